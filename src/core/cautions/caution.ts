@@ -1,0 +1,22 @@
+/** What can hurt, as a code and its facts; the screen has the words, what to do and whom to ask. */
+export type Caution =
+  | { readonly code: 'over-permitted-mass'; readonly over_kg: number }
+  | { readonly code: 'near-permitted-mass'; readonly share: number }
+  | { readonly code: 'licence-not-legal'; readonly rules: readonly string[] }
+  | { readonly code: 'licence-unsure' }
+  | { readonly code: 'tiptoe-on-loose'; readonly looseShare: number }
+  | { readonly code: 'fuel-gap-over-range'; readonly short_km: number }
+  | { readonly code: 'lowered-without-stand'; readonly partIds: readonly string[] }
+  | { readonly code: 'lowered-one-end'; readonly partIds: readonly string[] }
+  | { readonly code: 'lowered'; readonly partIds: readonly string[] }
+  | { readonly code: 'ends-approval'; readonly partIds: readonly string[] }
+  | { readonly code: 'brake-hydraulics'; readonly partIds: readonly string[] }
+  | { readonly code: 'specialist-shock'; readonly partIds: readonly string[] }
+  | { readonly code: 'electrical-load'; readonly partIds: readonly string[] }
+  | { readonly code: 'tyre-rating'; readonly partIds: readonly string[] }
+  | { readonly code: 'speedometer'; readonly partIds: readonly string[] }
+  | { readonly code: 'fuel-can'; readonly partIds: readonly string[] }
+  | { readonly code: 'cable-reach'; readonly partIds: readonly string[] }
+  | { readonly code: 'tell-insurer'; readonly partIds: readonly string[] };
+
+export type CautionCode = Caution['code'];

@@ -1,0 +1,2 @@
+export type { Caution, CautionCode } from './caution';
+export { findCautions, type CautionFacts } from './find-cautions';

@@ -1,0 +1,1 @@
+export { DONOR_CLASSES, type Donor, type DonorClass } from './donor';

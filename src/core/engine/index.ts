@@ -1,0 +1,1 @@
+export { powerToMass } from './power-to-mass';

@@ -1,0 +1,16 @@
+import { divide, scale, type Interval } from '../numeric';
+import type { Kilometres, Litres, LitresPer100Km } from '../units';
+
+/** Share of the tank that can be used before the engine starves. Our own assumption. */
+export const USABLE_TANK_SHARE = 0.95;
+
+/**
+ * Distance on the usable tank less the reserve, km: V·0.95·(1 − r)·100 ÷ c.
+ *
+ * @param reserve share kept back, 0–1
+ * @throws RangeError for a reserve outside 0–1.
+ */
+export function fuelRange(tank: Interval<Litres>, consumption: Interval<LitresPer100Km>, reserve: number): Interval<Kilometres> {
+  if (!(reserve >= 0 && reserve < 1)) throw new RangeError('fuelRange: reserve must lie between 0 and 1');
+  return scale(divide<Kilometres>(tank, consumption), USABLE_TANK_SHARE * (1 - reserve) * 100);
+}

@@ -1,0 +1,1 @@
+export { carriedLoad, loadedMass, payloadLeft, runningOrderMass, type Load } from './loaded-mass';

@@ -1,0 +1,3 @@
+export { buildCost, type BuildCost } from './build-cost';
+export { inCurrency, type Exchanged } from './in-currency';
+export { ON_THE_ROAD_SHARE, onTheRoadPrice } from './on-the-road-price';

@@ -1,0 +1,57 @@
+import type { DonorClass } from '../donor';
+import type { FigureKey } from '../readings';
+import type { CurrencyCode } from '../units';
+
+export const PART_KINDS = [
+  'suspension', 'seat', 'controls', 'protection', 'luggage', 'range', 'gearing', 'engine', 'wheels', 'tyres', 'brakes', 'wind', 'electrics', 'stand',
+] as const;
+export type PartKind = (typeof PART_KINDS)[number];
+
+/** Figures of the machine that a part may change. Mass has a field of its own. */
+export const AFFECTED_FIGURES = [
+  'seatHeight', 'tank', 'consumption', 'power', 'travelFront', 'travelRear', 'clearance', 'maxMass', 'serviceInterval', 'wheelFront', 'wheelRear',
+] as const satisfies readonly FigureKey[];
+export type AffectedFigure = (typeof AFFECTED_FIGURES)[number];
+
+/** `add` and `set` are in the figure's base unit; `scale` is a factor. */
+export interface PartEffect {
+  readonly figure: AffectedFigure;
+  readonly change: 'add' | 'set' | 'scale';
+  readonly amount: number;
+}
+
+/** Facts that set off a caution. */
+export const PART_FLAGS = [
+  'lowers-one-end', 'lowers-both-ends', 'shortens-stand', 'ends-approval', 'brake-hydraulics', 'specialist-shock', 'electrical-load',
+  'tyre-rating', 'speedometer', 'fuel-can', 'cable-reach', 'adds-travel-spring',
+] as const;
+export type PartFlag = (typeof PART_FLAGS)[number];
+
+export type PartFits =
+  | { readonly kind: 'all' }
+  | { readonly kind: 'classes'; readonly classes: readonly DonorClass[] }
+  | { readonly kind: 'donors'; readonly donorIds: readonly string[] };
+
+/** A modification that can be bought. */
+export interface Part {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: PartKind;
+  readonly price: { readonly amount: number; readonly currency: CurrencyCode };
+  readonly fitting_h: number;
+  /** Must be fitted by a workshop. */
+  readonly workshop: boolean;
+  /** Net change of the machine's mass. */
+  readonly mass_kg: number;
+  readonly effects: readonly PartEffect[];
+  /** Every group must be met; one part of a group meets it. */
+  readonly needs: readonly (readonly string[])[];
+  readonly shutsOut: readonly string[];
+  /** Only one part of a slot fits. Empty: takes no slot. */
+  readonly slot: string;
+  readonly fits: PartFits;
+  readonly flags: readonly PartFlag[];
+  readonly reversible: boolean;
+  readonly leadTime_days: number;
+  readonly note: string;
+}

@@ -1,0 +1,1 @@
+export { faultsOfAdding, faultsOfRemoving, findBuildFaults, type BuildFault, type Choosable } from './build-rules';

@@ -1,0 +1,5 @@
+export { fitScore, type Contribution, type FitScore } from './fit-score';
+export { LEVEL_WITHIN, rank, type Ranked } from './rank';
+export { NEED_VALUE, wantValue, type WantCurve } from './want-curve';
+export { WANT_MATTERS, wantWeights, type WantWeights } from './want-weights';
+export { WANT_KEYS, wantCurves, type WantKey } from './wants';

@@ -1,0 +1,29 @@
+import type { UnitId } from './unit-table';
+
+/** A word that people write for a unit; `gallon` and `mpg` are kept apart because the country is not said. */
+export type UnitWord = UnitId | 'gallon' | 'mpg';
+
+const WORDS: Record<UnitWord, string> = {
+  kg: 'kg kgs kilo kilos kilogram kilograms', lb: 'lb lbs pound pounds', st: 'st stone stones',
+  mm: 'mm millimetre millimetres', cm: 'cm centimetre centimetres', m: 'm metre metres meter meters',
+  in: 'in ins inch inches " ″', ft: "ft foot feet ' ′", km: 'km kms kilometre kilometres kilometer kilometers',
+  mi: 'mi mile miles', L: 'l lt ltr litre litres liter liters',
+  'gal-us': 'usgal usg galus usgallon usgallons', 'gal-imp': 'impgal ukgal galimp galuk impgallon impgallons ukgallon imperialgallon imperialgallons',
+  gallon: 'gal gallon gallons', 'L/100km': 'l/100km l/100 litres/100km liters/100km', 'km/L': 'km/l kml',
+  'mpg-us': 'mpgus usmpg', 'mpg-imp': 'mpgimp mpguk ukmpg impmpg', mpg: 'mpg',
+  'km/h': 'km/h kmh kph', mph: 'mph mi/h', kW: 'kw', hp: 'hp bhp', PS: 'ps cv pk',
+  Nm: 'nm n·m n.m n-m newtonmetre newtonmetres', 'lbf-ft': 'lbf·ft lbf-ft lb-ft lbft ft-lb ftlb lb·ft ft·lb lb.ft lbs-ft ft-lbs',
+  'kgf-m': 'kgf·m kgf-m kgm kgfm kg-m kg·m', rpm: 'rpm r/min min-1', h: 'h hr hrs hour hours', gears: 'gear gears speed speeds',
+  EUR: 'eur € euro euros', USD: 'usd us$ $', GBP: 'gbp £', CHF: 'chf', SEK: 'sek', NOK: 'nok', PLN: 'pln zł', CZK: 'czk kč',
+  AUD: 'aud a$', CAD: 'cad c$', NZD: 'nzd', ZAR: 'zar',
+};
+
+const LOOKUP: ReadonlyMap<string, UnitWord> = new Map(
+  Object.entries(WORDS).flatMap(([id, words]) => words.split(' ').map((word) => [word, id as UnitWord] as const)),
+);
+
+/** The unit a written word stands for; spaces, case and a trailing point are ignored. */
+export function findUnitWord(text: string): UnitWord | undefined {
+  const word = text.toLowerCase().replace(/[\s\u00a0()]/g, '').replace(/(?<=[a-z])\.$/, '');
+  return LOOKUP.get(word);
+}

@@ -1,0 +1,2 @@
+export { DEMO_PARTS } from './parts';
+export { demoDossier } from './scenario';

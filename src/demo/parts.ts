@@ -1,0 +1,109 @@
+import type { DonorClass } from '@/core/donor';
+import type { AffectedFigure, Part, PartEffect, PartFlag, PartKind } from '@/core/part';
+import type { CurrencyCode } from '@/core/units';
+
+const set = (figure: AffectedFigure, amount: number): PartEffect => ({ figure, change: 'set', amount });
+const add = (figure: AffectedFigure, amount: number): PartEffect => ({ figure, change: 'add', amount });
+const times = (figure: AffectedFigure, amount: number): PartEffect => ({ figure, change: 'scale', amount });
+
+interface Extra {
+  readonly currency?: CurrencyCode;
+  readonly workshop?: boolean;
+  readonly effects?: readonly PartEffect[];
+  readonly needs?: readonly (readonly string[])[];
+  readonly shutsOut?: readonly string[];
+  readonly slot?: string;
+  readonly classes?: readonly DonorClass[];
+  readonly flags?: readonly PartFlag[];
+  readonly reversible?: boolean;
+  readonly leadTime_days?: number;
+  readonly note?: string;
+}
+
+/** id, name, kind, price, fitting hours, mass change in kg, and whatever is out of the ordinary. */
+const part = (id: string, name: string, kind: PartKind, price: number, fitting_h: number, mass_kg: number, extra: Extra = {}): Part => ({
+  id, name, kind, price: { amount: price, currency: extra.currency ?? 'EUR' }, fitting_h, workshop: extra.workshop ?? false, mass_kg,
+  effects: extra.effects ?? [], needs: extra.needs ?? [], shutsOut: extra.shutsOut ?? [], slot: extra.slot ?? '',
+  fits: extra.classes ? { kind: 'classes', classes: extra.classes } : { kind: 'all' }, flags: extra.flags ?? [],
+  reversible: extra.reversible ?? true, leadTime_days: extra.leadTime_days ?? 5, note: extra.note ?? '',
+});
+
+const TRAIL: readonly DonorClass[] = ['air-trail-single', 'dual-sport-single', 'long-range-dual-sport', 'competition-single'];
+const ROAD: readonly DonorClass[] = ['road-adventure-single', 'scrambler-single', 'road-v-twin'];
+const LIQUID: readonly DonorClass[] = ['dual-sport-single', 'long-range-dual-sport', 'competition-single', 'road-adventure-single', 'scrambler-single', 'rally-twin'];
+const NOT_COMPETITION: readonly DonorClass[] = [
+  'air-trail-single', 'dual-sport-single', 'long-range-dual-sport', 'road-adventure-single', 'scrambler-single', 'rally-twin', 'road-v-twin', 'large-adventure-twin',
+];
+
+/** Invented parts over every kind. Prices, masses and effects are made up but of the usual size. */
+export const DEMO_PARTS: readonly Part[] = [
+  part('fork-springs', 'Fork springs to the rider’s mass, fresh oil', 'suspension', 165, 3, 0, { slot: 'fork', note: 'Holds the front up; no more travel.' }),
+  part('fork-cartridges', 'Adjustable fork cartridges', 'suspension', 690, 4, 0.2, { slot: 'fork', workshop: true, leadTime_days: 21 }),
+  part('shock-spring', 'Shock spring to the rider’s mass', 'suspension', 120, 2, 0.1, { slot: 'shock', workshop: true, flags: ['specialist-shock'] }),
+  part('shock-rebuildable', 'Rebuildable shock, sprung for rider and load', 'suspension', 780, 2.5, -0.3, { slot: 'shock', flags: ['specialist-shock'], leadTime_days: 28 }),
+  part('long-travel', 'Long-travel kit, front and rear', 'suspension', 1150, 7, 0.6, {
+    slot: 'shock', shutsOut: ['fork-springs', 'fork-cartridges', 'lowering-link', 'shortened'], workshop: true, classes: ROAD,
+    effects: [add('travelFront', 35), add('travelRear', 35), add('seatHeight', 26), add('clearance', 28)], flags: ['specialist-shock'], reversible: true, leadTime_days: 35,
+  }),
+  part('lowering-link', 'Lowering link, 40 mm at the rear axle', 'suspension', 110, 1.5, 0.1, {
+    slot: 'height', needs: [['stand-short']], effects: [add('seatHeight', -26), add('clearance', -22)], flags: ['lowers-one-end'],
+    classes: ['dual-sport-single', 'long-range-dual-sport', 'competition-single', 'rally-twin', 'scrambler-single'], note: 'Steepens nothing, slackens the head: have stability checked.',
+  }),
+  part('shortened', 'Fork and shock shortened by a specialist, 30 mm', 'suspension', 540, 6, -0.1, {
+    slot: 'height', needs: [['stand-short']], effects: [add('seatHeight', -30), add('clearance', -28), add('travelFront', -30), add('travelRear', -30)],
+    workshop: true, flags: ['lowers-both-ends', 'specialist-shock'], classes: TRAIL, leadTime_days: 21,
+  }),
+  part('seat-low', 'Low seat', 'seat', 190, 0.2, -0.2, { slot: 'seat', effects: [add('seatHeight', -25)], note: 'Thinner foam: shorter days.' }),
+  part('seat-cut', 'Stock seat cut down by an upholsterer', 'seat', 85, 0.3, -0.3, { slot: 'seat', effects: [add('seatHeight', -18)], reversible: false, leadTime_days: 10 }),
+  part('seat-comfort', 'Wide comfort seat', 'seat', 310, 0.2, 0.9, { slot: 'seat', effects: [add('seatHeight', 12)], leadTime_days: 14 }),
+  part('risers', 'Bar risers, 25 mm', 'controls', 65, 1, 0.3, { slot: 'risers', flags: ['cable-reach'] }),
+  part('pegs-wide', 'Wide footpegs', 'controls', 110, 0.7, 0.3, { slot: 'pegs' }),
+  part('levers-folding', 'Folding levers', 'controls', 75, 0.5, 0, { slot: 'levers' }),
+  part('bar-tapered', 'Tapered handlebar', 'controls', 95, 1.5, -0.1, { slot: 'bar', flags: ['cable-reach'] }),
+  part('handguards', 'Hand guards with alloy spine', 'protection', 95, 1, 0.9, { slot: 'handguards' }),
+  part('bash-plate', 'Bash plate, 4 mm alloy', 'protection', 180, 1, 3.2, { slot: 'plate', effects: [add('clearance', -8)] }),
+  part('bash-plate-light', 'Bash plate, moulded plastic', 'protection', 125, 0.8, 1.4, { slot: 'plate', effects: [add('clearance', -6)], classes: TRAIL }),
+  part('engine-bars', 'Engine bars', 'protection', 210, 1.5, 4.2, { slot: 'bars', classes: ['road-adventure-single', 'scrambler-single', 'rally-twin', 'road-v-twin', 'large-adventure-twin'] }),
+  part('radiator-guard', 'Radiator guard', 'protection', 90, 0.7, 0.4, { slot: 'radiator-guard', classes: LIQUID }),
+  part('chain-guide', 'Chain guide and swing-arm slider', 'protection', 60, 0.8, 0.3, { classes: TRAIL }),
+  part('bags-rackless', 'Rackless soft bags, 28 L', 'luggage', 260, 0.3, 2.6, { slot: 'side-luggage', leadTime_days: 9 }),
+  part('racks-side', 'Side racks, steel tube', 'luggage', 240, 1.5, 4.4, { shutsOut: ['bags-rackless'], classes: NOT_COMPETITION }),
+  part('bags-throw-over', 'Soft panniers for side racks, 40 L', 'luggage', 290, 0.2, 3.1, { slot: 'side-luggage', needs: [['racks-side']] }),
+  part('cases-hard', 'Alloy cases for side racks, 62 L', 'luggage', 690, 0.4, 9.8, { slot: 'side-luggage', needs: [['racks-side']], leadTime_days: 20 }),
+  part('rack-tail', 'Tail rack', 'luggage', 120, 0.8, 1.9, { slot: 'tail' }),
+  part('bag-tank', 'Tank bag', 'luggage', 80, 0.1, 0.8, {}),
+  part('tank-trail-11', 'Large tank for trail singles, 11.4 L', 'range', 420, 1.5, 0.9, {
+    slot: 'tank', effects: [set('tank', 11.4)], classes: ['air-trail-single'], needs: [['seat-low', 'seat-cut', 'seat-comfort']],
+    note: 'Meets the seat further back: needs another seat or the stock one cut.', leadTime_days: 30,
+  }),
+  part('tank-dual-12', 'Large tank for dual-sports, 12.6 L', 'range', 465, 2, 1.3, { slot: 'tank', effects: [set('tank', 12.6)], classes: ['dual-sport-single'], currency: 'USD', leadTime_days: 40 }),
+  part('tank-competition-13', 'Large tank for competition frames, 13.2 L', 'range', 610, 2, 1.6, { slot: 'tank', effects: [set('tank', 13.2)], classes: ['competition-single'], leadTime_days: 30 }),
+  part('tank-rear-4', 'Auxiliary rear cell, 4 L', 'range', 390, 3, 1.8, {
+    slot: 'rear-cell', shutsOut: ['rack-tail'], effects: [add('tank', 4)], classes: ['dual-sport-single', 'long-range-dual-sport', 'competition-single', 'scrambler-single'], flags: ['ends-approval'], leadTime_days: 30,
+  }),
+  part('can-5', 'Approved fuel can, 5 L, with bracket', 'range', 85, 0.4, 1.5, { needs: [['rack-tail', 'racks-side']], effects: [add('tank', 5)], flags: ['fuel-can'], note: 'Counts as tank once poured in.' }),
+  part('sprocket-front', 'Countershaft sprocket, one tooth less', 'gearing', 28, 0.6, 0, { slot: 'sprocket-front', flags: ['speedometer'], effects: [times('consumption', 1.02)] }),
+  part('sprocket-rear', 'Rear sprocket, three teeth more', 'gearing', 48, 1, 0.1, { slot: 'sprocket-rear', flags: ['speedometer'], effects: [times('consumption', 1.02)] }),
+  part('chain-heavy', 'Heavy-duty sealed chain', 'gearing', 120, 1, 0.3, { slot: 'chain' }),
+  part('silencer-free', 'Freer silencer', 'engine', 380, 1, -1.6, { slot: 'silencer', needs: [['fuelling-module']], flags: ['ends-approval'], effects: [times('power', 1.02)], note: 'Louder. Needs fuelling.' }),
+  part('fuelling-module', 'Fuelling module', 'engine', 260, 1.5, 0.1, { slot: 'fuelling', flags: ['ends-approval'], effects: [times('power', 1.03), times('consumption', 1.04)] }),
+  part('filter-foam', 'Washable foam air filter', 'engine', 38, 0.4, 0, { slot: 'filter' }),
+  part('sump-large', 'Larger clutch cover, 0.4 L more oil', 'engine', 330, 2, 0.6, { classes: ['competition-single'], effects: [set('serviceInterval', 1200)], note: 'Stretches oil changes; the maker’s hours still stand.' }),
+  part('wheels-21-18', 'Spoked wheels, 21 and 18 inch', 'wheels', 1390, 3, 1.2, {
+    slot: 'wheels', workshop: true, classes: ROAD, effects: [set('wheelFront', 533.4), set('wheelRear', 457.2), add('clearance', 12), add('seatHeight', 10)],
+    needs: [['tyres-half', 'tyres-knobbly']], flags: ['tyre-rating', 'speedometer'], leadTime_days: 45,
+  }),
+  part('rims-sealed', 'Spoke nipples sealed for tubeless', 'wheels', 220, 4, 0.2, { workshop: true, classes: ['rally-twin', 'scrambler-single', 'dual-sport-single', 'long-range-dual-sport'], flags: ['tyre-rating'] }),
+  part('tyres-half', 'Tyres, half road half dirt', 'tyres', 230, 1.5, 0.6, { slot: 'tyres', workshop: true, effects: [times('consumption', 1.02)], flags: ['tyre-rating'] }),
+  part('tyres-knobbly', 'Knobbly tyres, road legal', 'tyres', 210, 1.5, 0.9, { slot: 'tyres', workshop: true, effects: [times('consumption', 1.05)], flags: ['tyre-rating'] }),
+  part('tubes-heavy', 'Heavy tubes and rim lock', 'tyres', 70, 1, 1.4, { classes: TRAIL, shutsOut: ['rims-sealed'] }),
+  part('brake-lines', 'Braided brake hoses', 'brakes', 140, 2, -0.1, { workshop: true, flags: ['brake-hydraulics'] }),
+  part('disc-front', 'Larger front disc with caliper bracket', 'brakes', 260, 1.5, 0.4, { workshop: true, flags: ['brake-hydraulics'], classes: TRAIL }),
+  part('screen-touring', 'Touring screen', 'wind', 130, 0.5, 1.1, { slot: 'screen', effects: [times('consumption', 1.01)] }),
+  part('fairing-frame', 'Frame fairing with screen', 'wind', 620, 4, 4.6, { slot: 'screen', classes: ['air-trail-single', 'dual-sport-single', 'competition-single'], effects: [times('consumption', 0.98)], leadTime_days: 30 }),
+  part('lights-aux', 'Auxiliary lights, 2 × 15 W', 'electrics', 160, 2, 0.8, { flags: ['electrical-load'] }),
+  part('grips-heated', 'Heated grips, 36 W', 'electrics', 95, 1.5, 0.2, { flags: ['electrical-load'] }),
+  part('mount-power', 'Instrument mount with power socket', 'electrics', 70, 0.8, 0.3, { flags: ['electrical-load'] }),
+  part('stand-short', 'Shorter side stand', 'stand', 75, 0.5, 0, { slot: 'stand', flags: ['shortens-stand'] }),
+  part('stand-foot', 'Wide foot for the side stand', 'stand', 32, 0.2, 0.1, {}),
+];

@@ -1,0 +1,37 @@
+import type { Brief } from '@/core/brief';
+import { BRIEF_KEY, EMPTY_DOSSIER, type Dossier } from '@/store/records';
+import { DEMO_DONORS } from './donors';
+import { DEMO_PARTS } from './parts';
+
+/** A crossing of an invented high plateau in autumn: long gaps, washboard, cold mornings. */
+const BRIEF: Brief = {
+  rider: { height_mm: 1660, inseam_mm: 765, mass_kg: 66, kit_kg: 12, sole_mm: 30, skill: 'improving', licence: 'A' },
+  ground: { motorway: 6, openRoad: 30, town: 4, gravel: 32, twoTrack: 20, singleTrack: 2, sandMud: 6 },
+  trip: { name: 'Autumn crossing of the Saldorra plateau', length_km: 2400, cruise_kmh: 95, fuelGap_km: 310, reserve_percent: 10, luggage_kg: 22, workshopGap_km: 1600 },
+  money: {
+    currency: 'EUR', budget: 12500, tripFund: 2600, gear: 350, onTheRoadCosts: 390, shopRate_perHour: 72, ownSpanners: true,
+    rates: [{ currency: 'USD', rate: 0.91, date: '2026-09-01' }, { currency: 'GBP', rate: 1.16, date: '2026-09-01' }],
+  },
+  musts: { on: ['stance', 'range', 'payload', 'licence', 'money'], stance: 'tiptoes', readyMass_kg: 215, clearance_mm: 200 },
+};
+
+/** Parts already chosen in the example, by donor. */
+const BUILDS: Readonly<Record<string, readonly string[]>> = {
+  'wren-230': ['seat-cut', 'tank-trail-11', 'rack-tail', 'can-5', 'handguards', 'fork-springs'],
+  'sorrel-300': ['tank-dual-12', 'seat-low', 'bash-plate-light', 'handguards'],
+  'drover-430': ['fork-springs', 'bash-plate', 'handguards', 'engine-bars'],
+};
+
+/** The example dossier, the same on every machine. */
+export function demoDossier(): Dossier {
+  const candidates = DEMO_DONORS.map((donor, plate) => ({ id: `c-${donor.id}`, donorId: donor.id, plate }));
+  const byId = <T extends { readonly id: string }>(list: readonly T[]) => Object.fromEntries(list.map((r) => [r.id, r]));
+  return {
+    ...EMPTY_DOSSIER,
+    briefs: { [BRIEF_KEY]: BRIEF },
+    donors: byId(DEMO_DONORS),
+    parts: byId(DEMO_PARTS),
+    candidates: byId(candidates),
+    builds: byId(candidates.flatMap((c) => (BUILDS[c.donorId] ? [{ id: c.id, partIds: BUILDS[c.donorId] ?? [] }] : []))),
+  };
+}

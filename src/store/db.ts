@@ -1,0 +1,32 @@
+import { Dexie, type EntityTable, type Table } from 'dexie';
+import type { HistoryEntry } from './history';
+import { TABLES, type TableName } from './records';
+
+/** A record as stored: its key and its value apart, so that a value that cannot be read is still kept. */
+export interface StoredRecord {
+  readonly key: string;
+  readonly value: unknown;
+}
+
+/** A piece of typing that was not yet good enough to be stored, kept over a reload. */
+export interface Draft {
+  readonly key: string;
+  readonly text: string;
+}
+
+export type JugatorDb = Dexie & Record<TableName, Table<StoredRecord, string>> & {
+  history: EntityTable<HistoryEntry, 'id'>;
+  preferences: Table<StoredRecord, string>;
+  drafts: EntityTable<Draft, 'key'>;
+};
+
+export const DB_NAME = 'jugator';
+
+/** The browser's database. Versions are append-only. */
+export function openDb(name: string = DB_NAME): JugatorDb {
+  const db = new Dexie(name) as JugatorDb;
+  db.version(1).stores({
+    ...Object.fromEntries(TABLES.map((t) => [t, 'key'])), history: 'id', preferences: 'key', drafts: 'key',
+  });
+  return db;
+}

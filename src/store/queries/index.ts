@@ -1,0 +1,1 @@
+export { chosenParts, standing, type Standing, type StandingCandidate } from './standing';

@@ -1,0 +1,58 @@
+import { assess, type Assessment } from '@/core/assessment';
+import type { Brief } from '@/core/brief';
+import type { Donor } from '@/core/donor';
+import type { Part } from '@/core/part';
+import { fitScore, rank, wantCurves, wantWeights, type FitScore, type Ranked, type WantCurve, type WantKey, type WantWeights } from '@/core/preference';
+import { BRIEF_KEY, type Candidate, type Dossier } from '../records';
+
+/** A candidate with all that is computed about it, as it stands and with its chosen parts. */
+export interface StandingCandidate {
+  readonly candidate: Candidate;
+  readonly donor: Donor;
+  readonly parts: readonly Part[];
+  readonly stock: Assessment;
+  readonly stockScore: FitScore;
+  readonly built: Assessment;
+  readonly builtScore: FitScore;
+}
+
+/** Where the shortlist stands against the brief. */
+export interface Standing {
+  readonly brief: Brief;
+  readonly weights: WantWeights;
+  readonly curves: Readonly<Record<WantKey, WantCurve>>;
+  /** By plate. */
+  readonly candidates: readonly StandingCandidate[];
+  readonly stockRanking: readonly Ranked[];
+  readonly builtRanking: readonly Ranked[];
+}
+
+const candidateList = (dossier: Dossier): readonly Candidate[] => Object.values(dossier.candidates).toSorted((a, b) => a.plate - b.plate);
+
+/** The parts a candidate's build names, in the order chosen; parts that have left the catalogue are left out. */
+export const chosenParts = (dossier: Dossier, candidateId: string): readonly Part[] =>
+  (dossier.builds[candidateId]?.partIds ?? []).flatMap((id) => dossier.parts[id] ?? []);
+
+/** Assesses and ranks every candidate; `undefined` while there is no brief. */
+export function standing(dossier: Dossier): Standing | undefined {
+  const brief = dossier.briefs[BRIEF_KEY];
+  if (!brief) return undefined;
+  const weights = wantWeights(brief.ground);
+  const curves = wantCurves(brief);
+  const candidates = candidateList(dossier).flatMap((candidate): StandingCandidate[] => {
+    const donor = dossier.donors[candidate.donorId];
+    if (!donor) return [];
+    const parts = chosenParts(dossier, candidate.id);
+    const stock = assess(brief, donor);
+    const built = parts.length === 0 ? stock : assess(brief, donor, parts);
+    return [{
+      candidate, donor, parts, stock, stockScore: fitScore(stock.metrics, curves, weights), built, builtScore: fitScore(built.metrics, curves, weights),
+    }];
+  });
+  const ranking = (score: (c: StandingCandidate) => FitScore, of: (c: StandingCandidate) => Assessment) =>
+    rank(candidates.map((c) => ({ id: c.candidate.id, score: score(c), musts: of(c).musts })));
+  return {
+    brief, weights, curves, candidates,
+    stockRanking: ranking((c) => c.stockScore, (c) => c.stock), builtRanking: ranking((c) => c.builtScore, (c) => c.built),
+  };
+}

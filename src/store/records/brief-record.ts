@@ -1,0 +1,65 @@
+import { z } from 'zod';
+import { BRIEF_LIMITS, GROUNDS, LICENCES, MUST_KEYS, SKILLS, type Brief, type BriefFigure, type Ground } from '@/core/brief';
+import { CURRENCIES, type CurrencyCode } from '@/core/units';
+
+const within = (key: BriefFigure) => z.number().min(BRIEF_LIMITS[key].min).max(BRIEF_LIMITS[key].max);
+const currency = z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]);
+const share = z.number().int().min(0).max(100);
+
+/** ISO day, such as 2026-05-31. */
+export const isoDay = z.string().regex(/^\d{4}-\d{2}-\d{2}$/);
+
+const ground = z
+  .strictObject({ motorway: share, openRoad: share, town: share, gravel: share, twoTrack: share, singleTrack: share, sandMud: share })
+  .refine((shares) => GROUNDS.reduce((sum, g) => sum + shares[g], 0) === 100, { message: 'ground shares must add to 100' });
+
+export const briefSchema = z.strictObject({
+  rider: z.strictObject({
+    height_mm: within('rider.height_mm'),
+    inseam_mm: within('rider.inseam_mm').optional(),
+    mass_kg: within('rider.mass_kg'),
+    kit_kg: within('rider.kit_kg'),
+    sole_mm: within('rider.sole_mm'),
+    skill: z.enum(SKILLS),
+    licence: z.enum(LICENCES),
+  }),
+  ground,
+  trip: z.strictObject({
+    name: z.string().max(120),
+    length_km: within('trip.length_km'),
+    cruise_kmh: within('trip.cruise_kmh'),
+    fuelGap_km: within('trip.fuelGap_km'),
+    reserve_percent: within('trip.reserve_percent'),
+    luggage_kg: within('trip.luggage_kg'),
+    workshopGap_km: within('trip.workshopGap_km'),
+  }),
+  money: z.strictObject({
+    currency,
+    budget: within('money.budget'),
+    tripFund: within('money.tripFund'),
+    gear: within('money.gear'),
+    onTheRoadCosts: within('money.onTheRoadCosts').optional(),
+    shopRate_perHour: within('money.shopRate_perHour'),
+    ownSpanners: z.boolean(),
+    rates: z.array(z.strictObject({ currency, rate: z.number().positive().max(100000), date: isoDay })).max(30),
+  }),
+  musts: z.strictObject({
+    on: z.array(z.enum(MUST_KEYS)).max(MUST_KEYS.length).refine((on) => new Set(on).size === on.length, { message: 'a must stands twice' }),
+    stance: z.enum(['flat', 'balls', 'tiptoes']),
+    readyMass_kg: within('musts.readyMass_kg'),
+    clearance_mm: within('musts.clearance_mm'),
+  }),
+}) satisfies z.ZodType<Brief>;
+
+const EVEN_MIX: Readonly<Record<Ground, number>> = { motorway: 15, openRoad: 40, town: 10, gravel: 20, twoTrack: 10, singleTrack: 0, sandMud: 5 };
+
+/** What a new brief starts from: a rider of middling build on a mixed tour. Every figure is there to be changed. */
+export function newBrief(currencyCode: CurrencyCode): Brief {
+  return {
+    rider: { height_mm: 1740, mass_kg: 76, kit_kg: 12, sole_mm: 30, skill: 'improving', licence: 'A' },
+    ground: EVEN_MIX,
+    trip: { name: '', length_km: 2000, cruise_kmh: 100, fuelGap_km: 250, reserve_percent: 10, luggage_kg: 20, workshopGap_km: 1500 },
+    money: { currency: currencyCode, budget: 9000, tripFund: 1500, gear: 0, shopRate_perHour: 70, ownSpanners: true, rates: [] },
+    musts: { on: ['range', 'payload', 'licence', 'money'], stance: 'balls', readyMass_kg: 200, clearance_mm: 200 },
+  };
+}

@@ -1,0 +1,29 @@
+import { z } from 'zod';
+
+/** How many candidates a shortlist holds: one plate each. */
+export const PLATE_COUNT = 12;
+
+/** A donor on the shortlist. Its plate never changes while it stands there. */
+export interface Candidate {
+  readonly id: string;
+  readonly donorId: string;
+  /** 0–11: letter, hue, dash pattern and shape follow from it. */
+  readonly plate: number;
+}
+
+/** The parts chosen for one candidate; its id is the candidate's. */
+export interface Build {
+  readonly id: string;
+  readonly partIds: readonly string[];
+}
+
+const id = z.string().min(1).max(64);
+
+export const candidateSchema = z.strictObject({ id, donorId: id, plate: z.number().int().min(0).max(PLATE_COUNT - 1) }) satisfies z.ZodType<Candidate>;
+export const buildSchema = z.strictObject({ id, partIds: z.array(id).max(300) }) satisfies z.ZodType<Build>;
+
+/** The lowest plate nobody carries; `undefined` when the shortlist is full. */
+export function freePlate(candidates: readonly Candidate[]): number | undefined {
+  const taken = new Set(candidates.map((c) => c.plate));
+  return Array.from({ length: PLATE_COUNT }, (_, i) => i).find((i) => !taken.has(i));
+}

@@ -1,0 +1,6 @@
+export { briefSchema, newBrief } from './brief-record';
+export { buildSchema, candidateSchema, freePlate, PLATE_COUNT, type Build, type Candidate } from './candidate-record';
+export { donorSchema, newDonor } from './donor-record';
+export { BRIEF_KEY, EMPTY_DOSSIER, isEmptyDossier, RECORD_SCHEMAS, TABLES, type Dossier, type TableName } from './dossier';
+export { partSchema } from './part-record';
+export { DEFAULT_PREFERENCES, preferencesSchema, type Preferences } from './preferences';

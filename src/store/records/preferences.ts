@@ -1,0 +1,12 @@
+import { z } from 'zod';
+import { UNIT_SYSTEMS, type UnitSystem } from '@/core/units';
+
+/** What belongs to the person at this browser, not to the dossier; it is not in exported files. */
+export interface Preferences {
+  readonly units: UnitSystem;
+  /** True once the app has been opened here before. */
+  readonly visited: boolean;
+}
+
+export const preferencesSchema = z.object({ units: z.enum(UNIT_SYSTEMS), visited: z.boolean() }) satisfies z.ZodType<Preferences>;
+export const DEFAULT_PREFERENCES: Preferences = { units: 'metric', visited: false };

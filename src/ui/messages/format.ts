@@ -1,0 +1,53 @@
+import { fromBase, preferredUnit, unitEntry, type CurrencyCode, type Dimension, type UnitId, type UnitSystem } from '@/core/units';
+
+const PLACES: Partial<Record<UnitId, number>> = {
+  in: 1, ft: 2, L: 1, 'gal-us': 2, 'gal-imp': 2, 'L/100km': 1, 'km/L': 1, 'mpg-us': 0, 'mpg-imp': 0, kW: 1, hp: 1, PS: 1, Nm: 1, 'lbf-ft': 1, 'kgf-m': 2, st: 1, m: 2, h: 1,
+};
+
+/** Figures with a thin space between thousands and a point before decimals, whatever the browser's language. */
+export function formatNumber(value: number, places = 0): string {
+  const text = Math.abs(value).toFixed(places);
+  const [whole = '0', fraction] = text.split('.');
+  const grouped = whole.length > 4 ? whole.replace(/\B(?=(\d{3})+$)/g, '\u202f') : whole;
+  const sign = value < 0 && Number(text) !== 0 ? '\u2212' : '';
+  return `${sign}${grouped}${fraction === undefined ? '' : `.${fraction}`}`;
+}
+
+/** What the rider reads in: the unit system and the brief's currency. */
+export interface Reader {
+  readonly units: UnitSystem;
+  readonly currency: CurrencyCode;
+}
+
+export type ShownDimension = Dimension | 'index' | 'kW/t' | 'plain';
+
+/** Unit sign for a dimension in the reader's system; empty for an index. */
+export function unitSign(dimension: ShownDimension, reader: Reader): string {
+  if (dimension === 'index') return 'of 100';
+  if (dimension === 'plain') return '';
+  if (dimension === 'kW/t') return 'kW/t';
+  return unitEntry(preferredUnit(dimension, reader.units, reader.currency)).symbol;
+}
+
+/** A base figure in the reader's unit, without the unit sign. */
+export function formatBase(base: number, dimension: ShownDimension, reader: Reader): string {
+  if (dimension === 'index') return formatNumber(base * 100);
+  if (dimension === 'kW/t') return formatNumber(base);
+  if (dimension === 'plain') return formatNumber(base, Number.isInteger(base) ? 0 : 2);
+  const unit = preferredUnit(dimension, reader.units, reader.currency);
+  if (dimension === 'money') return formatNumber(base);
+  return formatNumber(fromBase(base, unit), PLACES[unit] ?? 0);
+}
+
+/** A base figure with its unit sign. */
+export const formatWithUnit = (base: number, dimension: ShownDimension, reader: Reader): string =>
+  `${formatBase(base, dimension, reader)} ${unitSign(dimension, reader)}`.trim();
+
+/** A quoted amount exactly as quoted. */
+export const formatQuoted = (amount: number, unit: UnitId): string => `${trimmed(amount)} ${unitEntry(unit).symbol}`;
+
+/** A number for a text field: up to three places, no grouping, no trailing zeros. */
+export const trimmed = (value: number, places = 3): string => String(Number(value.toFixed(places)));
+
+/** Places used when a base figure is put into a text field in this unit. */
+export const fieldPlaces = (unit: UnitId): number => Math.max(PLACES[unit] ?? 0, unit === 'kg' || unit === 'lb' ? 1 : 0);
