@@ -1,2 +1,1 @@
-export { DEMO_PARTS } from './parts';
-export { demoDossier } from './scenario';
+export { openExample, startBrief } from './begin';

@@ -22,17 +22,17 @@ export interface DossierState {
  * Every edit is one named command, can be undone, and is refused when the value it started from has changed.
  */
 export interface DossierStore extends StoreApi<DossierState> {
-  open(): Promise<void>;
-  execute(command: Command): Outcome;
-  undo(): CommandLabel | undefined;
-  redo(): CommandLabel | undefined;
+  readonly open: () => Promise<void>;
+  readonly execute: (command: Command) => Outcome;
+  readonly undo: () => CommandLabel | undefined;
+  readonly redo: () => CommandLabel | undefined;
   /** Puts a whole dossier in the place of the present one, as one command. */
-  replaceAll(next: Dossier, label: CommandLabel): Outcome;
+  readonly replaceAll: (next: Dossier, label: CommandLabel) => Outcome;
   /** Tries again to write what the browser would not store. */
-  retry(): void;
-  forgetOvertaken(): void;
+  readonly retry: () => void;
+  readonly forgetOvertaken: () => void;
   /** Resolves when everything so far is written or has failed. */
-  settled(): Promise<void>;
+  readonly settled: () => Promise<void>;
   /** The drafts and preferences live in the same database. */
   readonly db: JugatorDb;
 }

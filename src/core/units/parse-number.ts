@@ -11,7 +11,7 @@ export function parseNumber(text: string): number | undefined {
   if (!/^[+-]?[\d.,]*\d[\d.,]*$/.test(compact)) return undefined;
   const commas = compact.split(',').length - 1;
   const points = compact.split('.').length - 1;
-  const grouped = (mark: string) => new RegExp(`^[+-]?\\d{1,3}(\\${mark}\\d{3})+$`);
+  const grouped = (mark: string) => new RegExp(`^[+-]?[1-9]\\d{0,2}(\\${mark}\\d{3})+$`);
   let plain: string | undefined = compact;
   if (commas > 0 && points > 0) {
     const decimal = compact.lastIndexOf(',') > compact.lastIndexOf('.') ? ',' : '.';

@@ -33,8 +33,15 @@ const candidateList = (dossier: Dossier): readonly Candidate[] => Object.values(
 export const chosenParts = (dossier: Dossier, candidateId: string): readonly Part[] =>
   (dossier.builds[candidateId]?.partIds ?? []).flatMap((id) => dossier.parts[id] ?? []);
 
-/** Assesses and ranks every candidate; `undefined` while there is no brief. */
+let last: { readonly dossier: Dossier; readonly result: Standing | undefined } | undefined;
+
+/** Where the shortlist stands; `undefined` while there is no brief. Computed once for each state of the dossier. */
 export function standing(dossier: Dossier): Standing | undefined {
+  if (last?.dossier !== dossier) last = { dossier, result: compute(dossier) };
+  return last.result;
+}
+
+function compute(dossier: Dossier): Standing | undefined {
   const brief = dossier.briefs[BRIEF_KEY];
   if (!brief) return undefined;
   const weights = wantWeights(brief.ground);

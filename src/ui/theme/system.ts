@@ -1,14 +1,14 @@
 import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
 
-const pair = (light: string, dark: string) => ({ value: { base: light, _dark: dark } });
+const pair = (light: string, dark: string) => ({ value: { _light: light, _dark: dark } });
 
 /** Paper and basalt, one accent; status colours always go with a shape or a word. */
 const config = defineConfig({
   globalCss: {
     'html, body': { bg: 'bg', color: 'fg', fontFamily: 'body' },
     body: { minHeight: '100dvh', fontVariantNumeric: 'tabular-nums lining-nums', fontSize: 'sm', lineHeight: '1.45' },
+    '*, *::before, *::after': { _motionReduce: { transitionDuration: '0.01ms !important', animationDuration: '0.01ms !important' } },
     '*:focus-visible': { outline: '3px solid', outlineColor: 'accent', outlineOffset: '2px' },
-    '@media (prefers-reduced-motion: reduce)': { '*, *::before, *::after': { transitionDuration: '0.01ms !important', animationDuration: '0.01ms !important' } },
   },
   theme: {
     tokens: {

@@ -1,0 +1,78 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { goTo, openExample } from './helpers';
+
+const STEPS = ['Brief', 'Donors', 'Weigh-up', 'Build', 'Dossier'] as const;
+
+async function seriousFaults(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => `${v.id}: ${v.nodes.slice(0, 3).map((n) => n.target.join(' ')).join(' | ')}`);
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`no serious fault on any screen, ${colorScheme}`, async ({ browser, baseURL }) => {
+    const context = await browser.newContext({ colorScheme, ...(baseURL ? { baseURL } : {}) });
+    const page = await context.newPage();
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Start a brief' }).waitFor();
+    expect(await seriousFaults(page), 'start').toEqual([]);
+    await openExample(page);
+    for (const step of STEPS) {
+      await goTo(page, step);
+      await page.waitForTimeout(400);
+      expect(await seriousFaults(page), step).toEqual([]);
+    }
+    await goTo(page, 'Weigh-up');
+    await page.getByRole('button', { name: 'Drover 430', exact: false }).first().click();
+    expect(await seriousFaults(page), 'points open').toEqual([]);
+    await context.close();
+  });
+}
+
+test('on a phone: no serious fault, nothing wider than the screen, the strip at the foot', async ({ browser, baseURL }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true, ...(baseURL ? { baseURL } : {}) });
+  const page = await context.newPage();
+  await openExample(page);
+  for (const step of STEPS) {
+    await goTo(page, step);
+    await page.waitForTimeout(400);
+    expect(await seriousFaults(page), step).toEqual([]);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), step).toBeLessThanOrEqual(0);
+  }
+  await context.close();
+});
+
+for (const [width, height] of [[768, 1024], [1920, 1080]] as const) {
+  test(`nothing runs over at ${width} × ${height}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    await openExample(page);
+    for (const step of STEPS) {
+      await goTo(page, step);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), step).toBeLessThanOrEqual(0);
+    }
+  });
+}
+
+test('by keyboard alone: steps, help, a slider, a part, undo and redo', async ({ page }) => {
+  await openExample(page);
+  await page.keyboard.press('1');
+  await expect(page.getByRole('heading', { level: 1, name: 'Brief' })).toBeVisible();
+  const slider = page.getByRole('slider', { name: 'Two-track, share' });
+  await slider.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByLabel('Two-track', { exact: true })).toHaveValue('21');
+  await page.keyboard.press('4');
+  await expect(page.getByRole('heading', { level: 1, name: 'Build' })).toBeVisible();
+  const part = page.getByRole('button', { name: 'Fit Wide footpegs' });
+  await part.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Take off Wide footpegs' })).toBeFocused();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('button', { name: 'Fit Wide footpegs' })).toBeVisible();
+  await page.keyboard.press('Control+Shift+Z');
+  await expect(page.getByRole('button', { name: 'Take off Wide footpegs' })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeHidden();
+});

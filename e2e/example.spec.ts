@@ -1,0 +1,62 @@
+import { expect, test } from '@playwright/test';
+import { goTo, openExample } from './helpers';
+
+test('the example: answer with reasons, working, points, sorting, units, undo after a reload', async ({ page }) => {
+  await openExample(page);
+  await expect(page.getByText('Sorrel 300 Longway and Drover 430 are level as they stand')).toBeVisible();
+  await expect(page.getByText(/Ruled out: Wren 230 \(range\)/)).toBeVisible();
+  const table = page.getByRole('table', { name: 'Candidates against the brief' });
+  await expect(table.getByText('not known')).toHaveCount(1);
+
+  await table.getByRole('button', { name: 'Drover 430', exact: false }).first().click();
+  await expect(page.getByText(/Where the 7\d\.\d points come from/)).toBeVisible();
+  await page.getByRole('button', { name: 'Consumption on your ground' }).or(page.getByRole('button', { name: 'Range with reserve', exact: true })).first().click();
+  await expect(page.getByText('tank × usable share × (1 − reserve) × 100 ÷ consumption')).toBeVisible();
+  await page.keyboard.press('Escape');
+
+  await table.getByRole('button', { name: /Ready mass/ }).click();
+  await expect(table.locator('tbody tr').first()).toContainText('Thorn 450 E');
+  await page.getByLabel('Units').selectOption('us');
+  await expect(table.getByRole('button', { name: /Ready-to-ride mass, Dunelark 720: 450 lb/ })).toBeVisible();
+  await page.getByLabel('Units').selectOption('metric');
+
+  await page.getByRole('button', { name: 'Show as a table' }).click();
+  await expect(page.getByRole('cell', { name: 'A Wren 230' })).toBeVisible();
+
+  await goTo(page, 'Brief');
+  await page.getByLabel('Longest fuel gap').fill('150');
+  await goTo(page, 'Weigh-up');
+  await expect(page.getByText(/Wren 230.*\(range\)/)).toHaveCount(0);
+  await page.waitForTimeout(300);
+  await page.reload();
+  await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo: brief: longest fuel gap' }).click();
+  await expect(page.getByText(/Wren 230 \(range\)/)).toBeVisible();
+  await page.getByRole('button', { name: 'Redo: brief: longest fuel gap' }).click();
+  await expect(page.getByText(/Wren 230.*\(range\)/)).toHaveCount(0);
+});
+
+test('a demo server opens the example on the first visit, and only then', async ({ page }) => {
+  await page.route('**/api/start', (route) => route.fulfill({ json: { example: true } }));
+  await page.goto('/');
+  await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
+  await goTo(page, 'Dossier');
+  await page.getByRole('button', { name: 'Clear everything' }).click();
+  await page.getByRole('button', { name: 'Replace', exact: true }).click();
+  await page.waitForTimeout(300);
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: 'Start a brief' })).toBeVisible();
+});
+
+test('several readings of one figure: the measured one counts until another is pinned', async ({ page }) => {
+  await openExample(page);
+  await goTo(page, 'Donors');
+  await page.getByRole('button', { name: /Velloy Sorrel 300 liquid/ }).click();
+  await expect(page.getByText(/counts as 238 mm/)).toBeVisible();
+  await page.getByRole('button', { name: 'Travel, front: always use 250 mm' }).click();
+  await expect(page.getByText(/counts as 240 mm/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Seat height: add another reading' }).click();
+  await page.getByLabel('Seat height, another reading').fill('872 mm');
+  await page.getByLabel('Seat height, another reading').blur();
+  await expect(page.getByLabel('Seat height: origin')).toHaveCount(2);
+});

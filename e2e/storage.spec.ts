@@ -1,0 +1,38 @@
+import { expect, test } from '@playwright/test';
+import { exported, fill, goTo, openExample } from './helpers';
+
+test('a browser that refuses storage: the app says so and works in the tab', async ({ page }) => {
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => {
+      throw new DOMException('refused', 'SecurityError');
+    };
+  });
+  await openExample(page);
+  await expect(page.getByRole('alert').filter({ hasText: 'does not let Jugator store anything' })).toBeVisible();
+  await goTo(page, 'Brief');
+  await fill(page, 'Luggage', '31');
+  const file = await exported(page);
+  expect((JSON.parse(file) as { brief: { trip: { luggage_kg: number } } }).brief.trip.luggage_kg).toBe(31);
+});
+
+test('storage that is full: the change stays in the tab, and is stored once there is room', async ({ page }) => {
+  await openExample(page);
+  await goTo(page, 'Brief');
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put;
+    (window as unknown as { room: () => void }).room = () => {
+      IDBObjectStore.prototype.put = put;
+    };
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+  });
+  await fill(page, 'Luggage', '33');
+  await expect(page.getByRole('alert').filter({ hasText: 'storage is full' })).toBeVisible();
+  await expect(page.getByLabel('Luggage', { exact: true })).toHaveValue('33');
+  await page.evaluate(() => (window as unknown as { room: () => void }).room());
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'storage is full' })).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByLabel('Luggage', { exact: true })).toHaveValue('33');
+});

@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env.PORT ?? 3210);
+
+export default defineConfig({
+  testDir: './e2e',
+  fullyParallel: false,
+  workers: 2,
+  timeout: 60_000,
+  reporter: [['list'], ['json', { outputFile: '.out/e2e.json' }]],
+  outputDir: './.out/playwright',
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+  webServer: {
+    command: `./node_modules/.bin/next start -H 127.0.0.1 -p ${port}`,
+    url: `http://127.0.0.1:${port}/`,
+    reuseExistingServer: false,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+    env: { NEXT_TELEMETRY_DISABLED: '1' },
+  },
+});

@@ -1,0 +1,72 @@
+import { readFile, stat } from 'node:fs/promises';
+import type { Assessment } from '@/core/assessment';
+import type { Ranked } from '@/core/preference';
+import { FILE_SIZE_LIMIT, parseDossierFile } from '@/store/files';
+import { standing, type Standing, type StandingCandidate } from '@/store/queries';
+import type { Dossier } from '@/store/records';
+import { fileFaultWords } from '@/ui/messages/faults';
+
+interface Sink {
+  write(text: string): unknown;
+}
+
+const USAGE = 'Usage: npm run -s evaluate -- dossier.json';
+
+/**
+ * Prints what the app would show for a dossier file, as JSON.
+ *
+ * @returns 0, or 2 with a sentence on `err` when the file cannot be used.
+ */
+export async function main(args: readonly string[], out: Sink, err: Sink): Promise<number> {
+  const refuse = (sentence: string): number => {
+    err.write(`${sentence}\n`);
+    return 2;
+  };
+  const [file, ...more] = args;
+  if (file === undefined || more.length > 0) return refuse(USAGE);
+  let text: string;
+  try {
+    const { size } = await stat(file);
+    if (size > FILE_SIZE_LIMIT) return refuse(`${file}: ${fileFaultWords({ code: 'file-too-large', bytes: size, limit: FILE_SIZE_LIMIT })}`);
+    text = await readFile(file, 'utf8');
+  } catch {
+    return refuse(`${file}: there is no such file, or it cannot be read.`);
+  }
+  const parsed = parseDossierFile(text);
+  if (parsed.kind === 'fault') return refuse(`${file}: ${fileFaultWords(parsed.fault)}`);
+  const result = standing(parsed.dossier);
+  if (!result) return refuse(`${file}: the dossier has no brief, so there is nothing to weigh against.`);
+  out.write(`${JSON.stringify(report(parsed.dossier, result), undefined, 2)}\n`);
+  return 0;
+}
+
+function report(dossier: Dossier, result: Standing) {
+  const names = new Map(result.candidates.map((c) => [c.candidate.id, `${c.donor.maker} ${c.donor.model}`.trim()]));
+  const ranking = (ranked: readonly Ranked[]) => ranked.map((r) => ({
+    candidate: r.id, name: names.get(r.id), place: r.place ?? null, points: r.score.points, failed: r.failed.map((m) => m.key), open: r.open.map((m) => m.key),
+    contributions: r.score.contributions.map(({ want, weight, curve, value, points, known }) => ({ want, weight, curve, known, value, points })),
+  }));
+  return {
+    units: { mass: 'kg', length: 'mm', distance: 'km', volume: 'L', consumption: 'L/100km', power: 'kW', powerToMass: 'kW/t', money: result.brief.money.currency },
+    weights: result.weights, donors: Object.keys(dossier.donors).length,
+    candidates: result.candidates.map((c) => candidateReport(c, names.get(c.candidate.id) ?? '')),
+    ranking: { stock: ranking(result.stockRanking), built: ranking(result.builtRanking) },
+  };
+}
+
+function candidateReport(c: StandingCandidate, name: string) {
+  return {
+    candidate: c.candidate.id, name, class: c.donor.donorClass, stock: assessmentReport(c.stock),
+    build: c.parts.length === 0 ? null : { parts: c.parts.map((p) => p.id), ...assessmentReport(c.built) },
+  };
+}
+
+/** Figures and metrics as {low, mid, high}, or what is missing. */
+function assessmentReport(a: Assessment) {
+  return {
+    figures: Object.fromEntries(Object.entries(a.figures).map(([key, f]) => [key, { ...(f.estimate.kind === 'known' ? f.estimate.interval : { unknown: f.estimate.missing }), basis: f.basis, origin: f.reading?.origin ?? null }])),
+    metrics: Object.fromEntries(Object.entries(a.metrics).map(([key, m]) => [key, m.estimate.kind === 'known' ? m.estimate.interval : { unknown: m.estimate.missing }])),
+    stance: a.stance, licence: a.licence, cost: a.cost, cautions: a.cautions,
+    musts: a.musts.map(({ key, verdict, need, missing }) => ({ key, verdict, need: need ?? null, missing })),
+  };
+}

@@ -1,0 +1,47 @@
+'use client';
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { spendable, type Brief } from '@/core/brief';
+import { inseamFromHeight } from '@/core/fit';
+import { wantWeights, WANT_KEYS } from '@/core/preference';
+import { clearanceAsked } from '@/core/suspension';
+import { millimetres } from '@/core/units';
+import { formatBase, formatNumber, formatWithUnit, GROUND_WORDS, METRIC_WORDS, type Reader } from '@/ui/messages';
+
+function Line({ name, value, why }: { readonly name: string; readonly value: string; readonly why?: string }) {
+  return (
+    <Flex justify="space-between" gap="4" py="1" align="baseline" borderBottomWidth="1px" borderColor="border.muted">
+      <Box><Text>{name}</Text>{why && <Text fontSize="xs" color="fg.muted">{why}</Text>}</Box>
+      <Text fontWeight="700" whiteSpace="nowrap">{value}</Text>
+    </Flex>
+  );
+}
+
+/** What the brief comes to: the load, the money, and what will count. */
+export function BriefSum({ brief, reader }: { readonly brief: Brief; readonly reader: Reader }) {
+  const { rider, trip, money } = brief;
+  const weights = wantWeights(brief.ground);
+  const ordered = WANT_KEYS.toSorted((a, b) => weights[b] - weights[a]);
+  const most = weights[ordered[0] ?? 'range'];
+  const clearance = clearanceAsked(brief.ground);
+  const inseam = inseamFromHeight(millimetres(rider.height_mm));
+  const left = spendable(money);
+  return (
+    <Box>
+      <Line name="On the machine" value={formatWithUnit(rider.mass_kg + rider.kit_kg + trip.luggage_kg, 'mass', reader)} why="rider, kit and luggage" />
+      <Line name="To spend" value={formatWithUnit(left, 'money', reader)} why={left > 0 ? 'machine, parts and fitting; the trip fund stays whole' : 'the trip fund and the gear eat the whole budget'} />
+      <Line name="Clearance asked" value={formatWithUnit(clearance.asked_mm, 'length', reader)} why={`by ${GROUND_WORDS[clearance.ground].toLowerCase()}`} />
+      {rider.inseam_mm === undefined && (
+        <Line name="Inseam" value={`${formatBase(inseam.low, 'length', reader)}–${formatWithUnit(inseam.high, 'length', reader)}`} why="guessed from height: measure it, a book between the legs" />
+      )}
+      <Text mt="4" mb="1" fontWeight="700" fontFamily="heading">What will count</Text>
+      <Text fontSize="xs" color="fg.muted" mb="2">From the ground shares; each want’s part of 100 points.</Text>
+      {ordered.map((want) => (
+        <Flex key={want} align="center" gap="2" py="1">
+          <Text width="128px" flexShrink={0}>{METRIC_WORDS[want].short}</Text>
+          <Box flex="1" height="9px" bg="bg.subtle"><Box height="100%" bg="accent" width={`${(weights[want] / most) * 100}%`} /></Box>
+          <Text width="34px" textAlign="right">{formatNumber(weights[want] * 100, 0)}</Text>
+        </Flex>
+      ))}
+    </Box>
+  );
+}

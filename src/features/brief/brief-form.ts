@@ -1,0 +1,95 @@
+import { z } from 'zod';
+import { BRIEF_LIMITS, LICENCES, SKILLS, type Brief, type BriefFigure } from '@/core/brief';
+import { CURRENCIES, fromBase, parseAmount, parseNumber, preferredUnit, toBase, type CurrencyCode, type UnitId } from '@/core/units';
+import { amountFaultWords, fieldPlaces, limitWords, trimmed, unitSign, type Reader } from '@/ui/messages';
+
+/** Figures that may be left empty: not known is an answer. */
+const OPTIONAL: ReadonlySet<BriefFigure> = new Set(['rider.inseam_mm', 'money.onTheRoadCosts']);
+
+export const briefFigureUnit = (key: BriefFigure, reader: Reader): UnitId | undefined => {
+  const { dimension } = BRIEF_LIMITS[key];
+  return dimension === 'plain' ? undefined : preferredUnit(dimension, reader.units, reader.currency);
+};
+
+/** The figure's text in the reader's unit; empty for not known. */
+export function briefFigureText(brief: Brief, key: BriefFigure, reader: Reader): string {
+  const base = briefValue(brief, key) as number | undefined;
+  if (base === undefined) return '';
+  const unit = briefFigureUnit(key, reader);
+  if (!unit || BRIEF_LIMITS[key].dimension === 'money') return trimmed(base, 2);
+  return trimmed(fromBase(base, unit), fieldPlaces(unit));
+}
+
+/** The value at a dotted path of the brief. */
+export function briefValue(brief: Brief, path: string): unknown {
+  return path.split('.').reduce<unknown>((at, step) => (at as Record<string, unknown> | undefined)?.[step], brief);
+}
+
+/** Text → base figure, with the reason when it is refused. An unchanged text keeps the stored figure to the last digit. */
+function amountText(key: BriefFigure, reader: Reader) {
+  const { dimension, min, max } = BRIEF_LIMITS[key];
+  return z.string().transform((text, context): number | undefined => {
+    const refuse = (message: string) => {
+      context.addIssue({ code: 'custom', message });
+      return z.NEVER;
+    };
+    if (text.trim() === '' && OPTIONAL.has(key)) return undefined;
+    const unit = briefFigureUnit(key, reader);
+    if (dimension === 'plain' || !unit) {
+      const value = parseNumber(text.replace('%', ''));
+      if (value === undefined) return refuse(amountFaultWords(text.trim() === '' ? { code: 'empty' } : { code: 'not-a-number', text }));
+      return value < min || value > max ? refuse(limitWords(min, max, '%')) : value;
+    }
+    const parsed = parseAmount(text, dimension, unit);
+    if (parsed.kind === 'fault') return refuse(amountFaultWords(parsed.fault));
+    if (dimension === 'money') {
+      if (parsed.unit !== unit) return refuse(`Amounts here are in ${unit}; change the currency of the brief instead.`);
+      return parsed.amount < min || parsed.amount > max ? refuse(limitWords(min, max, unit)) : parsed.amount;
+    }
+    const base = toBase(parsed.amount, parsed.unit);
+    return base < min || base > max ? refuse(limitWords(fromBase(min, unit), fromBase(max, unit), unitSign(dimension, reader))) : base;
+  });
+}
+
+/** What the form holds: text for figures, choices as they are. Its shape is the brief's. */
+export const briefFormSchema = (reader: Reader) => {
+  const amount = (key: BriefFigure) => amountText(key, reader);
+  return z.object({
+    rider: z.object({
+      height_mm: amount('rider.height_mm'), inseam_mm: amount('rider.inseam_mm'), mass_kg: amount('rider.mass_kg'), kit_kg: amount('rider.kit_kg'),
+      sole_mm: amount('rider.sole_mm'), skill: z.enum(SKILLS), licence: z.enum(LICENCES),
+    }),
+    trip: z.object({
+      name: z.string().max(120, 'At most 120 letters.'), length_km: amount('trip.length_km'), cruise_kmh: amount('trip.cruise_kmh'), fuelGap_km: amount('trip.fuelGap_km'),
+      reserve_percent: amount('trip.reserve_percent'), luggage_kg: amount('trip.luggage_kg'), workshopGap_km: amount('trip.workshopGap_km'),
+    }),
+    money: z.object({
+      currency: z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]), budget: amount('money.budget'), tripFund: amount('money.tripFund'), gear: amount('money.gear'),
+      onTheRoadCosts: amount('money.onTheRoadCosts'), shopRate_perHour: amount('money.shopRate_perHour'), ownSpanners: z.boolean(),
+    }),
+    musts: z.object({ stance: z.enum(['flat', 'balls', 'tiptoes']), readyMass_kg: amount('musts.readyMass_kg'), clearance_mm: amount('musts.clearance_mm') }),
+  });
+};
+
+export type BriefForm = z.input<ReturnType<typeof briefFormSchema>>;
+export type BriefFormOutput = z.output<ReturnType<typeof briefFormSchema>>;
+
+/** The form's values for a brief. */
+export function briefFormValues(brief: Brief, reader: Reader): BriefForm {
+  const text = (key: BriefFigure) => briefFigureText(brief, key, reader);
+  return {
+    rider: {
+      height_mm: text('rider.height_mm'), inseam_mm: text('rider.inseam_mm'), mass_kg: text('rider.mass_kg'), kit_kg: text('rider.kit_kg'), sole_mm: text('rider.sole_mm'),
+      skill: brief.rider.skill, licence: brief.rider.licence,
+    },
+    trip: {
+      name: brief.trip.name, length_km: text('trip.length_km'), cruise_kmh: text('trip.cruise_kmh'), fuelGap_km: text('trip.fuelGap_km'),
+      reserve_percent: text('trip.reserve_percent'), luggage_kg: text('trip.luggage_kg'), workshopGap_km: text('trip.workshopGap_km'),
+    },
+    money: {
+      currency: brief.money.currency, budget: text('money.budget'), tripFund: text('money.tripFund'), gear: text('money.gear'),
+      onTheRoadCosts: text('money.onTheRoadCosts'), shopRate_perHour: text('money.shopRate_perHour'), ownSpanners: brief.money.ownSpanners,
+    },
+    musts: { stance: brief.musts.stance, readyMass_kg: text('musts.readyMass_kg'), clearance_mm: text('musts.clearance_mm') },
+  };
+}

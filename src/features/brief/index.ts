@@ -1,0 +1,1 @@
+export { BriefScreen } from './BriefScreen';

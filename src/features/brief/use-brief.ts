@@ -1,0 +1,138 @@
+'use client';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useForm, type FieldPath, type UseFormReturn } from 'react-hook-form';
+import { BRIEF_LIMITS, type Brief, type BriefFigure } from '@/core/brief';
+import { BRIEF_KEY } from '@/store/records';
+import { useDossierState, useDossierStore, useDrafts, usePreferences } from '@/store/react';
+import { formatWithUnit, type Reader } from '@/ui/messages';
+import { briefFormSchema, briefFormValues, briefValue, type BriefForm, type BriefFormOutput } from './brief-form';
+
+type Path = FieldPath<BriefForm>;
+
+/** A field that another tab changed while this one was typing in it. */
+export interface FieldConflict {
+  readonly path: Path;
+  /** In words, with units. */
+  readonly mine: string;
+  readonly theirs: string;
+  readonly values: { readonly mine: unknown; readonly theirs: unknown };
+}
+
+export interface BriefModel {
+  readonly brief: Brief;
+  readonly reader: Reader;
+  readonly form: UseFormReturn<BriefForm, unknown, BriefFormOutput>;
+  readonly conflict: FieldConflict | undefined;
+  /** The rider has come into a field: from now on this is what an edit starts from. */
+  readonly beginField: (path: Path) => void;
+  readonly changeField: (path: Path) => void;
+  readonly endField: (path: Path) => void;
+  readonly keepMine: () => void;
+  readonly takeTheirs: () => void;
+  /** One edit of the brief outside the form. */
+  readonly edit: (path: readonly string[], after: unknown, field: string, coalesce?: string) => void;
+}
+
+const PATHS = (values: BriefForm): readonly Path[] =>
+  Object.entries(values).flatMap(([section, fields]) => Object.keys(fields).map((field) => `${section}.${field}` as Path));
+
+const draftKey = (path: string) => `brief/${path}`;
+
+/** Keeps the form and the stored brief together: good values are stored as they are typed, others wait as drafts. */
+export function useBrief(brief: Brief): BriefModel {
+  const store = useDossierStore();
+  const drafts = useDrafts();
+  const [{ units }] = usePreferences();
+  const reader = useMemo<Reader>(() => ({ units, currency: brief.money.currency }), [units, brief.money.currency]);
+  const schema = useMemo(() => briefFormSchema(reader), [reader]);
+  const form = useForm<BriefForm, unknown, BriefFormOutput>({ resolver: zodResolver(schema), defaultValues: briefFormValues(brief, reader), mode: 'onSubmit', reValidateMode: 'onSubmit' });
+  const start = useRef(new Map<Path, unknown>());
+  const [conflict, setConflict] = useState<FieldConflict>();
+  const history = useDossierState((s) => s.history);
+
+  // Drafts from before a reload come back with their reason.
+  useEffect(() => {
+    for (const path of PATHS(briefFormValues(brief, reader))) {
+      const draft = drafts.get(draftKey(path));
+      if (draft !== undefined) {
+        form.setValue(path, draft);
+        void form.trigger(path);
+      }
+    }
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the screen opens
+  }, []);
+
+  // Whatever changed the brief elsewhere (undo, another tab, other units) shows up here, except where the rider is typing.
+  useEffect(() => {
+    const values = briefFormValues(brief, reader);
+    for (const path of PATHS(values)) {
+      if (start.current.has(path) || drafts.get(draftKey(path)) !== undefined) continue;
+      const next = briefValue(values as unknown as Brief, path);
+      if (form.getValues(path) !== next) form.setValue(path, next as never);
+    }
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the form and drafts are steady objects
+  }, [brief, reader, history]);
+
+  const words = (path: Path, value: unknown): string => {
+    if (value === undefined) return 'not known';
+    if (typeof value !== 'number') return typeof value === 'string' ? value : 'another choice';
+    return formatWithUnit(value, BRIEF_LIMITS[path as BriefFigure]?.dimension ?? 'plain', reader);
+  };
+  const keepValue = (path: Path, before: unknown, after: unknown): boolean => {
+    const outcome = store.execute({
+      label: { code: 'edit-brief', facts: { field: path } }, coalesce: `brief/${path}`,
+      changes: [{ table: 'briefs', key: BRIEF_KEY, path: path.split('.'), before, after }],
+    });
+    if (outcome.kind === 'conflict') setConflict({ path, mine: words(path, after), theirs: words(path, outcome.conflict.theirs), values: { mine: after, theirs: outcome.conflict.theirs } });
+    return outcome.kind !== 'conflict';
+  };
+
+  const parsed = (path: Path): { readonly good: true; readonly value: unknown } | { readonly good: false } => {
+    const [section, field] = path.split('.') as [keyof typeof schema.shape, string];
+    const leaf = (schema.shape[section].shape as Record<string, { safeParse(x: unknown): { success: boolean; data?: unknown } }>)[field];
+    const result = leaf?.safeParse(form.getValues(path));
+    return result?.success ? { good: true, value: result.data } : { good: false };
+  };
+
+  const changeField = (path: Path) => {
+    const result = parsed(path);
+    if (!result.good) {
+      drafts.keep(draftKey(path), form.getValues(path) as string);
+      return;
+    }
+    drafts.drop(draftKey(path));
+    form.clearErrors(path);
+    const before = start.current.has(path) ? start.current.get(path) : briefValue(brief, path);
+    const shown = briefValue(briefFormValues(brief, reader) as unknown as Brief, path);
+    if (form.getValues(path) === shown || result.value === before) return;
+    if (keepValue(path, before, result.value)) start.current.set(path, result.value);
+  };
+
+  return {
+    brief, reader, form, conflict,
+    beginField: (path) => start.current.set(path, briefValue(brief, path)),
+    changeField,
+    endField: (path) => {
+      start.current.delete(path);
+      if (!parsed(path).good) void form.trigger(path);
+    },
+    keepMine() {
+      if (!conflict) return;
+      setConflict(undefined);
+      keepValue(conflict.path, conflict.values.theirs, conflict.values.mine);
+    },
+    takeTheirs() {
+      if (!conflict) return;
+      form.setValue(conflict.path, briefValue(briefFormValues(brief, reader) as unknown as Brief, conflict.path) as never);
+      setConflict(undefined);
+    },
+    edit(path, after, field, coalesce) {
+      const before = briefValue(brief, path.join('.'));
+      store.execute({
+        label: path[0] === 'ground' ? { code: 'edit-ground', facts: { ground: field } } : { code: 'edit-brief', facts: { field } },
+        changes: [{ table: 'briefs', key: BRIEF_KEY, path, before, after }], ...(coalesce ? { coalesce } : {}),
+      });
+    },
+  };
+}

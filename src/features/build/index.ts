@@ -1,0 +1,1 @@
+export { BuildScreen } from './BuildScreen';

@@ -1,0 +1,93 @@
+'use client';
+import { useState } from 'react';
+import { fitsDonor, PART_KINDS, type Part, type PartKind } from '@/core/part';
+import { faultsOfAdding, faultsOfRemoving, findBuildFaults, type BuildFault } from '@/core/planning';
+import type { Standing, StandingCandidate } from '@/store/queries';
+import type { Build } from '@/store/records';
+import { useDossierState, useDossierStore, usePreferences, useStanding } from '@/store/react';
+import { buildFaultWords, type Reader } from '@/ui/messages';
+
+/** A change that was refused, why, and what would make it possible. */
+export interface Refusal {
+  readonly partId: string;
+  readonly reasons: readonly string[];
+  /** Carrying it out together with what it takes; absent when nothing helps. */
+  readonly together?: { readonly words: string; readonly run: () => void };
+}
+
+export interface BuildModel {
+  readonly standing: Standing;
+  readonly reader: Reader;
+  readonly entry: StandingCandidate;
+  readonly select: (candidateId: string) => void;
+  /** Parts made for this donor, by kind. */
+  readonly catalogue: readonly { readonly kind: PartKind; readonly parts: readonly Part[] }[];
+  readonly notFitting: number;
+  readonly chosen: ReadonlySet<string>;
+  readonly refusal: Refusal | undefined;
+  readonly toggle: (part: Part) => void;
+  /** What is wrong with the build as stored, should the catalogue have changed under it. */
+  readonly standingFaults: readonly string[];
+}
+
+let lastSelected: string | undefined;
+
+export function useBuild(): BuildModel | undefined {
+  const store = useDossierStore();
+  const parts = useDossierState((s) => s.dossier.parts);
+  const builds = useDossierState((s) => s.dossier.builds);
+  const standing = useStanding();
+  const [{ units }] = usePreferences();
+  const [selected, setSelected] = useState(lastSelected);
+  const [refusal, setRefusal] = useState<Refusal>();
+  const entry = standing?.candidates.find((c) => c.candidate.id === selected) ?? standing?.candidates.find((c) => c.candidate.id === standing.builtRanking[0]?.id);
+  if (!standing || !entry) return undefined;
+
+  const catalogue = new Map(Object.values(parts).map((p) => [p.id, p]));
+  const name = (id: string) => catalogue.get(id)?.name.toLowerCase() ?? id;
+  const build = builds[entry.candidate.id];
+  const chosen = (build?.partIds ?? []).filter((id) => catalogue.has(id));
+  const fitting = Object.values(parts).filter((p) => fitsDonor(p, entry.donor));
+
+  const put = (partIds: readonly string[], code: 'choose-part' | 'drop-part', part: Part) => {
+    const after: Build | undefined = partIds.length > 0 ? { id: entry.candidate.id, partIds } : undefined;
+    store.execute({ label: { code, facts: { part: part.name.toLowerCase() } }, changes: [{ table: 'builds', key: entry.candidate.id, path: [], before: build, after }] });
+    setRefusal(undefined);
+  };
+  const refuse = (part: Part, faults: readonly BuildFault[], together: Refusal['together']) =>
+    setRefusal({ partId: part.id, reasons: faults.map((f) => buildFaultWords(f, name)).map((w) => w.charAt(0).toUpperCase() + w.slice(1)), ...(together ? { together } : {}) });
+
+  const add = (part: Part) => {
+    const faults = faultsOfAdding(part.id, chosen, catalogue);
+    if (faults.length === 0) return put([...chosen, part.id], 'choose-part', part);
+    const helpers = faults.flatMap((f) => (f.code === 'need-missing' ? (f.anyOf.find((id) => catalogue.has(id) && fitting.some((p) => p.id === id) && faultsOfAdding(id, chosen, catalogue).length === 0) ?? []) : []));
+    const rivals = faults.flatMap((f) => (f.code === 'shut-out' || f.code === 'slot-taken' ? [f.by] : []));
+    const next = [...chosen.filter((id) => !rivals.includes(id)), ...helpers, part.id];
+    const solved = faultsOfAdding(part.id, next.filter((id) => id !== part.id), catalogue).length === 0 && next.length > 0;
+    const words = [rivals.length > 0 ? `take off ${rivals.map(name).join(', ')}` : '', helpers.length > 0 ? `add ${helpers.map(name).join(', ')}` : ''].filter(Boolean).join(' and ');
+    return refuse(part, faults, solved && words ? { words: `Fit it and ${words}`, run: () => put(next, 'choose-part', part) } : undefined);
+  };
+  const drop = (part: Part) => {
+    const faults = faultsOfRemoving(part.id, chosen, catalogue);
+    if (faults.length === 0) return put(chosen.filter((id) => id !== part.id), 'drop-part', part);
+    const dependents = [...new Set(faults.map((f) => f.id))];
+    const next = chosen.filter((id) => id !== part.id && !dependents.includes(id));
+    return refuse(part, faults, { words: `Take off ${dependents.map(name).join(', ')} as well`, run: () => put(next, 'drop-part', part) });
+  };
+
+  return {
+    standing, entry, reader: { units, currency: standing.brief.money.currency }, chosen: new Set(chosen), refusal,
+    select(id) {
+      lastSelected = id;
+      setSelected(id);
+      setRefusal(undefined);
+    },
+    catalogue: PART_KINDS.map((kind) => ({ kind, parts: fitting.filter((p) => p.kind === kind) })).filter((g) => g.parts.length > 0),
+    notFitting: Object.keys(parts).length - fitting.length,
+    toggle: (part) => (chosen.includes(part.id) ? drop(part) : add(part)),
+    standingFaults: [
+      ...findBuildFaults(chosen, catalogue).map((f) => buildFaultWords(f, name)),
+      ...entry.parts.filter((p) => !fitsDonor(p, entry.donor)).map((p) => `${p.name} is not made for this class.`),
+    ],
+  };
+}

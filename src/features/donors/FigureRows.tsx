@@ -1,0 +1,146 @@
+'use client';
+import { Box, Button, Flex, Grid, IconButton, Input, Text } from '@chakra-ui/react';
+import { Pin, Plus } from 'lucide-react';
+import { useState } from 'react';
+import type { Donor } from '@/core/donor';
+import { figureDefinition, ORIGINS, readingInUse, type Basis, type Figure, type FigureKey, type NormalFigure, type Origin, type Reading } from '@/core/readings';
+import { preferredUnit } from '@/core/units';
+import { useDossierStore, useDraftText } from '@/store/react';
+import { Choice } from '@/ui/fields';
+import { OriginMark } from '@/ui/marks/OriginMark';
+import { BASIS_WORDS, FIGURE_WORDS, formatBase, formatNumber, formatQuoted, nameWords, ORIGIN_WORDS, unitSign, type Reader } from '@/ui/messages';
+import { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from './reading-edit';
+import { donorName } from './use-donors';
+
+export const FIGURE_COLUMNS = { base: '1fr 1fr', lg: '118px 116px minmax(100px, 1.2fr) 134px minmax(60px, 1fr) 60px' };
+
+interface RowsProps {
+  readonly donor: Donor;
+  readonly figureKey: FigureKey;
+  readonly normal: NormalFigure | undefined;
+  readonly reader: Reader;
+}
+
+/** One figure of a donor: each reading as quoted, and what it comes to on the basis everything is compared on. */
+export function FigureRows({ donor, figureKey, normal, reader }: RowsProps) {
+  const figure = donor.figures[figureKey];
+  const [adding, setAdding] = useState(false);
+  const [freshId, setFreshId] = useState(() => crypto.randomUUID());
+  const readings: readonly (Reading | undefined)[] = figure ? [...figure.readings, ...(adding && !figure.readings.some((r) => r.id === freshId) ? [undefined] : [])] : [undefined];
+  const inUse = readingInUse(figure);
+  return (
+    <Box borderTopWidth="1px" borderColor="border.muted" py="1.5">
+      {readings.map((reading, i) => (
+        <ReadingRow
+          key={reading?.id ?? freshId} donor={donor} figureKey={figureKey} figure={figure} reading={reading} reader={reader} first={i === 0} newId={freshId}
+          inUse={readings.length > 1 && reading !== undefined && reading.id === inUse?.id}
+          onAdd={figure && !adding ? () => { setFreshId(crypto.randomUUID()); setAdding(true); } : undefined}
+          onDone={() => setAdding(false)}
+        />
+      ))}
+      <NormalLine figureKey={figureKey} normal={normal} reader={reader} />
+    </Box>
+  );
+}
+
+/** What the reading in use comes to, where that differs from what was quoted. */
+function NormalLine({ figureKey, normal, reader }: { readonly figureKey: FigureKey; readonly normal: NormalFigure | undefined; readonly reader: Reader }) {
+  if (!normal?.reading) return null;
+  const { dimension } = figureDefinition(figureKey);
+  if (normal.estimate.kind === 'unknown') {
+    return <Text fontSize="xs" color="unsure" pl={{ lg: '126px' }}>Not comparable yet: {normal.estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} is not known.</Text>;
+  }
+  const { low, mid, high } = normal.estimate.interval;
+  const asQuoted = low === high && formatBase(mid, dimension, reader) === formatNumber(normal.reading.amount) && normal.reading.unit === preferredUnit(dimension, reader.units, reader.currency);
+  if (asQuoted) return null;
+  const wide = formatBase(low, dimension, reader) !== formatBase(high, dimension, reader);
+  return (
+    <Flex fontSize="xs" color="fg.muted" pl={{ lg: '126px' }} gap="1.5" align="center">
+      <OriginMark known={normal.reading.origin} />
+      <Text>
+        counts as <Text as="span" color="fg" fontWeight="700">{formatBase(mid, dimension, reader)} {unitSign(dimension, reader)}</Text>
+        {wide && ` (${formatBase(low, dimension, reader)} to ${formatBase(high, dimension, reader)})`}
+        {normal.basis !== 'stated' && ` ${BASIS_WORDS[normal.basis]}`}
+      </Text>
+    </Flex>
+  );
+}
+
+interface ReadingRowProps {
+  readonly donor: Donor;
+  readonly figureKey: FigureKey;
+  readonly figure: Figure | undefined;
+  readonly reading: Reading | undefined;
+  readonly reader: Reader;
+  readonly first: boolean;
+  readonly newId: string;
+  readonly inUse: boolean;
+  readonly onAdd: (() => void) | undefined;
+  readonly onDone: () => void;
+}
+
+function ReadingRow({ donor, figureKey, figure, reading, reader, first, newId, inUse, onAdd, onDone }: ReadingRowProps) {
+  const store = useDossierStore();
+  const definition = figureDefinition(figureKey);
+  const name = FIGURE_WORDS[figureKey];
+  const id = `figure-${figureKey}-${reading?.id ?? 'new'}`;
+  const put = (before: unknown, after: Figure | undefined, coalesce: string) =>
+    store.execute({
+      label: { code: 'edit-reading', facts: { name: donorName(donor), figure: figureKey } }, coalesce: `${donor.id}/${figureKey}/${coalesce}`,
+      changes: [{ table: 'donors', key: donor.id, path: ['figures', figureKey], before, after }],
+    });
+  const field = useDraftText<QuotedAmount | undefined>({
+    draftKey: `donor/${donor.id}/${figureKey}/${reading?.id ?? 'new'}`, shown: quotedText(reading), base: figure,
+    parse: (text) => parseQuoted(figureKey, text, reading, reader),
+    commit(quoted, before) {
+      // Text that is emptied takes the reading away only when the rider leaves the field.
+      return quoted ? put(before, withAmount(figureKey, before as Figure | undefined, reading, quoted, newId), reading?.id ?? newId) : { kind: 'nothing' };
+    },
+    committed: (quoted) => (quoted ? withAmount(figureKey, figure, reading, quoted, newId) : figure),
+  });
+  const onBlur = () => {
+    field.onBlur();
+    if (field.text.trim() === '' && reading) put(figure, withAmount(figureKey, figure, reading, undefined, newId), 'remove');
+    if (!reading && !field.fault) onDone();
+  };
+  const detail = (change: { basis?: Basis; origin?: Origin; note?: string }) => figure && reading && put(figure, withDetail(figure, reading, change), `${reading.id}-detail`);
+  return (
+    <Box>
+      <Grid templateColumns={FIGURE_COLUMNS} gap="1.5" alignItems="center" py="0.5">
+        <label htmlFor={id} style={{ visibility: first ? 'visible' : 'hidden' }}>{name}{first ? '' : ', another reading'}</label>
+        <Input
+          id={id} size="sm" px="2" bg="bg.panel" borderColor={field.fault ? 'fail' : 'border.emphasized'} borderWidth={field.fault ? '2px' : '1px'} textAlign="right" autoComplete="off"
+          placeholder="not known" value={field.text} aria-invalid={field.fault ? true : undefined} aria-describedby={field.fault ? `${id}-fault` : undefined}
+          onFocus={field.onFocus} onChange={(e) => field.onChange(e.target.value)} onBlur={onBlur}
+        />
+        {reading ? (
+          <>
+            {definition.bases.length > 1 ? (
+              <Choice aria-label={`${name}: basis`} wide="100%" value={reading.basis} options={definition.bases.map((b) => ({ value: b, words: BASIS_WORDS[b] }))} onChange={(e) => detail({ basis: e.target.value as Basis })} />
+            ) : <Box display={{ base: 'none', lg: 'block' }} />}
+            <Choice aria-label={`${name}: origin`} wide="100%" value={reading.origin} options={ORIGINS.map((o) => ({ value: o, words: ORIGIN_WORDS[o] }))} onChange={(e) => detail({ origin: e.target.value as Origin })} />
+            <Input size="sm" px="2" variant="flushed" borderColor="border.muted" aria-label={`${name}: where from`} placeholder="where from" value={reading.note} maxLength={400} onChange={(e) => detail({ note: e.target.value })} />
+            <Flex justify="flex-end">
+              {figure && figure.readings.length > 1 && (
+                <IconButton
+                  size="xs" variant={figure.pinned === reading.id ? 'solid' : 'ghost'} aria-pressed={figure.pinned === reading.id} aria-label={`${name}: ${figure.pinned === reading.id ? 'let the rule choose again' : `always use ${formatQuoted(reading.amount, reading.unit)}`}`}
+                  title={inUse ? 'This reading is in use' : 'Use this reading'} color={figure.pinned === reading.id ? undefined : inUse ? 'accent' : 'fg.subtle'}
+                  onClick={() => put(figure, figure.pinned === reading.id ? { readings: figure.readings } : { ...figure, pinned: reading.id }, 'pin')}
+                ><Pin size={15} fill={inUse ? 'currentColor' : 'none'} /></IconButton>
+              )}
+              {first && onAdd && <IconButton size="xs" variant="ghost" aria-label={`${name}: add another reading`} title="Another reading" onClick={onAdd}><Plus size={15} /></IconButton>}
+            </Flex>
+          </>
+        ) : null}
+      </Grid>
+      {field.fault && <Text id={`${id}-fault`} role="alert" fontSize="xs" color="fail" fontWeight="600" pl={{ lg: '126px' }}>{field.fault}</Text>}
+      {field.conflict && (
+        <Flex role="alert" fontSize="xs" color="unsure" fontWeight="600" pl={{ lg: '126px' }} gap="2" align="center" wrap="wrap">
+          Another tab changed {name.toLowerCase()} while you typed.
+          <Button size="2xs" variant="outline" onClick={field.conflict.keepMine}>Keep mine</Button>
+          <Button size="2xs" variant="outline" onClick={field.conflict.takeTheirs}>Take the other</Button>
+        </Flex>
+      )}
+    </Box>
+  );
+}

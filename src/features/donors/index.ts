@@ -1,0 +1,1 @@
+export { DonorsScreen } from './DonorsScreen';

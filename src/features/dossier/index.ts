@@ -1,0 +1,1 @@
+export { DossierScreen } from './DossierScreen';

@@ -1,0 +1,48 @@
+'use client';
+import { Box, Flex, Skeleton } from '@chakra-ui/react';
+import { useCallback, useState, type ReactNode } from 'react';
+import { useSessionReady } from '@/store/react';
+import { NoticeBar } from '@/ui/notice';
+import { Banners } from './Banners';
+import { KeyHelp } from './KeyHelp';
+import { FootStrip, Strip } from './Strip';
+import { Toolbar } from './Toolbar';
+import { useKeys } from './use-keys';
+
+/** The frame around every screen: strip, tools, banners. Shows the page's shape while the dossier is being read. */
+export function Shell({ children }: { readonly children: ReactNode }) {
+  return useSessionReady() ? <OpenShell>{children}</OpenShell> : <ClosedShell />;
+}
+
+function OpenShell({ children }: { readonly children: ReactNode }) {
+  const [help, setHelp] = useState(false);
+  useKeys(useCallback(() => setHelp(true), []));
+  return (
+    <Flex minH="100dvh">
+      <Strip />
+      <Box flex="1" minW="0" px={{ base: '3', md: '6' }} pt="3" pb={{ base: '92px', md: '8' }} position="relative">
+        <Box position="absolute" top="12px" right={{ base: '4px', md: '20px' }} zIndex={5}><Toolbar onHelp={() => setHelp(true)} /></Box>
+        <Box as="main" id="main">
+          <Banners />
+          {children}
+        </Box>
+      </Box>
+      <FootStrip />
+      <NoticeBar />
+      <KeyHelp open={help} onClose={() => setHelp(false)} />
+    </Flex>
+  );
+}
+
+function ClosedShell() {
+  return (
+    <Flex minH="100dvh" aria-busy="true">
+      <Box width="208px" bg="bg.panel" borderRightWidth="1px" borderColor="border" display={{ base: 'none', md: 'block' }} />
+      <Box as="main" flex="1" p="6">
+        <h1 style={{ fontSize: 20, fontWeight: 700 }}>Opening the dossier…</h1>
+        <Skeleton height="32px" width="320px" my="6" />
+        <Skeleton height="320px" />
+      </Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,1 @@
+export { Shell } from './Shell';

@@ -1,0 +1,37 @@
+'use client';
+import { Box, Button, Flex, Heading, Text } from '@chakra-ui/react';
+import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
+import { openExample, startBrief } from '@/demo';
+import { isEmptyDossier } from '@/store/records';
+import { useDossierState, useDossierStore } from '@/store/react';
+
+/** The empty dossier: two ways to begin. With something stored it hands over to the weigh-up. */
+export function StartScreen() {
+  const store = useDossierStore();
+  const router = useRouter();
+  const dossier = useDossierState((s) => s.dossier);
+  const empty = isEmptyDossier(dossier);
+  useEffect(() => {
+    if (!empty) router.replace(Object.keys(dossier.candidates).length > 0 ? '/weigh-up' : '/brief');
+  }, [empty, dossier.candidates, router]);
+
+  return (
+    <Flex direction="column" minH={{ md: '80dvh' }} justify="center" maxW="640px" pt={{ base: '64px', md: '0' }}>
+      <Heading as="h1" fontSize={{ base: '3xl', md: '4xl' }} fontWeight="800" lineHeight="1.15" letterSpacing="-0.02em">
+        Which donor, which parts, for this ground and this money?
+      </Heading>
+      <Text mt="4" fontSize="md" color="fg.muted">
+        Say who rides where and what it may cost. Jugator puts half-known figures on one footing, draws your need through them, and shows what stands between each machine and the trip.
+      </Text>
+      <Flex mt="7" gap="3" wrap="wrap">
+        <Button size="lg" bg="accent" color="accent.ink" onClick={() => void startBrief(store)}>Start a brief</Button>
+        <Button size="lg" variant="outline" borderColor="border.emphasized" onClick={() => void openExample(store)}>Open the example</Button>
+      </Flex>
+      <Box mt="8" pt="4" borderTopWidth="1px" borderTopStyle="dashed" borderColor="border.emphasized" color="fg.muted">
+        <Text>Everything stays in this browser. The example is made up: makers, machines, parts and places.</Text>
+        <Text mt="2">Jugator is no approval: local law, the maker’s manual, the insurer and a qualified workshop decide.</Text>
+      </Box>
+    </Flex>
+  );
+}

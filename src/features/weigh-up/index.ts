@@ -1,0 +1,1 @@
+export { WeighUpScreen } from './WeighUpScreen';

@@ -1,0 +1,46 @@
+'use client';
+import { Box } from '@chakra-ui/react';
+import type { EChartsCoreOption } from 'echarts/core';
+import { useEffect, useRef } from 'react';
+
+type Chart = { setOption(o: EChartsCoreOption, notMerge: boolean): void; resize(): void; dispose(): void };
+
+let loading: Promise<(element: HTMLElement) => Chart> | undefined;
+
+/** Only what is used, loaded when the first picture is drawn. */
+async function load(): Promise<(element: HTMLElement) => Chart> {
+  const [core, charts, components, renderers] = await Promise.all([import('echarts/core'), import('echarts/charts'), import('echarts/components'), import('echarts/renderers')]);
+  core.use([charts.ScatterChart, charts.LineChart, charts.CustomChart, components.GridComponent, components.TooltipComponent, components.MarkLineComponent, components.MarkAreaComponent, renderers.SVGRenderer]);
+  return (element) => core.init(element, null, { renderer: 'svg' });
+}
+
+/** An ECharts picture with an accessible name; give it a table twin nearby. */
+export function EChart({ option, label, height }: { readonly option: EChartsCoreOption; readonly label: string; readonly height: string }) {
+  const holder = useRef<HTMLDivElement>(null);
+  const chart = useRef<Chart>(undefined);
+  const latest = useRef(option);
+  useEffect(() => {
+    latest.current = option;
+    chart.current?.setOption(option, true);
+  }, [option]);
+  useEffect(() => {
+    const element = holder.current;
+    if (!element) return undefined;
+    let gone = false;
+    const observer = new ResizeObserver(() => chart.current?.resize());
+    loading ??= load();
+    void loading.then((init) => {
+      if (gone) return;
+      chart.current = init(element);
+      chart.current.setOption(latest.current, true);
+      observer.observe(element);
+    });
+    return () => {
+      gone = true;
+      observer.disconnect();
+      chart.current?.dispose();
+      chart.current = undefined;
+    };
+  }, []);
+  return <Box ref={holder} role="img" aria-label={label} height={height} width="100%" />;
+}

@@ -1,0 +1,1 @@
+export { EChart } from './EChart';

@@ -1,0 +1,4 @@
+export { Choice } from './Choice';
+export { FieldRow } from './FieldRow';
+export { Panel } from './Panel';
+export { UnitInput } from './UnitInput';

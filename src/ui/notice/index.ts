@@ -1,0 +1,2 @@
+export { NoticeBar } from './NoticeBar';
+export { notify } from './notice-store';

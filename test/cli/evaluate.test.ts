@@ -1,0 +1,44 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { expect, test } from 'vitest';
+import { main } from '@/cli/evaluate';
+import { demoDossier } from '@/demo/scenario';
+import { formatDossierFile } from '@/store/files';
+import { standing } from '@/store/queries';
+import { EMPTY_DOSSIER } from '@/store/records';
+
+const folder = mkdtempSync(path.join(tmpdir(), 'evaluate-'));
+const put = (name: string, text: string) => {
+  const place = path.join(folder, name);
+  writeFileSync(place, text);
+  return place;
+};
+async function call(...args: string[]) {
+  let [out, err] = ['', ''];
+  const code = await main(args, { write: (t) => (out += t) }, { write: (t) => (err += t) });
+  return { code, out, err };
+}
+
+test('prints figures, musts, ranking and builds from the same core as the screens', async () => {
+  const { code, out } = await call(put('demo.json', formatDossierFile(demoDossier(), '2026-01-02T03:04:05.000Z')));
+  expect(code).toBe(0);
+  const report = JSON.parse(out) as { candidates: { name: string; stock: { metrics: { readyMass: { mid: number } }; musts: unknown[] }; build: unknown }[]; ranking: { stock: { candidate: string; place: number | null; points: { mid: number } }[] } };
+  const ours = standing(demoDossier());
+  expect(report.ranking.stock.map((r) => [r.candidate, r.place, r.points.mid])).toEqual(ours?.stockRanking.map((r) => [r.id, r.place ?? null, r.score.points.mid]));
+  expect(report.candidates).toHaveLength(9);
+  expect(report.candidates[0]?.build).not.toBeNull();
+  expect(report.candidates[0]?.stock.musts.length).toBeGreaterThan(0);
+});
+
+test.each([
+  ['nothing given', () => [], 'Usage'],
+  ['no such file', () => [path.join(folder, 'none.json')], 'no such file'],
+  ['broken', () => [put('broken.json', '{')], 'line 1'],
+  ['no brief', () => [put('empty.json', formatDossierFile(EMPTY_DOSSIER, '2026-01-02T03:04:05.000Z'))], 'no brief'],
+] as const)('%s: exit 2 and a sentence', async (_name, args, words) => {
+  const { code, out, err } = await call(...args());
+  expect(code).toBe(2);
+  expect(out).toBe('');
+  expect(err).toContain(words);
+});

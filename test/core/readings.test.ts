@@ -1,0 +1,124 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { between, exactly, known, unknown, type Estimate } from '@/core/numeric';
+import { crankFrom, FIGURE_KEYS, figureDefinition, findReadingFault, limitsIn, mixedConsumption, normalFigures, quotedInterval, readingInUse, readyMass, realTravel, wheelFrom, type Basis, type Origin, type Reading } from '@/core/readings';
+import { kilograms, kilowatts, litres, litresPer100Km, millimetres, unitsOf, type UnitId } from '@/core/units';
+
+const reading = (amount: number, unit: UnitId, basis: Basis, origin: Origin = 'claimed', extra: Partial<Reading> = {}): Reading => ({ id: `${amount}${unit}${basis}${origin}`, amount, unit, basis, origin, note: '', ...extra });
+const kg = (x: number) => known(exactly(kilograms(x)));
+const tank = (x: number) => known(exactly(litres(x)));
+const noPrice = (): Estimate => unknown('price');
+
+describe('ready-to-ride mass', () => {
+  test('dry, 18 L: own assumption on what dry leaves out, petrol density EN 228 (from memory)', () => {
+    const result = readyMass(kg(190), 'dry', tank(18));
+    if (result.kind !== 'known') throw new Error('not known');
+    expect(result.interval.low).toBeCloseTo(190 + 12.96, 2);
+    expect(result.interval.high).toBeCloseTo(215.95, 2);
+  });
+  test('running order to full tank, 18 L: the way back of 212 kg → 210.605–210.704 kg', () => {
+    const result = readyMass(kg(210.65), 'ready-90', tank(18));
+    if (result.kind !== 'known') throw new Error('not known');
+    expect(result.interval.low).toBeCloseTo(210.65 + 1.296, 6);
+    expect(result.interval.high).toBeCloseTo(210.65 + 1.395, 6);
+  });
+  test('108 kg dry is about 118 kg ready on a small tank (common practice, no source)', () => {
+    const result = readyMass(kg(108), 'dry', tank(7));
+    if (result.kind !== 'known') throw new Error('not known');
+    expect(result.interval.low).toBeLessThan(118);
+    expect(result.interval.high).toBeGreaterThan(118);
+    expect(Math.abs(result.interval.mid - 118)).toBeLessThan(2);
+  });
+  test('without a tank figure a dry mass cannot be compared', () => {
+    expect(readyMass(kg(108), 'dry', unknown('tank'))).toEqual({ kind: 'unknown', missing: ['tank'] });
+    expect(readyMass(kg(118), 'ready', unknown('tank'))).toEqual(kg(118));
+  });
+});
+
+describe('crank and wheel', () => {
+  test('42 hp quoted, 38 at the tyre: about a tenth (common practice, no source)', () => {
+    const wheel = wheelFrom(exactly(kilowatts(42)));
+    expect(wheel.low).toBeLessThan(38);
+    expect(wheel.high).toBeGreaterThan(38);
+    expect(wheel.mid).toBeCloseTo(37.4, 1);
+  });
+  test('loss 7.8–16.0 %: the product of the four stages (from memory)', () => {
+    expect(1 - 0.99 ** 3 * 0.98 * 0.97).toBeCloseTo(0.078, 3);
+    expect(1 - 0.98 ** 3 * 0.96 * 0.93).toBeCloseTo(0.16, 2);
+    expect(wheelFrom(exactly(kilowatts(70)))).toMatchObject({ low: 70 * 0.84, high: 70 * 0.922 });
+  });
+  test('there and back', () => {
+    const crank = crankFrom(wheelFrom(exactly(kilowatts(50))), 'wheel');
+    expect(crank.mid).toBeCloseTo(50, 9);
+    expect(crankFrom(exactly(kilowatts(50)), 'crank')).toEqual(exactly(50));
+  });
+});
+
+test('travel as a tape finds it: 0–20 mm less (common practice, no source)', () => {
+  expect(realTravel(exactly(millimetres(250)), 'claimed-travel')).toEqual(between(230, 250, 240));
+  expect(realTravel(exactly(millimetres(238)), 'taped-travel')).toEqual(exactly(238));
+});
+
+test('a gentle pace flatters, a motorway quote does the reverse', () => {
+  const c = exactly(litresPer100Km(4));
+  expect(mixedConsumption(c, 'gentle').mid).toBeGreaterThan(4);
+  expect(mixedConsumption(c, 'motorway').mid).toBeLessThan(4);
+  expect(mixedConsumption(c, 'mixed')).toEqual(c);
+});
+
+describe('the reading in use', () => {
+  const claim = reading(250, 'mm', 'claimed-travel');
+  const tape = reading(238, 'mm', 'taped-travel', 'measured');
+  test('measured before claimed before heard before estimated', () => {
+    const heard = reading(245, 'mm', 'claimed-travel', 'heard');
+    expect(readingInUse({ readings: [claim, tape, heard] })).toBe(tape);
+    expect(readingInUse({ readings: [heard, claim] })).toBe(claim);
+  });
+  test('a pin overrules; a pin to nothing does not', () => {
+    expect(readingInUse({ readings: [claim, tape], pinned: claim.id })).toBe(claim);
+    expect(readingInUse({ readings: [claim, tape], pinned: 'gone' })).toBe(tape);
+  });
+  test('of equals the narrower stated spread, else the later', () => {
+    const wide = reading(250, 'mm', 'claimed-travel', 'claimed', { id: 'w', spread: 10 });
+    const narrow = reading(252, 'mm', 'claimed-travel', 'claimed', { id: 'n', spread: 2 });
+    expect(readingInUse({ readings: [narrow, wide] })).toBe(narrow);
+    expect(readingInUse({ readings: [claim, { ...claim, id: 'later' }] })?.id).toBe('later');
+    expect(readingInUse(undefined)).toBeUndefined();
+  });
+});
+
+test('a spread in mpg turns over in L/100 km', () => {
+  const interval = quotedInterval('consumption', reading(50, 'mpg-us', 'mixed', 'claimed', { spread: 5 }));
+  expect(interval.low).toBeCloseTo(235.214583 / 55, 5);
+  expect(interval.high).toBeCloseTo(235.214583 / 45, 5);
+});
+
+test('figures come out on one basis, in base units, and an absent figure stays not known', () => {
+  const figures = normalFigures({
+    mass: { readings: [reading(112, 'kg', 'dry')] }, tank: { readings: [reading(2, 'gal-us', 'stated')] }, power: { readings: [reading(48, 'hp', 'wheel', 'measured')] },
+    seatHeight: { readings: [reading(34.6, 'in', 'standard-seat')] },
+  }, noPrice);
+  expect(figures.mass.basis).toBe('ready');
+  expect(figures.seatHeight.estimate.kind === 'known' && figures.seatHeight.estimate.interval.mid).toBeCloseTo(878.84, 6);
+  expect(figures.power.estimate.kind === 'known' && figures.power.estimate.interval.mid).toBeCloseTo((48 * 0.74569987) / 0.89, 4);
+  for (const key of FIGURE_KEYS.filter((k) => !['mass', 'tank', 'power', 'seatHeight'].includes(k))) expect(figures[key].estimate).toEqual({ kind: 'unknown', missing: [key] });
+});
+
+describe('refusals', () => {
+  test.each([
+    ['mass', reading(-5, 'kg', 'ready'), 'out-of-limits'], ['mass', reading(0, 'kg', 'ready'), 'out-of-limits'], ['mass', reading(9000, 'kg', 'ready'), 'out-of-limits'],
+    ['mass', reading(150, 'mm', 'ready'), 'unit-of-other-dimension'], ['mass', reading(150, 'kg', 'crank'), 'basis-of-other-figure'], ['gears', reading(5.5, 'gears', 'stated'), 'not-whole'],
+    ['mass', reading(150, 'kg', 'ready', 'claimed', { spread: -1 }), 'spread-not-positive'], ['mass', reading(Number.NaN, 'kg', 'ready'), 'out-of-limits'],
+  ] as const)('%s %o', (key, r, code) => expect(findReadingFault(key, r)).toMatchObject({ code }));
+
+  test('everything inside the limits is taken, in every unit of the figure', () => {
+    fc.assert(fc.property(fc.constantFrom(...FIGURE_KEYS), fc.double({ min: 0.0001, max: 0.9999, noNaN: true }), fc.nat(), (key, at, pick) => {
+      const definition = figureDefinition(key);
+      const units = unitsOf(definition.dimension);
+      const unit = units[pick % units.length] ?? 'kg';
+      const { min, max } = limitsIn(key, unit);
+      const amount = definition.dimension === 'count' ? Math.ceil(min + at * (max - min)) : min + at * (max - min);
+      expect(findReadingFault(key, reading(amount, unit, definition.bases[0]))).toBeUndefined();
+    }), { seed: 13 });
+  });
+});
