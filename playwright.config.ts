@@ -7,12 +7,13 @@ export default defineConfig({
   fullyParallel: false,
   workers: 2,
   timeout: 60_000,
+  expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: '.out/e2e.json' }]],
   outputDir: './.out/playwright',
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],

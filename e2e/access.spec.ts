@@ -2,10 +2,13 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { goTo, openExample } from './helpers';
 
+test.setTimeout(180_000);
+
 const STEPS = ['Brief', 'Donors', 'Weigh-up', 'Build', 'Dossier'] as const;
 
-async function seriousFaults(page: Page): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+/** Contrast is the slowest rule by far and the same on every width, so the phone leaves it to the desktop runs. */
+async function seriousFaults(page: Page, without: readonly string[] = []): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).disableRules([...without]).analyze();
   return violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => `${v.id}: ${v.nodes.slice(0, 3).map((n) => n.target.join(' ')).join(' | ')}`);
 }
 
@@ -36,8 +39,9 @@ test('on a phone: no serious fault, nothing wider than the screen, the strip at 
   for (const step of STEPS) {
     await goTo(page, step);
     await page.waitForTimeout(400);
-    expect(await seriousFaults(page), step).toEqual([]);
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), step).toBeLessThanOrEqual(0);
+    expect(await seriousFaults(page, ['color-contrast']), step).toEqual([]);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), step).toBeLessThanOrEqual(390);
+    await expect(page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: step })).toBeInViewport();
   }
   await context.close();
 });
@@ -63,14 +67,14 @@ test('by keyboard alone: steps, help, a slider, a part, undo and redo', async ({
   await expect(page.getByLabel('Two-track', { exact: true })).toHaveValue('21');
   await page.keyboard.press('4');
   await expect(page.getByRole('heading', { level: 1, name: 'Build' })).toBeVisible();
-  const part = page.getByRole('button', { name: 'Fit Wide footpegs' });
+  const part = page.getByRole('button', { name: 'Fit Wide footpegs', exact: true });
   await part.focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: 'Take off Wide footpegs' })).toBeFocused();
+  await expect(page.getByRole('button', { name: 'Take off Wide footpegs', exact: true })).toBeFocused();
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('button', { name: 'Fit Wide footpegs' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Fit Wide footpegs', exact: true })).toBeVisible();
   await page.keyboard.press('Control+Shift+Z');
-  await expect(page.getByRole('button', { name: 'Take off Wide footpegs' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Take off Wide footpegs', exact: true })).toBeVisible();
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await page.keyboard.press('Escape');

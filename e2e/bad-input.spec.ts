@@ -51,6 +51,7 @@ test('negative, absurd, wordy and wrongly measured figures are refused with the 
 test('a price without a currency is asked for one; a currency without a rate stays not known', async ({ page }) => {
   await goTo(page, 'Donors');
   await page.getByRole('button', { name: 'Add a donor' }).click();
+  await expect(page.getByRole('heading', { level: 2, name: 'Unnamed donor' })).toBeVisible();
   await fill(page, 'Price', '5200');
   await expect(page.getByRole('alert').filter({ hasText: 'Which currency?' })).toBeVisible();
   await fill(page, 'Price', '5200 CHF');
@@ -63,7 +64,7 @@ test('deleting a donor in use says what goes with it, and undo brings all of it 
   await page.getByRole('button', { name: 'Delete' }).click();
   await expect(page.getByText('Dorrick Wren 230 is deleted. It was on the shortlist and carried a build of 6 parts; both went with it.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(page.getByRole('button', { name: /Dorrick Wren 230/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'plate A Dorrick Wren 230' })).toBeVisible();
   expect(withoutMoment(await exported(page))).toEqual(withoutMoment(before));
 });
 
@@ -89,7 +90,7 @@ test('a reload in mid-edit keeps the unfinished text and its reason', async ({ p
   await fill(page, 'Longest fuel gap', 'three hundr');
   await page.waitForTimeout(300);
   await page.reload();
-  await expect(page.getByLabel('Longest fuel gap')).toHaveValue('three hundr');
+  await expect(page.getByLabel('Longest fuel gap', { exact: true })).toHaveValue('three hundr');
   await expect(page.getByRole('alert').filter({ hasText: '“three hundr” is not a figure.' })).toBeVisible();
   await goTo(page, 'Donors');
   await fill(page, 'Mass', '112 stone and a bit');
@@ -103,7 +104,7 @@ test('files that cannot be read are refused with what and where, and nothing is 
   const spoiled = good.replace('"amount": 112,', '"amount": -112,');
   for (const [name, text, words] of [
     ['broken.json', good.slice(0, 900), 'goes wrong at line'], ['foreign.json', '{"name":"something else"}', 'some other program’s file'], ['newer.json', good.replace('"version": 1', '"version": 7'), 'version 7'],
-    ['spoiled.json', spoiled, 'donors › 0 › figures › mass'], ['huge.json', `${good}${' '.repeat(8 * 1024 * 1024)}`, 'the largest that is read is 8 MiB'],
+    ['spoiled.json', spoiled, 'figures › mass'], ['huge.json', `${good}${' '.repeat(8 * 1024 * 1024)}`, 'the largest that is read is 8 MiB'],
   ] as const) {
     await pickFile(page, name, text);
     await expect(page.getByRole('alert').filter({ hasText: words })).toBeVisible();

@@ -22,6 +22,7 @@ test('brief, donors, weigh-up, build, export, clear, import: with everything typ
 
   await goTo(page, 'Donors');
   await page.getByRole('button', { name: 'Add a donor' }).click();
+  await expect(page.getByRole('heading', { level: 2, name: 'Unnamed donor' })).toBeVisible();
   await fill(page, 'Maker', 'Hollin');
   await fill(page, 'Model', 'Plover 300');
   await page.getByLabel('Class').selectOption('dual-sport-single');
@@ -36,7 +37,7 @@ test('brief, donors, weigh-up, build, export, clear, import: with everything typ
   ] as const) await fill(page, label, text);
   await page.getByLabel('Power: basis').selectOption('wheel');
 
-  await page.getByRole('button', { name: 'Duplicate' }).click();
+  await page.getByRole('button', { name: 'Duplicate', exact: true }).click();
   await expect(page.getByLabel('Version, year, market')).toHaveValue('(copy)');
   await fill(page, 'Model', 'Plover 300 Big Tank');
   await fill(page, 'Tank', '14 L');
@@ -74,5 +75,5 @@ test('brief, donors, weigh-up, build, export, clear, import: with everything typ
   expect(withoutMoment(after)).toEqual(withoutMoment(before));
   await goTo(page, 'Weigh-up');
   await page.getByRole('button', { name: 'With parts chosen' }).click();
-  await expect(page.getByText('Hollin, 3 parts chosen')).toBeVisible();
+  await expect(page.getByRole('table', { name: 'Candidates against the brief' }).getByText('Hollin, 3 parts chosen')).toBeVisible();
 });

@@ -3,6 +3,8 @@ import { goTo, openExample } from './helpers';
 
 const STEPS = [['/brief', 'Brief'], ['/donors', 'Donors'], ['/weigh-up', 'Weigh-up'], ['/build', 'Build'], ['/dossier', 'Dossier']] as const;
 
+test.use({ serviceWorkers: 'allow' });
+
 test('after the first visit everything works without a network, and nothing ever leaves the machine', async ({ page, context, baseURL }) => {
   const foreign: string[] = [];
   const faults: string[] = [];

@@ -38,7 +38,8 @@ function useOffline(): void {
       };
       notify({ text: 'A new version of Jugator is ready.', tone: 'lasting', act: { word: 'Use it now', run: take } });
     };
-    navigator.serviceWorker.register('/sw.js').then((registration) => {
+    navigator.serviceWorker.register('/sw.js').then((registration: ServiceWorkerRegistration | undefined) => {
+      if (!registration) return;
       offer(registration.waiting);
       registration.addEventListener('updatefound', () => {
         const fresh = registration.installing;

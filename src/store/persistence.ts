@@ -31,10 +31,10 @@ export function storageFault(error: unknown): StorageFault {
   const seen = new Set<unknown>();
   for (let e: unknown = error; e instanceof Object && !seen.has(e); e = (e as { inner?: unknown }).inner) {
     seen.add(e);
-    const name = (e as { name?: string }).name ?? '';
-    if (name === 'QuotaExceededError') return 'full';
+    const fault = NAMES[(e as { name?: string }).name ?? ''];
+    if (fault) return fault;
   }
-  return NAMES[(error as { name?: string } | null)?.name ?? ''] ?? 'failed';
+  return 'failed';
 }
 
 /** Reads the whole database. */

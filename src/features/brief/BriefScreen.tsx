@@ -46,7 +46,7 @@ function OpenBrief({ brief }: { readonly brief: Brief }) {
           <Button size="sm" variant="outline" onClick={model.takeTheirs}>Take the other</Button>
         </Flex>
       )}
-      <Grid templateColumns={{ base: '1fr', lg: 'repeat(2, minmax(0, 1fr))', xl: 'repeat(3, minmax(0, 1fr))' }} gap="4" alignItems="start">
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))', xl: 'repeat(3, minmax(0, 1fr))' }} gap="4" alignItems="start">
         <Flex direction="column" gap="4">
           <Panel title="Rider">
             <BriefFigureField model={model} path="rider.height_mm" />

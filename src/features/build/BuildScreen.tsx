@@ -52,7 +52,7 @@ function Bench({ model }: { readonly model: BuildModel }) {
     <Box>
       <ScreenHeading title="Build">{entry.donor.maker} {entry.donor.model}: {chosen.length === 0 ? 'as it stands' : `${chosen.length} ${chosen.length === 1 ? 'part' : 'parts'} chosen`}.</ScreenHeading>
       <CandidateTabs model={model} />
-      <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 420px' }} gap="4" alignItems="start">
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 420px' }} gap="4" alignItems="start">
         <Box order={{ base: 2, lg: 1 }}>
           <Panel title="Parts that fit this class" aside={<Text fontSize="xs" color="fg.muted">{model.notFitting} others do not</Text>}>
             {model.catalogue.length === 0 && <Text color="fg.muted" py="3">The catalogue is empty. Open the example to get the shipped parts.</Text>}

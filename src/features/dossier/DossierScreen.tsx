@@ -15,7 +15,7 @@ export function DossierScreen() {
   return (
     <Box>
       <ScreenHeading title="Dossier">Everything lies in this browser and nowhere else. A file is your copy, and how you carry it to another machine.</ScreenHeading>
-      <Grid templateColumns={{ base: '1fr', lg: 'repeat(2, minmax(0, 1fr))' }} gap="4" alignItems="start">
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }} gap="4" alignItems="start">
         <Panel title="Files">
           <Flex direction="column" gap="4" pt="2">
             <Box>

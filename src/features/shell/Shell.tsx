@@ -20,11 +20,11 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
   return (
     <Flex minH="100dvh">
       <Strip />
-      <Box flex="1" minW="0" px={{ base: '3', md: '6' }} pt="3" pb={{ base: '92px', md: '8' }} position="relative">
-        <Box position="absolute" top="12px" right={{ base: '4px', md: '20px' }} zIndex={5}><Toolbar onHelp={() => setHelp(true)} /></Box>
-        <Box as="main" id="main">
-          <Banners />
-          {children}
+      <Box flex="1" minW="0" px={{ base: '3', md: '6' }} pt="3" pb={{ base: '92px', md: '8' }}>
+        <Banners />
+        <Box position="relative">
+          <Box as="main" id="main">{children}</Box>
+          <Box position="absolute" top="0" right={{ base: '-8px', md: '-4px' }} zIndex={5}><Toolbar onHelp={() => setHelp(true)} /></Box>
         </Box>
       </Box>
       <FootStrip />

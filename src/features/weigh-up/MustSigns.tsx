@@ -1,10 +1,12 @@
 'use client';
 import { Flex, Text } from '@chakra-ui/react';
+import equal from 'fast-deep-equal';
+import { memo } from 'react';
 import type { MustResult } from '@/core/assessment';
 import { MUST_SHORT, mustWords, VERDICT_SIGNS, type Reader } from '@/ui/messages';
 
 /** The musts of one candidate at a glance: what fails first, then what is open, then how many pass. */
-export function MustSigns({ musts, reader }: { readonly musts: readonly MustResult[]; readonly reader: Reader }) {
+export const MustSigns = memo(function MustSigns({ musts, reader }: { readonly musts: readonly MustResult[]; readonly reader: Reader }) {
   const passed = musts.filter((m) => m.verdict === 'pass');
   const rest = [...musts.filter((m) => m.verdict === 'fail'), ...musts.filter((m) => m.verdict === 'unsure' || m.verdict === 'not-known')];
   return (
@@ -17,4 +19,4 @@ export function MustSigns({ musts, reader }: { readonly musts: readonly MustResu
       {passed.length > 0 && <Text color="pass" title={passed.map((m) => mustWords(m, reader)).join('\n')}>✓ {passed.length === musts.length ? `all ${musts.length}` : passed.length}</Text>}
     </Flex>
   );
-}
+}, equal);

@@ -12,7 +12,7 @@ export function ScoreDetail({ row, reader, onWorking }: { readonly row: WeighRow
   const { assessment, score } = row;
   const ordered = score.contributions.toSorted((a, b) => b.weight - a.weight);
   return (
-    <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 3fr) minmax(0, 2fr)' }} gap="6" py="3">
+    <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 3fr) minmax(0, 2fr)' }} gap="6" py="3">
       <Box overflowX="auto">
         <Text fontWeight="700" fontFamily="heading" mb="1">Where the {formatNumber(score.points.mid, 1)} points come from</Text>
         <Box as="table" width="100%" css={{ '& td, & th': { padding: '3px 8px 3px 0', textAlign: 'left', verticalAlign: 'baseline' }, '& .n': { textAlign: 'right', whiteSpace: 'nowrap' } }}>

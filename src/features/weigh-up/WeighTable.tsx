@@ -1,6 +1,7 @@
 'use client';
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
-import { Fragment, useState } from 'react';
+import equal from 'fast-deep-equal';
+import { Fragment, memo, useCallback, useState } from 'react';
 import { METRIC_DEFINITIONS, type Metric } from '@/core/assessment';
 import type { WantKey } from '@/core/preference';
 import { NeedTrack } from '@/ui/marks/NeedTrack';
@@ -22,28 +23,54 @@ const knownBy = (metric: Metric): Known => {
   return metric.working.inputs.length === 1 ? (readings[0]?.origin ?? 'computed') : 'computed';
 };
 
-function Figure({ row, column, model, onWorking }: { readonly row: WeighRow; readonly column: WeighColumn; readonly model: WeighUpModel; readonly onWorking: OnWorking }) {
+interface FigureProps {
+  readonly row: WeighRow;
+  readonly column: WeighColumn;
+  readonly model: WeighUpModel;
+  readonly onWorking: OnWorking;
+}
+
+const beforeOf = ({ row, column, model }: FigureProps): number | undefined => {
+  const stock = row.entry.stock.metrics[column.want].estimate;
+  return model.view === 'built' && row.entry.parts.length > 0 && stock.kind === 'known' ? stock.interval.mid : undefined;
+};
+
+/** True when a figure would be drawn exactly as before, so that an edit redraws only what it changed. */
+const sameFigure = (a: FigureProps, b: FigureProps): boolean =>
+  a.column.need === b.column.need && a.column.scale.low === b.column.scale.low && a.column.scale.high === b.column.scale.high && a.onWorking === b.onWorking &&
+  a.model.reader.units === b.model.reader.units && a.model.reader.currency === b.model.reader.currency && beforeOf(a) === beforeOf(b) &&
+  a.row.entry.donor.model === b.row.entry.donor.model && equal(a.row.assessment.metrics[a.column.want], b.row.assessment.metrics[b.column.want]);
+
+const Figure = memo(function Figure(props: FigureProps) {
+  const { row, column, model, onWorking } = props;
   const metric = row.assessment.metrics[column.want];
   const { dimension, better } = METRIC_DEFINITIONS[column.want];
   const { estimate } = metric;
-  const stock = row.entry.stock.metrics[column.want].estimate;
-  const before = model.view === 'built' && row.entry.parts.length > 0 && stock.kind === 'known' ? stock.interval.mid : undefined;
   return (
-    <Button
-      type="button" display="block" width="100%" height="100%" textAlign="left" cursor="pointer" px="1.5" py="1" overflow="hidden" position="relative" _hover={{ bg: 'bg.subtle' }}
+    <button
+      type="button" className="figure"
       aria-label={`${METRIC_WORDS[column.want].name}, ${row.entry.donor.model}: ${estimate.kind === 'known' ? formatWithUnit(estimate.interval.mid, dimension, model.reader) : 'not known'}. Show the working.`}
       onClick={(e) => onWorking(row, metric, e.currentTarget.getBoundingClientRect())}
     >
-      <Flex justify="space-between" align="center" gap="1" position="relative" zIndex={1}>
-        <Text bg="bg.panel" pr="1" fontWeight={estimate.kind === 'known' ? '600' : '400'} color={estimate.kind === 'known' ? 'fg' : 'fg.muted'} fontSize={estimate.kind === 'known' ? 'sm' : 'xs'} whiteSpace="nowrap">
-          {estimate.kind === 'known' ? formatBase(estimate.interval.mid, dimension, model.reader) : 'not known'}
-        </Text>
-        <Flex bg="bg.panel"><OriginMark known={knownBy(metric)} size={10} /></Flex>
-      </Flex>
-      <NeedTrack scale={column.scale} need={column.need} better={better} interval={estimate.kind === 'known' ? estimate.interval : undefined} before={before} reach={{ up: '40px', down: '16px' }} />
-    </Button>
+      <span className="figure-head">
+        <span className={estimate.kind === 'known' ? 'known' : 'unknown'}>{estimate.kind === 'known' ? formatBase(estimate.interval.mid, dimension, model.reader) : 'not known'}</span>
+        <OriginMark known={knownBy(metric)} size={10} />
+      </span>
+      <NeedTrack scale={column.scale} need={column.need} better={better} interval={estimate.kind === 'known' ? estimate.interval : undefined} before={beforeOf(props)} reach={{ up: '40px', down: '16px' }} />
+    </button>
   );
-}
+}, sameFigure);
+
+/** The look of the figures, set once for all of them. */
+const FIGURE_CSS = {
+  '& .figure': { display: 'block', width: '100%', height: '100%', textAlign: 'left', cursor: 'pointer', padding: '4px 6px', overflow: 'hidden', position: 'relative', _hover: { bg: 'bg.subtle' } },
+  '& .figure-head': { display: 'flex', justifyContent: 'space-between', alignItems: 'center', gap: '4px', position: 'relative', zIndex: 1, whiteSpace: 'nowrap' },
+  '& .figure-head > *': { bg: 'bg.panel' },
+  '& .known': { fontWeight: 600, paddingRight: '4px' },
+  '& .fit-points': { fontFamily: 'heading', fontWeight: 800, fontSize: 'md' },
+  '& .fit-span': { fontSize: 'xs', color: 'fg.muted' },
+  '& .unknown': { color: 'fg.muted', fontSize: 'xs' },
+} as const;
 
 function HeadCell({ column, model }: { readonly column: WeighColumn; readonly model: WeighUpModel }) {
   const { dimension, better } = METRIC_DEFINITIONS[column.want];
@@ -59,43 +86,59 @@ function HeadCell({ column, model }: { readonly column: WeighColumn; readonly mo
   );
 }
 
-function NameCell({ row, open, onToggle }: { readonly row: WeighRow; readonly open: boolean; readonly onToggle: () => void }) {
+interface NameCellProps {
+  readonly id: string;
+  readonly place: number | undefined;
+  readonly plate: number;
+  readonly maker: string;
+  readonly name: string;
+  readonly parts: number;
+  readonly open: boolean;
+  readonly onToggle: (id: string) => void;
+}
+
+const NameCell = memo(function NameCell({ id, place, plate, maker, name, parts, open, onToggle }: NameCellProps) {
   return (
     <Flex gap="2" align="center" pr="1" minW={{ lg: '172px' }}>
-      <Text width="16px" textAlign="right" fontFamily="heading" fontWeight="800" fontSize="md" color={row.ranked.place === undefined ? 'fg.subtle' : 'fg'}>{row.ranked.place ?? '–'}</Text>
-      <Plate index={row.entry.candidate.plate} size={28} />
-      <Button type="button" textAlign="left" cursor="pointer" onClick={onToggle} aria-expanded={open} minW="0">
-        <Text fontWeight="700" lineHeight="1.2" textDecoration="underline" textDecorationColor="border.emphasized" textUnderlineOffset="3px">{row.entry.donor.model || 'Unnamed'}</Text>
-        <Text fontSize="xs" color="fg.muted" lineHeight="1.25">{row.entry.donor.maker}{row.entry.parts.length > 0 ? `, ${row.entry.parts.length} parts chosen` : ''}</Text>
+      <Text width="16px" textAlign="right" fontFamily="heading" fontWeight="800" fontSize="md" color={place === undefined ? 'fg.subtle' : 'fg'}>{place ?? '–'}</Text>
+      <Plate index={plate} size={28} />
+      <Button type="button" textAlign="left" cursor="pointer" onClick={() => onToggle(id)} aria-expanded={open} minW="0">
+        <Text fontWeight="700" lineHeight="1.2" textDecoration="underline" textDecorationColor="border.emphasized" textUnderlineOffset="3px">{name || 'Unnamed'}</Text>
+        <Text fontSize="xs" color="fg.muted" lineHeight="1.25">{maker}{parts > 0 ? `, ${parts} ${parts === 1 ? 'part' : 'parts'} chosen` : ''}</Text>
       </Button>
     </Flex>
   );
-}
+});
 
-function FitCell({ row }: { readonly row: WeighRow }) {
-  const { low, mid, high } = row.score.points;
+const nameProps = ({ ranked, entry }: WeighRow) => ({
+  id: ranked.id, place: ranked.place, plate: entry.candidate.plate, maker: entry.donor.maker, name: entry.donor.model, parts: entry.parts.length,
+});
+
+const FitCell = memo(function FitCell({ points, out }: { readonly points: { readonly low: number; readonly mid: number; readonly high: number }; readonly out: boolean }) {
+  const { low, mid, high } = points;
+  const mark = { position: 'absolute', left: `${low}%`, width: `${Math.max(1, high - low)}%`, borderColor: 'var(--chakra-colors-fg-subtle)' } as const;
   return (
-    <Box px="1.5" py="1" minW="92px">
-      <Flex justify="space-between" align="baseline">
-        <Text fontFamily="heading" fontWeight="800" fontSize="md">{formatNumber(mid)}</Text>
-        <Text fontSize="xs" color="fg.muted">{formatNumber(low)}–{formatNumber(high)}</Text>
-      </Flex>
-      <Box position="relative" height="8px" bg="bg.subtle" mt="1" aria-hidden>
-        <Box position="absolute" top="0" bottom="0" left="0" width={`${mid}%`} bg={row.ranked.place === undefined ? 'fg.subtle' : 'fg'} />
-        <Box position="absolute" top="-3px" bottom="-3px" left={`${low}%`} width={`${Math.max(1, high - low)}%`} borderXWidth="1.5px" borderColor="fg.subtle" />
-        <Box position="absolute" top="-3px" height="1.5px" left={`${low}%`} width={`${Math.max(1, high - low)}%`} bg="fg.subtle" />
-      </Box>
-    </Box>
+    <div style={{ padding: '4px 6px', minWidth: 92 }}>
+      <div style={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
+        <span className="fit-points">{formatNumber(mid)}</span>
+        <span className="fit-span">{formatNumber(low)}–{formatNumber(high)}</span>
+      </div>
+      <div aria-hidden style={{ position: 'relative', height: 8, marginTop: 4, background: 'var(--chakra-colors-bg-subtle)' }}>
+        <div style={{ position: 'absolute', inset: 0, right: 'auto', width: `${mid}%`, background: `var(--chakra-colors-fg${out ? '-subtle' : ''})` }} />
+        <div style={{ ...mark, top: -3, bottom: -3, borderStyle: 'solid', borderWidth: '1.5px 1.5px 0' }} />
+      </div>
+    </div>
   );
-}
+}, equal);
 
 /** Candidates under each other on common scales, the need line of every want drawn down through all of them. */
 export function WeighTable({ model, onWorking }: { readonly model: WeighUpModel; readonly onWorking: OnWorking }) {
   const [open, setOpen] = useState<string>();
+  const toggle = useCallback((id: string) => setOpen((now) => (now === id ? undefined : id)), []);
   const firstOut = model.sort === 'fit' ? model.rows.find((r) => r.ranked.place === undefined)?.ranked.id : undefined;
   const span = model.columns.length + 3;
   return (
-    <Box as="table" width="100%" borderCollapse="collapse" aria-label="Candidates against the brief" css={{ '& td': { padding: 0, verticalAlign: 'middle', height: '54px' } }}>
+    <Box as="table" width="100%" borderCollapse="collapse" aria-label="Candidates against the brief" css={{ ...FIGURE_CSS, '& td': { padding: 0, verticalAlign: 'middle', height: '54px' } }}>
       <thead>
         <Box as="tr" borderBottomWidth="2px" borderColor="border.emphasized">
           <Box as="th" textAlign="left" verticalAlign="bottom" pb="1.5" pl="1">Candidate</Box>
@@ -109,8 +152,8 @@ export function WeighTable({ model, onWorking }: { readonly model: WeighUpModel;
           <Fragment key={row.ranked.id}>
             {row.ranked.id === firstOut && <Box as="tr" borderTopWidth="2px" borderTopStyle="dashed" borderColor="border.emphasized"><td colSpan={span} style={{ height: 28 }}><Text fontSize="xs" color="fg.muted" pl="1">Ruled out by a must; parts may bring some of them back</Text></td></Box>}
             <Box as="tr" borderTopWidth="1px" borderColor="border.muted">
-              <td><NameCell row={row} open={open === row.ranked.id} onToggle={() => setOpen(open === row.ranked.id ? undefined : row.ranked.id)} /></td>
-              <td><FitCell row={row} /></td>
+              <td><NameCell {...nameProps(row)} open={open === row.ranked.id} onToggle={toggle} /></td>
+              <td><FitCell points={row.score.points} out={row.ranked.place === undefined} /></td>
               <td><Box px="1.5"><MustSigns musts={row.assessment.musts} reader={model.reader} /></Box></td>
               {model.columns.map((c) => <td key={c.want}><Figure row={row} column={c} model={model} onWorking={onWorking} /></td>)}
             </Box>
@@ -127,13 +170,14 @@ export function WeighTable({ model, onWorking }: { readonly model: WeighUpModel;
 /** The same on a phone: a card each, opened by a tap. */
 export function WeighCards({ model, onWorking }: { readonly model: WeighUpModel; readonly onWorking: OnWorking }) {
   const [open, setOpen] = useState<string | undefined>(model.rows[0]?.ranked.id);
+  const toggle = useCallback((id: string) => setOpen((now) => (now === id ? undefined : id)), []);
   return (
-    <Box>
+    <Box css={FIGURE_CSS}>
       {model.rows.map((row) => (
         <Box key={row.ranked.id} borderTopWidth="1px" borderColor="border" py="2">
           <Flex align="center" gap="2">
-            <Box flex="1" minW="0"><NameCell row={row} open={open === row.ranked.id} onToggle={() => setOpen(open === row.ranked.id ? undefined : row.ranked.id)} /></Box>
-            <FitCell row={row} />
+            <Box flex="1" minW="0"><NameCell {...nameProps(row)} open={open === row.ranked.id} onToggle={toggle} /></Box>
+            <FitCell points={row.score.points} out={row.ranked.place === undefined} />
             <Box minW="64px"><MustSigns musts={row.assessment.musts} reader={model.reader} /></Box>
           </Flex>
           {open === row.ranked.id && (

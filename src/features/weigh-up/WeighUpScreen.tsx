@@ -1,7 +1,7 @@
 'use client';
-import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Grid, Text, useBreakpointValue } from '@chakra-ui/react';
 import Link from 'next/link';
-import { useState } from 'react';
+import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { GROUNDS } from '@/core/brief';
 import { WANT_KEYS, WANT_MATTERS } from '@/core/preference';
 import { Panel } from '@/ui/fields';
@@ -43,7 +43,10 @@ function ViewSwitch({ model }: { readonly model: WeighUpModel }) {
 function WeighUp({ model }: { readonly model: WeighUpModel }) {
   const [open, setOpen] = useState<OpenWorking>();
   const { answer, reasons } = headline(model.rows, model.view);
-  const onWorking: OnWorking = (row, metric, anchor) => setOpen({ metric, anchor, title: `${METRIC_WORDS[metric.key].name}: ${row.entry.donor.model}` });
+  const onWorking = useCallback<OnWorking>((row, metric, anchor) => setOpen({ metric, anchor, title: `${METRIC_WORDS[metric.key].name}: ${row.entry.donor.model}` }), []);
+  const wide = useBreakpointValue({ base: false, lg: true }, { ssr: false }) ?? true;
+  // The ranking first; the picture and the table of weights follow when there is time.
+  const later = useDeferredValue(model);
   return (
     <Box>
       <ScreenHeading title="Weigh-up" />
@@ -55,26 +58,27 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
         <ViewSwitch model={model} />
       </Flex>
       <Box bg="bg.panel" borderWidth="1px" borderColor="border" borderRadius="plate" px={{ base: '3', md: '2' }} py="1">
-        <Box display={{ base: 'none', lg: 'block' }} overflowX="auto"><WeighTable model={model} onWorking={onWorking} /></Box>
-        <Box display={{ base: 'block', lg: 'none' }}><WeighCards model={model} onWorking={onWorking} /></Box>
+        {wide ? <Box overflowX="auto"><WeighTable model={model} onWorking={onWorking} /></Box> : <WeighCards model={model} onWorking={onWorking} />}
       </Box>
       <Text fontSize="xs" color="fg.muted" mt="1.5">
         The upright line in each column is what the brief needs. A dot is the figure, the bar what it may be; a hollow red dot falls short. Click a figure for its working, a name for its points. Within 2 points candidates are level.
       </Text>
-      <Grid templateColumns={{ base: '1fr', xl: '3fr 2fr' }} gap="4" mt="4">
-        <Panel title="Fit against outlay"><FitAgainstOutlay model={model} /></Panel>
-        <Panel title="How much each want matters where"><MattersTable model={model} /></Panel>
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 3fr) minmax(0, 2fr)' }} gap="4" mt="4">
+        <Panel title="Fit against outlay"><LaterPicture model={later} /></Panel>
+        <Panel title="How much each want matters where"><MattersTable model={later} /></Panel>
       </Grid>
       <WorkingPopover open={open} reader={model.reader} onClose={() => setOpen(undefined)} />
     </Box>
   );
 }
 
-function MattersTable({ model }: { readonly model: WeighUpModel }) {
+const LaterPicture = memo(FitAgainstOutlay);
+
+const MattersTable = memo(function MattersTable({ model }: { readonly model: WeighUpModel }) {
   return (
     <Box overflowX="auto">
       <Box as="table" fontSize="xs" width="100%" css={{ '& td, & th': { padding: '3px 6px', textAlign: 'right' }, '& td:first-of-type, & th:first-of-type': { textAlign: 'left', paddingLeft: 0 } }}>
-        <thead><tr><th>Want</th>{GROUNDS.map((g) => <th key={g}>{GROUND_WORDS[g]}<br /><Text as="span" color="fg.muted" fontWeight="400">{model.standing.brief.ground[g]} %</Text></th>)}<th>weight</th></tr></thead>
+        <thead><tr><th>Want</th>{GROUNDS.map((g) => <th key={g}>{GROUND_WORDS[g]}<br /><Text as="span" color="fg.muted" fontWeight="400">{model.standing.brief.ground[g]}{'\u00a0'}%</Text></th>)}<th>weight</th></tr></thead>
         <tbody>
           {WANT_KEYS.map((want) => (
             <tr key={want}><td>{METRIC_WORDS[want].short}</td>{GROUNDS.map((g) => <td key={g}>{WANT_MATTERS[want][g]}</td>)}<td><b>{formatNumber(model.weightOf(want) * 100, 1)}</b></td></tr>
@@ -84,4 +88,4 @@ function MattersTable({ model }: { readonly model: WeighUpModel }) {
       <Text fontSize="xs" color="fg.muted" mt="2">0: not at all, 4: decides the day. Our own judgement of what riders miss where. Each column counts by its share of your distance; the sums make the weights.</Text>
     </Box>
   );
-}
+});

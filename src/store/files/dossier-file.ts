@@ -27,12 +27,15 @@ export const fromFile = (file: DossierFile): Dossier => ({
   donors: byId(file.donors), parts: byId(file.parts), candidates: byId(file.candidates), builds: byId(file.builds),
 });
 
+/** By id, so that two files of one dossier can be compared line by line. */
+const sorted = <T extends { readonly id: string }>(table: Readonly<Record<string, T>>): readonly T[] =>
+  Object.values(table).toSorted((a, b) => (a.id < b.id ? -1 : 1));
+
 /** The dossier as file text, two-space indented so that it can be read and compared. `exportedAt` is ISO 8601, UTC. */
 export function formatDossierFile(dossier: Dossier, exportedAt: string): string {
   const file = {
     format: FILE_FORMAT, version: FILE_VERSION, exportedAt, brief: dossier.briefs[BRIEF_KEY] ?? null,
-    donors: Object.values(dossier.donors), parts: Object.values(dossier.parts),
-    candidates: Object.values(dossier.candidates), builds: Object.values(dossier.builds),
+    donors: sorted(dossier.donors), parts: sorted(dossier.parts), candidates: sorted(dossier.candidates), builds: sorted(dossier.builds),
   };
   return `${JSON.stringify(file, undefined, 2)}\n`;
 }

@@ -52,6 +52,8 @@ export function SessionProvider({ children, onFirstVisit }: SessionProviderProps
       if (stale) return;
       if (firstVisit) {
         await onFirstVisit(made.store);
+        // The visit counts as made only when what it brought is on disk.
+        await made.store.settled();
         savePreferences(made, { visited: true });
       }
       if (!stale) setSession(made);

@@ -1,5 +1,5 @@
 'use client';
-import { Box } from '@chakra-ui/react';
+import type { CSSProperties } from 'react';
 
 export interface TrackScale {
   readonly low: number;
@@ -7,7 +7,7 @@ export interface TrackScale {
 }
 
 /** Where a figure lies on its track, in percent. */
-export const trackPercent = (x: number, { low, high }: TrackScale): number => Math.min(100, Math.max(0, ((x - low) / (high - low || 1)) * 100));
+const trackPercent = (x: number, { low, high }: TrackScale): number => Math.min(100, Math.max(0, ((x - low) / (high - low || 1)) * 100));
 
 export interface NeedTrackProps {
   readonly scale: TrackScale;
@@ -16,30 +16,34 @@ export interface NeedTrackProps {
   readonly interval: { readonly low: number; readonly mid: number; readonly high: number } | undefined;
   /** Where the figure stood before, for a build. */
   readonly before?: number | undefined;
-  readonly height?: string;
   /** How far the need line goes on above and below, so that it runs down a whole column. */
   readonly reach?: { readonly up: string; readonly down: string } | undefined;
 }
 
-/** A figure on its row's scale: the span it may lie in as a faint bar, the dot, and the need drawn through. */
-export function NeedTrack({ scale, need, better, interval, before, height = '16px', reach }: NeedTrackProps) {
+const colour = (token: string) => `var(--chakra-colors-${token})`;
+const dot: CSSProperties = { position: 'absolute', top: '50%', width: 9, height: 9, margin: '-4.5px 0 0 -4.5px', borderRadius: '50%' };
+
+/**
+ * A figure on its row's scale: the span it may lie in as a faint bar, the dot, and the need drawn through.
+ * Plain elements, since a screen holds a hundred of them.
+ */
+export function NeedTrack({ scale, need, better, interval, before, reach }: NeedTrackProps) {
   const at = (x: number) => `${trackPercent(x, scale)}%`;
   const short = interval && (better === 'less' ? interval.mid > need : interval.mid < need);
+  const ink = colour(short ? 'fail' : 'fg');
+  const line: CSSProperties = { position: 'absolute', left: at(need), background: colour('accent'), pointerEvents: 'none' };
   return (
-    <Box position="relative" height={height} aria-hidden>
-      <Box position="absolute" top="50%" left="0" right="0" height="1px" bg="border" />
-      {reach && <Box position="absolute" top={`-${reach.up}`} bottom={`-${reach.down}`} left={at(need)} width="1px" ml="-0.5px" bg="accent" opacity={0.55} pointerEvents="none" />}
-      <Box position="absolute" top="0" bottom="0" left={at(need)} width="2px" ml="-1px" bg="accent" />
+    <div aria-hidden style={{ position: 'relative', height: 16 }}>
+      <div style={{ position: 'absolute', top: '50%', left: 0, right: 0, height: 1, background: colour('border') }} />
+      {reach && <div style={{ ...line, top: `-${reach.up}`, bottom: `-${reach.down}`, width: 1, marginLeft: -0.5, opacity: 0.55 }} />}
+      <div style={{ ...line, top: 0, bottom: 0, width: 2, marginLeft: -1 }} />
       {interval && (
         <>
-          <Box position="absolute" top="50%" height="7px" mt="-3.500px" bg={short ? 'fail' : 'fg'} opacity={0.32} left={at(interval.low)} width={`max(3px, ${trackPercent(interval.high, scale) - trackPercent(interval.low, scale)}%)`} />
-          {before !== undefined && <Box position="absolute" top="50%" left={at(before)} boxSize="9px" mt="-4.500px" ml="-4.500px" borderRadius="full" borderWidth="1.500px" borderColor="fg.subtle" bg="bg.panel" />}
-          <Box
-            position="absolute" top="50%" left={at(interval.mid)} boxSize="9px" mt="-4.500px" ml="-4.500px" bg={short ? 'bg.panel' : 'fg'} borderWidth="2px" borderColor={short ? 'fail' : 'fg'}
-            borderRadius="full"
-          />
+          <div style={{ position: 'absolute', top: '50%', height: 7, marginTop: -3.5, background: ink, opacity: 0.32, left: at(interval.low), width: `max(3px, ${trackPercent(interval.high, scale) - trackPercent(interval.low, scale)}%)` }} />
+          {before !== undefined && <div style={{ ...dot, left: at(before), border: `1.5px solid ${colour('fg-subtle')}`, background: colour('bg-panel') }} />}
+          <div style={{ ...dot, left: at(interval.mid), border: `2px solid ${ink}`, background: short ? colour('bg-panel') : ink }} />
         </>
       )}
-    </Box>
+    </div>
   );
 }

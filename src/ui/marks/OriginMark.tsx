@@ -1,8 +1,5 @@
 'use client';
-import { chakra } from '@chakra-ui/react';
 import type { Origin } from '@/core/readings';
-
-const Svg = chakra('svg');
 
 /** How a figure is known, by shape: measured, claimed, heard, estimated, computed. */
 export type Known = Origin | 'computed' | 'unknown';
@@ -23,9 +20,9 @@ const DRAWN: Readonly<Record<Known, React.ReactNode>> = {
 /** The small drawn mark beside a figure; its shape, not its colour, tells how the figure is known. */
 export function OriginMark({ known, size = 12 }: { readonly known: Known; readonly size?: number }) {
   return (
-    <Svg viewBox="0 0 12 12" width={`${size}px`} height={`${size}px`} flexShrink={0} fill="none" stroke="currentColor" strokeWidth="1.3" role="img" aria-label={WORDS[known]} color="fg.subtle">
+    <svg viewBox="0 0 12 12" width={size} height={size} fill="none" stroke="currentColor" strokeWidth="1.3" role="img" aria-label={WORDS[known]} style={{ flexShrink: 0, display: 'inline-block', color: 'var(--chakra-colors-fg-subtle)' }}>
       <title>{WORDS[known]}</title>
       {DRAWN[known]}
-    </Svg>
+    </svg>
   );
 }

@@ -1,9 +1,6 @@
 'use client';
-import { chakra } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import { plateStyle } from '../theme/plates';
-
-const Svg = chakra('svg');
 
 /** True when the page is dark; false until the browser has said. */
 export const useIsDark = (): boolean => useTheme().resolvedTheme === 'dark';
@@ -13,7 +10,7 @@ export function Plate({ index, size = 26, label }: { readonly index: number; rea
   const plate = plateStyle(index);
   const dark = useIsDark();
   return (
-    <Svg viewBox="0 0 24 24" width={`${size}px`} height={`${size}px`} flexShrink={0} role="img" aria-label={label ?? `plate ${plate.letter}`}>
+    <svg viewBox="0 0 24 24" width={size} height={size} style={{ flexShrink: 0 }} role="img" aria-label={label ?? `plate ${plate.letter}`}>
       <path d={plate.shape} fill={dark ? plate.dark : plate.light} />
       <text
         x="12" y={plate.shapeName === 'tent' ? 19 : plate.shapeName === 'funnel' ? 13.5 : plate.shapeName === 'house' ? 18.5 : 16.6}
@@ -22,6 +19,6 @@ export function Plate({ index, size = 26, label }: { readonly index: number; rea
       >
         {plate.letter}
       </text>
-    </Svg>
+    </svg>
   );
 }
