@@ -55,7 +55,7 @@ async function editToRanking(browser, base) {
   return page.evaluate(async () => {
     const times = [];
     for (let i = 0; i < 40; i += 1) {
-      await new Promise((done) => setTimeout(done, 120));
+      await new Promise((done) => setTimeout(done, 400));
       const table = document.querySelector('table[aria-label="Candidates against the brief"] tbody');
       const changed = new Promise((done) => {
         const observer = new MutationObserver(() => {

@@ -37,7 +37,7 @@ function optionFor(model: WeighUpModel, dark: boolean): EChartsCoreOption {
   const cheapest = Math.min(...list.map((s) => s.stock[0]), free);
   const fits = list.flatMap((s) => [s.stock[1], s.built?.[1] ?? s.stock[1]]);
   return {
-    animationDuration: 250, textStyle: { fontFamily: font }, grid: { left: 52, right: 24, top: 34, bottom: 46 },
+    animation: false, textStyle: { fontFamily: font }, grid: { left: 52, right: 24, top: 34, bottom: 46 },
     tooltip: { trigger: 'item', confine: true, backgroundColor: panel, borderColor: line, textStyle: { color: ink, fontFamily: font, fontSize: 13 } },
     xAxis: { ...axis, type: 'value', name: `outlay, ${currency}`, nameGap: 30, min: Math.max(0, Math.floor((cheapest * 0.8) / 1000) * 1000), max: Math.ceil(top / 2000) * 2000 },
     yAxis: { ...axis, type: 'value', name: 'fit, of 100', nameGap: 34, min: Math.floor(Math.min(...fits, 60) / 10) * 10, max: 100 },

@@ -1,2 +1,2 @@
-export { dossierFileSchema, FILE_SIZE_LIMIT, FILE_VERSION, formatDossierFile, fromFile } from './dossier-file';
-export { parseDossierFile, type FileFault, type ParsedFile } from './parse-dossier-file';
+export { FILE_SIZE_LIMIT, formatDossierFile } from './dossier-file';
+export { parseDossierFile, type FileFault } from './parse-dossier-file';

@@ -13,7 +13,7 @@ export type Applied<T> = { readonly kind: 'applied'; readonly value: T } | { rea
 const isObject = (value: unknown): value is Readonly<Record<string, unknown>> => typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** The value at a path of a record; `undefined` where nothing stands. */
-export function valueAt(record: unknown, path: readonly string[]): unknown {
+function valueAt(record: unknown, path: readonly string[]): unknown {
   return path.reduce<unknown>((at, step) => (isObject(at) ? at[step] : undefined), record);
 }
 

@@ -1,1 +1,1 @@
-export { chosenParts, standing, type Standing, type StandingCandidate } from './standing';
+export { standing, type Standing, type StandingCandidate } from './standing';

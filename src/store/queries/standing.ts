@@ -30,7 +30,7 @@ export interface Standing {
 const candidateList = (dossier: Dossier): readonly Candidate[] => Object.values(dossier.candidates).toSorted((a, b) => a.plate - b.plate);
 
 /** The parts a candidate's build names, in the order chosen; parts that have left the catalogue are left out. */
-export const chosenParts = (dossier: Dossier, candidateId: string): readonly Part[] =>
+const chosenParts = (dossier: Dossier, candidateId: string): readonly Part[] =>
   (dossier.builds[candidateId]?.partIds ?? []).flatMap((id) => dossier.parts[id] ?? []);
 
 let last: { readonly dossier: Dossier; readonly result: Standing | undefined } | undefined;
