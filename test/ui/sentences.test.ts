@@ -1,0 +1,102 @@
+import { describe, expect, test } from 'vitest';
+import type { Caution } from '@/core/cautions';
+import { METRIC_KEYS } from '@/core/assessment';
+import { BRIEF_LIMITS } from '@/core/brief';
+import { BASES, FIGURE_KEYS } from '@/core/readings';
+import {
+  amountFaultWords, BASIS_WORDS, buildFaultWords, cautionWords, commandWords, fileFaultWords, FIGURE_WORDS, METRIC_WORDS, mustWords, nameWords, readingFaultWords, sharesFaultWords, storageFaultWords,
+  type Reader,
+} from '@/ui/messages';
+
+const reader: Reader = { units: 'metric', currency: 'EUR' };
+
+describe('refusals name what and why', () => {
+  test('amounts', () => {
+    expect(amountFaultWords({ code: 'unit-of-other-dimension', unit: 'km', wanted: 'mass' })).toBe('km is a distance; this field wants a mass, such as kg or lb or st.');
+    expect(amountFaultWords({ code: 'gallon-unclear', word: 'gal' })).toContain('US or imperial');
+    expect(amountFaultWords({ code: 'unit-unknown', word: 'blips' })).toContain('blips');
+  });
+  test('readings, with limits in the unit that was typed', () => {
+    expect(readingFaultWords({ code: 'out-of-limits', figure: 'seatHeight', unit: 'in', min: 23.62, max: 43.3 })).toBe('Seat height must lie between 23.6 and 43.3 in. Check the unit.');
+    expect(readingFaultWords({ code: 'basis-of-other-figure', figure: 'mass', basis: 'crank' })).toContain('at the crank');
+  });
+  test('shares', () => {
+    expect(sharesFaultWords({ code: 'shares-locked', asked: 50, locked: 62, free: 38 })).toContain('62 %');
+    expect(sharesFaultWords({ code: 'share-out-of-range', asked: 140 })).toContain('140');
+  });
+  test('builds, in the parts’ names', () => {
+    const name = (id: string) => ({ link: 'lowering link', stand: 'shorter side stand', fork: 'fork kit' })[id] ?? id;
+    expect(buildFaultWords({ code: 'need-missing', id: 'link', anyOf: ['stand', 'fork'] }, name)).toBe('lowering link needs shorter side stand or fork kit.');
+    expect(buildFaultWords({ code: 'shut-out', id: 'link', by: 'fork' }, name)).toBe('lowering link and fork kit cannot be fitted together.');
+    expect(buildFaultWords({ code: 'slot-taken', id: 'link', by: 'fork', slot: 'x' }, name)).toBe('fork kit already stands where lowering link would go.');
+    expect(buildFaultWords({ code: 'not-in-catalogue', id: 'x' }, name)).toContain('x');
+  });
+  test('files', () => {
+    expect(fileFaultWords({ code: 'file-not-json', line: 3, column: 7 })).toContain('line 3, column 7');
+    expect(fileFaultWords({ code: 'file-too-large', bytes: 9 * 1048576, limit: 8 * 1048576 })).toContain('9.0 MiB');
+    expect(fileFaultWords({ code: 'file-invalid', path: ['donors', 0, 'figures'], problem: 'wrong', others: 2 })).toBe('At donors › 0 › figures: wrong (and 2 more).');
+    expect(fileFaultWords({ code: 'file-dangling', table: 'builds', id: 'b', points: 'p' })).toBe('The build “b” points to “p”, which is not in the file.');
+  });
+  test('storage faults say what to do', () => {
+    for (const fault of ['refused', 'full', 'failed'] as const) expect(storageFaultWords(fault)).toMatch(/export/i);
+  });
+});
+
+describe('everything has a name', () => {
+  test('figures, bases, metrics and fields of the brief', () => {
+    for (const key of FIGURE_KEYS) expect(FIGURE_WORDS[key]).toMatch(/^[A-Z]/);
+    for (const basis of BASES) expect(BASIS_WORDS[basis].length).toBeGreaterThan(2);
+    for (const key of METRIC_KEYS) expect(METRIC_WORDS[key].what).toMatch(/\.$/);
+    for (const key of Object.keys(BRIEF_LIMITS)) expect(nameWords(key), key).not.toBe(key);
+    expect(nameWords('rate:USD')).toBe('exchange rate for USD');
+  });
+  test('commands', () => {
+    expect(commandWords({ code: 'edit-brief', facts: { field: 'trip.fuelGap_km' } })).toBe('brief: longest fuel gap');
+    expect(commandWords({ code: 'edit-reading', facts: { name: 'Dorrick Wren 230', figure: 'seatHeight' } })).toBe('Dorrick Wren 230: seat height');
+    expect(commandWords({ code: 'edit-ground', facts: { ground: 'sandMud' } })).toBe('ground: sand and mud');
+  });
+});
+
+describe('musts in words', () => {
+  test('with the figure and the distance to the need', () => {
+    const have = { kind: 'known', interval: { low: 252, mid: 284, high: 323 } } as const;
+    expect(mustWords({ key: 'range', verdict: 'unsure', metric: 'range', need: 310, have, missing: [] }, reader)).toBe('Covers the longest fuel gap: range with reserve 252 to 323 km, needed at least 310 km');
+    expect(mustWords({ key: 'range', verdict: 'fail', metric: 'range', need: 310, have, missing: [] }, reader)).toContain('284 km');
+    expect(mustWords({ key: 'payload', verdict: 'not-known', metric: 'payloadLeft', need: 0, have: { kind: 'unknown', missing: ['maxMass'] }, missing: ['maxMass'] }, reader)).toContain('permitted maximum mass not known');
+    expect(mustWords({ key: 'licence', verdict: 'unsure', missing: [] }, reader)).toContain('check the papers');
+  });
+});
+
+describe('cautions say what, what to do and whom to ask', () => {
+  const ids = { partIds: ['x'] };
+  const all: readonly Caution[] = [
+    { code: 'over-permitted-mass', over_kg: 12 },
+    { code: 'near-permitted-mass', share: 0.93 },
+    { code: 'licence-not-legal', rules: ['power'] },
+    { code: 'licence-unsure' },
+    { code: 'tiptoe-on-loose', looseShare: 60 },
+    { code: 'fuel-gap-over-range', short_km: 40 },
+    { code: 'lowered-without-stand', ...ids },
+    { code: 'lowered-one-end', ...ids },
+    { code: 'lowered', ...ids },
+    { code: 'ends-approval', ...ids },
+    { code: 'brake-hydraulics', ...ids },
+    { code: 'specialist-shock', ...ids },
+    { code: 'electrical-load', ...ids },
+    { code: 'tyre-rating', ...ids },
+    { code: 'speedometer', ...ids },
+    { code: 'fuel-can', ...ids },
+    { code: 'cable-reach', ...ids },
+    { code: 'tell-insurer', ...ids },
+  ];
+  test.each(all.map((c) => [c.code, c] as const))('%s', (_code, caution) => {
+    const { what, todo } = cautionWords(caution, reader);
+    expect(what).toMatch(/\.$/);
+    expect(todo).toMatch(/\.$/);
+    expect(todo.split(' ').length).toBeGreaterThan(3);
+  });
+  test('loads, licence, approval and a fallen machine are grave', () => {
+    const grave = all.filter((c) => cautionWords(c, reader).grave).map((c) => c.code);
+    expect(grave).toEqual(['over-permitted-mass', 'licence-not-legal', 'lowered-without-stand', 'ends-approval']);
+  });
+});
