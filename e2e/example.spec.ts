@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { goTo, openExample } from './helpers';
+import { goTo, openExample, stored } from './helpers';
 
 test('the example: answer with reasons, working, points, sorting, units, undo after a reload', async ({ page }) => {
   await openExample(page);
@@ -21,13 +21,13 @@ test('the example: answer with reasons, working, points, sorting, units, undo af
   await page.getByLabel('Units').selectOption('metric');
 
   await page.getByRole('button', { name: 'Show as a table' }).click();
-  await expect(page.getByRole('cell', { name: 'A Wren 230' })).toBeVisible();
+  await expect(page.getByRole('cell', { name: 'A Wren 230', exact: true })).toBeVisible();
 
   await goTo(page, 'Brief');
   await page.getByLabel('Longest fuel gap', { exact: true }).fill('150');
   await goTo(page, 'Weigh-up');
   await expect(page.getByText(/Wren 230.*\(range\)/)).toHaveCount(0);
-  await page.waitForTimeout(300);
+  await stored(page);
   await page.reload();
   await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo: brief: longest fuel gap' }).click();
@@ -43,7 +43,7 @@ test('a demo server opens the example on the first visit, and only then', async 
   await goTo(page, 'Dossier');
   await page.getByRole('button', { name: 'Clear everything' }).click();
   await page.getByRole('button', { name: 'Replace', exact: true }).click();
-  await page.waitForTimeout(300);
+  await expect(page.getByText('empty', { exact: true }).first()).toBeAttached();
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'Start a brief' })).toBeVisible();
 });

@@ -5,7 +5,11 @@ export async function openExample(page: Page): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: 'Open the example' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
+  await stored(page);
 }
+
+/** Waits until the strip says that everything is on disk. */
+export const stored = (page: Page): Promise<void> => expect(page.getByText('all stored here').first()).toBeAttached();
 
 /** Types a figure into the field with this label and leaves the field. */
 export async function fill(page: Page, label: string, text: string): Promise<void> {

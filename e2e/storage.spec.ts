@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { exported, fill, goTo, openExample } from './helpers';
+import { exported, fill, goTo, openExample, stored } from './helpers';
 
 test('a browser that refuses storage: the app says so and works in the tab', async ({ page }) => {
   await page.addInitScript(() => {
@@ -7,7 +7,8 @@ test('a browser that refuses storage: the app says so and works in the tab', asy
       throw new DOMException('refused', 'SecurityError');
     };
   });
-  await openExample(page);
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Open the example' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'does not let Jugator store anything' })).toBeVisible();
   await goTo(page, 'Brief');
   await fill(page, 'Luggage', '31');
@@ -19,9 +20,9 @@ test('storage that is full: the change stays in the tab, and is stored once ther
   await openExample(page);
   await goTo(page, 'Brief');
   await page.evaluate(() => {
-    const put = IDBObjectStore.prototype.put;
+    const real = Object.getOwnPropertyDescriptor(IDBObjectStore.prototype, 'put') ?? {};
     (window as unknown as { room: () => void }).room = () => {
-      IDBObjectStore.prototype.put = put;
+      Object.defineProperty(IDBObjectStore.prototype, 'put', real);
     };
     IDBObjectStore.prototype.put = () => {
       throw new DOMException('full', 'QuotaExceededError');
@@ -33,6 +34,7 @@ test('storage that is full: the change stays in the tab, and is stored once ther
   await page.evaluate(() => (window as unknown as { room: () => void }).room());
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'storage is full' })).toHaveCount(0);
+  await stored(page);
   await page.reload();
   await expect(page.getByLabel('Luggage', { exact: true })).toHaveValue('33');
 });

@@ -10,8 +10,8 @@ export interface DossierState {
   readonly status: 'loading' | 'ready';
   readonly dossier: Dossier;
   readonly history: readonly HistoryEntry[];
-  /** `saved`: all is on disk. `unsaved`: the tab holds changes the browser would not store. */
-  readonly storage: { readonly kind: 'saved' } | { readonly kind: 'unsaved'; readonly fault: StorageFault };
+  /** `saved`: all is on disk. `saving`: on its way. `unsaved`: the tab holds changes the browser would not store. */
+  readonly storage: { readonly kind: 'saved' } | { readonly kind: 'saving' } | { readonly kind: 'unsaved'; readonly fault: StorageFault };
   readonly unreadable: readonly { readonly table: TableName; readonly key: string }[];
   /** A conflict found while writing: another tab was faster and this tab has taken over its value. */
   readonly overtaken: { readonly label: CommandLabel; readonly conflict: Conflict } | undefined;
@@ -78,7 +78,7 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
       try {
         await persist(db, write.changes, write.put, write.drop);
         queue.shift();
-        store.setState({ storage: { kind: 'saved' } });
+        store.setState({ storage: { kind: queue.length === 0 ? 'saved' : 'saving' } });
         channel?.postMessage('changed');
       } catch (error) {
         if (!(error instanceof ConflictError)) {
@@ -87,12 +87,13 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
         }
         queue = [];
         await reload();
-        store.setState({ overtaken: { label: write.label, conflict: error.conflict } });
+        store.setState({ storage: { kind: 'saved' }, overtaken: { label: write.label, conflict: error.conflict } });
       }
     }
   };
   const write = (w: Write) => {
     queue.push(w);
+    if (store.getState().storage.kind === 'saved') store.setState({ storage: { kind: 'saving' } });
     kick();
   };
   const kick = () => {

@@ -61,18 +61,20 @@ export async function loadAll(db: JugatorDb): Promise<Loaded> {
  */
 export async function persist(db: JugatorDb, changes: readonly Change[], put: readonly HistoryEntry[], drop: readonly string[]): Promise<void> {
   await db.transaction('rw', [...TABLES.map((t) => db[t]), db.history], async () => {
-    const fresh = new Map<string, unknown>();
-    for (const change of changes) {
-      const place = `${change.table}/${change.key}`;
-      const stored = fresh.has(place) ? fresh.get(place) : (await db[change.table].get(change.key))?.value;
-      const result = applyToRecord(stored, change);
-      if (result.kind === 'conflict') throw new ConflictError(result.conflict);
-      fresh.set(place, result.value);
-    }
     for (const table of TABLES) {
-      const mine = [...fresh].filter(([place]) => place.startsWith(`${table}/`)).map(([place, value]) => ({ key: place.slice(table.length + 1), value }));
-      await db[table].bulkDelete(mine.filter((r) => r.value === undefined).map((r) => r.key));
-      await db[table].bulkPut(mine.filter((r): r is StoredRecord => r.value !== undefined));
+      const own = changes.filter((c) => c.table === table);
+      if (own.length === 0) continue;
+      const keys = [...new Set(own.map((c) => c.key))];
+      const stored = await db[table].bulkGet(keys);
+      const fresh = new Map(keys.map((key, i): [string, unknown] => [key, stored[i]?.value]));
+      for (const change of own) {
+        const result = applyToRecord(fresh.get(change.key), change);
+        if (result.kind === 'conflict') throw new ConflictError(result.conflict);
+        fresh.set(change.key, result.value);
+      }
+      const rows = [...fresh].map(([key, value]): StoredRecord => ({ key, value }));
+      await db[table].bulkDelete(rows.filter((r) => r.value === undefined).map((r) => r.key));
+      await db[table].bulkPut(rows.filter((r) => r.value !== undefined));
     }
     await db.history.bulkDelete([...drop]);
     await db.history.bulkPut([...put]);

@@ -141,7 +141,7 @@ describe('the store', () => {
     await store.settled();
     expect(store.getState().storage).toEqual({ kind: 'unsaved', fault: 'full' });
     expect(store.getState().dossier.donors.a?.id).toBe('a');
-    table.bulkPut = put as never;
+    table.bulkPut = put;
     store.retry();
     await store.settled();
     expect(store.getState().storage).toEqual({ kind: 'saved' });

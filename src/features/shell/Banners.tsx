@@ -1,6 +1,6 @@
 'use client';
 import { Button, Flex, Text } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { commandWords, storageFaultWords } from '@/ui/messages';
 
@@ -19,6 +19,13 @@ export function Banners() {
   const storage = useDossierState((s) => s.storage);
   const overtaken = useDossierState((s) => s.overtaken);
   const unreadable = useDossierState((s) => s.unreadable);
+  const atRisk = storage.kind === 'unsaved';
+  useEffect(() => {
+    if (!atRisk) return undefined;
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    window.addEventListener('beforeunload', ask);
+    return () => window.removeEventListener('beforeunload', ask);
+  }, [atRisk]);
   return (
     <>
       {storage.kind === 'unsaved' && (

@@ -26,7 +26,7 @@ export function useLiveLines(): Readonly<Record<string, string>> {
     '/donors': donors.length === 0 ? 'none yet' : `${donors.length} ${donors.length === 1 ? 'donor' : 'donors'}, ${missing} ${missing === 1 ? 'figure' : 'figures'} missing`,
     '/weigh-up': weighUpLine(standing),
     '/build': buildLine(standing),
-    '/dossier': storage.kind === 'unsaved' ? 'not stored: export now' : isEmptyDossier(dossier) ? 'empty' : 'all stored here',
+    '/dossier': storage.kind === 'unsaved' ? 'not stored: export now' : storage.kind === 'saving' ? 'storing …' : isEmptyDossier(dossier) ? 'empty' : 'all stored here',
   };
 }
 

@@ -58,7 +58,7 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
         <ViewSwitch model={model} />
       </Flex>
       <Box bg="bg.panel" borderWidth="1px" borderColor="border" borderRadius="plate" px={{ base: '3', md: '2' }} py="1">
-        {wide ? <Box overflowX="auto"><WeighTable model={model} onWorking={onWorking} /></Box> : <WeighCards model={model} onWorking={onWorking} />}
+        {wide ? <Box overflowX="auto" tabIndex={0} role="region" aria-label="Candidates against the brief"><WeighTable model={model} onWorking={onWorking} /></Box> : <WeighCards model={model} onWorking={onWorking} />}
       </Box>
       <Text fontSize="xs" color="fg.muted" mt="1.5">
         The upright line in each column is what the brief needs. A dot is the figure, the bar what it may be; a hollow red dot falls short. Click a figure for its working, a name for its points. Within 2 points candidates are level.
@@ -76,7 +76,7 @@ const LaterPicture = memo(FitAgainstOutlay);
 
 const MattersTable = memo(function MattersTable({ model }: { readonly model: WeighUpModel }) {
   return (
-    <Box overflowX="auto">
+    <Box overflowX="auto" tabIndex={0} role="region" aria-label="How much each want matters where">
       <Box as="table" fontSize="xs" width="100%" css={{ '& td, & th': { padding: '3px 6px', textAlign: 'right' }, '& td:first-of-type, & th:first-of-type': { textAlign: 'left', paddingLeft: 0 } }}>
         <thead><tr><th>Want</th>{GROUNDS.map((g) => <th key={g}>{GROUND_WORDS[g]}<br /><Text as="span" color="fg.muted" fontWeight="400">{model.standing.brief.ground[g]}{'\u00a0'}%</Text></th>)}<th>weight</th></tr></thead>
         <tbody>
