@@ -73,7 +73,7 @@ function Bench({ model }: { readonly model: BuildModel }) {
               const was = entry.stock.musts.find((o) => o.key === m.key)?.verdict;
               return (
                 <Flex key={m.key} gap="2" py="0.5">
-                  <Text color={VERDICT_SIGNS[m.verdict].colour} fontWeight="800" width="14px" title={VERDICT_SIGNS[m.verdict].words}>{VERDICT_SIGNS[m.verdict].sign}</Text>
+                  <Text color={VERDICT_SIGNS[m.verdict].colour} fontWeight="800" width="14px" flexShrink={0} title={VERDICT_SIGNS[m.verdict].words}>{VERDICT_SIGNS[m.verdict].sign}</Text>
                   <Text flex="1">{mustWords(m, reader)}{was && was !== m.verdict && <Text as="span" color="fg.muted"> (was: {VERDICT_SIGNS[was].words})</Text>}</Text>
                 </Flex>
               );

@@ -44,8 +44,8 @@ export function PartRow({ part, model }: { readonly part: Part; readonly model: 
         </Box>
       </Flex>
       {refusal?.partId === part.id && (
-        <Flex role="alert" mt="1.5" gap="3" align="center" wrap="wrap" borderLeftWidth="4px" borderColor="fail" pl="3" bg="bg.panel" py="1">
-          <Text flex="1" minW="180px" color="fail" fontWeight="600">{on ? 'Stays fitted: ' : 'Not fitted: '}{refusal.reasons.join(' ')}</Text>
+        <Flex role="alert" mt="1.5" gap="2" direction="column" align="flex-start" borderLeftWidth="4px" borderColor="fail" pl="3" bg="bg.panel" py="1">
+          <Text color="fail" fontWeight="600">{on ? 'Stays fitted: ' : 'Not fitted: '}{refusal.reasons.join(' ')}</Text>
           {refusal.together && <Button size="xs" variant="outline" borderColor="border.emphasized" whiteSpace="normal" height="auto" py="1" onClick={refusal.together.run}>{refusal.together.words}</Button>}
         </Flex>
       )}

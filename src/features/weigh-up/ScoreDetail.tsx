@@ -23,7 +23,7 @@ export function ScoreDetail({ row, reader, onWorking }: { readonly row: WeighRow
               const metric = assessment.metrics[c.want];
               return (
                 <tr key={c.want}>
-                  <td><Link type="button" textDecoration="underline" textUnderlineOffset="3px" cursor="pointer" onClick={(e) => onWorking(metric, e.currentTarget.getBoundingClientRect())}>{METRIC_WORDS[c.want].name}</Link></td>
+                  <td><Link type="button" textAlign="left" textDecoration="underline" textUnderlineOffset="3px" cursor="pointer" onClick={(e) => onWorking(metric, e.currentTarget.getBoundingClientRect())}>{METRIC_WORDS[c.want].name}</Link></td>
                   <td className="n">{estimateText(metric.estimate, dimension, reader)}</td>
                   <td className="n">{formatWithUnit(c.curve.need, dimension, reader)}</td>
                   <td className="n">{c.known ? formatNumber(c.value.mid, 2) : '0 to 1'}</td>
@@ -40,7 +40,7 @@ export function ScoreDetail({ row, reader, onWorking }: { readonly row: WeighRow
       <Box>
         <Text fontWeight="700" fontFamily="heading" mb="1">Musts</Text>
         {assessment.musts.map((m) => (
-          <Flex key={m.key} gap="2"><Text color={VERDICT_SIGNS[m.verdict].colour} fontWeight="800" width="14px" title={VERDICT_SIGNS[m.verdict].words}>{VERDICT_SIGNS[m.verdict].sign}</Text><Text>{mustWords(m, reader)}</Text></Flex>
+          <Flex key={m.key} gap="2"><Text color={VERDICT_SIGNS[m.verdict].colour} fontWeight="800" width="14px" flexShrink={0} title={VERDICT_SIGNS[m.verdict].words}>{VERDICT_SIGNS[m.verdict].sign}</Text><Text>{mustWords(m, reader)}</Text></Flex>
         ))}
         {assessment.stance.kind === 'known' && (
           <Text mt="2">Astride: {STANCE_WORDS[assessment.stance.band]}; one foot down: {STANCE_WORDS[assessment.stance.oneFootBand]}. <Text as="span" color="fg.muted">Flat {formatNumber(assessment.stance.probabilities.flat * 100)} %, balls {formatNumber(assessment.stance.probabilities.balls * 100)} %, tiptoes {formatNumber(assessment.stance.probabilities.tiptoes * 100)} %, less {formatNumber(assessment.stance.probabilities.none * 100)} %.</Text></Text>

@@ -138,7 +138,7 @@ export function WeighTable({ model, onWorking }: { readonly model: WeighUpModel;
   const firstOut = model.sort === 'fit' ? model.rows.find((r) => r.ranked.place === undefined)?.ranked.id : undefined;
   const span = model.columns.length + 3;
   return (
-    <Box as="table" width="100%" borderCollapse="collapse" aria-label="Candidates against the brief" css={{ ...FIGURE_CSS, '& td': { padding: 0, verticalAlign: 'middle', height: '54px' } }}>
+    <Box as="table" width="100%" borderCollapse="collapse" aria-label="Candidates against the brief" css={{ ...FIGURE_CSS, '& > tbody > tr > td': { padding: 0, verticalAlign: 'middle', height: '54px' } }}>
       <thead>
         <Box as="tr" borderBottomWidth="2px" borderColor="border.emphasized">
           <Box as="th" textAlign="left" verticalAlign="bottom" pb="1.5" pl="1">Candidate</Box>

@@ -6,12 +6,15 @@ import { GROUNDS } from '@/core/brief';
 import { WANT_KEYS, WANT_MATTERS } from '@/core/preference';
 import { Panel } from '@/ui/fields';
 import { formatNumber, GROUND_WORDS, METRIC_WORDS } from '@/ui/messages';
+import { OriginMark, type Known } from '@/ui/marks/OriginMark';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { FitAgainstOutlay } from './FitAgainstOutlay';
 import { headline } from './headline';
 import { useWeighUp, type View, type WeighUpModel } from './use-weigh-up';
 import { WeighCards, WeighTable, type OnWorking } from './WeighTable';
 import { WorkingPopover, type OpenWorking } from './Working';
+
+const LEGEND: readonly (readonly [Known, string])[] = [['measured', 'measured'], ['claimed', 'maker’s claim'], ['heard', 'heard'], ['estimated', 'estimated'], ['computed', 'computed from several'], ['unknown', 'not known']];
 
 /** Which candidate fits, by how much, and why. */
 export function WeighUpScreen() {
@@ -63,6 +66,9 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
       <Text fontSize="xs" color="fg.muted" mt="1.5">
         The upright line in each column is what the brief needs. A dot is the figure, the bar what it may be; a hollow red dot falls short. Click a figure for its working, a name for its points. Within 2 points candidates are level.
       </Text>
+      <Flex wrap="wrap" columnGap="4" rowGap="1" mt="1" fontSize="xs" color="fg.muted">
+        {LEGEND.map(([known, words]) => <Flex key={known} gap="1" align="center"><OriginMark known={known} /> {words}</Flex>)}
+      </Flex>
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 3fr) minmax(0, 2fr)' }} gap="4" mt="4">
         <Panel title="Fit against outlay"><LaterPicture model={later} /></Panel>
         <Panel title="How much each want matters where"><MattersTable model={later} /></Panel>

@@ -1,0 +1,38 @@
+// Takes the pictures of docs/screenshots from the example. Look at each before committing it.
+import { spawn } from 'node:child_process';
+import { chromium } from '@playwright/test';
+import { build, freePort, ROOT } from './lib/run.mjs';
+
+const SHOTS = [
+  ['brief', '/brief', {}],
+  ['donors', '/donors?donor=sorrel-300', {}],
+  ['weigh-up', '/weigh-up', {}],
+  ['working', '/weigh-up', { click: /Range with reserve, Drover 430/ }],
+  ['build', '/build', { click: /^Fit Low seat$/ }],
+  ['weigh-up-dark', '/weigh-up', { dark: true, open: 'Drover 430' }],
+  ['weigh-up-phone', '/weigh-up', { phone: true }],
+];
+
+if (!build()) process.exit(1);
+const port = await freePort(3500);
+const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], { cwd: ROOT, stdio: 'ignore', env: { ...process.env, JUGATOR_EXAMPLE: '1' } });
+process.on('exit', () => server.kill());
+const base = `http://127.0.0.1:${port}`;
+for (let i = 0; i < 60; i += 1) if (await fetch(base).then(() => true, () => new Promise((done) => setTimeout(() => done(false), 250)))) break;
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+for (const [name, path, { click, open, dark, phone }] of SHOTS) {
+  const context = await browser.newContext({ viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, colorScheme: dark ? 'dark' : 'light', isMobile: Boolean(phone), serviceWorkers: 'block' });
+  const page = await context.newPage();
+  await page.goto(base);
+  await page.getByText('all stored here').first().waitFor({ state: 'attached' });
+  await page.goto(base + path);
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await page.waitForTimeout(900);
+  if (click) await page.getByRole('button', { name: click }).first().click();
+  if (open) await page.getByRole('button', { name: open }).first().click();
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await context.close();
+}
+await browser.close();
+process.exit(0);
