@@ -68,16 +68,27 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
   let running: Promise<void> | undefined;
   let counter = 0;
 
-  const reload = async () => {
-    const { dossier, history, unreadable } = await loadAll(db);
-    store.setState({ dossier, history, unreadable });
+  /** Takes over what is on disk and puts the writes still waiting on top; one that no longer fits is dropped. */
+  const rebase = async () => {
+    const loaded = await loadAll(db);
+    let { dossier } = loaded;
+    const put = new Map<string, HistoryEntry>();
+    queue = queue.filter((waiting) => {
+      const result = applyChanges(dossier, waiting.changes);
+      if (result.kind === 'conflict') return false;
+      dossier = result.value;
+      for (const entry of waiting.put) put.set(entry.id, entry);
+      return true;
+    });
+    const history = [...loaded.history.filter((e) => !put.has(e.id)), ...put.values()].toSorted((a, b) => (a.id < b.id ? -1 : 1));
+    store.setState({ dossier, history, unreadable: loaded.unreadable });
   };
 
   const drain = async () => {
     for (let write = queue[0]; write; write = queue[0]) {
       try {
         await persist(db, write.changes, write.put, write.drop);
-        queue.shift();
+        queue = queue.filter((w) => w !== write);
         store.setState({ storage: { kind: queue.length === 0 ? 'saved' : 'saving' } });
         channel?.postMessage('changed');
       } catch (error) {
@@ -85,9 +96,9 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
           store.setState({ storage: { kind: 'unsaved', fault: storageFault(error) } });
           return;
         }
-        queue = [];
-        await reload();
-        store.setState({ storage: { kind: 'saved' }, overtaken: { label: write.label, conflict: error.conflict } });
+        queue = queue.filter((w) => w !== write);
+        await rebase();
+        store.setState({ storage: { kind: queue.length === 0 ? 'saved' : 'saving' }, overtaken: { label: write.label, conflict: error.conflict } });
       }
     }
   };
@@ -102,9 +113,12 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
     });
   };
 
-  channel?.addEventListener('message', () => {
-    if (queue.length === 0) void reload();
-  });
+  /** Rereads after another tab has written: never while a write of this tab is half done. */
+  const refresh = async () => {
+    await running;
+    if (queue.length === 0) await rebase();
+  };
+  channel?.addEventListener('message', () => void refresh().catch(() => undefined));
 
   const step = (entry: HistoryEntry | undefined, undone: boolean): CommandLabel | undefined => {
     if (!entry) return undefined;
@@ -144,7 +158,7 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
     execute,
     async open() {
       try {
-        await reload();
+        await rebase();
       } catch (error) {
         store.setState({ storage: { kind: 'unsaved', fault: storageFault(error) } });
       }

@@ -118,6 +118,21 @@ describe('the store', () => {
     expect(second.getState().overtaken).toMatchObject({ label: label('theirs'), conflict: { theirs: 'first' } });
     expect(second.getState().dossier.donors.a).toMatchObject({ model: 'first', note: 'seen' });
   });
+  test('the faster tab wins one field; what was typed after it in other fields is kept', async () => {
+    const first = await open('rebase');
+    first.execute({ label: label('add'), changes: [add('a')] });
+    await first.settled();
+    const second = await open('rebase');
+    first.execute({ label: label('mine'), changes: [model('a', 'a', 'first')] });
+    await first.settled();
+    second.execute({ label: label('theirs'), changes: [model('a', 'a', 'second')] });
+    second.execute({ label: label('note'), changes: [{ table: 'donors', key: 'a', path: ['note'], before: '', after: 'kept' }] });
+    await second.settled();
+    expect(second.getState().dossier.donors.a).toMatchObject({ model: 'first', note: 'kept' });
+    expect(second.getState().overtaken?.label).toEqual(label('theirs'));
+    expect((await second.db.donors.get('a'))?.value).toMatchObject({ model: 'first', note: 'kept' });
+    expect(second.getState().history.map((e) => e.label.code)).toEqual(expect.arrayContaining(['mine', 'note']));
+  });
   test('a stale edit is refused at once with what stands there', async () => {
     const store = await open();
     store.execute({ label: label('add'), changes: [add('a')] });
