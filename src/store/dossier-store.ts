@@ -110,6 +110,8 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
   const kick = () => {
     running ??= drain().finally(() => {
       running = undefined;
+      // Something may have been queued while the last write was being put away.
+      if (queue.length > 0 && store.getState().storage.kind !== 'unsaved') kick();
     });
   };
 
