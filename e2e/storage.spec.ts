@@ -9,6 +9,7 @@ test('a browser that refuses storage: the app says so and works in the tab', asy
   });
   await page.goto('/');
   await page.getByRole('button', { name: 'Open the example' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
   await expect(page.getByRole('alert').filter({ hasText: 'does not let Jugator store anything' })).toBeVisible();
   await goTo(page, 'Brief');
   await fill(page, 'Luggage', '31');
