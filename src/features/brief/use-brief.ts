@@ -1,6 +1,6 @@
 'use client';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { useForm, type FieldPath, type UseFormReturn } from 'react-hook-form';
 import { BRIEF_LIMITS, type Brief, type BriefFigure } from '@/core/brief';
 import { BRIEF_KEY } from '@/store/records';
@@ -52,7 +52,7 @@ export function useBrief(brief: Brief): BriefModel {
   const history = useDossierState((s) => s.history);
 
   // Drafts from before a reload come back with their reason.
-  useEffect(() => {
+  const restoreDrafts = useEffectEvent(() => {
     for (const path of PATHS(briefFormValues(brief, reader))) {
       const draft = drafts.get(draftKey(path));
       if (draft !== undefined) {
@@ -60,19 +60,19 @@ export function useBrief(brief: Brief): BriefModel {
         void form.trigger(path);
       }
     }
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the screen opens
-  }, []);
+  });
+  useEffect(() => restoreDrafts(), []);
 
   // Whatever changed the brief elsewhere (undo, another tab, other units) shows up here, except where the rider is typing.
-  useEffect(() => {
+  const follow = useEffectEvent(() => {
     const values = briefFormValues(brief, reader);
     for (const path of PATHS(values)) {
       if (start.current.has(path) || drafts.get(draftKey(path)) !== undefined) continue;
       const next = briefValue(values as unknown as Brief, path);
       if (form.getValues(path) !== next) form.setValue(path, next as never);
     }
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the form and drafts are steady objects
-  }, [brief, reader, history]);
+  });
+  useEffect(() => follow(), [brief, reader, history]);
 
   const words = (path: Path, value: unknown): string => {
     if (value === undefined) return 'not known';

@@ -1,0 +1,84 @@
+import { describe, expect, test } from 'vitest';
+import { assess, judge, mustNeed, type MustVerdict } from '@/core/assessment';
+import { MUST_KEYS, spendable, type Brief, type MustKey, type StanceBand } from '@/core/brief';
+import { STANCE_LIMITS, stanceBand } from '@/core/fit';
+import { between, exactly, known } from '@/core/numeric';
+import { preferredUnit, UNIT_SYSTEMS, unitEntry, unitsOf, type Dimension } from '@/core/units';
+import { demoDossier } from '@/demo/scenario';
+import { newBrief } from '@/store/records';
+
+const brief = newBrief('EUR');
+
+describe('what each must asks', () => {
+  test.each([
+    ['readyMass', brief.musts.readyMass_kg],
+    ['range', brief.trip.fuelGap_km],
+    ['payload', 0],
+    ['clearance', brief.musts.clearance_mm],
+    ['money', spendable(brief.money)],
+    ['stance', STANCE_LIMITS[brief.musts.stance]],
+  ] as const)('%s asks %d', (key, need) => expect(mustNeed(key, brief)).toBe(need));
+
+  test.each([
+    ['flat', 10],
+    ['balls', 65],
+    ['tiptoes', 120],
+  ] as const)('feet: %s is a heel gap of at most %d mm', (stance, need) => {
+    expect(mustNeed('stance', { ...brief, musts: { ...brief.musts, stance } })).toBe(need);
+  });
+});
+
+describe('a limit itself is inside', () => {
+  test.each([
+    [10, 'flat'],
+    [10.001, 'balls'],
+    [65, 'balls'],
+    [65.001, 'tiptoes'],
+    [120, 'tiptoes'],
+    [120.001, 'none'],
+    [-200, 'flat'],
+  ] as const)('a heel gap of %d mm: %s', (gap, band: StanceBand) => expect(stanceBand(gap)).toBe(band));
+
+  test.each([
+    [exactly(310), 310, 'more', 'pass'],
+    [exactly(310), 310, 'less', 'pass'],
+    [between(310, 400), 310, 'more', 'pass'],
+    [between(200, 310), 310, 'more', 'unsure'],
+    [between(200, 309.999), 310, 'more', 'fail'],
+    [between(310.001, 400), 310, 'less', 'fail'],
+  ] as const)('%o against %d, %s is better: %s', (interval, need, better, verdict: MustVerdict) => {
+    expect(judge(known(interval), need, better)).toBe(verdict);
+  });
+
+  test('not a number is no stance', () => expect(() => stanceBand(Number.NaN)).toThrow(RangeError));
+});
+
+describe('only the musts that are on are judged, in the brief’s order', () => {
+  const [donor] = Object.values(demoDossier().donors);
+  const judged = (on: readonly MustKey[]) => {
+    if (!donor) throw new Error('no donor');
+    const asked: Brief = { ...brief, musts: { ...brief.musts, on } };
+    return assess(asked, donor).musts;
+  };
+  test.each([[[]], [['range']], [['money', 'range']], [MUST_KEYS]] as readonly (readonly [readonly MustKey[]])[])('%o', (on) => {
+    expect(judged(on).map((m) => m.key)).toEqual(on);
+  });
+  test('each says what it needs and what there is; the licence has no figure', () => {
+    for (const must of judged(MUST_KEYS)) {
+      if (must.key === 'licence') expect(must.need).toBeUndefined();
+      else expect(must).toMatchObject({ need: expect.any(Number) as number, have: expect.anything() as object });
+    }
+  });
+});
+
+describe('units a rider reads in', () => {
+  const measured: readonly Dimension[] = ['mass', 'length', 'distance', 'volume', 'consumption', 'speed', 'power', 'torque', 'rotation', 'duration', 'count'];
+  test.each(UNIT_SYSTEMS)('%s has one of its own dimension for everything', (system) => {
+    for (const dimension of measured) {
+      const unit = preferredUnit(dimension, system, 'EUR');
+      expect(unitEntry(unit).dimension).toBe(dimension);
+      expect(unitsOf(dimension)).toContain(unit);
+    }
+    expect(preferredUnit('money', system, 'CHF')).toBe('CHF');
+  });
+});
