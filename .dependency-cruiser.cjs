@@ -1,5 +1,5 @@
 // Who may import whom. docs/architecture.md draws the same in words.
-const model = '(fit|mass|engine|fuel|suspension|licence|money)';
+const model = '(fit|mass|engine|fuel|suspension|licence|money|tyre|facts|donor|sheet)';
 const rule = (name, from, to) => ({ name, severity: 'error', from, to });
 
 /** @type {import('dependency-cruiser').IConfiguration} */
@@ -13,9 +13,11 @@ module.exports = {
     rule('models-below-assessment', { path: `^src/core/${model}` }, { path: '^src/core/(assessment|preference|planning|cautions)' }),
     rule('assessment-below-preference', { path: '^src/core/assessment' }, { path: '^src/core/(preference|planning)' }),
     rule('planning-knows-no-motorcycle', { path: '^src/core/planning' }, { path: '^src/core/(?!planning|numeric)' }),
-    rule('store-below-screens', { path: '^src/store' }, { path: '^src/(features|ui|app|demo|cli)' }),
+    rule('spec-text-reads-sheets-only', { path: '^src/core/(spec-text|tables)' }, { path: '^src/core/(assessment|preference|planning|cautions|checks|part/apply)' }),
+    rule('workers-call-core', { path: '^src/workers' }, { path: '^src/(?!workers|core)' }),
+    rule('store-below-screens', { path: '^src/store' }, { path: '^src/(features|ui|app|demo|cli|workers)' }),
     rule('ui-below-screens', { path: '^src/ui' }, { path: '^src/(features|app|demo|cli)' }),
-    rule('only-messages-know-the-store', { path: '^src/ui/(?!messages)' }, { path: '^src/store' }),
+    rule('only-messages-know-the-store', { path: '^src/ui/(?!messages|stored)' }, { path: '^src/store' }),
     rule('only-messages-know-the-models', { path: '^src/ui/(?!messages)' }, { path: '^src/core/(?!units|readings)' }),
     rule('features-stand-apart', { path: '^src/features/([^/]+)/' }, { path: '^src/features/', pathNot: '^src/features/$1/' }),
     rule('enter-core-by-the-index', { path: '^src/(?!core)' }, { path: '^src/core/[^/]+/(?!index)' }),

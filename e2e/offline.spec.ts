@@ -47,5 +47,5 @@ test('strict headers, own fonts, an installable manifest', async ({ page, reques
   const manifest = (await (await request.get('/manifest.webmanifest')).json()) as { icons: { src: string }[]; display: string };
   expect(manifest.display).toBe('standalone');
   for (const icon of manifest.icons) expect((await request.get(icon.src)).ok()).toBe(true);
-  expect((await request.get('/schemas/dossier-v1.schema.json')).ok()).toBe(true);
+  expect((await request.get('/schemas/dossier-v2.schema.json')).ok()).toBe(true);
 });

@@ -1,5 +1,6 @@
 import { readFile, stat } from 'node:fs/promises';
 import type { Assessment } from '@/core/assessment';
+import { donorKind, shortName } from '@/core/donor';
 import type { Ranked } from '@/core/preference';
 import { FILE_SIZE_LIMIT, parseDossierFile } from '@/store/files';
 import { standing, type Standing, type StandingCandidate } from '@/store/queries';
@@ -41,7 +42,7 @@ export async function main(args: readonly string[], out: Sink, err: Sink): Promi
 }
 
 function report(dossier: Dossier, result: Standing) {
-  const names = new Map(result.candidates.map((c) => [c.candidate.id, `${c.donor.maker} ${c.donor.model}`.trim()]));
+  const names = new Map(result.candidates.map((c) => [c.candidate.id, `${c.donor.maker} ${shortName(c.donor)}`.trim()]));
   const ranking = (ranked: readonly Ranked[]) => ranked.map((r) => ({
     candidate: r.id, name: names.get(r.id), place: r.place ?? null, points: r.score.points, failed: r.failed.map((m) => m.key), open: r.open.map((m) => m.key),
     contributions: r.score.contributions.map(({ want, weight, curve, value, points, known }) => ({ want, weight, curve, known, value, points })),
@@ -56,7 +57,7 @@ function report(dossier: Dossier, result: Standing) {
 
 function candidateReport(c: StandingCandidate, name: string) {
   return {
-    candidate: c.candidate.id, name, class: c.donor.donorClass, stock: assessmentReport(c.stock),
+    candidate: c.candidate.id, name, kind: donorKind(c.donor), class: c.donor.donorClass, aboard: c.aboard.map((p) => p.id), stock: assessmentReport(c.stock),
     build: c.parts.length === 0 ? null : { parts: c.parts.map((p) => p.id), ...assessmentReport(c.built) },
   };
 }

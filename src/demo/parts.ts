@@ -18,6 +18,9 @@ interface Extra {
   readonly reversible?: boolean;
   readonly leadTime_days?: number;
   readonly note?: string;
+  readonly replaces?: string;
+  readonly legal?: string;
+  readonly warranty?: string;
 }
 
 /** id, name, kind, price, fitting hours, mass change in kg, and whatever is out of the ordinary. */
@@ -26,6 +29,7 @@ const part = (id: string, name: string, kind: PartKind, price: number, fitting_h
   effects: extra.effects ?? [], needs: extra.needs ?? [], shutsOut: extra.shutsOut ?? [], slot: extra.slot ?? '',
   fits: extra.classes ? { kind: 'classes', classes: extra.classes } : { kind: 'all' }, flags: extra.flags ?? [],
   reversible: extra.reversible ?? true, leadTime_days: extra.leadTime_days ?? 5, note: extra.note ?? '',
+  ...(extra.replaces === undefined ? {} : { replaces: extra.replaces }), ...(extra.legal === undefined ? {} : { legal: extra.legal }), ...(extra.warranty === undefined ? {} : { warranty: extra.warranty }),
 });
 
 const TRAIL: readonly DonorClass[] = ['air-trail-single', 'dual-sport-single', 'long-range-dual-sport', 'competition-single'];
@@ -106,4 +110,49 @@ export const DEMO_PARTS: readonly Part[] = [
   part('mount-power', 'Instrument mount with power socket', 'electrics', 70, 0.8, 0.3, { flags: ['electrical-load'] }),
   part('stand-short', 'Shorter side stand', 'stand', 75, 0.5, 0, { slot: 'stand', flags: ['shortens-stand'] }),
   part('stand-foot', 'Wide foot for the side stand', 'stand', 32, 0.2, 0.1, {}),
+  part('fork-gaiters', 'Fork gaiters', 'suspension', 45, 1.5, 0.3, { slot: 'gaiters', note: 'Keeps grit off the seals.' }),
+  part('shock-reservoir', 'Shock with reservoir, high and low speed compression', 'suspension', 1180, 2.5, 0.4, { slot: 'shock', flags: ['specialist-shock'], leadTime_days: 42, replaces: 'stock shock' }),
+  part('preload-remote', 'Remote preload adjuster', 'suspension', 160, 1.5, 0.5, { slot: 'preload', needs: [['shock-rebuildable', 'shock-reservoir']] }),
+  part('steering-damper', 'Steering damper', 'suspension', 290, 2, 0.6, { slot: 'damper', shutsOut: ['risers-tall'], flags: ['cable-reach'] }),
+  part('springs-heavy', 'Fork and shock springs for rider and luggage', 'suspension', 270, 5, 0.2, { slot: 'fork', shutsOut: ['shock-spring', 'shock-rebuildable', 'shock-reservoir'], flags: ['specialist-shock'], workshop: true }),
+  part('seat-tall', 'Tall seat, firm foam', 'seat', 220, 0.2, 0.4, { slot: 'seat', effects: [add('seatHeight', 22)], note: 'For long legs and standing.', replaces: 'stock seat' }),
+  part('seat-cover', 'Gripper seat cover', 'seat', 60, 1, 0.1, {}),
+  part('seat-sheepskin', 'Sheepskin over the seat', 'seat', 55, 0.1, 0.4, { effects: [add('seatHeight', 6)], shutsOut: ['seat-cover'] }),
+  part('risers-tall', 'Bar risers, 40 mm, with longer lines', 'controls', 190, 3, 0.5, { slot: 'risers', workshop: true, flags: ['cable-reach', 'brake-hydraulics'] }),
+  part('pegs-low', 'Footpegs set 15 mm lower', 'controls', 130, 0.8, 0.4, { slot: 'pegs', effects: [add('clearance', -2)] }),
+  part('pedal-adjustable', 'Adjustable brake pedal', 'controls', 90, 0.8, 0, { slot: 'pedal', note: 'Turns up for standing.' }),
+  part('shifter-folding', 'Folding gear lever', 'controls', 45, 0.4, 0, { slot: 'shifter' }),
+  part('grips-soft', 'Soft grips', 'controls', 22, 0.5, 0, { slot: 'grips', shutsOut: ['grips-heated'] }),
+  part('throttle-lock', 'Throttle rest', 'controls', 30, 0.1, 0.1, { note: 'Not a cruise control: let go and it must close.' }),
+  part('handguard-shields', 'Wind shields on the hand guards', 'protection', 35, 0.3, 0.2, { needs: [['handguards']] }),
+  part('tank-bars', 'Upper bars round the tank', 'protection', 240, 1.5, 3.4, { slot: 'upper-bars', needs: [['engine-bars']] }),
+  part('headlamp-guard', 'Headlamp guard', 'protection', 70, 0.5, 0.4, { slot: 'headlamp-guard', legal: 'Some inspectors ask for it to be taken off.' }),
+  part('disc-guard-rear', 'Rear disc guard', 'protection', 55, 0.5, 0.3, { slot: 'disc-guard' }),
+  part('lever-guard', 'Case saver behind the sprocket', 'protection', 40, 0.5, 0.2, {}),
+  part('frame-guards', 'Frame guards', 'protection', 50, 0.4, 0.3, {}),
+  part('plate-full', 'Bash plate with linkage guard', 'protection', 260, 1.2, 4.4, { slot: 'plate', effects: [add('clearance', -12)], classes: TRAIL }),
+  part('bag-tail-dry', 'Waterproof tail roll, 30 L', 'luggage', 110, 0.1, 1.2, { needs: [['rack-tail', 'racks-side', 'bags-rackless']] }),
+  part('bars-bags', 'Pouches for the engine bars', 'luggage', 95, 0.2, 0.9, { needs: [['engine-bars']] }),
+  part('case-top', 'Top case, 36 L, quick release', 'luggage', 280, 0.6, 4.8, { slot: 'tail-load', needs: [['rack-tail']], note: 'High and far back: mind the rack limit.' }),
+  part('tool-tube', 'Tool tube', 'luggage', 50, 0.6, 0.9, {}),
+  part('subframe-brace', 'Subframe brace', 'luggage', 180, 3, 1.1, { workshop: true, legal: 'A change to the frame: may need an inspection.', flags: ['ends-approval'] }),
+  part('tank-twin-22', 'Large tank for mid-size twins, 22 L', 'range', 890, 3, 3.2, { slot: 'tank', effects: [set('tank', 22)], classes: ['rally-twin'], leadTime_days: 45, replaces: 'stock tank' }),
+  part('tank-scrambler-18', 'Large tank for scramblers, 18.5 L', 'range', 560, 2, 1.4, { slot: 'tank', effects: [set('tank', 18.5)], classes: ['scrambler-single'], leadTime_days: 30, replaces: 'stock tank' }),
+  part('bladder-7', 'Fuel bladder, 7 L', 'range', 140, 0.1, 0.5, { effects: [add('tank', 7)], needs: [['rack-tail', 'racks-side', 'bags-rackless']], flags: ['fuel-can'], legal: 'In many places not approved for petrol on the road: ask first.' }),
+  part('sprocket-front-up', 'Countershaft sprocket, one tooth more', 'gearing', 28, 0.6, 0, { slot: 'sprocket-front', flags: ['speedometer'], effects: [times('consumption', 0.98)] }),
+  part('oiler-chain', 'Chain oiler', 'gearing', 110, 1.5, 0.4, { note: 'Chains last longer on wet roads.' }),
+  part('radiator-fan', 'Radiator fan kit', 'engine', 170, 2, 0.7, { classes: ['competition-single'], flags: ['electrical-load'] }),
+  part('unlock-kit', 'Full-power kit for restricted versions', 'engine', 340, 1.5, 0, { slot: 'tune', workshop: true, classes: ['rally-twin'], flags: ['ends-approval'], legal: 'Entry in the papers; no longer rideable on A2.', reversible: true }),
+  part('wheels-19-17-tubeless', 'Tubeless spoked wheels, 19 and 17 inch', 'wheels', 1690, 3, 0.8, { slot: 'wheels', workshop: true, classes: ['road-adventure-single', 'large-adventure-twin'], effects: [set('wheelFront', 482.6), set('wheelRear', 431.8)], flags: ['tyre-rating'], leadTime_days: 45 }),
+  part('spokes-heavy', 'Heavy spokes, wheels trued', 'wheels', 310, 5, 0.4, { workshop: true, classes: TRAIL }),
+  part('tyres-road', 'Tyres, long-wearing road pattern', 'tyres', 220, 1.5, 0, { slot: 'tyres', workshop: true, flags: ['tyre-rating'] }),
+  part('plug-kit', 'Plug kit and small pump', 'tyres', 65, 0, 0.9, {}),
+  part('pads-sintered', 'Sintered brake pads', 'brakes', 75, 0.8, 0, { slot: 'pads' }),
+  part('abs-switch', 'Switch that keeps ABS off after the key', 'brakes', 150, 1, 0.1, { flags: ['ends-approval'], legal: 'Off-road only in many places.', warranty: 'Ask the dealer before fitting.' }),
+  part('screen-tall', 'Tall adjustable screen', 'wind', 240, 0.8, 1.9, { slot: 'screen', effects: [times('consumption', 1.02)] }),
+  part('deflectors', 'Hand and leg deflectors', 'wind', 120, 1, 0.8, {}),
+  part('alternator-high', 'High-output stator', 'electrics', 330, 3, 0.3, { slot: 'stator', workshop: true, classes: TRAIL, leadTime_days: 25 }),
+  part('battery-light', 'Lithium battery', 'electrics', 150, 0.3, -2.2, { slot: 'battery', note: 'Weak in the cold.' }),
+  part('vest-heated-lead', 'Lead for a heated vest', 'electrics', 35, 0.5, 0.1, { flags: ['electrical-load'] }),
+  part('stand-centre', 'Centre stand', 'stand', 210, 1, 4.9, { slot: 'centre-stand', effects: [add('clearance', -10)], classes: ['rally-twin', 'road-v-twin', 'large-adventure-twin', 'road-adventure-single', 'scrambler-single'], shutsOut: ['lowering-link', 'shortened'] }),
 ];

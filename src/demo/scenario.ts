@@ -1,7 +1,11 @@
 import type { Brief } from '@/core/brief';
 import { BRIEF_KEY, EMPTY_DOSSIER, type Dossier } from '@/store/records';
+import type { Donor } from '@/core/donor';
 import { DEMO_DONORS } from './donors';
 import { DEMO_PARTS } from './parts';
+import { quoted } from './quoted';
+import { DEMO_SHEETS, factsOf } from './sheets';
+import { DEMO_VARIANTS } from './variants';
 
 /** A crossing of an invented high plateau in autumn: long gaps, washboard, cold mornings. */
 const BRIEF: Brief = {
@@ -22,14 +26,28 @@ const BUILDS: Readonly<Record<string, readonly string[]>> = {
   'drover-430': ['fork-springs', 'bash-plate', 'handguards', 'engine-bars'],
 };
 
+/** The essentials and the rest of the sheet together. */
+function wholeSheet(donor: Donor): Donor {
+  const rest = DEMO_SHEETS[donor.id];
+  if (!rest) return donor;
+  return {
+    ...donor, figures: { ...donor.figures, ...quoted(donor.id, rest.figures) }, facts: factsOf(donor.id, rest.facts),
+    ...(rest.weakPoints ? { weakPoints: rest.weakPoints.map((w, i) => ({ id: `${donor.id}-weak-${i + 1}`, ...w })) } : {}),
+  };
+}
+
+/** The machine for sale that stands on the shortlist beside the models. */
+const LISTED = ['drover-430-brenfold'];
+
 /** The example dossier, the same on every machine. */
 export function demoDossier(): Dossier {
-  const candidates = DEMO_DONORS.map((donor, plate) => ({ id: `c-${donor.id}`, donorId: donor.id, plate }));
+  const donors = [...DEMO_DONORS.map(wholeSheet), ...DEMO_VARIANTS];
+  const candidates = [...DEMO_DONORS.map((d) => d.id), ...LISTED].map((donorId, plate) => ({ id: `c-${donorId}`, donorId, plate }));
   const byId = <T extends { readonly id: string }>(list: readonly T[]) => Object.fromEntries(list.map((r) => [r.id, r]));
   return {
     ...EMPTY_DOSSIER,
     briefs: { [BRIEF_KEY]: BRIEF },
-    donors: byId(DEMO_DONORS),
+    donors: byId(donors),
     parts: byId(DEMO_PARTS),
     candidates: byId(candidates),
     builds: byId(candidates.flatMap((c) => (BUILDS[c.donorId] ? [{ id: c.id, partIds: BUILDS[c.donorId] ?? [] }] : []))),

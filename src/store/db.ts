@@ -1,6 +1,6 @@
 import { Dexie, type EntityTable, type Table } from 'dexie';
 import type { HistoryEntry } from './history';
-import { TABLES, type TableName } from './records';
+import { TABLES, type Dossier, type TableName } from './records';
 
 /** A record as stored: its key and its value apart, so that a value that cannot be read is still kept. */
 export interface StoredRecord {
@@ -14,10 +14,24 @@ export interface Draft {
   readonly text: string;
 }
 
+/** The whole dossier as it stood at one moment. */
+export interface Snapshot {
+  /** ISO 8601, UTC, and a few letters; sorts by time. */
+  readonly id: string;
+  readonly at: number;
+  readonly name: string;
+  /** Kept by the app before something large, not by the rider. */
+  readonly automatic: boolean;
+  readonly dossier: Dossier;
+}
+
 export type JugatorDb = Dexie & Record<TableName, Table<StoredRecord, string>> & {
   history: EntityTable<HistoryEntry, 'id'>;
   preferences: Table<StoredRecord, string>;
   drafts: EntityTable<Draft, 'key'>;
+  /** Which column of a table means what, by its headings. */
+  mappings: Table<StoredRecord, string>;
+  snapshots: EntityTable<Snapshot, 'id'>;
 };
 
 export const DB_NAME = 'jugator';
@@ -28,5 +42,7 @@ export function openDb(name: string = DB_NAME): JugatorDb {
   db.version(1).stores({
     ...Object.fromEntries(TABLES.map((t) => [t, 'key'])), history: 'id', preferences: 'key', drafts: 'key',
   });
+  // Version 2 keeps column mappings and dated snapshots; records grew optional fields only.
+  db.version(2).stores({ mappings: 'key', snapshots: 'id' });
   return db;
 }

@@ -26,7 +26,7 @@ test('prints figures, musts, ranking and builds from the same core as the screen
   const report = JSON.parse(out) as { candidates: { name: string; stock: { metrics: { readyMass: { mid: number } }; musts: unknown[] }; build: unknown }[]; ranking: { stock: { candidate: string; place: number | null; points: { mid: number } }[] } };
   const ours = standing(demoDossier());
   expect(report.ranking.stock.map((r) => [r.candidate, r.place, r.points.mid])).toEqual(ours?.stockRanking.map((r) => [r.id, r.place ?? null, r.score.points.mid]));
-  expect(report.candidates).toHaveLength(9);
+  expect(report.candidates).toHaveLength(10);
   expect(report.candidates[0]?.build).not.toBeNull();
   expect(report.candidates[0]?.stock.musts.length).toBeGreaterThan(0);
 });

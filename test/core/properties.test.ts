@@ -6,11 +6,12 @@ import type { Donor } from '@/core/donor';
 import type { FigureKey } from '@/core/readings';
 import { fitScore, wantCurves, wantWeights } from '@/core/preference';
 import { demoDossier } from '@/demo/scenario';
+import { resolvedDonors } from '@/store/queries';
 import { BRIEF_KEY, newBrief } from '@/store/records';
 
 const dossier = demoDossier();
 const brief: Brief = dossier.briefs[BRIEF_KEY] ?? newBrief('EUR');
-const donors = Object.values(dossier.donors);
+const donors = [...resolvedDonors(dossier.donors).values()];
 const anyDonor = fc.constantFrom(...donors);
 
 /** The middle of a metric; fails the test where it is not known. */

@@ -117,7 +117,7 @@ describe('refusals', () => {
       const units = unitsOf(definition.dimension);
       const unit = units[pick % units.length] ?? 'kg';
       const { min, max } = limitsIn(key, unit);
-      const amount = definition.dimension === 'count' ? Math.ceil(min + at * (max - min)) : min + at * (max - min);
+      const amount = ['count', 'year'].includes(definition.dimension) ? Math.ceil(min + at * (max - min)) : min + at * (max - min);
       expect(findReadingFault(key, reading(amount, unit, definition.bases[0]))).toBeUndefined();
     }), { seed: 13 });
   });

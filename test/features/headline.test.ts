@@ -15,7 +15,7 @@ function rows(dossier: Dossier, view: 'stock' | 'built'): readonly WeighRow[] {
 
 test('a near-tie is said to be one, with what is open and who is out', () => {
   const { answer, reasons } = headline(rows(demoDossier(), 'stock'), 'stock');
-  expect(answer).toBe('Sorrel 300 Longway and Drover 430 are level as they stand: 79 and 78 of 100.');
+  expect(answer).toBe('Drover 430 (from Brenfold), Sorrel 300 Longway and Drover 430 are level as they stand: 79, 79 and 78 of 100.');
   expect(reasons).toContain('Drover 430: range could still go either way.');
   expect(reasons.at(-1)).toMatch(/^Ruled out: Wren 230 \(range\), .* and Thorn 450 E \(range and money\)\.$/);
 });

@@ -21,7 +21,7 @@ describe('where the shortlist stands', () => {
   });
   test('by plate, each with its parts, stock apart from built', () => {
     const { candidates } = of(demoDossier());
-    expect(candidates.map((c) => c.candidate.plate)).toEqual([0, 1, 2, 3, 4, 5, 6, 7, 8]);
+    expect(candidates.map((c) => c.candidate.plate)).toEqual([0, 1, 2, 3, 4, 5, 6, 7, 8, 9]);
     for (const c of candidates) {
       if (c.parts.length === 0) expect(c.built).toBe(c.stock);
       else expect(c.built.cost.parts).toBeGreaterThan(0);

@@ -4,7 +4,7 @@ import type { Donor } from '../donor';
 import { oneFootGap, SEAT_SHAPES, stanceBand, stanceProbabilities } from '../fit';
 import { licenceCheck, type LicenceResult } from '../licence';
 import { runningOrderMass } from '../mass';
-import { buildCost, onTheRoadPrice, type BuildCost } from '../money';
+import { buildCost, onTheRoadPrice, repairs, type BuildCost } from '../money';
 import { combine, exactly, known, type Estimate } from '../numeric';
 import { applyParts, type Part } from '../part';
 import { normalFigures, type FigureKey, type NormalFigures } from '../readings';
@@ -28,15 +28,27 @@ export interface Assessment {
   readonly cautions: readonly Caution[];
 }
 
-/** One pure call: brief × donor × parts → figures on one basis, metrics with their working, musts, cost and cautions. */
-export function assess(brief: Brief, donor: Donor, parts: readonly Part[] = []): Assessment {
+/** Parts that sit on one machine already, and the figures that were read on it as it is, parts and all. */
+export interface Aboard {
+  readonly parts: readonly Part[];
+  readonly readOnIt: readonly FigureKey[];
+}
+
+const NOTHING_ABOARD: Aboard = { parts: [], readOnIt: [] };
+
+/**
+ * One pure call: brief × donor × parts → figures on one basis, metrics with their working, musts, cost and cautions.
+ * The donor is resolved (see `resolveDonor`). Parts aboard a listing change its inherited figures and cost nothing.
+ */
+export function assess(brief: Brief, donor: Donor, parts: readonly Part[] = [], aboard: Aboard = NOTHING_ABOARD): Assessment {
   const stock = normalFigures(donor.figures, (reading) => onTheRoadPrice(reading, brief.money));
-  const figures = applyParts(stock, parts);
+  const standing = aboard.parts.length === 0 ? stock : { ...applyParts(stock, aboard.parts), ...Object.fromEntries(aboard.readOnIt.map((key) => [key, stock[key]])) };
+  const figures = applyParts(standing, parts);
   const cost = buildCost(parts, brief.money);
-  const metrics = metricsOf(brief, donor.donorClass, figures, cost);
+  const metrics = metricsOf(brief, donor.donorClass, figures, cost, repairs(donor.weakPoints ?? [], brief.money));
   const licence = licenceOf(brief, figures, donor.figures.unrestrictedPower !== undefined);
   const cautions = findCautions({
-    brief, parts, licence, heelGap: metrics.heelGap.estimate, payloadLeft: metrics.payloadLeft.estimate,
+    brief, parts: [...aboard.parts, ...parts], licence, heelGap: metrics.heelGap.estimate, payloadLeft: metrics.payloadLeft.estimate,
     loadedMass: metrics.loadedMass.estimate, range: metrics.range.estimate,
   });
   return { figures, metrics, stance: stanceOf(donor, metrics), licence, musts: mustResults(brief, metrics, licence), cost, cautions };

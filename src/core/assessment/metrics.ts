@@ -17,7 +17,7 @@ const metric = (key: MetricKey, estimate: Estimate, formula: string, inputs: rea
 });
 
 /** All metrics of one rider on one machine with its parts already in `figures`. */
-export function metricsOf(brief: Brief, donorClass: DonorClass, figures: NormalFigures, cost: BuildCost): Metrics {
+export function metricsOf(brief: Brief, donorClass: DonorClass, figures: NormalFigures, cost: BuildCost, mending: Estimate): Metrics {
   const of = <N extends number>(key: FigureKey) => figures[key].estimate as Estimate<N>;
   const asFigure = (key: MetricKey, figure: FigureKey, source: string) => metric(key, of(figure), 'as read, on one basis', [figureInput(figures, figure)], source);
   const { rider, trip } = brief;
@@ -56,7 +56,7 @@ export function metricsOf(brief: Brief, donorClass: DonorClass, figures: NormalF
 
   return {
     heelGap: heelGapMetric(brief, donorClass, figures), readyMass, loadedMass: loaded, payloadLeft: payload, powerToMass: power, consumption, range,
-    suspension, clearance, serviceInterval, outlay: outlayMetric(figures, cost),
+    suspension, clearance, serviceInterval, outlay: outlayMetric(figures, cost, mending),
   };
 }
 
@@ -73,11 +73,11 @@ function heelGapMetric(brief: Brief, donorClass: DonorClass, figures: NormalFigu
   ], rider.inseam_mm === undefined ? 'own model; inseam from height by the US Army survey 1988 (from memory)' : 'own model, anchored on common-practice sits (no source)');
 }
 
-function outlayMetric(figures: NormalFigures, cost: BuildCost): Metric {
+function outlayMetric(figures: NormalFigures, cost: BuildCost, mending: Estimate): Metric {
   const parts: Estimate = cost.noRate.length > 0 ? unknown(...cost.noRate.map((r) => `rate:${r.currency}`)) : known(exactly(cost.parts));
   const fitting = known(exactly(cost.fitting));
-  const estimate = combine([figures.price.estimate, parts, fitting] as const, (p, q, f) => add(add(p, q), f));
-  return metric('outlay', estimate, 'machine on the road + parts + fitting', [
-    figureInput(figures, 'price'), { name: 'partsPrice', dimension: 'money', estimate: parts }, { name: 'fittingPrice', dimension: 'money', estimate: fitting },
+  const estimate = combine([figures.price.estimate, mending, parts, fitting] as const, (p, r, q, f) => add(add(p, r), add(q, f)));
+  return metric('outlay', estimate, 'machine on the road + repairs + parts + fitting', [
+    figureInput(figures, 'price'), { name: 'repairCost', dimension: 'money', estimate: mending }, { name: 'partsPrice', dimension: 'money', estimate: parts }, { name: 'fittingPrice', dimension: 'money', estimate: fitting },
   ], 'sum; on-the-road costs from the brief, else 3–8 % of the list price (own assumption)');
 }

@@ -1,11 +1,11 @@
 import type { Donor } from '../donor';
 import type { Part } from './part';
 
-/** Whether a part is made for this donor. */
-export function fitsDonor(part: Pick<Part, 'fits'>, donor: Pick<Donor, 'id' | 'donorClass'>): boolean {
-  switch (part.fits.kind) {
+/** Whether a part is made for this donor. What fits a model fits its variants and listings: `standsOn` holds their bases' ids. */
+export function fitsDonor({ fits }: Pick<Part, 'fits'>, donor: Pick<Donor, 'id' | 'donorClass'>, standsOn: readonly string[] = []): boolean {
+  switch (fits.kind) {
     case 'all': return true;
-    case 'classes': return part.fits.classes.includes(donor.donorClass);
-    case 'donors': return part.fits.donorIds.includes(donor.id);
+    case 'classes': return fits.classes.includes(donor.donorClass);
+    case 'donors': return [donor.id, ...standsOn].some((id) => fits.donorIds.includes(id));
   }
 }

@@ -54,4 +54,17 @@ export interface Part {
   readonly reversible: boolean;
   readonly leadTime_days: number;
   readonly note: string;
+  /** What stock part comes off, in words. */
+  readonly replaces?: string | undefined;
+  /** What it does to approval, papers or insurance. */
+  readonly legal?: string | undefined;
+  /** What it does to the machine's warranty. */
+  readonly warranty?: string | undefined;
+  /** Entered by the rider, not shipped. */
+  readonly own?: boolean | undefined;
 }
+
+/** Domains of a part's own figures; schema, editor and table reader read them. Money is in the part's currency. */
+export const PART_LIMITS = {
+  price: { min: 0, max: 100000 }, fitting_h: { min: 0, max: 200 }, mass_kg: { min: -60, max: 60 }, leadTime_days: { min: 0, max: 400 },
+} as const;

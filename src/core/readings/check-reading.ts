@@ -23,7 +23,7 @@ export function findReadingFault(key: FigureKey, reading: Omit<Reading, 'id'>): 
   if (unitEntry(reading.unit).dimension !== definition.dimension) return { code: 'unit-of-other-dimension', unit: reading.unit, figure: key };
   if (!definition.bases.includes(reading.basis)) return { code: 'basis-of-other-figure', basis: reading.basis, figure: key };
   if (!isInside(key, reading.amount, reading.unit)) return { code: 'out-of-limits', figure: key, unit: reading.unit, ...limitsIn(key, reading.unit) };
-  if (definition.dimension === 'count' && !Number.isInteger(reading.amount)) return { code: 'not-whole', figure: key };
+  if ((definition.dimension === 'count' || definition.dimension === 'year') && !Number.isInteger(reading.amount)) return { code: 'not-whole', figure: key };
   if (reading.spread !== undefined && !(reading.spread >= 0)) return { code: 'spread-not-positive', figure: key };
   return undefined;
 }

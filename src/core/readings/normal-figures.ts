@@ -1,7 +1,7 @@
 import { known, unknown, type Estimate, type Interval } from '../numeric';
 import type { Kilograms, Litres, LitresPer100Km, Millimetres } from '../units';
 import { crankFrom } from './crank-power';
-import { FIGURE_KEYS, type Basis, type FigureKey } from './figure-definitions';
+import { figureDefinition, FIGURE_KEYS, type Basis, type FigureKey } from './figure-definitions';
 import { mixedConsumption } from './mixed-consumption';
 import { quotedInterval } from './quoted-interval';
 import { readingInUse } from './reading-in-use';
@@ -30,18 +30,19 @@ const NORMAL_BASIS: Partial<Record<FigureKey, Basis>> = {
  * Every figure of a donor on one basis, in base units: ready to ride with a full tank, at the crank, as taped,
  * in mixed riding, on the road. A seat height keeps its version (standard or low), since no rule turns one into the other.
  */
-export function normalFigures(figures: DonorFigures, price: PriceModel): NormalFigures {
-  const quoted = (key: FigureKey): Estimate => {
-    const reading = readingInUse(figures[key]);
-    return reading ? known(quotedInterval(key, reading)) : unknown(key);
+export const normalFigures = (figures: DonorFigures, price: PriceModel): NormalFigures =>
+  Object.fromEntries(FIGURE_KEYS.map((key) => [key, normalFigure(figures, key, price)])) as Record<FigureKey, NormalFigure>;
+
+/** One of {@link normalFigures}; for a ready mass the tank is read as well. */
+export function normalFigure(figures: DonorFigures, key: FigureKey, price: PriceModel): NormalFigure {
+  const quoted = (k: FigureKey): Estimate => {
+    const other = readingInUse(figures[k]);
+    return other ? known(quotedInterval(k, other)) : unknown(k);
   };
-  const one = (key: FigureKey): NormalFigure => {
-    const reading = readingInUse(figures[key]);
-    if (!reading) return { estimate: unknown(key), basis: NORMAL_BASIS[key] ?? 'stated' };
-    const estimate = key === 'price' ? price(reading) : key === 'mass' ? massOf(reading, quoted) : known(onNormalBasis(key, reading));
-    return { estimate, basis: NORMAL_BASIS[key] ?? reading.basis, reading };
-  };
-  return Object.fromEntries(FIGURE_KEYS.map((key) => [key, one(key)])) as Record<FigureKey, NormalFigure>;
+  const reading = readingInUse(figures[key]);
+  if (!reading) return { estimate: unknown(key), basis: NORMAL_BASIS[key] ?? 'stated' };
+  const estimate = figureDefinition(key).dimension === 'money' ? price(reading) : key === 'mass' ? massOf(reading, quoted) : known(onNormalBasis(key, reading));
+  return { estimate, basis: NORMAL_BASIS[key] ?? reading.basis, reading };
 }
 
 const massOf = (reading: Reading, quoted: (key: FigureKey) => Estimate): Estimate =>

@@ -6,18 +6,21 @@ export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 
 type Measured = Exclude<Dimension, 'money'>;
 
+/** Read in the same unit everywhere. */
+const PLAIN = { calendar: 'months', year: 'year', ratio: 'ratio', angle: 'deg', displacement: 'cc', electric: 'W', charge: 'Ah', springRate: 'N/mm' } as const;
+
 const PREFERRED: Record<UnitSystem, Record<Measured, UnitId>> = {
   metric: {
     mass: 'kg', length: 'mm', distance: 'km', volume: 'L', consumption: 'L/100km', speed: 'km/h',
-    power: 'kW', torque: 'Nm', rotation: 'rpm', duration: 'h', count: 'gears',
+    power: 'kW', torque: 'Nm', rotation: 'rpm', duration: 'h', count: 'gears', ...PLAIN, pressure: 'bar',
   },
   us: {
     mass: 'lb', length: 'in', distance: 'mi', volume: 'gal-us', consumption: 'mpg-us', speed: 'mph',
-    power: 'hp', torque: 'lbf-ft', rotation: 'rpm', duration: 'h', count: 'gears',
+    power: 'hp', torque: 'lbf-ft', rotation: 'rpm', duration: 'h', count: 'gears', ...PLAIN, pressure: 'psi',
   },
   uk: {
     mass: 'kg', length: 'mm', distance: 'mi', volume: 'L', consumption: 'mpg-imp', speed: 'mph',
-    power: 'hp', torque: 'lbf-ft', rotation: 'rpm', duration: 'h', count: 'gears',
+    power: 'hp', torque: 'lbf-ft', rotation: 'rpm', duration: 'h', count: 'gears', ...PLAIN, pressure: 'psi',
   },
 };
 

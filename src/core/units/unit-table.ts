@@ -1,7 +1,8 @@
 /**
  * Every unit a figure may be quoted in, with its factor to the base unit of its dimension.
  *
- * Base units are the trade's metric ones, not bare SI: kg, mm, km, L, L/100 km, km/h, kW, N·m, rpm, h.
+ * Base units are the trade's metric ones, not bare SI: kg, mm, km, L, L/100 km, km/h, kW, N·m, rpm, h,
+ * months, degrees, cm³, W, Ah, N/mm, bar.
  * Factors are exact where the definition is exact: international yard and pound agreement 1959
  * (lb, in, mile), US gallon 231 in³, UK gallon 4.54609 L (Units of Measurement Regulations 1995),
  * metric horsepower 75 kgf·m/s, mechanical horsepower 550 ft·lbf/s, g = 9.80665 m/s²
@@ -20,6 +21,7 @@ export const UNIT_TABLE = {
   mi: { dimension: 'distance', factor: 1.609344, symbol: 'mi' },
   L: { dimension: 'volume', factor: 1, symbol: 'L' },
   'gal-us': { dimension: 'volume', factor: 3.785411784, symbol: 'US gal' },
+  'qt-us': { dimension: 'volume', factor: 3.785411784 / 4, symbol: 'US qt' },
   'gal-imp': { dimension: 'volume', factor: 4.54609, symbol: 'imp gal' },
   'L/100km': { dimension: 'consumption', factor: 1, symbol: 'L/100 km' },
   'km/L': { dimension: 'consumption', reciprocal: 100, symbol: 'km/L' },
@@ -35,7 +37,25 @@ export const UNIT_TABLE = {
   'kgf-m': { dimension: 'torque', factor: 9.80665, symbol: 'kgf·m' },
   rpm: { dimension: 'rotation', factor: 1, symbol: 'rpm' },
   h: { dimension: 'duration', factor: 1, symbol: 'h' },
+  months: { dimension: 'calendar', factor: 1, symbol: 'months' },
+  years: { dimension: 'calendar', factor: 12, symbol: 'years' },
+  year: { dimension: 'year', factor: 1, symbol: '' },
   gears: { dimension: 'count', factor: 1, symbol: 'gears' },
+  teeth: { dimension: 'count', factor: 1, symbol: 'teeth' },
+  links: { dimension: 'count', factor: 1, symbol: 'links' },
+  cylinders: { dimension: 'count', factor: 1, symbol: 'cylinders' },
+  ratio: { dimension: 'ratio', factor: 1, symbol: ':1' },
+  deg: { dimension: 'angle', factor: 1, symbol: '°' },
+  cc: { dimension: 'displacement', factor: 1, symbol: 'cm³' },
+  'cu-in': { dimension: 'displacement', factor: 16.387064, symbol: 'cu in' },
+  W: { dimension: 'electric', factor: 1, symbol: 'W' },
+  Ah: { dimension: 'charge', factor: 1, symbol: 'Ah' },
+  'N/mm': { dimension: 'springRate', factor: 1, symbol: 'N/mm' },
+  'kgf/mm': { dimension: 'springRate', factor: 9.80665, symbol: 'kgf/mm' },
+  'lbf/in': { dimension: 'springRate', factor: 0.45359237 * 9.80665 / 25.4, symbol: 'lbf/in' },
+  bar: { dimension: 'pressure', factor: 1, symbol: 'bar' },
+  psi: { dimension: 'pressure', factor: 0.45359237 * 9.80665 / 0.0254 ** 2 / 1e5, symbol: 'psi' },
+  kPa: { dimension: 'pressure', factor: 0.01, symbol: 'kPa' },
   EUR: { dimension: 'money', symbol: 'EUR' },
   USD: { dimension: 'money', symbol: 'USD' },
   GBP: { dimension: 'money', symbol: 'GBP' },
@@ -70,6 +90,15 @@ export type Dimension =
   | 'torque'
   | 'rotation'
   | 'duration'
+  | 'calendar'
+  | 'year'
+  | 'ratio'
+  | 'angle'
+  | 'displacement'
+  | 'electric'
+  | 'charge'
+  | 'springRate'
+  | 'pressure'
   | 'count'
   | 'money';
 

@@ -13,7 +13,10 @@ const WORDS: Record<UnitWord, string> = {
   'mpg-us': 'mpgus usmpg', 'mpg-imp': 'mpgimp mpguk ukmpg impmpg', mpg: 'mpg',
   'km/h': 'km/h kmh kph', mph: 'mph mi/h', kW: 'kw', hp: 'hp bhp', PS: 'ps cv pk',
   Nm: 'nm n·m n.m n-m newtonmetre newtonmetres', 'lbf-ft': 'lbf·ft lbf-ft lb-ft lbft ft-lb ftlb lb·ft ft·lb lb.ft lbs-ft ft-lbs',
-  'kgf-m': 'kgf·m kgf-m kgm kgfm kg-m kg·m', rpm: 'rpm r/min min-1', h: 'h hr hrs hour hours', gears: 'gear gears speed speeds',
+  'kgf-m': 'kgf·m kgf-m kgm kgfm kg-m kg·m', rpm: 'rpm r/min min-1', h: 'h hr hrs hour hours', months: 'month months mo', years: 'yr yrs years',
+  year: 'year', gears: 'gear gears speed speeds', teeth: 't teeth tooth', links: 'link links', cylinders: 'cylinder cylinders cyl', ratio: ':1 to1',
+  deg: '° deg degree degrees', cc: 'cc ccm cm³ cm3', 'cu-in': 'cuin cubicinches cubicinch', W: 'w watt watts', Ah: 'ah', 'N/mm': 'n/mm', 'kgf/mm': 'kgf/mm kg/mm', 'lbf/in': 'lbf/in lb/in lbs/in',
+  bar: 'bar', psi: 'psi', kPa: 'kpa', 'qt-us': 'usqt qt quart quarts',
   EUR: 'eur € euro euros', USD: 'usd us$ $', GBP: 'gbp £', CHF: 'chf', SEK: 'sek', NOK: 'nok', PLN: 'pln zł', CZK: 'czk kč',
   AUD: 'aud a$', CAD: 'cad c$', NZD: 'nzd', ZAR: 'zar',
 };

@@ -1,6 +1,7 @@
 'use client';
 import { Box, Button, chakra, Flex, Grid, Heading, Text } from '@chakra-ui/react';
 import Link from 'next/link';
+import { shortName } from '@/core/donor';
 import { Panel } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
 import { cautionWords, formatNumber, mustWords, PART_KIND_WORDS, VERDICT_SIGNS } from '@/ui/messages';
@@ -34,10 +35,10 @@ function CandidateTabs({ model }: { readonly model: BuildModel }) {
         return (
           <Tab
             key={c.candidate.id} type="button" aria-pressed={current} onClick={() => model.select(c.candidate.id)} display="flex" alignItems="center" gap="2" px="2" py="1.5" cursor="pointer" flexShrink={0}
-            borderBottomWidth="3px" borderColor={current ? 'accent' : 'transparent'} bg={current ? 'bg.panel' : undefined} _hover={{ bg: 'bg.panel' }} fontWeight={current ? '700' : '400'} title={`${c.donor.maker} ${c.donor.model}`}
+            borderBottomWidth="3px" borderColor={current ? 'accent' : 'transparent'} bg={current ? 'bg.panel' : undefined} _hover={{ bg: 'bg.panel' }} fontWeight={current ? '700' : '400'} title={`${c.donor.maker} ${shortName(c.donor)}`}
           >
             <Plate index={c.candidate.plate} size={24} />
-            <Box as="span" display={{ base: current ? 'inline' : 'none', xl: 'inline' }}>{c.donor.model || 'Unnamed'}</Box>
+            <Box as="span" display={{ base: current ? 'inline' : 'none', xl: 'inline' }}>{shortName(c.donor)}</Box>
           </Tab>
         );
       })}
@@ -50,11 +51,12 @@ function Bench({ model }: { readonly model: BuildModel }) {
   const chosen = entry.parts;
   return (
     <Box>
-      <ScreenHeading title="Build">{entry.donor.maker} {entry.donor.model}: {chosen.length === 0 ? 'as it stands' : `${chosen.length} ${chosen.length === 1 ? 'part' : 'parts'} chosen`}.</ScreenHeading>
+      <ScreenHeading title="Build">{entry.donor.maker} {shortName(entry.donor)}: {chosen.length === 0 ? 'as it stands' : `${chosen.length} ${chosen.length === 1 ? 'part' : 'parts'} chosen`}.</ScreenHeading>
       <CandidateTabs model={model} />
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 420px' }} gap="4" alignItems="start">
         <Box order={{ base: 2, lg: 1 }}>
           <Panel title="Parts that fit this class" aside={<Text fontSize="xs" color="fg.muted">{model.notFitting} others do not</Text>}>
+            {entry.aboard.length > 0 && <Text py="2">Aboard already, and not paid for again: <Text as="span" fontWeight="700">{entry.aboard.map((p) => p.name.toLowerCase()).join(', ')}</Text>. What it carries is set on its sheet.</Text>}
             {model.catalogue.length === 0 && <Text color="fg.muted" py="3">The catalogue is empty. Open the example to get the shipped parts.</Text>}
             {model.catalogue.map((group) => (
               <Box key={group.kind} mt="2">

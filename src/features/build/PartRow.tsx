@@ -1,33 +1,17 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { Check, Plus } from 'lucide-react';
-import { AFFECTED_FIGURES, type Part, type PartEffect } from '@/core/part';
-import { figureDefinition } from '@/core/readings';
 import { inCurrency } from '@/core/money';
-import { AFFECTED_WORDS, formatBase, formatNumber, formatQuoted, unitSign, type Reader } from '@/ui/messages';
+import type { Part } from '@/core/part';
+import { formatNumber, formatQuoted, partFacts } from '@/ui/messages';
 import type { BuildModel } from './use-build';
-
-function effectText(effect: PartEffect, reader: Reader): string {
-  const { dimension } = figureDefinition(effect.figure);
-  const name = AFFECTED_WORDS[effect.figure];
-  if (effect.change === 'scale') return `${name} ${effect.amount >= 1 ? '+' : '−'}${formatNumber(Math.abs(effect.amount - 1) * 100)} %`;
-  if (effect.change === 'set') return `${name} ${formatBase(effect.amount, dimension, reader)} ${unitSign(dimension, reader)}`;
-  const sign = effect.amount >= 0 ? '+' : '−';
-  return `${name} ${sign}${formatBase(Math.abs(effect.amount), dimension, reader)} ${unitSign(dimension, reader)}`;
-}
-
-function massText(mass: number, reader: Reader): string {
-  if (mass === 0) return 'no mass';
-  return `${mass > 0 ? '+' : '−'}${formatNumber(Math.abs(mass) * (reader.units === 'us' ? 1 / 0.45359237 : 1), 1)} ${unitSign('mass', reader)}`;
-}
 
 /** One part of the catalogue: what it costs, weighs and does, and the reason when it cannot be fitted. */
 export function PartRow({ part, model }: { readonly part: Part; readonly model: BuildModel }) {
   const { reader, standing, refusal } = model;
   const on = model.chosen.has(part.id);
   const own = inCurrency(part.price.amount, part.price.currency, standing.brief.money);
-  const ordered = AFFECTED_FIGURES.flatMap((f) => part.effects.filter((e) => e.figure === f));
-  const facts = [massText(part.mass_kg, reader), `${formatNumber(part.fitting_h, 1)} h${part.workshop ? ', workshop only' : ''}`, ...ordered.map((e) => effectText(e, reader)), ...(part.reversible ? [] : ['cannot be undone']), ...(part.leadTime_days > 14 ? [`${part.leadTime_days} days to arrive`] : [])];
+  const facts = partFacts(part, reader);
   return (
     <Box borderTopWidth="1px" borderColor="border.muted" py="1.5" bg={on ? 'accent.soft' : undefined} px="2" mx="-2">
       <Flex align="center" gap="3">

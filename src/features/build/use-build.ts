@@ -1,5 +1,6 @@
 'use client';
 import { useState } from 'react';
+import { donorLine } from '@/core/donor';
 import { fitsDonor, PART_KINDS, type Part, type PartKind } from '@/core/part';
 import { faultsOfAdding, faultsOfRemoving, findBuildFaults, type BuildFault } from '@/core/planning';
 import type { Standing, StandingCandidate } from '@/store/queries';
@@ -36,6 +37,7 @@ export function useBuild(): BuildModel | undefined {
   const store = useDossierStore();
   const parts = useDossierState((s) => s.dossier.parts);
   const builds = useDossierState((s) => s.dossier.builds);
+  const donors = useDossierState((s) => s.dossier.donors);
   const standing = useStanding();
   const [{ units }] = usePreferences();
   const [selected, setSelected] = useState(lastSelected);
@@ -47,7 +49,10 @@ export function useBuild(): BuildModel | undefined {
   const name = (id: string) => catalogue.get(id)?.name.toLowerCase() ?? id;
   const build = builds[entry.candidate.id];
   const chosen = (build?.partIds ?? []).filter((id) => catalogue.has(id));
-  const fitting = Object.values(parts).filter((p) => fitsDonor(p, entry.donor));
+  const aboard = entry.aboard.map((p) => p.id);
+  const standsOn = donorLine(donors, entry.candidate.donorId).map((d) => d.id);
+  const fits = (p: Part) => fitsDonor(p, entry.donor, standsOn);
+  const fitting = Object.values(parts).filter((p) => fits(p) && !aboard.includes(p.id));
 
   const put = (partIds: readonly string[], code: 'choose-part' | 'drop-part', part: Part) => {
     const after: Build | undefined = partIds.length > 0 ? { id: entry.candidate.id, partIds } : undefined;
@@ -58,17 +63,17 @@ export function useBuild(): BuildModel | undefined {
     setRefusal({ partId: part.id, reasons: faults.map((f) => buildFaultWords(f, name)).map((w) => w.charAt(0).toUpperCase() + w.slice(1)), ...(together ? { together } : {}) });
 
   const add = (part: Part) => {
-    const faults = faultsOfAdding(part.id, chosen, catalogue);
+    const faults = faultsOfAdding(part.id, [...aboard, ...chosen], catalogue);
     if (faults.length === 0) return put([...chosen, part.id], 'choose-part', part);
-    const helpers = faults.flatMap((f) => (f.code === 'need-missing' ? (f.anyOf.find((id) => catalogue.has(id) && fitting.some((p) => p.id === id) && faultsOfAdding(id, chosen, catalogue).length === 0) ?? []) : []));
+    const helpers = faults.flatMap((f) => (f.code === 'need-missing' ? (f.anyOf.find((id) => catalogue.has(id) && fitting.some((p) => p.id === id) && faultsOfAdding(id, [...aboard, ...chosen], catalogue).length === 0) ?? []) : []));
     const rivals = faults.flatMap((f) => (f.code === 'shut-out' || f.code === 'slot-taken' ? [f.by] : []));
     const next = [...chosen.filter((id) => !rivals.includes(id)), ...helpers, part.id];
-    const solved = faultsOfAdding(part.id, next.filter((id) => id !== part.id), catalogue).length === 0 && next.length > 0;
+    const solved = faultsOfAdding(part.id, [...aboard, ...next.filter((id) => id !== part.id)], catalogue).length === 0 && next.length > 0;
     const words = [rivals.length > 0 ? `take off ${rivals.map(name).join(', ')}` : '', helpers.length > 0 ? `add ${helpers.map(name).join(', ')}` : ''].filter(Boolean).join(' and ');
     return refuse(part, faults, solved && words ? { words: `Fit it and ${words}`, run: () => put(next, 'choose-part', part) } : undefined);
   };
   const drop = (part: Part) => {
-    const faults = faultsOfRemoving(part.id, chosen, catalogue);
+    const faults = faultsOfRemoving(part.id, [...aboard, ...chosen], catalogue);
     if (faults.length === 0) return put(chosen.filter((id) => id !== part.id), 'drop-part', part);
     const dependents = [...new Set(faults.map((f) => f.id))];
     const next = chosen.filter((id) => id !== part.id && !dependents.includes(id));
@@ -83,11 +88,11 @@ export function useBuild(): BuildModel | undefined {
       setRefusal(undefined);
     },
     catalogue: PART_KINDS.map((kind) => ({ kind, parts: fitting.filter((p) => p.kind === kind) })).filter((g) => g.parts.length > 0),
-    notFitting: Object.keys(parts).length - fitting.length,
+    notFitting: Object.keys(parts).length - fitting.length - aboard.length,
     toggle: (part) => (chosen.includes(part.id) ? drop(part) : add(part)),
     standingFaults: [
-      ...findBuildFaults(chosen, catalogue).map((f) => buildFaultWords(f, name)),
-      ...entry.parts.filter((p) => !fitsDonor(p, entry.donor)).map((p) => `${p.name} is not made for this class.`),
+      ...findBuildFaults([...aboard, ...chosen], catalogue).map((f) => buildFaultWords(f, name)),
+      ...entry.parts.filter((p) => !fits(p)).map((p) => `${p.name} is not made for this class.`),
     ],
   };
 }

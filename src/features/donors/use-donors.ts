@@ -1,81 +1,106 @@
 'use client';
 import { useRouter, useSearchParams } from 'next/navigation';
-import type { Donor } from '@/core/donor';
+import { descendants, donorKind, donorName, type Donor } from '@/core/donor';
+import { FACT_KEYS } from '@/core/facts';
 import { FIGURE_KEYS } from '@/core/readings';
-import type { Change } from '@/store/history';
-import { freePlate, newDonor, PLATE_COUNT, type Candidate } from '@/store/records';
+import { SHEET_KEYS } from '@/core/sheet';
+import { resolvedDonors } from '@/store/queries';
+import { newDonor, PLATE_COUNT, type Candidate } from '@/store/records';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { notify } from '@/ui/notice';
+import { listing, unlisting, type ListChange } from './shortlist-changes';
 
 export interface DonorsModel {
-  /** Shortlisted first, by plate, then by name. */
-  readonly donors: readonly Donor[];
+  /** Own records by id, and the same with all they inherit. */
+  readonly own: Readonly<Record<string, Donor>>;
+  readonly resolved: ReadonlyMap<string, Donor>;
   readonly candidateOf: ReadonlyMap<string, Candidate>;
   readonly selected: Donor | undefined;
   readonly select: (id: string | undefined) => void;
   readonly add: () => void;
+  /** Puts a whole donor in, as made from a text or a table. */
+  readonly put: (donor: Donor, code: string) => void;
+  readonly addVariant: (base: Donor) => void;
+  readonly addListing: (base: Donor) => void;
   readonly duplicate: (donor: Donor) => void;
-  readonly remove: (donor: Donor) => void;
-  readonly toggleShortlist: (donor: Donor) => void;
+  readonly remove: (ids: readonly string[]) => void;
+  readonly archive: (ids: readonly string[], archived: boolean) => void;
+  readonly shortlist: (ids: readonly string[], on: boolean) => void;
 }
 
-export const donorName = (donor: Donor): string => [donor.maker, donor.model].filter(Boolean).join(' ') || 'Unnamed donor';
+/** Lines of the sheet that a donor knows; a power before restriction and its price of unlocking count only for restricted versions. */
+const COUNTED = SHEET_KEYS.filter((k) => k !== 'unrestrictedPower' && k !== 'unlockPrice');
+export const sheetSize = COUNTED.length;
+export const knownCount = (donor: Donor): number =>
+  FIGURE_KEYS.filter((k) => donor.figures[k] && k !== 'unrestrictedPower' && k !== 'unlockPrice').length + FACT_KEYS.filter((k) => donor.facts?.[k]).length;
 
-/** Figures that count towards a full sheet; a power before restriction is only there for restricted versions. */
-export const SHEET_KEYS = FIGURE_KEYS.filter((k) => k !== 'unrestrictedPower');
-export const knownCount = (donor: Donor): number => SHEET_KEYS.filter((k) => donor.figures[k]).length;
+/** Maker, model and, for a variant or listing, which. */
+export const fullName = (donor: Donor): string => (donor.baseId === undefined || !donor.version ? donorName(donor) : `${donorName(donor)}, ${donor.version}`);
 
 export function useDonors(): DonorsModel {
   const store = useDossierStore();
-  const { donors: table, candidates, builds } = useDossierState((s) => s.dossier);
+  const { donors: own, candidates, builds } = useDossierState((s) => s.dossier);
   const router = useRouter();
   const id = useSearchParams().get('donor');
+  const resolved = resolvedDonors(own);
   const candidateOf = new Map(Object.values(candidates).map((c) => [c.donorId, c]));
-  const plate = (d: Donor) => candidateOf.get(d.id)?.plate ?? PLATE_COUNT;
-  const donors = Object.values(table).toSorted((a, b) => plate(a) - plate(b) || donorName(a).localeCompare(donorName(b), 'en'));
   const select = (next: string | undefined) => router.replace(next ? `/donors?donor=${encodeURIComponent(next)}` : '/donors', { scroll: false });
+  const nameOf = (donorId: string) => fullName(resolved.get(donorId) ?? own[donorId] ?? newDonor(donorId));
+  const undo = { word: 'Undo', run: () => void store.undo() };
 
-  const listing = (donorId: string): readonly Change[] => {
-    const free = freePlate(Object.values(candidates));
-    if (free === undefined) return [];
-    const candidate: Candidate = { id: crypto.randomUUID(), donorId, plate: free };
-    return [{ table: 'candidates', key: candidate.id, path: [], after: candidate }];
-  };
   const create = (donor: Donor, code: string, facts: Record<string, string>) => {
-    store.execute({ label: { code, facts }, changes: [{ table: 'donors', key: donor.id, path: [], after: donor }, ...listing(donor.id)] });
+    store.execute({ label: { code, facts }, changes: [{ table: 'donors', key: donor.id, path: [], after: donor }, ...listing([donor.id], candidates)] });
     select(donor.id);
   };
-  const unlisting = (candidate: Candidate): readonly Change[] => [
-    { table: 'candidates', key: candidate.id, path: [], before: candidate },
-    ...(builds[candidate.id] ? [{ table: 'builds', key: candidate.id, path: [], before: builds[candidate.id] } as const] : []),
-  ];
+  const blankChild = (base: Donor): Donor => ({ ...newDonor(crypto.randomUUID()), baseId: base.id, donorClass: base.donorClass });
 
   return {
-    donors, candidateOf, selected: id ? table[id] : undefined, select,
+    own, resolved, candidateOf, select,
+    selected: id ? resolved.get(id) : undefined,
     add: () => create(newDonor(crypto.randomUUID()), 'add-donor', {}),
-    duplicate: (donor) => create({ ...donor, id: crypto.randomUUID(), version: `${donor.version} (copy)`.trim() }, 'duplicate-donor', { name: donorName(donor) }),
-    remove(donor) {
-      const candidate = candidateOf.get(donor.id);
-      const parts = candidate ? (builds[candidate.id]?.partIds.length ?? 0) : 0;
+    put: (donor, code) => create(donor, code, { name: donorName(donor) }),
+    addVariant: (base) => create({ ...blankChild(base), version: 'new variant', variant: {} }, 'add-variant', { name: nameOf(base.id) }),
+    addListing: (base) => create({ ...blankChild(base), version: 'one for sale', listing: { fitted: [] } }, 'add-listing', { name: nameOf(base.id) }),
+    duplicate: (donor) => {
+      const record = own[donor.id] ?? donor;
+      create({ ...record, id: crypto.randomUUID(), version: `${record.version} (copy)`.trim() }, 'duplicate-donor', { name: nameOf(donor.id) });
+    },
+    remove(ids) {
+      const all = [...new Set(ids.flatMap((d) => [d, ...descendants(own, d).map((below) => below.id)]))];
+      const listed = all.flatMap((d) => candidateOf.get(d) ?? []);
+      const parts = listed.reduce((sum, c) => sum + (builds[c.id]?.partIds.length ?? 0), 0);
+      const [first = ''] = ids;
+      const what = ids.length === 1 ? nameOf(first) : `${ids.length} donors`;
+      const below = all.length - new Set(ids).size;
       store.execute({
-        label: { code: 'delete-donor', facts: { name: donorName(donor) } },
-        changes: [...(candidate ? unlisting(candidate) : []), { table: 'donors', key: donor.id, path: [], before: donor }],
+        label: { code: 'delete-donor', facts: { name: what } },
+        changes: [...unlisting(listed, builds), ...all.map((d) => ({ table: 'donors', key: d, path: [], before: own[d] }) as const)],
       });
       select(undefined);
-      const use = parts > 0 ? ` It was on the shortlist and carried a build of ${parts} parts; both went with it.` : candidate ? ' It was on the shortlist and left it.' : '';
-      notify({ text: `${donorName(donor)} is deleted.${use}`, tone: 'plain', act: { word: 'Undo', run: () => store.undo() } });
+      const use = parts > 0 ? ` ${listed.length === 1 ? 'It was' : `${listed.length} were`} on the shortlist and carried builds of ${parts} parts; they went with it.` : listed.length > 0 ? ' It was on the shortlist and left it.' : '';
+      notify({ text: `${what} ${ids.length === 1 ? 'is' : 'are'} deleted.${below > 0 ? ` ${below} ${below === 1 ? 'variant or listing' : 'variants and listings'} went as well.` : ''}${use}`, tone: 'plain', act: undo });
     },
-    toggleShortlist(donor) {
-      const candidate = candidateOf.get(donor.id);
-      if (candidate) {
-        const parts = builds[candidate.id]?.partIds.length ?? 0;
-        store.execute({ label: { code: 'unlist', facts: { name: donorName(donor) } }, changes: unlisting(candidate) });
-        if (parts > 0) notify({ text: `${donorName(donor)} left the shortlist, and its build of ${parts} parts with it.`, tone: 'plain', act: { word: 'Undo', run: () => store.undo() } });
+    archive(ids, archived) {
+      const changes = ids.map((d) => ({ table: 'donors', key: d, path: ['archived'], before: own[d]?.archived, after: archived ? true : undefined }) as const);
+      store.execute({ label: { code: archived ? 'archive' : 'unarchive', facts: { name: ids.length === 1 ? nameOf(ids[0] ?? '') : `${ids.length} donors` } }, changes });
+      notify({ text: archived ? `Put away${ids.length === 1 ? '' : `: ${ids.length}`}. Tick “put away” under the search to see ${ids.length === 1 ? 'it' : 'them'}.` : 'Back in the list.', tone: 'plain', act: undo });
+    },
+    shortlist(ids, on) {
+      const facts = { name: ids.length === 1 ? nameOf(ids[0] ?? '') : `${ids.length} donors` };
+      if (!on) {
+        const listed = ids.flatMap((d) => candidateOf.get(d) ?? []);
+        const parts = listed.reduce((sum, c) => sum + (builds[c.id]?.partIds.length ?? 0), 0);
+        store.execute({ label: { code: 'unlist', facts }, changes: unlisting(listed, builds) });
+        if (parts > 0) notify({ text: `${facts.name} left the shortlist, and its build of ${parts} parts with it.`, tone: 'plain', act: undo });
         return;
       }
-      const changes = listing(donor.id);
-      if (changes.length === 0) notify({ text: `The shortlist is full: it holds ${PLATE_COUNT}, one for each plate. Take one off first.`, tone: 'lasting' });
-      else store.execute({ label: { code: 'shortlist', facts: { name: donorName(donor) } }, changes });
+      const wanted = ids.filter((d) => !candidateOf.has(d));
+      const changes: readonly ListChange[] = listing(wanted, candidates);
+      if (changes.length > 0) store.execute({ label: { code: 'shortlist', facts }, changes });
+      if (changes.length < wanted.length) notify({ text: `The shortlist is full: it holds ${PLATE_COUNT}, one for each plate. Take one off first.`, tone: 'lasting' });
     },
   };
 }
+
+export const KIND_WORDS = { model: 'model', variant: 'variant', listing: 'for sale' } as const;
+export const kindWord = (donor: Donor): string => KIND_WORDS[donorKind(donor)];

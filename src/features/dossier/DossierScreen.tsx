@@ -5,6 +5,7 @@ import { useRef } from 'react';
 import { isEmptyDossier, type Dossier } from '@/store/records';
 import { Panel } from '@/ui/fields';
 import { ScreenHeading } from '@/ui/ScreenHeading';
+import { Snapshots } from './Snapshots';
 import { useDossierFiles, type DossierFilesModel } from './use-dossier-files';
 
 /** The whole dossier as a file: out, in, cleared. */
@@ -34,6 +35,7 @@ export function DossierScreen() {
           </Flex>
         </Panel>
         <Panel title="What it holds"><Contents dossier={dossier} /></Panel>
+        <Snapshots />
       </Grid>
       <ReplaceDialog model={model} />
     </Box>

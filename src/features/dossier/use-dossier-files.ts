@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { openExample } from '@/demo';
 import { FILE_SIZE_LIMIT, formatDossierFile, parseDossierFile } from '@/store/files';
 import { EMPTY_DOSSIER, isEmptyDossier, type Dossier } from '@/store/records';
+import { downloadFile } from '@/store/tables';
+import { keepSnapshot } from '@/store/snapshots';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { fileFaultWords } from '@/ui/messages';
 import { notify } from '@/ui/notice';
@@ -25,20 +27,16 @@ export interface DossierFilesModel {
   readonly example: () => void;
 }
 
-function download(text: string, name: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-  const link = Object.assign(document.createElement('a'), { href: url, download: name });
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(url), 1000);
-}
-
 export function useDossierFiles(): DossierFilesModel {
   const store = useDossierStore();
   const dossier = useDossierState((s) => s.dossier);
   const [refused, setRefused] = useState<string>();
   const [pending, setPending] = useState<Replacement>();
 
-  const replaceWith = (next: Dossier, code: string, facts: Record<string, string>, done: string) => {
+  /** What stood there is kept as a snapshot first; a browser that stores nothing goes on without. */
+  const keepFirst = () => keepSnapshot(store.db, dossier, 'before it was replaced', true, Date.now()).catch(() => undefined);
+  const replaceWith = async (next: Dossier, code: string, facts: Record<string, string>, done: string) => {
+    await keepFirst();
     store.replaceAll(next, { code, facts });
     setPending(undefined);
     notify({ text: done, tone: 'plain', act: { word: 'Undo', run: () => store.undo() } });
@@ -49,7 +47,7 @@ export function useDossierFiles(): DossierFilesModel {
     dossier, refused, pending, cancel: () => setPending(undefined),
     save() {
       const at = new Date().toISOString();
-      download(formatDossierFile(dossier, at), `jugator-${at.slice(0, 10)}.json`);
+      downloadFile(new Blob([formatDossierFile(dossier, at)], { type: 'application/json' }), `jugator-${at.slice(0, 10)}.json`);
     },
     async open(file) {
       setRefused(undefined);
@@ -62,12 +60,12 @@ export function useDossierFiles(): DossierFilesModel {
         setRefused(`${file.name}: ${fileFaultWords(parsed.fault)}`);
         return;
       }
-      askFirst(`Opening ${file.name} takes the place of`, () => replaceWith(parsed.dossier, 'import-file', { file: file.name }, `${file.name} is open.`));
+      askFirst(`Opening ${file.name} takes the place of`, () => void replaceWith(parsed.dossier, 'import-file', { file: file.name }, `${file.name} is open.`));
     },
-    wipe: () => askFirst('Clearing takes away', () => replaceWith(EMPTY_DOSSIER, 'wipe', {}, 'Everything is cleared.')),
+    wipe: () => askFirst('Clearing takes away', () => void replaceWith(EMPTY_DOSSIER, 'wipe', {}, 'Everything is cleared.')),
     example: () => askFirst('The example takes the place of', () => {
       setPending(undefined);
-      void openExample(store);
+      void keepFirst().then(() => openExample(store));
     }),
   };
 }

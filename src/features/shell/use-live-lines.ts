@@ -1,14 +1,19 @@
 'use client';
+import { shortName } from '@/core/donor';
 import { spendable } from '@/core/brief';
-import { FIGURE_KEYS } from '@/core/readings';
+import type { Part } from '@/core/part';
+import { ESSENTIAL_KEYS } from '@/core/sheet';
 import { BRIEF_KEY, isEmptyDossier } from '@/store/records';
 import { useDossierState, usePreferences, useStanding } from '@/store/react';
 import type { Ranked } from '@/core/preference';
-import type { Standing } from '@/store/queries';
+import { resolvedDonors, type Standing } from '@/store/queries';
 import { formatNumber, formatWithUnit } from '@/ui/messages';
 
 const named = (standing: Standing, ranked: readonly Ranked[]): readonly string[] =>
-  ranked.filter((r) => r.place === 1).flatMap((r) => standing.candidates.find((c) => c.candidate.id === r.id)?.donor.model ?? []);
+  ranked.filter((r) => r.place === 1).flatMap((r) => {
+    const entry = standing.candidates.find((c) => c.candidate.id === r.id);
+    return entry ? [shortName(entry.donor)] : [];
+  });
 
 /** One live line for each step of the strip, by path. */
 export function useLiveLines(): Readonly<Record<string, string>> {
@@ -17,17 +22,24 @@ export function useLiveLines(): Readonly<Record<string, string>> {
   const standing = useStanding();
   const [{ units }] = usePreferences();
   const brief = dossier.briefs[BRIEF_KEY];
-  const donors = Object.values(dossier.donors);
-  const missing = donors.reduce((n, d) => n + FIGURE_KEYS.filter((k) => k !== 'unrestrictedPower' && !d.figures[k]).length, 0);
+  const resolved = resolvedDonors(dossier.donors);
+  const donors = [...resolved.values()].filter((d) => !d.archived);
+  const missing = donors.reduce((n, d) => n + ESSENTIAL_KEYS.filter((k) => !d.figures[k]).length, 0);
   const reader = { units, currency: brief?.money.currency ?? 'EUR' } as const;
 
   return {
     '/brief': brief ? `${formatWithUnit(brief.trip.length_km, 'distance', reader)}, ${formatNumber(spendable(brief.money))} ${brief.money.currency} to spend` : 'not begun',
-    '/donors': donors.length === 0 ? 'none yet' : `${donors.length} ${donors.length === 1 ? 'donor' : 'donors'}, ${missing} ${missing === 1 ? 'figure' : 'figures'} missing`,
+    '/donors': donors.length === 0 ? 'none yet' : `${donors.length} ${donors.length === 1 ? 'donor' : 'donors'}, ${missing === 0 ? 'every essential figure known' : `${missing} essential ${missing === 1 ? 'figure' : 'figures'} missing`}`,
     '/weigh-up': weighUpLine(standing),
+    '/parts': partsLine(Object.values(dossier.parts)),
     '/build': buildLine(standing),
     '/dossier': storage.kind === 'unsaved' ? 'not stored: export now' : storage.kind === 'saving' ? 'storing …' : isEmptyDossier(dossier) ? 'empty' : 'all stored here',
   };
+}
+
+function partsLine(parts: readonly Part[]): string {
+  const own = parts.filter((p) => p.own).length;
+  return parts.length === 0 ? 'the catalogue is empty' : `${parts.length} parts${own > 0 ? `, ${own} of your own` : ''}`;
 }
 
 function weighUpLine(standing: Standing | undefined): string {

@@ -2,6 +2,7 @@
 import { Box, Button } from '@chakra-ui/react';
 import type { EChartsCoreOption } from 'echarts/core';
 import { useState } from 'react';
+import { shortName } from '@/core/donor';
 import { spendable } from '@/core/brief';
 import { EChart } from '@/ui/charts';
 import { useIsDark } from '@/ui/marks/Plate';
@@ -21,7 +22,7 @@ function spots(model: WeighUpModel): readonly Spot[] {
     const [outlay, later] = [c.stock.metrics.outlay.estimate, c.built.metrics.outlay.estimate];
     if (outlay.kind === 'unknown') return [];
     const built = c.parts.length > 0 && later.kind === 'known' ? ([later.interval.mid, c.builtScore.points.mid] as const) : undefined;
-    return [{ name: c.donor.model, plate: c.candidate.plate, stock: [outlay.interval.mid, c.stockScore.points.mid], built }];
+    return [{ name: shortName(c.donor), plate: c.candidate.plate, stock: [outlay.interval.mid, c.stockScore.points.mid], built }];
   });
 }
 

@@ -1,5 +1,6 @@
 'use client';
 import { Box, chakra, Flex, Grid, Text } from '@chakra-ui/react';
+import { shortName } from '@/core/donor';
 import { METRIC_DEFINITIONS, type Metric } from '@/core/assessment';
 import { cautionWords, formatNumber, formatWithUnit, METRIC_WORDS, mustWords, STANCE_WORDS, VERDICT_SIGNS, type Reader } from '@/ui/messages';
 import type { WeighRow } from './use-weigh-up';
@@ -13,7 +14,7 @@ export function ScoreDetail({ row, reader, onWorking }: { readonly row: WeighRow
   const ordered = score.contributions.toSorted((a, b) => b.weight - a.weight);
   return (
     <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 3fr) minmax(0, 2fr)' }} gap="6" py="3">
-      <Box overflowX="auto" tabIndex={0} role="region" aria-label={`Points of ${row.entry.donor.model}`}>
+      <Box overflowX="auto" tabIndex={0} role="region" aria-label={`Points of ${shortName(row.entry.donor)}`}>
         <Text fontWeight="700" fontFamily="heading" mb="1">Where the {formatNumber(score.points.mid, 1)} points come from</Text>
         <Box as="table" width="100%" css={{ '& td, & th': { padding: '3px 8px 3px 0', textAlign: 'left', verticalAlign: 'baseline' }, '& .n': { textAlign: 'right', whiteSpace: 'nowrap' } }}>
           <thead><tr><th>Want</th><th className="n">has</th><th className="n">need</th><th className="n">worth</th><th className="n">× weight</th><th className="n">= points</th></tr></thead>

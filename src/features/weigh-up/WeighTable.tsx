@@ -2,6 +2,7 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import equal from 'fast-deep-equal';
 import { Fragment, memo, useCallback, useState } from 'react';
+import { shortName } from '@/core/donor';
 import { METRIC_DEFINITIONS, type Metric } from '@/core/assessment';
 import type { WantKey } from '@/core/preference';
 import { NeedTrack } from '@/ui/marks/NeedTrack';
@@ -39,7 +40,7 @@ const beforeOf = ({ row, column, model }: FigureProps): number | undefined => {
 const sameFigure = (a: FigureProps, b: FigureProps): boolean =>
   a.column.need === b.column.need && a.column.scale.low === b.column.scale.low && a.column.scale.high === b.column.scale.high && a.onWorking === b.onWorking &&
   a.model.reader.units === b.model.reader.units && a.model.reader.currency === b.model.reader.currency && beforeOf(a) === beforeOf(b) &&
-  a.row.entry.donor.model === b.row.entry.donor.model && equal(a.row.assessment.metrics[a.column.want], b.row.assessment.metrics[b.column.want]);
+  shortName(a.row.entry.donor) === shortName(b.row.entry.donor) && equal(a.row.assessment.metrics[a.column.want], b.row.assessment.metrics[b.column.want]);
 
 const Figure = memo(function Figure(props: FigureProps) {
   const { row, column, model, onWorking } = props;
@@ -49,7 +50,7 @@ const Figure = memo(function Figure(props: FigureProps) {
   return (
     <button
       type="button" className="figure"
-      aria-label={`${METRIC_WORDS[column.want].name}, ${row.entry.donor.model}: ${estimate.kind === 'known' ? formatWithUnit(estimate.interval.mid, dimension, model.reader) : 'not known'}. Show the working.`}
+      aria-label={`${METRIC_WORDS[column.want].name}, ${shortName(row.entry.donor)}: ${estimate.kind === 'known' ? formatWithUnit(estimate.interval.mid, dimension, model.reader) : 'not known'}. Show the working.`}
       onClick={(e) => onWorking(row, metric, e.currentTarget.getBoundingClientRect())}
     >
       <span className="figure-head">
@@ -111,7 +112,7 @@ const NameCell = memo(function NameCell({ id, place, plate, maker, name, parts, 
 });
 
 const nameProps = ({ ranked, entry }: WeighRow) => ({
-  id: ranked.id, place: ranked.place, plate: entry.candidate.plate, maker: entry.donor.maker, name: entry.donor.model, parts: entry.parts.length,
+  id: ranked.id, place: ranked.place, plate: entry.candidate.plate, maker: entry.donor.maker, name: shortName(entry.donor), parts: entry.parts.length,
 });
 
 const FitCell = memo(function FitCell({ points, out }: { readonly points: { readonly low: number; readonly mid: number; readonly high: number }; readonly out: boolean }) {

@@ -2,6 +2,7 @@
 import { Box, Button, Flex, Grid, Text, useBreakpointValue } from '@chakra-ui/react';
 import Link from 'next/link';
 import { memo, useCallback, useDeferredValue, useState } from 'react';
+import { shortName } from '@/core/donor';
 import { GROUNDS } from '@/core/brief';
 import { WANT_KEYS, WANT_MATTERS } from '@/core/preference';
 import { Panel } from '@/ui/fields';
@@ -46,7 +47,7 @@ function ViewSwitch({ model }: { readonly model: WeighUpModel }) {
 function WeighUp({ model }: { readonly model: WeighUpModel }) {
   const [open, setOpen] = useState<OpenWorking>();
   const { answer, reasons } = headline(model.rows, model.view);
-  const onWorking = useCallback<OnWorking>((row, metric, anchor) => setOpen({ metric, anchor, title: `${METRIC_WORDS[metric.key].name}: ${row.entry.donor.model}` }), []);
+  const onWorking = useCallback<OnWorking>((row, metric, anchor) => setOpen({ metric, anchor, title: `${METRIC_WORDS[metric.key].name}: ${shortName(row.entry.donor)}` }), []);
   const wide = useBreakpointValue({ base: false, lg: true }, { ssr: false }) ?? true;
   // The ranking first; the picture and the table of weights follow when there is time.
   const later = useDeferredValue(model);

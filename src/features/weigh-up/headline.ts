@@ -1,3 +1,4 @@
+import { shortName } from '@/core/donor';
 import type { MustResult } from '@/core/assessment';
 import { MUST_SHORT } from '@/ui/messages';
 import type { WeighRow } from './use-weigh-up';
@@ -11,7 +12,7 @@ export function headline(rows: readonly WeighRow[], view: 'stock' | 'built'): { 
   const first = standingRows.filter((r) => r.ranked.place === 1);
   const as = view === 'stock' ? 'as they stand' : 'with the parts chosen';
   const out = rows.filter((r) => r.ranked.failed.length > 0);
-  const name = (r: WeighRow) => r.entry.donor.model || 'the unnamed donor';
+  const name = (r: WeighRow) => shortName(r.entry.donor);
   const points = (r: WeighRow) => Math.round(r.score.points.mid);
   const answer =
     first.length === 0 ? `No candidate passes every must ${as}.`

@@ -37,12 +37,19 @@ export function applyToRecord(record: unknown, change: Change): Applied<unknown>
 /** All changes of a command in order, or the first conflict. */
 export function applyChanges(dossier: Dossier, changes: readonly Change[]): Applied<Dossier> {
   const next: Record<string, Record<string, unknown>> = { ...dossier };
+  const copied = new Map<string, Record<string, unknown>>();
   for (const change of changes) {
-    const table = next[change.table] ?? {};
+    // One copy a table, however many records a command touches.
+    let table = copied.get(change.table);
+    if (!table) {
+      table = { ...next[change.table] };
+      copied.set(change.table, table);
+      next[change.table] = table;
+    }
     const result = applyToRecord(table[change.key], change);
     if (result.kind === 'conflict') return result;
-    const { [change.key]: _old, ...others } = table;
-    next[change.table] = result.value === undefined ? others : { ...table, [change.key]: result.value };
+    if (result.value === undefined) delete table[change.key];
+    else table[change.key] = result.value;
   }
   return { kind: 'applied', value: next as unknown as Dossier };
 }

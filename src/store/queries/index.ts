@@ -1,1 +1,2 @@
-export { standing, type Standing, type StandingCandidate } from './standing';
+export { assessmentOf, checksOf, figureOf, figuresOf, moneyOf, resolvedDonors } from './donors';
+export { aboardOf, standing, type Standing, type StandingCandidate } from './standing';

@@ -1,14 +1,18 @@
-import { assess, type Assessment } from '@/core/assessment';
+import { assess, type Aboard, type Assessment } from '@/core/assessment';
 import type { Brief } from '@/core/brief';
-import type { Donor } from '@/core/donor';
+import { resolveDonor, type Donor } from '@/core/donor';
 import type { Part } from '@/core/part';
+import type { FigureKey } from '@/core/readings';
 import { fitScore, rank, wantCurves, wantWeights, type FitScore, type Ranked, type WantCurve, type WantKey, type WantWeights } from '@/core/preference';
 import { BRIEF_KEY, type Candidate, type Dossier } from '../records';
 
 /** A candidate with all that is computed about it, as it stands and with its chosen parts. */
 export interface StandingCandidate {
   readonly candidate: Candidate;
+  /** With everything it inherits. */
   readonly donor: Donor;
+  /** Parts a listing carries already. */
+  readonly aboard: readonly Part[];
   readonly parts: readonly Part[];
   readonly stock: Assessment;
   readonly stockScore: FitScore;
@@ -33,6 +37,13 @@ const candidateList = (dossier: Dossier): readonly Candidate[] => Object.values(
 const chosenParts = (dossier: Dossier, candidateId: string): readonly Part[] =>
   (dossier.builds[candidateId]?.partIds ?? []).flatMap((id) => dossier.parts[id] ?? []);
 
+/** What a listing carries already, and which figures were read on that very machine; nothing for models and variants. */
+export function aboardOf(dossier: Dossier, donorId: string): Aboard {
+  const own = dossier.donors[donorId];
+  if (!own?.listing) return { parts: [], readOnIt: [] };
+  return { parts: own.listing.fitted.flatMap(({ partId }) => dossier.parts[partId] ?? []), readOnIt: Object.keys(own.figures) as FigureKey[] };
+}
+
 let last: { readonly dossier: Dossier; readonly result: Standing | undefined } | undefined;
 
 /** Where the shortlist stands; `undefined` while there is no brief. Computed once for each state of the dossier. */
@@ -47,13 +58,14 @@ function compute(dossier: Dossier): Standing | undefined {
   const weights = wantWeights(brief.ground);
   const curves = wantCurves(brief);
   const candidates = candidateList(dossier).flatMap((candidate): StandingCandidate[] => {
-    const donor = dossier.donors[candidate.donorId];
+    const donor = resolveDonor(dossier.donors, candidate.donorId);
     if (!donor) return [];
     const parts = chosenParts(dossier, candidate.id);
-    const stock = assess(brief, donor);
-    const built = parts.length === 0 ? stock : assess(brief, donor, parts);
+    const aboard = aboardOf(dossier, candidate.donorId);
+    const stock = assess(brief, donor, [], aboard);
+    const built = parts.length === 0 ? stock : assess(brief, donor, parts, aboard);
     return [{
-      candidate, donor, parts, stock, stockScore: fitScore(stock.metrics, curves, weights), built, builtScore: fitScore(built.metrics, curves, weights),
+      candidate, donor, aboard: aboard.parts, parts, stock, stockScore: fitScore(stock.metrics, curves, weights), built, builtScore: fitScore(built.metrics, curves, weights),
     }];
   });
   const ranking = (score: (c: StandingCandidate) => FitScore, of: (c: StandingCandidate) => Assessment) =>

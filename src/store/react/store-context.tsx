@@ -3,6 +3,7 @@ import { createContext, useContext, useEffect, useState, type ReactNode } from '
 import { createStore, useStore, type StoreApi } from 'zustand';
 import type { Draft } from '../db';
 import { createDossierStore, type DossierState, type DossierStore } from '../dossier-store';
+import { isSnapshotDue, keepSnapshot } from '../snapshots';
 import { DEFAULT_PREFERENCES, preferencesSchema, type Preferences } from '../records';
 
 const PREFERENCES_KEY = 'mine';
@@ -33,6 +34,8 @@ async function openSession({ store, preferences, drafts }: Session): Promise<boo
     // Storage refused: the dossier store says so once it has tried, too.
   }
   await store.open();
+  // The day's first opening keeps what stands there.
+  void isSnapshotDue(store.db, Date.now()).then((due) => (due ? keepSnapshot(store.db, store.getState().dossier, 'the day’s first', true, Date.now()) : undefined)).catch(() => undefined);
   return firstVisit;
 }
 

@@ -1,18 +1,19 @@
 import { z } from 'zod';
 import { DONOR_CLASSES } from '@/core/donor';
-import { AFFECTED_FIGURES, PART_FLAGS, PART_KINDS, type Part } from '@/core/part';
+import { AFFECTED_FIGURES, PART_FLAGS, PART_KINDS, PART_LIMITS, type Part } from '@/core/part';
 import { CURRENCIES, type CurrencyCode } from '@/core/units';
 
+const within = (key: keyof typeof PART_LIMITS) => z.number().min(PART_LIMITS[key].min).max(PART_LIMITS[key].max);
 const id = z.string().min(1).max(64);
 
 export const partSchema = z.strictObject({
   id,
   name: z.string().min(1).max(120),
   kind: z.enum(PART_KINDS),
-  price: z.strictObject({ amount: z.number().min(0).max(100000), currency: z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]) }),
-  fitting_h: z.number().min(0).max(200),
+  price: z.strictObject({ amount: within('price'), currency: z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]) }),
+  fitting_h: within('fitting_h'),
   workshop: z.boolean(),
-  mass_kg: z.number().min(-60).max(60),
+  mass_kg: within('mass_kg'),
   effects: z.array(z.strictObject({ figure: z.enum(AFFECTED_FIGURES), change: z.enum(['add', 'set', 'scale']), amount: z.number() })).max(20),
   needs: z.array(z.array(id).min(1).max(20)).max(20),
   shutsOut: z.array(id).max(60),
@@ -24,6 +25,10 @@ export const partSchema = z.strictObject({
   ]),
   flags: z.array(z.enum(PART_FLAGS)),
   reversible: z.boolean(),
-  leadTime_days: z.number().int().min(0).max(400),
+  leadTime_days: within('leadTime_days').int(),
   note: z.string().max(1000),
+  replaces: z.string().max(120).optional(),
+  legal: z.string().max(400).optional(),
+  warranty: z.string().max(400).optional(),
+  own: z.boolean().optional(),
 }) satisfies z.ZodType<Part>;

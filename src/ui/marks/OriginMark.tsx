@@ -26,3 +26,14 @@ export function OriginMark({ known, size = 12 }: { readonly known: Known; readon
     </svg>
   );
 }
+
+const LEGEND: readonly Known[] = ['measured', 'claimed', 'heard', 'estimated'];
+
+/** What the marks stand for. */
+export function OriginLegend() {
+  return (
+    <div role="note" aria-label="How a figure is known" style={{ display: 'flex', flexWrap: 'wrap', gap: '2px 12px', fontSize: 12, color: 'var(--chakra-colors-fg-muted)' }}>
+      {LEGEND.map((known) => <span key={known} style={{ display: 'inline-flex', gap: 4, alignItems: 'center' }}><OriginMark known={known} /> {WORDS[known]}</span>)}
+    </div>
+  );
+}

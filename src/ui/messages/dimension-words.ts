@@ -2,7 +2,8 @@ import { preferredUnit, unitEntry, unitsOf, type CurrencyCode, type Dimension } 
 
 const DIMENSION_WORDS: Readonly<Record<Dimension, string>> = {
   mass: 'a mass', length: 'a length', distance: 'a distance', volume: 'a volume', consumption: 'a fuel consumption', speed: 'a speed', power: 'a power',
-  torque: 'a torque', rotation: 'an engine speed', duration: 'a time', count: 'a whole number', money: 'a sum of money',
+  torque: 'a torque', rotation: 'an engine speed', duration: 'a time', calendar: 'a time in months or years', year: 'a year', ratio: 'a ratio', angle: 'an angle', displacement: 'a displacement', electric: 'an electric power', charge: 'a battery charge',
+  springRate: 'a spring rate', pressure: 'a pressure', count: 'a whole number', money: 'a sum of money',
 };
 
 export const dimensionWords = (dimension: Dimension): string => DIMENSION_WORDS[dimension];

@@ -62,6 +62,7 @@ export function fileFaultWords(fault: FileFault): string {
     case 'file-newer': return `This dossier has version ${fault.version}; this Jugator reads up to ${fault.known}. Open it with a newer one.`;
     case 'file-invalid': return `At ${fault.path.join(' › ') || 'the top'}: ${fault.problem}${fault.others > 0 ? ` (and ${fault.others} more)` : ''}.`;
     case 'file-twice': return `The ${TABLE_WORDS[fault.table] ?? fault.table} “${fault.id}” stands in the file twice.`;
+    case 'file-ring': return `The donor “${fault.id}” stands on a variant or listing that cannot carry it.`;
     case 'file-dangling': return `The ${TABLE_WORDS[fault.table] ?? fault.table} “${fault.id}” points to “${fault.points}”, which is not in the file.`;
   }
 }

@@ -1,7 +1,8 @@
+import { figureDefinition, figureUnit, type FigureKey } from '@/core/readings';
 import { fromBase, preferredUnit, unitEntry, type CurrencyCode, type Dimension, type UnitId, type UnitSystem } from '@/core/units';
 
 const PLACES: Partial<Record<UnitId, number>> = {
-  in: 1, ft: 2, L: 1, 'gal-us': 2, 'gal-imp': 2, 'L/100km': 1, 'km/L': 1, 'mpg-us': 0, 'mpg-imp': 0, kW: 1, hp: 1, PS: 1, Nm: 1, 'lbf-ft': 1, 'kgf-m': 2, st: 1, m: 2, h: 1,
+  in: 1, ft: 2, L: 1, 'gal-us': 2, 'gal-imp': 2, 'L/100km': 1, 'km/L': 1, 'mpg-us': 0, 'mpg-imp': 0, kW: 1, hp: 1, PS: 1, Nm: 1, 'lbf-ft': 1, 'kgf-m': 2, st: 1, m: 2, h: 0, ratio: 3, deg: 1, Ah: 1, 'N/mm': 1, 'kgf/mm': 2, 'lbf/in': 0, bar: 1,
 };
 
 /** Figures with a thin space between thousands and a point before decimals, whatever the browser's language. */
@@ -43,8 +44,19 @@ export function formatBase(base: number, dimension: ShownDimension, reader: Read
 export const formatWithUnit = (base: number, dimension: ShownDimension, reader: Reader): string =>
   `${formatBase(base, dimension, reader)} ${unitSign(dimension, reader)}`.trim();
 
+/** A base figure of a sheet in the unit it is shown in, with its sign: wheels in inches, ratios without trailing zeros, years bare. */
+export function formatFigure(base: number, key: FigureKey, reader: Reader): string {
+  const { dimension } = figureDefinition(key);
+  if (dimension === 'money') return `${formatNumber(base)} ${reader.currency}`;
+  const unit = figureUnit(key, reader.units, reader.currency);
+  const shown = fromBase(base, unit);
+  if (dimension === 'year') return String(Math.round(shown));
+  const text = dimension === 'ratio' ? trimmed(shown) : formatNumber(shown, PLACES[unit] ?? 0);
+  return `${text} ${unitEntry(unit).symbol}`.trim();
+}
+
 /** A quoted amount exactly as quoted. */
-export const formatQuoted = (amount: number, unit: UnitId): string => `${trimmed(amount)} ${unitEntry(unit).symbol}`;
+export const formatQuoted = (amount: number, unit: UnitId): string => `${trimmed(amount)} ${unitEntry(unit).symbol}`.trim();
 
 /** A number for a text field: up to three places, no grouping, no trailing zeros. */
 export const trimmed = (value: number, places = 3): string => String(Number(value.toFixed(places)));

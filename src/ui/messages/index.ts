@@ -1,9 +1,14 @@
 export { cautionWords } from './cautions';
+export { checkWords } from './checks';
 export { commandWords } from './commands';
 export { amountFaultWords, buildFaultWords, fileFaultWords, limitWords, readingFaultWords, sharesFaultWords, storageFaultWords } from './faults';
-export { fieldPlaces, formatBase, formatNumber, formatQuoted, formatWithUnit, trimmed, unitSign, type Reader, type ShownDimension } from './format';
+export { doubtWords } from './doubts';
+export { fieldPlaces, formatBase, formatFigure, formatNumber, formatQuoted, formatWithUnit, trimmed, unitSign, type Reader, type ShownDimension } from './format';
+export { effectDimension, effectWords, fitsWords, FLAG_WORDS, massWords, partCellFaultWords, partFacts } from './parts';
+export { sheetText } from './sheet-text';
+export { cellFaultWords, tableFaultWords } from './tables';
 export { mustWords, VERDICT_SIGNS } from './verdict-words';
 export {
-  AFFECTED_WORDS, BASIS_WORDS, CLASS_WORDS, FIGURE_WORDS, GROUND_WORDS, LICENCE_WORDS, METRIC_WORDS, MUST_SHORT, MUST_WORDS, nameWords, ORIGIN_WORDS, PART_KIND_WORDS,
+  AFFECTED_WORDS, BASIS_WORDS, CLASS_WORDS, FACT_WORDS, FIGURE_WORDS, GROUND_WORDS, GROUP_ADDS, GROUP_WORDS, LICENCE_WORDS, METRIC_WORDS, MUST_SHORT, MUST_WORDS, nameWords, OPTION_WORDS, ORIGIN_WORDS, PART_KIND_WORDS,
   SKILL_WORDS, STANCE_WORDS, UNIT_SYSTEM_WORDS,
 } from './words';

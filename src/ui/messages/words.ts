@@ -1,6 +1,8 @@
 import type { MetricKey } from '@/core/assessment';
 import type { Ground, Licence, MustKey, Skill, StanceBand } from '@/core/brief';
 import type { DonorClass } from '@/core/donor';
+import type { FactKey } from '@/core/facts';
+import type { SheetGroupKey } from '@/core/sheet';
 import type { AffectedFigure, PartKind } from '@/core/part';
 import type { Basis, FigureKey, Origin } from '@/core/readings';
 import type { UnitSystem } from '@/core/units';
@@ -10,6 +12,13 @@ export const FIGURE_WORDS: Readonly<Record<FigureKey, string>> = {
   torqueRpm: 'Torque at', redline: 'Redline', gears: 'Gears', seatHeight: 'Seat height', tank: 'Tank', consumption: 'Consumption',
   travelFront: 'Travel, front', travelRear: 'Travel, rear', clearance: 'Ground clearance', wheelFront: 'Wheel size, front', wheelRear: 'Wheel size, rear',
   wheelbase: 'Wheelbase', serviceInterval: 'Service interval', price: 'Price',
+  displacement: 'Displacement', cylinders: 'Cylinders', compression: 'Compression', idleSpeed: 'Idle', primaryRatio: 'Primary ratio', ratio1: 'First gear', ratio2: 'Second gear', ratio3: 'Third gear',
+  ratio4: 'Fourth gear', ratio5: 'Fifth gear', ratio6: 'Sixth gear', sprocketFront: 'Countershaft sprocket', sprocketRear: 'Rear sprocket', chainLinks: 'Chain length', rake: 'Rake', trail: 'Trail',
+  forkRate: 'Fork spring, each leg', shockRate: 'Shock spring', motionRatio: 'Shock motion ratio', springRiderMass: 'Springs suit a rider of', pressureFront: 'Pressure, front', pressureRear: 'Pressure, rear',
+  alternator: 'Alternator', stockDraw: 'Stock electrical draw', battery: 'Battery', statedRange: 'Range as stated', payload: 'Payload as stated', axleLimitFront: 'Axle limit, front',
+  axleLimitRear: 'Axle limit, rear', rackLimit: 'Rack limit', pegHeight: 'Footpeg height', barHeight: 'Handlebar height', serviceHours: 'Service, by hours', serviceMonths: 'Service, by time',
+  valveInterval: 'Valve check', valveHours: 'Valve check, by hours', oilInterval: 'Oil change', oilHours: 'Oil change, by hours', oilCapacity: 'Oil capacity', usedPrice: 'Price used',
+  unlockPrice: 'Price of unlocking', warranty: 'Warranty', madeFrom: 'Made from', madeUntil: 'Made until', dealerDistance: 'Dealer distance',
 };
 
 export const BASIS_WORDS: Readonly<Record<Basis, string>> = {
@@ -20,6 +29,50 @@ export const BASIS_WORDS: Readonly<Record<Basis, string>> = {
 };
 
 export const ORIGIN_WORDS: Readonly<Record<Origin, string>> = { measured: 'measured', claimed: 'maker’s claim', heard: 'heard', estimated: 'my estimate' };
+
+export const FACT_WORDS: Readonly<Record<FactKey, string>> = {
+  layout: 'Engine layout', cooling: 'Cooling', fuelling: 'Fuelling', starter: 'Starter', fuelGrade: 'Fuel grade', finalDrive: 'Final drive', chainPitch: 'Chain pitch', forkType: 'Fork',
+  forkAdjust: 'Fork adjusters', shockType: 'Shock', shockAdjust: 'Shock adjusters', linkage: 'Rear linkage', shockRebuildable: 'Shock can be rebuilt', wheelType: 'Rims', tyreFront: 'Tyre, front',
+  tyreRear: 'Tyre, rear', brakeFront: 'Front brake', abs: 'ABS', absStaysOff: 'ABS stays off after the key', tractionControl: 'Traction control', ridingModes: 'Riding modes',
+  cruiseControl: 'Cruise control', socket: 'Power socket', seatWidth: 'Seat width', screen: 'Screen', fairing: 'Fairing', sumpGuard: 'Engine guard', handGuards: 'Hand guards', crashBars: 'Crash bars',
+  underEngine: 'Under the engine', subframe: 'Subframe', stockRack: 'Stock rack', passenger: 'Passenger permitted', warrantyPasses: 'Warranty passes on', stillMade: 'Still made',
+  partsSupply: 'Parts supply', aftermarket: 'Aftermarket',
+};
+
+const YES_NO = { yes: 'yes', no: 'no' };
+const ADJUSTERS = { none: 'no adjusters', preload: 'preload only', 'preload-rebound': 'preload and rebound', full: 'preload, compression, rebound' };
+
+/** Words for each option of a fact. Tyres are shown as designated. */
+export const OPTION_WORDS: Readonly<Record<FactKey, Readonly<Record<string, string>>>> = {
+  layout: { single: 'single', 'parallel-twin': 'parallel twin', 'v-twin': 'V-twin', 'boxer-twin': 'boxer twin', triple: 'triple', four: 'four' },
+  cooling: { air: 'air', 'air-oil': 'air and oil', liquid: 'liquid' }, fuelling: { injection: 'fuel injection', carburettor: 'carburettor' },
+  starter: { electric: 'electric', kick: 'kick', both: 'electric and kick' }, fuelGrade: { regular: 'regular (RON 91, AKI 87)', mid: 'RON 95, AKI 91', premium: 'premium (RON 98, AKI 93)' },
+  finalDrive: { chain: 'chain', shaft: 'shaft', belt: 'belt' }, chainPitch: { 428: '428', 520: '520', 525: '525', 530: '530' },
+  forkType: { conventional: 'conventional', 'upside-down': 'upside-down', other: 'another kind' }, forkAdjust: ADJUSTERS, shockType: { single: 'single shock', twin: 'two shocks' }, shockAdjust: ADJUSTERS,
+  linkage: { linkage: 'linkage', direct: 'no linkage' }, shockRebuildable: YES_NO, wheelType: { 'spoked-tubes': 'spoked, tubes', 'spoked-tubeless': 'spoked, tubeless', cast: 'cast, tubeless' },
+  tyreFront: {}, tyreRear: {}, brakeFront: { 'single-disc': 'one disc', 'twin-disc': 'two discs', drum: 'drum' },
+  abs: { none: 'none', fixed: 'cannot be switched off', 'rear-off': 'rear can be switched off', 'both-off': 'both can be switched off' }, absStaysOff: YES_NO,
+  tractionControl: { none: 'none', fixed: 'cannot be switched off', switchable: 'can be switched off' }, ridingModes: YES_NO, cruiseControl: YES_NO,
+  socket: { none: 'none', 'twelve-volt': '12 V', usb: 'USB' }, seatWidth: { light: 'narrow, soft', enduro: 'narrow, firm', middle: 'middling', wide: 'wide, firm' },
+  screen: { none: 'none', small: 'small', tall: 'tall', adjustable: 'adjustable' }, fairing: { none: 'none', half: 'half', full: 'full' }, sumpGuard: { none: 'none', plastic: 'plastic', alloy: 'alloy' },
+  handGuards: { none: 'none', plastic: 'plastic', spine: 'with alloy spine' }, crashBars: { none: 'none', partial: 'partial', full: 'full' }, underEngine: { rails: 'frame rails', 'no-rails': 'no frame rails' },
+  subframe: { bolted: 'bolted on', welded: 'welded on', none: 'none to speak of' }, stockRack: { none: 'none', small: 'small', full: 'full' }, passenger: YES_NO, warrantyPasses: YES_NO, stillMade: YES_NO,
+  partsSupply: { good: 'good', ordinary: 'ordinary', thin: 'thin', none: 'none' }, aftermarket: { deep: 'deep', some: 'some', thin: 'thin' },
+};
+
+export const GROUP_WORDS: Readonly<Record<SheetGroupKey, string>> = {
+  essentials: 'Enough for a first weigh-up', engine: 'Engine', gearing: 'Gearing', chassis: 'Chassis', suspension: 'Suspension', wheels: 'Wheels and tyres', brakes: 'Brakes and aids', electrics: 'Electrics',
+  fuel: 'Fuel', loads: 'Loads', body: 'Body and wind', protection: 'Protection', luggage: 'Luggage and subframe', service: 'Service', money: 'Money', support: 'Support',
+};
+
+/** What knowing the figures of a group adds. */
+export const GROUP_ADDS: Readonly<Record<SheetGroupKey, string>> = {
+  essentials: 'reach, load, power, range, travel, service and money: the ranking itself', engine: 'cross-checks of power and torque, and the pull at low engine speed', gearing: 'engine speed at the cruise, crawl in first, gaps between gears',
+  chassis: 'steadiness, turning, and whether the engine may touch down', suspension: 'sag, spring advice, and whether it can be set up for you', wheels: 'tyre loads, puncture repair, ground the rims stand up to',
+  brakes: 'what can be switched off on dirt', electrics: 'watts left for heated kit and lights', fuel: 'a check of the range, and which pumps will do', loads: 'whether the load is legal on each axle',
+  body: 'standing room and wind at the cruise', protection: 'what a drop breaks, and which guards need not be bought', luggage: 'where the load goes, and whether a passenger may', service: 'oil and valve checks that fall due on the trip',
+  money: 'resale, and what a used one should cost', support: 'parts and help far from home',
+};
 
 export const METRIC_WORDS: Readonly<Record<MetricKey, { readonly name: string; readonly short: string; readonly what: string }>> = {
   heelGap: { name: 'Heel gap astride', short: 'Heel gap', what: 'How far the heels hang above level ground. Below zero the knees bend.' },
@@ -70,6 +123,7 @@ export const AFFECTED_WORDS: Readonly<Record<AffectedFigure, string>> = {
 };
 
 const OTHER_WORDS: Readonly<Record<string, string>> = {
+  repairCost: 'Repairs before use',
   settle: 'Seat and springs settle', seatHalfWidth: 'Seat half-width at the thigh', inseamEstimated: 'Inseam, estimated from height', usableTankShare: 'Usable share of the tank',
   partsPrice: 'Parts', fittingPrice: 'Fitting by a workshop', 'rider.height_mm': 'Height', 'rider.inseam_mm': 'Inseam', 'rider.mass_kg': 'Rider', 'rider.kit_kg': 'Kit worn',
   'rider.sole_mm': 'Boot sole', 'trip.length_km': 'Trip length', 'trip.cruise_kmh': 'Cruise', 'trip.fuelGap_km': 'Longest fuel gap', 'trip.reserve_percent': 'Reserve, %',
@@ -80,5 +134,5 @@ const OTHER_WORDS: Readonly<Record<string, string>> = {
 /** Words for anything that can stand in a working or be missing. */
 export function nameWords(name: string): string {
   if (name.startsWith('rate:')) return `exchange rate for ${name.slice(5)}`;
-  return OTHER_WORDS[name] ?? (FIGURE_WORDS as Record<string, string>)[name] ?? (METRIC_WORDS as Record<string, { name: string }>)[name]?.name ?? name;
+  return OTHER_WORDS[name] ?? (FACT_WORDS as Record<string, string>)[name] ?? (FIGURE_WORDS as Record<string, string>)[name] ?? (METRIC_WORDS as Record<string, { name: string }>)[name]?.name ?? name;
 }

@@ -2,37 +2,42 @@
 import { Box, Button, Flex, Grid, IconButton, Input, Text } from '@chakra-ui/react';
 import { Pin, Plus } from 'lucide-react';
 import { useState } from 'react';
-import type { Donor } from '@/core/donor';
-import { figureDefinition, ORIGINS, readingInUse, type Basis, type Figure, type FigureKey, type NormalFigure, type Origin, type Reading } from '@/core/readings';
-import { preferredUnit } from '@/core/units';
+import { donorName, type Donor } from '@/core/donor';
+import { figureDefinition, figureUnit, ORIGINS, readingInUse, rivalReadings, type Basis, type Figure, type FigureKey, type NormalFigure, type Origin, type Reading } from '@/core/readings';
+import { unitEntry } from '@/core/units';
 import { useDossierStore, useDraftText } from '@/store/react';
 import { Choice } from '@/ui/fields';
 import { OriginMark } from '@/ui/marks/OriginMark';
-import { BASIS_WORDS, FIGURE_WORDS, formatBase, formatNumber, formatQuoted, nameWords, ORIGIN_WORDS, unitSign, type Reader } from '@/ui/messages';
+import { BASIS_WORDS, FIGURE_WORDS, formatFigure, formatNumber, formatQuoted, nameWords, ORIGIN_WORDS, type Reader } from '@/ui/messages';
 import { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from './reading-edit';
-import { donorName } from './use-donors';
 
-export const FIGURE_COLUMNS = { base: '1fr 1fr', lg: '118px 116px minmax(100px, 1.2fr) 134px minmax(60px, 1fr) 60px' };
+export const FIGURE_COLUMNS = { base: '1fr 1fr', lg: '118px 108px minmax(126px, 1.5fr) 126px minmax(56px, 1fr) 58px' };
 
 interface RowsProps {
+  /** The donor's own record. */
   readonly donor: Donor;
+  readonly name: string;
   readonly figureKey: FigureKey;
+  /** What the model or variant it stands on says, where its own record says nothing. */
+  readonly inherited: Figure | undefined;
   readonly normal: NormalFigure | undefined;
   readonly reader: Reader;
 }
 
 /** One figure of a donor: each reading as quoted, and what it comes to on the basis everything is compared on. */
-export function FigureRows({ donor, figureKey, normal, reader }: RowsProps) {
+export function FigureRows({ donor, name, figureKey, inherited, normal, reader }: RowsProps) {
   const figure = donor.figures[figureKey];
   const [adding, setAdding] = useState(false);
   const [freshId, setFreshId] = useState(() => crypto.randomUUID());
   const readings: readonly (Reading | undefined)[] = figure ? [...figure.readings, ...(adding && !figure.readings.some((r) => r.id === freshId) ? [undefined] : [])] : [undefined];
   const inUse = readingInUse(figure);
+  const rivals = new Set(rivalReadings(figureKey, figure).map((r) => r.id));
+  const taken = figure ? undefined : readingInUse(inherited);
   return (
     <Box borderTopWidth="1px" borderColor="border.muted" py="1.5">
       {readings.map((reading, i) => (
         <ReadingRow
-          key={reading?.id ?? freshId} donor={donor} figureKey={figureKey} figure={figure} reading={reading} reader={reader} first={i === 0} newId={freshId}
+          key={reading?.id ?? freshId} donor={donor} donorName={name} placeholder={taken ? `takes over ${quotedText(taken)}` : 'not known'} rival={reading !== undefined && rivals.has(reading.id)} figureKey={figureKey} figure={figure} reading={reading} reader={reader} first={i === 0} newId={freshId}
           inUse={readings.length > 1 && reading !== undefined && reading.id === inUse?.id}
           onAdd={figure && !adding ? () => { setFreshId(crypto.randomUUID()); setAdding(true); } : undefined}
           onDone={() => setAdding(false)}
@@ -51,15 +56,16 @@ function NormalLine({ figureKey, normal, reader }: { readonly figureKey: FigureK
     return <Text fontSize="xs" color="unsure" pl={{ lg: '126px' }}>Not comparable yet: {normal.estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} is not known.</Text>;
   }
   const { low, mid, high } = normal.estimate.interval;
-  const asQuoted = low === high && formatBase(mid, dimension, reader) === formatNumber(normal.reading.amount) && normal.reading.unit === preferredUnit(dimension, reader.units, reader.currency);
-  if (asQuoted) return null;
-  const wide = formatBase(low, dimension, reader) !== formatBase(high, dimension, reader);
+  const shown = formatFigure(mid, figureKey, reader);
+  const asQuoted = low === high && shown === `${formatNumber(normal.reading.amount)} ${unitEntry(normal.reading.unit).symbol}`.trim() && (dimension === 'money' || normal.reading.unit === figureUnit(figureKey, reader.units, reader.currency));
+  if (asQuoted || (low === high && dimension !== 'money' && shown === formatQuoted(normal.reading.amount, normal.reading.unit))) return null;
+  const [from, to] = [formatFigure(low, figureKey, reader), formatFigure(high, figureKey, reader)];
   return (
     <Flex fontSize="xs" color="fg.muted" pl={{ lg: '126px' }} gap="1.5" align="center">
       <OriginMark known={normal.reading.origin} />
       <Text>
-        counts as <Text as="span" color="fg" fontWeight="700">{formatBase(mid, dimension, reader)} {unitSign(dimension, reader)}</Text>
-        {wide && ` (${formatBase(low, dimension, reader)} to ${formatBase(high, dimension, reader)})`}
+        counts as <Text as="span" color="fg" fontWeight="700">{shown}</Text>
+        {from !== to && ` (${from.replace(/ \D*$/, '')} to ${to})`}
         {normal.basis !== 'stated' && ` ${BASIS_WORDS[normal.basis]}`}
       </Text>
     </Flex>
@@ -68,6 +74,10 @@ function NormalLine({ figureKey, normal, reader }: { readonly figureKey: FigureK
 
 interface ReadingRowProps {
   readonly donor: Donor;
+  readonly donorName: string;
+  readonly placeholder: string;
+  /** Cannot be right together with the reading in use. */
+  readonly rival: boolean;
   readonly figureKey: FigureKey;
   readonly figure: Figure | undefined;
   readonly reading: Reading | undefined;
@@ -79,14 +89,14 @@ interface ReadingRowProps {
   readonly onDone: () => void;
 }
 
-function ReadingRow({ donor, figureKey, figure, reading, reader, first, newId, inUse, onAdd, onDone }: ReadingRowProps) {
+function ReadingRow({ donor, donorName: donorWords, placeholder, rival, figureKey, figure, reading, reader, first, newId, inUse, onAdd, onDone }: ReadingRowProps) {
   const store = useDossierStore();
   const definition = figureDefinition(figureKey);
   const name = FIGURE_WORDS[figureKey];
   const id = `figure-${figureKey}-${reading?.id ?? 'new'}`;
   const put = (before: unknown, after: Figure | undefined, coalesce: string) =>
     store.execute({
-      label: { code: 'edit-reading', facts: { name: donorName(donor), figure: figureKey } }, coalesce: `${donor.id}/${figureKey}/${coalesce}`,
+      label: { code: 'edit-reading', facts: { name: donorWords || donorName(donor), figure: figureKey } }, coalesce: `${donor.id}/${figureKey}/${coalesce}`,
       changes: [{ table: 'donors', key: donor.id, path: ['figures', figureKey], before, after }],
     });
   const field = useDraftText<QuotedAmount | undefined>({
@@ -110,7 +120,7 @@ function ReadingRow({ donor, figureKey, figure, reading, reader, first, newId, i
         <label htmlFor={id} style={{ visibility: first ? 'visible' : 'hidden' }}>{name}{first ? '' : ', another reading'}</label>
         <Input
           id={id} size="sm" px="2" bg="bg.panel" borderColor={field.fault ? 'fail' : 'border.emphasized'} borderWidth={field.fault ? '2px' : '1px'} textAlign="right" autoComplete="off"
-          placeholder="not known" value={field.text} aria-invalid={field.fault ? true : undefined} aria-describedby={field.fault ? `${id}-fault` : undefined}
+          placeholder={placeholder} value={field.text} aria-invalid={field.fault ? true : undefined} aria-describedby={field.fault ? `${id}-fault` : undefined}
           onFocus={field.onFocus} onChange={(e) => field.onChange(e.target.value)} onBlur={onBlur}
         />
         {reading ? (
@@ -133,6 +143,7 @@ function ReadingRow({ donor, figureKey, figure, reading, reader, first, newId, i
           </>
         ) : null}
       </Grid>
+      {rival && <Text fontSize="xs" color="unsure" fontWeight="600" pl={{ lg: '126px' }}>Disagrees with the reading in use by more than their spreads.</Text>}
       {field.fault && <Text id={`${id}-fault`} role="alert" fontSize="xs" color="fail" fontWeight="600" pl={{ lg: '126px' }}>{field.fault}</Text>}
       {field.conflict && (
         <Flex role="alert" fontSize="xs" color="unsure" fontWeight="600" pl={{ lg: '126px' }} gap="2" align="center" wrap="wrap">

@@ -1,0 +1,36 @@
+import type { FactKey } from '../facts';
+import type { FigureKey } from '../readings';
+
+/** One line of the sheet: a figure, or a fact in words. */
+export type SheetKey = FigureKey | FactKey;
+
+export const SHEET_GROUP_KEYS = [
+  'essentials', 'engine', 'gearing', 'chassis', 'suspension', 'wheels', 'brakes', 'electrics', 'fuel', 'loads', 'body', 'protection', 'luggage', 'service', 'money', 'support',
+] as const;
+export type SheetGroupKey = (typeof SHEET_GROUP_KEYS)[number];
+
+/** The whole sheet as riders group it. `essentials` is what a first weigh-up asks for; every key stands once. */
+export const SHEET_GROUPS: Readonly<Record<SheetGroupKey, readonly SheetKey[]>> = {
+  essentials: ['mass', 'maxMass', 'power', 'seatHeight', 'tank', 'consumption', 'travelFront', 'travelRear', 'clearance', 'serviceInterval', 'price'],
+  engine: ['layout', 'displacement', 'cylinders', 'cooling', 'powerRpm', 'torque', 'torqueRpm', 'redline', 'idleSpeed', 'unrestrictedPower', 'compression', 'fuelling', 'starter'],
+  gearing: ['gears', 'primaryRatio', 'ratio1', 'ratio2', 'ratio3', 'ratio4', 'ratio5', 'ratio6', 'finalDrive', 'sprocketFront', 'sprocketRear', 'chainPitch', 'chainLinks'],
+  chassis: ['wheelbase', 'rake', 'trail', 'underEngine'],
+  suspension: ['forkType', 'forkAdjust', 'forkRate', 'shockType', 'shockAdjust', 'shockRate', 'linkage', 'motionRatio', 'springRiderMass', 'shockRebuildable'],
+  wheels: ['wheelFront', 'wheelRear', 'tyreFront', 'tyreRear', 'wheelType', 'pressureFront', 'pressureRear'],
+  brakes: ['brakeFront', 'abs', 'absStaysOff', 'tractionControl', 'ridingModes', 'cruiseControl'],
+  electrics: ['alternator', 'stockDraw', 'battery', 'socket'],
+  fuel: ['fuelGrade', 'statedRange'],
+  loads: ['payload', 'axleLimitFront', 'axleLimitRear'],
+  body: ['seatWidth', 'pegHeight', 'barHeight', 'screen', 'fairing'],
+  protection: ['sumpGuard', 'handGuards', 'crashBars'],
+  luggage: ['subframe', 'stockRack', 'rackLimit', 'passenger'],
+  service: ['serviceHours', 'serviceMonths', 'oilInterval', 'oilHours', 'oilCapacity', 'valveInterval', 'valveHours'],
+  money: ['usedPrice', 'unlockPrice', 'warranty', 'warrantyPasses'],
+  support: ['stillMade', 'madeFrom', 'madeUntil', 'partsSupply', 'aftermarket', 'dealerDistance'],
+};
+
+/** Figures a first weigh-up needs; all others may stay not known. */
+export const ESSENTIAL_KEYS = SHEET_GROUPS.essentials as readonly FigureKey[];
+
+/** Every line of the sheet in the order of its groups. */
+export const SHEET_KEYS: readonly SheetKey[] = SHEET_GROUP_KEYS.flatMap((group) => SHEET_GROUPS[group]);

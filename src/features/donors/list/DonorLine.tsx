@@ -1,0 +1,48 @@
+'use client';
+import { chakra } from '@chakra-ui/react';
+import { donorKind, donorName } from '@/core/donor';
+import { CLASS_WORDS, formatFigure, type Reader } from '@/ui/messages';
+import { OriginMark } from '@/ui/marks/OriginMark';
+import { Plate } from '@/ui/marks/Plate';
+import type { DonorListModel } from './use-donor-list';
+import type { ListLine } from './donor-list';
+import { kindWord, type DonorsModel } from '../use-donors';
+
+const Row = chakra('button');
+
+export interface DonorLineProps {
+  readonly line: ListLine;
+  readonly model: DonorsModel;
+  readonly list: DonorListModel;
+  readonly current: boolean;
+  readonly reader: Reader;
+}
+
+/** One donor in the list: plate, name, what it is, and the figure the list is sorted by. */
+export function DonorLine({ line: { donor, below, figure }, model, list, current, reader }: DonorLineProps) {
+  const candidate = model.candidateOf.get(donor.id);
+  const { sort } = list.setting;
+  const kind = donorKind(donor);
+  const second = kind === 'model' ? [donor.version, CLASS_WORDS[donor.donorClass]].filter(Boolean).join('; ') : [kindWord(donor), donor.version].filter(Boolean).join(': ');
+  const value = sort !== 'name' && figure ? (figure.estimate.kind === 'known' ? formatFigure(figure.estimate.interval.mid, sort, reader) : 'not known') : undefined;
+  const ticked = list.ticked?.has(donor.id);
+  return (
+    <Row
+      type="button" data-donor={donor.id} onClick={() => (list.ticked ? list.tick(donor.id) : model.select(donor.id))} aria-current={current ? 'true' : undefined} aria-pressed={ticked} display="flex" gap="2" alignItems="center" width="100%" height="100%" textAlign="left"
+      px="2" pl={below ? '6' : '2'} cursor="pointer" borderBottomWidth="1px" borderColor="border.muted" bg={{ base: undefined, md: current ? 'bg.panel' : undefined }}
+      boxShadow={{ md: current ? 'inset 4px 0 0 var(--chakra-colors-accent)' : 'none' }} _hover={{ bg: 'bg.panel' }} _focusVisible={{ outlineOffset: '-3px' }}
+    >
+      {list.ticked && <input type="checkbox" tabIndex={-1} readOnly checked={ticked ?? false} aria-hidden style={{ pointerEvents: 'none' }} />}
+      {candidate ? <Plate index={candidate.plate} /> : <span style={{ width: 26, flexShrink: 0 }} />}
+      <span style={{ minWidth: 0, flex: 1, lineHeight: 1.25, opacity: donor.archived ? 0.72 : 1 }}>
+        <span style={{ display: 'block', fontWeight: 700, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{donorName(donor)}</span>
+        <span style={{ display: 'block', fontSize: 12, color: 'var(--chakra-colors-fg-muted)', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{second}{donor.archived ? '; put away' : ''}</span>
+      </span>
+      {value !== undefined && (
+        <span style={{ display: 'flex', alignItems: 'center', gap: 4, whiteSpace: 'nowrap', fontWeight: figure?.reading ? 600 : 400, color: figure?.reading ? undefined : 'var(--chakra-colors-fg-muted)' }}>
+          {figure?.reading && <OriginMark known={figure.reading.origin} />}{value}
+        </span>
+      )}
+    </Row>
+  );
+}

@@ -1,0 +1,17 @@
+type RawFile = Readonly<Record<string, unknown>>;
+
+interface Migration {
+  readonly from: number;
+  readonly name: string;
+  readonly run: (file: RawFile) => RawFile;
+}
+
+/** From each older version to the next; append-only. A stored file of every version is opened in the tests. */
+export const FILE_MIGRATIONS: readonly Migration[] = [
+  // Version 2 added facts, weak points, variants, listings, tags and notes on parts, all of them optional.
+  { from: 1, name: 'whole sheet, variants and listings', run: (file) => ({ ...file, version: 2 }) },
+];
+
+/** A file brought to the newest version, step by step. */
+export const migrated = (file: RawFile): RawFile =>
+  FILE_MIGRATIONS.reduce((at, migration) => (at.version === migration.from ? migration.run(at) : at), file);

@@ -1,0 +1,1 @@
+export { AmountField } from './AmountField';

@@ -1,0 +1,27 @@
+import type { FromWorker } from './protocol';
+
+export interface Job<R> {
+  /** The outcome; `cancelled` when stopped before, `died` when the worker broke down. */
+  readonly outcome: Promise<{ readonly kind: 'outcome'; readonly result: R } | { readonly kind: 'cancelled' } | { readonly kind: 'died'; readonly message: string }>;
+  /** Ends the worker at once. */
+  readonly cancel: () => void;
+}
+
+/** Runs one request in a worker of its own, which is ended with the job. */
+export function startJob<Q, R>(make: () => Worker, request: Q, onProgress: (done: number, of: number) => void): Job<R> {
+  const worker = make();
+  let settle: (value: Awaited<Job<R>['outcome']>) => void = () => undefined;
+  const outcome = new Promise<Awaited<Job<R>['outcome']>>((resolve) => {
+    settle = (value) => {
+      worker.terminate();
+      resolve(value);
+    };
+  });
+  worker.onmessage = ({ data }: MessageEvent<FromWorker<R>>) => {
+    if (data.kind === 'progress') onProgress(data.done, data.of);
+    else settle(data);
+  };
+  worker.onerror = (event) => settle({ kind: 'died', message: event.message || 'the worker could not be started' });
+  worker.postMessage(request);
+  return { outcome, cancel: () => settle({ kind: 'cancelled' }) };
+}

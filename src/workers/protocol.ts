@@ -1,0 +1,8 @@
+/**
+ * How a screen and a worker talk: one request, any number of progress messages, one outcome. Faults are data, since an error
+ * thrown in a worker arrives without its fields.
+ */
+export type FromWorker<R> =
+  | { readonly kind: 'progress'; readonly done: number; readonly of: number }
+  | { readonly kind: 'outcome'; readonly result: R }
+  | { readonly kind: 'died'; readonly message: string };
