@@ -93,7 +93,7 @@ export const DEMO_DONORS: readonly Donor[] = [
       mass: [204, 'kg', 'claimed', sheet, 'ready'], maxMass: [405, 'kg', 'claimed', sheet], power: [54, 'kW', 'claimed', sheet],
       powerRpm: [9000, 'rpm', 'claimed', sheet], torque: [68, 'Nm', 'claimed', sheet], torqueRpm: [6500, 'rpm', 'claimed', sheet],
       redline: [10000, 'rpm', 'claimed', sheet], gears: [6, 'gears', 'claimed', sheet],
-      seatHeight: [[875, 'mm', 'claimed', sheet], [860, 'mm', 'claimed', 'sheet of the low version', 'low-seat']],
+      seatHeight: [[860, 'mm', 'claimed', 'sheet of the low version', 'low-seat'], [875, 'mm', 'claimed', sheet]],
       tank: [16, 'L', 'claimed', sheet], consumption: [54, 'mpg-us', 'heard', review, 'mixed'], travelFront: [8.3, 'in', 'claimed', sheet],
       travelRear: [7.9, 'in', 'claimed', sheet], clearance: [240, 'mm', 'claimed', sheet], wheelFront: [21, 'in', 'claimed', sheet],
       wheelRear: [18, 'in', 'claimed', sheet], wheelbase: [1590, 'mm', 'claimed', sheet], serviceInterval: [10000, 'km', 'claimed', 'manual'],

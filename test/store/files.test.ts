@@ -6,6 +6,7 @@ import { unitsOf } from '@/core/units';
 import { demoDossier } from '@/demo/scenario';
 import { FILE_SIZE_LIMIT, formatDossierFile, parseDossierFile } from '@/store/files';
 import { jsonSchemaText } from '@/store/files/json-schema';
+import { FILE_MIGRATIONS } from '@/store/files/migrations';
 import { EMPTY_DOSSIER, newBrief, newDonor, type Dossier } from '@/store/records';
 import { fileFaultWords } from '@/ui/messages';
 
@@ -83,4 +84,36 @@ describe('refusals say what and where', () => {
 
 test('the shipped JSON Schema is the one the code makes', () => {
   expect(readFileSync('public/schemas/dossier-v2.schema.json', 'utf8')).toBe(jsonSchemaText());
+});
+
+describe('files of older versions', () => {
+  const v1 = readFileSync('test/store/fixtures/dossier-v1.json', 'utf8');
+  test('version 1 is opened, and every migration has been called', () => {
+    const parsed = parseDossierFile(v1);
+    if (parsed.kind !== 'dossier') throw new Error(fileFaultWords(parsed.fault));
+    expect(Object.keys(parsed.dossier.donors)).toEqual(['postmark-640-v', 'wren-230']);
+    expect(parsed.dossier.builds['c-wren-230']?.partIds).toContain('can-5');
+    expect(FILE_MIGRATIONS.map((m) => m.from)).toEqual(FILE_MIGRATIONS.map((_, i) => i + 1));
+    expect(JSON.parse(formatDossierFile(parsed.dossier, AT))).toMatchObject({ version: FILE_MIGRATIONS.length + 1 });
+  });
+  test('what it says is kept word for word', () => {
+    const parsed = parseDossierFile(v1);
+    const old = JSON.parse(v1) as { donors: unknown[] };
+    expect(parsed.kind === 'dossier' && Object.values(parsed.dossier.donors)).toEqual(old.donors);
+  });
+});
+
+describe('variants and listings that point astray', () => {
+  const donor = (id: string) => file().donors.find((d) => (d as unknown as { id: string }).id === id) as unknown as Record<string, unknown>;
+  const withDonor = (change: Record<string, unknown>, id: string) => ({ ...file(), donors: file().donors.map((d) => ((d as unknown as { id: string }).id === id ? { ...d, ...change } : d)) });
+  test('a base that is not there', () => expect(faultOf(withDonor({ baseId: 'nobody' }, 'sorrel-300-low'))).toMatchObject({ code: 'file-dangling', points: 'nobody' }));
+  test('a variant of a variant, a ring, something on a listing', () => {
+    expect(faultOf(withDonor({ baseId: 'dunelark-720-restricted' }, 'sorrel-300-low'))).toMatchObject({ code: 'file-ring', id: 'sorrel-300-low' });
+    expect(faultOf(withDonor({ baseId: 'sorrel-300-low' }, 'sorrel-300'))).toMatchObject({ code: 'file-ring' });
+    expect(faultOf(withDonor({ baseId: 'drover-430-brenfold' }, 'sorrel-300-low'))).toMatchObject({ code: 'file-ring' });
+  });
+  test('a part aboard that is not in the catalogue', () => {
+    const { listing } = donor('drover-430-brenfold') as { listing: object };
+    expect(faultOf(withDonor({ listing: { ...listing, fitted: [{ partId: 'unobtainium', wear: 0 }] } }, 'drover-430-brenfold'))).toMatchObject({ code: 'file-dangling', points: 'unobtainium' });
+  });
 });

@@ -3,7 +3,7 @@ import { FACT_KEYS, factInUse, rivalFacts } from '../facts';
 import { licenceCheck } from '../licence';
 import { runningOrderMass } from '../mass';
 import { combine, type Estimate, type Interval } from '../numeric';
-import { FIGURE_KEYS, FUEL_DENSITY, quotedInterval, rivalReadings, type FigureKey, type NormalFigures } from '../readings';
+import { FIGURE_KEYS, FUEL_DENSITY, quotedInterval, rivalReadings, type FigureKey, type NormalFigure, type NormalFigures } from '../readings';
 import { parseTyre } from '../tyre';
 import type { Kilograms, Kilowatts, Litres } from '../units';
 import type { Check } from './check';
@@ -127,9 +127,12 @@ function* gearChecks(of: Of): Generator<Check> {
   if (draw && alternator && draw.low > alternator.high) yield { code: 'draw-over-alternator', draw_W: draw.mid, alternator_W: alternator.mid };
 }
 
+/** Prices of new machines are alike for their power; what is asked for a used one is not. */
+export const isPriceNew = ({ reading }: Pick<NormalFigure, 'reading'>): boolean => reading?.basis === 'list' || reading?.basis === 'on-the-road';
+
 function* priceAndLaw({ donor, figures, usualPricePerKw }: CheckSetting, of: Of): Generator<Check> {
   const [price, power] = [of('price'), of('power')];
-  if (price && power && usualPricePerKw !== undefined) {
+  if (price && power && usualPricePerKw !== undefined && isPriceNew(figures.price)) {
     const perKw = price.mid / power.mid;
     if (perKw > usualPricePerKw * ODD_PRICE || perKw < usualPricePerKw / ODD_PRICE) yield { code: 'price-per-power-odd', perKw, usual: usualPricePerKw };
   }

@@ -1,3 +1,3 @@
 export type { Check, CheckCode } from './check';
 export { MOST_TRAVEL } from './class-travel';
-export { findChecks, type CheckSetting } from './find-checks';
+export { findChecks, isPriceNew, type CheckSetting } from './find-checks';

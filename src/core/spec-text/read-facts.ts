@@ -34,6 +34,9 @@ export function readFacts(line: string, offset: number): readonly FactProposal[]
   return [...found.values(), ...tyres];
 }
 
+/** The option of a fact that some words name; `undefined` when they name none. */
+export const readFactValue = (key: FactKey, words: string): string | undefined => LABELLED.find((l) => l.key === key)?.options.find((o) => o.pattern.test(words))?.value;
+
 function readTyres(line: string, made: (key: FactKey, value: string, from: number, to: number) => FactProposal): readonly FactProposal[] {
   const sizes = [...line.matchAll(TYRE)].filter((m) => parseTyre(m[0]));
   return sizes.slice(0, 2).map((match, i) => {

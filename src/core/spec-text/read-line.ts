@@ -35,13 +35,15 @@ export function readLine(line: string, offset: number, context: LineContext): re
   const quantities = scanQuantities(line);
   const twins = new Set<number>();
   const taken: { quantity: Quantity; key: FigureKey }[] = [];
+  let claimed = 0;
   return quantities.flatMap((quantity, i): FigureProposal[] => {
     if (twins.has(i)) return [];
     const before = quantities[i - 1];
     const choice = choose(line, quantity, i, quantities, labels, sides, context, taken);
     if (!choice) return [];
-    const made = propose(line, offset, quantity, choice, before, context);
+    const made = propose(line, offset, quantity, choice, before, claimed, context);
     if (!made) return [];
+    claimed = made.to - offset;
     taken.push({ quantity, key: choice.key });
     const twin = quantities[i + 1];
     const conversion = twin && conversionOf(line, quantity, twin, made.unit);
@@ -156,19 +158,20 @@ function byUnit(line: string, quantity: Quantity, dimension: string): Choice | u
     const key = (['serviceInterval', 'serviceHours', 'serviceMonths'] as const).find((k) => figureDefinition(k).dimension === dimension);
     if (key) return { key, label: undefined };
   }
-  const key = BY_UNIT[dimension];
+  const key = quantity.unit === 'gears' ? 'gears' : BY_UNIT[dimension];
   return key && !(key === 'tank' && quantity.listed) ? { key, label: undefined } : undefined;
 }
 
-function propose(line: string, offset: number, quantity: Quantity, { key, label }: Choice, before: Quantity | undefined, context: LineContext): FigureProposal | undefined {
+function propose(line: string, offset: number, quantity: Quantity, { key, label }: Choice, before: Quantity | undefined, claimed: number, context: LineContext): FigureProposal | undefined {
   const definition = figureDefinition(key);
   const doubts: Doubt[] = [];
   const units = unitsFor(line, quantity, key, label);
   if (units.unsaid) doubts.push({ code: 'unit-unsaid' });
   const above = label !== undefined && label === context.above;
-  const from = startOfWords(line, quantity, above ? undefined : label, before);
+  const from = startOfWords(line, quantity, above ? undefined : label, before, claimed);
   let to = label && !above && label.from >= quantity.to ? label.to : quantity.to;
-  const begin = before && before.to <= from ? Math.max(before.to, from - 40) : Math.max(0, from - 40);
+  // Words that told how the figure before was taken say nothing of this one.
+  const begin = Math.max(before && before.to <= from ? before.to : 0, claimed <= from ? claimed : 0, from - 40);
   const around = line.slice(begin, Math.min(line.length, nextStop(line, to)));
   const { basis, said, end } = basisIn(key, above ? `${around} ${context.aboveLine}` : around, definition.bases[0]);
   if (end <= around.length) to = Math.max(to, begin + end);
@@ -190,11 +193,12 @@ const meant = <T extends { readonly amount: number }>(key: FigureKey, possible: 
   figureDefinition(key).dimension === 'money' ? possible.toSorted((a, b) => b.amount - a.amount) : possible;
 
 /** Where the words that made a figure begin: at its label, unless another figure stands between. */
-function startOfWords(line: string, quantity: Quantity, label: Label | undefined, before: Quantity | undefined): number {
+function startOfWords(line: string, quantity: Quantity, label: Label | undefined, before: Quantity | undefined, claimed: number): number {
   if (!label || label.to > quantity.from || quantity.from - label.to >= 40) return quantity.from;
   if (!before || before.from < label.from) return label.from;
-  const gap = line.slice(before.to, quantity.from);
-  return before.to + (gap.length - gap.replace(/^[\s,;/|)(]+/, '').length);
+  const start = Math.min(quantity.from, Math.max(before.to, claimed));
+  const gap = line.slice(start, quantity.from);
+  return start + (gap.length - gap.replace(/^[\s,;/|)(]+/, '').length);
 }
 
 const BY_UNIT_KEYS: Readonly<Record<string, true>> = { tank: true, price: true, serviceInterval: true };

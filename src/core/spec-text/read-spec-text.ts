@@ -67,7 +67,12 @@ function settled(found: readonly Proposal[]): readonly Proposal[] {
   const kept: Proposal[] = [];
   for (const proposal of found) {
     const rivals = kept.filter((k) => k.key === proposal.key && k.kind === proposal.kind);
-    if (rivals.some((k) => isSame(k, proposal))) continue;
+    const same = rivals.find((k) => isSame(k, proposal));
+    if (same) {
+      // The plainer of two equal statements counts.
+      if (proposal.doubts.length < same.doubts.length) kept[kept.indexOf(same)] = proposal;
+      continue;
+    }
     const contradicts = rivals.some((k) => proposal.kind === 'fact' || (k.kind === 'figure' && k.basis === proposal.basis));
     kept.push(contradicts ? { ...proposal, doubts: [...proposal.doubts, { code: 'said-otherwise' }] } : proposal);
   }

@@ -19,7 +19,7 @@ const FRACTION = String.raw`\d{1,4}(?:[ -]\d{1,2}\/\d{1,2}(?!\d)| ?[½¼¾⅛⅜
 const NUMBER = `(?:${FRACTION}|${PLAIN})`;
 const CURRENCY = String.raw`(?:US\$|A\$|C\$|[€$£]|(?:EUR|USD|GBP|CHF|SEK|NOK|PLN|CZK|AUD|CAD|NZD|ZAR)(?=[ \d]))`;
 // currency? number (range or list number)? unit?
-const QUANTITY = new RegExp(`(?<![\\p{L}\\d.,/])(?:(${CURRENCY}) ?)?(${NUMBER})(?: ?(-|–|—|to|\\/) ?(${NUMBER}))?(?:[ \\u00a0\\u202f-]?(${UNIT_SOURCE}))?`, 'giu');
+const QUANTITY = new RegExp(`(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(?: ?(-|–|—|to|\\/) ?(${NUMBER}))?(?:[ \\u00a0\\u202f-]?(${UNIT_SOURCE}))?`, 'giu');
 const FEET = /(?<![\p{L}\d.,/])(\d{1,2}) ?(?:ft|feet|foot|'|′) ?(\d{1,2}(?:[.,]\d{1,2})?) ?(?:inches|inch|in|"|″)?(?![\p{L}\d])/giu;
 const SPECIAL_FRACTIONS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅛': 0.125, '⅜': 0.375, '⅝': 0.625, '⅞': 0.875 };
 

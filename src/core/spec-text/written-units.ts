@@ -16,7 +16,7 @@ const WRITTEN: Readonly<Partial<Record<UnitWord, readonly string[]>>> = {
   'kgf-m': ['kgf·m', 'kgf-m', 'kgf m', 'kg-m', 'kgm'],
   rpm: ['rpm', 'r/min', 'min-1', '1/min', 'u/min'],
   'km/h': ['km/h', 'kph', 'km/hr'], mph: ['mph'],
-  in: ['inches', 'inch', 'ins', 'in\\.', 'in', '"', '″', '”', "''"], mm: ['millimetres', 'millimeters', 'mm'], cm: ['centimetres', 'centimeters', 'cm'],
+  in: ['inches', 'inch', 'ins', 'in\\.', 'in', '"', '″', '”', "''"], mm: ['millimetres', 'millimeters', 'mm'], cm: ['centimetres', 'centimeters', 'cm'], m: ['metres', 'meters', 'm'],
   kg: ['kilograms', 'kilogrammes', 'kilos', 'kgs', 'kg'], lb: ['pounds', 'lbs\\.?', 'lb\\.?'],
   L: ['litres', 'liters', 'litre', 'liter', 'ltr', 'lt', 'l'], 'qt-us': ['us qt', 'quarts', 'qt'],
   km: ['kilometres', 'kilometers', 'kms', 'km'], mi: ['miles', 'mile', 'mi'],

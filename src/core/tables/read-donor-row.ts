@@ -1,8 +1,8 @@
 import { DONOR_CLASSES, type Donor, type DonorClass } from '../donor';
 import { factDefinition, isFactValue, type Fact, type FactKey } from '../facts';
-import { findReadingFault, type Figure, type FigureKey, type Origin, type Reading, type ReadingFault } from '../readings';
+import { figureDefinition, findReadingFault, type Figure, type FigureKey, type Origin, type Reading, type ReadingFault } from '../readings';
 import { parseAmount, preferredUnit, type AmountFault } from '../units';
-import { figureDefinition } from '../readings';
+import { readFactValue } from '../spec-text';
 import type { ColumnTarget } from './column-target';
 
 export type CellFault =
@@ -53,7 +53,7 @@ export function readDonorRow(cells: readonly string[], setting: RowSetting): Row
     if (target.kind === 'text') {
       const most = LONGEST[target.column];
       if (most !== undefined && cell.length > most) fail({ code: 'too-long', most });
-      else texts[target.column] = cell;
+      texts[target.column] = cell;
     } else if (target.kind === 'fact') {
       const value = factValue(target.key, cell);
       if (value === undefined) fail({ code: 'not-an-option', text: cell, options: optionsOf(target.key) });
@@ -100,5 +100,5 @@ function optionsOf(key: FactKey): readonly string[] {
 function factValue(key: FactKey, cell: string): string | undefined {
   if (isFactValue(key, cell)) return cell;
   const value = plain(cell);
-  return isFactValue(key, value) ? value : undefined;
+  return isFactValue(key, value) ? value : readFactValue(key, cell);
 }

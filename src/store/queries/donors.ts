@@ -1,6 +1,6 @@
 import { assess, type Assessment } from '@/core/assessment';
 import type { Brief, Money } from '@/core/brief';
-import { findChecks, type Check } from '@/core/checks';
+import { findChecks, isPriceNew, type Check } from '@/core/checks';
 import { resolveDonor, type Donor, type DonorTable } from '@/core/donor';
 import { onTheRoadPrice } from '@/core/money';
 import { normalFigure, normalFigures, type FigureKey, type NormalFigure, type NormalFigures } from '@/core/readings';
@@ -68,8 +68,9 @@ function usualPricePerKw(donors: DonorTable, money: Money): number | undefined {
   const known = usualPrices.get(donors);
   if (known?.money === money) return known.usual;
   const perKw = [...resolvedDonors(donors).values()].flatMap((d) => {
-    const [price, power] = [figureOf(d, 'price', money).estimate, figureOf(d, 'power', money).estimate];
-    return price.kind === 'known' && power.kind === 'known' ? [price.interval.mid / power.interval.mid] : [];
+    const [offer, power] = [figureOf(d, 'price', money), figureOf(d, 'power', money).estimate];
+    const price = offer.estimate;
+    return isPriceNew(offer) && price.kind === 'known' && power.kind === 'known' ? [price.interval.mid / power.interval.mid] : [];
   }).sort((a, b) => a - b);
   const usual = perKw.length >= PRICED_ENOUGH ? perKw[Math.floor(perKw.length / 2)] : undefined;
   usualPrices.set(donors, { money, usual });

@@ -1,2 +1,2 @@
 export { assessmentOf, checksOf, figureOf, figuresOf, moneyOf, resolvedDonors } from './donors';
-export { aboardOf, standing, type Standing, type StandingCandidate } from './standing';
+export { standing, type Standing, type StandingCandidate } from './standing';

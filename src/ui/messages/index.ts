@@ -4,7 +4,7 @@ export { commandWords } from './commands';
 export { amountFaultWords, buildFaultWords, fileFaultWords, limitWords, readingFaultWords, sharesFaultWords, storageFaultWords } from './faults';
 export { doubtWords } from './doubts';
 export { fieldPlaces, formatBase, formatFigure, formatNumber, formatQuoted, formatWithUnit, trimmed, unitSign, type Reader, type ShownDimension } from './format';
-export { effectDimension, effectWords, fitsWords, FLAG_WORDS, massWords, partCellFaultWords, partFacts } from './parts';
+export { fitsWords, FLAG_WORDS, partCellFaultWords, partFacts } from './parts';
 export { sheetText } from './sheet-text';
 export { cellFaultWords, tableFaultWords } from './tables';
 export { mustWords, VERDICT_SIGNS } from './verdict-words';

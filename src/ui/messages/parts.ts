@@ -1,6 +1,5 @@
 import { AFFECTED_FIGURES, type Part, type PartEffect, type PartFlag } from '@/core/part';
 import type { PartCellFault } from '@/core/tables';
-import { figureDefinition } from '@/core/readings';
 import { convert } from '@/core/units';
 import { formatFigure, formatNumber, unitSign, type Reader } from './format';
 import { AFFECTED_WORDS, CLASS_WORDS } from './words';
@@ -8,14 +7,14 @@ import { AFFECTED_WORDS, CLASS_WORDS } from './words';
 const SIGN = (x: number) => (x >= 0 ? '+' : '−');
 
 /** What a part does to one figure: `seat −25 mm`. */
-export function effectWords(effect: PartEffect, reader: Reader): string {
+function effectWords(effect: PartEffect, reader: Reader): string {
   const name = AFFECTED_WORDS[effect.figure];
   if (effect.change === 'scale') return `${name} ${SIGN(effect.amount - 1)}${formatNumber(Math.abs(effect.amount - 1) * 100)} %`;
   if (effect.change === 'set') return `${name} ${formatFigure(effect.amount, effect.figure, reader)}`;
   return `${name} ${SIGN(effect.amount)}${formatFigure(Math.abs(effect.amount), effect.figure, reader)}`;
 }
 
-export function massWords(mass_kg: number, reader: Reader): string {
+function massWords(mass_kg: number, reader: Reader): string {
   if (mass_kg === 0) return 'no mass';
   const shown = reader.units === 'us' ? convert(Math.abs(mass_kg), 'kg', 'lb') : Math.abs(mass_kg);
   return `${SIGN(mass_kg)}${formatNumber(shown, 1)} ${unitSign('mass', reader)}`;
@@ -42,9 +41,6 @@ export const FLAG_WORDS: Readonly<Record<PartFlag, string>> = {
   'specialist-shock': 'work on a shock', 'electrical-load': 'adds electrical load', 'tyre-rating': 'changes tyres or rims', speedometer: 'changes what the speedometer reads', 'fuel-can': 'is a fuel can',
   'cable-reach': 'may pull hoses and cables', 'adds-travel-spring': 'adds travel with its spring',
 };
-
-/** The unit an effect's amount is in, for its field. */
-export const effectDimension = (figure: PartEffect['figure']) => figureDefinition(figure).dimension;
 
 export function partCellFaultWords({ heading, code, text }: PartCellFault): string {
   switch (code) {

@@ -78,7 +78,7 @@ export function DonorList({ model, list, shownId, reader }: DonorListProps) {
       </Flex>
       {list.ticked && <BulkBar model={model} list={list} />}
       <Box
-        ref={scroller} overflowY="auto" maxH={{ base: 'none', md: 'calc(100dvh - 358px)' }} minH="120px" height={{ base: 'calc(100dvh - 430px)', md: `${Math.max(120, lines.length * LINE_HEIGHT + 2)}px` }} borderTopWidth="1px" borderColor="border"
+        ref={scroller} overflowY="auto" maxH={{ base: 'none', md: 'calc(100dvh - 358px)' }} minH="120px" height={{ base: 'calc(100dvh - 462px)', md: `${Math.max(120, lines.length * LINE_HEIGHT + 2)}px` }} borderTopWidth="1px" borderColor="border"
         role="region" aria-label="Donors found" tabIndex={-1}
         onKeyDown={(e) => { if (e.key === 'ArrowDown' || e.key === 'ArrowUp') { e.preventDefault(); step(e.key === 'ArrowDown' ? 1 : -1); } }}
       >

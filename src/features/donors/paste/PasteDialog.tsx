@@ -25,7 +25,7 @@ export function PasteDialog({ donor, model, onClose }: PasteDialogProps) {
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner p={{ base: '2', md: '6' }}>
-          <Dialog.Content bg="bg.panel" height={{ base: '100%', md: 'calc(100dvh - 48px)' }}>
+          <Dialog.Content bg="bg.panel" my="0" height={{ base: '100%', md: 'calc(100dvh - 48px)' }}>
             <Dialog.Header pb="2"><Dialog.Title>{donor ? `Paste a sheet for ${fullName(donor)}` : 'A new donor from a text'}</Dialog.Title></Dialog.Header>
             <Dialog.CloseTrigger asChild><CloseButton size="sm" /></Dialog.CloseTrigger>
             <Dialog.Body>

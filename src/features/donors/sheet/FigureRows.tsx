@@ -11,7 +11,7 @@ import { OriginMark } from '@/ui/marks/OriginMark';
 import { BASIS_WORDS, FIGURE_WORDS, formatFigure, formatNumber, formatQuoted, nameWords, ORIGIN_WORDS, type Reader } from '@/ui/messages';
 import { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from './reading-edit';
 
-export const FIGURE_COLUMNS = { base: '1fr 1fr', lg: '118px 108px minmax(126px, 1.5fr) 126px minmax(56px, 1fr) 58px' };
+export const FIGURE_COLUMNS = { base: '1fr 1fr', lg: '118px 108px minmax(116px, 1.3fr) 136px minmax(60px, 1fr) 58px' };
 
 interface RowsProps {
   /** The donor's own record. */
@@ -120,7 +120,7 @@ function ReadingRow({ donor, donorName: donorWords, placeholder, rival, figureKe
         <label htmlFor={id} style={{ visibility: first ? 'visible' : 'hidden' }}>{name}{first ? '' : ', another reading'}</label>
         <Input
           id={id} size="sm" px="2" bg="bg.panel" borderColor={field.fault ? 'fail' : 'border.emphasized'} borderWidth={field.fault ? '2px' : '1px'} textAlign="right" autoComplete="off"
-          placeholder={placeholder} value={field.text} aria-invalid={field.fault ? true : undefined} aria-describedby={field.fault ? `${id}-fault` : undefined}
+          gridColumn={reading ? undefined : { lg: 'span 2' }} placeholder={placeholder} value={field.text} aria-invalid={field.fault ? true : undefined} aria-describedby={field.fault ? `${id}-fault` : undefined}
           onFocus={field.onFocus} onChange={(e) => field.onChange(e.target.value)} onBlur={onBlur}
         />
         {reading ? (

@@ -30,7 +30,7 @@ export function TableDialog({ model, reader, onClose }: TableDialogProps) {
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner p={{ base: '2', md: '6' }}>
-          <Dialog.Content bg="bg.panel" height={{ base: '100%', md: 'calc(100dvh - 48px)' }}>
+          <Dialog.Content bg="bg.panel" my="0" height={{ base: '100%', md: 'calc(100dvh - 48px)' }}>
             <Dialog.Header pb="2"><Dialog.Title>Tables in and out</Dialog.Title></Dialog.Header>
             <Dialog.CloseTrigger asChild><CloseButton size="sm" disabled={busy} /></Dialog.CloseTrigger>
             <Dialog.Body>
