@@ -4,7 +4,13 @@ import { goTo, openExample } from './helpers';
 
 test.setTimeout(180_000);
 
-const STEPS = ['Brief', 'Donors', 'Weigh-up', 'Build', 'Dossier'] as const;
+const STEPS = ['Brief', 'Donors', 'Weigh-up', 'Parts', 'Build', 'Dossier'] as const;
+
+async function goToPart(page: Page): Promise<void> {
+  await goTo(page, 'Parts');
+  await page.getByRole('button', { name: /^Lowering link/ }).click();
+  await page.getByRole('region', { name: /^Lowering link/ }).waitFor();
+}
 
 /** Contrast is the slowest rule by far and the same on every width, so the phone leaves it to the desktop runs. */
 async function seriousFaults(page: Page, without: readonly string[] = []): Promise<string[]> {
@@ -25,6 +31,16 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.waitForTimeout(400);
       expect(await seriousFaults(page), step).toEqual([]);
     }
+    await goTo(page, 'Donors');
+    await page.getByRole('button', { name: /^Engine/ }).click();
+    await page.getByRole('button', { name: 'Paste a sheet' }).click();
+    await page.getByLabel(/^Text of a maker/).fill('Tank 3.1 gal, seat height 34.6 in (789 mm), Weight 187 kg, switchable ABS');
+    await page.getByText('4 found, 3 to look at.').waitFor();
+    expect(await seriousFaults(page), 'pasting').toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Several' }).click();
+    await goToPart(page);
+    expect(await seriousFaults(page), 'a part open').toEqual([]);
     await goTo(page, 'Weigh-up');
     await page.getByRole('button', { name: 'Drover 430', exact: false }).first().click();
     expect(await seriousFaults(page), 'points open').toEqual([]);
@@ -65,7 +81,7 @@ test('by keyboard alone: steps, help, a slider, a part, undo and redo', async ({
   await slider.focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByLabel('Two-track', { exact: true })).toHaveValue('21');
-  await page.keyboard.press('4');
+  await page.keyboard.press('5');
   await expect(page.getByRole('heading', { level: 1, name: 'Build' })).toBeVisible();
   const part = page.getByRole('button', { name: 'Fit Wide footpegs', exact: true });
   await part.focus();

@@ -19,9 +19,15 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
 }
 
 /** Goes to a step by the strip, without a reload. */
-export async function goTo(page: Page, step: 'Brief' | 'Donors' | 'Weigh-up' | 'Build' | 'Dossier'): Promise<void> {
+export async function goTo(page: Page, step: 'Brief' | 'Donors' | 'Weigh-up' | 'Parts' | 'Build' | 'Dossier'): Promise<void> {
   await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: step }).first().click();
   await expect(page.getByRole('heading', { level: 1, name: step })).toBeVisible();
+}
+
+/** Opens one act from a donor's menu. */
+export async function withDonor(page: Page, act: string): Promise<void> {
+  await page.getByRole('button', { name: 'More with this donor' }).click();
+  await page.getByRole('menuitem', { name: act }).click();
 }
 
 /** Exports the dossier and gives the file's text. */

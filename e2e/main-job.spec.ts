@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { exported, fill, goTo, pickFile, withoutMoment } from './helpers';
+import { exported, fill, goTo, pickFile, withDonor, withoutMoment } from './helpers';
 
 test('brief, donors, weigh-up, build, export, clear, import: with everything typed in', async ({ page }) => {
   await page.goto('/');
@@ -25,7 +25,7 @@ test('brief, donors, weigh-up, build, export, clear, import: with everything typ
   await expect(page.getByRole('heading', { level: 2, name: 'Unnamed donor' })).toBeVisible();
   await fill(page, 'Maker', 'Hollin');
   await fill(page, 'Model', 'Plover 300');
-  await page.getByLabel('Class').selectOption('dual-sport-single');
+  await page.getByLabel('Class', { exact: true }).selectOption('dual-sport-single');
   await fill(page, 'Mass', '298 lb');
   await page.getByLabel('Mass: basis').selectOption('dry');
   await expect(page.getByText('Not comparable yet: tank is not known.')).toBeVisible();
@@ -37,7 +37,7 @@ test('brief, donors, weigh-up, build, export, clear, import: with everything typ
   ] as const) await fill(page, label, text);
   await page.getByLabel('Power: basis').selectOption('wheel');
 
-  await page.getByRole('button', { name: 'Duplicate', exact: true }).click();
+  await withDonor(page, 'Duplicate');
   await expect(page.getByLabel('Version, year, market')).toHaveValue('(copy)');
   await fill(page, 'Model', 'Plover 300 Big Tank');
   await fill(page, 'Tank', '14 L');

@@ -4,6 +4,7 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
+import { load } from './lib/bundle.mjs';
 import { build, freePort, ROOT } from './lib/run.mjs';
 
 const median = (list) => list.toSorted((a, b) => a - b)[Math.floor(list.length / 2)];
@@ -31,11 +32,12 @@ async function firstRanking(browser, base) {
   return times;
 }
 
-/** The example with three copies, so that twelve candidates are weighed. */
+/** The example with two copies, so that twelve candidates are weighed. */
 async function twelve(page, base) {
   await page.goto(`${base}/donors`);
-  for (let i = 0; i < 3; i += 1) {
-    await page.getByRole('button', { name: 'Duplicate', exact: true }).click();
+  for (let i = 0; i < 2; i += 1) {
+    await page.getByRole('button', { name: 'More with this donor' }).click();
+    await page.getByRole('menuitem', { name: 'Duplicate' }).click();
     await page.waitForTimeout(400);
   }
 }
@@ -72,6 +74,63 @@ async function editToRanking(browser, base) {
   });
 }
 
+/** Median of ten readings for each kind of 10 kB text, after warming up: the slowest kind, ms. */
+async function readingTexts() {
+  const { readSpecText } = await load('src/core/spec-text/index.ts');
+  const sheet = 'Kerb weight 187 kg (412 lb). Seat height 34.6 in (879 mm). 61 hp @ 8 250 rpm, travel front/rear 240/230 mm; every 4 000 miles or 40 hours.\n';
+  const kinds = { sheet, prose: 'We rode on for a while and the front felt light over the rear of the tank, which is fine. ', digits: '1 234 ', labels: 'seat height travel front rear weight dry ', line: 'Seat height 880 mm, tank 11,6 l, ' };
+  const times = Object.values(kinds).map((text) => {
+    const long = text.repeat(Math.ceil(10_240 / text.length)).slice(0, 10_240);
+    for (let i = 0; i < 3; i += 1) readSpecText(long);
+    return median(Array.from({ length: 10 }, () => {
+      const begun = performance.now();
+      readSpecText(long);
+      return performance.now() - begun;
+    }));
+  });
+  return Math.max(...times);
+}
+
+/** 1 000 donors read from a table; each letter typed into the search, to the frame after the list has changed. */
+async function searching(browser, base) {
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })).newPage();
+  await page.goto(base);
+  await page.getByRole('heading', { level: 1, name: 'Weigh-up' }).waitFor();
+  await page.goto(`${base}/donors`);
+  const words = ['plover', 'heron', 'wren', 'finch', 'curlew', 'teal'];
+  const rows = Array.from({ length: 988 }, (_, i) => `Hollin,${words[i % 6]} ${i},${120 + (i % 90)},${15 + (i % 40)},${800 + (i % 120)}`);
+  await page.getByRole('button', { name: 'Tables in and out' }).click();
+  await page.getByLabel('Table file').setInputFiles({ name: 'thousand.csv', mimeType: 'text/csv', buffer: Buffer.from(['Make,Model,Mass (kg),Power (kW),Seat height (mm)', ...rows].join('\n')) });
+  await page.getByRole('button', { name: 'Enter 988 donors' }).click();
+  await page.getByText('1000 donors', { exact: true }).waitFor();
+  await page.waitForTimeout(1500);
+  return page.evaluate(async () => {
+    const field = document.querySelector('input[aria-label="Search donors"]');
+    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+    const times = [];
+    const empty = [];
+    for (const word of ['heron 9', 'teal 1', 'curlew', 'finch 88', 'wren 4']) {
+      for (let i = 1; i <= word.length; i += 1) {
+        const changed = new Promise((done) => {
+          const observer = new MutationObserver(() => { observer.disconnect(); const inPage = performance.now(); requestAnimationFrame(() => setTimeout(() => done({ inPage, drawn: performance.now() }), 0)); });
+          observer.observe(document.querySelector('[aria-label="Donors found"]'), { subtree: true, childList: true, characterData: true, attributes: true });
+          setTimeout(() => done(undefined), 400);
+        });
+        const begun = performance.now();
+        set.call(field, word.slice(0, i));
+        field.dispatchEvent(new Event('input', { bubbles: true }));
+        const end = await changed;
+        if (end !== undefined) times.push({ inPage: end.inPage - begun, drawn: end.drawn - begun });
+        await new Promise((done) => setTimeout(done, 120));
+        const idle = performance.now();
+        await new Promise((done) => requestAnimationFrame(() => setTimeout(done, 0)));
+        empty.push(performance.now() - idle);
+      }
+    }
+    return { times, empty };
+  });
+}
+
 if (!build()) process.exit(1);
 const port = await freePort(3400);
 const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], { cwd: ROOT, stdio: 'ignore', env: { ...process.env, JUGATOR_EXAMPLE: '1' } });
@@ -83,7 +142,14 @@ const rows = [['first-load JavaScript, gzip (kB)', Math.round(firstLoadScripts()
 const ranking = await firstRanking(browser, base);
 rows.push(['first visit to first ranking, median of 5 (ms)', Math.round(median(ranking))]);
 const edits = await editToRanking(browser, base);
-rows.push(['edit in the brief to the new ranking, 12 candidates, median of 40 (ms)', Math.round(median(edits))], ['the same, 95th percentile (ms)', Math.round(high(edits))]);
+rows.push(['edit in the brief to the new ranking, 12 candidates, median of 40 (ms)', Math.round(median(edits))], ['edit to ranking, 95th percentile (ms)', Math.round(high(edits))]);
+const typed = await searching(browser, base);
+const [inPage, drawn] = [typed.times.map((t) => t.inPage), typed.times.map((t) => t.drawn)];
+rows.push(
+  ['a letter in the search to the list in the page, 1 000 donors, median (ms)', Math.round(median(inPage))], ['letter to list in the page, 95th percentile (ms)', Math.round(high(inPage))],
+  ['letter to list drawn, median (ms)', Math.round(median(drawn))], ['an empty frame beside it, median (ms)', Math.round(median(typed.empty))],
+);
+rows.push(['reading 10 kB of text, the slowest kind, median of ten (ms)', Math.round(await readingTexts())]);
 await browser.close();
 
 const file = path.join(ROOT, 'docs/bench.md');

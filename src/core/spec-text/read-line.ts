@@ -86,6 +86,8 @@ function choose(
     if (key && !(taken.some((t) => t.key === key) && isSpent(line, label, quantity, taken, key))) best = { choice: { key, label }, distance };
   };
   for (const label of labels) {
+    // Far labels are passed over before any words between are looked at: time stays linear in the line.
+    if (quantity.from - label.to > FARTHEST || label.from - quantity.to > FARTHEST) continue;
     if (label.to <= quantity.from) {
       const mate = quantity.listed && all[index - 1]?.listed === true && dimension === undefined ? all[index - 1] : undefined;
       const gap = line.slice(label.to, mate?.from ?? quantity.from);
@@ -110,7 +112,14 @@ function isSpent(line: string, label: Label, quantity: Quantity, taken: readonly
   return last !== undefined && label.from < last.quantity.from && last.quantity.from < quantity.from && !quantity.listed && !/\bor\b|[,/;(]/.test(line.slice(last.quantity.to, quantity.from));
 }
 
-const commas = (gap: string): number => gap.match(/[,;|\t]|\. /g)?.length ?? 0;
+function commas(gap: string): number {
+  let count = 0;
+  for (let i = 0; i < gap.length; i += 1) {
+    const mark = gap[i];
+    if (mark === ',' || mark === ';' || mark === '|' || mark === '\t' || (mark === '.' && gap[i + 1] === ' ')) count += 1;
+  }
+  return count;
+}
 
 /** `61 hp @ 8250 rpm`, `25.5° / 109 mm`: figures that go with the one before them. */
 function followOn(line: string, quantity: Quantity, dimension: string | undefined, taken: readonly { quantity: Quantity; key: FigureKey }[]): FigureKey | undefined {

@@ -24,8 +24,7 @@ export function readSpecText(text: string): readonly Proposal[] {
   let side: LineContext['side'];
   let sideAge = 0;
   for (const { line, offset } of linesOf(plain)) {
-    const readable = withoutTyres(line);
-    const figures = readLine(readable, offset, { above, aboveLine, side: sideAge > 0 ? side : undefined });
+    const figures = /[\d½¼¾⅛⅜⅝⅞]/.test(line) ? readLine(withoutTyres(line), offset, { above, aboveLine, side: sideAge > 0 ? side : undefined }) : [];
     const facts = readFacts(line, offset);
     found.push(...figures, ...facts);
     const blank = line.trim() === '';

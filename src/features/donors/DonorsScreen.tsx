@@ -1,13 +1,12 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { ArrowLeft, ClipboardPaste, Plus, Table2 } from 'lucide-react';
-import { Suspense, useState } from 'react';
+import { memo, Suspense, useCallback, useMemo, useState } from 'react';
 import { moneyOf } from '@/store/queries';
 import { useDossierState, usePreferences } from '@/store/react';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { CompareDialog } from './compare/CompareDialog';
 import { DonorList } from './list/DonorList';
-import { useDonorList } from './list/use-donor-list';
 import { PasteDialog } from './paste/PasteDialog';
 import { Sheet } from './sheet/Sheet';
 import { TableDialog } from './tables/TableDialog';
@@ -18,37 +17,41 @@ export function DonorsScreen() {
   return <Suspense><Donors /></Suspense>;
 }
 
+/** Drawn anew only when the donor changes, not with every letter of a search. */
+const SteadySheet = memo(Sheet);
+
 type Dialog = 'paste-new' | 'paste-here' | 'table' | 'compare';
 
 function Donors() {
   const model = useDonors();
-  const list = useDonorList(model);
   const currency = useDossierState((s) => moneyOf(s.dossier).currency);
   const [{ units }] = usePreferences();
   const [dialog, setDialog] = useState<Dialog>();
   const { selected } = model;
-  const shown = selected ?? list.lines[0]?.donor;
-  const reader = { units, currency } as const;
+  const shown = selected ?? model.first;
+  const reader = useMemo(() => ({ units, currency }) as const, [units, currency]);
+  const paste = useCallback(() => setDialog('paste-here'), []);
+  const compare = useCallback(() => setDialog('compare'), []);
   const close = () => setDialog(undefined);
   const outline = { size: 'sm', variant: 'outline', borderColor: 'border.emphasized' } as const;
   return (
     <Box>
       <ScreenHeading title="Donors">Stock machines and what is known of them. Every figure keeps how it was quoted and who said so.</ScreenHeading>
       <Flex gap="4" align="flex-start">
-        <Box width={{ base: '100%', md: '288px' }} flexShrink={0} display={{ base: selected ? 'none' : 'block', md: 'block' }} position={{ md: 'sticky' }} top="12px">
+        <Box width={{ base: '100%', lg: '288px' }} flexShrink={0} display={{ base: selected ? 'none' : 'block', lg: 'block' }} position={{ lg: 'sticky' }} top="12px">
           <Flex gap="1.5" mb="2">
             <Button size="sm" flex="1" px="2" bg="accent" color="accent.ink" aria-label="Add a donor" onClick={model.add}><Plus size={16} /> Add</Button>
             <Button {...outline} flex="1" px="2" aria-label="A new donor from a text" onClick={() => setDialog('paste-new')}><ClipboardPaste size={15} /> Paste</Button>
             <Button {...outline} flex="1" px="2" aria-label="Tables in and out" onClick={() => setDialog('table')}><Table2 size={15} /> Tables</Button>
           </Flex>
-          <DonorList model={model} list={list} shownId={shown?.id} reader={reader} />
+          <DonorList model={model} shownId={shown?.id} reader={reader} />
         </Box>
         {shown ? (
-          <Box flex="1" minW="0" display={{ base: selected ? 'block' : 'none', md: 'block' }}>
-            <Button size="sm" variant="ghost" mb="2" display={{ base: 'inline-flex', md: 'none' }} onClick={() => model.select(undefined)}><ArrowLeft size={16} /> All donors</Button>
-            <Sheet key={shown.id} donor={shown} model={model} reader={reader} onPaste={() => setDialog('paste-here')} onCompare={() => setDialog('compare')} />
+          <Box flex="1" minW="0" display={{ base: selected ? 'block' : 'none', lg: 'block' }}>
+            <Button size="sm" variant="ghost" mb="2" display={{ base: 'inline-flex', lg: 'none' }} onClick={() => model.select(undefined)}><ArrowLeft size={16} /> All donors</Button>
+            <SteadySheet key={shown.id} donor={shown} model={model} reader={reader} onPaste={paste} onCompare={compare} />
           </Box>
-        ) : <Text color="fg.muted" display={{ base: 'none', md: 'block' }} pt="2">Add a machine, paste its sheet, or read a table.</Text>}
+        ) : <Text color="fg.muted" display={{ base: 'none', lg: 'block' }} pt="2">Add a machine, paste its sheet, or read a table.</Text>}
       </Flex>
       {dialog === 'paste-new' && <PasteDialog donor={undefined} model={model} onClose={close} />}
       {dialog === 'paste-here' && shown && <PasteDialog donor={shown} model={model} onClose={close} />}

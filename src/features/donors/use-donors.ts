@@ -1,11 +1,13 @@
 'use client';
 import { useRouter, useSearchParams } from 'next/navigation';
+import { useMemo } from 'react';
 import { descendants, donorKind, donorName, type Donor } from '@/core/donor';
 import { FACT_KEYS } from '@/core/facts';
 import { FIGURE_KEYS } from '@/core/readings';
 import { SHEET_KEYS } from '@/core/sheet';
 import { resolvedDonors } from '@/store/queries';
-import { newDonor, PLATE_COUNT, type Candidate } from '@/store/records';
+import type { DossierStore } from '@/store/dossier-store';
+import { newDonor, PLATE_COUNT, type Candidate, type Dossier } from '@/store/records';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { notify } from '@/ui/notice';
 import { listing, unlisting, type ListChange } from './shortlist-changes';
@@ -16,6 +18,8 @@ export interface DonorsModel {
   readonly resolved: ReadonlyMap<string, Donor>;
   readonly candidateOf: ReadonlyMap<string, Candidate>;
   readonly selected: Donor | undefined;
+  /** Shown where none is selected: the first plate, else the first by name. */
+  readonly first: Donor | undefined;
   readonly select: (id: string | undefined) => void;
   readonly add: () => void;
   /** Puts a whole donor in, as made from a text or a table. */
@@ -39,12 +43,28 @@ export const fullName = (donor: Donor): string => (donor.baseId === undefined ||
 
 export function useDonors(): DonorsModel {
   const store = useDossierStore();
-  const { donors: own, candidates, builds } = useDossierState((s) => s.dossier);
+  const own = useDossierState((s) => s.dossier.donors);
+  const candidates = useDossierState((s) => s.dossier.candidates);
+  const builds = useDossierState((s) => s.dossier.builds);
   const router = useRouter();
   const id = useSearchParams().get('donor');
+  // Stays the same while only the list's search changes, so that the sheet beside it is not drawn anew.
+  return useMemo(() => donorsModel({ store, own, candidates, builds, id, go: (path) => router.replace(path, { scroll: false }) }), [store, own, candidates, builds, id, router]);
+}
+
+interface Setting {
+  readonly store: DossierStore;
+  readonly own: Dossier['donors'];
+  readonly candidates: Dossier['candidates'];
+  readonly builds: Dossier['builds'];
+  readonly id: string | null;
+  readonly go: (path: '/donors' | `/donors?donor=${string}`) => void;
+}
+
+function donorsModel({ store, own, candidates, builds, id, go }: Setting): DonorsModel {
   const resolved = resolvedDonors(own);
   const candidateOf = new Map(Object.values(candidates).map((c) => [c.donorId, c]));
-  const select = (next: string | undefined) => router.replace(next ? `/donors?donor=${encodeURIComponent(next)}` : '/donors', { scroll: false });
+  const select = (next: string | undefined) => go(next ? `/donors?donor=${encodeURIComponent(next)}` : '/donors');
   const nameOf = (donorId: string) => fullName(resolved.get(donorId) ?? own[donorId] ?? newDonor(donorId));
   const undo = { word: 'Undo', run: () => void store.undo() };
 
@@ -57,6 +77,7 @@ export function useDonors(): DonorsModel {
   return {
     own, resolved, candidateOf, select,
     selected: id ? resolved.get(id) : undefined,
+    first: firstDonor(resolved, candidateOf),
     add: () => create(newDonor(crypto.randomUUID()), 'add-donor', {}),
     put: (donor, code) => create(donor, code, { name: donorName(donor) }),
     addVariant: (base) => create({ ...blankChild(base), version: 'new variant', variant: {} }, 'add-variant', { name: nameOf(base.id) }),
@@ -100,6 +121,11 @@ export function useDonors(): DonorsModel {
       if (changes.length < wanted.length) notify({ text: `The shortlist is full: it holds ${PLATE_COUNT}, one for each plate. Take one off first.`, tone: 'lasting' });
     },
   };
+}
+
+function firstDonor(resolved: ReadonlyMap<string, Donor>, candidateOf: ReadonlyMap<string, Candidate>): Donor | undefined {
+  const plate = (d: Donor) => candidateOf.get(d.id)?.plate ?? PLATE_COUNT;
+  return [...resolved.values()].filter((d) => !d.archived).reduce<Donor | undefined>((best, d) => (best && (plate(best) - plate(d) || (fullName(best) < fullName(d) ? -1 : 1)) < 0 ? best : d), undefined);
 }
 
 export const KIND_WORDS = { model: 'model', variant: 'variant', listing: 'for sale' } as const;

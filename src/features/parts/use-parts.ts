@@ -1,4 +1,5 @@
 'use client';
+import equal from 'fast-deep-equal';
 import { useState } from 'react';
 import { donorName, type DonorClass } from '@/core/donor';
 import { fitsDonor, PART_KINDS, type Part, type PartKind } from '@/core/part';
@@ -112,7 +113,7 @@ export function useParts(): PartsModel {
       setRefused([]);
       // Unchanged shipped parts stay shipped; the last of two rows with one id counts.
       const read = new Map(rows.flatMap((r) => (r.kind === 'part' ? [[r.part.id, r.part] as const] : [])));
-      const changed = [...read.values()].filter((p) => JSON.stringify({ ...parts[p.id], own: true }, Object.keys(p).sort()) !== JSON.stringify(p, Object.keys(p).sort()));
+      const changed = [...read.values()].filter((p) => !equal({ ...parts[p.id], own: true }, p));
       store.execute({ label: { code: 'import-parts', facts: { count: changed.length, file: file.name } }, changes: changed.map((p) => ({ table: 'parts', key: p.id, path: [], before: parts[p.id], after: p }) as const) });
       notify({ text: `${rows.length} parts read from ${file.name}; ${changed.length} are new or changed.`, tone: 'plain', act: undo });
     },

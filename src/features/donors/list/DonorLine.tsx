@@ -1,5 +1,4 @@
 'use client';
-import { chakra } from '@chakra-ui/react';
 import { donorKind, donorName } from '@/core/donor';
 import { CLASS_WORDS, formatFigure, type Reader } from '@/ui/messages';
 import { OriginMark } from '@/ui/marks/OriginMark';
@@ -7,8 +6,6 @@ import { Plate } from '@/ui/marks/Plate';
 import type { DonorListModel } from './use-donor-list';
 import type { ListLine } from './donor-list';
 import { kindWord, type DonorsModel } from '../use-donors';
-
-const Row = chakra('button');
 
 export interface DonorLineProps {
   readonly line: ListLine;
@@ -18,7 +15,7 @@ export interface DonorLineProps {
   readonly reader: Reader;
 }
 
-/** One donor in the list: plate, name, what it is, and the figure the list is sorted by. */
+/** One donor in the list: plate, name, what it is, and the figure the list is sorted by. Plain elements, since the list is redrawn with every letter of a search. */
 export function DonorLine({ line: { donor, below, figure }, model, list, current, reader }: DonorLineProps) {
   const candidate = model.candidateOf.get(donor.id);
   const { sort } = list.setting;
@@ -27,10 +24,9 @@ export function DonorLine({ line: { donor, below, figure }, model, list, current
   const value = sort !== 'name' && figure ? (figure.estimate.kind === 'known' ? formatFigure(figure.estimate.interval.mid, sort, reader) : 'not known') : undefined;
   const ticked = list.ticked?.has(donor.id);
   return (
-    <Row
-      type="button" data-donor={donor.id} onClick={() => (list.ticked ? list.tick(donor.id) : model.select(donor.id))} aria-current={current ? 'true' : undefined} aria-pressed={ticked} display="flex" gap="2" alignItems="center" width="100%" height="100%" textAlign="left"
-      px="2" pl={below ? '6' : '2'} cursor="pointer" borderBottomWidth="1px" borderColor="border.muted" bg={{ base: undefined, md: current ? 'bg.panel' : undefined }}
-      boxShadow={{ md: current ? 'inset 4px 0 0 var(--chakra-colors-accent)' : 'none' }} _hover={{ bg: 'bg.panel' }} _focusVisible={{ outlineOffset: '-3px' }}
+    <button
+      type="button" className={current ? 'donor-line donor-line-current' : 'donor-line'} data-donor={donor.id} onClick={() => (list.ticked ? list.tick(donor.id) : model.select(donor.id))} aria-current={current ? 'true' : undefined} aria-pressed={ticked}
+      style={{ paddingLeft: below ? 24 : 8 }}
     >
       {list.ticked && <input type="checkbox" tabIndex={-1} readOnly checked={ticked ?? false} aria-hidden style={{ pointerEvents: 'none' }} />}
       {candidate ? <Plate index={candidate.plate} /> : <span style={{ width: 26, flexShrink: 0 }} />}
@@ -43,6 +39,6 @@ export function DonorLine({ line: { donor, below, figure }, model, list, current
           {figure?.reading && <OriginMark known={figure.reading.origin} />}{value}
         </span>
       )}
-    </Row>
+    </button>
   );
 }

@@ -2,7 +2,7 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { ListChecks } from 'lucide-react';
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import { MUST_KEYS } from '@/core/brief';
 import { DONOR_CLASSES } from '@/core/donor';
 import { ESSENTIAL_KEYS, SHEET_KEYS } from '@/core/sheet';
@@ -12,7 +12,7 @@ import { CLASS_WORDS, FIGURE_WORDS, MUST_SHORT, type Reader } from '@/ui/message
 import { OriginLegend } from '@/ui/marks/OriginMark';
 import { BulkBar } from './BulkBar';
 import { DonorLine } from './DonorLine';
-import type { DonorListModel } from './use-donor-list';
+import { useDonorList, type DonorListModel } from './use-donor-list';
 import type { ListSetting } from './donor-list';
 import type { DonorsModel } from '../use-donors';
 
@@ -21,13 +21,13 @@ const SORTS = ['name', ...ESSENTIAL_KEYS, ...SHEET_KEYS.filter((k) => !isFactKey
 
 export interface DonorListProps {
   readonly model: DonorsModel;
-  readonly list: DonorListModel;
   readonly shownId: string | undefined;
   readonly reader: Reader;
 }
 
 /** The donors, searched, filtered and sorted; only the lines on the screen are drawn. */
-export function DonorList({ model, list, shownId, reader }: DonorListProps) {
+export function DonorList({ model, shownId, reader }: DonorListProps) {
+  const list = useDonorList(model);
   const { setting, change, lines } = list;
   const scroller = useRef<HTMLDivElement>(null);
   const search = useRef<HTMLInputElement>(null);
@@ -57,18 +57,7 @@ export function DonorList({ model, list, shownId, reader }: DonorListProps) {
         ref={search} size="sm" type="search" aria-label="Search donors" placeholder="Search name, version, tag  ( / )" bg="bg.panel" borderColor="border.emphasized" value={setting.search}
         onChange={(e) => change({ search: e.target.value })} onKeyDown={(e) => { if (e.key === 'ArrowDown') { e.preventDefault(); step(at < 0 ? 1 : 0); } }}
       />
-      <Flex gap="1.5">
-        <Choice aria-label="Class" wide="calc(50% - 3px)" value={setting.donorClass ?? ''} options={[{ value: '', words: 'all classes' }, ...DONOR_CLASSES.map((c) => ({ value: c, words: CLASS_WORDS[c] }))]} onChange={(e) => change({ donorClass: (e.target.value || undefined) as ListSetting['donorClass'] })} />
-        <Choice aria-label="Must" wide="calc(50% - 3px)" value={setting.must ?? ''} options={[{ value: '', words: 'any must' }, { value: 'all', words: 'fails no must' }, ...MUST_KEYS.map((m) => ({ value: m, words: `not failing: ${MUST_SHORT[m]}` }))]} onChange={(e) => change({ must: (e.target.value || undefined) as ListSetting['must'] })} />
-      </Flex>
-      <Flex gap="1.5">
-        <Choice aria-label="Sort by" wide="calc(50% - 3px)" value={setting.sort} options={SORTS.map((s) => ({ value: s, words: s === 'name' ? 'by plate and name' : `by ${FIGURE_WORDS[s].toLowerCase()}` }))} onChange={(e) => change({ sort: e.target.value as ListSetting['sort'] })} />
-        {setting.sort === 'name' ? (
-          <Choice aria-label="Tag" wide="calc(50% - 3px)" value={setting.tag ?? ''} options={[{ value: '', words: 'any tag' }, ...list.tags.map((t) => ({ value: t, words: t }))]} onChange={(e) => change({ tag: e.target.value || undefined })} />
-        ) : (
-          <Choice aria-label="Order" wide="calc(50% - 3px)" value={setting.falling ? 'falling' : 'rising'} options={[{ value: 'rising', words: 'least first' }, { value: 'falling', words: 'most first' }]} onChange={(e) => change({ falling: e.target.value === 'falling' })} />
-        )}
-      </Flex>
+      <Filters donorClass={setting.donorClass} must={setting.must} tag={setting.tag} sort={setting.sort} falling={setting.falling} tags={list.tags} change={change} />
       <Flex align="center" justify="space-between" fontSize="xs" color="fg.muted" minH="28px">
         <Text aria-live="polite">{lines.length === list.total ? `${list.total} ${list.total === 1 ? 'donor' : 'donors'}` : `${lines.length} of ${list.total}`}</Text>
         <Flex align="center" gap="2">
@@ -78,8 +67,8 @@ export function DonorList({ model, list, shownId, reader }: DonorListProps) {
       </Flex>
       {list.ticked && <BulkBar model={model} list={list} />}
       <Box
-        ref={scroller} overflowY="auto" maxH={{ base: 'none', md: 'calc(100dvh - 358px)' }} minH="120px" height={{ base: 'calc(100dvh - 462px)', md: `${Math.max(120, lines.length * LINE_HEIGHT + 2)}px` }} borderTopWidth="1px" borderColor="border"
-        role="region" aria-label="Donors found" tabIndex={-1}
+        ref={scroller} overflowY="auto" maxH={{ base: 'none', lg: 'calc(100dvh - 358px)' }} minH="120px" height={{ base: 'calc(100dvh - 462px)', lg: `${Math.max(120, lines.length * LINE_HEIGHT + 2)}px` }} borderTopWidth="1px" borderColor="border"
+        role="region" aria-label="Donors found" tabIndex={-1} style={{ contain: 'content' }}
         onKeyDown={(e) => { if (e.key === 'ArrowDown' || e.key === 'ArrowUp') { e.preventDefault(); step(e.key === 'ArrowDown' ? 1 : -1); } }}
       >
         {lines.length === 0 && <Text color="fg.muted" py="4">{list.total === 0 ? 'No donors yet. Add the first machine you are thinking of, or paste its sheet; a handful of figures is enough to begin.' : 'Nothing matches. Change the search or the filters.'}</Text>}
@@ -87,7 +76,7 @@ export function DonorList({ model, list, shownId, reader }: DonorListProps) {
           {virtual.getVirtualItems().map((item) => {
             const line = lines[item.index];
             return line && (
-              <li key={line.donor.id} style={{ position: 'absolute', top: item.start, left: 0, right: 0, height: LINE_HEIGHT }} aria-setsize={lines.length} aria-posinset={item.index + 1}>
+              <li key={line.donor.id} style={{ position: 'absolute', top: item.start, left: 0, right: 0, height: LINE_HEIGHT, contain: 'strict' }} aria-setsize={lines.length} aria-posinset={item.index + 1}>
                 <DonorLine line={line} model={model} list={list} current={line.donor.id === shownId} reader={reader} />
               </li>
             );
@@ -98,3 +87,32 @@ export function DonorList({ model, list, shownId, reader }: DonorListProps) {
     </Flex>
   );
 }
+
+interface FiltersProps extends Pick<ListSetting, 'donorClass' | 'must' | 'tag' | 'sort' | 'falling'> {
+  readonly tags: readonly string[];
+  readonly change: DonorListModel['change'];
+}
+
+const CLASS_OPTIONS = [{ value: '', words: 'all classes' }, ...DONOR_CLASSES.map((c) => ({ value: c, words: CLASS_WORDS[c] }))];
+const MUST_OPTIONS = [{ value: '', words: 'any must' }, { value: 'all', words: 'fails no must' }, ...MUST_KEYS.map((m) => ({ value: m, words: `not failing: ${MUST_SHORT[m]}` }))];
+const SORT_OPTIONS = SORTS.map((s) => ({ value: s, words: s === 'name' ? 'by plate and name' : `by ${FIGURE_WORDS[s].toLowerCase()}` }));
+
+/** What the list is narrowed and sorted by; not drawn anew while the rider types a search. */
+const Filters = memo(function Filters({ donorClass, must, tag, sort, falling, tags, change }: FiltersProps) {
+  return (
+    <>
+      <Flex gap="1.5">
+        <Choice aria-label="Filter by class" wide="calc(50% - 3px)" value={donorClass ?? ''} options={CLASS_OPTIONS} onChange={(e) => change({ donorClass: (e.target.value || undefined) as ListSetting['donorClass'] })} />
+        <Choice aria-label="Filter by must" wide="calc(50% - 3px)" value={must ?? ''} options={MUST_OPTIONS} onChange={(e) => change({ must: (e.target.value || undefined) as ListSetting['must'] })} />
+      </Flex>
+      <Flex gap="1.5">
+        <Choice aria-label="Sort by" wide="calc(50% - 3px)" value={sort} options={SORT_OPTIONS} onChange={(e) => change({ sort: e.target.value as ListSetting['sort'] })} />
+        {sort === 'name' ? (
+          <Choice aria-label="Filter by tag" wide="calc(50% - 3px)" value={tag ?? ''} options={[{ value: '', words: 'any tag' }, ...tags.map((t) => ({ value: t, words: t }))]} onChange={(e) => change({ tag: e.target.value || undefined })} />
+        ) : (
+          <Choice aria-label="Order" wide="calc(50% - 3px)" value={falling ? 'falling' : 'rising'} options={[{ value: 'rising', words: 'least first' }, { value: 'falling', words: 'most first' }]} onChange={(e) => change({ falling: e.target.value === 'falling' })} />
+        )}
+      </Flex>
+    </>
+  );
+});

@@ -1,5 +1,5 @@
 'use client';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { assessmentOf, figureOf, moneyOf } from '@/store/queries';
 import { useDossierState } from '@/store/react';
 import { listDonors, PLAIN_LIST, type ListLine, type ListSetting } from './donor-list';
@@ -24,19 +24,19 @@ export function useDonorList({ resolved, candidateOf }: DonorsModel): DonorListM
   const dossier = useDossierState((s) => s.dossier);
   const [setting, setSetting] = useState(PLAIN_LIST);
   const [ticked, setTicked] = useState<ReadonlySet<string>>();
-  const asked = useDeferredValue(setting);
   const donors = useMemo(() => [...resolved.values()], [resolved]);
   const lines = useMemo(() => {
     const money = moneyOf(dossier);
     const plates = new Map(Object.values(dossier.candidates).map((c) => [c.donorId, c.plate]));
-    return listDonors({ donors, plateOf: (id) => plates.get(id), figure: (donor, key) => figureOf(donor, key, money), assessment: (donor) => assessmentOf(donor, dossier) }, asked);
-  }, [donors, dossier, asked]);
+    return listDonors({ donors, plateOf: (id) => plates.get(id), figure: (donor, key) => figureOf(donor, key, money), assessment: (donor) => assessmentOf(donor, dossier) }, setting);
+  }, [donors, dossier, setting]);
+  const change = useCallback((part: Partial<ListSetting>) => setSetting((s) => ({ ...s, ...part })), []);
   const tags = useMemo(() => [...new Set(donors.flatMap((d) => d.tags ?? []))].sort(), [donors]);
   return {
     setting, lines, tags, ticked,
     total: donors.length,
     putAway: donors.filter((d) => d.archived && !candidateOf.has(d.id)).length,
-    change: (change) => setSetting((s) => ({ ...s, ...change })),
+    change,
     startTicking: () => setTicked(new Set()),
     stopTicking: () => setTicked(undefined),
     tick: (id) => setTicked((now) => {

@@ -45,7 +45,7 @@ export function FactRow({ donor, name, factKey, inherited }: FactRowProps) {
       {readings.map((reading, i) => (
         <Grid key={reading?.id ?? 'new'} templateColumns={FIGURE_COLUMNS} gap="1.5" alignItems="center" py="0.5">
           <label htmlFor={`fact-${factKey}-${reading?.id ?? 'new'}`} style={{ visibility: i === 0 ? 'visible' : 'hidden' }}>{FACT_WORDS[factKey]}{i === 0 ? '' : ', another reading'}</label>
-          <Box gridColumn={{ base: 'auto', lg: 'span 2' }}>
+          <Box gridColumn={{ base: 'auto', xl: 'span 2' }}>
             <FactValue id={`fact-${factKey}-${reading?.id ?? 'new'}`} factKey={factKey} value={reading?.value ?? ''} empty={taken ? `takes over: ${wordsOf(factKey, taken.value)}` : 'not known'} onSet={(value) => set(reading, value)} />
           </Box>
           {reading && (
@@ -67,7 +67,7 @@ export function FactRow({ donor, name, factKey, inherited }: FactRowProps) {
           {!reading && adding && <IconButton size="xs" variant="ghost" aria-label="No other reading" onClick={() => setAdding(false)}><X size={15} /></IconButton>}
         </Grid>
       ))}
-      {rivals.length > 0 && <Text fontSize="xs" color="unsure" fontWeight="600" pl={{ lg: '126px' }}>Two sources say different things; {wordsOf(factKey, inUse?.value ?? '')} counts.</Text>}
+      {rivals.length > 0 && <Text fontSize="xs" color="unsure" fontWeight="600" pl={{ xl: '126px' }}>Two sources say different things; {wordsOf(factKey, inUse?.value ?? '')} counts.</Text>}
     </Box>
   );
 }

@@ -11,7 +11,7 @@ import { OriginMark } from '@/ui/marks/OriginMark';
 import { BASIS_WORDS, FIGURE_WORDS, formatFigure, formatNumber, formatQuoted, nameWords, ORIGIN_WORDS, type Reader } from '@/ui/messages';
 import { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from './reading-edit';
 
-export const FIGURE_COLUMNS = { base: '1fr 1fr', lg: '118px 108px minmax(116px, 1.3fr) 136px minmax(60px, 1fr) 58px' };
+export const FIGURE_COLUMNS = { base: '1fr 1fr', xl: '118px 108px minmax(116px, 1.3fr) 136px minmax(60px, 1fr) 58px' };
 
 interface RowsProps {
   /** The donor's own record. */
@@ -53,7 +53,7 @@ function NormalLine({ figureKey, normal, reader }: { readonly figureKey: FigureK
   if (!normal?.reading) return null;
   const { dimension } = figureDefinition(figureKey);
   if (normal.estimate.kind === 'unknown') {
-    return <Text fontSize="xs" color="unsure" pl={{ lg: '126px' }}>Not comparable yet: {normal.estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} is not known.</Text>;
+    return <Text fontSize="xs" color="unsure" pl={{ xl: '126px' }}>Not comparable yet: {normal.estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} is not known.</Text>;
   }
   const { low, mid, high } = normal.estimate.interval;
   const shown = formatFigure(mid, figureKey, reader);
@@ -61,7 +61,7 @@ function NormalLine({ figureKey, normal, reader }: { readonly figureKey: FigureK
   if (asQuoted || (low === high && dimension !== 'money' && shown === formatQuoted(normal.reading.amount, normal.reading.unit))) return null;
   const [from, to] = [formatFigure(low, figureKey, reader), formatFigure(high, figureKey, reader)];
   return (
-    <Flex fontSize="xs" color="fg.muted" pl={{ lg: '126px' }} gap="1.5" align="center">
+    <Flex fontSize="xs" color="fg.muted" pl={{ xl: '126px' }} gap="1.5" align="center">
       <OriginMark known={normal.reading.origin} />
       <Text>
         counts as <Text as="span" color="fg" fontWeight="700">{shown}</Text>
@@ -120,14 +120,14 @@ function ReadingRow({ donor, donorName: donorWords, placeholder, rival, figureKe
         <label htmlFor={id} style={{ visibility: first ? 'visible' : 'hidden' }}>{name}{first ? '' : ', another reading'}</label>
         <Input
           id={id} size="sm" px="2" bg="bg.panel" borderColor={field.fault ? 'fail' : 'border.emphasized'} borderWidth={field.fault ? '2px' : '1px'} textAlign="right" autoComplete="off"
-          gridColumn={reading ? undefined : { lg: 'span 2' }} placeholder={placeholder} value={field.text} aria-invalid={field.fault ? true : undefined} aria-describedby={field.fault ? `${id}-fault` : undefined}
+          gridColumn={reading ? undefined : { xl: 'span 2' }} placeholder={placeholder} value={field.text} aria-invalid={field.fault ? true : undefined} aria-describedby={field.fault ? `${id}-fault` : undefined}
           onFocus={field.onFocus} onChange={(e) => field.onChange(e.target.value)} onBlur={onBlur}
         />
         {reading ? (
           <>
             {definition.bases.length > 1 ? (
               <Choice aria-label={`${name}: basis`} wide="100%" value={reading.basis} options={definition.bases.map((b) => ({ value: b, words: BASIS_WORDS[b] }))} onChange={(e) => detail({ basis: e.target.value as Basis })} />
-            ) : <Box display={{ base: 'none', lg: 'block' }} />}
+            ) : <Box display={{ base: 'none', xl: 'block' }} />}
             <Choice aria-label={`${name}: origin`} wide="100%" value={reading.origin} options={ORIGINS.map((o) => ({ value: o, words: ORIGIN_WORDS[o] }))} onChange={(e) => detail({ origin: e.target.value as Origin })} />
             <Input size="sm" px="2" variant="flushed" borderColor="border.muted" aria-label={`${name}: where from`} placeholder="where from" value={reading.note} maxLength={400} onChange={(e) => detail({ note: e.target.value })} />
             <Flex justify="flex-end">
@@ -143,10 +143,10 @@ function ReadingRow({ donor, donorName: donorWords, placeholder, rival, figureKe
           </>
         ) : null}
       </Grid>
-      {rival && <Text fontSize="xs" color="unsure" fontWeight="600" pl={{ lg: '126px' }}>Disagrees with the reading in use by more than their spreads.</Text>}
-      {field.fault && <Text id={`${id}-fault`} role="alert" fontSize="xs" color="fail" fontWeight="600" pl={{ lg: '126px' }}>{field.fault}</Text>}
+      {rival && <Text fontSize="xs" color="unsure" fontWeight="600" pl={{ xl: '126px' }}>Disagrees with the reading in use by more than their spreads.</Text>}
+      {field.fault && <Text id={`${id}-fault`} role="alert" fontSize="xs" color="fail" fontWeight="600" pl={{ xl: '126px' }}>{field.fault}</Text>}
       {field.conflict && (
-        <Flex role="alert" fontSize="xs" color="unsure" fontWeight="600" pl={{ lg: '126px' }} gap="2" align="center" wrap="wrap">
+        <Flex role="alert" fontSize="xs" color="unsure" fontWeight="600" pl={{ xl: '126px' }} gap="2" align="center" wrap="wrap">
           Another tab changed {name.toLowerCase()} while you typed.
           <Button size="2xs" variant="outline" onClick={field.conflict.keepMine}>Keep mine</Button>
           <Button size="2xs" variant="outline" onClick={field.conflict.takeTheirs}>Take the other</Button>

@@ -54,7 +54,7 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
     </Box>
   );
   return (
-    <Box bg="bg.panel" borderRadius="plate" borderWidth="1px" borderColor="border" px={{ base: '3', md: '4' }} py="3">
+    <Box style={{ contain: 'layout style' }} bg="bg.panel" borderRadius="plate" borderWidth="1px" borderColor="border" px={{ base: '3', md: '4' }} py="3">
       <SheetHeader donor={donor} model={model} reader={reader} onPaste={onPaste} onCompare={onCompare} />
       {kind === 'model' ? (
         <Grid templateColumns={{ base: '1fr', sm: '1fr 1fr' }} gap="3" mb="2">

@@ -49,7 +49,7 @@ export function SheetGroup({ group, own, base, resolved, name, figures, reader, 
       {open && (
         <Box pb="3">
           {missing > 0 && <Text fontSize="xs" color="fg.muted" mb="1">Knowing these adds: {GROUP_ADDS[group]}.</Text>}
-          <Grid templateColumns={FIGURE_COLUMNS} gap="1.5" color="fg.muted" fontSize="xs" mb="1" display={{ base: 'none', lg: 'grid' }}>
+          <Grid templateColumns={FIGURE_COLUMNS} gap="1.5" color="fg.muted" fontSize="xs" mb="1" display={{ base: 'none', xl: 'grid' }}>
             {['', 'as quoted', 'basis', 'known by', 'where from'].map((w) => <Text key={w} textAlign={w === 'as quoted' ? 'right' : undefined}>{w}</Text>)}
           </Grid>
           {keys.map((key) => (isFactKey(key)

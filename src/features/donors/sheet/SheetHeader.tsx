@@ -43,7 +43,7 @@ export function SheetHeader({ donor, model, reader, onPaste, onCompare }: SheetH
         <Heading as="h2" size="lg" fontWeight="800" lineHeight="1.2">{fullName(donor)}</Heading>
         <Completeness donor={donor} />
       </Box>
-      <Flex gap="1" align="center">
+      <Flex gap="1" align="center" wrap={{ base: 'nowrap', lg: 'wrap', xl: 'nowrap' }}>
         <Button size="sm" px={{ base: '2', md: '3' }} variant="outline" borderColor="border.emphasized" onClick={onPaste}><ClipboardPaste size={15} /> Paste a sheet</Button>
         <Button size="sm" px={{ base: '2', md: '3' }} variant="outline" borderColor="border.emphasized" aria-pressed={candidate !== undefined} onClick={() => model.shortlist([donor.id], candidate === undefined)}>{candidate ? 'Take off the shortlist' : 'Put on the shortlist'}</Button>
         <Menu.Root positioning={{ placement: 'bottom-end' }}>
