@@ -1,4 +1,6 @@
 export { buildCost, type BuildCost } from './build-cost';
+export { COST_ITEMS, costOfOwnership, yearsToEarn, type CostItem, type CostOfOwnership, type Ownership } from './cost-of-ownership';
+export { resale, USUAL_LOSS, valueAfter, yearlyLoss } from './depreciation';
 export { fittedWorth } from './fitted-worth';
 export { inCurrency, type Exchanged } from './in-currency';
 export { ON_THE_ROAD_SHARE, onTheRoadPrice } from './on-the-road-price';

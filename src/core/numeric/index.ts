@@ -1,3 +1,4 @@
+export { bisect } from './bisect';
 export { apportion } from './apportion';
 export { clamp } from './clamp';
 export { combine, known, unknown, type Estimate } from './estimate';

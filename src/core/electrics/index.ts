@@ -1,0 +1,1 @@
+export { ALTERNATOR_SHARE, electricalMargin, fuseFor, voltageDrop } from './electrical-margin';

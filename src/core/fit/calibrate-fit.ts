@@ -1,0 +1,48 @@
+import { STANCE_LIMITS, STANCE_SIGMA } from './stance-band';
+import type { StanceBand } from '../brief';
+
+/** One sit on a known machine: the heel gap the model gives, and what the feet did. */
+export interface Sit {
+  readonly modelGap_mm: number;
+  readonly band: StanceBand;
+}
+
+export interface FitCalibration {
+  /** Add to the model's gap for this rider, mm. */
+  readonly offset_mm: number;
+  /** Standard deviation of the offset, mm. */
+  readonly sigma_mm: number;
+  readonly sits: number;
+}
+
+/** How far riders differ from the model before they have sat on anything, mm. Own assumption. */
+export const OFFSET_SIGMA = 25;
+
+/** Bounds of a band, mm; the open ends are closed where nobody sits. */
+const BOUNDS: Readonly<Record<StanceBand, readonly [number, number]>> = {
+  flat: [-80, STANCE_LIMITS.flat], balls: [STANCE_LIMITS.flat, STANCE_LIMITS.balls], tiptoes: [STANCE_LIMITS.balls, STANCE_LIMITS.tiptoes], none: [STANCE_LIMITS.tiptoes, 220],
+};
+
+/**
+ * The rider's own offset from the model, from sits: a normal prior of {@link OFFSET_SIGMA} about 0; each sit says that gap + offset,
+ * scattered by {@link STANCE_SIGMA}, fell into its band. Posterior mean and deviation on a grid of 1 mm.
+ */
+export function calibrateFit(sits: readonly Sit[]): FitCalibration {
+  const grid = Array.from({ length: 301 }, (_, i) => i - 150);
+  const logWeights = grid.map((offset) => sits.reduce((sum, sit) => sum + Math.log(likelihood(sit, offset)), -(offset ** 2) / (2 * OFFSET_SIGMA ** 2)));
+  const most = Math.max(...logWeights);
+  const weights = logWeights.map((w) => Math.exp(w - most));
+  const total = weights.reduce((a, b) => a + b, 0);
+  const mean = grid.reduce((sum, offset, i) => sum + offset * (weights[i] ?? 0), 0) / total;
+  const variance = grid.reduce((sum, offset, i) => sum + (offset - mean) ** 2 * (weights[i] ?? 0), 0) / total;
+  return { offset_mm: mean, sigma_mm: Math.sqrt(variance), sits: sits.length };
+}
+
+function likelihood({ modelGap_mm, band }: Sit, offset: number): number {
+  const [low, high] = BOUNDS[band];
+  const gap = modelGap_mm + offset;
+  const step = 5;
+  let sum = 0;
+  for (let x = low + step / 2; x < high; x += step) sum += Math.exp(-((x - gap) ** 2) / (2 * STANCE_SIGMA ** 2));
+  return Math.max(sum, 1e-300);
+}

@@ -1,0 +1,3 @@
+export { CHAIN_PITCH_MM, centreDistance, chainLinks, evenLinks } from './chain';
+export { crawlSpeed, finalRatio, gearGaps, ROLLING_SHARE, rollingCircumference, rpmAt, speedPerThousand, totalRatio, type Drivetrain } from './drivetrain';
+export { mostShown, sprocketChange, type SprocketChange } from './sprocket-change';

@@ -1,0 +1,35 @@
+import { GROUNDS, type Ground } from '../brief';
+
+export const GRAVITY = 9.80665;
+
+/**
+ * Rolling coefficient of each ground. Asphalt 0.011–0.015 for cars, 0.015–0.025 for motorcycles; rolled gravel 0.02; unpaved 0.05;
+ * field 0.1–0.35 (Bosch Automotive Handbook, from memory); sand 0.15–0.40 (low confidence). The values between are our own.
+ */
+export const ROLLING_COEFFICIENT: Readonly<Record<Ground, number>> = {
+  motorway: 0.02, openRoad: 0.02, town: 0.02, gravel: 0.03, twoTrack: 0.06, singleTrack: 0.09, sandMud: 0.2,
+};
+export const LOOSEST_FIRST: readonly Ground[] = GROUNDS.toSorted((a, b) => ROLLING_COEFFICIENT[b] - ROLLING_COEFFICIENT[a]);
+
+/** A machine with its load on one ground in one air. */
+export interface RoadLoad {
+  readonly mass_kg: number;
+  readonly rollingCoefficient: number;
+  /** Drag area Cd·A, m². */
+  readonly dragArea_m2: number;
+  readonly airDensity_kgm3: number;
+  /** Rise ÷ run; 0 on the level. */
+  readonly grade?: number;
+  /** Against the rider, m/s. */
+  readonly headwind_ms?: number;
+}
+
+/** Resistance, N: m·g·Crr·cosθ + m·g·sinθ + ½ρ·CdA·(v + w)|v + w|, θ = atan(grade). Speed in m/s. */
+export function resistance(load: RoadLoad, v_ms: number): number {
+  const angle = Math.atan(load.grade ?? 0);
+  const air = v_ms + (load.headwind_ms ?? 0);
+  return load.mass_kg * GRAVITY * (load.rollingCoefficient * Math.cos(angle) + Math.sin(angle)) + 0.5 * load.airDensity_kgm3 * load.dragArea_m2 * air * Math.abs(air);
+}
+
+/** Crank power that holds a speed, kW: F·v/η. */
+export const powerToHold = (load: RoadLoad, speed_kmh: number, efficiency: number): number => (resistance(load, speed_kmh / 3.6) * (speed_kmh / 3.6)) / efficiency / 1000;

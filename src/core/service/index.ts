@@ -1,0 +1,1 @@
+export { intervalInDistance, servicesDue, type ServiceInterval } from './services-due';
