@@ -66,7 +66,7 @@ function candidateReport(c: StandingCandidate, name: string) {
 function assessmentReport(a: Assessment) {
   return {
     figures: Object.fromEntries(Object.entries(a.figures).map(([key, f]) => [key, { ...(f.estimate.kind === 'known' ? f.estimate.interval : { unknown: f.estimate.missing }), basis: f.basis, origin: f.reading?.origin ?? null }])),
-    metrics: Object.fromEntries(Object.entries(a.metrics).map(([key, m]) => [key, m.estimate.kind === 'known' ? m.estimate.interval : { unknown: m.estimate.missing }])),
+    metrics: Object.fromEntries(Object.entries({ ...a.metrics, ...a.underLoad() }).map(([key, m]) => [key, m.estimate.kind === 'known' ? m.estimate.interval : { unknown: m.estimate.missing }])),
     stance: a.stance, licence: a.licence, cost: a.cost, cautions: a.cautions,
     musts: a.musts.map(({ key, verdict, need, missing }) => ({ key, verdict, need: need ?? null, missing })),
   };

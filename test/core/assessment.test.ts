@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { assess, judge, METRIC_KEYS } from '@/core/assessment';
+import { assess, judge, BASE_METRIC_KEYS } from '@/core/assessment';
 import type { Donor } from '@/core/donor';
 import { between, known, unknown } from '@/core/numeric';
 import { applyParts, fitsDonor, type Part } from '@/core/part';
@@ -25,7 +25,7 @@ const bare = (over: Partial<Donor> = {}): Donor => ({ id: 'x', maker: '', model:
 
 test('a machine nobody knows anything about yields nothing known but the names of what is missing', () => {
   const a = assess(brief, bare());
-  for (const key of METRIC_KEYS) expect(a.metrics[key].estimate.kind, key).toBe('unknown');
+  for (const key of BASE_METRIC_KEYS) expect(a.metrics[key].estimate.kind, key).toBe('unknown');
   expect(a.metrics.range.estimate).toEqual({ kind: 'unknown', missing: ['tank', 'consumption'] });
   expect(a.stance).toEqual({ kind: 'unknown' });
   expect(a.musts.filter((m) => m.key !== 'licence').every((m) => m.verdict === 'not-known')).toBe(true);
@@ -36,7 +36,7 @@ test('leaving any one figure out never turns another metric into a number it was
   for (const key of FIGURE_KEYS) {
     const { [key]: _left, ...figures } = whole.figures;
     const without = assess(brief, { ...whole, figures });
-    for (const metric of METRIC_KEYS) {
+    for (const metric of BASE_METRIC_KEYS) {
       const [before, after] = [assess(brief, whole).metrics[metric].estimate, without.metrics[metric].estimate];
       if (after.kind === 'known' && before.kind === 'known') expect(after.interval, `${metric} without ${key}`).toEqual(before.interval);
       if (after.kind === 'unknown') expect(after.missing.length).toBeGreaterThan(0);
@@ -46,7 +46,7 @@ test('leaving any one figure out never turns another metric into a number it was
 
 test('every metric carries its formula, its inputs and its source', () => {
   const a = assess(brief, donor('wren-230'));
-  for (const key of METRIC_KEYS) {
+  for (const key of BASE_METRIC_KEYS) {
     const { working } = a.metrics[key];
     expect(working.formula.length).toBeGreaterThan(5);
     expect(working.source.length).toBeGreaterThan(3);

@@ -9,7 +9,8 @@ import { combine, exactly, known, type Estimate } from '../numeric';
 import { applyParts, type Part } from '../part';
 import { normalFigures, type FigureKey, type NormalFigures } from '../readings';
 import type { Kilograms, Kilowatts, Litres, Millimetres } from '../units';
-import type { Metrics } from './metric';
+import { loadMetrics } from './load-metrics';
+import type { LoadMetrics, Metrics } from './metric';
 import { metricsOf } from './metrics';
 import { mustResults, type MustResult } from './musts';
 
@@ -21,6 +22,8 @@ export type Stance =
 export interface Assessment {
   readonly figures: NormalFigures;
   readonly metrics: Metrics;
+  /** What the loaded machine does on the road; simulated at the first call and kept. */
+  readonly underLoad: () => LoadMetrics;
   readonly stance: Stance;
   readonly licence: LicenceResult;
   readonly musts: readonly MustResult[];
@@ -45,13 +48,16 @@ export function assess(brief: Brief, donor: Donor, parts: readonly Part[] = [], 
   const standing = aboard.parts.length === 0 ? stock : { ...applyParts(stock, aboard.parts), ...Object.fromEntries(aboard.readOnIt.map((key) => [key, stock[key]])) };
   const figures = applyParts(standing, parts);
   const cost = buildCost(parts, brief.money);
-  const metrics = metricsOf(brief, donor.donorClass, figures, cost, repairs(donor.weakPoints ?? [], brief.money));
+  const metrics = metricsOf(brief, donor, figures, cost, repairs(donor.weakPoints ?? [], brief.money));
   const licence = licenceOf(brief, figures, donor.figures.unrestrictedPower !== undefined);
   const cautions = findCautions({
     brief, parts: [...aboard.parts, ...parts], licence, heelGap: metrics.heelGap.estimate, payloadLeft: metrics.payloadLeft.estimate,
     loadedMass: metrics.loadedMass.estimate, range: metrics.range.estimate,
   });
-  return { figures, metrics, stance: stanceOf(donor, metrics), licence, musts: mustResults(brief, metrics, licence), cost, cautions };
+  let underLoad: LoadMetrics | undefined;
+  return {
+    figures, metrics, underLoad: () => (underLoad ??= loadMetrics({ brief, donor, figures, loaded: metrics.loadedMass, readyMass: metrics.readyMass })), stance: stanceOf(donor, metrics), licence, musts: mustResults(brief, metrics, licence), cost, cautions,
+  };
 }
 
 function stanceOf(donor: Donor, metrics: Metrics): Stance {

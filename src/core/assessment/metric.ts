@@ -3,8 +3,8 @@ import type { Basis, Reading } from '../readings';
 import type { Dimension } from '../units';
 
 export interface MetricDefinition {
-  /** `index` runs 0–1; `kW/t` is kilowatts per tonne. */
-  readonly dimension: Dimension | 'index' | 'kW/t';
+  /** `index` and `percent` run 0–1; `kW/t` is kilowatts per tonne; `force` is in newtons; `times` is a number of times. */
+  readonly dimension: Dimension | 'index' | 'kW/t' | 'percent' | 'seconds' | 'force' | 'times';
   readonly better: 'less' | 'more';
 }
 
@@ -21,10 +21,26 @@ export const METRIC_DEFINITIONS = {
   clearance: { dimension: 'length', better: 'more' },
   serviceInterval: { dimension: 'distance', better: 'more' },
   outlay: { dimension: 'money', better: 'less' },
+  cruisePower: { dimension: 'percent', better: 'more' },
+  cruiseRevs: { dimension: 'percent', better: 'less' },
+  rollOn: { dimension: 'seconds', better: 'less' },
+  zeroToHundred: { dimension: 'seconds', better: 'less' },
+  topSpeed: { dimension: 'speed', better: 'more' },
+  climb: { dimension: 'percent', better: 'more' },
+  crawl: { dimension: 'speed', better: 'less' },
+  lift: { dimension: 'force', better: 'less' },
+  tripServices: { dimension: 'times', better: 'less' },
+  wattsLeft: { dimension: 'electric', better: 'more' },
 } as const satisfies Record<string, MetricDefinition>;
 
 export type MetricKey = keyof typeof METRIC_DEFINITIONS;
 export const METRIC_KEYS = Object.keys(METRIC_DEFINITIONS) as readonly MetricKey[];
+
+/** Metrics of the loaded machine on the road: computed when somebody asks, since they simulate. They inform and are not weighed. */
+export const LOAD_METRIC_KEYS = ['cruisePower', 'cruiseRevs', 'rollOn', 'zeroToHundred', 'topSpeed', 'climb', 'crawl', 'lift', 'tripServices', 'wattsLeft'] as const satisfies readonly MetricKey[];
+export type LoadMetricKey = (typeof LOAD_METRIC_KEYS)[number];
+export type BaseMetricKey = Exclude<MetricKey, LoadMetricKey>;
+export const BASE_METRIC_KEYS = METRIC_KEYS.filter((key): key is BaseMetricKey => !(LOAD_METRIC_KEYS as readonly string[]).includes(key));
 export const metricDefinition = (key: MetricKey): MetricDefinition => METRIC_DEFINITIONS[key];
 
 /** One thing a metric was computed from. */
@@ -51,4 +67,5 @@ export interface Metric {
   readonly working: Working;
 }
 
-export type Metrics = Readonly<Record<MetricKey, Metric>>;
+export type Metrics = Readonly<Record<BaseMetricKey, Metric>>;
+export type LoadMetrics = Readonly<Record<LoadMetricKey, Metric>>;

@@ -1,5 +1,5 @@
 import type { Brief } from '../brief';
-import type { DonorClass } from '../donor';
+import type { Donor, DonorClass } from '../donor';
 import { powerToMass } from '../engine';
 import { heelGap, inseamFromHeight, measuredInseam, SEAT_SHAPES } from '../fit';
 import { fuelRange, mixConsumption, USABLE_TANK_SHARE } from '../fuel';
@@ -17,7 +17,8 @@ const metric = (key: MetricKey, estimate: Estimate, formula: string, inputs: rea
 });
 
 /** All metrics of one rider on one machine with its parts already in `figures`. */
-export function metricsOf(brief: Brief, donorClass: DonorClass, figures: NormalFigures, cost: BuildCost, mending: Estimate): Metrics {
+export function metricsOf(brief: Brief, donor: Donor, figures: NormalFigures, cost: BuildCost, mending: Estimate): Metrics {
+  const { donorClass } = donor;
   const of = <N extends number>(key: FigureKey) => figures[key].estimate as Estimate<N>;
   const asFigure = (key: MetricKey, figure: FigureKey, source: string) => metric(key, of(figure), 'as read, on one basis', [figureInput(figures, figure)], source);
   const { rider, trip } = brief;

@@ -2,7 +2,7 @@ import { spendable, type Brief, type MustKey } from '../brief';
 import { STANCE_LIMITS } from '../fit';
 import type { LicenceResult } from '../licence';
 import type { Estimate } from '../numeric';
-import { metricDefinition, type MetricKey, type Metrics } from './metric';
+import { metricDefinition, type BaseMetricKey, type Metrics } from './metric';
 
 /** `unsure`: the figure is known, but its interval lies on both sides of the need. */
 export type MustVerdict = 'pass' | 'fail' | 'unsure' | 'not-known';
@@ -11,13 +11,13 @@ export interface MustResult {
   readonly key: MustKey;
   readonly verdict: MustVerdict;
   /** The metric judged and what it must reach; the licence has none. */
-  readonly metric?: MetricKey;
+  readonly metric?: BaseMetricKey;
   readonly need?: number;
   readonly have?: Estimate;
   readonly missing: readonly string[];
 }
 
-const METRIC_OF_MUST: Readonly<Record<Exclude<MustKey, 'licence'>, MetricKey>> = {
+const METRIC_OF_MUST: Readonly<Record<Exclude<MustKey, 'licence'>, BaseMetricKey>> = {
   stance: 'heelGap', readyMass: 'readyMass', range: 'range', payload: 'payloadLeft', clearance: 'clearance', money: 'outlay',
 };
 

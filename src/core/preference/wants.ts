@@ -1,10 +1,10 @@
-import type { MetricKey } from '../assessment';
+import type { BaseMetricKey } from '../assessment';
 import { spendable, type Brief, type Skill } from '../brief';
 import { clearanceAsked } from '../suspension';
 import type { WantCurve } from './want-curve';
 
 /** The metrics that count as graded wishes, in the order they are shown. */
-export const WANT_KEYS = ['heelGap', 'readyMass', 'powerToMass', 'range', 'suspension', 'clearance', 'payloadLeft', 'serviceInterval', 'outlay'] as const satisfies readonly MetricKey[];
+export const WANT_KEYS = ['heelGap', 'readyMass', 'powerToMass', 'range', 'suspension', 'clearance', 'payloadLeft', 'serviceInterval', 'outlay'] as const satisfies readonly BaseMetricKey[];
 export type WantKey = (typeof WANT_KEYS)[number];
 
 /** Ready-to-ride mass by skill, kg. Our own assumption: what riders of that skill say they can pick up and turn round. */

@@ -1,6 +1,6 @@
 import { rpmAt, speedPerThousand } from '../gearing';
 import { GRAVITY, resistance, type RoadLoad } from './resistance';
-import { thrust, type Propulsion } from './thrust';
+import { thrustIn, type Propulsion } from './thrust';
 
 /** Rotating parts as a share of mass, first to sixth gear. Own, low confidence. */
 export const ROTATING_MASS = [1.2, 1.11, 1.08, 1.06, 1.05, 1.04] as const;
@@ -28,7 +28,7 @@ export const gripLimit = ({ wheelbase_m, ahead_m, height_m, grip }: Stance): num
 
 /** Longest that is simulated, s; what takes longer is not reached. */
 const LONGEST = 120;
-const STEP = 0.002;
+const STEP = 0.02;
 
 /**
  * Time and distance from a standstill to a speed, changing up at `shift_rpm`, by the midpoint rule:
@@ -39,11 +39,12 @@ export function launch(propulsion: Propulsion, load: RoadLoad, setting: LaunchSe
   const { train, curve } = propulsion;
   const target = to_kmh / 3.6;
   let [v, t, x, gear, shifting] = [0, 0, 0, 1, 0];
+  const inGear = train.gears.map((_ratio, i) => ({ push: thrustIn(propulsion, i + 1), slowest: (speedPerThousand(train, i + 1) * (i === 0 ? setting.launch_rpm : curve.peaks.idle_rpm)) / 1000, inertia: load.mass_kg * (ROTATING_MASS[i] ?? 1.04) }));
   const acceleration = (speed: number): number => {
     if (shifting > 0) return -resistance(load, speed) / load.mass_kg;
-    const kmh = Math.max(speed * 3.6, (speedPerThousand(train, gear) * (gear === 1 ? setting.launch_rpm : curve.peaks.idle_rpm)) / 1000);
-    const push = thrust(propulsion, gear, kmh) - resistance(load, speed);
-    return Math.min(most, push / (load.mass_kg * (ROTATING_MASS[gear - 1] ?? 1.04)));
+    const now = inGear[gear - 1];
+    if (!now) return 0;
+    return Math.min(most, (now.push(Math.max(speed * 3.6, now.slowest)) - resistance(load, speed)) / now.inertia);
   };
   while (v < target) {
     if (t > LONGEST) return undefined;
@@ -65,12 +66,13 @@ export function launch(propulsion: Propulsion, load: RoadLoad, setting: LaunchSe
 /** Time from one speed to another in one gear at full throttle, s; `undefined` when it is not reached. */
 export function rollOn(propulsion: Propulsion, load: RoadLoad, gear: number, from_kmh: number, to_kmh: number): number | undefined {
   const inertia = load.mass_kg * (ROTATING_MASS[gear - 1] ?? 1.04);
-  return timeBetween((v) => (thrust(propulsion, gear, v * 3.6) - resistance(load, v)) / inertia, from_kmh / 3.6, to_kmh / 3.6);
+  const push = thrustIn(propulsion, gear);
+  return timeBetween((v) => (push(v * 3.6) - resistance(load, v)) / inertia, from_kmh / 3.6, to_kmh / 3.6);
 }
 
 /** ∫ dv/a(v) by Simpson's rule; `undefined` where the acceleration does not stay above zero. Speeds in m/s. */
 export function timeBetween(acceleration: (v_ms: number) => number, from_ms: number, to_ms: number): number | undefined {
-  const n = 400;
+  const n = 80;
   const h = (to_ms - from_ms) / n;
   let sum = 0;
   for (let i = 0; i <= n; i += 1) {

@@ -26,9 +26,11 @@ export interface RoadLoad {
 
 /** Resistance, N: m·g·Crr·cosθ + m·g·sinθ + ½ρ·CdA·(v + w)|v + w|, θ = atan(grade). Speed in m/s. */
 export function resistance(load: RoadLoad, v_ms: number): number {
-  const angle = Math.atan(load.grade ?? 0);
   const air = v_ms + (load.headwind_ms ?? 0);
-  return load.mass_kg * GRAVITY * (load.rollingCoefficient * Math.cos(angle) + Math.sin(angle)) + 0.5 * load.airDensity_kgm3 * load.dragArea_m2 * air * Math.abs(air);
+  // cos and sin of atan(grade) without trigonometry.
+  const grade = load.grade ?? 0;
+  const run = grade === 0 ? 1 : 1 / Math.hypot(1, grade);
+  return load.mass_kg * GRAVITY * run * (load.rollingCoefficient + grade) + 0.5 * load.airDensity_kgm3 * load.dragArea_m2 * air * Math.abs(air);
 }
 
 /** Crank power that holds a speed, kW: F·v/η. */

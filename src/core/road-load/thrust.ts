@@ -1,5 +1,5 @@
 import type { TorqueCurve } from '../engine';
-import { rpmAt, totalRatio, type Drivetrain } from '../gearing';
+import { speedPerThousand, totalRatio, type Drivetrain } from '../gearing';
 import { GRAVITY, resistance, type RoadLoad } from './resistance';
 
 type Curve = Extract<TorqueCurve, { kind: 'curve' }>;
@@ -13,10 +13,15 @@ export interface Propulsion {
   readonly powerFactor?: number;
 }
 
-/** Full-throttle thrust at the rear wheel in a gear, N; 0 where the engine speed is below idle or beyond the limiter. */
-export function thrust({ curve, train, efficiency, powerFactor = 1 }: Propulsion, gear: number, speed_kmh: number): number {
-  return (curve.torqueAt(rpmAt(train, gear, speed_kmh)) * powerFactor * efficiency * totalRatio(train, gear) * 2 * Math.PI) / train.circumference_m;
+/** Full-throttle thrust at the rear wheel in one gear, N, as a function of speed in km/h; 0 where the engine speed is below idle or beyond the limiter. */
+export function thrustIn({ curve, train, efficiency, powerFactor = 1 }: Propulsion, gear: number): (speed_kmh: number) => number {
+  const perKmh = 1000 / speedPerThousand(train, gear);
+  const lever = (powerFactor * efficiency * totalRatio(train, gear) * 2 * Math.PI) / train.circumference_m;
+  return (speed_kmh) => curve.torqueAt(speed_kmh * perKmh) * lever;
 }
+
+/** The same at one speed. */
+export const thrust = (propulsion: Propulsion, gear: number, speed_kmh: number): number => thrustIn(propulsion, gear)(speed_kmh);
 
 /** The gear that pushes hardest at a speed, and how hard; `undefined` when none can be used. */
 export function bestGear(propulsion: Propulsion, speed_kmh: number): { readonly gear: number; readonly thrust_N: number } | undefined {

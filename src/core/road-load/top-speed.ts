@@ -1,7 +1,7 @@
 import { bisect } from '../numeric';
 import { speedPerThousand } from '../gearing';
 import { resistance, type RoadLoad } from './resistance';
-import { thrust, type Propulsion } from './thrust';
+import { thrustIn, type Propulsion } from './thrust';
 
 /** Top speed of a constant power at the wheel, km/h: the root of P = F(v)·v. */
 export function topSpeedOfPower(wheelPower_kW: number, load: RoadLoad): number {
@@ -20,26 +20,27 @@ export interface TopSpeed {
 export function topSpeed(propulsion: Propulsion, load: RoadLoad): TopSpeed | undefined {
   const { curve, train } = propulsion;
   let best: TopSpeed | undefined;
-  train.gears.forEach((_ratio, i) => {
-    const gear = i + 1;
+  for (let gear = train.gears.length; gear >= 1; gear -= 1) {
     const unit = speedPerThousand(train, gear) / 1000;
     const [slow, fast] = [unit * curve.peaks.idle_rpm * 1.0001, unit * curve.peaks.limiter_rpm * 0.99999];
-    const spare = (kmh: number) => thrust(propulsion, gear, kmh) - resistance(load, kmh / 3.6);
+    if (best && best.speed_kmh >= fast) break;
+    const push = thrustIn(propulsion, gear);
+    const spare = (kmh: number) => push(kmh) - resistance(load, kmh / 3.6);
     // The last speed at which thrust still meets resistance, found from above.
     let upper = fast;
     if (spare(fast) < 0) {
-      const steps = 60;
+      const steps = 40;
       let lower: number | undefined;
       for (let k = steps - 1; k >= 0 && lower === undefined; k -= 1) {
         const kmh = slow + ((fast - slow) * k) / steps;
         if (spare(kmh) >= 0) lower = kmh;
         else upper = kmh;
       }
-      if (lower === undefined) return;
-      upper = bisect(spare, lower, upper, 1e-7);
+      if (lower === undefined) continue;
+      upper = bisect(spare, lower, upper, 1e-6);
     }
     const by = upper >= fast * 0.9999 ? 'limiter' : 'balance';
     if (!best || upper > best.speed_kmh) best = { speed_kmh: upper, gear, by };
-  });
+  }
   return best;
 }

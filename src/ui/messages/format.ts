@@ -20,12 +20,16 @@ export interface Reader {
   readonly currency: CurrencyCode;
 }
 
-export type ShownDimension = Dimension | 'index' | 'kW/t' | 'plain';
+export type ShownDimension = Dimension | 'index' | 'kW/t' | 'plain' | 'percent' | 'seconds' | 'force' | 'times';
 
 /** Unit sign for a dimension in the reader's system; empty for an index. */
 export function unitSign(dimension: ShownDimension, reader: Reader): string {
   if (dimension === 'index') return 'of 100';
   if (dimension === 'plain') return '';
+  if (dimension === 'percent') return '%';
+  if (dimension === 'seconds') return 's';
+  if (dimension === 'force') return 'N';
+  if (dimension === 'times') return '×';
   if (dimension === 'kW/t') return 'kW/t';
   return unitEntry(preferredUnit(dimension, reader.units, reader.currency)).symbol;
 }
@@ -33,7 +37,9 @@ export function unitSign(dimension: ShownDimension, reader: Reader): string {
 /** A base figure in the reader's unit, without the unit sign. */
 export function formatBase(base: number, dimension: ShownDimension, reader: Reader): string {
   if (dimension === 'index') return formatNumber(base * 100);
-  if (dimension === 'kW/t') return formatNumber(base);
+  if (dimension === 'percent') return formatNumber(base * 100);
+  if (dimension === 'seconds') return formatNumber(base, 1);
+  if (dimension === 'kW/t' || dimension === 'force' || dimension === 'times') return formatNumber(base);
   if (dimension === 'plain') return formatNumber(base, Number.isInteger(base) ? 0 : 2);
   const unit = preferredUnit(dimension, reader.units, reader.currency);
   if (dimension === 'money') return formatNumber(base);

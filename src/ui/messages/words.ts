@@ -85,7 +85,17 @@ export const METRIC_WORDS: Readonly<Record<MetricKey, { readonly name: string; r
   suspension: { name: 'Suspension travel index', short: 'Suspension', what: 'Travel against what the ground asks; springs are not in it yet.' },
   clearance: { name: 'Ground clearance', short: 'Clearance', what: 'Unladen, as stated.' },
   serviceInterval: { name: 'Service interval', short: 'Service', what: 'Distance between services by the book.' },
-  outlay: { name: 'Outlay', short: 'Outlay', what: 'Machine on the road, parts and fitting.' },
+  outlay: { name: 'Outlay', short: 'Outlay', what: 'Machine on the road, repairs, parts and fitting.' },
+  cruisePower: { name: 'Power left at the cruise', short: 'Cruise power left', what: 'What is left of peak power at your cruise, loaded, on the level, without wind.' },
+  cruiseRevs: { name: 'Engine speed at the cruise', short: 'Cruise revs', what: 'Share of the redline in top gear; from about 85 % an engine works hard (common practice).' },
+  rollOn: { name: 'From 80 to 110 km/h in top', short: 'Roll-on', what: 'Overtaking without changing down, loaded.' },
+  zeroToHundred: { name: 'From 0 to 100 km/h', short: '0–100', what: 'Loaded, by an ordinary rider.' },
+  topSpeed: { name: 'Top speed loaded', short: 'Top speed', what: 'On the level; nothing to plan a cruise by.' },
+  climb: { name: 'Steepest climb in first', short: 'Climb', what: 'What the engine holds on the loosest ground of your brief; grip may end earlier.' },
+  crawl: { name: 'Crawl in first at idle', short: 'Crawl', what: 'How slowly it goes without the clutch.' },
+  lift: { name: 'Effort to pick it up', short: 'Pick up', what: 'At the bar, fuel full, luggage off. A comparison, not a limit.' },
+  tripServices: { name: 'Services on the trip', short: 'Services', what: 'That fall due on the way, by the book.' },
+  wattsLeft: { name: 'Watts left at the cruise', short: 'Watts left', what: 'For heated kit and lights; far fewer at idle.' },
 };
 
 export const MUST_WORDS: Readonly<Record<MustKey, string>> = {
@@ -123,7 +133,7 @@ export const AFFECTED_WORDS: Readonly<Record<AffectedFigure, string>> = {
 };
 
 const OTHER_WORDS: Readonly<Record<string, string>> = {
-  repairCost: 'Repairs before use',
+  repairCost: 'Repairs before use', dragArea: 'Drag area, m²', rollingCoefficient: 'Rolling resistance coefficient', meanSpeed: 'Mean moving speed', agreeingPeaks: 'Peaks of power and torque that agree', climb: 'Thrust in first', topSpeed: 'A speed it can hold', rollOn: 'Thrust to spare at 80 km/h', zeroToHundred: 'Thrust to reach 100 km/h',
   settle: 'Seat and springs settle', seatHalfWidth: 'Seat half-width at the thigh', inseamEstimated: 'Inseam, estimated from height', usableTankShare: 'Usable share of the tank',
   partsPrice: 'Parts', fittingPrice: 'Fitting by a workshop', 'rider.height_mm': 'Height', 'rider.inseam_mm': 'Inseam', 'rider.mass_kg': 'Rider', 'rider.kit_kg': 'Kit worn',
   'rider.sole_mm': 'Boot sole', 'trip.length_km': 'Trip length', 'trip.cruise_kmh': 'Cruise', 'trip.fuelGap_km': 'Longest fuel gap', 'trip.reserve_percent': 'Reserve, %',
