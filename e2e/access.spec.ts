@@ -45,6 +45,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await goTo(page, 'Weigh-up');
     await page.getByRole('button', { name: 'Drover 430', exact: false }).first().click();
     expect(await seriousFaults(page), 'points open').toEqual([]);
+    await page.getByRole('link', { name: /^Under load/ }).first().click();
+    await page.getByText('Every figure').waitFor();
+    expect(await seriousFaults(page), 'under load').toEqual([]);
     await context.close();
   });
 }
@@ -60,6 +63,9 @@ test('on a phone: no serious fault, nothing wider than the screen, the strip at 
     expect(await page.evaluate(() => document.documentElement.scrollWidth), step).toBeLessThanOrEqual(390);
     await expect(page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: step })).toBeInViewport();
   }
+  await page.goto('/weigh-up/machine');
+  await page.getByText('Every figure').waitFor();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth), 'under load').toBeLessThanOrEqual(390);
   await context.close();
 });
 

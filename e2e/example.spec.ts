@@ -36,6 +36,29 @@ test('the example: answer with reasons, working, points, sorting, units, undo af
   await expect(page.getByText(/Wren 230.*\(range\)/)).toHaveCount(0);
 });
 
+test('under load: reach drawn, gaps with what closes them, pull as pictures and as a table, axles, every figure with its working', async ({ page }) => {
+  await openExample(page);
+  const table = page.getByRole('table', { name: 'Candidates against the brief' });
+  await table.getByRole('button', { name: 'Drover 430', exact: false }).first().click();
+  await page.getByRole('link', { name: /^Under load/ }).first().click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Under load' })).toBeVisible();
+  await page.getByLabel('Candidate').selectOption({ label: 'Sorrel 300' });
+  await expect(page.getByRole('img', { name: /^Astride: balls of both feet; heels \d+ mm above the ground\. Seat 879 mm/ })).toBeVisible();
+  await expect(page.getByText('163 km, needed at least 310 km: 147 km short')).toBeVisible();
+  await expect(page.getByText(/No single part closes it; .* comes nearest/)).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Thrust in each gear/ }).locator('svg')).toBeVisible();
+  await page.getByRole('button', { name: 'Show as a table' }).click();
+  await expect(page.getByRole('row', { name: /^6 \d+ km\/h \d+ rpm/ })).toBeVisible();
+  await expect(page.getByText(/On the axles: front \d+ kg, rear \d+ kg/)).toBeVisible();
+  await page.getByRole('button', { name: /^Engine speed at the cruise: \d+ %/ }).click();
+  await expect(page.getByText('engine speed at the cruise in top gear ÷ redline')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByLabel('Which state').selectOption('built');
+  await expect(page.getByText(/163 km, needed at least/)).toHaveCount(0);
+  await page.getByLabel('Candidate').selectOption({ label: 'Drover 430' });
+  await expect(page.getByText(/^Not known, for want of: primary ratio/)).toBeVisible();
+});
+
 test('a demo server opens the example on the first visit, and only then', async ({ page }) => {
   await page.route('**/api/start', (route) => route.fulfill({ json: { example: true } }));
   await page.goto('/');

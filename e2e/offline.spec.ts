@@ -26,6 +26,8 @@ test('after the first visit everything works without a network, and nothing ever
   }
   await page.goto('/donors?donor=drover-430');
   await expect(page.getByRole('heading', { level: 2, name: 'Kestwick Drover 430' })).toBeVisible();
+  await page.goto('/weigh-up/machine?candidate=c-sorrel-300');
+  await expect(page.getByRole('heading', { level: 1, name: 'Under load' })).toBeVisible();
   await goTo(page, 'Build');
   await page.getByRole('button', { name: /Pika 340 X$/ }).first().click();
   await page.getByRole('button', { name: 'Fit Hand guards with alloy spine' }).click();

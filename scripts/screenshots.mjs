@@ -19,6 +19,7 @@ const SHOTS = [
   ['paste', '/donors', { click: 'A new donor from a text', text: SHEET }],
   ['listing', '/donors?donor=drover-430-brenfold', {}],
   ['donors-phone', '/donors?donor=sorrel-300', { phone: true }],
+  ['under-load', '/weigh-up/machine?candidate=c-drover-430', {}],
   ['parts', '/parts', { click: /^Lowering link/ }],
   ['weigh-up', '/weigh-up', {}],
   ['working', '/weigh-up', { click: /Range with reserve, Drover 430/ }],

@@ -1,4 +1,5 @@
 export { assess, type Aboard, type Assessment, type Stance } from './assess';
+export { frontShare, LIGHT_FRONT, PLACES } from './axles';
 export { BASE_METRIC_KEYS, LOAD_METRIC_KEYS, METRIC_DEFINITIONS, METRIC_KEYS, metricDefinition, type BaseMetricKey, type LoadMetricKey, type LoadMetrics, type Metric, type MetricDefinition, type MetricKey, type Metrics, type Working, type WorkingInput } from './metric';
 export { LAUNCH, loosestGround, meanSpeed } from './load-metrics';
 export { dragAreaOf, drivetrain, DRIVELINE_EFFICIENCY, engineCurve, propulsionOf, windClass, type Found } from './propulsion';

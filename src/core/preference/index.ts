@@ -1,5 +1,6 @@
 export { fitScore, type Contribution, type FitScore } from './fit-score';
 export { missingFigures, type MissingFigure } from './missing-figures';
+export { needsOf, type Need } from './needs';
 export { LEVEL_WITHIN, rank, type Ranked } from './rank';
 export { NEED_VALUE, wantValue, type WantCurve } from './want-curve';
 export { WANT_MATTERS, wantWeights, type WantWeights } from './want-weights';

@@ -26,7 +26,7 @@ export function Strip() {
     >
       <Text fontFamily="heading" fontWeight="800" fontSize="xl" letterSpacing="-0.01em" px="3" pt="5" pb="3">Jugator</Text>
       {STEPS.map((step) => {
-        const current = path === step.path;
+        const current = path === step.path || path.startsWith(`${step.path}/`);
         return (
           <Cell
             key={step.path} href={step.path} aria-current={current ? 'page' : undefined} display="flex" gap="3" px="3" py="3.5" borderTopWidth="1px" borderTopStyle="dashed"
@@ -58,7 +58,7 @@ export function FootStrip() {
       display={{ base: 'flex', md: 'none' }} height="64px"
     >
       {STEPS.map((step) => {
-        const current = path === step.path;
+        const current = path === step.path || path.startsWith(`${step.path}/`);
         return (
           <Cell
             key={step.path} href={step.path} aria-current={current ? 'page' : undefined} aria-label={step.name} display="flex" alignItems="center" justifyContent="center" gap="2" px="2"

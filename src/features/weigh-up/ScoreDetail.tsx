@@ -1,5 +1,6 @@
 'use client';
-import { Box, chakra, Flex, Grid, Text } from '@chakra-ui/react';
+import { Box, Button, chakra, Flex, Grid, Text } from '@chakra-ui/react';
+import NextLink from 'next/link';
 import { shortName } from '@/core/donor';
 import { METRIC_DEFINITIONS, type Metric } from '@/core/assessment';
 import { cautionWords, formatNumber, formatWithUnit, METRIC_WORDS, mustWords, STANCE_WORDS, VERDICT_SIGNS, type Reader } from '@/ui/messages';
@@ -36,6 +37,7 @@ export function ScoreDetail({ row, reader, onWorking }: { readonly row: WeighRow
             <tr><td colSpan={5}>Sum, and what the spread of the readings leaves open</td><td className="n"><b>{formatNumber(score.points.mid, 1)}</b> ({formatNumber(score.points.low)}–{formatNumber(score.points.high)})</td></tr>
           </tbody>
         </Box>
+        <Button asChild size="sm" variant="outline" borderColor="border.emphasized" mt="2"><NextLink href={`/weigh-up/machine?candidate=${encodeURIComponent(row.entry.candidate.id)}`}>Under load: reach, gaps, pull, range, axles</NextLink></Button>
         <Text fontSize="xs" color="fg.muted" mt="1">Worth: 0 at the floor, 0.6 at the need, 1 at the ideal. A want that is not known may be worth anything; the middle stands in for it.</Text>
       </Box>
       <Box>

@@ -1,1 +1,2 @@
+export { MachineScreen } from './machine/MachineScreen';
 export { WeighUpScreen } from './WeighUpScreen';
