@@ -124,7 +124,7 @@ describe('parts out and in again', () => {
   const good = { Name: 'Rack', Kind: 'luggage', Price: '120', Currency: 'EUR' };
   test('few columns are enough; an id is made', () => expect(row(good)).toMatchObject({ kind: 'part', part: { id: 'fresh', fits: { kind: 'all' }, fitting_h: 0, own: true } }));
   test.each([
-    [{ ...good, Name: '' }, 'missing'], [{ ...good, Price: 'cheap' }, 'not-a-number'], [{ ...good, Price: '-5' }, 'out-of-limits'], [{ ...good, Kind: 'magic' }, 'not-an-option'], [{ ...good, Currency: 'XXX' }, 'not-an-option'],
+    [{ ...good, Name: '' }, 'missing'], [{ ...good, Price: 'cheap' }, 'not-a-number'], [{ ...good, Price: '-5' }, 'out-of-limits'], [{ ...good, Kind: 'magic' }, 'not-an-option'], [{ ...good, Currency: 'QQQ' }, 'not-an-option'],
     [{ ...good, Effects: 'seat lower' }, 'not-an-effect'], [{ ...good, Fits: 'everything' }, 'not-an-option'], [{ ...good, Flags: 'dangerous' }, 'not-an-option'], [{ ...good, Name: 'x'.repeat(130) }, 'too-long'],
   ])('%j: %s', (cells, code) => {
     const result = row(cells);

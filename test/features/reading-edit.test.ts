@@ -49,3 +49,21 @@ describe('changing a figure', () => {
     expect(withDetail(figure, a, { basis: 'dry', origin: 'measured', note: 'scale' }).readings[0]).toEqual({ ...a, basis: 'dry', origin: 'measured', note: 'scale' });
   });
 });
+
+describe('a stated spread', () => {
+  const reader = { units: 'metric', currency: 'EUR' } as const;
+  const value = (text: string) => {
+    const parsed = parseQuoted('mass', text, undefined, reader);
+    return parsed.kind === 'value' ? parsed.value : parsed.words;
+  };
+  test.each([['187 ± 3 kg', 187, 3], ['187±3 kg', 187, 3], ['187 +/- 3 kg', 187, 3], ['184-190 kg', 187, 3], ['184 to 190 kg', 187, 3], ['184–190', 187, 3]] as const)('%s', (text, amount, spread) => expect(value(text)).toEqual({ amount, unit: 'kg', spread }));
+  test('a range that falls, or a spread that is no number, is refused with the reason', () => {
+    expect(value('187 ± about three kg')).toMatch(/is not a figure with its spread/);
+    expect(value('190-184 kg')).toMatch(/is not a/);
+  });
+  test('is shown with the reading, and goes when it is taken out of the text', () => {
+    const reading = { id: 'r', amount: 187, unit: 'kg', basis: 'ready', origin: 'heard', note: 'yard', spread: 3 } as const;
+    expect(quotedText(reading)).toBe('187 ± 3 kg');
+    expect(withAmount('mass', { readings: [reading] }, reading, { amount: 188, unit: 'kg' }, 'n')).toEqual({ readings: [{ id: 'r', amount: 188, unit: 'kg', basis: 'ready', origin: 'heard', note: 'yard' }] });
+  });
+});

@@ -1,9 +1,13 @@
 import { figureDefinition, findReadingFault, type FigureKey } from '../readings';
-import { convert, preferredUnit, unitEntry, type UnitId, type UnitWord } from '../units';
+import { preferredUnit, unitEntry, type UnitId } from '../units';
 import { basisIn } from './basis-words';
+import { followOn, type Taken } from './follow-on';
+import { AFTER_COSTS, COMMA_COSTS, commas, dimensionOf } from './gap-words';
+import { conversionOf, withTwin } from './pairs';
 import type { Doubt, FigureProposal } from './proposal';
 import { scanLabels, scanSides, type Label, type SideWord } from './scan-labels';
 import { scanQuantities, type Quantity } from './scan-quantities';
+import { sideOf } from './side-of';
 
 /** A label that stood alone on the line above, and the side a heading named. */
 export interface LineContext {
@@ -20,8 +24,6 @@ interface Choice {
 
 /** How far a label may stand from its figure, in characters. */
 const FARTHEST = 70;
-const COMMA_COSTS = 20;
-const AFTER_COSTS = 6;
 
 /** Figures that a unit alone gives away. */
 const BY_UNIT: Partial<Record<string, FigureKey>> = { power: 'power', torque: 'torque', consumption: 'consumption', volume: 'tank', displacement: 'displacement', money: 'price', angle: 'rake' };
@@ -34,7 +36,7 @@ export function readLine(line: string, offset: number, context: LineContext): re
   const sides = scanSides(line);
   const quantities = scanQuantities(line);
   const twins = new Set<number>();
-  const taken: { quantity: Quantity; key: FigureKey }[] = [];
+  const taken: Taken[] = [];
   let claimed = 0;
   return quantities.flatMap((quantity, i): FigureProposal[] => {
     if (twins.has(i)) return [];
@@ -53,9 +55,6 @@ export function readLine(line: string, offset: number, context: LineContext): re
   });
 }
 
-const dimensionsOf = (unit: UnitWord | undefined): string | undefined =>
-  unit === undefined ? undefined : unit === 'gallon' ? 'volume' : unit === 'mpg' ? 'consumption' : unitEntry(unit).dimension;
-
 function keysOf(label: Label, side: () => SideWord['side']): readonly FigureKey[] {
   switch (label.target.kind) {
     case 'none': return [];
@@ -69,10 +68,10 @@ const suits = (key: FigureKey, dimension: string | undefined): boolean => dimens
 
 function choose(
   line: string, quantity: Quantity, index: number, all: readonly Quantity[], labels: readonly Label[], sides: readonly SideWord[], context: LineContext,
-  taken: readonly { quantity: Quantity; key: FigureKey }[],
+  taken: readonly Taken[],
 ): Choice | undefined {
-  const dimension = dimensionsOf(quantity.unit);
-  const side = () => sideOf(line, quantity, index, all, sides, context);
+  const dimension = dimensionOf(quantity.unit);
+  const side = () => sideOf(line, quantity, index, all, sides, context.side);
   const following = followOn(line, quantity, dimension, taken);
   if (following) return { key: following, label: undefined };
   let best: { choice: Choice | undefined; distance: number } | undefined;
@@ -107,56 +106,9 @@ function choose(
 }
 
 /** A label before several figures of one kind belongs to the first; a list or a range of sides goes on. */
-function isSpent(line: string, label: Label, quantity: Quantity, taken: readonly { quantity: Quantity; key: FigureKey }[], key: FigureKey): boolean {
+function isSpent(line: string, label: Label, quantity: Quantity, taken: readonly Taken[], key: FigureKey): boolean {
   const last = taken.findLast((t) => t.key === key);
   return last !== undefined && label.from < last.quantity.from && last.quantity.from < quantity.from && !quantity.listed && !/\bor\b|[,/;(]/.test(line.slice(last.quantity.to, quantity.from));
-}
-
-function commas(gap: string): number {
-  let count = 0;
-  for (let i = 0; i < gap.length; i += 1) {
-    const mark = gap[i];
-    if (mark === ',' || mark === ';' || mark === '|' || mark === '\t' || (mark === '.' && gap[i + 1] === ' ')) count += 1;
-  }
-  return count;
-}
-
-/** `61 hp @ 8250 rpm`, `25.5° / 109 mm`: figures that go with the one before them. */
-function followOn(line: string, quantity: Quantity, dimension: string | undefined, taken: readonly { quantity: Quantity; key: FigureKey }[]): FigureKey | undefined {
-  const last = taken.at(-1);
-  if (!last) return undefined;
-  const gap = line.slice(last.quantity.to, quantity.from);
-  if (dimension === 'rotation' && (last.key === 'power' || last.key === 'torque') && /^[^;|]{0,30}?(?:@|\b(?:at|bei|à|a)\b|\/)\s*(?:about |approx\.? )?$/iu.test(gap)) return last.key === 'power' ? 'powerRpm' : 'torqueRpm';
-  if (dimension === 'length' && last.key === 'rake' && /^\s*(?:[/,&+]|and)\s*(?:trail:?\s*)?$/iu.test(gap)) return 'trail';
-  if (/^\s*(?:[/,]|or|and|or every)\s*$/iu.test(gap)) {
-    const family = SERVICE_FAMILIES.find((f) => f.includes(last.key));
-    return family?.find((k) => dimension !== undefined && k !== last.key && figureDefinition(k).dimension === dimension);
-  }
-  return undefined;
-}
-
-const SERVICE_FAMILIES: readonly (readonly FigureKey[])[] = [['serviceInterval', 'serviceHours', 'serviceMonths'], ['valveInterval', 'valveHours'], ['oilInterval', 'oilHours']];
-
-/** Front or rear: the nearest word that says so, else the order of two figures, else the heading above. */
-function sideOf(line: string, quantity: Quantity, index: number, all: readonly Quantity[], sides: readonly SideWord[], context: LineContext): SideWord['side'] {
-  const dimension = dimensionsOf(quantity.unit);
-  const mate = (j: number) => {
-    const other = all[j];
-    return other && (quantity.listed ? other.listed : dimensionsOf(other.unit) === dimension && /^\s*(?:\/|,|and|&)\s*$/iu.test(line.slice(Math.min(other.to, quantity.to), Math.max(other.from, quantity.from))));
-  };
-  if (mate(index - 1) || mate(index + 1)) {
-    const order = sides.slice(0, 2).map((s) => s.side);
-    const [one, two] = order.length === 2 && order[0] !== order[1] ? [order[0] ?? 'front', order[1] ?? 'rear'] : (['front', 'rear'] as const);
-    return mate(index + 1) && !mate(index - 1) ? one : two;
-  }
-  let best: { side: SideWord['side']; distance: number } | undefined;
-  for (const word of sides) {
-    const before = word.to <= quantity.from;
-    const gap = before ? line.slice(word.to, quantity.from) : line.slice(quantity.to, word.from);
-    const distance = gap.length + commas(gap) * COMMA_COSTS + (gap.match(/\d+/g)?.length ?? 0) * 12 + (before ? 0 : AFTER_COSTS);
-    if (!best || distance < best.distance) best = { side: word.side, distance };
-  }
-  return best?.side ?? context.side ?? 'front';
 }
 
 /** A figure that only its unit names. Masses count when the words say dry or ready; distances when they say "every". */
@@ -235,32 +187,4 @@ function unitsFor(line: string, quantity: Quantity, key: FigureKey, label: Label
   if (own) return { list: [own], unsaid: false };
   const bare = dimension === 'ratio' || dimension === 'year' || dimension === 'count' || dimension === 'rotation' || dimension === 'angle';
   return { list: [...new Set(UNSAID_UNITS.map((system) => preferredUnit(dimension, system, 'EUR')))], unsaid: !bare };
-}
-
-/** The quantity behind this one, when it is the same figure in another unit: `34.6 in (879 mm)`. */
-function conversionOf(line: string, one: Quantity, two: Quantity, unit: UnitId): { readonly amount: number; readonly unit: UnitId } | undefined {
-  if (two.unit === undefined || two.unit === one.unit || one.listed || dimensionsOf(two.unit) !== dimensionsOf(unit)) return undefined;
-  const gap = line.slice(one.to, two.from);
-  if (!/^\s*[([/=,|]\s*(?:or )?$/u.test(gap) && !/^\s*(?:or|=)\s*$/iu.test(gap)) return undefined;
-  const amount = two.amounts[0] ?? 0;
-  if (two.unit !== 'gallon' && two.unit !== 'mpg') return { amount, unit: two.unit };
-  return { amount, unit: two.unit === 'gallon' ? 'gal-us' : 'mpg-us' };
-}
-
-/** Two units of one figure agree when they differ by no more than rounding. Own assumption: 1.5 %. */
-const PAIR_TOLERANCE = 0.015;
-
-function withTwin(made: FigureProposal, other: { readonly amount: number; readonly unit: UnitId }, twin: Quantity, line: string, offset: number): FigureProposal {
-  const agrees = (unit: UnitId, otherUnit: UnitId) => other.amount > 0 && Math.abs(convert(other.amount, otherUnit, unit) / made.amount - 1) <= PAIR_TOLERANCE;
-  const closed = line.slice(twin.to, twin.to + 1) === ')' ? 1 : 0;
-  const grown = { ...made, to: offset + twin.to + closed, words: line.slice(made.from - offset, twin.to + closed).trim() };
-  const families: Readonly<Record<string, readonly UnitId[]>> = { 'gal-us': ['gal-us', 'gal-imp'], 'mpg-us': ['mpg-us', 'mpg-imp'] };
-  const unclear = made.doubts.some((d) => d.code === 'gallon-unclear');
-  const mine = unclear ? (families[made.unit] ?? [made.unit]) : [made.unit];
-  const theirs = twin.unit === 'gallon' || twin.unit === 'mpg' ? (families[other.unit] ?? [other.unit]) : [other.unit];
-  for (const unit of mine) {
-    if (!theirs.some((t) => agrees(unit, t))) continue;
-    return { ...grown, unit, doubts: made.doubts.filter((d) => d.code !== 'gallon-unclear') };
-  }
-  return { ...grown, doubts: [...made.doubts, { code: 'pair-disagrees', other }] };
 }

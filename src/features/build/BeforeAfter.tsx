@@ -3,7 +3,8 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { METRIC_DEFINITIONS } from '@/core/assessment';
 import { WANT_KEYS } from '@/core/preference';
 import { NeedTrack } from '@/ui/marks/NeedTrack';
-import { formatBase, formatNumber, METRIC_WORDS, unitSign } from '@/ui/messages';
+import { OriginMark } from '@/ui/marks/OriginMark';
+import { formatBase, formatNumber, knownBy, METRIC_WORDS, unitSign } from '@/ui/messages';
 import type { BuildModel } from './use-build';
 
 /** Every want before and after the parts, on its own scale with the need drawn through. */
@@ -33,7 +34,7 @@ export function BeforeAfter({ model }: { readonly model: BuildModel }) {
             <Box width="112px" textAlign="right" lineHeight="1.2">
               {built.kind === 'known' ? (
                 <>
-                  <Text fontWeight="700">{formatBase(built.interval.mid, dimension, reader)} <Text as="span" fontWeight="400" fontSize="xs" color="fg.muted">{unitSign(dimension, reader)}</Text></Text>
+                  <Text fontWeight="700"><OriginMark known={knownBy(entry.built.metrics[want])} size={10} /> {formatBase(built.interval.mid, dimension, reader)} <Text as="span" fontWeight="400" fontSize="xs" color="fg.muted">{unitSign(dimension, reader)}</Text></Text>
                   {moved && <Text fontSize="xs" color="fg.muted">was {formatBase(stock.interval.mid, dimension, reader)}</Text>}
                 </>
               ) : <Text color="fg.muted">not known</Text>}

@@ -6,9 +6,9 @@ import { shortName } from '@/core/donor';
 import { METRIC_DEFINITIONS, type Metric } from '@/core/assessment';
 import type { WantKey } from '@/core/preference';
 import { NeedTrack } from '@/ui/marks/NeedTrack';
-import { OriginMark, type Known } from '@/ui/marks/OriginMark';
+import { OriginMark } from '@/ui/marks/OriginMark';
 import { Plate } from '@/ui/marks/Plate';
-import { formatBase, formatNumber, formatWithUnit, METRIC_WORDS, unitSign } from '@/ui/messages';
+import { formatBase, formatNumber, formatWithUnit, METRIC_WORDS, unitSign, knownBy } from '@/ui/messages';
 import { MustSigns } from './MustSigns';
 import { ScoreDetail } from './ScoreDetail';
 import type { WeighColumn, WeighRow, WeighUpModel } from './use-weigh-up';
@@ -17,12 +17,6 @@ const Button = chakra('button');
 
 export type OnWorking = (row: WeighRow, metric: Metric, anchor: DOMRect) => void;
 
-/** How the least firm reading behind a metric is known. */
-const knownBy = (metric: Metric): Known => {
-  if (metric.estimate.kind === 'unknown') return 'unknown';
-  const readings = metric.working.inputs.flatMap((i) => i.reading ?? []);
-  return metric.working.inputs.length === 1 ? (readings[0]?.origin ?? 'computed') : 'computed';
-};
 
 interface FigureProps {
   readonly row: WeighRow;

@@ -41,7 +41,7 @@ export function checkWords(check: Check, reader: Reader): CheckWords {
     case 'not-a2': return say('A restricted version that is not within A2.', `It fails ${check.rules.map((r) => A2_RULES[r] ?? r).join(' and ')}.`, 'Power as restricted, ready mass and original power; check the registration document and the official text.');
     case 'unlock-price-missing': return say('A restricted version without a price of unlocking.', 'Full power later costs money, and is often forgotten.', 'Ask the dealer what parts and papers cost.');
     case 'ratios-not-falling': return say(`${FIGURE_WORDS[check.key]} is not below the gear before it.`, 'Each gear is taller than the one below.', 'Two ratios may have changed places.');
-    case 'gears-and-ratios-differ': return say(`${formatNumber(check.gears)} gears, but ${formatNumber(check.ratios)} ratios.`, 'Every gear has one ratio.', 'A gearbox of another version, or a ratio left out.');
+    case 'gears-and-ratios-differ': return say(`There are ${formatNumber(check.gears)} gears, but ${formatNumber(check.ratios)} ratios.`, 'Every gear has one ratio.', 'A gearbox of another version, or a ratio left out.');
     case 'draw-over-alternator': return say(`The machine draws ${formatNumber(check.draw_W)} W, the alternator gives ${formatNumber(check.alternator_W)} W.`, 'The battery would empty while riding.', 'Alternator output at idle instead of rated, or another version.');
   }
 }

@@ -5,6 +5,7 @@ export { amountFaultWords, buildFaultWords, fileFaultWords, limitWords, readingF
 export { doubtWords } from './doubts';
 export { fieldPlaces, formatBase, formatFigure, formatNumber, formatQuoted, formatWithUnit, trimmed, unitSign, type Reader, type ShownDimension } from './format';
 export { fitsWords, FLAG_WORDS, partCellFaultWords, partFacts } from './parts';
+export { knownBy } from './known-by';
 export { sheetText } from './sheet-text';
 export { cellFaultWords, tableFaultWords } from './tables';
 export { mustWords, VERDICT_SIGNS } from './verdict-words';

@@ -76,7 +76,7 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel): PasteMod
     const own = donor && model.own[donor.id];
     if (own) {
       const { figures, facts } = withProposals(own, taken, origin, note);
-      const changes = [...changesOf(own, 'figures', figures), ...changesOf(own, 'facts', facts)];
+      const changes: readonly Change[] = [...figureChanges(own, figures), ...(Object.keys(facts).length > 0 ? [{ table: 'donors', key: own.id, path: ['facts'], before: own.facts, after: facts } as const] : [])];
       store.execute({ label: { code: 'paste-readings', facts: { name: fullName(donor), count: taken.length } }, changes });
       notify({ text: `${taken.length} ${taken.length === 1 ? 'reading' : 'readings'} entered for ${fullName(donor)}.`, tone: 'plain', act: { word: 'Undo', run: () => void store.undo() } });
       return true;
@@ -110,7 +110,7 @@ function withProposals(donor: Donor, proposals: readonly Proposal[], origin: Ori
   return { figures, facts };
 }
 
-const changesOf = (donor: Donor, part: 'figures' | 'facts', after: Readonly<Record<string, unknown>>): readonly Change[] => {
-  const before = (donor[part] ?? {}) as Readonly<Record<string, unknown>>;
-  return Object.keys(after).filter((key) => after[key] !== before[key]).map((key) => ({ table: 'donors', key: donor.id, path: [part, key], before: before[key], after: after[key] }));
+const figureChanges = (donor: Donor, after: Readonly<Record<string, Figure>>): readonly Change[] => {
+  const before = donor.figures as Readonly<Record<string, Figure | undefined>>;
+  return Object.keys(after).filter((key) => after[key] !== before[key]).map((key) => ({ table: 'donors', key: donor.id, path: ['figures', key], before: before[key], after: after[key] }));
 };

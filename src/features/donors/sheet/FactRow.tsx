@@ -3,7 +3,7 @@ import { Box, Flex, Grid, IconButton, Input, Text } from '@chakra-ui/react';
 import { Pin, Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import type { Donor } from '@/core/donor';
-import { factDefinition, factInUse, isFactValue, rivalFacts, type Fact, type FactKey, type FactReading } from '@/core/facts';
+import { factDefinition, factInUse, isFactValue, rivalFacts, type DonorFacts, type Fact, type FactKey, type FactReading } from '@/core/facts';
 import { ORIGINS, type Origin } from '@/core/readings';
 import { useDossierStore } from '@/store/react';
 import { Choice } from '@/ui/fields';
@@ -26,7 +26,8 @@ export function FactRow({ donor, name, factKey, inherited }: FactRowProps) {
   const fact = donor.facts?.[factKey];
   const put = (after: Fact | undefined) => store.execute({
     label: { code: 'edit-fact', facts: { name, fact: factKey } }, coalesce: `${donor.id}/${factKey}`,
-    changes: [{ table: 'donors', key: donor.id, path: ['facts', factKey], before: fact, after }],
+    // All facts at once: the first and the last of them would else leave an empty list behind on undo.
+    changes: [{ table: 'donors', key: donor.id, path: ['facts'], before: donor.facts, after: withFact(donor.facts, factKey, after) }],
   });
   const readings: readonly (FactReading | undefined)[] = fact ? [...fact.readings, ...(adding ? [undefined] : [])] : [undefined];
   const inUse = factInUse(fact);
@@ -70,6 +71,13 @@ export function FactRow({ donor, name, factKey, inherited }: FactRowProps) {
       {rivals.length > 0 && <Text fontSize="xs" color="unsure" fontWeight="600" pl={{ xl: '126px' }}>Two sources say different things; {wordsOf(factKey, inUse?.value ?? '')} counts.</Text>}
     </Box>
   );
+}
+
+/** The facts with one set or taken away; nothing at all where none is left. */
+function withFact(facts: DonorFacts | undefined, key: FactKey, fact: Fact | undefined): DonorFacts | undefined {
+  const { [key]: _old, ...others } = facts ?? {};
+  const next = fact ? { ...others, [key]: fact } : others;
+  return Object.keys(next).length > 0 ? next : undefined;
 }
 
 interface FactValueProps {

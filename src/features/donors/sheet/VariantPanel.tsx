@@ -12,7 +12,7 @@ export function VariantPanel({ own, name }: { readonly own: Donor; readonly name
   const store = useDossierStore();
   const { variant = {} } = own;
   const set = <K extends keyof Variant>(field: K, after: Variant[K]) => store.execute({
-    label: { code: 'edit-donor', facts: { name } }, coalesce: `${own.id}/variant/${field}`, changes: [{ table: 'donors', key: own.id, path: ['variant', field], before: variant[field], after }],
+    label: { code: 'edit-donor', facts: { name } }, coalesce: `${own.id}/variant/${field}`, changes: [{ table: 'donors', key: own.id, path: ['variant'], before: own.variant, after: Object.fromEntries(Object.entries({ ...variant, [field]: after }).filter(([, v]) => v !== undefined)) }],
   });
   const year = (text: string) => {
     const value = Number(text);

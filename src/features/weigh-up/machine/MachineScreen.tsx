@@ -10,8 +10,9 @@ import { millimetres } from '@/core/units';
 import { EChart } from '@/ui/charts';
 import { Choice, Panel } from '@/ui/fields';
 import { NeedTrack } from '@/ui/marks/NeedTrack';
+import { OriginMark } from '@/ui/marks/OriginMark';
 import { Plate, useIsDark } from '@/ui/marks/Plate';
-import { formatNumber, formatWithUnit, METRIC_WORDS, nameWords } from '@/ui/messages';
+import { formatNumber, formatWithUnit, knownBy, METRIC_WORDS, nameWords } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { estimateText, WorkingPopover, type OpenWorking } from '../Working';
 import { gearRows, GRADES, revOption, speedOnClimb, thrustOption } from './curves';
@@ -55,7 +56,7 @@ function Machine() {
               {[...BASE_METRIC_KEYS.map((k) => assessment.metrics[k]), ...LOAD_METRIC_KEYS.map((k) => assessment.underLoad()[k])].map((metric) => (
                 <tr key={metric.key}>
                   <th scope="row" style={{ fontWeight: 400 }}>{METRIC_WORDS[metric.key].name}</th>
-                  <td style={{ textAlign: 'right' }}><button type="button" style={{ textDecoration: 'underline', textUnderlineOffset: 3, cursor: 'pointer', textAlign: 'right' }} aria-label={`${METRIC_WORDS[metric.key].name}: ${estimateText(metric.estimate, metricDefinition(metric.key).dimension, reader)}. Show the working.`} onClick={show(metric)}>{estimateText(metric.estimate, metricDefinition(metric.key).dimension, reader)}</button></td>
+                  <td style={{ textAlign: 'right' }}><OriginMark known={knownBy(metric)} size={10} /> <button type="button" style={{ textDecoration: 'underline', textUnderlineOffset: 3, cursor: 'pointer', textAlign: 'right' }} aria-label={`${METRIC_WORDS[metric.key].name}: ${estimateText(metric.estimate, metricDefinition(metric.key).dimension, reader)}. Show the working.`} onClick={show(metric)}>{estimateText(metric.estimate, metricDefinition(metric.key).dimension, reader)}</button></td>
                 </tr>
               ))}
             </tbody>
