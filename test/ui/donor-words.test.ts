@@ -116,6 +116,12 @@ test('a metric from one reading is known like that reading, others are computed'
   const { metrics } = assess(demoDossier().briefs[BRIEF_KEY] ?? newBrief('EUR'), resolvedDonors(demoDossier().donors).get('postmark-640-v') ?? newDonor('x'));
   expect(knownBy(metrics.clearance)).toBe('heard');
   expect(knownBy(metrics.serviceInterval)).toBe('claimed');
+  // Quoted dry, counted ready to ride; and with parts fitted nothing is a maker's claim any more.
+  expect(knownBy(metrics.readyMass)).toBe('computed');
+  const drover = resolvedDonors(demoDossier().donors).get('drover-430') ?? newDonor('x');
+  const plate = DEMO_PARTS.filter((p) => p.id === 'bash-plate');
+  const brief = demoDossier().briefs[BRIEF_KEY] ?? newBrief('EUR');
+  expect([assess(brief, drover).metrics.clearance, assess(brief, drover, plate).metrics.clearance].map(knownBy)).toEqual(['claimed', 'computed']);
   expect(knownBy(metrics.powerToMass)).toBe('computed');
   expect(knownBy(metrics.payloadLeft)).toBe('unknown');
 });

@@ -1,2 +1,3 @@
 export { assessmentOf, checksOf, figureOf, figuresOf, moneyOf, resolvedDonors } from './donors';
+export { gapClosers, type Closer, type Rung } from './gap-closers';
 export { standing, type Standing, type StandingCandidate } from './standing';

@@ -1,8 +1,9 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { METRIC_DEFINITIONS } from '@/core/assessment';
-import { formatNumber, formatWithUnit, METRIC_WORDS, nameWords } from '@/ui/messages';
-import type { Closer, MachineModel, Rung } from './use-machine';
+import type { Closer, Rung } from '@/store/queries';
+import { cautionWords, formatNumber, formatWithUnit, METRIC_WORDS, nameWords } from '@/ui/messages';
+import type { MachineModel } from './use-machine';
 
 /** What stands between this candidate and the brief, largest first, and what each gap costs to close. */
 export function GapLadder({ model }: { readonly model: MachineModel }) {
@@ -50,6 +51,10 @@ function RungRow({ rung, most, model }: { readonly rung: Rung; readonly most: nu
             : <>No single part closes it; {partWords(rung.closer)} comes nearest: {formatWithUnit(rung.closer.becomes, dimension, reader)} for about {formatNumber(rung.closer.cost)} {reader.currency}.</>
           : rung.want === 'outlay' ? 'Only a cheaper machine, or fewer parts.' : estimate.kind === 'known' ? 'No part of the catalogue helps.' : ''}
       </Text>
+      {rung.closer?.cautions.map((caution) => {
+        const { what, todo, grave } = cautionWords(caution, reader);
+        return <Text key={caution.code} fontSize="sm"><Text as="span" fontWeight="700" color={grave ? 'fail' : 'unsure'}>{what}</Text> {todo}</Text>;
+      })}
     </Box>
   );
 }

@@ -59,7 +59,7 @@ export function revOption(setting: CurveSetting): EChartsCoreOption {
   const { limiter_rpm } = propulsion.curve.peaks;
   const lines = propulsion.train.gears.map((_ratio, i) => ({
     type: 'line', data: [[0, 0], [f.speed((speedPerThousand(propulsion.train, i + 1) * limiter_rpm) / 1000), limiter_rpm]], showSymbol: false, silent: true, lineStyle: { color: f.ink, width: 2, type: GEAR_DASH[i] ?? 'solid' },
-    endLabel: { show: true, formatter: `${i + 1}`, color: f.ink, fontFamily: f.font, fontSize: 12, fontWeight: 700 },
+    endLabel: { show: true, formatter: `${i + 1}`, color: f.ink, fontFamily: f.font, fontSize: 12, fontWeight: 700, offset: [-5, -10] },
   }));
   const top = f.speed((speedPerThousand(propulsion.train, propulsion.train.gears.length) * limiter_rpm) / 1000);
   return {

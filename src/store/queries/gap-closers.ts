@@ -1,0 +1,87 @@
+import { assess, type Assessment } from '@/core/assessment';
+import type { Money } from '@/core/brief';
+import type { Caution } from '@/core/cautions';
+import { donorLine } from '@/core/donor';
+import { buildCost } from '@/core/money';
+import { fitsDonor, type Part } from '@/core/part';
+import { findBuildFaults } from '@/core/planning';
+import { needsOf, NEED_VALUE, wantValue, type Need, type WantKey } from '@/core/preference';
+import type { Dossier } from '../records';
+import { aboardOf, type Standing, type StandingCandidate } from './standing';
+
+export interface Closer {
+  readonly part: Part;
+  /** What it needs besides, by name. */
+  readonly along: readonly string[];
+  /** All of it with fitting, in the brief's currency. */
+  readonly cost: number;
+  /** Whether the need is reached with it alone. */
+  readonly closes: boolean;
+  /** The metric with it, at the middle. */
+  readonly becomes: number;
+  /** What the part itself sets off; the general word to the insurer is left to the bench. */
+  readonly cautions: readonly Caution[];
+}
+
+export interface Rung extends Need {
+  /** The cheapest part that closes the gap alone, else the one that narrows it most; absent: no single part helps. */
+  readonly closer: Closer | undefined;
+  /** How many parts narrow it. */
+  readonly helpers: number;
+}
+
+interface Addition {
+  readonly part: Part;
+  readonly added: readonly Part[];
+  readonly cost: number;
+}
+
+/**
+ * What stands between a candidate and the brief, largest loss first, and which single part would close each gap. A part that
+ * needs another takes its cheapest possible helper along; what clashes with a part already there, or has no price in the
+ * brief's currency, is not proposed.
+ */
+export function gapClosers(dossier: Dossier, standing: Standing, entry: StandingCandidate, view: 'stock' | 'built'): readonly Rung[] {
+  const needs = needsOf(view === 'stock' ? entry.stockScore : entry.builtScore);
+  if (needs.length === 0) return [];
+  const now = view === 'stock' ? entry.stock : entry.built;
+  const chosen = view === 'stock' ? [] : entry.parts;
+  const aboard = aboardOf(dossier, entry.candidate.donorId);
+  const additions = possibleAdditions(dossier, standing.brief.money, entry, [...aboard.parts, ...chosen]);
+  const tried = additions.map((a) => ({ ...a, after: assess(standing.brief, entry.donor, [...chosen, ...a.added], aboard) }));
+  const worth = (want: WantKey, of: Assessment) => {
+    const { estimate } = of.metrics[want];
+    return estimate.kind === 'known' ? { x: estimate.interval.mid, value: wantValue(standing.curves[want], estimate.interval.mid) } : undefined;
+  };
+  return needs.map((need): Rung => {
+    const was = worth(need.want, now);
+    const better = tried.flatMap(({ part, added, cost, after }) => {
+      const is = worth(need.want, after);
+      const helps = is && was && is.value > was.value + 0.005;
+      return helps ? [{ part, along: added.slice(1).map((p) => p.name.toLowerCase()), cost, closes: is.value >= NEED_VALUE - 1e-9, becomes: is.x, value: is.value, cautions: cautionsOf(added, after) }] : [];
+    });
+    const [cheapest] = better.filter((b) => b.closes).sort((a, b) => a.cost - b.cost);
+    const [nearest] = better.toSorted((a, b) => b.value - a.value || a.cost - b.cost);
+    return { ...need, closer: cheapest ?? nearest, helpers: better.length };
+  });
+}
+
+const cautionsOf = (added: readonly Part[], after: Assessment): readonly Caution[] =>
+  after.cautions.filter((c) => c.code !== 'tell-insurer' && 'partIds' in c && c.partIds.some((id) => added.some((p) => p.id === id)));
+
+function possibleAdditions(dossier: Dossier, money: Money, entry: StandingCandidate, there: readonly Part[]): readonly Addition[] {
+  const line = donorLine(dossier.donors, entry.candidate.donorId).map((d) => d.id);
+  const fitting = Object.values(dossier.parts).filter((p) => fitsDonor(p, entry.donor, line) && !there.some((t) => t.id === p.id));
+  const catalogue = new Map(Object.values(dossier.parts).map((p) => [p.id, p]));
+  const faults = (parts: readonly Part[]) => findBuildFaults([...there, ...parts].map((p) => p.id), catalogue).filter((f) => parts.some((p) => p.id === f.id));
+  const cost = (parts: readonly Part[]): number | undefined => {
+    const sum = buildCost(parts, money);
+    return sum.noRate.length > 0 ? undefined : sum.parts + sum.fitting;
+  };
+  return fitting.flatMap((part): Addition[] => {
+    const alone = faults([part]);
+    const tries = alone.length === 0 ? [[part]] : fitting.filter((p) => alone.some((f) => f.code === 'need-missing' && f.anyOf.includes(p.id))).map((helper) => [part, helper]).filter((added) => faults(added).length === 0);
+    const priced = tries.flatMap((added) => { const sum = cost(added); return sum === undefined ? [] : [{ part, added, cost: sum }]; });
+    return priced.sort((a, b) => a.cost - b.cost).slice(0, 1);
+  });
+}
