@@ -9,14 +9,24 @@ import { DEMO_VARIANTS } from './variants';
 
 /** A crossing of an invented high plateau in autumn: long gaps, washboard, cold mornings. */
 const BRIEF: Brief = {
-  rider: { height_mm: 1660, inseam_mm: 765, mass_kg: 66, kit_kg: 12, sole_mm: 30, skill: 'improving', licence: 'A' },
+  rider: { height_mm: 1660, inseam_mm: 765, mass_kg: 66, kit_kg: 12, sole_mm: 30, skill: 'improving', licence: 'A',
+    sits: [
+      { id: 'sit-1', machine: 'Sorrel 300 at the club', seatHeight_mm: 877, seatWidth: 'light', feet: 'balls' },
+      { id: 'sit-2', machine: 'Cousin’s Tarsel 650', seatHeight_mm: 835, seatWidth: 'wide', feet: 'tiptoes' },
+    ],
+  },
   ground: { motorway: 6, openRoad: 30, town: 4, gravel: 32, twoTrack: 20, singleTrack: 2, sandMud: 6 },
-  trip: { name: 'Autumn crossing of the Saldorra plateau', length_km: 2400, cruise_kmh: 95, fuelGap_km: 310, reserve_percent: 10, luggage_kg: 22, workshopGap_km: 1600 },
+  trip: { name: 'Autumn crossing of the Saldorra plateau', length_km: 2400, cruise_kmh: 95, fuelGap_km: 310, reserve_percent: 10, luggage_kg: 22, workshopGap_km: 1600, tankBag_kg: 4, tail_kg: 6, altitude_m: 3400, heat_C: 18, headwind_kmh: 25 },
   money: {
     currency: 'EUR', budget: 12500, tripFund: 2600, gear: 350, onTheRoadCosts: 390, shopRate_perHour: 72, ownSpanners: true,
+    yearsKept: 5, yearly_km: 7000, fuel_perL: 1.74, insurance_perYear: 310, tax_perYear: 45, service_each: 240, wear_per1000km: 38,
     rates: [{ currency: 'USD', rate: 0.91, date: '2026-09-01' }, { currency: 'GBP', rate: 1.16, date: '2026-09-01' }],
   },
   musts: { on: ['stance', 'range', 'payload', 'licence', 'money'], stance: 'tiptoes', readyMass_kg: 215, clearance_mm: 200 },
+  purposes: [
+    { id: 'week', name: 'Weekdays and the way there', ground: { motorway: 30, openRoad: 45, town: 20, gravel: 5, twoTrack: 0, singleTrack: 0, sandMud: 0 }, schools: { size: 'road-first' } },
+    { id: 'trails', name: 'Home trails', ground: { motorway: 0, openRoad: 20, town: 0, gravel: 20, twoTrack: 30, singleTrack: 20, sandMud: 10 }, schools: { size: 'light-first', springs: 'to-the-rider' } },
+  ],
 };
 
 /** Parts already chosen in the example, by donor. */

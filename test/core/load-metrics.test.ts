@@ -23,7 +23,8 @@ const figuresOf = (d: Donor) => normalFigures(d.figures, (r) => known(exactly(r.
 describe('what the loaded machine does', () => {
   test('a blank sheet: nothing is known, and each says what is missing', () => {
     const blank = of(newDonor('blank'));
-    for (const key of LOAD_METRIC_KEYS) {
+    // What thin air takes hangs on the brief alone.
+    for (const key of LOAD_METRIC_KEYS.filter((k) => k !== 'powerThere')) {
       const { estimate } = blank[key];
       expect(estimate.kind, key).toBe('unknown');
       if (estimate.kind === 'unknown') expect(estimate.missing.length).toBeGreaterThan(0);
@@ -61,7 +62,8 @@ describe('what the loaded machine does', () => {
     const loaded = a.metrics.loadedMass.estimate;
     if (loaded.kind !== 'known') throw new Error('mass');
     const needed = powerToHold({ mass_kg: loaded.interval.mid, rollingCoefficient: ROLLING_COEFFICIENT.openRoad, dragArea_m2: 0.54, airDensity_kgm3: 1.225 }, brief.trip.cruise_kmh, 0.89);
-    expect(mid(twin, 'cruisePower')).toBeCloseTo(1 - needed / 54, 3);
+    const still = { ...brief, trip: { ...brief.trip, headwind_kmh: undefined, altitude_m: undefined, heat_C: undefined } };
+    expect(mid(twin, 'cruisePower', still)).toBeCloseTo(1 - needed / 54, 3);
   });
   test('15 hours at the pace of this ground come due more often than the trip is long in thousands', () => {
     const thorn = donor('thorn-450-e');

@@ -42,7 +42,7 @@ describe('weights', () => {
   test('add to 1 on any ground, and follow it', () => {
     for (const ground of GROUNDS) {
       const shares = Object.fromEntries(GROUNDS.map((g) => [g, g === ground ? 100 : 0])) as Record<Ground, number>;
-      const weights = wantWeights(shares);
+      const weights = wantWeights({ ground: shares });
       expect(WANT_KEYS.reduce((sum, w) => sum + weights[w], 0)).toBeCloseTo(1, 12);
       if (ground === 'motorway') expect(weights.powerToMass).toBeGreaterThan(weights.clearance);
       if (ground === 'singleTrack') expect(weights.readyMass).toBeGreaterThan(weights.powerToMass);
@@ -65,7 +65,7 @@ describe('score', () => {
     const postmark = demo().candidates.find((c) => c.donor.id === 'postmark-640-v');
     const payload = postmark?.stockScore.contributions.find((c) => c.want === 'payloadLeft');
     expect(payload).toMatchObject({ known: false, value: { low: 0, mid: 0.5, high: 1 } });
-    expect(postmark?.stockScore.unknownWants).toEqual(['payloadLeft']);
+    expect(postmark?.stockScore.unknownWants).toEqual(['payloadLeft', 'protection']);
   });
   test('curves of the example brief are in order', () => {
     const brief = demoDossier().briefs[BRIEF_KEY];

@@ -46,8 +46,9 @@ describe('what a rider would call plain', () => {
   test('longer legs and thicker soles bring the heels down by just as much', () => {
     fc.assert(
       fc.property(anyDonor, fc.integer({ min: 1, max: 80 }), fc.integer({ min: 0, max: 40 }), (donor, leg, sole) => {
-        const taller: Brief = { ...brief, rider: { ...brief.rider, inseam_mm: (brief.rider.inseam_mm ?? 0) + leg, sole_mm: brief.rider.sole_mm + sole } };
-        expect(mid(assess(brief, donor), 'heelGap') - mid(assess(taller, donor), 'heelGap')).toBeCloseTo(leg + sole, 9);
+        const plain: Brief = { ...brief, rider: { ...brief.rider, sits: undefined } };
+        const taller: Brief = { ...plain, rider: { ...plain.rider, inseam_mm: (brief.rider.inseam_mm ?? 0) + leg, sole_mm: brief.rider.sole_mm + sole } };
+        expect(mid(assess(plain, donor), 'heelGap') - mid(assess(taller, donor), 'heelGap')).toBeCloseTo(leg + sole, 9);
       }),
       { seed: 42 },
     );
@@ -104,7 +105,7 @@ describe('intervals and scores', () => {
   });
 
   test('a cheaper machine never fits worse', () => {
-    const points = (donor: Donor) => fitScore(assess(brief, donor).metrics, wantCurves(brief), wantWeights(brief.ground)).points.mid;
+    const points = (donor: Donor) => fitScore(assess(brief, donor).metrics, wantCurves(brief), wantWeights(brief)).points.mid;
     fc.assert(
       fc.property(anyDonor, fc.double({ min: 0.4, max: 0.99, noNaN: true }), (donor, by) => {
         expect(points(scaled(donor, 'price', by))).toBeGreaterThanOrEqual(points(donor) - 1e-9);
@@ -117,7 +118,7 @@ describe('intervals and scores', () => {
     fc.assert(
       fc.property(anyDonor, fc.integer({ min: 40, max: 160 }), fc.integer({ min: 20, max: 1200 }), fc.integer({ min: 0, max: 100000 }), (donor, cruise_kmh, fuelGap_km, budget) => {
         const other: Brief = { ...brief, trip: { ...brief.trip, cruise_kmh, fuelGap_km }, money: { ...brief.money, budget } };
-        const { points } = fitScore(assess(other, donor).metrics, wantCurves(other), wantWeights(other.ground));
+        const { points } = fitScore(assess(other, donor).metrics, wantCurves(other), wantWeights(other));
         expect(points.low).toBeGreaterThanOrEqual(0);
         expect(points.high).toBeLessThanOrEqual(100 + 1e-9);
       }),

@@ -1,16 +1,20 @@
 import type { Brief, StanceBand } from '../brief';
 import { findCautions, type Caution } from '../cautions';
 import type { Donor } from '../donor';
-import { oneFootGap, SEAT_SHAPES, stanceBand, stanceProbabilities } from '../fit';
+import { oneFootGap, personalFit, seatShape, stanceBand, stanceProbabilities, stanceSigma } from '../fit';
+import { factInUse } from '../facts';
 import { licenceCheck, type LicenceResult } from '../licence';
 import { runningOrderMass } from '../mass';
 import { buildCost, onTheRoadPrice, repairs, type BuildCost } from '../money';
-import { combine, exactly, known, type Estimate } from '../numeric';
-import { applyParts, type Part } from '../part';
+import { combine, exactly, known, type Estimate, type Interval } from '../numeric';
+import { applyParts, applySets, type Part, type PartFlag } from '../part';
 import { normalFigures, type FigureKey, type NormalFigures } from '../readings';
+import type { SuspensionEnd } from '../suspension';
+import { parseTyre } from '../tyre';
 import type { Kilograms, Kilowatts, Litres, Millimetres } from '../units';
-import { loadMetrics } from './load-metrics';
-import type { LoadMetrics, Metrics } from './metric';
+import { frontShare } from './axles';
+import { loadMetrics, wattsLeft } from './load-metrics';
+import type { LoadMetrics, Metric, Metrics } from './metric';
 import { metricsOf } from './metrics';
 import { mustResults, type MustResult } from './musts';
 
@@ -20,6 +24,8 @@ export type Stance =
 
 /** Everything computed for one rider on one machine with one set of parts. */
 export interface Assessment {
+  /** With the facts that its parts change. */
+  readonly donor: Donor;
   readonly figures: NormalFigures;
   readonly metrics: Metrics;
   /** What the loaded machine does on the road; simulated at the first call and kept. */
@@ -37,6 +43,9 @@ export interface Aboard {
   readonly readOnIt: readonly FigureKey[];
 }
 
+/** Springs that suit less than this call for a word. */
+const SPRINGS_SUIT_FROM = 0.999;
+
 const NOTHING_ABOARD: Aboard = { parts: [], readOnIt: [] };
 
 /**
@@ -47,24 +56,45 @@ export function assess(brief: Brief, donor: Donor, parts: readonly Part[] = [], 
   const stock = normalFigures(donor.figures, (reading) => onTheRoadPrice(reading, brief.money));
   const standing = aboard.parts.length === 0 ? stock : { ...applyParts(stock, aboard.parts), ...Object.fromEntries(aboard.readOnIt.map((key) => [key, stock[key]])) };
   const figures = applyParts(standing, parts);
+  const fitted = aboard.parts.length === 0 ? parts : [...aboard.parts, ...parts];
+  const facts = applySets(donor.facts, fitted);
+  const modified = facts === donor.facts ? donor : { ...donor, facts };
   const cost = buildCost(parts, brief.money);
-  const metrics = metricsOf(brief, donor, figures, cost, repairs(donor.weakPoints ?? [], brief.money));
+  const mending = repairs(donor.weakPoints ?? [], brief.money);
+  const metrics = metricsOf({ brief, donor: modified, figures, cost, mending, suspension: { sprungToRider: sprungEnds(fitted) } });
   const licence = licenceOf(brief, figures, donor.figures.unrestrictedPower !== undefined);
   const cautions = findCautions({
-    brief, parts: [...aboard.parts, ...parts], licence, heelGap: metrics.heelGap.estimate, payloadLeft: metrics.payloadLeft.estimate,
-    loadedMass: metrics.loadedMass.estimate, range: metrics.range.estimate,
+    brief, parts: fitted, licence, heelGap: metrics.heelGap.estimate, payloadLeft: metrics.payloadLeft.estimate,
+    loadedMass: metrics.loadedMass.estimate, range: metrics.range.estimate, ...loadFacts(brief, modified, figures, metrics.suspension),
   });
   let underLoad: LoadMetrics | undefined;
   return {
-    figures, metrics, underLoad: () => (underLoad ??= loadMetrics({ brief, donor, figures, loaded: metrics.loadedMass, readyMass: metrics.readyMass })), stance: stanceOf(donor, metrics), licence, musts: mustResults(brief, metrics, licence), cost, cautions,
+    donor: modified, figures, metrics, underLoad: () => (underLoad ??= loadMetrics({ brief, donor: modified, figures, loaded: metrics.loadedMass, readyMass: metrics.readyMass, consumption: metrics.consumption, outlay: metrics.outlay, parts: cost })),
+    stance: stanceOf(brief, modified, metrics), licence, musts: mustResults(brief, metrics, licence), cost, cautions,
   };
 }
 
-function stanceOf(donor: Donor, metrics: Metrics): Stance {
+const SPRUNG: Readonly<Record<SuspensionEnd, PartFlag>> = { front: 'springs-front', rear: 'springs-rear' };
+const sprungEnds = (parts: readonly Part[]): ReadonlySet<SuspensionEnd> => new Set((['front', 'rear'] as const).filter((end) => parts.some((p) => p.flags.includes(SPRUNG[end]))));
+
+/** What cautions ask of the loaded machine beside the metrics. */
+function loadFacts(brief: Brief, donor: Donor, figures: NormalFigures, suspension: Metric) {
+  const axles = frontShare(brief, figures);
+  const springs = suspension.working.inputs.filter((i) => i.name === 'front.springs' || i.name === 'rear.springs').map((i) => i.estimate);
+  return {
+    frontShare: axles.estimate, axles: axles.split, axleLimits: { front: figures.axleLimitFront.estimate, rear: figures.axleLimitRear.estimate }, tyreLoads_kg: { front: tyreLoad(donor, 'tyreFront'), rear: tyreLoad(donor, 'tyreRear') },
+    watts: wattsLeft(figures), springsSuit: springs.every((e) => e.kind === 'known' && e.interval.mid >= SPRINGS_SUIT_FROM),
+    passenger: factInUse(donor.facts?.passenger)?.value,
+  };
+}
+
+const tyreLoad = (donor: Donor, key: 'tyreFront' | 'tyreRear'): number | undefined => parseTyre(factInUse(donor.facts?.[key])?.value ?? '')?.load_kg;
+
+function stanceOf(brief: Brief, donor: Donor, metrics: Metrics): Stance {
   const gap = metrics.heelGap.estimate;
   if (gap.kind === 'unknown') return { kind: 'unknown' };
-  const oneFoot = oneFootGap(gap.interval as typeof gap.interval & { mid: Millimetres; low: Millimetres; high: Millimetres }, SEAT_SHAPES[donor.donorClass]);
-  return { kind: 'known', band: stanceBand(gap.interval.mid), oneFootBand: stanceBand(oneFoot.mid), probabilities: stanceProbabilities(gap.interval.mid) };
+  const oneFoot = oneFootGap(gap.interval as Interval<Millimetres>, seatShape(donor));
+  return { kind: 'known', band: stanceBand(gap.interval.mid), oneFootBand: stanceBand(oneFoot.mid), probabilities: stanceProbabilities(gap.interval.mid, stanceSigma(personalFit(brief.rider))) };
 }
 
 /** Licence law goes by the figures in the papers: a maker's claim is taken without spread. */

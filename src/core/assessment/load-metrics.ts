@@ -1,29 +1,25 @@
 import { GROUNDS, type Brief, type Ground } from '../brief';
 import type { Donor } from '../donor';
-import { airAt } from '../engine';
+import { airAt, powerInAir, type Air } from '../engine';
+import { standingRoom } from '../fit';
 import { crawlSpeed, rpmAt, speedPerThousand } from '../gearing';
 import { LIFT_SHARE } from '../mass';
+import type { BuildCost } from '../money';
 import { between, combine, exactly, known, multiply, unknown, type Estimate, type Interval } from '../numeric';
 import type { NormalFigures } from '../readings';
 import { GRAVITY, launch, powerToHold, rollOn, ROLLING_COEFFICIENT, steepestGrade, thrust, topSpeed, type LaunchSetting, type Propulsion, type RoadLoad } from '../road-load';
 import { intervalInDistance, servicesDue } from '../service';
 import { ALTERNATOR_SHARE, electricalMargin } from '../electrics';
 import type { Kilograms, Kilowatts } from '../units';
+import { meanSpeed } from './mean-speed';
+import { keepingMetrics, stretchOf } from './keeping-metrics';
 import type { LoadMetrics, Metric, MetricKey, WorkingInput } from './metric';
 import { DRIVELINE_EFFICIENCY, dragAreaOf, drivetrain, estimateOf, propulsionOf, type Found } from './propulsion';
+import { sagMetrics } from './sag-metrics';
 import { briefInput, figureInput, metricInput, plainInput } from './working-inputs';
 
 /** Launch on gravel or asphalt by a rider who does not race. Geometry is a usual one. Own assumption. */
 export const LAUNCH: Omit<LaunchSetting, 'launch_rpm' | 'shift_rpm'> = { stance: { wheelbase_m: 1.5, ahead_m: 0.7, height_m: 0.7, grip: 0.8 }, shift_s: 0.35 };
-
-/** Mean moving speed on each ground, km/h; motorway and open road no faster than the cruise. Own assumption. */
-const PACE: Readonly<Record<Ground, number>> = { motorway: 110, openRoad: 75, town: 30, gravel: 50, twoTrack: 30, singleTrack: 18, sandMud: 22 };
-
-/** Mean moving speed over the ground shares: total distance ÷ total time. */
-export function meanSpeed({ ground, trip }: Brief): number {
-  const hours = GROUNDS.reduce((sum, g) => sum + ground[g] / Math.min(PACE[g], trip.cruise_kmh), 0);
-  return 100 / hours;
-}
 
 /** The loosest ground that makes up at least a tenth of the way. */
 export const loosestGround = ({ ground }: Brief): Ground =>
@@ -35,6 +31,9 @@ export interface LoadContext {
   readonly figures: NormalFigures;
   readonly loaded: Metric;
   readonly readyMass: Metric;
+  readonly consumption: Metric;
+  readonly outlay: Metric;
+  readonly parts: BuildCost;
 }
 
 const metric = (key: MetricKey, estimate: Estimate, formula: string, inputs: readonly WorkingInput[], source: string): Metric => ({ key, estimate, working: { formula, inputs, source } });
@@ -45,31 +44,44 @@ function over(mass: Interval, power: Interval, f: (mass: number, powerFactor: nu
   return worst === undefined || mid === undefined || best === undefined ? undefined : between(worst, best, mid);
 }
 
-const roadLoad = (mass_kg: number, ground: Ground, dragArea_m2: number): RoadLoad => ({ mass_kg, rollingCoefficient: ROLLING_COEFFICIENT[ground], dragArea_m2, airDensity_kgm3: airAt(0).density_kgm3 });
+/** The air of the brief: at its highest point and hottest, else at sea level. */
+const airOf = ({ trip }: Brief): Air => airAt(trip.altitude_m ?? 0, trip.heat_C);
+
+/** Power there ÷ rated power; never more than rated. 1 where the brief names neither altitude nor heat. */
+export const powerShare = (brief: Brief): number => (brief.trip.altitude_m === undefined && brief.trip.heat_C === undefined ? 1 : Math.min(1, powerInAir(airOf(brief)) / powerInAir(airAt(0))));
+
+const roadLoad = (brief: Brief, mass_kg: number, ground: Ground, dragArea_m2: number): RoadLoad => ({ mass_kg, rollingCoefficient: ROLLING_COEFFICIENT[ground], dragArea_m2, airDensity_kgm3: airOf(brief).density_kgm3 });
+
+/** Watts left at the cruise before accessories. */
+export const wattsLeft = (figures: NormalFigures): Estimate => combine([figures.alternator.estimate, figures.stockDraw.estimate] as const, (a, d) =>
+  between(electricalMargin(a.low, ALTERNATOR_SHARE.cruise, d.high, 0), electricalMargin(a.high, ALTERNATOR_SHARE.cruise, d.low, 0), electricalMargin(a.mid, ALTERNATOR_SHARE.cruise, d.mid, 0)));
 
 /** Everything the loaded machine does on the road, each with its working. */
 export function loadMetrics(context: LoadContext): LoadMetrics {
   const { brief, donor, figures, loaded, readyMass } = context;
   const { cruise_kmh } = brief.trip;
   const area = dragAreaOf(donor, brief);
+  const there = powerShare(brief);
+  const where: readonly WorkingInput[] = there === 1 ? [] : [plainInput('powerThere', there, undefined, undefined, 'percent')];
+  const headwind_ms = (brief.trip.headwind_kmh ?? 0) / 3.6;
   const power = figures.power.estimate as Estimate<Kilowatts>;
   const mass = loaded.estimate as Estimate<Kilograms>;
   const propulsion = propulsionOf(donor, figures);
   const train = drivetrain(donor, figures);
   const engine = [figureInput(figures, 'power'), figureInput(figures, 'powerRpm'), figureInput(figures, 'torque'), figureInput(figures, 'torqueRpm'), figureInput(figures, 'redline')];
-  const common = [metricInput(loaded), plainInput('dragArea', area), ...engine];
+  const common = [metricInput(loaded), plainInput('dragArea', area), ...where, ...engine];
   const model = 'own torque curve through the quoted peaks; resistance by Bosch Automotive Handbook terms (from memory); drag area, driveline loss: own assumption';
   const dynamic = (f: (p: Propulsion, load: RoadLoad) => number | undefined, ground: Ground, otherwise: string): Estimate => {
     if (mass.kind === 'unknown' || power.kind === 'unknown') return combine([mass, power] as const, (m) => m);
-    return estimateOf(propulsion, (p) => over(mass.interval, power.interval, (kg, factor) => f({ ...p, powerFactor: factor }, roadLoad(kg, ground, area))), otherwise);
+    return estimateOf(propulsion, (p) => over(mass.interval, power.interval, (kg, factor) => f({ ...p, powerFactor: factor * there }, roadLoad(brief, kg, ground, area))), otherwise);
   };
   const top = (p: Propulsion) => p.train.gears.length;
   const loose = loosestGround(brief);
   return {
     cruisePower: metric('cruisePower', combine([power, mass] as const, (p, m) => {
-      const spare = (kw: number, kg: number) => 1 - powerToHold(roadLoad(kg, 'openRoad', area), cruise_kmh, DRIVELINE_EFFICIENCY) / kw;
+      const spare = (kw: number, kg: number) => 1 - powerToHold({ ...roadLoad(brief, kg, 'openRoad', area), headwind_ms }, cruise_kmh, DRIVELINE_EFFICIENCY) / (kw * there);
       return between(spare(p.low, m.high), spare(p.high, m.low), spare(p.mid, m.mid));
-    }), '1 − power to hold the cruise ÷ crank power', [figureInput(figures, 'power'), metricInput(loaded), briefInput(brief, 'trip.cruise_kmh'), plainInput('dragArea', area)], 'F·v/η with rolling and air resistance on the level, no wind; drag area: own assumption'),
+    }), '1 − power to hold the cruise against the headwind ÷ crank power there', [figureInput(figures, 'power'), metricInput(loaded), briefInput(brief, 'trip.cruise_kmh'), ...(headwind_ms > 0 ? [briefInput(brief, 'trip.headwind_kmh')] : []), ...where, plainInput('dragArea', area)], 'F·v/η with rolling and air resistance on the level; drag area: own assumption'),
     cruiseRevs: metric('cruiseRevs', revsAt(train, figures, cruise_kmh), 'engine speed at the cruise in top gear ÷ redline', [briefInput(brief, 'trip.cruise_kmh'), figureInput(figures, 'redline'), figureInput(figures, 'primaryRatio'), figureInput(figures, 'sprocketFront'), figureInput(figures, 'sprocketRear')], 'exact kinematics; slip left out'),
     crawl: metric('crawl', combine([figures.idleSpeed.estimate, estimateOf(train, (t) => exactly(crawlSpeed(t, 1)), 'ratio1')] as const, multiply), 'speed in first gear at idle', [figureInput(figures, 'idleSpeed'), figureInput(figures, 'ratio1'), figureInput(figures, 'primaryRatio'), figureInput(figures, 'sprocketFront'), figureInput(figures, 'sprocketRear')], 'exact kinematics'),
     climb: metric('climb', dynamic((p, load) => {
@@ -80,8 +92,12 @@ export function loadMetrics(context: LoadContext): LoadMetrics {
     rollOn: metric('rollOn', dynamic((p, load) => rollOn(p, load, top(p), 80, 110), 'openRoad', 'rollOn'), '∫ m·λ ÷ (thrust − resistance) dv from 80 to 110 km/h in top gear', common, model),
     zeroToHundred: metric('zeroToHundred', dynamic((p, load) => launch(p, load, { ...LAUNCH, launch_rpm: p.curve.peaks.torque_rpm * 0.85, shift_rpm: p.curve.peaks.limiter_rpm * 0.97 }, 100)?.time_s, 'openRoad', 'zeroToHundred'), 'launch by an ordinary rider, changing up near the redline', common, `${model}; ±0.8 s honest`),
     lift: metric('lift', combine([readyMass.estimate as Estimate<Kilograms>] as const, (m) => between(m.low * LIFT_SHARE * GRAVITY, m.high * LIFT_SHARE * GRAVITY, m.mid * LIFT_SHARE * GRAVITY)), 'ready mass × g × height ÷ lever × sin 70°, luggage taken off', [metricInput(readyMass)], 'statics; height 0.55 m and lever 1.0 m: own assumption'),
-    tripServices: metric('tripServices', servicesOnTrip(brief, donor, figures), 'services that fall due within the trip, by distance or hours, whichever is earlier', [briefInput(brief, 'trip.length_km'), figureInput(figures, 'serviceInterval'), figureInput(figures, 'serviceHours'), plainInput('meanSpeed', meanSpeed(brief), undefined, undefined, 'speed')], 'by the book; the maker’s manual decides'),
-    wattsLeft: metric('wattsLeft', combine([figures.alternator.estimate, figures.stockDraw.estimate] as const, (a, d) => between(electricalMargin(a.low, ALTERNATOR_SHARE.cruise, d.high, 0), electricalMargin(a.high, ALTERNATOR_SHARE.cruise, d.low, 0), electricalMargin(a.mid, ALTERNATOR_SHARE.cruise, d.mid, 0))), 'alternator × 0.9 at the cruise − stock draw, before accessories', [figureInput(figures, 'alternator'), figureInput(figures, 'stockDraw')], 'share of rated output: own assumption; far less at idle'),
+    tripServices: metric('tripServices', servicesOnTrip(brief, donor, figures), 'services that fall due within the trip, by distance or hours, whichever is earlier', [briefInput(brief, 'trip.length_km'), figureInput(figures, 'serviceInterval'), figureInput(figures, 'serviceHours'), plainInput('meanSpeed', meanSpeed(brief), undefined, undefined, 'speed')], stretchOf(brief) === 1 ? 'by the book; the maker’s manual decides' : 'stretched as the brief says; the maker’s manual decides'),
+    wattsLeft: metric('wattsLeft', wattsLeft(figures), 'alternator × 0.9 at the cruise − draw of machine and parts', [figureInput(figures, 'alternator'), figureInput(figures, 'stockDraw')], 'share of rated output: own assumption; far less at idle'),
+    standingRoom: metric('standingRoom', combine([figures.barHeight.estimate, figures.pegHeight.estimate] as const, (bar, peg) => between(standingRoom(bar.low, peg.high, brief.rider.height_mm), standingRoom(bar.high, peg.low, brief.rider.height_mm), standingRoom(bar.mid, peg.mid, brief.rider.height_mm))),
+      'bar height − peg height − (870 mm + a third of what stature is over 1.78 m)', [figureInput(figures, 'barHeight'), figureInput(figures, 'pegHeight'), briefInput(brief, 'rider.height_mm')], 'riser rule of common practice (no source); 870 mm: own assumption. Below zero you stoop'),
+    powerThere: metric('powerThere', known(exactly(there)), '1 ÷ ((99 ÷ pressure)^1.2 × (temperature ÷ 298)^0.6), against sea level', [briefInput(brief, 'trip.altitude_m'), briefInput(brief, 'trip.heat_C')], 'ISO 1585 / ISO 4106 with the ISO 2533 atmosphere (from memory); made for near sea level, so altitude is an extrapolation'),
+    ...sagMetrics(context), ...keepingMetrics(context),
   };
 }
 
@@ -100,6 +116,6 @@ function servicesOnTrip(brief: Brief, donor: Donor, figures: NormalFigures): Est
   const [low, mid, high] = [at('low'), at('mid'), at('high')];
   if (low === undefined || mid === undefined || high === undefined) return unknown('serviceInterval');
   const from = donor.listing?.odometer_km ?? 0;
-  const due = (interval: number) => servicesDue(from, brief.trip.length_km, interval);
+  const due = (interval: number) => servicesDue(from, brief.trip.length_km, interval, stretchOf(brief));
   return known(between(due(high), due(low), due(mid)));
 }

@@ -4,7 +4,7 @@ import type { Dimension } from '../units';
 
 export interface MetricDefinition {
   /** `index` and `percent` run 0–1; `kW/t` is kilowatts per tonne; `force` is in newtons; `times` is a number of times. */
-  readonly dimension: Dimension | 'index' | 'kW/t' | 'percent' | 'seconds' | 'force' | 'times';
+  readonly dimension: Dimension | 'index' | 'kW/t' | 'percent' | 'seconds' | 'force' | 'times' | 'money/km';
   readonly better: 'less' | 'more';
 }
 
@@ -20,6 +20,10 @@ export const METRIC_DEFINITIONS = {
   suspension: { dimension: 'index', better: 'more' },
   clearance: { dimension: 'length', better: 'more' },
   serviceInterval: { dimension: 'distance', better: 'more' },
+  wheels: { dimension: 'index', better: 'more' },
+  protection: { dimension: 'index', better: 'more' },
+  wind: { dimension: 'index', better: 'more' },
+  support: { dimension: 'index', better: 'more' },
   outlay: { dimension: 'money', better: 'less' },
   cruisePower: { dimension: 'percent', better: 'more' },
   cruiseRevs: { dimension: 'percent', better: 'less' },
@@ -31,13 +35,23 @@ export const METRIC_DEFINITIONS = {
   lift: { dimension: 'force', better: 'less' },
   tripServices: { dimension: 'times', better: 'less' },
   wattsLeft: { dimension: 'electric', better: 'more' },
+  standingRoom: { dimension: 'length', better: 'more' },
+  powerThere: { dimension: 'percent', better: 'more' },
+  sagFront: { dimension: 'percent', better: 'less' },
+  sagRear: { dimension: 'percent', better: 'less' },
+  servicesYear: { dimension: 'times', better: 'less' },
+  oilToCarry: { dimension: 'volume', better: 'less' },
+  resale: { dimension: 'money', better: 'more' },
+  yearlyCost: { dimension: 'money', better: 'less' },
+  costPerKm: { dimension: 'money/km', better: 'less' },
 } as const satisfies Record<string, MetricDefinition>;
 
 export type MetricKey = keyof typeof METRIC_DEFINITIONS;
 export const METRIC_KEYS = Object.keys(METRIC_DEFINITIONS) as readonly MetricKey[];
 
 /** Metrics of the loaded machine on the road: computed when somebody asks, since they simulate. They inform and are not weighed. */
-export const LOAD_METRIC_KEYS = ['cruisePower', 'cruiseRevs', 'rollOn', 'zeroToHundred', 'topSpeed', 'climb', 'crawl', 'lift', 'tripServices', 'wattsLeft'] as const satisfies readonly MetricKey[];
+export const LOAD_METRIC_KEYS = ['cruisePower', 'cruiseRevs', 'rollOn', 'zeroToHundred', 'topSpeed', 'climb', 'crawl', 'lift', 'tripServices', 'wattsLeft',
+  'standingRoom', 'powerThere', 'sagFront', 'sagRear', 'servicesYear', 'oilToCarry', 'resale', 'yearlyCost', 'costPerKm'] as const satisfies readonly MetricKey[];
 export type LoadMetricKey = (typeof LOAD_METRIC_KEYS)[number];
 export type BaseMetricKey = Exclude<MetricKey, LoadMetricKey>;
 export const BASE_METRIC_KEYS = METRIC_KEYS.filter((key): key is BaseMetricKey => !(LOAD_METRIC_KEYS as readonly string[]).includes(key));
@@ -50,6 +64,8 @@ export interface WorkingInput {
   readonly dimension: MetricDefinition['dimension'] | 'plain';
   readonly estimate: Estimate;
   readonly basis?: Basis | undefined;
+  /** The option of a fact, where the input is one. */
+  readonly says?: string | undefined;
   /** The quoted reading behind it, where there is one. */
   readonly reading?: Reading | undefined;
 }

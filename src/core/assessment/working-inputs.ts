@@ -1,6 +1,7 @@
 import { BRIEF_LIMITS, type Brief, type BriefFigure } from '../brief';
 import { exactly, known, unknown } from '../numeric';
 import { figureDefinition, type FigureKey, type NormalFigures } from '../readings';
+import type { IndexReason } from '../suitability';
 import type { Metric, WorkingInput } from './metric';
 import { metricDefinition } from './metric';
 
@@ -25,3 +26,8 @@ export const metricInput = (metric: Metric): WorkingInput => ({
 export const plainInput = (name: string, low: number, mid: number = low, high: number = mid, dimension: WorkingInput['dimension'] = 'plain'): WorkingInput => ({
   name, dimension, estimate: known({ low, mid, high }),
 });
+
+/** The reasons of an index as working inputs: what each says and what it is worth. */
+export const reasonInputs = (reasons: readonly IndexReason[]): readonly WorkingInput[] => reasons.map(({ name, worth, says }) => ({
+  name, dimension: 'index', says, estimate: worth === undefined ? unknown(name) : known(exactly(worth)),
+}));

@@ -18,6 +18,20 @@ export type StanceBand = (typeof STANCE_BANDS)[number];
 export const MUST_KEYS = ['stance', 'readyMass', 'range', 'payload', 'clearance', 'licence', 'money'] as const;
 export type MustKey = (typeof MUST_KEYS)[number];
 
+/** What the feet did on a machine the rider has really sat on, in boots, on level ground. */
+export interface Sit {
+  readonly id: string;
+  /** In words; it need not be in the dossier. */
+  readonly machine: string;
+  readonly seatHeight_mm: number;
+  readonly seatWidth: SeatWidth;
+  readonly feet: StanceBand;
+}
+
+export const SEAT_WIDTHS = ['light', 'enduro', 'middle', 'wide'] as const;
+/** Narrow and soft · narrow and firm · middling · wide and firm. */
+export type SeatWidth = (typeof SEAT_WIDTHS)[number];
+
 export interface Rider {
   readonly height_mm: number;
   /** Floor to crotch, bare feet. Absent: estimated from height, and said so. */
@@ -28,6 +42,7 @@ export interface Rider {
   readonly sole_mm: number;
   readonly skill: Skill;
   readonly licence: Licence;
+  readonly sits?: readonly Sit[] | undefined;
 }
 
 export interface Trip {
@@ -41,6 +56,18 @@ export interface Trip {
   readonly luggage_kg: number;
   /** Longest distance away from a workshop. */
   readonly workshopGap_km: number;
+  /** Passenger with kit. Absent: alone. */
+  readonly pillion_kg?: number | undefined;
+  /** Of the luggage, in a tank bag; of the luggage, behind the seat. The rest hangs in panniers. */
+  readonly tankBag_kg?: number | undefined;
+  readonly tail_kg?: number | undefined;
+  /** Highest point and hottest air. Absent: sea level, 15 °C. */
+  readonly altitude_m?: number | undefined;
+  readonly heat_C?: number | undefined;
+  /** Against which the cruise must be held. Absent: still air. */
+  readonly headwind_kmh?: number | undefined;
+  /** Share of the book's service interval that the rider rides, %. Absent: 100, by the book. */
+  readonly serviceStretch_percent?: number | undefined;
 }
 
 /** One unit of `currency` in the brief's currency, as the rider found it on `date` (ISO day). */
@@ -64,6 +91,15 @@ export interface Money {
   /** Has a place and the spanners to fit parts. */
   readonly ownSpanners: boolean;
   readonly rates: readonly ExchangeRate[];
+  /** What keeping it takes; the cost of ownership is not known while one of these is absent. */
+  readonly yearsKept?: number | undefined;
+  readonly yearly_km?: number | undefined;
+  readonly fuel_perL?: number | undefined;
+  readonly insurance_perYear?: number | undefined;
+  readonly tax_perYear?: number | undefined;
+  readonly service_each?: number | undefined;
+  /** Tyres, chain and pads. */
+  readonly wear_per1000km?: number | undefined;
 }
 
 export interface Musts {
@@ -73,10 +109,38 @@ export interface Musts {
   readonly clearance_mm: number;
 }
 
+/** What the rider believes; each tilts what counts. Absent: the ground alone decides. */
+export const SCHOOLS = {
+  size: ['light-first', 'middle', 'road-first'],
+  engine: ['low-torque', 'revs'],
+  springs: ['soft-is-fine', 'to-the-rider'],
+} as const;
+export type SchoolKey = keyof typeof SCHOOLS;
+export type Schools = { readonly [K in SchoolKey]?: (typeof SCHOOLS)[K][number] | undefined };
+
+/** Points 0–100 that the rider gives the swing of a want from worst to best; wants that are not named keep the ground's weight. */
+export type Swings = Readonly<Record<string, number>>;
+
+/** One of the things the machine is for, with its own shares and weights: a dossier may hold several. */
+export interface Purpose {
+  readonly id: string;
+  readonly name: string;
+  readonly ground: GroundShares;
+  readonly schools?: Schools | undefined;
+  readonly swings?: Swings | undefined;
+}
+
+/** The brief's own ground counts as the first purpose. */
+export const MAX_PURPOSES = 5;
+
 export interface Brief {
   readonly rider: Rider;
   readonly ground: GroundShares;
   readonly trip: Trip;
   readonly money: Money;
   readonly musts: Musts;
+  readonly schools?: Schools | undefined;
+  readonly swings?: Swings | undefined;
+  /** Further purposes beside the whole of it. */
+  readonly purposes?: readonly Purpose[] | undefined;
 }

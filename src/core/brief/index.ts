@@ -1,7 +1,9 @@
 export {
-  GROUNDS, LICENCES, MUST_KEYS, SKILLS, STANCE_BANDS,
-  type Brief, type ExchangeRate, type Ground, type GroundShares, type Licence, type Money, type MustKey, type Musts, type Rider, type Skill, type StanceBand, type Trip,
+  GROUNDS, LICENCES, MAX_PURPOSES, MUST_KEYS, SCHOOLS, SEAT_WIDTHS, SKILLS, STANCE_BANDS,
+  type Brief, type ExchangeRate, type Ground, type GroundShares, type Licence, type Money, type MustKey, type Musts, type Purpose, type Rider, type SchoolKey, type Schools, type SeatWidth, type Sit, type Skill, type StanceBand,
+  type Swings, type Trip,
 } from './brief';
-export { BRIEF_LIMITS, type BriefFigure, type BriefLimit } from './brief-limits';
+export { BRIEF_LIMITS, briefLimit, type BriefFigure, type BriefLimit } from './brief-limits';
+export { briefForPurpose, WHOLE } from './purpose';
 export { rebalanceShares, type Rebalanced, type SharesFault } from './rebalance-shares';
 export { spendable } from './spendable';

@@ -6,6 +6,14 @@ export type Caution =
   | { readonly code: 'licence-unsure' }
   | { readonly code: 'tiptoe-on-loose'; readonly looseShare: number }
   | { readonly code: 'fuel-gap-over-range'; readonly short_km: number }
+  | { readonly code: 'light-front'; readonly share: number }
+  | { readonly code: 'over-axle-limit'; readonly end: 'front' | 'rear'; readonly over_kg: number }
+  | { readonly code: 'over-tyre-load'; readonly end: 'front' | 'rear'; readonly over_kg: number }
+  | { readonly code: 'springs-do-not-suit' }
+  | { readonly code: 'watts-short'; readonly short_W: number }
+  | { readonly code: 'no-passenger' }
+  | { readonly code: 'altitude'; readonly altitude_m: number }
+  | { readonly code: 'service-stretched'; readonly percent: number }
   | { readonly code: 'lowered-without-stand'; readonly partIds: readonly string[] }
   | { readonly code: 'lowered-one-end'; readonly partIds: readonly string[] }
   | { readonly code: 'lowered'; readonly partIds: readonly string[] }

@@ -13,7 +13,23 @@ export interface CautionFacts {
   readonly payloadLeft: Estimate;
   readonly loadedMass: Estimate;
   readonly range: Estimate;
+  readonly frontShare: Estimate;
+  /** Loads on the axles, kg; absent where mass or wheelbase is not known. */
+  readonly axles: { readonly front_kg: number; readonly rear_kg: number } | undefined;
+  readonly axleLimits: Readonly<Record<'front' | 'rear', Estimate>>;
+  /** What the stock tyres may carry by their load index, kg. */
+  readonly tyreLoads_kg: Readonly<Record<'front' | 'rear', number | undefined>>;
+  /** Watts left at the cruise with the draw of the parts. */
+  readonly watts: Estimate;
+  readonly springsSuit: boolean;
+  /** The sheet's word on passengers. */
+  readonly passenger: string | undefined;
 }
+
+/** Below this share of the load the front grows light. Own assumption (reference, from memory). */
+const LIGHT_FRONT = 0.4;
+/** From this altitude up a word on thin air is due, m. */
+const HIGH_FROM = 2500;
 
 /** From this share of the permitted maximum up the load is called close. */
 const NEAR_SHARE = 0.9;
@@ -53,7 +69,25 @@ export function findCautions(facts: CautionFacts): readonly Caution[] {
   if (facts.range.kind === 'known' && facts.range.interval.low < brief.trip.fuelGap_km) {
     found.push({ code: 'fuel-gap-over-range', short_km: brief.trip.fuelGap_km - facts.range.interval.low });
   }
-  return [...found, ...partCautions(parts)];
+  return [...found, ...loadCautions(facts), ...partCautions(parts)];
+}
+
+function loadCautions({ brief, frontShare, axles, axleLimits, tyreLoads_kg, watts, springsSuit, passenger }: CautionFacts): readonly Caution[] {
+  const found: Caution[] = [];
+  if ((brief.trip.pillion_kg ?? 0) > 0 && passenger === 'no') found.push({ code: 'no-passenger' });
+  for (const end of ['front', 'rear'] as const) {
+    if (!axles) continue;
+    const load = end === 'front' ? axles.front_kg : axles.rear_kg;
+    const [limit, tyre] = [axleLimits[end], tyreLoads_kg[end]];
+    if (limit.kind === 'known' && load > limit.interval.mid) found.push({ code: 'over-axle-limit', end, over_kg: load - limit.interval.mid });
+    if (tyre !== undefined && load > tyre) found.push({ code: 'over-tyre-load', end, over_kg: load - tyre });
+  }
+  if (frontShare.kind === 'known' && frontShare.interval.mid < LIGHT_FRONT) found.push({ code: 'light-front', share: frontShare.interval.mid });
+  if (watts.kind === 'known' && watts.interval.mid < 0) found.push({ code: 'watts-short', short_W: -watts.interval.mid });
+  if (!springsSuit) found.push({ code: 'springs-do-not-suit' });
+  if ((brief.trip.altitude_m ?? 0) >= HIGH_FROM) found.push({ code: 'altitude', altitude_m: brief.trip.altitude_m ?? 0 });
+  if ((brief.trip.serviceStretch_percent ?? 100) > 100) found.push({ code: 'service-stretched', percent: brief.trip.serviceStretch_percent ?? 100 });
+  return found;
 }
 
 function partCautions(parts: readonly Part[]): readonly Caution[] {

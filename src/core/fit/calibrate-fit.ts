@@ -1,8 +1,11 @@
+import type { Rider, StanceBand } from '../brief';
+import { millimetres } from '../units';
+import { heelGap, riderInseam } from './heel-gap';
+import { SEAT_SHAPES } from './seat-shape';
 import { STANCE_LIMITS, STANCE_SIGMA } from './stance-band';
-import type { StanceBand } from '../brief';
 
 /** One sit on a known machine: the heel gap the model gives, and what the feet did. */
-export interface Sit {
+export interface JudgedSit {
   readonly modelGap_mm: number;
   readonly band: StanceBand;
 }
@@ -16,7 +19,9 @@ export interface FitCalibration {
 }
 
 /** How far riders differ from the model before they have sat on anything, mm. Own assumption. */
-export const OFFSET_SIGMA = 25;
+export const OFFSET_SIGMA = 16;
+/** Scatter of one rider's sits about that rider's own offset, mm: with the above it makes up STANCE_SIGMA. */
+const SIT_SIGMA = Math.sqrt(STANCE_SIGMA ** 2 - OFFSET_SIGMA ** 2);
 
 /** Bounds of a band, mm; the open ends are closed where nobody sits. */
 const BOUNDS: Readonly<Record<StanceBand, readonly [number, number]>> = {
@@ -25,9 +30,9 @@ const BOUNDS: Readonly<Record<StanceBand, readonly [number, number]>> = {
 
 /**
  * The rider's own offset from the model, from sits: a normal prior of {@link OFFSET_SIGMA} about 0; each sit says that gap + offset,
- * scattered by {@link STANCE_SIGMA}, fell into its band. Posterior mean and deviation on a grid of 1 mm.
+ * scattered by what STANCE_SIGMA leaves, fell into its band. Posterior mean and deviation on a grid of 1 mm.
  */
-export function calibrateFit(sits: readonly Sit[]): FitCalibration {
+export function calibrateFit(sits: readonly JudgedSit[]): FitCalibration {
   const grid = Array.from({ length: 301 }, (_, i) => i - 150);
   const logWeights = grid.map((offset) => sits.reduce((sum, sit) => sum + Math.log(likelihood(sit, offset)), -(offset ** 2) / (2 * OFFSET_SIGMA ** 2)));
   const most = Math.max(...logWeights);
@@ -38,11 +43,32 @@ export function calibrateFit(sits: readonly Sit[]): FitCalibration {
   return { offset_mm: mean, sigma_mm: Math.sqrt(variance), sits: sits.length };
 }
 
-function likelihood({ modelGap_mm, band }: Sit, offset: number): number {
+function likelihood({ modelGap_mm, band }: JudgedSit, offset: number): number {
   const [low, high] = BOUNDS[band];
   const gap = modelGap_mm + offset;
   const step = 5;
   let sum = 0;
-  for (let x = low + step / 2; x < high; x += step) sum += Math.exp(-((x - gap) ** 2) / (2 * STANCE_SIGMA ** 2));
+  for (let x = low + step / 2; x < high; x += step) sum += Math.exp(-((x - gap) ** 2) / (2 * SIT_SIGMA ** 2));
   return Math.max(sum, 1e-300);
 }
+
+const NO_SITS: FitCalibration = { offset_mm: 0, sigma_mm: OFFSET_SIGMA, sits: 0 };
+const calibrated = new WeakMap<Rider, FitCalibration>();
+
+/** A rider's own offset from all sits in the brief; computed once for each state of the rider. */
+export function personalFit(rider: Rider): FitCalibration {
+  if (!rider.sits || rider.sits.length === 0) return NO_SITS;
+  let fit = calibrated.get(rider);
+  if (!fit) {
+    const inseam = riderInseam(rider);
+    fit = calibrateFit(rider.sits.map((s) => {
+      const seat = millimetres(s.seatHeight_mm);
+      return { band: s.feet, modelGap_mm: heelGap({ low: seat, mid: seat, high: seat }, SEAT_SHAPES[s.seatWidth], inseam, rider.sole_mm).mid };
+    }));
+    calibrated.set(rider, fit);
+  }
+  return fit;
+}
+
+/** Scatter that is left about this rider's next sit, mm: STANCE_SIGMA before any sit, less after each. */
+export const stanceSigma = ({ sigma_mm }: FitCalibration): number => Math.hypot(SIT_SIGMA, sigma_mm);

@@ -1,3 +1,4 @@
+import type { Rider } from '../brief';
 import { between, mapMonotone, plusMinus, type Interval } from '../numeric';
 import { millimetres, type Millimetres } from '../units';
 import type { SeatShape } from './seat-shape';
@@ -16,7 +17,11 @@ export function inseamFromHeight(height: Millimetres): Interval<Millimetres> {
 
 /** A measured inseam is good to about this much, mm. */
 export const MEASURED_INSEAM_HALF_WIDTH = 5;
-export const measuredInseam = (inseam: Millimetres): Interval<Millimetres> => plusMinus(inseam, MEASURED_INSEAM_HALF_WIDTH);
+const measuredInseam = (inseam: Millimetres): Interval<Millimetres> => plusMinus(inseam, MEASURED_INSEAM_HALF_WIDTH);
+
+/** The rider's inseam: measured, else from stature. */
+export const riderInseam = (rider: Pick<Rider, 'inseam_mm' | 'height_mm'>): Interval<Millimetres> =>
+  rider.inseam_mm === undefined ? inseamFromHeight(millimetres(rider.height_mm)) : measuredInseam(millimetres(rider.inseam_mm));
 
 /**
  * How far the heels hang above the ground with the rider aboard and upright, mm; negative means bent knees.

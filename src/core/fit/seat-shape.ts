@@ -1,4 +1,6 @@
-import type { DonorClass } from '../donor';
+import type { SeatWidth } from '../brief';
+import type { Donor, DonorClass } from '../donor';
+import { factInUse } from '../facts';
 
 export interface SeatShape {
   /** How far seat and springs settle under the rider, mm. */
@@ -8,20 +10,26 @@ export interface SeatShape {
 }
 
 /** Three shapes fitted to the common-practice sits (see docs/formulas.md, Stance); `middle` lies between them. Our own assumption. */
-const LIGHT_SOFT: SeatShape = { settle_mm: 60, halfWidth_mm: 45 };
-const ENDURO: SeatShape = { settle_mm: 50, halfWidth_mm: 45 };
-const MIDDLE: SeatShape = { settle_mm: 38, halfWidth_mm: 72 };
-const WIDE_FIRM: SeatShape = { settle_mm: 25, halfWidth_mm: 100 };
-
-/** Seat shape taken for each class until the rider's own sits say better. */
-export const SEAT_SHAPES: Readonly<Record<DonorClass, SeatShape>> = {
-  'air-trail-single': LIGHT_SOFT,
-  'dual-sport-single': LIGHT_SOFT,
-  'long-range-dual-sport': LIGHT_SOFT,
-  'competition-single': ENDURO,
-  'road-adventure-single': MIDDLE,
-  'scrambler-single': MIDDLE,
-  'rally-twin': MIDDLE,
-  'road-v-twin': WIDE_FIRM,
-  'large-adventure-twin': WIDE_FIRM,
+export const SEAT_SHAPES: Readonly<Record<SeatWidth, SeatShape>> = {
+  light: { settle_mm: 60, halfWidth_mm: 45 },
+  enduro: { settle_mm: 50, halfWidth_mm: 45 },
+  middle: { settle_mm: 38, halfWidth_mm: 72 },
+  wide: { settle_mm: 25, halfWidth_mm: 100 },
 };
+
+/** Seat taken for each class where the sheet does not say. */
+const USUAL_WIDTH: Readonly<Record<DonorClass, SeatWidth>> = {
+  'air-trail-single': 'light',
+  'dual-sport-single': 'light',
+  'long-range-dual-sport': 'light',
+  'competition-single': 'enduro',
+  'road-adventure-single': 'middle',
+  'scrambler-single': 'middle',
+  'rally-twin': 'middle',
+  'road-v-twin': 'wide',
+  'large-adventure-twin': 'wide',
+};
+
+/** The width of a donor's seat: as its sheet says, else as its class usually has. */
+export const seatWidth = (donor: Pick<Donor, 'donorClass' | 'facts'>): SeatWidth => (factInUse(donor.facts?.seatWidth)?.value as SeatWidth | undefined) ?? USUAL_WIDTH[donor.donorClass];
+export const seatShape = (donor: Pick<Donor, 'donorClass' | 'facts'>): SeatShape => SEAT_SHAPES[seatWidth(donor)];

@@ -6,10 +6,12 @@ export interface Load {
   readonly rider_kg: number;
   readonly kit_kg: number;
   readonly luggage_kg: number;
+  /** Passenger with kit; absent: alone. */
+  readonly pillion_kg?: number | undefined;
 }
 
 /** All that the rider puts on the machine, kg. */
-export const carriedLoad = (load: Load): Kilograms => kilograms(load.rider_kg + load.kit_kg + load.luggage_kg);
+export const carriedLoad = (load: Load): Kilograms => kilograms(load.rider_kg + load.kit_kg + load.luggage_kg + (load.pillion_kg ?? 0));
 
 /** Machine ready to ride with a full tank + rider + kit + luggage, kg. Parts are already in the machine's mass. */
 export const loadedMass = (ready: Interval<Kilograms>, load: Load): Interval<Kilograms> => add(ready, exactly(carriedLoad(load)));

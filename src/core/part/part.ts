@@ -1,4 +1,5 @@
 import type { DonorClass } from '../donor';
+import type { FactKey } from '../facts';
 import type { FigureKey } from '../readings';
 import type { CurrencyCode } from '../units';
 
@@ -10,6 +11,7 @@ export type PartKind = (typeof PART_KINDS)[number];
 /** Figures of the machine that a part may change. Mass has a field of its own. */
 export const AFFECTED_FIGURES = [
   'seatHeight', 'tank', 'consumption', 'power', 'travelFront', 'travelRear', 'clearance', 'maxMass', 'serviceInterval', 'wheelFront', 'wheelRear',
+  'barHeight', 'pegHeight', 'sprocketFront', 'sprocketRear', 'stockDraw', 'alternator',
 ] as const satisfies readonly FigureKey[];
 export type AffectedFigure = (typeof AFFECTED_FIGURES)[number];
 
@@ -23,7 +25,7 @@ export interface PartEffect {
 /** Facts that set off a caution. */
 export const PART_FLAGS = [
   'lowers-one-end', 'lowers-both-ends', 'shortens-stand', 'ends-approval', 'brake-hydraulics', 'specialist-shock', 'electrical-load',
-  'tyre-rating', 'speedometer', 'fuel-can', 'cable-reach', 'adds-travel-spring',
+  'tyre-rating', 'speedometer', 'fuel-can', 'cable-reach', 'adds-travel-spring', 'springs-front', 'springs-rear',
 ] as const;
 export type PartFlag = (typeof PART_FLAGS)[number];
 
@@ -44,6 +46,8 @@ export interface Part {
   /** Net change of the machine's mass. */
   readonly mass_kg: number;
   readonly effects: readonly PartEffect[];
+  /** Facts of the sheet that it changes, each to one of the fact's options. */
+  readonly sets?: { readonly [K in FactKey]?: string | undefined } | undefined;
   /** Every group must be met; one part of a group meets it. */
   readonly needs: readonly (readonly string[])[];
   readonly shutsOut: readonly string[];

@@ -4,7 +4,8 @@ import { clearanceAsked } from '../suspension';
 import type { WantCurve } from './want-curve';
 
 /** The metrics that count as graded wishes, in the order they are shown. */
-export const WANT_KEYS = ['heelGap', 'readyMass', 'powerToMass', 'range', 'suspension', 'clearance', 'payloadLeft', 'serviceInterval', 'outlay'] as const satisfies readonly BaseMetricKey[];
+export const WANT_KEYS = ['heelGap', 'readyMass', 'powerToMass', 'range', 'suspension', 'clearance', 'payloadLeft', 'serviceInterval',
+  'wheels', 'protection', 'wind', 'support', 'outlay'] as const satisfies readonly BaseMetricKey[];
 export type WantKey = (typeof WANT_KEYS)[number];
 
 /** Ready-to-ride mass by skill, kg. Our own assumption: what riders of that skill say they can pick up and turn round. */
@@ -17,6 +18,14 @@ const MASS_BY_SKILL: Readonly<Record<Skill, WantCurve>> = {
 
 /** Crank power per loaded mass that a steady cruise calls for, kW/t per km/h of cruise. Our own assumption. */
 const POWER_PER_CRUISE = { floor: 0.45, need: 0.85, ideal: 1.6 };
+
+const looseShare = ({ ground }: Brief): number => (ground.gravel * 0.5 + ground.twoTrack + ground.singleTrack + ground.sandMud) / 100;
+
+/** Wants in the groups they are read in. */
+export const WANT_GROUPS = {
+  handling: ['heelGap', 'readyMass'], pull: ['powerToMass', 'wind'], ground: ['suspension', 'clearance', 'wheels', 'protection'], distance: ['range', 'payloadLeft', 'serviceInterval', 'support'], money: ['outlay'],
+} as const satisfies Record<string, readonly WantKey[]>;
+export type WantGroup = keyof typeof WANT_GROUPS;
 
 /** Floor, need and ideal of every want for this brief, in base units (money in the brief's currency). */
 export function wantCurves(brief: Brief): Readonly<Record<WantKey, WantCurve>> {
@@ -34,6 +43,10 @@ export function wantCurves(brief: Brief): Readonly<Record<WantKey, WantCurve>> {
     clearance: { floor: clearance * 0.65, need: clearance, ideal: clearance * 1.2 },
     payloadLeft: { floor: 0, need: 15, ideal: 50 },
     serviceInterval: { floor: away * 0.4, need: away, ideal: away * 3 },
+    wheels: { floor: 0.3, need: 0.7, ideal: 1 },
+    protection: { floor: 0, need: 0.2 + 0.5 * looseShare(brief), ideal: 1 },
+    wind: { floor: 0, need: Math.min(0.7, Math.max(0.2, (trip.cruise_kmh - 60) / 100)), ideal: 1 },
+    support: { floor: 0.2, need: 0.6, ideal: 1 },
     outlay: { floor: free * 1.35, need: free, ideal: free * 0.5 },
   };
 }

@@ -1,10 +1,11 @@
 import { DONOR_CLASSES } from '../donor';
+import { factDefinition, isFactKey } from '../facts';
 import { AFFECTED_FIGURES, PART_FLAGS, PART_KINDS, PART_LIMITS, type Part, type PartEffect, type PartFits } from '../part';
 import { isCurrency, parseNumber } from '../units';
 import type { Table } from './donor-table';
 
 export const PART_HEADINGS = [
-  'Id', 'Name', 'Kind', 'Price', 'Currency', 'Fitting (h)', 'Workshop', 'Mass (kg)', 'Effects', 'Needs', 'Shuts out', 'Slot', 'Replaces', 'Fits', 'Flags', 'Reversible', 'Lead time (days)', 'Legal', 'Warranty', 'Note',
+  'Id', 'Name', 'Kind', 'Price', 'Currency', 'Fitting (h)', 'Workshop', 'Mass (kg)', 'Effects', 'Sets', 'Needs', 'Shuts out', 'Slot', 'Replaces', 'Fits', 'Flags', 'Reversible', 'Lead time (days)', 'Legal', 'Warranty', 'Note',
 ] as const;
 type PartHeading = (typeof PART_HEADINGS)[number];
 
@@ -12,13 +13,13 @@ const SIGN: Readonly<Record<PartEffect['change'], string>> = { add: '+', set: '=
 
 /**
  * Parts as a table that `readPartRow` reads back. Effects are in base units: `seatHeight +-25; tank =11.4; consumption *1.02`.
- * Needs are groups parted by semicolons, one of each parted by bars. Fits: `all`, or classes, or `donor:` and ids.
+ * Sets are facts of the sheet and what they become: `screen=tall; sumpGuard=alloy`. Needs are groups parted by semicolons, one of each parted by bars. Fits: `all`, or classes, or `donor:` and ids.
  */
 export const partTable = (parts: readonly Part[]): Table => ({
   headings: PART_HEADINGS,
   rows: parts.map((p) => [
     p.id, p.name, p.kind, p.price.amount, p.price.currency, p.fitting_h, p.workshop ? 'yes' : 'no', p.mass_kg,
-    p.effects.map((e) => `${e.figure} ${SIGN[e.change]}${e.amount}`).join('; '), p.needs.map((g) => g.join(' | ')).join('; '), p.shutsOut.join('; '), p.slot, p.replaces ?? '', fitsText(p.fits),
+    p.effects.map((e) => `${e.figure} ${SIGN[e.change]}${e.amount}`).join('; '), Object.entries(p.sets ?? {}).map(([fact, option]) => `${fact}=${option}`).join('; '), p.needs.map((g) => g.join(' | ')).join('; '), p.shutsOut.join('; '), p.slot, p.replaces ?? '', fitsText(p.fits),
     p.flags.join('; '), p.reversible ? 'yes' : 'no', p.leadTime_days, p.legal ?? '', p.warranty ?? '', p.note,
   ]),
 });
@@ -31,7 +32,7 @@ function fitsText(fits: PartFits): string {
   }
 }
 
-export type PartCellFault = { readonly heading: PartHeading; readonly code: 'missing' | 'not-a-number' | 'out-of-limits' | 'not-an-option' | 'not-an-effect' | 'too-long'; readonly text: string };
+export type PartCellFault = { readonly heading: PartHeading; readonly code: 'missing' | 'not-a-number' | 'out-of-limits' | 'not-an-option' | 'not-an-effect' | 'not-a-fact' | 'too-long'; readonly text: string };
 export type PartRowResult = { readonly kind: 'part'; readonly part: Part } | { readonly kind: 'faults'; readonly faults: readonly PartCellFault[] };
 
 const LONGEST: Partial<Record<PartHeading, number>> = { Id: 64, Name: 120, Slot: 40, Replaces: 120, Legal: 400, Warranty: 400, Note: 1000 };
@@ -77,6 +78,7 @@ export function readPartRow(cells: readonly string[], columns: ReadonlyMap<PartH
     id: text('Id') || freshId, name, kind: option('Kind', PART_KINDS), price: { amount: number('Price', 'price', undefined), currency: isCurrency(currency) ? currency : 'EUR' },
     fitting_h: number('Fitting (h)', 'fitting_h', 0), workshop: option('Workshop', ['no', 'yes'], 'no') === 'yes', mass_kg: number('Mass (kg)', 'mass_kg', 0),
     effects: readEffects(list('Effects'), (effect) => faults.push({ heading: 'Effects', code: 'not-an-effect', text: effect })),
+    ...readSets(list('Sets'), (set) => faults.push({ heading: 'Sets', code: 'not-a-fact', text: set })),
     needs: list('Needs').map((group) => group.split('|').map((t) => t.trim()).filter(Boolean)), shutsOut: list('Shuts out'), slot: text('Slot'),
     fits: readFits(list('Fits'), (word) => faults.push({ heading: 'Fits', code: 'not-an-option', text: word })),
     flags: list('Flags').flatMap((flag) => {
@@ -112,4 +114,15 @@ function readFits(list: readonly string[], fail: (word: string) => void): PartFi
     return known ? [known] : [];
   });
   return { kind: 'classes', classes };
+}
+
+function readSets(list: readonly string[], fail: (set: string) => void): Pick<Part, 'sets'> {
+  const pairs = list.flatMap((text): [string, string][] => {
+    const [fact = '', option = ''] = text.split('=').map((t) => t.trim());
+    const definition = isFactKey(fact) ? factDefinition(fact) : undefined;
+    const known = definition?.kind === 'choice' ? definition.options.includes(option) : definition?.kind === 'tyre' && option !== '';
+    if (!known) fail(text);
+    return known ? [[fact, option]] : [];
+  });
+  return pairs.length === 0 ? {} : { sets: Object.fromEntries(pairs) };
 }

@@ -1,0 +1,81 @@
+import type { Brief } from '../brief';
+import type { DonorClass } from '../donor';
+import { factInUse, type DonorFacts } from '../facts';
+import { between, combine, multiply, type Estimate, type Interval } from '../numeric';
+import type { Millimetres } from '../units';
+import { travelShare } from './travel-index';
+
+export type SuspensionEnd = 'front' | 'rear';
+
+/** Rider that stock springs of a class suit where nobody has said, kg, ± {@link DESIGN_SPREAD}: 75 kg light dual-sport, up to 100 kg mid-size twin (common practice, no source). */
+export const USUAL_DESIGN_RIDER: Readonly<Record<DonorClass, number>> = {
+  'air-trail-single': 75, 'dual-sport-single': 75, 'long-range-dual-sport': 78, 'competition-single': 80, 'road-adventure-single': 80, 'scrambler-single': 85, 'rally-twin': 90, 'road-v-twin': 90, 'large-adventure-twin': 92,
+};
+export const DESIGN_SPREAD = 8;
+
+/** A spring is let pass within this share of the mass it was made for (reference: respring beyond 10 %, from memory). */
+const SPRING_SLACK = 0.1;
+/** Luggage and passenger that stock springs are taken to allow for, kg. Own assumption. */
+const LUGGAGE_ALLOWED = 10;
+/** Share of luggage and passenger that the rear spring carries as if it were rider. Own assumption. */
+const REAR_SHARE = 0.8;
+const WORST_SPRING = 0.6;
+
+const ADJUSTERS: Readonly<Record<string, number>> = { none: 0.9, preload: 0.95, 'preload-rebound': 1, full: 1 };
+const ROUGH = ['gravel', 'twoTrack', 'singleTrack', 'sandMud'] as const;
+
+/** What the springs of an end carry as if it were all rider, kg: rider bare, on the rear also luggage and passenger beyond what is allowed for. */
+export function riderLike(brief: Brief, end: SuspensionEnd): number {
+  const extra = Math.max(0, brief.trip.luggage_kg + (brief.trip.pillion_kg ?? 0) - LUGGAGE_ALLOWED);
+  return brief.rider.mass_kg + (end === 'rear' ? REAR_SHARE * extra : 0);
+}
+
+/** How far the load lies from what the springs were made for: carried ÷ design − 1. */
+export const springMismatch = (carried_kg: number, design: Interval): Interval =>
+  between(carried_kg / design.high - 1, carried_kg / design.low - 1, carried_kg / design.mid - 1);
+
+/** 1 where the springs suit, less for each share beyond 10 %; too stiff costs half as much, and too soft nothing where soft is fine. */
+export function springFactor(mismatch: number, softIsFine: boolean): number {
+  const beyond = Math.max(0, Math.abs(mismatch) - SPRING_SLACK);
+  const weight = mismatch < 0 ? 0.5 : softIsFine ? 0.35 : 1;
+  return Math.max(WORST_SPRING, 1 - weight * beyond);
+}
+
+export interface SuspensionParts {
+  /** Springs fitted to the rider by a part. */
+  readonly sprungToRider: ReadonlySet<SuspensionEnd>;
+}
+
+export interface EndMatch {
+  readonly end: SuspensionEnd;
+  readonly travel: Estimate;
+  readonly mismatch: Interval;
+  readonly springs: Interval;
+  readonly adjusters: Interval;
+  /** travel × springs × adjusters, 0–1. */
+  readonly index: Estimate;
+}
+
+/**
+ * One end of the suspension against ground, rider and load, 0–1: share of the travel the ground asks × how the spring suits ×
+ * what can be adjusted (counts by the share of rough ground). Factors are our own assumption.
+ */
+export function endMatch(end: SuspensionEnd, brief: Brief, travel: Estimate<Millimetres>, design: Interval, facts: DonorFacts | undefined, parts: SuspensionParts): EndMatch {
+  const rough = ROUGH.reduce((sum, g) => sum + brief.ground[g], 0) / 100;
+  const softIsFine = brief.schools?.springs === 'soft-is-fine';
+  const mismatch = parts.sprungToRider.has(end) ? { low: 0, mid: 0, high: 0 } : springMismatch(riderLike(brief, end), design);
+  const [a, b, c] = [springFactor(mismatch.low, softIsFine), springFactor(mismatch.mid, softIsFine), springFactor(mismatch.high, softIsFine)];
+  // Between too stiff and too soft the factor passes through its best.
+  const best = mismatch.low < 0 && mismatch.high > 0 ? 1 : Math.max(a, b, c);
+  const springs = { low: Math.min(a, b, c), mid: b, high: best };
+  const says = factInUse(facts?.[end === 'front' ? 'forkAdjust' : 'shockAdjust'])?.value;
+  const graded = (worth: number) => 1 - rough * (1 - worth);
+  const adjusters = says === undefined ? between(graded(0.9), 1) : between(graded(ADJUSTERS[says] ?? 1), graded(ADJUSTERS[says] ?? 1));
+  const share = combine([travel] as const, (t) => travelShare(t, brief.ground));
+  return { end, travel: share, mismatch, springs, adjusters, index: combine([share] as const, (t) => multiply(multiply(t, springs), adjusters)) };
+}
+
+/** The weaker end decides. */
+export const suspensionMatch = (front: EndMatch, rear: EndMatch): Estimate =>
+  combine([front.index, rear.index] as const, (f, r) => ({ low: Math.min(f.low, r.low), mid: Math.min(f.mid, r.mid), high: Math.min(f.high, r.high) }));
+
