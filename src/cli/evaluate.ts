@@ -3,7 +3,7 @@ import type { Assessment } from '@/core/assessment';
 import { donorKind, shortName } from '@/core/donor';
 import type { Ranked } from '@/core/preference';
 import { FILE_SIZE_LIMIT, parseDossierFile } from '@/store/files';
-import { standing, type Standing, type StandingCandidate } from '@/store/queries';
+import { mustClosers, standing, type Standing, type StandingCandidate } from '@/store/queries';
 import type { Dossier } from '@/store/records';
 import { fileFaultWords } from '@/ui/messages/faults';
 
@@ -50,14 +50,19 @@ function report(dossier: Dossier, result: Standing) {
   return {
     units: { mass: 'kg', length: 'mm', distance: 'km', volume: 'L', consumption: 'L/100km', power: 'kW', powerToMass: 'kW/t', money: result.brief.money.currency },
     weights: result.weights, donors: Object.keys(dossier.donors).length,
-    candidates: result.candidates.map((c) => candidateReport(c, names.get(c.candidate.id) ?? '')),
+    candidates: result.candidates.map((c) => candidateReport(c, names.get(c.candidate.id) ?? '', mustClosers(dossier, result, c))),
     ranking: { stock: ranking(result.stockRanking), built: ranking(result.builtRanking) },
+    purposes: (result.brief.purposes ?? []).flatMap(({ id, name }) => {
+      const of = standing(dossier, id);
+      return of ? [{ purpose: id, name, weights: of.weights, ranking: { stock: ranking(of.stockRanking), built: ranking(of.builtRanking) } }] : [];
+    }),
   };
 }
 
-function candidateReport(c: StandingCandidate, name: string) {
+function candidateReport(c: StandingCandidate, name: string, closers: ReturnType<typeof mustClosers>) {
   return {
     candidate: c.candidate.id, name, kind: donorKind(c.donor), class: c.donor.donorClass, aboard: c.aboard.map((p) => p.id), stock: assessmentReport(c.stock),
+    passesWithParts: [...closers].map(([must, { part, cost, verdict }]) => ({ must, part: part.id, cost, verdict })), notes: c.candidate.notes ?? null,
     build: c.parts.length === 0 ? null : { parts: c.parts.map((p) => p.id), ...assessmentReport(c.built) },
   };
 }

@@ -2,6 +2,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test } from 'vitest';
+import { BASE_METRIC_KEYS, LOAD_METRIC_KEYS } from '@/core/assessment';
 import { main } from '@/cli/evaluate';
 import { demoDossier } from '@/demo/scenario';
 import { formatDossierFile } from '@/store/files';
@@ -23,11 +24,14 @@ async function call(...args: string[]) {
 test('prints figures, musts, ranking and builds from the same core as the screens', async () => {
   const { code, out } = await call(put('demo.json', formatDossierFile(demoDossier(), '2026-01-02T03:04:05.000Z')));
   expect(code).toBe(0);
-  const report = JSON.parse(out) as { candidates: { name: string; stock: { metrics: { readyMass: { mid: number } }; musts: unknown[] }; build: unknown }[]; ranking: { stock: { candidate: string; place: number | null; points: { mid: number } }[] } };
+  const report = JSON.parse(out) as { candidates: { name: string; stock: { metrics: { readyMass: { mid: number } }; musts: unknown[] }; build: unknown }[]; ranking: { stock: { candidate: string; place: number | null; points: { mid: number } }[] }; purposes: { name: string; ranking: { stock: unknown[] } }[] };
   const ours = standing(demoDossier());
   expect(report.ranking.stock.map((r) => [r.candidate, r.place, r.points.mid])).toEqual(ours?.stockRanking.map((r) => [r.id, r.place ?? null, r.score.points.mid]));
   expect(report.candidates).toHaveLength(10);
   expect(report.candidates[0]?.build).not.toBeNull();
+  expect(report.purposes.map((p) => [p.name, p.ranking.stock.length])).toEqual((ours?.brief.purposes ?? []).map((p) => [p.name, 10]));
+  expect(out).toContain('"passesWithParts": [\n        {');
+  expect(Object.keys(report.candidates[0]?.stock.metrics ?? {}).toSorted()).toEqual([...BASE_METRIC_KEYS, ...LOAD_METRIC_KEYS].toSorted());
   expect(report.candidates[0]?.stock.musts.length).toBeGreaterThan(0);
 });
 

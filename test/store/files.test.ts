@@ -83,7 +83,7 @@ describe('refusals say what and where', () => {
 });
 
 test('the shipped JSON Schema is the one the code makes', () => {
-  expect(readFileSync('public/schemas/dossier-v2.schema.json', 'utf8')).toBe(jsonSchemaText());
+  expect(readFileSync('public/schemas/dossier-v3.schema.json', 'utf8')).toBe(jsonSchemaText());
 });
 
 describe('files of older versions', () => {
@@ -100,6 +100,19 @@ describe('files of older versions', () => {
     const parsed = parseDossierFile(v1);
     const old = JSON.parse(v1) as { donors: unknown[] };
     expect(parsed.kind === 'dossier' && Object.values(parsed.dossier.donors)).toEqual(old.donors);
+  });
+});
+
+describe('version 2', () => {
+  const v2 = readFileSync('test/store/fixtures/dossier-v2.json', 'utf8');
+  test('is opened, and what it says is kept word for word', () => {
+    const parsed = parseDossierFile(v2);
+    if (parsed.kind !== 'dossier') throw new Error(fileFaultWords(parsed.fault));
+    const old = JSON.parse(v2) as Record<'donors' | 'parts' | 'briefs', unknown[]>;
+    expect(old.donors.length).toBeGreaterThan(1);
+    expect(Object.values(parsed.dossier.donors)).toEqual(old.donors);
+    expect(Object.values(parsed.dossier.parts)).toEqual(old.parts);
+    expect(JSON.parse(formatDossierFile(parsed.dossier, AT))).toMatchObject({ version: 3 });
   });
 });
 

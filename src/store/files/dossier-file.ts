@@ -2,11 +2,11 @@ import { z } from 'zod';
 import { briefSchema, buildSchema, candidateSchema, donorSchema, EMPTY_DOSSIER, partSchema, BRIEF_KEY, type Dossier } from '../records';
 
 export const FILE_FORMAT = 'jugator-dossier';
-export const FILE_VERSION = 2;
+export const FILE_VERSION = 3;
 /** Largest file that is read, bytes. */
 export const FILE_SIZE_LIMIT = 8 * 1024 * 1024;
 
-/** Version 2 of the dossier file; docs/file-formats.md describes it, public/schemas holds it as JSON Schema. */
+/** Version 3 of the dossier file; docs/file-formats.md describes it, public/schemas holds it as JSON Schema. */
 export const dossierFileSchema = z.strictObject({
   format: z.literal(FILE_FORMAT),
   version: z.literal(FILE_VERSION),

@@ -10,6 +10,8 @@ interface Migration {
 export const FILE_MIGRATIONS: readonly Migration[] = [
   // Version 2 added facts, weak points, variants, listings, tags and notes on parts, all of them optional.
   { from: 1, name: 'whole sheet, variants and listings', run: (file) => ({ ...file, version: 2 }) },
+  // Version 3 added purposes, schools, swing weights, sits, air, passenger and keeping to the brief, notes to candidates, and facts that parts set; all optional.
+  { from: 2, name: 'purposes, sits, keeping and notes', run: (file) => ({ ...file, version: 3 }) },
 ];
 
 /** A file brought to the newest version, step by step. */

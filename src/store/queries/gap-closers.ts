@@ -1,12 +1,9 @@
 import { assess, type Assessment } from '@/core/assessment';
-import type { Money } from '@/core/brief';
 import type { Caution } from '@/core/cautions';
-import { donorLine } from '@/core/donor';
-import { buildCost } from '@/core/money';
-import { fitsDonor, type Part } from '@/core/part';
-import { findBuildFaults } from '@/core/planning';
+import type { Part } from '@/core/part';
 import { needsOf, NEED_VALUE, wantValue, type Need, type WantKey } from '@/core/preference';
 import type { Dossier } from '../records';
+import { possibleAdditions } from './additions';
 import { aboardOf, type Standing, type StandingCandidate } from './standing';
 
 export interface Closer {
@@ -28,12 +25,6 @@ export interface Rung extends Need {
   readonly closer: Closer | undefined;
   /** How many parts narrow it. */
   readonly helpers: number;
-}
-
-interface Addition {
-  readonly part: Part;
-  readonly added: readonly Part[];
-  readonly cost: number;
 }
 
 /**
@@ -68,20 +59,3 @@ export function gapClosers(dossier: Dossier, standing: Standing, entry: Standing
 
 const cautionsOf = (added: readonly Part[], after: Assessment): readonly Caution[] =>
   after.cautions.filter((c) => c.code !== 'tell-insurer' && 'partIds' in c && c.partIds.some((id) => added.some((p) => p.id === id)));
-
-function possibleAdditions(dossier: Dossier, money: Money, entry: StandingCandidate, there: readonly Part[]): readonly Addition[] {
-  const line = donorLine(dossier.donors, entry.candidate.donorId).map((d) => d.id);
-  const fitting = Object.values(dossier.parts).filter((p) => fitsDonor(p, entry.donor, line) && !there.some((t) => t.id === p.id));
-  const catalogue = new Map(Object.values(dossier.parts).map((p) => [p.id, p]));
-  const faults = (parts: readonly Part[]) => findBuildFaults([...there, ...parts].map((p) => p.id), catalogue).filter((f) => parts.some((p) => p.id === f.id));
-  const cost = (parts: readonly Part[]): number | undefined => {
-    const sum = buildCost(parts, money);
-    return sum.noRate.length > 0 ? undefined : sum.parts + sum.fitting;
-  };
-  return fitting.flatMap((part): Addition[] => {
-    const alone = faults([part]);
-    const tries = alone.length === 0 ? [[part]] : fitting.filter((p) => alone.some((f) => f.code === 'need-missing' && f.anyOf.includes(p.id))).map((helper) => [part, helper]).filter((added) => faults(added).length === 0);
-    const priced = tries.flatMap((added) => { const sum = cost(added); return sum === undefined ? [] : [{ part, added, cost: sum }]; });
-    return priced.sort((a, b) => a.cost - b.cost).slice(0, 1);
-  });
-}

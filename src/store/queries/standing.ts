@@ -1,5 +1,5 @@
 import { assess, type Aboard, type Assessment } from '@/core/assessment';
-import type { Brief } from '@/core/brief';
+import { briefForPurpose, WHOLE, type Brief } from '@/core/brief';
 import { resolveDonor, type Donor } from '@/core/donor';
 import type { Part } from '@/core/part';
 import type { FigureKey } from '@/core/readings';
@@ -22,7 +22,9 @@ export interface StandingCandidate {
 
 /** Where the shortlist stands against the brief. */
 export interface Standing {
+  /** With the ground and beliefs of the purpose. */
   readonly brief: Brief;
+  readonly purpose: string;
   readonly weights: WantWeights;
   readonly curves: Readonly<Record<WantKey, WantCurve>>;
   /** By plate. */
@@ -44,18 +46,24 @@ export function aboardOf(dossier: Dossier, donorId: string): Aboard {
   return { parts: own.listing.fitted.flatMap(({ partId }) => dossier.parts[partId] ?? []), readOnIt: Object.keys(own.figures) as FigureKey[] };
 }
 
-let last: { readonly dossier: Dossier; readonly result: Standing | undefined } | undefined;
+/** One result for each purpose asked for, thrown away with the dossier it was computed from. */
+const made = new WeakMap<Dossier, Map<string, Standing | undefined>>();
 
-/** Where the shortlist stands; `undefined` while there is no brief. Computed once for each state of the dossier. */
-export function standing(dossier: Dossier): Standing | undefined {
-  if (last?.dossier !== dossier) last = { dossier, result: compute(dossier) };
-  return last.result;
+/** Where the shortlist stands for a purpose; `undefined` while there is no brief. Computed once for each state of the dossier. */
+export function standing(dossier: Dossier, purpose: string = WHOLE): Standing | undefined {
+  const brief = dossier.briefs[BRIEF_KEY];
+  const id = brief?.purposes?.some((p) => p.id === purpose) ? purpose : WHOLE;
+  let results = made.get(dossier);
+  if (!results) {
+    results = new Map<string, Standing | undefined>();
+    made.set(dossier, results);
+  }
+  if (!results.has(id)) results.set(id, brief && compute(dossier, briefForPurpose(brief, id), id));
+  return results.get(id);
 }
 
-function compute(dossier: Dossier): Standing | undefined {
-  const brief = dossier.briefs[BRIEF_KEY];
-  if (!brief) return undefined;
-  const weights = wantWeights(brief.ground);
+function compute(dossier: Dossier, brief: Brief, purpose: string): Standing {
+  const weights = wantWeights(brief);
   const curves = wantCurves(brief);
   const candidates = candidateList(dossier).flatMap((candidate): StandingCandidate[] => {
     const donor = resolveDonor(dossier.donors, candidate.donorId);
@@ -71,7 +79,7 @@ function compute(dossier: Dossier): Standing | undefined {
   const ranking = (score: (c: StandingCandidate) => FitScore, of: (c: StandingCandidate) => Assessment) =>
     rank(candidates.map((c) => ({ id: c.candidate.id, score: score(c), musts: of(c).musts })));
   return {
-    brief, weights, curves, candidates,
+    brief, purpose, weights, curves, candidates,
     stockRanking: ranking((c) => c.stockScore, (c) => c.stock), builtRanking: ranking((c) => c.builtScore, (c) => c.built),
   };
 }

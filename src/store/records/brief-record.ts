@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { BRIEF_LIMITS, GROUNDS, LICENCES, MUST_KEYS, SKILLS, type Brief, type BriefFigure, type Ground } from '@/core/brief';
+import { BRIEF_LIMITS, GROUNDS, LICENCES, MAX_PURPOSES, MUST_KEYS, SCHOOLS, SEAT_WIDTHS, SKILLS, STANCE_BANDS, type Brief, type BriefFigure, type Ground } from '@/core/brief';
+import { WANT_KEYS } from '@/core/preference';
+import { FIGURE_DEFINITIONS } from '@/core/readings';
 import { CURRENCIES, type CurrencyCode } from '@/core/units';
 
 const within = (key: BriefFigure) => z.number().min(BRIEF_LIMITS[key].min).max(BRIEF_LIMITS[key].max);
@@ -13,6 +15,13 @@ const ground = z
   .strictObject({ motorway: share, openRoad: share, town: share, gravel: share, twoTrack: share, singleTrack: share, sandMud: share })
   .refine((shares) => GROUNDS.reduce((sum, g) => sum + shares[g], 0) === 100, { message: 'ground shares must add to 100' });
 
+const id = z.string().min(1).max(64);
+const schools = z.strictObject({ size: z.enum(SCHOOLS.size).optional(), engine: z.enum(SCHOOLS.engine).optional(), springs: z.enum(SCHOOLS.springs).optional() });
+const swings = z.partialRecord(z.enum(WANT_KEYS), z.number().min(0).max(100)) as unknown as z.ZodType<Readonly<Record<string, number>>>;
+const { min: lowestSeat, max: highestSeat } = FIGURE_DEFINITIONS.seatHeight.limits;
+const sit = z.strictObject({ id, machine: z.string().max(120), seatHeight_mm: z.number().min(lowestSeat).max(highestSeat), seatWidth: z.enum(SEAT_WIDTHS), feet: z.enum(STANCE_BANDS) });
+const noTwice = (list: readonly { readonly id: string }[]) => new Set(list.map((x) => x.id)).size === list.length;
+
 export const briefSchema = z.strictObject({
   rider: z.strictObject({
     height_mm: within('rider.height_mm'),
@@ -22,6 +31,7 @@ export const briefSchema = z.strictObject({
     sole_mm: within('rider.sole_mm'),
     skill: z.enum(SKILLS),
     licence: z.enum(LICENCES),
+    sits: z.array(sit).max(60).refine(noTwice, { message: 'a sit stands twice' }).optional(),
   }),
   ground,
   trip: z.strictObject({
@@ -32,6 +42,13 @@ export const briefSchema = z.strictObject({
     reserve_percent: within('trip.reserve_percent'),
     luggage_kg: within('trip.luggage_kg'),
     workshopGap_km: within('trip.workshopGap_km'),
+    pillion_kg: within('trip.pillion_kg').optional(),
+    tankBag_kg: within('trip.tankBag_kg').optional(),
+    tail_kg: within('trip.tail_kg').optional(),
+    altitude_m: within('trip.altitude_m').optional(),
+    heat_C: within('trip.heat_C').optional(),
+    headwind_kmh: within('trip.headwind_kmh').optional(),
+    serviceStretch_percent: within('trip.serviceStretch_percent').optional(),
   }),
   money: z.strictObject({
     currency,
@@ -42,6 +59,13 @@ export const briefSchema = z.strictObject({
     shopRate_perHour: within('money.shopRate_perHour'),
     ownSpanners: z.boolean(),
     rates: z.array(z.strictObject({ currency, rate: z.number().positive().max(100000), date: isoDay })).max(30),
+    yearsKept: within('money.yearsKept').optional(),
+    yearly_km: within('money.yearly_km').optional(),
+    fuel_perL: within('money.fuel_perL').optional(),
+    insurance_perYear: within('money.insurance_perYear').optional(),
+    tax_perYear: within('money.tax_perYear').optional(),
+    service_each: within('money.service_each').optional(),
+    wear_per1000km: within('money.wear_per1000km').optional(),
   }),
   musts: z.strictObject({
     on: z.array(z.enum(MUST_KEYS)).max(MUST_KEYS.length).refine((on) => new Set(on).size === on.length, { message: 'a must stands twice' }),
@@ -49,6 +73,9 @@ export const briefSchema = z.strictObject({
     readyMass_kg: within('musts.readyMass_kg'),
     clearance_mm: within('musts.clearance_mm'),
   }),
+  schools: schools.optional(),
+  swings: swings.optional(),
+  purposes: z.array(z.strictObject({ id, name: z.string().min(1).max(60), ground, schools: schools.optional(), swings: swings.optional() })).max(MAX_PURPOSES - 1).refine(noTwice, { message: 'a purpose stands twice' }).optional(),
 }) satisfies z.ZodType<Brief>;
 
 const EVEN_MIX: Readonly<Record<Ground, number>> = { motorway: 15, openRoad: 40, town: 10, gravel: 20, twoTrack: 10, singleTrack: 0, sandMud: 5 };

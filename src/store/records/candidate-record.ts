@@ -9,7 +9,13 @@ export interface Candidate {
   readonly donorId: string;
   /** 0–11: letter, hue, dash pattern and shape follow from it. */
   readonly plate: number;
+  readonly notes?: CandidateNotes | undefined;
 }
+
+export const NOTE_KINDS = ['likes', 'dislikes', 'compromises'] as const;
+export type NoteKind = (typeof NOTE_KINDS)[number];
+/** What the rider says of a candidate, what matters most first. */
+export type CandidateNotes = Readonly<Record<NoteKind, readonly string[]>>;
 
 /** The parts chosen for one candidate; its id is the candidate's. */
 export interface Build {
@@ -19,7 +25,11 @@ export interface Build {
 
 const id = z.string().min(1).max(64);
 
-export const candidateSchema = z.strictObject({ id, donorId: id, plate: z.number().int().min(0).max(PLATE_COUNT - 1) }) satisfies z.ZodType<Candidate>;
+const sentences = z.array(z.string().min(1).max(300)).max(20);
+
+export const candidateSchema = z.strictObject({
+  id, donorId: id, plate: z.number().int().min(0).max(PLATE_COUNT - 1), notes: z.strictObject({ likes: sentences, dislikes: sentences, compromises: sentences }).optional(),
+}) satisfies z.ZodType<Candidate>;
 export const buildSchema = z.strictObject({ id, partIds: z.array(id).max(300) }) satisfies z.ZodType<Build>;
 
 /** The lowest plate nobody carries; `undefined` when the shortlist is full. */

@@ -1,5 +1,5 @@
 export { briefSchema, newBrief } from './brief-record';
-export { buildSchema, candidateSchema, freePlate, PLATE_COUNT, type Build, type Candidate } from './candidate-record';
+export { buildSchema, candidateSchema, freePlate, NOTE_KINDS, PLATE_COUNT, type Build, type Candidate, type CandidateNotes, type NoteKind } from './candidate-record';
 export { donorSchema, newDonor } from './donor-record';
 export { BRIEF_KEY, EMPTY_DOSSIER, isEmptyDossier, RECORD_SCHEMAS, TABLES, type Dossier, type TableName } from './dossier';
 export { partSchema } from './part-record';

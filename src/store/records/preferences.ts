@@ -6,7 +6,9 @@ export interface Preferences {
   readonly units: UnitSystem;
   /** True once the app has been opened here before. */
   readonly visited: boolean;
+  /** The purpose that is looked at; the whole brief where it names none that there is. */
+  readonly purpose: string;
 }
 
-export const preferencesSchema = z.object({ units: z.enum(UNIT_SYSTEMS), visited: z.boolean() }) satisfies z.ZodType<Preferences>;
-export const DEFAULT_PREFERENCES: Preferences = { units: 'metric', visited: false };
+export const preferencesSchema = z.object({ units: z.enum(UNIT_SYSTEMS), visited: z.boolean(), purpose: z.string().catch('whole') }) satisfies z.ZodType<Preferences>;
+export const DEFAULT_PREFERENCES: Preferences = { units: 'metric', visited: false, purpose: 'whole' };

@@ -1,0 +1,34 @@
+import type { Money } from '@/core/brief';
+import { donorLine } from '@/core/donor';
+import { buildCost } from '@/core/money';
+import { fitsDonor, type Part } from '@/core/part';
+import { findBuildFaults } from '@/core/planning';
+import type { Dossier } from '../records';
+import type { StandingCandidate } from './standing';
+
+/** One part that could be added, with the cheapest part it needs. */
+export interface Addition {
+  readonly part: Part;
+  /** The part first, then its helper. */
+  readonly added: readonly Part[];
+  /** All of it with fitting, in the brief's currency. */
+  readonly cost: number;
+}
+
+/** Every single addition that the rules allow beside what is there already, among the parts that `wanted` lets through; parts without a price in the brief's currency are left out. */
+export function possibleAdditions(dossier: Dossier, money: Money, entry: StandingCandidate, there: readonly Part[], wanted: (part: Part) => boolean = () => true): readonly Addition[] {
+  const line = donorLine(dossier.donors, entry.candidate.donorId).map((d) => d.id);
+  const fitting = Object.values(dossier.parts).filter((p) => fitsDonor(p, entry.donor, line) && !there.some((t) => t.id === p.id));
+  const catalogue = new Map(Object.values(dossier.parts).map((p) => [p.id, p]));
+  const faults = (parts: readonly Part[]) => findBuildFaults([...there, ...parts].map((p) => p.id), catalogue).filter((f) => parts.some((p) => p.id === f.id));
+  const cost = (parts: readonly Part[]): number | undefined => {
+    const sum = buildCost(parts, money);
+    return sum.noRate.length > 0 ? undefined : sum.parts + sum.fitting;
+  };
+  return fitting.filter(wanted).flatMap((part): Addition[] => {
+    const alone = faults([part]);
+    const tries = alone.length === 0 ? [[part]] : fitting.filter((p) => alone.some((f) => f.code === 'need-missing' && f.anyOf.includes(p.id))).map((helper) => [part, helper]).filter((added) => faults(added).length === 0);
+    const priced = tries.flatMap((added) => { const sum = cost(added); return sum === undefined ? [] : [{ part, added, cost: sum }]; });
+    return priced.sort((a, b) => a.cost - b.cost).slice(0, 1);
+  });
+}
