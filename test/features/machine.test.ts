@@ -61,7 +61,7 @@ describe('axles', () => {
 });
 
 describe('gaps', () => {
-  const score = (id: string) => fitScore(assess(brief, donor(id)).metrics, wantCurves(brief), wantWeights(brief.ground));
+  const score = (id: string) => fitScore(assess(brief, donor(id)).metrics, wantCurves(brief), wantWeights(brief));
   test('only what is below its need, largest first, in points', () => {
     for (const id of ['wren-230', 'bastion-1160', 'sorrel-300']) {
       const own = score(id);

@@ -1,6 +1,6 @@
 'use client';
 import { type FieldPath } from 'react-hook-form';
-import { BRIEF_LIMITS, type BriefFigure } from '@/core/brief';
+import { briefLimit, type BriefFigure } from '@/core/brief';
 import { Choice, FieldRow, UnitInput } from '@/ui/fields';
 import { nameWords, unitSign } from '@/ui/messages';
 import type { BriefForm } from './brief-form';
@@ -13,7 +13,7 @@ interface FieldProps {
 
 function faultOf(model: BriefModel, path: FieldPath<BriefForm>): string | undefined {
   const [section, field] = path.split('.') as [keyof BriefForm, string];
-  return (model.form.formState.errors[section] as Record<string, { message?: string } | undefined> | undefined)?.[field]?.message;
+  return (model.errors[section] as Record<string, { message?: string } | undefined> | undefined)?.[field]?.message;
 }
 
 function bound(model: BriefModel, path: FieldPath<BriefForm>) {
@@ -24,8 +24,8 @@ function bound(model: BriefModel, path: FieldPath<BriefForm>) {
 export function BriefFigureField({ model, path, hint }: FieldProps & { readonly path: BriefFigure }) {
   const id = `brief-${path.replace('.', '-')}`;
   const fault = faultOf(model, path);
-  const { dimension } = BRIEF_LIMITS[path];
-  const sign = dimension === 'plain' ? '%' : unitSign(dimension, model.reader);
+  const { dimension, sign: own } = briefLimit(path);
+  const sign = dimension === 'plain' ? (own ?? '') : unitSign(dimension, model.reader);
   return (
     <FieldRow id={id} label={nameWords(path).replace(', %', '')} hint={hint} fault={fault}>
       <UnitInput id={id} unit={sign} invalid={fault !== undefined} onFocus={() => model.beginField(path)} aria-describedby={fault ? `${id}-fault` : hint ? `${id}-hint` : undefined} {...bound(model, path)} />

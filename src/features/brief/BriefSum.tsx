@@ -1,7 +1,7 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { spendable, type Brief } from '@/core/brief';
-import { inseamFromHeight } from '@/core/fit';
+import { inseamFromHeight, personalFit } from '@/core/fit';
 import { wantWeights, WANT_KEYS } from '@/core/preference';
 import { clearanceAsked } from '@/core/suspension';
 import { millimetres } from '@/core/units';
@@ -19,22 +19,24 @@ function Line({ name, value, why }: { readonly name: string; readonly value: str
 /** What the brief comes to: the load, the money, and what will count. */
 export function BriefSum({ brief, reader }: { readonly brief: Brief; readonly reader: Reader }) {
   const { rider, trip, money } = brief;
-  const weights = wantWeights(brief.ground);
+  const weights = wantWeights(brief);
   const ordered = WANT_KEYS.toSorted((a, b) => weights[b] - weights[a]);
   const most = weights[ordered[0] ?? 'range'];
   const clearance = clearanceAsked(brief.ground);
   const inseam = inseamFromHeight(millimetres(rider.height_mm));
   const left = spendable(money);
+  const fit = personalFit(rider);
   return (
     <Box>
-      <Line name="On the machine" value={formatWithUnit(rider.mass_kg + rider.kit_kg + trip.luggage_kg, 'mass', reader)} why="rider, kit and luggage" />
+      <Line name="On the machine" value={formatWithUnit(rider.mass_kg + rider.kit_kg + (trip.pillion_kg ?? 0) + trip.luggage_kg, 'mass', reader)} why={trip.pillion_kg === undefined ? 'rider, kit and luggage' : 'rider, kit, passenger and luggage'} />
       <Line name="To spend" value={formatWithUnit(left, 'money', reader)} why={left > 0 ? 'machine, parts and fitting; the trip fund stays whole' : 'the trip fund and the gear eat the whole budget'} />
       <Line name="Clearance asked" value={formatWithUnit(clearance.asked_mm, 'length', reader)} why={`by ${GROUND_WORDS[clearance.ground].toLowerCase()}`} />
       {rider.inseam_mm === undefined && (
         <Line name="Inseam" value={`${formatBase(inseam.low, 'length', reader)}–${formatWithUnit(inseam.high, 'length', reader)}`} why="guessed from height: measure it, a book between the legs" />
       )}
+      {fit.sits > 0 && <Line name="Your own reach" value={`${fit.offset_mm > 0 ? '+' : fit.offset_mm < 0 ? '−' : ''}${formatWithUnit(Math.abs(fit.offset_mm), 'length', reader)} ± ${formatBase(fit.sigma_mm, 'length', reader)}`} why="added to every heel gap, from the machines you sat on" />}
       <Text mt="4" mb="1" fontWeight="700" fontFamily="heading">What will count</Text>
-      <Text fontSize="xs" color="fg.muted" mb="2">From the ground shares; each want’s part of 100 points.</Text>
+      <Text fontSize="xs" color="fg.muted" mb="2">From the ground shares, beliefs and your own weights; each want’s part of 100 points.</Text>
       {ordered.map((want) => (
         <Flex key={want} align="center" gap="2" py="1">
           <Text width="128px" flexShrink={0}>{METRIC_WORDS[want].short}</Text>

@@ -1,11 +1,11 @@
 'use client';
-import { Box, chakra, Flex, IconButton, Slider, Text } from '@chakra-ui/react';
+import { Box, chakra, Flex, IconButton, Text } from '@chakra-ui/react';
 import { Lock, LockOpen } from 'lucide-react';
 import { useState } from 'react';
 import { GROUNDS, rebalanceShares, type Ground } from '@/core/brief';
 import { parseNumber } from '@/core/units';
 import { GROUND_WORDS, sharesFaultWords } from '@/ui/messages';
-import { UnitInput } from '@/ui/fields';
+import { RangeInput, UnitInput } from '@/ui/fields';
 import type { BriefModel } from './use-brief';
 
 const Pattern = chakra('svg');
@@ -23,9 +23,9 @@ const HATCH: Readonly<Record<Ground, React.ReactNode>> = {
 
 function GroundBar({ model }: { readonly model: BriefModel }) {
   return (
-    <Flex height="26px" borderWidth="1px" borderColor="border.emphasized" borderRadius="plate" overflow="hidden" mb="3" role="img" aria-label={GROUNDS.map((g) => `${GROUND_WORDS[g]} ${model.brief.ground[g]} %`).join(', ')}>
-      {GROUNDS.filter((g) => model.brief.ground[g] > 0).map((g) => (
-        <Box key={g} flexGrow={model.brief.ground[g]} flexBasis="0" minW="0" borderRightWidth="1px" borderColor="border.emphasized" _last={{ borderRightWidth: 0 }} color="accent" title={GROUND_WORDS[g]}>
+    <Flex height="26px" borderWidth="1px" borderColor="border.emphasized" borderRadius="plate" overflow="hidden" mb="3" role="img" aria-label={GROUNDS.map((g) => `${GROUND_WORDS[g]} ${model.shown.ground[g]} %`).join(', ')}>
+      {GROUNDS.filter((g) => model.shown.ground[g] > 0).map((g) => (
+        <Box key={g} flexGrow={model.shown.ground[g]} flexBasis="0" minW="0" borderRightWidth="1px" borderColor="border.emphasized" _last={{ borderRightWidth: 0 }} color="accent" title={GROUND_WORDS[g]}>
           <Pattern width="100%" height="100%" aria-hidden>
             <defs><pattern id={`hatch-${g}`} width="20" height="20" patternUnits="userSpaceOnUse"><g stroke="currentColor" strokeWidth="1.4" fill="none" strokeLinecap="round">{HATCH[g]}</g></pattern></defs>
             <rect width="100%" height="100%" fill={`url(#hatch-${g})`} />
@@ -41,12 +41,12 @@ export function GroundMix({ model }: { readonly model: BriefModel }) {
   const [locked, setLocked] = useState<ReadonlySet<Ground>>(new Set());
   const [typed, setTyped] = useState<{ readonly ground: Ground; readonly text: string }>();
   const [fault, setFault] = useState<{ readonly ground: Ground; readonly words: string }>();
-  const shares = model.brief.ground;
+  const shares = model.shown.ground;
 
   const set = (ground: Ground, asked: number) => {
     const result = rebalanceShares(shares, ground, asked, locked);
     setFault(result.kind === 'fault' ? { ground, words: sharesFaultWords(result.fault) } : undefined);
-    if (result.kind === 'shares') model.edit(['ground'], result.shares, ground, `ground/${ground}`);
+    if (result.kind === 'shares') model.editPurpose('ground', result.shares, ground);
     return result.kind === 'shares';
   };
   const type = (ground: Ground, text: string) => {
@@ -64,15 +64,7 @@ export function GroundMix({ model }: { readonly model: BriefModel }) {
         <Box key={ground}>
           <Flex align="center" gap="2" minH="38px">
             <Text width="94px" flexShrink={0} id={`ground-${ground}-label`}>{GROUND_WORDS[ground]}</Text>
-            <Slider.Root
-              flex="1" size="sm" min={0} max={100} step={1} value={[shares[ground]]} disabled={locked.has(ground)} {...{ 'aria-label': [`${GROUND_WORDS[ground]}, share`] }}
-              onValueChange={(e) => { setTyped(undefined); set(ground, e.value[0] ?? 0); }}
-            >
-              <Slider.Control>
-                <Slider.Track bg="bg.emphasized"><Slider.Range bg="accent" /></Slider.Track>
-                <Slider.Thumbs boxSize="18px" borderColor="accent" bg="bg.panel" />
-              </Slider.Control>
-            </Slider.Root>
+            <RangeInput min={0} max={100} value={shares[ground]} disabled={locked.has(ground)} aria-label={`${GROUND_WORDS[ground]}, share`} onValue={(value) => { setTyped(undefined); set(ground, value); }} />
             <UnitInput
               wide="62px" unit="%" aria-labelledby={`ground-${ground}-label`} disabled={locked.has(ground)} invalid={fault?.ground === ground}
               value={typed?.ground === ground ? typed.text : String(shares[ground])} onChange={(e) => type(ground, e.target.value)}

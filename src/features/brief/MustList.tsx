@@ -13,7 +13,7 @@ export function MustList({ model }: { readonly model: BriefModel }) {
     model.edit(['musts', 'on'], MUST_KEYS.filter((k) => (k === key ? wanted : on.has(k))), 'musts');
   const asks: Partial<Record<MustKey, string>> = {
     range: formatWithUnit(brief.trip.fuelGap_km, 'distance', reader), licence: brief.rider.licence, money: formatWithUnit(spendable(brief.money), 'money', reader),
-    payload: formatWithUnit(brief.rider.mass_kg + brief.rider.kit_kg + brief.trip.luggage_kg, 'mass', reader),
+    payload: formatWithUnit(brief.rider.mass_kg + brief.rider.kit_kg + (brief.trip.pillion_kg ?? 0) + brief.trip.luggage_kg, 'mass', reader),
   };
   return (
     <Box>

@@ -1,10 +1,7 @@
 import { z } from 'zod';
-import { BRIEF_LIMITS, LICENCES, SKILLS, type Brief, type BriefFigure } from '@/core/brief';
+import { BRIEF_LIMITS, briefLimit, LICENCES, SKILLS, type Brief, type BriefFigure } from '@/core/brief';
 import { CURRENCIES, fromBase, parseAmount, parseNumber, preferredUnit, toBase, type CurrencyCode, type UnitId } from '@/core/units';
 import { amountFaultWords, fieldPlaces, limitWords, trimmed, unitSign, type Reader } from '@/ui/messages';
-
-/** Figures that may be left empty: not known is an answer. */
-const OPTIONAL: ReadonlySet<BriefFigure> = new Set(['rider.inseam_mm', 'money.onTheRoadCosts']);
 
 export const briefFigureUnit = (key: BriefFigure, reader: Reader): UnitId | undefined => {
   const { dimension } = BRIEF_LIMITS[key];
@@ -33,12 +30,13 @@ function amountText(key: BriefFigure, reader: Reader) {
       context.addIssue({ code: 'custom', message });
       return z.NEVER;
     };
-    if (text.trim() === '' && OPTIONAL.has(key)) return undefined;
+    if (text.trim() === '' && briefLimit(key).optional) return undefined;
     const unit = briefFigureUnit(key, reader);
     if (dimension === 'plain' || !unit) {
-      const value = parseNumber(text.replace('%', ''));
+      const sign = briefLimit(key).sign ?? '%';
+      const value = parseNumber(text.replace(sign, ''));
       if (value === undefined) return refuse(amountFaultWords(text.trim() === '' ? { code: 'empty' } : { code: 'not-a-number', text }));
-      return value < min || value > max ? refuse(limitWords(min, max, '%')) : value;
+      return value < min || value > max ? refuse(limitWords(min, max, sign)) : value;
     }
     const parsed = parseAmount(text, dimension, unit);
     if (parsed.kind === 'fault') return refuse(amountFaultWords(parsed.fault));
@@ -62,10 +60,12 @@ export const briefFormSchema = (reader: Reader) => {
     trip: z.object({
       name: z.string().max(120, 'At most 120 letters.'), length_km: amount('trip.length_km'), cruise_kmh: amount('trip.cruise_kmh'), fuelGap_km: amount('trip.fuelGap_km'),
       reserve_percent: amount('trip.reserve_percent'), luggage_kg: amount('trip.luggage_kg'), workshopGap_km: amount('trip.workshopGap_km'),
+      pillion_kg: amount('trip.pillion_kg'), tankBag_kg: amount('trip.tankBag_kg'), tail_kg: amount('trip.tail_kg'), altitude_m: amount('trip.altitude_m'), heat_C: amount('trip.heat_C'), headwind_kmh: amount('trip.headwind_kmh'), serviceStretch_percent: amount('trip.serviceStretch_percent'),
     }),
     money: z.object({
       currency: z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]), budget: amount('money.budget'), tripFund: amount('money.tripFund'), gear: amount('money.gear'),
       onTheRoadCosts: amount('money.onTheRoadCosts'), shopRate_perHour: amount('money.shopRate_perHour'), ownSpanners: z.boolean(),
+      yearsKept: amount('money.yearsKept'), yearly_km: amount('money.yearly_km'), fuel_perL: amount('money.fuel_perL'), insurance_perYear: amount('money.insurance_perYear'), tax_perYear: amount('money.tax_perYear'), service_each: amount('money.service_each'), wear_per1000km: amount('money.wear_per1000km'),
     }),
     musts: z.object({ stance: z.enum(['flat', 'balls', 'tiptoes']), readyMass_kg: amount('musts.readyMass_kg'), clearance_mm: amount('musts.clearance_mm') }),
   });
@@ -85,10 +85,12 @@ export function briefFormValues(brief: Brief, reader: Reader): BriefForm {
     trip: {
       name: brief.trip.name, length_km: text('trip.length_km'), cruise_kmh: text('trip.cruise_kmh'), fuelGap_km: text('trip.fuelGap_km'),
       reserve_percent: text('trip.reserve_percent'), luggage_kg: text('trip.luggage_kg'), workshopGap_km: text('trip.workshopGap_km'),
+      pillion_kg: text('trip.pillion_kg'), tankBag_kg: text('trip.tankBag_kg'), tail_kg: text('trip.tail_kg'), altitude_m: text('trip.altitude_m'), heat_C: text('trip.heat_C'), headwind_kmh: text('trip.headwind_kmh'), serviceStretch_percent: text('trip.serviceStretch_percent'),
     },
     money: {
       currency: brief.money.currency, budget: text('money.budget'), tripFund: text('money.tripFund'), gear: text('money.gear'),
       onTheRoadCosts: text('money.onTheRoadCosts'), shopRate_perHour: text('money.shopRate_perHour'), ownSpanners: brief.money.ownSpanners,
+      yearsKept: text('money.yearsKept'), yearly_km: text('money.yearly_km'), fuel_perL: text('money.fuel_perL'), insurance_perYear: text('money.insurance_perYear'), tax_perYear: text('money.tax_perYear'), service_each: text('money.service_each'), wear_per1000km: text('money.wear_per1000km'),
     },
     musts: { stance: brief.musts.stance, readyMass_kg: text('musts.readyMass_kg'), clearance_mm: text('musts.clearance_mm') },
   };

@@ -2,8 +2,9 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { useForm, type FieldPath, type UseFormReturn } from 'react-hook-form';
-import { BRIEF_LIMITS, type Brief, type BriefFigure } from '@/core/brief';
+import { BRIEF_LIMITS, briefForPurpose, WHOLE, type Brief, type BriefFigure, type Purpose } from '@/core/brief';
 import { BRIEF_KEY } from '@/store/records';
+import { purposeChange } from '@/store/purpose-change';
 import { useDossierState, useDossierStore, useDrafts, usePreferences } from '@/store/react';
 import { formatWithUnit, type Reader } from '@/ui/messages';
 import { briefFormSchema, briefFormValues, briefValue, type BriefForm, type BriefFormOutput } from './brief-form';
@@ -23,6 +24,7 @@ export interface BriefModel {
   readonly brief: Brief;
   readonly reader: Reader;
   readonly form: UseFormReturn<BriefForm, unknown, BriefFormOutput>;
+  readonly errors: UseFormReturn<BriefForm, unknown, BriefFormOutput>['formState']['errors'];
   readonly conflict: FieldConflict | undefined;
   /** The rider has come into a field: from now on this is what an edit starts from. */
   readonly beginField: (path: Path) => void;
@@ -30,6 +32,12 @@ export interface BriefModel {
   readonly endField: (path: Path) => void;
   readonly keepMine: () => void;
   readonly takeTheirs: () => void;
+  /** Which purpose ground, beliefs and weights are shown and edited for. */
+  readonly purpose: string;
+  readonly setPurpose: (id: string) => void;
+  /** The brief with that purpose's ground and beliefs. */
+  readonly shown: Brief;
+  readonly editPurpose: <F extends 'ground' | 'schools'>(field: F, after: Purpose[F], detail: string) => void;
   /** One edit of the brief outside the form. */
   readonly edit: (path: readonly string[], after: unknown, field: string, coalesce?: string) => void;
 }
@@ -43,7 +51,8 @@ const draftKey = (path: string) => `brief/${path}`;
 export function useBrief(brief: Brief): BriefModel {
   const store = useDossierStore();
   const drafts = useDrafts();
-  const [{ units }] = usePreferences();
+  const [{ units, purpose: asked }, keep] = usePreferences();
+  const purpose = brief.purposes?.some((p) => p.id === asked) ? asked : WHOLE;
   const reader = useMemo<Reader>(() => ({ units, currency: brief.money.currency }), [units, brief.money.currency]);
   const schema = useMemo(() => briefFormSchema(reader), [reader]);
   const form = useForm<BriefForm, unknown, BriefFormOutput>({ resolver: zodResolver(schema), defaultValues: briefFormValues(brief, reader), mode: 'onSubmit', reValidateMode: 'onSubmit' });
@@ -110,7 +119,15 @@ export function useBrief(brief: Brief): BriefModel {
   };
 
   return {
-    brief, reader, form, conflict,
+    brief, reader, form, errors: form.formState.errors, conflict, purpose,
+    setPurpose: (id) => keep({ purpose: id }),
+    shown: briefForPurpose(brief, purpose),
+    editPurpose(field, after, detail) {
+      store.execute({
+        label: field === 'ground' ? { code: 'edit-ground', facts: { ground: detail } } : { code: 'edit-schools', facts: {} },
+        coalesce: `${field}/${purpose}/${detail}`, changes: [purposeChange(brief, purpose, field, after)],
+      });
+    },
     beginField: (path) => start.current.set(path, briefValue(brief, path)),
     changeField,
     endField: (path) => {
@@ -130,7 +147,7 @@ export function useBrief(brief: Brief): BriefModel {
     edit(path, after, field, coalesce) {
       const before = briefValue(brief, path.join('.'));
       store.execute({
-        label: path[0] === 'ground' ? { code: 'edit-ground', facts: { ground: field } } : { code: 'edit-brief', facts: { field } },
+        label: { code: path[0] === 'purposes' ? 'edit-purposes' : field === 'sits' ? 'edit-sits' : 'edit-brief', facts: { field } },
         changes: [{ table: 'briefs', key: BRIEF_KEY, path, before, after }], ...(coalesce ? { coalesce } : {}),
       });
     },

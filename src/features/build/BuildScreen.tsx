@@ -2,9 +2,10 @@
 import { Box, Button, chakra, Flex, Grid, Heading, Text } from '@chakra-ui/react';
 import Link from 'next/link';
 import { shortName } from '@/core/donor';
+import { CautionList } from '@/ui/CautionList';
 import { Panel } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
-import { cautionWords, formatNumber, mustWords, PART_KIND_WORDS, VERDICT_SIGNS } from '@/ui/messages';
+import { formatNumber, mustWords, PART_KIND_WORDS, VERDICT_SIGNS } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { BeforeAfter } from './BeforeAfter';
 import { BudgetBar } from './BudgetBar';
@@ -84,10 +85,7 @@ function Bench({ model }: { readonly model: BuildModel }) {
           </Panel>
           {entry.built.cautions.length > 0 && (
             <Panel title="Cautions" aside={<Text fontSize="xs" color="fg.muted">{formatNumber(entry.built.cautions.length)}</Text>}>
-              {entry.built.cautions.map((c) => {
-                const words = cautionWords(c, reader);
-                return <Text key={c.code} py="0.5"><Text as="span" fontWeight="700" color={words.grave ? 'fail' : 'fg'}>{words.what}</Text> {words.todo}</Text>;
-              })}
+              <CautionList cautions={entry.built.cautions} reader={reader} />
               <Text fontSize="xs" color="fg.muted" mt="1">Jugator is no approval: local law, the maker’s manual, the insurer and a qualified workshop decide.</Text>
             </Panel>
           )}

@@ -1,9 +1,10 @@
 'use client';
+import { CautionList } from '@/ui/CautionList';
 import { Box, Button, chakra, Flex, Grid, Text } from '@chakra-ui/react';
 import NextLink from 'next/link';
 import { shortName } from '@/core/donor';
 import { METRIC_DEFINITIONS, type Metric } from '@/core/assessment';
-import { cautionWords, formatNumber, formatWithUnit, METRIC_WORDS, mustWords, STANCE_WORDS, VERDICT_SIGNS, type Reader } from '@/ui/messages';
+import { closerWords, formatNumber, formatWithUnit, METRIC_WORDS, mustWords, STANCE_WORDS, VERDICT_SIGNS, type Reader } from '@/ui/messages';
 import type { WeighRow } from './use-weigh-up';
 import { estimateText } from './Working';
 
@@ -43,16 +44,13 @@ export function ScoreDetail({ row, reader, onWorking }: { readonly row: WeighRow
       <Box>
         <Text fontWeight="700" fontFamily="heading" mb="1">Musts</Text>
         {assessment.musts.map((m) => (
-          <Flex key={m.key} gap="2"><Text color={VERDICT_SIGNS[m.verdict].colour} fontWeight="800" width="14px" flexShrink={0} title={VERDICT_SIGNS[m.verdict].words}>{VERDICT_SIGNS[m.verdict].sign}</Text><Text>{mustWords(m, reader)}</Text></Flex>
+          <Flex key={m.key} gap="2"><Text color={VERDICT_SIGNS[m.verdict].colour} fontWeight="800" width="14px" flexShrink={0} title={VERDICT_SIGNS[m.verdict].words}>{VERDICT_SIGNS[m.verdict].sign}</Text><Text>{mustWords(m, reader)}{m.verdict === 'fail' && row.closers.has(m.key) && <Text as="span" color="fg.muted">. {closerWords(row.closers.get(m.key)!, reader)}</Text>}</Text></Flex>
         ))}
         {assessment.stance.kind === 'known' && (
           <Text mt="2">Astride: {STANCE_WORDS[assessment.stance.band]}; one foot down: {STANCE_WORDS[assessment.stance.oneFootBand]}. <Text as="span" color="fg.muted">Flat {formatNumber(assessment.stance.probabilities.flat * 100)} %, balls {formatNumber(assessment.stance.probabilities.balls * 100)} %, tiptoes {formatNumber(assessment.stance.probabilities.tiptoes * 100)} %, less {formatNumber(assessment.stance.probabilities.none * 100)} %.</Text></Text>
         )}
         {assessment.cautions.length > 0 && <Text fontWeight="700" fontFamily="heading" mt="3" mb="1">Cautions</Text>}
-        {assessment.cautions.map((c) => {
-          const words = cautionWords(c, reader);
-          return <Text key={c.code} mb="1"><Text as="span" fontWeight="700" color={words.grave ? 'fail' : 'fg'}>{words.what}</Text> {words.todo}</Text>;
-        })}
+        <CautionList cautions={assessment.cautions} reader={reader} />
       </Box>
     </Grid>
   );

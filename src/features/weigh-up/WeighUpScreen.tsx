@@ -1,18 +1,23 @@
 'use client';
-import { Box, Button, Flex, Grid, Text, useBreakpointValue } from '@chakra-ui/react';
+import { Box, Button, Checkbox, Flex, Grid, Text, useBreakpointValue } from '@chakra-ui/react';
 import Link from 'next/link';
 import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { shortName } from '@/core/donor';
-import { GROUNDS } from '@/core/brief';
-import { WANT_KEYS, WANT_MATTERS } from '@/core/preference';
-import { Panel } from '@/ui/fields';
-import { formatNumber, GROUND_WORDS, METRIC_WORDS } from '@/ui/messages';
+import { Choice, Panel } from '@/ui/fields';
+import { METRIC_WORDS } from '@/ui/messages';
 import { OriginMark, type Known } from '@/ui/marks/OriginMark';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { FitAgainstOutlay } from './FitAgainstOutlay';
 import { headline } from './headline';
-import { useWeighUp, type View, type WeighUpModel } from './use-weigh-up';
-import { WeighCards, WeighTable, type OnWorking } from './WeighTable';
+import { NotesPanel } from './NotesPanel';
+import { HeadToHead } from './pairs/HeadToHead';
+import { whySentences } from './pairs/why';
+import { PurposeTable, PurposeTabs } from './Purposes';
+import { ScoreDetail } from './ScoreDetail';
+import { SideBySide, type SideBySideProps } from './table/SideBySide';
+import type { OnWorking } from './table/Figure';
+import { useWeighUp, type View, type WeighRow, type WeighUpModel } from './use-weigh-up';
+import { WhatCounts } from './WhatCounts';
 import { WorkingPopover, type OpenWorking } from './Working';
 
 const LEGEND: readonly (readonly [Known, string])[] = [['measured', 'measured'], ['claimed', 'maker’s claim'], ['heard', 'heard'], ['estimated', 'estimated'], ['computed', 'computed from several'], ['unknown', 'not known']];
@@ -46,53 +51,92 @@ function ViewSwitch({ model }: { readonly model: WeighUpModel }) {
 
 function WeighUp({ model }: { readonly model: WeighUpModel }) {
   const [open, setOpen] = useState<OpenWorking>();
+  const [candidate, setCandidate] = useState<string>();
   const { answer, reasons } = headline(model.rows, model.view);
+  const [first, second] = model.rows.filter((r) => r.ranked.place !== undefined);
   const onWorking = useCallback<OnWorking>((row, metric, anchor) => setOpen({ metric, anchor, title: `${METRIC_WORDS[metric.key].name}: ${shortName(row.entry.donor)}` }), []);
-  const wide = useBreakpointValue({ base: false, lg: true }, { ssr: false }) ?? true;
-  // The ranking first; the picture and the table of weights follow when there is time.
+  const toggle = useCallback((id: string) => setCandidate((now) => (now === id ? undefined : id)), []);
+  const wide = useBreakpointValue({ base: false, md: true }, { ssr: false }) ?? true;
+  const opened = model.rows.find((r) => r.ranked.id === candidate);
+  // The ranking first; everything below follows when there is time.
   const later = useDeferredValue(model);
   return (
     <Box>
       <ScreenHeading title="Weigh-up" />
+      <PurposeTabs model={model} />
       <Flex gap="4" align="flex-start" justify="space-between" wrap="wrap" mb="3">
-        <Box flex="1" minW="280px" maxW="860px" aria-live="polite">
+        <Box flex="1" minW="280px" maxW="900px" aria-live="polite">
           <Text fontSize="lg" fontWeight="600" lineHeight="1.3">{answer}</Text>
+          {first && second && model.sort === 'fit' && whySentences(first, second, model.reader).map((r) => <Text key={r}>{r}</Text>)}
           {reasons.map((r) => <Text key={r} color="fg.muted">{r}</Text>)}
         </Box>
         <ViewSwitch model={model} />
       </Flex>
-      <Box bg="bg.panel" borderWidth="1px" borderColor="border" borderRadius="plate" px={{ base: '3', md: '2' }} py="1">
-        {wide ? <Box overflowX="auto" tabIndex={0} role="region" aria-label="Candidates against the brief"><WeighTable model={model} onWorking={onWorking} /></Box> : <WeighCards model={model} onWorking={onWorking} />}
+      <Flex gap="5" wrap="wrap" mb="1.5">
+        <Tick label={`Hide what is equal${model.hidden > 0 ? ` (${model.hidden})` : ''}`} on={model.hideEqual} onSet={model.setHideEqual} />
+        <Tick label="Under load and keeping it, too" on={model.more} onSet={model.setMore} />
+      </Flex>
+      <Box bg="bg.panel" borderWidth="1px" borderColor="border" borderRadius="plate" px="2" pb="2">
+        {wide
+          ? <Box overflowX="auto" tabIndex={0} role="region" aria-label="Side by side"><Box minW={`${132 + model.rows.length * 74}px`}><SideBySide model={model} rows={model.rows} onWorking={onWorking} open={candidate} onToggle={toggle} /></Box></Box>
+          : <Three model={model} onWorking={onWorking} open={candidate} onToggle={toggle} />}
       </Box>
       <Text fontSize="xs" color="fg.muted" mt="1.5">
-        The upright line in each column is what the brief needs. A dot is the figure, the bar what it may be; a hollow red dot falls short. Click a figure for its working, a name for its points. Within 2 points candidates are level.
+        The upright line is what the brief needs. A dot is the figure, the bar what it may be; a hollow red dot falls short. Click a figure for its working, a name for its points, a line’s name to sort by it. Within 2 points candidates are level.
       </Text>
       <Flex wrap="wrap" columnGap="4" rowGap="1" mt="1" fontSize="xs" color="fg.muted">
         {LEGEND.map(([known, words]) => <Flex key={known} gap="1" align="center"><OriginMark known={known} /> {words}</Flex>)}
       </Flex>
-      <Grid templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 3fr) minmax(0, 2fr)' }} gap="4" mt="4">
-        <Panel title="Fit against outlay"><LaterPicture model={later} /></Panel>
-        <Panel title="How much each want matters where"><MattersTable model={later} /></Panel>
+      {opened && (
+        <Box mt="4"><Panel title={shortName(opened.entry.donor)} aside={<Button size="xs" variant="ghost" onClick={() => setCandidate(undefined)}>Close</Button>}>
+          <ScoreDetail row={opened} reader={model.reader} onWorking={(m, a) => onWorking(opened, m, a)} />
+          <NotesPanel row={opened} reader={model.reader} />
+        </Panel></Box>
+      )}
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', xl: 'repeat(2, minmax(0, 1fr))' }} gap="4" mt="4" alignItems="start">
+        <Flex direction="column" gap="4" minW="0">
+          <LaterPair model={later} onWorking={onWorking} />
+          <Panel title="Every purpose"><PurposeTable view={model.view} /></Panel>
+        </Flex>
+        <Flex direction="column" gap="4" minW="0">
+          <Panel title="Fit against outlay"><LaterPicture model={later} /></Panel>
+          <Panel title="What counts"><WhatCounts model={later} /></Panel>
+        </Flex>
       </Grid>
       <WorkingPopover open={open} reader={model.reader} onClose={() => setOpen(undefined)} />
     </Box>
   );
 }
 
-const LaterPicture = memo(FitAgainstOutlay);
-
-const MattersTable = memo(function MattersTable({ model }: { readonly model: WeighUpModel }) {
+function Tick({ label, on, onSet }: { readonly label: string; readonly on: boolean; readonly onSet: (on: boolean) => void }) {
   return (
-    <Box overflowX="auto" tabIndex={0} role="region" aria-label="How much each want matters where">
-      <Box as="table" fontSize="xs" width="100%" css={{ '& td, & th': { padding: '3px 6px', textAlign: 'right' }, '& td:first-of-type, & th:first-of-type': { textAlign: 'left', paddingLeft: 0 } }}>
-        <thead><tr><th>Want</th>{GROUNDS.map((g) => <th key={g}>{GROUND_WORDS[g]}<br /><Text as="span" color="fg.muted" fontWeight="400">{model.standing.brief.ground[g]}{'\u00a0'}%</Text></th>)}<th>weight</th></tr></thead>
-        <tbody>
-          {WANT_KEYS.map((want) => (
-            <tr key={want}><td>{METRIC_WORDS[want].short}</td>{GROUNDS.map((g) => <td key={g}>{WANT_MATTERS[want][g]}</td>)}<td><b>{formatNumber(model.weightOf(want) * 100, 1)}</b></td></tr>
-          ))}
-        </tbody>
-      </Box>
-      <Text fontSize="xs" color="fg.muted" mt="2">0: not at all, 4: decides the day. Our own judgement of what riders miss where. Each column counts by its share of your distance; the sums make the weights.</Text>
+    <Checkbox.Root checked={on} onCheckedChange={(e) => onSet(e.checked === true)}>
+      <Checkbox.HiddenInput />
+      <Checkbox.Control borderColor="border.emphasized" _checked={{ bg: 'accent', borderColor: 'accent', color: 'accent.ink' }} />
+      <Checkbox.Label fontWeight="400">{label}</Checkbox.Label>
+    </Checkbox.Root>
+  );
+}
+
+const ON_A_PHONE = 3;
+
+/** On a phone three at a time: the best of the order, or whichever the rider picks. */
+function Three({ model, ...table }: Omit<SideBySideProps, 'rows' | 'narrow'>) {
+  const [picked, setPicked] = useState<readonly (string | undefined)[]>([]);
+  const shown = Array.from({ length: Math.min(ON_A_PHONE, model.rows.length) }, (_, i) => picked[i]).reduce<readonly WeighRow[]>((list, id) => {
+    const row = model.rows.find((r) => r.ranked.id === id && !list.includes(r)) ?? model.rows.find((r) => !list.includes(r) && !picked.includes(r.ranked.id)) ?? model.rows.find((r) => !list.includes(r));
+    return row ? [...list, row] : list;
+  }, []);
+  const options = model.rows.map((r) => ({ value: r.ranked.id, words: shortName(r.entry.donor) }));
+  return (
+    <Box>
+      <Flex gap="1" pt="2">
+        {shown.map((row, i) => <Box key={row.ranked.id} flex="1" minW="0"><Choice aria-label={`Column ${i + 1}`} wide="100%" value={row.ranked.id} options={options} onChange={(e) => setPicked(shown.map((r, k) => (k === i ? e.target.value : r.ranked.id === e.target.value ? row.ranked.id : r.ranked.id)))} /></Box>)}
+      </Flex>
+      <SideBySide model={model} rows={shown} narrow {...table} />
     </Box>
   );
-});
+}
+
+const LaterPicture = memo(FitAgainstOutlay);
+const LaterPair = memo(HeadToHead);

@@ -3,7 +3,7 @@ import { Box, Popover, Portal, Table, Text } from '@chakra-ui/react';
 import { metricDefinition, type Metric, type WorkingInput } from '@/core/assessment';
 import type { Estimate } from '@/core/numeric';
 import { OriginMark } from '@/ui/marks/OriginMark';
-import { BASIS_WORDS, formatBase, formatQuoted, METRIC_WORDS, nameWords, ORIGIN_WORDS, unitSign, type Reader, type ShownDimension } from '@/ui/messages';
+import { BASIS_WORDS, formatBase, formatQuoted, METRIC_WORDS, nameWords, optionWords, ORIGIN_WORDS, unitSign, type Reader, type ShownDimension } from '@/ui/messages';
 
 export interface OpenWorking {
   readonly metric: Metric;
@@ -32,7 +32,7 @@ function InputRow({ input, reader }: { readonly input: WorkingInput; readonly re
           </Text>
         )}
       </Table.Cell>
-      <Table.Cell px="0" py="1" textAlign="right" verticalAlign="top" whiteSpace="nowrap">{estimateText(input.estimate, input.dimension, reader)}</Table.Cell>
+      <Table.Cell px="0" py="1" textAlign="right" verticalAlign="top" whiteSpace="nowrap">{input.says === undefined ? estimateText(input.estimate, input.dimension, reader) : optionWords(input.name, input.says)}</Table.Cell>
     </Table.Row>
   );
 }

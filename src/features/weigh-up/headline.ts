@@ -19,6 +19,11 @@ export function headline(rows: readonly WeighRow[], view: 'stock' | 'built'): { 
     : first.length === 1 ? `${name(first[0] as WeighRow)} fits this brief best ${view === 'stock' ? 'as it stands' : 'with the parts chosen'}: ${points(first[0] as WeighRow)} of 100.`
     : `${list(first.map(name))} are level ${as}: ${list(first.map((r) => String(points(r))))} of 100.`;
   const open = first.filter((r) => r.ranked.open.length > 0).map((r) => `${name(r)}: ${shorts(r.ranked.open)} could still go either way.`);
-  const ruled = out.length > 0 ? [`Ruled out: ${list(out.map((r) => `${name(r)} (${shorts(r.ranked.failed)})`))}.`] : [];
+  const turned = (r: WeighRow) => r.ranked.failed.every((m) => r.closers.has(m.key));
+  const named = (rows: readonly WeighRow[]) => list(rows.map((r) => `${name(r)} (${shorts(r.ranked.failed)})`));
+  const ruled = [
+    ...(out.some(turned) ? [`Out as they stand, but a part would turn it: ${named(out.filter(turned))}.`] : []),
+    ...(out.some((r) => !turned(r)) ? [`Ruled out: ${named(out.filter((r) => !turned(r)))}.`] : []),
+  ];
   return { answer, reasons: [...open, ...ruled] };
 }

@@ -1,25 +1,39 @@
 'use client';
-import { useMemo, useState } from 'react';
-import { METRIC_DEFINITIONS, type Assessment, type Metric } from '@/core/assessment';
-import { WANT_KEYS, type FitScore, type Ranked, type WantKey } from '@/core/preference';
-import type { Standing, StandingCandidate } from '@/store/queries';
-import { usePreferences, useStanding } from '@/store/react';
-import type { Reader } from '@/ui/messages';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { BASE_METRIC_KEYS, LOAD_METRIC_KEYS, METRIC_DEFINITIONS, type Assessment, type LoadMetricKey, type Metric, type MetricKey } from '@/core/assessment';
+import { WANT_GROUPS, WANT_KEYS, type FitScore, type Ranked, type WantGroup, type WantKey } from '@/core/preference';
+import type { MustKey } from '@/core/brief';
+import { mustClosers, type MustCloser, type Standing, type StandingCandidate } from '@/store/queries';
+import type { Dossier } from '@/store/records';
+import { useDossierState, usePreferences, useStanding } from '@/store/react';
+import { formatBase, type Reader } from '@/ui/messages';
 import type { TrackScale } from '@/ui/marks/NeedTrack';
 
 export type View = 'stock' | 'built';
 
+/** One candidate: a column of the table. */
 export interface WeighRow {
   readonly entry: StandingCandidate;
   readonly ranked: Ranked;
   readonly assessment: Assessment;
   readonly score: FitScore;
+  /** What would turn the musts it fails; only looked for as it stands. */
+  readonly closers: ReadonlyMap<MustKey, MustCloser>;
 }
 
-export interface WeighColumn {
-  readonly want: WantKey;
-  readonly need: number;
+/** One line of the table: a metric over all candidates. */
+export interface WeighLine {
+  readonly metric: MetricKey;
+  /** Absent where the metric is not weighed. */
+  readonly need: number | undefined;
+  /** Points of 100. */
+  readonly weight: number | undefined;
   readonly scale: TrackScale;
+}
+
+export interface LineGroup {
+  readonly key: WantGroup | 'load' | 'keeping';
+  readonly lines: readonly WeighLine[];
 }
 
 /** What the weigh-up shows. */
@@ -28,55 +42,97 @@ export interface WeighUpModel {
   readonly reader: Reader;
   readonly view: View;
   readonly setView: (view: View) => void;
+  /** In the order of the columns. */
   readonly rows: readonly WeighRow[];
-  readonly columns: readonly WeighColumn[];
-  readonly sort: WantKey | 'fit';
-  readonly setSort: (sort: WantKey | 'fit') => void;
-  readonly weightOf: (want: WantKey) => number;
+  readonly groups: readonly LineGroup[];
+  readonly hidden: number;
+  readonly sort: MetricKey | 'fit';
+  readonly setSort: (sort: MetricKey | 'fit') => void;
+  readonly hideEqual: boolean;
+  readonly setHideEqual: (hide: boolean) => void;
+  readonly more: boolean;
+  readonly setMore: (more: boolean) => void;
 }
+
+/** A metric of a candidate, whether it is simulated or not. */
+export const metricOf = (assessment: Assessment, key: MetricKey): Metric =>
+  (LOAD_METRIC_KEYS as readonly string[]).includes(key) ? assessment.underLoad()[key as LoadMetricKey] : assessment.metrics[key as Exclude<MetricKey, LoadMetricKey>];
+
+/** Lines beside the wants, where the rider asks for them. */
+const KEEPING: readonly MetricKey[] = ['resale', 'yearlyCost', 'costPerKm', 'servicesYear', 'tripServices', 'oilToCarry'];
+const MORE_GROUPS: readonly { readonly key: 'load' | 'keeping'; readonly metrics: readonly MetricKey[] }[] = [
+  { key: 'load', metrics: [...BASE_METRIC_KEYS.filter((k) => !(WANT_KEYS as readonly string[]).includes(k)), ...LOAD_METRIC_KEYS.filter((k) => !KEEPING.includes(k))] },
+  { key: 'keeping', metrics: KEEPING },
+];
 
 export function useWeighUp(): WeighUpModel | undefined {
   const standing = useStanding();
+  const dossier = useDossierState((s) => s.dossier);
   const [{ units }] = usePreferences();
   const [view, setView] = useState<View>('stock');
-  const [sort, setSort] = useState<WantKey | 'fit'>('fit');
+  const [sort, setSort] = useState<MetricKey | 'fit'>('fit');
+  const [hideEqual, setHideEqual] = useState(false);
+  const [more, setMore] = useState(false);
+  // What parts would turn is looked for when the ranking has been drawn.
+  const [late, lateDossier] = [useDeferredValue(standing), useDeferredValue(dossier)];
+  const closers = useMemo(() => closersOf(lateDossier, late), [lateDossier, late]);
   return useMemo(() => {
     if (!standing) return undefined;
-    const rows = sorted(rowsOf(standing, view), sort);
-    return {
-      standing, view, setView, sort, setSort, rows, reader: { units, currency: standing.brief.money.currency }, columns: columnsOf(standing), weightOf: (want) => standing.weights[want],
-    };
-  }, [standing, units, view, sort]);
+    const reader: Reader = { units, currency: standing.brief.money.currency };
+    const rows = sorted(rowsOf(closers, standing, view), sort);
+    const all: readonly LineGroup[] = [
+      ...(Object.entries(WANT_GROUPS) as [WantGroup, readonly WantKey[]][]).map(([key, wants]) => ({ key, lines: wants.map((want) => lineOf(standing, want)) })),
+      ...(more ? MORE_GROUPS.map(({ key, metrics }) => ({ key, lines: metrics.map((m) => lineOf(standing, m)) })) : []),
+    ];
+    const groups = hideEqual ? all.map((g) => ({ ...g, lines: g.lines.filter((line) => !isEqual(line, rows, reader)) })).filter((g) => g.lines.length > 0) : all;
+    const count = (list: readonly LineGroup[]) => list.reduce((n, g) => n + g.lines.length, 0);
+    return { standing, view, setView, sort, setSort, rows, reader, groups, hidden: count(all) - count(groups), hideEqual, setHideEqual, more, setMore };
+  }, [closers, standing, units, view, sort, hideEqual, more]);
 }
 
-function rowsOf(standing: Standing, view: View): readonly WeighRow[] {
+const NONE: ReadonlyMap<MustKey, MustCloser> = new Map();
+
+const closersOf = (dossier: Dossier, standing: Standing | undefined): ReadonlyMap<string, WeighRow['closers']> =>
+  new Map((standing?.candidates ?? []).filter((c) => c.stock.musts.some((m) => m.verdict === 'fail')).map((c) => [c.candidate.id, mustClosers(dossier, standing as Standing, c)]));
+
+function rowsOf(closers: ReadonlyMap<string, WeighRow['closers']>, standing: Standing, view: View): readonly WeighRow[] {
   const byId = new Map(standing.candidates.map((c) => [c.candidate.id, c]));
   return (view === 'stock' ? standing.stockRanking : standing.builtRanking).flatMap((ranked) => {
     const entry = byId.get(ranked.id);
-    return entry ? [{ entry, ranked, assessment: view === 'stock' ? entry.stock : entry.built, score: ranked.score }] : [];
+    return entry ? [{ entry, ranked, assessment: view === 'stock' ? entry.stock : entry.built, score: ranked.score, closers: (view === 'stock' && ranked.failed.length > 0 && closers.get(ranked.id)) || NONE }] : [];
   });
 }
 
-function sorted(rows: readonly WeighRow[], sort: WantKey | 'fit'): readonly WeighRow[] {
+function sorted(rows: readonly WeighRow[], sort: MetricKey | 'fit'): readonly WeighRow[] {
   if (sort === 'fit') return rows;
   const better = METRIC_DEFINITIONS[sort].better;
   const key = (row: WeighRow) => {
-    const { estimate } = row.assessment.metrics[sort];
+    const { estimate } = metricOf(row.assessment, sort);
     if (estimate.kind === 'unknown') return Number.POSITIVE_INFINITY;
     return better === 'less' ? estimate.interval.mid : -estimate.interval.mid;
   };
   return rows.toSorted((a, b) => key(a) - key(b));
 }
 
-/** One scale for a want over all candidates, stock and built, so that the need line stands still. */
-function columnsOf(standing: Standing): readonly WeighColumn[] {
-  return WANT_KEYS.map((want) => {
-    const curve = standing.curves[want];
-    const metrics: readonly Metric[] = standing.candidates.flatMap((c) => [c.stock.metrics[want], c.built.metrics[want]]);
-    const points = metrics.flatMap((m) => (m.estimate.kind === 'known' ? [m.estimate.interval.low, m.estimate.interval.high] : []));
-    const low = Math.min(...points, curve.need);
-    const high = Math.max(...points, curve.need);
-    const pad = (high - low) * 0.08 || 1;
-    return { want, need: curve.need, scale: { low: low - pad, high: high + pad } };
+/** One scale for a metric over all candidates, stock and built, so that the need line stands still. */
+function lineOf(standing: Standing, metric: MetricKey): WeighLine {
+  const want = (WANT_KEYS as readonly string[]).includes(metric) ? (metric as WantKey) : undefined;
+  const need = want && standing.curves[want].need;
+  const points = standing.candidates.flatMap((c) => [c.stock, ...(c.built === c.stock ? [] : [c.built])]).flatMap((a) => {
+    const { estimate } = metricOf(a, metric);
+    return estimate.kind === 'known' ? [estimate.interval.low, estimate.interval.high] : [];
   });
+  const low = Math.min(...points, need ?? Number.POSITIVE_INFINITY);
+  const high = Math.max(...points, need ?? Number.NEGATIVE_INFINITY);
+  const pad = (high - low) * 0.08 || 1;
+  return { metric, need, weight: want && standing.weights[want] * 100, scale: { low: low - pad, high: high + pad } };
+}
+
+/** Whether all candidates show the same figure. */
+function isEqual({ metric }: WeighLine, rows: readonly WeighRow[], reader: Reader): boolean {
+  const shown = rows.map((row) => {
+    const { estimate } = metricOf(row.assessment, metric);
+    return estimate.kind === 'known' ? formatBase(estimate.interval.mid, METRIC_DEFINITIONS[metric].dimension, reader) : 'not known';
+  });
+  return new Set(shown).size <= 1;
 }

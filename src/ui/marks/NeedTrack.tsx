@@ -11,7 +11,8 @@ const trackPercent = (x: number, { low, high }: TrackScale): number => Math.min(
 
 export interface NeedTrackProps {
   readonly scale: TrackScale;
-  readonly need: number;
+  /** Absent where nothing is asked. */
+  readonly need?: number | undefined;
   readonly better: 'less' | 'more';
   readonly interval: { readonly low: number; readonly mid: number; readonly high: number } | undefined;
   /** Where the figure stood before, for a build. */
@@ -29,14 +30,14 @@ const dot: CSSProperties = { position: 'absolute', top: '50%', width: 9, height:
  */
 export function NeedTrack({ scale, need, better, interval, before, reach }: NeedTrackProps) {
   const at = (x: number) => `${trackPercent(x, scale)}%`;
-  const short = interval && (better === 'less' ? interval.mid > need : interval.mid < need);
+  const short = interval && need !== undefined && (better === 'less' ? interval.mid > need : interval.mid < need);
   const ink = colour(short ? 'fail' : 'fg');
-  const line: CSSProperties = { position: 'absolute', left: at(need), background: colour('accent'), pointerEvents: 'none' };
+  const line: CSSProperties = { position: 'absolute', left: at(need ?? 0), background: colour('accent'), pointerEvents: 'none' };
   return (
     <div aria-hidden style={{ position: 'relative', height: 16 }}>
       <div style={{ position: 'absolute', top: '50%', left: 0, right: 0, height: 1, background: colour('border') }} />
-      {reach && <div style={{ ...line, top: `-${reach.up}`, bottom: `-${reach.down}`, width: 1, marginLeft: -0.5, opacity: 0.55 }} />}
-      <div style={{ ...line, top: 0, bottom: 0, width: 2, marginLeft: -1 }} />
+      {reach && need !== undefined && <div style={{ ...line, top: `-${reach.up}`, bottom: `-${reach.down}`, width: 1, marginLeft: -0.5, opacity: 0.55 }} />}
+      {need !== undefined && <div style={{ ...line, top: 0, bottom: 0, width: 2, marginLeft: -1 }} />}
       {interval && (
         <>
           <div style={{ position: 'absolute', top: '50%', height: 7, marginTop: -3.5, background: ink, opacity: 0.32, left: at(interval.low), width: `max(3px, ${trackPercent(interval.high, scale) - trackPercent(interval.low, scale)}%)` }} />

@@ -11,6 +11,14 @@ export function cautionWords(caution: Caution, reader: Reader): { readonly what:
     case 'licence-unsure': return say('Too near the licence limit, or too little known, to say.', 'Check the registration document; national rules decide.');
     case 'tiptoe-on-loose': return say(`On tiptoe with ${caution.looseShare} % of the way on loose ground.`, 'A drop waiting to happen: sit on the real machine, in your boots.');
     case 'fuel-gap-over-range': return say(`On a thirsty day the tank falls ${formatWithUnit(caution.short_km, 'distance', reader)} short of the longest gap.`, 'Carry fuel only in approved containers, upright, away from hot parts; the amount may be limited by law.');
+    case 'no-passenger': return say('The sheet says that no passenger is permitted.', 'Seat, footrests and papers decide; ride alone.', true);
+    case 'over-axle-limit': return say(`Over the ${caution.end} axle limit by ${formatWithUnit(caution.over_kg, 'mass', reader)}.`, 'Unsafe and usually illegal: remove load or move it. The plate on the frame decides.', true);
+    case 'over-tyre-load': return say(`The ${caution.end} tyre’s load index is exceeded by ${formatWithUnit(caution.over_kg, 'mass', reader)}.`, 'Remove load, or ask the tyre maker for one that carries it and is approved.', true);
+    case 'light-front': return say(`Light front end: ${Math.round(caution.share * 100)} % of the load in front.`, 'Wobble, poor braking, easy wheelies: move weight low and forward.', true);
+    case 'watts-short': return say(`At the cruise ${formatWithUnit(caution.short_W, 'electric', reader)} more is drawn than the alternator gives.`, 'The battery empties, sooner at idle: leave something off; fuse every circuit.', true);
+    case 'springs-do-not-suit': return say('The springs are made for another rider or load by more than a tenth.', 'Respring before touring loaded; measure sag with your kit on.');
+    case 'altitude': return say(`At ${Math.round(caution.altitude_m)} m an engine that breathes freely loses power, and so do you.`, 'Plan climbs and passing on what is left; ask a doctor about altitude.');
+    case 'service-stretched': return say(`Services stretched to ${Math.round(caution.percent)} % of the book’s interval.`, 'Many owners do; warranty may end, and wear is yours. The maker’s manual decides.');
     case 'lowered-without-stand': return say('Lowered without a shorter side stand.', 'It will stand almost upright and fall over. Fit a shorter stand; recheck chain slack and headlamp.', true);
     case 'lowered-one-end': return say('Only one end is lowered: rake and trail change.', 'Have the handling checked by a workshop before riding fast.');
     case 'lowered': return say('A lowered machine loses clearance, lean and travel.', 'Recheck side stand, chain slack and headlamp aim.');

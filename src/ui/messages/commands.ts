@@ -1,5 +1,5 @@
 import type { CommandLabel } from '@/store/history';
-import { FIGURE_WORDS, GROUND_WORDS, nameWords } from './words';
+import { FIGURE_WORDS, GROUND_WORDS, METRIC_WORDS, nameWords } from './words';
 
 /** What a command did, for the undo button and its notice. */
 export function commandWords(label: CommandLabel): string {
@@ -35,6 +35,11 @@ export function commandWords(label: CommandLabel): string {
     case 'drop-part': return `take off ${f('part')}`;
     case 'open-example': return 'open the example';
     case 'import-file': return `open ${f('file')}`;
+    case 'edit-notes': return `notes on ${f('name')}`;
+    case 'edit-swing': return `what ${METRIC_WORDS[f('want') as keyof typeof METRIC_WORDS]?.short.toLowerCase() ?? ''} counts`;
+    case 'edit-purposes': return `purposes${f('name') ? `: ${f('name')}` : ''}`;
+    case 'edit-schools': return 'what you believe';
+    case 'edit-sits': return 'your sits';
     case 'wipe': return 'clear everything';
     default: return code;
   }

@@ -20,7 +20,7 @@ export interface Reader {
   readonly currency: CurrencyCode;
 }
 
-export type ShownDimension = Dimension | 'index' | 'kW/t' | 'plain' | 'percent' | 'seconds' | 'force' | 'times';
+export type ShownDimension = Dimension | 'index' | 'kW/t' | 'plain' | 'percent' | 'seconds' | 'force' | 'times' | 'money/km';
 
 /** Unit sign for a dimension in the reader's system; empty for an index. */
 export function unitSign(dimension: ShownDimension, reader: Reader): string {
@@ -31,6 +31,7 @@ export function unitSign(dimension: ShownDimension, reader: Reader): string {
   if (dimension === 'force') return 'N';
   if (dimension === 'times') return '×';
   if (dimension === 'kW/t') return 'kW/t';
+  if (dimension === 'money/km') return `${reader.currency}/${reader.units === 'metric' ? 'km' : 'mi'}`;
   return unitEntry(preferredUnit(dimension, reader.units, reader.currency)).symbol;
 }
 
@@ -39,7 +40,9 @@ export function formatBase(base: number, dimension: ShownDimension, reader: Read
   if (dimension === 'index') return formatNumber(base * 100);
   if (dimension === 'percent') return formatNumber(base * 100);
   if (dimension === 'seconds') return formatNumber(base, 1);
-  if (dimension === 'kW/t' || dimension === 'force' || dimension === 'times') return formatNumber(base);
+  if (dimension === 'money/km') return formatNumber(reader.units === 'metric' ? base : base * 1.609344, 2);
+  if (dimension === 'times') return formatNumber(base, Number.isInteger(base) ? 0 : 1);
+  if (dimension === 'kW/t' || dimension === 'force') return formatNumber(base);
   if (dimension === 'plain') return formatNumber(base, Number.isInteger(base) ? 0 : 2);
   const unit = preferredUnit(dimension, reader.units, reader.currency);
   if (dimension === 'money') return formatNumber(base);

@@ -8,8 +8,8 @@ export { fitsWords, FLAG_WORDS, partCellFaultWords, partFacts } from './parts';
 export { knownBy } from './known-by';
 export { sheetText } from './sheet-text';
 export { cellFaultWords, tableFaultWords } from './tables';
-export { mustWords, VERDICT_SIGNS } from './verdict-words';
+export { additionWords, closerWords, mustWords, VERDICT_SIGNS } from './verdict-words';
 export {
-  AFFECTED_WORDS, BASIS_WORDS, CLASS_WORDS, FACT_WORDS, FIGURE_WORDS, GROUND_WORDS, GROUP_ADDS, GROUP_WORDS, LICENCE_WORDS, METRIC_WORDS, MUST_SHORT, MUST_WORDS, nameWords, OPTION_WORDS, ORIGIN_WORDS, PART_KIND_WORDS,
-  SKILL_WORDS, STANCE_WORDS, UNIT_SYSTEM_WORDS,
+  AFFECTED_WORDS, BASIS_WORDS, CLASS_WORDS, FACT_WORDS, FIGURE_WORDS, GROUND_WORDS, GROUP_ADDS, GROUP_WORDS, LICENCE_WORDS, METRIC_WORDS, MUST_SHORT, MUST_WORDS, nameWords, OPTION_WORDS, optionWords, ORIGIN_WORDS, PART_KIND_WORDS,
+  SCHOOL_WORDS, SEAT_WIDTH_WORDS, SKILL_WORDS, STANCE_WORDS, UNIT_SYSTEM_WORDS, WANT_GROUP_WORDS,
 } from './words';

@@ -2,7 +2,7 @@ import { AFFECTED_FIGURES, type Part, type PartEffect, type PartFlag } from '@/c
 import type { PartCellFault } from '@/core/tables';
 import { convert } from '@/core/units';
 import { formatFigure, formatNumber, unitSign, type Reader } from './format';
-import { AFFECTED_WORDS, CLASS_WORDS } from './words';
+import { AFFECTED_WORDS, CLASS_WORDS, FACT_WORDS, optionWords } from './words';
 
 const SIGN = (x: number) => (x >= 0 ? '+' : '−');
 
@@ -24,6 +24,7 @@ function massWords(mass_kg: number, reader: Reader): string {
 export const partFacts = (part: Part, reader: Reader): readonly string[] => [
   massWords(part.mass_kg, reader), `${formatNumber(part.fitting_h, 1)} h${part.workshop ? ', workshop only' : ''}`,
   ...AFFECTED_FIGURES.flatMap((f) => part.effects.filter((e) => e.figure === f)).map((e) => effectWords(e, reader)),
+  ...Object.entries(part.sets ?? {}).map(([fact, option]) => `${(FACT_WORDS as Record<string, string>)[fact]?.toLowerCase()}: ${optionWords(fact, option ?? '')}`),
   ...(part.reversible ? [] : ['cannot be undone']), ...(part.leadTime_days > 14 ? [`${part.leadTime_days} days to arrive`] : []),
 ];
 
@@ -39,7 +40,7 @@ export function fitsWords(part: Pick<Part, 'fits'>, donorName: (id: string) => s
 export const FLAG_WORDS: Readonly<Record<PartFlag, string>> = {
   'lowers-one-end': 'lowers one end', 'lowers-both-ends': 'lowers both ends', 'shortens-stand': 'shortens the side stand', 'ends-approval': 'may end road approval', 'brake-hydraulics': 'opens the brakes',
   'specialist-shock': 'work on a shock', 'electrical-load': 'adds electrical load', 'tyre-rating': 'changes tyres or rims', speedometer: 'changes what the speedometer reads', 'fuel-can': 'is a fuel can',
-  'cable-reach': 'may pull hoses and cables', 'adds-travel-spring': 'adds travel with its spring',
+  'cable-reach': 'may pull hoses and cables', 'adds-travel-spring': 'adds travel with its spring', 'springs-front': 'springs the front to the rider', 'springs-rear': 'springs the rear to the rider',
 };
 
 export function partCellFaultWords({ heading, code, text }: PartCellFault): string {
@@ -49,6 +50,7 @@ export function partCellFaultWords({ heading, code, text }: PartCellFault): stri
     case 'out-of-limits': return `${heading}: ${text} is out of bounds.`;
     case 'not-an-option': return `${heading}: “${text}” is not known.`;
     case 'not-an-effect': return `${heading}: “${text}” is not an effect such as “seatHeight +-25” or “tank =11.4”.`;
+    case 'not-a-fact': return `${heading}: “${text}” is not a fact of the sheet and what it becomes, such as “screen=tall”.`;
     case 'too-long': return `${heading}: too long, beginning “${text}”.`;
   }
 }

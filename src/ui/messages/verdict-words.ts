@@ -24,3 +24,13 @@ export function mustWords(must: MustResult, reader: Reader): string {
   const have = must.verdict === 'unsure' ? `${formatBase(low, dimension, reader)} to ${formatWithUnit(high, dimension, reader)}` : formatWithUnit(mid, dimension, reader);
   return `${name}: ${metric} ${have}, needed ${need}`;
 }
+
+/** What is added, in words: the part, then what it needs. */
+export const additionWords = (part: string, along: readonly string[]): string => {
+  const name = part.charAt(0).toLowerCase() + part.slice(1);
+  return along.length === 0 ? name : `${name}, and with it ${along.join(' and ')}`;
+};
+
+/** The part that turns a failed must. */
+export const closerWords = ({ part, along, cost, verdict }: { readonly part: { readonly name: string }; readonly along: readonly string[]; readonly cost: number; readonly verdict: 'pass' | 'unsure' }, reader: Reader): string =>
+  `${verdict === 'pass' ? 'Passes' : 'Could pass'} with ${additionWords(part.name, along)}, about ${formatWithUnit(cost, 'money', reader)} fitted`;

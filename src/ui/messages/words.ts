@@ -1,6 +1,7 @@
 import type { MetricKey } from '@/core/assessment';
-import type { Ground, Licence, MustKey, Skill, StanceBand } from '@/core/brief';
+import type { Ground, Licence, MustKey, SchoolKey, SeatWidth, Skill, StanceBand } from '@/core/brief';
 import type { DonorClass } from '@/core/donor';
+import type { WantGroup } from '@/core/preference';
 import type { FactKey } from '@/core/facts';
 import type { SheetGroupKey } from '@/core/sheet';
 import type { AffectedFigure, PartKind } from '@/core/part';
@@ -82,7 +83,11 @@ export const METRIC_WORDS: Readonly<Record<MetricKey, { readonly name: string; r
   powerToMass: { name: 'Power to loaded mass', short: 'Power/mass', what: 'Crank power per tonne with everything aboard.' },
   consumption: { name: 'Consumption on your ground', short: 'Fuel use', what: 'Over the ground shares of the brief.' },
   range: { name: 'Range with reserve', short: 'Range', what: 'On the usable tank, reserve kept back.' },
-  suspension: { name: 'Suspension travel index', short: 'Suspension', what: 'Travel against what the ground asks; springs are not in it yet.' },
+  suspension: { name: 'Suspension match', short: 'Suspension', what: 'The weaker end: travel against the ground, springs against you and your load, what can be adjusted.' },
+  wheels: { name: 'Wheels for this ground', short: 'Wheels', what: 'Rim sizes, spokes and tubes against the ground shares.' },
+  protection: { name: 'Protection', short: 'Protection', what: 'Engine guard, hand guards, bars and what lies under the engine.' },
+  wind: { name: 'Shelter from the wind', short: 'Wind', what: 'Screen and fairing. Buffeting depends on you and your helmet: ride it.' },
+  support: { name: 'Support', short: 'Support', what: 'Parts, aftermarket, dealer, still made: help far from home.' },
   clearance: { name: 'Ground clearance', short: 'Clearance', what: 'Unladen, as stated.' },
   serviceInterval: { name: 'Service interval', short: 'Service', what: 'Distance between services by the book.' },
   outlay: { name: 'Outlay', short: 'Outlay', what: 'Machine on the road, repairs, parts and fitting.' },
@@ -96,6 +101,15 @@ export const METRIC_WORDS: Readonly<Record<MetricKey, { readonly name: string; r
   lift: { name: 'Effort to pick it up', short: 'Pick up', what: 'At the bar, fuel full, luggage off. A comparison, not a limit.' },
   tripServices: { name: 'Services on the trip', short: 'Services', what: 'That fall due on the way, by the book.' },
   wattsLeft: { name: 'Watts left at the cruise', short: 'Watts left', what: 'For heated kit and lights; far fewer at idle.' },
+  standingRoom: { name: 'Standing room', short: 'Standing', what: 'Grips over pegs against what suits your height. Below zero you stoop; a riser of about that much helps.' },
+  powerThere: { name: 'Power at the highest point', short: 'Power there', what: 'Share of rated power in the thin or hot air of your brief.' },
+  sagFront: { name: 'Predicted rider sag, front', short: 'Sag, front', what: 'Share of travel with you and your load. Usual for touring on dirt: 25 to 33 %.' },
+  sagRear: { name: 'Predicted rider sag, rear', short: 'Sag, rear', what: 'Share of travel with you and your load. Usual for touring on dirt: 25 to 33 %.' },
+  servicesYear: { name: 'Services a year', short: 'Services/year', what: 'At the distance you ride in a year.' },
+  oilToCarry: { name: 'Oil to carry', short: 'Oil', what: 'For the changes that fall due on the trip, starting with fresh oil.' },
+  resale: { name: 'Worth when you sell it', short: 'Resale', what: 'After the years kept, by usual yearly losses. Markets differ.' },
+  yearlyCost: { name: 'Cost a year', short: 'Cost a year', what: 'Loss of worth, fuel, wear, services, insurance and tax.' },
+  costPerKm: { name: 'Cost for each distance', short: 'Cost/distance', what: 'The same over the distance ridden.' },
 };
 
 export const MUST_WORDS: Readonly<Record<MustKey, string>> = {
@@ -129,15 +143,19 @@ export const PART_KIND_WORDS: Readonly<Record<PartKind, string>> = {
 
 export const AFFECTED_WORDS: Readonly<Record<AffectedFigure, string>> = {
   seatHeight: 'seat', tank: 'tank', consumption: 'fuel use', power: 'power', travelFront: 'front travel', travelRear: 'rear travel', clearance: 'clearance',
-  maxMass: 'permitted mass', serviceInterval: 'service interval', wheelFront: 'front wheel', wheelRear: 'rear wheel',
+  maxMass: 'permitted mass', serviceInterval: 'service interval', wheelFront: 'front wheel', wheelRear: 'rear wheel', barHeight: 'bars', pegHeight: 'pegs', sprocketFront: 'countershaft', sprocketRear: 'rear sprocket', stockDraw: 'electrical draw', alternator: 'alternator',
 };
 
 const OTHER_WORDS: Readonly<Record<string, string>> = {
   repairCost: 'Repairs before use', dragArea: 'Drag area, m²', rollingCoefficient: 'Rolling resistance coefficient', meanSpeed: 'Mean moving speed', agreeingPeaks: 'Peaks of power and torque that agree', climb: 'Thrust in first', topSpeed: 'A speed it can hold', rollOn: 'Thrust to spare at 80 km/h', zeroToHundred: 'Thrust to reach 100 km/h',
   settle: 'Seat and springs settle', seatHalfWidth: 'Seat half-width at the thigh', inseamEstimated: 'Inseam, estimated from height', usableTankShare: 'Usable share of the tank',
-  partsPrice: 'Parts', fittingPrice: 'Fitting by a workshop', 'rider.height_mm': 'Height', 'rider.inseam_mm': 'Inseam', 'rider.mass_kg': 'Rider', 'rider.kit_kg': 'Kit worn',
+  partsPrice: 'Parts', fittingPrice: 'Fitting by a workshop', 'rider.height_mm': 'Height', 'rider.inseam_mm': 'Inseam', 'rider.mass_kg': 'Rider mass', 'rider.kit_kg': 'Kit worn',
   'rider.sole_mm': 'Boot sole', 'trip.length_km': 'Trip length', 'trip.cruise_kmh': 'Cruise', 'trip.fuelGap_km': 'Longest fuel gap', 'trip.reserve_percent': 'Reserve, %',
   'trip.luggage_kg': 'Luggage', 'trip.workshopGap_km': 'Longest way between workshops', 'money.budget': 'Budget', 'money.tripFund': 'Trip fund', 'money.gear': 'Riding gear to buy',
+  'trip.pillion_kg': 'Passenger with kit', 'trip.tankBag_kg': 'Of it in a tank bag', 'trip.tail_kg': 'Of it behind the seat', 'trip.altitude_m': 'Highest point', 'trip.heat_C': 'Hottest air', 'trip.headwind_kmh': 'Headwind at the cruise',
+  'trip.serviceStretch_percent': 'Service interval ridden', 'money.yearsKept': 'Years kept', 'money.yearly_km': 'Distance a year', 'money.fuel_perL': 'Fuel, per litre', 'money.insurance_perYear': 'Insurance a year', 'money.tax_perYear': 'Tax a year',
+  'money.service_each': 'One service', 'money.wear_per1000km': 'Tyres, chain, pads per 1000 km', springRiderUsual: 'Springs suit a rider of (usual for its class)', ownOffset: 'Own offset from sits', axleFront: 'Load on the front axle', axleRear: 'Load on the rear axle',
+  'front.travel': 'Front: travel', 'front.springs': 'Front: springs', 'front.adjusters': 'Front: adjusters', 'front.index': 'Front together', 'rear.travel': 'Rear: travel', 'rear.springs': 'Rear: springs', 'rear.adjusters': 'Rear: adjusters', 'rear.index': 'Rear together',
   'money.onTheRoadCosts': 'On-the-road costs', 'money.shopRate_perHour': 'Workshop rate per hour', 'musts.readyMass_kg': 'Mass limit', 'musts.clearance_mm': 'Clearance needed',
 };
 
@@ -146,3 +164,18 @@ export function nameWords(name: string): string {
   if (name.startsWith('rate:')) return `exchange rate for ${name.slice(5)}`;
   return OTHER_WORDS[name] ?? (FACT_WORDS as Record<string, string>)[name] ?? (FIGURE_WORDS as Record<string, string>)[name] ?? (METRIC_WORDS as Record<string, { name: string }>)[name]?.name ?? name;
 }
+
+/** Words for the option of a fact. */
+export const optionWords = (fact: string, option: string): string => (OPTION_WORDS as Readonly<Record<string, Readonly<Record<string, string>>>>)[fact]?.[option] ?? option;
+
+/** Groups of the weigh-up's lines. */
+export const WANT_GROUP_WORDS: Readonly<Record<WantGroup | 'load' | 'keeping', string>> = {
+  handling: 'Holding it up', pull: 'Pull and wind', ground: 'The ground', distance: 'Going far', money: 'Money now', load: 'Under load; not weighed', keeping: 'Keeping it; not weighed',
+};
+
+export const SCHOOL_WORDS: Readonly<Record<SchoolKey, { readonly name: string; readonly options: Readonly<Record<string, string>> }>> = {
+  size: { name: 'Size', options: { 'light-first': 'light first', middle: 'the middle', 'road-first': 'road first' } },
+  engine: { name: 'Engine', options: { 'low-torque': 'low, wide torque', revs: 'revs and power' } },
+  springs: { name: 'Springs', options: { 'soft-is-fine': 'soft is fine', 'to-the-rider': 'sprung to the rider' } },
+};
+export const SEAT_WIDTH_WORDS: Readonly<Record<SeatWidth, string>> = { light: 'narrow, soft', enduro: 'narrow, firm', middle: 'middling', wide: 'wide, firm' };

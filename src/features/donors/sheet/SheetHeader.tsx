@@ -66,7 +66,7 @@ function Completeness({ donor }: { readonly donor: Donor }) {
   const dossier = useDossierState((s) => s.dossier);
   const brief = dossier.briefs[BRIEF_KEY];
   const assessment = assessmentOf(donor, dossier);
-  const [most] = assessment && brief ? missingFigures(assessment, wantWeights(brief.ground)) : [];
+  const [most] = assessment && brief ? missingFigures(assessment, wantWeights(brief)) : [];
   const essentials = ESSENTIAL_KEYS.filter((k) => donor.figures[k]).length;
   const known = `${knownCount(donor)} of ${sheetSize} lines known${essentials < ESSENTIAL_KEYS.length ? `, ${essentials} of the ${ESSENTIAL_KEYS.length} a first weigh-up needs` : ''}.`;
   if (!most) return <Text color="fg.muted" fontSize="sm">{known}{brief ? ' Nothing your brief asks for is missing.' : ''}</Text>;

@@ -2,7 +2,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { METRIC_DEFINITIONS } from '@/core/assessment';
 import type { Closer, Rung } from '@/store/queries';
-import { cautionWords, formatNumber, formatWithUnit, METRIC_WORDS, nameWords } from '@/ui/messages';
+import { additionWords, cautionWords, formatNumber, formatWithUnit, METRIC_WORDS, nameWords } from '@/ui/messages';
 import type { MachineModel } from './use-machine';
 
 /** What stands between this candidate and the brief, largest first, and what each gap costs to close. */
@@ -21,8 +21,7 @@ export function GapLadder({ model }: { readonly model: MachineModel }) {
   );
 }
 
-const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
-const partWords = ({ part, along }: Closer): string => [lowerFirst(part.name), ...along].join(' with ');
+const partWords = ({ part, along }: Closer): string => additionWords(part.name, along);
 
 function RungRow({ rung, most, model }: { readonly rung: Rung; readonly most: number; readonly model: MachineModel }) {
   const { reader, entry, view, standing } = model;
