@@ -3,19 +3,19 @@ import { goTo, openExample, stored } from './helpers';
 
 test('the example: answer with reasons, working, points, sorting, units, undo after a reload', async ({ page }) => {
   await openExample(page);
-  await expect(page.getByText('Drover 430 (from Brenfold), Sorrel 300 Longway and Drover 430 are level as they stand')).toBeVisible();
-  await expect(page.getByText(/Ruled out: Wren 230 \(range\)/)).toBeVisible();
+  await expect(page.getByText(/^Sorrel 300 Longway fits this brief best as it stands: 7\d of 100\.$/)).toBeVisible();
+  await expect(page.getByText(/Out as they stand, but a part would turn it: .*Wren 230 \(range\)/)).toBeVisible();
   const table = page.getByRole('table', { name: 'Candidates against the brief' });
-  await expect(table.getByRole('button', { name: /: not known. Show the working/ })).toHaveCount(1);
+  await expect(table.getByRole('button', { name: /: not known. Show the working/ })).toHaveCount(5);
 
   await table.getByRole('button', { name: 'Drover 430', exact: false }).first().click();
   await expect(page.getByText(/Where the 7\d\.\d points come from/)).toBeVisible();
-  await page.getByRole('button', { name: 'Consumption on your ground' }).or(page.getByRole('button', { name: 'Range with reserve', exact: true })).first().click();
+  await table.getByRole('button', { name: /^Range with reserve, Drover 430 \(from Brenfold\)/ }).click();
   await expect(page.getByText('tank × usable share × (1 − reserve) × 100 ÷ consumption')).toBeVisible();
   await page.keyboard.press('Escape');
 
-  await table.getByRole('button', { name: /Ready mass/ }).click();
-  await expect(table.locator('tbody tr').first()).toContainText('Thorn 450 E');
+  await table.getByRole('button', { name: /^Ready mass/ }).click();
+  await expect(table.locator('thead th').nth(1)).toContainText('Thorn 450 E');
   await page.getByLabel('Units').selectOption('us');
   await expect(table.getByRole('button', { name: /Ready-to-ride mass, Dunelark 720: 450 lb/ })).toBeVisible();
   await page.getByLabel('Units').selectOption('metric');
@@ -26,14 +26,14 @@ test('the example: answer with reasons, working, points, sorting, units, undo af
   await goTo(page, 'Brief');
   await page.getByLabel('Longest fuel gap', { exact: true }).fill('150');
   await goTo(page, 'Weigh-up');
-  await expect(page.getByText(/Wren 230.*\(range\)/)).toHaveCount(0);
+  await expect(page.getByText(/Wren 230 \(range\)/)).toHaveCount(0);
   await stored(page);
   await page.reload();
   await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo: brief: longest fuel gap' }).click();
   await expect(page.getByText(/Wren 230 \(range\)/)).toBeVisible();
   await page.getByRole('button', { name: 'Redo: brief: longest fuel gap' }).click();
-  await expect(page.getByText(/Wren 230.*\(range\)/)).toHaveCount(0);
+  await expect(page.getByText(/Wren 230 \(range\)/)).toHaveCount(0);
 });
 
 test('under load: reach drawn, gaps with what closes them, pull as pictures and as a table, axles, every figure with its working', async ({ page }) => {
@@ -56,7 +56,7 @@ test('under load: reach drawn, gaps with what closes them, pull as pictures and 
   await page.getByLabel('Which state').selectOption('built');
   await expect(page.getByText(/163 km, needed at least/)).toHaveCount(0);
   await page.getByLabel('Candidate').selectOption({ label: 'Drover 430' });
-  await expect(page.getByText(/^Not known, for want of: primary ratio/)).toBeVisible();
+  await expect(page.getByText(/^Not known, for want of: primary ratio/).first()).toBeVisible();
 });
 
 test('a demo server opens the example on the first visit, and only then', async ({ page }) => {

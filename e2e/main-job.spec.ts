@@ -9,7 +9,7 @@ test('brief, donors, weigh-up, build, export, clear, import: with everything typ
 
   await fill(page, 'Height', '5 ft 10 in');
   await fill(page, 'Inseam', '820');
-  await fill(page, 'Rider', '12 st 4 lb');
+  await fill(page, 'Rider mass', '12 st 4 lb');
   await fill(page, 'Kit worn', '13');
   await fill(page, 'Name', 'Round the lakes');
   await fill(page, 'Longest fuel gap', '200');

@@ -131,6 +131,56 @@ async function searching(browser, base) {
   });
 }
 
+/** One assessment of each candidate of the example as it stands, over and over: medians, ms. */
+async function assessing() {
+  const [{ assess }, { resolveDonor }, { demoDossier }] = await Promise.all(['src/core/assessment/index.ts', 'src/core/donor/index.ts', 'src/demo/scenario.ts'].map(load));
+  const dossier = demoDossier();
+  const [brief] = Object.values(dossier.briefs);
+  const donors = Object.values(dossier.candidates).map((c) => resolveDonor(dossier.donors, c.donorId));
+  const timed = (count) => {
+    const begun = performance.now();
+    for (let i = 0; i < count; i += 1) assess(brief, donors[i % donors.length]);
+    return performance.now() - begun;
+  };
+  for (let i = 0; i < 10; i += 1) timed(40);
+  return { one: median(Array.from({ length: 400 }, () => timed(1))), forty: median(Array.from({ length: 40 }, () => timed(40))) };
+}
+
+/** A ground slider of the brief moved by a key, to the frame after the order beside it has changed; an empty frame beside it. */
+async function slider(browser, base) {
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })).newPage();
+  await page.goto(base);
+  await page.getByRole('heading', { level: 1, name: 'Weigh-up' }).waitFor();
+  await page.goto(`${base}/brief`);
+  await page.getByRole('slider', { name: 'Graded gravel, share' }).focus();
+  await page.waitForTimeout(1500);
+  return page.evaluate(async () => {
+    const thumb = document.activeElement;
+    const order = [...document.querySelectorAll('ol')].find((o) => o.textContent.includes('Sorrel 300 Longway'));
+    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+    const [times, empty] = [[], []];
+    const frame = () => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 0)));
+    for (let i = 0; i < 60; i += 1) {
+      await frame();
+      const idle = performance.now();
+      await frame();
+      empty.push(performance.now() - idle);
+      const changed = new Promise((done) => {
+        const observer = new MutationObserver(() => { observer.disconnect(); void frame().then(() => done(performance.now())); });
+        observer.observe(order, { subtree: true, childList: true, characterData: true, attributes: true });
+        setTimeout(() => done(undefined), 1000);
+      });
+      const begun = performance.now();
+      set.call(thumb, String(Number(thumb.value) + (i % 20 < 10 ? 1 : -1)));
+      thumb.dispatchEvent(new Event('input', { bubbles: true }));
+      const end = await changed;
+      if (end !== undefined) times.push(end - begun);
+      await new Promise((done) => setTimeout(done, 60));
+    }
+    return { times, empty };
+  });
+}
+
 if (!build()) process.exit(1);
 const port = await freePort(3400);
 const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], { cwd: ROOT, stdio: 'ignore', env: { ...process.env, JUGATOR_EXAMPLE: '1' } });
@@ -143,6 +193,13 @@ const ranking = await firstRanking(browser, base);
 rows.push(['first visit to first ranking, median of 5 (ms)', Math.round(median(ranking))]);
 const edits = await editToRanking(browser, base);
 rows.push(['edit in the brief to the new ranking, 12 candidates, median of 40 (ms)', Math.round(median(edits))], ['edit to ranking, 95th percentile (ms)', Math.round(high(edits))]);
+const moved = await slider(browser, base);
+rows.push(
+  ['a slider of the brief to the picture, 10 candidates, median (ms)', Math.round(median(moved.times))], ['slider to picture, 95th percentile (ms)', Math.round(high(moved.times))],
+  ['slider to picture, 95th percentile as a multiple of an empty frame', Math.round(high(moved.times) / median(moved.empty))],
+);
+const assessed = await assessing();
+rows.push(['one assessment, median (ms)', assessed.one.toFixed(2)], ['40 assessments, median (ms)', assessed.forty.toFixed(1)]);
 const typed = await searching(browser, base);
 const [inPage, drawn] = [typed.times.map((t) => t.inPage), typed.times.map((t) => t.drawn)];
 rows.push(

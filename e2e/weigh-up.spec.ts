@@ -1,0 +1,93 @@
+import { expect, test } from '@playwright/test';
+import { goTo, openExample, stored } from './helpers';
+
+test('purposes: each has its own order; ground and beliefs are set for the one that is looked at', async ({ page }) => {
+  await openExample(page);
+  const purposes = page.getByRole('group', { name: 'Purpose' });
+  await expect(page.getByText(/^Sorrel 300 Longway fits this brief best/)).toBeVisible();
+  await purposes.getByRole('button', { name: 'Home trails' }).click();
+  await expect(page.getByText(/^Sorrel 300 Longway fits this brief best as it stands: 7\d of 100\.$/)).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Every purpose' }).getByRole('row')).toHaveCount(11);
+  await purposes.getByRole('link', { name: 'Edit purposes' }).click();
+  await expect(page.getByRole('button', { name: 'Home trails', pressed: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Add a purpose' }).click();
+  await page.getByLabel('Name', { exact: true }).first().fill('Gravel week');
+  await page.getByLabel('Size', { exact: true }).selectOption({ label: 'light first' });
+  await stored(page);
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Gravel week', pressed: true })).toBeVisible();
+  await expect(page.getByLabel('Size', { exact: true })).toHaveValue('light-first');
+  await page.getByRole('button', { name: 'The whole of it' }).click();
+  await expect(page.getByLabel('Size', { exact: true })).toHaveValue('');
+  await page.getByRole('button', { name: 'Gravel week' }).click();
+  await page.getByRole('button', { name: 'Remove Gravel week' }).click();
+  await expect(page.getByRole('button', { name: 'Gravel week' })).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByRole('button', { name: 'Gravel week' })).toBeVisible();
+});
+
+test('the order follows the brief while it is edited', async ({ page }) => {
+  await openExample(page);
+  await goTo(page, 'Brief');
+  const order = page.locator('ol').filter({ hasText: 'Sorrel 300 Longway' });
+  await expect(order.getByRole('listitem').first()).toContainText('Sorrel 300 Longway');
+  await expect(order.getByRole('listitem').filter({ hasText: 'Wren 230' })).toContainText('range');
+  await page.getByLabel('Longest fuel gap', { exact: true }).fill('140');
+  await expect(order.getByRole('listitem').filter({ hasText: 'Wren 230' })).not.toContainText('range');
+});
+
+test('sits: each moves the rider’s own reach, with before and after; a bad seat height is refused', async ({ page }) => {
+  await openExample(page);
+  await goTo(page, 'Brief');
+  await expect(page.getByText(/before any sit 0 ± 16 mm; after 2 3 ± 10 mm/)).toBeVisible();
+  await page.getByRole('button', { name: 'Add a sit' }).click();
+  await page.getByLabel('Machine', { exact: true }).fill('Neighbour’s Plover');
+  await page.getByLabel('Its seat height').fill('tall');
+  await page.getByRole('button', { name: 'Keep the sit' }).click();
+  await expect(page.getByText(/“tall” is not/)).toBeVisible();
+  await page.getByLabel('Its seat height').fill('33 in');
+  await page.getByLabel('Your feet').selectOption({ label: 'both feet flat' });
+  await page.getByRole('button', { name: 'Keep the sit' }).click();
+  await expect(page.getByText(/Neighbour’s Plover, 838 mm/)).toBeVisible();
+  await expect(page.getByText(/after 3 −\d+ ± \d+ mm/)).toBeVisible();
+  await page.getByRole('button', { name: 'Remove the sit on Neighbour’s Plover' }).click();
+  await expect(page.getByText(/after 2 3 ± 10 mm/)).toBeVisible();
+});
+
+test('side by side: hide what is equal, more lines, weights by hand, head to head, likes and dislikes kept', async ({ page }) => {
+  await openExample(page);
+  const table = page.getByRole('table', { name: 'Candidates against the brief' });
+  const lines = table.locator('tbody tr.line');
+  const before = await lines.count();
+  await page.getByText('Under load and keeping it, too').click();
+  await expect.poll(() => lines.count()).toBeGreaterThan(before + 10);
+  const all = await lines.count();
+  await page.getByText('Hide what is equal').click();
+  await expect.poll(() => lines.count()).toBeLessThan(all);
+
+  await page.getByLabel('Wind', { exact: true }).fill('0');
+  await expect(page.getByRole('button', { name: 'Wind: back to what the ground says' })).toBeVisible();
+  await expect(page.getByText(/level as they stand|fits this brief best/)).toBeVisible();
+  await page.getByRole('button', { name: 'Wind: back to what the ground says' }).click();
+  await expect(page.getByText(/^Sorrel 300 Longway fits this brief best/)).toBeVisible();
+
+  await table.getByRole('button', { name: 'Bastion 1160', exact: false }).first().click();
+  await page.getByRole('button', { name: /^Ready mass 249 kg: \d+ kg too much/ }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: /Ready mass 249 kg: \d+ kg too much/ })).toBeVisible();
+  await stored(page);
+  await page.reload();
+  await table.getByRole('button', { name: 'Bastion 1160', exact: false }).first().click();
+  await expect(page.getByRole('listitem').filter({ hasText: /Ready mass 249 kg: \d+ kg too much/ })).toBeVisible();
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+  test('three beside each other, any of them changed, nothing wider than the screen', async ({ page }) => {
+    await openExample(page);
+    const table = page.getByRole('table', { name: 'Candidates against the brief' });
+    await expect(table.locator('thead th')).toHaveCount(3);
+    await page.getByLabel('Column 2').selectOption({ label: 'Wren 230' });
+    await expect(table.locator('thead th').nth(1)).toContainText('Wren 230');
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  });
+});
