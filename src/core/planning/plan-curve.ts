@@ -1,0 +1,45 @@
+import type { Plan, PlanModel } from './plan-model';
+import { solvePlan, type ProgramSolver } from './solve-plan';
+
+/** A step of a curve: from this cost up, this plan is the best there is, until the next corner. */
+export type Corner = Plan;
+
+/** Money that has to be saved for a cheaper plan to count. */
+const ONE_UNIT = 1;
+/** A curve has no more corners than this. */
+const MOST_CORNERS = 400;
+
+/**
+ * Corners of best value over spending, the dearest first, each proven as it is given: the best plan, then the best one unit of money below
+ * it, and so on down to the cheapest plan there is. A plan that costs less and is worth as much ends the corner above it.
+ *
+ * @yields corners with falling cost and falling value
+ */
+export function* planCurve(solver: ProgramSolver, model: PlanModel, most?: number): Generator<Corner, void, undefined> {
+  let spend = most;
+  for (let i = 0; i < MOST_CORNERS; i += 1) {
+    const answer = solvePlan(solver, model, { aim: 'value', spend });
+    if (answer.kind !== 'plan') return;
+    yield answer.plan;
+    spend = answer.plan.cost - ONE_UNIT;
+  }
+}
+
+/** Names of the limits that no choice keeps together, the fewest first found: gates by key, `spend`, `pinned`. Empty where something is possible. */
+export function smallestClash(solver: ProgramSolver, model: PlanModel, spend: number | undefined): readonly string[] {
+  const limits = [...model.gates.map((g) => g.key), ...(spend === undefined ? [] : ['spend']), ...(model.items.some((i) => i.pinned) ? ['pinned'] : [])];
+  const possible = (kept: readonly string[]): boolean =>
+    solvePlan(solver, { ...model, wants: [], gates: model.gates.filter((g) => kept.includes(g.key)), items: kept.includes('pinned') ? model.items : model.items.map((i) => ({ ...i, pinned: false })) },
+      { aim: 'cost', spend: kept.includes('spend') ? spend : undefined }).kind === 'plan';
+  if (possible(limits)) return [];
+  for (let size = 1; size < limits.length; size += 1) {
+    const found = subsets(limits, size).find((kept) => !possible(kept));
+    if (found) return found;
+  }
+  return limits;
+}
+
+function subsets<T>(list: readonly T[], size: number): readonly (readonly T[])[] {
+  if (size === 0) return [[]];
+  return list.flatMap((item, i) => subsets(list.slice(i + 1), size - 1).map((rest) => [item, ...rest]));
+}
