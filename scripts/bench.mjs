@@ -181,6 +181,51 @@ async function slider(browser, base) {
   });
 }
 
+/** Twelve candidates on the money curve: to the first build of each, to the whole, frames meanwhile, and how soon a stop acts. */
+async function planning(browser, base) {
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })).newPage();
+  await page.goto(base);
+  await page.getByRole('heading', { level: 1, name: 'Weigh-up' }).waitFor();
+  await twelve(page, base);
+  await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Build' }).first().click();
+  await page.evaluate(() => {
+    window.frames_ = [];
+    let last = performance.now();
+    const frame = (now) => { window.frames_.push(now - last); last = now; requestAnimationFrame(frame); };
+    requestAnimationFrame(frame);
+  });
+  const begun = Date.now();
+  await page.getByRole('navigation', { name: 'Rooms of the build' }).getByRole('link', { name: 'Money curve' }).click();
+  await page.waitForFunction(() => document.querySelector('[role=status]') && !document.body.textContent.includes('planning …'), undefined, { timeout: 120_000 });
+  const first = Date.now() - begun;
+  await page.getByText('Every curve is proven').waitFor({ timeout: 300_000 });
+  const whole = Date.now() - begun;
+  const frame = await page.evaluate(() => window.frames_.toSorted((a, b) => a - b)[Math.floor(window.frames_.length * 0.99)]);
+  await page.getByText('Nothing that may end road approval').click();
+  await page.getByRole('button', { name: 'Stop', exact: true }).waitFor();
+  const stop = await page.evaluate(async () => {
+    const button = [...document.querySelectorAll('button')].find((b) => b.textContent === 'Stop');
+    const at = performance.now();
+    button.click();
+    while (!document.querySelector('[role=status]').textContent.startsWith('Stopped')) await new Promise((done) => setTimeout(done, 5));
+    return performance.now() - at;
+  });
+  return { first, whole, frame, stop };
+}
+
+/** The best build of one candidate, and one solve of its program, in this process. */
+async function planningInNode() {
+  const [{ default: loadHighs }, { bestBuild, planModelOf }, { planProgram }, { planSetting, standing }, { demoDossier }] = await Promise.all([import('highs'), load('src/core/build/index.ts'), load('src/core/planning/index.ts'), load('src/store/queries/index.ts'), load('src/demo/scenario.ts')]);
+  const highs = await loadHighs();
+  const dossier = demoDossier();
+  const now = standing(dossier);
+  const setting = planSetting(dossier, now, now.candidates.find((c) => c.candidate.id === 'c-sorrel-300'), { legalOnly: false, today: '2026-12-01' });
+  const timed = (act, times) => Array.from({ length: times }, () => { const begun = performance.now(); act(); return performance.now() - begun; });
+  const { text } = planProgram(planModelOf(setting).model, { aim: 'value', spend: 9550 });
+  timed(() => highs.solve(text, { mip_rel_gap: 0, mip_allow_restart: false, output_flag: false }), 5);
+  return { best: median(timed(() => bestBuild(highs, setting, 9550), 30)), solve: median(timed(() => highs.solve(text, { mip_rel_gap: 0, mip_allow_restart: false, output_flag: false }), 30)) };
+}
+
 if (!build()) process.exit(1);
 const port = await freePort(3400);
 const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], { cwd: ROOT, stdio: 'ignore', env: { ...process.env, JUGATOR_EXAMPLE: '1' } });
@@ -200,6 +245,13 @@ rows.push(
 );
 const assessed = await assessing();
 rows.push(['one assessment, median (ms)', assessed.one.toFixed(2)], ['40 assessments, median (ms)', assessed.forty.toFixed(1)]);
+const planned = await planning(browser, base);
+rows.push(
+  ['money curve, 12 candidates and the shipped parts: to the first proven build of every candidate (s)', (planned.first / 1000).toFixed(1)], ['to every curve proven (s)', (planned.whole / 1000).toFixed(1)], ['longest frame meanwhile, 99th percentile (ms)', Math.round(planned.frame)],
+  ['stop to stopped (ms)', Math.round(planned.stop)],
+);
+const plans = await planningInNode();
+rows.push(['best build of one candidate in Node, three rounds, median of 30 (ms)', Math.round(plans.best)], ['one solve of the same program in a plain loop, median (ms)', Math.round(plans.solve)], ['best build as a multiple of that solve', (plans.best / plans.solve).toFixed(1)]);
 const typed = await searching(browser, base);
 const [inPage, drawn] = [typed.times.map((t) => t.inPage), typed.times.map((t) => t.drawn)];
 rows.push(

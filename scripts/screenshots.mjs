@@ -23,7 +23,10 @@ const SHOTS = [
   ['parts', '/parts', { click: /^Lowering link/ }],
   ['weigh-up', '/weigh-up', {}],
   ['working', '/weigh-up', { click: /Range with reserve, Drover 430/ }],
-  ['build', '/build', { click: /^Fit Low seat$/ }],
+  ['build', '/build', { click: /^Fit Low seat$/, rest: 5000 }],
+  ['curve', '/build/curve', { rest: 45000 }],
+  ['stages', '/build/stages', {}],
+  ['ways', '/build/ways', {}],
   ['weigh-up-dark', '/weigh-up', { dark: true, open: 'Drover 430' }],
   ['weigh-up-phone', '/weigh-up', { phone: true }],
 ];
@@ -35,7 +38,7 @@ process.on('exit', () => server.kill());
 const base = `http://127.0.0.1:${port}`;
 for (let i = 0; i < 60; i += 1) if (await fetch(base).then(() => true, () => new Promise((done) => setTimeout(() => done(false), 250)))) break;
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
-for (const [name, path, { click, open, dark, phone, text }] of SHOTS) {
+for (const [name, path, { click, open, dark, phone, text, rest }] of SHOTS) {
   const context = await browser.newContext({ viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, colorScheme: dark ? 'dark' : 'light', isMobile: Boolean(phone), serviceWorkers: 'block' });
   const page = await context.newPage();
   await page.goto(base);
@@ -46,7 +49,7 @@ for (const [name, path, { click, open, dark, phone, text }] of SHOTS) {
   if (click) await page.getByRole('button', { name: click }).first().click();
   if (text) await page.getByRole('textbox', { name: /^Text of a maker/ }).fill(text);
   if (open) await page.getByRole('button', { name: open }).first().click();
-  await page.waitForTimeout(500);
+  await page.waitForTimeout(rest ?? 500);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
   await context.close();
 }

@@ -1,4 +1,5 @@
 import type { Brief } from '@/core/brief';
+import { stagesBySchool } from '@/core/build';
 import { BRIEF_KEY, EMPTY_DOSSIER, type Dossier } from '@/store/records';
 import type { Donor } from '@/core/donor';
 import { DEMO_DONORS } from './donors';
@@ -16,7 +17,7 @@ const BRIEF: Brief = {
     ],
   },
   ground: { motorway: 6, openRoad: 30, town: 4, gravel: 32, twoTrack: 20, singleTrack: 2, sandMud: 6 },
-  trip: { name: 'Autumn crossing of the Saldorra plateau', length_km: 2400, cruise_kmh: 95, fuelGap_km: 310, reserve_percent: 10, luggage_kg: 22, workshopGap_km: 1600, tankBag_kg: 4, tail_kg: 6, altitude_m: 3400, heat_C: 18, headwind_kmh: 25 },
+  trip: { name: 'Autumn crossing of the Saldorra plateau', length_km: 2400, cruise_kmh: 95, fuelGap_km: 310, reserve_percent: 10, luggage_kg: 22, workshopGap_km: 1600, tankBag_kg: 4, tail_kg: 6, altitude_m: 3400, heat_C: 18, headwind_kmh: 25, days: { first: '2027-03-20', season: '2027-07-31', trip: '2027-09-12' } },
   money: {
     currency: 'EUR', budget: 12500, tripFund: 2600, gear: 350, onTheRoadCosts: 390, shopRate_perHour: 72, ownSpanners: true,
     yearsKept: 5, yearly_km: 7000, fuel_perL: 1.74, insurance_perYear: 310, tax_perYear: 45, service_each: 240, wear_per1000km: 38,
@@ -60,6 +61,6 @@ export function demoDossier(): Dossier {
     donors: byId(donors),
     parts: byId(DEMO_PARTS),
     candidates: byId(candidates),
-    builds: byId(candidates.flatMap((c) => (BUILDS[c.donorId] ? [{ id: c.id, partIds: BUILDS[c.donorId] ?? [] }] : []))),
+    builds: byId(candidates.flatMap((c) => (BUILDS[c.donorId] ? [{ id: c.id, partIds: BUILDS[c.donorId] ?? [], stages: stagesBySchool((BUILDS[c.donorId] ?? []).flatMap((id) => DEMO_PARTS.find((p) => p.id === id) ?? []), 'suspension-first') }] : []))),
   };
 }

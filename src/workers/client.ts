@@ -7,8 +7,13 @@ export interface Job<R> {
   readonly cancel: () => void;
 }
 
+export interface JobListener<P> {
+  readonly onProgress?: (done: number, of: number) => void;
+  readonly onPiece?: (piece: P) => void;
+}
+
 /** Runs one request in a worker of its own, which is ended with the job. */
-export function startJob<Q, R>(make: () => Worker, request: Q, onProgress: (done: number, of: number) => void): Job<R> {
+export function startJob<Q, R, P = never>(make: () => Worker, request: Q, { onProgress, onPiece }: JobListener<P>): Job<R> {
   const worker = make();
   let settle: (value: Awaited<Job<R>['outcome']>) => void = () => undefined;
   const outcome = new Promise<Awaited<Job<R>['outcome']>>((resolve) => {
@@ -17,8 +22,9 @@ export function startJob<Q, R>(make: () => Worker, request: Q, onProgress: (done
       resolve(value);
     };
   });
-  worker.onmessage = ({ data }: MessageEvent<FromWorker<R>>) => {
-    if (data.kind === 'progress') onProgress(data.done, data.of);
+  worker.onmessage = ({ data }: MessageEvent<FromWorker<R, P>>) => {
+    if (data.kind === 'progress') onProgress?.(data.done, data.of);
+    else if (data.kind === 'piece') onPiece?.(data.piece);
     else settle(data);
   };
   worker.onerror = (event) => settle({ kind: 'died', message: event.message || 'the worker could not be started' });

@@ -19,7 +19,7 @@ const made = (over: Partial<Part>): Part => ({ ...base, workshop: false, fitting
 
 describe('what parts and their fitting cost', () => {
   test('nothing costs nothing', () => {
-    expect(buildCost([], money)).toEqual({ parts: 0, fitting: 0, shopHours: 0, shedHours: 0, noRate: [] });
+    expect(buildCost([], money)).toEqual({ parts: 0, fitting: 0, shipping: 0, wrongParts: 0, papers: 0, shopHours: 0, shedHours: 0, noRate: [] });
   });
   test('own spanners: only what a workshop must fit is paid for', () => {
     const cost = buildCost([made({ fitting_h: 2 }), made({ id: 'w', workshop: true, fitting_h: 3 })], money);

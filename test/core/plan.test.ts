@@ -112,7 +112,7 @@ const anyModel = fc.gen().map((gen): PlanModel => {
   const some = () => ids.filter(() => gen(fc.integer, { min: 0, max: 4 }) === 0);
   const leg = () => ({ base: gen(fc.integer, { min: -10, max: 10 }), effects: Object.fromEntries(ids.map((id) => [id, gen(fc.integer, { min: -6, max: 12 })])) });
   return {
-    items: ids.map((id) => item(id, gen(fc.integer, { min: 0, max: 40 }), { needs: gen(fc.integer, { min: 0, max: 3 }) === 0 ? [some()] : [], shutsOut: some().filter((o) => o !== id).slice(0, 1), slot: gen(fc.constantFrom, '', '', 'a', 'b'), pinned: gen(fc.integer, { min: 0, max: 9 }) === 0 })),
+    items: ids.map((id) => item(id, gen(fc.integer, { min: 0, max: 40 }), { needs: gen(fc.integer, { min: 0, max: 3 }) === 0 ? [some()] : [], shutsOut: some().filter((o) => o !== id).slice(0, 1), slot: ['', '', 'a', 'b'][gen(fc.integer, { min: 0, max: 3 })] ?? '', pinned: gen(fc.integer, { min: 0, max: 9 }) === 0 })),
     wants: Array.from({ length: gen(fc.integer, { min: 1, max: 3 }) }, (_, w) => {
       const [a, b, c] = [gen(fc.integer, { min: 1, max: 10 }), gen(fc.integer, { min: 1, max: 10 }), gen(fc.integer, { min: 0, max: 10 })];
       return { key: `w${w}`, knots: [{ x: 0, y: 0 }, { x: a, y: c }, { x: a + b, y: c + gen(fc.integer, { min: 0, max: 20 }) }], legs: Array.from({ length: gen(fc.integer, { min: 1, max: 2 }) }, leg) };
@@ -133,15 +133,15 @@ describe('against the slow twin', () => {
       expect(findBuildFaults(fast.plan.ids, new Map(model.items.map((i) => [i.id, i])))).toEqual([]);
       expect(planOf(model, fast.plan.ids).gatesKept).toBe(true);
       expect(fast.plan.cost).toBeLessThanOrEqual(spend + 1e-6);
-    }), { seed: 91, numRuns: 150 });
+    }), { seed: 91, numRuns: 80 });
   }, 60_000);
   test('the curve never misses a spending: between corners the lower one is the best there is', () => {
     fc.assert(fc.property(anyModel, fc.integer({ min: 0, max: 160 }), (model, spend) => {
       const at = [...planCurve(highs, model)].find((c) => c.cost <= spend);
       const slow = solveByTrying(model, { aim: 'value', spend });
-      if (slow.kind === 'infeasible') expect(at).toBeUndefined();
+      if (slow.kind !== 'plan') expect(at).toBeUndefined();
       else expect(at?.value).toBeCloseTo(slow.plan.value, 3);
-    }), { seed: 92, numRuns: 40 });
+    }), { seed: 92, numRuns: 25 });
   }, 60_000);
   test('things that cannot matter are left out, and that changes nothing', () => {
     fc.assert(fc.property(anyModel, (model) => {

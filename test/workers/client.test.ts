@@ -20,7 +20,7 @@ class FakeWorker {
     this.ended = true;
   }
 }
-const run = (worker: FakeWorker, onProgress: (done: number, of: number) => void = () => undefined) => startJob<string, string>(() => worker as unknown as Worker, 'please', onProgress);
+const run = (worker: FakeWorker, onProgress: (done: number, of: number) => void = () => undefined) => startJob<string, string>(() => worker as unknown as Worker, 'please', { onProgress });
 
 describe('a job in a worker', () => {
   test('progress, then the outcome; the worker is ended', async () => {

@@ -106,7 +106,7 @@ function heelGapMetric(brief: Brief, donor: Donor, figures: NormalFigures): Metr
 
 function outlayMetric(figures: NormalFigures, cost: BuildCost, mending: Estimate): Metric {
   const parts: Estimate = cost.noRate.length > 0 ? unknown(...cost.noRate.map((r) => `rate:${r.currency}`)) : known(exactly(cost.parts));
-  const fitting = known(exactly(cost.fitting));
+  const fitting = known(exactly(cost.fitting + cost.shipping + cost.wrongParts + cost.papers));
   const estimate = combine([figures.price.estimate, mending, parts, fitting] as const, (p, r, q, f) => add(add(p, r), add(q, f)));
   return metric('outlay', estimate, 'machine on the road + repairs + parts + fitting', [
     figureInput(figures, 'price'), { name: 'repairCost', dimension: 'money', estimate: mending }, { name: 'partsPrice', dimension: 'money', estimate: parts }, { name: 'fittingPrice', dimension: 'money', estimate: fitting },

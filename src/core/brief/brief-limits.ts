@@ -42,6 +42,9 @@ export const BRIEF_LIMITS = {
   'money.tax_perYear': { dimension: 'money', min: 0, max: 100000, optional: true },
   'money.service_each': { dimension: 'money', min: 0, max: 100000, optional: true },
   'money.wear_per1000km': { dimension: 'money', min: 0, max: 100000, optional: true },
+  'money.partsExtra_percent': { dimension: 'plain', sign: '%', min: 0, max: 80, optional: true },
+  'money.wrongPart_percent': { dimension: 'plain', sign: '%', min: 0, max: 50, optional: true },
+  'money.papers': { dimension: 'money', min: 0, max: 100000, optional: true },
   'musts.readyMass_kg': { dimension: 'mass', min: 80, max: 400 },
   'musts.clearance_mm': { dimension: 'length', min: 80, max: 400 },
 } as const satisfies Record<string, BriefLimit>;

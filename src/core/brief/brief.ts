@@ -66,6 +66,8 @@ export interface Trip {
   readonly heat_C?: number | undefined;
   /** Against which the cruise must be held. Absent: still air. */
   readonly headwind_kmh?: number | undefined;
+  /** ISO days: the first ride, the end of the first season, the trip. Absent: not fixed. */
+  readonly days?: { readonly first?: string | undefined; readonly season?: string | undefined; readonly trip?: string | undefined } | undefined;
   /** Share of the book's service interval that the rider rides, %. Absent: 100, by the book. */
   readonly serviceStretch_percent?: number | undefined;
 }
@@ -98,6 +100,12 @@ export interface Money {
   readonly insurance_perYear?: number | undefined;
   readonly tax_perYear?: number | undefined;
   readonly service_each?: number | undefined;
+  /** Shipping, tax and consumables, as a share of the price of parts, %. */
+  readonly partsExtra_percent?: number | undefined;
+  /** Set aside for parts that turn out not to fit, as a share of the price of parts, %. */
+  readonly wrongPart_percent?: number | undefined;
+  /** Inspection and papers, once, where anything is fitted. */
+  readonly papers?: number | undefined;
   /** Tyres, chain and pads. */
   readonly wear_per1000km?: number | undefined;
 }

@@ -4,13 +4,15 @@ import { planProgram, type PlanQuestion } from './plan-program';
 
 /** A solver of mixed-integer programs in CPLEX LP format; HiGHS is one. */
 export interface ProgramSolver {
-  solve(text: string, options: Readonly<Record<string, string | number | boolean>>): { readonly Status: string; readonly Columns: Readonly<Record<string, { readonly Primal?: number }>> };
+  solve(text: string, options: Readonly<Record<string, string | number | boolean>>): { readonly Status: string; readonly Columns: Readonly<Record<string, object>> };
 }
 
 export type PlanAnswer = { readonly kind: 'plan'; readonly plan: Plan } | { readonly kind: 'infeasible' } | { readonly kind: 'failed'; readonly status: string };
 
 /** No gap, no restart (which doubles the time), no words. */
 const OPTIONS = { mip_rel_gap: 0, mip_abs_gap: 1e-7, mip_allow_restart: false, output_flag: false } as const;
+
+const primalOf = (column: object | undefined): number => (column && 'Primal' in column ? Number(column.Primal) : 0);
 
 /** The proven best plan for a question. Its points are counted again from the chosen items, not taken from the solver. */
 export function solvePlan(solver: ProgramSolver, model: PlanModel, question: PlanQuestion): PlanAnswer {
@@ -19,7 +21,7 @@ export function solvePlan(solver: ProgramSolver, model: PlanModel, question: Pla
   if (Status === 'Infeasible' || Status === 'Primal infeasible or unbounded') return { kind: 'infeasible' };
   if (Status !== 'Optimal') return { kind: 'failed', status: Status };
   // Binaries come back as 0.9999.
-  const { gatesKept: _kept, ...plan } = planOf(model, [...program.variables].flatMap(([id, name]) => ((Columns[name]?.Primal ?? 0) > 0.5 ? [id] : [])));
+  const { gatesKept: _kept, ...plan } = planOf(model, [...program.variables].flatMap(([id, name]) => (primalOf(Columns[name]) > 0.5 ? [id] : [])));
   return { kind: 'plan', plan };
 }
 

@@ -87,6 +87,9 @@ export const MoneyPanel = memo(function MoneyPanel({ model }: PanelProps) {
       <BriefFigureField model={model} path="money.gear" />
       <BriefFigureField model={model} path="money.onTheRoadCosts" hint="on top of a list price; empty: 3–8 %" />
       <BriefFigureField model={model} path="money.shopRate_perHour" />
+      <BriefFigureField model={model} path="money.partsExtra_percent" hint="of the price of parts; empty: none" />
+      <BriefFigureField model={model} path="money.wrongPart_percent" hint="parts that turn out not to fit come back at a loss" />
+      <BriefFigureField model={model} path="money.papers" hint="once, where anything is fitted" />
       <Checkbox.Root mt="2" checked={brief.money.ownSpanners} onCheckedChange={(e) => model.edit(['money', 'ownSpanners'], e.checked === true, 'money.ownSpanners')}>
         <Checkbox.HiddenInput />
         <Checkbox.Control borderColor="border.emphasized" _checked={{ bg: 'accent', borderColor: 'accent', color: 'accent.ink' }} />

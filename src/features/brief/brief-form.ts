@@ -65,7 +65,7 @@ export const briefFormSchema = (reader: Reader) => {
     money: z.object({
       currency: z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]), budget: amount('money.budget'), tripFund: amount('money.tripFund'), gear: amount('money.gear'),
       onTheRoadCosts: amount('money.onTheRoadCosts'), shopRate_perHour: amount('money.shopRate_perHour'), ownSpanners: z.boolean(),
-      yearsKept: amount('money.yearsKept'), yearly_km: amount('money.yearly_km'), fuel_perL: amount('money.fuel_perL'), insurance_perYear: amount('money.insurance_perYear'), tax_perYear: amount('money.tax_perYear'), service_each: amount('money.service_each'), wear_per1000km: amount('money.wear_per1000km'),
+      yearsKept: amount('money.yearsKept'), yearly_km: amount('money.yearly_km'), fuel_perL: amount('money.fuel_perL'), insurance_perYear: amount('money.insurance_perYear'), tax_perYear: amount('money.tax_perYear'), service_each: amount('money.service_each'), wear_per1000km: amount('money.wear_per1000km'), partsExtra_percent: amount('money.partsExtra_percent'), wrongPart_percent: amount('money.wrongPart_percent'), papers: amount('money.papers'),
     }),
     musts: z.object({ stance: z.enum(['flat', 'balls', 'tiptoes']), readyMass_kg: amount('musts.readyMass_kg'), clearance_mm: amount('musts.clearance_mm') }),
   });
@@ -90,7 +90,7 @@ export function briefFormValues(brief: Brief, reader: Reader): BriefForm {
     money: {
       currency: brief.money.currency, budget: text('money.budget'), tripFund: text('money.tripFund'), gear: text('money.gear'),
       onTheRoadCosts: text('money.onTheRoadCosts'), shopRate_perHour: text('money.shopRate_perHour'), ownSpanners: brief.money.ownSpanners,
-      yearsKept: text('money.yearsKept'), yearly_km: text('money.yearly_km'), fuel_perL: text('money.fuel_perL'), insurance_perYear: text('money.insurance_perYear'), tax_perYear: text('money.tax_perYear'), service_each: text('money.service_each'), wear_per1000km: text('money.wear_per1000km'),
+      yearsKept: text('money.yearsKept'), yearly_km: text('money.yearly_km'), fuel_perL: text('money.fuel_perL'), insurance_perYear: text('money.insurance_perYear'), tax_perYear: text('money.tax_perYear'), service_each: text('money.service_each'), wear_per1000km: text('money.wear_per1000km'), partsExtra_percent: text('money.partsExtra_percent'), wrongPart_percent: text('money.wrongPart_percent'), papers: text('money.papers'),
     },
     musts: { stance: brief.musts.stance, readyMass_kg: text('musts.readyMass_kg'), clearance_mm: text('musts.clearance_mm') },
   };

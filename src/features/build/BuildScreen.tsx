@@ -1,72 +1,43 @@
 'use client';
-import { Box, Button, chakra, Flex, Grid, Heading, Text } from '@chakra-ui/react';
-import Link from 'next/link';
+import { Box, Flex, Grid, Heading, Text } from '@chakra-ui/react';
 import { shortName } from '@/core/donor';
 import { CautionList } from '@/ui/CautionList';
 import { Panel } from '@/ui/fields';
-import { Plate } from '@/ui/marks/Plate';
 import { formatNumber, mustWords, PART_KIND_WORDS, VERDICT_SIGNS } from '@/ui/messages';
-import { ScreenHeading } from '@/ui/ScreenHeading';
+import { BestBuildPanel } from './BestBuildPanel';
 import { BeforeAfter } from './BeforeAfter';
+import { BuildFrame } from './BuildFrame';
 import { BudgetBar } from './BudgetBar';
 import { PartRow } from './PartRow';
-import { useBuild, type BuildModel } from './use-build';
-
-const Tab = chakra('button');
+import type { BuildModel } from './use-build';
 
 /** Parts for one candidate, and what they do to the fit, the musts and the money. */
 export function BuildScreen() {
-  const model = useBuild();
-  if (!model) {
-    return (
-      <Box>
-        <ScreenHeading title="Build">A build needs a brief and a candidate on the shortlist.</ScreenHeading>
-        <Button asChild bg="accent" color="accent.ink"><Link href="/donors">To the donors</Link></Button>
-      </Box>
-    );
-  }
-  return <Bench model={model} />;
-}
-
-function CandidateTabs({ model }: { readonly model: BuildModel }) {
   return (
-    <Flex role="group" aria-label="Candidate" gap="1" mb="3" wrap={{ base: 'nowrap', md: 'wrap' }} overflowX="auto">
-      {model.standing.candidates.map((c) => {
-        const current = c.candidate.id === model.entry.candidate.id;
-        return (
-          <Tab
-            key={c.candidate.id} type="button" aria-pressed={current} onClick={() => model.select(c.candidate.id)} display="flex" alignItems="center" gap="2" px="2" py="1.5" cursor="pointer" flexShrink={0}
-            borderBottomWidth="3px" borderColor={current ? 'accent' : 'transparent'} bg={current ? 'bg.panel' : undefined} _hover={{ bg: 'bg.panel' }} fontWeight={current ? '700' : '400'} title={`${c.donor.maker} ${shortName(c.donor)}`}
-          >
-            <Plate index={c.candidate.plate} size={24} />
-            <Box as="span" display={{ base: current ? 'inline' : 'none', xl: 'inline' }}>{shortName(c.donor)}</Box>
-          </Tab>
-        );
-      })}
-    </Flex>
+    <BuildFrame words={({ entry }) => `${entry.donor.maker} ${shortName(entry.donor)}: ${entry.parts.length === 0 ? 'as it stands' : `${entry.parts.length} ${entry.parts.length === 1 ? 'part' : 'parts'} chosen`}.`}>
+      {(model) => <Bench model={model} />}
+    </BuildFrame>
   );
 }
 
 function Bench({ model }: { readonly model: BuildModel }) {
   const { entry, reader } = model;
-  const chosen = entry.parts;
   return (
     <Box>
-      <ScreenHeading title="Build">{entry.donor.maker} {shortName(entry.donor)}: {chosen.length === 0 ? 'as it stands' : `${chosen.length} ${chosen.length === 1 ? 'part' : 'parts'} chosen`}.</ScreenHeading>
-      <CandidateTabs model={model} />
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 420px' }} gap="4" alignItems="start">
-        <Box order={{ base: 2, lg: 1 }}>
+        <Flex direction="column" gap="4" minW="0" order={{ base: 2, lg: 1 }}>
+          <Panel title="The best build for the money"><BestBuildPanel model={model} /></Panel>
           <Panel title="Parts that fit this class" aside={<Text fontSize="xs" color="fg.muted">{model.notFitting} others do not</Text>}>
             {entry.aboard.length > 0 && <Text py="2">Aboard already, and not paid for again: <Text as="span" fontWeight="700">{entry.aboard.map((p) => p.name.toLowerCase()).join(', ')}</Text>. What it carries is set on its sheet.</Text>}
             {model.catalogue.length === 0 && <Text color="fg.muted" py="3">The catalogue is empty. Open the example to get the shipped parts.</Text>}
             {model.catalogue.map((group) => (
-              <Box key={group.kind} mt="2">
+              <Box key={group.kind} mt="2" data-kind={group.kind}>
                 <Heading as="h3" size="sm" fontWeight="700" mb="1">{PART_KIND_WORDS[group.kind]}</Heading>
                 {group.parts.map((part) => <PartRow key={part.id} part={part} model={model} />)}
               </Box>
             ))}
           </Panel>
-        </Box>
+        </Flex>
         <Flex direction="column" gap="4" order={{ base: 1, lg: 2 }} position={{ lg: 'sticky' }} top="12px">
           <Panel title="Money"><BudgetBar model={model} /></Panel>
           <Panel title="Before and after"><BeforeAfter model={model} /></Panel>

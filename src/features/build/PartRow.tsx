@@ -1,6 +1,7 @@
 'use client';
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { Check, Plus } from 'lucide-react';
+import { Box, Button, Flex, IconButton, Text } from '@chakra-ui/react';
+import { Ban, Check, Pencil, Pin, Plus } from 'lucide-react';
+import Link from 'next/link';
 import { inCurrency } from '@/core/money';
 import type { Part } from '@/core/part';
 import { formatNumber, formatQuoted, partFacts } from '@/ui/messages';
@@ -11,6 +12,7 @@ export function PartRow({ part, model }: { readonly part: Part; readonly model: 
   const { reader, standing, refusal } = model;
   const on = model.chosen.has(part.id);
   const own = inCurrency(part.price.amount, part.price.currency, standing.brief.money);
+  const wish = model.wish(part.id);
   const facts = partFacts(part, reader);
   return (
     <Box borderTopWidth="1px" borderColor="border.muted" py="1.5" bg={on ? 'accent.soft' : undefined} px="2" mx="-2">
@@ -22,6 +24,11 @@ export function PartRow({ part, model }: { readonly part: Part; readonly model: 
           <Text fontWeight={on ? '700' : '500'}>{part.name}</Text>
           <Text fontSize="xs" color="fg.muted">{facts.join(' · ')}{part.note ? `. ${part.note}` : ''}</Text>
         </Box>
+        <Flex gap="0" flexShrink={0}>
+          <IconButton size="xs" variant={wish === 'pinned' ? 'solid' : 'ghost'} aria-pressed={wish === 'pinned'} aria-label={`Always plan ${part.name}`} title="every plan must hold it" onClick={() => model.setWish(part, wish === 'pinned' ? 'free' : 'pinned')}><Pin size={14} /></IconButton>
+          <IconButton size="xs" variant={wish === 'banned' ? 'solid' : 'ghost'} aria-pressed={wish === 'banned'} aria-label={`Never plan ${part.name}`} title="no plan may hold it" onClick={() => model.setWish(part, wish === 'banned' ? 'free' : 'banned')}><Ban size={14} /></IconButton>
+          <IconButton asChild size="xs" variant="ghost" aria-label={`Edit ${part.name}`} title="edit it in the catalogue"><Link href={`/parts?part=${encodeURIComponent(part.id)}`}><Pencil size={14} /></Link></IconButton>
+        </Flex>
         <Box textAlign="right" whiteSpace="nowrap">
           <Text fontWeight="700">{own.kind === 'amount' ? formatNumber(own.amount) : '?'} <Text as="span" fontSize="xs" fontWeight="400">{reader.currency}</Text></Text>
           {part.price.currency !== reader.currency && <Text fontSize="xs" color="fg.muted">{formatQuoted(part.price.amount, part.price.currency)}</Text>}

@@ -1,9 +1,11 @@
 'use client';
 import { useState } from 'react';
-import { donorLine } from '@/core/donor';
+import { stagesBySchool, USUAL_STAGE, type BuildStage, type StageSchool } from '@/core/build';
+import { donorLine, shortName } from '@/core/donor';
 import { fitsDonor, PART_KINDS, type Part, type PartKind } from '@/core/part';
 import { faultsOfAdding, faultsOfRemoving, findBuildFaults, type BuildFault } from '@/core/planning';
 import type { Standing, StandingCandidate } from '@/store/queries';
+import type { CommandLabel } from '@/store/history';
 import type { Build } from '@/store/records';
 import { useDossierState, useDossierStore, usePreferences, useStanding } from '@/store/react';
 import { buildFaultWords, type Reader } from '@/ui/messages';
@@ -27,11 +29,29 @@ export interface BuildModel {
   readonly chosen: ReadonlySet<string>;
   readonly refusal: Refusal | undefined;
   readonly toggle: (part: Part) => void;
+  /** Takes a whole build, such as one that was planned. */
+  readonly take: (partIds: readonly string[]) => void;
+  readonly takeFor: (candidateId: string, partIds: readonly string[]) => void;
+  readonly partName: (partId: string) => string;
+  readonly stageOf: (partId: string) => BuildStage;
+  /** Puts a part into a stage, before another part of the build, or last. */
+  readonly move: (partId: string, stage: BuildStage, before?: string) => void;
+  readonly stageBy: (school: StageSchool) => void;
+  readonly wish: (partId: string) => 'pinned' | 'banned' | 'free';
+  readonly setWish: (part: Part, wish: 'pinned' | 'banned' | 'free') => void;
   /** What is wrong with the build as stored, should the catalogue have changed under it. */
   readonly standingFaults: readonly string[];
 }
 
 let lastSelected: string | undefined;
+
+/** A build without empty lists and without stages of parts that are not in it; nothing at all where nothing is left. */
+function tidied(build: Build): Build | undefined {
+  const stages = Object.fromEntries(Object.entries(build.stages ?? {}).filter(([id]) => build.partIds.includes(id)));
+  const { id, partIds, pinned = [], banned = [] } = build;
+  if (partIds.length + pinned.length + banned.length === 0) return undefined;
+  return { id, partIds, ...(Object.keys(stages).length > 0 ? { stages } : {}), ...(pinned.length > 0 ? { pinned } : {}), ...(banned.length > 0 ? { banned } : {}) };
+}
 
 export function useBuild(): BuildModel | undefined {
   const store = useDossierStore();
@@ -54,11 +74,12 @@ export function useBuild(): BuildModel | undefined {
   const fits = (p: Part) => fitsDonor(p, entry.donor, standsOn);
   const fitting = Object.values(parts).filter((p) => fits(p) && !aboard.includes(p.id));
 
-  const put = (partIds: readonly string[], code: 'choose-part' | 'drop-part', part: Part) => {
-    const after: Build | undefined = partIds.length > 0 ? { id: entry.candidate.id, partIds } : undefined;
-    store.execute({ label: { code, facts: { part: part.name.toLowerCase() } }, changes: [{ table: 'builds', key: entry.candidate.id, path: [], before: build, after }] });
+  const change = (label: CommandLabel, to: Partial<Omit<Build, 'id'>>, id = entry.candidate.id) => {
+    const before = builds[id];
+    store.execute({ label, changes: [{ table: 'builds', key: id, path: [], before, after: tidied({ ...(before ?? { id, partIds: [] }), ...to }) }] });
     setRefusal(undefined);
   };
+  const put = (partIds: readonly string[], code: 'choose-part' | 'drop-part', part: Part) => change({ code, facts: { part: part.name.toLowerCase() } }, { partIds });
   const refuse = (part: Part, faults: readonly BuildFault[], together: Refusal['together']) =>
     setRefusal({ partId: part.id, reasons: faults.map((f) => buildFaultWords(f, name)).map((w) => w.charAt(0).toUpperCase() + w.slice(1)), ...(together ? { together } : {}) });
 
@@ -90,6 +111,24 @@ export function useBuild(): BuildModel | undefined {
     catalogue: PART_KINDS.map((kind) => ({ kind, parts: fitting.filter((p) => p.kind === kind) })).filter((g) => g.parts.length > 0),
     notFitting: Object.keys(parts).length - fitting.length - aboard.length,
     toggle: (part) => (chosen.includes(part.id) ? drop(part) : add(part)),
+    take: (partIds) => change({ code: 'choose-build', facts: { name: shortName(entry.donor) } }, { partIds }),
+    takeFor(id, partIds) {
+      const other = standing.candidates.find((c) => c.candidate.id === id);
+      change({ code: 'choose-build', facts: { name: other ? shortName(other.donor) : id } }, { partIds }, id);
+    },
+    partName: name,
+    stageOf: (id) => build?.stages?.[id] ?? USUAL_STAGE,
+    move(id, stage, before) {
+      const others = chosen.filter((c) => c !== id);
+      const at = before === undefined ? others.length : others.indexOf(before);
+      change({ code: 'stage-part', facts: { part: name(id) } }, { partIds: [...others.slice(0, at), id, ...others.slice(at)], stages: { ...build?.stages, [id]: stage } });
+    },
+    stageBy: (school) => change({ code: 'stage-build', facts: { name: shortName(entry.donor) } }, { stages: stagesBySchool(entry.parts, school) }),
+    wish: (id) => (build?.pinned?.includes(id) ? 'pinned' : build?.banned?.includes(id) ? 'banned' : 'free'),
+    setWish(part, wish) {
+      const without = (list: readonly string[] | undefined) => (list ?? []).filter((id) => id !== part.id);
+      change({ code: 'wish-part', facts: { part: part.name.toLowerCase(), wish } }, { pinned: [...without(build?.pinned), ...(wish === 'pinned' ? [part.id] : [])], banned: [...without(build?.banned), ...(wish === 'banned' ? [part.id] : [])] });
+    },
     standingFaults: [
       ...findBuildFaults([...aboard, ...chosen], catalogue).map((f) => buildFaultWords(f, name)),
       ...entry.parts.filter((p) => !fits(p)).map((p) => `${p.name} is not made for this class.`),

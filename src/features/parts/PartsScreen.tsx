@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, chakra, Flex, Heading, Input, Text } from '@chakra-ui/react';
 import { ArrowLeft, Download, FolderOpen, Plus } from 'lucide-react';
-import { useRef } from 'react';
+import { Suspense, useRef } from 'react';
 import { DONOR_CLASSES } from '@/core/donor';
 import { PART_KINDS, type Part } from '@/core/part';
 import { Choice } from '@/ui/fields';
@@ -14,6 +14,10 @@ const Row = chakra('button');
 
 /** The parts catalogue: what can be fitted, to what, for how much, and what it does. */
 export function PartsScreen() {
+  return <Suspense><Catalogue /></Suspense>;
+}
+
+function Catalogue() {
   const model = useParts();
   const { filter, setFilter, selected } = model;
   const picker = useRef<HTMLInputElement>(null);

@@ -1,5 +1,6 @@
 'use client';
 import equal from 'fast-deep-equal';
+import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { donorName, type DonorClass } from '@/core/donor';
 import { fitsDonor, PART_KINDS, type Part, type PartKind } from '@/core/part';
@@ -49,7 +50,11 @@ export function useParts(): PartsModel {
   const dossier = useDossierState((s) => s.dossier);
   const [{ units }] = usePreferences();
   const [filter, setFilter] = useState(EVERYTHING);
-  const [selectedId, select] = useState<string>();
+  const asked = useSearchParams().get('part');
+  // Until the rider picks or closes one here, the one that the address names is open.
+  const [picked, setPicked] = useState<string | null>();
+  const select = (id: string | undefined) => setPicked(id ?? null);
+  const selectedId = (picked === undefined ? asked : picked) ?? undefined;
   const [refused, setRefused] = useState<readonly string[]>([]);
   const { parts, builds, donors } = dossier;
   const { currency } = moneyOf(dossier);

@@ -1,6 +1,6 @@
 import type { Money } from '@/core/brief';
 import { donorLine } from '@/core/donor';
-import { buildCost } from '@/core/money';
+import { partsCost } from '@/core/money';
 import { fitsDonor, type Part } from '@/core/part';
 import { findBuildFaults } from '@/core/planning';
 import type { Dossier } from '../records';
@@ -22,8 +22,8 @@ export function possibleAdditions(dossier: Dossier, money: Money, entry: Standin
   const catalogue = new Map(Object.values(dossier.parts).map((p) => [p.id, p]));
   const faults = (parts: readonly Part[]) => findBuildFaults([...there, ...parts].map((p) => p.id), catalogue).filter((f) => parts.some((p) => p.id === f.id));
   const cost = (parts: readonly Part[]): number | undefined => {
-    const sum = buildCost(parts, money);
-    return sum.noRate.length > 0 ? undefined : sum.parts + sum.fitting;
+    const costs = parts.map((part) => partsCost(part, money));
+    return costs.reduce<number | undefined>((sum, c) => (sum === undefined || c === undefined ? undefined : sum + c), 0);
   };
   return fitting.filter(wanted).flatMap((part): Addition[] => {
     const alone = faults([part]);

@@ -49,6 +49,7 @@ export const briefSchema = z.strictObject({
     heat_C: within('trip.heat_C').optional(),
     headwind_kmh: within('trip.headwind_kmh').optional(),
     serviceStretch_percent: within('trip.serviceStretch_percent').optional(),
+    days: z.strictObject({ first: isoDay.optional(), season: isoDay.optional(), trip: isoDay.optional() }).optional(),
   }),
   money: z.strictObject({
     currency,
@@ -66,6 +67,9 @@ export const briefSchema = z.strictObject({
     tax_perYear: within('money.tax_perYear').optional(),
     service_each: within('money.service_each').optional(),
     wear_per1000km: within('money.wear_per1000km').optional(),
+    partsExtra_percent: within('money.partsExtra_percent').optional(),
+    wrongPart_percent: within('money.wrongPart_percent').optional(),
+    papers: within('money.papers').optional(),
   }),
   musts: z.strictObject({
     on: z.array(z.enum(MUST_KEYS)).max(MUST_KEYS.length).refine((on) => new Set(on).size === on.length, { message: 'a must stands twice' }),

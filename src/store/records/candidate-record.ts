@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { BUILD_STAGES, type BuildStage } from '@/core/build';
 
 /** How many candidates a shortlist holds: one plate each. */
 export const PLATE_COUNT = 12;
@@ -20,7 +21,13 @@ export type CandidateNotes = Readonly<Record<NoteKind, readonly string[]>>;
 /** The parts chosen for one candidate; its id is the candidate's. */
 export interface Build {
   readonly id: string;
+  /** In the order in which they are to be fitted. */
   readonly partIds: readonly string[];
+  /** When each is to be fitted; absent: before the trip. */
+  readonly stages?: Readonly<Record<string, BuildStage>> | undefined;
+  /** Parts that every plan must hold, and parts that none may. */
+  readonly pinned?: readonly string[] | undefined;
+  readonly banned?: readonly string[] | undefined;
 }
 
 const id = z.string().min(1).max(64);
@@ -30,7 +37,9 @@ const sentences = z.array(z.string().min(1).max(300)).max(20);
 export const candidateSchema = z.strictObject({
   id, donorId: id, plate: z.number().int().min(0).max(PLATE_COUNT - 1), notes: z.strictObject({ likes: sentences, dislikes: sentences, compromises: sentences }).optional(),
 }) satisfies z.ZodType<Candidate>;
-export const buildSchema = z.strictObject({ id, partIds: z.array(id).max(300) }) satisfies z.ZodType<Build>;
+export const buildSchema = z.strictObject({
+  id, partIds: z.array(id).max(300), stages: z.record(id, z.enum(BUILD_STAGES)).optional(), pinned: z.array(id).max(300).optional(), banned: z.array(id).max(300).optional(),
+}) satisfies z.ZodType<Build>;
 
 /** The lowest plate nobody carries; `undefined` when the shortlist is full. */
 export function freePlate(candidates: readonly Candidate[]): number | undefined {

@@ -1,9 +1,9 @@
 'use client';
 import { Box } from '@chakra-ui/react';
 import type { EChartsCoreOption } from 'echarts/core';
-import { useEffect, useRef } from 'react';
+import { useEffect, useEffectEvent, useRef } from 'react';
 
-type Chart = { setOption(o: EChartsCoreOption, notMerge: boolean): void; resize(): void; dispose(): void };
+type Chart = { setOption(o: EChartsCoreOption, notMerge: boolean): void; resize(): void; dispose(): void; on(event: 'click', handler: (params: unknown) => void): void };
 
 let loading: Promise<(element: HTMLElement) => Chart> | undefined;
 
@@ -15,10 +15,11 @@ async function load(): Promise<(element: HTMLElement) => Chart> {
 }
 
 /** An ECharts picture with an accessible name; give it a table twin nearby. */
-export function EChart({ option, label, height }: { readonly option: EChartsCoreOption; readonly label: string; readonly height: string }) {
+export function EChart({ option, label, height, onPick }: { readonly option: EChartsCoreOption; readonly label: string; readonly height: string; readonly onPick?: (data: unknown) => void }) {
   const holder = useRef<HTMLDivElement>(null);
   const chart = useRef<Chart>(undefined);
   const latest = useRef(option);
+  const pick = useEffectEvent((data: unknown) => onPick?.(data));
   useEffect(() => {
     latest.current = option;
     chart.current?.setOption(option, true);
@@ -33,6 +34,7 @@ export function EChart({ option, label, height }: { readonly option: EChartsCore
       if (gone) return;
       chart.current = init(element);
       chart.current.setOption(latest.current, true);
+      chart.current.on('click', (params) => pick((params as { readonly data?: unknown }).data));
       observer.observe(element);
     });
     return () => {

@@ -31,6 +31,10 @@ export function commandWords(label: CommandLabel): string {
     case 'edit-part': return `edit ${f('name') || 'the part'}`;
     case 'delete-part': return `delete ${f('name')}`;
     case 'restore-snapshot': return `restore ${f('name')}`;
+    case 'choose-build': return `build for ${f('name')}`;
+    case 'stage-part': return `when to fit ${f('part')}`;
+    case 'stage-build': return `stages for ${f('name')}`;
+    case 'wish-part': return f('wish') === 'pinned' ? `always plan ${f('part')}` : f('wish') === 'banned' ? `never plan ${f('part')}` : `plan ${f('part')} freely`;
     case 'choose-part': return `fit ${f('part')}`;
     case 'drop-part': return `take off ${f('part')}`;
     case 'open-example': return 'open the example';

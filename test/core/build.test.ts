@@ -1,0 +1,150 @@
+import fc from 'fast-check';
+import loadHighs from 'highs';
+import { describe, expect, test } from 'vitest';
+import { assess } from '@/core/assessment';
+import { assessedBuild, atSpending, bestBuild, BUILD_STAGES, buildCurve, fullPoints, leads, orderBy, planModelOf, removals, stageIndex, STAGE_SCHOOLS, stagedTooSoon, stagePlan, stagesBySchool, worthwhile, type BuildCurve, type PlannedBuild, type PlanSetting } from '@/core/build';
+import { buildCost, buildTotal, partsCost } from '@/core/money';
+import type { Part } from '@/core/part';
+import { findBuildFaults, planOf } from '@/core/planning';
+import { demoDossier } from '@/demo/scenario';
+import { planSetting, standing } from '@/store/queries';
+
+const highs = await loadHighs();
+const dossier = demoDossier();
+const now = standing(dossier);
+if (!now) throw new Error('no brief');
+const settingOf = (id: string, more: Partial<PlanSetting> = {}): PlanSetting => {
+  const entry = now.candidates.find((c) => c.candidate.id === `c-${id}`);
+  if (!entry) throw new Error(id);
+  return { ...planSetting(dossier, now, entry, { legalOnly: false, today: '2026-12-01' }), ...more };
+};
+const catalogue = new Map(Object.values(dossier.parts).map((p) => [p.id, p]));
+const partsOf = (ids: readonly string[]): readonly Part[] => ids.flatMap((id) => catalogue.get(id) ?? []);
+const buildOf = (id: string, spend: number, more: Partial<PlanSetting> = {}): PlannedBuild => {
+  const best = bestBuild(highs, settingOf(id, more), spend);
+  if (best.kind !== 'build') throw new Error(best.kind);
+  return best.build;
+};
+
+describe('the best build of a candidate', () => {
+  const best = buildOf('sorrel-300', 9550);
+  test('keeps the money, the rules and the musts, by the full assessment', () => {
+    expect(best.cost).toBeLessThanOrEqual(9550);
+    expect(findBuildFaults(best.partIds, catalogue)).toEqual([]);
+    const { brief, donor, aboard } = settingOf('sorrel-300');
+    const { musts } = assess(brief, donor, partsOf(best.partIds), aboard);
+    expect(musts.filter((m) => m.verdict === 'fail')).toEqual([]);
+    expect(best.points).toBe(fullPoints(settingOf('sorrel-300'), partsOf(best.partIds)));
+  });
+  test('no single exchange makes it better: nothing added, dropped or swapped within the money beats it by a tenth of a point', () => {
+    const setting = settingOf('sorrel-300');
+    const inRules = (ids: readonly string[]) => findBuildFaults(ids, catalogue).length === 0;
+    const others = setting.parts.map((p) => p.id).filter((id) => !best.partIds.includes(id));
+    const tries = [...others.map((id) => [...best.partIds, id]), ...best.partIds.flatMap((out) => [best.partIds.filter((id) => id !== out), ...others.map((id) => [...best.partIds.filter((i) => i !== out), id])])].filter(inRules);
+    expect(tries.length).toBeGreaterThan(200);
+    for (const ids of tries) {
+      const tried = assessedBuild(setting, ids, 0);
+      if (tried.cost <= 9550 && tried.failed.length === 0) expect(tried.points, ids.join(' ')).toBeLessThan(best.points + 0.1);
+    }
+  });
+  test('pinned parts are in it, banned ones are not, and what may end approval can be left out', () => {
+    const setting = settingOf('wren-230');
+    const free = buildOf('wren-230', 9550);
+    const [banned] = free.partIds;
+    expect(buildOf('wren-230', 9550, { banned: new Set([banned ?? '']) }).partIds).not.toContain(banned);
+    const pin = setting.parts.find((p) => !free.partIds.includes(p.id) && p.needs.length === 0 && p.kind === 'controls')?.id ?? '';
+    expect(buildOf('wren-230', 9550, { pinned: new Set([pin]) }).partIds).toContain(pin);
+    expect(partsOf(buildOf('wren-230', 9550, { legalOnly: true }).partIds).filter((p) => p.flags.includes('ends-approval'))).toEqual([]);
+  });
+  test('what would come after the trip is left out, and said', () => {
+    const { leftOut, model } = planModelOf(settingOf('wren-230', { daysLeft: 10 }));
+    expect(leftOut.filter((l) => l.why === 'too-late').map((l) => catalogue.get(l.id)?.leadTime_days ?? 0).every((d) => d > 10)).toBe(true);
+    expect(model.items.every((i) => (catalogue.get(i.id)?.leadTime_days ?? 99) <= 10)).toBe(true);
+  });
+  test('money that does not do: the clash is named; a price that is not known is not planned with', () => {
+    expect(bestBuild(highs, settingOf('thorn-450-e'), 9550)).toEqual({ kind: 'clash', limits: ['spend'] });
+    const { price: _price, ...figures } = settingOf('sorrel-300').donor.figures;
+    const setting = settingOf('sorrel-300');
+    expect(bestBuild(highs, { ...setting, donor: { ...setting.donor, figures } }, 9550)).toMatchObject({ kind: 'unknown', missing: ['price'] });
+  });
+  test('one part alone: the planner’s sum is the full assessment', () => {
+    const setting = settingOf('drover-430');
+    const { model } = planModelOf(setting);
+    for (const { id } of model.items.slice(0, 40)) expect(planOf(model, [id]).value, id).toBeCloseTo(fullPoints(setting, partsOf([id])), 6);
+  });
+});
+
+describe('the money curve', () => {
+  const corners = worthwhile([...buildCurve(highs, settingOf('pika-340-x'), 8000)]);
+  test('rises in cost and in points, and more money never buys a worse build', () => {
+    expect(corners.length).toBeGreaterThan(5);
+    corners.slice(1).forEach((c, i) => {
+      expect(c.cost).toBeGreaterThan(corners[i]?.cost ?? 0);
+      expect(c.points).toBeGreaterThan(corners[i]?.points ?? 0);
+    });
+  });
+  test('the best build for a corner’s money is that corner, to within what parts do together', () => {
+    const middle = corners[Math.floor(corners.length / 2)];
+    if (!middle) throw new Error('no corner');
+    expect(buildOf('pika-340-x', middle.cost).points).toBeGreaterThanOrEqual(middle.points - 1e-6);
+  });
+  test('who is ahead for which money, by hand', () => {
+    const at = (cost: number, points: number): PlannedBuild => ({ partIds: [], cost, points, planned: points, failed: [] });
+    const curves: readonly BuildCurve[] = [{ id: 'a', corners: [at(100, 50), at(300, 70)] }, { id: 'b', corners: [at(200, 60)] }];
+    expect(leads(curves).map((l) => [l.from, l.id, l.over?.id])).toEqual([[100, 'a', undefined], [200, 'b', 'a'], [300, 'a', 'b']]);
+    expect(atSpending({ id: 'a', corners: [at(100, 50), at(300, 70)] }, 299)).toMatchObject({ cost: 100 });
+    expect(atSpending({ id: 'a', corners: [at(100, 50)] }, 99)).toBeUndefined();
+  });
+});
+
+describe('stages', () => {
+  const parts = partsOf(buildOf('sorrel-300', 9550).partIds);
+  test.each(STAGE_SCHOOLS)('%s: every part has a stage, and none comes before what it needs', (school) => {
+    const stages = stagesBySchool(parts, school);
+    expect(Object.keys(stages)).toHaveLength(parts.length);
+    expect(stagedTooSoon(parts, (id) => stages[id] ?? 'trip')).toEqual([]);
+  });
+  test('any parts of the catalogue, any school', () => {
+    fc.assert(fc.property(fc.subarray([...catalogue.values()], { maxLength: 14 }), fc.constantFrom(...STAGE_SCHOOLS), (some, school) => {
+      const stages = stagesBySchool(some, school);
+      expect(stagedTooSoon(some, (id) => stages[id] ?? 'trip')).toEqual([]);
+    }), { seed: 95 });
+  });
+  test('costs and masses of the stages add up to the build; the last stage is the whole build', () => {
+    const setting = settingOf('sorrel-300');
+    const stages = stagesBySchool(parts, 'suspension-first');
+    const steps = stagePlan(setting, parts, (id) => stages[id] ?? 'trip');
+    expect(steps.map((s) => s.stage)).toEqual([...BUILD_STAGES]);
+    expect(steps.reduce((sum, s) => sum + (s.cost ?? Number.NaN), 0)).toBeCloseTo(buildTotal(buildCost(parts, setting.brief.money)), 6);
+    expect(steps.reduce((sum, s) => sum + s.mass_kg, 0)).toBeCloseTo(parts.reduce((sum, p) => sum + p.mass_kg, 0), 9);
+    expect(steps.at(-1)?.score.points.mid).toBeCloseTo(fullPoints(setting, parts), 9);
+    expect(stageIndex('first')).toBeLessThan(stageIndex('trip'));
+  });
+  test('last day to order: lead time and a week before; over a year’s end and a leap day', () => {
+    expect(orderBy('2027-09-12', 30)).toBe('2027-08-06');
+    expect(orderBy('2028-01-03', 0)).toBe('2027-12-27');
+    expect(orderBy('2028-03-05', 5)).toBe('2028-02-22');
+  });
+  test('taking a part out costs what putting it back brings; what hangs on it goes along', () => {
+    const setting = settingOf('sorrel-300');
+    const list = removals(setting, parts, (id) => (id === 'rack-tail' ? ['can-5'] : []));
+    const rack = list.find((r) => r.part.id === 'rack-tail');
+    const without = parts.filter((p) => p.id !== 'rack-tail' && p.id !== 'can-5');
+    expect(rack?.points).toBeCloseTo(fullPoints(setting, parts) - fullPoints(setting, without), 9);
+    expect(list.map((r) => r.points)).toEqual(list.map((r) => r.points).toSorted((a, b) => a - b));
+  });
+});
+
+describe('honest money', () => {
+  const [part] = partsOf(['handguards']);
+  const { money } = settingOf('sorrel-300').brief;
+  test('100 of parts with 12 % shipping and tax, 5 % for wrong parts, 60 of papers once: by hand', () => {
+    if (!part) throw new Error('no part');
+    const hundred = { ...part, price: { amount: 100, currency: 'EUR' as const }, fitting_h: 2, workshop: true };
+    const asked = { ...money, shopRate_perHour: 70, partsExtra_percent: 12, wrongPart_percent: 5, papers: 60 };
+    expect(buildTotal(buildCost([hundred, hundred], asked))).toBeCloseTo(200 + 280 + 24 + 10 + 60, 9);
+    expect(partsCost(hundred, asked)).toBeCloseTo(100 + 140 + 12 + 5, 9);
+    expect(buildTotal(buildCost([], asked))).toBe(0);
+    expect(partsCost({ ...hundred, price: { amount: 100, currency: 'CHF' } }, asked)).toBeUndefined();
+  });
+});
