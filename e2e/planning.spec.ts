@@ -28,7 +28,7 @@ test('the money curve: the best first, stopped and begun again, one build looked
   await goTo(page, 'Build');
   await room(page, 'Money curve');
   await expect(page.getByText(/^For 9[\u202f]?550 EUR the best is .* fit \d+\.\d for/)).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByRole('img', { name: /^Best fit for every sum/ }).locator('svg')).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Best fit for every sum/ }).locator('canvas')).toBeVisible();
   await page.getByRole('button', { name: 'Stop', exact: true }).click();
   await expect(page.getByRole('status').filter({ hasText: /^Stopped: \d+ of 10 curves/ })).toBeVisible();
   await expect(page.getByText('clash: the money').first()).toBeVisible();

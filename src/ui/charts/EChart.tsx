@@ -5,17 +5,19 @@ import { useEffect, useEffectEvent, useRef } from 'react';
 
 type Chart = { setOption(o: EChartsCoreOption, notMerge: boolean): void; resize(): void; dispose(): void; on(event: 'click', handler: (params: unknown) => void): void };
 
-let loading: Promise<(element: HTMLElement) => Chart> | undefined;
+type Renderer = 'svg' | 'canvas';
+
+let loading: Promise<(element: HTMLElement, renderer: Renderer) => Chart> | undefined;
 
 /** Only what is used, loaded when the first picture is drawn. */
-async function load(): Promise<(element: HTMLElement) => Chart> {
+async function load(): Promise<(element: HTMLElement, renderer: Renderer) => Chart> {
   const [core, charts, components, renderers] = await Promise.all([import('echarts/core'), import('echarts/charts'), import('echarts/components'), import('echarts/renderers')]);
-  core.use([charts.ScatterChart, charts.LineChart, charts.CustomChart, components.GridComponent, components.TooltipComponent, components.MarkLineComponent, components.MarkAreaComponent, renderers.SVGRenderer]);
-  return (element) => core.init(element, null, { renderer: 'svg' });
+  core.use([charts.ScatterChart, charts.LineChart, charts.CustomChart, components.GridComponent, components.TooltipComponent, components.MarkLineComponent, components.MarkAreaComponent, renderers.SVGRenderer, renderers.CanvasRenderer]);
+  return (element, renderer) => core.init(element, null, { renderer });
 }
 
-/** An ECharts picture with an accessible name; give it a table twin nearby. */
-export function EChart({ option, label, height, onPick }: { readonly option: EChartsCoreOption; readonly label: string; readonly height: string; readonly onPick?: (data: unknown) => void }) {
+/** An ECharts picture with an accessible name; give it a table twin nearby. `often`: it is drawn many times a minute, so it is painted instead of built. */
+export function EChart({ option, label, height, onPick, often = false }: { readonly option: EChartsCoreOption; readonly label: string; readonly height: string; readonly onPick?: (data: unknown) => void; readonly often?: boolean }) {
   const holder = useRef<HTMLDivElement>(null);
   const chart = useRef<Chart>(undefined);
   const latest = useRef(option);
@@ -32,7 +34,7 @@ export function EChart({ option, label, height, onPick }: { readonly option: ECh
     loading ??= load();
     void loading.then((init) => {
       if (gone) return;
-      chart.current = init(element);
+      chart.current = init(element, often ? 'canvas' : 'svg');
       chart.current.setOption(latest.current, true);
       chart.current.on('click', (params) => pick((params as { readonly data?: unknown }).data));
       observer.observe(element);
@@ -43,6 +45,6 @@ export function EChart({ option, label, height, onPick }: { readonly option: ECh
       chart.current?.dispose();
       chart.current = undefined;
     };
-  }, []);
+  }, [often]);
   return <Box ref={holder} role="img" aria-label={label} height={height} width="100%" />;
 }

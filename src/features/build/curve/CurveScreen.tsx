@@ -1,8 +1,9 @@
 'use client';
 import { Box, Button, Checkbox, Flex, Grid, Text } from '@chakra-ui/react';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { atSpending, leads } from '@/core/build';
 import { shortName } from '@/core/donor';
+import type { Standing } from '@/store/queries';
 import { useDossierState } from '@/store/react';
 import { EChart } from '@/ui/charts';
 import { Panel } from '@/ui/fields';
@@ -49,7 +50,7 @@ function Curves({ model }: { readonly model: BuildModel }) {
       <Panel title="Fit against all that is spent" aside={<Button size="xs" variant="ghost" onClick={() => setTable(!table)}>{table ? 'Show as a picture' : 'Show as a table'}</Button>}>
         {table ? <CurveTable shown={shown} currency={reader.currency} partNames={partNames} /> : (
           <EChart
-            height="420px" label={`Best fit for every sum, ${shown.length} candidates. ${within.map((w) => `${name(w.id)}: ${formatNumber(w.build?.points ?? 0, 1)} for ${formatNumber(w.build?.cost ?? 0)}`).join('; ')}`}
+            often height="420px" label={`Best fit for every sum, ${shown.length} candidates. ${within.map((w) => `${name(w.id)}: ${formatNumber(w.build?.points ?? 0, 1)} for ${formatNumber(w.build?.cost ?? 0)}`).join('; ')}`}
             option={curveOption({ curves: shown, spend, tripFund: standing.brief.money.tripFund, currency: reader.currency, dark, partNames })}
             onPick={(data) => { const corner = data as Partial<PickedCorner> | undefined; if (corner?.candidate && corner.build) setPicked({ candidate: corner.candidate, build: corner.build }); }}
           />
@@ -68,26 +69,41 @@ function Curves({ model }: { readonly model: BuildModel }) {
           {lead.map((l) => <Text key={`${l.from}${l.id}`} py="1" borderTopWidth="1px" borderColor="border.muted" _first={{ borderTopWidth: 0 }}>{leadWords(l, name, reader)}</Text>)}
         </Panel>
         <Panel title={`Best for ${formatNumber(spend)} ${reader.currency}`}>
-          {standing.candidates.map(({ candidate: { id, plate } }) => {
-            const best = state.best.get(id);
-            const build = best?.kind === 'build' ? best.build : undefined;
-            return (
-              <Flex key={id} gap="2" align="center" py="1.5" borderTopWidth="1px" borderColor="border.muted" _first={{ borderTopWidth: 0 }}>
-                <Plate index={plate} size={22} />
-                <Box flex="1" minW="0">
-                  <Text fontWeight="600">{name(id)}</Text>
-                  <Text fontSize="xs" color="fg.muted">{build ? `${build.partIds.length} parts, ${formatNumber(build.cost)} ${reader.currency}` : best?.kind === 'clash' ? `clash: ${limitNames(best.limits)}` : best?.kind === 'unknown' ? `not known: ${best.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}` : 'planning …'}</Text>
-                </Box>
-                {build && <Text fontWeight="700">{formatNumber(build.points, 1)}</Text>}
-                {build && <Button size="xs" variant="outline" borderColor="border.emphasized" aria-label={`See the build of ${name(id)}`} onClick={() => setPicked({ candidate: id, build })}>See it</Button>}
-              </Flex>
-            );
-          })}
+          <BestList best={state.best} standing={standing} currency={reader.currency} onSee={setPicked} />
         </Panel>
       </Grid>
     </>
   );
 }
+
+interface BestListProps {
+  readonly best: CurvesModel['state']['best'];
+  readonly standing: Standing;
+  readonly currency: string;
+  readonly onSee: (corner: PickedCorner) => void;
+}
+
+const BestList = memo(function BestList({ best: found, standing, currency, onSee }: BestListProps) {
+  return (
+    <>
+        {standing.candidates.map(({ candidate: { id, plate }, donor }) => {
+          const best = found.get(id);
+          const build = best?.kind === 'build' ? best.build : undefined;
+          return (
+            <Flex key={id} gap="2" align="center" py="1.5" borderTopWidth="1px" borderColor="border.muted" _first={{ borderTopWidth: 0 }}>
+              <Plate index={plate} size={22} />
+              <Box flex="1" minW="0">
+                <Text fontWeight="600">{shortName(donor)}</Text>
+                <Text fontSize="xs" color="fg.muted">{build ? `${build.partIds.length} parts, ${formatNumber(build.cost)} ${currency}` : best?.kind === 'clash' ? `clash: ${limitNames(best.limits)}` : best?.kind === 'unknown' ? `not known: ${best.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}` : 'planning …'}</Text>
+              </Box>
+              {build && <Text fontWeight="700">{formatNumber(build.points, 1)}</Text>}
+              {build && <Button size="xs" variant="outline" borderColor="border.emphasized" aria-label={`See the build of ${shortName(donor)}`} onClick={() => onSee({ candidate: id, build })}>See it</Button>}
+            </Flex>
+          );
+        })}
+    </>
+  );
+});
 
 function Progress({ model: { state, curves, legalOnly, setLegalOnly, again, stop }, of }: { readonly model: CurvesModel; readonly of: number }) {
   const corners = curves.reduce((n, c) => n + c.corners.length, 0);

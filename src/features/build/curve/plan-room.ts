@@ -24,7 +24,7 @@ let jobs: readonly { readonly cancel: () => void }[] = [];
 const listeners = new Set<() => void>();
 
 /** Pieces come in bursts; screens are told at most this often, so that drawing never piles up. */
-const TELL_MS = 250;
+const TELL_MS = 600;
 let telling: ReturnType<typeof setTimeout> | undefined;
 
 const tell = (): void => {
