@@ -13,6 +13,7 @@ module.exports = {
     rule('models-below-assessment', { path: `^src/core/${model}` }, { path: '^src/core/(assessment|preference|planning|cautions)' }),
     rule('assessment-below-preference', { path: '^src/core/assessment' }, { path: '^src/core/(preference|planning)' }),
     rule('planning-knows-no-motorcycle', { path: '^src/core/planning' }, { path: '^src/core/(?!planning|numeric)' }),
+    rule('doubt-knows-no-motorcycle', { path: '^src/core/doubt' }, { path: '^src/core/(?!doubt|numeric)' }),
     rule('spec-text-reads-sheets-only', { path: '^src/core/(spec-text|tables)' }, { path: '^src/core/(assessment|preference|planning|cautions|checks|part/apply)' }),
     rule('workers-call-core', { path: '^src/workers' }, { path: '^src/(?!workers|core)' }),
     rule('store-below-screens', { path: '^src/store' }, { path: '^src/(features|ui|app|demo|cli|workers)' }),

@@ -91,3 +91,19 @@ test.describe('on a phone', () => {
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   });
 });
+
+test('how sure: shares of all draws, what would turn it, what to find out; weights held or let go', async ({ page }) => {
+  await openExample(page);
+  await page.getByRole('link', { name: 'How sure is this?' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'How sure' })).toBeVisible();
+  await expect(page.getByText(/(comes first in \d+ % of all draws|are level: )/)).toBeVisible({ timeout: 30_000 });
+  const places = page.getByRole('region', { name: 'Places in all draws, shares in percent' });
+  await expect(places.getByRole('row')).toHaveCount(11);
+  await expect(places.getByRole('row', { name: /Wren 230/ })).toContainText('100');
+  await expect(page.getByText(/would be ahead if it kept range 310 km|itself breaks a must where it does not reach range 310 km/).first()).toBeVisible();
+  await expect(page.getByText('Ride a tank on your ground, or ask an owner for litres and kilometres.').first()).toBeVisible();
+  await page.getByLabel('Weights:').selectOption({ label: 'just as they are' });
+  await expect(page.getByText('The weights are held as they are; let them vary to see who would choose which.')).toBeVisible();
+  await page.getByLabel('Which state').selectOption('built');
+  await expect(page.getByText(/Wren 230 comes first in \d+ %|level/).first()).toBeVisible({ timeout: 30_000 });
+});

@@ -226,6 +226,21 @@ async function planningInNode() {
   return { best: median(timed(() => bestBuild(highs, setting, 9550), 30)), solve: median(timed(() => highs.solve(text, { mip_rel_gap: 0, mip_allow_restart: false, output_flag: false }), 30)) };
 }
 
+/** Rank acceptabilities of twelve candidates: the example's ten and two of them again. */
+async function doubting() {
+  const [{ simulateRanks }, { doubtModel, standing }, { demoDossier }] = await Promise.all(['src/core/doubt/index.ts', 'src/store/queries/index.ts', 'src/demo/scenario.ts'].map(load));
+  const model = doubtModel(standing(demoDossier()), 'stock', 'order');
+  const twelve = { ...model, alternatives: [...model.alternatives, ...model.alternatives.slice(0, 2).map((a) => ({ ...a, id: `${a.id}-again` }))] };
+  const once = () => {
+    const begun = performance.now();
+    let first;
+    for (const result of simulateRanks(twelve, { seed: 1, most: 20_000, every: 1000, error: 0 })) first ??= [result, performance.now() - begun][1];
+    return { first, whole: performance.now() - begun };
+  };
+  const runs = Array.from({ length: 5 }, once);
+  return { first: median(runs.map((r) => r.first)), whole: median(runs.map((r) => r.whole)) };
+}
+
 if (!build()) process.exit(1);
 const port = await freePort(3400);
 const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], { cwd: ROOT, stdio: 'ignore', env: { ...process.env, JUGATOR_EXAMPLE: '1' } });
@@ -252,6 +267,8 @@ rows.push(
 );
 const plans = await planningInNode();
 rows.push(['best build of one candidate in Node, three rounds, median of 30 (ms)', Math.round(plans.best)], ['one solve of the same program in a plain loop, median (ms)', Math.round(plans.solve)], ['best build as a multiple of that solve', (plans.best / plans.solve).toFixed(1)]);
+const doubted = await doubting();
+rows.push(['20 000 draws of weights and figures, 12 candidates, every want (ms)', Math.round(doubted.whole)], ['to the first 1 000 draws (ms)', Math.round(doubted.first)]);
 const typed = await searching(browser, base);
 const [inPage, drawn] = [typed.times.map((t) => t.inPage), typed.times.map((t) => t.drawn)];
 rows.push(

@@ -22,6 +22,7 @@ const SHOTS = [
   ['under-load', '/weigh-up/machine?candidate=c-drover-430', {}],
   ['parts', '/parts', { click: /^Lowering link/ }],
   ['weigh-up', '/weigh-up', {}],
+  ['doubt', '/weigh-up/doubt', { rest: 4000 }],
   ['working', '/weigh-up', { click: /Range with reserve, Drover 430/ }],
   ['build', '/build', { click: /^Fit Low seat$/, rest: 5000 }],
   ['curve', '/build/curve', { rest: 45000 }],

@@ -1,9 +1,10 @@
 import { readFile, stat } from 'node:fs/promises';
 import type { Assessment } from '@/core/assessment';
 import { donorKind, shortName } from '@/core/donor';
+import { simulateRanks } from '@/core/doubt';
 import type { Ranked } from '@/core/preference';
 import { FILE_SIZE_LIMIT, parseDossierFile } from '@/store/files';
-import { mustClosers, standing, type Standing, type StandingCandidate } from '@/store/queries';
+import { doubtModel, mustClosers, standing, type Standing, type StandingCandidate } from '@/store/queries';
 import type { Dossier } from '@/store/records';
 import { fileFaultWords } from '@/ui/messages/faults';
 
@@ -11,7 +12,10 @@ interface Sink {
   write(text: string): unknown;
 }
 
-const USAGE = 'Usage: npm run -s evaluate -- dossier.json';
+const USAGE = 'Usage: npm run -s evaluate -- dossier.json [--doubt]';
+
+/** As in the app, so that both say the same. */
+const DOUBT = { seed: 20_260, most: 20_000, every: 1000, error: 0.003 };
 
 /**
  * Prints what the app would show for a dossier file, as JSON.
@@ -23,7 +27,8 @@ export async function main(args: readonly string[], out: Sink, err: Sink): Promi
     err.write(`${sentence}\n`);
     return 2;
   };
-  const [file, ...more] = args;
+  const doubt = args.includes('--doubt');
+  const [file, ...more] = args.filter((a) => a !== '--doubt');
   if (file === undefined || more.length > 0) return refuse(USAGE);
   let text: string;
   try {
@@ -37,7 +42,7 @@ export async function main(args: readonly string[], out: Sink, err: Sink): Promi
   if (parsed.kind === 'fault') return refuse(`${file}: ${fileFaultWords(parsed.fault)}`);
   const result = standing(parsed.dossier);
   if (!result) return refuse(`${file}: the dossier has no brief, so there is nothing to weigh against.`);
-  out.write(`${JSON.stringify(report(parsed.dossier, result), undefined, 2)}\n`);
+  out.write(`${JSON.stringify({ ...report(parsed.dossier, result), ...(doubt ? { doubt: doubtReport(result) } : {}) }, undefined, 2)}\n`);
   return 0;
 }
 
@@ -57,6 +62,12 @@ function report(dossier: Dossier, result: Standing) {
       return of ? [{ purpose: id, name, weights: of.weights, ranking: { stock: ranking(of.stockRanking), built: ranking(of.builtRanking) } }] : [];
     }),
   };
+}
+
+/** Rank acceptabilities of the shortlist, as it stands and as built, for each way of drawing the weights. */
+function doubtReport(result: Standing) {
+  const of = (view: 'stock' | 'built') => Object.fromEntries((['fixed', 'order', 'free'] as const).map((weights) => [weights, [...simulateRanks(doubtModel(result, view, weights), DOUBT)].at(-1) ?? null]));
+  return { seed: DOUBT.seed, stock: of('stock'), built: of('built') };
 }
 
 function candidateReport(c: StandingCandidate, name: string, closers: ReturnType<typeof mustClosers>) {

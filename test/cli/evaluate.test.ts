@@ -35,6 +35,18 @@ test('prints figures, musts, ranking and builds from the same core as the screen
   expect(report.candidates[0]?.stock.musts.length).toBeGreaterThan(0);
 });
 
+test('--doubt prints acceptabilities, the same every time', async () => {
+  const file = put('doubt.json', formatDossierFile(demoDossier(), '2026-01-02T03:04:05.000Z'));
+  const [a, b] = [await call(file, '--doubt'), await call('--doubt', file)];
+  expect(a.code).toBe(0);
+  expect(a.out).toBe(b.out);
+  const { doubt } = JSON.parse(a.out) as { doubt: { stock: Record<string, { ids: string[]; acceptability: number[][]; samples: number }> } };
+  for (const weights of ['fixed', 'order', 'free']) {
+    expect(doubt.stock[weights]?.ids).toHaveLength(10);
+    for (const row of doubt.stock[weights]?.acceptability ?? []) expect(row.reduce((x, y) => x + y, 0)).toBeLessThanOrEqual(1 + 1e-9);
+  }
+});
+
 test.each([
   ['nothing given', () => [], 'Usage'],
   ['no such file', () => [path.join(folder, 'none.json')], 'no such file'],

@@ -4,24 +4,24 @@ import Link from 'next/link';
 import { memo, useDeferredValue, useMemo } from 'react';
 import { WHOLE } from '@/core/brief';
 import { shortName } from '@/core/donor';
-import { standing } from '@/store/queries';
+import { standing, type Standing } from '@/store/queries';
 import { BRIEF_KEY } from '@/store/records';
 import { useDossierState, usePreferences } from '@/store/react';
 import { Plate } from '@/ui/marks/Plate';
 import { formatNumber } from '@/ui/messages';
-import type { View, WeighUpModel } from './use-weigh-up';
+import type { View } from './use-weigh-up';
 
 const WHOLE_WORDS = 'The whole of it';
 
 /** What the machine is for: the answer differs, so each purpose is looked at by itself. */
-export function PurposeTabs({ model }: { readonly model: WeighUpModel }) {
+export function PurposeTabs({ standing: { purpose } }: { readonly standing: Standing }) {
   const brief = useDossierState((s) => s.dossier.briefs[BRIEF_KEY]);
   const [, keep] = usePreferences();
   const all = [{ id: WHOLE, name: brief?.trip.name || WHOLE_WORDS }, ...(brief?.purposes ?? [])];
   return (
     <Flex role="group" aria-label="Purpose" gap="1" wrap="wrap" align="flex-end" borderBottomWidth="2px" borderColor="border.emphasized" mb="3">
       {all.map(({ id, name }) => {
-        const active = model.standing.purpose === id;
+        const active = purpose === id;
         return <Button key={id} size="sm" variant="ghost" borderRadius="0" height="38px" aria-pressed={active} fontWeight={active ? '700' : '400'} bg={active ? 'bg.panel' : undefined} boxShadow={active ? 'inset 0 4px 0 var(--chakra-colors-accent)' : undefined} onClick={() => keep({ purpose: id })}>{name}</Button>;
       })}
       <Button asChild size="sm" variant="ghost" color="fg.muted" height="38px"><Link href="/brief#purposes">{all.length === 1 ? 'Add a purpose' : 'Edit purposes'}</Link></Button>

@@ -63,11 +63,12 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
   return (
     <Box>
       <ScreenHeading title="Weigh-up" />
-      <PurposeTabs model={model} />
+      <PurposeTabs standing={model.standing} />
       <Flex gap="4" align="flex-start" justify="space-between" wrap="wrap" mb="3">
         <Box flex="1" minW="280px" maxW="900px" aria-live="polite">
           <Text fontSize="lg" fontWeight="600" lineHeight="1.3">{answer}</Text>
           {first && second && model.sort === 'fit' && whySentences(first, second, model.reader).map((r) => <Text key={r}>{r}</Text>)}
+          {model.rows.length > 1 && <Link href="/weigh-up/doubt" style={{ textDecoration: 'underline', fontWeight: 600 }}>How sure is this?</Link>}
           {reasons.map((r) => <Text key={r} color="fg.muted">{r}</Text>)}
         </Box>
         <ViewSwitch model={model} />

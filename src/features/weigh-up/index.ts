@@ -1,2 +1,3 @@
 export { MachineScreen } from './machine/MachineScreen';
 export { WeighUpScreen } from './WeighUpScreen';
+export { DoubtScreen } from './doubt/DoubtScreen';

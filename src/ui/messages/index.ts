@@ -1,3 +1,4 @@
+export { findOutWords } from './find-out';
 export { cautionWords } from './cautions';
 export { checkWords } from './checks';
 export { commandWords } from './commands';

@@ -1,0 +1,3 @@
+export type { DoubtAlternative, DoubtCriterion, DoubtLimit, DoubtModel, DoubtQuantity, WeightDoubt } from './doubt-model';
+export { simulateRanks, triangular, type RankDoubt, type SimulationSetting } from './simulate-ranks';
+export { turningPoints, worthAt, type TurningPoint } from './turning-points';

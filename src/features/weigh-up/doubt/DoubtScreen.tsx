@@ -1,0 +1,110 @@
+'use client';
+import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
+import { ArrowLeft } from 'lucide-react';
+import Link from 'next/link';
+import { useState } from 'react';
+import type { WeightDoubt } from '@/core/doubt';
+import { shortName } from '@/core/donor';
+import type { Standing } from '@/store/queries';
+import { usePreferences, useStanding } from '@/store/react';
+import { Choice, Panel } from '@/ui/fields';
+import { Plate } from '@/ui/marks/Plate';
+import { formatNumber, METRIC_WORDS, type Reader } from '@/ui/messages';
+import { ScreenHeading } from '@/ui/ScreenHeading';
+import { PurposeTabs } from '../Purposes';
+import type { View } from '../use-weigh-up';
+import { Places } from './Places';
+import { Turnings, WorthFindingOut } from './Turnings';
+import { useDoubt, type DoubtViewModel } from './use-doubt';
+
+const WEIGHTS: readonly { readonly value: WeightDoubt; readonly words: string }[] = [{ value: 'fixed', words: 'just as they are' }, { value: 'order', words: 'in their order, by any distance' }, { value: 'free', words: 'anything at all' }];
+
+/** Between these shares two candidates are level. */
+const LEVEL = { from: 0.45, to: 0.55 };
+
+/** How sure the order is, what would turn it, and what is worth finding out. */
+export function DoubtScreen() {
+  const standing = useStanding();
+  if (!standing || standing.candidates.length < 2) return <ScreenHeading title="How sure">At least two candidates are needed. <Link href="/donors" style={{ textDecoration: 'underline' }}>To the donors</Link></ScreenHeading>;
+  return <Doubt standing={standing} />;
+}
+
+function Doubt({ standing }: { readonly standing: Standing }) {
+  const [{ units }] = usePreferences();
+  const [view, setView] = useState<View>('stock');
+  const [weights, setWeights] = useState<WeightDoubt>('order');
+  const doubt = useDoubt(standing, view, weights);
+  const reader: Reader = { units, currency: standing.brief.money.currency };
+  const names = new Map(standing.candidates.map((c) => [c.candidate.id, shortName(c.donor)]));
+  const name = (id: string) => names.get(id) ?? id;
+  return (
+    <Box>
+      <ScreenHeading title="How sure">What the order is worth while figures are half known and weights a matter of taste.</ScreenHeading>
+      <PurposeTabs standing={standing} />
+      <Flex gap="3" align="center" wrap="wrap" mb="3">
+        <Button asChild size="sm" variant="ghost"><Link href="/weigh-up"><ArrowLeft size={16} /> Weigh-up</Link></Button>
+        <Choice aria-label="Which state" wide="190px" value={view} options={[{ value: 'stock', words: 'as they stand' }, { value: 'built', words: 'with parts chosen' }]} onChange={(e) => setView(e.target.value as View)} />
+        <Flex gap="2" align="center"><label htmlFor="weight-doubt">Weights:</label><Choice id="weight-doubt" wide="240px" value={weights} options={WEIGHTS} onChange={(e) => setWeights(e.target.value as WeightDoubt)} /></Flex>
+        <Text role="status" fontSize="sm" color="fg.muted">{doubt.result ? `${formatNumber(doubt.result.samples)} draws${doubt.running ? ' so far' : ''}, ± ${formatNumber(doubt.result.error * 200, 1)} % at most (two standard errors)` : 'Drawing …'}</Text>
+        {doubt.died !== undefined && <Text role="alert" color="fail" fontWeight="600">The drawing broke down ({doubt.died}); the last result stays.</Text>}
+      </Flex>
+      <Box aria-live="polite" mb="4"><Answer doubt={doubt} name={name} /></Box>
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 1.2fr) minmax(0, 1fr)' }} gap="4" alignItems="start">
+        <Flex direction="column" gap="4" minW="0">
+          <Panel title="Places in all draws"><Places doubt={doubt} standing={standing} /></Panel>
+          <Panel title="Who would choose which"><Riders doubt={doubt} standing={standing} /></Panel>
+        </Flex>
+        <Flex direction="column" gap="4" minW="0">
+          <Panel title="Worth finding out"><WorthFindingOut doubt={doubt} name={name} reader={reader} /></Panel>
+          <Panel title="What would turn it"><Turnings doubt={doubt} name={name} reader={reader} /></Panel>
+        </Flex>
+      </Grid>
+    </Box>
+  );
+}
+
+const percent = (share: number): string => (share > 0 && share < 0.01 ? 'under 1 %' : `${formatNumber(share * 100)} %`);
+
+function Answer({ doubt: { result, order }, name }: { readonly doubt: DoubtViewModel; readonly name: (id: string) => string }) {
+  const [first, second] = order;
+  if (!result || first === undefined || second === undefined) return <Text color="fg.muted">Drawing …</Text>;
+  const [a, b] = [result.ids.indexOf(first), result.ids.indexOf(second)];
+  const share = result.acceptability[a]?.[0] ?? 0;
+  if (share === 0) return <Text fontSize="lg" fontWeight="600">No candidate keeps every must in any draw.</Text>;
+  const ahead = result.wins[a]?.[b] ?? 0;
+  const behind = result.wins[b]?.[a] ?? 0;
+  const against = ahead + behind > 0 ? ahead / (ahead + behind) : 1;
+  const level = against >= LEVEL.from && against <= LEVEL.to;
+  return (
+    <>
+      <Text fontSize="lg" fontWeight="600">{level ? `${name(first)} and ${name(second)} are level: ${name(first)} is ahead in ${percent(against)} of the draws that place both.` : `${name(first)} comes first in ${percent(share)} of all draws: ${share >= 0.8 ? 'firm' : share >= 0.5 ? 'likely, not sure' : 'ahead, and open'}.`}</Text>
+      <Text>{level ? `They come first in ${percent(share)} and ${percent(result.acceptability[b]?.[0] ?? 0)}. Choose by what differs in kind, below.` : `Next is ${name(second)}, first in ${percent(result.acceptability[b]?.[0] ?? 0)}; against it ${name(first)} is ahead in ${percent(against)}.`}</Text>
+    </>
+  );
+}
+
+/** For each candidate that ever wins, what its winning weights stress: the sort of rider who would choose it. */
+function Riders({ doubt: { result, model, order }, standing }: { readonly doubt: DoubtViewModel; readonly standing: Standing }) {
+  if (!result) return <Text color="fg.muted">Drawing …</Text>;
+  if (model.weights === 'fixed') return <Text color="fg.muted">The weights are held as they are; let them vary to see who would choose which.</Text>;
+  const all = model.criteria.map((_, k) => result.ids.reduce((sum, _id, i) => sum + (result.central[i]?.[k] ?? 0) * (result.acceptability[i]?.[0] ?? 0), 0));
+  const placed = result.ids.reduce((sum, _id, i) => sum + (result.acceptability[i]?.[0] ?? 0), 0) || 1;
+  const lines = order.flatMap((id) => {
+    const i = result.ids.indexOf(id);
+    const central = result.central[i];
+    if (!central || (result.acceptability[i]?.[0] ?? 0) < 0.005) return [];
+    const stressed = model.criteria.map((c, k) => ({ key: c.key, lift: (central[k] ?? 0) - (all[k] ?? 0) / placed })).sort((a, b) => b.lift - a.lift).filter((l) => l.lift > 0.004).slice(0, 3);
+    return [{ id, plate: standing.candidates.find((c) => c.candidate.id === id)?.candidate.plate ?? 0, stressed }];
+  });
+  if (lines.length < 2) return <Text>Any rider with weights like these would choose the same.</Text>;
+  return (
+    <Box>
+      {lines.map(({ id, plate, stressed }) => (
+        <Flex key={id} gap="2" align="center" py="1" borderTopWidth="1px" borderColor="border.muted" _first={{ borderTopWidth: 0 }}>
+          <Plate index={plate} size={22} />
+          <Text flex="1">{stressed.length === 0 ? 'A rider with weights much as they are.' : `A rider who puts more on ${stressed.map((s) => METRIC_WORDS[s.key as keyof typeof METRIC_WORDS].short.toLowerCase()).join(', ')}.`}</Text>
+        </Flex>
+      ))}
+    </Box>
+  );
+}

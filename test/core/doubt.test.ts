@@ -1,0 +1,155 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { simulateRanks, triangular, turningPoints, worthAt, type DoubtAlternative, type DoubtModel, type DoubtQuantity, type RankDoubt, type WeightDoubt } from '@/core/doubt';
+import { seededRandom, standardNormal } from '@/core/numeric';
+
+const exact = (x: number): DoubtQuantity => ({ kind: 'known', low: x, mid: x, high: x });
+const plain = (id: string, values: readonly number[]): DoubtAlternative => ({ id, quantities: values.map(exact), limits: [], out: false });
+const model = (rows: Readonly<Record<string, readonly number[]>>, weights: WeightDoubt = 'free', given?: readonly number[]): DoubtModel => {
+  const count = Object.values(rows)[0]?.length ?? 0;
+  return {
+    weights, alternatives: Object.entries(rows).map(([id, values]) => plain(id, values)),
+    criteria: Array.from({ length: count }, (_, i) => ({ key: `c${i}`, weight: given?.[i] ?? 1 / count, knots: [{ x: 0, y: 0 }, { x: 1, y: 1 }], shared: 0 })),
+  };
+};
+const run = (m: DoubtModel, most = 40_000, seed = 7): RankDoubt => {
+  const last = [...simulateRanks(m, { seed, most, every: 5000, error: 0 })].at(-1);
+  if (!last) throw new Error('no result');
+  return last;
+};
+const firsts = (r: RankDoubt) => r.acceptability.map((row) => row[0] ?? 0);
+/** Four standard errors. */
+const NEAR = 4 * Math.sqrt(0.25 / 40_000);
+
+describe('acceptability on exact small cases (SMAA-2, Lahdelma & Salminen 2001; exact by integration)', () => {
+  test('A(.8, .3), B(.4, .6): A first in 4/7; central weights (5/7, 2/7) and (3/14, 11/14)', () => {
+    const r = run(model({ A: [0.8, 0.3], B: [0.4, 0.6] }));
+    expect(Math.abs((firsts(r)[0] ?? 0) - 4 / 7)).toBeLessThan(NEAR);
+    expect(r.central[0]?.[0]).toBeCloseTo(5 / 7, 2);
+    expect(r.central[1]?.[0]).toBeCloseTo(3 / 14, 2);
+  });
+  test('three unit vectors: every place a third each; centre of the first (11/18, 7/36, 7/36)', () => {
+    const r = run(model({ A: [1, 0, 0], B: [0, 1, 0], C: [0, 0, 1] }));
+    for (const row of r.acceptability) for (const share of row) expect(Math.abs(share - 1 / 3)).toBeLessThan(NEAR);
+    expect(r.central[0]?.[0]).toBeCloseTo(11 / 18, 2);
+    expect(r.central[0]?.[1]).toBeCloseTo(7 / 36, 2);
+  });
+  test('A(1, 0, 0), B(0, .5, .5): 4/9; centres 5/9 and 7/45', () => {
+    const r = run(model({ A: [1, 0, 0], B: [0, 0.5, 0.5] }));
+    expect(Math.abs((firsts(r)[0] ?? 0) - 4 / 9)).toBeLessThan(NEAR);
+    expect(r.central[0]?.[0]).toBeCloseTo(5 / 9, 2);
+    expect(r.central[1]?.[0]).toBeCloseTo(7 / 45, 2);
+  });
+  test('ten thousand draws at a half: a standard error of 0.0050', () => {
+    expect(run(model({ A: [1, 0], B: [0, 1] }), 10_000).error).toBeCloseTo(0.005, 4);
+  });
+  test('weights that keep their order: means of the ordered simplex are the rank-order centroids 0.6111, 0.2778, 0.1111', () => {
+    // The first criterion is the only one that parts them, so the central weights are the means of all draws.
+    const r = run(model({ A: [1, 0, 0], B: [0, 0, 0] }, 'order', [0.5, 0.3, 0.2]));
+    expect(firsts(r)[0]).toBe(1);
+    for (const [i, mean] of [0.6111, 0.2778, 0.1111].entries()) expect(r.central[0]?.[i]).toBeCloseTo(mean, 2);
+  });
+  test('fixed weights and known figures leave no doubt', () => {
+    expect(firsts(run(model({ A: [0.6, 0.4], B: [0.5, 0.45] }, 'fixed', [0.5, 0.5]), 2000))).toEqual([1, 0]);
+  });
+});
+
+describe('draws', () => {
+  test('a held seed gives the same result, another seed another', () => {
+    const m = model({ A: [0.7, 0.3, 0.5], B: [0.4, 0.6, 0.5] });
+    expect(run(m, 5000, 3)).toEqual(run(m, 5000, 3));
+    expect(run(m, 5000, 3).acceptability).not.toEqual(run(m, 5000, 4).acceptability);
+  });
+  test('uniform numbers: mean 1/2, variance 1/12; normal ones: 0 and 1', () => {
+    const random = seededRandom(11);
+    const [u, z] = [Array.from({ length: 50_000 }, random), Array.from({ length: 50_000 }, () => standardNormal(random))];
+    const mean = (list: readonly number[]) => list.reduce((a, b) => a + b, 0) / list.length;
+    expect(mean(u)).toBeCloseTo(0.5, 2);
+    expect(mean(u.map((x) => (x - 0.5) ** 2))).toBeCloseTo(1 / 12, 2);
+    expect(mean(z)).toBeCloseTo(0, 1);
+    expect(mean(z.map((x) => x * x))).toBeCloseTo(1, 1);
+    expect(Math.min(...u)).toBeGreaterThanOrEqual(0);
+    expect(Math.max(...u)).toBeLessThan(1);
+  });
+  test('triangular quantiles: ends, mode, and F(x(u)) = u', () => {
+    const q = { kind: 'known', low: 2, mid: 3, high: 7 } as const;
+    expect([triangular(q, 0), triangular(q, 0.2), triangular(q, 1)]).toEqual([2, expect.closeTo(3, 12) as number, 7]);
+    const share = (x: number) => (x < 3 ? (x - 2) ** 2 / (5 * 1) : 1 - (7 - x) ** 2 / (5 * 4));
+    fc.assert(fc.property(fc.double({ min: 0, max: 1, noNaN: true }), (u) => Math.abs(share(triangular(q, u)) - u) < 1e-9), { seed: 12 });
+  });
+  test('a guess that all share moves nobody past another; one of their own does', () => {
+    const wide: DoubtQuantity = { kind: 'known', low: 0.2, mid: 0.5, high: 0.8 };
+    const ahead: DoubtQuantity = { kind: 'known', low: 0.25, mid: 0.55, high: 0.85 };
+    const pair = (shared: number): DoubtModel => ({ weights: 'fixed', criteria: [{ key: 'c', weight: 1, knots: [{ x: 0, y: 0 }, { x: 1, y: 1 }], shared }], alternatives: [{ id: 'A', quantities: [ahead], limits: [], out: false }, { id: 'B', quantities: [wide], limits: [], out: false }] });
+    expect(firsts(run(pair(1), 4000))[0]).toBe(1);
+    expect(firsts(run(pair(0), 4000))[0]).toBeLessThan(0.7);
+  });
+});
+
+describe('limits and stopping', () => {
+  test('what breaks a limit in a draw stands behind; what is out never has a place', () => {
+    const m = model({ A: [0.9, 0.9], B: [0.5, 0.5], C: [1, 1] }, 'fixed');
+    const [a, b, c] = m.alternatives as [DoubtAlternative, DoubtAlternative, DoubtAlternative];
+    const half: DoubtQuantity = { kind: 'known', low: 0, mid: 1, high: 2 };
+    const r = run({ ...m, alternatives: [{ ...a, limits: [{ key: 'must', quantity: half, least: 1, criterion: undefined }] }, b, { ...c, out: true }] });
+    expect(Math.abs((firsts(r)[0] ?? 0) - 0.5)).toBeLessThan(NEAR);
+    expect(firsts(r)[2]).toBe(0);
+    expect(r.acceptability[2]?.every((s) => s === 0)).toBe(true);
+    expect((r.wins[0]?.[1] ?? 0) + (r.wins[1]?.[0] ?? 0)).toBeCloseTo(1, 9);
+  });
+  test('results come on the way, and it stops when settled to the error asked', () => {
+    const all = [...simulateRanks(model({ A: [1, 0], B: [0, 1] }), { seed: 1, most: 100_000, every: 1000, error: 0.01 })];
+    expect(all.length).toBeGreaterThan(1);
+    expect(all.at(-1)).toMatchObject({ settled: true, samples: 3000 });
+    expect(all.slice(0, -1).every((r) => !r.settled)).toBe(true);
+  });
+  test('an unknown quantity may be worth anything', () => {
+    const m = model({ A: [0.5], B: [0.5] }, 'fixed');
+    const [a, b] = m.alternatives as [DoubtAlternative, DoubtAlternative];
+    expect(Math.abs((firsts(run({ ...m, alternatives: [{ ...a, quantities: [{ kind: 'unknown' }] }, b] }))[0] ?? 0) - 0.5)).toBeLessThan(NEAR);
+  });
+});
+
+describe('what would turn it', () => {
+  // Price 12000→6000, mass 230→150, range 250→450, weights .5/.3/.2: A(9000, 200, 400) 0.5125, B(7500, 175, 300) 0.63125 (worked example, from memory).
+  const criterion = (key: string, weight: number, worst: number, best: number) => ({ key, weight, shared: 0, knots: [{ x: worst, y: 0 }, { x: best, y: 1 }] });
+  const m: DoubtModel = {
+    weights: 'fixed', criteria: [criterion('price', 0.5, -12000, -6000), criterion('mass', 0.3, -230, -150), criterion('range', 0.2, 250, 450)],
+    alternatives: [plain('A', [-9000, -200, 400]), plain('B', [-7500, -175, 300])],
+  };
+  const points = turningPoints(m, 'B', 'A');
+  test('A ties if its price falls by 1425 to 7575', () => {
+    expect(points).toContainEqual({ kind: 'quantity', of: 'rival', id: 'A', criterion: 'price', from: -9000, to: expect.closeTo(-7575, 6) as number, chance: 0 });
+  });
+  test('break-even weight of range 0.353535, the others in proportion', () => {
+    expect(points).toContainEqual({ kind: 'weight', criterion: 'range', from: 0.2, to: expect.closeTo(0.353535, 6) as number });
+  });
+  test('what nothing can reach is left out: no range of A makes up for it', () => {
+    expect(points.filter((p) => p.kind === 'quantity' && p.of === 'rival' && p.criterion === 'range')).toEqual([]);
+  });
+  test('the chance is what of the doubt lies beyond the point', () => {
+    const [a, b] = m.alternatives as [DoubtAlternative, DoubtAlternative];
+    const unsure: DoubtModel = { ...m, alternatives: [{ ...a, quantities: [{ kind: 'known', low: -10425, mid: -9000, high: -7575 }, ...a.quantities.slice(1)] }, b] };
+    const wider: DoubtModel = { ...m, alternatives: [{ ...a, quantities: [{ kind: 'known', low: -11850, mid: -9000, high: -6150 }, ...a.quantities.slice(1)] }, b] };
+    const chance = (of: DoubtModel) => turningPoints(of, 'B', 'A').flatMap((p) => (p.kind === 'quantity' && p.criterion === 'price' && p.of === 'rival' ? [p.chance] : []))[0];
+    expect(chance(unsure)).toBeCloseTo(0, 9);
+    expect(chance(wider)).toBeCloseTo(1 / 8, 9);
+  });
+  test('a rival who is worth more only has to keep its limit; a leader may break one', () => {
+    const [a, b] = m.alternatives as [DoubtAlternative, DoubtAlternative];
+    const far: DoubtQuantity = { kind: 'known', low: 200, mid: 300, high: 400 };
+    const ruled: DoubtModel = { ...m, alternatives: [{ ...a, limits: [{ key: 'range', quantity: far, least: 250, criterion: undefined }] }, { ...b, limits: [{ key: 'range', quantity: far, least: 350, criterion: undefined }] }] };
+    expect(turningPoints(ruled, 'A', 'B')).toEqual([
+      { kind: 'limit', of: 'leader', id: 'A', limit: 'range', from: 300, to: 250, chance: expect.closeTo(1 / 8, 9) as number }, { kind: 'limit', of: 'rival', id: 'B', limit: 'range', from: 300, to: 350, chance: expect.closeTo(1 / 8, 9) as number },
+    ]);
+  });
+  test('at each turning point of a quantity the two are level', () => {
+    for (const p of points) {
+      if (p.kind !== 'quantity') continue;
+      const at = m.criteria.findIndex((c) => c.key === p.criterion);
+      const moved = m.alternatives.map((a) => a.quantities.map((q, k) => (a.id === p.id && k === at ? p.to : q.kind === 'known' ? q.mid : 0)));
+      const [va, vb] = moved.map((row) => row.reduce((sum, x, k) => sum + (m.criteria[k]?.weight ?? 0) * worthAt(m.criteria[k]?.knots ?? [], x), 0));
+      expect(va).toBeCloseTo(vb ?? Number.NaN, 9);
+    }
+  });
+});
