@@ -9,6 +9,7 @@ test('the best build: planned, taken, a part banned, and what a rejected part wo
   await goTo(page, 'Build');
   await page.getByRole('group', { name: 'Candidate' }).getByRole('button', { name: /Sorrel 300$/ }).click();
   await expect(page.getByText(/^\d+ parts, fit 8\d\.\d for 8[\u202f]?\d{3} EUR\.$/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/which is made for other machines or not in the catalogue: it cannot be fitted here\.$/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Take this build' }).click();
   await expect(page.getByText(/^This is it: \d+ parts, fit 8\d\.\d/)).toBeVisible({ timeout: 30_000 });
   await page.getByLabel('What would it take for').selectOption({ label: 'Steering damper' });

@@ -4,7 +4,7 @@ import { METRIC_KEYS } from '@/core/assessment';
 import { BRIEF_LIMITS } from '@/core/brief';
 import { BASES, FIGURE_KEYS } from '@/core/readings';
 import {
-  amountFaultWords, BASIS_WORDS, buildFaultWords, cautionWords, commandWords, fileFaultWords, FIGURE_WORDS, METRIC_WORDS, mustWords, nameWords, readingFaultWords, sharesFaultWords, storageFaultWords,
+  amountFaultWords, BASIS_WORDS, buildFaultWords, cautionWords, commandWords, fileFaultWords, FIGURE_WORDS, leadWords, leftOutWords, limitNames, METRIC_WORDS, mustWords, nameWords, readingFaultWords, ruleFaultWords, sharesFaultWords, storageFaultWords, whatItTakesWords,
   type Reader,
 } from '@/ui/messages';
 
@@ -98,5 +98,26 @@ describe('cautions say what, what to do and whom to ask', () => {
   test('loads, licence, approval and a fallen machine are grave', () => {
     const grave = all.filter((c) => cautionWords(c, reader).grave).map((c) => c.code);
     expect(grave).toEqual(['over-permitted-mass', 'licence-not-legal', 'lowered-without-stand', 'ends-approval']);
+  });
+});
+
+describe('plans', () => {
+  const name = (id: string) => ({ a: 'low seat', b: 'link', c: 'rack' })[id] ?? id;
+  test('contradictions in rules', () => {
+    expect(ruleFaultWords({ code: 'ring', ids: ['a', 'b'] }, name)).toBe('low seat needs link needs low seat: all of them or none.');
+    expect(ruleFaultWords({ code: 'needs-what-it-shuts-out', id: 'a', anyOf: ['b', 'c'] }, name)).toBe('low seat needs link or rack, which cannot stand beside it: it can never be fitted.');
+    expect(ruleFaultWords({ code: 'need-nowhere', id: 'a', anyOf: ['b'] }, name)).toMatch(/^low seat needs link, which is made for other machines/);
+  });
+  test('limits that clash, parts left out, what a part would take', () => {
+    expect(limitNames(['range', 'spend'])).toBe('range and the money');
+    expect(limitNames(['pinned'])).toBe('the parts that must be in it');
+    expect(leftOutWords([{ id: 'a', why: 'banned' }, { id: 'b', why: 'too-late' }, { id: 'c', why: 'banned' }], name)).toBe('not wanted: low seat, rack; would come after the trip: link');
+    expect(whatItTakesWords('Low seat', { kind: 'rejected', price: 120.4, lacks: 0.84 }, reader)).toBe('At 120 EUR, fitted, it would be chosen. At its own price it would have to give 0.8 points more.');
+    expect(whatItTakesWords('Low seat', { kind: 'rejected', price: undefined, lacks: 2 }, reader)).toMatch(/^Not even for nothing\./);
+    expect(whatItTakesWords('Low seat', { kind: 'chosen' }, reader)).toBe('Low seat is in it.');
+  });
+  test('who is ahead from which money on', () => {
+    const build = (points: number, parts: number) => ({ partIds: Array.from({ length: parts }, (_, i) => `p${i}`), cost: 8000, points, planned: points, failed: [] });
+    expect(leadWords({ from: 8200, id: 'b', build: build(81.2, 3), over: { id: 'a', build: build(80, 0) } }, name, reader)).toBe('From 8200 EUR on, link with 3 parts (81.2) is ahead of low seat as it stands (80.0).');
   });
 });

@@ -27,7 +27,7 @@ export function BuildFrame({ words, whole = false, children }: { readonly words:
   return (
     <Box>
       <ScreenHeading title="Build">{words(model)}</ScreenHeading>
-      <Flex as="nav" aria-label="Rooms of the build" gap="1" wrap="wrap" borderBottomWidth="2px" borderColor="border.emphasized" mb="3">
+      <Flex as="nav" aria-label="Rooms of the build" _print={{ display: 'none' }} gap="1" wrap="wrap" borderBottomWidth="2px" borderColor="border.emphasized" mb="3">
         {ROOMS.map(([href, name]) => <Button key={href} asChild size="sm" variant="ghost" borderRadius="0" height="38px" fontWeight={path === href ? '700' : '400'} bg={path === href ? 'bg.panel' : undefined} boxShadow={path === href ? 'inset 0 4px 0 var(--chakra-colors-accent)' : undefined}><Link href={href as '/build'} aria-current={path === href ? 'page' : undefined}>{name}</Link></Button>)}
       </Flex>
       {!whole && <CandidateTabs model={model} />}
@@ -38,7 +38,7 @@ export function BuildFrame({ words, whole = false, children }: { readonly words:
 
 function CandidateTabs({ model }: { readonly model: BuildModel }) {
   return (
-    <Flex role="group" aria-label="Candidate" gap="1" mb="3" wrap={{ base: 'nowrap', md: 'wrap' }} overflowX="auto">
+    <Flex role="group" aria-label="Candidate" _print={{ display: 'none' }} gap="1" mb="3" wrap={{ base: 'nowrap', md: 'wrap' }} overflowX="auto">
       {model.standing.candidates.map((c) => {
         const current = c.candidate.id === model.entry.candidate.id;
         return (

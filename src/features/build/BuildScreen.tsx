@@ -29,6 +29,7 @@ function Bench({ model }: { readonly model: BuildModel }) {
           <Panel title="The best build for the money"><BestBuildPanel model={model} /></Panel>
           <Panel title="Parts that fit this class" aside={<Text fontSize="xs" color="fg.muted">{model.notFitting} others do not</Text>}>
             {entry.aboard.length > 0 && <Text py="2">Aboard already, and not paid for again: <Text as="span" fontWeight="700">{entry.aboard.map((p) => p.name.toLowerCase()).join(', ')}</Text>. What it carries is set on its sheet.</Text>}
+            {model.ruleFaults.map((f) => <Text key={f} fontSize="sm" color="unsure" py="0.5">{f}</Text>)}
             {model.catalogue.length === 0 && <Text color="fg.muted" py="3">The catalogue is empty. Open the example to get the shipped parts.</Text>}
             {model.catalogue.map((group) => (
               <Box key={group.kind} mt="2" data-kind={group.kind}>

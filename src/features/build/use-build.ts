@@ -3,12 +3,12 @@ import { useState } from 'react';
 import { stagesBySchool, USUAL_STAGE, type BuildStage, type StageSchool } from '@/core/build';
 import { donorLine, shortName } from '@/core/donor';
 import { fitsDonor, PART_KINDS, type Part, type PartKind } from '@/core/part';
-import { faultsOfAdding, faultsOfRemoving, findBuildFaults, type BuildFault } from '@/core/planning';
+import { faultsOfAdding, faultsOfRemoving, findBuildFaults, findRuleFaults, type BuildFault } from '@/core/planning';
 import type { Standing, StandingCandidate } from '@/store/queries';
 import type { CommandLabel } from '@/store/history';
 import type { Build } from '@/store/records';
 import { useDossierState, useDossierStore, usePreferences, useStanding } from '@/store/react';
-import { buildFaultWords, type Reader } from '@/ui/messages';
+import { buildFaultWords, ruleFaultWords, type Reader } from '@/ui/messages';
 
 /** A change that was refused, why, and what would make it possible. */
 export interface Refusal {
@@ -41,6 +41,8 @@ export interface BuildModel {
   readonly setWish: (part: Part, wish: 'pinned' | 'banned' | 'free') => void;
   /** What is wrong with the build as stored, should the catalogue have changed under it. */
   readonly standingFaults: readonly string[];
+  /** Contradictions in the rules of the parts that fit, in words. */
+  readonly ruleFaults: readonly string[];
 }
 
 let lastSelected: string | undefined;
@@ -129,6 +131,7 @@ export function useBuild(): BuildModel | undefined {
       const without = (list: readonly string[] | undefined) => (list ?? []).filter((id) => id !== part.id);
       change({ code: 'wish-part', facts: { part: part.name.toLowerCase(), wish } }, { pinned: [...without(build?.pinned), ...(wish === 'pinned' ? [part.id] : [])], banned: [...without(build?.banned), ...(wish === 'banned' ? [part.id] : [])] });
     },
+    ruleFaults: findRuleFaults(fitting, new Set(aboard)).map((f) => { const words = ruleFaultWords(f, name); return words.charAt(0).toUpperCase() + words.slice(1); }),
     standingFaults: [
       ...findBuildFaults([...aboard, ...chosen], catalogue).map((f) => buildFaultWords(f, name)),
       ...entry.parts.filter((p) => !fits(p)).map((p) => `${p.name} is not made for this class.`),

@@ -24,7 +24,7 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
         <Banners />
         <Box position="relative">
           <Box as="main" id="main">{children}</Box>
-          <Box position="absolute" top="0" right={{ base: '-8px', md: '-4px' }} zIndex={5}><Toolbar onHelp={() => setHelp(true)} /></Box>
+          <Box _print={{ display: 'none' }} position="absolute" top="0" right={{ base: '-8px', md: '-4px' }} zIndex={5}><Toolbar onHelp={() => setHelp(true)} /></Box>
         </Box>
       </Box>
       <FootStrip />

@@ -20,7 +20,7 @@ export function Strip() {
   const lines = useLiveLines();
   return (
     <Flex
-      as="nav" aria-label="Steps" direction="column" position="sticky" top="0" height="100dvh" width="208px" flexShrink={0} bg="bg.panel"
+      as="nav" aria-label="Steps" _print={{ display: 'none' }} direction="column" position="sticky" top="0" height="100dvh" width="208px" flexShrink={0} bg="bg.panel"
       borderRightWidth="1px" borderColor="border" display={{ base: 'none', md: 'flex' }} pl="16px"
       backgroundImage="radial-gradient(circle at 8px 9px, var(--chakra-colors-bg) 3.2px, var(--chakra-colors-border) 3.2px, var(--chakra-colors-border) 4px, transparent 4.2px)" backgroundSize="16px 18px" backgroundRepeat="repeat-y"
     >
@@ -54,7 +54,7 @@ export function FootStrip() {
   const lines = useLiveLines();
   return (
     <Flex
-      as="nav" aria-label="Steps" position="fixed" bottom="0" left="0" right="0" zIndex={30} bg="bg.panel" borderTopWidth="1px" borderColor="border.emphasized"
+      as="nav" aria-label="Steps" _print={{ display: 'none' }} position="fixed" bottom="0" left="0" right="0" zIndex={30} bg="bg.panel" borderTopWidth="1px" borderColor="border.emphasized"
       display={{ base: 'flex', md: 'none' }} height="64px"
     >
       {STEPS.map((step) => {

@@ -7,7 +7,7 @@ export { doubtWords } from './doubts';
 export { fieldPlaces, formatBase, formatFigure, formatNumber, formatQuoted, formatWithUnit, trimmed, unitSign, type Reader, type ShownDimension } from './format';
 export { fitsWords, FLAG_WORDS, partCellFaultWords, partFacts } from './parts';
 export { knownBy } from './known-by';
-export { leadWords, leftOutWords, limitNames, STAGE_SCHOOL_WORDS, STAGE_WORDS, WAY_NONE_WORDS, WAY_WORDS, whatItTakesWords } from './plans';
+export { leadWords, leftOutWords, limitNames, ruleFaultWords, STAGE_SCHOOL_WORDS, STAGE_WORDS, WAY_NONE_WORDS, WAY_WORDS, whatItTakesWords } from './plans';
 export { sheetText } from './sheet-text';
 export { cellFaultWords, tableFaultWords } from './tables';
 export { additionWords, closerWords, mustWords, VERDICT_SIGNS } from './verdict-words';

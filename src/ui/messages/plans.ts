@@ -1,7 +1,7 @@
 import type { BuildStage, Lead, LeftOut, StageSchool } from '@/core/build';
 import type { MustKey } from '@/core/brief';
 import type { WayKind } from '@/store/queries';
-import type { WhatItTakes } from '@/core/planning';
+import type { RuleFault, WhatItTakes } from '@/core/planning';
 import { formatNumber, type Reader } from './format';
 import { MUST_SHORT } from './words';
 
@@ -11,6 +11,16 @@ const LIMITS: Readonly<Record<string, string>> = { spend: 'the money', pinned: '
 export function limitNames(limits: readonly string[]): string {
   const names = limits.map((l) => LIMITS[l] ?? MUST_SHORT[l as MustKey] ?? l);
   return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+}
+
+/** A contradiction in the rules of the catalogue, and what follows from it. */
+export function ruleFaultWords(fault: RuleFault, name: (id: string) => string): string {
+  const either = (ids: readonly string[]) => ids.map(name).join(' or ');
+  switch (fault.code) {
+    case 'ring': return `${fault.ids.map(name).join(' needs ')} needs ${name(fault.ids[0] ?? '')}: all of them or none.`;
+    case 'needs-what-it-shuts-out': return `${name(fault.id)} needs ${either(fault.anyOf)}, which cannot stand beside it: it can never be fitted.`;
+    case 'need-nowhere': return `${name(fault.id)} needs ${either(fault.anyOf)}, which is made for other machines or not in the catalogue: it cannot be fitted here.`;
+  }
 }
 
 const WHY: Readonly<Record<LeftOut['why'], string>> = {

@@ -26,7 +26,7 @@ function Stages({ model }: { readonly model: BuildModel }) {
   const machine = entry.stock.metrics.outlay.estimate;
   return (
     <>
-      <Flex gap="2" wrap="wrap" align="center" mb="3">
+      <Flex gap="2" wrap="wrap" align="center" mb="3" _print={{ display: 'none' }}>
         <Text>Stages by school:</Text>
         {STAGE_SCHOOLS.map((school) => <Button key={school} size="xs" variant="outline" borderColor="border.emphasized" onClick={() => model.stageBy(school)}>{STAGE_SCHOOL_WORDS[school]}</Button>)}
         <Box flex="1" />
