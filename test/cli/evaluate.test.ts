@@ -45,7 +45,7 @@ test('--doubt prints acceptabilities, the same every time', async () => {
     expect(doubt.stock[weights]?.ids).toHaveLength(10);
     for (const row of doubt.stock[weights]?.acceptability ?? []) expect(row.reduce((x, y) => x + y, 0)).toBeLessThanOrEqual(1 + 1e-9);
   }
-});
+}, 60_000);
 
 test.each([
   ['nothing given', () => [], 'Usage'],

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { simulateRanks, triangular, turningPoints, worthAt, type DoubtAlternative, type DoubtModel, type DoubtQuantity, type RankDoubt, type WeightDoubt } from '@/core/doubt';
+import { simulateRanks, tornado, triangular, turningPoints, worthAt, type DoubtAlternative, type DoubtModel, type DoubtQuantity, type RankDoubt, type WeightDoubt } from '@/core/doubt';
 import { seededRandom, standardNormal } from '@/core/numeric';
 
 const exact = (x: number): DoubtQuantity => ({ kind: 'known', low: x, mid: x, high: x });
@@ -151,5 +151,25 @@ describe('what would turn it', () => {
       const [va, vb] = moved.map((row) => row.reduce((sum, x, k) => sum + (m.criteria[k]?.weight ?? 0) * worthAt(m.criteria[k]?.knots ?? [], x), 0));
       expect(va).toBeCloseTo(vb ?? Number.NaN, 9);
     }
+  });
+});
+
+describe('tornado', () => {
+  const m: DoubtModel = {
+    weights: 'fixed', criteria: [{ key: 'x', weight: 0.6, shared: 0, knots: [{ x: 0, y: 0 }, { x: 1, y: 1 }] }, { key: 'y', weight: 0.4, shared: 0, knots: [{ x: 0, y: 0 }, { x: 1, y: 1 }] }],
+    alternatives: [{ id: 'A', quantities: [{ kind: 'known', low: 0.4, mid: 0.6, high: 0.7 }, exact(0.5)], limits: [], out: false }, { id: 'B', quantities: [exact(0.5), { kind: 'unknown' }], limits: [], out: false }],
+  };
+  test('by hand: lead 0.06; x of A −0.06 to 0.12, y of B −0.14 to 0.26, the widest first; what is known for certain has no bar', () => {
+    const { lead, bars } = tornado(m, 'A', 'B');
+    expect(lead).toBeCloseTo(0.06, 12);
+    expect(bars.map((b) => [b.id, b.criterion])).toEqual([['B', 'y'], ['A', 'x']]);
+    expect([bars[0]?.low, bars[0]?.high]).toEqual([expect.closeTo(-0.14, 9) as number, expect.closeTo(0.26, 9) as number]);
+    expect([bars[1]?.low, bars[1]?.high]).toEqual([expect.closeTo(-0.06, 9) as number, expect.closeTo(0.12, 9) as number]);
+  });
+  test('the other way round it is the mirror; nobody known, nothing shown', () => {
+    const [there, back] = [tornado(m, 'A', 'B'), tornado(m, 'B', 'A')];
+    expect(back.lead).toBeCloseTo(-there.lead, 12);
+    expect(back.bars.map((b) => b.high)).toEqual(there.bars.map((b) => expect.closeTo(-b.low, 9) as number));
+    expect(tornado(m, 'A', 'nobody')).toEqual({ lead: 0, bars: [] });
   });
 });

@@ -14,6 +14,8 @@ import { ScreenHeading } from '@/ui/ScreenHeading';
 import { PurposeTabs } from '../Purposes';
 import type { View } from '../use-weigh-up';
 import { Places } from './Places';
+import { BriefTurnings } from './BriefTurnings';
+import { Tornado } from './Tornado';
 import { Turnings, WorthFindingOut } from './Turnings';
 import { useDoubt, type DoubtViewModel } from './use-doubt';
 
@@ -52,11 +54,12 @@ function Doubt({ standing }: { readonly standing: Standing }) {
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 1.2fr) minmax(0, 1fr)' }} gap="4" alignItems="start">
         <Flex direction="column" gap="4" minW="0">
           <Panel title="Places in all draws"><Places doubt={doubt} standing={standing} /></Panel>
+          <Panel title="What the doubt is about"><Tornado doubt={doubt} name={name} /></Panel>
           <Panel title="Who would choose which"><Riders doubt={doubt} standing={standing} /></Panel>
         </Flex>
         <Flex direction="column" gap="4" minW="0">
           <Panel title="Worth finding out"><WorthFindingOut doubt={doubt} name={name} reader={reader} /></Panel>
-          <Panel title="What would turn it"><Turnings doubt={doubt} name={name} reader={reader} /></Panel>
+          <Panel title="What would turn it"><Turnings doubt={doubt} name={name} reader={reader} /><BriefTurnings doubt={doubt} standing={standing} view={view} name={name} reader={reader} /></Panel>
         </Flex>
       </Grid>
     </Box>
