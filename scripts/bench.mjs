@@ -4,11 +4,11 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
+import { assessing, doubting, planning, planningInNode } from './lib/bench-computing.mjs';
 import { load } from './lib/bundle.mjs';
+import { high, median } from './lib/figures.mjs';
 import { build, freePort, ROOT } from './lib/run.mjs';
 
-const median = (list) => list.toSorted((a, b) => a - b)[Math.floor(list.length / 2)];
-const high = (list) => list.toSorted((a, b) => a - b)[Math.floor(list.length * 0.95)];
 const LAUNCH = { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] };
 
 /** Compressed size of the scripts that the weigh-up's page asks for, kB. */
@@ -131,21 +131,6 @@ async function searching(browser, base) {
   });
 }
 
-/** One assessment of each candidate of the example as it stands, over and over: medians, ms. */
-async function assessing() {
-  const [{ assess }, { resolveDonor }, { demoDossier }] = await Promise.all(['src/core/assessment/index.ts', 'src/core/donor/index.ts', 'src/demo/scenario.ts'].map(load));
-  const dossier = demoDossier();
-  const [brief] = Object.values(dossier.briefs);
-  const donors = Object.values(dossier.candidates).map((c) => resolveDonor(dossier.donors, c.donorId));
-  const timed = (count) => {
-    const begun = performance.now();
-    for (let i = 0; i < count; i += 1) assess(brief, donors[i % donors.length]);
-    return performance.now() - begun;
-  };
-  for (let i = 0; i < 10; i += 1) timed(40);
-  return { one: median(Array.from({ length: 400 }, () => timed(1))), forty: median(Array.from({ length: 40 }, () => timed(40))) };
-}
-
 /** A ground slider of the brief moved by a key, to the frame after the order beside it has changed; an empty frame beside it. */
 async function slider(browser, base) {
   const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })).newPage();
@@ -181,66 +166,6 @@ async function slider(browser, base) {
   });
 }
 
-/** Twelve candidates on the money curve: to the first build of each, to the whole, frames meanwhile, and how soon a stop acts. */
-async function planning(browser, base) {
-  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })).newPage();
-  await page.goto(base);
-  await page.getByRole('heading', { level: 1, name: 'Weigh-up' }).waitFor();
-  await twelve(page, base);
-  await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Build' }).first().click();
-  await page.evaluate(() => {
-    window.frames_ = [];
-    let last = performance.now();
-    const frame = (now) => { window.frames_.push(now - last); last = now; requestAnimationFrame(frame); };
-    requestAnimationFrame(frame);
-  });
-  const begun = Date.now();
-  await page.getByRole('navigation', { name: 'Rooms of the build' }).getByRole('link', { name: 'Money curve' }).click();
-  await page.waitForFunction(() => document.querySelector('[role=status]') && !document.body.textContent.includes('planning …'), undefined, { timeout: 120_000 });
-  const first = Date.now() - begun;
-  await page.getByText('Every curve is proven').waitFor({ timeout: 300_000 });
-  const whole = Date.now() - begun;
-  const frame = await page.evaluate(() => window.frames_.toSorted((a, b) => a - b)[Math.floor(window.frames_.length * 0.99)]);
-  await page.getByText('Nothing that may end road approval').click();
-  await page.getByRole('button', { name: 'Stop', exact: true }).waitFor();
-  const stop = await page.evaluate(async () => {
-    const button = [...document.querySelectorAll('button')].find((b) => b.textContent === 'Stop');
-    const at = performance.now();
-    button.click();
-    while (!document.querySelector('[role=status]').textContent.startsWith('Stopped')) await new Promise((done) => setTimeout(done, 5));
-    return performance.now() - at;
-  });
-  return { first, whole, frame, stop };
-}
-
-/** The best build of one candidate, and one solve of its program, in this process. */
-async function planningInNode() {
-  const [{ default: loadHighs }, { bestBuild, planModelOf }, { planProgram }, { planSetting, standing }, { demoDossier }] = await Promise.all([import('highs'), load('src/core/build/index.ts'), load('src/core/planning/index.ts'), load('src/store/queries/index.ts'), load('src/demo/scenario.ts')]);
-  const highs = await loadHighs();
-  const dossier = demoDossier();
-  const now = standing(dossier);
-  const setting = planSetting(dossier, now, now.candidates.find((c) => c.candidate.id === 'c-sorrel-300'), { legalOnly: false, today: '2026-12-01' });
-  const timed = (act, times) => Array.from({ length: times }, () => { const begun = performance.now(); act(); return performance.now() - begun; });
-  const { text } = planProgram(planModelOf(setting).model, { aim: 'value', spend: 9550 });
-  timed(() => highs.solve(text, { mip_rel_gap: 0, mip_allow_restart: false, output_flag: false }), 5);
-  return { best: median(timed(() => bestBuild(highs, setting, 9550), 30)), solve: median(timed(() => highs.solve(text, { mip_rel_gap: 0, mip_allow_restart: false, output_flag: false }), 30)) };
-}
-
-/** Rank acceptabilities of twelve candidates: the example's ten and two of them again. */
-async function doubting() {
-  const [{ simulateRanks }, { doubtModel, standing }, { demoDossier }] = await Promise.all(['src/core/doubt/index.ts', 'src/store/queries/index.ts', 'src/demo/scenario.ts'].map(load));
-  const model = doubtModel(standing(demoDossier()), 'stock', 'order');
-  const twelve = { ...model, alternatives: [...model.alternatives, ...model.alternatives.slice(0, 2).map((a) => ({ ...a, id: `${a.id}-again` }))] };
-  const once = () => {
-    const begun = performance.now();
-    let first;
-    for (const result of simulateRanks(twelve, { seed: 1, most: 20_000, every: 1000, error: 0 })) first ??= [result, performance.now() - begun][1];
-    return { first, whole: performance.now() - begun };
-  };
-  const runs = Array.from({ length: 5 }, once);
-  return { first: median(runs.map((r) => r.first)), whole: median(runs.map((r) => r.whole)) };
-}
-
 if (!build()) process.exit(1);
 const port = await freePort(3400);
 const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], { cwd: ROOT, stdio: 'ignore', env: { ...process.env, JUGATOR_EXAMPLE: '1' } });
@@ -260,7 +185,7 @@ rows.push(
 );
 const assessed = await assessing();
 rows.push(['one assessment, median (ms)', assessed.one.toFixed(2)], ['40 assessments, median (ms)', assessed.forty.toFixed(1)]);
-const planned = await planning(browser, base);
+const planned = await planning(browser, base, twelve);
 rows.push(
   ['money curve, 12 candidates and the shipped parts: to the first proven build of every candidate (s)', (planned.first / 1000).toFixed(1)], ['to every curve proven (s)', (planned.whole / 1000).toFixed(1)], ['longest frame meanwhile, 99th percentile (ms)', Math.round(planned.frame)],
   ['stop to stopped (ms)', Math.round(planned.stop)],

@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { spendLimit, type BestBuild } from '@/core/build';
 import type { WhatItTakes } from '@/core/planning';
 import { planSetting } from '@/store/queries';
@@ -31,20 +31,14 @@ export function useBestBuild({ standing, entry }: BuildModel, legalOnly: boolean
   const [answers, setAnswers] = useState<{ readonly id: string; readonly best: BestBuild | undefined; readonly died: string | undefined; readonly working: boolean }>({ id, best: undefined, died: undefined, working: true });
   const [takes, setTakes] = useState<ReadonlyMap<string, WhatItTakes>>(new Map());
   const [round, setRound] = useState(0);
-  const latest = useRef({ dossier, standing, entry });
-  useEffect(() => {
-    latest.current = { dossier, standing, entry };
-  });
-  const request = () => {
-    const now = latest.current;
-    return { candidate: { id: now.entry.candidate.id, setting: planSetting(now.dossier, now.standing, now.entry, { legalOnly, today: today() }) }, spend: Math.max(0, spendLimit({ brief: now.standing.brief })) };
-  };
+  const request = () => ({ candidate: { id, setting: planSetting(dossier, standing, entry, { legalOnly, today: today() }) }, spend: Math.max(0, spendLimit({ brief: standing.brief })) });
+  const asked = useEffectEvent(request);
   useEffect(() => {
     let job: { readonly cancel: () => void } | undefined;
     const timer = setTimeout(() => {
       setAnswers((was) => ({ ...was, best: was.id === id ? was.best : undefined, id, working: true, died: undefined }));
       setTakes(new Map());
-      const started = startPlan({ kind: 'best', ...request() }, (piece) => {
+      const started = startPlan({ kind: 'best', ...asked() }, (piece) => {
         if (piece.kind === 'best') setAnswers({ id, best: piece.best, died: undefined, working: false });
       });
       job = started;
@@ -55,8 +49,7 @@ export function useBestBuild({ standing, entry }: BuildModel, legalOnly: boolean
       job?.cancel();
     };
     // The build itself is no input: only what the planner is given.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [inputs, dossier.briefs, dossier.parts, dossier.donors, round]);
+  }, [id, inputs, dossier.briefs, dossier.parts, dossier.donors, round]);
   const mine = answers.id === id;
   return {
     best: mine ? answers.best : undefined, working: !mine || answers.working, died: mine ? answers.died : undefined, again: () => setRound((r) => r + 1), takes,

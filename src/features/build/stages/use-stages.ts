@@ -1,6 +1,6 @@
 'use client';
-import { useDeferredValue, useMemo } from 'react';
-import { removals, stagedTooSoon, stagePlan, type Removal, type StageStep } from '@/core/build';
+import { useCallback, useDeferredValue, useMemo } from 'react';
+import { removals, stagedTooSoon, stagePlan, USUAL_STAGE, type BuildStage, type Removal, type StageStep } from '@/core/build';
 import { buildTotal } from '@/core/money';
 import { faultsOfRemoving } from '@/core/planning';
 import { aboardOf, nextBest, type NextBest } from '@/store/queries';
@@ -26,12 +26,12 @@ export interface StagesModel {
 export function useStages(model: BuildModel): StagesModel {
   const store = useDossierStore();
   const dossier = useDossierState((s) => s.dossier);
-  const { standing, entry, stageOf } = model;
+  const { standing, entry } = model;
   const { brief } = standing;
-  const build = dossier.builds[entry.candidate.id];
+  const stages = dossier.builds[entry.candidate.id]?.stages;
+  const stageOf = useCallback((id: string): BuildStage => stages?.[id] ?? USUAL_STAGE, [stages]);
   const setting = useMemo(() => ({ brief, donor: entry.donor, aboard: aboardOf(dossier, entry.candidate.donorId) }), [brief, entry, dossier]);
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- stageOf reads nothing but the build
-  const steps = useMemo(() => stagePlan(setting, entry.parts, stageOf), [setting, entry.parts, build]);
+  const steps = useMemo(() => stagePlan(setting, entry.parts, stageOf), [setting, entry.parts, stageOf]);
   const later = useDeferredValue(setting);
   const laterParts = useDeferredValue(entry.parts);
   const catalogue = useMemo(() => new Map(Object.values(dossier.parts).map((p) => [p.id, p])), [dossier.parts]);

@@ -1,0 +1,106 @@
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import type { BestBuild, PlannedBuild } from '@/core/build';
+import { planRoom } from '@/features/build/curve/plan-room';
+import type { PlanCandidate, PlanPiece, PlanRequest } from '@/workers/plan';
+import type { FromWorker } from '@/workers/protocol';
+
+/** Workers that say what the test tells them to. */
+const workers: FakeWorker[] = [];
+class FakeWorker {
+  onmessage: ((event: { data: FromWorker<'done', PlanPiece> }) => void) | null = null;
+  onerror: ((event: { message: string }) => void) | null = null;
+  asked: PlanRequest | undefined;
+  ended = false;
+  constructor() {
+    workers.push(this);
+  }
+  postMessage(request: PlanRequest) {
+    this.asked = request;
+  }
+  terminate() {
+    this.ended = true;
+  }
+  say(data: FromWorker<'done', PlanPiece>) {
+    if (!this.ended) this.onmessage?.({ data });
+  }
+}
+
+const build = (cost: number): PlannedBuild => ({ partIds: [], cost, points: 70, planned: 70, failed: [] });
+const best: BestBuild = { kind: 'build', build: build(5000), leftOut: [] };
+const candidates = (...ids: string[]) => () => ids.map((id) => ({ id, setting: {} }) as unknown as PlanCandidate);
+const settled = () => vi.advanceTimersByTimeAsync(1000);
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  vi.stubGlobal('Worker', FakeWorker);
+  workers.length = 0;
+});
+afterEach(() => {
+  planRoom.stop();
+  vi.unstubAllGlobals();
+  vi.useRealTimers();
+});
+
+describe('the planner’s results', () => {
+  test('two workers share the candidates; pieces are gathered, told in bursts, and the end is known', async () => {
+    const told = vi.fn();
+    const leave = planRoom.subscribe(told);
+    planRoom.start(['one'], candidates('a', 'b', 'c'), 9000);
+    expect(workers.map((w) => (w.asked?.kind === 'curves' ? w.asked.candidates.map((c) => c.id) : []))).toEqual([['a', 'c'], ['b']]);
+    expect(planRoom.get()).toMatchObject({ running: true });
+    told.mockClear();
+    workers[0]?.say({ kind: 'piece', piece: { kind: 'best', id: 'a', best } });
+    workers[0]?.say({ kind: 'piece', piece: { kind: 'corner', id: 'a', corner: build(4000) } });
+    workers[0]?.say({ kind: 'piece', piece: { kind: 'corner', id: 'a', corner: build(3000) } });
+    expect(told).not.toHaveBeenCalled();
+    await settled();
+    expect(told).toHaveBeenCalledTimes(1);
+    expect(planRoom.get().best.get('a')).toBe(best);
+    expect(planRoom.get().corners.get('a')?.map((c) => c.cost)).toEqual([4000, 3000]);
+    for (const worker of workers) worker.say({ kind: 'outcome', result: 'done' });
+    await settled();
+    expect(planRoom.get().running).toBe(false);
+    leave();
+  });
+  test('the same inputs keep what was found; others start over; again starts over too', () => {
+    const inputs = ['two', { of: 'parts' }];
+    planRoom.start(inputs, candidates('a'), 9000);
+    planRoom.start([...inputs], candidates('a'), 9000);
+    expect(workers).toHaveLength(1);
+    planRoom.start(['three'], candidates('a'), 9000);
+    expect(workers.map((w) => w.ended)).toEqual([true, false]);
+    planRoom.start(['three'], candidates('a'), 9000, true);
+    expect(workers).toHaveLength(3);
+  });
+  test('what an ended worker still says is not heard', async () => {
+    planRoom.start(['four'], candidates('a'), 9000);
+    const [old] = workers;
+    const heard = old?.onmessage;
+    planRoom.start(['five'], candidates('a'), 9000);
+    heard?.({ data: { kind: 'piece', piece: { kind: 'best', id: 'a', best } } });
+    await settled();
+    expect(planRoom.get().best.size).toBe(0);
+  });
+  test('stopped at once; what was found stays', async () => {
+    planRoom.start(['six'], candidates('a', 'b'), 9000);
+    workers[0]?.say({ kind: 'piece', piece: { kind: 'best', id: 'a', best } });
+    planRoom.stop();
+    expect(workers.every((w) => w.ended)).toBe(true);
+    await settled();
+    expect(planRoom.get()).toMatchObject({ running: false, died: undefined });
+    expect(planRoom.get().best.get('a')).toBe(best);
+  });
+  test('a worker that breaks down is said, with what was found kept', async () => {
+    planRoom.start(['seven'], candidates('a'), 9000);
+    workers[0]?.say({ kind: 'piece', piece: { kind: 'best', id: 'a', best } });
+    workers[0]?.onerror?.({ message: 'out of memory' });
+    await settled();
+    expect(planRoom.get()).toMatchObject({ running: false, died: 'out of memory' });
+    expect(planRoom.get().best.get('a')).toBe(best);
+  });
+  test('nobody to plan for: nothing runs', () => {
+    planRoom.start(['eight'], candidates(), 9000);
+    expect(workers).toEqual([]);
+    expect(planRoom.get().running).toBe(false);
+  });
+});
