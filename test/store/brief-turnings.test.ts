@@ -1,21 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import { rebalanceShares } from '@/core/brief';
-import { demoDossier } from '@/demo/scenario';
-import { briefTurnings, doubtModel, standing, type Standing } from '@/store/queries';
-import { BRIEF_KEY, type Dossier } from '@/store/records';
+import { briefTurnings, doubtModel, type Standing } from '@/store/queries';
+import { BRIEF_KEY } from '@/store/records';
+import { dossier, entryOf as entry, standingOf as of } from './demo-standing';
 
-const dossier = demoDossier();
-const of = (d: Dossier): Standing => {
-  const result = standing(d);
-  if (!result) throw new Error('no brief');
-  return result;
-};
 const now = of(dossier);
-const entry = (s: Standing, id: string) => {
-  const found = s.candidates.find((c) => c.candidate.id === id);
-  if (!found) throw new Error(id);
-  return found;
-};
 const points = (s: Standing, id: string) => entry(s, id).stockScore.points.mid;
 
 describe('what in the brief would turn it', () => {

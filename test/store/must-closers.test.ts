@@ -1,23 +1,12 @@
 import { describe, expect, test } from 'vitest';
 import { assess } from '@/core/assessment';
-import { demoDossier } from '@/demo/scenario';
 import { whyNot, whySentences } from '@/features/weigh-up/pairs/why';
 import type { WeighRow } from '@/features/weigh-up/use-weigh-up';
-import { mustClosers, standing, type Standing } from '@/store/queries';
+import { mustClosers, type Standing } from '@/store/queries';
 import { BRIEF_KEY, type Dossier } from '@/store/records';
+import { dossier, entryOf, standingOf as of } from './demo-standing';
 
-const dossier = demoDossier();
-const of = (d: Dossier): Standing => {
-  const result = standing(d);
-  if (!result) throw new Error('no brief');
-  return result;
-};
 const now = of(dossier);
-const entryOf = (s: Standing, id: string) => {
-  const entry = s.candidates.find((c) => c.candidate.id === id);
-  if (!entry) throw new Error(id);
-  return entry;
-};
 const reader = { units: 'metric', currency: 'EUR' } as const;
 const row = (s: Standing, d: Dossier, id: string): WeighRow => {
   const entry = entryOf(s, id);

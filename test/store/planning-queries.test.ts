@@ -4,22 +4,11 @@ import { stagePlan, stagesBySchool, type BuildStage, type StageStep } from '@/co
 import { buildTotal } from '@/core/money';
 import type { Part } from '@/core/part';
 import { findBuildFaults } from '@/core/planning';
-import { demoDossier } from '@/demo/scenario';
-import { aboardOf, nextBest, planSetting, standing, waysOut, type Standing, type Way, type WayOut } from '@/store/queries';
+import { aboardOf, nextBest, planSetting, waysOut, type Standing, type Way, type WayOut } from '@/store/queries';
 import { BRIEF_KEY, briefSchema, buildSchema, type Dossier } from '@/store/records';
+import { dossier, entryOf as entry, standingOf as of } from './demo-standing';
 import { calendarText, csvText, parseCsv, shoppingList } from '@/store/tables';
 
-const dossier = demoDossier();
-const of = (d: Dossier): Standing => {
-  const result = standing(d);
-  if (!result) throw new Error('no brief');
-  return result;
-};
-const entry = (s: Standing, id: string) => {
-  const found = s.candidates.find((c) => c.candidate.id === id);
-  if (!found) throw new Error(id);
-  return found;
-};
 const brief = dossier.briefs[BRIEF_KEY] as Brief;
 const withBrief = (change: Partial<Brief>): Dossier => ({ ...dossier, briefs: { [BRIEF_KEY]: { ...brief, ...change } } });
 const now = of(dossier);
