@@ -1,11 +1,14 @@
+import type { Brief } from '@/core/brief';
 import type { DoubtModel, RankDoubt, SimulationSetting } from '@/core/doubt';
+import type { BriefTurning, Contender } from '@/core/stakes';
 import { startJob, type Job } from './client';
 
-export interface DoubtRequest {
-  readonly model: DoubtModel;
-  readonly setting: SimulationSetting;
-}
+export type DoubtRequest =
+  | { readonly kind: 'ranks'; readonly model: DoubtModel; readonly setting: SimulationSetting }
+  | { readonly kind: 'brief'; readonly brief: Brief; readonly leader: Contender; readonly rival: Contender };
 
-/** Simulates ranks in a worker; each piece is the result so far. */
-export const startDoubt = (request: DoubtRequest, onPiece: (doubt: RankDoubt) => void): Job<'done'> =>
-  startJob<DoubtRequest, 'done', RankDoubt>(() => new Worker(new URL('./doubt.worker.ts', import.meta.url), { type: 'module' }), request, { onPiece });
+export type DoubtPiece = { readonly kind: 'ranks'; readonly doubt: RankDoubt } | { readonly kind: 'brief'; readonly turnings: readonly BriefTurning[] };
+
+/** Simulates ranks, the result so far as it grows, or looks for what in the brief would turn an order; in a worker. */
+export const startDoubt = (request: DoubtRequest, onPiece: (piece: DoubtPiece) => void): Job<'done'> =>
+  startJob<DoubtRequest, 'done', DoubtPiece>(() => new Worker(new URL('./doubt.worker.ts', import.meta.url), { type: 'module' }), request, { onPiece });

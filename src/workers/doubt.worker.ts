@@ -1,12 +1,14 @@
-import { simulateRanks, type RankDoubt } from '@/core/doubt';
-import type { DoubtRequest } from './doubt';
+import { simulateRanks } from '@/core/doubt';
+import { briefTurnings } from '@/core/stakes';
+import type { DoubtPiece, DoubtRequest } from './doubt';
 import type { FromWorker } from './protocol';
 
-const say = (message: FromWorker<'done', RankDoubt>) => postMessage(message);
+const say = (message: FromWorker<'done', DoubtPiece>) => postMessage(message);
 
 onmessage = ({ data }: MessageEvent<DoubtRequest>) => {
   try {
-    for (const doubt of simulateRanks(data.model, data.setting)) say({ kind: 'piece', piece: doubt });
+    if (data.kind === 'brief') say({ kind: 'piece', piece: { kind: 'brief', turnings: briefTurnings(data.brief, data.leader, data.rival) } });
+    else for (const doubt of simulateRanks(data.model, data.setting)) say({ kind: 'piece', piece: { kind: 'ranks', doubt } });
     say({ kind: 'outcome', result: 'done' });
   } catch (error) {
     say({ kind: 'died', message: error instanceof Error ? error.message : String(error) });

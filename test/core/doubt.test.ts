@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { simulateRanks, tornado, triangular, turningPoints, worthAt, type DoubtAlternative, type DoubtModel, type DoubtQuantity, type RankDoubt, type WeightDoubt } from '@/core/doubt';
+import { doubtOrder, firmness, simulateRanks, tornado, triangular, turningPoints, worthAt, type DoubtAlternative, type DoubtModel, type DoubtQuantity, type RankDoubt, type WeightDoubt } from '@/core/doubt';
 import { seededRandom, standardNormal } from '@/core/numeric';
 
 const exact = (x: number): DoubtQuantity => ({ kind: 'known', low: x, mid: x, high: x });
@@ -51,6 +51,44 @@ describe('acceptability on exact small cases (SMAA-2, Lahdelma & Salminen 2001; 
   });
   test('fixed weights and known figures leave no doubt', () => {
     expect(firsts(run(model({ A: [0.6, 0.4], B: [0.5, 0.45] }, 'fixed', [0.5, 0.5]), 2000))).toEqual([1, 0]);
+  });
+});
+
+describe('weights within bounds', () => {
+  const bounded = (rows: Readonly<Record<string, readonly number[]>>, low: number, high: number): DoubtModel => {
+    const m = model(rows, 'within');
+    return { ...m, criteria: m.criteria.map((c) => ({ ...c, bounds: { low, high } })) };
+  };
+  test('bounds of 0 to 1 are the whole simplex: 4/9 and 5/9 as above', () => {
+    const r = run(bounded({ A: [1, 0, 0], B: [0, 0.5, 0.5] }, 0, 1));
+    expect(Math.abs((firsts(r)[0] ?? 0) - 4 / 9)).toBeLessThan(NEAR);
+    expect(r.central[0]?.[0]).toBeCloseTo(5 / 9, 2);
+  });
+  test('two weights between 0.4 and 0.6: uniform there, so the winning half has its middle at 0.55', () => {
+    const r = run(bounded({ A: [1, 0], B: [0, 1] }, 0.4, 0.6));
+    expect(Math.abs((firsts(r)[0] ?? 0) - 0.5)).toBeLessThan(NEAR);
+    expect(r.central[0]?.[0]).toBeCloseTo(0.55, 2);
+    expect(r.central[1]?.[0]).toBeCloseTo(0.45, 2);
+  });
+  test('an order that no weight within the bounds can turn is certain, and bounds that shut the given weights out are refused', () => {
+    expect(firsts(run(bounded({ A: [0.9, 0.5], B: [0.5, 0.6] }, 0.4, 0.6), 2000))).toEqual([1, 0]);
+    expect(() => run(bounded({ A: [1, 0], B: [0, 1] }, 0.6, 1), 100)).toThrow(RangeError);
+  });
+});
+
+describe('firmness', () => {
+  const told = (m: DoubtModel) => { const r = run(m, 5000); return firmness(r, 'A', 'B'); };
+  test('the same in everything is level; ahead by any weights is firm, behind by any is behind', () => {
+    expect(told(model({ A: [0.8, 0.2], B: [0.2, 0.8] })).firmness).toBe('level');
+    expect(told(model({ A: [0.8, 0.8], B: [0.2, 0.2] }))).toMatchObject({ firmness: 'firm', first: 1, ahead: 1 });
+    expect(told(model({ A: [0.2, 0.2], B: [0.8, 0.8] })).firmness).toBe('behind');
+  });
+  test('one that breaks a must in every draw stands nowhere, whatever it is worth', () => {
+    const m = model({ A: [0.9, 0.9], B: [0.1, 0.1] });
+    expect(told({ ...m, alternatives: m.alternatives.map((a) => ({ ...a, out: a.id === 'A' })) }).firmness).toBe('none');
+  });
+  test('the order goes by first places, then by how high they come', () => {
+    expect(doubtOrder(run(model({ C: [0.1, 0.1], A: [0.8, 0.2], B: [0.2, 0.7] }), 5000))).toEqual(['A', 'B', 'C']);
   });
 });
 

@@ -1,5 +1,5 @@
-/** How the weights are drawn. `fixed`: as given. `order`: anywhere on the simplex that keeps the order of those given. `free`: anywhere on it. */
-export type WeightDoubt = 'fixed' | 'order' | 'free';
+/** How the weights are drawn. `fixed`: as given. `order`: anywhere on the simplex that keeps the order of those given. `free`: anywhere on it. `within`: anywhere on it that keeps each criterion's bounds. */
+export type WeightDoubt = 'fixed' | 'order' | 'free' | 'within';
 
 /** One thing that counts: its weight, what its quantity is worth, and how much of a guess about it is the same for all. */
 export interface DoubtCriterion {
@@ -10,6 +10,8 @@ export interface DoubtCriterion {
   readonly knots: readonly { readonly x: number; readonly y: number }[];
   /** Share of the variance of a guess that all alternatives have in common, 0–1. */
   readonly shared: number;
+  /** Where the weight may lie when weights are drawn `within`; absent: 0 to 1. */
+  readonly bounds?: { readonly low: number; readonly high: number } | undefined;
 }
 
 /** A quantity of one alternative; not known may be worth anything. */

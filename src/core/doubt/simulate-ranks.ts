@@ -1,5 +1,6 @@
-import { normalCdf, seededRandom, standardNormal, type Random } from '../numeric';
-import type { DoubtModel, DoubtQuantity, WeightDoubt } from './doubt-model';
+import { normalCdf, seededRandom, standardNormal } from '../numeric';
+import type { DoubtModel, DoubtQuantity } from './doubt-model';
+import { weightDraw } from './weight-draw';
 
 /** What many draws of weights and readings say. Shares are 0–1. */
 export interface RankDoubt {
@@ -43,7 +44,7 @@ export function* simulateRanks(model: DoubtModel, { seed, most, every, error: as
   const places = alternatives.map(() => new Array<number>(n).fill(0));
   const wins = alternatives.map(() => new Array<number>(n).fill(0));
   const sums = alternatives.map(() => new Array<number>(m).fill(0));
-  const drawWeights = weightDraw(model.weights, criteria.map((c) => c.weight), random);
+  const drawWeights = weightDraw(model.weights, criteria, random);
   const limits = alternatives.map((a) => a.limits.map((l) => ({ ...l, at: criteria.findIndex((c) => c.key === l.criterion) })));
   const [score, drawn] = [new Float64Array(n), new Float64Array(m)];
   const broken = new Uint8Array(n);
@@ -98,21 +99,6 @@ export function* simulateRanks(model: DoubtModel, { seed, most, every, error: as
     }
   }
   if (samples > 0) yield result();
-}
-
-function weightDraw(doubt: WeightDoubt, given: readonly number[], random: Random): () => readonly number[] {
-  if (doubt === 'fixed') return () => given;
-  const byWeight = given.map((w, i) => ({ w, i })).sort((a, b) => b.w - a.w || a.i - b.i);
-  const weights = new Array<number>(given.length).fill(0);
-  return () => {
-    const cuts = given.slice(1).map(() => random()).sort((a, b) => a - b);
-    const gaps = given.map((_, i) => (cuts[i] ?? 1) - (cuts[i - 1] ?? 0));
-    if (doubt === 'order') {
-      gaps.sort((a, b) => b - a);
-      byWeight.forEach(({ i }, place) => (weights[i] = gaps[place] ?? 0));
-    } else gaps.forEach((gap, i) => (weights[i] = gap));
-    return weights;
-  };
 }
 
 /** Quantile of the triangular distribution between low and high with its mode at mid. */

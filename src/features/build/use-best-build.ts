@@ -5,7 +5,7 @@ import type { WhatItTakes } from '@/core/planning';
 import { planSetting } from '@/store/queries';
 import { useDossierState } from '@/store/react';
 import { startPlan } from '@/workers/plan';
-import { today } from './today';
+import { today } from '@/store/running';
 import type { BuildModel } from './use-build';
 
 /** Editing rests this long before the planner is asked again. */

@@ -16,14 +16,14 @@ function quantityOf(estimate: Estimate | undefined, sign: 1 | -1): DoubtQuantity
   return sign === 1 ? { kind: 'known', low, mid, high } : { kind: 'known', low: -high, mid: -mid, high: -low };
 }
 
-/** The shortlist as a simulation is told of it, as it stands or with the parts chosen. Quantities are turned so that more is better. */
-export function doubtModel({ candidates, curves, weights }: Standing, view: 'stock' | 'built', weightDoubt: WeightDoubt): DoubtModel {
+/** The shortlist as a simulation is told of it, as it stands or with the parts chosen. Quantities are turned so that more is better; weights drawn within bounds stay within `reach` of where they are (0.5: half either way). */
+export function doubtModel({ candidates, curves, weights }: Standing, view: 'stock' | 'built', weightDoubt: WeightDoubt, reach = 0.5): DoubtModel {
   return {
     weights: weightDoubt,
     criteria: WANT_KEYS.map((want) => {
       const sign = signOf(want);
       const { floor, need, ideal } = curves[want];
-      return { key: want, weight: weights[want], shared: SHARED[want] ?? 0, knots: [{ x: sign * floor, y: 0 }, { x: sign * need, y: NEED_VALUE }, { x: sign * ideal, y: 1 }] };
+      return { key: want, weight: weights[want], bounds: { low: weights[want] * (1 - reach), high: Math.min(1, weights[want] * (1 + reach)) }, shared: SHARED[want] ?? 0, knots: [{ x: sign * floor, y: 0 }, { x: sign * need, y: NEED_VALUE }, { x: sign * ideal, y: 1 }] };
     }),
     alternatives: candidates.map((c): DoubtAlternative => {
       const { metrics, musts } = view === 'stock' ? c.stock : c.built;

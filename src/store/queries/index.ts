@@ -1,4 +1,3 @@
-export { briefTurnings, type BriefTurning } from './brief-turnings';
 export { doubtModel } from './doubt-model';
 export { assessmentOf, checksOf, figureOf, figuresOf, moneyOf, resolvedDonors } from './donors';
 export { gapClosers, type Closer, type Rung } from './gap-closers';

@@ -8,6 +8,7 @@ export { fieldPlaces, formatBase, formatFigure, formatNumber, formatQuoted, form
 export { fitsWords, FLAG_WORDS, partCellFaultWords, partFacts } from './parts';
 export { knownBy } from './known-by';
 export { leadWords, leftOutWords, limitNames, ruleFaultWords, STAGE_SCHOOL_WORDS, STAGE_WORDS, WAY_NONE_WORDS, WAY_WORDS, whatItTakesWords } from './plans';
+export { briefTurningWords, METRIC_OF_LIMIT, turningWords } from './turnings';
 export { sheetText } from './sheet-text';
 export { cellFaultWords, tableFaultWords } from './tables';
 export { additionWords, closerWords, mustWords, VERDICT_SIGNS } from './verdict-words';

@@ -12,7 +12,7 @@ import { formatNumber, leadWords, limitNames, nameWords } from '@/ui/messages';
 import { BuildFrame } from '../BuildFrame';
 import type { BuildModel } from '../use-build';
 import { curveOption, rightEdge, type PickedCorner } from './curve-option';
-import { useCurves, type CurvesModel } from './use-curves';
+import { useCurves, type CurvesModel } from '@/store/running';
 
 /** Best fit for each total spending, all candidates in one picture. */
 export function CurveScreen() {

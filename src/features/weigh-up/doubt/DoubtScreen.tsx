@@ -3,7 +3,7 @@ import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
 import { ArrowLeft } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
-import type { WeightDoubt } from '@/core/doubt';
+import { firmness, type WeightDoubt } from '@/core/doubt';
 import { shortName } from '@/core/donor';
 import type { Standing } from '@/store/queries';
 import { usePreferences, useStanding } from '@/store/react';
@@ -11,18 +11,20 @@ import { Choice, Panel } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
 import { formatNumber, METRIC_WORDS, type Reader } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
+import { inKind } from '../pairs/why';
 import { PurposeTabs } from '../Purposes';
 import type { View } from '../use-weigh-up';
 import { Places } from './Places';
 import { BriefTurnings } from './BriefTurnings';
 import { Tornado } from './Tornado';
 import { Turnings, WorthFindingOut } from './Turnings';
-import { useDoubt, type DoubtViewModel } from './use-doubt';
+import { useDoubt, type DoubtViewModel } from '@/store/running';
 
-const WEIGHTS: readonly { readonly value: WeightDoubt; readonly words: string }[] = [{ value: 'fixed', words: 'just as they are' }, { value: 'order', words: 'in their order, by any distance' }, { value: 'free', words: 'anything at all' }];
-
-/** Between these shares two candidates are level. */
-const LEVEL = { from: 0.45, to: 0.55 };
+/** Ways of drawing the weights; bounds are a share of where each weight is, either way. */
+const WEIGHTS = [
+  { value: 'fixed', words: 'just as they are', weights: 'fixed', reach: 0 }, { value: 'quarter', words: 'each by up to a quarter', weights: 'within', reach: 0.25 }, { value: 'half', words: 'each by up to a half', weights: 'within', reach: 0.5 },
+  { value: 'order', words: 'in their order, by any distance', weights: 'order', reach: 0 }, { value: 'free', words: 'anything at all', weights: 'free', reach: 0 },
+] as const satisfies readonly { readonly value: string; readonly words: string; readonly weights: WeightDoubt; readonly reach: number }[];
 
 /** How sure the order is, what would turn it, and what is worth finding out. */
 export function DoubtScreen() {
@@ -34,8 +36,9 @@ export function DoubtScreen() {
 function Doubt({ standing }: { readonly standing: Standing }) {
   const [{ units }] = usePreferences();
   const [view, setView] = useState<View>('stock');
-  const [weights, setWeights] = useState<WeightDoubt>('order');
-  const doubt = useDoubt(standing, view, weights);
+  const [wish, setWish] = useState<string>('order');
+  const { weights, reach } = WEIGHTS.find((w) => w.value === wish) ?? WEIGHTS[0];
+  const doubt = useDoubt(standing, { view, weights, reach });
   const reader: Reader = { units, currency: standing.brief.money.currency };
   const names = new Map(standing.candidates.map((c) => [c.candidate.id, shortName(c.donor)]));
   const name = (id: string) => names.get(id) ?? id;
@@ -46,11 +49,11 @@ function Doubt({ standing }: { readonly standing: Standing }) {
       <Flex gap="3" align="center" wrap="wrap" mb="3">
         <Button asChild size="sm" variant="ghost"><Link href="/weigh-up"><ArrowLeft size={16} /> Weigh-up</Link></Button>
         <Choice aria-label="Which state" wide="190px" value={view} options={[{ value: 'stock', words: 'as they stand' }, { value: 'built', words: 'with parts chosen' }]} onChange={(e) => setView(e.target.value as View)} />
-        <Flex gap="2" align="center"><label htmlFor="weight-doubt">Weights:</label><Choice id="weight-doubt" wide="240px" value={weights} options={WEIGHTS} onChange={(e) => setWeights(e.target.value as WeightDoubt)} /></Flex>
+        <Flex gap="2" align="center"><label htmlFor="weight-doubt">Weights:</label><Choice id="weight-doubt" wide="240px" value={wish} options={WEIGHTS} onChange={(e) => setWish(e.target.value)} /></Flex>
         <Text role="status" fontSize="sm" color="fg.muted">{doubt.result ? `${formatNumber(doubt.result.samples)} draws${doubt.running ? ' so far' : ''}, ± ${formatNumber(doubt.result.error * 200, 1)} % at most (two standard errors)` : 'Drawing …'}</Text>
         {doubt.died !== undefined && <Text role="alert" color="fail" fontWeight="600">The drawing broke down ({doubt.died}); the last result stays.</Text>}
       </Flex>
-      <Box aria-live="polite" mb="4"><Answer doubt={doubt} name={name} /></Box>
+      <Box aria-live="polite" mb="4"><Answer doubt={doubt} standing={standing} view={view} name={name} reader={reader} /></Box>
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 1.2fr) minmax(0, 1fr)' }} gap="4" alignItems="start">
         <Flex direction="column" gap="4" minW="0">
           <Panel title="Places in all draws"><Places doubt={doubt} standing={standing} /></Panel>
@@ -59,7 +62,7 @@ function Doubt({ standing }: { readonly standing: Standing }) {
         </Flex>
         <Flex direction="column" gap="4" minW="0">
           <Panel title="Worth finding out"><WorthFindingOut doubt={doubt} name={name} reader={reader} /></Panel>
-          <Panel title="What would turn it"><Turnings doubt={doubt} name={name} reader={reader} /><BriefTurnings doubt={doubt} standing={standing} view={view} name={name} reader={reader} /></Panel>
+          <Panel title="What would turn it"><Turnings doubt={doubt} name={name} reader={reader} /><BriefTurnings doubt={doubt} name={name} reader={reader} /></Panel>
         </Flex>
       </Grid>
     </Box>
@@ -68,22 +71,44 @@ function Doubt({ standing }: { readonly standing: Standing }) {
 
 const percent = (share: number): string => (share > 0 && share < 0.01 ? 'under 1 %' : `${formatNumber(share * 100)} %`);
 
-function Answer({ doubt: { result, order }, name }: { readonly doubt: DoubtViewModel; readonly name: (id: string) => string }) {
+const FIRM_WORDS = { firm: 'firm', likely: 'likely, not sure', open: 'ahead, and open', behind: 'and yet behind the next', level: 'level', none: 'out' } as const;
+
+interface AnswerProps {
+  readonly doubt: DoubtViewModel;
+  readonly standing: Standing;
+  readonly view: View;
+  readonly name: (id: string) => string;
+  readonly reader: Reader;
+}
+
+function Answer({ doubt: { result, order }, standing, view, name, reader }: AnswerProps) {
   const [first, second] = order;
   if (!result || first === undefined || second === undefined) return <Text color="fg.muted">Drawing …</Text>;
-  const [a, b] = [result.ids.indexOf(first), result.ids.indexOf(second)];
-  const share = result.acceptability[a]?.[0] ?? 0;
-  if (share === 0) return <Text fontSize="lg" fontWeight="600">No candidate keeps every must in any draw.</Text>;
-  const ahead = result.wins[a]?.[b] ?? 0;
-  const behind = result.wins[b]?.[a] ?? 0;
-  const against = ahead + behind > 0 ? ahead / (ahead + behind) : 1;
-  const level = against >= LEVEL.from && against <= LEVEL.to;
+  const stands = firmness(result, first, second);
+  if (stands.firmness === 'none') return <Text fontSize="lg" fontWeight="600">No candidate keeps every must in any draw.</Text>;
+  const next = percent(result.acceptability[result.ids.indexOf(second)]?.[0] ?? 0);
+  const ahead = stands.ahead === undefined ? '' : percent(stands.ahead);
+  if (stands.firmness !== 'level') {
+    return (
+      <>
+        <Text fontSize="lg" fontWeight="600">{name(first)} comes first in {percent(stands.first)} of all draws: {FIRM_WORDS[stands.firmness]}.</Text>
+        <Text>Next is {name(second)}, first in {next}; against it {name(first)} is ahead in {ahead}.</Text>
+      </>
+    );
+  }
   return (
     <>
-      <Text fontSize="lg" fontWeight="600">{level ? `${name(first)} and ${name(second)} are level: ${name(first)} is ahead in ${percent(against)} of the draws that place both.` : `${name(first)} comes first in ${percent(share)} of all draws: ${share >= 0.8 ? 'firm' : share >= 0.5 ? 'likely, not sure' : 'ahead, and open'}.`}</Text>
-      <Text>{level ? `They come first in ${percent(share)} and ${percent(result.acceptability[b]?.[0] ?? 0)}. Choose by what differs in kind, below.` : `Next is ${name(second)}, first in ${percent(result.acceptability[b]?.[0] ?? 0)}; against it ${name(first)} is ahead in ${percent(against)}.`}</Text>
+      <Text fontSize="lg" fontWeight="600">{name(first)} and {name(second)} are level: {name(first)} is ahead in {ahead} of the draws.</Text>
+      <Text>They come first in {percent(stands.first)} and {next}. No arithmetic parts them; choose by what differs in kind:</Text>
+      {kinds(standing, view, first, second, reader).map((words) => <Text key={words}>{words}</Text>)}
     </>
   );
+}
+
+/** What speaks for each of two that are level, in figures. */
+function kinds(standing: Standing, view: View, first: string, second: string, reader: Reader): readonly string[] {
+  const [a, b] = [first, second].map((id) => standing.candidates.find((c) => c.candidate.id === id));
+  return a && b ? inKind({ name: shortName(a.donor), assessment: view === 'stock' ? a.stock : a.built, score: view === 'stock' ? a.stockScore : a.builtScore }, { name: shortName(b.donor), assessment: view === 'stock' ? b.stock : b.built, score: view === 'stock' ? b.stockScore : b.builtScore }, reader) : [];
 }
 
 /** For each candidate that ever wins, what its winning weights stress: the sort of rider who would choose it. */

@@ -4,7 +4,7 @@ import { shortName } from '@/core/donor';
 import type { Standing } from '@/store/queries';
 import { Plate } from '@/ui/marks/Plate';
 import { formatNumber } from '@/ui/messages';
-import type { DoubtViewModel } from './use-doubt';
+import type { DoubtViewModel } from '@/store/running';
 
 const share = (x: number): string => (x === 0 ? '–' : x < 0.005 ? '< 1' : formatNumber(x * 100));
 

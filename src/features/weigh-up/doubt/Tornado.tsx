@@ -3,7 +3,7 @@ import { Box, Text } from '@chakra-ui/react';
 import { tornado } from '@/core/doubt';
 import type { WantKey } from '@/core/preference';
 import { formatNumber, METRIC_WORDS } from '@/ui/messages';
-import type { DoubtViewModel } from './use-doubt';
+import type { DoubtViewModel } from '@/store/running';
 
 const MOST_SHOWN = 8;
 const points = (x: number): string => `${x < 0 ? '−' : '+'}${formatNumber(Math.abs(x) * 100, 1)}`;

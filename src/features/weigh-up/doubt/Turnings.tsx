@@ -1,10 +1,10 @@
 'use client';
 import { Box, Text } from '@chakra-ui/react';
-import { METRIC_DEFINITIONS } from '@/core/assessment';
+import { nearestTurnings } from '@/core/doubt';
 import type { MustKey } from '@/core/brief';
 import type { WantKey } from '@/core/preference';
-import { findOutWords, formatNumber, formatWithUnit, METRIC_WORDS, type Reader } from '@/ui/messages';
-import type { DoubtViewModel, Turning } from './use-doubt';
+import type { DoubtViewModel } from '@/store/running';
+import { findOutWords, formatNumber, METRIC_OF_LIMIT, METRIC_WORDS, turningWords, type Reader } from '@/ui/messages';
 
 interface TurningsProps {
   readonly doubt: DoubtViewModel;
@@ -14,42 +14,13 @@ interface TurningsProps {
 
 const MOST_SHOWN = 8;
 
-/** A quantity in the rider's units; quantities of wants where less is better come turned round. */
-function figure(want: WantKey, x: number, reader: Reader): string {
-  const { better, dimension } = METRIC_DEFINITIONS[want];
-  return formatWithUnit(better === 'less' ? -x : x, dimension, reader);
-}
-
-/** How far a point is from what is thought now: a chance first, then the share of the way. */
-const nearness = ({ point }: Turning): number => (point.kind !== 'weight' ? point.chance * 10 - Math.abs(point.to - point.from) / Math.max(1e-9, Math.abs(point.from)) : -Math.abs(point.to - point.from) / Math.max(0.01, point.from) - 0.2);
-
-/** The metric that each must judges. */
-const METRIC_OF_LIMIT: Partial<Readonly<Record<MustKey, WantKey>>> = { stance: 'heelGap', readyMass: 'readyMass', range: 'range', payload: 'payloadLeft', clearance: 'clearance', money: 'outlay' };
-
-function words({ rival, point }: Turning, leader: string, name: (id: string) => string, reader: Reader): string {
-  if (point.kind === 'limit') {
-    const metric = METRIC_OF_LIMIT[point.limit as MustKey] ?? 'range';
-    const figures = `${METRIC_WORDS[metric].short.toLowerCase()} ${figure(metric, point.to, reader)}`;
-    const chance = `${formatNumber(point.chance * 100)} % of its span`;
-    return point.of === 'leader'
-      ? `${name(point.id)} itself breaks a must where it does not reach ${figures} (thought to be ${figure(metric, point.from, reader)}): ${chance}.`
-      : `${name(point.id)} is worth more, and would be ahead if it kept ${figures} (thought to be ${figure(metric, point.from, reader)}): ${chance}.`;
-  }
-  const want = point.criterion as WantKey;
-  const short = METRIC_WORDS[want].short.toLowerCase();
-  if (point.kind === 'weight') return `${name(rival)} draws level with ${name(leader)} if ${short} counted ${formatNumber(point.to * 100, 1)} of 100 instead of ${formatNumber(point.from * 100, 1)}.`;
-  const chance = point.chance > 0.005 ? ` Its span leaves ${formatNumber(point.chance * 100)} % for that.` : '';
-  return `${name(rival)} draws level with ${name(leader)} if ${short} of ${name(point.id)} were ${figure(want, point.to, reader)} instead of ${figure(want, point.from, reader)}.${chance}`;
-}
-
 /** The smallest single changes that would swap the leader and a rival, the nearest first. */
 export function Turnings({ doubt: { turnings, order, result }, name, reader }: TurningsProps) {
   const [leader] = order;
   if (!result || leader === undefined) return <Text color="fg.muted">Drawing …</Text>;
-  const said = new Set<string>();
-  const near = turnings.toSorted((a, b) => nearness(b) - nearness(a)).filter((t) => { const w = words(t, leader, name, reader); return said.has(w) ? false : said.add(w); }).slice(0, MOST_SHOWN);
+  const near = [...new Set(nearestTurnings(turnings).map((t) => turningWords(t, leader, name, reader)))].slice(0, MOST_SHOWN);
   if (near.length === 0) return <Text>No single figure or weight would turn it.</Text>;
-  return <Box as="ul" listStyleType="none">{near.map((t) => { const w = words(t, leader, name, reader); return <Text as="li" key={w} py="1" borderTopWidth="1px" borderColor="border.muted" _first={{ borderTopWidth: 0 }}>{w}</Text>; })}</Box>;
+  return <Box as="ul" listStyleType="none">{near.map((words) => <Text as="li" key={words} py="1" borderTopWidth="1px" borderColor="border.muted" _first={{ borderTopWidth: 0 }}>{words}</Text>)}</Box>;
 }
 
 /** The readings that would most likely change the answer if they were measured, and how to. */

@@ -1,7 +1,8 @@
-import { METRIC_DEFINITIONS } from '@/core/assessment';
+import { METRIC_DEFINITIONS, type Assessment } from '@/core/assessment';
 import { shortName } from '@/core/donor';
-import { differences, LEVEL_WITHIN, type Difference, type Proposal, type WantKey } from '@/core/preference';
-import { closerWords, formatNumber, formatWithUnit, METRIC_WORDS, mustWords, type Reader } from '@/ui/messages';
+import { factInUse, type FactKey } from '@/core/facts';
+import { differences, LEVEL_WITHIN, type Difference, type FitScore, type Proposal, type WantKey } from '@/core/preference';
+import { closerWords, FACT_WORDS, formatNumber, formatWithUnit, METRIC_WORDS, mustWords, optionWords, type Reader } from '@/ui/messages';
 import type { WeighRow } from '../use-weigh-up';
 
 /** Differences below this many points are not worth a word. */
@@ -11,28 +12,53 @@ const MOST_SAID = 3;
 const list = (words: readonly string[]): string => (words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`);
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
+/** One side of a comparison. */
+export interface Judged {
+  readonly name: string;
+  readonly assessment: Assessment;
+  readonly score: FitScore;
+}
+
+const judged = (row: WeighRow): Judged => ({ name: shortName(row.entry.donor), assessment: row.assessment, score: row.score });
+
 /** A want's figure of one candidate in words. */
-export function figureWords(row: WeighRow, want: WantKey, reader: Reader): string {
-  const { estimate } = row.assessment.metrics[want];
+export function figureWords({ assessment }: Pick<Judged, 'assessment'>, want: WantKey, reader: Reader): string {
+  const { estimate } = assessment.metrics[want];
   return estimate.kind === 'known' ? formatWithUnit(estimate.interval.mid, METRIC_DEFINITIONS[want].dimension, reader) : 'not known';
 }
 
-const reason = ({ want, points }: Difference, mine: WeighRow, other: WeighRow, reader: Reader): string =>
+const reason = ({ want, points }: Difference, mine: Judged, other: Judged, reader: Reader): string =>
   `${lower(METRIC_WORDS[want].short)} ${figureWords(mine, want, reader)} against ${figureWords(other, want, reader)} (${formatNumber(Math.abs(points), 1)})`;
 
-/** Why one candidate stands before another, and what speaks for the other, in points. */
-export function whySentences(first: WeighRow, second: WeighRow, reader: Reader): readonly string[] {
-  const [a, b] = [shortName(first.entry.donor), shortName(second.entry.donor)];
-  const distance = first.score.points.mid - second.score.points.mid;
+/** What speaks for each of two, in points. */
+function forEach(first: Judged, second: Judged, reader: Reader): readonly string[] {
   const all = differences(first.score, second.score).filter((d) => Math.abs(d.points) >= WORTH_SAYING);
   const [pro, contra] = [all.filter((d) => d.points > 0).slice(0, MOST_SAID), all.filter((d) => d.points < 0).slice(0, MOST_SAID)];
-  const opening = Math.abs(distance) < LEVEL_WITHIN ? `${a} and ${b} are level` : distance > 0 ? `${a} is ${formatNumber(distance, 1)} points ahead of ${b}` : `${a} is ${formatNumber(-distance, 1)} points behind ${b}`;
   return [
-    `${opening}.`,
-    ...(pro.length > 0 ? [`For ${a}: ${list(pro.map((d) => reason(d, first, second, reader)))}.`] : []),
-    ...(contra.length > 0 ? [`For ${b}: ${list(contra.map((d) => reason(d, second, first, reader)))}.`] : []),
-    ...(pro.length + contra.length === 0 ? ['No want parts them by half a point.'] : []),
+    ...(pro.length > 0 ? [`For ${first.name}: ${list(pro.map((d) => reason(d, first, second, reader)))}.`] : []),
+    ...(contra.length > 0 ? [`For ${second.name}: ${list(contra.map((d) => reason(d, second, first, reader)))}.`] : []),
   ];
+}
+
+/** Why one candidate stands before another, and what speaks for the other. */
+export function whySentences(firstRow: WeighRow, secondRow: WeighRow, reader: Reader): readonly string[] {
+  const [first, second] = [judged(firstRow), judged(secondRow)];
+  const distance = first.score.points.mid - second.score.points.mid;
+  const sides = forEach(first, second, reader);
+  const opening = Math.abs(distance) < LEVEL_WITHIN ? `${first.name} and ${second.name} are level` : distance > 0 ? `${first.name} is ${formatNumber(distance, 1)} points ahead of ${second.name}` : `${first.name} is ${formatNumber(-distance, 1)} points behind ${second.name}`;
+  return [`${opening}.`, ...sides, ...(sides.length === 0 ? ['No want parts them by half a point.'] : [])];
+}
+
+/** Facts that make one machine another kind of machine. */
+const OF_KIND = ['layout', 'cooling', 'finalDrive', 'wheelType', 'abs', 'absStaysOff', 'tractionControl', 'underEngine', 'subframe', 'passenger', 'fuelGrade', 'partsSupply', 'stillMade', 'warrantyPasses'] as const satisfies readonly FactKey[];
+
+/** How two that no sum parts differ: what speaks for each in figures, and what is of another kind. */
+export function inKind(first: Judged, second: Judged, reader: Reader): readonly string[] {
+  const kinds = OF_KIND.flatMap((key) => {
+    const [a, b] = [first, second].map(({ assessment }) => factInUse(assessment.donor.facts?.[key])?.value);
+    return a !== undefined && b !== undefined && a !== b ? [`${lower(FACT_WORDS[key])} ${optionWords(key, a)} against ${optionWords(key, b)}`] : [];
+  });
+  return [...forEach(first, second, reader), ...(kinds.length > 0 ? [`Of another kind: ${list(kinds.slice(0, 2 * MOST_SAID))}.`] : [])];
 }
 
 /** Why not this one: the musts it fails, each with its figures. */

@@ -1,10 +1,10 @@
 'use client';
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { spendLimit, worthwhile, type BuildCurve } from '@/core/build';
-import { planSetting, type Standing } from '@/store/queries';
-import { BRIEF_KEY } from '@/store/records';
-import { useDossierState } from '@/store/react';
-import { today } from '../today';
+import { planSetting, type Standing } from '../queries';
+import { BRIEF_KEY } from '../records';
+import { useDossierState } from '../react';
+import { today } from './today';
 import { planRoom, type CurvesState } from './plan-room';
 
 let legalOnlyWish = false;

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import type { BestBuild, PlannedBuild } from '@/core/build';
-import { planRoom } from '@/features/build/curve/plan-room';
+import { planRoom } from '@/store/running/plan-room';
 import type { PlanCandidate, PlanPiece, PlanRequest } from '@/workers/plan';
 import type { FromWorker } from '@/workers/protocol';
 

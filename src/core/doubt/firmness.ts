@@ -1,0 +1,41 @@
+import type { RankDoubt } from './simulate-ranks';
+
+/** Between these shares of the draws that place both, two alternatives are level. */
+export const LEVEL = { from: 0.45, to: 0.55 } as const;
+/** First in so many of all draws is firm, in so many likely. Own assumption. */
+export const FIRM_FROM = 0.8;
+export const LIKELY_FROM = 0.5;
+
+export type Firmness = 'none' | 'level' | 'behind' | 'firm' | 'likely' | 'open';
+
+/** How firmly one alternative stands against another. */
+export interface Footing {
+  readonly firmness: Firmness;
+  /** Share of all draws in which it comes first. */
+  readonly first: number;
+  /** Share of the draws that place both in which it is ahead of the other; `undefined` where no draw places both. */
+  readonly ahead: number | undefined;
+}
+
+/** Where an alternative stands in all draws and against one other. */
+export function firmness({ ids, acceptability, wins }: RankDoubt, id: string, against: string | undefined): Footing {
+  const [a, b] = [ids.indexOf(id), against === undefined ? -1 : ids.indexOf(against)];
+  const first = acceptability[a]?.[0] ?? 0;
+  const [won, lost] = [wins[a]?.[b] ?? 0, wins[b]?.[a] ?? 0];
+  const ahead = won + lost > 0 ? won / (won + lost) : undefined;
+  const placed = (acceptability[a] ?? []).some((share) => share > 0);
+  const word = (): Firmness => {
+    if (!placed) return 'none';
+    if (ahead !== undefined && ahead < LEVEL.from) return 'behind';
+    if (ahead !== undefined && ahead <= LEVEL.to) return 'level';
+    return first >= FIRM_FROM ? 'firm' : first >= LIKELY_FROM ? 'likely' : 'open';
+  };
+  return { firmness: word(), first, ahead };
+}
+
+/** Alternatives, the most often first on top; those that tie by how high they come on the whole. */
+export function doubtOrder({ ids, acceptability }: RankDoubt): readonly string[] {
+  const first = (i: number) => acceptability[i]?.[0] ?? 0;
+  const mean = (i: number) => (acceptability[i] ?? []).reduce((sum, share, place) => sum + share / (place + 1), 0);
+  return ids.map((_, i) => i).sort((a, b) => first(b) - first(a) || mean(b) - mean(a)).map((i) => ids[i] ?? '');
+}

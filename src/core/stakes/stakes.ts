@@ -1,0 +1,69 @@
+import { assess, judge, metricDefinition, type Assessment } from '../assessment';
+import type { Brief, MustKey } from '../brief';
+import type { Donor } from '../donor';
+import { factDefinition, factInUse, FACT_KEYS, type FactKey } from '../facts';
+import { exactly, known } from '../numeric';
+import { fitScore, wantCurves, wantWeights, WANT_KEYS } from '../preference';
+import { FIGURE_KEYS, readingInUse, readingSpread, type FigureKey, type Origin, type Reading } from '../readings';
+import type { Contender } from './brief-turnings';
+
+/** What hangs on one thing that is not measured yet. */
+export interface Stake {
+  readonly kind: 'figure' | 'fact';
+  readonly key: FigureKey | FactKey;
+  /** How far the fit may move between the two ends of what is thought, points of 100. */
+  readonly points: number;
+  /** Musts that pass at one end and fail at the other, or cannot be judged without it. */
+  readonly decides: readonly MustKey[];
+  /** Who said what is thought now; absent: nobody has said anything. */
+  readonly origin: Origin | undefined;
+}
+
+/** Stakes below this many points that decide no must are not worth a question. Own assumption. */
+export const WORTH_ASKING = 0.1;
+
+/**
+ * Every figure and fact of a machine that is not measured and on which something hangs, musts first, then the most points.
+ * A quoted figure is tried at both ends of its spread, all else as it is; one that nobody has quoted puts the whole weight of
+ * the wants that lack it at stake; a fact that nobody has named is tried with each of its options. One at a time: joint effects are left out.
+ */
+export function stakes(brief: Brief, contender: Contender): readonly Stake[] {
+  const { donor, parts, aboard } = contender;
+  const [curves, weights] = [wantCurves(brief), wantWeights(brief)];
+  const look = (of: Donor): Assessment => assess(brief, of, parts, aboard);
+  const points = (a: Assessment): number => fitScore(a.metrics, curves, weights).points.mid;
+  const now = look(donor);
+  const spread = (tried: readonly Assessment[]): number => Math.max(...tried.map(points)) - Math.min(...tried.map(points));
+
+  const figures = FIGURE_KEYS.flatMap((key): Stake[] => {
+    const reading = readingInUse(donor.figures[key]);
+    if (!reading) {
+      const lacking = WANT_KEYS.filter((w) => { const { estimate } = now.metrics[w]; return estimate.kind === 'unknown' && estimate.missing.includes(key); });
+      return [{ kind: 'figure', key, points: lacking.reduce((sum, w) => sum + weights[w] * 100, 0), decides: now.musts.filter((m) => m.missing.includes(key)).map((m) => m.key), origin: undefined }];
+    }
+    const half = readingSpread(key, reading);
+    if (reading.origin === 'measured' || half === 0) return [];
+    const tried = [-half, half].map((by) => look(withReading(donor, key, { ...reading, amount: Math.max(reading.amount * 0.01, reading.amount + by), spread: 0 })));
+    return [{ kind: 'figure', key, points: spread(tried), decides: turned(tried), origin: reading.origin }];
+  });
+  const facts = FACT_KEYS.flatMap((key): Stake[] => {
+    const definition = factDefinition(key);
+    if (definition.kind !== 'choice' || factInUse(donor.facts?.[key])) return [];
+    const tried = definition.options.map((value) => look({ ...donor, facts: { ...donor.facts, [key]: { readings: [{ id: 'tried', value, origin: 'measured', note: '' }] } } }));
+    return [{ kind: 'fact', key, points: spread(tried), decides: turned(tried), origin: undefined }];
+  });
+  return [...figures, ...facts].filter((s) => s.points >= WORTH_ASKING || s.decides.length > 0).sort((a, b) => b.decides.length - a.decides.length || b.points - a.points);
+}
+
+const withReading = (donor: Donor, key: FigureKey, reading: Reading): Donor => ({ ...donor, figures: { ...donor.figures, [key]: { readings: [reading] } } });
+
+/** Musts whose middle passes in one case and fails in another. */
+function turned(tried: readonly Assessment[]): readonly MustKey[] {
+  const [first, ...others] = tried;
+  const atMiddle = (a: Assessment, key: MustKey): string | undefined => {
+    const must = a.musts.find((m) => m.key === key);
+    if (!must?.metric || must.need === undefined) return must?.verdict;
+    return must.have?.kind === 'known' ? judge(known(exactly(must.have.interval.mid)), must.need, metricDefinition(must.metric).better) : 'not-known';
+  };
+  return first ? first.musts.map((m) => m.key).filter((key) => others.some((o) => atMiddle(o, key) !== atMiddle(first, key))) : [];
+}
