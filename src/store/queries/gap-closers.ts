@@ -1,5 +1,6 @@
 import { assess, type Assessment } from '@/core/assessment';
 import type { Caution } from '@/core/cautions';
+import type { Estimate } from '@/core/numeric';
 import type { Part } from '@/core/part';
 import { needsOf, NEED_VALUE, wantValue, type Need, type WantKey } from '@/core/preference';
 import type { Dossier } from '../records';
@@ -21,6 +22,9 @@ export interface Closer {
 }
 
 export interface Rung extends Need {
+  /** What is asked and what is there, in base units. */
+  readonly need: number;
+  readonly estimate: Estimate;
   /** The cheapest part that closes the gap alone, else the one that narrows it most; absent: no single part helps. */
   readonly closer: Closer | undefined;
   /** How many parts narrow it. */
@@ -53,7 +57,7 @@ export function gapClosers(dossier: Dossier, standing: Standing, entry: Standing
     });
     const [cheapest] = better.filter((b) => b.closes).sort((a, b) => a.cost - b.cost);
     const [nearest] = better.toSorted((a, b) => b.value - a.value || a.cost - b.cost);
-    return { ...need, closer: cheapest ?? nearest, helpers: better.length };
+    return { ...need, need: standing.curves[need.want].need, estimate: now.metrics[need.want].estimate, closer: cheapest ?? nearest, helpers: better.length };
   });
 }
 

@@ -1,1 +1,2 @@
 export { EChart } from './EChart';
+export { curveOption, rightEdge, type PickedCorner } from './money-curve-option';

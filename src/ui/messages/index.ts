@@ -6,6 +6,7 @@ export { amountFaultWords, buildFaultWords, fileFaultWords, limitWords, readingF
 export { doubtWords } from './doubts';
 export { fieldPlaces, formatBase, formatFigure, formatNumber, formatQuoted, formatWithUnit, trimmed, unitSign, type Reader, type ShownDimension } from './format';
 export { fitsWords, FLAG_WORDS, partCellFaultWords, partFacts } from './parts';
+export { gapWords } from './gaps';
 export { knownBy } from './known-by';
 export { leadWords, leftOutWords, limitNames, ruleFaultWords, STAGE_SCHOOL_WORDS, STAGE_WORDS, WAY_NONE_WORDS, WAY_WORDS, whatItTakesWords } from './plans';
 export { briefTurningWords, METRIC_OF_LIMIT, turningWords } from './turnings';

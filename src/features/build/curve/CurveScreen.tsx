@@ -5,13 +5,12 @@ import { atSpending, leads } from '@/core/build';
 import { shortName } from '@/core/donor';
 import type { Standing } from '@/store/queries';
 import { useDossierState } from '@/store/react';
-import { EChart } from '@/ui/charts';
+import { curveOption, EChart, rightEdge, type PickedCorner } from '@/ui/charts';
 import { Panel } from '@/ui/fields';
 import { Plate, useIsDark } from '@/ui/marks/Plate';
 import { formatNumber, leadWords, limitNames, nameWords } from '@/ui/messages';
 import { BuildFrame } from '../BuildFrame';
 import type { BuildModel } from '../use-build';
-import { curveOption, rightEdge, type PickedCorner } from './curve-option';
 import { useCurves, type CurvesModel } from '@/store/running';
 
 /** Best fit for each total spending, all candidates in one picture. */

@@ -8,12 +8,12 @@ import { shortName } from '@/core/donor';
 import { CautionList } from '@/ui/CautionList';
 import { Choice, Panel } from '@/ui/fields';
 import { OriginMark } from '@/ui/marks/OriginMark';
+import { GapLadder } from '@/ui/pictures/GapLadder';
 import { Plate } from '@/ui/marks/Plate';
 import { knownBy, METRIC_WORDS, type Reader } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { estimateText, WorkingPopover, type OpenWorking } from '../Working';
 import { Astride } from './Astride';
-import { GapLadder } from './GapLadder';
 import { Pulling } from './Pulling';
 import { RangeAndLoad } from './RangeAndLoad';
 import { Sprockets } from './Sprockets';
@@ -49,7 +49,7 @@ function Machine() {
           {assessment.cautions.length > 0 && <Panel title="Cautions"><CautionList cautions={assessment.cautions} reader={reader} /></Panel>}
         </Flex>
         <Flex direction="column" gap="4" minW="0">
-          <Panel title="Gaps, largest first"><GapLadder model={model} /></Panel>
+          <Panel title="Gaps, largest first"><GapLadder gaps={model.rungs} reader={reader} /></Panel>
           <Pulling model={model} />
         </Flex>
       </Grid>

@@ -1,11 +1,18 @@
 import type { EChartsCoreOption } from 'echarts/core';
-import type { BuildCurve, PlannedBuild } from '@/core/build';
-import { formatNumber } from '@/ui/messages';
-import { plateStyle } from '@/ui/theme/plates';
+import { formatNumber } from '../messages';
+import { plateStyle } from '../theme/plates';
+
+/** A build at a corner of its curve. */
+export interface CornerBuild {
+  readonly partIds: readonly string[];
+  /** Machine and parts, in the picture's currency. */
+  readonly cost: number;
+  readonly points: number;
+}
 
 /** What the picture of the money curve shows. */
 export interface CurvePicture {
-  readonly curves: readonly (BuildCurve & { readonly name: string; readonly plate: number; readonly stock: readonly [number, number]; readonly whole: boolean; readonly current: boolean })[];
+  readonly curves: readonly ({ readonly id: string; readonly corners: readonly CornerBuild[]; readonly name: string; readonly plate: number; readonly stock: readonly [number, number]; readonly whole: boolean; readonly current: boolean })[];
   readonly spend: number;
   readonly tripFund: number;
   readonly currency: string;
@@ -20,7 +27,7 @@ export const rightEdge = (spend: number, tripFund: number): number => Math.ceil(
 /** A corner that was clicked. */
 export interface PickedCorner {
   readonly candidate: string;
-  readonly build: PlannedBuild;
+  readonly build: CornerBuild;
 }
 
 /** Steps of best fit over spending, one line a candidate in its hue and dash, the money and the trip fund drawn through. */
@@ -33,7 +40,7 @@ export function curveOption({ curves, spend, tripFund, currency, dark, partNames
   const right = rightEdge(spend, tripFund);
   const low = Math.min(spend, ...costs.filter((c) => c <= right));
   const [bottom, top] = [Math.floor(Math.min(60, ...points) / 5) * 5, Math.min(100, Math.ceil((Math.max(80, ...points) + 1) / 5) * 5)];
-  const words = (name: string, build: PlannedBuild) => `<b>${name}</b>, ${formatNumber(build.cost)} ${currency}, fit ${formatNumber(build.points, 1)}<br/><span style="display:inline-block;max-width:320px;white-space:normal">${build.partIds.length === 0 ? 'as it stands' : partNames(build.partIds)}</span>`;
+  const words = (name: string, build: CornerBuild) => `<b>${name}</b>, ${formatNumber(build.cost)} ${currency}, fit ${formatNumber(build.points, 1)}<br/><span style="display:inline-block;max-width:320px;white-space:normal">${build.partIds.length === 0 ? 'as it stands' : partNames(build.partIds)}</span>`;
   return {
     animation: false, textStyle: { fontFamily: font }, grid: { left: 52, right: 40, top: 30, bottom: 46 },
     tooltip: { trigger: 'item', confine: true, backgroundColor: panel, borderColor: line, textStyle: { color: ink, fontFamily: font, fontSize: 13 } },

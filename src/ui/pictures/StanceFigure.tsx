@@ -1,18 +1,18 @@
 'use client';
-import type { Stance } from '@/core/assessment';
-import type { StanceBand } from '@/core/brief';
-import type { SeatShape } from '@/core/fit';
-import type { Interval } from '@/core/numeric';
-import { formatNumber, formatWithUnit, STANCE_WORDS, type Reader } from '@/ui/messages';
+import { formatNumber, formatWithUnit, STANCE_WORDS, type Reader } from '../messages';
+
+type Band = keyof typeof STANCE_WORDS;
 
 export interface StanceFigureProps {
-  readonly stance: Stance;
-  readonly gap: Interval;
+  readonly band: Band;
+  readonly oneFootBand: Band;
+  readonly probabilities: Readonly<Record<Band, number>>;
+  /** Of the heels above the ground, mm. */
+  readonly gap: { readonly low: number; readonly mid: number; readonly high: number };
   /** Under the rider, mm. */
   readonly seatHeight_mm: number;
-  readonly shape: SeatShape;
-  readonly inseam_mm: number;
-  readonly sole_mm: number;
+  /** How far the seat settles, and half its width where the legs leave it. */
+  readonly shape: { readonly settle_mm: number; readonly halfWidth_mm: number };
   readonly reader: Reader;
 }
 
@@ -27,8 +27,8 @@ const HEAD_TOP = 745;
 const token = (name: string) => `var(--chakra-colors-${name})`;
 /** How far the toes reach below the heel at full stretch, mm (foot as a lever, see core/fit). */
 const FOOT_REACH = 134;
-const BANDS: readonly StanceBand[] = ['flat', 'balls', 'tiptoes', 'none'];
-const SHORT: Readonly<Record<StanceBand, string>> = { flat: 'flat', balls: 'balls', tiptoes: 'tiptoes', none: 'less' };
+const BANDS: readonly Band[] = ['flat', 'balls', 'tiptoes', 'none'];
+const SHORT: Readonly<Record<Band, string>> = { flat: 'flat', balls: 'balls', tiptoes: 'tiptoes', none: 'less' };
 
 /** One leg from the seat to the ground, to scale; `side` −1 left, 1 right. */
 function leg({ seatHeight_mm, shape, gap }: Pick<StanceFigureProps, 'seatHeight_mm' | 'shape' | 'gap'>, side: 1 | -1): string {
@@ -43,8 +43,7 @@ function leg({ seatHeight_mm, shape, gap }: Pick<StanceFigureProps, 'seatHeight_
 
 /** A rider seen from behind astride the seat: where the heels are above the ground, to scale, with the chances of each contact. */
 export function StanceFigure(props: StanceFigureProps) {
-  const { stance, gap, seatHeight_mm, shape, reader } = props;
-  if (stance.kind === 'unknown') return null;
+  const { gap, seatHeight_mm, shape, reader, band, oneFootBand, probabilities } = props;
   const top = seatHeight_mm - shape.settle_mm;
   const foot = shape.halfWidth_mm + 55;
   const heel = Math.max(0, gap.mid);
@@ -54,7 +53,7 @@ export function StanceFigure(props: StanceFigureProps) {
   const words = gap.mid > 0 ? `heels ${at(gap.mid)} above the ground` : `feet flat, ${at(-gap.mid)} of leg to spare`;
   return (
     <figure style={{ margin: 0 }}>
-      <svg viewBox={`0 ${Math.round(y(top + HEAD_TOP)) - 4} ${WIDTH} ${18 - Math.round(y(top + HEAD_TOP))}`} width="100%" style={{ maxWidth: 400 }} role="img" aria-label={`Astride: ${STANCE_WORDS[stance.band]}; ${words}. Seat ${at(seatHeight_mm)}, ${at(top)} under the rider.`}>
+      <svg viewBox={`0 ${Math.round(y(top + HEAD_TOP)) - 4} ${WIDTH} ${18 - Math.round(y(top + HEAD_TOP))}`} width="100%" style={{ maxWidth: 400 }} role="img" aria-label={`Astride: ${STANCE_WORDS[band]}; ${words}. Seat ${at(seatHeight_mm)}, ${at(top)} under the rider.`}>
         <line x1="8" x2={WIDTH - 8} y1={GROUND_Y} y2={GROUND_Y} stroke={token('fg')} strokeWidth="2" />
         {Array.from({ length: 19 }, (_, i) => <line key={i} x1={12 + i * 20} x2={4 + i * 20} y1={GROUND_Y + 2} y2={GROUND_Y + 10} stroke={token('border-emphasized')} />)}
         <rect x={x(-62)} y={y(640)} width={124 * SCALE} height={(640 - 0) * SCALE} rx={15} fill={token('bg-emphasized')} stroke={token('border-emphasized')} />
@@ -86,9 +85,9 @@ export function StanceFigure(props: StanceFigureProps) {
         </g>
       </svg>
       <figcaption>
-        <strong>{STANCE_WORDS[stance.band]}</strong>; {words}{gap.high - gap.low > 2 ? ` (${at(gap.low)} to ${at(gap.high)})` : ''}. One foot down: {STANCE_WORDS[stance.oneFootBand]}.
-        <div role="img" aria-label={`Chances: ${BANDS.map((b) => `${SHORT[b]} ${formatNumber(stance.probabilities[b] * 100)} %`).join(', ')}`} style={{ display: 'flex', height: 22, marginTop: 6, fontSize: 12, borderRadius: 3, overflow: 'hidden', border: `1px solid ${token('border')}` }}>
-          {BANDS.map((b, i) => <span key={b} style={{ width: `${stance.probabilities[b] * 100}%`, background: i % 2 === 0 ? token('bg-subtle') : token('bg-emphasized'), overflow: 'hidden', whiteSpace: 'nowrap', paddingLeft: stance.probabilities[b] > 0.08 ? 5 : 0, lineHeight: '21px' }}>{stance.probabilities[b] > 0.2 ? `${SHORT[b]} ${formatNumber(stance.probabilities[b] * 100)} %` : ''}</span>)}
+        <strong>{STANCE_WORDS[band]}</strong>; {words}{gap.high - gap.low > 2 ? ` (${at(gap.low)} to ${at(gap.high)})` : ''}. One foot down: {STANCE_WORDS[oneFootBand]}.
+        <div role="img" aria-label={`Chances: ${BANDS.map((b) => `${SHORT[b]} ${formatNumber(probabilities[b] * 100)} %`).join(', ')}`} style={{ display: 'flex', height: 22, marginTop: 6, fontSize: 12, borderRadius: 3, overflow: 'hidden', border: `1px solid ${token('border')}` }}>
+          {BANDS.map((b, i) => <span key={b} style={{ width: `${probabilities[b] * 100}%`, background: i % 2 === 0 ? token('bg-subtle') : token('bg-emphasized'), overflow: 'hidden', whiteSpace: 'nowrap', paddingLeft: probabilities[b] > 0.08 ? 5 : 0, lineHeight: '21px' }}>{probabilities[b] > 0.2 ? `${SHORT[b]} ${formatNumber(probabilities[b] * 100)} %` : ''}</span>)}
         </div>
       </figcaption>
     </figure>

@@ -1,0 +1,33 @@
+import { METRIC_DEFINITIONS } from '@/core/assessment';
+import type { Estimate } from '@/core/numeric';
+import type { WantKey } from '@/core/preference';
+import { formatNumber, formatWithUnit, type Reader } from './format';
+import { additionWords } from './verdict-words';
+import { nameWords } from './words';
+
+/** A want below its need, in base units, and the part that does most about it. */
+export interface GapFacts {
+  readonly want: WantKey;
+  readonly loss: number;
+  readonly need: number;
+  readonly estimate: Estimate;
+  /** How many parts narrow it. */
+  readonly helpers: number;
+  readonly closer?: { readonly part: { readonly name: string }; readonly along: readonly string[]; readonly cost: number; readonly closes: boolean; readonly becomes: number } | undefined;
+}
+
+/** A gap in words: what is there against what is needed, by how much it falls short, and what closing it takes. */
+export function gapWords({ want, need, estimate, helpers, closer }: GapFacts, reader: Reader): { readonly have: string; readonly short: string | undefined; readonly closing: string } {
+  const { dimension, better } = METRIC_DEFINITIONS[want];
+  const show = (x: number) => formatWithUnit(x, dimension, reader);
+  const known = estimate.kind === 'known';
+  const have = known ? `${show(estimate.interval.mid)}, needed ${better === 'less' ? 'at most' : 'at least'} ${show(need)}` : `Not known, for want of ${estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}; the middle stands in.`;
+  const short = known ? `${show(Math.abs(need - estimate.interval.mid))} ${better === 'less' ? 'too much' : 'short'}` : undefined;
+  const money = (x: number) => `${formatNumber(x)} ${reader.currency}`;
+  if (!closer) return { have, short, closing: want === 'outlay' ? 'Only a cheaper machine, or fewer parts.' : known ? 'No part of the catalogue helps.' : '' };
+  const part = additionWords(closer.part.name, closer.along);
+  const closing = closer.closes
+    ? `Closed for about ${money(closer.cost)} by ${part}: ${show(closer.becomes)}${helpers > 1 ? `; ${helpers} parts help` : ''}.`
+    : `No single part closes it; ${part} comes nearest: ${show(closer.becomes)} for about ${money(closer.cost)}.`;
+  return { have, short, closing };
+}
