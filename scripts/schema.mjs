@@ -4,5 +4,5 @@ import { load } from './lib/bundle.mjs';
 
 const { jsonSchemaText } = await load('src/store/files/json-schema.ts');
 mkdirSync('public/schemas', { recursive: true });
-writeFileSync('public/schemas/dossier-v3.schema.json', jsonSchemaText());
-console.log('public/schemas/dossier-v3.schema.json');
+writeFileSync('public/schemas/dossier-v4.schema.json', jsonSchemaText());
+console.log('public/schemas/dossier-v4.schema.json');

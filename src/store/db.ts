@@ -1,6 +1,6 @@
 import { Dexie, type EntityTable, type Table } from 'dexie';
 import type { HistoryEntry } from './history';
-import { TABLES, type Dossier, type TableName } from './records';
+import type { Dossier, TableName } from './records';
 
 /** A record as stored: its key and its value apart, so that a value that cannot be read is still kept. */
 export interface StoredRecord {
@@ -36,13 +36,18 @@ export type JugatorDb = Dexie & Record<TableName, Table<StoredRecord, string>> &
 
 export const DB_NAME = 'jugator';
 
+/** The tables of version 1. */
+const FIRST_TABLES = ['briefs', 'donors', 'parts', 'candidates', 'builds'] as const satisfies readonly TableName[];
+
 /** The browser's database. Versions are append-only. */
 export function openDb(name: string = DB_NAME): JugatorDb {
   const db = new Dexie(name) as JugatorDb;
   db.version(1).stores({
-    ...Object.fromEntries(TABLES.map((t) => [t, 'key'])), history: 'id', preferences: 'key', drafts: 'key',
+    ...Object.fromEntries(FIRST_TABLES.map((t) => [t, 'key'])), history: 'id', preferences: 'key', drafts: 'key',
   });
   // Version 2 keeps column mappings and dated snapshots; records grew optional fields only.
   db.version(2).stores({ mappings: 'key', snapshots: 'id' });
+  // Version 3 keeps verdicts and what was seen at the dealer's.
+  db.version(3).stores({ verdicts: 'key', visits: 'key' });
   return db;
 }

@@ -1,5 +1,5 @@
 import type { JugatorDb, Snapshot } from './db';
-import { isEmptyDossier, RECORD_SCHEMAS, TABLES, type Dossier } from './records';
+import { EMPTY_DOSSIER, isEmptyDossier, RECORD_SCHEMAS, TABLES, type Dossier } from './records';
 
 /** Automatic snapshots beyond this many make room, oldest first; the rider's own are kept until deleted. */
 const AUTOMATIC_KEPT = 12;
@@ -36,7 +36,9 @@ export async function keepSnapshot(db: JugatorDb, dossier: Dossier, name: string
 
 /** The dossier of a snapshot, or `undefined` when it is gone or no longer readable. */
 export async function snapshotDossier(db: JugatorDb, id: string): Promise<Dossier | undefined> {
-  const dossier = (await db.snapshots.get(id))?.dossier;
+  const kept = (await db.snapshots.get(id))?.dossier;
+  // A snapshot of an older version lacks the tables that came later.
+  const dossier = kept && { ...EMPTY_DOSSIER, ...kept };
   const readable = dossier && TABLES.every((t) => Object.values(dossier[t]).every((record) => RECORD_SCHEMAS[t].safeParse(record).success));
   return readable ? dossier : undefined;
 }

@@ -83,7 +83,7 @@ describe('refusals say what and where', () => {
 });
 
 test('the shipped JSON Schema is the one the code makes', () => {
-  expect(readFileSync('public/schemas/dossier-v3.schema.json', 'utf8')).toBe(jsonSchemaText());
+  expect(readFileSync('public/schemas/dossier-v4.schema.json', 'utf8')).toBe(jsonSchemaText());
 });
 
 describe('files of older versions', () => {
@@ -103,16 +103,16 @@ describe('files of older versions', () => {
   });
 });
 
-describe('version 2', () => {
-  const v2 = readFileSync('test/store/fixtures/dossier-v2.json', 'utf8');
+describe.each([2, 3])('version %i', (version) => {
+  const text = readFileSync(`test/store/fixtures/dossier-v${version}.json`, 'utf8');
   test('is opened, and what it says is kept word for word', () => {
-    const parsed = parseDossierFile(v2);
+    const parsed = parseDossierFile(text);
     if (parsed.kind !== 'dossier') throw new Error(fileFaultWords(parsed.fault));
-    const old = JSON.parse(v2) as Record<'donors' | 'parts' | 'briefs', unknown[]>;
+    const old = JSON.parse(text) as Record<'donors' | 'parts' | 'candidates' | 'builds', unknown[]>;
     expect(old.donors.length).toBeGreaterThan(1);
-    expect(Object.values(parsed.dossier.donors)).toEqual(old.donors);
-    expect(Object.values(parsed.dossier.parts)).toEqual(old.parts);
-    expect(JSON.parse(formatDossierFile(parsed.dossier, AT))).toMatchObject({ version: 3 });
+    for (const table of ['donors', 'parts', 'candidates', 'builds'] as const) expect(Object.values(parsed.dossier[table])).toEqual(old[table]);
+    expect(parsed.dossier).toMatchObject({ verdicts: {}, visits: {} });
+    expect(JSON.parse(formatDossierFile(parsed.dossier, AT))).toMatchObject({ version: 4, verdicts: [], visits: [] });
   });
 });
 

@@ -46,10 +46,11 @@ export function useDonors(): DonorsModel {
   const own = useDossierState((s) => s.dossier.donors);
   const candidates = useDossierState((s) => s.dossier.candidates);
   const builds = useDossierState((s) => s.dossier.builds);
+  const visits = useDossierState((s) => s.dossier.visits);
   const router = useRouter();
   const id = useSearchParams().get('donor');
   // Stays the same while only the list's search changes, so that the sheet beside it is not drawn anew.
-  return useMemo(() => donorsModel({ store, own, candidates, builds, id, go: (path) => router.replace(path, { scroll: false }) }), [store, own, candidates, builds, id, router]);
+  return useMemo(() => donorsModel({ store, own, candidates, builds, visits, id, go: (path) => router.replace(path, { scroll: false }) }), [store, own, candidates, builds, visits, id, router]);
 }
 
 interface Setting {
@@ -57,11 +58,12 @@ interface Setting {
   readonly own: Dossier['donors'];
   readonly candidates: Dossier['candidates'];
   readonly builds: Dossier['builds'];
+  readonly visits: Dossier['visits'];
   readonly id: string | null;
   readonly go: (path: '/donors' | `/donors?donor=${string}`) => void;
 }
 
-function donorsModel({ store, own, candidates, builds, id, go }: Setting): DonorsModel {
+function donorsModel({ store, own, candidates, builds, visits, id, go }: Setting): DonorsModel {
   const resolved = resolvedDonors(own);
   const candidateOf = new Map(Object.values(candidates).map((c) => [c.donorId, c]));
   const select = (next: string | undefined) => go(next ? `/donors?donor=${encodeURIComponent(next)}` : '/donors');
@@ -95,7 +97,7 @@ function donorsModel({ store, own, candidates, builds, id, go }: Setting): Donor
       const below = all.length - new Set(ids).size;
       store.execute({
         label: { code: 'delete-donor', facts: { name: what } },
-        changes: [...unlisting(listed, builds), ...all.map((d) => ({ table: 'donors', key: d, path: [], before: own[d] }) as const)],
+        changes: [...unlisting(listed, builds), ...all.map((d) => ({ table: 'donors', key: d, path: [], before: own[d] }) as const), ...all.filter((d) => visits[d]).map((d) => ({ table: 'visits', key: d, path: [], before: visits[d] }) as const)],
       });
       select(undefined);
       const use = parts > 0 ? ` ${listed.length === 1 ? 'It was' : `${listed.length} were`} on the shortlist and carried builds of ${parts} parts; they went with it.` : listed.length > 0 ? ' It was on the shortlist and left it.' : '';

@@ -18,9 +18,9 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
   const [help, setHelp] = useState(false);
   useKeys(useCallback(() => setHelp(true), []));
   return (
-    <Flex minH="100dvh">
+    <Flex minH="100dvh" _print={{ minHeight: 0 }}>
       <Strip />
-      <Box flex="1" minW="0" px={{ base: '3', md: '6' }} pt="3" pb={{ base: '92px', md: '8' }}>
+      <Box flex="1" minW="0" px={{ base: '3', md: '6' }} pt="3" pb={{ base: '92px', md: '8' }} _print={{ padding: 0 }}>
         <Banners />
         <Box position="relative">
           <Box as="main" id="main">{children}</Box>

@@ -61,8 +61,8 @@ export function FootStrip() {
         const current = path === step.path || path.startsWith(`${step.path}/`);
         return (
           <Cell
-            key={step.path} href={step.path} aria-current={current ? 'page' : undefined} aria-label={step.name} display="flex" alignItems="center" justifyContent="center" gap="2" px="2"
-            flex={current ? '1' : '0 0 52px'} minW="0" bg={current ? 'fg' : undefined} color={current ? 'bg' : 'fg'} borderLeftWidth="1px" borderLeftStyle="dashed" borderColor="border.emphasized"
+            key={step.path} href={step.path} aria-current={current ? 'page' : undefined} aria-label={step.name} display="flex" alignItems="center" justifyContent="center" gap="2" px="1.5"
+            flex={current ? '1' : '0 0 42px'} minW="0" bg={current ? 'fg' : undefined} color={current ? 'bg' : 'fg'} borderLeftWidth="1px" borderLeftStyle="dashed" borderColor="border.emphasized"
           >
             <Drawing step={step} size={24} />
             {current && (

@@ -3,11 +3,11 @@ import { shortName } from '@/core/donor';
 import { spendable } from '@/core/brief';
 import type { Part } from '@/core/part';
 import { ESSENTIAL_KEYS } from '@/core/sheet';
-import { BRIEF_KEY, isEmptyDossier } from '@/store/records';
+import { BRIEF_KEY, isEmptyDossier, type VerdictRecord } from '@/store/records';
 import { useDossierState, usePreferences, useStanding } from '@/store/react';
 import type { Ranked } from '@/core/preference';
 import { resolvedDonors, type Standing } from '@/store/queries';
-import { formatNumber, formatWithUnit } from '@/ui/messages';
+import { formatNumber, formatWithUnit, OUTCOME_WORDS } from '@/ui/messages';
 
 const named = (standing: Standing, ranked: readonly Ranked[]): readonly string[] =>
   ranked.filter((r) => r.place === 1).flatMap((r) => {
@@ -33,8 +33,14 @@ export function useLiveLines(): Readonly<Record<string, string>> {
     '/weigh-up': weighUpLine(standing),
     '/parts': partsLine(Object.values(dossier.parts)),
     '/build': buildLine(standing),
+    '/verdict': verdictLineOf(Object.values(dossier.verdicts)),
     '/dossier': storage.kind === 'unsaved' ? 'not stored: export now' : storage.kind === 'saving' ? 'storing …' : isEmptyDossier(dossier) ? 'empty' : 'all stored here',
   };
+}
+
+function verdictLineOf(verdicts: readonly VerdictRecord[]): string {
+  const last = verdicts.toSorted((a, b) => (a.at < b.at ? 1 : -1))[0];
+  return last ? `${OUTCOME_WORDS[last.outcome].name}: ${last.sheet.machine.name}` : 'not settled';
 }
 
 function partsLine(parts: readonly Part[]): string {

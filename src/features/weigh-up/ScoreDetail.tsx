@@ -4,9 +4,8 @@ import { Box, Button, chakra, Flex, Grid, Text } from '@chakra-ui/react';
 import NextLink from 'next/link';
 import { shortName } from '@/core/donor';
 import { METRIC_DEFINITIONS, type Metric } from '@/core/assessment';
-import { closerWords, formatNumber, formatWithUnit, METRIC_WORDS, mustWords, STANCE_WORDS, VERDICT_SIGNS, type Reader } from '@/ui/messages';
+import { estimateText, closerWords, formatNumber, formatWithUnit, METRIC_WORDS, mustWords, STANCE_WORDS, VERDICT_SIGNS, type Reader } from '@/ui/messages';
 import type { WeighRow } from './use-weigh-up';
-import { estimateText } from './Working';
 
 const Link = chakra('button');
 

@@ -1,23 +1,13 @@
 'use client';
 import { Box, Popover, Portal, Table, Text } from '@chakra-ui/react';
 import { metricDefinition, type Metric, type WorkingInput } from '@/core/assessment';
-import type { Estimate } from '@/core/numeric';
 import { OriginMark } from '@/ui/marks/OriginMark';
-import { BASIS_WORDS, formatBase, formatQuoted, METRIC_WORDS, nameWords, optionWords, ORIGIN_WORDS, unitSign, type Reader, type ShownDimension } from '@/ui/messages';
+import { BASIS_WORDS, estimateText, formatQuoted, METRIC_WORDS, nameWords, optionWords, ORIGIN_WORDS, type Reader } from '@/ui/messages';
 
 export interface OpenWorking {
   readonly metric: Metric;
   readonly title: string;
   readonly anchor: DOMRect;
-}
-
-/** An estimate as a figure with its span, or "not known". */
-export function estimateText(estimate: Estimate, dimension: ShownDimension, reader: Reader): string {
-  if (estimate.kind === 'unknown') return 'not known';
-  const { low, mid, high } = estimate.interval;
-  const [a, m, b] = [low, mid, high].map((x) => formatBase(x, dimension, reader));
-  const sign = unitSign(dimension, reader);
-  return a === b ? `${m} ${sign}`.trim() : `${m} ${sign} (${a} to ${b})`;
 }
 
 function InputRow({ input, reader }: { readonly input: WorkingInput; readonly reader: Reader }) {

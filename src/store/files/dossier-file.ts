@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { briefSchema, buildSchema, candidateSchema, donorSchema, EMPTY_DOSSIER, partSchema, BRIEF_KEY, type Dossier } from '../records';
+import { briefSchema, buildSchema, candidateSchema, donorSchema, EMPTY_DOSSIER, partSchema, BRIEF_KEY, verdictSchema, visitSchema, type Dossier } from '../records';
 
 export const FILE_FORMAT = 'jugator-dossier';
-export const FILE_VERSION = 3;
+export const FILE_VERSION = 4;
 /** Largest file that is read, bytes. */
 export const FILE_SIZE_LIMIT = 8 * 1024 * 1024;
 
-/** Version 3 of the dossier file; docs/file-formats.md describes it, public/schemas holds it as JSON Schema. */
+/** Version 4 of the dossier file; docs/file-formats.md describes it, public/schemas holds it as JSON Schema. */
 export const dossierFileSchema = z.strictObject({
   format: z.literal(FILE_FORMAT),
   version: z.literal(FILE_VERSION),
@@ -16,6 +16,8 @@ export const dossierFileSchema = z.strictObject({
   parts: z.array(partSchema).max(5000),
   candidates: z.array(candidateSchema).max(12),
   builds: z.array(buildSchema).max(200),
+  verdicts: z.array(verdictSchema).max(500),
+  visits: z.array(visitSchema).max(500),
 });
 export type DossierFile = z.infer<typeof dossierFileSchema>;
 
@@ -24,7 +26,7 @@ const byId = <T extends { readonly id: string }>(list: readonly T[]): Readonly<R
 export const fromFile = (file: DossierFile): Dossier => ({
   ...EMPTY_DOSSIER,
   briefs: file.brief ? { [BRIEF_KEY]: file.brief } : {},
-  donors: byId(file.donors), parts: byId(file.parts), candidates: byId(file.candidates), builds: byId(file.builds),
+  donors: byId(file.donors), parts: byId(file.parts), candidates: byId(file.candidates), builds: byId(file.builds), verdicts: byId(file.verdicts), visits: byId(file.visits),
 });
 
 /** By id, so that two files of one dossier can be compared line by line. */
@@ -35,7 +37,7 @@ const sorted = <T extends { readonly id: string }>(table: Readonly<Record<string
 export function formatDossierFile(dossier: Dossier, exportedAt: string): string {
   const file = {
     format: FILE_FORMAT, version: FILE_VERSION, exportedAt, brief: dossier.briefs[BRIEF_KEY] ?? null,
-    donors: sorted(dossier.donors), parts: sorted(dossier.parts), candidates: sorted(dossier.candidates), builds: sorted(dossier.builds),
+    donors: sorted(dossier.donors), parts: sorted(dossier.parts), candidates: sorted(dossier.candidates), builds: sorted(dossier.builds), verdicts: sorted(dossier.verdicts), visits: sorted(dossier.visits),
   };
   return `${JSON.stringify(file, undefined, 2)}\n`;
 }

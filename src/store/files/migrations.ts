@@ -12,6 +12,8 @@ export const FILE_MIGRATIONS: readonly Migration[] = [
   { from: 1, name: 'whole sheet, variants and listings', run: (file) => ({ ...file, version: 2 }) },
   // Version 3 added purposes, schools, swing weights, sits, air, passenger and keeping to the brief, notes to candidates, and facts that parts set; all optional.
   { from: 2, name: 'purposes, sits, keeping and notes', run: (file) => ({ ...file, version: 3 }) },
+  // Version 4 added verdicts and what was seen on machines.
+  { from: 3, name: 'verdicts and visits', run: (file) => ({ ...file, version: 4, verdicts: [], visits: [] }) },
 ];
 
 /** A file brought to the newest version, step by step. */

@@ -46,7 +46,7 @@ function placeOf(error: unknown, text: string): { line: number; column: number }
 }
 
 function findBrokenReference(file: DossierFile): FileFault | undefined {
-  for (const table of ['donors', 'parts', 'candidates', 'builds'] as const) {
+  for (const table of ['donors', 'parts', 'candidates', 'builds', 'verdicts', 'visits'] as const) {
     const seen = new Set<string>();
     for (const { id } of file[table]) {
       if (seen.has(id)) return { code: 'file-twice', table, id };
@@ -67,6 +67,8 @@ function findBrokenReference(file: DossierFile): FileFault | undefined {
     const missing = build.partIds.find((p) => !parts.has(p));
     if (missing !== undefined) return { code: 'file-dangling', table: 'builds', id: build.id, points: missing };
   }
+  const stray = file.visits.find((v) => !donors.has(v.id));
+  if (stray) return { code: 'file-dangling', table: 'visits', id: stray.id, points: stray.id };
   return undefined;
 }
 

@@ -21,23 +21,43 @@ export interface CurvesModel {
 }
 
 
-/** Plans for the whole shortlist, begun when a screen asks and kept while nothing they hang on changes. */
-export function useCurves(standing: Standing): CurvesModel {
+/** Starts planning for the whole shortlist unless the same is planned already; gives the way to start it over. */
+function usePlanning(standing: Standing, legalOnly: boolean): (again: boolean) => void {
   const dossier = useDossierState((s) => s.dossier);
-  const [legalOnly, setLegal] = useState(legalOnlyWish);
-  const state = useSyncExternalStore(planRoom.subscribe, planRoom.get, planRoom.none);
   const { brief, candidates } = standing;
-  const spend = Math.max(0, spendLimit({ brief }));
   const wishes = JSON.stringify(candidates.map((c) => { const build = dossier.builds[c.candidate.id]; return [c.candidate.id, build?.pinned, build?.banned]; }));
   const start = (again: boolean) =>
-    planRoom.start([dossier.briefs[BRIEF_KEY], standing.purpose, dossier.parts, dossier.donors, wishes, legalOnly], () => candidates.map((c) => ({ id: c.candidate.id, setting: planSetting(dossier, standing, c, { legalOnly, today: today() }) })), spend, again);
+    planRoom.start([dossier.briefs[BRIEF_KEY], standing.purpose, dossier.parts, dossier.donors, wishes, legalOnly], () => candidates.map((c) => ({ id: c.candidate.id, setting: planSetting(dossier, standing, c, { legalOnly, today: today() }) })), Math.max(0, spendLimit({ brief })), again);
   useEffect(() => start(false));
-  const curves = useMemo(() => candidates.map(({ candidate: { id } }): BuildCurve => {
-    const best = state.best.get(id);
-    return { id, corners: worthwhile([...(state.corners.get(id) ?? []), ...(best?.kind === 'build' ? [best.build] : [])]) };
-  }), [candidates, state.corners, state.best]);
+  return start;
+}
+
+/** Keeps the planner at work without drawing what it finds. */
+export const useKeptPlanning = (standing: Standing): void => void usePlanning(standing, legalOnlyWish);
+
+const curveOf = (state: CurvesState, id: string): BuildCurve => {
+  const best = state.best.get(id);
+  return { id, corners: worthwhile([...(state.corners.get(id) ?? []), ...(best?.kind === 'build' ? [best.build] : [])]) };
+};
+
+/** The curves of these candidates as far as they are planned at this moment; those with nothing planned are left out. */
+export const plannedCurves = (ids: readonly string[]): readonly { readonly candidateId: string; readonly whole: boolean; readonly corners: readonly { readonly cost: number; readonly points: number; readonly partIds: readonly string[] }[] }[] => {
+  const state = planRoom.get();
+  return ids.flatMap((candidateId) => {
+    const { corners } = curveOf(state, candidateId);
+    return corners.length === 0 ? [] : [{ candidateId, whole: state.whole.has(candidateId), corners: corners.map(({ cost, points, partIds }) => ({ cost, points, partIds })) }];
+  });
+};
+
+/** Plans for the whole shortlist, begun when a screen asks and kept while nothing they hang on changes. */
+export function useCurves(standing: Standing): CurvesModel {
+  const [legalOnly, setLegal] = useState(legalOnlyWish);
+  const state = useSyncExternalStore(planRoom.subscribe, planRoom.get, planRoom.none);
+  const start = usePlanning(standing, legalOnly);
+  const { brief, candidates } = standing;
+  const curves = useMemo(() => candidates.map(({ candidate: { id } }) => curveOf(state, id)), [candidates, state]);
   return {
-    state, curves, spend, legalOnly,
+    state, curves, spend: Math.max(0, spendLimit({ brief })), legalOnly,
     setLegalOnly(only) {
       legalOnlyWish = only;
       setLegal(only);

@@ -2,19 +2,7 @@
 import { Box } from '@chakra-ui/react';
 import type { EChartsCoreOption } from 'echarts/core';
 import { useEffect, useEffectEvent, useRef } from 'react';
-
-type Chart = { setOption(o: EChartsCoreOption, notMerge: boolean): void; resize(): void; dispose(): void; on(event: 'click', handler: (params: unknown) => void): void };
-
-type Renderer = 'svg' | 'canvas';
-
-let loading: Promise<(element: HTMLElement, renderer: Renderer) => Chart> | undefined;
-
-/** Only what is used, loaded when the first picture is drawn. */
-async function load(): Promise<(element: HTMLElement, renderer: Renderer) => Chart> {
-  const [core, charts, components, renderers] = await Promise.all([import('echarts/core'), import('echarts/charts'), import('echarts/components'), import('echarts/renderers')]);
-  core.use([charts.ScatterChart, charts.LineChart, charts.CustomChart, components.GridComponent, components.TooltipComponent, components.MarkLineComponent, components.MarkAreaComponent, renderers.SVGRenderer, renderers.CanvasRenderer]);
-  return (element, renderer) => core.init(element, null, { renderer });
-}
+import { loadCharts, type Chart } from './load-charts';
 
 /** An ECharts picture with an accessible name; give it a table twin nearby. `often`: it is drawn many times a minute, so it is painted instead of built. */
 export function EChart({ option, label, height, onPick, often = false }: { readonly option: EChartsCoreOption; readonly label: string; readonly height: string; readonly onPick?: (data: unknown) => void; readonly often?: boolean }) {
@@ -31,8 +19,7 @@ export function EChart({ option, label, height, onPick, often = false }: { reado
     if (!element) return undefined;
     let gone = false;
     const observer = new ResizeObserver(() => chart.current?.resize());
-    loading ??= load();
-    void loading.then((init) => {
+    void loadCharts().then((init) => {
       if (gone) return;
       chart.current = init(element, often ? 'canvas' : 'svg');
       chart.current.setOption(latest.current, true);

@@ -1,2 +1,3 @@
 export { EChart } from './EChart';
+export { StillChart } from './StillChart';
 export { curveOption, rightEdge, type PickedCorner } from './money-curve-option';

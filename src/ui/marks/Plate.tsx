@@ -6,9 +6,9 @@ import { plateStyle } from '../theme/plates';
 export const useIsDark = (): boolean => useTheme().resolvedTheme === 'dark';
 
 /** A candidate's plate: its letter on its shape in its hue. */
-export function Plate({ index, size = 26, label }: { readonly index: number; readonly size?: number; readonly label?: string }) {
+export function Plate({ index, size = 26, label, onPaper = false }: { readonly index: number; readonly size?: number; readonly label?: string; /** On white, whatever the page is. */ readonly onPaper?: boolean }) {
   const plate = plateStyle(index);
-  const dark = useIsDark();
+  const dark = useIsDark() && !onPaper;
   return (
     <svg viewBox="0 0 24 24" width={size} height={size} style={{ flexShrink: 0 }} role="img" aria-label={label ?? `plate ${plate.letter}`}>
       <path d={plate.shape} fill={dark ? plate.dark : plate.light} />

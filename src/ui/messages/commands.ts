@@ -44,6 +44,9 @@ export function commandWords(label: CommandLabel): string {
     case 'edit-purposes': return `purposes${f('name') ? `: ${f('name')}` : ''}`;
     case 'edit-schools': return 'what you believe';
     case 'edit-sits': return 'your sits';
+    case 'settle-verdict': return `settle a verdict on ${f('name')}`;
+    case 'visit': return `seen on ${f('name')}: ${f('what')}`;
+    case 'take-over': return `${f('count')} ${f('count') === '1' ? 'difference' : 'differences'} taken from ${f('file')}`;
     case 'wipe': return 'clear everything';
     default: return code;
   }

@@ -1,3 +1,4 @@
+import type { Estimate } from '@/core/numeric';
 import { figureDefinition, figureUnit, type FigureKey } from '@/core/readings';
 import { fromBase, preferredUnit, unitEntry, type CurrencyCode, type Dimension, type UnitId, type UnitSystem } from '@/core/units';
 
@@ -52,6 +53,15 @@ export function formatBase(base: number, dimension: ShownDimension, reader: Read
 /** A base figure with its unit sign. */
 export const formatWithUnit = (base: number, dimension: ShownDimension, reader: Reader): string =>
   `${formatBase(base, dimension, reader)} ${unitSign(dimension, reader)}`.trim();
+
+/** An estimate as a figure with its span, or "not known". */
+export function estimateText(estimate: Estimate, dimension: ShownDimension, reader: Reader): string {
+  if (estimate.kind === 'unknown') return 'not known';
+  const { low, mid, high } = estimate.interval;
+  const [a, m, b] = [low, mid, high].map((x) => formatBase(x, dimension, reader));
+  const sign = unitSign(dimension, reader);
+  return a === b ? `${m} ${sign}`.trim() : `${m} ${sign} (${a} to ${b})`;
+}
 
 /** A base figure of a sheet in the unit it is shown in, with its sign: wheels in inches, ratios without trailing zeros, years bare. */
 export function formatFigure(base: number, key: FigureKey, reader: Reader): string {

@@ -1,10 +1,12 @@
+export { askWords, pointWords, type AskWords } from './ask';
+export { briefLine, firmnessWords, OUTCOME_WORDS, OWN_MONEY_WORDS, verdictLine } from './decisions';
 export { findOutWords } from './find-out';
 export { cautionWords } from './cautions';
 export { checkWords } from './checks';
 export { commandWords } from './commands';
 export { amountFaultWords, buildFaultWords, fileFaultWords, limitWords, readingFaultWords, sharesFaultWords, storageFaultWords } from './faults';
 export { doubtWords } from './doubts';
-export { fieldPlaces, formatBase, formatFigure, formatNumber, formatQuoted, formatWithUnit, trimmed, unitSign, type Reader, type ShownDimension } from './format';
+export { estimateText, fieldPlaces, formatBase, formatFigure, formatNumber, formatQuoted, formatWithUnit, trimmed, unitSign, type Reader, type ShownDimension } from './format';
 export { fitsWords, FLAG_WORDS, partCellFaultWords, partFacts } from './parts';
 export { gapWords } from './gaps';
 export { knownBy } from './known-by';

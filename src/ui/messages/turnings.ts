@@ -20,7 +20,7 @@ export function turningWords({ rival, point }: Turning, leader: string, name: (i
   if (point.kind === 'limit') {
     const metric = METRIC_OF_LIMIT[point.limit as MustKey] ?? 'range';
     const figures = `${METRIC_WORDS[metric].short.toLowerCase()} ${figure(metric, point.to, reader)}`;
-    const chance = `${formatNumber(point.chance * 100)} % of its span`;
+    const chance = point.chance < 0.005 ? 'hardly any of its span' : `${formatNumber(point.chance * 100)} % of its span`;
     return point.of === 'leader'
       ? `${name(point.id)} itself breaks a must where it does not reach ${figures} (thought to be ${figure(metric, point.from, reader)}): ${chance}.`
       : `${name(point.id)} is worth more, and would be ahead if it kept ${figures} (thought to be ${figure(metric, point.from, reader)}): ${chance}.`;

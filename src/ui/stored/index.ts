@@ -1,1 +1,2 @@
 export { AmountField } from './AmountField';
+export { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from './reading-edit';

@@ -10,6 +10,7 @@ const config = defineConfig({
     '*, *::before, *::after': { _motionReduce: { transitionDuration: '0.01ms !important', animationDuration: '0.01ms !important' } },
     '.donor-line': { display: 'flex', gap: '8px', alignItems: 'center', width: '100%', height: '100%', textAlign: 'left', paddingRight: '8px', cursor: 'pointer', borderBottomWidth: '1px', borderColor: 'border.muted', _hover: { bg: 'bg.panel' }, _focusVisible: { outlineOffset: '-3px' } },
     '.donor-line-current': { lg: { bg: 'bg.panel', boxShadow: 'inset 4px 0 0 var(--chakra-colors-accent)' } },
+    '@page': { margin: '11mm' },
     '*:focus-visible': { outline: '3px solid', outlineColor: 'accent', outlineOffset: '2px' },
   },
   theme: {

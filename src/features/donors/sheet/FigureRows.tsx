@@ -9,7 +9,7 @@ import { useDossierStore, useDraftText } from '@/store/react';
 import { Choice } from '@/ui/fields';
 import { OriginMark } from '@/ui/marks/OriginMark';
 import { BASIS_WORDS, FIGURE_WORDS, formatFigure, formatNumber, formatQuoted, nameWords, ORIGIN_WORDS, type Reader } from '@/ui/messages';
-import { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from './reading-edit';
+import { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from '@/ui/stored';
 
 export const FIGURE_COLUMNS = { base: '1fr 1fr', xl: '118px 108px minmax(116px, 1.3fr) 136px minmax(60px, 1fr) 58px' };
 

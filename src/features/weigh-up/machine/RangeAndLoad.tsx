@@ -5,8 +5,7 @@ import { fuelShort } from '@/core/fuel';
 import type { Estimate, Interval } from '@/core/numeric';
 import { preferredUnit, toBase, type Kilometres, type LitresPer100Km } from '@/core/units';
 import { NeedTrack } from '@/ui/marks/NeedTrack';
-import { formatNumber, formatWithUnit, nameWords, unitSign, type Reader } from '@/ui/messages';
-import { estimateText } from '../Working';
+import { estimateText, formatNumber, formatWithUnit, nameWords, unitSign, type Reader } from '@/ui/messages';
 import type { MachineModel } from './use-machine';
 
 /** Range against the longest gap, what more fuel would do, and what stands on each axle. */

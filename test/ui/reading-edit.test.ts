@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Figure, Reading } from '@/core/readings';
-import { parseQuoted, quotedText, withAmount, withDetail } from '@/features/donors/sheet/reading-edit';
+import { parseQuoted, quotedText, withAmount, withDetail } from '@/ui/stored';
 import type { Reader } from '@/ui/messages';
 
 const metric: Reader = { units: 'metric', currency: 'EUR' };

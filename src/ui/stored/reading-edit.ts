@@ -1,7 +1,7 @@
 import { figureDefinition, figureUnit, findReadingFault, type Basis, type Figure, type FigureKey, type Origin, type Reading } from '@/core/readings';
 import { parseAmount, parseNumber, unitEntry, type UnitId } from '@/core/units';
 import type { Parsed } from '@/store/react';
-import { amountFaultWords, readingFaultWords, trimmed, type Reader } from '@/ui/messages';
+import { amountFaultWords, readingFaultWords, trimmed, type Reader } from '../messages';
 
 export interface QuotedAmount {
   readonly amount: number;

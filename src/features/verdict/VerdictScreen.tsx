@@ -1,0 +1,102 @@
+'use client';
+import { Box, Button, Flex, Grid, Text, Textarea } from '@chakra-ui/react';
+import { FileText, Gavel, Smartphone } from 'lucide-react';
+import Link from 'next/link';
+import { nearestTurnings } from '@/core/doubt';
+import { shortName } from '@/core/donor';
+import { OUTCOMES, OWN_MONEY, REASONS_LIMIT } from '@/store/records';
+import type { Standing, StandingCandidate } from '@/store/queries';
+import { useStanding } from '@/store/react';
+import { Choice, Panel, PressRow } from '@/ui/fields';
+import { Plate } from '@/ui/marks/Plate';
+import { OUTCOME_WORDS, OWN_MONEY_WORDS, turningWords } from '@/ui/messages';
+import { ScreenHeading } from '@/ui/ScreenHeading';
+import { PastVerdicts } from './PastVerdicts';
+import { ThisDay } from './ThisDay';
+import { useVerdict, type VerdictModel } from './use-verdict';
+
+/** The decision: which machine, on which way, why, and what stood that day; and those made before. */
+export function VerdictScreen() {
+  const standing = useStanding();
+  const first = standing?.candidates[0];
+  if (!standing || !first) return <ScreenHeading title="Verdict">A verdict needs a brief and a candidate on the shortlist. <Link href="/donors" style={{ textDecoration: 'underline' }}>To the donors</Link></ScreenHeading>;
+  return <Verdict standing={standing} first={first} />;
+}
+
+function Verdict({ standing, first }: { readonly standing: Standing; readonly first: StandingCandidate }) {
+  const model = useVerdict(standing, first);
+  return (
+    <Box>
+      <ScreenHeading title="Verdict">Take the decision, say why, and keep the day’s figures with it.</ScreenHeading>
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.35fr) minmax(0, 1fr)' }} gap="4" alignItems="start">
+        <Decision model={model} />
+        <Flex direction="column" gap="4" minW="0">
+          <ThisDay model={model} />
+          <ToGo model={model} />
+        </Flex>
+      </Grid>
+      <PastVerdicts model={model} />
+    </Box>
+  );
+}
+
+function ToGo({ model: { entry, view } }: { readonly model: VerdictModel }) {
+  const id = encodeURIComponent(entry.candidate.id);
+  return (
+    <Panel title="To take along">
+      <Flex gap="2" wrap="wrap" pt="1">
+        <Button asChild size="sm" variant="outline" borderColor="border.emphasized"><Link href={`/verdict/sheet?candidate=${id}&view=${view}`}><FileText size={16} /> The sheet, to print</Link></Button>
+        <Button asChild size="sm" variant="outline" borderColor="border.emphasized"><Link href={`/verdict/card?candidate=${id}`}><Smartphone size={16} /> Card for the dealer’s</Link></Button>
+      </Flex>
+    </Panel>
+  );
+}
+
+function Decision({ model }: { readonly model: VerdictModel }) {
+  const { standing, entry, outcome, runnerUpId, form, set, hindrance } = model;
+  const others = standing.candidates.filter((c) => c !== entry);
+  return (
+    <Panel title="What you decide">
+      <Flex direction="column" gap="4" pt="1">
+        <PressRow label="Outcome" value={outcome} onPress={(o) => set({ outcome: o })} options={OUTCOMES.map((value) => ({ value, words: OUTCOME_WORDS[value].name, also: OUTCOME_WORDS[value].means }))} />
+        <Flex columnGap="3" rowGap="2" align="center" wrap="wrap">
+          <label htmlFor="chosen" style={{ fontWeight: 600 }}>{outcome === 'keep' ? 'Instead of' : 'Which'}</label>
+          <Flex gap="1" align="center"><Plate index={entry.candidate.plate} size={26} /><Choice id="chosen" wide="215px" value={entry.candidate.id} options={standing.candidates.map((c) => ({ value: c.candidate.id, words: shortName(c.donor) }))} onChange={(e) => set({ candidateId: e.target.value, outcome: undefined })} /></Flex>
+          <label htmlFor="runner-up" style={{ fontWeight: 600 }}>next in line</label>
+          <Choice id="runner-up" wide="215px" value={runnerUpId ?? ''} options={others.length === 0 ? [{ value: '', words: 'nobody else is on the shortlist' }] : others.map((c) => ({ value: c.candidate.id, words: shortName(c.donor) }))} onChange={(e) => set({ runnerUpId: e.target.value })} />
+        </Flex>
+        <Box>
+          <label htmlFor="reasons" style={{ fontWeight: 600 }}>Why, in your own words</label>
+          <Textarea id="reasons" rows={4} maxLength={REASONS_LIMIT} mt="1" bg="bg.panel" borderColor="border.emphasized" value={form.reasons} onChange={(e) => set({ reasons: e.target.value })} placeholder="What tipped it, and what you gave up for it." />
+        </Box>
+        <Overturn model={model} />
+        <Box>
+          <Text fontWeight="600" mb="1">Would you spend your own money on it?</Text>
+          <PressRow label="Own money" value={form.ownMoney} onPress={(ownMoney) => set({ ownMoney })} options={OWN_MONEY.map((value) => ({ value, words: OWN_MONEY_WORDS[value] }))} />
+        </Box>
+        <Flex gap="3" align="center" wrap="wrap" borderTopWidth="1px" borderTopStyle="dashed" borderColor="border" pt="3">
+          <Button bg="accent" color="accent.ink" disabled={hindrance !== undefined} onClick={model.settle} aria-describedby="hindrance"><Gavel size={17} /> Settle it</Button>
+          <Text id="hindrance" role="status" flex="1" minW="200px" color="fg.muted">{hindrance ?? 'Figures, doubts and cautions of this moment are kept with it and never change.'}</Text>
+        </Flex>
+      </Flex>
+    </Panel>
+  );
+}
+
+/** What would overturn it, with what the numbers propose. */
+function Overturn({ model: { standing, entry, doubt, form, set, reader } }: { readonly model: VerdictModel }) {
+  const name = (id: string) => { const found = standing.candidates.find((c) => c.candidate.id === id); return found ? shortName(found.donor) : id; };
+  const proposed = [...new Set(nearestTurnings(doubt.turnings).map((t) => turningWords(t, entry.candidate.id, name, reader)))].filter((w) => !form.overturn.includes(w)).slice(0, 2);
+  return (
+    <Box>
+      <label htmlFor="overturn" style={{ fontWeight: 600 }}>What would overturn it</label>
+      <Textarea id="overturn" rows={2} maxLength={REASONS_LIMIT} mt="1" bg="bg.panel" borderColor="border.emphasized" value={form.overturn} onChange={(e) => set({ overturn: e.target.value })} />
+      {proposed.map((words) => (
+        <Flex key={words} gap="2" align="baseline" mt="1">
+          <Button size="xs" variant="outline" borderColor="border.emphasized" flexShrink={0} aria-label={`Write down: ${words}`} onClick={() => set({ overturn: [form.overturn.trim(), words].filter(Boolean).join('\n').slice(0, REASONS_LIMIT) })}>Write down</Button>
+          <Text fontSize="sm" color="fg.muted">{words}</Text>
+        </Flex>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,3 @@
+export { CardScreen } from './card/CardScreen';
+export { SheetScreen } from './sheet/SheetScreen';
+export { VerdictScreen } from './VerdictScreen';

@@ -1,0 +1,29 @@
+import { z } from 'zod';
+import { sheetSchema, type Frozen } from './sheet-record';
+
+/** Buy it and ride it as it stands · buy it and build · buy one already built · wait for one to turn up · keep what there is instead of it. */
+export const OUTCOMES = ['buy-and-go', 'buy-and-build', 'buy-built', 'wait', 'keep'] as const;
+export type Outcome = (typeof OUTCOMES)[number];
+
+/** “Would I spend my own money on it?” */
+export const OWN_MONEY = ['yes', 'not-yet', 'no'] as const;
+
+/** Longest text a rider writes into a verdict. */
+export const REASONS_LIMIT = 4000;
+
+/** A decision, with everything as it stood that day. Never changed after it is made: a later one is a record of its own. */
+export const verdictSchema = z.strictObject({
+  id: z.string().min(1).max(64),
+  /** ISO 8601, UTC. */
+  at: z.iso.datetime(),
+  outcome: z.enum(OUTCOMES),
+  /** In the rider's own words. */
+  reasons: z.string().max(REASONS_LIMIT),
+  overturn: z.string().max(REASONS_LIMIT),
+  ownMoney: z.enum(OWN_MONEY).optional(),
+  /** The candidate that stood next, by id. */
+  runnerUpId: z.string().min(1).max(64).optional(),
+  sheet: sheetSchema,
+});
+
+export type VerdictRecord = Frozen<z.infer<typeof verdictSchema>>;

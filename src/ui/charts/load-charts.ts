@@ -1,0 +1,23 @@
+import type { EChartsCoreOption } from 'echarts/core';
+
+/** What of a chart is used here. */
+export interface Chart {
+  setOption(o: EChartsCoreOption, notMerge: boolean): void;
+  resize(): void;
+  dispose(): void;
+  on(event: 'click', handler: (params: unknown) => void): void;
+}
+
+export type Renderer = 'svg' | 'canvas';
+type Init = (element: HTMLElement, renderer: Renderer, size?: { readonly width: number; readonly height: number }) => Chart;
+
+let loading: Promise<Init> | undefined;
+
+async function load(): Promise<Init> {
+  const [core, charts, components, renderers] = await Promise.all([import('echarts/core'), import('echarts/charts'), import('echarts/components'), import('echarts/renderers')]);
+  core.use([charts.ScatterChart, charts.LineChart, charts.CustomChart, components.GridComponent, components.TooltipComponent, components.MarkLineComponent, components.MarkAreaComponent, renderers.SVGRenderer, renderers.CanvasRenderer]);
+  return (element, renderer, size) => core.init(element, null, { renderer, ...size });
+}
+
+/** Only what is used of ECharts, loaded when the first picture is drawn. */
+export const loadCharts = (): Promise<Init> => (loading ??= load());
