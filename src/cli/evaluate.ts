@@ -4,7 +4,7 @@ import { donorKind, shortName } from '@/core/donor';
 import { simulateRanks } from '@/core/doubt';
 import type { Ranked } from '@/core/preference';
 import { FILE_SIZE_LIMIT, parseDossierFile } from '@/store/files';
-import { doubtModel, mustClosers, standing, type Standing, type StandingCandidate } from '@/store/queries';
+import { doubtModel, DRAWING, mustClosers, standing, type Standing, type StandingCandidate } from '@/store/queries';
 import type { Dossier } from '@/store/records';
 import { fileFaultWords } from '@/ui/messages/faults';
 
@@ -13,9 +13,6 @@ interface Sink {
 }
 
 const USAGE = 'Usage: npm run -s evaluate -- dossier.json [--doubt]';
-
-/** As in the app, so that both say the same. */
-const DOUBT = { seed: 20_260, most: 20_000, every: 1000, error: 0.003 };
 
 /**
  * Prints what the app would show for a dossier file, as JSON.
@@ -66,8 +63,8 @@ function report(dossier: Dossier, result: Standing) {
 
 /** Rank acceptabilities of the shortlist, as it stands and as built, for each way of drawing the weights. */
 function doubtReport(result: Standing) {
-  const of = (view: 'stock' | 'built') => Object.fromEntries((['fixed', 'order', 'free'] as const).map((weights) => [weights, [...simulateRanks(doubtModel(result, view, weights), DOUBT)].at(-1) ?? null]));
-  return { seed: DOUBT.seed, stock: of('stock'), built: of('built') };
+  const of = (view: 'stock' | 'built') => Object.fromEntries((['fixed', 'order', 'free'] as const).map((weights) => [weights, [...simulateRanks(doubtModel(result, view, weights), DRAWING)].at(-1) ?? null]));
+  return { seed: DRAWING.seed, stock: of('stock'), built: of('built') };
 }
 
 function candidateReport(c: StandingCandidate, name: string, closers: ReturnType<typeof mustClosers>) {

@@ -1,10 +1,11 @@
 'use client';
 import { Box, Button, Dialog, Flex, Grid, Portal, Text } from '@chakra-ui/react';
-import { Download, FolderOpen, Trash2 } from 'lucide-react';
+import { Columns2, Download, FolderOpen, Share2, Trash2 } from 'lucide-react';
 import { useRef } from 'react';
 import { isEmptyDossier, type Dossier } from '@/store/records';
 import { Panel } from '@/ui/fields';
 import { ScreenHeading } from '@/ui/ScreenHeading';
+import { Beside } from './Beside';
 import { Snapshots } from './Snapshots';
 import { useDossierFiles, type DossierFilesModel } from './use-dossier-files';
 
@@ -12,7 +13,9 @@ import { useDossierFiles, type DossierFilesModel } from './use-dossier-files';
 export function DossierScreen() {
   const model = useDossierFiles();
   const picker = useRef<HTMLInputElement>(null);
+  const beside = useRef<HTMLInputElement>(null);
   const { dossier } = model;
+  if (model.other) return <Beside other={model.other} onClose={model.closeOther} />;
   return (
     <Box>
       <ScreenHeading title="Dossier">Everything lies in this browser and nowhere else. A file is your copy, and how you carry it to another machine.</ScreenHeading>
@@ -21,11 +24,18 @@ export function DossierScreen() {
           <Flex direction="column" gap="4" pt="2">
             <Box>
               <Button bg="accent" color="accent.ink" onClick={model.save} disabled={isEmptyDossier(dossier)}><Download size={17} /> Export to a file</Button>
-              <Text fontSize="xs" color="fg.muted" mt="1">One JSON file with the brief, donors, parts, shortlist and builds.</Text>
+              <Text fontSize="xs" color="fg.muted" mt="1">One JSON file with the brief, donors, parts, shortlist, builds, verdicts and what was seen at machines.</Text>
+            </Box>
+            <Box>
+              <Button variant="outline" borderColor="border.emphasized" onClick={model.share} disabled={Object.keys(dossier.candidates).length === 0}><Share2 size={17} /> Export the shortlist only</Button>
+              <Text fontSize="xs" color="fg.muted" mt="1">Brief, shortlist, builds and parts, for somebody who weighs the same machines.</Text>
             </Box>
             <Box>
               <Button variant="outline" borderColor="border.emphasized" onClick={() => picker.current?.click()}><FolderOpen size={17} /> Open a file</Button>
               <input ref={picker} type="file" accept=".json,application/json" hidden aria-label="Dossier file" onChange={(e) => { const file = e.target.files?.[0]; if (file) void model.open(file); e.target.value = ''; }} />
+              <Button variant="outline" borderColor="border.emphasized" ml="2" onClick={() => beside.current?.click()} disabled={isEmptyDossier(dossier)}><Columns2 size={17} /> Lay a file beside mine</Button>
+              <input ref={beside} type="file" accept=".json,application/json" hidden aria-label="File to lay beside" onChange={(e) => { const file = e.target.files?.[0]; if (file) void model.compare(file); e.target.value = ''; }} />
+              <Text fontSize="xs" color="fg.muted" mt="1">Opening replaces what is here. Laid beside, it shows where the two differ, and you take over what you like.</Text>
               {model.refused && <Text role="alert" color="fail" fontWeight="600" mt="2">{model.refused} Nothing stored was touched.</Text>}
             </Box>
             <Flex gap="3" wrap="wrap" borderTopWidth="1px" borderTopStyle="dashed" borderColor="border" pt="3">
@@ -45,7 +55,7 @@ export function DossierScreen() {
 function Contents({ dossier }: { readonly dossier: Dossier }) {
   const lines: readonly (readonly [string, number])[] = [
     ['Brief', Object.keys(dossier.briefs).length], ['Donors', Object.keys(dossier.donors).length], ['On the shortlist', Object.keys(dossier.candidates).length],
-    ['Parts in the catalogue', Object.keys(dossier.parts).length], ['Builds begun', Object.keys(dossier.builds).length],
+    ['Parts in the catalogue', Object.keys(dossier.parts).length], ['Builds begun', Object.keys(dossier.builds).length], ['Verdicts', Object.keys(dossier.verdicts).length], ['Machines visited', Object.keys(dossier.visits).length],
   ];
   return (
     <Box pt="1">

@@ -1,13 +1,14 @@
 'use client';
 import { useState } from 'react';
 import { openExample } from '@/demo';
-import { FILE_SIZE_LIMIT, formatDossierFile, parseDossierFile } from '@/store/files';
+import { FILE_SIZE_LIMIT, formatDossierFile, parseDossierFile, shortlistOnly } from '@/store/files';
 import { EMPTY_DOSSIER, isEmptyDossier, type Dossier } from '@/store/records';
 import { downloadFile } from '@/store/tables';
 import { keepSnapshot } from '@/store/snapshots';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { fileFaultWords } from '@/ui/messages';
 import { notify } from '@/ui/notice';
+import type { OtherDossier } from './use-beside';
 
 /** Something that would take the present dossier away, waiting for the rider's word. */
 export interface Replacement {
@@ -23,6 +24,12 @@ export interface DossierFilesModel {
   readonly cancel: () => void;
   readonly save: () => void;
   readonly open: (file: File) => Promise<void>;
+  /** Reads a file to look at it beside the present dossier. */
+  readonly compare: (file: File) => Promise<void>;
+  readonly other: OtherDossier | undefined;
+  readonly closeOther: () => void;
+  /** Brief, shortlist, builds and parts only, for somebody else. */
+  readonly share: () => void;
   readonly wipe: () => void;
   readonly example: () => void;
 }
@@ -32,6 +39,7 @@ export function useDossierFiles(): DossierFilesModel {
   const dossier = useDossierState((s) => s.dossier);
   const [refused, setRefused] = useState<string>();
   const [pending, setPending] = useState<Replacement>();
+  const [other, setOther] = useState<OtherDossier>();
 
   /** What stood there is kept as a snapshot first; a browser that stores nothing goes on without. */
   const keepFirst = () => keepSnapshot(store.db, dossier, 'before it was replaced', true, Date.now()).catch(() => undefined);
@@ -43,24 +51,31 @@ export function useDossierFiles(): DossierFilesModel {
   };
   const askFirst = (what: string, run: () => void) => (isEmptyDossier(dossier) ? run() : setPending({ what, run }));
 
+  const write = (what: Dossier, name: string) => {
+    const at = new Date().toISOString();
+    downloadFile(new Blob([formatDossierFile(what, at)], { type: 'application/json' }), `${name}-${at.slice(0, 10)}.json`);
+  };
+  /** The dossier of a file, or `undefined` with the reason said. */
+  const readFile = async (file: File): Promise<Dossier | undefined> => {
+    setRefused(undefined);
+    const parsed = file.size > FILE_SIZE_LIMIT ? { kind: 'fault' as const, fault: { code: 'file-too-large' as const, bytes: file.size, limit: FILE_SIZE_LIMIT } } : parseDossierFile(await file.text());
+    if (parsed.kind === 'dossier') return parsed.dossier;
+    setRefused(`${file.name}: ${fileFaultWords(parsed.fault)}`);
+    return undefined;
+  };
+
   return {
     dossier, refused, pending, cancel: () => setPending(undefined),
-    save() {
-      const at = new Date().toISOString();
-      downloadFile(new Blob([formatDossierFile(dossier, at)], { type: 'application/json' }), `jugator-${at.slice(0, 10)}.json`);
-    },
+    other, closeOther: () => setOther(undefined),
+    save: () => write(dossier, 'jugator'),
+    share: () => write(shortlistOnly(dossier), 'jugator-shortlist'),
     async open(file) {
-      setRefused(undefined);
-      if (file.size > FILE_SIZE_LIMIT) {
-        setRefused(`${file.name}: ${fileFaultWords({ code: 'file-too-large', bytes: file.size, limit: FILE_SIZE_LIMIT })}`);
-        return;
-      }
-      const parsed = parseDossierFile(await file.text());
-      if (parsed.kind === 'fault') {
-        setRefused(`${file.name}: ${fileFaultWords(parsed.fault)}`);
-        return;
-      }
-      askFirst(`Opening ${file.name} takes the place of`, () => void replaceWith(parsed.dossier, 'import-file', { file: file.name }, `${file.name} is open.`));
+      const read = await readFile(file);
+      if (read) askFirst(`Opening ${file.name} takes the place of`, () => void replaceWith(read, 'import-file', { file: file.name }, `${file.name} is open.`));
+    },
+    async compare(file) {
+      const read = await readFile(file);
+      if (read) setOther({ file: file.name, dossier: read });
     },
     wipe: () => askFirst('Clearing takes away', () => void replaceWith(EMPTY_DOSSIER, 'wipe', {}, 'Everything is cleared.')),
     example: () => askFirst('The example takes the place of', () => {

@@ -59,11 +59,11 @@ function Decision({ model }: { readonly model: VerdictModel }) {
     <Panel title="What you decide">
       <Flex direction="column" gap="4" pt="1">
         <PressRow label="Outcome" value={outcome} onPress={(o) => set({ outcome: o })} options={OUTCOMES.map((value) => ({ value, words: OUTCOME_WORDS[value].name, also: OUTCOME_WORDS[value].means }))} />
-        <Flex columnGap="3" rowGap="2" align="center" wrap="wrap">
-          <label htmlFor="chosen" style={{ fontWeight: 600 }}>{outcome === 'keep' ? 'Instead of' : 'Which'}</label>
-          <Flex gap="1" align="center"><Plate index={entry.candidate.plate} size={26} /><Choice id="chosen" wide="215px" value={entry.candidate.id} options={standing.candidates.map((c) => ({ value: c.candidate.id, words: shortName(c.donor) }))} onChange={(e) => set({ candidateId: e.target.value, outcome: undefined })} /></Flex>
-          <label htmlFor="runner-up" style={{ fontWeight: 600 }}>next in line</label>
-          <Choice id="runner-up" wide="215px" value={runnerUpId ?? ''} options={others.length === 0 ? [{ value: '', words: 'nobody else is on the shortlist' }] : others.map((c) => ({ value: c.candidate.id, words: shortName(c.donor) }))} onChange={(e) => set({ runnerUpId: e.target.value })} />
+        <Flex columnGap="5" rowGap="2" wrap="wrap">
+          <Box><label htmlFor="chosen" style={{ fontWeight: 600 }}>{outcome === 'keep' ? 'Instead of' : 'Which'}</label>
+          <Flex gap="2" align="center" mt="1"><Plate index={entry.candidate.plate} size={26} /><Choice id="chosen" wide="215px" value={entry.candidate.id} options={standing.candidates.map((c) => ({ value: c.candidate.id, words: shortName(c.donor) }))} onChange={(e) => set({ candidateId: e.target.value, outcome: undefined })} /></Flex></Box>
+          <Box><label htmlFor="runner-up" style={{ fontWeight: 600 }}>Next in line</label><Box mt="1">
+          <Choice id="runner-up" wide="215px" value={runnerUpId ?? ''} options={others.length === 0 ? [{ value: '', words: 'nobody else is on the shortlist' }] : others.map((c) => ({ value: c.candidate.id, words: shortName(c.donor) }))} onChange={(e) => set({ runnerUpId: e.target.value })} /></Box></Box>
         </Flex>
         <Box>
           <label htmlFor="reasons" style={{ fontWeight: 600 }}>Why, in your own words</label>

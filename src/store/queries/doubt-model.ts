@@ -4,6 +4,9 @@ import type { Estimate } from '@/core/numeric';
 import { NEED_VALUE, WANT_KEYS, type WantKey } from '@/core/preference';
 import type { Standing } from './standing';
 
+/** How draws are made, in the app and at the command line: the same every time, since a verdict must not hang on luck; until the standard error of every first-place share is below `error`. */
+export const DRAWING = { seed: 20_260, most: 20_000, every: 1000, error: 0.003 } as const;
+
 /** Share of a guess that is the same for all machines: the rider's own reach, what the ground asks of fuel and springs. Own assumption. */
 const SHARED: { readonly [W in WantKey]?: number } = { heelGap: 0.7, range: 0.5, suspension: 0.3, outlay: 0.3 };
 

@@ -1,7 +1,7 @@
 export { candidateSheet, type SheetSources } from './candidate-sheet';
-export { doubtModel } from './doubt-model';
+export { doubtModel, DRAWING } from './doubt-model';
 export { assessmentOf, checksOf, figureOf, figuresOf, moneyOf, resolvedDonors } from './donors';
-export { gapClosers, type Closer, type Rung } from './gap-closers';
+export { gapClosers, type Rung } from './gap-closers';
 export { lookingBack, type LookingBack } from './looking-back';
 export { mustClosers, type MustCloser } from './must-closers';
 export { nextBest, type NextBest } from './next-best';

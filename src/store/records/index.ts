@@ -3,7 +3,7 @@ export { buildSchema, candidateSchema, freePlate, NOTE_KINDS, PLATE_COUNT, type 
 export { donorSchema, newDonor } from './donor-record';
 export { BRIEF_KEY, EMPTY_DOSSIER, isEmptyDossier, RECORD_SCHEMAS, TABLES, type Dossier, type TableName } from './dossier';
 export { partSchema } from './part-record';
-export { sheetSchema, type Frozen, type Sheet } from './sheet-record';
+export type { Sheet } from './sheet-record';
 export { OUTCOMES, OWN_MONEY, REASONS_LIMIT, verdictSchema, type Outcome, type VerdictRecord } from './verdict-record';
-export { TICKS, VISIT_POINTS, visitSchema, type Tick, type Visit } from './visit-record';
+export { visitSchema, type Tick, type Visit } from './visit-record';
 export { DEFAULT_PREFERENCES, preferencesSchema, type Preferences } from './preferences';

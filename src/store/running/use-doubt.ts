@@ -3,11 +3,9 @@ import { useEffect, useMemo, useState } from 'react';
 import { doubtOrder, turningPoints, type DoubtModel, type RankDoubt, type Turning, type WeightDoubt } from '@/core/doubt';
 import type { BriefTurning, Contender } from '@/core/stakes';
 import { startDoubt } from '@/workers/doubt';
-import { aboardOf, doubtModel, type Standing } from '../queries';
+import { aboardOf, doubtModel, DRAWING, type Standing } from '../queries';
 import { useDossierState } from '../react';
 
-/** The same every time: a verdict must not hang on luck. Standard error of a first-place share at which drawing stops. */
-export const DRAWING = { seed: 20_260, most: 20_000, every: 1000, error: 0.003 } as const;
 /** Editing rests this long before drawing begins again, ms. */
 const REST_MS = 250;
 /** Rivals that are looked at one by one. */

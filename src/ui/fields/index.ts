@@ -1,6 +1,6 @@
 export { Choice } from './Choice';
 export { FieldRow } from './FieldRow';
 export { Panel } from './Panel';
-export { PressRow, type PressOption } from './PressRow';
+export { PressRow } from './PressRow';
 export { RangeInput } from './RangeInput';
 export { UnitInput } from './UnitInput';

@@ -5,8 +5,9 @@ export { cautionWords } from './cautions';
 export { checkWords } from './checks';
 export { commandWords } from './commands';
 export { amountFaultWords, buildFaultWords, fileFaultWords, limitWords, readingFaultWords, sharesFaultWords, storageFaultWords } from './faults';
+export { differenceName, sideWords, TABLE_WORDS } from './differences';
 export { doubtWords } from './doubts';
-export { estimateText, fieldPlaces, formatBase, formatFigure, formatNumber, formatQuoted, formatWithUnit, trimmed, unitSign, type Reader, type ShownDimension } from './format';
+export { estimateText, fieldPlaces, formatBase, formatFigure, formatNumber, formatQuoted, formatWithUnit, trimmed, unitSign, type Reader } from './format';
 export { fitsWords, FLAG_WORDS, partCellFaultWords, partFacts } from './parts';
 export { gapWords } from './gaps';
 export { knownBy } from './known-by';
@@ -14,7 +15,7 @@ export { leadWords, leftOutWords, limitNames, ruleFaultWords, STAGE_SCHOOL_WORDS
 export { briefTurningWords, METRIC_OF_LIMIT, turningWords } from './turnings';
 export { sheetText } from './sheet-text';
 export { cellFaultWords, tableFaultWords } from './tables';
-export { additionWords, closerWords, mustWords, VERDICT_SIGNS } from './verdict-words';
+export { closerWords, mustWords, VERDICT_SIGNS } from './verdict-words';
 export {
   AFFECTED_WORDS, BASIS_WORDS, CLASS_WORDS, FACT_WORDS, FIGURE_WORDS, GROUND_WORDS, GROUP_ADDS, GROUP_WORDS, LICENCE_WORDS, METRIC_WORDS, MUST_SHORT, MUST_WORDS, nameWords, OPTION_WORDS, optionWords, ORIGIN_WORDS, PART_KIND_WORDS,
   SCHOOL_WORDS, SEAT_WIDTH_WORDS, SKILL_WORDS, STANCE_WORDS, UNIT_SYSTEM_WORDS, WANT_GROUP_WORDS,

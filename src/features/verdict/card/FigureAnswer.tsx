@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { figureUnit, type FigureKey, type Origin } from '@/core/readings';
 import { unitEntry } from '@/core/units';
 import { PressRow } from '@/ui/fields';
-import { formatQuoted } from '@/ui/messages';
+import { formatQuoted, trimmed } from '@/ui/messages';
 import type { CardModel, Question } from './use-card';
 
 const ORIGINS = [{ value: 'measured', words: 'I measured it' }, { value: 'claimed', words: 'it says so' }, { value: 'heard', words: 'they told me' }] as const satisfies readonly { readonly value: Origin; readonly words: string }[];
@@ -29,9 +29,9 @@ export function FigureAnswer({ question: { key, words, reading }, model }: { rea
   };
   return (
     <Box>
-      <Flex gap="2" align="center" mb="2">
-        <Input aria-label={words.name} inputMode="decimal" autoComplete="off" height="52px" fontSize="lg" width="150px" textAlign="right" bg="bg.panel" borderWidth="2px" borderColor={fault ? 'fail' : 'border.emphasized'} value={typed} placeholder={reading ? formatQuoted(reading.amount, reading.unit) : ''} onChange={(e) => { setTyped(e.target.value); setFault(undefined); }} />
-        <Text fontSize="md">{unitEntry(unit).symbol}</Text>
+      <Flex gap="2" align="center" mb="2" wrap="wrap">
+        <Input aria-label={words.name} inputMode="decimal" autoComplete="off" height="52px" fontSize="lg" width="140px" flexShrink={0} textAlign="right" bg="bg.panel" borderWidth="2px" borderColor={fault ? 'fail' : 'border.emphasized'} value={typed} placeholder={reading ? trimmed(reading.amount) : ''} onChange={(e) => { setTyped(e.target.value); setFault(undefined); }} />
+        <Text fontSize="md" whiteSpace="nowrap">{unitEntry(unit).symbol}</Text>
         {reading && <Button size="sm" variant="ghost" onClick={() => model.answerFigure(figure, undefined, 'measured')}>Take back {formatQuoted(reading.amount, reading.unit)}</Button>}
       </Flex>
       <PressRow large label={`How you know: ${words.name}`} value={typed === '' ? (reading?.origin as Said | undefined) : undefined} onPress={write} options={ORIGINS} />

@@ -1,5 +1,5 @@
 'use client';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { StanceBand, Sit } from '@/core/brief';
 import { donorKind, shortName, type Donor, type WeakPoint } from '@/core/donor';
 import { isFactKey, type FactKey } from '@/core/facts';
@@ -63,6 +63,8 @@ export function useCard(standing: Standing, entry: StandingCandidate, reader: Re
   const visit = dossier.visits[donorId];
   const name = shortName(entry.donor);
   const open = useMemo(() => stakes(standing.brief, { donor: entry.donor, parts: [], aboard: aboardOf(dossier, donorId) }).slice(0, MOST_ASKED), [standing.brief, entry.donor, dossier, donorId]);
+  // Nothing moves under the finger: what was asked keeps its place while the card is open.
+  const [order] = useState(() => new Map(open.map((s, i) => [s.key, i])));
   const sits = dossier.briefs[BRIEF_KEY]?.rider.sits;
   const seat = entry.stock.figures.seatHeight.estimate;
   const run = (what: string, changes: readonly Change[], coalesce?: string) => store.execute({ label: { code: 'visit', facts: { name, what } }, changes, ...(coalesce ? { coalesce } : {}) });
@@ -75,7 +77,7 @@ export function useCard(standing: Standing, entry: StandingCandidate, reader: Re
   return {
     entry, reader, name, used: donorKind(own) === 'listing', visit, seatHeight_mm: seat.kind === 'known' ? seat.interval.mid : undefined,
     feet: sits?.find((s) => s.id === seen(donorId))?.feet,
-    questions: questionsOf(own, open, entry, reader),
+    questions: inOrder(questionsOf(own, open, entry, reader), order),
     sit(feet) {
       if (seat.kind !== 'known') return;
       const others = (sits ?? []).filter((s) => s.id !== seen(donorId));
@@ -125,6 +127,9 @@ const AT_MACHINE: Partial<Readonly<Record<FigureKey, Basis>>> = { mass: 'ready',
 
 /** A seat keeps its version; everything else is taken as one takes it there. */
 const basisAt = (key: FigureKey, now: Basis | undefined): Basis => AT_MACHINE[key] ?? (now && figureDefinition(key).bases.includes(now) ? now : figureDefinition(key).bases[0]);
+
+const inOrder = (questions: readonly Question[], order: ReadonlyMap<string, number>): readonly Question[] =>
+  questions.map((q, i) => ({ q, at: order.get(q.key) ?? order.size + i })).sort((a, b) => a.at - b.at).map(({ q }) => q);
 
 /** What is open, and what was answered here already, so that it can be changed. The price is always asked. */
 function questionsOf(own: Donor, open: readonly Stake[], { stock }: StandingCandidate, reader: Reader): readonly Question[] {
