@@ -19,7 +19,7 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
 }
 
 /** Goes to a step by the strip, without a reload. */
-export async function goTo(page: Page, step: 'Brief' | 'Donors' | 'Weigh-up' | 'Parts' | 'Build' | 'Dossier'): Promise<void> {
+export async function goTo(page: Page, step: 'Brief' | 'Donors' | 'Weigh-up' | 'Parts' | 'Build' | 'Verdict' | 'Dossier'): Promise<void> {
   await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: step }).first().click();
   await expect(page.getByRole('heading', { level: 1, name: step })).toBeVisible();
 }

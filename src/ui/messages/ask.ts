@@ -33,7 +33,7 @@ export function askWords(open: Sheet['open'][number], reader: Reader): AskWords 
     const key: FactKey = open.key;
     const definition = FACT_DEFINITIONS[key];
     const options = definition.kind === 'choice' ? definition.options.map((value) => ({ value, words: optionWords(key, value) })) : [];
-    return { name: FACT_WORDS[key], thought: 'not known', how: `Look or ask: ${options.map((o) => o.words).join(', ')}.`, why, options };
+    return { name: FACT_WORDS[key], thought: 'not known', how: `Look or ask: ${options.map((o) => o.words).join('; ')}.`, why, options };
   }
   const key: FigureKey = open.key;
   const thought = open.now ? `${formatFigure(open.now.mid, key, reader)}${open.origin ? `, ${ORIGIN_WORDS[open.origin]}` : ''}` : 'not known';

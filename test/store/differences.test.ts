@@ -1,0 +1,89 @@
+import { describe, expect, test } from 'vitest';
+import type { Reading } from '@/core/readings';
+import { findDifferences, formatDossierFile, parseDossierFile, shortlistOnly, takenOver, type Choice, type Difference } from '@/store/files';
+import { applyChanges } from '@/store/history';
+import { BRIEF_KEY, EMPTY_DOSSIER, PLATE_COUNT, type Dossier } from '@/store/records';
+import { dossier as mine } from './demo-standing';
+
+const brief = (of: Dossier) => { const b = of.briefs[BRIEF_KEY]; if (!b) throw new Error('no brief'); return b; };
+const donor = (of: Dossier, id: string) => { const d = of.donors[id]; if (!d) throw new Error(id); return d; };
+const take = (differences: readonly Difference[], choices: Readonly<Record<string, Choice>>, into: Dossier = mine) => {
+  const { changes, came } = takenOver(differences, new Map(Object.entries(choices)));
+  const result = applyChanges(into, changes);
+  if (result.kind === 'conflict') throw new Error('conflict');
+  return { after: result.value, came };
+};
+const weighed: Reading = { id: 'ours', amount: 151.5, unit: 'kg', basis: 'ready', origin: 'measured', note: 'on a scale' };
+const withReading = (of: Dossier, reading: Reading): Dossier => {
+  const sorrel = donor(of, 'sorrel-300');
+  const { mass } = sorrel.figures;
+  return { ...of, donors: { ...of.donors, 'sorrel-300': { ...sorrel, figures: { ...sorrel.figures, mass: { readings: [...(mass?.readings ?? []), reading] } } } } };
+};
+
+describe('what differs', () => {
+  test('a dossier does not differ from itself, nor from one that holds less', () => {
+    expect(findDifferences(mine, mine)).toEqual([]);
+    expect(findDifferences(mine, EMPTY_DOSSIER)).toEqual([]);
+    expect(findDifferences(mine, { ...mine, candidates: {}, builds: {} })).toEqual([]);
+  });
+  test('the brief field by field, the ground whole since its shares add to 100', () => {
+    const theirs: Dossier = { ...mine, briefs: { [BRIEF_KEY]: { ...brief(mine), ground: { ...brief(mine).ground, motorway: 10, gravel: 28 }, trip: { ...brief(mine).trip, fuelGap_km: 260 } } } };
+    expect(findDifferences(mine, theirs).map((d) => d.id).toSorted()).toEqual(['briefs/brief/ground', 'briefs/brief/trip/fuelGap_km']);
+  });
+  test('money is compared whole where the currency is another', () => {
+    const theirs: Dossier = { ...mine, briefs: { [BRIEF_KEY]: { ...brief(mine), money: { ...brief(mine).money, currency: 'USD', budget: 9000 } } } };
+    expect(findDifferences(mine, theirs).map((d) => d.id)).toEqual(['briefs/brief/money']);
+  });
+  test('readings of the two can stand together; the same reading comes once, one under a taken id under a new one', () => {
+    const [d] = findDifferences(mine, withReading(mine, weighed));
+    expect(d?.id).toBe('donors/sorrel-300/figures/mass');
+    const own = donor(mine, 'sorrel-300').figures.mass?.readings ?? [];
+    expect((d?.both as { readings: Reading[] }).readings).toEqual([...own, weighed]);
+    const clash = findDifferences(withReading(mine, { ...weighed, amount: 149 }), withReading(mine, weighed))[0];
+    expect((clash?.both as { readings: Reading[] }).readings.map((r) => r.id)).toEqual([...own.map((r) => r.id), 'ours', 'ours-theirs']);
+  });
+});
+
+describe('taking over', () => {
+  const stranger = { ...donor(mine, 'sorrel-300'), id: 'kestrow-390', maker: 'Ottvale', model: 'Kestrow 390' };
+  const theirs: Dossier = { ...mine, donors: { ...mine.donors, 'kestrow-390': stranger }, candidates: { ...mine.candidates, 'c-k': { id: 'c-k', donorId: 'kestrow-390', plate: 0 } }, builds: { ...mine.builds, 'c-k': { id: 'c-k', partIds: ['handguards'] } } };
+  const differences = findDifferences(mine, theirs);
+  test('nothing chosen, nothing changed', () => expect(takenOver(differences, new Map()).changes).toEqual([]));
+  test('what a build cannot do without comes along, and the whole is a good dossier', () => {
+    const { after, came } = take(differences, { 'builds/c-k': 'theirs' });
+    expect(came.map((d) => d.id).toSorted()).toEqual(['candidates/c-k', 'donors/kestrow-390']);
+    expect(parseDossierFile(formatDossierFile(after, '2026-03-01T00:00:00.000Z')).kind).toBe('dossier');
+  });
+  test('a new candidate gets a plate that nobody carries, whatever plate it had', () => {
+    const { after } = take(differences, { 'candidates/c-k': 'theirs' });
+    const plates = Object.values(after.candidates).map((c) => c.plate);
+    expect(new Set(plates).size).toBe(plates.length);
+  });
+  test('on a full shortlist no candidate is offered', () => {
+    const full: Dossier = { ...mine, candidates: { ...mine.candidates, ...Object.fromEntries(Array.from({ length: PLATE_COUNT - Object.keys(mine.candidates).length }, (_, i) => [`x${i}`, { id: `x${i}`, donorId: `y${i}`, plate: Object.keys(mine.candidates).length + i }])) } };
+    expect(findDifferences(full, theirs).some((d) => d.table === 'candidates')).toBe(false);
+  });
+  test('the same donor under another candidate id is one candidate: their build is laid beside mine', () => {
+    const renamed: Dossier = { ...mine, candidates: Object.fromEntries(Object.values(mine.candidates).map((c) => [`o-${c.id}`, { ...c, id: `o-${c.id}`, plate: (c.plate + 3) % PLATE_COUNT }])), builds: Object.fromEntries(Object.values(mine.builds).map((b) => [`o-${b.id}`, { ...b, id: `o-${b.id}`, partIds: b.partIds.slice(1) }])) };
+    const found = findDifferences(mine, renamed);
+    expect(found.map((d) => d.table)).not.toContain('candidates');
+    expect(found.filter((d) => d.path[0] === 'partIds').map((d) => d.key).toSorted()).toEqual(Object.keys(mine.builds).toSorted());
+  });
+  test('both keeps mine and adds theirs; taken back it is as it was', () => {
+    const list = findDifferences(mine, withReading(mine, weighed));
+    const { after } = take(list, { 'donors/sorrel-300/figures/mass': 'both' });
+    expect(donor(after, 'sorrel-300').figures.mass?.readings).toContainEqual(weighed);
+    expect(findDifferences(mine, after)).toHaveLength(1);
+  });
+});
+
+describe('the shortlist alone', () => {
+  test('holds what the shortlist stands on and weighs the same; other donors, verdicts and visits stay at home', () => {
+    const shared = shortlistOnly({ ...mine, visits: { 'sorrel-300': { id: 'sorrel-300', on: '2026-03-01', ticks: { tyres: 'good' }, note: '' } } });
+    expect(Object.keys(shared.donors).length).toBeLessThan(Object.keys(mine.donors).length);
+    expect(shared.visits).toEqual({});
+    const parsed = parseDossierFile(formatDossierFile(shared, '2026-03-01T00:00:00.000Z'));
+    expect(parsed.kind).toBe('dossier');
+    expect(findDifferences(mine, shared)).toEqual([]);
+  });
+});
