@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { goTo, openExample } from './helpers';
 
-const STEPS = [['/brief', 'Brief'], ['/donors', 'Donors'], ['/weigh-up', 'Weigh-up'], ['/parts', 'Parts'], ['/build', 'Build'], ['/dossier', 'Dossier']] as const;
+const STEPS = [['/brief', 'Brief'], ['/donors', 'Donors'], ['/weigh-up', 'Weigh-up'], ['/parts', 'Parts'], ['/build', 'Build'], ['/verdict', 'Verdict'], ['/dossier', 'Dossier']] as const;
 
 test.use({ serviceWorkers: 'allow' });
 

@@ -28,6 +28,9 @@ const SHOTS = [
   ['curve', '/build/curve', { rest: 45000 }],
   ['stages', '/build/stages', {}],
   ['ways', '/build/ways', {}],
+  ['verdict', '/verdict', { rest: 5000 }],
+  ['sheet', '/verdict/sheet?candidate=c-drover-430-brenfold', { rest: 30000 }],
+  ['card-phone', '/verdict/card?candidate=c-drover-430-brenfold', { phone: true, click: 'tiptoes' }],
   ['weigh-up-dark', '/weigh-up', { dark: true, open: 'Drover 430' }],
   ['weigh-up-phone', '/weigh-up', { phone: true }],
 ];

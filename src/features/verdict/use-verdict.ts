@@ -49,7 +49,8 @@ export function useVerdict(standing: Standing, fallback: StandingCandidate): Ver
   const verdicts = useDossierState((s) => s.dossier.verdicts);
   const [{ units }] = usePreferences();
   const [form, setForm] = useState<Form>(() => readDraft(drafts.get(DRAFT)));
-  useKeptPlanning(standing);
+  // A verdict keeps the money curve, too; it is planned while the reasons are being written.
+  useKeptPlanning(standing, form.reasons !== '');
   const reader: Reader = { units, currency: standing.brief.money.currency };
   const ranked = standing.builtRanking.length > 0 ? standing.builtRanking : standing.stockRanking;
   const byId = (id: string | undefined) => standing.candidates.find((c) => c.candidate.id === id);

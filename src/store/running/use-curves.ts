@@ -22,18 +22,20 @@ export interface CurvesModel {
 
 
 /** Starts planning for the whole shortlist unless the same is planned already; gives the way to start it over. */
-function usePlanning(standing: Standing, legalOnly: boolean): (again: boolean) => void {
+function usePlanning(standing: Standing, legalOnly: boolean, wanted = true): (again: boolean) => void {
   const dossier = useDossierState((s) => s.dossier);
   const { brief, candidates } = standing;
   const wishes = JSON.stringify(candidates.map((c) => { const build = dossier.builds[c.candidate.id]; return [c.candidate.id, build?.pinned, build?.banned]; }));
   const start = (again: boolean) =>
     planRoom.start([dossier.briefs[BRIEF_KEY], standing.purpose, dossier.parts, dossier.donors, wishes, legalOnly], () => candidates.map((c) => ({ id: c.candidate.id, setting: planSetting(dossier, standing, c, { legalOnly, today: today() }) })), Math.max(0, spendLimit({ brief })), again);
-  useEffect(() => start(false));
+  useEffect(() => {
+    if (wanted) start(false);
+  });
   return start;
 }
 
-/** Keeps the planner at work without drawing what it finds. */
-export const useKeptPlanning = (standing: Standing): void => void usePlanning(standing, legalOnlyWish);
+/** Keeps the planner at work, once it is wanted, without drawing what it finds. */
+export const useKeptPlanning = (standing: Standing, wanted: boolean): void => void usePlanning(standing, legalOnlyWish, wanted);
 
 const curveOf = (state: CurvesState, id: string): BuildCurve => {
   const best = state.best.get(id);
