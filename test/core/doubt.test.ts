@@ -80,7 +80,7 @@ describe('firmness', () => {
   const told = (m: DoubtModel) => { const r = run(m, 5000); return firmness(r, 'A', 'B'); };
   test('the same in everything is level; ahead by any weights is firm, behind by any is behind', () => {
     expect(told(model({ A: [0.8, 0.2], B: [0.2, 0.8] })).firmness).toBe('level');
-    expect(told(model({ A: [0.8, 0.8], B: [0.2, 0.2] }))).toMatchObject({ firmness: 'firm', first: 1, ahead: 1 });
+    expect(told(model({ A: [0.8, 0.8], B: [0.2, 0.2] }))).toMatchObject({ firmness: 'firm', first: 1, placed: 1, ahead: 1 });
     expect(told(model({ A: [0.2, 0.2], B: [0.8, 0.8] })).firmness).toBe('behind');
   });
   test('one that breaks a must in every draw stands nowhere, whatever it is worth', () => {

@@ -50,8 +50,9 @@ test('the sheet as JSON holds the sheet itself and the verdict beside it', () =>
 describe('words of a decision', () => {
   test.each([['buy-and-go', 'Buy Wren 230 as it stands and go.'], ['buy-and-build', 'Buy Wren 230 and build it: 6 parts.'], ['buy-built', 'Buy Wren 230, which is built already.'], ['wait', 'Wait until a good Wren 230 turns up.'], ['keep', 'Keep what there is, and not buy Wren 230.']] as const)('%s', (outcome, words) => expect(verdictLine({ outcome, sheet: built })).toBe(words));
   test('firmness says first places and the rival, and admits when nothing was drawn', () => {
-    const doubt = { samples: 20000, error: 0.003, firmness: 'level', first: 0.41, rivalId: 'c-pika-340-x', ahead: 0.52, turns: [] } as const;
+    const doubt = { samples: 20000, error: 0.003, firmness: 'level', first: 0.41, placed: 1, rivalId: 'c-pika-340-x', ahead: 0.52, turns: [] } as const;
     expect(firmnessWords({ ...built, doubt })).toEqual({ word: 'Level', sentence: 'Wren 230 comes first in 41 % of 20\u202f000 draws of figures and weights, and against Pika 340 X it is ahead in 52 %.' });
+    expect(firmnessWords({ ...built, doubt: { ...doubt, placed: 0.4 } }).sentence).toContain('; a must breaks in 60 % of them.');
     expect(firmnessWords({ ...built, doubt: undefined }).word).toBe('Not drawn');
     expect(firmnessWords({ ...built, doubt: { ...doubt, firmness: 'none' } }).sentence).toBe('Wren 230 breaks a must in every draw.');
   });

@@ -1,8 +1,9 @@
+import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Reading } from '@/core/readings';
 import { findDifferences, formatDossierFile, parseDossierFile, shortlistOnly, takenOver, type Choice, type Difference } from '@/store/files';
-import { applyChanges } from '@/store/history';
-import { BRIEF_KEY, EMPTY_DOSSIER, PLATE_COUNT, type Dossier } from '@/store/records';
+import { applyChanges, inverted } from '@/store/history';
+import { BRIEF_KEY, EMPTY_DOSSIER, PLATE_COUNT, type Dossier, type VerdictRecord } from '@/store/records';
 import { dossier as mine } from './demo-standing';
 
 const brief = (of: Dossier) => { const b = of.briefs[BRIEF_KEY]; if (!b) throw new Error('no brief'); return b; };
@@ -75,6 +76,48 @@ describe('taking over', () => {
     expect(donor(after, 'sorrel-300').figures.mass?.readings).toContainEqual(weighed);
     expect(findDifferences(mine, after)).toHaveLength(1);
   });
+});
+
+describe('taking everything that differs', () => {
+  /** Their dossier: mine with some records changed, chosen by the numbers. */
+  const changed = (picks: readonly number[]): Dossier => {
+    const at = <T>(list: readonly T[], n: number): T => list[n % list.length] as T;
+    return picks.reduce<Dossier>((of, n) => {
+      const part = at(Object.values(of.parts), n);
+      const some = at(Object.values(of.donors), n);
+      const candidate = at(Object.values(of.candidates), n);
+      switch (n % 5) {
+        case 0: return { ...of, parts: { ...of.parts, [part.id]: { ...part, note: `seen ${n}` } } };
+        case 1: return { ...of, donors: { ...of.donors, [some.id]: { ...some, note: `heard ${n}`, tags: ['club'] } } };
+        case 2: return { ...of, candidates: { ...of.candidates, [candidate.id]: { ...candidate, notes: { likes: [`light ${n}`], dislikes: [], compromises: [] } } } };
+        case 3: return { ...of, parts: { ...of.parts, [`new-${n}`]: { ...part, id: `new-${n}`, needs: [], shutsOut: [] } } };
+        default: return { ...of, briefs: { [BRIEF_KEY]: { ...brief(of), trip: { ...brief(of).trip, length_km: 500 + n } } } };
+      }
+    }, mine);
+  };
+  test('leaves no difference, in a good file, and one undo brings all of mine back', () => {
+    fc.assert(fc.property(fc.array(fc.nat(1000), { minLength: 1, maxLength: 8 }), (picks) => {
+      const theirs = changed(picks);
+      const differences = findDifferences(mine, theirs);
+      const { changes } = takenOver(differences, new Map(differences.map((d) => [d.id, 'theirs' as const])));
+      const result = applyChanges(mine, changes);
+      if (result.kind === 'conflict') throw new Error('conflict');
+      expect(findDifferences(result.value, theirs)).toEqual([]);
+      expect(parseDossierFile(formatDossierFile(result.value, '2026-03-01T00:00:00.000Z')).kind).toBe('dossier');
+      const back = applyChanges(result.value, inverted(changes));
+      expect(back.kind === 'applied' && back.value).toEqual(mine);
+    }), { seed: 17, numRuns: 25 });
+  });
+});
+
+describe('verdicts in the other file', () => {
+  const verdict = (reasons: string) => ({ id: 'v-1', at: '2026-03-01T10:00:00.000Z', outcome: 'keep', reasons, overturn: '', sheet: { machine: { name: 'x' } } }) as unknown as VerdictRecord;
+  test('one of theirs under an id of mine comes beside mine, never in its place', () => {
+    const [d, ...others] = findDifferences({ ...mine, verdicts: { 'v-1': verdict('mine') } }, { ...mine, verdicts: { 'v-1': verdict('theirs') } });
+    expect(others).toEqual([]);
+    expect(d).toMatchObject({ table: 'verdicts', key: 'v-1-theirs', path: [], mine: undefined });
+  });
+  test('the same one is no difference', () => expect(findDifferences({ ...mine, verdicts: { 'v-1': verdict('x') } }, { ...mine, verdicts: { 'v-1': verdict('x') } })).toEqual([]));
 });
 
 describe('the shortlist alone', () => {

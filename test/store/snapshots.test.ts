@@ -74,3 +74,10 @@ test('a mapping of columns is found again by its headings, and forgotten when it
   await db.mappings.put({ key: 'model\u001fmass', value: 'nonsense' });
   expect(await rememberedColumns(db, ['Model', 'Mass'])).toBeUndefined();
 });
+
+test('a snapshot from before verdicts were kept is read back with none', async () => {
+  const { db } = await opened();
+  const { verdicts: _verdicts, visits: _visits, ...old } = demoDossier();
+  await db.snapshots.put({ id: '2026-01-01T00:00:00.000Z-old', at: NOON, name: 'old', automatic: false, dossier: old as ReturnType<typeof demoDossier> });
+  expect(await snapshotDossier(db, '2026-01-01T00:00:00.000Z-old')).toEqual(demoDossier());
+});

@@ -13,6 +13,8 @@ export interface Footing {
   readonly firmness: Firmness;
   /** Share of all draws in which it comes first. */
   readonly first: number;
+  /** Share of all draws in which it keeps every limit. */
+  readonly placed: number;
   /** Share of the draws that place both in which it is ahead of the other; `undefined` where no draw places both. */
   readonly ahead: number | undefined;
 }
@@ -23,14 +25,14 @@ export function firmness({ ids, acceptability, wins }: RankDoubt, id: string, ag
   const first = acceptability[a]?.[0] ?? 0;
   const [won, lost] = [wins[a]?.[b] ?? 0, wins[b]?.[a] ?? 0];
   const ahead = won + lost > 0 ? won / (won + lost) : undefined;
-  const placed = (acceptability[a] ?? []).some((share) => share > 0);
+  const placed = (acceptability[a] ?? []).reduce((sum, share) => sum + share, 0);
   const word = (): Firmness => {
-    if (!placed) return 'none';
+    if (placed === 0) return 'none';
     if (ahead !== undefined && ahead < LEVEL.from) return 'behind';
     if (ahead !== undefined && ahead <= LEVEL.to) return 'level';
     return first >= FIRM_FROM ? 'firm' : first >= LIKELY_FROM ? 'likely' : 'open';
   };
-  return { firmness: word(), first, ahead };
+  return { firmness: word(), first, placed: Math.min(1, placed), ahead };
 }
 
 /** Alternatives, the most often first on top; those that tie by how high they come on the whole. */

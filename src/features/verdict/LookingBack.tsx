@@ -38,7 +38,7 @@ function Compared({ verdict, standing, entry, reader }: LookingBackProps & { rea
             <tr><th scope="row">Fit</th><td className="n">{formatNumber(back.points.then, 1)}</td><td className="n">{formatNumber(back.points.now, 1)}</td><td className="n">{signed(back.points.now - back.points.then)}</td></tr>
             <tr><th scope="row">Place</th><td className="n">{back.place.then ?? 'out'}</td><td className="n">{back.place.now ?? 'out'}</td><td /></tr>
             <tr><th scope="row">First in so many draws</th><td className="n">{verdict.sheet.doubt ? `${formatNumber(verdict.sheet.doubt.first * 100)} %` : 'not drawn'}</td><td className="n">{today.doubt ? `${formatNumber(today.doubt.first * 100)} %` : doubt.running ? 'drawing …' : 'not drawn'}</td><td /></tr>
-            <tr><th scope="row">Spent in all, {currency}</th><td className="n">{estimateText(back.outlay.then, 'money', { ...reader, currency })}</td><td className="n">{estimateText(back.outlay.now, 'money', reader)}</td><td /></tr>
+            <tr><th scope="row">Spent in all</th><td className="n">{estimateText(back.outlay.then, 'money', { ...reader, currency })}</td><td className="n">{estimateText(back.outlay.now, 'money', reader)}</td><td /></tr>
             {back.wants.filter((w) => w.want !== 'outlay').map((w) => (
               <tr key={w.want}>
                 <th scope="row" style={{ fontWeight: 400 }}>{METRIC_WORDS[w.want].name}{w.needThen === w.needNow ? '' : ` (need ${formatWithUnit(w.needThen, unit(w.want), reader)}, now ${formatWithUnit(w.needNow, unit(w.want), reader)})`}</th>
@@ -55,10 +55,14 @@ function Compared({ verdict, standing, entry, reader }: LookingBackProps & { rea
 
 const signed = (points: number): string => (Math.abs(points) < 0.05 ? '0' : `${points > 0 ? '+' : '−'}${formatNumber(Math.abs(points), 1)}`);
 
+/** A fall of the first-place share that is worth a word. */
+const LESS_SURE = 0.15;
+
 /** Whether the same would be chosen today. */
-function holds({ place, aheadNow, wants, points }: Comparison, { sheet: { machine } }: VerdictRecord): string {
+function holds({ place, aheadNow, wants, points, first }: Comparison, { sheet: { machine } }: VerdictRecord): string {
   if (place.now === undefined) return `Today ${machine.name} breaks a must.`;
   if (aheadNow) return `Today ${aheadNow.name} is ahead, ${formatNumber(aheadNow.points.mid, 1)} against ${formatNumber(points.now, 1)}.`;
+  if (first && first.now < first.then - LESS_SURE) return `Still in place ${place.now}, but far less sure: first in ${formatNumber(first.now * 100)} % of the draws, where it was ${formatNumber(first.then * 100)} %.`;
   if (wants.length === 0) return `Nothing has moved: ${machine.name} stands where it stood.`;
   return `Still in place ${place.now}: the choice would stand today.`;
 }

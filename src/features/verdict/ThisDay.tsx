@@ -6,7 +6,7 @@ import { shortName } from '@/core/donor';
 import { CautionList } from '@/ui/CautionList';
 import { Panel } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
-import { formatNumber, MUST_SHORT, mustWords, VERDICT_SIGNS } from '@/ui/messages';
+import { brokenWords, formatNumber, MUST_SHORT, mustWords, VERDICT_SIGNS } from '@/ui/messages';
 import type { VerdictModel } from './use-verdict';
 
 const STAND: Readonly<Record<Firmness, string>> = { firm: 'firm', likely: 'likely, not sure', open: 'open', level: 'level with the next', behind: 'behind the next', none: 'breaks a must in every draw' };
@@ -30,7 +30,7 @@ export function ThisDay({ model: { entry, standing, view, doubt, runnerUpId, rea
         </Box>
         <Box textAlign="right"><Text fontSize="2xl" fontWeight="800" lineHeight="1">{formatNumber(score.points.mid)}</Text><Text fontSize="xs" color="fg.muted">{formatNumber(score.points.low)} to {formatNumber(score.points.high)} of 100</Text></Box>
       </Flex>
-      <Line name="Sure"><Text role="status">{stands ? <><b>{STAND[stands.firmness]}</b>: first in {formatNumber(stands.first * 100)} % of the draws{next && stands.ahead !== undefined ? `, ahead of ${shortName(next.donor)} in ${formatNumber(stands.ahead * 100)} %` : ''}</> : 'drawing …'}</Text></Line>
+      <Line name="Sure"><Text role="status">{stands ? <><b>{STAND[stands.firmness]}</b>: first in {formatNumber(stands.first * 100)} % of the draws{next && stands.ahead !== undefined ? `, ahead of ${shortName(next.donor)} in ${formatNumber(stands.ahead * 100)} %` : ''}{brokenWords(stands.placed)}</> : 'drawing …'}</Text></Line>
       <Line name="Money">{outlay.kind === 'known' ? <Text><b>{formatNumber(outlay.interval.mid)} {reader.currency}</b> in all, {outlay.interval.mid <= spend ? `${formatNumber(spend - outlay.interval.mid)} left of` : `${formatNumber(outlay.interval.mid - spend)} over`} {formatNumber(spend)}</Text> : <Text color="unsure">Price not known.</Text>}</Line>
       <Line name="Musts">
         {assessment.musts.map((m) => { const sign = VERDICT_SIGNS[m.verdict]; return <Text key={m.key} as="span" display="inline-block" mr="3" color={sign.colour} fontWeight="600" title={mustWords(m, reader)}>{sign.sign} {MUST_SHORT[m.key]}<Box as="span" srOnly> {sign.words}</Box></Text>; })}

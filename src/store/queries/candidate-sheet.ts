@@ -92,8 +92,8 @@ function fieldOf({ candidates, stockRanking, builtRanking }: Standing, view: 'st
 function doubtOf(candidateId: string, { doubt }: SheetSources): Pick<Sheet, 'doubt'> {
   if (!doubt || doubt.result.samples === 0) return {};
   const { result, rivalId, turns } = doubt;
-  const { firmness: firm, first, ahead } = firmness(result, candidateId, rivalId);
-  return { doubt: { samples: result.samples, error: result.error, firmness: firm, first, turns, ...(rivalId === undefined ? {} : { rivalId }), ...(ahead === undefined ? {} : { ahead }) } };
+  const { firmness: firm, first, placed, ahead } = firmness(result, candidateId, rivalId);
+  return { doubt: { samples: result.samples, error: result.error, firmness: firm, first, placed, turns, ...(rivalId === undefined ? {} : { rivalId }), ...(ahead === undefined ? {} : { ahead }) } };
 }
 
 function question({ kind, key, points, decides, origin }: Stake, figures: StandingCandidate['stock']['figures']): Sheet['open'][number] {

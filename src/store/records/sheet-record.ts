@@ -48,7 +48,7 @@ export const sheetSchema = z.strictObject({
   /** Best fit for each total spending, as far as it was planned. */
   curve: z.array(z.strictObject({ candidateId: id, whole: z.boolean(), corners: z.array(z.strictObject({ cost: z.number(), points: z.number(), partIds: z.array(id).max(300) })).max(400) })).max(PLATE_COUNT),
   doubt: z.strictObject({
-    samples: z.number().int().positive(), error: share, firmness: z.enum(['none', 'level', 'behind', 'firm', 'likely', 'open']), first: share,
+    samples: z.number().int().positive(), error: share, firmness: z.enum(['none', 'level', 'behind', 'firm', 'likely', 'open']), first: share, placed: share,
     rivalId: id.optional(), ahead: share.optional(), turns: z.array(sentence).max(12),
   }).optional(),
   cautions: z.array(z.strictObject({ what: sentence, todo: sentence, grave: z.boolean() })).max(40),

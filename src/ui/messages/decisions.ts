@@ -28,6 +28,12 @@ export function verdictLine({ outcome, sheet }: Pick<VerdictRecord, 'outcome' | 
 
 const share = (x: number): string => (x > 0 && x < 0.005 ? 'under 1 %' : `${formatNumber(x * 100)} %`);
 
+/** Keeping its musts in fewer draws than this is worth a word. */
+const PLACED = 0.95;
+
+/** In how many draws a must breaks, where that is worth a word. */
+export const brokenWords = (placed: number): string => (placed >= PLACED ? '' : `; a must breaks in ${share(1 - placed)} of them`);
+
 const FIRMNESS: Readonly<Record<Firmness, string>> = { firm: 'Firm', likely: 'Likely, not sure', open: 'Open', level: 'Level', behind: 'Behind', none: 'Out' };
 
 /** How firmly it stands, in a word and a sentence. */
@@ -35,7 +41,7 @@ export function firmnessWords({ machine, field, doubt }: Pick<Sheet, 'machine' |
   if (!doubt) return { word: 'Not drawn', sentence: 'How sure this is was not computed.' };
   const rival = field.find((f) => f.candidateId === doubt.rivalId)?.name;
   const against = doubt.ahead === undefined || !rival ? '' : `, and against ${rival} it is ahead in ${share(doubt.ahead)}`;
-  const sentence = doubt.firmness === 'none' ? `${machine.name} breaks a must in every draw.` : `${machine.name} comes first in ${share(doubt.first)} of ${formatNumber(doubt.samples)} draws of figures and weights${against}.`;
+  const sentence = doubt.firmness === 'none' ? `${machine.name} breaks a must in every draw.` : `${machine.name} comes first in ${share(doubt.first)} of ${formatNumber(doubt.samples)} draws of figures and weights${against}${brokenWords(doubt.placed)}.`;
   return { word: FIRMNESS[doubt.firmness], sentence };
 }
 

@@ -1,5 +1,5 @@
 export { askWords, pointWords, type AskWords } from './ask';
-export { briefLine, firmnessWords, OUTCOME_WORDS, OWN_MONEY_WORDS, verdictLine } from './decisions';
+export { briefLine, brokenWords, firmnessWords, OUTCOME_WORDS, OWN_MONEY_WORDS, verdictLine } from './decisions';
 export { findOutWords } from './find-out';
 export { cautionWords } from './cautions';
 export { checkWords } from './checks';

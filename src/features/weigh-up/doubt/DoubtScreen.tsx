@@ -16,6 +16,7 @@ import { PurposeTabs } from '../Purposes';
 import type { View } from '../use-weigh-up';
 import { Places } from './Places';
 import { BriefTurnings } from './BriefTurnings';
+import { HangsOn } from './HangsOn';
 import { Tornado } from './Tornado';
 import { Turnings, WorthFindingOut } from './Turnings';
 import { useDoubt, type DoubtViewModel } from '@/store/running';
@@ -62,6 +63,7 @@ function Doubt({ standing }: { readonly standing: Standing }) {
         </Flex>
         <Flex direction="column" gap="4" minW="0">
           <Panel title="Worth finding out"><WorthFindingOut doubt={doubt} name={name} reader={reader} /></Panel>
+          <Panel title="Readings the first hangs on"><HangsOn standing={standing} view={view} leader={doubt.order[0]} reader={reader} /></Panel>
           <Panel title="What would turn it"><Turnings doubt={doubt} name={name} reader={reader} /><BriefTurnings doubt={doubt} name={name} reader={reader} /></Panel>
         </Flex>
       </Grid>
