@@ -6,6 +6,8 @@ export default defineConfig({
   test: {
     environment: 'node',
     include: ['test/**/*.test.ts'],
+    // A loaded machine may be many times slower; no test is about time.
+    testTimeout: 60_000,
     setupFiles: ['./test/setup-node.ts'],
   },
 });

@@ -4,7 +4,7 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
-import { assessing, doubting, planning, planningInNode } from './lib/bench-computing.mjs';
+import { assessing, doubting, doubtingInApp, planning, planningInNode } from './lib/bench-computing.mjs';
 import { load } from './lib/bundle.mjs';
 import { high, median } from './lib/figures.mjs';
 import { build, freePort, ROOT } from './lib/run.mjs';
@@ -194,6 +194,8 @@ const plans = await planningInNode();
 rows.push(['best build of one candidate in Node, three rounds, median of 30 (ms)', Math.round(plans.best)], ['one solve of the same program in a plain loop, median (ms)', Math.round(plans.solve)], ['best build as a multiple of that solve', (plans.best / plans.solve).toFixed(1)]);
 const doubted = await doubting();
 rows.push(['20 000 draws of weights and figures, 12 candidates, every want (ms)', Math.round(doubted.whole)], ['to the first 1 000 draws (ms)', Math.round(doubted.first)]);
+const seen = await doubtingInApp(browser, base, twelve);
+rows.push(['draws anew in the app, 12 candidates, with a quarter second of rest: to the first result (ms)', Math.round(seen.first)], ['to the last (ms)', Math.round(seen.whole)], ['longest frame meanwhile (ms)', Math.round(seen.frame)]);
 const typed = await searching(browser, base);
 const [inPage, drawn] = [typed.times.map((t) => t.inPage), typed.times.map((t) => t.drawn)];
 rows.push(

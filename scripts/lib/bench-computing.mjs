@@ -62,6 +62,35 @@ export async function planningInNode() {
   return { best: median(timed(() => bestBuild(highs, setting, 9550), 30)), solve: median(timed(() => highs.solve(text, { mip_rel_gap: 0, mip_allow_restart: false, output_flag: false }), 30)) };
 }
 
+/** Twelve candidates drawn anew in the app after another way of drawing was chosen, its quarter second of rest included: to the first result, to the last, frames meanwhile. */
+export async function doubtingInApp(browser, base, twelve) {
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })).newPage();
+  await page.goto(base);
+  await page.getByRole('heading', { level: 1, name: 'Weigh-up' }).waitFor();
+  await twelve(page, base);
+  await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Weigh-up' }).first().click();
+  await page.getByRole('link', { name: 'How sure' }).first().click();
+  await page.getByText(/^20\u202f000 draws, /).waitFor({ timeout: 60_000 });
+  await page.waitForTimeout(2000);
+  return page.evaluate(async () => {
+    const select = document.querySelector('#weight-doubt');
+    const status = document.querySelector('main [role=status]');
+    const frames = [];
+    let last = performance.now();
+    let on = true;
+    const frame = (now) => { frames.push(now - last); last = now; if (on) requestAnimationFrame(frame); };
+    requestAnimationFrame(frame);
+    const begun = performance.now();
+    select.value = 'free';
+    select.dispatchEvent(new Event('change', { bubbles: true }));
+    const until = async (test) => { while (!test(status.textContent)) await new Promise((done) => setTimeout(done, 4)); return performance.now() - begun; };
+    const first = await until((text) => text.includes('so far'));
+    const whole = await until((text) => text.includes('draws,'));
+    on = false;
+    return { first, whole, frame: frames.toSorted((a, b) => a - b)[Math.floor(frames.length * 0.99)] };
+  });
+}
+
 /** Rank acceptabilities of twelve candidates: the example's ten and two of them again. */
 export async function doubting() {
   const [{ simulateRanks }, { doubtModel, standing }, { demoDossier }] = await Promise.all(['src/core/doubt/index.ts', 'src/store/queries/index.ts', 'src/demo/scenario.ts'].map(load));

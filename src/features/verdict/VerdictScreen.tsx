@@ -4,9 +4,9 @@ import { FileText, Gavel, Smartphone } from 'lucide-react';
 import Link from 'next/link';
 import { nearestTurnings } from '@/core/doubt';
 import { shortName } from '@/core/donor';
-import { OUTCOMES, OWN_MONEY, REASONS_LIMIT } from '@/store/records';
+import { BRIEF_KEY, OUTCOMES, OWN_MONEY, REASONS_LIMIT } from '@/store/records';
 import type { Standing, StandingCandidate } from '@/store/queries';
-import { useStanding } from '@/store/react';
+import { useDossierState, useStanding } from '@/store/react';
 import { Choice, Panel, PressRow } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
 import { OUTCOME_WORDS, OWN_MONEY_WORDS, turningWords } from '@/ui/messages';
@@ -25,9 +25,10 @@ export function VerdictScreen() {
 
 function Verdict({ standing, first }: { readonly standing: Standing; readonly first: StandingCandidate }) {
   const model = useVerdict(standing, first);
+  const purpose = useDossierState((s) => s.dossier.briefs[BRIEF_KEY]?.purposes?.find((p) => p.id === standing.purpose)?.name);
   return (
     <Box>
-      <ScreenHeading title="Verdict">Take the decision, say why, and keep the day’s figures with it.</ScreenHeading>
+      <ScreenHeading title="Verdict">Take the decision, say why, and keep the day’s figures with it.{purpose ? ` Weighed for “${purpose}”; another purpose is chosen in the weigh-up.` : ''}</ScreenHeading>
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.35fr) minmax(0, 1fr)' }} gap="4" alignItems="start">
         <Decision model={model} />
         <Flex direction="column" gap="4" minW="0">

@@ -30,7 +30,7 @@ export function Paper({ sheet, verdict, reader }: PaperProps) {
       {verdict && <Why verdict={verdict} />}
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1.15fr)' }} gap="5" mt="3" _print={{ gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1.15fr)' }}>
         <Block title="Astride">
-          {sheet.stance ? <Box maxW="250px"><StanceFigure {...sheet.stance} reader={reader} /></Box> : <Text>Seat height is not known, so reach cannot be drawn. Sit on it.</Text>}
+          {sheet.stance ? <Box maxW="290px"><StanceFigure {...sheet.stance} reader={reader} /></Box> : <Text>Seat height is not known, so reach cannot be drawn. Sit on it.</Text>}
           {sheet.stance && <Text color="fg.muted">A model; a sit on this very machine decides.</Text>}
         </Block>
         <Block title={`How sure: ${firm.word.toLowerCase()}`}>
