@@ -8,6 +8,9 @@ import { useDossierState } from '../react';
 
 /** Editing rests this long before drawing begins again, ms. */
 const REST_MS = 250;
+/** Rivals that are looked at one by one: further down, one that is worth as much still breaks a must almost always. */
+const RIVALS = 3;
+
 export interface DoubtWish {
   readonly view: 'stock' | 'built';
   readonly weights: WeightDoubt;
@@ -84,7 +87,7 @@ export function useDoubt(standing: Standing, { view, weights, reach = 0.5, leade
   const turnings = useMemo(() => {
     if (leader === undefined || !result) return [];
     const placed = (id: string) => (result.acceptability[result.ids.indexOf(id)] ?? []).some((s) => s > 0);
-    return order.filter((id) => id !== leader && placed(id)).flatMap((rival) => turningPoints(model, leader, rival).map((point): Turning => ({ rival, point })));
+    return order.filter((id) => id !== leader && placed(id)).slice(0, RIVALS).flatMap((rival) => turningPoints(model, leader, rival).map((point): Turning => ({ rival, point })));
   }, [order, model, result, leader]);
   const settled = state.running ? undefined : leader;
   return { model, ...state, order, turnings, briefTurnings: useBriefTurnings(standing, view, settled, order.find((id) => id !== leader)) };
