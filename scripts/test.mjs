@@ -12,17 +12,30 @@ function chromium() {
     console.error('Chromium is missing. As root: apt-get update && apt-get install -y chromium');
     return false;
   }
-  return run('apt-get', ['update', '-qq']) && run('apt-get', ['install', '-y', '-qq', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' });
+  return (
+    run('apt-get', ['update', '-qq']) &&
+    run('apt-get', ['install', '-y', '-qq', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' })
+  );
 }
 
 const steps = [
   ['install', install],
   ['chromium', chromium],
   ['types', () => run(bin('next'), ['typegen']) && run(bin('tsc'), ['--noEmit'])],
+  ['format', () => run(bin('biome'), ['format', '.'])],
   ['lint', () => run(bin('eslint'), ['.', '--max-warnings', '0'])],
   ['dependency rules', () => run(bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs'])],
   ['unused code', () => run(bin('knip'), [])],
-  ['unit tests', () => run(bin('vitest'), ['run', '--reporter=default', '--reporter=json', '--outputFile.json=.out/unit.json'])],
+  [
+    'unit tests',
+    () =>
+      run(bin('vitest'), [
+        'run',
+        '--reporter=default',
+        '--reporter=json',
+        '--outputFile.json=.out/unit.json',
+      ]),
+  ],
   ['build', () => build()],
   ['end-to-end tests', () => run(bin('playwright'), ['test'])],
 ];
@@ -40,7 +53,13 @@ const read = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')
 const unit = read('.out/unit.json');
 const e2e = read('.out/e2e.json');
 const passed = (unit?.numPassedTests ?? 0) + (e2e?.stats.expected ?? 0) + (e2e?.stats.flaky ?? 0);
-const broken = (unit?.numFailedTests ?? 0) + (e2e?.stats.unexpected ?? 0) + failed.filter((n) => !n.endsWith('tests') || (n === 'unit tests' && !unit) || (n === 'end-to-end tests' && !e2e)).length;
+const broken =
+  (unit?.numFailedTests ?? 0) +
+  (e2e?.stats.unexpected ?? 0) +
+  failed.filter(
+    (n) =>
+      !n.endsWith('tests') || (n === 'unit tests' && !unit) || (n === 'end-to-end tests' && !e2e),
+  ).length;
 const line = `tests: ${passed} passed, ${broken} failed`;
 writeFileSync('.out/test-line.txt', `${line}\n`);
 if (e2e?.stats.flaky) console.log(`needed a second try: ${e2e.stats.flaky}`);
