@@ -4,13 +4,17 @@ const common = [
   { key: 'X-Content-Type-Options', value: 'nosniff' },
   { key: 'X-Frame-Options', value: 'DENY' },
   { key: 'Referrer-Policy', value: 'no-referrer' },
-  { key: 'Permissions-Policy', value: 'camera=(), microphone=(), geolocation=(), payment=(), usb=()' },
+  {
+    key: 'Permissions-Policy',
+    value: 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
+  },
   { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
   { key: 'Cross-Origin-Embedder-Policy', value: 'require-corp' },
   { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
 ];
 // A worker started from a network address takes its policy from its own script's response.
-const scriptPolicy = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'; base-uri 'none'; frame-ancestors 'none'";
+const scriptPolicy =
+  "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'; base-uri 'none'; frame-ancestors 'none'";
 
 const config: NextConfig = {
   agentRules: false,
@@ -24,9 +28,23 @@ const config: NextConfig = {
   async headers() {
     return [
       { source: '/:path*', headers: common },
-      { source: '/_next/static/:path*', headers: [{ key: 'Content-Security-Policy', value: scriptPolicy }] },
-      { source: '/sw.js', headers: [{ key: 'Content-Security-Policy', value: "default-src 'self'" }, { key: 'Cache-Control', value: 'no-cache' }] },
-      { source: '/api/:path*', headers: [{ key: 'Content-Security-Policy', value: "default-src 'none'; frame-ancestors 'none'" }] },
+      {
+        source: '/_next/static/:path*',
+        headers: [{ key: 'Content-Security-Policy', value: scriptPolicy }],
+      },
+      {
+        source: '/sw.js',
+        headers: [
+          { key: 'Content-Security-Policy', value: "default-src 'self'" },
+          { key: 'Cache-Control', value: 'no-cache' },
+        ],
+      },
+      {
+        source: '/api/:path*',
+        headers: [
+          { key: 'Content-Security-Policy', value: "default-src 'none'; frame-ancestors 'none'" },
+        ],
+      },
     ];
   },
 };

@@ -12,7 +12,9 @@ Service every 4 000 miles or 12 months. MSRP $6,499`;
 
 const list = (page: Page) => page.getByRole('region', { name: 'Donors found' });
 
-test('a pasted road test becomes a donor: figures, bases, doubts; nothing enters before the rider agrees', async ({ page }) => {
+test('a pasted road test becomes a donor: figures, bases, doubts; nothing enters before the rider agrees', async ({
+  page,
+}) => {
   await openExample(page);
   const before = await exported(page);
   await goTo(page, 'Donors');
@@ -49,15 +51,21 @@ test('a pasted road test becomes a donor: figures, bases, doubts; nothing enters
   await expect(page.getByRole('heading', { level: 2, name: 'Marlow Heron 470' })).toHaveCount(0);
 });
 
-test('a second source is pasted beside the first: both stand, the disagreement is flagged, the rule and the pin choose', async ({ page }) => {
+test('a second source is pasted beside the first: both stand, the disagreement is flagged, the rule and the pin choose', async ({
+  page,
+}) => {
   await openExample(page);
   await page.goto('/donors?donor=drover-430');
   await page.getByRole('button', { name: 'Paste a sheet' }).click();
-  await page.getByLabel('Text of a maker’s sheet, an advert or a review').fill('Seat height 845 mm. Ready to ride weight: 184 kg.');
+  await page
+    .getByLabel('Text of a maker’s sheet, an advert or a review')
+    .fill('Seat height 845 mm. Ready to ride weight: 184 kg.');
   await page.getByLabel('Known by').selectOption('measured');
   await page.getByLabel('Where from').last().fill('tape at the dealer’s');
   await page.getByRole('button', { name: 'Enter 2 readings' }).click();
-  await expect(page.getByText('Disagrees with the reading in use by more than their spreads.')).toBeVisible();
+  await expect(
+    page.getByText('Disagrees with the reading in use by more than their spreads.'),
+  ).toBeVisible();
   await expect(page.getByText('Readings of seat height disagree.')).toBeVisible();
   await expect(page.getByText(/counts as 845 mm/)).toBeVisible();
   await page.getByRole('button', { name: 'Seat height: always use 32.5 in' }).click();
@@ -66,18 +74,28 @@ test('a second source is pasted beside the first: both stand, the disagreement i
   await expect(page.getByText(/counts as 15.0 L \(14.5 to 15.5 L\)/)).toBeVisible();
 });
 
-test('variants and listings: they take over what they do not say, and stand on the shortlist like any donor', async ({ page }) => {
+test('variants and listings: they take over what they do not say, and stand on the shortlist like any donor', async ({
+  page,
+}) => {
   await openExample(page);
   await page.goto('/donors?donor=pika-340-x');
   await withDonor(page, 'A variant of it');
-  await expect(page.getByRole('heading', { level: 2, name: 'Mirrodan Pika 340 X, new variant' })).toBeVisible();
-  await expect(page.getByLabel('Seat height', { exact: true })).toHaveAttribute('placeholder', 'takes over 825 mm');
+  await expect(
+    page.getByRole('heading', { level: 2, name: 'Mirrodan Pika 340 X, new variant' }),
+  ).toBeVisible();
+  await expect(page.getByLabel('Seat height', { exact: true })).toHaveAttribute(
+    'placeholder',
+    'takes over 825 mm',
+  );
   await fill(page, 'What the variant is called', 'low');
   await fill(page, 'Seat height', '800 mm');
   await expect(page.getByText(/counts as 800 mm/)).toBeVisible();
   await withDonor(page, 'One for sale');
   await expect(page.getByText('Stands on Mirrodan Pika 340 X, low.')).toBeVisible();
-  await expect(page.getByLabel('Seat height', { exact: true })).toHaveAttribute('placeholder', 'takes over 800 mm');
+  await expect(page.getByLabel('Seat height', { exact: true })).toHaveAttribute(
+    'placeholder',
+    'takes over 800 mm',
+  );
   await fill(page, 'Which machine (seller, place, colour)', 'blue, Harrowick');
   await fill(page, 'Price', '3400 EUR');
   await page.getByLabel('Price: basis').selectOption('asked');
@@ -85,20 +103,33 @@ test('variants and listings: they take over what they do not say, and stand on t
   await fill(page, 'Hours run', 'many');
   await expect(page.getByRole('alert').filter({ hasText: '“many” is not a figure' })).toBeVisible();
   await page.getByLabel('Add a part it carries').selectOption({ label: 'Engine bars' });
-  await expect(page.getByText(/worth 158 EUR to you; the bare machine so costs 3243/)).toBeVisible();
+  await expect(
+    page.getByText(/worth 158 EUR to you; the bare machine so costs 3243/),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Something found' }).click();
   await page.getByLabel('What is weak').fill('Wheel bearing notchy');
   await page.getByRole('checkbox', { name: 'put right' }).check();
-  await expect(page.getByText('Its cost is not known, so the outlay cannot be said.')).toBeVisible();
+  await expect(
+    page.getByText('Its cost is not known, so the outlay cannot be said.'),
+  ).toBeVisible();
   await page.getByLabel('Cost to put right').fill('90 EUR');
-  await expect(page.getByText('Its cost is not known, so the outlay cannot be said.')).toHaveCount(0);
+  await expect(page.getByText('Its cost is not known, so the outlay cannot be said.')).toHaveCount(
+    0,
+  );
 
   await goTo(page, 'Weigh-up');
   const table = page.getByRole('table', { name: 'Candidates against the brief' });
-  await expect(table.getByRole('button', { name: /Outlay, Pika 340 X \(low, blue, Harrowick\): 3490 EUR/ })).toBeVisible();
+  await expect(
+    table.getByRole('button', { name: /Outlay, Pika 340 X \(low, blue, Harrowick\): 3490 EUR/ }),
+  ).toBeVisible();
   await goTo(page, 'Build');
-  await page.getByRole('button', { name: /Harrowick/ }).first().click();
-  await expect(page.getByText('Aboard already, and not paid for again: engine bars.')).toBeVisible();
+  await page
+    .getByRole('button', { name: /Harrowick/ })
+    .first()
+    .click();
+  await expect(
+    page.getByText('Aboard already, and not paid for again: engine bars.'),
+  ).toBeVisible();
   await expect(page.getByRole('button', { name: 'Fit Engine bars' })).toHaveCount(0);
 
   await page.goto('/donors?donor=pika-340-x');
@@ -114,7 +145,9 @@ test('cross-checks say what, why and what to look at, and block nothing', async 
   await page.getByRole('button', { name: /^Engine/ }).click();
   await fill(page, 'Torque', '43 lb-ft');
   const checks = page.getByRole('region', { name: 'Things to check' });
-  await expect(checks.getByText(/Torque at its peak already gives 33\.\d kW; peak power is 32\.0 kW\./)).toBeVisible();
+  await expect(
+    checks.getByText(/Torque at its peak already gives 33\.\d kW; peak power is 32\.0 kW\./),
+  ).toBeVisible();
   await expect(checks.getByText(/Torque in N·m or lbf·ft\?/)).toBeVisible();
   await fill(page, 'Permitted maximum mass', '181 kg');
   await expect(checks.getByText('2 things to check')).toBeVisible();
@@ -123,7 +156,9 @@ test('cross-checks say what, why and what to look at, and block nothing', async 
   await expect(checks).toHaveCount(0);
 });
 
-test('search, filters, sorting, tags, putting away, several at once, comparing', async ({ page }) => {
+test('search, filters, sorting, tags, putting away, several at once, comparing', async ({
+  page,
+}) => {
   await openExample(page);
   await goTo(page, 'Donors');
   await page.keyboard.press('/');
@@ -131,7 +166,9 @@ test('search, filters, sorting, tags, putting away, several at once, comparing',
   await page.keyboard.type('velloy');
   await expect(page.getByText('3 of 12')).toBeVisible();
   await page.keyboard.press('ArrowDown');
-  await expect(page.getByRole('heading', { level: 2, name: 'Velloy Sorrel 300', exact: true })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { level: 2, name: 'Velloy Sorrel 300', exact: true }),
+  ).toBeVisible();
   await page.getByLabel('Search donors').fill('');
   await page.getByLabel('Sort by').selectOption('mass');
   await expect(list(page).getByRole('listitem').first()).toContainText('Thorn 450 E');
@@ -143,8 +180,12 @@ test('search, filters, sorting, tags, putting away, several at once, comparing',
   await page.getByLabel('Sort by').selectOption('name');
 
   await page.getByRole('button', { name: 'Several' }).click();
-  await list(page).getByRole('button', { name: /Sorrel 300 2026/ }).click();
-  await list(page).getByRole('button', { name: /Wren 230/ }).click();
+  await list(page)
+    .getByRole('button', { name: /Sorrel 300 2026/ })
+    .click();
+  await list(page)
+    .getByRole('button', { name: /Wren 230/ })
+    .click();
   const bulk = page.getByRole('group', { name: 'Several donors' });
   await bulk.getByLabel('Tag for the ticked donors').fill('light');
   await bulk.getByRole('button', { name: 'Add' }).click();
@@ -159,21 +200,40 @@ test('search, filters, sorting, tags, putting away, several at once, comparing',
   await page.goto('/donors?donor=sorrel-300');
   await withDonor(page, 'Compare with another');
   await page.getByLabel('Compare with').selectOption({ label: 'Velloy Sorrel 300, low version' });
-  const table = page.getByRole('table', { name: 'Velloy Sorrel 300 beside Velloy Sorrel 300, low version' });
-  await expect(table.getByRole('row', { name: /Seat height 879 mm.* 845 mm/ }).or(table.getByRole('row', { name: /Seat height/ })).first()).toContainText('845 mm');
+  const table = page.getByRole('table', {
+    name: 'Velloy Sorrel 300 beside Velloy Sorrel 300, low version',
+  });
+  await expect(
+    table
+      .getByRole('row', { name: /Seat height 879 mm.* 845 mm/ })
+      .or(table.getByRole('row', { name: /Seat height/ }))
+      .first(),
+  ).toContainText('845 mm');
   await expect(table.getByRole('row', { name: /^Mass/ })).toHaveCount(0);
 });
 
 const csv = (rows: readonly (readonly string[])[]) => rows.map((r) => r.join(',')).join('\r\n');
-const pickTable = (page: Page, name: string, text: string) => page.getByLabel('Table file').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+const pickTable = (page: Page, name: string, text: string) =>
+  page
+    .getByLabel('Table file')
+    .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
 
-test('a table: columns from the headings, faults row by row and nothing written, then all of it; the mapping is remembered', async ({ page }) => {
+test('a table: columns from the headings, faults row by row and nothing written, then all of it; the mapping is remembered', async ({
+  page,
+}) => {
   await openExample(page);
   await goTo(page, 'Donors');
   await page.getByRole('button', { name: 'Tables in and out' }).click();
   await pickTable(page, 'empty.csv', 'Model\n');
-  await expect(page.getByRole('alert').filter({ hasText: 'There is no table in it' })).toBeVisible();
-  const rows = [['Make', 'Model', '"Weight (lb, dry)"', 'Tank (gal)', 'Colour'], ['Hollin', 'Plover 300', '271', '2.4', 'green'], ['Hollin', 'Plover 300 Tour', '29 stone', '3.6', 'sand'], ['Marlow', 'Heron 470', 'heavy', '3.7', 'red']];
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'There is no table in it' }),
+  ).toBeVisible();
+  const rows = [
+    ['Make', 'Model', '"Weight (lb, dry)"', 'Tank (gal)', 'Colour'],
+    ['Hollin', 'Plover 300', '271', '2.4', 'green'],
+    ['Hollin', 'Plover 300 Tour', '29 stone', '3.6', 'sand'],
+    ['Marlow', 'Heron 470', 'heavy', '3.7', 'red'],
+  ];
   await pickTable(page, 'spring.csv', csv(rows));
   await expect(page.getByLabel('Weight (lb, dry): means')).toHaveValue('mass');
   await expect(page.getByLabel('Weight (lb, dry): unit')).toHaveValue('lb');
@@ -183,7 +243,9 @@ test('a table: columns from the headings, faults row by row and nothing written,
   await page.getByLabel('Colour: means').selectOption('text:note');
   await page.getByRole('button', { name: 'Enter 3 donors' }).click();
   await expect(page.getByText('1 of 3 rows cannot be read, so nothing was written.')).toBeVisible();
-  await expect(page.getByRole('alert').getByText('Row 4: Weight (lb, dry): “heavy” is not a figure.')).toBeVisible();
+  await expect(
+    page.getByRole('alert').getByText('Row 4: Weight (lb, dry): “heavy” is not a figure.'),
+  ).toBeVisible();
   await pickTable(page, 'spring.csv', csv(rows).replace('heavy', '401'));
   await expect(page.getByText('Columns as you set them last time.')).toBeVisible();
   await expect(page.getByLabel('Colour: means')).toHaveValue('text:note');
@@ -192,7 +254,9 @@ test('a table: columns from the headings, faults row by row and nothing written,
   await expect(page.getByText('15 donors', { exact: true })).toBeVisible();
   await stored(page);
   await page.reload();
-  await list(page).getByRole('button', { name: /Heron 470/ }).click();
+  await list(page)
+    .getByRole('button', { name: /Heron 470/ })
+    .click();
   await expect(page.getByLabel('Mass', { exact: true })).toHaveValue('401 lb');
   await page.getByRole('button', { name: 'Undo: 3 donors from spring.csv' }).click();
   await expect(page.getByText('12 donors', { exact: true })).toBeVisible();
@@ -201,7 +265,15 @@ test('a table: columns from the headings, faults row by row and nothing written,
 test('2 000 rows: progress, stopping, and the list stays quick', async ({ page }) => {
   await openExample(page);
   await goTo(page, 'Donors');
-  const rows = [['Model', 'Mass (kg)', 'Power (kW)', 'Seat height (mm)'], ...Array.from({ length: 2000 }, (_, i) => [`Finch ${i}`, String(120 + (i % 90)), String(15 + (i % 40)), String(800 + (i % 120))])];
+  const rows = [
+    ['Model', 'Mass (kg)', 'Power (kW)', 'Seat height (mm)'],
+    ...Array.from({ length: 2000 }, (_, i) => [
+      `Finch ${i}`,
+      String(120 + (i % 90)),
+      String(15 + (i % 40)),
+      String(800 + (i % 120)),
+    ]),
+  ];
   await page.getByRole('button', { name: 'Tables in and out' }).click();
   await pickTable(page, 'long.csv', csv(rows));
   // Slow the worker's answers down so that there is time to stop it.
@@ -235,7 +307,10 @@ test('donors written as values and as a workbook', async ({ page }) => {
   await openExample(page);
   await goTo(page, 'Donors');
   await page.getByRole('button', { name: 'Tables in and out' }).click();
-  for (const [button, name, begins] of [['Write CSV', 'jugator-donors.csv', '\uFEFFMaker,Model,Version,Class,'], ['Write XLSX', 'jugator-donors.xlsx', 'PK']] as const) {
+  for (const [button, name, begins] of [
+    ['Write CSV', 'jugator-donors.csv', '\uFEFFMaker,Model,Version,Class,'],
+    ['Write XLSX', 'jugator-donors.xlsx', 'PK'],
+  ] as const) {
     const waiting = page.waitForEvent('download');
     await page.getByRole('button', { name: button }).click();
     const download = await waiting;

@@ -1,23 +1,35 @@
 import { expect, test } from '@playwright/test';
 import { goTo, openExample, stored } from './helpers';
 
-test('the example: answer with reasons, working, points, sorting, units, undo after a reload', async ({ page }) => {
+test('the example: answer with reasons, working, points, sorting, units, undo after a reload', async ({
+  page,
+}) => {
   await openExample(page);
-  await expect(page.getByText(/^Sorrel 300 Longway fits this brief best as it stands: 7\d of 100\.$/)).toBeVisible();
-  await expect(page.getByText(/Out as they stand, but a part would turn it: .*Wren 230 \(range\)/)).toBeVisible();
+  await expect(
+    page.getByText(/^Sorrel 300 Longway fits this brief best as it stands: 7\d of 100\.$/),
+  ).toBeVisible();
+  await expect(
+    page.getByText(/Out as they stand, but a part would turn it: .*Wren 230 \(range\)/),
+  ).toBeVisible();
   const table = page.getByRole('table', { name: 'Candidates against the brief' });
   await expect(table.getByRole('button', { name: /: not known. Show the working/ })).toHaveCount(5);
 
   await table.getByRole('button', { name: 'Drover 430', exact: false }).first().click();
   await expect(page.getByText(/Where the 7\d\.\d points come from/)).toBeVisible();
-  await table.getByRole('button', { name: /^Range with reserve, Drover 430 \(from Brenfold\)/ }).click();
-  await expect(page.getByText('tank × usable share × (1 − reserve) × 100 ÷ consumption')).toBeVisible();
+  await table
+    .getByRole('button', { name: /^Range with reserve, Drover 430 \(from Brenfold\)/ })
+    .click();
+  await expect(
+    page.getByText('tank × usable share × (1 − reserve) × 100 ÷ consumption'),
+  ).toBeVisible();
   await page.keyboard.press('Escape');
 
   await table.getByRole('button', { name: /^Ready mass/ }).click();
   await expect(table.locator('thead th').nth(1)).toContainText('Thorn 450 E');
   await page.getByLabel('Units').selectOption('us');
-  await expect(table.getByRole('button', { name: /Ready-to-ride mass, Dunelark 720: 450 lb/ })).toBeVisible();
+  await expect(
+    table.getByRole('button', { name: /Ready-to-ride mass, Dunelark 720: 450 lb/ }),
+  ).toBeVisible();
   await page.getByLabel('Units').selectOption('metric');
 
   await page.getByRole('button', { name: 'Show as a table' }).click();
@@ -36,17 +48,28 @@ test('the example: answer with reasons, working, points, sorting, units, undo af
   await expect(page.getByText(/Wren 230 \(range\)/)).toHaveCount(0);
 });
 
-test('under load: reach drawn, gaps with what closes them, pull as pictures and as a table, axles, every figure with its working', async ({ page }) => {
+test('under load: reach drawn, gaps with what closes them, pull as pictures and as a table, axles, every figure with its working', async ({
+  page,
+}) => {
   await openExample(page);
   const table = page.getByRole('table', { name: 'Candidates against the brief' });
   await table.getByRole('button', { name: 'Drover 430', exact: false }).first().click();
-  await page.getByRole('link', { name: /^Under load/ }).first().click();
+  await page
+    .getByRole('link', { name: /^Under load/ })
+    .first()
+    .click();
   await expect(page.getByRole('heading', { level: 1, name: 'Under load' })).toBeVisible();
   await page.getByLabel('Candidate').selectOption({ label: 'Sorrel 300' });
-  await expect(page.getByRole('img', { name: /^Astride: balls of both feet; heels \d+ mm above the ground\. Seat 879 mm/ })).toBeVisible();
+  await expect(
+    page.getByRole('img', {
+      name: /^Astride: balls of both feet; heels \d+ mm above the ground\. Seat 879 mm/,
+    }),
+  ).toBeVisible();
   await expect(page.getByText('163 km, needed at least 310 km: 147 km short')).toBeVisible();
   await expect(page.getByText(/No single part closes it; .* comes nearest/)).toBeVisible();
-  await expect(page.getByRole('img', { name: /^Thrust in each gear/ }).locator('svg')).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /^Thrust in each gear/ }).locator('svg'),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Show as a table' }).click();
   await expect(page.getByRole('row', { name: /^6 \d+ km\/h \d+ rpm/ })).toBeVisible();
   await expect(page.getByText(/On the axles: front \d+ kg, rear \d+ kg/)).toBeVisible();
@@ -71,7 +94,9 @@ test('a demo server opens the example on the first visit, and only then', async 
   await expect(page.getByRole('button', { name: 'Start a brief' })).toBeVisible();
 });
 
-test('several readings of one figure: the measured one counts until another is pinned', async ({ page }) => {
+test('several readings of one figure: the measured one counts until another is pinned', async ({
+  page,
+}) => {
   await openExample(page);
   await goTo(page, 'Donors');
   await page.getByRole('button', { name: /Velloy Sorrel 300 2026; liquid/ }).click();

@@ -9,7 +9,8 @@ export async function openExample(page: Page): Promise<void> {
 }
 
 /** Waits until the strip says that everything is on disk. */
-export const stored = (page: Page): Promise<void> => expect(page.getByText('all stored here').first()).toBeAttached();
+export const stored = (page: Page): Promise<void> =>
+  expect(page.getByText('all stored here').first()).toBeAttached();
 
 /** Types a figure into the field with this label and leaves the field. */
 export async function fill(page: Page, label: string, text: string): Promise<void> {
@@ -19,8 +20,15 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
 }
 
 /** Goes to a step by the strip, without a reload. */
-export async function goTo(page: Page, step: 'Brief' | 'Donors' | 'Weigh-up' | 'Parts' | 'Build' | 'Verdict' | 'Dossier'): Promise<void> {
-  await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: step }).first().click();
+export async function goTo(
+  page: Page,
+  step: 'Brief' | 'Donors' | 'Weigh-up' | 'Parts' | 'Build' | 'Verdict' | 'Dossier',
+): Promise<void> {
+  await page
+    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('link', { name: step })
+    .first()
+    .click();
   await expect(page.getByRole('heading', { level: 1, name: step })).toBeVisible();
 }
 
@@ -43,7 +51,12 @@ export async function exported(page: Page): Promise<string> {
 
 /** Hands a text to the file field, as if it had been picked. */
 export const pickFile = (page: Page, name: string, text: string): Promise<void> =>
-  page.getByLabel('Dossier file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+  page
+    .getByLabel('Dossier file')
+    .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
 
 /** The file without the moment of its export. */
-export const withoutMoment = (text: string): unknown => ({ ...(JSON.parse(text) as object), exportedAt: '' });
+export const withoutMoment = (text: string): unknown => ({
+  ...(JSON.parse(text) as object),
+  exportedAt: '',
+});

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { exported, fill, goTo, pickFile, withDonor, withoutMoment } from './helpers';
 
-test('brief, donors, weigh-up, build, export, clear, import: with everything typed in', async ({ page }) => {
+test('brief, donors, weigh-up, build, export, clear, import: with everything typed in', async ({
+  page,
+}) => {
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'Open the example' })).toBeVisible();
   await page.getByRole('button', { name: 'Start a brief' }).click();
@@ -32,9 +34,17 @@ test('brief, donors, weigh-up, build, export, clear, import: with everything typ
   await fill(page, 'Tank', '2.4 US gal');
   await expect(page.getByText(/counts as 14\d kg/)).toBeVisible();
   for (const [label, text] of [
-    ['Permitted maximum mass', '330 kg'], ['Power', '27 hp'], ['Seat height', '33.9 in'], ['Consumption', '82 mpg imp'], ['Travel, front', '240 mm'], ['Travel, rear', '9.1 in'],
-    ['Ground clearance', '270'], ['Service interval', '6000 mi'], ['Price', '5 400 EUR'],
-  ] as const) await fill(page, label, text);
+    ['Permitted maximum mass', '330 kg'],
+    ['Power', '27 hp'],
+    ['Seat height', '33.9 in'],
+    ['Consumption', '82 mpg imp'],
+    ['Travel, front', '240 mm'],
+    ['Travel, rear', '9.1 in'],
+    ['Ground clearance', '270'],
+    ['Service interval', '6000 mi'],
+    ['Price', '5 400 EUR'],
+  ] as const)
+    await fill(page, label, text);
   await page.getByLabel('Power: basis').selectOption('wheel');
 
   await withDonor(page, 'Duplicate');
@@ -45,21 +55,32 @@ test('brief, donors, weigh-up, build, export, clear, import: with everything typ
 
   await goTo(page, 'Weigh-up');
   const table = page.getByRole('table', { name: 'Candidates against the brief' });
-  await expect(table.getByRole('button', { name: /Range with reserve, Plover 300 Big Tank: 3\d\d km/ })).toBeVisible();
-  await expect(table.getByRole('button', { name: 'Plover 300', exact: false }).first()).toBeVisible();
+  await expect(
+    table.getByRole('button', { name: /Range with reserve, Plover 300 Big Tank: 3\d\d km/ }),
+  ).toBeVisible();
+  await expect(
+    table.getByRole('button', { name: 'Plover 300', exact: false }).first(),
+  ).toBeVisible();
   await table.getByRole('button', { name: /Ready-to-ride mass, Plover 300:/ }).click();
   await expect(page.getByText('298 lb, dry; maker’s claim')).toBeVisible();
   await page.keyboard.press('Escape');
 
   await goTo(page, 'Build');
-  await page.getByRole('button', { name: /Plover 300$/ }).first().click();
+  await page
+    .getByRole('button', { name: /Plover 300$/ })
+    .first()
+    .click();
   await expect(page.getByText('Hollin Plover 300: as it stands.')).toBeVisible();
   await page.getByRole('button', { name: 'Fit Low seat' }).click();
   await expect(page.getByText(/was \d+/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Fit Lowering link, 40 mm at the rear axle' }).click();
-  await expect(page.getByText('Not fitted: Lowering link, 40 mm at the rear axle needs shorter side stand.')).toBeVisible();
+  await expect(
+    page.getByText('Not fitted: Lowering link, 40 mm at the rear axle needs shorter side stand.'),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Fit it and add shorter side stand' }).click();
-  await expect(page.getByRole('button', { name: 'Take off Lowering link, 40 mm at the rear axle' })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: 'Take off Lowering link, 40 mm at the rear axle' }),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Take off Shorter side stand' }).click();
   await expect(page.getByText(/Stays fitted: .*needs shorter side stand/)).toBeVisible();
   await expect(page.getByText('Only one end is lowered: rake and trail change.')).toBeVisible();
@@ -75,5 +96,9 @@ test('brief, donors, weigh-up, build, export, clear, import: with everything typ
   expect(withoutMoment(after)).toEqual(withoutMoment(before));
   await goTo(page, 'Weigh-up');
   await page.getByRole('button', { name: 'With parts chosen' }).click();
-  await expect(page.getByRole('table', { name: 'Candidates against the brief' }).getByText('Hollin, 3 parts chosen')).toBeVisible();
+  await expect(
+    page
+      .getByRole('table', { name: 'Candidates against the brief' })
+      .getByText('Hollin, 3 parts chosen'),
+  ).toBeVisible();
 });

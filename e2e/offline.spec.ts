@@ -1,11 +1,23 @@
 import { expect, test } from '@playwright/test';
 import { goTo, openExample } from './helpers';
 
-const STEPS = [['/brief', 'Brief'], ['/donors', 'Donors'], ['/weigh-up', 'Weigh-up'], ['/parts', 'Parts'], ['/build', 'Build'], ['/verdict', 'Verdict'], ['/dossier', 'Dossier']] as const;
+const STEPS = [
+  ['/brief', 'Brief'],
+  ['/donors', 'Donors'],
+  ['/weigh-up', 'Weigh-up'],
+  ['/parts', 'Parts'],
+  ['/build', 'Build'],
+  ['/verdict', 'Verdict'],
+  ['/dossier', 'Dossier'],
+] as const;
 
 test.use({ serviceWorkers: 'allow' });
 
-test('after the first visit everything works without a network, and nothing ever leaves the machine', async ({ page, context, baseURL }) => {
+test('after the first visit everything works without a network, and nothing ever leaves the machine', async ({
+  page,
+  context,
+  baseURL,
+}) => {
   const foreign: string[] = [];
   const faults: string[] = [];
   page.on('request', (r) => {
@@ -29,9 +41,14 @@ test('after the first visit everything works without a network, and nothing ever
   await page.goto('/weigh-up/machine?candidate=c-sorrel-300');
   await expect(page.getByRole('heading', { level: 1, name: 'Under load' })).toBeVisible();
   await goTo(page, 'Build');
-  await page.getByRole('button', { name: /Pika 340 X$/ }).first().click();
+  await page
+    .getByRole('button', { name: /Pika 340 X$/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'Fit Hand guards with alloy spine' }).click();
-  await expect(page.getByRole('button', { name: 'Take off Hand guards with alloy spine' })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: 'Take off Hand guards with alloy spine' }),
+  ).toBeVisible();
   await goTo(page, 'Weigh-up');
   await expect(page.getByRole('img', { name: /Fit against outlay/ }).locator('svg')).toBeVisible();
   expect(foreign).toEqual([]);
@@ -43,10 +60,26 @@ test('strict headers, own fonts, an installable manifest', async ({ page, reques
   const headers = response?.headers() ?? {};
   expect(headers['content-security-policy']).toContain("default-src 'self'");
   expect(headers['content-security-policy']).not.toMatch(/script-src[^;]*unsafe/);
-  expect(headers).toMatchObject({ 'x-content-type-options': 'nosniff', 'x-frame-options': 'DENY', 'referrer-policy': 'no-referrer', 'cross-origin-opener-policy': 'same-origin' });
+  expect(headers).toMatchObject({
+    'x-content-type-options': 'nosniff',
+    'x-frame-options': 'DENY',
+    'referrer-policy': 'no-referrer',
+    'cross-origin-opener-policy': 'same-origin',
+  });
   await page.getByRole('heading', { level: 1 }).first().waitFor();
-  expect(await page.evaluate(() => document.fonts.ready.then(() => [...document.fonts].filter((f) => f.status === 'loaded').map((f) => f.family.replaceAll('"', ''))))).toEqual(expect.arrayContaining(['Atkinson Hyperlegible Next Variable']));
-  const manifest = (await (await request.get('/manifest.webmanifest')).json()) as { icons: { src: string }[]; display: string };
+  expect(
+    await page.evaluate(() =>
+      document.fonts.ready.then(() =>
+        [...document.fonts]
+          .filter((f) => f.status === 'loaded')
+          .map((f) => f.family.replaceAll('"', '')),
+      ),
+    ),
+  ).toEqual(expect.arrayContaining(['Atkinson Hyperlegible Next Variable']));
+  const manifest = (await (await request.get('/manifest.webmanifest')).json()) as {
+    icons: { src: string }[];
+    display: string;
+  };
   expect(manifest.display).toBe('standalone');
   for (const icon of manifest.icons) expect((await request.get(icon.src)).ok()).toBe(true);
   expect((await request.get('/schemas/dossier-v2.schema.json')).ok()).toBe(true);

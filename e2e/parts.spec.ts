@@ -23,36 +23,56 @@ test('a part of the rider’s own: entered, fitted on the bench, undone', async 
   await expect(page.getByText('1 of 98 parts')).toBeVisible();
 
   await goTo(page, 'Build');
-  await page.getByRole('button', { name: /Drover 430$/ }).first().click();
+  await page
+    .getByRole('button', { name: /Drover 430$/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'Fit Cracked leather tool roll' }).click();
-  await expect(page.getByText('Not fitted: Cracked leather tool roll needs tail rack.')).toBeVisible();
+  await expect(
+    page.getByText('Not fitted: Cracked leather tool roll needs tail rack.'),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Fit it and add tail rack' }).click();
-  await expect(page.getByRole('button', { name: 'Take off Cracked leather tool roll' })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: 'Take off Cracked leather tool roll' }),
+  ).toBeVisible();
 
   await goTo(page, 'Parts');
   await page.getByRole('button', { name: /^Cracked leather/ }).click();
   await page.getByRole('button', { name: 'Delete', exact: true }).click();
-  await expect(page.getByText('Cracked leather tool roll is deleted. It was in 1 build and left it.')).toBeVisible();
+  await expect(
+    page.getByText('Cracked leather tool roll is deleted. It was in 1 build and left it.'),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Cracked leather/ })).toBeVisible();
 });
 
-test('the catalogue out as values, changed, and in again; a bad row writes nothing', async ({ page }) => {
+test('the catalogue out as values, changed, and in again; a bad row writes nothing', async ({
+  page,
+}) => {
   await goTo(page, 'Parts');
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Write CSV' }).click();
   const text = readFileSync(await (await waiting).path(), 'utf8');
-  const pick = (name: string, content: string) => page.getByLabel('Parts file').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(content) });
+  const pick = (name: string, content: string) =>
+    page
+      .getByLabel('Parts file')
+      .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(content) });
   await pick('bad.csv', text.replace('Wide footpegs,controls,110', 'Wide footpegs,magic,110'));
-  await expect(page.getByRole('alert').filter({ hasText: 'Nothing was written.' })).toContainText('Kind: “magic” is not known.');
+  await expect(page.getByRole('alert').filter({ hasText: 'Nothing was written.' })).toContainText(
+    'Kind: “magic” is not known.',
+  );
   await pick('spring.csv', text.replace('Wide footpegs,controls,110', 'Wide footpegs,controls,95'));
-  await expect(page.getByText('97 parts read from spring.csv; 1 are new or changed.')).toBeVisible();
+  await expect(
+    page.getByText('97 parts read from spring.csv; 1 are new or changed.'),
+  ).toBeVisible();
   await page.getByLabel('only my own').check();
   await expect(page.getByText('1 of 97 parts')).toBeVisible();
   await expect(page.getByRole('button', { name: /Wide footpegs · yours.*95 EUR/ })).toBeVisible();
 });
 
-test('snapshots: kept by name, restored after everything was cleared and the page loaded anew, and that undone', async ({ page }) => {
+test('snapshots: kept by name, restored after everything was cleared and the page loaded anew, and that undone', async ({
+  page,
+}) => {
   const before = await exported(page);
   await page.getByLabel('Name of the snapshot').fill('before the dealer');
   await page.getByRole('button', { name: 'Keep' }).click();

@@ -1,42 +1,77 @@
 import { expect, test, type Page } from '@playwright/test';
 import { fill, goTo, openExample } from './helpers';
 
-const room = (page: Page, name: string) => page.getByRole('navigation', { name: 'Rooms of the build' }).getByRole('link', { name, exact: true }).click();
+const room = (page: Page, name: string) =>
+  page
+    .getByRole('navigation', { name: 'Rooms of the build' })
+    .getByRole('link', { name, exact: true })
+    .click();
 
-test('the best build: planned, taken, a part banned, and what a rejected part would take; money that is too little', async ({ page }) => {
+test('the best build: planned, taken, a part banned, and what a rejected part would take; money that is too little', async ({
+  page,
+}) => {
   test.setTimeout(120_000);
   await openExample(page);
   await goTo(page, 'Build');
-  await page.getByRole('group', { name: 'Candidate' }).getByRole('button', { name: /Sorrel 300$/ }).click();
-  await expect(page.getByText(/^\d+ parts, fit 8\d\.\d for 8[\u202f]?\d{3} EUR\.$/)).toBeVisible({ timeout: 30_000 });
-  await expect(page.getByText(/which is made for other machines or not in the catalogue: it cannot be fitted here\.$/).first()).toBeVisible();
+  await page
+    .getByRole('group', { name: 'Candidate' })
+    .getByRole('button', { name: /Sorrel 300$/ })
+    .click();
+  await expect(page.getByText(/^\d+ parts, fit 8\d\.\d for 8[\u202f]?\d{3} EUR\.$/)).toBeVisible({
+    timeout: 30_000,
+  });
+  await expect(
+    page
+      .getByText(
+        /which is made for other machines or not in the catalogue: it cannot be fitted here\.$/,
+      )
+      .first(),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Take this build' }).click();
-  await expect(page.getByText(/^This is it: \d+ parts, fit 8\d\.\d/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^This is it: \d+ parts, fit 8\d\.\d/)).toBeVisible({
+    timeout: 30_000,
+  });
   await page.getByLabel('What would it take for').selectOption({ label: 'Steering damper' });
-  await expect(page.getByText(/^(Not even for nothing|At .* it would be chosen)\. At its own price it would have to give \d+\.\d points more\.$/)).toBeVisible({ timeout: 30_000 });
+  await expect(
+    page.getByText(
+      /^(Not even for nothing|At .* it would be chosen)\. At its own price it would have to give \d+\.\d points more\.$/,
+    ),
+  ).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: 'Never plan Tail rack', exact: true }).click();
   await expect(page.getByText(/not wanted: tail rack/)).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: 'Undo: never plan tail rack' }).click();
   await goTo(page, 'Brief');
   await fill(page, 'Budget', '4000');
   await goTo(page, 'Build');
-  await expect(page.getByText(/^No build keeps the money together|^No build keeps .*the money/)).toBeVisible({ timeout: 30_000 });
+  await expect(
+    page.getByText(/^No build keeps the money together|^No build keeps .*the money/),
+  ).toBeVisible({ timeout: 30_000 });
 });
 
-test('the money curve: the best first, stopped and begun again, one build looked at and taken', async ({ page }) => {
+test('the money curve: the best first, stopped and begun again, one build looked at and taken', async ({
+  page,
+}) => {
   test.setTimeout(120_000);
   await openExample(page);
   await goTo(page, 'Build');
   await room(page, 'Money curve');
-  await expect(page.getByText(/^For 9[\u202f]?550 EUR the best is .* fit \d+\.\d for/)).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByRole('img', { name: /^Best fit for every sum/ }).locator('canvas')).toBeVisible();
+  await expect(page.getByText(/^For 9[\u202f]?550 EUR the best is .* fit \d+\.\d for/)).toBeVisible(
+    { timeout: 60_000 },
+  );
+  await expect(
+    page.getByRole('img', { name: /^Best fit for every sum/ }).locator('canvas'),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Stop', exact: true }).click();
-  await expect(page.getByRole('status').filter({ hasText: /^Stopped: \d+ of 10 curves/ })).toBeVisible();
+  await expect(
+    page.getByRole('status').filter({ hasText: /^Stopped: \d+ of 10 curves/ }),
+  ).toBeVisible();
   await expect(page.getByText('clash: the money').first()).toBeVisible();
   await page.getByRole('button', { name: 'See the build of Wren 230' }).click();
   await page.getByRole('button', { name: 'Take this build for Wren 230' }).click();
   await page.getByRole('button', { name: 'Show as a table' }).click();
-  await expect(page.getByRole('region', { name: 'Corners of every curve' }).getByRole('row').nth(1)).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'Corners of every curve' }).getByRole('row').nth(1),
+  ).toBeVisible();
   await room(page, 'Parts');
   await expect(page.getByText(/^Dorrick Wren 230: \d+ parts chosen\.$/)).toBeVisible();
 });
@@ -46,38 +81,62 @@ test('a planner that breaks down says so, and can be started again', async ({ pa
   await openExample(page);
   await page.route(/\.wasm/, (route) => route.abort());
   await goTo(page, 'Build');
-  await expect(page.getByRole('alert').filter({ hasText: 'The planner broke down' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('alert').filter({ hasText: 'The planner broke down' })).toBeVisible({
+    timeout: 30_000,
+  });
   await page.unroute(/\.wasm/);
   await page.getByRole('button', { name: 'Start it again' }).click();
   await expect(page.getByText(/parts, fit \d\d\.\d for/)).toBeVisible({ timeout: 30_000 });
 });
 
-test('stages: by school, by hand and by keys, with days to order by; the list and the dates as files; ways out', async ({ page }) => {
+test('stages: by school, by hand and by keys, with days to order by; the list and the dates as files; ways out', async ({
+  page,
+}) => {
   await openExample(page);
   await goTo(page, 'Build');
-  await page.getByRole('group', { name: 'Candidate' }).getByRole('button', { name: /Wren 230/ }).click();
+  await page
+    .getByRole('group', { name: 'Candidate' })
+    .getByRole('button', { name: /Wren 230/ })
+    .click();
   await room(page, 'Stages');
   const first = page.getByRole('region', { name: 'Before the first ride' });
   await expect(first.getByText('Fork springs to the rider’s mass, fresh oil')).toBeVisible();
   await page.getByRole('button', { name: 'ride it first' }).click();
   await expect(first.getByText('Fork springs to the rider’s mass, fresh oil')).toHaveCount(0);
-  await page.getByLabel('When to fit Tail rack', { exact: true }).selectOption({ label: 'Someday' });
+  await page
+    .getByLabel('When to fit Tail rack', { exact: true })
+    .selectOption({ label: 'Someday' });
   await expect(page.getByText('Needs tail rack first.')).toBeVisible();
-  await page.getByLabel('When to fit Tail rack', { exact: true }).selectOption({ label: 'Before the first ride' });
+  await page
+    .getByLabel('When to fit Tail rack', { exact: true })
+    .selectOption({ label: 'Before the first ride' });
   await expect(first.getByText('Tail rack')).toBeVisible();
-  await page.getByRole('region', { name: 'Before the first ride' }).getByLabel('by').fill('2027-04-30');
+  await page
+    .getByRole('region', { name: 'Before the first ride' })
+    .getByLabel('by')
+    .fill('2027-04-30');
   await expect(first.getByText(/order by 2027-04-18/)).toBeVisible();
   await page.getByRole('button', { name: 'Move Hand guards with alloy spine' }).focus();
   await page.keyboard.press('Space');
-  await expect(page.getByText('hand guards with alloy spine is at hand guards with alloy spine.')).toBeAttached();
+  await expect(
+    page.getByText('hand guards with alloy spine is at hand guards with alloy spine.'),
+  ).toBeAttached();
   await page.keyboard.press('ArrowLeft');
-  await expect(page.getByText('hand guards with alloy spine is at stock seat cut down by an upholsterer.')).toBeAttached();
+  await expect(
+    page.getByText('hand guards with alloy spine is at stock seat cut down by an upholsterer.'),
+  ).toBeAttached();
   await page.keyboard.press('ArrowLeft');
-  await expect(page.getByText(/^hand guards with alloy spine is at (before the first ride|tail rack)\.$/)).toBeAttached();
+  await expect(
+    page.getByText(/^hand guards with alloy spine is at (before the first ride|tail rack)\.$/),
+  ).toBeAttached();
   await page.keyboard.press('Space');
-  await expect(page.getByLabel('When to fit Hand guards with alloy spine', { exact: true })).toHaveValue('first');
+  await expect(
+    page.getByLabel('When to fit Hand guards with alloy spine', { exact: true }),
+  ).toHaveValue('first');
   await expect(page.getByText('As it stands').first()).toBeVisible();
-  await expect(page.getByRole('region', { name: 'What each part is worth' }).getByRole('row')).toHaveCount(7);
+  await expect(
+    page.getByRole('region', { name: 'What each part is worth' }).getByRole('row'),
+  ).toHaveCount(7);
 
   const list = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Shopping list (CSV)' }).click();
@@ -93,6 +152,16 @@ test('stages: by school, by hand and by keys, with days to order by; the list an
 
   await room(page, 'Ways out');
   await expect(page.getByText(/^“.*” comes out best: .* fit \d+\.\d/)).toBeVisible();
-  for (const way of ['Stock and go', 'Stage it', 'Build it at once', 'Buy one already built', 'The dearer machine', 'Keep the money for the trip']) await expect(page.getByRole('region', { name: way })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Stock and go' }).getByText('✕ fails range')).toBeVisible();
+  for (const way of [
+    'Stock and go',
+    'Stage it',
+    'Build it at once',
+    'Buy one already built',
+    'The dearer machine',
+    'Keep the money for the trip',
+  ])
+    await expect(page.getByRole('region', { name: way })).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'Stock and go' }).getByText('✕ fails range'),
+  ).toBeVisible();
 });

@@ -10,14 +10,20 @@ test('a browser that refuses storage: the app says so and works in the tab', asy
   await page.goto('/');
   await page.getByRole('button', { name: 'Open the example' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
-  await expect(page.getByRole('alert').filter({ hasText: 'does not let Jugator store anything' })).toBeVisible();
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'does not let Jugator store anything' }),
+  ).toBeVisible();
   await goTo(page, 'Brief');
   await fill(page, 'Luggage', '31');
   const file = await exported(page);
-  expect((JSON.parse(file) as { brief: { trip: { luggage_kg: number } } }).brief.trip.luggage_kg).toBe(31);
+  expect(
+    (JSON.parse(file) as { brief: { trip: { luggage_kg: number } } }).brief.trip.luggage_kg,
+  ).toBe(31);
 });
 
-test('storage that is full: the change stays in the tab, and is stored once there is room', async ({ page }) => {
+test('storage that is full: the change stays in the tab, and is stored once there is room', async ({
+  page,
+}) => {
   await openExample(page);
   await goTo(page, 'Brief');
   await page.evaluate(() => {

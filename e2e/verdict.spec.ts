@@ -16,7 +16,9 @@ async function textOf(download: Download): Promise<string> {
 }
 
 test.describe('the verdict', () => {
-  test('is settled with reasons, keeps the day’s figures, and later ones never change it', async ({ page }) => {
+  test('is settled with reasons, keeps the day’s figures, and later ones never change it', async ({
+    page,
+  }) => {
     await openExample(page);
     await goTo(page, 'Verdict');
     await expect(settle(page)).toBeDisabled();
@@ -34,32 +36,53 @@ test.describe('the verdict', () => {
     await record.getByRole('button', { name: 'Look back' }).click();
     await expect(record.getByText('The brief changed: longest fuel gap.')).toBeVisible();
     await expect(record.getByRole('row', { name: /Fit/ })).toContainText(fit ?? '');
-    await page.getByRole('group', { name: 'Outcome' }).getByRole('button', { name: 'Keep what I have' }).click();
+    await page
+      .getByRole('group', { name: 'Outcome' })
+      .getByRole('button', { name: 'Keep what I have' })
+      .click();
     await settled(page, 'The gap got longer; none of them is worth it yet.');
     await expect(page.getByRole('article')).toHaveCount(2);
     await expect(page.getByRole('article').nth(1)).toContainText(`fit ${fit}`);
     await page.reload();
     await expect(page.getByRole('article')).toHaveCount(2);
-    const file = JSON.parse(await exported(page)) as { version: number; verdicts: { reasons: string; sheet: { points: { mid: number } } }[] };
-    expect(file.verdicts.map((v) => v.reasons).toSorted()).toEqual(['Light enough to lift alone.', 'The gap got longer; none of them is worth it yet.']);
+    const file = JSON.parse(await exported(page)) as {
+      version: number;
+      verdicts: { reasons: string; sheet: { points: { mid: number } } }[];
+    };
+    expect(file.verdicts.map((v) => v.reasons).toSorted()).toEqual([
+      'Light enough to lift alone.',
+      'The gap got longer; none of them is worth it yet.',
+    ]);
   });
-  test('what was typed is there after a reload, and an outcome that does not fit is refused with its reason', async ({ page }) => {
+  test('what was typed is there after a reload, and an outcome that does not fit is refused with its reason', async ({
+    page,
+  }) => {
     await openExample(page);
     await goTo(page, 'Verdict');
     await page.getByLabel('Which', { exact: true }).selectOption({ label: 'Sorrel 300 Longway' });
-    await page.getByRole('group', { name: 'Outcome' }).getByRole('button', { name: 'Buy built' }).click();
+    await page
+      .getByRole('group', { name: 'Outcome' })
+      .getByRole('button', { name: 'Buy built' })
+      .click();
     await page.getByLabel('Why, in your own words').fill('Half a thought');
-    await expect(page.getByText('Sorrel 300 Longway is not one for sale that carries parts.')).toBeVisible();
+    await expect(
+      page.getByText('Sorrel 300 Longway is not one for sale that carries parts.'),
+    ).toBeVisible();
     await expect(settle(page)).toBeDisabled();
     await page.reload();
     await expect(page.getByLabel('Why, in your own words')).toHaveValue('Half a thought');
-    await expect(page.getByRole('button', { name: 'Buy built' })).toHaveAttribute('aria-pressed', 'true');
+    await expect(page.getByRole('button', { name: 'Buy built' })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+    );
   });
 });
 
 test.describe('the sheet', () => {
   test.setTimeout(120_000);
-  test('prints on two pages, A4 and Letter, without the app around it; Markdown and JSON say the same', async ({ page }) => {
+  test('prints on two pages, A4 and Letter, without the app around it; Markdown and JSON say the same', async ({
+    page,
+  }) => {
     await openExample(page);
     await goTo(page, 'Verdict');
     await page.getByRole('link', { name: 'The sheet, to print' }).click();
@@ -68,7 +91,10 @@ test.describe('the sheet', () => {
     await expect(paper.getByText(/comes first in .* of .* draws/)).toBeVisible({ timeout: 15_000 });
     await expect(paper.getByRole('img', { name: /Best fit for every sum/ })).toBeVisible();
     for (const format of ['A4', 'Letter'] as const) {
-      const pdf = await page.pdf({ format, margin: { top: '12mm', bottom: '12mm', left: '12mm', right: '12mm' } });
+      const pdf = await page.pdf({
+        format,
+        margin: { top: '12mm', bottom: '12mm', left: '12mm', right: '12mm' },
+      });
       expect(pdf.toString('latin1').match(/\/Type\s*\/Page\b/g), format).toHaveLength(2);
     }
     await page.emulateMedia({ media: 'print' });
@@ -82,7 +108,9 @@ test.describe('the sheet', () => {
       return textOf(await waiting);
     };
     const markdown = await written('Markdown');
-    const { sheet } = JSON.parse(await written('JSON')) as { sheet: { machine: { name: string }; points: { mid: number } } };
+    const { sheet } = JSON.parse(await written('JSON')) as {
+      sheet: { machine: { name: string }; points: { mid: number } };
+    };
     expect(markdown).toContain(`# ${sheet.machine.name}`);
     expect(markdown).toContain(`Fit ${sheet.points.mid.toFixed(1)} of 100`);
     await expect(paper).toContainText(sheet.machine.name);
@@ -91,40 +119,94 @@ test.describe('the sheet', () => {
 
 test.describe('the card for the dealer’s', () => {
   test.use({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
-  test('works without a network; what is ticked comes back as readings, facts, a sit and things to put right', async ({ page, context }) => {
+  test('works without a network; what is ticked comes back as readings, facts, a sit and things to put right', async ({
+    page,
+    context,
+  }) => {
     await openExample(page);
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-    await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+    await expect
+      .poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null))
+      .toBe(true);
     await context.setOffline(true);
     await page.goto('/verdict/card?candidate=c-drover-430-brenfold');
-    await page.getByRole('group', { name: 'What your feet do' }).getByRole('button', { name: 'tiptoes' }).click();
+    await page
+      .getByRole('group', { name: 'What your feet do' })
+      .getByRole('button', { name: 'tiptoes' })
+      .click();
     const consumption = page.getByLabel('Consumption', { exact: true });
     const known = page.getByRole('group', { name: 'How you know: Consumption' });
     await known.getByRole('button', { name: 'I measured it' }).click();
     await expect(page.getByText('Type the figure first')).toBeVisible();
     await consumption.fill('99');
     await known.getByRole('button', { name: 'I measured it' }).click();
-    await expect(page.getByRole('alert').filter({ hasText: 'between' }).or(page.getByRole('alert').filter({ hasText: 'from' }))).toBeVisible();
+    await expect(
+      page
+        .getByRole('alert')
+        .filter({ hasText: 'between' })
+        .or(page.getByRole('alert').filter({ hasText: 'from' })),
+    ).toBeVisible();
     await consumption.fill('4,3');
     await known.getByRole('button', { name: 'I measured it' }).click();
     await expect(page.getByRole('button', { name: 'Take back 4.3 L/100 km' })).toBeVisible();
-    await page.getByRole('group', { name: 'Fairing' }).getByRole('button', { name: 'half' }).click();
-    await page.getByRole('group', { name: 'Fork', exact: true }).getByRole('button', { name: 'bad' }).click();
-    await expect(page.getByText('A qualified workshop looks at this before it is ridden.')).toBeVisible();
+    await page
+      .getByRole('group', { name: 'Fairing' })
+      .getByRole('button', { name: 'half' })
+      .click();
+    await page
+      .getByRole('group', { name: 'Fork', exact: true })
+      .getByRole('button', { name: 'bad' })
+      .click();
+    await expect(
+      page.getByText('A qualified workshop looks at this before it is ridden.'),
+    ).toBeVisible();
     await page.getByLabel('Cost of putting right: Fork').fill('130');
-    await page.getByRole('group', { name: 'Chain and sprockets' }).getByRole('button', { name: 'good' }).click();
+    await page
+      .getByRole('group', { name: 'Chain and sprockets' })
+      .getByRole('button', { name: 'good' })
+      .click();
     await expect(page.getByText('2 of 21 looked at, 1 bad')).toBeVisible();
     await page.getByLabel('Note').fill('would take 300 less');
     await stored(page);
     await page.reload();
-    await expect(page.getByRole('button', { name: 'tiptoes' })).toHaveAttribute('aria-pressed', 'true');
-    const file = JSON.parse(await exported(page)) as { brief: { rider: { sits: { id: string; feet: string }[] } }; donors: { id: string; figures: { consumption?: { readings: object[] } }; facts?: { fairing?: { readings: object[] } }; weakPoints?: object[] }[]; visits: object[] };
+    await expect(page.getByRole('button', { name: 'tiptoes' })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+    );
+    const file = JSON.parse(await exported(page)) as {
+      brief: { rider: { sits: { id: string; feet: string }[] } };
+      donors: {
+        id: string;
+        figures: { consumption?: { readings: object[] } };
+        facts?: { fairing?: { readings: object[] } };
+        weakPoints?: object[];
+      }[];
+      visits: object[];
+    };
     const donor = file.donors.find((d) => d.id === 'drover-430-brenfold');
-    expect(donor?.figures.consumption?.readings).toContainEqual(expect.objectContaining({ amount: 4.3, origin: 'measured', basis: 'own-fills' }));
-    expect(donor?.facts?.fairing?.readings).toContainEqual(expect.objectContaining({ value: 'half' }));
-    expect(donor?.weakPoints).toContainEqual(expect.objectContaining({ what: 'weeping fork seals', mend: true, cost: { amount: 130, currency: 'EUR' } }));
-    expect(file.brief.rider.sits).toContainEqual(expect.objectContaining({ feet: 'tiptoes', machine: 'Drover 430 (from Brenfold)' }));
-    expect(file.visits).toEqual([expect.objectContaining({ id: 'drover-430-brenfold', ticks: { 'fork-seals': 'bad', chain: 'good' }, note: 'would take 300 less' })]);
+    expect(donor?.figures.consumption?.readings).toContainEqual(
+      expect.objectContaining({ amount: 4.3, origin: 'measured', basis: 'own-fills' }),
+    );
+    expect(donor?.facts?.fairing?.readings).toContainEqual(
+      expect.objectContaining({ value: 'half' }),
+    );
+    expect(donor?.weakPoints).toContainEqual(
+      expect.objectContaining({
+        what: 'weeping fork seals',
+        mend: true,
+        cost: { amount: 130, currency: 'EUR' },
+      }),
+    );
+    expect(file.brief.rider.sits).toContainEqual(
+      expect.objectContaining({ feet: 'tiptoes', machine: 'Drover 430 (from Brenfold)' }),
+    );
+    expect(file.visits).toEqual([
+      expect.objectContaining({
+        id: 'drover-430-brenfold',
+        ticks: { 'fork-seals': 'bad', chain: 'good' },
+        note: 'would take 300 less',
+      }),
+    ]);
   });
   test('pressing again takes an answer back, and undo brings it again', async ({ page }) => {
     await openExample(page);
@@ -141,20 +223,43 @@ test.describe('the card for the dealer’s', () => {
 
 test.describe('a file beside one’s own', () => {
   const theirs = async (page: Page): Promise<string> => {
-    const file = JSON.parse(await exported(page)) as { brief: { trip: { fuelGap_km: number } }; donors: { id: string; model: string; tags?: unknown; figures: { mass?: { readings: object[] } } }[]; candidates: object[] };
+    const file = JSON.parse(await exported(page)) as {
+      brief: { trip: { fuelGap_km: number } };
+      donors: {
+        id: string;
+        model: string;
+        tags?: unknown;
+        figures: { mass?: { readings: object[] } };
+      }[];
+      candidates: object[];
+    };
     file.brief.trip.fuelGap_km = 260;
     const sorrel = file.donors.find((d) => d.id === 'sorrel-300');
     if (!sorrel) throw new Error('no donor');
     file.donors.push({ ...structuredClone(sorrel), id: 'kestrow-390', model: 'Kestrow 390' });
-    sorrel.figures.mass?.readings.push({ id: 'ours', amount: 151.5, unit: 'kg', basis: 'ready', origin: 'measured', note: '' });
+    sorrel.figures.mass?.readings.push({
+      id: 'ours',
+      amount: 151.5,
+      unit: 'kg',
+      basis: 'ready',
+      origin: 'measured',
+      note: '',
+    });
     file.candidates.push({ id: 'c-k', donorId: 'kestrow-390', plate: 0 });
     // A plate stands once in a good file.
     Object.assign(file.candidates.at(-1) ?? {}, { plate: 11 });
     return JSON.stringify(file);
   };
-  const lay = (page: Page, text: string) => page.getByLabel('File to lay beside').setInputFiles({ name: 'friend.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  const lay = (page: Page, text: string) =>
+    page.getByLabel('File to lay beside').setInputFiles({
+      name: 'friend.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(text),
+    });
 
-  test('shows the differences, changes nothing by itself, and takes over what is chosen, in one step of undo', async ({ page }) => {
+  test('shows the differences, changes nothing by itself, and takes over what is chosen, in one step of undo', async ({
+    page,
+  }) => {
     await openExample(page);
     const text = await theirs(page);
     const before = JSON.parse(await exported(page)) as object;
@@ -162,18 +267,38 @@ test.describe('a file beside one’s own', () => {
     await expect(page.getByText('friend.json beside yours.')).toBeVisible();
     await expect(page.getByText('4 differences, none taken yet.')).toBeVisible();
     await expect(page.getByText('yours 310 km')).toBeVisible();
-    await page.getByRole('group', { name: /Sorrel 300: mass/ }).getByRole('button', { name: 'both' }).click();
+    await page
+      .getByRole('group', { name: /Sorrel 300: mass/ })
+      .getByRole('button', { name: 'both' })
+      .click();
     // The candidate brings its donor along.
-    await page.getByRole('group', { name: /Kestrow 390/ }).last().getByRole('button', { name: 'take' }).click();
-    await expect(page.getByText('2 of 4 differences are taken, and 1 that they cannot do without.')).toBeVisible();
+    await page
+      .getByRole('group', { name: /Kestrow 390/ })
+      .last()
+      .getByRole('button', { name: 'take' })
+      .click();
+    await expect(
+      page.getByText('2 of 4 differences are taken, and 1 that they cannot do without.'),
+    ).toBeVisible();
     await page.getByRole('button', { name: 'Take over 2' }).click();
     await expect(page.getByText('3 differences taken from friend.json').first()).toBeVisible();
-    const after = JSON.parse(await exported(page)) as { brief: { trip: { fuelGap_km: number } }; donors: { id: string; figures: { mass?: { readings: { id: string }[] } } }[]; candidates: { donorId: string }[] };
+    const after = JSON.parse(await exported(page)) as {
+      brief: { trip: { fuelGap_km: number } };
+      donors: { id: string; figures: { mass?: { readings: { id: string }[] } } }[];
+      candidates: { donorId: string }[];
+    };
     expect(after.brief.trip.fuelGap_km).toBe(310);
-    expect(after.donors.find((d) => d.id === 'sorrel-300')?.figures.mass?.readings.some((r) => r.id === 'ours')).toBe(true);
+    expect(
+      after.donors
+        .find((d) => d.id === 'sorrel-300')
+        ?.figures.mass?.readings.some((r) => r.id === 'ours'),
+    ).toBe(true);
     expect(after.candidates.some((c) => c.donorId === 'kestrow-390')).toBe(true);
     await page.getByRole('button', { name: /^Undo: 3 differences/ }).click();
-    expect({ ...(JSON.parse(await exported(page)) as object), exportedAt: '' }).toEqual({ ...before, exportedAt: '' });
+    expect({ ...(JSON.parse(await exported(page)) as object), exportedAt: '' }).toEqual({
+      ...before,
+      exportedAt: '',
+    });
   });
   test('a broken file is refused with its place; closing leaves everything', async ({ page }) => {
     await openExample(page);
@@ -191,6 +316,8 @@ test.describe('a file beside one’s own', () => {
     await page.getByRole('button', { name: 'Export the shortlist only' }).click();
     const text = await textOf(await waiting);
     await lay(page, text);
-    await expect(page.getByText('Theirs holds nothing that yours does not hold just so.')).toBeVisible();
+    await expect(
+      page.getByText('Theirs holds nothing that yours does not hold just so.'),
+    ).toBeVisible();
   });
 });

@@ -1,13 +1,19 @@
 import { expect, test } from '@playwright/test';
 import { goTo, openExample, stored } from './helpers';
 
-test('purposes: each has its own order; ground and beliefs are set for the one that is looked at', async ({ page }) => {
+test('purposes: each has its own order; ground and beliefs are set for the one that is looked at', async ({
+  page,
+}) => {
   await openExample(page);
   const purposes = page.getByRole('group', { name: 'Purpose' });
   await expect(page.getByText(/^Sorrel 300 Longway fits this brief best/)).toBeVisible();
   await purposes.getByRole('button', { name: 'Home trails' }).click();
-  await expect(page.getByText(/^Sorrel 300 Longway fits this brief best as it stands: 7\d of 100\.$/)).toHaveCount(0);
-  await expect(page.getByRole('region', { name: 'Every purpose' }).getByRole('row')).toHaveCount(11);
+  await expect(
+    page.getByText(/^Sorrel 300 Longway fits this brief best as it stands: 7\d of 100\.$/),
+  ).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Every purpose' }).getByRole('row')).toHaveCount(
+    11,
+  );
   await purposes.getByRole('link', { name: 'Edit purposes' }).click();
   await expect(page.getByRole('button', { name: 'Home trails', pressed: true })).toBeVisible();
   await page.getByRole('button', { name: 'Add a purpose' }).click();
@@ -33,10 +39,14 @@ test('the order follows the brief while it is edited', async ({ page }) => {
   await expect(order.getByRole('listitem').first()).toContainText('Sorrel 300 Longway');
   await expect(order.getByRole('listitem').filter({ hasText: 'Wren 230' })).toContainText('range');
   await page.getByLabel('Longest fuel gap', { exact: true }).fill('140');
-  await expect(order.getByRole('listitem').filter({ hasText: 'Wren 230' })).not.toContainText('range');
+  await expect(order.getByRole('listitem').filter({ hasText: 'Wren 230' })).not.toContainText(
+    'range',
+  );
 });
 
-test('sits: each moves the rider’s own reach, with before and after; a bad seat height is refused', async ({ page }) => {
+test('sits: each moves the rider’s own reach, with before and after; a bad seat height is refused', async ({
+  page,
+}) => {
   await openExample(page);
   await goTo(page, 'Brief');
   await expect(page.getByText(/before any sit 0 ± 16 mm; after 2 3 ± 10 mm/)).toBeVisible();
@@ -54,7 +64,9 @@ test('sits: each moves the rider’s own reach, with before and after; a bad sea
   await expect(page.getByText(/after 2 3 ± 10 mm/)).toBeVisible();
 });
 
-test('side by side: hide what is equal, more lines, weights by hand, head to head, likes and dislikes kept', async ({ page }) => {
+test('side by side: hide what is equal, more lines, weights by hand, head to head, likes and dislikes kept', async ({
+  page,
+}) => {
   await openExample(page);
   const table = page.getByRole('table', { name: 'Candidates against the brief' });
   const lines = table.locator('tbody tr.line');
@@ -66,44 +78,74 @@ test('side by side: hide what is equal, more lines, weights by hand, head to hea
   await expect.poll(() => lines.count()).toBeLessThan(all);
 
   await page.getByLabel('Wind', { exact: true }).fill('0');
-  await expect(page.getByRole('button', { name: 'Wind: back to what the ground says' })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: 'Wind: back to what the ground says' }),
+  ).toBeVisible();
   await expect(page.getByText(/level as they stand|fits this brief best/)).toBeVisible();
   await page.getByRole('button', { name: 'Wind: back to what the ground says' }).click();
   await expect(page.getByText(/^Sorrel 300 Longway fits this brief best/)).toBeVisible();
 
   await table.getByRole('button', { name: 'Bastion 1160', exact: false }).first().click();
   await page.getByRole('button', { name: /^Ready mass 249 kg: \d+ kg too much/ }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: /Ready mass 249 kg: \d+ kg too much/ })).toBeVisible();
+  await expect(
+    page.getByRole('listitem').filter({ hasText: /Ready mass 249 kg: \d+ kg too much/ }),
+  ).toBeVisible();
   await stored(page);
   await page.reload();
   await table.getByRole('button', { name: 'Bastion 1160', exact: false }).first().click();
-  await expect(page.getByRole('listitem').filter({ hasText: /Ready mass 249 kg: \d+ kg too much/ })).toBeVisible();
+  await expect(
+    page.getByRole('listitem').filter({ hasText: /Ready mass 249 kg: \d+ kg too much/ }),
+  ).toBeVisible();
 });
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
-  test('three beside each other, any of them changed, nothing wider than the screen', async ({ page }) => {
+  test('three beside each other, any of them changed, nothing wider than the screen', async ({
+    page,
+  }) => {
     await openExample(page);
     const table = page.getByRole('table', { name: 'Candidates against the brief' });
     await expect(table.locator('thead th')).toHaveCount(3);
     await page.getByLabel('Column 2').selectOption({ label: 'Wren 230' });
     await expect(table.locator('thead th').nth(1)).toContainText('Wren 230');
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
+      390,
+    );
   });
 });
 
-test('how sure: shares of all draws, what would turn it, what to find out; weights held or let go', async ({ page }) => {
+test('how sure: shares of all draws, what would turn it, what to find out; weights held or let go', async ({
+  page,
+}) => {
   await openExample(page);
   await page.getByRole('link', { name: 'How sure is this?' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'How sure' })).toBeVisible();
-  await expect(page.getByText(/(comes first in \d+ % of all draws|are level: )/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/(comes first in \d+ % of all draws|are level: )/)).toBeVisible({
+    timeout: 30_000,
+  });
   const places = page.getByRole('region', { name: 'Places in all draws, shares in percent' });
   await expect(places.getByRole('row')).toHaveCount(11);
   await expect(places.getByRole('row', { name: /Wren 230/ })).toContainText('100');
-  await expect(page.getByText(/would be ahead if it kept range 310 km|itself breaks a must where it does not reach range 310 km/).first()).toBeVisible();
-  await expect(page.getByText('Ride a tank on your ground, or ask an owner for litres and kilometres.').first()).toBeVisible();
+  await expect(
+    page
+      .getByText(
+        /would be ahead if it kept range 310 km|itself breaks a must where it does not reach range 310 km/,
+      )
+      .first(),
+  ).toBeVisible();
+  await expect(
+    page
+      .getByText('Ride a tank on your ground, or ask an owner for litres and kilometres.')
+      .first(),
+  ).toBeVisible();
   await page.getByLabel('Weights:').selectOption({ label: 'just as they are' });
-  await expect(page.getByText('The weights are held as they are; let them vary to see who would choose which.')).toBeVisible();
+  await expect(
+    page.getByText(
+      'The weights are held as they are; let them vary to see who would choose which.',
+    ),
+  ).toBeVisible();
   await page.getByLabel('Which state').selectOption('built');
-  await expect(page.getByText(/Wren 230 comes first in \d+ %|level/).first()).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/Wren 230 comes first in \d+ %|level/).first()).toBeVisible({
+    timeout: 30_000,
+  });
 });

@@ -7,10 +7,21 @@ let stubs = 0;
 for (const [place, entry] of Object.entries(lock.packages)) {
   for (const [name, range] of Object.entries(entry.optionalDependencies ?? {})) {
     const top = `node_modules/${name}`;
-    if (lock.packages[`${place ? `${place}/` : ''}node_modules/${name}`] || lock.packages[top] || !/^\d/.test(range)) continue;
+    if (
+      lock.packages[`${place ? `${place}/` : ''}node_modules/${name}`] ||
+      lock.packages[top] ||
+      !/^\d/.test(range)
+    )
+      continue;
     const os = /darwin|win32|android|freebsd|linux|openharmony/.exec(name)?.[0];
     const cpu = /arm64|x64|ia32|arm|riscv64|ppc64|s390x|wasm32|loong64/.exec(name)?.[0];
-    lock.packages[top] = { version: range, ...(cpu ? { cpu: [cpu] } : {}), ...(entry.dev ? { dev: true } : {}), optional: true, ...(os ? { os: [os] } : {}) };
+    lock.packages[top] = {
+      version: range,
+      ...(cpu ? { cpu: [cpu] } : {}),
+      ...(entry.dev ? { dev: true } : {}),
+      optional: true,
+      ...(os ? { os: [os] } : {}),
+    };
     stubs += 1;
   }
 }

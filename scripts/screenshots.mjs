@@ -30,20 +30,43 @@ const SHOTS = [
   ['ways', '/build/ways', {}],
   ['verdict', '/verdict', { rest: 5000 }],
   ['sheet', '/verdict/sheet?candidate=c-drover-430-brenfold', { rest: 30000 }],
-  ['card-phone', '/verdict/card?candidate=c-drover-430-brenfold', { phone: true, click: 'tiptoes' }],
+  [
+    'card-phone',
+    '/verdict/card?candidate=c-drover-430-brenfold',
+    { phone: true, click: 'tiptoes' },
+  ],
   ['weigh-up-dark', '/weigh-up', { dark: true, open: 'Drover 430' }],
   ['weigh-up-phone', '/weigh-up', { phone: true }],
 ];
 
 if (!build()) process.exit(1);
 const port = await freePort(3500);
-const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], { cwd: ROOT, stdio: 'ignore', env: { ...process.env, JUGATOR_EXAMPLE: '1' } });
+const server = spawn(
+  process.execPath,
+  ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+  { cwd: ROOT, stdio: 'ignore', env: { ...process.env, JUGATOR_EXAMPLE: '1' } },
+);
 process.on('exit', () => server.kill());
 const base = `http://127.0.0.1:${port}`;
-for (let i = 0; i < 60; i += 1) if (await fetch(base).then(() => true, () => new Promise((done) => setTimeout(() => done(false), 250)))) break;
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+for (let i = 0; i < 60; i += 1)
+  if (
+    await fetch(base).then(
+      () => true,
+      () => new Promise((done) => setTimeout(() => done(false), 250)),
+    )
+  )
+    break;
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
 for (const [name, path, { click, open, dark, phone, text, rest }] of SHOTS) {
-  const context = await browser.newContext({ viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, colorScheme: dark ? 'dark' : 'light', isMobile: Boolean(phone), serviceWorkers: 'block' });
+  const context = await browser.newContext({
+    viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+    colorScheme: dark ? 'dark' : 'light',
+    isMobile: Boolean(phone),
+    serviceWorkers: 'block',
+  });
   const page = await context.newPage();
   await page.goto(base);
   await page.getByText('all stored here').first().waitFor({ state: 'attached' });

@@ -11,16 +11,23 @@ let cached: Hashes | undefined;
 
 function hashes(): Hashes {
   if (dev) return {};
-  return (cached ??= JSON.parse(readFileSync(path.join(process.cwd(), '.next/csp.json'), 'utf8')) as Hashes);
+  return (cached ??= JSON.parse(
+    readFileSync(path.join(process.cwd(), '.next/csp.json'), 'utf8'),
+  ) as Hashes);
 }
 
 /** Sends each page the policy made of the hashes of its own inline scripts and styles. */
 export function proxy(request: NextRequest): NextResponse {
-  const own = hashes()[request.nextUrl.pathname] ?? hashes()['/_not-found'] ?? { script: [], style: [] };
+  const own = hashes()[request.nextUrl.pathname] ??
+    hashes()['/_not-found'] ?? { script: [], style: [] };
   const policy = [
     "default-src 'self'",
-    dev ? "script-src 'self' 'unsafe-inline' 'unsafe-eval'" : `script-src 'self' ${own.script.join(' ')}`,
-    dev ? "style-src 'self' 'unsafe-inline'" : `style-src 'self' ${EMPTY_STYLE} ${SWITCH_STYLE} ${own.style.join(' ')}`,
+    dev
+      ? "script-src 'self' 'unsafe-inline' 'unsafe-eval'"
+      : `script-src 'self' ${own.script.join(' ')}`,
+    dev
+      ? "style-src 'self' 'unsafe-inline'"
+      : `style-src 'self' ${EMPTY_STYLE} ${SWITCH_STYLE} ${own.style.join(' ')}`,
     "style-src-attr 'unsafe-inline'",
     "img-src 'self' data: blob:",
     "font-src 'self'",
@@ -38,4 +45,6 @@ export function proxy(request: NextRequest): NextResponse {
   return response;
 }
 
-export const config = { matcher: ['/((?!api/|_next/|sw.js|icon|schemas/|manifest.webmanifest|favicon.ico).*)'] };
+export const config = {
+  matcher: ['/((?!api/|_next/|sw.js|icon|schemas/|manifest.webmanifest|favicon.ico).*)'],
+};

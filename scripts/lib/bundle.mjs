@@ -9,7 +9,14 @@ export async function load(entry) {
   const outfile = path.join(ROOT, '.out', `${path.basename(entry, '.ts')}.mjs`);
   mkdirSync(path.dirname(outfile), { recursive: true });
   await build({
-    entryPoints: [path.join(ROOT, entry)], outfile, bundle: true, platform: 'node', format: 'esm', target: 'node20', packages: 'external', logLevel: 'error',
+    entryPoints: [path.join(ROOT, entry)],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    packages: 'external',
+    logLevel: 'error',
     alias: { '@': path.join(ROOT, 'src') },
   });
   return import(`${pathToFileURL(outfile).href}?${Date.now()}`);

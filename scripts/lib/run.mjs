@@ -8,10 +8,12 @@ const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' };
 export const bin = (name) => path.join(ROOT, 'node_modules/.bin', name);
 
 /** Runs a command with its output shown; true when it succeeds. */
-export const run = (command, args, extra = {}) => spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...env, ...extra } }).status === 0;
+export const run = (command, args, extra = {}) =>
+  spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...env, ...extra } }).status === 0;
 
 /** Starts a command that goes on. */
-export const start = (command, args, extra = {}) => spawn(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...env, ...extra } });
+export const start = (command, args, extra = {}) =>
+  spawn(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...env, ...extra } });
 
 const newest = (entry) => {
   if (!existsSync(entry)) return 0;
@@ -34,7 +36,15 @@ export function install() {
 /** Builds unless the last build is newer than every source. */
 export function build({ always = false } = {}) {
   const built = newest(path.join(ROOT, '.next/csp.json'));
-  const sources = Math.max(...['src', 'public/schemas', 'next.config.ts', 'package-lock.json', 'scripts/postbuild.mjs'].map((f) => newest(path.join(ROOT, f))));
+  const sources = Math.max(
+    ...[
+      'src',
+      'public/schemas',
+      'next.config.ts',
+      'package-lock.json',
+      'scripts/postbuild.mjs',
+    ].map((f) => newest(path.join(ROOT, f))),
+  );
   if (!always && built > sources) return true;
   console.log('Building…');
   return run(bin('next'), ['build']) && run(process.execPath, ['scripts/postbuild.mjs']);
@@ -44,7 +54,9 @@ export function build({ always = false } = {}) {
 export async function freePort(from) {
   for (let port = from; port < from + 200; port += 1) {
     const free = await new Promise((done) => {
-      const probe = createServer().once('error', () => done(false)).once('listening', () => probe.close(() => done(true)));
+      const probe = createServer()
+        .once('error', () => done(false))
+        .once('listening', () => probe.close(() => done(true)));
       probe.listen(port);
     });
     if (free) return port;

@@ -6,11 +6,19 @@ import { Providers } from './providers';
 
 export const metadata: Metadata = {
   title: { default: 'Jugator', template: '%s · Jugator' },
-  description: 'Which donor motorcycle, which parts, in which order: for this rider, this ground and this money.',
+  description:
+    'Which donor motorcycle, which parts, in which order: for this rider, this ground and this money.',
   manifest: '/manifest.webmanifest',
   icons: { icon: '/icon.svg', apple: '/icon-192.png' },
 };
-export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: [{ media: '(prefers-color-scheme: light)', color: '#efede7' }, { media: '(prefers-color-scheme: dark)', color: '#14181a' }] };
+export const viewport: Viewport = {
+  width: 'device-width',
+  initialScale: 1,
+  themeColor: [
+    { media: '(prefers-color-scheme: light)', color: '#efede7' },
+    { media: '(prefers-color-scheme: dark)', color: '#14181a' },
+  ],
+};
 
 export default function RootLayout({ children }: { readonly children: ReactNode }) {
   return (

@@ -33,19 +33,28 @@ function useOffline(): void {
     const offer = (worker: ServiceWorker | null) => {
       if (!worker || !navigator.serviceWorker.controller) return;
       const take = () => {
-        navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true });
+        navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), {
+          once: true,
+        });
         worker.postMessage({ type: 'SKIP_WAITING' });
       };
-      notify({ text: 'A new version of Jugator is ready.', tone: 'lasting', act: { word: 'Use it now', run: take } });
-    };
-    navigator.serviceWorker.register('/sw.js').then((registration: ServiceWorkerRegistration | undefined) => {
-      if (!registration) return;
-      offer(registration.waiting);
-      registration.addEventListener('updatefound', () => {
-        const fresh = registration.installing;
-        fresh?.addEventListener('statechange', () => fresh.state === 'installed' && offer(fresh));
+      notify({
+        text: 'A new version of Jugator is ready.',
+        tone: 'lasting',
+        act: { word: 'Use it now', run: take },
       });
-    }, () => undefined);
+    };
+    navigator.serviceWorker.register('/sw.js').then(
+      (registration: ServiceWorkerRegistration | undefined) => {
+        if (!registration) return;
+        offer(registration.waiting);
+        registration.addEventListener('updatefound', () => {
+          const fresh = registration.installing;
+          fresh?.addEventListener('statechange', () => fresh.state === 'installed' && offer(fresh));
+        });
+      },
+      () => undefined,
+    );
   }, []);
 }
 

@@ -4,7 +4,14 @@ import { donorKind, shortName } from '@/core/donor';
 import { simulateRanks } from '@/core/doubt';
 import type { Ranked } from '@/core/preference';
 import { FILE_SIZE_LIMIT, parseDossierFile } from '@/store/files';
-import { doubtModel, DRAWING, mustClosers, standing, type Standing, type StandingCandidate } from '@/store/queries';
+import {
+  doubtModel,
+  DRAWING,
+  mustClosers,
+  standing,
+  type Standing,
+  type StandingCandidate,
+} from '@/store/queries';
 import type { Dossier } from '@/store/records';
 import { fileFaultWords } from '@/ui/messages/faults';
 
@@ -30,7 +37,10 @@ export async function main(args: readonly string[], out: Sink, err: Sink): Promi
   let text: string;
   try {
     const { size } = await stat(file);
-    if (size > FILE_SIZE_LIMIT) return refuse(`${file}: ${fileFaultWords({ code: 'file-too-large', bytes: size, limit: FILE_SIZE_LIMIT })}`);
+    if (size > FILE_SIZE_LIMIT)
+      return refuse(
+        `${file}: ${fileFaultWords({ code: 'file-too-large', bytes: size, limit: FILE_SIZE_LIMIT })}`,
+      );
     text = await readFile(file, 'utf8');
   } catch {
     return refuse(`${file}: there is no such file, or it cannot be read.`);
@@ -38,49 +48,134 @@ export async function main(args: readonly string[], out: Sink, err: Sink): Promi
   const parsed = parseDossierFile(text);
   if (parsed.kind === 'fault') return refuse(`${file}: ${fileFaultWords(parsed.fault)}`);
   const result = standing(parsed.dossier);
-  if (!result) return refuse(`${file}: the dossier has no brief, so there is nothing to weigh against.`);
-  out.write(`${JSON.stringify({ ...report(parsed.dossier, result), ...(doubt ? { doubt: doubtReport(result) } : {}) }, undefined, 2)}\n`);
+  if (!result)
+    return refuse(`${file}: the dossier has no brief, so there is nothing to weigh against.`);
+  out.write(
+    `${JSON.stringify({ ...report(parsed.dossier, result), ...(doubt ? { doubt: doubtReport(result) } : {}) }, undefined, 2)}\n`,
+  );
   return 0;
 }
 
 function report(dossier: Dossier, result: Standing) {
-  const names = new Map(result.candidates.map((c) => [c.candidate.id, `${c.donor.maker} ${shortName(c.donor)}`.trim()]));
-  const ranking = (ranked: readonly Ranked[]) => ranked.map((r) => ({
-    candidate: r.id, name: names.get(r.id), place: r.place ?? null, points: r.score.points, failed: r.failed.map((m) => m.key), open: r.open.map((m) => m.key),
-    contributions: r.score.contributions.map(({ want, weight, curve, value, points, known }) => ({ want, weight, curve, known, value, points })),
-  }));
+  const names = new Map(
+    result.candidates.map((c) => [c.candidate.id, `${c.donor.maker} ${shortName(c.donor)}`.trim()]),
+  );
+  const ranking = (ranked: readonly Ranked[]) =>
+    ranked.map((r) => ({
+      candidate: r.id,
+      name: names.get(r.id),
+      place: r.place ?? null,
+      points: r.score.points,
+      failed: r.failed.map((m) => m.key),
+      open: r.open.map((m) => m.key),
+      contributions: r.score.contributions.map(({ want, weight, curve, value, points, known }) => ({
+        want,
+        weight,
+        curve,
+        known,
+        value,
+        points,
+      })),
+    }));
   return {
-    units: { mass: 'kg', length: 'mm', distance: 'km', volume: 'L', consumption: 'L/100km', power: 'kW', powerToMass: 'kW/t', money: result.brief.money.currency },
-    weights: result.weights, donors: Object.keys(dossier.donors).length,
-    candidates: result.candidates.map((c) => candidateReport(c, names.get(c.candidate.id) ?? '', mustClosers(dossier, result, c))),
+    units: {
+      mass: 'kg',
+      length: 'mm',
+      distance: 'km',
+      volume: 'L',
+      consumption: 'L/100km',
+      power: 'kW',
+      powerToMass: 'kW/t',
+      money: result.brief.money.currency,
+    },
+    weights: result.weights,
+    donors: Object.keys(dossier.donors).length,
+    candidates: result.candidates.map((c) =>
+      candidateReport(c, names.get(c.candidate.id) ?? '', mustClosers(dossier, result, c)),
+    ),
     ranking: { stock: ranking(result.stockRanking), built: ranking(result.builtRanking) },
     purposes: (result.brief.purposes ?? []).flatMap(({ id, name }) => {
       const of = standing(dossier, id);
-      return of ? [{ purpose: id, name, weights: of.weights, ranking: { stock: ranking(of.stockRanking), built: ranking(of.builtRanking) } }] : [];
+      return of
+        ? [
+            {
+              purpose: id,
+              name,
+              weights: of.weights,
+              ranking: { stock: ranking(of.stockRanking), built: ranking(of.builtRanking) },
+            },
+          ]
+        : [];
     }),
   };
 }
 
 /** Rank acceptabilities of the shortlist, as it stands and as built, for each way of drawing the weights. */
 function doubtReport(result: Standing) {
-  const of = (view: 'stock' | 'built') => Object.fromEntries((['fixed', 'order', 'free'] as const).map((weights) => [weights, [...simulateRanks(doubtModel(result, view, weights), DRAWING)].at(-1) ?? null]));
+  const of = (view: 'stock' | 'built') =>
+    Object.fromEntries(
+      (['fixed', 'order', 'free'] as const).map((weights) => [
+        weights,
+        [...simulateRanks(doubtModel(result, view, weights), DRAWING)].at(-1) ?? null,
+      ]),
+    );
   return { seed: DRAWING.seed, stock: of('stock'), built: of('built') };
 }
 
-function candidateReport(c: StandingCandidate, name: string, closers: ReturnType<typeof mustClosers>) {
+function candidateReport(
+  c: StandingCandidate,
+  name: string,
+  closers: ReturnType<typeof mustClosers>,
+) {
   return {
-    candidate: c.candidate.id, name, kind: donorKind(c.donor), class: c.donor.donorClass, aboard: c.aboard.map((p) => p.id), stock: assessmentReport(c.stock),
-    passesWithParts: [...closers].map(([must, { part, cost, verdict }]) => ({ must, part: part.id, cost, verdict })), notes: c.candidate.notes ?? null,
-    build: c.parts.length === 0 ? null : { parts: c.parts.map((p) => p.id), ...assessmentReport(c.built) },
+    candidate: c.candidate.id,
+    name,
+    kind: donorKind(c.donor),
+    class: c.donor.donorClass,
+    aboard: c.aboard.map((p) => p.id),
+    stock: assessmentReport(c.stock),
+    passesWithParts: [...closers].map(([must, { part, cost, verdict }]) => ({
+      must,
+      part: part.id,
+      cost,
+      verdict,
+    })),
+    notes: c.candidate.notes ?? null,
+    build:
+      c.parts.length === 0
+        ? null
+        : { parts: c.parts.map((p) => p.id), ...assessmentReport(c.built) },
   };
 }
 
 /** Figures and metrics as {low, mid, high}, or what is missing. */
 function assessmentReport(a: Assessment) {
   return {
-    figures: Object.fromEntries(Object.entries(a.figures).map(([key, f]) => [key, { ...(f.estimate.kind === 'known' ? f.estimate.interval : { unknown: f.estimate.missing }), basis: f.basis, origin: f.reading?.origin ?? null }])),
-    metrics: Object.fromEntries(Object.entries({ ...a.metrics, ...a.underLoad() }).map(([key, m]) => [key, m.estimate.kind === 'known' ? m.estimate.interval : { unknown: m.estimate.missing }])),
-    stance: a.stance, licence: a.licence, cost: a.cost, cautions: a.cautions,
-    musts: a.musts.map(({ key, verdict, need, missing }) => ({ key, verdict, need: need ?? null, missing })),
+    figures: Object.fromEntries(
+      Object.entries(a.figures).map(([key, f]) => [
+        key,
+        {
+          ...(f.estimate.kind === 'known' ? f.estimate.interval : { unknown: f.estimate.missing }),
+          basis: f.basis,
+          origin: f.reading?.origin ?? null,
+        },
+      ]),
+    ),
+    metrics: Object.fromEntries(
+      Object.entries({ ...a.metrics, ...a.underLoad() }).map(([key, m]) => [
+        key,
+        m.estimate.kind === 'known' ? m.estimate.interval : { unknown: m.estimate.missing },
+      ]),
+    ),
+    stance: a.stance,
+    licence: a.licence,
+    cost: a.cost,
+    cautions: a.cautions,
+    musts: a.musts.map(({ key, verdict, need, missing }) => ({
+      key,
+      verdict,
+      need: need ?? null,
+      missing,
+    })),
   };
 }

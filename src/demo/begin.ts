@@ -15,7 +15,9 @@ export async function startBrief(store: DossierStore): Promise<void> {
     label: { code: 'start-brief', facts: {} },
     changes: [
       { table: 'briefs', key: BRIEF_KEY, path: [], after: newBrief('EUR') },
-      ...DEMO_PARTS.filter((p) => !parts[p.id]).map((p) => ({ table: 'parts', key: p.id, path: [], after: p }) as const),
+      ...DEMO_PARTS.filter((p) => !parts[p.id]).map(
+        (p) => ({ table: 'parts', key: p.id, path: [], after: p }) as const,
+      ),
     ],
   });
 }

@@ -10,23 +10,110 @@ import { DEMO_VARIANTS } from './variants';
 
 /** A crossing of an invented high plateau in autumn: long gaps, washboard, cold mornings. */
 const BRIEF: Brief = {
-  rider: { height_mm: 1660, inseam_mm: 765, mass_kg: 66, kit_kg: 12, sole_mm: 30, skill: 'improving', licence: 'A',
+  rider: {
+    height_mm: 1660,
+    inseam_mm: 765,
+    mass_kg: 66,
+    kit_kg: 12,
+    sole_mm: 30,
+    skill: 'improving',
+    licence: 'A',
     sits: [
-      { id: 'sit-1', machine: 'Sorrel 300 at the club', seatHeight_mm: 877, seatWidth: 'light', feet: 'balls' },
-      { id: 'sit-2', machine: 'Cousin’s Tarsel 650', seatHeight_mm: 835, seatWidth: 'wide', feet: 'tiptoes' },
+      {
+        id: 'sit-1',
+        machine: 'Sorrel 300 at the club',
+        seatHeight_mm: 877,
+        seatWidth: 'light',
+        feet: 'balls',
+      },
+      {
+        id: 'sit-2',
+        machine: 'Cousin’s Tarsel 650',
+        seatHeight_mm: 835,
+        seatWidth: 'wide',
+        feet: 'tiptoes',
+      },
     ],
   },
-  ground: { motorway: 6, openRoad: 30, town: 4, gravel: 32, twoTrack: 20, singleTrack: 2, sandMud: 6 },
-  trip: { name: 'Autumn crossing of the Saldorra plateau', length_km: 2400, cruise_kmh: 95, fuelGap_km: 310, reserve_percent: 10, luggage_kg: 22, workshopGap_km: 1600, tankBag_kg: 4, tail_kg: 6, altitude_m: 3400, heat_C: 18, headwind_kmh: 25, days: { first: '2027-03-20', season: '2027-07-31', trip: '2027-09-12' } },
-  money: {
-    currency: 'EUR', budget: 12500, tripFund: 2600, gear: 350, onTheRoadCosts: 390, shopRate_perHour: 72, ownSpanners: true,
-    yearsKept: 5, yearly_km: 7000, fuel_perL: 1.74, insurance_perYear: 310, tax_perYear: 45, service_each: 240, wear_per1000km: 38,
-    rates: [{ currency: 'USD', rate: 0.91, date: '2026-09-01' }, { currency: 'GBP', rate: 1.16, date: '2026-09-01' }],
+  ground: {
+    motorway: 6,
+    openRoad: 30,
+    town: 4,
+    gravel: 32,
+    twoTrack: 20,
+    singleTrack: 2,
+    sandMud: 6,
   },
-  musts: { on: ['stance', 'range', 'payload', 'licence', 'money'], stance: 'tiptoes', readyMass_kg: 215, clearance_mm: 200 },
+  trip: {
+    name: 'Autumn crossing of the Saldorra plateau',
+    length_km: 2400,
+    cruise_kmh: 95,
+    fuelGap_km: 310,
+    reserve_percent: 10,
+    luggage_kg: 22,
+    workshopGap_km: 1600,
+    tankBag_kg: 4,
+    tail_kg: 6,
+    altitude_m: 3400,
+    heat_C: 18,
+    headwind_kmh: 25,
+    days: { first: '2027-03-20', season: '2027-07-31', trip: '2027-09-12' },
+  },
+  money: {
+    currency: 'EUR',
+    budget: 12500,
+    tripFund: 2600,
+    gear: 350,
+    onTheRoadCosts: 390,
+    shopRate_perHour: 72,
+    ownSpanners: true,
+    yearsKept: 5,
+    yearly_km: 7000,
+    fuel_perL: 1.74,
+    insurance_perYear: 310,
+    tax_perYear: 45,
+    service_each: 240,
+    wear_per1000km: 38,
+    rates: [
+      { currency: 'USD', rate: 0.91, date: '2026-09-01' },
+      { currency: 'GBP', rate: 1.16, date: '2026-09-01' },
+    ],
+  },
+  musts: {
+    on: ['stance', 'range', 'payload', 'licence', 'money'],
+    stance: 'tiptoes',
+    readyMass_kg: 215,
+    clearance_mm: 200,
+  },
   purposes: [
-    { id: 'week', name: 'Weekdays and the way there', ground: { motorway: 30, openRoad: 45, town: 20, gravel: 5, twoTrack: 0, singleTrack: 0, sandMud: 0 }, schools: { size: 'road-first' } },
-    { id: 'trails', name: 'Home trails', ground: { motorway: 0, openRoad: 20, town: 0, gravel: 20, twoTrack: 30, singleTrack: 20, sandMud: 10 }, schools: { size: 'light-first', springs: 'to-the-rider' } },
+    {
+      id: 'week',
+      name: 'Weekdays and the way there',
+      ground: {
+        motorway: 30,
+        openRoad: 45,
+        town: 20,
+        gravel: 5,
+        twoTrack: 0,
+        singleTrack: 0,
+        sandMud: 0,
+      },
+      schools: { size: 'road-first' },
+    },
+    {
+      id: 'trails',
+      name: 'Home trails',
+      ground: {
+        motorway: 0,
+        openRoad: 20,
+        town: 0,
+        gravel: 20,
+        twoTrack: 30,
+        singleTrack: 20,
+        sandMud: 10,
+      },
+      schools: { size: 'light-first', springs: 'to-the-rider' },
+    },
   ],
 };
 
@@ -42,8 +129,12 @@ function wholeSheet(donor: Donor): Donor {
   const rest = DEMO_SHEETS[donor.id];
   if (!rest) return donor;
   return {
-    ...donor, figures: { ...donor.figures, ...quoted(donor.id, rest.figures) }, facts: factsOf(donor.id, rest.facts),
-    ...(rest.weakPoints ? { weakPoints: rest.weakPoints.map((w, i) => ({ id: `${donor.id}-weak-${i + 1}`, ...w })) } : {}),
+    ...donor,
+    figures: { ...donor.figures, ...quoted(donor.id, rest.figures) },
+    facts: factsOf(donor.id, rest.facts),
+    ...(rest.weakPoints
+      ? { weakPoints: rest.weakPoints.map((w, i) => ({ id: `${donor.id}-weak-${i + 1}`, ...w })) }
+      : {}),
   };
 }
 
@@ -53,14 +144,36 @@ const LISTED = ['drover-430-brenfold'];
 /** The example dossier, the same on every machine. */
 export function demoDossier(): Dossier {
   const donors = [...DEMO_DONORS.map(wholeSheet), ...DEMO_VARIANTS];
-  const candidates = [...DEMO_DONORS.map((d) => d.id), ...LISTED].map((donorId, plate) => ({ id: `c-${donorId}`, donorId, plate }));
-  const byId = <T extends { readonly id: string }>(list: readonly T[]) => Object.fromEntries(list.map((r) => [r.id, r]));
+  const candidates = [...DEMO_DONORS.map((d) => d.id), ...LISTED].map((donorId, plate) => ({
+    id: `c-${donorId}`,
+    donorId,
+    plate,
+  }));
+  const byId = <T extends { readonly id: string }>(list: readonly T[]) =>
+    Object.fromEntries(list.map((r) => [r.id, r]));
   return {
     ...EMPTY_DOSSIER,
     briefs: { [BRIEF_KEY]: BRIEF },
     donors: byId(donors),
     parts: byId(DEMO_PARTS),
     candidates: byId(candidates),
-    builds: byId(candidates.flatMap((c) => (BUILDS[c.donorId] ? [{ id: c.id, partIds: BUILDS[c.donorId] ?? [], stages: stagesBySchool((BUILDS[c.donorId] ?? []).flatMap((id) => DEMO_PARTS.find((p) => p.id === id) ?? []), 'suspension-first') }] : []))),
+    builds: byId(
+      candidates.flatMap((c) =>
+        BUILDS[c.donorId]
+          ? [
+              {
+                id: c.id,
+                partIds: BUILDS[c.donorId] ?? [],
+                stages: stagesBySchool(
+                  (BUILDS[c.donorId] ?? []).flatMap(
+                    (id) => DEMO_PARTS.find((p) => p.id === id) ?? [],
+                  ),
+                  'suspension-first',
+                ),
+              },
+            ]
+          : [],
+      ),
+    ),
   };
 }

@@ -25,25 +25,35 @@ export interface Snapshot {
   readonly dossier: Dossier;
 }
 
-export type JugatorDb = Dexie & Record<TableName, Table<StoredRecord, string>> & {
-  history: EntityTable<HistoryEntry, 'id'>;
-  preferences: Table<StoredRecord, string>;
-  drafts: EntityTable<Draft, 'key'>;
-  /** Which column of a table means what, by its headings. */
-  mappings: Table<StoredRecord, string>;
-  snapshots: EntityTable<Snapshot, 'id'>;
-};
+export type JugatorDb = Dexie &
+  Record<TableName, Table<StoredRecord, string>> & {
+    history: EntityTable<HistoryEntry, 'id'>;
+    preferences: Table<StoredRecord, string>;
+    drafts: EntityTable<Draft, 'key'>;
+    /** Which column of a table means what, by its headings. */
+    mappings: Table<StoredRecord, string>;
+    snapshots: EntityTable<Snapshot, 'id'>;
+  };
 
 export const DB_NAME = 'jugator';
 
 /** The tables of version 1. */
-const FIRST_TABLES = ['briefs', 'donors', 'parts', 'candidates', 'builds'] as const satisfies readonly TableName[];
+const FIRST_TABLES = [
+  'briefs',
+  'donors',
+  'parts',
+  'candidates',
+  'builds',
+] as const satisfies readonly TableName[];
 
 /** The browser's database. Versions are append-only. */
 export function openDb(name: string = DB_NAME): JugatorDb {
   const db = new Dexie(name) as JugatorDb;
   db.version(1).stores({
-    ...Object.fromEntries(FIRST_TABLES.map((t) => [t, 'key'])), history: 'id', preferences: 'key', drafts: 'key',
+    ...Object.fromEntries(FIRST_TABLES.map((t) => [t, 'key'])),
+    history: 'id',
+    preferences: 'key',
+    drafts: 'key',
   });
   // Version 2 keeps column mappings and dated snapshots; records grew optional fields only.
   db.version(2).stores({ mappings: 'key', snapshots: 'id' });

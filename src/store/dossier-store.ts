@@ -1,17 +1,33 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { openDb, type JugatorDb } from './db';
-import { applyChanges, COALESCE_MS, inverted, mergedChanges, type Change, type Command, type CommandLabel, type Conflict, type HistoryEntry } from './history';
+import {
+  applyChanges,
+  COALESCE_MS,
+  inverted,
+  mergedChanges,
+  type Change,
+  type Command,
+  type CommandLabel,
+  type Conflict,
+  type HistoryEntry,
+} from './history';
 import { ConflictError, loadAll, persist, storageFault, type StorageFault } from './persistence';
 import { EMPTY_DOSSIER, TABLES, type Dossier, type TableName } from './records';
 
-export type Outcome = { readonly kind: 'done' } | { readonly kind: 'nothing' } | { readonly kind: 'conflict'; readonly conflict: Conflict };
+export type Outcome =
+  | { readonly kind: 'done' }
+  | { readonly kind: 'nothing' }
+  | { readonly kind: 'conflict'; readonly conflict: Conflict };
 
 export interface DossierState {
   readonly status: 'loading' | 'ready';
   readonly dossier: Dossier;
   readonly history: readonly HistoryEntry[];
   /** `saved`: all is on disk. `saving`: on its way. `unsaved`: the tab holds changes the browser would not store. */
-  readonly storage: { readonly kind: 'saved' } | { readonly kind: 'saving' } | { readonly kind: 'unsaved'; readonly fault: StorageFault };
+  readonly storage:
+    | { readonly kind: 'saved' }
+    | { readonly kind: 'saving' }
+    | { readonly kind: 'unsaved'; readonly fault: StorageFault };
   readonly unreadable: readonly { readonly table: TableName; readonly key: string }[];
   /** A conflict found while writing: another tab was faster and this tab has taken over its value. */
   readonly overtaken: { readonly label: CommandLabel; readonly conflict: Conflict } | undefined;
@@ -52,7 +68,8 @@ export interface StoreSetting {
   readonly tab?: string;
 }
 
-export const canUndo = (history: readonly HistoryEntry[]): HistoryEntry | undefined => history.findLast((e) => !e.undone);
+export const canUndo = (history: readonly HistoryEntry[]): HistoryEntry | undefined =>
+  history.findLast((e) => !e.undone);
 export const canRedo = (history: readonly HistoryEntry[]): HistoryEntry | undefined => {
   const last = history.findLastIndex((e) => !e.undone);
   return history[last + 1];
@@ -62,7 +79,12 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
   const { now = Date.now, channel, tab = 'tab' } = setting;
   const db = openDb(setting.dbName);
   const store = createStore<DossierState>(() => ({
-    status: 'loading', dossier: EMPTY_DOSSIER, history: [], storage: { kind: 'saved' }, unreadable: [], overtaken: undefined,
+    status: 'loading',
+    dossier: EMPTY_DOSSIER,
+    history: [],
+    storage: { kind: 'saved' },
+    unreadable: [],
+    overtaken: undefined,
   }));
   let queue: Write[] = [];
   let running: Promise<void> | undefined;
@@ -80,7 +102,9 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
       for (const entry of waiting.put) put.set(entry.id, entry);
       return true;
     });
-    const history = [...loaded.history.filter((e) => !put.has(e.id)), ...put.values()].toSorted((a, b) => (a.id < b.id ? -1 : 1));
+    const history = [...loaded.history.filter((e) => !put.has(e.id)), ...put.values()].toSorted(
+      (a, b) => (a.id < b.id ? -1 : 1),
+    );
     store.setState({ dossier, history, unreadable: loaded.unreadable });
   };
 
@@ -98,7 +122,10 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
         }
         queue = queue.filter((w) => w !== write);
         await rebase();
-        store.setState({ storage: { kind: queue.length === 0 ? 'saved' : 'saving' }, overtaken: { label: write.label, conflict: error.conflict } });
+        store.setState({
+          storage: { kind: queue.length === 0 ? 'saved' : 'saving' },
+          overtaken: { label: write.label, conflict: error.conflict },
+        });
       }
     }
   };
@@ -132,7 +159,10 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
       return undefined;
     }
     const marked = { ...entry, undone, coalesce: undefined };
-    store.setState({ dossier: result.value, history: history.map((e) => (e.id === entry.id ? marked : e)) });
+    store.setState({
+      dossier: result.value,
+      history: history.map((e) => (e.id === entry.id ? marked : e)),
+    });
     write({ changes, put: [marked], drop: [], label: entry.label });
     return entry.label;
   };
@@ -144,10 +174,22 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
     if (result.kind === 'conflict') return result;
     const at = now();
     const last = history.at(-1);
-    const joins = last && !last.undone && command.coalesce !== undefined && last.coalesce === command.coalesce && at - last.at < COALESCE_MS;
+    const joins =
+      last &&
+      !last.undone &&
+      command.coalesce !== undefined &&
+      last.coalesce === command.coalesce &&
+      at - last.at < COALESCE_MS;
     const entry: HistoryEntry = joins
       ? { ...last, at, changes: mergedChanges(last.changes, command.changes) }
-      : { id: `${String(at).padStart(14, '0')}-${String((counter += 1)).padStart(6, '0')}-${tab}`, at, label: command.label, changes: command.changes, coalesce: command.coalesce, undone: false };
+      : {
+          id: `${String(at).padStart(14, '0')}-${String((counter += 1)).padStart(6, '0')}-${tab}`,
+          at,
+          label: command.label,
+          changes: command.changes,
+          coalesce: command.coalesce,
+          undone: false,
+        };
     const kept = history.filter((e) => !e.undone && e.id !== entry.id);
     const drop = history.filter((e) => e.undone).map((e) => e.id);
     store.setState({ dossier: result.value, history: [...kept, entry] });
@@ -182,6 +224,8 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
 function replacingChanges(now: Dossier, next: Dossier): readonly Change[] {
   return TABLES.flatMap((table) => {
     const keys = new Set([...Object.keys(now[table]), ...Object.keys(next[table])]);
-    return [...keys].map((key): Change => ({ table, key, path: [], before: now[table][key], after: next[table][key] }));
+    return [...keys].map(
+      (key): Change => ({ table, key, path: [], before: now[table][key], after: next[table][key] }),
+    );
   });
 }

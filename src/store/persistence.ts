@@ -23,13 +23,22 @@ export class ConflictError extends Error {
 const HISTORY_KEPT = 500;
 
 const NAMES: Readonly<Record<string, StorageFault>> = {
-  QuotaExceededError: 'full', OpenFailedError: 'refused', InvalidStateError: 'refused', SecurityError: 'refused', MissingAPIError: 'refused', UnknownError: 'refused',
+  QuotaExceededError: 'full',
+  OpenFailedError: 'refused',
+  InvalidStateError: 'refused',
+  SecurityError: 'refused',
+  MissingAPIError: 'refused',
+  UnknownError: 'refused',
 };
 
 /** Sorts a storage error into what can be said about it. */
 export function storageFault(error: unknown): StorageFault {
   const seen = new Set<unknown>();
-  for (let e: unknown = error; e instanceof Object && !seen.has(e); e = (e as { inner?: unknown }).inner) {
+  for (
+    let e: unknown = error;
+    e instanceof Object && !seen.has(e);
+    e = (e as { inner?: unknown }).inner
+  ) {
     seen.add(e);
     const fault = NAMES[(e as { name?: string }).name ?? ''];
     if (fault) return fault;
@@ -59,7 +68,12 @@ export async function loadAll(db: JugatorDb): Promise<Loaded> {
  *
  * @throws ConflictError when a stored value is not what a change expects; nothing is written then.
  */
-export async function persist(db: JugatorDb, changes: readonly Change[], put: readonly HistoryEntry[], drop: readonly string[]): Promise<void> {
+export async function persist(
+  db: JugatorDb,
+  changes: readonly Change[],
+  put: readonly HistoryEntry[],
+  drop: readonly string[],
+): Promise<void> {
   await db.transaction('rw', [...TABLES.map((t) => db[t]), db.history], async () => {
     for (const table of TABLES) {
       const own = changes.filter((c) => c.table === table);
@@ -79,6 +93,7 @@ export async function persist(db: JugatorDb, changes: readonly Change[], put: re
     await db.history.bulkDelete([...drop]);
     await db.history.bulkPut([...put]);
     const surplus = (await db.history.count()) - HISTORY_KEPT;
-    if (surplus > 0) await db.history.bulkDelete(await db.history.orderBy('id').limit(surplus).primaryKeys());
+    if (surplus > 0)
+      await db.history.bulkDelete(await db.history.orderBy('id').limit(surplus).primaryKeys());
   });
 }

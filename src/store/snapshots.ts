@@ -17,20 +17,38 @@ export interface SnapshotHead {
 /** Newest first. */
 export async function listSnapshots(db: JugatorDb): Promise<readonly SnapshotHead[]> {
   const heads: SnapshotHead[] = [];
-  await db.snapshots.orderBy('id').reverse().each(({ id, at, name, automatic, dossier }) => {
-    heads.push({ id, at, name, automatic, donors: Object.keys(dossier.donors).length, candidates: Object.keys(dossier.candidates).length });
-  });
+  await db.snapshots
+    .orderBy('id')
+    .reverse()
+    .each(({ id, at, name, automatic, dossier }) => {
+      heads.push({
+        id,
+        at,
+        name,
+        automatic,
+        donors: Object.keys(dossier.donors).length,
+        candidates: Object.keys(dossier.candidates).length,
+      });
+    });
   return heads;
 }
 
 /** Keeps the dossier as it stands. An empty one is not kept. */
-export async function keepSnapshot(db: JugatorDb, dossier: Dossier, name: string, automatic: boolean, at: number): Promise<void> {
+export async function keepSnapshot(
+  db: JugatorDb,
+  dossier: Dossier,
+  name: string,
+  automatic: boolean,
+  at: number,
+): Promise<void> {
   if (isEmptyDossier(dossier)) return;
   const id = `${new Date(at).toISOString()}-${Math.random().toString(36).slice(2, 6)}`;
   await db.transaction('rw', db.snapshots, async () => {
     await db.snapshots.put({ id, at, name, automatic, dossier } satisfies Snapshot);
     const old = (await db.snapshots.orderBy('id').toArray()).filter((s) => s.automatic);
-    await db.snapshots.bulkDelete(old.slice(0, Math.max(0, old.length - AUTOMATIC_KEPT)).map((s) => s.id));
+    await db.snapshots.bulkDelete(
+      old.slice(0, Math.max(0, old.length - AUTOMATIC_KEPT)).map((s) => s.id),
+    );
   });
 }
 
@@ -39,7 +57,11 @@ export async function snapshotDossier(db: JugatorDb, id: string): Promise<Dossie
   const kept = (await db.snapshots.get(id))?.dossier;
   // A snapshot of an older version lacks the tables that came later.
   const dossier = kept && { ...EMPTY_DOSSIER, ...kept };
-  const readable = dossier && TABLES.every((t) => Object.values(dossier[t]).every((record) => RECORD_SCHEMAS[t].safeParse(record).success));
+  const readable =
+    dossier &&
+    TABLES.every((t) =>
+      Object.values(dossier[t]).every((record) => RECORD_SCHEMAS[t].safeParse(record).success),
+    );
   return readable ? dossier : undefined;
 }
 

@@ -2,7 +2,11 @@ import type { FromWorker } from './protocol';
 
 export interface Job<R> {
   /** The outcome; `cancelled` when stopped before, `died` when the worker broke down. */
-  readonly outcome: Promise<{ readonly kind: 'outcome'; readonly result: R } | { readonly kind: 'cancelled' } | { readonly kind: 'died'; readonly message: string }>;
+  readonly outcome: Promise<
+    | { readonly kind: 'outcome'; readonly result: R }
+    | { readonly kind: 'cancelled' }
+    | { readonly kind: 'died'; readonly message: string }
+  >;
   /** Ends the worker at once. */
   readonly cancel: () => void;
 }
@@ -13,7 +17,11 @@ export interface JobListener<P> {
 }
 
 /** Runs one request in a worker of its own, which is ended with the job. */
-export function startJob<Q, R, P = never>(make: () => Worker, request: Q, { onProgress, onPiece }: JobListener<P>): Job<R> {
+export function startJob<Q, R, P = never>(
+  make: () => Worker,
+  request: Q,
+  { onProgress, onPiece }: JobListener<P>,
+): Job<R> {
   const worker = make();
   let settle: (value: Awaited<Job<R>['outcome']>) => void = () => undefined;
   const outcome = new Promise<Awaited<Job<R>['outcome']>>((resolve) => {
@@ -27,7 +35,8 @@ export function startJob<Q, R, P = never>(make: () => Worker, request: Q, { onPr
     else if (data.kind === 'piece') onPiece?.(data.piece);
     else settle(data);
   };
-  worker.onerror = (event) => settle({ kind: 'died', message: event.message || 'the worker could not be started' });
+  worker.onerror = (event) =>
+    settle({ kind: 'died', message: event.message || 'the worker could not be started' });
   worker.postMessage(request);
   return { outcome, cancel: () => settle({ kind: 'cancelled' }) };
 }

@@ -7,8 +7,14 @@ const say = (message: FromWorker<'done', DoubtPiece>) => postMessage(message);
 
 onmessage = ({ data }: MessageEvent<DoubtRequest>) => {
   try {
-    if (data.kind === 'brief') say({ kind: 'piece', piece: { kind: 'brief', turnings: briefTurnings(data.brief, data.leader, data.rival) } });
-    else for (const doubt of simulateRanks(data.model, data.setting)) say({ kind: 'piece', piece: { kind: 'ranks', doubt } });
+    if (data.kind === 'brief')
+      say({
+        kind: 'piece',
+        piece: { kind: 'brief', turnings: briefTurnings(data.brief, data.leader, data.rival) },
+      });
+    else
+      for (const doubt of simulateRanks(data.model, data.setting))
+        say({ kind: 'piece', piece: { kind: 'ranks', doubt } });
     say({ kind: 'outcome', result: 'done' });
   } catch (error) {
     say({ kind: 'died', message: error instanceof Error ? error.message : String(error) });

@@ -10,10 +10,19 @@ export interface PlanCandidate {
 
 export type PlanRequest =
   /** The best build of each under the limit first, then every curve, corner by corner in turn. */
-  | { readonly kind: 'curves'; readonly candidates: readonly PlanCandidate[]; readonly spend: number }
+  | {
+      readonly kind: 'curves';
+      readonly candidates: readonly PlanCandidate[];
+      readonly spend: number;
+    }
   | { readonly kind: 'best'; readonly candidate: PlanCandidate; readonly spend: number }
   /** What each of these parts would have to cost or give. */
-  | { readonly kind: 'takes'; readonly candidate: PlanCandidate; readonly spend: number; readonly partIds: readonly string[] };
+  | {
+      readonly kind: 'takes';
+      readonly candidate: PlanCandidate;
+      readonly spend: number;
+      readonly partIds: readonly string[];
+    };
 
 /** What is sent as soon as it is proven. */
 export type PlanPiece =
@@ -24,4 +33,8 @@ export type PlanPiece =
 
 /** Starts the planner in a worker of its own; pieces come as they are proven. */
 export const startPlan = (request: PlanRequest, onPiece: (piece: PlanPiece) => void): Job<'done'> =>
-  startJob<PlanRequest, 'done', PlanPiece>(() => new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }), request, { onPiece });
+  startJob<PlanRequest, 'done', PlanPiece>(
+    () => new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }),
+    request,
+    { onPiece },
+  );

@@ -8,24 +8,37 @@ const say = (message: FromWorker<'done', PlanPiece>) => postMessage(message);
 const piece = (p: PlanPiece) => say({ kind: 'piece', piece: p });
 
 onmessage = ({ data }: MessageEvent<PlanRequest>) => {
-  loadHighs().then((highs) => {
-    work(data, highs);
-    say({ kind: 'outcome', result: 'done' });
-  }).catch((error: unknown) => say({ kind: 'died', message: error instanceof Error ? error.message : String(error) }));
+  loadHighs()
+    .then((highs) => {
+      work(data, highs);
+      say({ kind: 'outcome', result: 'done' });
+    })
+    .catch((error: unknown) =>
+      say({ kind: 'died', message: error instanceof Error ? error.message : String(error) }),
+    );
 };
 
 function work(request: PlanRequest, highs: ProgramSolver): void {
   switch (request.kind) {
     case 'best':
-      return piece({ kind: 'best', id: request.candidate.id, best: bestBuild(highs, request.candidate.setting, request.spend) });
+      return piece({
+        kind: 'best',
+        id: request.candidate.id,
+        best: bestBuild(highs, request.candidate.setting, request.spend),
+      });
     case 'takes': {
       const { model } = planModelOf(request.candidate.setting);
-      for (const partId of request.partIds) piece({ kind: 'takes', partId, takes: whatItTakes(highs, model, request.spend, partId) });
+      for (const partId of request.partIds)
+        piece({ kind: 'takes', partId, takes: whatItTakes(highs, model, request.spend, partId) });
       return undefined;
     }
     case 'curves': {
-      for (const { id, setting } of request.candidates) piece({ kind: 'best', id, best: bestBuild(highs, setting, request.spend) });
-      let open = request.candidates.map(({ id, setting }) => ({ id, corners: buildCurve(highs, setting) }));
+      for (const { id, setting } of request.candidates)
+        piece({ kind: 'best', id, best: bestBuild(highs, setting, request.spend) });
+      let open = request.candidates.map(({ id, setting }) => ({
+        id,
+        corners: buildCurve(highs, setting),
+      }));
       while (open.length > 0) {
         open = open.filter(({ id, corners }) => {
           const next = corners.next();

@@ -22,5 +22,12 @@ export interface TableImportResult {
 }
 
 /** Reads a table's rows as donors, in a worker. */
-export const readTable = (request: TableImportRequest, onProgress: (done: number, of: number) => void): Job<TableImportResult> =>
-  startJob(() => new Worker(new URL('./table-import.worker.ts', import.meta.url), { type: 'module' }), request, { onProgress });
+export const readTable = (
+  request: TableImportRequest,
+  onProgress: (done: number, of: number) => void,
+): Job<TableImportResult> =>
+  startJob(
+    () => new Worker(new URL('./table-import.worker.ts', import.meta.url), { type: 'module' }),
+    request,
+    { onProgress },
+  );

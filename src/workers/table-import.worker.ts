@@ -14,7 +14,8 @@ onmessage = ({ data }: MessageEvent<TableImportRequest>) => {
       const result = readDonorRow(cells, { ...data, id: `${data.idStem}-${row + 1}` });
       if (result.kind === 'donor') donors.push(result.donor);
       else if (result.kind === 'faults') faults.push({ row, faults: result.faults });
-      if (row % REPORT_EVERY === REPORT_EVERY - 1) say({ kind: 'progress', done: row + 1, of: data.rows.length });
+      if (row % REPORT_EVERY === REPORT_EVERY - 1)
+        say({ kind: 'progress', done: row + 1, of: data.rows.length });
     });
     say({ kind: 'outcome', result: { donors, faults } });
   } catch (error) {

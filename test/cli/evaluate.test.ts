@@ -22,16 +22,32 @@ async function call(...args: string[]) {
 }
 
 test('prints figures, musts, ranking and builds from the same core as the screens', async () => {
-  const { code, out } = await call(put('demo.json', formatDossierFile(demoDossier(), '2026-01-02T03:04:05.000Z')));
+  const { code, out } = await call(
+    put('demo.json', formatDossierFile(demoDossier(), '2026-01-02T03:04:05.000Z')),
+  );
   expect(code).toBe(0);
-  const report = JSON.parse(out) as { candidates: { name: string; stock: { metrics: { readyMass: { mid: number } }; musts: unknown[] }; build: unknown }[]; ranking: { stock: { candidate: string; place: number | null; points: { mid: number } }[] }; purposes: { name: string; ranking: { stock: unknown[] } }[] };
+  const report = JSON.parse(out) as {
+    candidates: {
+      name: string;
+      stock: { metrics: { readyMass: { mid: number } }; musts: unknown[] };
+      build: unknown;
+    }[];
+    ranking: { stock: { candidate: string; place: number | null; points: { mid: number } }[] };
+    purposes: { name: string; ranking: { stock: unknown[] } }[];
+  };
   const ours = standing(demoDossier());
-  expect(report.ranking.stock.map((r) => [r.candidate, r.place, r.points.mid])).toEqual(ours?.stockRanking.map((r) => [r.id, r.place ?? null, r.score.points.mid]));
+  expect(report.ranking.stock.map((r) => [r.candidate, r.place, r.points.mid])).toEqual(
+    ours?.stockRanking.map((r) => [r.id, r.place ?? null, r.score.points.mid]),
+  );
   expect(report.candidates).toHaveLength(10);
   expect(report.candidates[0]?.build).not.toBeNull();
-  expect(report.purposes.map((p) => [p.name, p.ranking.stock.length])).toEqual((ours?.brief.purposes ?? []).map((p) => [p.name, 10]));
+  expect(report.purposes.map((p) => [p.name, p.ranking.stock.length])).toEqual(
+    (ours?.brief.purposes ?? []).map((p) => [p.name, 10]),
+  );
   expect(out).toContain('"passesWithParts": [\n        {');
-  expect(Object.keys(report.candidates[0]?.stock.metrics ?? {}).toSorted()).toEqual([...BASE_METRIC_KEYS, ...LOAD_METRIC_KEYS].toSorted());
+  expect(Object.keys(report.candidates[0]?.stock.metrics ?? {}).toSorted()).toEqual(
+    [...BASE_METRIC_KEYS, ...LOAD_METRIC_KEYS].toSorted(),
+  );
   expect(report.candidates[0]?.stock.musts.length).toBeGreaterThan(0);
 });
 
@@ -40,10 +56,13 @@ test('--doubt prints acceptabilities, the same every time', async () => {
   const [a, b] = [await call(file, '--doubt'), await call('--doubt', file)];
   expect(a.code).toBe(0);
   expect(a.out).toBe(b.out);
-  const { doubt } = JSON.parse(a.out) as { doubt: { stock: Record<string, { ids: string[]; acceptability: number[][]; samples: number }> } };
+  const { doubt } = JSON.parse(a.out) as {
+    doubt: { stock: Record<string, { ids: string[]; acceptability: number[][]; samples: number }> };
+  };
   for (const weights of ['fixed', 'order', 'free']) {
     expect(doubt.stock[weights]?.ids).toHaveLength(10);
-    for (const row of doubt.stock[weights]?.acceptability ?? []) expect(row.reduce((x, y) => x + y, 0)).toBeLessThanOrEqual(1 + 1e-9);
+    for (const row of doubt.stock[weights]?.acceptability ?? [])
+      expect(row.reduce((x, y) => x + y, 0)).toBeLessThanOrEqual(1 + 1e-9);
   }
 }, 60_000);
 
@@ -51,7 +70,11 @@ test.each([
   ['nothing given', () => [], 'Usage'],
   ['no such file', () => [path.join(folder, 'none.json')], 'no such file'],
   ['broken', () => [put('broken.json', '{')], 'line 1'],
-  ['no brief', () => [put('empty.json', formatDossierFile(EMPTY_DOSSIER, '2026-01-02T03:04:05.000Z'))], 'no brief'],
+  [
+    'no brief',
+    () => [put('empty.json', formatDossierFile(EMPTY_DOSSIER, '2026-01-02T03:04:05.000Z'))],
+    'no brief',
+  ],
 ] as const)('%s: exit 2 and a sentence', async (_name, args, words) => {
   const { code, out, err } = await call(...args());
   expect(code).toBe(2);

@@ -20,15 +20,27 @@ const part = (id: string): Part => {
   if (!found) throw new Error(id);
   return found;
 };
-const mid = (e: { kind: string; interval?: { mid: number } }) => (e.kind === 'known' ? (e.interval?.mid ?? Number.NaN) : Number.NaN);
-const bare = (over: Partial<Donor> = {}): Donor => ({ id: 'x', maker: '', model: '', version: '', donorClass: 'rally-twin', figures: {}, note: '', ...over });
+const mid = (e: { kind: string; interval?: { mid: number } }) =>
+  e.kind === 'known' ? (e.interval?.mid ?? Number.NaN) : Number.NaN;
+const bare = (over: Partial<Donor> = {}): Donor => ({
+  id: 'x',
+  maker: '',
+  model: '',
+  version: '',
+  donorClass: 'rally-twin',
+  figures: {},
+  note: '',
+  ...over,
+});
 
 test('a machine nobody knows anything about yields nothing known but the names of what is missing', () => {
   const a = assess(brief, bare());
   for (const key of BASE_METRIC_KEYS) expect(a.metrics[key].estimate.kind, key).toBe('unknown');
   expect(a.metrics.range.estimate).toEqual({ kind: 'unknown', missing: ['tank', 'consumption'] });
   expect(a.stance).toEqual({ kind: 'unknown' });
-  expect(a.musts.filter((m) => m.key !== 'licence').every((m) => m.verdict === 'not-known')).toBe(true);
+  expect(a.musts.filter((m) => m.key !== 'licence').every((m) => m.verdict === 'not-known')).toBe(
+    true,
+  );
 });
 
 test('leaving any one figure out never turns another metric into a number it was not', () => {
@@ -37,12 +49,20 @@ test('leaving any one figure out never turns another metric into a number it was
     const { [key]: _left, ...figures } = whole.figures;
     const without = assess(brief, { ...whole, figures });
     for (const metric of BASE_METRIC_KEYS) {
-      const [before, after] = [assess(brief, whole).metrics[metric].estimate, without.metrics[metric].estimate];
+      const [before, after] = [
+        assess(brief, whole).metrics[metric].estimate,
+        without.metrics[metric].estimate,
+      ];
       if (after.kind === 'known' && before.kind === 'known') {
         // An index over several facts may lose one: then it spans what that one may be worth.
-        expect(after.interval.low, `${metric} without ${key}`).toBeLessThanOrEqual(before.interval.low);
-        expect(after.interval.high, `${metric} without ${key}`).toBeGreaterThanOrEqual(before.interval.high);
-        if (metric !== 'wheels') expect(after.interval, `${metric} without ${key}`).toEqual(before.interval);
+        expect(after.interval.low, `${metric} without ${key}`).toBeLessThanOrEqual(
+          before.interval.low,
+        );
+        expect(after.interval.high, `${metric} without ${key}`).toBeGreaterThanOrEqual(
+          before.interval.high,
+        );
+        if (metric !== 'wheels')
+          expect(after.interval, `${metric} without ${key}`).toEqual(before.interval);
       }
       if (after.kind === 'unknown') expect(after.missing.length).toBeGreaterThan(0);
     }
@@ -57,7 +77,11 @@ test('every metric carries its formula, its inputs and its source', () => {
     expect(working.source.length).toBeGreaterThan(3);
     expect(working.inputs.length).toBeGreaterThan(0);
   }
-  expect(a.metrics.readyMass.working.inputs[0]?.reading).toMatchObject({ amount: 112, unit: 'kg', basis: 'dry' });
+  expect(a.metrics.readyMass.working.inputs[0]?.reading).toMatchObject({
+    amount: 112,
+    unit: 'kg',
+    basis: 'dry',
+  });
 });
 
 describe('musts', () => {
@@ -70,7 +94,8 @@ describe('musts', () => {
     expect(judge(unknown('tank'), 290, 'less')).toBe('not-known');
   });
   test('the example: the small tank fails the gap, the dear machines the money, an unread plate leaves the payload open', () => {
-    const verdict = (id: string, key: string) => assess(brief, donor(id)).musts.find((m) => m.key === key)?.verdict;
+    const verdict = (id: string, key: string) =>
+      assess(brief, donor(id)).musts.find((m) => m.key === key)?.verdict;
     expect(verdict('wren-230', 'range')).toBe('fail');
     expect(verdict('bastion-1160', 'money')).toBe('fail');
     expect(verdict('postmark-640-v', 'payload')).toBe('not-known');
@@ -81,14 +106,27 @@ describe('musts', () => {
 describe('parts', () => {
   const stock = normalFigures(donor('sorrel-300').figures, () => unknown('price'));
   test('set, then scale, then add, whatever the order of the list', () => {
-    const a: Part = { ...part('seat-low'), mass_kg: 0, effects: [{ figure: 'tank', change: 'add', amount: 4 }] };
-    const b: Part = { ...part('seat-low'), mass_kg: 0, effects: [{ figure: 'tank', change: 'set', amount: 12 }] };
-    expect(applyParts(stock, [a, b]).tank.estimate).toEqual(applyParts(stock, [b, a]).tank.estimate);
+    const a: Part = {
+      ...part('seat-low'),
+      mass_kg: 0,
+      effects: [{ figure: 'tank', change: 'add', amount: 4 }],
+    };
+    const b: Part = {
+      ...part('seat-low'),
+      mass_kg: 0,
+      effects: [{ figure: 'tank', change: 'set', amount: 12 }],
+    };
+    expect(applyParts(stock, [a, b]).tank.estimate).toEqual(
+      applyParts(stock, [b, a]).tank.estimate,
+    );
     expect(mid(applyParts(stock, [a, b]).tank.estimate)).toBe(16);
   });
   test('a larger tank brings the mass of its fuel: petrol 0.745 kg/L (EN 228 range, from memory)', () => {
     const fitted = applyParts(stock, [part('tank-dual-12')]);
-    expect(mid(fitted.mass.estimate) - mid(stock.mass.estimate)).toBeCloseTo(1.3 + (12.6 - 7.8) * 0.745, 6);
+    expect(mid(fitted.mass.estimate) - mid(stock.mass.estimate)).toBeCloseTo(
+      1.3 + (12.6 - 7.8) * 0.745,
+      6,
+    );
   });
   test('what is not known stays so unless a part sets it', () => {
     const none = normalFigures({}, () => unknown('price'));
@@ -99,44 +137,88 @@ describe('parts', () => {
   });
   test('no parts change nothing', () => expect(applyParts(stock, [])).toEqual(stock));
   test('every shipped part fits some donor of the example, and only what it says', () => {
-    for (const p of Object.values(dossier.parts)) expect(Object.values(dossier.donors).some((d) => fitsDonor(p, d)), p.id).toBe(true);
+    for (const p of Object.values(dossier.parts))
+      expect(
+        Object.values(dossier.donors).some((d) => fitsDonor(p, d)),
+        p.id,
+      ).toBe(true);
     expect(fitsDonor(part('tank-trail-11'), donor('bastion-1160'))).toBe(false);
     expect(fitsDonor({ fits: { kind: 'donors', donorIds: ['x'] } }, bare())).toBe(true);
   });
   test('more parts never cost less, and lowering never raises the seat', () => {
     const all = Object.values(dossier.parts);
-    fc.assert(fc.property(fc.subarray(all, { maxLength: 8 }), fc.constantFrom(...all), (some, more) => {
-      const [a, b] = [assess(brief, donor('sorrel-300'), some), assess(brief, donor('sorrel-300'), [...some, more])];
-      expect(mid(b.metrics.outlay.estimate)).toBeGreaterThanOrEqual(mid(a.metrics.outlay.estimate) - 1e-9);
-    }), { seed: 17, numRuns: 60 });
-    expect(mid(assess(brief, donor('sorrel-300'), [part('seat-low')]).metrics.heelGap.estimate)).toBeLessThan(mid(assess(brief, donor('sorrel-300')).metrics.heelGap.estimate));
+    fc.assert(
+      fc.property(fc.subarray(all, { maxLength: 8 }), fc.constantFrom(...all), (some, more) => {
+        const [a, b] = [
+          assess(brief, donor('sorrel-300'), some),
+          assess(brief, donor('sorrel-300'), [...some, more]),
+        ];
+        expect(mid(b.metrics.outlay.estimate)).toBeGreaterThanOrEqual(
+          mid(a.metrics.outlay.estimate) - 1e-9,
+        );
+      }),
+      { seed: 17, numRuns: 60 },
+    );
+    expect(
+      mid(assess(brief, donor('sorrel-300'), [part('seat-low')]).metrics.heelGap.estimate),
+    ).toBeLessThan(mid(assess(brief, donor('sorrel-300')).metrics.heelGap.estimate));
   });
 });
 
 describe('cautions', () => {
-  const codes = (id: string, parts: readonly string[] = []) => assess(brief, donor(id), parts.map(part)).cautions.map((c) => c.code);
+  const codes = (id: string, parts: readonly string[] = []) =>
+    assess(brief, donor(id), parts.map(part)).cautions.map((c) => c.code);
   test('lowering without a shorter stand, at one end, and with it', () => {
-    expect(codes('sorrel-300', ['lowering-link'])).toEqual(expect.arrayContaining(['lowered-without-stand', 'lowered-one-end', 'tell-insurer']));
+    expect(codes('sorrel-300', ['lowering-link'])).toEqual(
+      expect.arrayContaining(['lowered-without-stand', 'lowered-one-end', 'tell-insurer']),
+    );
     expect(codes('sorrel-300', ['lowering-link', 'stand-short'])).toContain('lowered');
-    expect(codes('sorrel-300', ['lowering-link', 'stand-short'])).not.toContain('lowered-without-stand');
+    expect(codes('sorrel-300', ['lowering-link', 'stand-short'])).not.toContain(
+      'lowered-without-stand',
+    );
   });
   test('approval, brakes, shock, load, reach and range', () => {
-    expect(codes('sorrel-300', ['silencer-free', 'brake-lines', 'shock-rebuildable', 'lights-aux'])).toEqual(expect.arrayContaining(['ends-approval', 'brake-hydraulics', 'specialist-shock', 'electrical-load']));
-    expect(codes('bastion-1160')).toEqual(expect.arrayContaining(['tiptoe-on-loose', 'fuel-gap-over-range']));
+    expect(
+      codes('sorrel-300', ['silencer-free', 'brake-lines', 'shock-rebuildable', 'lights-aux']),
+    ).toEqual(
+      expect.arrayContaining([
+        'ends-approval',
+        'brake-hydraulics',
+        'specialist-shock',
+        'electrical-load',
+      ]),
+    );
+    expect(codes('bastion-1160')).toEqual(
+      expect.arrayContaining(['tiptoe-on-loose', 'fuel-gap-over-range']),
+    );
     expect(codes('wren-230')).not.toContain('tiptoe-on-loose');
   });
   test('over the permitted maximum is said at the worst end of the figures', () => {
     const heavy = { ...brief, trip: { ...brief.trip, luggage_kg: 80 } };
-    const over = assess(heavy, donor('wren-230')).cautions.find((c) => c.code === 'over-permitted-mass');
+    const over = assess(heavy, donor('wren-230')).cautions.find(
+      (c) => c.code === 'over-permitted-mass',
+    );
     expect(over?.code === 'over-permitted-mass' && over.over_kg).toBeGreaterThan(0);
   });
 });
 
 test('a claimed 35 kW machine of 180 kg may be ridden on A2: licence law goes by the papers', () => {
-  const claimed = (amount: number, unit: 'kW' | 'kg' | 'L', basis: 'crank' | 'ready' | 'stated') => ({ readings: [{ id: 'r', amount, unit, basis, origin: 'claimed' as const, note: '' }] });
+  const claimed = (
+    amount: number,
+    unit: 'kW' | 'kg' | 'L',
+    basis: 'crank' | 'ready' | 'stated',
+  ) => ({ readings: [{ id: 'r', amount, unit, basis, origin: 'claimed' as const, note: '' }] });
   const a2 = { ...brief, rider: { ...brief.rider, licence: 'A2' as const } };
-  const machine = bare({ figures: { power: claimed(35, 'kW', 'crank'), mass: claimed(180, 'kg', 'ready'), tank: claimed(14, 'L', 'stated') } });
+  const machine = bare({
+    figures: {
+      power: claimed(35, 'kW', 'crank'),
+      mass: claimed(180, 'kg', 'ready'),
+      tank: claimed(14, 'L', 'stated'),
+    },
+  });
   expect(assess(a2, machine).licence).toEqual({ kind: 'legal' });
-  expect(assess(a2, { ...machine, figures: { ...machine.figures, power: claimed(35.3, 'kW', 'crank') } }).licence.kind).toBe('not-legal');
+  expect(
+    assess(a2, { ...machine, figures: { ...machine.figures, power: claimed(35.3, 'kW', 'crank') } })
+      .licence.kind,
+  ).toBe('not-legal');
 });
-

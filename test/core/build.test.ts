@@ -2,7 +2,27 @@ import fc from 'fast-check';
 import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
 import { assess } from '@/core/assessment';
-import { assessedBuild, atSpending, bestBuild, BUILD_STAGES, buildCurve, fullPoints, leads, orderBy, planModelOf, removals, stageIndex, STAGE_SCHOOLS, stagedTooSoon, stagePlan, stagesBySchool, worthwhile, type BuildCurve, type PlannedBuild, type PlanSetting } from '@/core/build';
+import {
+  assessedBuild,
+  atSpending,
+  bestBuild,
+  BUILD_STAGES,
+  buildCurve,
+  fullPoints,
+  leads,
+  orderBy,
+  planModelOf,
+  removals,
+  stageIndex,
+  STAGE_SCHOOLS,
+  stagedTooSoon,
+  stagePlan,
+  stagesBySchool,
+  worthwhile,
+  type BuildCurve,
+  type PlannedBuild,
+  type PlanSetting,
+} from '@/core/build';
 import { buildCost, buildTotal, partsCost } from '@/core/money';
 import type { Part } from '@/core/part';
 import { findBuildFaults, planOf } from '@/core/planning';
@@ -16,10 +36,14 @@ if (!now) throw new Error('no brief');
 const settingOf = (id: string, more: Partial<PlanSetting> = {}): PlanSetting => {
   const entry = now.candidates.find((c) => c.candidate.id === `c-${id}`);
   if (!entry) throw new Error(id);
-  return { ...planSetting(dossier, now, entry, { legalOnly: false, today: '2026-12-01' }), ...more };
+  return {
+    ...planSetting(dossier, now, entry, { legalOnly: false, today: '2026-12-01' }),
+    ...more,
+  };
 };
 const catalogue = new Map(Object.values(dossier.parts).map((p) => [p.id, p]));
-const partsOf = (ids: readonly string[]): readonly Part[] => ids.flatMap((id) => catalogue.get(id) ?? []);
+const partsOf = (ids: readonly string[]): readonly Part[] =>
+  ids.flatMap((id) => catalogue.get(id) ?? []);
 const buildOf = (id: string, spend: number, more: Partial<PlanSetting> = {}): PlannedBuild => {
   const best = bestBuild(highs, settingOf(id, more), spend);
   if (best.kind !== 'build') throw new Error(best.kind);
@@ -40,37 +64,64 @@ describe('the best build of a candidate', () => {
     const setting = settingOf('sorrel-300');
     const inRules = (ids: readonly string[]) => findBuildFaults(ids, catalogue).length === 0;
     const others = setting.parts.map((p) => p.id).filter((id) => !best.partIds.includes(id));
-    const tries = [...others.map((id) => [...best.partIds, id]), ...best.partIds.flatMap((out) => [best.partIds.filter((id) => id !== out), ...others.map((id) => [...best.partIds.filter((i) => i !== out), id])])].filter(inRules);
+    const tries = [
+      ...others.map((id) => [...best.partIds, id]),
+      ...best.partIds.flatMap((out) => [
+        best.partIds.filter((id) => id !== out),
+        ...others.map((id) => [...best.partIds.filter((i) => i !== out), id]),
+      ]),
+    ].filter(inRules);
     expect(tries.length).toBeGreaterThan(200);
     for (const ids of tries) {
       const tried = assessedBuild(setting, ids, 0);
-      if (tried.cost <= 9550 && tried.failed.length === 0) expect(tried.points, ids.join(' ')).toBeLessThan(best.points + 0.1);
+      if (tried.cost <= 9550 && tried.failed.length === 0)
+        expect(tried.points, ids.join(' ')).toBeLessThan(best.points + 0.1);
     }
   });
   test('pinned parts are in it, banned ones are not, and what may end approval can be left out', () => {
     const setting = settingOf('wren-230');
     const free = buildOf('wren-230', 9550);
     const [banned] = free.partIds;
-    expect(buildOf('wren-230', 9550, { banned: new Set([banned ?? '']) }).partIds).not.toContain(banned);
-    const pin = setting.parts.find((p) => !free.partIds.includes(p.id) && p.needs.length === 0 && p.kind === 'controls')?.id ?? '';
+    expect(buildOf('wren-230', 9550, { banned: new Set([banned ?? '']) }).partIds).not.toContain(
+      banned,
+    );
+    const pin =
+      setting.parts.find(
+        (p) => !free.partIds.includes(p.id) && p.needs.length === 0 && p.kind === 'controls',
+      )?.id ?? '';
     expect(buildOf('wren-230', 9550, { pinned: new Set([pin]) }).partIds).toContain(pin);
-    expect(partsOf(buildOf('wren-230', 9550, { legalOnly: true }).partIds).filter((p) => p.flags.includes('ends-approval'))).toEqual([]);
+    expect(
+      partsOf(buildOf('wren-230', 9550, { legalOnly: true }).partIds).filter((p) =>
+        p.flags.includes('ends-approval'),
+      ),
+    ).toEqual([]);
   });
   test('what would come after the trip is left out, and said', () => {
     const { leftOut, model } = planModelOf(settingOf('wren-230', { daysLeft: 10 }));
-    expect(leftOut.filter((l) => l.why === 'too-late').map((l) => catalogue.get(l.id)?.leadTime_days ?? 0).every((d) => d > 10)).toBe(true);
+    expect(
+      leftOut
+        .filter((l) => l.why === 'too-late')
+        .map((l) => catalogue.get(l.id)?.leadTime_days ?? 0)
+        .every((d) => d > 10),
+    ).toBe(true);
     expect(model.items.every((i) => (catalogue.get(i.id)?.leadTime_days ?? 99) <= 10)).toBe(true);
   });
   test('money that does not do: the clash is named; a price that is not known is not planned with', () => {
-    expect(bestBuild(highs, settingOf('thorn-450-e'), 9550)).toEqual({ kind: 'clash', limits: ['spend'] });
+    expect(bestBuild(highs, settingOf('thorn-450-e'), 9550)).toEqual({
+      kind: 'clash',
+      limits: ['spend'],
+    });
     const { price: _price, ...figures } = settingOf('sorrel-300').donor.figures;
     const setting = settingOf('sorrel-300');
-    expect(bestBuild(highs, { ...setting, donor: { ...setting.donor, figures } }, 9550)).toMatchObject({ kind: 'unknown', missing: ['price'] });
+    expect(
+      bestBuild(highs, { ...setting, donor: { ...setting.donor, figures } }, 9550),
+    ).toMatchObject({ kind: 'unknown', missing: ['price'] });
   });
   test('one part alone: the planner’s sum is the full assessment', () => {
     const setting = settingOf('drover-430');
     const { model } = planModelOf(setting);
-    for (const { id } of model.items.slice(0, 40)) expect(planOf(model, [id]).value, id).toBeCloseTo(fullPoints(setting, partsOf([id])), 6);
+    for (const { id } of model.items.slice(0, 40))
+      expect(planOf(model, [id]).value, id).toBeCloseTo(fullPoints(setting, partsOf([id])), 6);
   });
 });
 
@@ -89,34 +140,65 @@ describe('the money curve', () => {
     expect(buildOf('pika-340-x', middle.cost).points).toBeGreaterThanOrEqual(middle.points - 1e-6);
   });
   test('who is ahead for which money, by hand', () => {
-    const at = (cost: number, points: number): PlannedBuild => ({ partIds: [], cost, points, planned: points, failed: [] });
-    const curves: readonly BuildCurve[] = [{ id: 'a', corners: [at(100, 50), at(300, 70)] }, { id: 'b', corners: [at(200, 60)] }];
-    expect(leads(curves).map((l) => [l.from, l.id, l.over?.id])).toEqual([[100, 'a', undefined], [200, 'b', 'a'], [300, 'a', 'b']]);
-    expect(atSpending({ id: 'a', corners: [at(100, 50), at(300, 70)] }, 299)).toMatchObject({ cost: 100 });
+    const at = (cost: number, points: number): PlannedBuild => ({
+      partIds: [],
+      cost,
+      points,
+      planned: points,
+      failed: [],
+    });
+    const curves: readonly BuildCurve[] = [
+      { id: 'a', corners: [at(100, 50), at(300, 70)] },
+      { id: 'b', corners: [at(200, 60)] },
+    ];
+    expect(leads(curves).map((l) => [l.from, l.id, l.over?.id])).toEqual([
+      [100, 'a', undefined],
+      [200, 'b', 'a'],
+      [300, 'a', 'b'],
+    ]);
+    expect(atSpending({ id: 'a', corners: [at(100, 50), at(300, 70)] }, 299)).toMatchObject({
+      cost: 100,
+    });
     expect(atSpending({ id: 'a', corners: [at(100, 50)] }, 99)).toBeUndefined();
   });
 });
 
 describe('stages', () => {
   const parts = partsOf(buildOf('sorrel-300', 9550).partIds);
-  test.each(STAGE_SCHOOLS)('%s: every part has a stage, and none comes before what it needs', (school) => {
-    const stages = stagesBySchool(parts, school);
-    expect(Object.keys(stages)).toHaveLength(parts.length);
-    expect(stagedTooSoon(parts, (id) => stages[id] ?? 'trip')).toEqual([]);
-  });
+  test.each(STAGE_SCHOOLS)(
+    '%s: every part has a stage, and none comes before what it needs',
+    (school) => {
+      const stages = stagesBySchool(parts, school);
+      expect(Object.keys(stages)).toHaveLength(parts.length);
+      expect(stagedTooSoon(parts, (id) => stages[id] ?? 'trip')).toEqual([]);
+    },
+  );
   test('any parts of the catalogue, any school', () => {
-    fc.assert(fc.property(fc.subarray([...catalogue.values()], { maxLength: 14 }), fc.constantFrom(...STAGE_SCHOOLS), (some, school) => {
-      const stages = stagesBySchool(some, school);
-      expect(stagedTooSoon(some, (id) => stages[id] ?? 'trip')).toEqual([]);
-    }), { seed: 95 });
+    fc.assert(
+      fc.property(
+        fc.subarray([...catalogue.values()], { maxLength: 14 }),
+        fc.constantFrom(...STAGE_SCHOOLS),
+        (some, school) => {
+          const stages = stagesBySchool(some, school);
+          expect(stagedTooSoon(some, (id) => stages[id] ?? 'trip')).toEqual([]);
+        },
+      ),
+      { seed: 95 },
+    );
   });
   test('costs and masses of the stages add up to the build; the last stage is the whole build', () => {
     const setting = settingOf('sorrel-300');
     const stages = stagesBySchool(parts, 'suspension-first');
     const steps = stagePlan(setting, parts, (id) => stages[id] ?? 'trip');
     expect(steps.map((s) => s.stage)).toEqual([...BUILD_STAGES]);
-    expect(steps.reduce((sum, s) => sum + (s.cost ?? Number.NaN), 0)).toBeCloseTo(buildTotal(buildCost(parts, setting.brief.money)), 6);
-    expect(steps.reduce((sum, s) => sum + s.mass_kg, 0)).toBeCloseTo(parts.reduce((sum, p) => sum + p.mass_kg, 0), 9);
+    expect(steps.reduce((sum, s) => sum + (s.cost ?? Number.NaN), 0)).toBeCloseTo(
+      buildTotal(buildCost(parts, setting.brief.money)),
+      6,
+    );
+    expect(steps.reduce((sum, s) => sum + s.mass_kg, 0)).toBeCloseTo(
+      parts.reduce((sum, p) => sum + p.mass_kg, 0),
+      9,
+    );
     expect(steps.at(-1)?.score.points.mid).toBeCloseTo(fullPoints(setting, parts), 9);
     expect(stageIndex('first')).toBeLessThan(stageIndex('trip'));
   });
@@ -140,11 +222,27 @@ describe('honest money', () => {
   const { money } = settingOf('sorrel-300').brief;
   test('100 of parts with 12 % shipping and tax, 5 % for wrong parts, 60 of papers once: by hand', () => {
     if (!part) throw new Error('no part');
-    const hundred = { ...part, price: { amount: 100, currency: 'EUR' as const }, fitting_h: 2, workshop: true };
-    const asked = { ...money, shopRate_perHour: 70, partsExtra_percent: 12, wrongPart_percent: 5, papers: 60 };
-    expect(buildTotal(buildCost([hundred, hundred], asked))).toBeCloseTo(200 + 280 + 24 + 10 + 60, 9);
+    const hundred = {
+      ...part,
+      price: { amount: 100, currency: 'EUR' as const },
+      fitting_h: 2,
+      workshop: true,
+    };
+    const asked = {
+      ...money,
+      shopRate_perHour: 70,
+      partsExtra_percent: 12,
+      wrongPart_percent: 5,
+      papers: 60,
+    };
+    expect(buildTotal(buildCost([hundred, hundred], asked))).toBeCloseTo(
+      200 + 280 + 24 + 10 + 60,
+      9,
+    );
     expect(partsCost(hundred, asked)).toBeCloseTo(100 + 140 + 12 + 5, 9);
     expect(buildTotal(buildCost([], asked))).toBe(0);
-    expect(partsCost({ ...hundred, price: { amount: 100, currency: 'CHF' } }, asked)).toBeUndefined();
+    expect(
+      partsCost({ ...hundred, price: { amount: 100, currency: 'CHF' } }, asked),
+    ).toBeUndefined();
   });
 });

@@ -1,6 +1,14 @@
 import { describe, expect, test } from 'vitest';
 import { assess } from '@/core/assessment';
-import { descendants, donorKind, donorLine, resolveDonor, shortName, type Donor, type DonorTable } from '@/core/donor';
+import {
+  descendants,
+  donorKind,
+  donorLine,
+  resolveDonor,
+  shortName,
+  type Donor,
+  type DonorTable,
+} from '@/core/donor';
 import { factInUse, isFactValue, rivalFacts } from '@/core/facts';
 import { fittedWorth, repairs } from '@/core/money';
 import { fitsDonor, type Part } from '@/core/part';
@@ -14,15 +22,53 @@ import { demoDossier } from '@/demo/scenario';
 import { assessmentOf, resolvedDonors } from '@/store/queries';
 import { BRIEF_KEY, newBrief, newDonor } from '@/store/records';
 
-const base: Donor = { ...newDonor('m'), maker: 'Hollin', model: 'Plover', version: '2025', donorClass: 'rally-twin', figures: quoted('m', { mass: [200, 'kg', 'claimed', 's'], seatHeight: [880, 'mm', 'claimed', 's'] }), facts: { abs: { readings: [{ id: 'a', value: 'fixed', origin: 'claimed', note: '' }] } }, weakPoints: [{ id: 'w', what: 'gear', mend: false, origin: 'heard', note: '' }] };
-const low: Donor = { ...newDonor('v'), baseId: 'm', version: 'low', figures: quoted('v', { seatHeight: [845, 'mm', 'claimed', 's', 'low-seat'] }), variant: { seat: 'low' } };
-const sale: Donor = { ...newDonor('l'), baseId: 'v', version: 'red one', listing: { fitted: [] }, weakPoints: [{ id: 'x', what: 'seal', cost: { amount: 120, currency: 'EUR' }, mend: true, origin: 'measured', note: '' }] };
+const base: Donor = {
+  ...newDonor('m'),
+  maker: 'Hollin',
+  model: 'Plover',
+  version: '2025',
+  donorClass: 'rally-twin',
+  figures: quoted('m', {
+    mass: [200, 'kg', 'claimed', 's'],
+    seatHeight: [880, 'mm', 'claimed', 's'],
+  }),
+  facts: { abs: { readings: [{ id: 'a', value: 'fixed', origin: 'claimed', note: '' }] } },
+  weakPoints: [{ id: 'w', what: 'gear', mend: false, origin: 'heard', note: '' }],
+};
+const low: Donor = {
+  ...newDonor('v'),
+  baseId: 'm',
+  version: 'low',
+  figures: quoted('v', { seatHeight: [845, 'mm', 'claimed', 's', 'low-seat'] }),
+  variant: { seat: 'low' },
+};
+const sale: Donor = {
+  ...newDonor('l'),
+  baseId: 'v',
+  version: 'red one',
+  listing: { fitted: [] },
+  weakPoints: [
+    {
+      id: 'x',
+      what: 'seal',
+      cost: { amount: 120, currency: 'EUR' },
+      mend: true,
+      origin: 'measured',
+      note: '',
+    },
+  ],
+};
 const table: DonorTable = { m: base, v: low, l: sale };
 
 describe('variants and listings inherit and override', () => {
   test('a listing of a variant of a model', () => {
     const donor = resolveDonor(table, 'l');
-    expect(donor).toMatchObject({ maker: 'Hollin', model: 'Plover', version: 'low, red one', donorClass: 'rally-twin' });
+    expect(donor).toMatchObject({
+      maker: 'Hollin',
+      model: 'Plover',
+      version: 'low, red one',
+      donorClass: 'rally-twin',
+    });
     expect(readingInUse(donor?.figures.seatHeight)?.amount).toBe(845);
     expect(readingInUse(donor?.figures.mass)?.amount).toBe(200);
     expect(factInUse(donor?.facts?.abs)?.value).toBe('fixed');
@@ -36,13 +82,18 @@ describe('variants and listings inherit and override', () => {
     expect(resolveDonor(table, 'nobody')).toBeUndefined();
     expect(resolvedDonors(table).get('m')).toBe(base);
   });
-  test('a base that is gone leaves what the record itself says', () => expect(resolveDonor({ v: low }, 'v')).toBe(low));
+  test('a base that is gone leaves what the record itself says', () =>
+    expect(resolveDonor({ v: low }, 'v')).toBe(low));
   test('a ring in damaged data ends', () => {
-    const ring: DonorTable = { a: { ...base, id: 'a', baseId: 'b' }, b: { ...base, id: 'b', baseId: 'a' } };
+    const ring: DonorTable = {
+      a: { ...base, id: 'a', baseId: 'b' },
+      b: { ...base, id: 'b', baseId: 'a' },
+    };
     expect(donorLine(ring, 'a')).toHaveLength(2);
     expect(descendants(ring, 'a').map((d) => d.id)).toContain('b');
   });
-  test('what stands on a donor', () => expect(descendants(table, 'm').map((d) => d.id)).toEqual(['v', 'l']));
+  test('what stands on a donor', () =>
+    expect(descendants(table, 'm').map((d) => d.id)).toEqual(['v', 'l']));
 });
 
 const dossier = demoDossier();
@@ -58,28 +109,61 @@ describe('a machine for sale', () => {
     const donor = resolveDonor(dossier.donors, 'drover-430-brenfold') ?? base;
     const bare = assess(brief, donor);
     const aboard = assess(brief, donor, [], { parts: [part('bash-plate')], readOnIt: ['price'] });
-    const read = assess(brief, donor, [], { parts: [part('bash-plate')], readOnIt: ['price', 'mass'] });
-    const mass = (a: typeof bare) => (a.metrics.readyMass.estimate.kind === 'known' ? a.metrics.readyMass.estimate.interval.mid : NaN);
+    const read = assess(brief, donor, [], {
+      parts: [part('bash-plate')],
+      readOnIt: ['price', 'mass'],
+    });
+    const mass = (a: typeof bare) =>
+      a.metrics.readyMass.estimate.kind === 'known'
+        ? a.metrics.readyMass.estimate.interval.mid
+        : NaN;
     expect(mass(aboard) - mass(bare)).toBeCloseTo(part('bash-plate').mass_kg, 9);
     expect(mass(read)).toBe(mass(bare));
     expect(aboard.cost.parts).toBe(0);
   });
   test('is worth what the build would pay, less wear', () => {
     const { price } = part('bash-plate');
-    expect(fittedWorth([{ part: part('bash-plate'), wear: 0.25 }], brief.money).worth).toBeCloseTo(price.amount * 0.75, 9);
+    expect(fittedWorth([{ part: part('bash-plate'), wear: 0.25 }], brief.money).worth).toBeCloseTo(
+      price.amount * 0.75,
+      9,
+    );
     expect(fittedWorth([{ part: part('bash-plate'), wear: 1 }], brief.money).worth).toBe(0);
     // Fitting by a workshop would have been paid too.
     const cartridges = part('fork-cartridges');
-    expect(fittedWorth([{ part: cartridges, wear: 0 }], brief.money).worth).toBeCloseTo(cartridges.price.amount + cartridges.fitting_h * brief.money.shopRate_perHour, 9);
-    expect(fittedWorth([{ part: { ...cartridges, price: { amount: 5, currency: 'ZAR' } }, wear: 0 }], brief.money).noRate).toEqual(['fork-cartridges']);
+    expect(fittedWorth([{ part: cartridges, wear: 0 }], brief.money).worth).toBeCloseTo(
+      cartridges.price.amount + cartridges.fitting_h * brief.money.shopRate_perHour,
+      9,
+    );
+    expect(
+      fittedWorth(
+        [{ part: { ...cartridges, price: { amount: 5, currency: 'ZAR' } }, wear: 0 }],
+        brief.money,
+      ).noRate,
+    ).toEqual(['fork-cartridges']);
   });
   test('what must be put right counts; a cost not known makes the sum not known, never 0', () => {
     const point = { id: 'p', what: 'seal', mend: true, origin: 'heard', note: '' } as const;
     expect(repairs([], brief.money)).toMatchObject({ kind: 'known', interval: { mid: 0 } });
-    expect(repairs([{ ...point, cost: { amount: 100, currency: 'EUR' } }, { ...point, cost: { amount: 100, currency: 'USD' } }], brief.money)).toMatchObject({ kind: 'known', interval: { mid: 191 } });
-    expect(repairs([point], brief.money)).toMatchObject({ kind: 'unknown', missing: ['repairCost'] });
-    expect(repairs([{ ...point, cost: { amount: 1, currency: 'ZAR' } }], brief.money)).toMatchObject({ kind: 'unknown', missing: ['rate:ZAR'] });
-    expect(repairs([{ ...point, mend: false }], brief.money)).toMatchObject({ kind: 'known', interval: { mid: 0 } });
+    expect(
+      repairs(
+        [
+          { ...point, cost: { amount: 100, currency: 'EUR' } },
+          { ...point, cost: { amount: 100, currency: 'USD' } },
+        ],
+        brief.money,
+      ),
+    ).toMatchObject({ kind: 'known', interval: { mid: 191 } });
+    expect(repairs([point], brief.money)).toMatchObject({
+      kind: 'unknown',
+      missing: ['repairCost'],
+    });
+    expect(
+      repairs([{ ...point, cost: { amount: 1, currency: 'ZAR' } }], brief.money),
+    ).toMatchObject({ kind: 'unknown', missing: ['rate:ZAR'] });
+    expect(repairs([{ ...point, mend: false }], brief.money)).toMatchObject({
+      kind: 'known',
+      interval: { mid: 0 },
+    });
   });
   test('a part made for a model fits its variants and listings', () => {
     const made = { fits: { kind: 'donors', donorIds: ['m'] } } as const;
@@ -91,18 +175,35 @@ describe('a machine for sale', () => {
 describe('what is most worth finding out', () => {
   const weights = wantWeights(brief);
   test('a must that cannot be judged comes before points', () => {
-    const assessment = assessmentOf(resolveDonor(dossier.donors, 'postmark-640-v') ?? base, dossier);
-    expect(assessment && missingFigures(assessment, weights)[0]).toMatchObject({ name: 'maxMass', musts: ['payload'], wants: ['payloadLeft'] });
+    const assessment = assessmentOf(
+      resolveDonor(dossier.donors, 'postmark-640-v') ?? base,
+      dossier,
+    );
+    expect(assessment && missingFigures(assessment, weights)[0]).toMatchObject({
+      name: 'maxMass',
+      musts: ['payload'],
+      wants: ['payloadLeft'],
+    });
   });
   test('of a blank sheet everything the brief asks for, its points adding the wants', () => {
     const missing = missingFigures(assess(brief, newDonor('blank')), weights);
-    expect(missing.map((m) => m.name)).toEqual(expect.arrayContaining(['mass', 'power', 'tank', 'seatHeight', 'price']));
+    expect(missing.map((m) => m.name)).toEqual(
+      expect.arrayContaining(['mass', 'power', 'tank', 'seatHeight', 'price']),
+    );
     const mass = missing.find((m) => m.name === 'mass');
-    expect(mass?.weight).toBeCloseTo(weights.readyMass + weights.powerToMass + weights.payloadLeft, 9);
+    expect(mass?.weight).toBeCloseTo(
+      weights.readyMass + weights.powerToMass + weights.payloadLeft,
+      9,
+    );
   });
   test('of a sheet with every figure, only the facts that are left open', () => {
     const assessment = assessmentOf(resolveDonor(dossier.donors, 'drover-430') ?? base, dossier);
-    expect(assessment && missingFigures(assessment, weights).map((m) => m.name).sort()).toEqual(['crashBars', 'handGuards', 'sumpGuard']);
+    expect(
+      assessment &&
+        missingFigures(assessment, weights)
+          .map((m) => m.name)
+          .sort(),
+    ).toEqual(['crashBars', 'handGuards', 'sumpGuard']);
   });
 });
 
@@ -112,7 +213,13 @@ describe('the sheet', () => {
     expect(ESSENTIAL_KEYS.length).toBeLessThanOrEqual(12);
   });
   test('facts: the firmer source counts, a pin before it; other values are named', () => {
-    const fact = { readings: [{ id: 'a', value: 'none', origin: 'heard', note: '' }, { id: 'b', value: 'fixed', origin: 'measured', note: '' }, { id: 'c', value: 'none', origin: 'claimed', note: '' }] } as const;
+    const fact = {
+      readings: [
+        { id: 'a', value: 'none', origin: 'heard', note: '' },
+        { id: 'b', value: 'fixed', origin: 'measured', note: '' },
+        { id: 'c', value: 'none', origin: 'claimed', note: '' },
+      ],
+    } as const;
     expect(factInUse(fact)?.id).toBe('b');
     expect(factInUse({ ...fact, pinned: 'a' })?.id).toBe('a');
     expect(factInUse(undefined)).toBeUndefined();

@@ -1,15 +1,46 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { doubtOrder, firmness, simulateRanks, tornado, triangular, turningPoints, worthAt, type DoubtAlternative, type DoubtModel, type DoubtQuantity, type RankDoubt, type WeightDoubt } from '@/core/doubt';
+import {
+  doubtOrder,
+  firmness,
+  simulateRanks,
+  tornado,
+  triangular,
+  turningPoints,
+  worthAt,
+  type DoubtAlternative,
+  type DoubtModel,
+  type DoubtQuantity,
+  type RankDoubt,
+  type WeightDoubt,
+} from '@/core/doubt';
 import { seededRandom, standardNormal } from '@/core/numeric';
 
 const exact = (x: number): DoubtQuantity => ({ kind: 'known', low: x, mid: x, high: x });
-const plain = (id: string, values: readonly number[]): DoubtAlternative => ({ id, quantities: values.map(exact), limits: [], out: false });
-const model = (rows: Readonly<Record<string, readonly number[]>>, weights: WeightDoubt = 'free', given?: readonly number[]): DoubtModel => {
+const plain = (id: string, values: readonly number[]): DoubtAlternative => ({
+  id,
+  quantities: values.map(exact),
+  limits: [],
+  out: false,
+});
+const model = (
+  rows: Readonly<Record<string, readonly number[]>>,
+  weights: WeightDoubt = 'free',
+  given?: readonly number[],
+): DoubtModel => {
   const count = Object.values(rows)[0]?.length ?? 0;
   return {
-    weights, alternatives: Object.entries(rows).map(([id, values]) => plain(id, values)),
-    criteria: Array.from({ length: count }, (_, i) => ({ key: `c${i}`, weight: given?.[i] ?? 1 / count, knots: [{ x: 0, y: 0 }, { x: 1, y: 1 }], shared: 0 })),
+    weights,
+    alternatives: Object.entries(rows).map(([id, values]) => plain(id, values)),
+    criteria: Array.from({ length: count }, (_, i) => ({
+      key: `c${i}`,
+      weight: given?.[i] ?? 1 / count,
+      knots: [
+        { x: 0, y: 0 },
+        { x: 1, y: 1 },
+      ],
+      shared: 0,
+    })),
   };
 };
 const run = (m: DoubtModel, most = 40_000, seed = 7): RankDoubt => {
@@ -30,7 +61,8 @@ describe('acceptability on exact small cases (SMAA-2, Lahdelma & Salminen 2001; 
   });
   test('three unit vectors: every place a third each; centre of the first (11/18, 7/36, 7/36)', () => {
     const r = run(model({ A: [1, 0, 0], B: [0, 1, 0], C: [0, 0, 1] }));
-    for (const row of r.acceptability) for (const share of row) expect(Math.abs(share - 1 / 3)).toBeLessThan(NEAR);
+    for (const row of r.acceptability)
+      for (const share of row) expect(Math.abs(share - 1 / 3)).toBeLessThan(NEAR);
     expect(r.central[0]?.[0]).toBeCloseTo(11 / 18, 2);
     expect(r.central[0]?.[1]).toBeCloseTo(7 / 36, 2);
   });
@@ -47,15 +79,22 @@ describe('acceptability on exact small cases (SMAA-2, Lahdelma & Salminen 2001; 
     // The first criterion is the only one that parts them, so the central weights are the means of all draws.
     const r = run(model({ A: [1, 0, 0], B: [0, 0, 0] }, 'order', [0.5, 0.3, 0.2]));
     expect(firsts(r)[0]).toBe(1);
-    for (const [i, mean] of [0.6111, 0.2778, 0.1111].entries()) expect(r.central[0]?.[i]).toBeCloseTo(mean, 2);
+    for (const [i, mean] of [0.6111, 0.2778, 0.1111].entries())
+      expect(r.central[0]?.[i]).toBeCloseTo(mean, 2);
   });
   test('fixed weights and known figures leave no doubt', () => {
-    expect(firsts(run(model({ A: [0.6, 0.4], B: [0.5, 0.45] }, 'fixed', [0.5, 0.5]), 2000))).toEqual([1, 0]);
+    expect(
+      firsts(run(model({ A: [0.6, 0.4], B: [0.5, 0.45] }, 'fixed', [0.5, 0.5]), 2000)),
+    ).toEqual([1, 0]);
   });
 });
 
 describe('weights within bounds', () => {
-  const bounded = (rows: Readonly<Record<string, readonly number[]>>, low: number, high: number): DoubtModel => {
+  const bounded = (
+    rows: Readonly<Record<string, readonly number[]>>,
+    low: number,
+    high: number,
+  ): DoubtModel => {
     const m = model(rows, 'within');
     return { ...m, criteria: m.criteria.map((c) => ({ ...c, bounds: { low, high } })) };
   };
@@ -77,18 +116,33 @@ describe('weights within bounds', () => {
 });
 
 describe('firmness', () => {
-  const told = (m: DoubtModel) => { const r = run(m, 5000); return firmness(r, 'A', 'B'); };
+  const told = (m: DoubtModel) => {
+    const r = run(m, 5000);
+    return firmness(r, 'A', 'B');
+  };
   test('the same in everything is level; ahead by any weights is firm, behind by any is behind', () => {
     expect(told(model({ A: [0.8, 0.2], B: [0.2, 0.8] })).firmness).toBe('level');
-    expect(told(model({ A: [0.8, 0.8], B: [0.2, 0.2] }))).toMatchObject({ firmness: 'firm', first: 1, placed: 1, ahead: 1 });
+    expect(told(model({ A: [0.8, 0.8], B: [0.2, 0.2] }))).toMatchObject({
+      firmness: 'firm',
+      first: 1,
+      placed: 1,
+      ahead: 1,
+    });
     expect(told(model({ A: [0.2, 0.2], B: [0.8, 0.8] })).firmness).toBe('behind');
   });
   test('one that breaks a must in every draw stands nowhere, whatever it is worth', () => {
     const m = model({ A: [0.9, 0.9], B: [0.1, 0.1] });
-    expect(told({ ...m, alternatives: m.alternatives.map((a) => ({ ...a, out: a.id === 'A' })) }).firmness).toBe('none');
+    expect(
+      told({ ...m, alternatives: m.alternatives.map((a) => ({ ...a, out: a.id === 'A' })) })
+        .firmness,
+    ).toBe('none');
   });
   test('the order goes by first places, then by how high they come', () => {
-    expect(doubtOrder(run(model({ C: [0.1, 0.1], A: [0.8, 0.2], B: [0.2, 0.7] }), 5000))).toEqual(['A', 'B', 'C']);
+    expect(doubtOrder(run(model({ C: [0.1, 0.1], A: [0.8, 0.2], B: [0.2, 0.7] }), 5000))).toEqual([
+      'A',
+      'B',
+      'C',
+    ]);
   });
 });
 
@@ -100,7 +154,10 @@ describe('draws', () => {
   });
   test('uniform numbers: mean 1/2, variance 1/12; normal ones: 0 and 1', () => {
     const random = seededRandom(11);
-    const [u, z] = [Array.from({ length: 50_000 }, random), Array.from({ length: 50_000 }, () => standardNormal(random))];
+    const [u, z] = [
+      Array.from({ length: 50_000 }, random),
+      Array.from({ length: 50_000 }, () => standardNormal(random)),
+    ];
     const mean = (list: readonly number[]) => list.reduce((a, b) => a + b, 0) / list.length;
     expect(mean(u)).toBeCloseTo(0.5, 2);
     expect(mean(u.map((x) => (x - 0.5) ** 2))).toBeCloseTo(1 / 12, 2);
@@ -111,14 +168,41 @@ describe('draws', () => {
   });
   test('triangular quantiles: ends, mode, and F(x(u)) = u', () => {
     const q = { kind: 'known', low: 2, mid: 3, high: 7 } as const;
-    expect([triangular(q, 0), triangular(q, 0.2), triangular(q, 1)]).toEqual([2, expect.closeTo(3, 12) as number, 7]);
+    expect([triangular(q, 0), triangular(q, 0.2), triangular(q, 1)]).toEqual([
+      2,
+      expect.closeTo(3, 12) as number,
+      7,
+    ]);
     const share = (x: number) => (x < 3 ? (x - 2) ** 2 / (5 * 1) : 1 - (7 - x) ** 2 / (5 * 4));
-    fc.assert(fc.property(fc.double({ min: 0, max: 1, noNaN: true }), (u) => Math.abs(share(triangular(q, u)) - u) < 1e-9), { seed: 12 });
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (u) => Math.abs(share(triangular(q, u)) - u) < 1e-9,
+      ),
+      { seed: 12 },
+    );
   });
   test('a guess that all share moves nobody past another; one of their own does', () => {
     const wide: DoubtQuantity = { kind: 'known', low: 0.2, mid: 0.5, high: 0.8 };
     const ahead: DoubtQuantity = { kind: 'known', low: 0.25, mid: 0.55, high: 0.85 };
-    const pair = (shared: number): DoubtModel => ({ weights: 'fixed', criteria: [{ key: 'c', weight: 1, knots: [{ x: 0, y: 0 }, { x: 1, y: 1 }], shared }], alternatives: [{ id: 'A', quantities: [ahead], limits: [], out: false }, { id: 'B', quantities: [wide], limits: [], out: false }] });
+    const pair = (shared: number): DoubtModel => ({
+      weights: 'fixed',
+      criteria: [
+        {
+          key: 'c',
+          weight: 1,
+          knots: [
+            { x: 0, y: 0 },
+            { x: 1, y: 1 },
+          ],
+          shared,
+        },
+      ],
+      alternatives: [
+        { id: 'A', quantities: [ahead], limits: [], out: false },
+        { id: 'B', quantities: [wide], limits: [], out: false },
+      ],
+    });
     expect(firsts(run(pair(1), 4000))[0]).toBe(1);
     expect(firsts(run(pair(0), 4000))[0]).toBeLessThan(0.7);
   });
@@ -129,14 +213,28 @@ describe('limits and stopping', () => {
     const m = model({ A: [0.9, 0.9], B: [0.5, 0.5], C: [1, 1] }, 'fixed');
     const [a, b, c] = m.alternatives as [DoubtAlternative, DoubtAlternative, DoubtAlternative];
     const half: DoubtQuantity = { kind: 'known', low: 0, mid: 1, high: 2 };
-    const r = run({ ...m, alternatives: [{ ...a, limits: [{ key: 'must', quantity: half, least: 1, criterion: undefined }] }, b, { ...c, out: true }] });
+    const r = run({
+      ...m,
+      alternatives: [
+        { ...a, limits: [{ key: 'must', quantity: half, least: 1, criterion: undefined }] },
+        b,
+        { ...c, out: true },
+      ],
+    });
     expect(Math.abs((firsts(r)[0] ?? 0) - 0.5)).toBeLessThan(NEAR);
     expect(firsts(r)[2]).toBe(0);
     expect(r.acceptability[2]?.every((s) => s === 0)).toBe(true);
     expect((r.wins[0]?.[1] ?? 0) + (r.wins[1]?.[0] ?? 0)).toBeCloseTo(1, 9);
   });
   test('results come on the way, and it stops when settled to the error asked', () => {
-    const all = [...simulateRanks(model({ A: [1, 0], B: [0, 1] }), { seed: 1, most: 100_000, every: 1000, error: 0.01 })];
+    const all = [
+      ...simulateRanks(model({ A: [1, 0], B: [0, 1] }), {
+        seed: 1,
+        most: 100_000,
+        every: 1000,
+        error: 0.01,
+      }),
+    ];
     expect(all.length).toBeGreaterThan(1);
     expect(all.at(-1)).toMatchObject({ settled: true, samples: 3000 });
     expect(all.slice(0, -1).every((r) => !r.settled)).toBe(true);
@@ -144,49 +242,142 @@ describe('limits and stopping', () => {
   test('an unknown quantity may be worth anything', () => {
     const m = model({ A: [0.5], B: [0.5] }, 'fixed');
     const [a, b] = m.alternatives as [DoubtAlternative, DoubtAlternative];
-    expect(Math.abs((firsts(run({ ...m, alternatives: [{ ...a, quantities: [{ kind: 'unknown' }] }, b] }))[0] ?? 0) - 0.5)).toBeLessThan(NEAR);
+    expect(
+      Math.abs(
+        (firsts(run({ ...m, alternatives: [{ ...a, quantities: [{ kind: 'unknown' }] }, b] }))[0] ??
+          0) - 0.5,
+      ),
+    ).toBeLessThan(NEAR);
   });
 });
 
 describe('what would turn it', () => {
   // Price 12000→6000, mass 230→150, range 250→450, weights .5/.3/.2: A(9000, 200, 400) 0.5125, B(7500, 175, 300) 0.63125 (worked example, from memory).
-  const criterion = (key: string, weight: number, worst: number, best: number) => ({ key, weight, shared: 0, knots: [{ x: worst, y: 0 }, { x: best, y: 1 }] });
+  const criterion = (key: string, weight: number, worst: number, best: number) => ({
+    key,
+    weight,
+    shared: 0,
+    knots: [
+      { x: worst, y: 0 },
+      { x: best, y: 1 },
+    ],
+  });
   const m: DoubtModel = {
-    weights: 'fixed', criteria: [criterion('price', 0.5, -12000, -6000), criterion('mass', 0.3, -230, -150), criterion('range', 0.2, 250, 450)],
+    weights: 'fixed',
+    criteria: [
+      criterion('price', 0.5, -12000, -6000),
+      criterion('mass', 0.3, -230, -150),
+      criterion('range', 0.2, 250, 450),
+    ],
     alternatives: [plain('A', [-9000, -200, 400]), plain('B', [-7500, -175, 300])],
   };
   const points = turningPoints(m, 'B', 'A');
   test('A ties if its price falls by 1425 to 7575', () => {
-    expect(points).toContainEqual({ kind: 'quantity', of: 'rival', id: 'A', criterion: 'price', from: -9000, to: expect.closeTo(-7575, 6) as number, chance: 0 });
+    expect(points).toContainEqual({
+      kind: 'quantity',
+      of: 'rival',
+      id: 'A',
+      criterion: 'price',
+      from: -9000,
+      to: expect.closeTo(-7575, 6) as number,
+      chance: 0,
+    });
   });
   test('break-even weight of range 0.353535, the others in proportion', () => {
-    expect(points).toContainEqual({ kind: 'weight', criterion: 'range', from: 0.2, to: expect.closeTo(0.353535, 6) as number });
+    expect(points).toContainEqual({
+      kind: 'weight',
+      criterion: 'range',
+      from: 0.2,
+      to: expect.closeTo(0.353535, 6) as number,
+    });
   });
   test('what nothing can reach is left out: no range of A makes up for it', () => {
-    expect(points.filter((p) => p.kind === 'quantity' && p.of === 'rival' && p.criterion === 'range')).toEqual([]);
+    expect(
+      points.filter((p) => p.kind === 'quantity' && p.of === 'rival' && p.criterion === 'range'),
+    ).toEqual([]);
   });
   test('the chance is what of the doubt lies beyond the point', () => {
     const [a, b] = m.alternatives as [DoubtAlternative, DoubtAlternative];
-    const unsure: DoubtModel = { ...m, alternatives: [{ ...a, quantities: [{ kind: 'known', low: -10425, mid: -9000, high: -7575 }, ...a.quantities.slice(1)] }, b] };
-    const wider: DoubtModel = { ...m, alternatives: [{ ...a, quantities: [{ kind: 'known', low: -11850, mid: -9000, high: -6150 }, ...a.quantities.slice(1)] }, b] };
-    const chance = (of: DoubtModel) => turningPoints(of, 'B', 'A').flatMap((p) => (p.kind === 'quantity' && p.criterion === 'price' && p.of === 'rival' ? [p.chance] : []))[0];
+    const unsure: DoubtModel = {
+      ...m,
+      alternatives: [
+        {
+          ...a,
+          quantities: [
+            { kind: 'known', low: -10425, mid: -9000, high: -7575 },
+            ...a.quantities.slice(1),
+          ],
+        },
+        b,
+      ],
+    };
+    const wider: DoubtModel = {
+      ...m,
+      alternatives: [
+        {
+          ...a,
+          quantities: [
+            { kind: 'known', low: -11850, mid: -9000, high: -6150 },
+            ...a.quantities.slice(1),
+          ],
+        },
+        b,
+      ],
+    };
+    const chance = (of: DoubtModel) =>
+      turningPoints(of, 'B', 'A').flatMap((p) =>
+        p.kind === 'quantity' && p.criterion === 'price' && p.of === 'rival' ? [p.chance] : [],
+      )[0];
     expect(chance(unsure)).toBeCloseTo(0, 9);
     expect(chance(wider)).toBeCloseTo(1 / 8, 9);
   });
   test('a rival who is worth more only has to keep its limit; a leader may break one', () => {
     const [a, b] = m.alternatives as [DoubtAlternative, DoubtAlternative];
     const far: DoubtQuantity = { kind: 'known', low: 200, mid: 300, high: 400 };
-    const ruled: DoubtModel = { ...m, alternatives: [{ ...a, limits: [{ key: 'range', quantity: far, least: 250, criterion: undefined }] }, { ...b, limits: [{ key: 'range', quantity: far, least: 350, criterion: undefined }] }] };
+    const ruled: DoubtModel = {
+      ...m,
+      alternatives: [
+        { ...a, limits: [{ key: 'range', quantity: far, least: 250, criterion: undefined }] },
+        { ...b, limits: [{ key: 'range', quantity: far, least: 350, criterion: undefined }] },
+      ],
+    };
     expect(turningPoints(ruled, 'A', 'B')).toEqual([
-      { kind: 'limit', of: 'leader', id: 'A', limit: 'range', from: 300, to: 250, chance: expect.closeTo(1 / 8, 9) as number }, { kind: 'limit', of: 'rival', id: 'B', limit: 'range', from: 300, to: 350, chance: expect.closeTo(1 / 8, 9) as number },
+      {
+        kind: 'limit',
+        of: 'leader',
+        id: 'A',
+        limit: 'range',
+        from: 300,
+        to: 250,
+        chance: expect.closeTo(1 / 8, 9) as number,
+      },
+      {
+        kind: 'limit',
+        of: 'rival',
+        id: 'B',
+        limit: 'range',
+        from: 300,
+        to: 350,
+        chance: expect.closeTo(1 / 8, 9) as number,
+      },
     ]);
   });
   test('at each turning point of a quantity the two are level', () => {
     for (const p of points) {
       if (p.kind !== 'quantity') continue;
       const at = m.criteria.findIndex((c) => c.key === p.criterion);
-      const moved = m.alternatives.map((a) => a.quantities.map((q, k) => (a.id === p.id && k === at ? p.to : q.kind === 'known' ? q.mid : 0)));
-      const [va, vb] = moved.map((row) => row.reduce((sum, x, k) => sum + (m.criteria[k]?.weight ?? 0) * worthAt(m.criteria[k]?.knots ?? [], x), 0));
+      const moved = m.alternatives.map((a) =>
+        a.quantities.map((q, k) =>
+          a.id === p.id && k === at ? p.to : q.kind === 'known' ? q.mid : 0,
+        ),
+      );
+      const [va, vb] = moved.map((row) =>
+        row.reduce(
+          (sum, x, k) =>
+            sum + (m.criteria[k]?.weight ?? 0) * worthAt(m.criteria[k]?.knots ?? [], x),
+          0,
+        ),
+      );
       expect(va).toBeCloseTo(vb ?? Number.NaN, 9);
     }
   });
@@ -194,20 +385,59 @@ describe('what would turn it', () => {
 
 describe('tornado', () => {
   const m: DoubtModel = {
-    weights: 'fixed', criteria: [{ key: 'x', weight: 0.6, shared: 0, knots: [{ x: 0, y: 0 }, { x: 1, y: 1 }] }, { key: 'y', weight: 0.4, shared: 0, knots: [{ x: 0, y: 0 }, { x: 1, y: 1 }] }],
-    alternatives: [{ id: 'A', quantities: [{ kind: 'known', low: 0.4, mid: 0.6, high: 0.7 }, exact(0.5)], limits: [], out: false }, { id: 'B', quantities: [exact(0.5), { kind: 'unknown' }], limits: [], out: false }],
+    weights: 'fixed',
+    criteria: [
+      {
+        key: 'x',
+        weight: 0.6,
+        shared: 0,
+        knots: [
+          { x: 0, y: 0 },
+          { x: 1, y: 1 },
+        ],
+      },
+      {
+        key: 'y',
+        weight: 0.4,
+        shared: 0,
+        knots: [
+          { x: 0, y: 0 },
+          { x: 1, y: 1 },
+        ],
+      },
+    ],
+    alternatives: [
+      {
+        id: 'A',
+        quantities: [{ kind: 'known', low: 0.4, mid: 0.6, high: 0.7 }, exact(0.5)],
+        limits: [],
+        out: false,
+      },
+      { id: 'B', quantities: [exact(0.5), { kind: 'unknown' }], limits: [], out: false },
+    ],
   };
   test('by hand: lead 0.06; x of A −0.06 to 0.12, y of B −0.14 to 0.26, the widest first; what is known for certain has no bar', () => {
     const { lead, bars } = tornado(m, 'A', 'B');
     expect(lead).toBeCloseTo(0.06, 12);
-    expect(bars.map((b) => [b.id, b.criterion])).toEqual([['B', 'y'], ['A', 'x']]);
-    expect([bars[0]?.low, bars[0]?.high]).toEqual([expect.closeTo(-0.14, 9) as number, expect.closeTo(0.26, 9) as number]);
-    expect([bars[1]?.low, bars[1]?.high]).toEqual([expect.closeTo(-0.06, 9) as number, expect.closeTo(0.12, 9) as number]);
+    expect(bars.map((b) => [b.id, b.criterion])).toEqual([
+      ['B', 'y'],
+      ['A', 'x'],
+    ]);
+    expect([bars[0]?.low, bars[0]?.high]).toEqual([
+      expect.closeTo(-0.14, 9) as number,
+      expect.closeTo(0.26, 9) as number,
+    ]);
+    expect([bars[1]?.low, bars[1]?.high]).toEqual([
+      expect.closeTo(-0.06, 9) as number,
+      expect.closeTo(0.12, 9) as number,
+    ]);
   });
   test('the other way round it is the mirror; nobody known, nothing shown', () => {
     const [there, back] = [tornado(m, 'A', 'B'), tornado(m, 'B', 'A')];
     expect(back.lead).toBeCloseTo(-there.lead, 12);
-    expect(back.bars.map((b) => b.high)).toEqual(there.bars.map((b) => expect.closeTo(-b.low, 9) as number));
+    expect(back.bars.map((b) => b.high)).toEqual(
+      there.bars.map((b) => expect.closeTo(-b.low, 9) as number),
+    );
     expect(tornado(m, 'A', 'nobody')).toEqual({ lead: 0, bars: [] });
   });
 });

@@ -7,7 +7,8 @@ import { CLEARANCE_ASKED, clearanceAsked, TRAVEL_ASKED, travelShare } from '@/co
 import { kilometresPerHour, litresPer100Km, millimetres } from '@/core/units';
 import { newBrief } from '@/store/records';
 
-const only = (ground: Ground): GroundShares => Object.fromEntries(GROUNDS.map((g) => [g, g === ground ? 100 : 0])) as Record<Ground, number>;
+const only = (ground: Ground): GroundShares =>
+  Object.fromEntries(GROUNDS.map((g) => [g, g === ground ? 100 : 0])) as Record<Ground, number>;
 
 describe('fuel by ground', () => {
   // Ratios of the reference machine's steady use at 70, 90 and 110 km/h: 2.923, 3.703, 4.678 L/100 km (own constants).
@@ -15,10 +16,14 @@ describe('fuel by ground', () => {
     [70, 2.923 / 3.703],
     [90, 1],
     [110, 4.678 / 3.703],
-  ])('motorway at %d km/h', (speed, factor) => expect(groundFactor('motorway', kilometresPerHour(speed)).mid).toBeCloseTo(factor, 3));
+  ])('motorway at %d km/h', (speed, factor) =>
+    expect(groundFactor('motorway', kilometresPerHour(speed)).mid).toBeCloseTo(factor, 3),
+  );
 
   test('the open road is ridden at the cruise, but no faster than mixed pace', () => {
-    expect(groundFactor('openRoad', kilometresPerHour(120))).toEqual(groundFactor('openRoad', MIXED_PACE));
+    expect(groundFactor('openRoad', kilometresPerHour(120))).toEqual(
+      groundFactor('openRoad', MIXED_PACE),
+    );
     expect(groundFactor('openRoad', kilometresPerHour(70)).mid).toBeLessThan(1);
   });
 
@@ -26,7 +31,10 @@ describe('fuel by ground', () => {
     const order: readonly Ground[] = ['gravel', 'twoTrack', 'singleTrack', 'sandMud'];
     const factors = order.map((g) => groundFactor(g, kilometresPerHour(100)).mid);
     expect(factors).toEqual(factors.toSorted((a, b) => a - b));
-    for (const g of order) expect(groundFactor(g, kilometresPerHour(60))).toEqual(groundFactor(g, kilometresPerHour(130)));
+    for (const g of order)
+      expect(groundFactor(g, kilometresPerHour(60))).toEqual(
+        groundFactor(g, kilometresPerHour(130)),
+      );
   });
 
   test.each(GROUNDS)('all of the way on %s is that ground’s factor', (ground) => {
@@ -48,7 +56,9 @@ describe('what the ground asks of the machine', () => {
   });
   test.each(GROUNDS)('travel as asked on %s is worth all of it, half of it half', (ground) => {
     expect(travelShare(exactly(millimetres(TRAVEL_ASKED[ground])), only(ground)).mid).toBe(1);
-    expect(travelShare(exactly(millimetres(TRAVEL_ASKED[ground] / 2)), only(ground)).mid).toBeCloseTo(0.5, 12);
+    expect(
+      travelShare(exactly(millimetres(TRAVEL_ASKED[ground] / 2)), only(ground)).mid,
+    ).toBeCloseTo(0.5, 12);
   });
   test.each(GROUNDS)('all of the way on %s asks that ground’s clearance', (ground) => {
     expect(clearanceAsked(only(ground))).toEqual({ ground, asked_mm: CLEARANCE_ASKED[ground] });
@@ -58,17 +68,25 @@ describe('what the ground asks of the machine', () => {
 describe('needs follow the brief', () => {
   const brief = newBrief('EUR');
   test('range from the fuel gap, service from the way between workshops, outlay from the money', () => {
-    const curves = wantCurves({ ...brief, trip: { ...brief.trip, fuelGap_km: 400, workshopGap_km: 3000 } });
+    const curves = wantCurves({
+      ...brief,
+      trip: { ...brief.trip, fuelGap_km: 400, workshopGap_km: 3000 },
+    });
     expect(curves.range.need).toBe(400);
     expect(curves.serviceInterval.need).toBe(3000);
     expect(curves.outlay.need).toBe(spendable(brief.money));
   });
   test('a short way between workshops still asks for something', () => {
-    expect(wantCurves({ ...brief, trip: { ...brief.trip, workshopGap_km: 0 } }).serviceInterval.need).toBe(500);
+    expect(
+      wantCurves({ ...brief, trip: { ...brief.trip, workshopGap_km: 0 } }).serviceInterval.need,
+    ).toBe(500);
   });
   test('a seasoned rider may carry more machine than a new one', () => {
-    const need = (skill: 'new' | 'improving' | 'seasoned' | 'expert') => wantCurves({ ...brief, rider: { ...brief.rider, skill } }).readyMass.need;
-    expect([need('new'), need('improving'), need('seasoned'), need('expert')]).toEqual([175, 185, 205, 225]);
+    const need = (skill: 'new' | 'improving' | 'seasoned' | 'expert') =>
+      wantCurves({ ...brief, rider: { ...brief.rider, skill } }).readyMass.need;
+    expect([need('new'), need('improving'), need('seasoned'), need('expert')]).toEqual([
+      175, 185, 205, 225,
+    ]);
   });
   test('money that is already spoken for leaves a curve that nothing meets, not a fault', () => {
     const broke = wantCurves({ ...brief, money: { ...brief.money, budget: 100, tripFund: 5000 } });

@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { assess, drivetrain, engineCurve, LOAD_METRIC_KEYS, loosestGround, meanSpeed, metricDefinition, windClass, type LoadMetricKey } from '@/core/assessment';
+import {
+  assess,
+  drivetrain,
+  engineCurve,
+  LOAD_METRIC_KEYS,
+  loosestGround,
+  meanSpeed,
+  metricDefinition,
+  windClass,
+  type LoadMetricKey,
+} from '@/core/assessment';
 import { resolveDonor, type Donor } from '@/core/donor';
 import { FIGURE_KEYS, normalFigures } from '@/core/readings';
 import { exactly, known } from '@/core/numeric';
@@ -40,7 +50,12 @@ describe('what the loaded machine does', () => {
       if (estimate.kind === 'known') {
         expect(estimate.interval.low).toBeLessThanOrEqual(estimate.interval.mid);
         expect(estimate.interval.mid).toBeLessThanOrEqual(estimate.interval.high);
-        expect(formatWithUnit(estimate.interval.mid, metricDefinition(key).dimension, { units: 'us', currency: 'EUR' })).toMatch(/^−?[\d\u202f.]+ \S/);
+        expect(
+          formatWithUnit(estimate.interval.mid, metricDefinition(key).dimension, {
+            units: 'us',
+            currency: 'EUR',
+          }),
+        ).toMatch(/^−?[\d\u202f.]+ \S/);
       }
     }
   });
@@ -53,7 +68,8 @@ describe('what the loaded machine does', () => {
       const after = of({ ...twin, figures });
       for (const key of LOAD_METRIC_KEYS) {
         const [a, b] = [before[key].estimate, after[key].estimate];
-        if (a.kind === 'known' && b.kind === 'known' && !(left === 'idleSpeed')) expect(b.interval, `${key} without ${left}`).toEqual(a.interval);
+        if (a.kind === 'known' && b.kind === 'known' && !(left === 'idleSpeed'))
+          expect(b.interval, `${key} without ${left}`).toEqual(a.interval);
       }
     }
   });
@@ -61,42 +77,90 @@ describe('what the loaded machine does', () => {
     const a = assess(brief, twin);
     const loaded = a.metrics.loadedMass.estimate;
     if (loaded.kind !== 'known') throw new Error('mass');
-    const needed = powerToHold({ mass_kg: loaded.interval.mid, rollingCoefficient: ROLLING_COEFFICIENT.openRoad, dragArea_m2: 0.54, airDensity_kgm3: 1.225 }, brief.trip.cruise_kmh, 0.89);
-    const still = { ...brief, trip: { ...brief.trip, headwind_kmh: undefined, altitude_m: undefined, heat_C: undefined } };
+    const needed = powerToHold(
+      {
+        mass_kg: loaded.interval.mid,
+        rollingCoefficient: ROLLING_COEFFICIENT.openRoad,
+        dragArea_m2: 0.54,
+        airDensity_kgm3: 1.225,
+      },
+      brief.trip.cruise_kmh,
+      0.89,
+    );
+    const still = {
+      ...brief,
+      trip: { ...brief.trip, headwind_kmh: undefined, altitude_m: undefined, heat_C: undefined },
+    };
     expect(mid(twin, 'cruisePower', still)).toBeCloseTo(1 - needed / 54, 3);
   });
   test('15 hours at the pace of this ground come due more often than the trip is long in thousands', () => {
     const thorn = donor('thorn-450-e');
     expect(meanSpeed(brief)).toBeGreaterThan(30);
     expect(meanSpeed(brief)).toBeLessThan(75);
-    expect(mid(thorn, 'tripServices')).toBe(Math.floor(2400 / Math.min(700, 15 * meanSpeed(brief))));
-    expect(mid({ ...thorn, listing: { odometer_km: 690, fitted: [] } }, 'tripServices')).toBeGreaterThanOrEqual(mid(thorn, 'tripServices'));
+    expect(mid(thorn, 'tripServices')).toBe(
+      Math.floor(2400 / Math.min(700, 15 * meanSpeed(brief))),
+    );
+    expect(
+      mid({ ...thorn, listing: { odometer_km: 690, fitted: [] } }, 'tripServices'),
+    ).toBeGreaterThanOrEqual(mid(thorn, 'tripServices'));
   });
-  test('the loosest ground is one that makes up a tenth of the way', () => expect(loosestGround(brief)).toBe('twoTrack'));
+  test('the loosest ground is one that makes up a tenth of the way', () =>
+    expect(loosestGround(brief)).toBe('twoTrack'));
   test('wind: fairing before screen, naked where neither is known', () => {
-    expect([twin, donor('postmark-640-v'), newDonor('x')].map(windClass)).toEqual(['faired', 'faired', 'naked']);
+    expect([twin, donor('postmark-640-v'), newDonor('x')].map(windClass)).toEqual([
+      'faired',
+      'faired',
+      'naked',
+    ]);
   });
   test('contradictory peaks are no curve; a ratio left out is no gearbox', () => {
     const { torque: _torque, ...rest } = twin.figures;
-    expect(engineCurve(figuresOf({ ...twin, figures: rest }))).toMatchObject({ kind: 'unknown', missing: ['torque'] });
-    const odd = { ...twin, figures: { ...twin.figures, torque: { readings: [{ id: 't', amount: 40, unit: 'Nm', basis: 'crank', origin: 'claimed', note: '' }] } } } as const;
-    expect(engineCurve(figuresOf(odd))).toMatchObject({ kind: 'unknown', missing: ['agreeingPeaks'] });
+    expect(engineCurve(figuresOf({ ...twin, figures: rest }))).toMatchObject({
+      kind: 'unknown',
+      missing: ['torque'],
+    });
+    const odd = {
+      ...twin,
+      figures: {
+        ...twin.figures,
+        torque: {
+          readings: [
+            { id: 't', amount: 40, unit: 'Nm', basis: 'crank', origin: 'claimed', note: '' },
+          ],
+        },
+      },
+    } as const;
+    expect(engineCurve(figuresOf(odd))).toMatchObject({
+      kind: 'unknown',
+      missing: ['agreeingPeaks'],
+    });
     const { ratio3: _ratio, ...gap } = twin.figures;
-    expect(drivetrain(twin, figuresOf({ ...twin, figures: gap }))).toMatchObject({ kind: 'unknown', missing: ['ratio3'] });
+    expect(drivetrain(twin, figuresOf({ ...twin, figures: gap }))).toMatchObject({
+      kind: 'unknown',
+      missing: ['ratio3'],
+    });
   });
 });
 
 describe('what a rider would call plain', () => {
-  const heavier = (more: number) => ({ ...brief, rider: { ...brief.rider, mass_kg: brief.rider.mass_kg + more } });
+  const heavier = (more: number) => ({
+    ...brief,
+    rider: { ...brief.rider, mass_kg: brief.rider.mass_kg + more },
+  });
   test('more mass never shortens roll-on or 0–100, steepens no climb and leaves no more power', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 60 }), (more) => {
-      for (const d of [twin, donor('sorrel-300')]) {
-        expect(mid(d, 'zeroToHundred', heavier(more))).toBeGreaterThanOrEqual(mid(d, 'zeroToHundred') - 1e-9);
-        expect(mid(d, 'rollOn', heavier(more))).toBeGreaterThan(mid(d, 'rollOn'));
-        expect(mid(d, 'climb', heavier(more))).toBeLessThan(mid(d, 'climb') + 1e-9);
-        expect(mid(d, 'cruisePower', heavier(more))).toBeLessThan(mid(d, 'cruisePower'));
-      }
-    }), { seed: 95, numRuns: 8 });
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 60 }), (more) => {
+        for (const d of [twin, donor('sorrel-300')]) {
+          expect(mid(d, 'zeroToHundred', heavier(more))).toBeGreaterThanOrEqual(
+            mid(d, 'zeroToHundred') - 1e-9,
+          );
+          expect(mid(d, 'rollOn', heavier(more))).toBeGreaterThan(mid(d, 'rollOn'));
+          expect(mid(d, 'climb', heavier(more))).toBeLessThan(mid(d, 'climb') + 1e-9);
+          expect(mid(d, 'cruisePower', heavier(more))).toBeLessThan(mid(d, 'cruisePower'));
+        }
+      }),
+      { seed: 95, numRuns: 8 },
+    );
   });
   test('a faster cruise means more revs and less power left', () => {
     const faster = { ...brief, trip: { ...brief.trip, cruise_kmh: brief.trip.cruise_kmh + 15 } };

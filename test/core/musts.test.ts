@@ -37,7 +37,9 @@ describe('a limit itself is inside', () => {
     [120, 'tiptoes'],
     [120.001, 'none'],
     [-200, 'flat'],
-  ] as const)('a heel gap of %d mm: %s', (gap, band: StanceBand) => expect(stanceBand(gap)).toBe(band));
+  ] as const)('a heel gap of %d mm: %s', (gap, band: StanceBand) =>
+    expect(stanceBand(gap)).toBe(band),
+  );
 
   test.each([
     [exactly(310), 310, 'more', 'pass'],
@@ -60,19 +62,37 @@ describe('only the musts that are on are judged, in the brief’s order', () => 
     const asked: Brief = { ...brief, musts: { ...brief.musts, on } };
     return assess(asked, donor).musts;
   };
-  test.each([[[]], [['range']], [['money', 'range']], [MUST_KEYS]] as readonly (readonly [readonly MustKey[]])[])('%o', (on) => {
+  test.each([[[]], [['range']], [['money', 'range']], [MUST_KEYS]] as readonly (readonly [
+    readonly MustKey[],
+  ])[])('%o', (on) => {
     expect(judged(on).map((m) => m.key)).toEqual(on);
   });
   test('each says what it needs and what there is; the licence has no figure', () => {
     for (const must of judged(MUST_KEYS)) {
       if (must.key === 'licence') expect(must.need).toBeUndefined();
-      else expect(must).toMatchObject({ need: expect.any(Number) as number, have: expect.anything() as object });
+      else
+        expect(must).toMatchObject({
+          need: expect.any(Number) as number,
+          have: expect.anything() as object,
+        });
     }
   });
 });
 
 describe('units a rider reads in', () => {
-  const measured: readonly Dimension[] = ['mass', 'length', 'distance', 'volume', 'consumption', 'speed', 'power', 'torque', 'rotation', 'duration', 'count'];
+  const measured: readonly Dimension[] = [
+    'mass',
+    'length',
+    'distance',
+    'volume',
+    'consumption',
+    'speed',
+    'power',
+    'torque',
+    'rotation',
+    'duration',
+    'count',
+  ];
   test.each(UNIT_SYSTEMS)('%s has one of its own dimension for everything', (system) => {
     for (const dimension of measured) {
       const unit = preferredUnit(dimension, system, 'EUR');

@@ -20,22 +20,33 @@ function mid(a: Assessment, key: BaseMetricKey): number {
   if (estimate.kind === 'unknown') throw new Error(`${key} is not known`);
   return estimate.interval.mid;
 }
-const knows = (a: Assessment, key: BaseMetricKey): boolean => a.metrics[key].estimate.kind === 'known';
+const knows = (a: Assessment, key: BaseMetricKey): boolean =>
+  a.metrics[key].estimate.kind === 'known';
 
 /** The donor with one figure's readings scaled. */
 function scaled(donor: Donor, key: FigureKey, by: number): Donor {
   const figure = donor.figures[key];
   if (!figure) return donor;
-  return { ...donor, figures: { ...donor.figures, [key]: { ...figure, readings: figure.readings.map((r) => ({ ...r, amount: r.amount * by })) } } };
+  return {
+    ...donor,
+    figures: {
+      ...donor.figures,
+      [key]: { ...figure, readings: figure.readings.map((r) => ({ ...r, amount: r.amount * by })) },
+    },
+  };
 }
 
 describe('what a rider would call plain', () => {
   test('a heavier rider leaves less payload and less power for each tonne, and changes no reach', () => {
     fc.assert(
       fc.property(anyDonor, fc.integer({ min: 1, max: 60 }), (donor, more) => {
-        const heavier: Brief = { ...brief, rider: { ...brief.rider, mass_kg: brief.rider.mass_kg + more } };
+        const heavier: Brief = {
+          ...brief,
+          rider: { ...brief.rider, mass_kg: brief.rider.mass_kg + more },
+        };
         const [a, b] = [assess(brief, donor), assess(heavier, donor)];
-        if (knows(a, 'payloadLeft')) expect(mid(a, 'payloadLeft') - mid(b, 'payloadLeft')).toBeCloseTo(more, 9);
+        if (knows(a, 'payloadLeft'))
+          expect(mid(a, 'payloadLeft') - mid(b, 'payloadLeft')).toBeCloseTo(more, 9);
         expect(mid(b, 'powerToMass')).toBeLessThan(mid(a, 'powerToMass'));
         expect(mid(b, 'heelGap')).toBe(mid(a, 'heelGap'));
       }),
@@ -45,11 +56,25 @@ describe('what a rider would call plain', () => {
 
   test('longer legs and thicker soles bring the heels down by just as much', () => {
     fc.assert(
-      fc.property(anyDonor, fc.integer({ min: 1, max: 80 }), fc.integer({ min: 0, max: 40 }), (donor, leg, sole) => {
-        const plain: Brief = { ...brief, rider: { ...brief.rider, sits: undefined } };
-        const taller: Brief = { ...plain, rider: { ...plain.rider, inseam_mm: (brief.rider.inseam_mm ?? 0) + leg, sole_mm: brief.rider.sole_mm + sole } };
-        expect(mid(assess(plain, donor), 'heelGap') - mid(assess(taller, donor), 'heelGap')).toBeCloseTo(leg + sole, 9);
-      }),
+      fc.property(
+        anyDonor,
+        fc.integer({ min: 1, max: 80 }),
+        fc.integer({ min: 0, max: 40 }),
+        (donor, leg, sole) => {
+          const plain: Brief = { ...brief, rider: { ...brief.rider, sits: undefined } };
+          const taller: Brief = {
+            ...plain,
+            rider: {
+              ...plain.rider,
+              inseam_mm: (brief.rider.inseam_mm ?? 0) + leg,
+              sole_mm: brief.rider.sole_mm + sole,
+            },
+          };
+          expect(
+            mid(assess(plain, donor), 'heelGap') - mid(assess(taller, donor), 'heelGap'),
+          ).toBeCloseTo(leg + sole, 9);
+        },
+      ),
       { seed: 42 },
     );
   });
@@ -67,13 +92,24 @@ describe('what a rider would call plain', () => {
 
   test('a larger reserve and a faster cruise shorten the range', () => {
     fc.assert(
-      fc.property(anyDonor, fc.integer({ min: 1, max: 30 }), fc.integer({ min: 1, max: 25 }), (donor, reserve, faster) => {
-        const careful: Brief = { ...brief, trip: { ...brief.trip, reserve_percent: brief.trip.reserve_percent + reserve } };
-        const hasty: Brief = { ...brief, trip: { ...brief.trip, cruise_kmh: brief.trip.cruise_kmh + faster } };
-        const now = mid(assess(brief, donor), 'range');
-        expect(mid(assess(careful, donor), 'range')).toBeLessThan(now);
-        expect(mid(assess(hasty, donor), 'range')).toBeLessThanOrEqual(now);
-      }),
+      fc.property(
+        anyDonor,
+        fc.integer({ min: 1, max: 30 }),
+        fc.integer({ min: 1, max: 25 }),
+        (donor, reserve, faster) => {
+          const careful: Brief = {
+            ...brief,
+            trip: { ...brief.trip, reserve_percent: brief.trip.reserve_percent + reserve },
+          };
+          const hasty: Brief = {
+            ...brief,
+            trip: { ...brief.trip, cruise_kmh: brief.trip.cruise_kmh + faster },
+          };
+          const now = mid(assess(brief, donor), 'range');
+          expect(mid(assess(careful, donor), 'range')).toBeLessThan(now);
+          expect(mid(assess(hasty, donor), 'range')).toBeLessThanOrEqual(now);
+        },
+      ),
       { seed: 44 },
     );
   });
@@ -84,7 +120,16 @@ describe('what a rider would call plain', () => {
     const figure = kg.figures.seatHeight;
     const inMillimetres: Donor = {
       ...kg,
-      figures: { ...kg.figures, seatHeight: { readings: (figure?.readings ?? []).map((r) => ({ ...r, amount: r.amount * 25.4, unit: 'mm' as const })) } },
+      figures: {
+        ...kg.figures,
+        seatHeight: {
+          readings: (figure?.readings ?? []).map((r) => ({
+            ...r,
+            amount: r.amount * 25.4,
+            unit: 'mm' as const,
+          })),
+        },
+      },
     };
     const [a, b] = [assess(brief, kg), assess(brief, inMillimetres)];
     for (const key of BASE_METRIC_KEYS) expect(mid(b, key)).toBeCloseTo(mid(a, key), 9);
@@ -105,7 +150,8 @@ describe('intervals and scores', () => {
   });
 
   test('a cheaper machine never fits worse', () => {
-    const points = (donor: Donor) => fitScore(assess(brief, donor).metrics, wantCurves(brief), wantWeights(brief)).points.mid;
+    const points = (donor: Donor) =>
+      fitScore(assess(brief, donor).metrics, wantCurves(brief), wantWeights(brief)).points.mid;
     fc.assert(
       fc.property(anyDonor, fc.double({ min: 0.4, max: 0.99, noNaN: true }), (donor, by) => {
         expect(points(scaled(donor, 'price', by))).toBeGreaterThanOrEqual(points(donor) - 1e-9);
@@ -116,12 +162,26 @@ describe('intervals and scores', () => {
 
   test('a score lies between 0 and 100, whatever the brief', () => {
     fc.assert(
-      fc.property(anyDonor, fc.integer({ min: 40, max: 160 }), fc.integer({ min: 20, max: 1200 }), fc.integer({ min: 0, max: 100000 }), (donor, cruise_kmh, fuelGap_km, budget) => {
-        const other: Brief = { ...brief, trip: { ...brief.trip, cruise_kmh, fuelGap_km }, money: { ...brief.money, budget } };
-        const { points } = fitScore(assess(other, donor).metrics, wantCurves(other), wantWeights(other));
-        expect(points.low).toBeGreaterThanOrEqual(0);
-        expect(points.high).toBeLessThanOrEqual(100 + 1e-9);
-      }),
+      fc.property(
+        anyDonor,
+        fc.integer({ min: 40, max: 160 }),
+        fc.integer({ min: 20, max: 1200 }),
+        fc.integer({ min: 0, max: 100000 }),
+        (donor, cruise_kmh, fuelGap_km, budget) => {
+          const other: Brief = {
+            ...brief,
+            trip: { ...brief.trip, cruise_kmh, fuelGap_km },
+            money: { ...brief.money, budget },
+          };
+          const { points } = fitScore(
+            assess(other, donor).metrics,
+            wantCurves(other),
+            wantWeights(other),
+          );
+          expect(points.low).toBeGreaterThanOrEqual(0);
+          expect(points.high).toBeLessThanOrEqual(100 + 1e-9);
+        },
+      ),
       { seed: 46 },
     );
   });

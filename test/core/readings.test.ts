@@ -1,10 +1,48 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { between, exactly, known, unknown, type Estimate } from '@/core/numeric';
-import { crankFrom, FIGURE_KEYS, figureDefinition, findReadingFault, limitsIn, mixedConsumption, normalFigures, quotedInterval, readingInUse, readyMass, realTravel, wheelFrom, type Basis, type Origin, type Reading } from '@/core/readings';
-import { kilograms, kilowatts, litres, litresPer100Km, millimetres, unitsOf, type UnitId } from '@/core/units';
+import {
+  crankFrom,
+  FIGURE_KEYS,
+  figureDefinition,
+  findReadingFault,
+  limitsIn,
+  mixedConsumption,
+  normalFigures,
+  quotedInterval,
+  readingInUse,
+  readyMass,
+  realTravel,
+  wheelFrom,
+  type Basis,
+  type Origin,
+  type Reading,
+} from '@/core/readings';
+import {
+  kilograms,
+  kilowatts,
+  litres,
+  litresPer100Km,
+  millimetres,
+  unitsOf,
+  type UnitId,
+} from '@/core/units';
 
-const reading = (amount: number, unit: UnitId, basis: Basis, origin: Origin = 'claimed', extra: Partial<Reading> = {}): Reading => ({ id: `${amount}${unit}${basis}${origin}`, amount, unit, basis, origin, note: '', ...extra });
+const reading = (
+  amount: number,
+  unit: UnitId,
+  basis: Basis,
+  origin: Origin = 'claimed',
+  extra: Partial<Reading> = {},
+): Reading => ({
+  id: `${amount}${unit}${basis}${origin}`,
+  amount,
+  unit,
+  basis,
+  origin,
+  note: '',
+  ...extra,
+});
 const kg = (x: number) => known(exactly(kilograms(x)));
 const tank = (x: number) => known(exactly(litres(x)));
 const noPrice = (): Estimate => unknown('price');
@@ -30,7 +68,10 @@ describe('ready-to-ride mass', () => {
     expect(Math.abs(result.interval.mid - 118)).toBeLessThan(2);
   });
   test('without a tank figure a dry mass cannot be compared', () => {
-    expect(readyMass(kg(108), 'dry', unknown('tank'))).toEqual({ kind: 'unknown', missing: ['tank'] });
+    expect(readyMass(kg(108), 'dry', unknown('tank'))).toEqual({
+      kind: 'unknown',
+      missing: ['tank'],
+    });
     expect(readyMass(kg(118), 'ready', unknown('tank'))).toEqual(kg(118));
   });
 });
@@ -88,37 +129,65 @@ describe('the reading in use', () => {
 });
 
 test('a spread in mpg turns over in L/100 km', () => {
-  const interval = quotedInterval('consumption', reading(50, 'mpg-us', 'mixed', 'claimed', { spread: 5 }));
+  const interval = quotedInterval(
+    'consumption',
+    reading(50, 'mpg-us', 'mixed', 'claimed', { spread: 5 }),
+  );
   expect(interval.low).toBeCloseTo(235.214583 / 55, 5);
   expect(interval.high).toBeCloseTo(235.214583 / 45, 5);
 });
 
 test('figures come out on one basis, in base units, and an absent figure stays not known', () => {
-  const figures = normalFigures({
-    mass: { readings: [reading(112, 'kg', 'dry')] }, tank: { readings: [reading(2, 'gal-us', 'stated')] }, power: { readings: [reading(48, 'hp', 'wheel', 'measured')] },
-    seatHeight: { readings: [reading(34.6, 'in', 'standard-seat')] },
-  }, noPrice);
+  const figures = normalFigures(
+    {
+      mass: { readings: [reading(112, 'kg', 'dry')] },
+      tank: { readings: [reading(2, 'gal-us', 'stated')] },
+      power: { readings: [reading(48, 'hp', 'wheel', 'measured')] },
+      seatHeight: { readings: [reading(34.6, 'in', 'standard-seat')] },
+    },
+    noPrice,
+  );
   expect(figures.mass.basis).toBe('ready');
-  expect(figures.seatHeight.estimate.kind === 'known' && figures.seatHeight.estimate.interval.mid).toBeCloseTo(878.84, 6);
-  expect(figures.power.estimate.kind === 'known' && figures.power.estimate.interval.mid).toBeCloseTo((48 * 0.74569987) / 0.89, 4);
-  for (const key of FIGURE_KEYS.filter((k) => !['mass', 'tank', 'power', 'seatHeight'].includes(k))) expect(figures[key].estimate).toEqual({ kind: 'unknown', missing: [key] });
+  expect(
+    figures.seatHeight.estimate.kind === 'known' && figures.seatHeight.estimate.interval.mid,
+  ).toBeCloseTo(878.84, 6);
+  expect(
+    figures.power.estimate.kind === 'known' && figures.power.estimate.interval.mid,
+  ).toBeCloseTo((48 * 0.74569987) / 0.89, 4);
+  for (const key of FIGURE_KEYS.filter((k) => !['mass', 'tank', 'power', 'seatHeight'].includes(k)))
+    expect(figures[key].estimate).toEqual({ kind: 'unknown', missing: [key] });
 });
 
 describe('refusals', () => {
   test.each([
-    ['mass', reading(-5, 'kg', 'ready'), 'out-of-limits'], ['mass', reading(0, 'kg', 'ready'), 'out-of-limits'], ['mass', reading(9000, 'kg', 'ready'), 'out-of-limits'],
-    ['mass', reading(150, 'mm', 'ready'), 'unit-of-other-dimension'], ['mass', reading(150, 'kg', 'crank'), 'basis-of-other-figure'], ['gears', reading(5.5, 'gears', 'stated'), 'not-whole'],
-    ['mass', reading(150, 'kg', 'ready', 'claimed', { spread: -1 }), 'spread-not-positive'], ['mass', reading(Number.NaN, 'kg', 'ready'), 'out-of-limits'],
+    ['mass', reading(-5, 'kg', 'ready'), 'out-of-limits'],
+    ['mass', reading(0, 'kg', 'ready'), 'out-of-limits'],
+    ['mass', reading(9000, 'kg', 'ready'), 'out-of-limits'],
+    ['mass', reading(150, 'mm', 'ready'), 'unit-of-other-dimension'],
+    ['mass', reading(150, 'kg', 'crank'), 'basis-of-other-figure'],
+    ['gears', reading(5.5, 'gears', 'stated'), 'not-whole'],
+    ['mass', reading(150, 'kg', 'ready', 'claimed', { spread: -1 }), 'spread-not-positive'],
+    ['mass', reading(Number.NaN, 'kg', 'ready'), 'out-of-limits'],
   ] as const)('%s %o', (key, r, code) => expect(findReadingFault(key, r)).toMatchObject({ code }));
 
   test('everything inside the limits is taken, in every unit of the figure', () => {
-    fc.assert(fc.property(fc.constantFrom(...FIGURE_KEYS), fc.double({ min: 0.0001, max: 0.9999, noNaN: true }), fc.nat(), (key, at, pick) => {
-      const definition = figureDefinition(key);
-      const units = unitsOf(definition.dimension);
-      const unit = units[pick % units.length] ?? 'kg';
-      const { min, max } = limitsIn(key, unit);
-      const amount = ['count', 'year'].includes(definition.dimension) ? Math.ceil(min + at * (max - min)) : min + at * (max - min);
-      expect(findReadingFault(key, reading(amount, unit, definition.bases[0]))).toBeUndefined();
-    }), { seed: 13 });
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...FIGURE_KEYS),
+        fc.double({ min: 0.0001, max: 0.9999, noNaN: true }),
+        fc.nat(),
+        (key, at, pick) => {
+          const definition = figureDefinition(key);
+          const units = unitsOf(definition.dimension);
+          const unit = units[pick % units.length] ?? 'kg';
+          const { min, max } = limitsIn(key, unit);
+          const amount = ['count', 'year'].includes(definition.dimension)
+            ? Math.ceil(min + at * (max - min))
+            : min + at * (max - min);
+          expect(findReadingFault(key, reading(amount, unit, definition.bases[0]))).toBeUndefined();
+        },
+      ),
+      { seed: 13 },
+    );
   });
 });

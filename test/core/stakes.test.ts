@@ -22,14 +22,44 @@ describe('what hangs on a figure', () => {
     expect(found.length).toBeGreaterThan(3);
   });
   test('a quoted mass is worth what the whole assessment says at its two ends', () => {
-    const reading = { id: 'r', amount: 170, unit: 'kg' as const, basis: 'ready' as const, origin: 'heard' as const, note: '', spread: 10 };
-    const donor = { ...leader.donor, figures: { ...leader.donor.figures, mass: { readings: [reading] } } };
-    const points = (amount: number) => fitScore(assess(brief, { ...donor, figures: { ...donor.figures, mass: { readings: [{ ...reading, amount, spread: 0 }] } } }, [], leader.aboard).metrics, wantCurves(brief), wantWeights(brief)).points.mid;
-    expect(of(stakes(brief, { ...leader, donor }), 'mass')?.points).toBeCloseTo(Math.abs(points(160) - points(180)), 9);
+    const reading = {
+      id: 'r',
+      amount: 170,
+      unit: 'kg' as const,
+      basis: 'ready' as const,
+      origin: 'heard' as const,
+      note: '',
+      spread: 10,
+    };
+    const donor = {
+      ...leader.donor,
+      figures: { ...leader.donor.figures, mass: { readings: [reading] } },
+    };
+    const points = (amount: number) =>
+      fitScore(
+        assess(
+          brief,
+          {
+            ...donor,
+            figures: { ...donor.figures, mass: { readings: [{ ...reading, amount, spread: 0 }] } },
+          },
+          [],
+          leader.aboard,
+        ).metrics,
+        wantCurves(brief),
+        wantWeights(brief),
+      ).points.mid;
+    expect(of(stakes(brief, { ...leader, donor }), 'mass')?.points).toBeCloseTo(
+      Math.abs(points(160) - points(180)),
+      9,
+    );
   });
   test('one that nobody has quoted puts the weight of its wants at stake and names the must it keeps from being judged', () => {
     const { seatHeight: _gone, ...figures } = leader.donor.figures;
-    const stake = of(stakes(brief, { ...leader, donor: { ...leader.donor, figures } }), 'seatHeight');
+    const stake = of(
+      stakes(brief, { ...leader, donor: { ...leader.donor, figures } }),
+      'seatHeight',
+    );
     expect(stake?.origin).toBeUndefined();
     expect(stake?.points).toBeCloseTo(wantWeights(brief).heelGap * 100, 9);
     expect(stake?.decides).toContain('stance');
@@ -38,7 +68,27 @@ describe('what hangs on a figure', () => {
     const { tank: _tank, ...figures } = leader.donor.figures;
     const without = { ...leader, donor: { ...leader.donor, figures } };
     expect(of(stakes(brief, without), 'tank')).toBeDefined();
-    const measured = { ...leader, donor: { ...leader.donor, figures: { ...figures, tank: { readings: [{ id: 'm', amount: 14, unit: 'L' as const, basis: 'stated' as const, origin: 'measured' as const, note: '' }] } } } };
+    const measured = {
+      ...leader,
+      donor: {
+        ...leader.donor,
+        figures: {
+          ...figures,
+          tank: {
+            readings: [
+              {
+                id: 'm',
+                amount: 14,
+                unit: 'L' as const,
+                basis: 'stated' as const,
+                origin: 'measured' as const,
+                note: '',
+              },
+            ],
+          },
+        },
+      },
+    };
     expect(of(stakes(brief, measured), 'tank')).toBeUndefined();
   });
 });
@@ -46,7 +96,23 @@ describe('what hangs on a figure', () => {
 describe('what hangs on a fact', () => {
   test('rims that nobody has named are asked for; named, they are not', () => {
     const { wheelType: _gone, ...facts } = leader.donor.facts ?? {};
-    expect(of(stakes(brief, { ...leader, donor: { ...leader.donor, facts } }), 'wheelType')?.points).toBeGreaterThan(0);
-    expect(of(stakes(brief, { ...leader, donor: { ...leader.donor, facts: { ...facts, wheelType: { readings: [{ id: 'f', value: 'cast', origin: 'heard', note: '' }] } } } }), 'wheelType')).toBeUndefined();
+    expect(
+      of(stakes(brief, { ...leader, donor: { ...leader.donor, facts } }), 'wheelType')?.points,
+    ).toBeGreaterThan(0);
+    expect(
+      of(
+        stakes(brief, {
+          ...leader,
+          donor: {
+            ...leader.donor,
+            facts: {
+              ...facts,
+              wheelType: { readings: [{ id: 'f', value: 'cast', origin: 'heard', note: '' }] },
+            },
+          },
+        }),
+        'wheelType',
+      ),
+    ).toBeUndefined();
   });
 });

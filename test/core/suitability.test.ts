@@ -5,28 +5,69 @@ import type { DonorFacts } from '@/core/facts';
 import { standingRoom } from '@/core/fit';
 import { exactly, known, unknown } from '@/core/numeric';
 import { protectionIndex, supportIndex, wheelIndex, windIndex } from '@/core/suitability';
-import { endMatch, predictedForkSag, predictedShockSag, riderLike, springFactor, springMismatch, suspensionMatch } from '@/core/suspension';
+import {
+  endMatch,
+  predictedForkSag,
+  predictedShockSag,
+  riderLike,
+  springFactor,
+  springMismatch,
+  suspensionMatch,
+} from '@/core/suspension';
 import { millimetres } from '@/core/units';
 import { demoDossier } from '@/demo/scenario';
 import { BRIEF_KEY, newBrief } from '@/store/records';
 
-const facts = (says: Readonly<Record<string, string>>): DonorFacts => Object.fromEntries(Object.entries(says).map(([key, value]) => [key, { readings: [{ id: key, value, origin: 'claimed', note: '' }] }]));
+const facts = (says: Readonly<Record<string, string>>): DonorFacts =>
+  Object.fromEntries(
+    Object.entries(says).map(([key, value]) => [
+      key,
+      { readings: [{ id: key, value, origin: 'claimed', note: '' }] },
+    ]),
+  );
 const inches = (x: number) => known(exactly(x * 25.4));
-const ROAD: GroundShares = { motorway: 50, openRoad: 50, town: 0, gravel: 0, twoTrack: 0, singleTrack: 0, sandMud: 0 };
-const TRAIL: GroundShares = { motorway: 0, openRoad: 0, town: 0, gravel: 0, twoTrack: 0, singleTrack: 100, sandMud: 0 };
-const mid = (index: ReturnType<typeof windIndex>) => (index.estimate.kind === 'known' ? index.estimate.interval.mid : Number.NaN);
+const ROAD: GroundShares = {
+  motorway: 50,
+  openRoad: 50,
+  town: 0,
+  gravel: 0,
+  twoTrack: 0,
+  singleTrack: 0,
+  sandMud: 0,
+};
+const TRAIL: GroundShares = {
+  motorway: 0,
+  openRoad: 0,
+  town: 0,
+  gravel: 0,
+  twoTrack: 0,
+  singleTrack: 100,
+  sandMud: 0,
+};
+const mid = (index: ReturnType<typeof windIndex>) =>
+  index.estimate.kind === 'known' ? index.estimate.interval.mid : Number.NaN;
 const brief: Brief = demoDossier().briefs[BRIEF_KEY] ?? newBrief('EUR');
 
 describe('indices from facts (worths are own assumption; their order is common practice, no source)', () => {
   test('everything there is 1, nothing there is 0, and each reason is listed', () => {
-    const best = protectionIndex(facts({ sumpGuard: 'alloy', handGuards: 'spine', crashBars: 'full', underEngine: 'rails' }));
+    const best = protectionIndex(
+      facts({ sumpGuard: 'alloy', handGuards: 'spine', crashBars: 'full', underEngine: 'rails' }),
+    );
     expect(best.estimate.kind === 'known' && best.estimate.interval.low).toBeCloseTo(1, 12);
-    expect(best.reasons.map((r) => [r.name, r.says])).toEqual([['sumpGuard', 'alloy'], ['handGuards', 'spine'], ['crashBars', 'full'], ['underEngine', 'rails']]);
+    expect(best.reasons.map((r) => [r.name, r.says])).toEqual([
+      ['sumpGuard', 'alloy'],
+      ['handGuards', 'spine'],
+      ['crashBars', 'full'],
+      ['underEngine', 'rails'],
+    ]);
     expect(mid(windIndex(facts({ screen: 'none', fairing: 'none' })))).toBe(0);
   });
   test('less than half told is not known and names what is missing', () => {
     const { estimate } = protectionIndex(facts({ crashBars: 'full' }));
-    expect(estimate).toMatchObject({ kind: 'unknown', missing: ['sumpGuard', 'handGuards', 'underEngine'] });
+    expect(estimate).toMatchObject({
+      kind: 'unknown',
+      missing: ['sumpGuard', 'handGuards', 'underEngine'],
+    });
   });
   test('what is left open spans 0 to all of its weight', () => {
     const { estimate } = windIndex(facts({ screen: 'tall' }));
@@ -34,20 +75,39 @@ describe('indices from facts (worths are own assumption; their order is common p
     expect(estimate.kind === 'known' && estimate.interval.high).toBeCloseTo(0.91, 9);
   });
   test('21/18 spoked wheels suit the trail, 17/17 cast ones the road', () => {
-    const trail = (shares: GroundShares) => mid(wheelIndex(facts({ wheelType: 'spoked-tubes' }), inches(21), inches(18), shares));
-    const road = (shares: GroundShares) => mid(wheelIndex(facts({ wheelType: 'cast' }), inches(17), inches(17), shares));
+    const trail = (shares: GroundShares) =>
+      mid(wheelIndex(facts({ wheelType: 'spoked-tubes' }), inches(21), inches(18), shares));
+    const road = (shares: GroundShares) =>
+      mid(wheelIndex(facts({ wheelType: 'cast' }), inches(17), inches(17), shares));
     expect(trail(TRAIL)).toBeGreaterThan(road(TRAIL) + 0.3);
     expect(road(ROAD)).toBeGreaterThan(trail(ROAD) + 0.2);
   });
   test('a dealer further off never helps', () => {
-    const at = (km: number) => mid(supportIndex(facts({ partsSupply: 'good', aftermarket: 'some', stillMade: 'yes' }), known(exactly(km))));
-    fc.assert(fc.property(fc.integer({ min: 0, max: 900 }), fc.integer({ min: 0, max: 300 }), (km, more) => at(km + more) <= at(km) + 1e-12), { seed: 61 });
+    const at = (km: number) =>
+      mid(
+        supportIndex(
+          facts({ partsSupply: 'good', aftermarket: 'some', stillMade: 'yes' }),
+          known(exactly(km)),
+        ),
+      );
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 900 }),
+        fc.integer({ min: 0, max: 300 }),
+        (km, more) => at(km + more) <= at(km) + 1e-12,
+      ),
+      { seed: 61 },
+    );
   });
 });
 
 describe('springs against rider and load', () => {
   test('the rear also carries luggage; a passenger too', () => {
-    const solo = { ...brief, rider: { ...brief.rider, mass_kg: 80 }, trip: { ...brief.trip, luggage_kg: 30, pillion_kg: undefined } };
+    const solo = {
+      ...brief,
+      rider: { ...brief.rider, mass_kg: 80 },
+      trip: { ...brief.trip, luggage_kg: 30, pillion_kg: undefined },
+    };
     expect(riderLike(solo, 'front')).toBe(80);
     expect(riderLike(solo, 'rear')).toBe(96);
     expect(riderLike({ ...solo, trip: { ...solo.trip, pillion_kg: 70 } }, 'rear')).toBe(152);
@@ -66,14 +126,30 @@ describe('springs against rider and load', () => {
     const match = (mass_kg: number, sprung: boolean) => {
       const of = { ...brief, rider: { ...brief.rider, mass_kg } };
       const parts = { sprungToRider: new Set(sprung ? (['front', 'rear'] as const) : []) };
-      const [f, r] = (['front', 'rear'] as const).map((end) => endMatch(end, of, known(exactly(millimetres(230))), design, facts({ forkAdjust: 'none', shockAdjust: 'preload' }), parts));
+      const [f, r] = (['front', 'rear'] as const).map((end) =>
+        endMatch(
+          end,
+          of,
+          known(exactly(millimetres(230))),
+          design,
+          facts({ forkAdjust: 'none', shockAdjust: 'preload' }),
+          parts,
+        ),
+      );
       const match = f && r ? suspensionMatch(f, r) : unknown('x');
       return match.kind === 'known' ? match.interval.mid : Number.NaN;
     };
-    fc.assert(fc.property(fc.integer({ min: 80, max: 130 }), fc.integer({ min: 1, max: 40 }), (kg, more) => {
-      expect(match(kg + more, false)).toBeLessThanOrEqual(match(kg, false) + 1e-12);
-      expect(match(kg, true)).toBeGreaterThanOrEqual(match(kg, false) - 1e-12);
-    }), { seed: 62 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 80, max: 130 }),
+        fc.integer({ min: 1, max: 40 }),
+        (kg, more) => {
+          expect(match(kg + more, false)).toBeLessThanOrEqual(match(kg, false) + 1e-12);
+          expect(match(kg, true)).toBeGreaterThanOrEqual(match(kg, false) - 1e-12);
+        },
+      ),
+      { seed: 62 },
+    );
   });
 });
 
@@ -86,7 +162,8 @@ describe('predicted sag (static, worked through by hand from the formulas)', () 
   test('shock: 65 N/mm at 0.37 under 145 kg: (128 × 9.80665) ÷ 8.8985 − 12 ÷ 0.37 = 108.6 mm', () => {
     expect(predictedShockSag(145, exactly(65), exactly(0.37)).mid).toBeCloseTo(108.63, 1);
   });
-  test('no load hangs nobody below zero', () => expect(predictedForkSag(5, exactly(4.8), 27).low).toBe(0));
+  test('no load hangs nobody below zero', () =>
+    expect(predictedForkSag(5, exactly(4.8), 27).low).toBe(0));
 });
 
 test('standing room: 10 mm of riser for every 30 mm of stature (common practice, low confidence)', () => {

@@ -69,4 +69,6 @@ const WRITTEN: readonly (readonly [string, UnitWord])[] = [
 
 test.each(WRITTEN)('“%s” means %s', (word, unit) => expect(findUnitWord(word)).toBe(unit));
 
-test.each(['', 'blips', 'horse', 'kgs/m2', 'litresque'])('“%s” means nothing', (word) => expect(findUnitWord(word)).toBeUndefined());
+test.each(['', 'blips', 'horse', 'kgs/m2', 'litresque'])('“%s” means nothing', (word) =>
+  expect(findUnitWord(word)).toBeUndefined(),
+);

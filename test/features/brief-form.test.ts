@@ -2,7 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { BRIEF_LIMITS, type BriefFigure } from '@/core/brief';
 import { UNIT_SYSTEMS } from '@/core/units';
-import { briefFigureText, briefFormSchema, briefFormValues, briefValue } from '@/features/brief/brief-form';
+import {
+  briefFigureText,
+  briefFormSchema,
+  briefFormValues,
+  briefValue,
+} from '@/features/brief/brief-form';
 import { briefSchema, newBrief } from '@/store/records';
 import type { Reader } from '@/ui/messages';
 
@@ -12,31 +17,53 @@ const KEYS = Object.keys(BRIEF_LIMITS) as BriefFigure[];
 
 /** Parses one field's text as the form does. */
 function parse(key: BriefFigure, text: string, reader: Reader = metric) {
-  const values = structuredClone(briefFormValues(brief, reader)) as unknown as Record<string, Record<string, unknown>>;
+  const values = structuredClone(briefFormValues(brief, reader)) as unknown as Record<
+    string,
+    Record<string, unknown>
+  >;
   const [section = '', field = ''] = key.split('.');
   values[section] = { ...values[section], [field]: text };
   const result = briefFormSchema(reader).safeParse(values);
-  if (result.success) return { value: (result.data as unknown as Record<string, Record<string, unknown>>)[section]?.[field] };
-  return { refused: result.error.issues.map((i) => i.message).join(' '), at: result.error.issues[0]?.path.join('.') };
+  if (result.success)
+    return {
+      value: (result.data as unknown as Record<string, Record<string, unknown>>)[section]?.[field],
+    };
+  return {
+    refused: result.error.issues.map((i) => i.message).join(' '),
+    at: result.error.issues[0]?.path.join('.'),
+  };
 }
 
 test('a new brief is a good brief and fills the form in every unit system', () => {
   expect(briefSchema.safeParse(brief).success).toBe(true);
-  for (const units of UNIT_SYSTEMS) expect(briefFormSchema({ units, currency: 'EUR' }).safeParse(briefFormValues(brief, { units, currency: 'EUR' })).success).toBe(true);
+  for (const units of UNIT_SYSTEMS)
+    expect(
+      briefFormSchema({ units, currency: 'EUR' }).safeParse(
+        briefFormValues(brief, { units, currency: 'EUR' }),
+      ).success,
+    ).toBe(true);
 });
 
 test('what the form prints, it reads again: within the printed digit, any figure, any units', () => {
   fc.assert(
-    fc.property(fc.constantFrom(...KEYS), fc.constantFrom(...UNIT_SYSTEMS), fc.double({ min: 0.02, max: 0.98, noNaN: true }), (key, units, at) => {
-      const { min, max } = BRIEF_LIMITS[key];
-      const base = min + at * (max - min);
-      const [section = '', field = ''] = key.split('.');
-      const changed = { ...brief, [section]: { ...(brief as unknown as Record<string, object>)[section], [field]: base } };
-      const reader: Reader = { units, currency: 'EUR' };
-      const text = briefFigureText(changed, key, reader);
-      const { value } = parse(key, text, reader);
-      expect(Math.abs((value as number) - base)).toBeLessThanOrEqual(Math.max(1.3, base * 0.002));
-    }),
+    fc.property(
+      fc.constantFrom(...KEYS),
+      fc.constantFrom(...UNIT_SYSTEMS),
+      fc.double({ min: 0.02, max: 0.98, noNaN: true }),
+      (key, units, at) => {
+        const { min, max } = BRIEF_LIMITS[key];
+        const base = min + at * (max - min);
+        const [section = '', field = ''] = key.split('.');
+        const changed = {
+          ...brief,
+          [section]: { ...(brief as unknown as Record<string, object>)[section], [field]: base },
+        };
+        const reader: Reader = { units, currency: 'EUR' };
+        const text = briefFigureText(changed, key, reader);
+        const { value } = parse(key, text, reader);
+        expect(Math.abs((value as number) - base)).toBeLessThanOrEqual(Math.max(1.3, base * 0.002));
+      },
+    ),
     { seed: 19 },
   );
 });
@@ -76,6 +103,8 @@ describe('refused with the reason, at the field', () => {
   });
   test('limits are said in the reader’s units', () => {
     expect(parse('rider.mass_kg', '1', { units: 'us', currency: 'USD' }).refused).toContain('lb');
-    expect(parse('trip.cruise_kmh', '200', { units: 'uk', currency: 'GBP' }).refused).toContain('mph');
+    expect(parse('trip.cruise_kmh', '200', { units: 'uk', currency: 'GBP' }).refused).toContain(
+      'mph',
+    );
   });
 });

@@ -4,7 +4,15 @@ import { resolveDonor, type Donor } from '@/core/donor';
 import { fitScore, needsOf, NEED_VALUE, wantCurves, wantWeights } from '@/core/preference';
 import { resistance, thrust } from '@/core/road-load';
 import { demoDossier } from '@/demo/scenario';
-import { gearRows, GRADES, revOption, roadLoadOf, speedOnClimb, thrustOption, type CurveSetting } from '@/features/weigh-up/machine/curves';
+import {
+  gearRows,
+  GRADES,
+  revOption,
+  roadLoadOf,
+  speedOnClimb,
+  thrustOption,
+  type CurveSetting,
+} from '@/features/weigh-up/machine/curves';
 import { BRIEF_KEY, newBrief, newDonor } from '@/store/records';
 
 const dossier = demoDossier();
@@ -14,14 +22,24 @@ const twin = donor('dunelark-720');
 const assessed = assess(brief, twin);
 const propulsion = propulsionOf(twin, assessed.figures);
 if (propulsion.kind !== 'known') throw new Error(propulsion.missing.join());
-const setting: CurveSetting = { propulsion: propulsion.value, mass_kg: 304, dragArea_m2: dragAreaOf(twin, brief), cruise_kmh: 95, reader: { units: 'metric', currency: 'EUR' }, dark: false };
+const setting: CurveSetting = {
+  propulsion: propulsion.value,
+  mass_kg: 304,
+  dragArea_m2: dragAreaOf(twin, brief),
+  cruise_kmh: 95,
+  reader: { units: 'metric', currency: 'EUR' },
+  dark: false,
+};
 
 describe('pull and revs', () => {
   test('a climb is held at the speed named, and not a little faster', () => {
     for (const grade of GRADES) {
       const speed = speedOnClimb(setting, grade);
       if (speed === undefined) throw new Error(`no gear holds ${grade}`);
-      const spare = (kmh: number) => Math.max(...setting.propulsion.train.gears.map((_r, i) => thrust(setting.propulsion, i + 1, kmh))) - resistance(roadLoadOf(setting, grade), kmh / 3.6);
+      const spare = (kmh: number) =>
+        Math.max(
+          ...setting.propulsion.train.gears.map((_r, i) => thrust(setting.propulsion, i + 1, kmh)),
+        ) - resistance(roadLoadOf(setting, grade), kmh / 3.6);
       expect(spare(speed)).toBeGreaterThanOrEqual(0);
       expect(spare(speed + 1)).toBeLessThan(0);
     }
@@ -34,15 +52,19 @@ describe('pull and revs', () => {
   test('rows: each gear taller than the last, gaps between, none behind top', () => {
     const rows = gearRows(setting);
     expect(rows.map((r) => r.gear)).toEqual([1, 2, 3, 4, 5, 6]);
-    for (let i = 1; i < rows.length; i += 1) expect(rows[i]?.perThousand_kmh ?? 0).toBeGreaterThan(rows[i - 1]?.perThousand_kmh ?? 0);
+    for (let i = 1; i < rows.length; i += 1)
+      expect(rows[i]?.perThousand_kmh ?? 0).toBeGreaterThan(rows[i - 1]?.perThousand_kmh ?? 0);
     expect(rows.at(-1)?.gap).toBeUndefined();
     expect(rows[0]?.gap).toBeCloseTo(1 - 1.9 / 2.75, 6);
   });
   test('pictures: one line for each climb and gear, in the rider’s own speed unit', () => {
-    const series = (o: ReturnType<typeof thrustOption>) => (o as { series: readonly { name?: string; data: readonly (readonly number[])[] }[] }).series;
+    const series = (o: ReturnType<typeof thrustOption>) =>
+      (o as { series: readonly { name?: string; data: readonly (readonly number[])[] }[] }).series;
     expect(series(thrustOption(setting))).toHaveLength(GRADES.length + 6);
     const last = (s: CurveSetting) => series(thrustOption(s)).at(-1)?.data.at(-1)?.[0] ?? 0;
-    expect(last(setting) / last({ ...setting, reader: { units: 'us', currency: 'EUR' } })).toBeCloseTo(1.609344, 6);
+    expect(
+      last(setting) / last({ ...setting, reader: { units: 'us', currency: 'EUR' } }),
+    ).toBeCloseTo(1.609344, 6);
     expect(series(revOption(setting))).toHaveLength(7);
   });
 });
@@ -51,17 +73,26 @@ describe('axles', () => {
   test('the loads add to the loaded machine; luggage makes the front lighter', () => {
     const { split, estimate } = frontShare(brief, assessed.figures);
     const loaded = assessed.metrics.loadedMass.estimate;
-    if (!split || estimate.kind !== 'known' || loaded.kind !== 'known') throw new Error('not known');
+    if (!split || estimate.kind !== 'known' || loaded.kind !== 'known')
+      throw new Error('not known');
     expect(split.front_kg + split.rear_kg).toBeCloseTo(loaded.interval.mid, 6);
-    const heavy = frontShare({ ...brief, trip: { ...brief.trip, luggage_kg: 80 } }, assessed.figures).estimate;
+    const heavy = frontShare(
+      { ...brief, trip: { ...brief.trip, luggage_kg: 80 } },
+      assessed.figures,
+    ).estimate;
     expect(heavy.kind === 'known' && heavy.interval.mid).toBeLessThan(estimate.interval.mid);
     expect(estimate.interval.mid).toBeGreaterThan(LIGHT_FRONT);
   });
-  test('without a wheelbase not known, and why', () => expect(frontShare(brief, assess(brief, newDonor('x')).figures).estimate).toMatchObject({ kind: 'unknown', missing: ['mass', 'wheelbase'] }));
+  test('without a wheelbase not known, and why', () =>
+    expect(frontShare(brief, assess(brief, newDonor('x')).figures).estimate).toMatchObject({
+      kind: 'unknown',
+      missing: ['mass', 'wheelbase'],
+    }));
 });
 
 describe('gaps', () => {
-  const score = (id: string) => fitScore(assess(brief, donor(id)).metrics, wantCurves(brief), wantWeights(brief));
+  const score = (id: string) =>
+    fitScore(assess(brief, donor(id)).metrics, wantCurves(brief), wantWeights(brief));
   test('only what is below its need, largest first, in points', () => {
     for (const id of ['wren-230', 'bastion-1160', 'sorrel-300']) {
       const own = score(id);
@@ -75,5 +106,8 @@ describe('gaps', () => {
     }
     expect(needsOf(score('sorrel-300'))[0]?.want).toBe('range');
   });
-  test('what is not known stands in with its middle and says so', () => expect(needsOf(score('postmark-640-v')).find((n) => n.want === 'payloadLeft')).toMatchObject({ known: false }));
+  test('what is not known stands in with its middle and says so', () =>
+    expect(needsOf(score('postmark-640-v')).find((n) => n.want === 'payloadLeft')).toMatchObject({
+      known: false,
+    }));
 });

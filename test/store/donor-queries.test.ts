@@ -1,6 +1,14 @@
 import { describe, expect, test } from 'vitest';
 import { demoDossier } from '@/demo/scenario';
-import { assessmentOf, checksOf, figureOf, figuresOf, moneyOf, resolvedDonors, standing } from '@/store/queries';
+import {
+  assessmentOf,
+  checksOf,
+  figureOf,
+  figuresOf,
+  moneyOf,
+  resolvedDonors,
+  standing,
+} from '@/store/queries';
 import { BRIEF_KEY, EMPTY_DOSSIER, type Dossier } from '@/store/records';
 
 const dossier = demoDossier();
@@ -19,7 +27,17 @@ describe('what is computed of donors is computed once for a state', () => {
   test('an edit of the model reaches its variants and listings', () => {
     const model = dossier.donors['drover-430'];
     if (!model) throw new Error('drover');
-    const heavier = { ...model, figures: { ...model.figures, mass: { readings: [{ id: 'm', amount: 200, unit: 'kg', basis: 'ready', origin: 'claimed', note: '' }] } } } as const;
+    const heavier = {
+      ...model,
+      figures: {
+        ...model.figures,
+        mass: {
+          readings: [
+            { id: 'm', amount: 200, unit: 'kg', basis: 'ready', origin: 'claimed', note: '' },
+          ],
+        },
+      },
+    } as const;
     const edited: Dossier = { ...dossier, donors: { ...dossier.donors, 'drover-430': heavier } };
     const mass = (d: Dossier) => {
       const estimate = assessmentOf(donor(d, 'drover-430-brenfold'), d)?.metrics.readyMass.estimate;
@@ -31,7 +49,10 @@ describe('what is computed of donors is computed once for a state', () => {
   test('a listing is computed anew when its parts change, and when a part of the catalogue does', () => {
     const own = dossier.donors['drover-430-brenfold'];
     if (!own?.listing) throw new Error('listing');
-    const bare: Dossier = { ...dossier, donors: { ...dossier.donors, [own.id]: { ...own, listing: { ...own.listing, fitted: [] } } } };
+    const bare: Dossier = {
+      ...dossier,
+      donors: { ...dossier.donors, [own.id]: { ...own, listing: { ...own.listing, fitted: [] } } },
+    };
     const clearance = (d: Dossier) => {
       const estimate = assessmentOf(donor(d, own.id), d)?.metrics.clearance.estimate;
       return estimate?.kind === 'known' ? estimate.interval.mid : Number.NaN;
@@ -39,12 +60,18 @@ describe('what is computed of donors is computed once for a state', () => {
     expect(clearance(bare) - clearance(dossier)).toBeCloseTo(8, 6);
     const plate = dossier.parts['bash-plate'];
     if (!plate) throw new Error('plate');
-    const thin: Dossier = { ...dossier, parts: { ...dossier.parts, 'bash-plate': { ...plate, effects: [] } } };
+    const thin: Dossier = {
+      ...dossier,
+      parts: { ...dossier.parts, 'bash-plate': { ...plate, effects: [] } },
+    };
     expect(clearance(thin)).toBeCloseTo(clearance(bare), 6);
   });
   test('one figure alone is the same as that figure of all', () => {
     const money = moneyOf(dossier);
-    for (const key of ['mass', 'power', 'price', 'travelFront', 'consumption'] as const) expect(figureOf(donor(dossier, 'wren-230'), key, money)).toEqual(figuresOf(donor(dossier, 'wren-230'), money)[key]);
+    for (const key of ['mass', 'power', 'price', 'travelFront', 'consumption'] as const)
+      expect(figureOf(donor(dossier, 'wren-230'), key, money)).toEqual(
+        figuresOf(donor(dossier, 'wren-230'), money)[key],
+      );
   });
   test('without a brief nothing is assessed, and money has a stand-in', () => {
     const without: Dossier = { ...dossier, briefs: {} };
@@ -55,7 +82,9 @@ describe('what is computed of donors is computed once for a state', () => {
 });
 
 describe('a listing on the shortlist', () => {
-  const entry = standing(dossier)?.candidates.find((c) => c.candidate.donorId === 'drover-430-brenfold');
+  const entry = standing(dossier)?.candidates.find(
+    (c) => c.candidate.donorId === 'drover-430-brenfold',
+  );
   test('carries its parts and pays for its repairs, not for the parts', () => {
     expect(entry?.aboard.map((p) => p.id)).toEqual(['bash-plate', 'handguards']);
     const outlay = entry?.stock.metrics.outlay.estimate;

@@ -12,56 +12,125 @@ import { fileFaultWords } from '@/ui/messages';
 
 const AT = '2026-01-02T03:04:05.000Z';
 const text = (dossier: Dossier) => formatDossierFile(dossier, AT);
-const file = () => JSON.parse(text(demoDossier())) as Record<string, unknown> & { donors: { figures: Record<string, { readings: { amount: number; unit: string }[] }> }[]; candidates: { donorId: string }[]; builds: { partIds: string[] }[] };
+const file = () =>
+  JSON.parse(text(demoDossier())) as Record<string, unknown> & {
+    donors: { figures: Record<string, { readings: { amount: number; unit: string }[] }> }[];
+    candidates: { donorId: string }[];
+    builds: { partIds: string[] }[];
+  };
 const faultOf = (value: unknown) => {
   const parsed = parseDossierFile(typeof value === 'string' ? value : JSON.stringify(value));
-  return parsed.kind === 'fault' ? { ...parsed.fault, words: fileFaultWords(parsed.fault) } : undefined;
+  return parsed.kind === 'fault'
+    ? { ...parsed.fault, words: fileFaultWords(parsed.fault) }
+    : undefined;
 };
 
 describe('a round trip loses nothing', () => {
   test('the example, the empty dossier, a brief alone', () => {
-    for (const dossier of [demoDossier(), EMPTY_DOSSIER, { ...EMPTY_DOSSIER, briefs: { brief: newBrief('CHF') } }]) expect(parseDossierFile(text(dossier))).toEqual({ kind: 'dossier', dossier });
+    for (const dossier of [
+      demoDossier(),
+      EMPTY_DOSSIER,
+      { ...EMPTY_DOSSIER, briefs: { brief: newBrief('CHF') } },
+    ])
+      expect(parseDossierFile(text(dossier))).toEqual({ kind: 'dossier', dossier });
   });
   test('any donor with any readings inside the limits', () => {
     const reading = fc.constantFrom(...FIGURE_KEYS).chain((key) => {
       const { bases, dimension } = figureDefinition(key);
-      return fc.record({ basis: fc.constantFrom(...bases), unit: fc.constantFrom(...unitsOf(dimension)), origin: fc.constantFrom(...ORIGINS), note: fc.string({ maxLength: 40 }), at: fc.double({ min: 0.01, max: 0.99, noNaN: true }) })
+      return fc
+        .record({
+          basis: fc.constantFrom(...bases),
+          unit: fc.constantFrom(...unitsOf(dimension)),
+          origin: fc.constantFrom(...ORIGINS),
+          note: fc.string({ maxLength: 40 }),
+          at: fc.double({ min: 0.01, max: 0.99, noNaN: true }),
+        })
         .map(({ at, ...r }) => {
           const { min, max } = limitsIn(key, r.unit);
           const amount = min + at * (max - min);
-          return { key, reading: { ...r, id: 'r', amount: ['count', 'year'].includes(dimension) ? Math.ceil(amount) : amount } };
+          return {
+            key,
+            reading: {
+              ...r,
+              id: 'r',
+              amount: ['count', 'year'].includes(dimension) ? Math.ceil(amount) : amount,
+            },
+          };
         });
     });
-    fc.assert(fc.property(fc.array(reading, { maxLength: 6 }), fc.string({ maxLength: 60 }), (list, name) => {
-      const donor = { ...newDonor('d'), model: name, figures: Object.fromEntries(list.map(({ key, reading: r }) => [key, { readings: [r] }])) };
-      const dossier: Dossier = { ...EMPTY_DOSSIER, donors: { d: donor } };
-      expect(parseDossierFile(text(dossier))).toEqual({ kind: 'dossier', dossier });
-    }), { seed: 31 });
+    fc.assert(
+      fc.property(
+        fc.array(reading, { maxLength: 6 }),
+        fc.string({ maxLength: 60 }),
+        (list, name) => {
+          const donor = {
+            ...newDonor('d'),
+            model: name,
+            figures: Object.fromEntries(
+              list.map(({ key, reading: r }) => [key, { readings: [r] }]),
+            ),
+          };
+          const dossier: Dossier = { ...EMPTY_DOSSIER, donors: { d: donor } };
+          expect(parseDossierFile(text(dossier))).toEqual({ kind: 'dossier', dossier });
+        },
+      ),
+      { seed: 31 },
+    );
   });
 });
 
 describe('refusals say what and where', () => {
   test('broken text', () => {
-    expect(faultOf('{ "format": "jugator-dossier",\n  "version": ')).toMatchObject({ code: 'file-not-json', line: 2 });
+    expect(faultOf('{ "format": "jugator-dossier",\n  "version": ')).toMatchObject({
+      code: 'file-not-json',
+      line: 2,
+    });
     expect(faultOf('')).toMatchObject({ code: 'file-not-json' });
   });
   test('some other program’s file', () => {
-    for (const other of [{ hello: 1 }, [1, 2], null, 7, { format: 'else' }]) expect(faultOf(other)).toMatchObject({ code: 'file-foreign' });
+    for (const other of [{ hello: 1 }, [1, 2], null, 7, { format: 'else' }])
+      expect(faultOf(other)).toMatchObject({ code: 'file-foreign' });
   });
-  test('a newer version', () => expect(faultOf({ ...file(), version: 99 })).toMatchObject({ code: 'file-newer', version: 99 }));
-  test('too large', () => expect(faultOf(' '.repeat(FILE_SIZE_LIMIT + 1))).toMatchObject({ code: 'file-too-large' }));
+  test('a newer version', () =>
+    expect(faultOf({ ...file(), version: 99 })).toMatchObject({ code: 'file-newer', version: 99 }));
+  test('too large', () =>
+    expect(faultOf(' '.repeat(FILE_SIZE_LIMIT + 1))).toMatchObject({ code: 'file-too-large' }));
   test('a figure out of its limits, in the wrong unit, of the wrong kind', () => {
     const wrong = (change: (f: ReturnType<typeof file>) => void) => {
       const f = file();
       change(f);
       return faultOf(f);
     };
-    const mass = (f: ReturnType<typeof file>) => f.donors[0]?.figures.mass?.readings[0] ?? { amount: 0, unit: '' };
-    expect(wrong((f) => { mass(f).amount = -112; })).toMatchObject({ code: 'file-invalid', path: ['donors', 0, 'figures', 'mass', 'readings', 0, 'amount'] });
-    expect(wrong((f) => { mass(f).unit = 'mm'; })?.words).toContain('donors › 0 › figures › mass');
-    expect(wrong((f) => { mass(f).amount = 'heavy' as never; })).toMatchObject({ code: 'file-invalid' });
-    expect(wrong((f) => { f.extra = 1; })).toMatchObject({ code: 'file-invalid' });
-    expect(wrong((f) => { (f.brief as { ground: { town: number } }).ground.town = 50; })).toMatchObject({ code: 'file-invalid', path: ['brief', 'ground'] });
+    const mass = (f: ReturnType<typeof file>) =>
+      f.donors[0]?.figures.mass?.readings[0] ?? { amount: 0, unit: '' };
+    expect(
+      wrong((f) => {
+        mass(f).amount = -112;
+      }),
+    ).toMatchObject({
+      code: 'file-invalid',
+      path: ['donors', 0, 'figures', 'mass', 'readings', 0, 'amount'],
+    });
+    expect(
+      wrong((f) => {
+        mass(f).unit = 'mm';
+      })?.words,
+    ).toContain('donors › 0 › figures › mass');
+    expect(
+      wrong((f) => {
+        mass(f).amount = 'heavy' as never;
+      }),
+    ).toMatchObject({ code: 'file-invalid' });
+    expect(
+      wrong((f) => {
+        f.extra = 1;
+      }),
+    ).toMatchObject({ code: 'file-invalid' });
+    expect(
+      wrong((f) => {
+        (f.brief as { ground: { town: number } }).ground.town = 50;
+      }),
+    ).toMatchObject({ code: 'file-invalid', path: ['brief', 'ground'] });
   });
   test('references to nothing, and things that stand twice', () => {
     const a = file();
@@ -76,9 +145,12 @@ describe('refusals say what and where', () => {
   });
   test('cut anywhere, the file is refused and nothing throws', () => {
     const whole = text(demoDossier());
-    fc.assert(fc.property(fc.integer({ min: 0, max: whole.length - 3 }), (at) => {
-      expect(parseDossierFile(whole.slice(0, at)).kind).toBe('fault');
-    }), { seed: 6, numRuns: 40 });
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: whole.length - 3 }), (at) => {
+        expect(parseDossierFile(whole.slice(0, at)).kind).toBe('fault');
+      }),
+      { seed: 6, numRuns: 40 },
+    );
   });
 });
 
@@ -94,7 +166,9 @@ describe('files of older versions', () => {
     expect(Object.keys(parsed.dossier.donors)).toEqual(['postmark-640-v', 'wren-230']);
     expect(parsed.dossier.builds['c-wren-230']?.partIds).toContain('can-5');
     expect(FILE_MIGRATIONS.map((m) => m.from)).toEqual(FILE_MIGRATIONS.map((_, i) => i + 1));
-    expect(JSON.parse(formatDossierFile(parsed.dossier, AT))).toMatchObject({ version: FILE_MIGRATIONS.length + 1 });
+    expect(JSON.parse(formatDossierFile(parsed.dossier, AT))).toMatchObject({
+      version: FILE_MIGRATIONS.length + 1,
+    });
   });
   test('what it says is kept word for word', () => {
     const parsed = parseDossierFile(v1);
@@ -110,23 +184,54 @@ describe.each([2, 3])('version %i', (version) => {
     if (parsed.kind !== 'dossier') throw new Error(fileFaultWords(parsed.fault));
     const old = JSON.parse(text) as Record<'donors' | 'parts' | 'candidates' | 'builds', unknown[]>;
     expect(old.donors.length).toBeGreaterThan(1);
-    for (const table of ['donors', 'parts', 'candidates', 'builds'] as const) expect(Object.values(parsed.dossier[table])).toEqual(old[table]);
+    for (const table of ['donors', 'parts', 'candidates', 'builds'] as const)
+      expect(Object.values(parsed.dossier[table])).toEqual(old[table]);
     expect(parsed.dossier).toMatchObject({ verdicts: {}, visits: {} });
-    expect(JSON.parse(formatDossierFile(parsed.dossier, AT))).toMatchObject({ version: 4, verdicts: [], visits: [] });
+    expect(JSON.parse(formatDossierFile(parsed.dossier, AT))).toMatchObject({
+      version: 4,
+      verdicts: [],
+      visits: [],
+    });
   });
 });
 
 describe('variants and listings that point astray', () => {
-  const donor = (id: string) => file().donors.find((d) => (d as unknown as { id: string }).id === id) as unknown as Record<string, unknown>;
-  const withDonor = (change: Record<string, unknown>, id: string) => ({ ...file(), donors: file().donors.map((d) => ((d as unknown as { id: string }).id === id ? { ...d, ...change } : d)) });
-  test('a base that is not there', () => expect(faultOf(withDonor({ baseId: 'nobody' }, 'sorrel-300-low'))).toMatchObject({ code: 'file-dangling', points: 'nobody' }));
+  const donor = (id: string) =>
+    file().donors.find((d) => (d as unknown as { id: string }).id === id) as unknown as Record<
+      string,
+      unknown
+    >;
+  const withDonor = (change: Record<string, unknown>, id: string) => ({
+    ...file(),
+    donors: file().donors.map((d) =>
+      (d as unknown as { id: string }).id === id ? { ...d, ...change } : d,
+    ),
+  });
+  test('a base that is not there', () =>
+    expect(faultOf(withDonor({ baseId: 'nobody' }, 'sorrel-300-low'))).toMatchObject({
+      code: 'file-dangling',
+      points: 'nobody',
+    }));
   test('a variant of a variant, a ring, something on a listing', () => {
-    expect(faultOf(withDonor({ baseId: 'dunelark-720-restricted' }, 'sorrel-300-low'))).toMatchObject({ code: 'file-ring', id: 'sorrel-300-low' });
-    expect(faultOf(withDonor({ baseId: 'sorrel-300-low' }, 'sorrel-300'))).toMatchObject({ code: 'file-ring' });
-    expect(faultOf(withDonor({ baseId: 'drover-430-brenfold' }, 'sorrel-300-low'))).toMatchObject({ code: 'file-ring' });
+    expect(
+      faultOf(withDonor({ baseId: 'dunelark-720-restricted' }, 'sorrel-300-low')),
+    ).toMatchObject({ code: 'file-ring', id: 'sorrel-300-low' });
+    expect(faultOf(withDonor({ baseId: 'sorrel-300-low' }, 'sorrel-300'))).toMatchObject({
+      code: 'file-ring',
+    });
+    expect(faultOf(withDonor({ baseId: 'drover-430-brenfold' }, 'sorrel-300-low'))).toMatchObject({
+      code: 'file-ring',
+    });
   });
   test('a part aboard that is not in the catalogue', () => {
     const { listing } = donor('drover-430-brenfold') as { listing: object };
-    expect(faultOf(withDonor({ listing: { ...listing, fitted: [{ partId: 'unobtainium', wear: 0 }] } }, 'drover-430-brenfold'))).toMatchObject({ code: 'file-dangling', points: 'unobtainium' });
+    expect(
+      faultOf(
+        withDonor(
+          { listing: { ...listing, fitted: [{ partId: 'unobtainium', wear: 0 }] } },
+          'drover-430-brenfold',
+        ),
+      ),
+    ).toMatchObject({ code: 'file-dangling', points: 'unobtainium' });
   });
 });

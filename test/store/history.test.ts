@@ -19,8 +19,19 @@ afterEach(() => {
   for (const store of opened.splice(0)) store.db.close();
 });
 
-const add = (id: string): Change => ({ table: 'donors', key: id, path: [], after: { ...newDonor(id), model: id } });
-const model = (id: string, before: string, after: string): Change => ({ table: 'donors', key: id, path: ['model'], before, after });
+const add = (id: string): Change => ({
+  table: 'donors',
+  key: id,
+  path: [],
+  after: { ...newDonor(id), model: id },
+});
+const model = (id: string, before: string, after: string): Change => ({
+  table: 'donors',
+  key: id,
+  path: ['model'],
+  before,
+  after,
+});
 const label = (code: string) => ({ code, facts: {} });
 
 describe('changes', () => {
@@ -34,29 +45,52 @@ describe('changes', () => {
   test('a value that is not the expected one, or a record that is gone, is a conflict', () => {
     const one = applyChanges(EMPTY_DOSSIER, [add('a')]);
     if (one.kind !== 'applied') throw new Error('conflict');
-    expect(applyChanges(one.value, [model('a', 'other', 'b')])).toMatchObject({ kind: 'conflict', conflict: { theirs: 'a' } });
+    expect(applyChanges(one.value, [model('a', 'other', 'b')])).toMatchObject({
+      kind: 'conflict',
+      conflict: { theirs: 'a' },
+    });
     expect(applyChanges(EMPTY_DOSSIER, [model('a', 'a', 'b')]).kind).toBe('conflict');
   });
   test('merged runs keep the first before and the last after', () => {
-    expect(mergedChanges([model('a', '1', '2')], [model('a', '2', '3'), add('b')])).toEqual([model('a', '1', '3'), add('b')]);
+    expect(mergedChanges([model('a', '1', '2')], [model('a', '2', '3'), add('b')])).toEqual([
+      model('a', '1', '3'),
+      add('b'),
+    ]);
   });
   test('any run of edits can be undone to the start and redone to the end', () => {
-    fc.assert(fc.property(fc.array(fc.tuple(fc.constantFrom('maker', 'model', 'note'), fc.string({ maxLength: 5 })), { maxLength: 12 }), (edits) => {
-      const begun = applyChanges(EMPTY_DOSSIER, [add('a')]);
-      if (begun.kind !== 'applied') throw new Error('conflict');
-      let now = begun.value;
-      const done: Change[] = [];
-      for (const [field, after] of edits) {
-        const change: Change = { table: 'donors', key: 'a', path: [field], before: now.donors.a?.[field as 'maker'], after };
-        const next = applyChanges(now, [change]);
-        if (next.kind !== 'applied') throw new Error('conflict');
-        now = next.value;
-        done.push(change);
-      }
-      const back = applyChanges(now, inverted(done));
-      expect(back).toEqual({ kind: 'applied', value: begun.value });
-      expect(back.kind === 'applied' && applyChanges(back.value, done)).toEqual({ kind: 'applied', value: now });
-    }), { seed: 8 });
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.constantFrom('maker', 'model', 'note'), fc.string({ maxLength: 5 })), {
+          maxLength: 12,
+        }),
+        (edits) => {
+          const begun = applyChanges(EMPTY_DOSSIER, [add('a')]);
+          if (begun.kind !== 'applied') throw new Error('conflict');
+          let now = begun.value;
+          const done: Change[] = [];
+          for (const [field, after] of edits) {
+            const change: Change = {
+              table: 'donors',
+              key: 'a',
+              path: [field],
+              before: now.donors.a?.[field as 'maker'],
+              after,
+            };
+            const next = applyChanges(now, [change]);
+            if (next.kind !== 'applied') throw new Error('conflict');
+            now = next.value;
+            done.push(change);
+          }
+          const back = applyChanges(now, inverted(done));
+          expect(back).toEqual({ kind: 'applied', value: begun.value });
+          expect(back.kind === 'applied' && applyChanges(back.value, done)).toEqual({
+            kind: 'applied',
+            value: now,
+          });
+        },
+      ),
+      { seed: 8 },
+    );
   });
 });
 
@@ -91,7 +125,12 @@ describe('the store', () => {
     let time = 1000;
     const store = await open(undefined, () => time);
     store.execute({ label: label('add'), changes: [add('a')] });
-    const type = (before: string, after: string) => store.execute({ label: label('edit'), coalesce: 'a/model', changes: [model('a', before, after)] });
+    const type = (before: string, after: string) =>
+      store.execute({
+        label: label('edit'),
+        coalesce: 'a/model',
+        changes: [model('a', before, after)],
+      });
     type('a', 'ab');
     time += 300;
     type('ab', 'abc');
@@ -110,12 +149,18 @@ describe('the store', () => {
     const second = await open('tabs');
     first.execute({ label: label('mine'), changes: [model('a', 'a', 'first')] });
     await first.settled();
-    second.execute({ label: label('note'), changes: [{ table: 'donors', key: 'a', path: ['note'], before: '', after: 'seen' }] });
+    second.execute({
+      label: label('note'),
+      changes: [{ table: 'donors', key: 'a', path: ['note'], before: '', after: 'seen' }],
+    });
     await second.settled();
     expect(second.getState().overtaken).toBeUndefined();
     second.execute({ label: label('theirs'), changes: [model('a', 'a', 'second')] });
     await second.settled();
-    expect(second.getState().overtaken).toMatchObject({ label: label('theirs'), conflict: { theirs: 'first' } });
+    expect(second.getState().overtaken).toMatchObject({
+      label: label('theirs'),
+      conflict: { theirs: 'first' },
+    });
     expect(second.getState().dossier.donors.a).toMatchObject({ model: 'first', note: 'seen' });
   });
   test('the faster tab wins one field; what was typed after it in other fields is kept', async () => {
@@ -126,21 +171,34 @@ describe('the store', () => {
     first.execute({ label: label('mine'), changes: [model('a', 'a', 'first')] });
     await first.settled();
     second.execute({ label: label('theirs'), changes: [model('a', 'a', 'second')] });
-    second.execute({ label: label('note'), changes: [{ table: 'donors', key: 'a', path: ['note'], before: '', after: 'kept' }] });
+    second.execute({
+      label: label('note'),
+      changes: [{ table: 'donors', key: 'a', path: ['note'], before: '', after: 'kept' }],
+    });
     await second.settled();
     expect(second.getState().dossier.donors.a).toMatchObject({ model: 'first', note: 'kept' });
     expect(second.getState().overtaken?.label).toEqual(label('theirs'));
-    expect((await second.db.donors.get('a'))?.value).toMatchObject({ model: 'first', note: 'kept' });
-    expect(second.getState().history.map((e) => e.label.code)).toEqual(expect.arrayContaining(['mine', 'note']));
+    expect((await second.db.donors.get('a'))?.value).toMatchObject({
+      model: 'first',
+      note: 'kept',
+    });
+    expect(second.getState().history.map((e) => e.label.code)).toEqual(
+      expect.arrayContaining(['mine', 'note']),
+    );
   });
   test('a stale edit is refused at once with what stands there', async () => {
     const store = await open();
     store.execute({ label: label('add'), changes: [add('a')] });
-    expect(store.execute({ label: label('edit'), changes: [model('a', 'zzz', 'b')] })).toMatchObject({ kind: 'conflict', conflict: { theirs: 'a' } });
+    expect(
+      store.execute({ label: label('edit'), changes: [model('a', 'zzz', 'b')] }),
+    ).toMatchObject({ kind: 'conflict', conflict: { theirs: 'a' } });
   });
   test('replacing everything is one step of undo', async () => {
     const store = await open();
-    store.execute({ label: label('brief'), changes: [{ table: 'briefs', key: BRIEF_KEY, path: [], after: newBrief('GBP') }] });
+    store.execute({
+      label: label('brief'),
+      changes: [{ table: 'briefs', key: BRIEF_KEY, path: [], after: newBrief('GBP') }],
+    });
     const before = store.getState().dossier;
     store.replaceAll(demoDossier(), label('open-example'));
     expect(store.getState().dossier).toEqual(demoDossier());
@@ -151,7 +209,10 @@ describe('the store', () => {
     const store = await open();
     const table = store.db.donors;
     const put = table.bulkPut.bind(table);
-    table.bulkPut = () => Dexie.Promise.reject(Object.assign(new Error('full'), { name: 'QuotaExceededError' })) as never;
+    table.bulkPut = () =>
+      Dexie.Promise.reject(
+        Object.assign(new Error('full'), { name: 'QuotaExceededError' }),
+      ) as never;
     store.execute({ label: label('add'), changes: [add('a')] });
     await store.settled();
     expect(store.getState().storage).toEqual({ kind: 'unsaved', fault: 'full' });
@@ -170,7 +231,9 @@ describe('the store', () => {
     expect(await again.db.donors.get('bad')).toMatchObject({ value: { maker: 7 } });
   });
   test('kinds of storage fault', () => {
-    expect(storageFault({ name: 'AbortError', inner: { name: 'QuotaExceededError' } })).toBe('full');
+    expect(storageFault({ name: 'AbortError', inner: { name: 'QuotaExceededError' } })).toBe(
+      'full',
+    );
     expect(storageFault({ name: 'OpenFailedError' })).toBe('refused');
     expect(storageFault(new Error('x'))).toBe('failed');
   });

@@ -12,7 +12,13 @@ const row = (s: Standing, d: Dossier, id: string): WeighRow => {
   const entry = entryOf(s, id);
   const ranked = s.stockRanking.find((r) => r.id === id);
   if (!ranked) throw new Error(id);
-  return { entry, ranked, assessment: entry.stock, score: ranked.score, closers: mustClosers(d, s, entry) };
+  return {
+    entry,
+    ranked,
+    assessment: entry.stock,
+    score: ranked.score,
+    closers: mustClosers(d, s, entry),
+  };
 };
 
 describe('musts that a part would turn', () => {
@@ -22,9 +28,15 @@ describe('musts that a part would turn', () => {
       for (const [key, { part, verdict }] of mustClosers(dossier, now, entry)) {
         named += 1;
         expect(entry.stock.musts.find((m) => m.key === key)?.verdict).toBe('fail');
-        const helpers = Object.values(dossier.parts).filter((p) => part.needs.flat().includes(p.id));
-        const after = [[part], ...helpers.map((h) => [part, h])].map((parts) => assess(now.brief, entry.donor, parts).musts);
-        expect(after.some((musts) => musts.find((m) => m.key === key)?.verdict === verdict)).toBe(true);
+        const helpers = Object.values(dossier.parts).filter((p) =>
+          part.needs.flat().includes(p.id),
+        );
+        const after = [[part], ...helpers.map((h) => [part, h])].map(
+          (parts) => assess(now.brief, entry.donor, parts).musts,
+        );
+        expect(after.some((musts) => musts.find((m) => m.key === key)?.verdict === verdict)).toBe(
+          true,
+        );
       }
     }
     expect(named).toBeGreaterThan(0);
@@ -37,7 +49,18 @@ describe('musts that a part would turn', () => {
     const brief = now.brief;
     const outlay = entryOf(now, 'c-wren-230').stock.metrics.outlay.estimate;
     if (outlay.kind !== 'known') throw new Error('outlay');
-    const poor: Dossier = { ...dossier, briefs: { [BRIEF_KEY]: { ...brief, money: { ...brief.money, budget: outlay.interval.high + brief.money.tripFund + brief.money.gear + 1 } } } };
+    const poor: Dossier = {
+      ...dossier,
+      briefs: {
+        [BRIEF_KEY]: {
+          ...brief,
+          money: {
+            ...brief.money,
+            budget: outlay.interval.high + brief.money.tripFund + brief.money.gear + 1,
+          },
+        },
+      },
+    };
     expect(mustClosers(poor, of(poor), entryOf(of(poor), 'c-wren-230')).size).toBe(0);
   });
 });
@@ -48,12 +71,19 @@ describe('in sentences', () => {
     const [opening, pro] = whySentences(a, b, reader);
     expect(opening).toMatch(/^Sorrel 300 Longway is \d+\.\d points ahead of Drover 430\.$/);
     expect(pro).toMatch(/^For Sorrel 300 Longway: .* against .* \(\d/);
-    expect(whySentences(b, a, reader)[0]).toMatch(/^Drover 430 is \d+\.\d points behind Sorrel 300 Longway\.$/);
-    expect(whySentences(a, a, reader)).toEqual(['Sorrel 300 Longway and Sorrel 300 Longway are level.', 'No want parts them by half a point.']);
+    expect(whySentences(b, a, reader)[0]).toMatch(
+      /^Drover 430 is \d+\.\d points behind Sorrel 300 Longway\.$/,
+    );
+    expect(whySentences(a, a, reader)).toEqual([
+      'Sorrel 300 Longway and Sorrel 300 Longway are level.',
+      'No want parts them by half a point.',
+    ]);
   });
   test('why not: the must with its figures, and what would turn it', () => {
     const [said] = whyNot(row(now, dossier, 'c-wren-230'), reader);
-    expect(said).toMatch(/^Wren 230 is out\. .*range with reserve \d+ km, needed at least 310 km\. (Passes|Could pass) with .*, about [\d\u202f]+ EUR fitted\.$/);
+    expect(said).toMatch(
+      /^Wren 230 is out\. .*range with reserve \d+ km, needed at least 310 km\. (Passes|Could pass) with .*, about [\d\u202f]+ EUR fitted\.$/,
+    );
     expect(whyNot(row(now, dossier, 'c-drover-430'), reader)).toEqual([]);
   });
 });

@@ -25,9 +25,18 @@ class FakeWorker {
   }
 }
 
-const build = (cost: number): PlannedBuild => ({ partIds: [], cost, points: 70, planned: 70, failed: [] });
+const build = (cost: number): PlannedBuild => ({
+  partIds: [],
+  cost,
+  points: 70,
+  planned: 70,
+  failed: [],
+});
 const best: BestBuild = { kind: 'build', build: build(5000), leftOut: [] };
-const candidates = (...ids: string[]) => () => ids.map((id) => ({ id, setting: {} }) as unknown as PlanCandidate);
+const candidates =
+  (...ids: string[]) =>
+  () =>
+    ids.map((id) => ({ id, setting: {} }) as unknown as PlanCandidate);
 const settled = () => vi.advanceTimersByTimeAsync(1000);
 
 beforeEach(() => {
@@ -46,7 +55,9 @@ describe('the planner’s results', () => {
     const told = vi.fn();
     const leave = planRoom.subscribe(told);
     planRoom.start(['one'], candidates('a', 'b', 'c'), 9000);
-    expect(workers.map((w) => (w.asked?.kind === 'curves' ? w.asked.candidates.map((c) => c.id) : []))).toEqual([['a', 'c'], ['b']]);
+    expect(
+      workers.map((w) => (w.asked?.kind === 'curves' ? w.asked.candidates.map((c) => c.id) : [])),
+    ).toEqual([['a', 'c'], ['b']]);
     expect(planRoom.get()).toMatchObject({ running: true });
     told.mockClear();
     workers[0]?.say({ kind: 'piece', piece: { kind: 'best', id: 'a', best } });
@@ -56,7 +67,12 @@ describe('the planner’s results', () => {
     await settled();
     expect(told).toHaveBeenCalledTimes(1);
     expect(planRoom.get().best.get('a')).toBe(best);
-    expect(planRoom.get().corners.get('a')?.map((c) => c.cost)).toEqual([4000, 3000]);
+    expect(
+      planRoom
+        .get()
+        .corners.get('a')
+        ?.map((c) => c.cost),
+    ).toEqual([4000, 3000]);
     for (const worker of workers) worker.say({ kind: 'outcome', result: 'done' });
     await settled();
     expect(planRoom.get().running).toBe(false);

@@ -1,7 +1,13 @@
 import { describe, expect, test } from 'vitest';
 import { demoDossier } from '@/demo/scenario';
 import { createDossierStore } from '@/store/dossier-store';
-import { deleteSnapshot, isSnapshotDue, keepSnapshot, listSnapshots, snapshotDossier } from '@/store/snapshots';
+import {
+  deleteSnapshot,
+  isSnapshotDue,
+  keepSnapshot,
+  listSnapshots,
+  snapshotDossier,
+} from '@/store/snapshots';
 import { rememberColumns, rememberedColumns } from '@/store/tables';
 import { EMPTY_DOSSIER } from '@/store/records';
 
@@ -22,7 +28,10 @@ describe('dated snapshots', () => {
     await keepSnapshot(db, dossier, 'first', false, NOON);
     await keepSnapshot(db, { ...dossier, candidates: {}, builds: {} }, 'second', false, NOON + 1);
     const list = await listSnapshots(db);
-    expect(list.map((s) => [s.name, s.automatic, s.candidates])).toEqual([['second', false, 0], ['first', false, 10]]);
+    expect(list.map((s) => [s.name, s.automatic, s.candidates])).toEqual([
+      ['second', false, 0],
+      ['first', false, 10],
+    ]);
     expect(await snapshotDossier(db, list[1]?.id ?? '')).toEqual(dossier);
     await deleteSnapshot(db, list[0]?.id ?? '');
     expect(await listSnapshots(db)).toHaveLength(1);
@@ -33,9 +42,12 @@ describe('dated snapshots', () => {
     await keepSnapshot(db, EMPTY_DOSSIER, 'nothing', false, NOON);
     expect(await listSnapshots(db)).toEqual([]);
     await keepSnapshot(db, demoDossier(), 'mine', false, NOON);
-    for (let i = 1; i <= 15; i += 1) await keepSnapshot(db, demoDossier(), `auto ${i}`, true, NOON + i * DAY);
+    for (let i = 1; i <= 15; i += 1)
+      await keepSnapshot(db, demoDossier(), `auto ${i}`, true, NOON + i * DAY);
     const list = await listSnapshots(db);
-    expect(list.filter((s) => s.automatic).map((s) => s.name)).toEqual(Array.from({ length: 12 }, (_, i) => `auto ${15 - i}`));
+    expect(list.filter((s) => s.automatic).map((s) => s.name)).toEqual(
+      Array.from({ length: 12 }, (_, i) => `auto ${15 - i}`),
+    );
     expect(list.some((s) => s.name === 'mine')).toBe(true);
   });
   test('one a day is due', async () => {
@@ -48,14 +60,23 @@ describe('dated snapshots', () => {
   test('one that no schema accepts any more is not restored', async () => {
     const { db } = await opened();
     const dossier = demoDossier();
-    await keepSnapshot(db, { ...dossier, donors: { x: { id: 'x' } } } as unknown as typeof dossier, 'broken', false, NOON);
+    await keepSnapshot(
+      db,
+      { ...dossier, donors: { x: { id: 'x' } } } as unknown as typeof dossier,
+      'broken',
+      false,
+      NOON,
+    );
     expect(await snapshotDossier(db, (await listSnapshots(db))[0]?.id ?? '')).toBeUndefined();
   });
   test('restoring is one step of undo, and outlives a new opening of the database', async () => {
     const store = await opened();
     store.replaceAll(demoDossier(), { code: 'open-example', facts: {} });
     const before = store.getState().dossier;
-    store.replaceAll({ ...before, donors: {}, candidates: {}, builds: {} }, { code: 'restore-snapshot', facts: {} });
+    store.replaceAll(
+      { ...before, donors: {}, candidates: {}, builds: {} },
+      { code: 'restore-snapshot', facts: {} },
+    );
     await store.settled();
     const again = createDossierStore({ dbName: `snapshots-${count}`, now: () => NOON });
     await again.open();
@@ -67,7 +88,10 @@ describe('dated snapshots', () => {
 
 test('a mapping of columns is found again by its headings, and forgotten when it cannot be read', async () => {
   const { db } = await opened();
-  const columns = [{ kind: 'text', column: 'model' }, { kind: 'figure', key: 'mass', unit: 'lb', basis: 'dry' }] as const;
+  const columns = [
+    { kind: 'text', column: 'model' },
+    { kind: 'figure', key: 'mass', unit: 'lb', basis: 'dry' },
+  ] as const;
   await rememberColumns(db, ['Model', 'Mass'], columns);
   expect(await rememberedColumns(db, [' model', 'MASS'])).toEqual(columns);
   expect(await rememberedColumns(db, ['Mass', 'Model'])).toBeUndefined();
@@ -78,6 +102,12 @@ test('a mapping of columns is found again by its headings, and forgotten when it
 test('a snapshot from before verdicts were kept is read back with none', async () => {
   const { db } = await opened();
   const { verdicts: _verdicts, visits: _visits, ...old } = demoDossier();
-  await db.snapshots.put({ id: '2026-01-01T00:00:00.000Z-old', at: NOON, name: 'old', automatic: false, dossier: old as ReturnType<typeof demoDossier> });
+  await db.snapshots.put({
+    id: '2026-01-01T00:00:00.000Z-old',
+    at: NOON,
+    name: 'old',
+    automatic: false,
+    dossier: old as ReturnType<typeof demoDossier>,
+  });
   expect(await snapshotDossier(db, '2026-01-01T00:00:00.000Z-old')).toEqual(demoDossier());
 });

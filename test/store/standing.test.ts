@@ -12,7 +12,9 @@ const of = (dossier: Dossier) => {
 describe('where the shortlist stands', () => {
   test('nowhere without a brief, empty without candidates', () => {
     expect(standing(EMPTY_DOSSIER)).toBeUndefined();
-    expect(of({ ...EMPTY_DOSSIER, briefs: { [BRIEF_KEY]: newBrief('EUR') } }).candidates).toEqual([]);
+    expect(of({ ...EMPTY_DOSSIER, briefs: { [BRIEF_KEY]: newBrief('EUR') } }).candidates).toEqual(
+      [],
+    );
   });
   test('computed once for each state', () => {
     const dossier = demoDossier();
@@ -33,7 +35,11 @@ describe('where the shortlist stands', () => {
     const { 'wren-230': _gone, ...donors } = dossier.donors;
     expect(of({ ...dossier, donors }).candidates.map((c) => c.donor.id)).not.toContain('wren-230');
     const { 'seat-low': _seat, ...parts } = dossier.parts;
-    expect(of({ ...dossier, parts }).candidates.find((c) => c.donor.id === 'sorrel-300')?.parts.map((p) => p.id)).not.toContain('seat-low');
+    expect(
+      of({ ...dossier, parts })
+        .candidates.find((c) => c.donor.id === 'sorrel-300')
+        ?.parts.map((p) => p.id),
+    ).not.toContain('seat-low');
   });
   test('the example: parts bring a machine back that its small tank had ruled out', () => {
     const { stockRanking, builtRanking } = of(demoDossier());
@@ -42,12 +48,18 @@ describe('where the shortlist stands', () => {
   });
   test('every candidate is ranked once in both', () => {
     const { candidates, stockRanking, builtRanking } = of(demoDossier());
-    for (const ranking of [stockRanking, builtRanking]) expect(ranking.map((r) => r.id).toSorted()).toEqual(candidates.map((c) => c.candidate.id).toSorted());
+    for (const ranking of [stockRanking, builtRanking])
+      expect(ranking.map((r) => r.id).toSorted()).toEqual(
+        candidates.map((c) => c.candidate.id).toSorted(),
+      );
   });
   test('switching all musts off rules nobody out', () => {
     const dossier = demoDossier();
     const brief = dossier.briefs[BRIEF_KEY] ?? newBrief('EUR');
-    const free = of({ ...dossier, briefs: { [BRIEF_KEY]: { ...brief, musts: { ...brief.musts, on: [] } } } });
+    const free = of({
+      ...dossier,
+      briefs: { [BRIEF_KEY]: { ...brief, musts: { ...brief.musts, on: [] } } },
+    });
     expect(free.stockRanking.every((r) => r.place !== undefined)).toBe(true);
   });
 });

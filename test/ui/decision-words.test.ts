@@ -3,25 +3,49 @@ import { INSPECTION_KEYS, INSPECTION_POINTS, PAPER_POINTS } from '@/core/inspect
 import { FACT_KEYS, factDefinition } from '@/core/facts';
 import { FIGURE_KEYS } from '@/core/readings';
 import { RECORD_SCHEMAS, TABLES } from '@/store/records';
-import { askWords, briefTurningWords, commandWords, differenceName, gapWords, pointWords, sideWords, TABLE_WORDS, turningWords } from '@/ui/messages';
+import {
+  askWords,
+  briefTurningWords,
+  commandWords,
+  differenceName,
+  gapWords,
+  pointWords,
+  sideWords,
+  TABLE_WORDS,
+  turningWords,
+} from '@/ui/messages';
 
 const metric = { units: 'metric', currency: 'EUR' } as const;
 const us = { units: 'us', currency: 'USD' } as const;
 const name = (id: string) => ({ A: 'Wren 230', B: 'Pika 340 X', rack: 'Tail rack' })[id] ?? id;
 
 describe('what is looked at on a used machine', () => {
-  test.each([...INSPECTION_KEYS, ...PAPER_POINTS])('%s has a name, what is good, and what a bad one is called', (key) => {
-    const words = pointWords(key);
-    for (const text of [words.name, words.good, words.bad]) expect(text.length).toBeGreaterThan(3);
-    expect(words.bad).toBe(words.bad.toLowerCase());
-  });
+  test.each([...INSPECTION_KEYS, ...PAPER_POINTS])(
+    '%s has a name, what is good, and what a bad one is called',
+    (key) => {
+      const words = pointWords(key);
+      for (const text of [words.name, words.good, words.bad])
+        expect(text.length).toBeGreaterThan(3);
+      expect(words.bad).toBe(words.bad.toLowerCase());
+    },
+  );
   test('brakes, frame, steering, wheels and tyres are for a workshop', () => {
     const grave = INSPECTION_POINTS.filter((p) => p.grave).map((p) => p.key);
-    for (const key of ['brakes', 'frame', 'head-bearings', 'spokes-rims', 'tyres', 'fork-seals'] as const) expect(grave).toContain(key);
+    for (const key of [
+      'brakes',
+      'frame',
+      'head-bearings',
+      'spokes-rims',
+      'tyres',
+      'fork-seals',
+    ] as const)
+      expect(grave).toContain(key);
   });
   test('every point is a tick a visit may hold, and no other is', () => {
-    const visit = (ticks: object) => RECORD_SCHEMAS.visits.safeParse({ id: 'x', on: '2026-03-01', ticks, note: '' }).success;
-    for (const key of [...INSPECTION_KEYS, ...PAPER_POINTS]) expect(visit({ [key]: 'bad' })).toBe(true);
+    const visit = (ticks: object) =>
+      RECORD_SCHEMAS.visits.safeParse({ id: 'x', on: '2026-03-01', ticks, note: '' }).success;
+    for (const key of [...INSPECTION_KEYS, ...PAPER_POINTS])
+      expect(visit({ [key]: 'bad' })).toBe(true);
     expect(visit({ wings: 'good' })).toBe(false);
     expect(visit({ brakes: 'perhaps' })).toBe(false);
   });
@@ -33,63 +57,230 @@ describe('every question can be asked', () => {
     expect(words).toMatchObject({ thought: 'not known', why: '1.0 points' });
     expect(words.how).toMatch(/\.$/);
   });
-  test.each(FACT_KEYS.filter((k) => factDefinition(k).kind === 'choice'))('fact %s, each option in words', (key) => {
-    const { options } = askWords({ kind: 'fact', key, points: 0, decides: ['range'] }, metric);
-    expect(options.length).toBeGreaterThan(1);
-    expect(new Set(options.map((o) => o.words)).size).toBe(options.length);
-  });
+  test.each(FACT_KEYS.filter((k) => factDefinition(k).kind === 'choice'))(
+    'fact %s, each option in words',
+    (key) => {
+      const { options } = askWords({ kind: 'fact', key, points: 0, decides: ['range'] }, metric);
+      expect(options.length).toBeGreaterThan(1);
+      expect(new Set(options.map((o) => o.words)).size).toBe(options.length);
+    },
+  );
 });
 
 describe('what would turn it, in the rider’s units', () => {
   test('a figure where less is better comes turned back: mass in kilograms, in pounds for the other reader', () => {
-    const turning = { rival: 'B', point: { kind: 'quantity', of: 'leader', id: 'A', criterion: 'readyMass', from: -150, to: -180, chance: 0.12 } } as const;
-    expect(turningWords(turning, 'A', name, metric)).toBe('Pika 340 X draws level with Wren 230 if ready mass of Wren 230 were 180 kg instead of 150 kg. Its span leaves 12 % for that.');
+    const turning = {
+      rival: 'B',
+      point: {
+        kind: 'quantity',
+        of: 'leader',
+        id: 'A',
+        criterion: 'readyMass',
+        from: -150,
+        to: -180,
+        chance: 0.12,
+      },
+    } as const;
+    expect(turningWords(turning, 'A', name, metric)).toBe(
+      'Pika 340 X draws level with Wren 230 if ready mass of Wren 230 were 180 kg instead of 150 kg. Its span leaves 12 % for that.',
+    );
     expect(turningWords(turning, 'A', name, us)).toContain('397 lb instead of 331 lb');
   });
   test('a weight in points of 100, a must with its chance', () => {
-    expect(turningWords({ rival: 'B', point: { kind: 'weight', criterion: 'range', from: 0.2, to: 0.353535 } }, 'A', name, metric)).toBe('Pika 340 X draws level with Wren 230 if range counted 35.4 of 100 instead of 20.0.');
-    expect(turningWords({ rival: 'B', point: { kind: 'limit', of: 'leader', id: 'A', limit: 'range', from: 330, to: 310, chance: 0.2 } }, 'A', name, metric)).toContain('310 km (thought to be 330 km): 20 % of its span.');
-    expect(turningWords({ rival: 'B', point: { kind: 'limit', of: 'leader', id: 'A', limit: 'range', from: 330, to: 310, chance: 0.001 } }, 'A', name, metric)).toContain('hardly any of its span');
+    expect(
+      turningWords(
+        { rival: 'B', point: { kind: 'weight', criterion: 'range', from: 0.2, to: 0.353535 } },
+        'A',
+        name,
+        metric,
+      ),
+    ).toBe('Pika 340 X draws level with Wren 230 if range counted 35.4 of 100 instead of 20.0.');
+    expect(
+      turningWords(
+        {
+          rival: 'B',
+          point: {
+            kind: 'limit',
+            of: 'leader',
+            id: 'A',
+            limit: 'range',
+            from: 330,
+            to: 310,
+            chance: 0.2,
+          },
+        },
+        'A',
+        name,
+        metric,
+      ),
+    ).toContain('310 km (thought to be 330 km): 20 % of its span.');
+    expect(
+      turningWords(
+        {
+          rival: 'B',
+          point: {
+            kind: 'limit',
+            of: 'leader',
+            id: 'A',
+            limit: 'range',
+            from: 330,
+            to: 310,
+            chance: 0.001,
+          },
+        },
+        'A',
+        name,
+        metric,
+      ),
+    ).toContain('hardly any of its span');
   });
   test('the brief: a share and the budget', () => {
-    expect(briefTurningWords({ kind: 'ground', ground: 'motorway', from: 6, to: 31 }, 'Pika 340 X', metric)).toBe('Pika 340 X would be worth more if motorway made up 31 % of the way instead of 6 %.');
-    expect(briefTurningWords({ kind: 'budget', from: 12500, to: 15000 }, 'Pika 340 X', metric)).toBe('Pika 340 X would be worth more if the budget were 15\u202f000 EUR instead of 12\u202f500.');
+    expect(
+      briefTurningWords(
+        { kind: 'ground', ground: 'motorway', from: 6, to: 31 },
+        'Pika 340 X',
+        metric,
+      ),
+    ).toBe('Pika 340 X would be worth more if motorway made up 31 % of the way instead of 6 %.');
+    expect(
+      briefTurningWords({ kind: 'budget', from: 12500, to: 15000 }, 'Pika 340 X', metric),
+    ).toBe(
+      'Pika 340 X would be worth more if the budget were 15\u202f000 EUR instead of 12\u202f500.',
+    );
   });
 });
 
 describe('a gap in words', () => {
-  const range = { want: 'range', loss: 3, need: 310, estimate: { kind: 'known', interval: { low: 250, mid: 280, high: 300 } }, helpers: 2 } as const;
+  const range = {
+    want: 'range',
+    loss: 3,
+    need: 310,
+    estimate: { kind: 'known', interval: { low: 250, mid: 280, high: 300 } },
+    helpers: 2,
+  } as const;
   test('how far short, what closes it and what that costs', () => {
-    expect(gapWords({ ...range, closer: { part: { name: 'Large tank' }, along: [], cost: 420, closes: true, becomes: 350 } }, metric)).toEqual({ have: '280 km, needed at least 310 km', short: '30 km short', closing: 'Closed for about 420 EUR by large tank: 350 km; 2 parts help.' });
+    expect(
+      gapWords(
+        {
+          ...range,
+          closer: {
+            part: { name: 'Large tank' },
+            along: [],
+            cost: 420,
+            closes: true,
+            becomes: 350,
+          },
+        },
+        metric,
+      ),
+    ).toEqual({
+      have: '280 km, needed at least 310 km',
+      short: '30 km short',
+      closing: 'Closed for about 420 EUR by large tank: 350 km; 2 parts help.',
+    });
   });
   test('only narrowed, not known, or beyond parts', () => {
-    expect(gapWords({ ...range, closer: { part: { name: 'Can' }, along: ['tail rack'], cost: 100, closes: false, becomes: 300 } }, metric).closing).toBe('No single part closes it; can, and with it tail rack comes nearest: 300 km for about 100 EUR.');
-    expect(gapWords({ ...range, estimate: { kind: 'unknown', missing: ['tank'] } }, metric)).toMatchObject({ have: 'Not known, for want of tank; the middle stands in.', short: undefined, closing: '' });
-    expect(gapWords({ ...range, want: 'outlay' }, metric).closing).toBe('Only a cheaper machine, or fewer parts.');
+    expect(
+      gapWords(
+        {
+          ...range,
+          closer: {
+            part: { name: 'Can' },
+            along: ['tail rack'],
+            cost: 100,
+            closes: false,
+            becomes: 300,
+          },
+        },
+        metric,
+      ).closing,
+    ).toBe(
+      'No single part closes it; can, and with it tail rack comes nearest: 300 km for about 100 EUR.',
+    );
+    expect(
+      gapWords({ ...range, estimate: { kind: 'unknown', missing: ['tank'] } }, metric),
+    ).toMatchObject({
+      have: 'Not known, for want of tank; the middle stands in.',
+      short: undefined,
+      closing: '',
+    });
+    expect(gapWords({ ...range, want: 'outlay' }, metric).closing).toBe(
+      'Only a cheaper machine, or fewer parts.',
+    );
   });
 });
 
 describe('differences in words', () => {
-  test.each(TABLES)('%s has a name', (table) => expect(TABLE_WORDS[table].length).toBeGreaterThan(3));
+  test.each(TABLES)('%s has a name', (table) =>
+    expect(TABLE_WORDS[table].length).toBeGreaterThan(3),
+  );
   test('figures of the brief carry their units', () => {
-    const side = (path: readonly string[], value: unknown) => sideWords({ table: 'briefs', path }, value, name, metric);
-    expect([side(['trip', 'fuelGap_km'], 310), side(['rider', 'mass_kg'], 66), side(['trip', 'reserve_percent'], 10), side(['money', 'budget'], 12500), side(['money', 'yearsKept'], 5), side(['trip', 'altitude_m'], 3400)]).toEqual(['310 km', '66 kg', '10 %', '12500 EUR', '5', '3400 m']);
-    expect(side(['ground'], { motorway: 10, openRoad: 0, town: 0, gravel: 90, twoTrack: 0, singleTrack: 0, sandMud: 0 })).toBe('10 % motorway, 90 % graded gravel');
+    const side = (path: readonly string[], value: unknown) =>
+      sideWords({ table: 'briefs', path }, value, name, metric);
+    expect([
+      side(['trip', 'fuelGap_km'], 310),
+      side(['rider', 'mass_kg'], 66),
+      side(['trip', 'reserve_percent'], 10),
+      side(['money', 'budget'], 12500),
+      side(['money', 'yearsKept'], 5),
+      side(['trip', 'altitude_m'], 3400),
+    ]).toEqual(['310 km', '66 kg', '10 %', '12500 EUR', '5', '3400 m']);
+    expect(
+      side(['ground'], {
+        motorway: 10,
+        openRoad: 0,
+        town: 0,
+        gravel: 90,
+        twoTrack: 0,
+        singleTrack: 0,
+        sandMud: 0,
+      }),
+    ).toBe('10 % motorway, 90 % graded gravel');
   });
   test('readings with their origin, parts by name, nothing as nothing', () => {
-    const reading = { id: 'r', amount: 187, unit: 'kg', basis: 'ready', origin: 'heard', note: '', spread: 3 };
-    expect(sideWords({ table: 'donors', path: ['figures', 'mass'] }, { readings: [reading] }, name, metric)).toBe('187 kg ± 3 (heard)');
-    expect(sideWords({ table: 'builds', path: ['partIds'] }, ['rack'], name, metric)).toBe('Tail rack');
+    const reading = {
+      id: 'r',
+      amount: 187,
+      unit: 'kg',
+      basis: 'ready',
+      origin: 'heard',
+      note: '',
+      spread: 3,
+    };
+    expect(
+      sideWords(
+        { table: 'donors', path: ['figures', 'mass'] },
+        { readings: [reading] },
+        name,
+        metric,
+      ),
+    ).toBe('187 kg ± 3 (heard)');
+    expect(sideWords({ table: 'builds', path: ['partIds'] }, ['rack'], name, metric)).toBe(
+      'Tail rack',
+    );
     expect(sideWords({ table: 'donors', path: ['note'] }, undefined, name, metric)).toBe('nothing');
-    expect(sideWords({ table: 'parts', path: ['note'] }, 'x'.repeat(500), name, metric)).toHaveLength(160);
+    expect(
+      sideWords({ table: 'parts', path: ['note'] }, 'x'.repeat(500), name, metric),
+    ).toHaveLength(160);
   });
   test('fields by name', () => {
-    expect([differenceName({ table: 'briefs', path: ['trip', 'fuelGap_km'] }), differenceName({ table: 'donors', path: ['figures', 'seatHeight'] }), differenceName({ table: 'builds', path: ['partIds'] }), differenceName({ table: 'donors', path: [] })]).toEqual(['longest fuel gap', 'seat height', 'parts chosen', '']);
+    expect([
+      differenceName({ table: 'briefs', path: ['trip', 'fuelGap_km'] }),
+      differenceName({ table: 'donors', path: ['figures', 'seatHeight'] }),
+      differenceName({ table: 'builds', path: ['partIds'] }),
+      differenceName({ table: 'donors', path: [] }),
+    ]).toEqual(['longest fuel gap', 'seat height', 'parts chosen', '']);
   });
 });
 
 test('the new acts have words for undo', () => {
-  expect(commandWords({ code: 'settle-verdict', facts: { name: 'Wren 230' } })).toBe('settle a verdict on Wren 230');
-  expect(commandWords({ code: 'visit', facts: { name: 'Wren 230', what: 'brakes' } })).toBe('seen on Wren 230: brakes');
-  expect([1, 2].map((count) => commandWords({ code: 'take-over', facts: { count, file: 'f.json' } }))).toEqual(['1 difference taken from f.json', '2 differences taken from f.json']);
+  expect(commandWords({ code: 'settle-verdict', facts: { name: 'Wren 230' } })).toBe(
+    'settle a verdict on Wren 230',
+  );
+  expect(commandWords({ code: 'visit', facts: { name: 'Wren 230', what: 'brakes' } })).toBe(
+    'seen on Wren 230: brakes',
+  );
+  expect(
+    [1, 2].map((count) => commandWords({ code: 'take-over', facts: { count, file: 'f.json' } })),
+  ).toEqual(['1 difference taken from f.json', '2 differences taken from f.json']);
 });

@@ -1,5 +1,14 @@
 import { describe, expect, test } from 'vitest';
-import { fieldPlaces, formatBase, formatNumber, formatQuoted, formatWithUnit, trimmed, unitSign, type Reader } from '@/ui/messages';
+import {
+  fieldPlaces,
+  formatBase,
+  formatNumber,
+  formatQuoted,
+  formatWithUnit,
+  trimmed,
+  unitSign,
+  type Reader,
+} from '@/ui/messages';
 
 const metric: Reader = { units: 'metric', currency: 'EUR' };
 const us: Reader = { units: 'us', currency: 'USD' };
@@ -40,7 +49,9 @@ describe('figures in the reader’s units', () => {
     [metric, 81.1, 'kW/t', '81 kW/t'],
     [uk, 5974, 'money', '5974 GBP'],
     [metric, 0.95, 'plain', '0.95'],
-  ] as const)('%o %d %s', (reader, base, dimension, text) => expect(formatWithUnit(base, dimension, reader)).toBe(text));
+  ] as const)('%o %d %s', (reader, base, dimension, text) =>
+    expect(formatWithUnit(base, dimension, reader)).toBe(text),
+  );
 
   test('the sign alone, and the figure alone', () => {
     expect(unitSign('speed', us)).toBe('mph');

@@ -4,7 +4,24 @@ import { METRIC_KEYS } from '@/core/assessment';
 import { BRIEF_LIMITS } from '@/core/brief';
 import { BASES, FIGURE_KEYS } from '@/core/readings';
 import {
-  amountFaultWords, BASIS_WORDS, buildFaultWords, cautionWords, commandWords, fileFaultWords, FIGURE_WORDS, leadWords, leftOutWords, limitNames, METRIC_WORDS, mustWords, nameWords, readingFaultWords, ruleFaultWords, sharesFaultWords, storageFaultWords, whatItTakesWords,
+  amountFaultWords,
+  BASIS_WORDS,
+  buildFaultWords,
+  cautionWords,
+  commandWords,
+  fileFaultWords,
+  FIGURE_WORDS,
+  leadWords,
+  leftOutWords,
+  limitNames,
+  METRIC_WORDS,
+  mustWords,
+  nameWords,
+  readingFaultWords,
+  ruleFaultWords,
+  sharesFaultWords,
+  storageFaultWords,
+  whatItTakesWords,
   type Reader,
 } from '@/ui/messages';
 
@@ -12,33 +29,68 @@ const reader: Reader = { units: 'metric', currency: 'EUR' };
 
 describe('refusals name what and why', () => {
   test('amounts', () => {
-    expect(amountFaultWords({ code: 'unit-of-other-dimension', unit: 'km', wanted: 'mass' })).toBe('km is a distance; this field wants a mass, such as kg or lb or st.');
+    expect(amountFaultWords({ code: 'unit-of-other-dimension', unit: 'km', wanted: 'mass' })).toBe(
+      'km is a distance; this field wants a mass, such as kg or lb or st.',
+    );
     expect(amountFaultWords({ code: 'gallon-unclear', word: 'gal' })).toContain('US or imperial');
     expect(amountFaultWords({ code: 'unit-unknown', word: 'blips' })).toContain('blips');
   });
   test('readings, with limits in the unit that was typed', () => {
-    expect(readingFaultWords({ code: 'out-of-limits', figure: 'seatHeight', unit: 'in', min: 23.62, max: 43.3 })).toBe('Seat height must lie between 23.6 and 43.3 in. Check the unit.');
-    expect(readingFaultWords({ code: 'basis-of-other-figure', figure: 'mass', basis: 'crank' })).toContain('at the crank');
+    expect(
+      readingFaultWords({
+        code: 'out-of-limits',
+        figure: 'seatHeight',
+        unit: 'in',
+        min: 23.62,
+        max: 43.3,
+      }),
+    ).toBe('Seat height must lie between 23.6 and 43.3 in. Check the unit.');
+    expect(
+      readingFaultWords({ code: 'basis-of-other-figure', figure: 'mass', basis: 'crank' }),
+    ).toContain('at the crank');
   });
   test('shares', () => {
-    expect(sharesFaultWords({ code: 'shares-locked', asked: 50, locked: 62, free: 38 })).toContain('62 %');
+    expect(sharesFaultWords({ code: 'shares-locked', asked: 50, locked: 62, free: 38 })).toContain(
+      '62 %',
+    );
     expect(sharesFaultWords({ code: 'share-out-of-range', asked: 140 })).toContain('140');
   });
   test('builds, in the parts’ names', () => {
-    const name = (id: string) => ({ link: 'lowering link', stand: 'shorter side stand', fork: 'fork kit' })[id] ?? id;
-    expect(buildFaultWords({ code: 'need-missing', id: 'link', anyOf: ['stand', 'fork'] }, name)).toBe('lowering link needs shorter side stand or fork kit.');
-    expect(buildFaultWords({ code: 'shut-out', id: 'link', by: 'fork' }, name)).toBe('lowering link and fork kit cannot be fitted together.');
-    expect(buildFaultWords({ code: 'slot-taken', id: 'link', by: 'fork', slot: 'x' }, name)).toBe('fork kit already stands where lowering link would go.');
+    const name = (id: string) =>
+      ({ link: 'lowering link', stand: 'shorter side stand', fork: 'fork kit' })[id] ?? id;
+    expect(
+      buildFaultWords({ code: 'need-missing', id: 'link', anyOf: ['stand', 'fork'] }, name),
+    ).toBe('lowering link needs shorter side stand or fork kit.');
+    expect(buildFaultWords({ code: 'shut-out', id: 'link', by: 'fork' }, name)).toBe(
+      'lowering link and fork kit cannot be fitted together.',
+    );
+    expect(buildFaultWords({ code: 'slot-taken', id: 'link', by: 'fork', slot: 'x' }, name)).toBe(
+      'fork kit already stands where lowering link would go.',
+    );
     expect(buildFaultWords({ code: 'not-in-catalogue', id: 'x' }, name)).toContain('x');
   });
   test('files', () => {
-    expect(fileFaultWords({ code: 'file-not-json', line: 3, column: 7 })).toContain('line 3, column 7');
-    expect(fileFaultWords({ code: 'file-too-large', bytes: 9 * 1048576, limit: 8 * 1048576 })).toContain('9.0 MiB');
-    expect(fileFaultWords({ code: 'file-invalid', path: ['donors', 0, 'figures'], problem: 'wrong', others: 2 })).toBe('At donors › 0 › figures: wrong (and 2 more).');
-    expect(fileFaultWords({ code: 'file-dangling', table: 'builds', id: 'b', points: 'p' })).toBe('The build “b” points to “p”, which is not in the file.');
+    expect(fileFaultWords({ code: 'file-not-json', line: 3, column: 7 })).toContain(
+      'line 3, column 7',
+    );
+    expect(
+      fileFaultWords({ code: 'file-too-large', bytes: 9 * 1048576, limit: 8 * 1048576 }),
+    ).toContain('9.0 MiB');
+    expect(
+      fileFaultWords({
+        code: 'file-invalid',
+        path: ['donors', 0, 'figures'],
+        problem: 'wrong',
+        others: 2,
+      }),
+    ).toBe('At donors › 0 › figures: wrong (and 2 more).');
+    expect(fileFaultWords({ code: 'file-dangling', table: 'builds', id: 'b', points: 'p' })).toBe(
+      'The build “b” points to “p”, which is not in the file.',
+    );
   });
   test('storage faults say what to do', () => {
-    for (const fault of ['refused', 'full', 'failed'] as const) expect(storageFaultWords(fault)).toMatch(/export/i);
+    for (const fault of ['refused', 'full', 'failed'] as const)
+      expect(storageFaultWords(fault)).toMatch(/export/i);
   });
 });
 
@@ -51,19 +103,52 @@ describe('everything has a name', () => {
     expect(nameWords('rate:USD')).toBe('exchange rate for USD');
   });
   test('commands', () => {
-    expect(commandWords({ code: 'edit-brief', facts: { field: 'trip.fuelGap_km' } })).toBe('brief: longest fuel gap');
-    expect(commandWords({ code: 'edit-reading', facts: { name: 'Dorrick Wren 230', figure: 'seatHeight' } })).toBe('Dorrick Wren 230: seat height');
-    expect(commandWords({ code: 'edit-ground', facts: { ground: 'sandMud' } })).toBe('ground: sand and mud');
+    expect(commandWords({ code: 'edit-brief', facts: { field: 'trip.fuelGap_km' } })).toBe(
+      'brief: longest fuel gap',
+    );
+    expect(
+      commandWords({
+        code: 'edit-reading',
+        facts: { name: 'Dorrick Wren 230', figure: 'seatHeight' },
+      }),
+    ).toBe('Dorrick Wren 230: seat height');
+    expect(commandWords({ code: 'edit-ground', facts: { ground: 'sandMud' } })).toBe(
+      'ground: sand and mud',
+    );
   });
 });
 
 describe('musts in words', () => {
   test('with the figure and the distance to the need', () => {
     const have = { kind: 'known', interval: { low: 252, mid: 284, high: 323 } } as const;
-    expect(mustWords({ key: 'range', verdict: 'unsure', metric: 'range', need: 310, have, missing: [] }, reader)).toBe('Covers the longest fuel gap: range with reserve 252 to 323 km, needed at least 310 km');
-    expect(mustWords({ key: 'range', verdict: 'fail', metric: 'range', need: 310, have, missing: [] }, reader)).toContain('284 km');
-    expect(mustWords({ key: 'payload', verdict: 'not-known', metric: 'payloadLeft', need: 0, have: { kind: 'unknown', missing: ['maxMass'] }, missing: ['maxMass'] }, reader)).toContain('permitted maximum mass not known');
-    expect(mustWords({ key: 'licence', verdict: 'unsure', missing: [] }, reader)).toContain('check the papers');
+    expect(
+      mustWords(
+        { key: 'range', verdict: 'unsure', metric: 'range', need: 310, have, missing: [] },
+        reader,
+      ),
+    ).toBe('Covers the longest fuel gap: range with reserve 252 to 323 km, needed at least 310 km');
+    expect(
+      mustWords(
+        { key: 'range', verdict: 'fail', metric: 'range', need: 310, have, missing: [] },
+        reader,
+      ),
+    ).toContain('284 km');
+    expect(
+      mustWords(
+        {
+          key: 'payload',
+          verdict: 'not-known',
+          metric: 'payloadLeft',
+          need: 0,
+          have: { kind: 'unknown', missing: ['maxMass'] },
+          missing: ['maxMass'],
+        },
+        reader,
+      ),
+    ).toContain('permitted maximum mass not known');
+    expect(mustWords({ key: 'licence', verdict: 'unsure', missing: [] }, reader)).toContain(
+      'check the papers',
+    );
   });
 });
 
@@ -97,27 +182,65 @@ describe('cautions say what, what to do and whom to ask', () => {
   });
   test('loads, licence, approval and a fallen machine are grave', () => {
     const grave = all.filter((c) => cautionWords(c, reader).grave).map((c) => c.code);
-    expect(grave).toEqual(['over-permitted-mass', 'licence-not-legal', 'lowered-without-stand', 'ends-approval']);
+    expect(grave).toEqual([
+      'over-permitted-mass',
+      'licence-not-legal',
+      'lowered-without-stand',
+      'ends-approval',
+    ]);
   });
 });
 
 describe('plans', () => {
   const name = (id: string) => ({ a: 'low seat', b: 'link', c: 'rack' })[id] ?? id;
   test('contradictions in rules', () => {
-    expect(ruleFaultWords({ code: 'ring', ids: ['a', 'b'] }, name)).toBe('low seat needs link needs low seat: all of them or none.');
-    expect(ruleFaultWords({ code: 'needs-what-it-shuts-out', id: 'a', anyOf: ['b', 'c'] }, name)).toBe('low seat needs link or rack, which cannot stand beside it: it can never be fitted.');
-    expect(ruleFaultWords({ code: 'need-nowhere', id: 'a', anyOf: ['b'] }, name)).toMatch(/^low seat needs link, which is made for other machines/);
+    expect(ruleFaultWords({ code: 'ring', ids: ['a', 'b'] }, name)).toBe(
+      'low seat needs link needs low seat: all of them or none.',
+    );
+    expect(
+      ruleFaultWords({ code: 'needs-what-it-shuts-out', id: 'a', anyOf: ['b', 'c'] }, name),
+    ).toBe('low seat needs link or rack, which cannot stand beside it: it can never be fitted.');
+    expect(ruleFaultWords({ code: 'need-nowhere', id: 'a', anyOf: ['b'] }, name)).toMatch(
+      /^low seat needs link, which is made for other machines/,
+    );
   });
   test('limits that clash, parts left out, what a part would take', () => {
     expect(limitNames(['range', 'spend'])).toBe('range and the money');
     expect(limitNames(['pinned'])).toBe('the parts that must be in it');
-    expect(leftOutWords([{ id: 'a', why: 'banned' }, { id: 'b', why: 'too-late' }, { id: 'c', why: 'banned' }], name)).toBe('not wanted: low seat, rack; would come after the trip: link');
-    expect(whatItTakesWords('Low seat', { kind: 'rejected', price: 120.4, lacks: 0.84 }, reader)).toBe('At 120 EUR, fitted, it would be chosen. At its own price it would have to give 0.8 points more.');
-    expect(whatItTakesWords('Low seat', { kind: 'rejected', price: undefined, lacks: 2 }, reader)).toMatch(/^Not even for nothing\./);
+    expect(
+      leftOutWords(
+        [
+          { id: 'a', why: 'banned' },
+          { id: 'b', why: 'too-late' },
+          { id: 'c', why: 'banned' },
+        ],
+        name,
+      ),
+    ).toBe('not wanted: low seat, rack; would come after the trip: link');
+    expect(
+      whatItTakesWords('Low seat', { kind: 'rejected', price: 120.4, lacks: 0.84 }, reader),
+    ).toBe(
+      'At 120 EUR, fitted, it would be chosen. At its own price it would have to give 0.8 points more.',
+    );
+    expect(
+      whatItTakesWords('Low seat', { kind: 'rejected', price: undefined, lacks: 2 }, reader),
+    ).toMatch(/^Not even for nothing\./);
     expect(whatItTakesWords('Low seat', { kind: 'chosen' }, reader)).toBe('Low seat is in it.');
   });
   test('who is ahead from which money on', () => {
-    const build = (points: number, parts: number) => ({ partIds: Array.from({ length: parts }, (_, i) => `p${i}`), cost: 8000, points, planned: points, failed: [] });
-    expect(leadWords({ from: 8200, id: 'b', build: build(81.2, 3), over: { id: 'a', build: build(80, 0) } }, name, reader)).toBe('From 8200 EUR on, link with 3 parts (81.2) is ahead of low seat as it stands (80.0).');
+    const build = (points: number, parts: number) => ({
+      partIds: Array.from({ length: parts }, (_, i) => `p${i}`),
+      cost: 8000,
+      points,
+      planned: points,
+      failed: [],
+    });
+    expect(
+      leadWords(
+        { from: 8200, id: 'b', build: build(81.2, 3), over: { id: 'a', build: build(80, 0) } },
+        name,
+        reader,
+      ),
+    ).toBe('From 8200 EUR on, link with 3 parts (81.2) is ahead of low seat as it stands (80.0).');
   });
 });

@@ -8,7 +8,10 @@ class FakeWorker {
   onerror: ((event: { message: string }) => void) | null = null;
   ended = false;
   asked: unknown;
-  constructor(readonly answers: readonly FromWorker<string>[], readonly breaks?: string) {}
+  constructor(
+    readonly answers: readonly FromWorker<string>[],
+    readonly breaks?: string,
+  ) {}
   postMessage(request: unknown) {
     this.asked = request;
     queueMicrotask(() => {
@@ -20,13 +23,23 @@ class FakeWorker {
     this.ended = true;
   }
 }
-const run = (worker: FakeWorker, onProgress: (done: number, of: number) => void = () => undefined) => startJob<string, string>(() => worker as unknown as Worker, 'please', { onProgress });
+const run = (
+  worker: FakeWorker,
+  onProgress: (done: number, of: number) => void = () => undefined,
+) => startJob<string, string>(() => worker as unknown as Worker, 'please', { onProgress });
 
 describe('a job in a worker', () => {
   test('progress, then the outcome; the worker is ended', async () => {
-    const worker = new FakeWorker([{ kind: 'progress', done: 1, of: 2 }, { kind: 'progress', done: 2, of: 2 }, { kind: 'outcome', result: 'done' }]);
+    const worker = new FakeWorker([
+      { kind: 'progress', done: 1, of: 2 },
+      { kind: 'progress', done: 2, of: 2 },
+      { kind: 'outcome', result: 'done' },
+    ]);
     const seen: number[] = [];
-    expect(await run(worker, (done) => seen.push(done)).outcome).toEqual({ kind: 'outcome', result: 'done' });
+    expect(await run(worker, (done) => seen.push(done)).outcome).toEqual({
+      kind: 'outcome',
+      result: 'done',
+    });
     expect(seen).toEqual([1, 2]);
     expect(worker.asked).toBe('please');
     expect(worker.ended).toBe(true);
@@ -45,8 +58,17 @@ describe('a job in a worker', () => {
     expect(await job.outcome).toEqual({ kind: 'outcome', result: 'done' });
   });
   test('a fault said, and a worker that breaks', async () => {
-    expect(await run(new FakeWorker([{ kind: 'died', message: 'out of paper' }])).outcome).toEqual({ kind: 'died', message: 'out of paper' });
-    expect(await run(new FakeWorker([], 'no such script')).outcome).toEqual({ kind: 'died', message: 'no such script' });
-    expect(await run(new FakeWorker([], '')).outcome).toMatchObject({ kind: 'died', message: expect.stringMatching(/could not be started/) as string });
+    expect(await run(new FakeWorker([{ kind: 'died', message: 'out of paper' }])).outcome).toEqual({
+      kind: 'died',
+      message: 'out of paper',
+    });
+    expect(await run(new FakeWorker([], 'no such script')).outcome).toEqual({
+      kind: 'died',
+      message: 'no such script',
+    });
+    expect(await run(new FakeWorker([], '')).outcome).toMatchObject({
+      kind: 'died',
+      message: expect.stringMatching(/could not be started/) as string,
+    });
   });
 });

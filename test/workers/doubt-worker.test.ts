@@ -11,11 +11,16 @@ const said: FromWorker<'done', DoubtPiece>[] = [];
 /** The worker's own module with a stand-in for its global scope; requests are cloned as a browser would. */
 const ask = (request: DoubtRequest): readonly FromWorker<'done', DoubtPiece>[] => {
   said.length = 0;
-  (globalThis as unknown as { onmessage: (event: { data: DoubtRequest }) => void }).onmessage({ data: structuredClone(request) });
+  (globalThis as unknown as { onmessage: (event: { data: DoubtRequest }) => void }).onmessage({
+    data: structuredClone(request),
+  });
   return [...said];
 };
 beforeAll(async () => {
-  Object.assign(globalThis, { onmessage: null, postMessage: (message: FromWorker<'done', DoubtPiece>) => said.push(structuredClone(message)) });
+  Object.assign(globalThis, {
+    onmessage: null,
+    postMessage: (message: FromWorker<'done', DoubtPiece>) => said.push(structuredClone(message)),
+  });
   await import('@/workers/doubt.worker');
 });
 
@@ -26,16 +31,30 @@ describe('the doubt worker', () => {
     const pieces = ask({ kind: 'ranks', model, setting });
     const direct = [...simulateRanks(model, setting)];
     expect(direct.length).toBe(4);
-    expect(pieces).toEqual([...direct.map((doubt) => ({ kind: 'piece', piece: { kind: 'ranks', doubt } })), { kind: 'outcome', result: 'done' }]);
+    expect(pieces).toEqual([
+      ...direct.map((doubt) => ({ kind: 'piece', piece: { kind: 'ranks', doubt } })),
+      { kind: 'outcome', result: 'done' },
+    ]);
   });
   test('what would turn the brief is the same, too', () => {
-    const contender = (id: string): Contender => { const { donor, candidate } = entryOf(now, id); return { donor, parts: [], aboard: aboardOf(dossier, candidate.donorId) }; };
+    const contender = (id: string): Contender => {
+      const { donor, candidate } = entryOf(now, id);
+      return { donor, parts: [], aboard: aboardOf(dossier, candidate.donorId) };
+    };
     const [leader, rival] = [contender('c-drover-430-brenfold'), contender('c-pika-340-x')];
-    expect(ask({ kind: 'brief', brief: now.brief, leader, rival })[0]).toEqual({ kind: 'piece', piece: { kind: 'brief', turnings: briefTurnings(now.brief, leader, rival) } });
+    expect(ask({ kind: 'brief', brief: now.brief, leader, rival })[0]).toEqual({
+      kind: 'piece',
+      piece: { kind: 'brief', turnings: briefTurnings(now.brief, leader, rival) },
+    });
   });
   test('a model that cannot be drawn comes back as words, not as silence', () => {
     const model = doubtModel(now, 'stock', 'within');
-    const broken = { ...model, criteria: model.criteria.map((c) => ({ ...c, bounds: { low: 0.9, high: 1 } })) };
-    expect(ask({ kind: 'ranks', model: broken, setting })).toEqual([{ kind: 'died', message: expect.stringContaining('bounds') as string }]);
+    const broken = {
+      ...model,
+      criteria: model.criteria.map((c) => ({ ...c, bounds: { low: 0.9, high: 1 } })),
+    };
+    expect(ask({ kind: 'ranks', model: broken, setting })).toEqual([
+      { kind: 'died', message: expect.stringContaining('bounds') as string },
+    ]);
   });
 });

@@ -1,7 +1,14 @@
 import type { Brief, StanceBand } from '../brief';
 import { findCautions, type Caution } from '../cautions';
 import type { Donor } from '../donor';
-import { oneFootGap, personalFit, seatShape, stanceBand, stanceProbabilities, stanceSigma } from '../fit';
+import {
+  oneFootGap,
+  personalFit,
+  seatShape,
+  stanceBand,
+  stanceProbabilities,
+  stanceSigma,
+} from '../fit';
 import { factInUse } from '../facts';
 import { licenceCheck, type LicenceResult } from '../licence';
 import { runningOrderMass } from '../mass';
@@ -19,7 +26,12 @@ import { metricsOf } from './metrics';
 import { mustResults, type MustResult } from './musts';
 
 export type Stance =
-  | { readonly kind: 'known'; readonly band: StanceBand; readonly oneFootBand: StanceBand; readonly probabilities: Readonly<Record<StanceBand, number>> }
+  | {
+      readonly kind: 'known';
+      readonly band: StanceBand;
+      readonly oneFootBand: StanceBand;
+      readonly probabilities: Readonly<Record<StanceBand, number>>;
+    }
   | { readonly kind: 'unknown' };
 
 /** Everything computed for one rider on one machine with one set of parts. */
@@ -52,58 +64,129 @@ const NOTHING_ABOARD: Aboard = { parts: [], readOnIt: [] };
  * One pure call: brief × donor × parts → figures on one basis, metrics with their working, musts, cost and cautions.
  * The donor is resolved (see `resolveDonor`). Parts aboard a listing change its inherited figures and cost nothing.
  */
-export function assess(brief: Brief, donor: Donor, parts: readonly Part[] = [], aboard: Aboard = NOTHING_ABOARD): Assessment {
+export function assess(
+  brief: Brief,
+  donor: Donor,
+  parts: readonly Part[] = [],
+  aboard: Aboard = NOTHING_ABOARD,
+): Assessment {
   const stock = normalFigures(donor.figures, (reading) => onTheRoadPrice(reading, brief.money));
-  const standing = aboard.parts.length === 0 ? stock : { ...applyParts(stock, aboard.parts), ...Object.fromEntries(aboard.readOnIt.map((key) => [key, stock[key]])) };
+  const standing =
+    aboard.parts.length === 0
+      ? stock
+      : {
+          ...applyParts(stock, aboard.parts),
+          ...Object.fromEntries(aboard.readOnIt.map((key) => [key, stock[key]])),
+        };
   const figures = applyParts(standing, parts);
   const fitted = aboard.parts.length === 0 ? parts : [...aboard.parts, ...parts];
   const facts = applySets(donor.facts, fitted);
   const modified = facts === donor.facts ? donor : { ...donor, facts };
   const cost = buildCost(parts, brief.money);
   const mending = repairs(donor.weakPoints ?? [], brief.money);
-  const metrics = metricsOf({ brief, donor: modified, figures, cost, mending, suspension: { sprungToRider: sprungEnds(fitted) } });
+  const metrics = metricsOf({
+    brief,
+    donor: modified,
+    figures,
+    cost,
+    mending,
+    suspension: { sprungToRider: sprungEnds(fitted) },
+  });
   const licence = licenceOf(brief, figures, donor.figures.unrestrictedPower !== undefined);
   const cautions = findCautions({
-    brief, parts: fitted, licence, heelGap: metrics.heelGap.estimate, payloadLeft: metrics.payloadLeft.estimate,
-    loadedMass: metrics.loadedMass.estimate, range: metrics.range.estimate, ...loadFacts(brief, modified, figures, metrics.suspension),
+    brief,
+    parts: fitted,
+    licence,
+    heelGap: metrics.heelGap.estimate,
+    payloadLeft: metrics.payloadLeft.estimate,
+    loadedMass: metrics.loadedMass.estimate,
+    range: metrics.range.estimate,
+    ...loadFacts(brief, modified, figures, metrics.suspension),
   });
   let underLoad: LoadMetrics | undefined;
   return {
-    donor: modified, figures, metrics, underLoad: () => (underLoad ??= loadMetrics({ brief, donor: modified, figures, loaded: metrics.loadedMass, readyMass: metrics.readyMass, consumption: metrics.consumption, outlay: metrics.outlay, parts: cost })),
-    stance: stanceOf(brief, modified, metrics), licence, musts: mustResults(brief, metrics, licence), cost, cautions,
+    donor: modified,
+    figures,
+    metrics,
+    underLoad: () =>
+      (underLoad ??= loadMetrics({
+        brief,
+        donor: modified,
+        figures,
+        loaded: metrics.loadedMass,
+        readyMass: metrics.readyMass,
+        consumption: metrics.consumption,
+        outlay: metrics.outlay,
+        parts: cost,
+      })),
+    stance: stanceOf(brief, modified, metrics),
+    licence,
+    musts: mustResults(brief, metrics, licence),
+    cost,
+    cautions,
   };
 }
 
-const SPRUNG: Readonly<Record<SuspensionEnd, PartFlag>> = { front: 'springs-front', rear: 'springs-rear' };
-const sprungEnds = (parts: readonly Part[]): ReadonlySet<SuspensionEnd> => new Set((['front', 'rear'] as const).filter((end) => parts.some((p) => p.flags.includes(SPRUNG[end]))));
+const SPRUNG: Readonly<Record<SuspensionEnd, PartFlag>> = {
+  front: 'springs-front',
+  rear: 'springs-rear',
+};
+const sprungEnds = (parts: readonly Part[]): ReadonlySet<SuspensionEnd> =>
+  new Set(
+    (['front', 'rear'] as const).filter((end) => parts.some((p) => p.flags.includes(SPRUNG[end]))),
+  );
 
 /** What cautions ask of the loaded machine beside the metrics. */
 function loadFacts(brief: Brief, donor: Donor, figures: NormalFigures, suspension: Metric) {
   const axles = frontShare(brief, figures);
-  const springs = suspension.working.inputs.filter((i) => i.name === 'front.springs' || i.name === 'rear.springs').map((i) => i.estimate);
+  const springs = suspension.working.inputs
+    .filter((i) => i.name === 'front.springs' || i.name === 'rear.springs')
+    .map((i) => i.estimate);
   return {
-    frontShare: axles.estimate, axles: axles.split, axleLimits: { front: figures.axleLimitFront.estimate, rear: figures.axleLimitRear.estimate }, tyreLoads_kg: { front: tyreLoad(donor, 'tyreFront'), rear: tyreLoad(donor, 'tyreRear') },
-    watts: wattsLeft(figures), springsSuit: springs.every((e) => e.kind === 'known' && e.interval.mid >= SPRINGS_SUIT_FROM),
+    frontShare: axles.estimate,
+    axles: axles.split,
+    axleLimits: { front: figures.axleLimitFront.estimate, rear: figures.axleLimitRear.estimate },
+    tyreLoads_kg: { front: tyreLoad(donor, 'tyreFront'), rear: tyreLoad(donor, 'tyreRear') },
+    watts: wattsLeft(figures),
+    springsSuit: springs.every((e) => e.kind === 'known' && e.interval.mid >= SPRINGS_SUIT_FROM),
     passenger: factInUse(donor.facts?.passenger)?.value,
   };
 }
 
-const tyreLoad = (donor: Donor, key: 'tyreFront' | 'tyreRear'): number | undefined => parseTyre(factInUse(donor.facts?.[key])?.value ?? '')?.load_kg;
+const tyreLoad = (donor: Donor, key: 'tyreFront' | 'tyreRear'): number | undefined =>
+  parseTyre(factInUse(donor.facts?.[key])?.value ?? '')?.load_kg;
 
 function stanceOf(brief: Brief, donor: Donor, metrics: Metrics): Stance {
   const gap = metrics.heelGap.estimate;
   if (gap.kind === 'unknown') return { kind: 'unknown' };
   const oneFoot = oneFootGap(gap.interval as Interval<Millimetres>, seatShape(donor));
-  return { kind: 'known', band: stanceBand(gap.interval.mid), oneFootBand: stanceBand(oneFoot.mid), probabilities: stanceProbabilities(gap.interval.mid, stanceSigma(personalFit(brief.rider))) };
+  return {
+    kind: 'known',
+    band: stanceBand(gap.interval.mid),
+    oneFootBand: stanceBand(oneFoot.mid),
+    probabilities: stanceProbabilities(gap.interval.mid, stanceSigma(personalFit(brief.rider))),
+  };
 }
 
 /** Licence law goes by the figures in the papers: a maker's claim is taken without spread. */
 function licenceOf(brief: Brief, figures: NormalFigures, restricted: boolean): LicenceResult {
   const ofPapers = <N extends number>(key: FigureKey): Estimate<N> => {
     const { estimate, reading } = figures[key];
-    const papers = reading?.origin === 'claimed' && (reading.basis === 'crank' || reading.basis === 'ready' || reading.basis === 'stated');
-    return (estimate.kind === 'known' && papers ? known(exactly(estimate.interval.mid)) : estimate) as Estimate<N>;
+    const papers =
+      reading?.origin === 'claimed' &&
+      (reading.basis === 'crank' || reading.basis === 'ready' || reading.basis === 'stated');
+    return (
+      estimate.kind === 'known' && papers ? known(exactly(estimate.interval.mid)) : estimate
+    ) as Estimate<N>;
   };
-  const running = combine([ofPapers<Kilograms>('mass'), ofPapers<Litres>('tank')] as const, runningOrderMass);
-  return licenceCheck(brief.rider.licence, ofPapers<Kilowatts>('power'), running, restricted ? ofPapers<Kilowatts>('unrestrictedPower') : undefined);
+  const running = combine(
+    [ofPapers<Kilograms>('mass'), ofPapers<Litres>('tank')] as const,
+    runningOrderMass,
+  );
+  return licenceCheck(
+    brief.rider.licence,
+    ofPapers<Kilowatts>('power'),
+    running,
+    restricted ? ofPapers<Kilowatts>('unrestrictedPower') : undefined,
+  );
 }

@@ -1,8 +1,32 @@
 export { assess, type Aboard, type Assessment, type Stance } from './assess';
 export { frontShare, LIGHT_FRONT, luggagePlaces, PLACES } from './axles';
-export { BASE_METRIC_KEYS, LOAD_METRIC_KEYS, METRIC_DEFINITIONS, METRIC_KEYS, metricDefinition, type BaseMetricKey, type LoadMetricKey, type LoadMetrics, type Metric, type MetricDefinition, type MetricKey, type Metrics, type Working, type WorkingInput } from './metric';
+export {
+  BASE_METRIC_KEYS,
+  LOAD_METRIC_KEYS,
+  METRIC_DEFINITIONS,
+  METRIC_KEYS,
+  metricDefinition,
+  type BaseMetricKey,
+  type LoadMetricKey,
+  type LoadMetrics,
+  type Metric,
+  type MetricDefinition,
+  type MetricKey,
+  type Metrics,
+  type Working,
+  type WorkingInput,
+} from './metric';
 export { claimInFuel, type FuelClaim } from './claim-in-fuel';
 export { LAUNCH, loosestGround, powerShare, wattsLeft } from './load-metrics';
 export { meanSpeed } from './mean-speed';
-export { dragAreaOf, drivetrain, DRIVELINE_EFFICIENCY, engineCurve, propulsionOf, USUAL_IDLE, windClass, type Found } from './propulsion';
+export {
+  dragAreaOf,
+  drivetrain,
+  DRIVELINE_EFFICIENCY,
+  engineCurve,
+  propulsionOf,
+  USUAL_IDLE,
+  windClass,
+  type Found,
+} from './propulsion';
 export { judge, mustNeed, type MustResult, type MustVerdict } from './musts';

@@ -4,7 +4,15 @@ import type { Dimension } from '../units';
 
 export interface MetricDefinition {
   /** `index` and `percent` run 0–1; `kW/t` is kilowatts per tonne; `force` is in newtons; `times` is a number of times. */
-  readonly dimension: Dimension | 'index' | 'kW/t' | 'percent' | 'seconds' | 'force' | 'times' | 'money/km';
+  readonly dimension:
+    | Dimension
+    | 'index'
+    | 'kW/t'
+    | 'percent'
+    | 'seconds'
+    | 'force'
+    | 'times'
+    | 'money/km';
   readonly better: 'less' | 'more';
 }
 
@@ -50,11 +58,32 @@ export type MetricKey = keyof typeof METRIC_DEFINITIONS;
 export const METRIC_KEYS = Object.keys(METRIC_DEFINITIONS) as readonly MetricKey[];
 
 /** Metrics of the loaded machine on the road: computed when somebody asks, since they simulate. They inform and are not weighed. */
-export const LOAD_METRIC_KEYS = ['cruisePower', 'cruiseRevs', 'rollOn', 'zeroToHundred', 'topSpeed', 'climb', 'crawl', 'lift', 'tripServices', 'wattsLeft',
-  'standingRoom', 'powerThere', 'sagFront', 'sagRear', 'servicesYear', 'oilToCarry', 'resale', 'yearlyCost', 'costPerKm'] as const satisfies readonly MetricKey[];
+export const LOAD_METRIC_KEYS = [
+  'cruisePower',
+  'cruiseRevs',
+  'rollOn',
+  'zeroToHundred',
+  'topSpeed',
+  'climb',
+  'crawl',
+  'lift',
+  'tripServices',
+  'wattsLeft',
+  'standingRoom',
+  'powerThere',
+  'sagFront',
+  'sagRear',
+  'servicesYear',
+  'oilToCarry',
+  'resale',
+  'yearlyCost',
+  'costPerKm',
+] as const satisfies readonly MetricKey[];
 export type LoadMetricKey = (typeof LOAD_METRIC_KEYS)[number];
 export type BaseMetricKey = Exclude<MetricKey, LoadMetricKey>;
-export const BASE_METRIC_KEYS = METRIC_KEYS.filter((key): key is BaseMetricKey => !(LOAD_METRIC_KEYS as readonly string[]).includes(key));
+export const BASE_METRIC_KEYS = METRIC_KEYS.filter(
+  (key): key is BaseMetricKey => !(LOAD_METRIC_KEYS as readonly string[]).includes(key),
+);
 export const metricDefinition = (key: MetricKey): MetricDefinition => METRIC_DEFINITIONS[key];
 
 /** One thing a metric was computed from. */

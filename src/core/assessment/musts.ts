@@ -18,18 +18,29 @@ export interface MustResult {
 }
 
 const METRIC_OF_MUST: Readonly<Record<Exclude<MustKey, 'licence'>, BaseMetricKey>> = {
-  stance: 'heelGap', readyMass: 'readyMass', range: 'range', payload: 'payloadLeft', clearance: 'clearance', money: 'outlay',
+  stance: 'heelGap',
+  readyMass: 'readyMass',
+  range: 'range',
+  payload: 'payloadLeft',
+  clearance: 'clearance',
+  money: 'outlay',
 };
 
 /** What each must asks for, in base units (money in the brief's currency). */
 export function mustNeed(key: Exclude<MustKey, 'licence'>, brief: Brief): number {
   switch (key) {
-    case 'stance': return STANCE_LIMITS[brief.musts.stance];
-    case 'readyMass': return brief.musts.readyMass_kg;
-    case 'range': return brief.trip.fuelGap_km;
-    case 'payload': return 0;
-    case 'clearance': return brief.musts.clearance_mm;
-    case 'money': return spendable(brief.money);
+    case 'stance':
+      return STANCE_LIMITS[brief.musts.stance];
+    case 'readyMass':
+      return brief.musts.readyMass_kg;
+    case 'range':
+      return brief.trip.fuelGap_km;
+    case 'payload':
+      return 0;
+    case 'clearance':
+      return brief.musts.clearance_mm;
+    case 'money':
+      return spendable(brief.money);
   }
 }
 
@@ -44,14 +55,25 @@ export function judge(have: Estimate, need: number, better: 'less' | 'more'): Mu
 }
 
 /** The musts that are switched on in the brief, each judged, in the order of the brief's list. */
-export function mustResults(brief: Brief, metrics: Metrics, licence: LicenceResult): readonly MustResult[] {
+export function mustResults(
+  brief: Brief,
+  metrics: Metrics,
+  licence: LicenceResult,
+): readonly MustResult[] {
   return brief.musts.on.map((key): MustResult => {
     if (key === 'licence') return licenceMust(licence);
     const metric = METRIC_OF_MUST[key];
     const have = metrics[metric].estimate;
     const need = mustNeed(key, brief);
     const missing = have.kind === 'unknown' ? have.missing : [];
-    return { key, verdict: judge(have, need, metricDefinition(metric).better), metric, need, have, missing };
+    return {
+      key,
+      verdict: judge(have, need, metricDefinition(metric).better),
+      metric,
+      need,
+      have,
+      missing,
+    };
   });
 }
 
@@ -59,5 +81,9 @@ function licenceMust(licence: LicenceResult): MustResult {
   const key = 'licence';
   if (licence.kind === 'legal') return { key, verdict: 'pass', missing: [] };
   if (licence.kind === 'not-legal') return { key, verdict: 'fail', missing: [] };
-  return { key, verdict: licence.missing.length > 0 ? 'not-known' : 'unsure', missing: licence.missing };
+  return {
+    key,
+    verdict: licence.missing.length > 0 ? 'not-known' : 'unsure',
+    missing: licence.missing,
+  };
 }

@@ -7,27 +7,49 @@ import { metricDefinition } from './metric';
 
 /** A figure of the machine as a working input. */
 export const figureInput = (figures: NormalFigures, key: FigureKey): WorkingInput => ({
-  name: key, dimension: figureDefinition(key).dimension, estimate: figures[key].estimate, basis: figures[key].basis, reading: figures[key].reading,
+  name: key,
+  dimension: figureDefinition(key).dimension,
+  estimate: figures[key].estimate,
+  basis: figures[key].basis,
+  reading: figures[key].reading,
 });
 
 /** A figure of the brief as a working input; absent optional figures are not known. */
 export function briefInput(brief: Brief, key: BriefFigure): WorkingInput {
   const [section, field] = key.split('.') as [keyof Brief, string];
   const value = (brief[section] as unknown as Record<string, number | undefined>)[field];
-  return { name: key, dimension: BRIEF_LIMITS[key].dimension, estimate: value === undefined ? unknown(key) : known(exactly(value)) };
+  return {
+    name: key,
+    dimension: BRIEF_LIMITS[key].dimension,
+    estimate: value === undefined ? unknown(key) : known(exactly(value)),
+  };
 }
 
 /** An earlier metric as a working input. */
 export const metricInput = (metric: Metric): WorkingInput => ({
-  name: metric.key, dimension: metricDefinition(metric.key).dimension, estimate: metric.estimate,
+  name: metric.key,
+  dimension: metricDefinition(metric.key).dimension,
+  estimate: metric.estimate,
 });
 
 /** A plain constant or factor as a working input. */
-export const plainInput = (name: string, low: number, mid: number = low, high: number = mid, dimension: WorkingInput['dimension'] = 'plain'): WorkingInput => ({
-  name, dimension, estimate: known({ low, mid, high }),
+export const plainInput = (
+  name: string,
+  low: number,
+  mid: number = low,
+  high: number = mid,
+  dimension: WorkingInput['dimension'] = 'plain',
+): WorkingInput => ({
+  name,
+  dimension,
+  estimate: known({ low, mid, high }),
 });
 
 /** The reasons of an index as working inputs: what each says and what it is worth. */
-export const reasonInputs = (reasons: readonly IndexReason[]): readonly WorkingInput[] => reasons.map(({ name, worth, says }) => ({
-  name, dimension: 'index', says, estimate: worth === undefined ? unknown(name) : known(exactly(worth)),
-}));
+export const reasonInputs = (reasons: readonly IndexReason[]): readonly WorkingInput[] =>
+  reasons.map(({ name, worth, says }) => ({
+    name,
+    dimension: 'index',
+    says,
+    estimate: worth === undefined ? unknown(name) : known(exactly(worth)),
+  }));

@@ -1,6 +1,14 @@
 import type { CurrencyCode } from '../units';
 
-export const GROUNDS = ['motorway', 'openRoad', 'town', 'gravel', 'twoTrack', 'singleTrack', 'sandMud'] as const;
+export const GROUNDS = [
+  'motorway',
+  'openRoad',
+  'town',
+  'gravel',
+  'twoTrack',
+  'singleTrack',
+  'sandMud',
+] as const;
 export type Ground = (typeof GROUNDS)[number];
 /** Whole percentages that add to 100. */
 export type GroundShares = Readonly<Record<Ground, number>>;
@@ -15,7 +23,15 @@ export const STANCE_BANDS = ['flat', 'balls', 'tiptoes', 'none'] as const;
 /** Both feet flat · on the balls · on tiptoes · one foot or none. */
 export type StanceBand = (typeof STANCE_BANDS)[number];
 
-export const MUST_KEYS = ['stance', 'readyMass', 'range', 'payload', 'clearance', 'licence', 'money'] as const;
+export const MUST_KEYS = [
+  'stance',
+  'readyMass',
+  'range',
+  'payload',
+  'clearance',
+  'licence',
+  'money',
+] as const;
 export type MustKey = (typeof MUST_KEYS)[number];
 
 /** What the feet did on a machine the rider has really sat on, in boots, on level ground. */
@@ -67,7 +83,13 @@ export interface Trip {
   /** Against which the cruise must be held. Absent: still air. */
   readonly headwind_kmh?: number | undefined;
   /** ISO days: the first ride, the end of the first season, the trip. Absent: not fixed. */
-  readonly days?: { readonly first?: string | undefined; readonly season?: string | undefined; readonly trip?: string | undefined } | undefined;
+  readonly days?:
+    | {
+        readonly first?: string | undefined;
+        readonly season?: string | undefined;
+        readonly trip?: string | undefined;
+      }
+    | undefined;
   /** Share of the book's service interval that the rider rides, %. Absent: 100, by the book. */
   readonly serviceStretch_percent?: number | undefined;
 }

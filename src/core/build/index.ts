@@ -1,5 +1,29 @@
-export { assessedBuild, bestBuild, buildCurve, worthwhile, type BestBuild, type PlannedBuild } from './plan-candidate';
+export {
+  assessedBuild,
+  bestBuild,
+  buildCurve,
+  worthwhile,
+  type BestBuild,
+  type PlannedBuild,
+} from './plan-candidate';
 export { atSpending, leads, type BuildCurve, type Lead } from './leaders';
-export { fullPoints, planModelOf, spendLimit, type LeftOut, type PlanBasis, type PlanSetting } from './plan-model-of';
-export { BUILD_STAGES, orderBy, stageIndex, STAGE_SCHOOLS, stagedTooSoon, stagesBySchool, USUAL_STAGE, type BuildStage, type StageSchool } from './stages';
+export {
+  fullPoints,
+  planModelOf,
+  spendLimit,
+  type LeftOut,
+  type PlanBasis,
+  type PlanSetting,
+} from './plan-model-of';
+export {
+  BUILD_STAGES,
+  orderBy,
+  stageIndex,
+  STAGE_SCHOOLS,
+  stagedTooSoon,
+  stagesBySchool,
+  USUAL_STAGE,
+  type BuildStage,
+  type StageSchool,
+} from './stages';
 export { removals, stagePlan, type Removal, type StageStep } from './stage-plan';

@@ -16,17 +16,24 @@ export interface Lead {
 }
 
 /** The best corner within a spending. */
-export const atSpending = ({ corners }: BuildCurve, spend: number): PlannedBuild | undefined => corners.findLast((c) => c.cost <= spend + 1e-6);
+export const atSpending = ({ corners }: BuildCurve, spend: number): PlannedBuild | undefined =>
+  corners.findLast((c) => c.cost <= spend + 1e-6);
 
 /** Where the lead passes from one candidate to another as the spending rises; of equals the earlier stays ahead. */
 export function leads(curves: readonly BuildCurve[]): readonly Lead[] {
   const found: Lead[] = [];
-  for (const spend of [...new Set(curves.flatMap((c) => c.corners.map((k) => k.cost)))].sort((a, b) => a - b)) {
-    const now = curves.flatMap((curve) => { const build = atSpending(curve, spend); return build ? [{ id: curve.id, build }] : []; });
+  for (const spend of [...new Set(curves.flatMap((c) => c.corners.map((k) => k.cost)))].sort(
+    (a, b) => a - b,
+  )) {
+    const now = curves.flatMap((curve) => {
+      const build = atSpending(curve, spend);
+      return build ? [{ id: curve.id, build }] : [];
+    });
     const last = found.at(-1);
     const held = last && now.find((n) => n.id === last.id);
     const best = now.toSorted((a, b) => b.build.points - a.build.points)[0];
-    if (best && (!held || best.build.points > held.build.points + 1e-9) && best.id !== last?.id) found.push({ from: spend, ...best, over: held });
+    if (best && (!held || best.build.points > held.build.points + 1e-9) && best.id !== last?.id)
+      found.push({ from: spend, ...best, over: held });
   }
   return found;
 }

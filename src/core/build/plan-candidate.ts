@@ -25,15 +25,23 @@ export type BestBuild =
 /** Rounds of planning about the build just found, which takes in how parts act together. */
 const ROUNDS = 3;
 
-const partsOf = ({ parts }: PlanSetting, ids: readonly string[]): readonly Part[] => ids.flatMap((id) => parts.find((p) => p.id === id) ?? []);
+const partsOf = ({ parts }: PlanSetting, ids: readonly string[]): readonly Part[] =>
+  ids.flatMap((id) => parts.find((p) => p.id === id) ?? []);
 
 /** A build assessed in full. */
-export function assessedBuild(setting: PlanSetting, partIds: readonly string[], planned: number): PlannedBuild {
+export function assessedBuild(
+  setting: PlanSetting,
+  partIds: readonly string[],
+  planned: number,
+): PlannedBuild {
   const { brief, donor, aboard } = setting;
   const { metrics, musts } = assess(brief, donor, partsOf(setting, partIds), aboard);
   const outlay = metrics.outlay.estimate;
   return {
-    partIds, planned, cost: outlay.kind === 'known' ? outlay.interval.mid : 0, points: fitScore(metrics, wantCurves(brief), wantWeights(brief)).points.mid,
+    partIds,
+    planned,
+    cost: outlay.kind === 'known' ? outlay.interval.mid : 0,
+    points: fitScore(metrics, wantCurves(brief), wantWeights(brief)).points.mid,
     failed: musts.filter((m) => m.verdict === 'fail' && m.key !== 'money').map((m) => m.key),
   };
 }
@@ -42,7 +50,11 @@ export function assessedBuild(setting: PlanSetting, partIds: readonly string[], 
  * The best build for a spending limit. The planner's answer is proven for its sum of effects; planning again about that answer, with
  * effects taken there, finds what parts do together, and the better by the full assessment is returned.
  */
-export function bestBuild(solver: ProgramSolver, setting: PlanSetting, spend: number | undefined): BestBuild {
+export function bestBuild(
+  solver: ProgramSolver,
+  setting: PlanSetting,
+  spend: number | undefined,
+): BestBuild {
   let around: readonly Part[] = [];
   let best: PlannedBuild | undefined;
   let leftOut: readonly LeftOut[] = [];
@@ -63,17 +75,29 @@ export function bestBuild(solver: ProgramSolver, setting: PlanSetting, spend: nu
   return best ? { kind: 'build', build: best, leftOut } : { kind: 'clash', limits: [] };
 }
 
-const isBetter = (a: PlannedBuild, b: PlannedBuild): boolean => (a.failed.length !== b.failed.length ? a.failed.length < b.failed.length : a.points > b.points + 0.01);
+const isBetter = (a: PlannedBuild, b: PlannedBuild): boolean =>
+  a.failed.length !== b.failed.length
+    ? a.failed.length < b.failed.length
+    : a.points > b.points + 0.01;
 
 /** Corners of a candidate's curve as they are proven, the dearest first, each assessed in full. Ends at once where limits clash. */
-export function* buildCurve(solver: ProgramSolver, setting: PlanSetting, most?: number): Generator<PlannedBuild, void, undefined> {
+export function* buildCurve(
+  solver: ProgramSolver,
+  setting: PlanSetting,
+  most?: number,
+): Generator<PlannedBuild, void, undefined> {
   const { model, missing } = planModelOf(setting);
   if (missing.length > 0) return;
-  for (const corner of planCurve(solver, model, most)) yield assessedBuild(setting, corner.ids, corner.value);
+  for (const corner of planCurve(solver, model, most))
+    yield assessedBuild(setting, corner.ids, corner.value);
 }
 
 /** The corners that are worth their money by the full assessment: rising in cost and in points. */
 export function worthwhile(corners: readonly PlannedBuild[]): readonly PlannedBuild[] {
-  const sound = corners.filter((c) => c.failed.length === 0).toSorted((a, b) => a.cost - b.cost || b.points - a.points);
-  return sound.filter((c, i) => sound.slice(0, i).every((before) => before.points < c.points - 1e-9));
+  const sound = corners
+    .filter((c) => c.failed.length === 0)
+    .toSorted((a, b) => a.cost - b.cost || b.points - a.points);
+  return sound.filter((c, i) =>
+    sound.slice(0, i).every((before) => before.points < c.points - 1e-9),
+  );
 }

@@ -3,8 +3,22 @@ import { spendable, type Brief } from '../brief';
 import type { Donor } from '../donor';
 import { partsCost } from '../money';
 import type { Part } from '../part';
-import { SPENDING_WANT, type PlanGate, type PlanItem, type PlanLeg, type PlanModel, type PlanWant } from '../planning';
-import { fitScore, NEED_VALUE, WANT_KEYS, wantCurves, wantWeights, type WantKey } from '../preference';
+import {
+  SPENDING_WANT,
+  type PlanGate,
+  type PlanItem,
+  type PlanLeg,
+  type PlanModel,
+  type PlanWant,
+} from '../planning';
+import {
+  fitScore,
+  NEED_VALUE,
+  WANT_KEYS,
+  wantCurves,
+  wantWeights,
+  type WantKey,
+} from '../preference';
 
 /** What a plan for one candidate is made from. */
 export interface PlanSetting {
@@ -22,7 +36,10 @@ export interface PlanSetting {
 }
 
 /** Why a part is not considered. */
-export type LeftOut = { readonly id: string; readonly why: 'banned' | 'no-rate' | 'not-legal' | 'too-late' | 'licence' | 'clashes-aboard' };
+export type LeftOut = {
+  readonly id: string;
+  readonly why: 'banned' | 'no-rate' | 'not-legal' | 'too-late' | 'licence' | 'clashes-aboard';
+};
 
 export interface PlanBasis {
   readonly model: PlanModel;
@@ -48,10 +65,29 @@ export function planModelOf(setting: PlanSetting, around: readonly Part[] = []):
     if (there.has(part.id)) continue;
     const cost = partsCost(part, brief.money);
     const why = reasonAgainst(part, setting, cost);
-    const alone = why ? here : assess(brief, donor, near.has(part.id) ? around.filter((p) => p.id !== part.id) : [...around, part], aboard);
+    const alone = why
+      ? here
+      : assess(
+          brief,
+          donor,
+          near.has(part.id) ? around.filter((p) => p.id !== part.id) : [...around, part],
+          aboard,
+        );
     if (why) leftOut.push({ id: part.id, why });
-    else if (alone.licence.kind === 'not-legal' && here.licence.kind !== 'not-legal') leftOut.push({ id: part.id, why: 'licence' });
-    else considered.push({ alone, item: { id: part.id, cost: cost ?? 0, pinned: setting.pinned.has(part.id), needs: part.needs.filter((group) => !group.some((id) => there.has(id))), shutsOut: part.shutsOut, slot: part.slot } });
+    else if (alone.licence.kind === 'not-legal' && here.licence.kind !== 'not-legal')
+      leftOut.push({ id: part.id, why: 'licence' });
+    else
+      considered.push({
+        alone,
+        item: {
+          id: part.id,
+          cost: cost ?? 0,
+          pinned: setting.pinned.has(part.id),
+          needs: part.needs.filter((group) => !group.some((id) => there.has(id))),
+          shutsOut: part.shutsOut,
+          slot: part.slot,
+        },
+      });
   }
   /** A leg from a quantity of an assessment: what each part adds, and where it stands without any of those around. */
   const legOf = (read: (a: Assessment) => number): PlanLeg => {
@@ -70,44 +106,96 @@ export function planModelOf(setting: PlanSetting, around: readonly Part[] = []):
     const { floor, need, ideal } = curves[want];
     const points = weights[want] * 100;
     const unknownAt = floor + ((need - floor) * 0.5) / NEED_VALUE;
-    const mid = (a: Assessment): number => { const { estimate } = a.metrics[want]; return sign * (estimate.kind === 'known' ? estimate.interval.mid : unknownAt); };
-    return { key: want === 'outlay' ? SPENDING_WANT : want, knots: [{ x: sign * floor, y: 0 }, { x: sign * need, y: NEED_VALUE * points }, { x: sign * ideal, y: points }], legs: legsOf(want, mid, legOf) };
+    const mid = (a: Assessment): number => {
+      const { estimate } = a.metrics[want];
+      return sign * (estimate.kind === 'known' ? estimate.interval.mid : unknownAt);
+    };
+    return {
+      key: want === 'outlay' ? SPENDING_WANT : want,
+      knots: [
+        { x: sign * floor, y: 0 },
+        { x: sign * need, y: NEED_VALUE * points },
+        { x: sign * ideal, y: points },
+      ],
+      legs: legsOf(want, mid, legOf),
+    };
   });
   const outlay = assess(brief, donor, [], aboard).metrics.outlay.estimate;
   return {
-    model: { items: considered.map((c) => c.item), wants, gates: gatesOf(here, legOf), baseCost: (outlay.kind === 'known' ? outlay.interval.mid : 0) + (brief.money.papers ?? 0) },
-    leftOut, missing: outlay.kind === 'known' ? [] : outlay.missing,
+    model: {
+      items: considered.map((c) => c.item),
+      wants,
+      gates: gatesOf(here, legOf),
+      baseCost: (outlay.kind === 'known' ? outlay.interval.mid : 0) + (brief.money.papers ?? 0),
+    },
+    leftOut,
+    missing: outlay.kind === 'known' ? [] : outlay.missing,
   };
 }
 
-function reasonAgainst(part: Part, { aboard, banned, legalOnly, daysLeft }: PlanSetting, cost: number | undefined): LeftOut['why'] | undefined {
+function reasonAgainst(
+  part: Part,
+  { aboard, banned, legalOnly, daysLeft }: PlanSetting,
+  cost: number | undefined,
+): LeftOut['why'] | undefined {
   if (banned.has(part.id)) return 'banned';
   if (cost === undefined) return 'no-rate';
   if (legalOnly && part.flags.includes('ends-approval')) return 'not-legal';
   if (daysLeft !== undefined && part.leadTime_days > daysLeft) return 'too-late';
-  if (aboard.parts.some((p) => p.shutsOut.includes(part.id) || part.shutsOut.includes(p.id) || (p.slot !== '' && p.slot === part.slot))) return 'clashes-aboard';
+  if (
+    aboard.parts.some(
+      (p) =>
+        p.shutsOut.includes(part.id) ||
+        part.shutsOut.includes(p.id) ||
+        (p.slot !== '' && p.slot === part.slot),
+    )
+  )
+    return 'clashes-aboard';
   return undefined;
 }
 
 /** Suspension is the weaker of two ends: an end made better alone gains nothing. */
-function legsOf(want: WantKey, mid: (a: Assessment) => number, legOf: (read: (a: Assessment) => number) => PlanLeg): readonly PlanLeg[] {
+function legsOf(
+  want: WantKey,
+  mid: (a: Assessment) => number,
+  legOf: (read: (a: Assessment) => number) => PlanLeg,
+): readonly PlanLeg[] {
   if (want !== 'suspension') return [legOf(mid)];
-  const end = (name: string) => (a: Assessment): number => {
-    const estimate = a.metrics.suspension.working.inputs.find((i) => i.name === name)?.estimate;
-    return estimate?.kind === 'known' ? estimate.interval.mid : mid(a);
-  };
+  const end =
+    (name: string) =>
+    (a: Assessment): number => {
+      const estimate = a.metrics.suspension.working.inputs.find((i) => i.name === name)?.estimate;
+      return estimate?.kind === 'known' ? estimate.interval.mid : mid(a);
+    };
   return [legOf(end('front.index')), legOf(end('rear.index'))];
 }
 
 /** Musts that are on, at the middle, and a load that the frame and the alternator take; what stands below already need only not grow worse. */
-function gatesOf(here: Assessment, legOf: (read: (a: Assessment) => number) => PlanLeg): readonly PlanGate[] {
+function gatesOf(
+  here: Assessment,
+  legOf: (read: (a: Assessment) => number) => PlanLeg,
+): readonly PlanGate[] {
   const value = (read: (a: Assessment) => number | undefined) => (a: Assessment) => read(a) ?? 0;
   const gates = here.musts.flatMap(({ key, metric, need, have }): PlanGate[] => {
     if (!metric || need === undefined || key === 'money' || have?.kind !== 'known') return [];
     const sign = metricDefinition(metric).better === 'less' ? -1 : 1;
-    return [{ key, least: sign * need, leg: legOf(value((a) => { const { estimate } = a.metrics[metric]; return estimate.kind === 'known' ? sign * estimate.interval.mid : undefined; })) }];
+    return [
+      {
+        key,
+        least: sign * need,
+        leg: legOf(
+          value((a) => {
+            const { estimate } = a.metrics[metric];
+            return estimate.kind === 'known' ? sign * estimate.interval.mid : undefined;
+          }),
+        ),
+      },
+    ];
   });
-  const wattsOf = (a: Assessment) => { const estimate = wattsLeft(a.figures); return estimate.kind === 'known' ? estimate.interval.mid : undefined; };
+  const wattsOf = (a: Assessment) => {
+    const estimate = wattsLeft(a.figures);
+    return estimate.kind === 'known' ? estimate.interval.mid : undefined;
+  };
   if (wattsOf(here) === undefined) return gates;
   const watts = legOf(value(wattsOf));
   return [...gates, { key: 'watts', leg: watts, least: Math.min(0, watts.base) }];
@@ -115,7 +203,11 @@ function gatesOf(here: Assessment, legOf: (read: (a: Assessment) => number) => P
 
 /** Points of a build by the full assessment, at the middle. */
 export function fullPoints({ brief, donor, aboard }: PlanSetting, parts: readonly Part[]): number {
-  return fitScore(assess(brief, donor, parts, aboard).metrics, wantCurves(brief), wantWeights(brief)).points.mid;
+  return fitScore(
+    assess(brief, donor, parts, aboard).metrics,
+    wantCurves(brief),
+    wantWeights(brief),
+  ).points.mid;
 }
 
 /** Most that may be spent without touching the trip fund. */

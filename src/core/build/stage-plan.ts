@@ -26,7 +26,11 @@ export interface StageStep {
 type Setting = Pick<PlanSetting, 'brief' | 'donor' | 'aboard'>;
 
 /** The stages of a build in their order, each assessed with all that comes before it. */
-export function stagePlan({ brief, donor, aboard }: Setting, parts: readonly Part[], stageOf: (id: string) => BuildStage): readonly StageStep[] {
+export function stagePlan(
+  { brief, donor, aboard }: Setting,
+  parts: readonly Part[],
+  stageOf: (id: string) => BuildStage,
+): readonly StageStep[] {
   const [curves, weights] = [wantCurves(brief), wantWeights(brief)];
   const sofar: Part[] = [];
   return BUILD_STAGES.map((stage): StageStep => {
@@ -36,9 +40,23 @@ export function stagePlan({ brief, donor, aboard }: Setting, parts: readonly Par
     const after = assess(brief, donor, [...sofar], aboard);
     const day = stage === 'someday' ? undefined : brief.trip.days?.[stage];
     return {
-      stage, parts: own, cost: costs.reduce<number | undefined>((sum, c) => (sum === undefined || c === undefined ? undefined : sum + c), 0), mass_kg: own.reduce((sum, p) => sum + p.mass_kg, 0),
-      hours: own.reduce((sum, p) => sum + p.fitting_h, 0), after, score: fitScore(after.metrics, curves, weights), day,
-      orders: day === undefined ? [] : own.map((part) => ({ part, by: orderBy(day, part.leadTime_days) })).sort((a, b) => a.by.localeCompare(b.by)),
+      stage,
+      parts: own,
+      cost: costs.reduce<number | undefined>(
+        (sum, c) => (sum === undefined || c === undefined ? undefined : sum + c),
+        0,
+      ),
+      mass_kg: own.reduce((sum, p) => sum + p.mass_kg, 0),
+      hours: own.reduce((sum, p) => sum + p.fitting_h, 0),
+      after,
+      score: fitScore(after.metrics, curves, weights),
+      day,
+      orders:
+        day === undefined
+          ? []
+          : own
+              .map((part) => ({ part, by: orderBy(day, part.leadTime_days) }))
+              .sort((a, b) => a.by.localeCompare(b.by)),
     };
   });
 }
@@ -53,16 +71,28 @@ export interface Removal {
 }
 
 /** For every part of a build, what taking it out would cost in fit, the least missed first. `dependents` names what would go with it. */
-export function removals({ brief, donor, aboard }: Setting, parts: readonly Part[], dependents: (id: string) => readonly string[]): readonly Removal[] {
+export function removals(
+  { brief, donor, aboard }: Setting,
+  parts: readonly Part[],
+  dependents: (id: string) => readonly string[],
+): readonly Removal[] {
   const [curves, weights] = [wantCurves(brief), wantWeights(brief)];
-  const points = (list: readonly Part[]) => fitScore(assess(brief, donor, list, aboard).metrics, curves, weights).points.mid;
+  const points = (list: readonly Part[]) =>
+    fitScore(assess(brief, donor, list, aboard).metrics, curves, weights).points.mid;
   const whole = points(parts);
-  return parts.map((part): Removal => {
-    const gone = new Set([part.id, ...dependents(part.id)]);
-    const out = parts.filter((p) => gone.has(p.id)).map((p) => partsCost(p, brief.money));
-    return {
-      part, along: parts.filter((p) => p.id !== part.id && gone.has(p.id)), points: whole - points(parts.filter((p) => !gone.has(p.id))),
-      saved: out.reduce<number | undefined>((sum, c) => (sum === undefined || c === undefined ? undefined : sum + c), 0),
-    };
-  }).sort((a, b) => a.points - b.points);
+  return parts
+    .map((part): Removal => {
+      const gone = new Set([part.id, ...dependents(part.id)]);
+      const out = parts.filter((p) => gone.has(p.id)).map((p) => partsCost(p, brief.money));
+      return {
+        part,
+        along: parts.filter((p) => p.id !== part.id && gone.has(p.id)),
+        points: whole - points(parts.filter((p) => !gone.has(p.id))),
+        saved: out.reduce<number | undefined>(
+          (sum, c) => (sum === undefined || c === undefined ? undefined : sum + c),
+          0,
+        ),
+      };
+    })
+    .sort((a, b) => a.points - b.points);
 }

@@ -15,15 +15,63 @@ type Order = Readonly<Record<PartKind, BuildStage>>;
 
 /** Common practice of three schools, no source; brakes and what a lowering asks for are never left until later. */
 const ORDERS: Readonly<Record<StageSchool, Order>> = {
-  'suspension-first': { suspension: 'first', seat: 'first', controls: 'first', brakes: 'first', stand: 'first', protection: 'season', wheels: 'season', gearing: 'season', engine: 'season', tyres: 'trip', luggage: 'trip', range: 'trip', wind: 'trip', electrics: 'trip' },
-  'protect-first': { protection: 'first', brakes: 'first', stand: 'first', controls: 'first', seat: 'season', suspension: 'season', wheels: 'season', gearing: 'season', engine: 'someday', tyres: 'trip', luggage: 'trip', range: 'trip', wind: 'trip', electrics: 'trip' },
-  'ride-first': { brakes: 'first', stand: 'first', seat: 'season', controls: 'season', suspension: 'season', protection: 'season', tyres: 'trip', luggage: 'trip', range: 'trip', wind: 'trip', electrics: 'trip', wheels: 'someday', gearing: 'someday', engine: 'someday' },
+  'suspension-first': {
+    suspension: 'first',
+    seat: 'first',
+    controls: 'first',
+    brakes: 'first',
+    stand: 'first',
+    protection: 'season',
+    wheels: 'season',
+    gearing: 'season',
+    engine: 'season',
+    tyres: 'trip',
+    luggage: 'trip',
+    range: 'trip',
+    wind: 'trip',
+    electrics: 'trip',
+  },
+  'protect-first': {
+    protection: 'first',
+    brakes: 'first',
+    stand: 'first',
+    controls: 'first',
+    seat: 'season',
+    suspension: 'season',
+    wheels: 'season',
+    gearing: 'season',
+    engine: 'someday',
+    tyres: 'trip',
+    luggage: 'trip',
+    range: 'trip',
+    wind: 'trip',
+    electrics: 'trip',
+  },
+  'ride-first': {
+    brakes: 'first',
+    stand: 'first',
+    seat: 'season',
+    controls: 'season',
+    suspension: 'season',
+    protection: 'season',
+    tyres: 'trip',
+    luggage: 'trip',
+    range: 'trip',
+    wind: 'trip',
+    electrics: 'trip',
+    wheels: 'someday',
+    gearing: 'someday',
+    engine: 'someday',
+  },
 };
 
 export const stageIndex = (stage: BuildStage): number => BUILD_STAGES.indexOf(stage);
 
 /** Stages of a build by a school. What another part needs is never fitted after it. */
-export function stagesBySchool(parts: readonly Part[], school: StageSchool): Readonly<Record<string, BuildStage>> {
+export function stagesBySchool(
+  parts: readonly Part[],
+  school: StageSchool,
+): Readonly<Record<string, BuildStage>> {
   const stages = new Map(parts.map((p) => [p.id, ORDERS[school][p.kind]]));
   // Needs may hang on needs: as many rounds as there are parts settle every chain.
   for (let round = 0; round < parts.length; round += 1) {
@@ -31,8 +79,15 @@ export function stagesBySchool(parts: readonly Part[], school: StageSchool): Rea
       const at = stages.get(part.id) ?? USUAL_STAGE;
       for (const group of part.needs) {
         const chosen = group.filter((id) => stages.has(id));
-        const soonest = chosen.toSorted((a, b) => stageIndex(stages.get(a) ?? USUAL_STAGE) - stageIndex(stages.get(b) ?? USUAL_STAGE))[0];
-        if (soonest !== undefined && stageIndex(stages.get(soonest) ?? USUAL_STAGE) > stageIndex(at)) stages.set(soonest, at);
+        const soonest = chosen.toSorted(
+          (a, b) =>
+            stageIndex(stages.get(a) ?? USUAL_STAGE) - stageIndex(stages.get(b) ?? USUAL_STAGE),
+        )[0];
+        if (
+          soonest !== undefined &&
+          stageIndex(stages.get(soonest) ?? USUAL_STAGE) > stageIndex(at)
+        )
+          stages.set(soonest, at);
       }
     }
   }
@@ -40,12 +95,20 @@ export function stagesBySchool(parts: readonly Part[], school: StageSchool): Rea
 }
 
 /** Parts of a build that stand in a stage before something they need. */
-export function stagedTooSoon(parts: readonly Part[], stageOf: (id: string) => BuildStage): readonly { readonly id: string; readonly needs: readonly string[] }[] {
+export function stagedTooSoon(
+  parts: readonly Part[],
+  stageOf: (id: string) => BuildStage,
+): readonly { readonly id: string; readonly needs: readonly string[] }[] {
   const there = new Set(parts.map((p) => p.id));
-  return parts.flatMap((part) => part.needs.flatMap((group) => {
-    const chosen = group.filter((id) => there.has(id));
-    return chosen.length > 0 && chosen.every((id) => stageIndex(stageOf(id)) > stageIndex(stageOf(part.id))) ? [{ id: part.id, needs: chosen }] : [];
-  }));
+  return parts.flatMap((part) =>
+    part.needs.flatMap((group) => {
+      const chosen = group.filter((id) => there.has(id));
+      return chosen.length > 0 &&
+        chosen.every((id) => stageIndex(stageOf(id)) > stageIndex(stageOf(part.id)))
+        ? [{ id: part.id, needs: chosen }]
+        : [];
+    }),
+  );
 }
 
 const DAY_MS = 86_400_000;
@@ -53,5 +116,7 @@ const DAY_MS = 86_400_000;
 /** Last day to order something that must be there on an ISO day, by its lead time and a week's grace; ISO. */
 export function orderBy(day: string, leadTime_days: number): string {
   const GRACE_DAYS = 7;
-  return new Date(Date.parse(`${day}T00:00:00Z`) - (leadTime_days + GRACE_DAYS) * DAY_MS).toISOString().slice(0, 10);
+  return new Date(Date.parse(`${day}T00:00:00Z`) - (leadTime_days + GRACE_DAYS) * DAY_MS)
+    .toISOString()
+    .slice(0, 10);
 }

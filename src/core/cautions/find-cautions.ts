@@ -36,7 +36,10 @@ const NEAR_SHARE = 0.9;
 /** From this share of loose ground up a tiptoe reach is a drop waiting to happen, %. Own assumption. */
 const LOOSE_SHARE_FROM = 15;
 
-const BY_FLAG: readonly { readonly flag: PartFlag; readonly code: Extract<Caution, { partIds: readonly string[] }>['code'] }[] = [
+const BY_FLAG: readonly {
+  readonly flag: PartFlag;
+  readonly code: Extract<Caution, { partIds: readonly string[] }>['code'];
+}[] = [
   { flag: 'lowers-one-end', code: 'lowered-one-end' },
   { flag: 'ends-approval', code: 'ends-approval' },
   { flag: 'brake-hydraulics', code: 'brake-hydraulics' },
@@ -63,38 +66,65 @@ export function findCautions(facts: CautionFacts): readonly Caution[] {
   if (licence.kind === 'not-known') found.push({ code: 'licence-unsure' });
   const { gravel, twoTrack, singleTrack, sandMud } = brief.ground;
   const loose = gravel + twoTrack + singleTrack + sandMud;
-  if (facts.heelGap.kind === 'known' && facts.heelGap.interval.mid > STANCE_LIMITS.balls && loose >= LOOSE_SHARE_FROM) {
+  if (
+    facts.heelGap.kind === 'known' &&
+    facts.heelGap.interval.mid > STANCE_LIMITS.balls &&
+    loose >= LOOSE_SHARE_FROM
+  ) {
     found.push({ code: 'tiptoe-on-loose', looseShare: loose });
   }
   if (facts.range.kind === 'known' && facts.range.interval.low < brief.trip.fuelGap_km) {
-    found.push({ code: 'fuel-gap-over-range', short_km: brief.trip.fuelGap_km - facts.range.interval.low });
+    found.push({
+      code: 'fuel-gap-over-range',
+      short_km: brief.trip.fuelGap_km - facts.range.interval.low,
+    });
   }
   return [...found, ...loadCautions(facts), ...partCautions(parts)];
 }
 
-function loadCautions({ brief, frontShare, axles, axleLimits, tyreLoads_kg, watts, springsSuit, passenger }: CautionFacts): readonly Caution[] {
+function loadCautions({
+  brief,
+  frontShare,
+  axles,
+  axleLimits,
+  tyreLoads_kg,
+  watts,
+  springsSuit,
+  passenger,
+}: CautionFacts): readonly Caution[] {
   const found: Caution[] = [];
   if ((brief.trip.pillion_kg ?? 0) > 0 && passenger === 'no') found.push({ code: 'no-passenger' });
   for (const end of ['front', 'rear'] as const) {
     if (!axles) continue;
     const load = end === 'front' ? axles.front_kg : axles.rear_kg;
     const [limit, tyre] = [axleLimits[end], tyreLoads_kg[end]];
-    if (limit.kind === 'known' && load > limit.interval.mid) found.push({ code: 'over-axle-limit', end, over_kg: load - limit.interval.mid });
-    if (tyre !== undefined && load > tyre) found.push({ code: 'over-tyre-load', end, over_kg: load - tyre });
+    if (limit.kind === 'known' && load > limit.interval.mid)
+      found.push({ code: 'over-axle-limit', end, over_kg: load - limit.interval.mid });
+    if (tyre !== undefined && load > tyre)
+      found.push({ code: 'over-tyre-load', end, over_kg: load - tyre });
   }
-  if (frontShare.kind === 'known' && frontShare.interval.mid < LIGHT_FRONT) found.push({ code: 'light-front', share: frontShare.interval.mid });
-  if (watts.kind === 'known' && watts.interval.mid < 0) found.push({ code: 'watts-short', short_W: -watts.interval.mid });
+  if (frontShare.kind === 'known' && frontShare.interval.mid < LIGHT_FRONT)
+    found.push({ code: 'light-front', share: frontShare.interval.mid });
+  if (watts.kind === 'known' && watts.interval.mid < 0)
+    found.push({ code: 'watts-short', short_W: -watts.interval.mid });
   if (!springsSuit) found.push({ code: 'springs-do-not-suit' });
-  if ((brief.trip.altitude_m ?? 0) >= HIGH_FROM) found.push({ code: 'altitude', altitude_m: brief.trip.altitude_m ?? 0 });
-  if ((brief.trip.serviceStretch_percent ?? 100) > 100) found.push({ code: 'service-stretched', percent: brief.trip.serviceStretch_percent ?? 100 });
+  if ((brief.trip.altitude_m ?? 0) >= HIGH_FROM)
+    found.push({ code: 'altitude', altitude_m: brief.trip.altitude_m ?? 0 });
+  if ((brief.trip.serviceStretch_percent ?? 100) > 100)
+    found.push({ code: 'service-stretched', percent: brief.trip.serviceStretch_percent ?? 100 });
   return found;
 }
 
 function partCautions(parts: readonly Part[]): readonly Caution[] {
   const found: Caution[] = [];
-  const withFlag = (...flags: readonly PartFlag[]) => parts.filter((p) => flags.some((f) => p.flags.includes(f))).map((p) => p.id);
+  const withFlag = (...flags: readonly PartFlag[]) =>
+    parts.filter((p) => flags.some((f) => p.flags.includes(f))).map((p) => p.id);
   const lowering = withFlag('lowers-one-end', 'lowers-both-ends');
-  if (lowering.length > 0) found.push({ code: withFlag('shortens-stand').length > 0 ? 'lowered' : 'lowered-without-stand', partIds: lowering });
+  if (lowering.length > 0)
+    found.push({
+      code: withFlag('shortens-stand').length > 0 ? 'lowered' : 'lowered-without-stand',
+      partIds: lowering,
+    });
   for (const { flag, code } of BY_FLAG) {
     const partIds = withFlag(flag);
     if (partIds.length > 0) found.push({ code, partIds });

@@ -3,7 +3,15 @@ import { FACT_KEYS, factInUse, rivalFacts } from '../facts';
 import { licenceCheck } from '../licence';
 import { runningOrderMass } from '../mass';
 import { combine, type Estimate, type Interval } from '../numeric';
-import { FIGURE_KEYS, FUEL_DENSITY, quotedInterval, rivalReadings, type FigureKey, type NormalFigure, type NormalFigures } from '../readings';
+import {
+  FIGURE_KEYS,
+  FUEL_DENSITY,
+  quotedInterval,
+  rivalReadings,
+  type FigureKey,
+  type NormalFigure,
+  type NormalFigures,
+} from '../readings';
 import { parseTyre } from '../tyre';
 import type { Kilograms, Kilowatts, Litres } from '../units';
 import type { Check } from './check';
@@ -37,68 +45,121 @@ export function findChecks(setting: CheckSetting): readonly Check[] {
   const { donor, figures } = setting;
   const of = (key: FigureKey): Interval | undefined => known(figures[key].estimate);
   return [
-    ...FIGURE_KEYS.filter((key) => rivalReadings(key, donor.figures[key]).length > 0).map((key): Check => ({ code: 'readings-disagree', key })),
-    ...FACT_KEYS.filter((key) => rivalFacts(donor.facts?.[key]).length > 0).map((key): Check => ({ code: 'facts-disagree', key })),
-    ...engineChecks(of), ...massChecks(donor, of), ...groundChecks(donor, of), ...rangeChecks(of), ...gearChecks(of), ...priceAndLaw(setting, of),
+    ...FIGURE_KEYS.filter((key) => rivalReadings(key, donor.figures[key]).length > 0).map(
+      (key): Check => ({ code: 'readings-disagree', key }),
+    ),
+    ...FACT_KEYS.filter((key) => rivalFacts(donor.facts?.[key]).length > 0).map(
+      (key): Check => ({ code: 'facts-disagree', key }),
+    ),
+    ...engineChecks(of),
+    ...massChecks(donor, of),
+    ...groundChecks(donor, of),
+    ...rangeChecks(of),
+    ...gearChecks(of),
+    ...priceAndLaw(setting, of),
   ];
 }
 
-const known = (estimate: Estimate): Interval | undefined => (estimate.kind === 'known' ? estimate.interval : undefined);
+const known = (estimate: Estimate): Interval | undefined =>
+  estimate.kind === 'known' ? estimate.interval : undefined;
 
 type Of = (key: FigureKey) => Interval | undefined;
 
 function* engineChecks(of: Of): Generator<Check> {
-  const [power, powerRpm, torque, torqueRpm, redline] = (['power', 'powerRpm', 'torque', 'torqueRpm', 'redline'] as const).map(of);
+  const [power, powerRpm, torque, torqueRpm, redline] = (
+    ['power', 'powerRpm', 'torque', 'torqueRpm', 'redline'] as const
+  ).map(of);
   if (power && powerRpm && torque) {
     const needed = (power.low * 1000) / (powerRpm.high * RAD_PER_S);
-    if (needed > torque.high * ROUNDING) yield { code: 'torque-at-power-peak-too-high', needed_Nm: (power.mid * 1000) / (powerRpm.mid * RAD_PER_S), peak_Nm: torque.mid };
+    if (needed > torque.high * ROUNDING)
+      yield {
+        code: 'torque-at-power-peak-too-high',
+        needed_Nm: (power.mid * 1000) / (powerRpm.mid * RAD_PER_S),
+        peak_Nm: torque.mid,
+      };
   }
   if (power && torque && torqueRpm) {
     const there = (torque.low * torqueRpm.low * RAD_PER_S) / 1000;
-    if (there > power.high * ROUNDING) yield { code: 'power-at-torque-peak-too-high', there_kW: (torque.mid * torqueRpm.mid * RAD_PER_S) / 1000, peak_kW: power.mid };
+    if (there > power.high * ROUNDING)
+      yield {
+        code: 'power-at-torque-peak-too-high',
+        there_kW: (torque.mid * torqueRpm.mid * RAD_PER_S) / 1000,
+        peak_kW: power.mid,
+      };
   }
-  if (powerRpm && torqueRpm && torqueRpm.low >= powerRpm.high) yield { code: 'torque-peak-above-power-peak', torque_rpm: torqueRpm.mid, power_rpm: powerRpm.mid };
-  if (powerRpm && redline && powerRpm.low > redline.high) yield { code: 'peak-above-redline', power_rpm: powerRpm.mid, redline_rpm: redline.mid };
+  if (powerRpm && torqueRpm && torqueRpm.low >= powerRpm.high)
+    yield {
+      code: 'torque-peak-above-power-peak',
+      torque_rpm: torqueRpm.mid,
+      power_rpm: powerRpm.mid,
+    };
+  if (powerRpm && redline && powerRpm.low > redline.high)
+    yield { code: 'peak-above-redline', power_rpm: powerRpm.mid, redline_rpm: redline.mid };
 }
 
 function* massChecks(donor: Donor, of: Of): Generator<Check> {
-  const [tank, mass, max, payload, front, rear] = (['tank', 'mass', 'maxMass', 'payload', 'axleLimitFront', 'axleLimitRear'] as const).map(of);
+  const [tank, mass, max, payload, front, rear] = (
+    ['tank', 'mass', 'maxMass', 'payload', 'axleLimitFront', 'axleLimitRear'] as const
+  ).map(of);
   const masses = donor.figures.mass?.readings ?? [];
   const dry = masses.filter((r) => r.basis === 'dry').map((r) => quotedInterval('mass', r));
   const ready = masses.filter((r) => r.basis === 'ready').map((r) => quotedInterval('mass', r));
   for (const d of dry) {
     const least = d.low + (tank?.low ?? 0) * FUEL_DENSITY.low;
     const short = ready.find((r) => r.high < least);
-    if (short) yield { code: 'ready-below-dry-and-fuel', ready_kg: short.mid, least_kg: d.mid + (tank?.mid ?? 0) * FUEL_DENSITY.mid };
+    if (short)
+      yield {
+        code: 'ready-below-dry-and-fuel',
+        ready_kg: short.mid,
+        least_kg: d.mid + (tank?.mid ?? 0) * FUEL_DENSITY.mid,
+      };
   }
   if (max && mass) {
     const left = max.high - mass.low;
     if (left <= 0) yield { code: 'max-below-ready', max_kg: max.mid, ready_kg: mass.mid };
     else if (left < LEAST_RIDER) yield { code: 'no-room-for-a-rider', left_kg: max.mid - mass.mid };
-    if (payload && (payload.low > max.high - mass.low + PAYLOAD_SLACK || payload.high < max.low - mass.high - PAYLOAD_SLACK)) yield { code: 'payload-disagrees', stated_kg: payload.mid, computed_kg: max.mid - mass.mid };
+    if (
+      payload &&
+      (payload.low > max.high - mass.low + PAYLOAD_SLACK ||
+        payload.high < max.low - mass.high - PAYLOAD_SLACK)
+    )
+      yield { code: 'payload-disagrees', stated_kg: payload.mid, computed_kg: max.mid - mass.mid };
   }
-  if (max && front && rear && front.high + rear.high < max.low) yield { code: 'axles-below-max', axles_kg: front.mid + rear.mid, max_kg: max.mid };
+  if (max && front && rear && front.high + rear.high < max.low)
+    yield { code: 'axles-below-max', axles_kg: front.mid + rear.mid, max_kg: max.mid };
   const tyres = (['tyreFront', 'tyreRear'] as const).map((key) => tyreOf(donor, key)?.load_kg);
   const [a, b] = tyres;
-  if (max && a !== undefined && b !== undefined && a + b < max.low) yield { code: 'tyres-below-max', tyres_kg: a + b, max_kg: max.mid };
+  if (max && a !== undefined && b !== undefined && a + b < max.low)
+    yield { code: 'tyres-below-max', tyres_kg: a + b, max_kg: max.mid };
 }
 
-const tyreOf = (donor: Donor, key: 'tyreFront' | 'tyreRear') => parseTyre(factInUse(donor.facts?.[key])?.value ?? '');
+const tyreOf = (donor: Donor, key: 'tyreFront' | 'tyreRear') =>
+  parseTyre(factInUse(donor.facts?.[key])?.value ?? '');
 
 function* groundChecks(donor: Donor, of: Of): Generator<Check> {
-  const [seat, clearance, front, rear] = (['seatHeight', 'clearance', 'travelFront', 'travelRear'] as const).map(of);
-  if (seat && clearance && seat.high - clearance.low < SEAT_OVER_CLEARANCE) yield { code: 'seat-too-near-the-ground', seat_mm: seat.mid, clearance_mm: clearance.mid };
+  const [seat, clearance, front, rear] = (
+    ['seatHeight', 'clearance', 'travelFront', 'travelRear'] as const
+  ).map(of);
+  if (seat && clearance && seat.high - clearance.low < SEAT_OVER_CLEARANCE)
+    yield { code: 'seat-too-near-the-ground', seat_mm: seat.mid, clearance_mm: clearance.mid };
   if (clearance && front && rear) {
     const travel = Math.min(front.mid, rear.mid);
-    if (clearance.high < travel * CLEARANCE_PER_TRAVEL) yield { code: 'grounds-within-its-travel', clearance_mm: clearance.mid, travel_mm: travel };
+    if (clearance.high < travel * CLEARANCE_PER_TRAVEL)
+      yield { code: 'grounds-within-its-travel', clearance_mm: clearance.mid, travel_mm: travel };
   }
   const most = MOST_TRAVEL[donor.donorClass];
-  if (front && front.low > most) yield { code: 'travel-beyond-class', end: 'front', travel_mm: front.mid, most_mm: most };
-  if (rear && rear.low > most) yield { code: 'travel-beyond-class', end: 'rear', travel_mm: rear.mid, most_mm: most };
-  for (const [end, wheelKey, tyreKey] of [['front', 'wheelFront', 'tyreFront'], ['rear', 'wheelRear', 'tyreRear']] as const) {
+  if (front && front.low > most)
+    yield { code: 'travel-beyond-class', end: 'front', travel_mm: front.mid, most_mm: most };
+  if (rear && rear.low > most)
+    yield { code: 'travel-beyond-class', end: 'rear', travel_mm: rear.mid, most_mm: most };
+  for (const [end, wheelKey, tyreKey] of [
+    ['front', 'wheelFront', 'tyreFront'],
+    ['rear', 'wheelRear', 'tyreRear'],
+  ] as const) {
     const wheel = of(wheelKey);
     const tyre = tyreOf(donor, tyreKey);
-    if (wheel && tyre && Math.abs(wheel.mid / 25.4 - tyre.rim_in) > 0.5) yield { code: 'rim-disagrees', end, wheel_in: wheel.mid / 25.4, tyre_in: tyre.rim_in };
+    if (wheel && tyre && Math.abs(wheel.mid / 25.4 - tyre.rim_in) > 0.5)
+      yield { code: 'rim-disagrees', end, wheel_in: wheel.mid / 25.4, tyre_in: tyre.rim_in };
   }
 }
 
@@ -109,7 +170,8 @@ function* rangeChecks(of: Of): Generator<Check> {
   const least = (tank.low / consumption.high) * 100;
   if (range.low > most) yield { code: 'range-beyond-tank', stated_km: range.mid, most_km: most };
   // Ranges are often quoted to the reserve: a fifth less is ordinary.
-  else if (range.high < least * 0.8) yield { code: 'range-below-tank', stated_km: range.mid, least_km: least };
+  else if (range.high < least * 0.8)
+    yield { code: 'range-below-tank', stated_km: range.mid, least_km: least };
 }
 
 const RATIOS = ['ratio1', 'ratio2', 'ratio3', 'ratio4', 'ratio5', 'ratio6'] as const;
@@ -122,24 +184,46 @@ function* gearChecks(of: Of): Generator<Check> {
   }
   const gears = of('gears')?.mid;
   const count = ratios.findLastIndex((r) => r !== undefined) + 1;
-  if (gears !== undefined && count > 0 && (count > gears || (ratios.every((r, i) => i >= count || r) && count < Math.min(gears, 6)))) yield { code: 'gears-and-ratios-differ', gears, ratios: count };
+  if (
+    gears !== undefined &&
+    count > 0 &&
+    (count > gears || (ratios.every((r, i) => i >= count || r) && count < Math.min(gears, 6)))
+  )
+    yield { code: 'gears-and-ratios-differ', gears, ratios: count };
   const [draw, alternator] = [of('stockDraw'), of('alternator')];
-  if (draw && alternator && draw.low > alternator.high) yield { code: 'draw-over-alternator', draw_W: draw.mid, alternator_W: alternator.mid };
+  if (draw && alternator && draw.low > alternator.high)
+    yield { code: 'draw-over-alternator', draw_W: draw.mid, alternator_W: alternator.mid };
 }
 
 /** Prices of new machines are alike for their power; what is asked for a used one is not. */
-export const isPriceNew = ({ reading }: Pick<NormalFigure, 'reading'>): boolean => reading?.basis === 'list' || reading?.basis === 'on-the-road';
+export const isPriceNew = ({ reading }: Pick<NormalFigure, 'reading'>): boolean =>
+  reading?.basis === 'list' || reading?.basis === 'on-the-road';
 
 function* priceAndLaw({ donor, figures, usualPricePerKw }: CheckSetting, of: Of): Generator<Check> {
   const [price, power] = [of('price'), of('power')];
   if (price && power && usualPricePerKw !== undefined && isPriceNew(figures.price)) {
     const perKw = price.mid / power.mid;
-    if (perKw > usualPricePerKw * ODD_PRICE || perKw < usualPricePerKw / ODD_PRICE) yield { code: 'price-per-power-odd', perKw, usual: usualPricePerKw };
+    if (perKw > usualPricePerKw * ODD_PRICE || perKw < usualPricePerKw / ODD_PRICE)
+      yield { code: 'price-per-power-odd', perKw, usual: usualPricePerKw };
   }
-  const restricted = donor.variant?.tune === 'restricted' || figures.unrestrictedPower.estimate.kind === 'known';
+  const restricted =
+    donor.variant?.tune === 'restricted' || figures.unrestrictedPower.estimate.kind === 'known';
   if (!restricted) return;
-  const running = combine([figures.mass.estimate as Estimate<Kilograms>, figures.tank.estimate as Estimate<Litres>] as const, runningOrderMass);
-  const licence = licenceCheck('A2', figures.power.estimate as Estimate<Kilowatts>, running, figures.unrestrictedPower.estimate.kind === 'known' ? (figures.unrestrictedPower.estimate as Estimate<Kilowatts>) : undefined);
+  const running = combine(
+    [
+      figures.mass.estimate as Estimate<Kilograms>,
+      figures.tank.estimate as Estimate<Litres>,
+    ] as const,
+    runningOrderMass,
+  );
+  const licence = licenceCheck(
+    'A2',
+    figures.power.estimate as Estimate<Kilowatts>,
+    running,
+    figures.unrestrictedPower.estimate.kind === 'known'
+      ? (figures.unrestrictedPower.estimate as Estimate<Kilowatts>)
+      : undefined,
+  );
   if (licence.kind === 'not-legal') yield { code: 'not-a2', rules: licence.rules };
   if (donor.figures.unlockPrice === undefined) yield { code: 'unlock-price-missing' };
 }

@@ -4,8 +4,15 @@ import type { CurrencyCode } from '../units';
 
 /** The kinds of stock machine that riders weigh up against each other. */
 export const DONOR_CLASSES = [
-  'air-trail-single', 'dual-sport-single', 'long-range-dual-sport', 'competition-single', 'road-adventure-single',
-  'scrambler-single', 'rally-twin', 'road-v-twin', 'large-adventure-twin',
+  'air-trail-single',
+  'dual-sport-single',
+  'long-range-dual-sport',
+  'competition-single',
+  'road-adventure-single',
+  'scrambler-single',
+  'rally-twin',
+  'road-v-twin',
+  'large-adventure-twin',
 ] as const;
 export type DonorClass = (typeof DONOR_CLASSES)[number];
 
@@ -74,11 +81,13 @@ export interface Donor {
 export type DonorKind = 'model' | 'variant' | 'listing';
 
 /** A listing is one machine; a variant has a base; everything else is a model. */
-export const donorKind = (donor: Pick<Donor, 'baseId' | 'listing'>): DonorKind => (donor.listing ? 'listing' : donor.baseId === undefined ? 'model' : 'variant');
+export const donorKind = (donor: Pick<Donor, 'baseId' | 'listing'>): DonorKind =>
+  donor.listing ? 'listing' : donor.baseId === undefined ? 'model' : 'variant';
 
 /** Model alone where there is one: short enough for a table's head. A variant or listing says which. */
 export const shortName = (donor: Pick<Donor, 'model' | 'version' | 'baseId'>): string =>
   `${donor.model || 'Unnamed'}${donor.baseId === undefined || !donor.version ? '' : ` (${donor.version})`}`;
 
 /** Maker and model, or what there is of them. */
-export const donorName = (donor: Pick<Donor, 'maker' | 'model'>): string => [donor.maker, donor.model].filter(Boolean).join(' ') || 'Unnamed donor';
+export const donorName = (donor: Pick<Donor, 'maker' | 'model'>): string =>
+  [donor.maker, donor.model].filter(Boolean).join(' ') || 'Unnamed donor';

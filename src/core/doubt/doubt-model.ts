@@ -15,7 +15,9 @@ export interface DoubtCriterion {
 }
 
 /** A quantity of one alternative; not known may be worth anything. */
-export type DoubtQuantity = { readonly kind: 'known'; readonly low: number; readonly mid: number; readonly high: number } | { readonly kind: 'unknown' };
+export type DoubtQuantity =
+  | { readonly kind: 'known'; readonly low: number; readonly mid: number; readonly high: number }
+  | { readonly kind: 'unknown' };
 
 /** A limit on a quantity of one alternative: in a draw that breaks it, it stands behind all that keep theirs. */
 export interface DoubtLimit {

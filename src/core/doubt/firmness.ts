@@ -20,7 +20,11 @@ export interface Footing {
 }
 
 /** Where an alternative stands in all draws and against one other. */
-export function firmness({ ids, acceptability, wins }: RankDoubt, id: string, against: string | undefined): Footing {
+export function firmness(
+  { ids, acceptability, wins }: RankDoubt,
+  id: string,
+  against: string | undefined,
+): Footing {
   const [a, b] = [ids.indexOf(id), against === undefined ? -1 : ids.indexOf(against)];
   const first = acceptability[a]?.[0] ?? 0;
   const [won, lost] = [wins[a]?.[b] ?? 0, wins[b]?.[a] ?? 0];
@@ -38,6 +42,10 @@ export function firmness({ ids, acceptability, wins }: RankDoubt, id: string, ag
 /** Alternatives, the most often first on top; those that tie by how high they come on the whole. */
 export function doubtOrder({ ids, acceptability }: RankDoubt): readonly string[] {
   const first = (i: number) => acceptability[i]?.[0] ?? 0;
-  const mean = (i: number) => (acceptability[i] ?? []).reduce((sum, share, place) => sum + share / (place + 1), 0);
-  return ids.map((_, i) => i).sort((a, b) => first(b) - first(a) || mean(b) - mean(a)).map((i) => ids[i] ?? '');
+  const mean = (i: number) =>
+    (acceptability[i] ?? []).reduce((sum, share, place) => sum + share / (place + 1), 0);
+  return ids
+    .map((_, i) => i)
+    .sort((a, b) => first(b) - first(a) || mean(b) - mean(a))
+    .map((i) => ids[i] ?? '');
 }

@@ -1,5 +1,17 @@
-export type { DoubtAlternative, DoubtCriterion, DoubtLimit, DoubtModel, DoubtQuantity, WeightDoubt } from './doubt-model';
-export { simulateRanks, triangular, type RankDoubt, type SimulationSetting } from './simulate-ranks';
+export type {
+  DoubtAlternative,
+  DoubtCriterion,
+  DoubtLimit,
+  DoubtModel,
+  DoubtQuantity,
+  WeightDoubt,
+} from './doubt-model';
+export {
+  simulateRanks,
+  triangular,
+  type RankDoubt,
+  type SimulationSetting,
+} from './simulate-ranks';
 export { nearestTurnings, type Turning } from './nearest-turnings';
 export { turningPoints, worthAt, type TurningPoint } from './turning-points';
 export { doubtOrder, firmness, type Firmness } from './firmness';

@@ -37,7 +37,10 @@ const LEAST_SAMPLES = 1000;
  *
  * @yields the result so far, every `every` draws and at the end
  */
-export function* simulateRanks(model: DoubtModel, { seed, most, every, error: asked }: SimulationSetting): Generator<RankDoubt, void, undefined> {
+export function* simulateRanks(
+  model: DoubtModel,
+  { seed, most, every, error: asked }: SimulationSetting,
+): Generator<RankDoubt, void, undefined> {
   const { criteria, alternatives } = model;
   const [n, m] = [alternatives.length, criteria.length];
   const random = seededRandom(seed);
@@ -45,22 +48,39 @@ export function* simulateRanks(model: DoubtModel, { seed, most, every, error: as
   const wins = alternatives.map(() => new Array<number>(n).fill(0));
   const sums = alternatives.map(() => new Array<number>(m).fill(0));
   const drawWeights = weightDraw(model.weights, criteria, random);
-  const limits = alternatives.map((a) => a.limits.map((l) => ({ ...l, at: criteria.findIndex((c) => c.key === l.criterion) })));
+  const limits = alternatives.map((a) =>
+    a.limits.map((l) => ({ ...l, at: criteria.findIndex((c) => c.key === l.criterion) })),
+  );
   const [score, drawn] = [new Float64Array(n), new Float64Array(m)];
   const broken = new Uint8Array(n);
   const order = alternatives.map((_, i) => i);
   const common = new Float64Array(m);
   let samples = 0;
   const result = (): RankDoubt => {
-    const error = Math.max(0, ...places.map((row) => { const p = (row[0] ?? 0) / samples; return Math.sqrt((p * (1 - p)) / samples); }));
+    const error = Math.max(
+      0,
+      ...places.map((row) => {
+        const p = (row[0] ?? 0) / samples;
+        return Math.sqrt((p * (1 - p)) / samples);
+      }),
+    );
     return {
-      samples, ids: alternatives.map((a) => a.id), acceptability: places.map((row) => row.map((c) => c / samples)), wins: wins.map((row) => row.map((c) => c / samples)), error, settled: samples >= LEAST_SAMPLES && error <= asked,
-      central: sums.map((row, i) => { const firsts = places[i]?.[0] ?? 0; return firsts === 0 ? undefined : row.map((s) => s / firsts); }),
+      samples,
+      ids: alternatives.map((a) => a.id),
+      acceptability: places.map((row) => row.map((c) => c / samples)),
+      wins: wins.map((row) => row.map((c) => c / samples)),
+      error,
+      settled: samples >= LEAST_SAMPLES && error <= asked,
+      central: sums.map((row, i) => {
+        const firsts = places[i]?.[0] ?? 0;
+        return firsts === 0 ? undefined : row.map((s) => s / firsts);
+      }),
     };
   };
   while (samples < most) {
     const weights = drawWeights();
-    for (let k = 0; k < m; k += 1) common[k] = (criteria[k]?.shared ?? 0) > 0 ? standardNormal(random) : 0;
+    for (let k = 0; k < m; k += 1)
+      common[k] = (criteria[k]?.shared ?? 0) > 0 ? standardNormal(random) : 0;
     for (let i = 0; i < n; i += 1) {
       const alternative = alternatives[i];
       if (!alternative) continue;
@@ -72,16 +92,32 @@ export function* simulateRanks(model: DoubtModel, { seed, most, every, error: as
           drawn[k] = Number.NaN;
           sum += (weights[k] ?? 0) * random();
         } else {
-          const u = criterion.shared > 0 ? normalCdf(Math.sqrt(criterion.shared) * (common[k] ?? 0) + Math.sqrt(1 - criterion.shared) * standardNormal(random)) : random();
+          const u =
+            criterion.shared > 0
+              ? normalCdf(
+                  Math.sqrt(criterion.shared) * (common[k] ?? 0) +
+                    Math.sqrt(1 - criterion.shared) * standardNormal(random),
+                )
+              : random();
           const x = triangular(quantity, u);
           drawn[k] = x;
           sum += (weights[k] ?? 0) * worth(criterion.knots, x);
         }
       }
       score[i] = sum;
-      broken[i] = alternative.out || (limits[i] ?? []).some(({ quantity, least, at }) => quantity.kind === 'known' && ((at >= 0 ? (drawn[at] ?? 0) : triangular(quantity, random())) < least - 1e-9)) ? 1 : 0;
+      broken[i] =
+        alternative.out ||
+        (limits[i] ?? []).some(
+          ({ quantity, least, at }) =>
+            quantity.kind === 'known' &&
+            (at >= 0 ? (drawn[at] ?? 0) : triangular(quantity, random())) < least - 1e-9,
+        )
+          ? 1
+          : 0;
     }
-    order.sort((a, b) => (broken[a] ?? 0) - (broken[b] ?? 0) || (score[b] ?? 0) - (score[a] ?? 0) || a - b);
+    order.sort(
+      (a, b) => (broken[a] ?? 0) - (broken[b] ?? 0) || (score[b] ?? 0) - (score[a] ?? 0) || a - b,
+    );
     samples += 1;
     order.forEach((i, place) => {
       if (broken[i] === 0) (places[i] as number[])[place] = (places[i]?.[place] ?? 0) + 1;
@@ -91,7 +127,9 @@ export function* simulateRanks(model: DoubtModel, { seed, most, every, error: as
       }
     });
     const first = order[0];
-    if (first !== undefined && broken[first] === 0) for (let k = 0; k < m; k += 1) (sums[first] as number[])[k] = (sums[first]?.[k] ?? 0) + (weights[k] ?? 0);
+    if (first !== undefined && broken[first] === 0)
+      for (let k = 0; k < m; k += 1)
+        (sums[first] as number[])[k] = (sums[first]?.[k] ?? 0) + (weights[k] ?? 0);
     if (samples % every === 0 && samples < most) {
       const now = result();
       yield now;
@@ -102,11 +140,16 @@ export function* simulateRanks(model: DoubtModel, { seed, most, every, error: as
 }
 
 /** Quantile of the triangular distribution between low and high with its mode at mid. */
-export function triangular({ low, mid, high }: Extract<DoubtQuantity, { kind: 'known' }>, u: number): number {
+export function triangular(
+  { low, mid, high }: Extract<DoubtQuantity, { kind: 'known' }>,
+  u: number,
+): number {
   const width = high - low;
   if (!(width > 0)) return mid;
   const split = (mid - low) / width;
-  return u < split ? low + Math.sqrt(u * width * (mid - low)) : high - Math.sqrt((1 - u) * width * (high - mid));
+  return u < split
+    ? low + Math.sqrt(u * width * (mid - low))
+    : high - Math.sqrt((1 - u) * width * (high - mid));
 }
 
 function worth(knots: readonly { readonly x: number; readonly y: number }[], x: number): number {

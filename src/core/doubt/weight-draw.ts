@@ -10,14 +10,21 @@ const ROUNDS = 3;
  *
  * @throws RangeError when the bounds shut the given weights out
  */
-export function weightDraw(doubt: WeightDoubt, criteria: readonly DoubtCriterion[], random: Random): () => readonly number[] {
+export function weightDraw(
+  doubt: WeightDoubt,
+  criteria: readonly DoubtCriterion[],
+  random: Random,
+): () => readonly number[] {
   const given = criteria.map((c) => c.weight);
   if (doubt === 'fixed') return () => given;
   if (doubt === 'within') return withinBounds(criteria, random);
   const byWeight = given.map((w, i) => ({ w, i })).sort((a, b) => b.w - a.w || a.i - b.i);
   const weights = new Array<number>(given.length).fill(0);
   return () => {
-    const cuts = given.slice(1).map(() => random()).sort((a, b) => a - b);
+    const cuts = given
+      .slice(1)
+      .map(() => random())
+      .sort((a, b) => a - b);
     const gaps = given.map((_, i) => (cuts[i] ?? 1) - (cuts[i - 1] ?? 0));
     if (doubt === 'order') {
       gaps.sort((a, b) => b - a);
@@ -28,10 +35,18 @@ export function weightDraw(doubt: WeightDoubt, criteria: readonly DoubtCriterion
 }
 
 /** A walk that moves weight between two criteria at a time, uniformly within what both bounds leave: its draws are uniform on the bounded simplex (Gibbs sampling; Geman & Geman 1984, from memory). */
-function withinBounds(criteria: readonly DoubtCriterion[], random: Random): () => readonly number[] {
+function withinBounds(
+  criteria: readonly DoubtCriterion[],
+  random: Random,
+): () => readonly number[] {
   const weights = criteria.map((c) => c.weight);
   const bounds = criteria.map((c) => c.bounds ?? { low: 0, high: 1 });
-  if (bounds.some(({ low, high }, i) => !(low <= (weights[i] ?? 0) + 1e-9 && high >= (weights[i] ?? 0) - 1e-9))) throw new RangeError('weightDraw: the bounds shut the given weights out');
+  if (
+    bounds.some(
+      ({ low, high }, i) => !(low <= (weights[i] ?? 0) + 1e-9 && high >= (weights[i] ?? 0) - 1e-9),
+    )
+  )
+    throw new RangeError('weightDraw: the bounds shut the given weights out');
   const n = weights.length;
   return () => {
     for (let move = 0; n > 1 && move < ROUNDS * n; move += 1) {

@@ -14,11 +14,16 @@ export function airAt(altitude_m: number, temperature_C?: number): Air {
   const standard = 288.15 - 0.0065 * altitude_m;
   const pressure_hPa = 1013.25 * (1 - (0.0065 * altitude_m) / 288.15) ** 5.25588;
   const temperature_K = temperature_C === undefined ? standard : temperature_C + 273.15;
-  return { temperature_K, pressure_hPa, density_kgm3: (pressure_hPa * 100) / (GAS_CONSTANT * temperature_K) };
+  return {
+    temperature_K,
+    pressure_hPa,
+    density_kgm3: (pressure_hPa * 100) / (GAS_CONSTANT * temperature_K),
+  };
 }
 
 /**
  * Power of a naturally aspirated engine in this air ÷ rated power: 1/α, α = (99/p[kPa])^1.2·(T/298)^0.6, dry air
  * (ISO 1585 / ISO 4106, from memory). Made for 0.93–1.07; altitude is an extrapolation.
  */
-export const powerInAir = ({ pressure_hPa, temperature_K }: Air): number => 1 / ((990 / pressure_hPa) ** 1.2 * (temperature_K / 298) ** 0.6);
+export const powerInAir = ({ pressure_hPa, temperature_K }: Air): number =>
+  1 / ((990 / pressure_hPa) ** 1.2 * (temperature_K / 298) ** 0.6);

@@ -42,7 +42,12 @@ const radPerS = (rpm: number): number => (rpm * Math.PI) / 30;
  * With TP = P/ωP. Peaks that contradict each other (P = T·ω) give `contradiction`, not a curve.
  */
 export function torqueCurve(peaks: EnginePeaks): TorqueCurve {
-  const [wT, wP, wI, wL] = [peaks.torque_rpm, peaks.power_rpm, peaks.idle_rpm, peaks.limiter_rpm].map(radPerS) as [number, number, number, number];
+  const [wT, wP, wI, wL] = [
+    peaks.torque_rpm,
+    peaks.power_rpm,
+    peaks.idle_rpm,
+    peaks.limiter_rpm,
+  ].map(radPerS) as [number, number, number, number];
   const powerW = peaks.power_kW * 1000;
   const top = peaks.torque_Nm;
   const atPower = powerW / wP;
@@ -61,7 +66,13 @@ export function torqueCurve(peaks: EnginePeaks): TorqueCurve {
     return (powerW * (1 - fall * ((w - wP) / wP) ** 2)) / w;
   };
   return {
-    kind: 'curve', peaks, torqueAt, powerAt: (rpm) => (torqueAt(rpm) * radPerS(rpm)) / 1000,
-    flags: [...(flat ? ['constant-torque' as const] : []), ...(exponent < 1 ? ['clamped' as const] : [])],
+    kind: 'curve',
+    peaks,
+    torqueAt,
+    powerAt: (rpm) => (torqueAt(rpm) * radPerS(rpm)) / 1000,
+    flags: [
+      ...(flat ? ['constant-torque' as const] : []),
+      ...(exponent < 1 ? ['clamped' as const] : []),
+    ],
   };
 }

@@ -1,7 +1,10 @@
 /** What a sheet says in words: a choice from a short list, or a tyre's designation. */
-export type FactDefinition = { readonly kind: 'choice'; readonly options: readonly [string, ...string[]] } | { readonly kind: 'tyre' };
+export type FactDefinition =
+  | { readonly kind: 'choice'; readonly options: readonly [string, ...string[]] }
+  | { readonly kind: 'tyre' };
 
-const choice = <const O extends readonly [string, ...string[]]>(...options: O) => ({ kind: 'choice', options }) as const;
+const choice = <const O extends readonly [string, ...string[]]>(...options: O) =>
+  ({ kind: 'choice', options }) as const;
 const yesNo = choice('yes', 'no');
 const adjusters = choice('none', 'preload', 'preload-rebound', 'full');
 

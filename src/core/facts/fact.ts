@@ -22,14 +22,22 @@ export type DonorFacts = { readonly [K in FactKey]?: Fact | undefined };
 /** Whether a value may stand for this fact. */
 export function isFactValue(key: FactKey, value: string): boolean {
   const definition = factDefinition(key);
-  return definition.kind === 'tyre' ? parseTyre(value) !== undefined : definition.options.includes(value);
+  return definition.kind === 'tyre'
+    ? parseTyre(value) !== undefined
+    : definition.options.includes(value);
 }
 
 /** The reading that counts: the pinned one, else the firmest origin, else the later entry. */
 export function factInUse(fact: Fact | undefined): FactReading | undefined {
   if (!fact) return undefined;
   const pinned = fact.readings.find((r) => r.id === fact.pinned);
-  return pinned ?? fact.readings.reduce<FactReading | undefined>((best, r) => (best && ORIGINS.indexOf(r.origin) > ORIGINS.indexOf(best.origin) ? best : r), undefined);
+  return (
+    pinned ??
+    fact.readings.reduce<FactReading | undefined>(
+      (best, r) => (best && ORIGINS.indexOf(r.origin) > ORIGINS.indexOf(best.origin) ? best : r),
+      undefined,
+    )
+  );
 }
 
 /** Readings that say something else than the one in use. */

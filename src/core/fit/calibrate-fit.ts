@@ -25,7 +25,10 @@ const SIT_SIGMA = Math.sqrt(STANCE_SIGMA ** 2 - OFFSET_SIGMA ** 2);
 
 /** Bounds of a band, mm; the open ends are closed where nobody sits. */
 const BOUNDS: Readonly<Record<StanceBand, readonly [number, number]>> = {
-  flat: [-80, STANCE_LIMITS.flat], balls: [STANCE_LIMITS.flat, STANCE_LIMITS.balls], tiptoes: [STANCE_LIMITS.balls, STANCE_LIMITS.tiptoes], none: [STANCE_LIMITS.tiptoes, 220],
+  flat: [-80, STANCE_LIMITS.flat],
+  balls: [STANCE_LIMITS.flat, STANCE_LIMITS.balls],
+  tiptoes: [STANCE_LIMITS.balls, STANCE_LIMITS.tiptoes],
+  none: [STANCE_LIMITS.tiptoes, 220],
 };
 
 /**
@@ -34,12 +37,18 @@ const BOUNDS: Readonly<Record<StanceBand, readonly [number, number]>> = {
  */
 export function calibrateFit(sits: readonly JudgedSit[]): FitCalibration {
   const grid = Array.from({ length: 301 }, (_, i) => i - 150);
-  const logWeights = grid.map((offset) => sits.reduce((sum, sit) => sum + Math.log(likelihood(sit, offset)), -(offset ** 2) / (2 * OFFSET_SIGMA ** 2)));
+  const logWeights = grid.map((offset) =>
+    sits.reduce(
+      (sum, sit) => sum + Math.log(likelihood(sit, offset)),
+      -(offset ** 2) / (2 * OFFSET_SIGMA ** 2),
+    ),
+  );
   const most = Math.max(...logWeights);
   const weights = logWeights.map((w) => Math.exp(w - most));
   const total = weights.reduce((a, b) => a + b, 0);
   const mean = grid.reduce((sum, offset, i) => sum + offset * (weights[i] ?? 0), 0) / total;
-  const variance = grid.reduce((sum, offset, i) => sum + (offset - mean) ** 2 * (weights[i] ?? 0), 0) / total;
+  const variance =
+    grid.reduce((sum, offset, i) => sum + (offset - mean) ** 2 * (weights[i] ?? 0), 0) / total;
   return { offset_mm: mean, sigma_mm: Math.sqrt(variance), sits: sits.length };
 }
 
@@ -48,7 +57,8 @@ function likelihood({ modelGap_mm, band }: JudgedSit, offset: number): number {
   const gap = modelGap_mm + offset;
   const step = 5;
   let sum = 0;
-  for (let x = low + step / 2; x < high; x += step) sum += Math.exp(-((x - gap) ** 2) / (2 * SIT_SIGMA ** 2));
+  for (let x = low + step / 2; x < high; x += step)
+    sum += Math.exp(-((x - gap) ** 2) / (2 * SIT_SIGMA ** 2));
   return Math.max(sum, 1e-300);
 }
 
@@ -61,14 +71,25 @@ export function personalFit(rider: Rider): FitCalibration {
   let fit = calibrated.get(rider);
   if (!fit) {
     const inseam = riderInseam(rider);
-    fit = calibrateFit(rider.sits.map((s) => {
-      const seat = millimetres(s.seatHeight_mm);
-      return { band: s.feet, modelGap_mm: heelGap({ low: seat, mid: seat, high: seat }, SEAT_SHAPES[s.seatWidth], inseam, rider.sole_mm).mid };
-    }));
+    fit = calibrateFit(
+      rider.sits.map((s) => {
+        const seat = millimetres(s.seatHeight_mm);
+        return {
+          band: s.feet,
+          modelGap_mm: heelGap(
+            { low: seat, mid: seat, high: seat },
+            SEAT_SHAPES[s.seatWidth],
+            inseam,
+            rider.sole_mm,
+          ).mid,
+        };
+      }),
+    );
     calibrated.set(rider, fit);
   }
   return fit;
 }
 
 /** Scatter that is left about this rider's next sit, mm: STANCE_SIGMA before any sit, less after each. */
-export const stanceSigma = ({ sigma_mm }: FitCalibration): number => Math.hypot(SIT_SIGMA, sigma_mm);
+export const stanceSigma = ({ sigma_mm }: FitCalibration): number =>
+  Math.hypot(SIT_SIGMA, sigma_mm);

@@ -17,11 +17,16 @@ export function inseamFromHeight(height: Millimetres): Interval<Millimetres> {
 
 /** A measured inseam is good to about this much, mm. */
 export const MEASURED_INSEAM_HALF_WIDTH = 5;
-const measuredInseam = (inseam: Millimetres): Interval<Millimetres> => plusMinus(inseam, MEASURED_INSEAM_HALF_WIDTH);
+const measuredInseam = (inseam: Millimetres): Interval<Millimetres> =>
+  plusMinus(inseam, MEASURED_INSEAM_HALF_WIDTH);
 
 /** The rider's inseam: measured, else from stature. */
-export const riderInseam = (rider: Pick<Rider, 'inseam_mm' | 'height_mm'>): Interval<Millimetres> =>
-  rider.inseam_mm === undefined ? inseamFromHeight(millimetres(rider.height_mm)) : measuredInseam(millimetres(rider.inseam_mm));
+export const riderInseam = (
+  rider: Pick<Rider, 'inseam_mm' | 'height_mm'>,
+): Interval<Millimetres> =>
+  rider.inseam_mm === undefined
+    ? inseamFromHeight(millimetres(rider.height_mm))
+    : measuredInseam(millimetres(rider.inseam_mm));
 
 /**
  * How far the heels hang above the ground with the rider aboard and upright, mm; negative means bent knees.
@@ -29,7 +34,12 @@ export const riderInseam = (rider: Pick<Rider, 'inseam_mm' | 'height_mm'>): Inte
  * g = H − s + (π/2 − 1)·w − L − t, with H seat height, s settle, w seat half-width at the thigh (the leg hugs a
  * half-cylinder), L inseam, t boot sole. Level ground. Own model, anchored on common-practice sits (no source).
  */
-export function heelGap(seatHeight: Interval<Millimetres>, shape: SeatShape, inseam: Interval<Millimetres>, sole_mm: number): Interval<Millimetres> {
+export function heelGap(
+  seatHeight: Interval<Millimetres>,
+  shape: SeatShape,
+  inseam: Interval<Millimetres>,
+  sole_mm: number,
+): Interval<Millimetres> {
   const fixed = -shape.settle_mm + (Math.PI / 2 - 1) * shape.halfWidth_mm - sole_mm;
   const low = seatHeight.low + fixed - inseam.high;
   const high = seatHeight.high + fixed - inseam.low;

@@ -1,4 +1,11 @@
-export { calibrateFit, OFFSET_SIGMA, personalFit, stanceSigma, type FitCalibration, type JudgedSit } from './calibrate-fit';
+export {
+  calibrateFit,
+  OFFSET_SIGMA,
+  personalFit,
+  stanceSigma,
+  type FitCalibration,
+  type JudgedSit,
+} from './calibrate-fit';
 export { heelGap, inseamFromHeight, oneFootGap, riderInseam } from './heel-gap';
 export { SEAT_SHAPES, seatShape, seatWidth, type SeatShape } from './seat-shape';
 export { STANCE_LIMITS, STANCE_SIGMA, stanceBand, stanceProbabilities } from './stance-band';

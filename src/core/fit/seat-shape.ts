@@ -31,5 +31,8 @@ const USUAL_WIDTH: Readonly<Record<DonorClass, SeatWidth>> = {
 };
 
 /** The width of a donor's seat: as its sheet says, else as its class usually has. */
-export const seatWidth = (donor: Pick<Donor, 'donorClass' | 'facts'>): SeatWidth => (factInUse(donor.facts?.seatWidth)?.value as SeatWidth | undefined) ?? USUAL_WIDTH[donor.donorClass];
-export const seatShape = (donor: Pick<Donor, 'donorClass' | 'facts'>): SeatShape => SEAT_SHAPES[seatWidth(donor)];
+export const seatWidth = (donor: Pick<Donor, 'donorClass' | 'facts'>): SeatWidth =>
+  (factInUse(donor.facts?.seatWidth)?.value as SeatWidth | undefined) ??
+  USUAL_WIDTH[donor.donorClass];
+export const seatShape = (donor: Pick<Donor, 'donorClass' | 'facts'>): SeatShape =>
+  SEAT_SHAPES[seatWidth(donor)];

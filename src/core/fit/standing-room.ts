@@ -5,4 +5,8 @@
 export const gripHeightAsked = (stature_mm: number): number => 870 + (stature_mm - 1780) / 3;
 
 /** Grips over pegs less what suits, mm. Below 0 the rider stoops; about that much riser would mend it. */
-export const standingRoom = (barHeight_mm: number, pegHeight_mm: number, stature_mm: number): number => barHeight_mm - pegHeight_mm - gripHeightAsked(stature_mm);
+export const standingRoom = (
+  barHeight_mm: number,
+  pegHeight_mm: number,
+  stature_mm: number,
+): number => barHeight_mm - pegHeight_mm - gripHeightAsked(stature_mm);

@@ -14,8 +14,13 @@ export interface SteadyMachine {
 
 /** An invented mid-size machine with rider; it serves as the shape of fuel use over speed, not its height. */
 export const REFERENCE_MACHINE: SteadyMachine = {
-  mass_kg: 300, rollingCoefficient: 0.02, dragArea_m2: 0.55, airDensity_kgm3: 1.225, drivelineEfficiency: 0.9,
-  topGear_kmhPer1000rpm: 27.0795, displacement_L: 0.7,
+  mass_kg: 300,
+  rollingCoefficient: 0.02,
+  dragArea_m2: 0.55,
+  airDensity_kgm3: 1.225,
+  drivelineEfficiency: 0.9,
+  topGear_kmhPer1000rpm: 27.0795,
+  displacement_L: 0.7,
 };
 
 const GRAVITY = 9.80665;
@@ -32,10 +37,15 @@ const ENERGY_PER_LITRE = 0.745 * 43.0e6;
  *
  * @throws RangeError outside 0 < v.
  */
-export function steadyConsumption(machine: SteadyMachine, speed: KilometresPerHour): LitresPer100Km {
+export function steadyConsumption(
+  machine: SteadyMachine,
+  speed: KilometresPerHour,
+): LitresPer100Km {
   if (!(speed > 0)) throw new RangeError('steadyConsumption: speed must be above zero');
   const v = speed / 3.6;
-  const force = machine.mass_kg * GRAVITY * machine.rollingCoefficient + 0.5 * machine.airDensity_kgm3 * machine.dragArea_m2 * v * v;
+  const force =
+    machine.mass_kg * GRAVITY * machine.rollingCoefficient +
+    0.5 * machine.airDensity_kgm3 * machine.dragArea_m2 * v * v;
   const rpm = (speed / machine.topGear_kmhPer1000rpm) * 1000;
   const friction = FRICTION_BAR * 1e5 * (machine.displacement_L / 1000) * (rpm / 120);
   const fuelPower = ((force * v) / machine.drivelineEfficiency + friction) / INDICATED_EFFICIENCY;

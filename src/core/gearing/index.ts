@@ -1,4 +1,14 @@
 export { CHAIN_PITCH_MM, centreDistance, chainLinks, evenLinks } from './chain';
-export { crawlSpeed, finalRatio, gearGaps, ROLLING_SHARE, rollingCircumference, rpmAt, speedPerThousand, totalRatio, type Drivetrain } from './drivetrain';
+export {
+  crawlSpeed,
+  finalRatio,
+  gearGaps,
+  ROLLING_SHARE,
+  rollingCircumference,
+  rpmAt,
+  speedPerThousand,
+  totalRatio,
+  type Drivetrain,
+} from './drivetrain';
 export { mostShown, sprocketChange, type SprocketChange } from './sprocket-change';
 export { sprocketOptions, type ChainFigures, type SprocketOption } from './sprocket-options';

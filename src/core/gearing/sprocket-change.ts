@@ -10,7 +10,11 @@ export interface SprocketChange {
 }
 
 /** What other sprockets do. Shorter by 6.25 % means 6.67 % more revs: the two are not the same number. */
-export function sprocketChange(train: Pick<Drivetrain, 'frontTeeth' | 'rearTeeth'>, frontTeeth: number, rearTeeth: number): SprocketChange {
+export function sprocketChange(
+  train: Pick<Drivetrain, 'frontTeeth' | 'rearTeeth'>,
+  frontTeeth: number,
+  rearTeeth: number,
+): SprocketChange {
   const factor = finalRatio({ frontTeeth, rearTeeth }) / finalRatio(train);
   return { speed: 1 / factor - 1, engine: factor - 1, speedometer: factor };
 }

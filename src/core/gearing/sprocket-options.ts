@@ -23,13 +23,26 @@ export interface ChainFigures {
 }
 
 /** One tooth fewer or more in front, one to three more or fewer behind: the changes that usual chains and swing arms take. */
-const STEPS = [[-1, 0], [1, 0], [0, 1], [0, 2], [0, 3], [0, -1], [0, -2]] as const;
+const STEPS = [
+  [-1, 0],
+  [1, 0],
+  [0, 1],
+  [0, 2],
+  [0, 3],
+  [0, -1],
+  [0, -2],
+] as const;
 
 /** What other sprockets would do to a drivetrain, in the order of speed from shortest to tallest. */
-export function sprocketOptions(train: Drivetrain, idle_rpm: number, chain: ChainFigures): readonly SprocketOption[] {
+export function sprocketOptions(
+  train: Drivetrain,
+  idle_rpm: number,
+  chain: ChainFigures,
+): readonly SprocketOption[] {
   const centre = (front: number, rear: number): number | undefined => {
     if (chain.pitch_mm === undefined) return undefined;
-    const links = chain.links ?? chainLinks(train.frontTeeth, train.rearTeeth, USUAL_CENTRE_MM, chain.pitch_mm);
+    const links =
+      chain.links ?? chainLinks(train.frontTeeth, train.rearTeeth, USUAL_CENTRE_MM, chain.pitch_mm);
     return centreDistance(front, rear, links, chain.pitch_mm);
   };
   const now = centre(train.frontTeeth, train.rearTeeth);
@@ -38,8 +51,12 @@ export function sprocketOptions(train: Drivetrain, idle_rpm: number, chain: Chai
     const other = { ...train, frontTeeth, rearTeeth };
     const then = centre(frontTeeth, rearTeeth);
     return {
-      frontTeeth, rearTeeth, change: sprocketChange(train, frontTeeth, rearTeeth), crawl_kmh: crawlSpeed(other, idle_rpm),
-      perThousandInTop_kmh: speedPerThousand(other, train.gears.length), axleForward_mm: now === undefined || then === undefined ? undefined : now - then,
+      frontTeeth,
+      rearTeeth,
+      change: sprocketChange(train, frontTeeth, rearTeeth),
+      crawl_kmh: crawlSpeed(other, idle_rpm),
+      perThousandInTop_kmh: speedPerThousand(other, train.gears.length),
+      axleForward_mm: now === undefined || then === undefined ? undefined : now - then,
     };
   }).sort((a, b) => a.change.speed - b.change.speed);
 }

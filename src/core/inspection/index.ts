@@ -1,1 +1,7 @@
-export { INSPECTION_KEYS, INSPECTION_POINTS, PAPER_POINTS, type InspectionPoint, type PaperPoint } from './inspection-points';
+export {
+  INSPECTION_KEYS,
+  INSPECTION_POINTS,
+  PAPER_POINTS,
+  type InspectionPoint,
+  type PaperPoint,
+} from './inspection-points';

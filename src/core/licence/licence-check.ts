@@ -8,7 +8,11 @@ export type LicenceRule = 'power' | 'power-to-mass' | 'base-power';
 export type LicenceResult =
   | { readonly kind: 'legal' }
   | { readonly kind: 'not-legal'; readonly rules: readonly LicenceRule[] }
-  | { readonly kind: 'not-known'; readonly missing: readonly string[]; readonly near: readonly LicenceRule[] };
+  | {
+      readonly kind: 'not-known';
+      readonly missing: readonly string[];
+      readonly near: readonly LicenceRule[];
+    };
 
 /**
  * Whether a machine may be ridden on a licence: P ≤ limit, P/m ≤ limit with m in running order and no rider, and for A2
@@ -36,7 +40,8 @@ export function licenceCheck(
     hold('power', power.interval, limits.power_kW);
     if (runningOrder.kind === 'unknown') missing.push(...runningOrder.missing);
     else hold('power-to-mass', divide(power.interval, runningOrder.interval), limits.perMass_kWkg);
-    if (licence === 'A2' && base?.kind === 'known') hold('base-power', divide(base.interval, scale(power.interval, 1)), A2_BASE_POWER_RATIO);
+    if (licence === 'A2' && base?.kind === 'known')
+      hold('base-power', divide(base.interval, scale(power.interval, 1)), A2_BASE_POWER_RATIO);
     if (licence === 'A2' && base?.kind === 'unknown') missing.push(...base.missing);
   }
   if (broken.length > 0) return { kind: 'not-legal', rules: broken };

@@ -18,9 +18,17 @@ export interface AxleSplit {
 /** Loads on the axles and the common centre of mass, on the level: ΔR = m·x/p, ΔF = m(1 − x/p). Behind the rear axle the front is relieved. */
 export function axleSplit(masses: readonly PlacedMass[], wheelbase_m: number): AxleSplit {
   const total_kg = masses.reduce((sum, m) => sum + m.mass_kg, 0);
-  if (!(total_kg > 0) || !(wheelbase_m > 0)) throw new RangeError('axleSplit: mass and wheelbase must be above zero');
+  if (!(total_kg > 0) || !(wheelbase_m > 0))
+    throw new RangeError('axleSplit: mass and wheelbase must be above zero');
   const behind_m = masses.reduce((sum, m) => sum + m.mass_kg * m.behind_m, 0) / total_kg;
   const high_m = masses.reduce((sum, m) => sum + m.mass_kg * m.high_m, 0) / total_kg;
   const rear_kg = (total_kg * behind_m) / wheelbase_m;
-  return { total_kg, front_kg: total_kg - rear_kg, rear_kg, frontShare: 1 - rear_kg / total_kg, behind_m, high_m };
+  return {
+    total_kg,
+    front_kg: total_kg - rear_kg,
+    rear_kg,
+    frontShare: 1 - rear_kg / total_kg,
+    behind_m,
+    high_m,
+  };
 }

@@ -34,13 +34,20 @@ export function buildCost(parts: readonly Part[], money: Money): BuildCost {
     else shedHours += part.fitting_h;
   }
   return {
-    parts: sum, fitting: shopHours * money.shopRate_perHour, shipping: sum * share(money.partsExtra_percent), wrongParts: sum * share(money.wrongPart_percent),
-    papers: parts.length > 0 ? (money.papers ?? 0) : 0, shopHours, shedHours, noRate,
+    parts: sum,
+    fitting: shopHours * money.shopRate_perHour,
+    shipping: sum * share(money.partsExtra_percent),
+    wrongParts: sum * share(money.wrongPart_percent),
+    papers: parts.length > 0 ? (money.papers ?? 0) : 0,
+    shopHours,
+    shedHours,
+    noRate,
   };
 }
 
 /** Everything in a build's cost. */
-export const buildTotal = ({ parts, fitting, shipping, wrongParts, papers }: BuildCost): number => parts + fitting + shipping + wrongParts + papers;
+export const buildTotal = ({ parts, fitting, shipping, wrongParts, papers }: BuildCost): number =>
+  parts + fitting + shipping + wrongParts + papers;
 
 /** What one part adds to the cost of a build, papers left out; `undefined` without an exchange rate. */
 export function partsCost(part: Part, money: Money): number | undefined {

@@ -16,7 +16,16 @@ export interface Ownership {
   readonly modifications: number;
 }
 
-export const COST_ITEMS = ['fuel', 'tyres', 'chain', 'services', 'insurance', 'tax', 'depreciation', 'modifications'] as const;
+export const COST_ITEMS = [
+  'fuel',
+  'tyres',
+  'chain',
+  'services',
+  'insurance',
+  'tax',
+  'depreciation',
+  'modifications',
+] as const;
 export type CostItem = (typeof COST_ITEMS)[number];
 
 export interface CostOfOwnership {
@@ -30,15 +39,26 @@ export interface CostOfOwnership {
 export function costOfOwnership(o: Ownership): CostOfOwnership {
   const worn = ({ price, lasts_km }: Ownership['chain']) => (o.distance_km / lasts_km) * price;
   const items = {
-    fuel: (o.distance_km / 100) * o.consumption_Lper100km * o.fuel_perL, tyres: worn(o.tyreFront) + worn(o.tyreRear), chain: worn(o.chain), services: o.services * o.service_each,
-    insurance: o.insurance_perYear * o.years, tax: o.tax_perYear * o.years, depreciation: o.depreciation, modifications: o.modifications,
+    fuel: (o.distance_km / 100) * o.consumption_Lper100km * o.fuel_perL,
+    tyres: worn(o.tyreFront) + worn(o.tyreRear),
+    chain: worn(o.chain),
+    services: o.services * o.service_each,
+    insurance: o.insurance_perYear * o.years,
+    tax: o.tax_perYear * o.years,
+    depreciation: o.depreciation,
+    modifications: o.modifications,
   };
   const total = COST_ITEMS.reduce((sum, item) => sum + items[item], 0);
   return { items, total, perKm: total / o.distance_km, perYear: total / o.years };
 }
 
 /** Years until a lower consumption has earned a higher price, at a distance a year; `Infinity` when it never does. */
-export function yearsToEarn(extraPrice: number, savedPer100km_L: number, fuel_perL: number, yearly_km: number): number {
+export function yearsToEarn(
+  extraPrice: number,
+  savedPer100km_L: number,
+  fuel_perL: number,
+  yearly_km: number,
+): number {
   const yearly = (yearly_km / 100) * savedPer100km_L * fuel_perL;
   return extraPrice <= 0 ? 0 : yearly > 0 ? extraPrice / yearly : Number.POSITIVE_INFINITY;
 }

@@ -1,5 +1,12 @@
 export { buildCost, buildTotal, partsCost, type BuildCost } from './build-cost';
-export { COST_ITEMS, costOfOwnership, yearsToEarn, type CostItem, type CostOfOwnership, type Ownership } from './cost-of-ownership';
+export {
+  COST_ITEMS,
+  costOfOwnership,
+  yearsToEarn,
+  type CostItem,
+  type CostOfOwnership,
+  type Ownership,
+} from './cost-of-ownership';
 export { resale, USUAL_LOSS, valueAfter, yearlyLoss } from './depreciation';
 export { fittedWorth } from './fitted-worth';
 export { inCurrency, type Exchanged } from './in-currency';

@@ -1,5 +1,14 @@
 import type { Money } from '../brief';
-import { add, between, exactly, known, multiply, plusMinus, unknown, type Estimate } from '../numeric';
+import {
+  add,
+  between,
+  exactly,
+  known,
+  multiply,
+  plusMinus,
+  unknown,
+  type Estimate,
+} from '../numeric';
 import { defaultSpread, type Reading } from '../readings';
 import { isCurrency } from '../units';
 import { inCurrency } from './in-currency';
@@ -15,8 +24,15 @@ export function onTheRoadPrice(reading: Reading, money: Money): Estimate {
   if (!isCurrency(reading.unit)) return unknown('price');
   const own = inCurrency(reading.amount, reading.unit, money);
   if (own.kind === 'no-rate') return unknown(`rate:${own.currency}`);
-  const half = reading.spread === undefined ? own.amount * defaultSpread('price', reading.origin) : (own.amount / reading.amount) * reading.spread;
+  const half =
+    reading.spread === undefined
+      ? own.amount * defaultSpread('price', reading.origin)
+      : (own.amount / reading.amount) * reading.spread;
   const quoted = plusMinus(own.amount, half);
   if (reading.basis !== 'list') return known(quoted);
-  return known(money.onTheRoadCosts === undefined ? multiply(quoted, ON_THE_ROAD_SHARE) : add(quoted, exactly(money.onTheRoadCosts)));
+  return known(
+    money.onTheRoadCosts === undefined
+      ? multiply(quoted, ON_THE_ROAD_SHARE)
+      : add(quoted, exactly(money.onTheRoadCosts)),
+  );
 }

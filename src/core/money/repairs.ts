@@ -4,7 +4,10 @@ import { add, exactly, known, unknown, type Estimate, type Interval } from '../n
 import { inCurrency } from './in-currency';
 
 /** What must be put right before the machine is used, in the brief's currency. One cost not known: the sum is not known. */
-export function repairs(weakPoints: readonly WeakPoint[], money: Pick<Money, 'currency' | 'rates'>): Estimate {
+export function repairs(
+  weakPoints: readonly WeakPoint[],
+  money: Pick<Money, 'currency' | 'rates'>,
+): Estimate {
   let sum: Interval = exactly(0);
   const missing: string[] = [];
   for (const { mend, cost } of weakPoints) {

@@ -8,7 +8,7 @@ export function seededRandom(seed: number): Random {
     d = (d + 1) | 0;
     a = b ^ (b >>> 9);
     b = (c + (c << 3)) | 0;
-    c = ((c << 21) | (c >>> 11)) + t | 0;
+    c = (((c << 21) | (c >>> 11)) + t) | 0;
     return (t >>> 0) / 4294967296;
   };
   // The first numbers still show the seed.
@@ -17,4 +17,5 @@ export function seededRandom(seed: number): Random {
 }
 
 /** One standard normal number (Box & Muller 1958, from memory). */
-export const standardNormal = (random: Random): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+export const standardNormal = (random: Random): number =>
+  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());

@@ -15,18 +15,26 @@ export function applyParts(figures: NormalFigures, parts: readonly Part[]): Norm
   };
   const effects = parts.flatMap((p) => p.effects);
   for (const kind of ['set', 'scale', 'add'] as const) {
-    for (const effect of effects.filter((e) => e.change === kind)) change(effect.figure, (e) => changed(e, effect));
+    for (const effect of effects.filter((e) => e.change === kind))
+      change(effect.figure, (e) => changed(e, effect));
   }
   const mass = parts.reduce((sum, p) => sum + p.mass_kg, 0);
   const fuel = fuelGained(figures.tank.estimate, next.tank?.estimate);
-  if (parts.length > 0) change('mass', (e) => (e.kind === 'known' ? known(add(add(e.interval, exactly(mass)), fuel)) : e));
+  if (parts.length > 0)
+    change('mass', (e) =>
+      e.kind === 'known' ? known(add(add(e.interval, exactly(mass)), fuel)) : e,
+    );
   return next as Record<FigureKey, NormalFigures[FigureKey]>;
 }
 
 function changed(estimate: Estimate, effect: PartEffect): Estimate {
   if (effect.change === 'set') return known(exactly(effect.amount));
   if (estimate.kind === 'unknown') return estimate;
-  return known(effect.change === 'scale' ? scale(estimate.interval, effect.amount) : add(estimate.interval, exactly(effect.amount)));
+  return known(
+    effect.change === 'scale'
+      ? scale(estimate.interval, effect.amount)
+      : add(estimate.interval, exactly(effect.amount)),
+  );
 }
 
 function fuelGained(before: Estimate, after: Estimate | undefined) {

@@ -2,10 +2,17 @@ import type { Donor } from '../donor';
 import type { Part } from './part';
 
 /** Whether a part is made for this donor. What fits a model fits its variants and listings: `standsOn` holds their bases' ids. */
-export function fitsDonor({ fits }: Pick<Part, 'fits'>, donor: Pick<Donor, 'id' | 'donorClass'>, standsOn: readonly string[] = []): boolean {
+export function fitsDonor(
+  { fits }: Pick<Part, 'fits'>,
+  donor: Pick<Donor, 'id' | 'donorClass'>,
+  standsOn: readonly string[] = [],
+): boolean {
   switch (fits.kind) {
-    case 'all': return true;
-    case 'classes': return fits.classes.includes(donor.donorClass);
-    case 'donors': return [donor.id, ...standsOn].some((id) => fits.donorIds.includes(id));
+    case 'all':
+      return true;
+    case 'classes':
+      return fits.classes.includes(donor.donorClass);
+    case 'donors':
+      return [donor.id, ...standsOn].some((id) => fits.donorIds.includes(id));
   }
 }

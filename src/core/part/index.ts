@@ -1,4 +1,15 @@
 export { applyParts } from './apply-parts';
 export { applySets } from './apply-sets';
 export { fitsDonor } from './fits-donor';
-export { AFFECTED_FIGURES, PART_FLAGS, PART_LIMITS, PART_KINDS, type AffectedFigure, type Part, type PartEffect, type PartFits, type PartFlag, type PartKind } from './part';
+export {
+  AFFECTED_FIGURES,
+  PART_FLAGS,
+  PART_LIMITS,
+  PART_KINDS,
+  type AffectedFigure,
+  type Part,
+  type PartEffect,
+  type PartFits,
+  type PartFlag,
+  type PartKind,
+} from './part';

@@ -4,14 +4,42 @@ import type { FigureKey } from '../readings';
 import type { CurrencyCode } from '../units';
 
 export const PART_KINDS = [
-  'suspension', 'seat', 'controls', 'protection', 'luggage', 'range', 'gearing', 'engine', 'wheels', 'tyres', 'brakes', 'wind', 'electrics', 'stand',
+  'suspension',
+  'seat',
+  'controls',
+  'protection',
+  'luggage',
+  'range',
+  'gearing',
+  'engine',
+  'wheels',
+  'tyres',
+  'brakes',
+  'wind',
+  'electrics',
+  'stand',
 ] as const;
 export type PartKind = (typeof PART_KINDS)[number];
 
 /** Figures of the machine that a part may change. Mass has a field of its own. */
 export const AFFECTED_FIGURES = [
-  'seatHeight', 'tank', 'consumption', 'power', 'travelFront', 'travelRear', 'clearance', 'maxMass', 'serviceInterval', 'wheelFront', 'wheelRear',
-  'barHeight', 'pegHeight', 'sprocketFront', 'sprocketRear', 'stockDraw', 'alternator',
+  'seatHeight',
+  'tank',
+  'consumption',
+  'power',
+  'travelFront',
+  'travelRear',
+  'clearance',
+  'maxMass',
+  'serviceInterval',
+  'wheelFront',
+  'wheelRear',
+  'barHeight',
+  'pegHeight',
+  'sprocketFront',
+  'sprocketRear',
+  'stockDraw',
+  'alternator',
 ] as const satisfies readonly FigureKey[];
 export type AffectedFigure = (typeof AFFECTED_FIGURES)[number];
 
@@ -24,8 +52,20 @@ export interface PartEffect {
 
 /** Facts that set off a caution. */
 export const PART_FLAGS = [
-  'lowers-one-end', 'lowers-both-ends', 'shortens-stand', 'ends-approval', 'brake-hydraulics', 'specialist-shock', 'electrical-load',
-  'tyre-rating', 'speedometer', 'fuel-can', 'cable-reach', 'adds-travel-spring', 'springs-front', 'springs-rear',
+  'lowers-one-end',
+  'lowers-both-ends',
+  'shortens-stand',
+  'ends-approval',
+  'brake-hydraulics',
+  'specialist-shock',
+  'electrical-load',
+  'tyre-rating',
+  'speedometer',
+  'fuel-can',
+  'cable-reach',
+  'adds-travel-spring',
+  'springs-front',
+  'springs-rear',
 ] as const;
 export type PartFlag = (typeof PART_FLAGS)[number];
 
@@ -70,5 +110,8 @@ export interface Part {
 
 /** Domains of a part's own figures; schema, editor and table reader read them. Money is in the part's currency. */
 export const PART_LIMITS = {
-  price: { min: 0, max: 100000 }, fitting_h: { min: 0, max: 200 }, mass_kg: { min: -60, max: 60 }, leadTime_days: { min: 0, max: 400 },
+  price: { min: 0, max: 100000 },
+  fitting_h: { min: 0, max: 200 },
+  mass_kg: { min: -60, max: 60 },
+  leadTime_days: { min: 0, max: 400 },
 } as const;

@@ -12,10 +12,18 @@ export type BuildFault =
   | { readonly code: 'not-in-catalogue'; readonly id: string }
   | { readonly code: 'need-missing'; readonly id: string; readonly anyOf: readonly string[] }
   | { readonly code: 'shut-out'; readonly id: string; readonly by: string }
-  | { readonly code: 'slot-taken'; readonly id: string; readonly by: string; readonly slot: string };
+  | {
+      readonly code: 'slot-taken';
+      readonly id: string;
+      readonly by: string;
+      readonly slot: string;
+    };
 
 /** Everything wrong with a chosen set, in the order chosen. A pair that clashes is reported once, under the later one. */
-export function findBuildFaults(chosen: readonly string[], catalogue: ReadonlyMap<string, Choosable>): readonly BuildFault[] {
+export function findBuildFaults(
+  chosen: readonly string[],
+  catalogue: ReadonlyMap<string, Choosable>,
+): readonly BuildFault[] {
   const faults: BuildFault[] = [];
   const before: Choosable[] = [];
   const set = new Set(chosen);
@@ -25,10 +33,13 @@ export function findBuildFaults(chosen: readonly string[], catalogue: ReadonlyMa
       faults.push({ code: 'not-in-catalogue', id });
       continue;
     }
-    for (const anyOf of item.needs) if (!anyOf.some((n) => set.has(n))) faults.push({ code: 'need-missing', id, anyOf });
+    for (const anyOf of item.needs)
+      if (!anyOf.some((n) => set.has(n))) faults.push({ code: 'need-missing', id, anyOf });
     for (const other of before) {
-      if (item.shutsOut.includes(other.id) || other.shutsOut.includes(id)) faults.push({ code: 'shut-out', id, by: other.id });
-      else if (item.slot !== '' && item.slot === other.slot) faults.push({ code: 'slot-taken', id, by: other.id, slot: item.slot });
+      if (item.shutsOut.includes(other.id) || other.shutsOut.includes(id))
+        faults.push({ code: 'shut-out', id, by: other.id });
+      else if (item.slot !== '' && item.slot === other.slot)
+        faults.push({ code: 'slot-taken', id, by: other.id, slot: item.slot });
     }
     before.push(item);
   }
@@ -36,14 +47,29 @@ export function findBuildFaults(chosen: readonly string[], catalogue: ReadonlyMa
 }
 
 /** What choosing one more would break; empty when nothing. */
-export const faultsOfAdding = (id: string, chosen: readonly string[], catalogue: ReadonlyMap<string, Choosable>): readonly BuildFault[] =>
-  newFaults([...chosen, id], chosen, catalogue);
+export const faultsOfAdding = (
+  id: string,
+  chosen: readonly string[],
+  catalogue: ReadonlyMap<string, Choosable>,
+): readonly BuildFault[] => newFaults([...chosen, id], chosen, catalogue);
 
 /** What taking one away would break; empty when nothing. */
-export const faultsOfRemoving = (id: string, chosen: readonly string[], catalogue: ReadonlyMap<string, Choosable>): readonly BuildFault[] =>
-  newFaults(chosen.filter((c) => c !== id), chosen, catalogue);
+export const faultsOfRemoving = (
+  id: string,
+  chosen: readonly string[],
+  catalogue: ReadonlyMap<string, Choosable>,
+): readonly BuildFault[] =>
+  newFaults(
+    chosen.filter((c) => c !== id),
+    chosen,
+    catalogue,
+  );
 
-function newFaults(after: readonly string[], now: readonly string[], catalogue: ReadonlyMap<string, Choosable>): readonly BuildFault[] {
+function newFaults(
+  after: readonly string[],
+  now: readonly string[],
+  catalogue: ReadonlyMap<string, Choosable>,
+): readonly BuildFault[] {
   const standing = new Set(findBuildFaults(now, catalogue).map((f) => JSON.stringify(f)));
   return findBuildFaults(after, catalogue).filter((f) => !standing.has(JSON.stringify(f)));
 }

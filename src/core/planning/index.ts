@@ -1,6 +1,22 @@
-export { faultsOfAdding, faultsOfRemoving, findBuildFaults, type BuildFault, type Choosable } from './build-rules';
+export {
+  faultsOfAdding,
+  faultsOfRemoving,
+  findBuildFaults,
+  type BuildFault,
+  type Choosable,
+} from './build-rules';
 export { planCurve, smallestClash, type Corner } from './plan-curve';
-export { planOf, pointsAt, shrink, type Plan, type PlanGate, type PlanItem, type PlanLeg, type PlanModel, type PlanWant } from './plan-model';
+export {
+  planOf,
+  pointsAt,
+  shrink,
+  type Plan,
+  type PlanGate,
+  type PlanItem,
+  type PlanLeg,
+  type PlanModel,
+  type PlanWant,
+} from './plan-model';
 export { planProgram, TIE_POINTS, type PlanProgram, type PlanQuestion } from './plan-program';
 export { findRuleFaults, type RuleFault } from './rule-faults';
 export { solveByTrying, solvePlan, type PlanAnswer, type ProgramSolver } from './solve-plan';

@@ -15,7 +15,11 @@ const MOST_CORNERS = 400;
  *
  * @yields corners with falling cost and falling value
  */
-export function* planCurve(solver: ProgramSolver, model: PlanModel, most?: number): Generator<Corner, void, undefined> {
+export function* planCurve(
+  solver: ProgramSolver,
+  model: PlanModel,
+  most?: number,
+): Generator<Corner, void, undefined> {
   let spend = most;
   for (let i = 0; i < MOST_CORNERS; i += 1) {
     const answer = solvePlan(solver, model, { aim: 'value', spend });
@@ -26,11 +30,29 @@ export function* planCurve(solver: ProgramSolver, model: PlanModel, most?: numbe
 }
 
 /** Names of the limits that no choice keeps together, the fewest first found: gates by key, `spend`, `pinned`. Empty where something is possible. */
-export function smallestClash(solver: ProgramSolver, model: PlanModel, spend: number | undefined): readonly string[] {
-  const limits = [...model.gates.map((g) => g.key), ...(spend === undefined ? [] : ['spend']), ...(model.items.some((i) => i.pinned) ? ['pinned'] : [])];
+export function smallestClash(
+  solver: ProgramSolver,
+  model: PlanModel,
+  spend: number | undefined,
+): readonly string[] {
+  const limits = [
+    ...model.gates.map((g) => g.key),
+    ...(spend === undefined ? [] : ['spend']),
+    ...(model.items.some((i) => i.pinned) ? ['pinned'] : []),
+  ];
   const possible = (kept: readonly string[]): boolean =>
-    solvePlan(solver, { ...model, wants: [], gates: model.gates.filter((g) => kept.includes(g.key)), items: kept.includes('pinned') ? model.items : model.items.map((i) => ({ ...i, pinned: false })) },
-      { aim: 'cost', spend: kept.includes('spend') ? spend : undefined }).kind === 'plan';
+    solvePlan(
+      solver,
+      {
+        ...model,
+        wants: [],
+        gates: model.gates.filter((g) => kept.includes(g.key)),
+        items: kept.includes('pinned')
+          ? model.items
+          : model.items.map((i) => ({ ...i, pinned: false })),
+      },
+      { aim: 'cost', spend: kept.includes('spend') ? spend : undefined },
+    ).kind === 'plan';
   if (possible(limits)) return [];
   for (let size = 1; size < limits.length; size += 1) {
     const found = subsets(limits, size).find((kept) => !possible(kept));
@@ -41,5 +63,7 @@ export function smallestClash(solver: ProgramSolver, model: PlanModel, spend: nu
 
 function subsets<T>(list: readonly T[], size: number): readonly (readonly T[])[] {
   if (size === 0) return [[]];
-  return list.flatMap((item, i) => subsets(list.slice(i + 1), size - 1).map((rest) => [item, ...rest]));
+  return list.flatMap((item, i) =>
+    subsets(list.slice(i + 1), size - 1).map((rest) => [item, ...rest]),
+  );
 }

@@ -56,12 +56,21 @@ export const legAt = (leg: PlanLeg, chosen: ReadonlySet<string>): number => {
 const TOLERANCE = 1e-6;
 
 /** Points of a choice by the model, its cost, and whether it keeps every gate; rules of needs and slots are `findBuildFaults`' business. */
-export function planOf(model: PlanModel, ids: Iterable<string>): Plan & { readonly gatesKept: boolean } {
+export function planOf(
+  model: PlanModel,
+  ids: Iterable<string>,
+): Plan & { readonly gatesKept: boolean } {
   const chosen = new Set(ids);
-  const value = model.wants.reduce((sum, want) => sum + pointsAt(want.knots, Math.min(...want.legs.map((leg) => legAt(leg, chosen)))), 0);
+  const value = model.wants.reduce(
+    (sum, want) =>
+      sum + pointsAt(want.knots, Math.min(...want.legs.map((leg) => legAt(leg, chosen)))),
+    0,
+  );
   const picked = model.items.filter((item) => chosen.has(item.id));
   return {
-    ids: picked.map((item) => item.id), cost: picked.reduce((sum, item) => sum + item.cost, model.baseCost), value,
+    ids: picked.map((item) => item.id),
+    cost: picked.reduce((sum, item) => sum + item.cost, model.baseCost),
+    value,
     gatesKept: model.gates.every((gate) => legAt(gate.leg, chosen) >= gate.least - TOLERANCE),
   };
 }
@@ -81,7 +90,11 @@ export function pointsAt(knots: PlanWant['knots'], x: number): number {
 /** The model without items that cannot matter: they are not pinned, help no want and no gate, and nothing that matters needs them. */
 export function shrink(model: PlanModel): PlanModel {
   const legs = [...model.wants.flatMap((w) => w.legs), ...model.gates.map((g) => g.leg)];
-  const kept = new Set(model.items.filter((item) => item.pinned || legs.some((leg) => (leg.effects[item.id] ?? 0) > TOLERANCE)).map((item) => item.id));
+  const kept = new Set(
+    model.items
+      .filter((item) => item.pinned || legs.some((leg) => (leg.effects[item.id] ?? 0) > TOLERANCE))
+      .map((item) => item.id),
+  );
   const byId = new Map(model.items.map((item) => [item.id, item]));
   const open = [...kept];
   for (let id = open.pop(); id !== undefined; id = open.pop()) {

@@ -13,7 +13,12 @@ export type WhatItTakes =
 const HALVINGS = 10;
 
 /** For which price, or with how many more points, an item would be in the best plan under a spending limit. */
-export function whatItTakes(solver: ProgramSolver, model: PlanModel, spend: number | undefined, id: string): WhatItTakes {
+export function whatItTakes(
+  solver: ProgramSolver,
+  model: PlanModel,
+  spend: number | undefined,
+  id: string,
+): WhatItTakes {
   const free = solvePlan(solver, model, { aim: 'value', spend });
   const item = model.items.find((i) => i.id === id);
   if (free.kind !== 'plan' || !item) return { kind: 'shut-out' };
@@ -26,7 +31,8 @@ export function whatItTakes(solver: ProgramSolver, model: PlanModel, spend: numb
   };
   const [now, nothing] = [worthAt(item.cost), worthAt(0)];
   if (nothing === undefined) return { kind: 'shut-out' };
-  const enough = (value: number | undefined) => value !== undefined && value >= free.plan.value - 1e-7;
+  const enough = (value: number | undefined) =>
+    value !== undefined && value >= free.plan.value - 1e-7;
   const lacks = Math.max(0, free.plan.value - (now ?? nothing));
   if (!enough(nothing)) return { kind: 'rejected', price: undefined, lacks };
   let [low, high] = [0, item.cost];
@@ -42,8 +48,20 @@ export function whatItTakes(solver: ProgramSolver, model: PlanModel, spend: numb
 function repriced(model: PlanModel, id: string, saved: number): PlanModel {
   return {
     ...model,
-    items: model.items.map((item) => (item.id === id ? { ...item, pinned: true, cost: item.cost - saved } : item)),
-    wants: model.wants.map((want) => (want.key === SPENDING_WANT ? { ...want, legs: want.legs.map((leg) => ({ ...leg, effects: { ...leg.effects, [id]: (leg.effects[id] ?? 0) + saved } })) } : want)),
+    items: model.items.map((item) =>
+      item.id === id ? { ...item, pinned: true, cost: item.cost - saved } : item,
+    ),
+    wants: model.wants.map((want) =>
+      want.key === SPENDING_WANT
+        ? {
+            ...want,
+            legs: want.legs.map((leg) => ({
+              ...leg,
+              effects: { ...leg.effects, [id]: (leg.effects[id] ?? 0) + saved },
+            })),
+          }
+        : want,
+    ),
   };
 }
 

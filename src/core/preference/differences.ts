@@ -15,6 +15,10 @@ export const differences = (first: FitScore, second: FitScore): readonly Differe
   first.contributions
     .map((c, i): Difference => {
       const other = second.contributions[i];
-      return { want: c.want, points: c.points.mid - (other?.points.mid ?? 0), known: c.known && other?.known === true };
+      return {
+        want: c.want,
+        points: c.points.mid - (other?.points.mid ?? 0),
+        known: c.known && other?.known === true,
+      };
     })
     .sort((a, b) => Math.abs(b.points) - Math.abs(a.points));

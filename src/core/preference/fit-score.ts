@@ -27,16 +27,39 @@ export interface FitScore {
 const NOT_KNOWN: Interval = { low: 0, mid: 0.5, high: 1 };
 
 /** Additive value V = Σ wᵢ·vᵢ(xᵢ) in points of 100, with the interval that the readings leave (Keeney & Raiffa, from memory). */
-export function fitScore(metrics: Metrics, curves: Readonly<Record<WantKey, WantCurve>>, weights: WantWeights): FitScore {
+export function fitScore(
+  metrics: Metrics,
+  curves: Readonly<Record<WantKey, WantCurve>>,
+  weights: WantWeights,
+): FitScore {
   const contributions = WANT_KEYS.map((want): Contribution => {
     const { estimate } = metrics[want];
     const curve = curves[want];
     const weight = weights[want];
-    const value = estimate.kind === 'known' ? mapMonotone(estimate.interval, (x) => wantValue(curve, x)) : NOT_KNOWN;
-    return { want, weight, curve, value, known: estimate.kind === 'known', points: scale(value, weight * 100) };
+    const value =
+      estimate.kind === 'known'
+        ? mapMonotone(estimate.interval, (x) => wantValue(curve, x))
+        : NOT_KNOWN;
+    return {
+      want,
+      weight,
+      curve,
+      value,
+      known: estimate.kind === 'known',
+      points: scale(value, weight * 100),
+    };
   });
   const points = contributions.reduce<Interval>(
-    (sum, c) => ({ low: sum.low + c.points.low, mid: sum.mid + c.points.mid, high: sum.high + c.points.high }), exactly(0),
+    (sum, c) => ({
+      low: sum.low + c.points.low,
+      mid: sum.mid + c.points.mid,
+      high: sum.high + c.points.high,
+    }),
+    exactly(0),
   );
-  return { points, contributions, unknownWants: contributions.filter((c) => !c.known).map((c) => c.want) };
+  return {
+    points,
+    contributions,
+    unknownWants: contributions.filter((c) => !c.known).map((c) => c.want),
+  };
 }

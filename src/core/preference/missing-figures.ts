@@ -17,7 +17,10 @@ export interface MissingFigure {
  * Everything missing that the brief asks for, what matters most first: musts that cannot be judged count before points.
  * A want that lacks several figures counts in full for each, since each alone keeps it from being known.
  */
-export function missingFigures({ metrics, musts }: Pick<Assessment, 'metrics' | 'musts'>, weights: WantWeights): readonly MissingFigure[] {
+export function missingFigures(
+  { metrics, musts }: Pick<Assessment, 'metrics' | 'musts'>,
+  weights: WantWeights,
+): readonly MissingFigure[] {
   const found = new Map<string, { weight: number; wants: WantKey[]; musts: string[] }>();
   const of = (name: string) => {
     const entry = found.get(name) ?? { weight: 0, wants: [], musts: [] };
@@ -34,5 +37,10 @@ export function missingFigures({ metrics, musts }: Pick<Assessment, 'metrics' | 
     }
   }
   for (const must of musts) for (const name of must.missing) of(name).musts.push(must.key);
-  return [...found].map(([name, entry]) => ({ name, ...entry })).sort((a, b) => b.musts.length - a.musts.length || b.weight - a.weight || (a.name < b.name ? -1 : 1));
+  return [...found]
+    .map(([name, entry]) => ({ name, ...entry }))
+    .sort(
+      (a, b) =>
+        b.musts.length - a.musts.length || b.weight - a.weight || (a.name < b.name ? -1 : 1),
+    );
 }

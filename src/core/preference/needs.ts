@@ -14,5 +14,11 @@ export interface Need {
 export const needsOf = (score: FitScore): readonly Need[] =>
   score.contributions
     .filter((c) => c.value.mid < NEED_VALUE - 1e-9)
-    .map((c): Need => ({ want: c.want, loss: c.weight * (NEED_VALUE - c.value.mid) * 100, known: c.known }))
+    .map(
+      (c): Need => ({
+        want: c.want,
+        loss: c.weight * (NEED_VALUE - c.value.mid) * 100,
+        known: c.known,
+      }),
+    )
     .sort((a, b) => b.loss - a.loss);

@@ -17,13 +17,21 @@ export const LEVEL_WITHIN = 2;
  * Orders candidates: those no must rules out first, by points; then the ruled-out ones, by points. Places are shared
  * with the one above when the distance to the first of that place is below {@link LEVEL_WITHIN}.
  */
-export function rank(items: readonly { readonly id: string; readonly score: FitScore; readonly musts: readonly MustResult[] }[]): readonly Ranked[] {
+export function rank(
+  items: readonly {
+    readonly id: string;
+    readonly score: FitScore;
+    readonly musts: readonly MustResult[];
+  }[],
+): readonly Ranked[] {
   const ranked = items.map((item) => ({
-    id: item.id, score: item.score,
+    id: item.id,
+    score: item.score,
     failed: item.musts.filter((m) => m.verdict === 'fail'),
     open: item.musts.filter((m) => m.verdict === 'unsure' || m.verdict === 'not-known'),
   }));
-  const byPoints = (a: (typeof ranked)[number], b: (typeof ranked)[number]) => b.score.points.mid - a.score.points.mid || a.id.localeCompare(b.id, 'en');
+  const byPoints = (a: (typeof ranked)[number], b: (typeof ranked)[number]) =>
+    b.score.points.mid - a.score.points.mid || a.id.localeCompare(b.id, 'en');
   const standing = ranked.filter((r) => r.failed.length === 0).sort(byPoints);
   const out = ranked.filter((r) => r.failed.length > 0).sort(byPoints);
   let place = 0;

@@ -18,7 +18,17 @@ export const NEED_VALUE = 0.6;
 export function wantValue(curve: WantCurve, x: number): number {
   const { floor, need, ideal } = curve;
   const rising = floor < need && need < ideal;
-  if (!rising && !(floor > need && need > ideal)) throw new RangeError('wantValue: floor, need and ideal must be in order');
-  const knots = [{ x: floor, y: 0 }, { x: need, y: NEED_VALUE }, { x: ideal, y: 1 }];
-  return rising ? piecewiseLinear(knots, x) : piecewiseLinear(knots.map((k) => ({ x: -k.x, y: k.y })), -x);
+  if (!rising && !(floor > need && need > ideal))
+    throw new RangeError('wantValue: floor, need and ideal must be in order');
+  const knots = [
+    { x: floor, y: 0 },
+    { x: need, y: NEED_VALUE },
+    { x: ideal, y: 1 },
+  ];
+  return rising
+    ? piecewiseLinear(knots, x)
+    : piecewiseLinear(
+        knots.map((k) => ({ x: -k.x, y: k.y })),
+        -x,
+      );
 }

@@ -4,8 +4,21 @@ import { clearanceAsked } from '../suspension';
 import type { WantCurve } from './want-curve';
 
 /** The metrics that count as graded wishes, in the order they are shown. */
-export const WANT_KEYS = ['heelGap', 'readyMass', 'powerToMass', 'range', 'suspension', 'clearance', 'payloadLeft', 'serviceInterval',
-  'wheels', 'protection', 'wind', 'support', 'outlay'] as const satisfies readonly BaseMetricKey[];
+export const WANT_KEYS = [
+  'heelGap',
+  'readyMass',
+  'powerToMass',
+  'range',
+  'suspension',
+  'clearance',
+  'payloadLeft',
+  'serviceInterval',
+  'wheels',
+  'protection',
+  'wind',
+  'support',
+  'outlay',
+] as const satisfies readonly BaseMetricKey[];
 export type WantKey = (typeof WANT_KEYS)[number];
 
 /** Ready-to-ride mass by skill, kg. Our own assumption: what riders of that skill say they can pick up and turn round. */
@@ -19,11 +32,16 @@ const MASS_BY_SKILL: Readonly<Record<Skill, WantCurve>> = {
 /** Crank power per loaded mass that a steady cruise calls for, kW/t per km/h of cruise. Our own assumption. */
 const POWER_PER_CRUISE = { floor: 0.45, need: 0.85, ideal: 1.6 };
 
-const looseShare = ({ ground }: Brief): number => (ground.gravel * 0.5 + ground.twoTrack + ground.singleTrack + ground.sandMud) / 100;
+const looseShare = ({ ground }: Brief): number =>
+  (ground.gravel * 0.5 + ground.twoTrack + ground.singleTrack + ground.sandMud) / 100;
 
 /** Wants in the groups they are read in. */
 export const WANT_GROUPS = {
-  handling: ['heelGap', 'readyMass'], pull: ['powerToMass', 'wind'], ground: ['suspension', 'clearance', 'wheels', 'protection'], distance: ['range', 'payloadLeft', 'serviceInterval', 'support'], money: ['outlay'],
+  handling: ['heelGap', 'readyMass'],
+  pull: ['powerToMass', 'wind'],
+  ground: ['suspension', 'clearance', 'wheels', 'protection'],
+  distance: ['range', 'payloadLeft', 'serviceInterval', 'support'],
+  money: ['outlay'],
 } as const satisfies Record<string, readonly WantKey[]>;
 export type WantGroup = keyof typeof WANT_GROUPS;
 
@@ -37,7 +55,11 @@ export function wantCurves(brief: Brief): Readonly<Record<WantKey, WantCurve>> {
   return {
     heelGap: { floor: 120, need: 65, ideal: 10 },
     readyMass: MASS_BY_SKILL[brief.rider.skill],
-    powerToMass: { floor: POWER_PER_CRUISE.floor * trip.cruise_kmh, need: POWER_PER_CRUISE.need * trip.cruise_kmh, ideal: POWER_PER_CRUISE.ideal * trip.cruise_kmh },
+    powerToMass: {
+      floor: POWER_PER_CRUISE.floor * trip.cruise_kmh,
+      need: POWER_PER_CRUISE.need * trip.cruise_kmh,
+      ideal: POWER_PER_CRUISE.ideal * trip.cruise_kmh,
+    },
     range: { floor: gap * 0.6, need: gap, ideal: gap * 1.35 },
     suspension: { floor: 0.5, need: 0.85, ideal: 1 },
     clearance: { floor: clearance * 0.65, need: clearance, ideal: clearance * 1.2 },

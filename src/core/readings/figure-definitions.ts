@@ -2,8 +2,25 @@ import type { Dimension, UnitId } from '../units';
 
 /** How a figure was taken. `stated` where the trade has only one way. */
 export const BASES = [
-  'dry', 'ready', 'ready-90', 'crank', 'wheel', 'standard-seat', 'low-seat', 'claimed-travel', 'taped-travel',
-  'gentle', 'mixed', 'motorway', 'cycle', 'own-fills', 'list', 'on-the-road', 'asked', 'paid', 'stated',
+  'dry',
+  'ready',
+  'ready-90',
+  'crank',
+  'wheel',
+  'standard-seat',
+  'low-seat',
+  'claimed-travel',
+  'taped-travel',
+  'gentle',
+  'mixed',
+  'motorway',
+  'cycle',
+  'own-fills',
+  'list',
+  'on-the-road',
+  'asked',
+  'paid',
+  'stated',
 ] as const;
 export type Basis = (typeof BASES)[number];
 
@@ -21,33 +38,79 @@ export interface FigureDefinition {
   readonly exact?: true;
 }
 
-const stated = <D extends Dimension>(dimension: D, min: number, max: number, places = 0, more: Partial<Pick<FigureDefinition, 'unit' | 'exact'>> = {}) =>
-  ({ dimension, bases: ['stated'], limits: { min, max }, places, ...more }) as const;
+const stated = <D extends Dimension>(
+  dimension: D,
+  min: number,
+  max: number,
+  places = 0,
+  more: Partial<Pick<FigureDefinition, 'unit' | 'exact'>> = {},
+) => ({ dimension, bases: ['stated'], limits: { min, max }, places, ...more }) as const;
 const ratio = (min: number, max: number) => stated('ratio', min, max, 3, { exact: true });
 const exact = { exact: true } as const;
 
 /** Every figure of a donor's sheet. Money limits are in the quoted currency. */
 export const FIGURE_DEFINITIONS = {
-  mass: { dimension: 'mass', bases: ['ready', 'ready-90', 'dry'], limits: { min: 60, max: 450 }, places: 0 },
+  mass: {
+    dimension: 'mass',
+    bases: ['ready', 'ready-90', 'dry'],
+    limits: { min: 60, max: 450 },
+    places: 0,
+  },
   maxMass: stated('mass', 150, 700, 0, exact),
   power: { dimension: 'power', bases: ['crank', 'wheel'], limits: { min: 3, max: 180 }, places: 1 },
   powerRpm: stated('rotation', 2500, 16000, 0, exact),
-  unrestrictedPower: { dimension: 'power', bases: ['crank', 'wheel'], limits: { min: 3, max: 180 }, places: 1 },
-  torque: { dimension: 'torque', bases: ['crank', 'wheel'], limits: { min: 5, max: 220 }, places: 1 },
+  unrestrictedPower: {
+    dimension: 'power',
+    bases: ['crank', 'wheel'],
+    limits: { min: 3, max: 180 },
+    places: 1,
+  },
+  torque: {
+    dimension: 'torque',
+    bases: ['crank', 'wheel'],
+    limits: { min: 5, max: 220 },
+    places: 1,
+  },
   torqueRpm: stated('rotation', 1500, 15000, 0, exact),
   redline: stated('rotation', 4000, 18000, 0, exact),
   gears: stated('count', 1, 8, 0, exact),
-  seatHeight: { dimension: 'length', bases: ['standard-seat', 'low-seat'], limits: { min: 600, max: 1100 }, places: 0 },
+  seatHeight: {
+    dimension: 'length',
+    bases: ['standard-seat', 'low-seat'],
+    limits: { min: 600, max: 1100 },
+    places: 0,
+  },
   tank: stated('volume', 3, 45, 1),
-  consumption: { dimension: 'consumption', bases: ['mixed', 'gentle', 'motorway', 'cycle', 'own-fills'], limits: { min: 1.5, max: 15 }, places: 1 },
-  travelFront: { dimension: 'length', bases: ['claimed-travel', 'taped-travel'], limits: { min: 50, max: 380 }, places: 0 },
-  travelRear: { dimension: 'length', bases: ['claimed-travel', 'taped-travel'], limits: { min: 40, max: 380 }, places: 0 },
+  consumption: {
+    dimension: 'consumption',
+    bases: ['mixed', 'gentle', 'motorway', 'cycle', 'own-fills'],
+    limits: { min: 1.5, max: 15 },
+    places: 1,
+  },
+  travelFront: {
+    dimension: 'length',
+    bases: ['claimed-travel', 'taped-travel'],
+    limits: { min: 50, max: 380 },
+    places: 0,
+  },
+  travelRear: {
+    dimension: 'length',
+    bases: ['claimed-travel', 'taped-travel'],
+    limits: { min: 40, max: 380 },
+    places: 0,
+  },
   clearance: stated('length', 80, 420),
   wheelFront: stated('length', 250, 600, 0, { unit: 'in', exact: true }),
   wheelRear: stated('length', 250, 600, 0, { unit: 'in', exact: true }),
   wheelbase: stated('length', 1100, 1900),
   serviceInterval: stated('distance', 200, 50000, 0, exact),
-  price: { dimension: 'money', bases: ['list', 'on-the-road', 'asked', 'paid'], limits: { min: 1, max: 500000 }, places: 0, exact: true },
+  price: {
+    dimension: 'money',
+    bases: ['list', 'on-the-road', 'asked', 'paid'],
+    limits: { min: 1, max: 500000 },
+    places: 0,
+    exact: true,
+  },
 
   displacement: stated('displacement', 50, 2500, 0, exact),
   cylinders: stated('count', 1, 6, 0, { unit: 'cylinders', exact: true }),
@@ -88,7 +151,13 @@ export const FIGURE_DEFINITIONS = {
   oilInterval: stated('distance', 200, 30000, 0, exact),
   oilHours: stated('duration', 5, 600, 0, exact),
   oilCapacity: stated('volume', 0.4, 6, 1),
-  usedPrice: { dimension: 'money', bases: ['asked', 'paid'], limits: { min: 1, max: 500000 }, places: 0, exact: true },
+  usedPrice: {
+    dimension: 'money',
+    bases: ['asked', 'paid'],
+    limits: { min: 1, max: 500000 },
+    places: 0,
+    exact: true,
+  },
   unlockPrice: stated('money', 1, 10000, 0, exact),
   warranty: stated('calendar', 1, 120, 0, exact),
   madeFrom: stated('year', 1970, 2040, 0, exact),
@@ -99,4 +168,5 @@ export const FIGURE_DEFINITIONS = {
 export type FigureKey = keyof typeof FIGURE_DEFINITIONS;
 export const FIGURE_KEYS = Object.keys(FIGURE_DEFINITIONS) as readonly FigureKey[];
 export const figureDefinition = (key: FigureKey): FigureDefinition => FIGURE_DEFINITIONS[key];
-export const isFigureKey = (text: string): text is FigureKey => Object.hasOwn(FIGURE_DEFINITIONS, text);
+export const isFigureKey = (text: string): text is FigureKey =>
+  Object.hasOwn(FIGURE_DEFINITIONS, text);

@@ -1,12 +1,27 @@
 export { findReadingFault, limitsIn, type ReadingFault } from './check-reading';
 export { crankFrom, DRIVELINE_LOSS, wheelFrom } from './crank-power';
 export { CONSUMPTION_SPREAD, defaultSpread, ORIGIN_SPREAD } from './default-spread';
-export { BASES, FIGURE_DEFINITIONS, FIGURE_KEYS, figureDefinition, isFigureKey, type Basis, type FigureDefinition, type FigureKey } from './figure-definitions';
+export {
+  BASES,
+  FIGURE_DEFINITIONS,
+  FIGURE_KEYS,
+  figureDefinition,
+  isFigureKey,
+  type Basis,
+  type FigureDefinition,
+  type FigureKey,
+} from './figure-definitions';
 export { figureUnit } from './figure-unit';
 export { readingSpread, rivalReadings } from './rival-readings';
 export { FUEL_DENSITY } from './fuel-density';
 export { mixedConsumption } from './mixed-consumption';
-export { normalFigure, normalFigures, type NormalFigure, type NormalFigures, type PriceModel } from './normal-figures';
+export {
+  normalFigure,
+  normalFigures,
+  type NormalFigure,
+  type NormalFigures,
+  type PriceModel,
+} from './normal-figures';
 export { quotedInterval } from './quoted-interval';
 export { ORIGINS, type DonorFigures, type Figure, type Origin, type Reading } from './reading';
 export { readingInUse } from './reading-in-use';

@@ -13,7 +13,10 @@ const TO_MIXED: Partial<Record<Basis, Interval>> = {
 };
 
 /** Consumption in mixed riding, L/100 km. `mixed` and `own-fills` pass through. */
-export function mixedConsumption(quoted: Interval<LitresPer100Km>, basis: Basis): Interval<LitresPer100Km> {
+export function mixedConsumption(
+  quoted: Interval<LitresPer100Km>,
+  basis: Basis,
+): Interval<LitresPer100Km> {
   const factor = TO_MIXED[basis];
   return factor ? multiply<LitresPer100Km>(quoted, factor) : quoted;
 }

@@ -22,8 +22,14 @@ export type NormalFigures = Readonly<Record<FigureKey, NormalFigure>>;
 export type PriceModel = (reading: Reading) => Estimate;
 
 const NORMAL_BASIS: Partial<Record<FigureKey, Basis>> = {
-  mass: 'ready', power: 'crank', unrestrictedPower: 'crank', torque: 'crank', travelFront: 'taped-travel',
-  travelRear: 'taped-travel', consumption: 'mixed', price: 'on-the-road',
+  mass: 'ready',
+  power: 'crank',
+  unrestrictedPower: 'crank',
+  torque: 'crank',
+  travelFront: 'taped-travel',
+  travelRear: 'taped-travel',
+  consumption: 'mixed',
+  price: 'on-the-road',
 };
 
 /**
@@ -31,22 +37,38 @@ const NORMAL_BASIS: Partial<Record<FigureKey, Basis>> = {
  * in mixed riding, on the road. A seat height keeps its version (standard or low), since no rule turns one into the other.
  */
 export const normalFigures = (figures: DonorFigures, price: PriceModel): NormalFigures =>
-  Object.fromEntries(FIGURE_KEYS.map((key) => [key, normalFigure(figures, key, price)])) as Record<FigureKey, NormalFigure>;
+  Object.fromEntries(FIGURE_KEYS.map((key) => [key, normalFigure(figures, key, price)])) as Record<
+    FigureKey,
+    NormalFigure
+  >;
 
 /** One of {@link normalFigures}; for a ready mass the tank is read as well. */
-export function normalFigure(figures: DonorFigures, key: FigureKey, price: PriceModel): NormalFigure {
+export function normalFigure(
+  figures: DonorFigures,
+  key: FigureKey,
+  price: PriceModel,
+): NormalFigure {
   const quoted = (k: FigureKey): Estimate => {
     const other = readingInUse(figures[k]);
     return other ? known(quotedInterval(k, other)) : unknown(k);
   };
   const reading = readingInUse(figures[key]);
   if (!reading) return { estimate: unknown(key), basis: NORMAL_BASIS[key] ?? 'stated' };
-  const estimate = figureDefinition(key).dimension === 'money' ? price(reading) : key === 'mass' ? massOf(reading, quoted) : known(onNormalBasis(key, reading));
+  const estimate =
+    figureDefinition(key).dimension === 'money'
+      ? price(reading)
+      : key === 'mass'
+        ? massOf(reading, quoted)
+        : known(onNormalBasis(key, reading));
   return { estimate, basis: NORMAL_BASIS[key] ?? reading.basis, reading };
 }
 
 const massOf = (reading: Reading, quoted: (key: FigureKey) => Estimate): Estimate =>
-  readyMass(quoted('mass') as Estimate<Kilograms>, reading.basis, quoted('tank') as Estimate<Litres>);
+  readyMass(
+    quoted('mass') as Estimate<Kilograms>,
+    reading.basis,
+    quoted('tank') as Estimate<Litres>,
+  );
 
 function onNormalBasis(key: FigureKey, reading: Reading): Interval {
   const quoted = quotedInterval(key, reading);

@@ -13,5 +13,9 @@ import type { Reading } from './reading';
 export function quotedInterval(key: FigureKey, reading: Reading): Interval {
   const half = reading.spread ?? Math.abs(reading.amount) * defaultSpread(key, reading.origin);
   const floor = Math.max(reading.amount - half, reading.amount * 0.01);
-  return between(toBase(floor, reading.unit), toBase(reading.amount + half, reading.unit), toBase(reading.amount, reading.unit));
+  return between(
+    toBase(floor, reading.unit),
+    toBase(reading.amount + half, reading.unit),
+    toBase(reading.amount, reading.unit),
+  );
 }

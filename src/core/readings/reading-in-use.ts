@@ -8,7 +8,8 @@ export function readingInUse(figure: Figure | undefined): Reading | undefined {
   if (!figure) return undefined;
   const pinned = figure.readings.find((r) => r.id === figure.pinned);
   if (pinned) return pinned;
-  const width = (r: Reading) => (r.spread === undefined ? Number.POSITIVE_INFINITY : r.spread / Math.abs(r.amount));
+  const width = (r: Reading) =>
+    r.spread === undefined ? Number.POSITIVE_INFINITY : r.spread / Math.abs(r.amount);
   return figure.readings.reduce<Reading | undefined>((best, r) => {
     if (!best) return r;
     const rank = ORIGINS.indexOf(r.origin) - ORIGINS.indexOf(best.origin);

@@ -8,5 +8,9 @@ export const TRAVEL_OVERSTATEMENT = 20;
 /** Travel as a tape would find it: claimed less 0–20 mm, the middle taken at 10. */
 export function realTravel(quoted: Interval<Millimetres>, basis: Basis): Interval<Millimetres> {
   if (basis !== 'claimed-travel') return quoted;
-  return between<Millimetres>((quoted.low - TRAVEL_OVERSTATEMENT) as Millimetres, quoted.high, quoted.mid - TRAVEL_OVERSTATEMENT / 2);
+  return between<Millimetres>(
+    (quoted.low - TRAVEL_OVERSTATEMENT) as Millimetres,
+    quoted.high,
+    quoted.mid - TRAVEL_OVERSTATEMENT / 2,
+  );
 }

@@ -11,7 +11,8 @@ import type { Interval } from '../numeric';
 import type { LitresPer100Km, Millimetres } from '../units';
 
 /** Half-width of a reading in its own unit: the stated one, else the origin's usual. */
-export const readingSpread = (key: FigureKey, reading: Reading): number => reading.spread ?? Math.abs(reading.amount) * defaultSpread(key, reading.origin);
+export const readingSpread = (key: FigureKey, reading: Reading): number =>
+  reading.spread ?? Math.abs(reading.amount) * defaultSpread(key, reading.origin);
 
 /** Readings of exact figures may differ by rounding when converted: half a percent. Own assumption. */
 const ROUNDING = 0.005;
@@ -29,11 +30,17 @@ export function rivalReadings(key: FigureKey, figure: Figure | undefined): reado
     const other = comparable(key, r);
     if (other.family !== home.family) return false;
     const slack = Math.abs(home.interval.mid) * ROUNDING;
-    return other.interval.low > home.interval.high + slack || other.interval.high < home.interval.low - slack;
+    return (
+      other.interval.low > home.interval.high + slack ||
+      other.interval.high < home.interval.low - slack
+    );
   });
 }
 
-function comparable(key: FigureKey, reading: Reading): { readonly family: string; readonly interval: Interval } {
+function comparable(
+  key: FigureKey,
+  reading: Reading,
+): { readonly family: string; readonly interval: Interval } {
   const quoted = quotedInterval(key, reading);
   switch (key) {
     case 'power':
@@ -44,7 +51,10 @@ function comparable(key: FigureKey, reading: Reading): { readonly family: string
     case 'travelRear':
       return { family: '', interval: realTravel(quoted as Interval<Millimetres>, reading.basis) };
     case 'consumption':
-      return { family: '', interval: mixedConsumption(quoted as Interval<LitresPer100Km>, reading.basis) };
+      return {
+        family: '',
+        interval: mixedConsumption(quoted as Interval<LitresPer100Km>, reading.basis),
+      };
     default:
       return { family: reading.basis, interval: quoted };
   }

@@ -22,9 +22,11 @@ export interface LaunchSetting {
 }
 
 /** Highest acceleration before the front lifts, m/s²: g·b/h. */
-export const wheelieLimit = ({ ahead_m, height_m }: Stance): number => (GRAVITY * ahead_m) / height_m;
+export const wheelieLimit = ({ ahead_m, height_m }: Stance): number =>
+  (GRAVITY * ahead_m) / height_m;
 /** Highest acceleration the rear tyre can hold, m/s²: μ·g·(p − b)/(p − μ·h). */
-export const gripLimit = ({ wheelbase_m, ahead_m, height_m, grip }: Stance): number => (grip * GRAVITY * (wheelbase_m - ahead_m)) / (wheelbase_m - grip * height_m);
+export const gripLimit = ({ wheelbase_m, ahead_m, height_m, grip }: Stance): number =>
+  (grip * GRAVITY * (wheelbase_m - ahead_m)) / (wheelbase_m - grip * height_m);
 
 /** Longest that is simulated, s; what takes longer is not reached. */
 const LONGEST = 120;
@@ -34,17 +36,31 @@ const STEP = 0.02;
  * Time and distance from a standstill to a speed, changing up at `shift_rpm`, by the midpoint rule:
  * dv/dt = min(grip, wheelie, (thrust − resistance)/(m·λ)). ±0.5–0.8 s honest. `undefined`: not reached.
  */
-export function launch(propulsion: Propulsion, load: RoadLoad, setting: LaunchSetting, to_kmh: number): { readonly time_s: number; readonly distance_m: number } | undefined {
+export function launch(
+  propulsion: Propulsion,
+  load: RoadLoad,
+  setting: LaunchSetting,
+  to_kmh: number,
+): { readonly time_s: number; readonly distance_m: number } | undefined {
   const most = Math.min(gripLimit(setting.stance), wheelieLimit(setting.stance));
   const { train, curve } = propulsion;
   const target = to_kmh / 3.6;
   let [v, t, x, gear, shifting] = [0, 0, 0, 1, 0];
-  const inGear = train.gears.map((_ratio, i) => ({ push: thrustIn(propulsion, i + 1), slowest: (speedPerThousand(train, i + 1) * (i === 0 ? setting.launch_rpm : curve.peaks.idle_rpm)) / 1000, inertia: load.mass_kg * (ROTATING_MASS[i] ?? 1.04) }));
+  const inGear = train.gears.map((_ratio, i) => ({
+    push: thrustIn(propulsion, i + 1),
+    slowest:
+      (speedPerThousand(train, i + 1) * (i === 0 ? setting.launch_rpm : curve.peaks.idle_rpm)) /
+      1000,
+    inertia: load.mass_kg * (ROTATING_MASS[i] ?? 1.04),
+  }));
   const acceleration = (speed: number): number => {
     if (shifting > 0) return -resistance(load, speed) / load.mass_kg;
     const now = inGear[gear - 1];
     if (!now) return 0;
-    return Math.min(most, (now.push(Math.max(speed * 3.6, now.slowest)) - resistance(load, speed)) / now.inertia);
+    return Math.min(
+      most,
+      (now.push(Math.max(speed * 3.6, now.slowest)) - resistance(load, speed)) / now.inertia,
+    );
   };
   while (v < target) {
     if (t > LONGEST) return undefined;
@@ -54,7 +70,11 @@ export function launch(propulsion: Propulsion, load: RoadLoad, setting: LaunchSe
     v += a * STEP;
     t += STEP;
     shifting = Math.max(0, shifting - STEP);
-    if (shifting === 0 && gear < train.gears.length && rpmAt(train, gear, v * 3.6) >= setting.shift_rpm) {
+    if (
+      shifting === 0 &&
+      gear < train.gears.length &&
+      rpmAt(train, gear, v * 3.6) >= setting.shift_rpm
+    ) {
       gear += 1;
       shifting = setting.shift_s;
     }
@@ -64,14 +84,28 @@ export function launch(propulsion: Propulsion, load: RoadLoad, setting: LaunchSe
 }
 
 /** Time from one speed to another in one gear at full throttle, s; `undefined` when it is not reached. */
-export function rollOn(propulsion: Propulsion, load: RoadLoad, gear: number, from_kmh: number, to_kmh: number): number | undefined {
+export function rollOn(
+  propulsion: Propulsion,
+  load: RoadLoad,
+  gear: number,
+  from_kmh: number,
+  to_kmh: number,
+): number | undefined {
   const inertia = load.mass_kg * (ROTATING_MASS[gear - 1] ?? 1.04);
   const push = thrustIn(propulsion, gear);
-  return timeBetween((v) => (push(v * 3.6) - resistance(load, v)) / inertia, from_kmh / 3.6, to_kmh / 3.6);
+  return timeBetween(
+    (v) => (push(v * 3.6) - resistance(load, v)) / inertia,
+    from_kmh / 3.6,
+    to_kmh / 3.6,
+  );
 }
 
 /** ∫ dv/a(v) by Simpson's rule; `undefined` where the acceleration does not stay above zero. Speeds in m/s. */
-export function timeBetween(acceleration: (v_ms: number) => number, from_ms: number, to_ms: number): number | undefined {
+export function timeBetween(
+  acceleration: (v_ms: number) => number,
+  from_ms: number,
+  to_ms: number,
+): number | undefined {
   const n = 80;
   const h = (to_ms - from_ms) / n;
   let sum = 0;

@@ -7,4 +7,5 @@ export const LUGGAGE_DRAG_FROM = 12;
 
 export type WindClass = keyof typeof DRAG_AREA;
 
-export const dragArea = (wind: WindClass, luggage_kg: number): number => DRAG_AREA[wind] + (luggage_kg >= LUGGAGE_DRAG_FROM ? LUGGAGE_DRAG : 0);
+export const dragArea = (wind: WindClass, luggage_kg: number): number =>
+  DRAG_AREA[wind] + (luggage_kg >= LUGGAGE_DRAG_FROM ? LUGGAGE_DRAG : 0);

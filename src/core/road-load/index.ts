@@ -1,5 +1,21 @@
-export { gripLimit, launch, rollOn, ROTATING_MASS, timeBetween, wheelieLimit, type LaunchSetting, type Stance } from './accelerate';
+export {
+  gripLimit,
+  launch,
+  rollOn,
+  ROTATING_MASS,
+  timeBetween,
+  wheelieLimit,
+  type LaunchSetting,
+  type Stance,
+} from './accelerate';
 export { DRAG_AREA, dragArea, LUGGAGE_DRAG, type WindClass } from './drag-area';
-export { GRAVITY, LOOSEST_FIRST, powerToHold, resistance, ROLLING_COEFFICIENT, type RoadLoad } from './resistance';
+export {
+  GRAVITY,
+  LOOSEST_FIRST,
+  powerToHold,
+  resistance,
+  ROLLING_COEFFICIENT,
+  type RoadLoad,
+} from './resistance';
 export { bestGear, steepestGrade, thrust, thrustIn, type Propulsion } from './thrust';
 export { topSpeed, topSpeedOfPower, type TopSpeed } from './top-speed';

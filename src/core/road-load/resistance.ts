@@ -7,9 +7,17 @@ export const GRAVITY = 9.80665;
  * field 0.1–0.35 (Bosch Automotive Handbook, from memory); sand 0.15–0.40 (low confidence). The values between are our own.
  */
 export const ROLLING_COEFFICIENT: Readonly<Record<Ground, number>> = {
-  motorway: 0.02, openRoad: 0.02, town: 0.02, gravel: 0.03, twoTrack: 0.06, singleTrack: 0.09, sandMud: 0.2,
+  motorway: 0.02,
+  openRoad: 0.02,
+  town: 0.02,
+  gravel: 0.03,
+  twoTrack: 0.06,
+  singleTrack: 0.09,
+  sandMud: 0.2,
 };
-export const LOOSEST_FIRST: readonly Ground[] = GROUNDS.toSorted((a, b) => ROLLING_COEFFICIENT[b] - ROLLING_COEFFICIENT[a]);
+export const LOOSEST_FIRST: readonly Ground[] = GROUNDS.toSorted(
+  (a, b) => ROLLING_COEFFICIENT[b] - ROLLING_COEFFICIENT[a],
+);
 
 /** A machine with its load on one ground in one air. */
 export interface RoadLoad {
@@ -30,8 +38,12 @@ export function resistance(load: RoadLoad, v_ms: number): number {
   // cos and sin of atan(grade) without trigonometry.
   const grade = load.grade ?? 0;
   const run = grade === 0 ? 1 : 1 / Math.hypot(1, grade);
-  return load.mass_kg * GRAVITY * run * (load.rollingCoefficient + grade) + 0.5 * load.airDensity_kgm3 * load.dragArea_m2 * air * Math.abs(air);
+  return (
+    load.mass_kg * GRAVITY * run * (load.rollingCoefficient + grade) +
+    0.5 * load.airDensity_kgm3 * load.dragArea_m2 * air * Math.abs(air)
+  );
 }
 
 /** Crank power that holds a speed, kW: F·v/η. */
-export const powerToHold = (load: RoadLoad, speed_kmh: number, efficiency: number): number => (resistance(load, speed_kmh / 3.6) * (speed_kmh / 3.6)) / efficiency / 1000;
+export const powerToHold = (load: RoadLoad, speed_kmh: number, efficiency: number): number =>
+  (resistance(load, speed_kmh / 3.6) * (speed_kmh / 3.6)) / efficiency / 1000;

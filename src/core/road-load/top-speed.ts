@@ -22,7 +22,10 @@ export function topSpeed(propulsion: Propulsion, load: RoadLoad): TopSpeed | und
   let best: TopSpeed | undefined;
   for (let gear = train.gears.length; gear >= 1; gear -= 1) {
     const unit = speedPerThousand(train, gear) / 1000;
-    const [slow, fast] = [unit * curve.peaks.idle_rpm * 1.0001, unit * curve.peaks.limiter_rpm * 0.99999];
+    const [slow, fast] = [
+      unit * curve.peaks.idle_rpm * 1.0001,
+      unit * curve.peaks.limiter_rpm * 0.99999,
+    ];
     if (best && best.speed_kmh >= fast) break;
     const push = thrustIn(propulsion, gear);
     const spare = (kmh: number) => push(kmh) - resistance(load, kmh / 3.6);

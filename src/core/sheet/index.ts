@@ -1,1 +1,8 @@
-export { ESSENTIAL_KEYS, SHEET_GROUP_KEYS, SHEET_GROUPS, SHEET_KEYS, type SheetGroupKey, type SheetKey } from './sheet-groups';
+export {
+  ESSENTIAL_KEYS,
+  SHEET_GROUP_KEYS,
+  SHEET_GROUPS,
+  SHEET_KEYS,
+  type SheetGroupKey,
+  type SheetKey,
+} from './sheet-groups';

@@ -5,18 +5,92 @@ import type { FigureKey } from '../readings';
 export type SheetKey = FigureKey | FactKey;
 
 export const SHEET_GROUP_KEYS = [
-  'essentials', 'engine', 'gearing', 'chassis', 'suspension', 'wheels', 'brakes', 'electrics', 'fuel', 'loads', 'body', 'protection', 'luggage', 'service', 'money', 'support',
+  'essentials',
+  'engine',
+  'gearing',
+  'chassis',
+  'suspension',
+  'wheels',
+  'brakes',
+  'electrics',
+  'fuel',
+  'loads',
+  'body',
+  'protection',
+  'luggage',
+  'service',
+  'money',
+  'support',
 ] as const;
 export type SheetGroupKey = (typeof SHEET_GROUP_KEYS)[number];
 
 /** The whole sheet as riders group it. `essentials` is what a first weigh-up asks for; every key stands once. */
 export const SHEET_GROUPS: Readonly<Record<SheetGroupKey, readonly SheetKey[]>> = {
-  essentials: ['mass', 'maxMass', 'power', 'seatHeight', 'tank', 'consumption', 'travelFront', 'travelRear', 'clearance', 'serviceInterval', 'price'],
-  engine: ['layout', 'displacement', 'cylinders', 'cooling', 'powerRpm', 'torque', 'torqueRpm', 'redline', 'idleSpeed', 'unrestrictedPower', 'compression', 'fuelling', 'starter'],
-  gearing: ['gears', 'primaryRatio', 'ratio1', 'ratio2', 'ratio3', 'ratio4', 'ratio5', 'ratio6', 'finalDrive', 'sprocketFront', 'sprocketRear', 'chainPitch', 'chainLinks'],
+  essentials: [
+    'mass',
+    'maxMass',
+    'power',
+    'seatHeight',
+    'tank',
+    'consumption',
+    'travelFront',
+    'travelRear',
+    'clearance',
+    'serviceInterval',
+    'price',
+  ],
+  engine: [
+    'layout',
+    'displacement',
+    'cylinders',
+    'cooling',
+    'powerRpm',
+    'torque',
+    'torqueRpm',
+    'redline',
+    'idleSpeed',
+    'unrestrictedPower',
+    'compression',
+    'fuelling',
+    'starter',
+  ],
+  gearing: [
+    'gears',
+    'primaryRatio',
+    'ratio1',
+    'ratio2',
+    'ratio3',
+    'ratio4',
+    'ratio5',
+    'ratio6',
+    'finalDrive',
+    'sprocketFront',
+    'sprocketRear',
+    'chainPitch',
+    'chainLinks',
+  ],
   chassis: ['wheelbase', 'rake', 'trail', 'underEngine'],
-  suspension: ['forkType', 'forkAdjust', 'forkRate', 'shockType', 'shockAdjust', 'shockRate', 'linkage', 'motionRatio', 'springRiderMass', 'shockRebuildable'],
-  wheels: ['wheelFront', 'wheelRear', 'tyreFront', 'tyreRear', 'wheelType', 'pressureFront', 'pressureRear'],
+  suspension: [
+    'forkType',
+    'forkAdjust',
+    'forkRate',
+    'shockType',
+    'shockAdjust',
+    'shockRate',
+    'linkage',
+    'motionRatio',
+    'springRiderMass',
+    'shockRebuildable',
+  ],
+  wheels: [
+    'wheelFront',
+    'wheelRear',
+    'tyreFront',
+    'tyreRear',
+    'wheelType',
+    'pressureFront',
+    'pressureRear',
+  ],
   brakes: ['brakeFront', 'abs', 'absStaysOff', 'tractionControl', 'ridingModes', 'cruiseControl'],
   electrics: ['alternator', 'stockDraw', 'battery', 'socket'],
   fuel: ['fuelGrade', 'statedRange'],
@@ -24,7 +98,15 @@ export const SHEET_GROUPS: Readonly<Record<SheetGroupKey, readonly SheetKey[]>> 
   body: ['seatWidth', 'pegHeight', 'barHeight', 'screen', 'fairing'],
   protection: ['sumpGuard', 'handGuards', 'crashBars'],
   luggage: ['subframe', 'stockRack', 'rackLimit', 'passenger'],
-  service: ['serviceHours', 'serviceMonths', 'oilInterval', 'oilHours', 'oilCapacity', 'valveInterval', 'valveHours'],
+  service: [
+    'serviceHours',
+    'serviceMonths',
+    'oilInterval',
+    'oilHours',
+    'oilCapacity',
+    'valveInterval',
+    'valveHours',
+  ],
   money: ['usedPrice', 'unlockPrice', 'warranty', 'warrantyPasses'],
   support: ['stillMade', 'madeFrom', 'madeUntil', 'partsSupply', 'aftermarket', 'dealerDistance'],
 };
@@ -33,4 +115,6 @@ export const SHEET_GROUPS: Readonly<Record<SheetGroupKey, readonly SheetKey[]>> 
 export const ESSENTIAL_KEYS = SHEET_GROUPS.essentials as readonly FigureKey[];
 
 /** Every line of the sheet in the order of its groups. */
-export const SHEET_KEYS: readonly SheetKey[] = SHEET_GROUP_KEYS.flatMap((group) => SHEET_GROUPS[group]);
+export const SHEET_KEYS: readonly SheetKey[] = SHEET_GROUP_KEYS.flatMap(
+  (group) => SHEET_GROUPS[group],
+);

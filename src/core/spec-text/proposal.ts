@@ -9,7 +9,10 @@ export type Doubt =
   /** The words do not say how the figure was taken; the usual way is assumed. */
   | { readonly code: 'basis-unsaid'; readonly taken: Basis }
   /** The same figure stands beside it in another unit, and the two do not agree. */
-  | { readonly code: 'pair-disagrees'; readonly other: { readonly amount: number; readonly unit: UnitId } }
+  | {
+      readonly code: 'pair-disagrees';
+      readonly other: { readonly amount: number; readonly unit: UnitId };
+    }
   /** Recognised by its unit alone. */
   | { readonly code: 'label-unsaid' }
   /** No unit was written; the one that gives a possible figure is assumed. */
@@ -47,4 +50,8 @@ export type Proposal = FigureProposal | FactProposal;
 
 /** Doubts that change a figure by more than its usual spread: the rider has to look first. */
 export const isGrave = (doubt: Doubt, key: string): boolean =>
-  doubt.code === 'gallon-unclear' || doubt.code === 'pair-disagrees' || doubt.code === 'mark-unclear' || doubt.code === 'said-otherwise' || (doubt.code === 'basis-unsaid' && key === 'mass');
+  doubt.code === 'gallon-unclear' ||
+  doubt.code === 'pair-disagrees' ||
+  doubt.code === 'mark-unclear' ||
+  doubt.code === 'said-otherwise' ||
+  (doubt.code === 'basis-unsaid' && key === 'mass');

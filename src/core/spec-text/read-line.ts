@@ -26,12 +26,24 @@ interface Choice {
 const FARTHEST = 70;
 
 /** Figures that a unit alone gives away. */
-const BY_UNIT: Partial<Record<string, FigureKey>> = { power: 'power', torque: 'torque', consumption: 'consumption', volume: 'tank', displacement: 'displacement', money: 'price', angle: 'rake' };
+const BY_UNIT: Partial<Record<string, FigureKey>> = {
+  power: 'power',
+  torque: 'torque',
+  consumption: 'consumption',
+  volume: 'tank',
+  displacement: 'displacement',
+  money: 'price',
+  angle: 'rake',
+};
 
 const UNSAID_UNITS: readonly ('metric' | 'us')[] = ['metric', 'us'];
 
 /** The figures one line of text states. `offset` is where the line begins in the whole text. */
-export function readLine(line: string, offset: number, context: LineContext): readonly FigureProposal[] {
+export function readLine(
+  line: string,
+  offset: number,
+  context: LineContext,
+): readonly FigureProposal[] {
   const labels = scanLabels(line);
   const sides = scanSides(line);
   const quantities = scanQuantities(line);
@@ -57,17 +69,27 @@ export function readLine(line: string, offset: number, context: LineContext): re
 
 function keysOf(label: Label, side: () => SideWord['side']): readonly FigureKey[] {
   switch (label.target.kind) {
-    case 'none': return [];
-    case 'figures': return label.target.keys;
-    case 'sides': return [side() === 'front' ? label.target.front : label.target.rear];
+    case 'none':
+      return [];
+    case 'figures':
+      return label.target.keys;
+    case 'sides':
+      return [side() === 'front' ? label.target.front : label.target.rear];
   }
 }
 
 /** Whether a figure of this dimension may carry this unit (or, without one, this bare number right behind its label). */
-const suits = (key: FigureKey, dimension: string | undefined): boolean => dimension === undefined || figureDefinition(key).dimension === dimension;
+const suits = (key: FigureKey, dimension: string | undefined): boolean =>
+  dimension === undefined || figureDefinition(key).dimension === dimension;
 
 function choose(
-  line: string, quantity: Quantity, index: number, all: readonly Quantity[], labels: readonly Label[], sides: readonly SideWord[], context: LineContext,
+  line: string,
+  quantity: Quantity,
+  index: number,
+  all: readonly Quantity[],
+  labels: readonly Label[],
+  sides: readonly SideWord[],
+  context: LineContext,
   taken: readonly Taken[],
 ): Choice | undefined {
   const dimension = dimensionOf(quantity.unit);
@@ -78,23 +100,35 @@ function choose(
   const consider = (label: Label, distance: number) => {
     if (distance > FARTHEST || (best && distance >= best.distance)) return;
     if (label.target.kind === 'none') {
-      if (dimension === 'mass' || dimension === 'length' || dimension === undefined) best = { choice: undefined, distance };
+      if (dimension === 'mass' || dimension === 'length' || dimension === undefined)
+        best = { choice: undefined, distance };
       return;
     }
     const key = keysOf(label, side).find((k) => suits(k, dimension));
-    if (key && !(taken.some((t) => t.key === key) && isSpent(line, label, quantity, taken, key))) best = { choice: { key, label }, distance };
+    if (key && !(taken.some((t) => t.key === key) && isSpent(line, label, quantity, taken, key)))
+      best = { choice: { key, label }, distance };
   };
   for (const label of labels) {
     // Far labels are passed over before any words between are looked at: time stays linear in the line.
     if (quantity.from - label.to > FARTHEST || label.from - quantity.to > FARTHEST) continue;
     if (label.to <= quantity.from) {
-      const mate = quantity.listed && all[index - 1]?.listed === true && dimension === undefined ? all[index - 1] : undefined;
+      const mate =
+        quantity.listed && all[index - 1]?.listed === true && dimension === undefined
+          ? all[index - 1]
+          : undefined;
       const gap = line.slice(label.to, mate?.from ?? quantity.from);
-      if (dimension === undefined && !/^[^\p{L}\d]{0,4}(?:\([^)]{0,14}\)[^\p{L}\d]{0,4})?(?:is |of |at |= ?)?(?:about |approx\.? |approximately )?$/iu.test(gap)) continue;
+      if (
+        dimension === undefined &&
+        !/^[^\p{L}\d]{0,4}(?:\([^)]{0,14}\)[^\p{L}\d]{0,4})?(?:is |of |at |= ?)?(?:about |approx\.? |approximately )?$/iu.test(
+          gap,
+        )
+      )
+        continue;
       consider(label, gap.length + commas(gap) * COMMA_COSTS);
     } else if (label.from >= quantity.to && dimension !== undefined) {
       const gap = line.slice(quantity.to, label.from);
-      if (!/[;.:\d]/.test(gap)) consider(label, gap.length + AFTER_COSTS + commas(gap) * COMMA_COSTS);
+      if (!/[;.:\d]/.test(gap))
+        consider(label, gap.length + AFTER_COSTS + commas(gap) * COMMA_COSTS);
     }
   }
   if (best) return best.choice;
@@ -106,24 +140,51 @@ function choose(
 }
 
 /** A label before several figures of one kind belongs to the first; a list or a range of sides goes on. */
-function isSpent(line: string, label: Label, quantity: Quantity, taken: readonly Taken[], key: FigureKey): boolean {
+function isSpent(
+  line: string,
+  label: Label,
+  quantity: Quantity,
+  taken: readonly Taken[],
+  key: FigureKey,
+): boolean {
   const last = taken.findLast((t) => t.key === key);
-  return last !== undefined && label.from < last.quantity.from && last.quantity.from < quantity.from && !quantity.listed && !/\bor\b|[,/;(]/.test(line.slice(last.quantity.to, quantity.from));
+  return (
+    last !== undefined &&
+    label.from < last.quantity.from &&
+    last.quantity.from < quantity.from &&
+    !quantity.listed &&
+    !/\bor\b|[,/;(]/.test(line.slice(last.quantity.to, quantity.from))
+  );
 }
 
 /** A figure that only its unit names. Masses count when the words say dry or ready; distances when they say "every". */
 function byUnit(line: string, quantity: Quantity, dimension: string): Choice | undefined {
   const near = line.slice(Math.max(0, quantity.from - 24), quantity.to + 18);
-  if (dimension === 'mass') return basisIn('mass', near, 'ready').said ? { key: 'mass', label: undefined } : undefined;
-  if (/\bevery\s*(?:about |approx\.? )?$/iu.test(line.slice(Math.max(0, quantity.from - 16), quantity.from))) {
-    const key = (['serviceInterval', 'serviceHours', 'serviceMonths'] as const).find((k) => figureDefinition(k).dimension === dimension);
+  if (dimension === 'mass')
+    return basisIn('mass', near, 'ready').said ? { key: 'mass', label: undefined } : undefined;
+  if (
+    /\bevery\s*(?:about |approx\.? )?$/iu.test(
+      line.slice(Math.max(0, quantity.from - 16), quantity.from),
+    )
+  ) {
+    const key = (['serviceInterval', 'serviceHours', 'serviceMonths'] as const).find(
+      (k) => figureDefinition(k).dimension === dimension,
+    );
     if (key) return { key, label: undefined };
   }
   const key = quantity.unit === 'gears' ? 'gears' : BY_UNIT[dimension];
   return key && !(key === 'tank' && quantity.listed) ? { key, label: undefined } : undefined;
 }
 
-function propose(line: string, offset: number, quantity: Quantity, { key, label }: Choice, before: Quantity | undefined, claimed: number, context: LineContext): FigureProposal | undefined {
+function propose(
+  line: string,
+  offset: number,
+  quantity: Quantity,
+  { key, label }: Choice,
+  before: Quantity | undefined,
+  claimed: number,
+  context: LineContext,
+): FigureProposal | undefined {
   const definition = figureDefinition(key);
   const doubts: Doubt[] = [];
   const units = unitsFor(line, quantity, key, label);
@@ -132,29 +193,66 @@ function propose(line: string, offset: number, quantity: Quantity, { key, label 
   const from = startOfWords(line, quantity, above ? undefined : label, before, claimed);
   let to = label && !above && label.from >= quantity.to ? label.to : quantity.to;
   // Words that told how the figure before was taken say nothing of this one.
-  const begin = Math.max(before && before.to <= from ? before.to : 0, claimed <= from ? claimed : 0, from - 40);
+  const begin = Math.max(
+    before && before.to <= from ? before.to : 0,
+    claimed <= from ? claimed : 0,
+    from - 40,
+  );
   const around = line.slice(begin, Math.min(line.length, nextStop(line, to)));
-  const { basis, said, end } = basisIn(key, above ? `${around} ${context.aboveLine}` : around, definition.bases[0]);
+  const { basis, said, end } = basisIn(
+    key,
+    above ? `${around} ${context.aboveLine}` : around,
+    definition.bases[0],
+  );
   if (end <= around.length) to = Math.max(to, begin + end);
-  const possible = meant(key, units.list.flatMap((unit) => quantity.amounts.filter((amount) => !findReadingFault(key, { amount, unit, basis, origin: 'claimed', note: '' })).map((amount) => ({ amount, unit }))));
+  const possible = meant(
+    key,
+    units.list.flatMap((unit) =>
+      quantity.amounts
+        .filter(
+          (amount) => !findReadingFault(key, { amount, unit, basis, origin: 'claimed', note: '' }),
+        )
+        .map((amount) => ({ amount, unit })),
+    ),
+  );
   const [first, second] = possible;
   if (!first) return undefined;
-  if (quantity.unit === 'gallon' || quantity.unit === 'mpg') doubts.push({ code: 'gallon-unclear' });
-  else if (second && second.unit === first.unit && definition.dimension !== 'money') doubts.push({ code: 'mark-unclear', other: second.amount });
+  if (quantity.unit === 'gallon' || quantity.unit === 'mpg')
+    doubts.push({ code: 'gallon-unclear' });
+  else if (second && second.unit === first.unit && definition.dimension !== 'money')
+    doubts.push({ code: 'mark-unclear', other: second.amount });
   if (!said) doubts.push({ code: 'basis-unsaid', taken: basis });
   if (!label && key in BY_UNIT_KEYS) doubts.push({ code: 'label-unsaid' });
   return {
-    kind: 'figure', key, ...first, basis, doubts, words: line.slice(from, to).trim(), from: offset + from, to: offset + to,
+    kind: 'figure',
+    key,
+    ...first,
+    basis,
+    doubts,
+    words: line.slice(from, to).trim(),
+    from: offset + from,
+    to: offset + to,
     ...(quantity.spread === undefined ? {} : { spread: quantity.spread }),
   };
 }
 
 /** Nobody asks 6.29 for a machine: of two possible prices the larger is meant. */
-const meant = <T extends { readonly amount: number }>(key: FigureKey, possible: readonly T[]): readonly T[] =>
-  figureDefinition(key).dimension === 'money' ? possible.toSorted((a, b) => b.amount - a.amount) : possible;
+const meant = <T extends { readonly amount: number }>(
+  key: FigureKey,
+  possible: readonly T[],
+): readonly T[] =>
+  figureDefinition(key).dimension === 'money'
+    ? possible.toSorted((a, b) => b.amount - a.amount)
+    : possible;
 
 /** Where the words that made a figure begin: at its label, unless another figure stands between. */
-function startOfWords(line: string, quantity: Quantity, label: Label | undefined, before: Quantity | undefined, claimed: number): number {
+function startOfWords(
+  line: string,
+  quantity: Quantity,
+  label: Label | undefined,
+  before: Quantity | undefined,
+  claimed: number,
+): number {
   if (!label || label.to > quantity.from || quantity.from - label.to >= 40) return quantity.from;
   if (!before || before.from < label.from) return label.from;
   const start = Math.min(quantity.from, Math.max(before.to, claimed));
@@ -162,7 +260,11 @@ function startOfWords(line: string, quantity: Quantity, label: Label | undefined
   return start + (gap.length - gap.replace(/^[\s,;/|)(]+/, '').length);
 }
 
-const BY_UNIT_KEYS: Readonly<Record<string, true>> = { tank: true, price: true, serviceInterval: true };
+const BY_UNIT_KEYS: Readonly<Record<string, true>> = {
+  tank: true,
+  price: true,
+  serviceInterval: true,
+};
 
 /** Where the words about a figure end: at the next number, or the comma before it, a semicolon or a full stop, at most 60 characters on. */
 function nextStop(line: string, from: number): number {
@@ -174,17 +276,40 @@ function nextStop(line: string, from: number): number {
 }
 
 /** The units a quantity may be in: the written one, the one in brackets behind the label, or those that give a possible figure. */
-function unitsFor(line: string, quantity: Quantity, key: FigureKey, label: Label | undefined): { readonly list: readonly UnitId[]; readonly unsaid: boolean } {
+function unitsFor(
+  line: string,
+  quantity: Quantity,
+  key: FigureKey,
+  label: Label | undefined,
+): { readonly list: readonly UnitId[]; readonly unsaid: boolean } {
   const { unit } = quantity;
   if (unit === 'gallon') return { list: ['gal-us', 'gal-imp'], unsaid: false };
   if (unit === 'mpg') return { list: ['mpg-us', 'mpg-imp'], unsaid: false };
   if (unit !== undefined) return { list: [unit], unsaid: false };
   const { dimension, unit: own } = figureDefinition(key);
-  const bracket = label && /^[^\p{L}\d]{0,3}\(([^)]{1,14})\)/u.exec(line.slice(label.to, quantity.from))?.[1];
-  const named = bracket === undefined ? undefined : scanQuantities(`1 ${bracket.split(/[,;]/)[0] ?? ''}`)[0]?.unit;
-  if (named !== undefined && named !== 'gallon' && named !== 'mpg' && unitEntry(named).dimension === dimension) return { list: [named], unsaid: false };
+  const bracket =
+    label && /^[^\p{L}\d]{0,3}\(([^)]{1,14})\)/u.exec(line.slice(label.to, quantity.from))?.[1];
+  const named =
+    bracket === undefined
+      ? undefined
+      : scanQuantities(`1 ${bracket.split(/[,;]/)[0] ?? ''}`)[0]?.unit;
+  if (
+    named !== undefined &&
+    named !== 'gallon' &&
+    named !== 'mpg' &&
+    unitEntry(named).dimension === dimension
+  )
+    return { list: [named], unsaid: false };
   if (dimension === 'money') return { list: [], unsaid: true };
   if (own) return { list: [own], unsaid: false };
-  const bare = dimension === 'ratio' || dimension === 'year' || dimension === 'count' || dimension === 'rotation' || dimension === 'angle';
-  return { list: [...new Set(UNSAID_UNITS.map((system) => preferredUnit(dimension, system, 'EUR')))], unsaid: !bare };
+  const bare =
+    dimension === 'ratio' ||
+    dimension === 'year' ||
+    dimension === 'count' ||
+    dimension === 'rotation' ||
+    dimension === 'angle';
+  return {
+    list: [...new Set(UNSAID_UNITS.map((system) => preferredUnit(dimension, system, 'EUR')))],
+    unsaid: !bare,
+  };
 }

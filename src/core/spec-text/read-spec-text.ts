@@ -24,7 +24,13 @@ export function readSpecText(text: string): readonly Proposal[] {
   let side: LineContext['side'];
   let sideAge = 0;
   for (const { line, offset } of linesOf(plain)) {
-    const figures = /[\d½¼¾⅛⅜⅝⅞]/.test(line) ? readLine(withoutTyres(line), offset, { above, aboveLine, side: sideAge > 0 ? side : undefined }) : [];
+    const figures = /[\d½¼¾⅛⅜⅝⅞]/.test(line)
+      ? readLine(withoutTyres(line), offset, {
+          above,
+          aboveLine,
+          side: sideAge > 0 ? side : undefined,
+        })
+      : [];
     const facts = readFacts(line, offset);
     found.push(...figures, ...facts);
     const blank = line.trim() === '';
@@ -41,7 +47,11 @@ export function readSpecText(text: string): readonly Proposal[] {
 
 /** One character for one: odd spaces, dashes and quotes become plain ones, so that places in the text stay true. */
 const normalised = (text: string): string =>
-  text.replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g, ' ').replace(/[\u2010-\u2012\u2212]/g, '-').replace(/[“”]/g, '"').replace(/\u0000/g, ' ');
+  text
+    .replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g, ' ')
+    .replace(/[\u2010-\u2012\u2212]/g, '-')
+    .replace(/[“”]/g, '"')
+    .replace(/\u0000/g, ' ');
 
 function* linesOf(text: string): Generator<{ readonly line: string; readonly offset: number }> {
   let offset = 0;
@@ -72,8 +82,14 @@ function settled(found: readonly Proposal[]): readonly Proposal[] {
       if (proposal.doubts.length < same.doubts.length) kept[kept.indexOf(same)] = proposal;
       continue;
     }
-    const contradicts = rivals.some((k) => proposal.kind === 'fact' || (k.kind === 'figure' && k.basis === proposal.basis));
-    kept.push(contradicts ? { ...proposal, doubts: [...proposal.doubts, { code: 'said-otherwise' }] } : proposal);
+    const contradicts = rivals.some(
+      (k) => proposal.kind === 'fact' || (k.kind === 'figure' && k.basis === proposal.basis),
+    );
+    kept.push(
+      contradicts
+        ? { ...proposal, doubts: [...proposal.doubts, { code: 'said-otherwise' }] }
+        : proposal,
+    );
   }
   return kept;
 }
@@ -81,9 +97,12 @@ function settled(found: readonly Proposal[]): readonly Proposal[] {
 const SAME_WITHIN = 0.006;
 
 function isSame(a: Proposal, b: Proposal): boolean {
-  if (a.kind === 'fact' || b.kind === 'fact') return a.kind === 'fact' && b.kind === 'fact' && a.value === b.value;
+  if (a.kind === 'fact' || b.kind === 'fact')
+    return a.kind === 'fact' && b.kind === 'fact' && a.value === b.value;
   if (a.basis !== b.basis && !b.doubts.some((d) => d.code === 'basis-unsaid')) return false;
-  return isMoney(a) || isMoney(b) ? a.unit === b.unit && a.amount === b.amount : Math.abs(convert(b.amount, b.unit, a.unit) / a.amount - 1) <= SAME_WITHIN;
+  return isMoney(a) || isMoney(b)
+    ? a.unit === b.unit && a.amount === b.amount
+    : Math.abs(convert(b.amount, b.unit, a.unit) / a.amount - 1) <= SAME_WITHIN;
 }
 
 const isMoney = (p: FigureProposal): boolean => /^[A-Z]{3}$/.test(p.unit);

@@ -7,8 +7,14 @@ export interface Label {
   readonly to: number;
 }
 
-const ANY_LABEL = new RegExp(`(?<![\\p{L}])(?:${LABEL_ENTRIES.map((e) => e.words).join('|')})(?![\\p{L}])`, 'giu');
-const exact = LABEL_ENTRIES.map(({ target, words }) => ({ target, pattern: new RegExp(`^(?:${words})$`, 'iu') }));
+const ANY_LABEL = new RegExp(
+  `(?<![\\p{L}])(?:${LABEL_ENTRIES.map((e) => e.words).join('|')})(?![\\p{L}])`,
+  'giu',
+);
+const exact = LABEL_ENTRIES.map(({ target, words }) => ({
+  target,
+  pattern: new RegExp(`^(?:${words})$`, 'iu'),
+}));
 const seen = new Map<string, LabelTarget | undefined>();
 
 /** What a label's words may stand for. */
@@ -22,7 +28,9 @@ export function labelTarget(text: string): LabelTarget | undefined {
 export const scanLabels = (line: string): readonly Label[] =>
   [...line.matchAll(ANY_LABEL)].flatMap((match) => {
     const target = labelTarget(match[0]);
-    return target ? [{ target, text: match[0], from: match.index, to: match.index + match[0].length }] : [];
+    return target
+      ? [{ target, text: match[0], from: match.index, to: match.index + match[0].length }]
+      : [];
   });
 
 export interface SideWord {
@@ -34,4 +42,8 @@ export interface SideWord {
 const SIDE = /(?<!\p{L})(?:(front|fork|fr\.)|(rear|back|shock))(?!\p{L})/giu;
 
 export const scanSides = (line: string): readonly SideWord[] =>
-  [...line.matchAll(SIDE)].map((m) => ({ side: m[1] ? 'front' : 'rear', from: m.index, to: m.index + m[0].length }));
+  [...line.matchAll(SIDE)].map((m) => ({
+    side: m[1] ? 'front' : 'rear',
+    from: m.index,
+    to: m.index + m[0].length,
+  }));

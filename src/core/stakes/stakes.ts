@@ -4,7 +4,14 @@ import type { Donor } from '../donor';
 import { factDefinition, factInUse, FACT_KEYS, type FactKey } from '../facts';
 import { exactly, known } from '../numeric';
 import { fitScore, wantCurves, wantWeights, WANT_KEYS } from '../preference';
-import { FIGURE_KEYS, readingInUse, readingSpread, type FigureKey, type Origin, type Reading } from '../readings';
+import {
+  FIGURE_KEYS,
+  readingInUse,
+  readingSpread,
+  type FigureKey,
+  type Origin,
+  type Reading,
+} from '../readings';
 import type { Contender } from './brief-turnings';
 
 /** What hangs on one thing that is not measured yet. */
@@ -33,29 +40,72 @@ export function stakes(brief: Brief, contender: Contender): readonly Stake[] {
   const look = (of: Donor): Assessment => assess(brief, of, parts, aboard);
   const points = (a: Assessment): number => fitScore(a.metrics, curves, weights).points.mid;
   const now = look(donor);
-  const spread = (tried: readonly Assessment[]): number => Math.max(...tried.map(points)) - Math.min(...tried.map(points));
+  const spread = (tried: readonly Assessment[]): number =>
+    Math.max(...tried.map(points)) - Math.min(...tried.map(points));
 
   const figures = FIGURE_KEYS.flatMap((key): Stake[] => {
     const reading = readingInUse(donor.figures[key]);
     if (!reading) {
-      const lacking = WANT_KEYS.filter((w) => { const { estimate } = now.metrics[w]; return estimate.kind === 'unknown' && estimate.missing.includes(key); });
-      return [{ kind: 'figure', key, points: lacking.reduce((sum, w) => sum + weights[w] * 100, 0), decides: now.musts.filter((m) => m.missing.includes(key)).map((m) => m.key), origin: undefined }];
+      const lacking = WANT_KEYS.filter((w) => {
+        const { estimate } = now.metrics[w];
+        return estimate.kind === 'unknown' && estimate.missing.includes(key);
+      });
+      return [
+        {
+          kind: 'figure',
+          key,
+          points: lacking.reduce((sum, w) => sum + weights[w] * 100, 0),
+          decides: now.musts.filter((m) => m.missing.includes(key)).map((m) => m.key),
+          origin: undefined,
+        },
+      ];
     }
     const half = readingSpread(key, reading);
     if (reading.origin === 'measured' || half === 0) return [];
-    const tried = [-half, half].map((by) => look(withReading(donor, key, { ...reading, amount: Math.max(reading.amount * 0.01, reading.amount + by), spread: 0 })));
-    return [{ kind: 'figure', key, points: spread(tried), decides: turned(tried), origin: reading.origin }];
+    const tried = [-half, half].map((by) =>
+      look(
+        withReading(donor, key, {
+          ...reading,
+          amount: Math.max(reading.amount * 0.01, reading.amount + by),
+          spread: 0,
+        }),
+      ),
+    );
+    return [
+      {
+        kind: 'figure',
+        key,
+        points: spread(tried),
+        decides: turned(tried),
+        origin: reading.origin,
+      },
+    ];
   });
   const facts = FACT_KEYS.flatMap((key): Stake[] => {
     const definition = factDefinition(key);
     if (definition.kind !== 'choice' || factInUse(donor.facts?.[key])) return [];
-    const tried = definition.options.map((value) => look({ ...donor, facts: { ...donor.facts, [key]: { readings: [{ id: 'tried', value, origin: 'measured', note: '' }] } } }));
-    return [{ kind: 'fact', key, points: spread(tried), decides: turned(tried), origin: undefined }];
+    const tried = definition.options.map((value) =>
+      look({
+        ...donor,
+        facts: {
+          ...donor.facts,
+          [key]: { readings: [{ id: 'tried', value, origin: 'measured', note: '' }] },
+        },
+      }),
+    );
+    return [
+      { kind: 'fact', key, points: spread(tried), decides: turned(tried), origin: undefined },
+    ];
   });
-  return [...figures, ...facts].filter((s) => s.points >= WORTH_ASKING || s.decides.length > 0).sort((a, b) => b.decides.length - a.decides.length || b.points - a.points);
+  return [...figures, ...facts]
+    .filter((s) => s.points >= WORTH_ASKING || s.decides.length > 0)
+    .sort((a, b) => b.decides.length - a.decides.length || b.points - a.points);
 }
 
-const withReading = (donor: Donor, key: FigureKey, reading: Reading): Donor => ({ ...donor, figures: { ...donor.figures, [key]: { readings: [reading] } } });
+const withReading = (donor: Donor, key: FigureKey, reading: Reading): Donor => ({
+  ...donor,
+  figures: { ...donor.figures, [key]: { readings: [reading] } },
+});
 
 /** Musts whose middle passes in one case and fails in another. */
 function turned(tried: readonly Assessment[]): readonly MustKey[] {
@@ -63,7 +113,17 @@ function turned(tried: readonly Assessment[]): readonly MustKey[] {
   const atMiddle = (a: Assessment, key: MustKey): string | undefined => {
     const must = a.musts.find((m) => m.key === key);
     if (!must?.metric || must.need === undefined) return must?.verdict;
-    return must.have?.kind === 'known' ? judge(known(exactly(must.have.interval.mid)), must.need, metricDefinition(must.metric).better) : 'not-known';
+    return must.have?.kind === 'known'
+      ? judge(
+          known(exactly(must.have.interval.mid)),
+          must.need,
+          metricDefinition(must.metric).better,
+        )
+      : 'not-known';
   };
-  return first ? first.musts.map((m) => m.key).filter((key) => others.some((o) => atMiddle(o, key) !== atMiddle(first, key))) : [];
+  return first
+    ? first.musts
+        .map((m) => m.key)
+        .filter((key) => others.some((o) => atMiddle(o, key) !== atMiddle(first, key)))
+    : [];
 }

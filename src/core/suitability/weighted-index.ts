@@ -28,7 +28,11 @@ const KNOWN_FROM = 0.5;
 export function weightedIndex(reasons: readonly IndexReason[]): SuitabilityIndex {
   const told = reasons.filter((r): r is IndexReason & { worth: number } => r.worth !== undefined);
   const share = told.reduce((sum, r) => sum + r.weight, 0);
-  if (share < KNOWN_FROM - 1e-9) return { estimate: unknown(...reasons.filter((r) => r.worth === undefined).map((r) => r.name)), reasons };
+  if (share < KNOWN_FROM - 1e-9)
+    return {
+      estimate: unknown(...reasons.filter((r) => r.worth === undefined).map((r) => r.name)),
+      reasons,
+    };
   const sum = told.reduce((total, r) => total + r.weight * r.worth, 0);
   return { estimate: known(between(sum, Math.min(1, sum + 1 - share), sum / share)), reasons };
 }

@@ -6,28 +6,80 @@ import { told } from './told';
 import { weightedIndex, type IndexReason, type SuitabilityIndex } from './weighted-index';
 
 /** How rough each ground is on wheels, 0 road to 1 rocks. Own assumption. */
-const ROUGHNESS: Readonly<Record<Ground, number>> = { motorway: 0, openRoad: 0, town: 0, gravel: 0.5, twoTrack: 0.9, singleTrack: 1, sandMud: 1 };
+const ROUGHNESS: Readonly<Record<Ground, number>> = {
+  motorway: 0,
+  openRoad: 0,
+  town: 0,
+  gravel: 0.5,
+  twoTrack: 0.9,
+  singleTrack: 1,
+  sandMud: 1,
+};
 
 /** Roughness of the whole way, 0–1. */
-const roughness = (shares: GroundShares): number => GROUNDS.reduce((sum, g) => sum + (shares[g] / 100) * ROUGHNESS[g], 0);
+const roughness = (shares: GroundShares): number =>
+  GROUNDS.reduce((sum, g) => sum + (shares[g] / 100) * ROUGHNESS[g], 0);
 
 /** Worth of a rim by its diameter in inches on rough ground and on roads: large fronts roll over, small ones turn. Own assumption. */
-const FRONT = { rough: [{ x: 17, y: 0.35 }, { x: 19, y: 0.7 }, { x: 21, y: 1 }], road: [{ x: 17, y: 1 }, { x: 19, y: 0.95 }, { x: 21, y: 0.75 }] };
-const REAR = { rough: [{ x: 16, y: 0.5 }, { x: 17, y: 0.75 }, { x: 18, y: 1 }], road: [{ x: 16, y: 0.9 }, { x: 17, y: 1 }, { x: 18, y: 0.9 }] };
+const FRONT = {
+  rough: [
+    { x: 17, y: 0.35 },
+    { x: 19, y: 0.7 },
+    { x: 21, y: 1 },
+  ],
+  road: [
+    { x: 17, y: 1 },
+    { x: 19, y: 0.95 },
+    { x: 21, y: 0.75 },
+  ],
+};
+const REAR = {
+  rough: [
+    { x: 16, y: 0.5 },
+    { x: 17, y: 0.75 },
+    { x: 18, y: 1 },
+  ],
+  road: [
+    { x: 16, y: 0.9 },
+    { x: 17, y: 1 },
+    { x: 18, y: 0.9 },
+  ],
+};
 
-function rim(name: string, weight: number, diameter: Estimate, worths: typeof FRONT, rough: number): IndexReason {
+function rim(
+  name: string,
+  weight: number,
+  diameter: Estimate,
+  worths: typeof FRONT,
+  rough: number,
+): IndexReason {
   if (diameter.kind === 'unknown') return { name, weight, worth: undefined };
   const inches = diameter.interval.mid / 25.4;
-  return { name, weight, worth: rough * piecewiseLinear(worths.rough, inches) + (1 - rough) * piecewiseLinear(worths.road, inches) };
+  return {
+    name,
+    weight,
+    worth:
+      rough * piecewiseLinear(worths.rough, inches) +
+      (1 - rough) * piecewiseLinear(worths.road, inches),
+  };
 }
 
 /** Wheels against the ground mix, 0–1: rim sizes, spokes, tubes (a plug mends a tubeless tyre by the road). Worths are our own assumption. */
-export function wheelIndex(facts: DonorFacts | undefined, front: Estimate, rear: Estimate, shares: GroundShares): SuitabilityIndex {
+export function wheelIndex(
+  facts: DonorFacts | undefined,
+  front: Estimate,
+  rear: Estimate,
+  shares: GroundShares,
+): SuitabilityIndex {
   const rough = roughness(shares);
   const mixed = (onRough: number, onRoad: number) => rough * onRough + (1 - rough) * onRoad;
   return weightedIndex([
     rim('wheelFront', 0.35, front, FRONT, rough),
     rim('wheelRear', 0.15, rear, REAR, rough),
-    told(facts, 'wheelType', 0.5, { 'spoked-tubes': mixed(0.8, 0.55), 'spoked-tubeless': 1, cast: mixed(0.4, 1) }),
+    told(facts, 'wheelType', 0.5, {
+      'spoked-tubes': mixed(0.8, 0.55),
+      'spoked-tubeless': 1,
+      cast: mixed(0.4, 1),
+    }),
   ]);
 }

@@ -11,5 +11,9 @@ export function springEnergy(end: SpringEnd, travel_mm: number): number {
  * Drop that uses all travel, m: h = E/((1 − f)·m·g) − S; f share taken by damping (0.35–0.6, low confidence).
  * Comparative only: the rider's legs absorb more.
  */
-export const bottomingDrop = (end: SpringEnd, travel_mm: number, mass_kg: number, damping: number): number =>
-  springEnergy(end, travel_mm) / ((1 - damping) * mass_kg * 9.80665) - travel_mm / 1000;
+export const bottomingDrop = (
+  end: SpringEnd,
+  travel_mm: number,
+  mass_kg: number,
+  damping: number,
+): number => springEnergy(end, travel_mm) / ((1 - damping) * mass_kg * 9.80665) - travel_mm / 1000;

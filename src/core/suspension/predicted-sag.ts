@@ -10,14 +10,26 @@ const FRICTION = 8;
 
 /** Rider sag of the fork along its legs under an axle load, mm. `legRate` N/mm of one leg, rake in degrees. */
 export function predictedForkSag(axle_kg: number, legRate: Interval, rake_deg: number): Interval {
-  const at = (rate: number, preload: number) => forkSag(rate, rake_deg, preload, Math.max(0, axle_kg - UNSPRUNG_KG));
-  return between(Math.max(0, at(legRate.high, FORK_PRELOAD.high) - FRICTION), at(legRate.low, FORK_PRELOAD.low) + FRICTION, Math.max(0, at(legRate.mid, FORK_PRELOAD.mid)));
+  const at = (rate: number, preload: number) =>
+    forkSag(rate, rake_deg, preload, Math.max(0, axle_kg - UNSPRUNG_KG));
+  return between(
+    Math.max(0, at(legRate.high, FORK_PRELOAD.high) - FRICTION),
+    at(legRate.low, FORK_PRELOAD.low) + FRICTION,
+    Math.max(0, at(legRate.mid, FORK_PRELOAD.mid)),
+  );
 }
 
 /** Rider sag of the rear wheel under an axle load, mm. */
-export function predictedShockSag(axle_kg: number, rate: Interval, motionRatio: Interval): Interval {
-  const at = (rate_Npmm: number, preload_mm: number, mr: number) => wheelSag({ rate_Npmm, motionRatio: mr, preload_mm }, Math.max(0, axle_kg - UNSPRUNG_KG));
+export function predictedShockSag(
+  axle_kg: number,
+  rate: Interval,
+  motionRatio: Interval,
+): Interval {
+  const at = (rate_Npmm: number, preload_mm: number, mr: number) =>
+    wheelSag({ rate_Npmm, motionRatio: mr, preload_mm }, Math.max(0, axle_kg - UNSPRUNG_KG));
   return between(
-    Math.max(0, at(rate.high, SHOCK_PRELOAD.high, motionRatio.high) - FRICTION), at(rate.low, SHOCK_PRELOAD.low, motionRatio.low) + FRICTION, Math.max(0, at(rate.mid, SHOCK_PRELOAD.mid, motionRatio.mid)),
+    Math.max(0, at(rate.high, SHOCK_PRELOAD.high, motionRatio.high) - FRICTION),
+    at(rate.low, SHOCK_PRELOAD.low, motionRatio.low) + FRICTION,
+    Math.max(0, at(rate.mid, SHOCK_PRELOAD.mid, motionRatio.mid)),
   );
 }

@@ -10,21 +10,38 @@ export interface SpringEnd {
 const GRAVITY = 9.80665;
 
 /** Rate at the wheel, N/mm: k·MR². */
-export const wheelRate = ({ rate_Npmm, motionRatio }: Pick<SpringEnd, 'rate_Npmm' | 'motionRatio'>): number => rate_Npmm * motionRatio ** 2;
+export const wheelRate = ({
+  rate_Npmm,
+  motionRatio,
+}: Pick<SpringEnd, 'rate_Npmm' | 'motionRatio'>): number => rate_Npmm * motionRatio ** 2;
 
 /** Sag at the wheel under a sprung load, mm: W/k_w − preload/MR. Below 0: topped out, the spring is not moved at all. */
-export const wheelSag = (end: SpringEnd, load_kg: number): number => (load_kg * GRAVITY) / wheelRate(end) - end.preload_mm / end.motionRatio;
+export const wheelSag = (end: SpringEnd, load_kg: number): number =>
+  (load_kg * GRAVITY) / wheelRate(end) - end.preload_mm / end.motionRatio;
 
 /** Sag of a fork along its legs, mm: N·cos ε/(2k) − preload, k of one leg. */
-export const forkSag = (legRate_Npmm: number, rake_deg: number, preload_mm: number, load_kg: number): number =>
+export const forkSag = (
+  legRate_Npmm: number,
+  rake_deg: number,
+  preload_mm: number,
+  load_kg: number,
+): number =>
   (load_kg * GRAVITY * Math.cos((rake_deg * Math.PI) / 180)) / (2 * legRate_Npmm) - preload_mm;
 
 /** Change of sag at the wheel for one more millimetre of preload, mm. */
-export const sagPerPreload = ({ motionRatio }: Pick<SpringEnd, 'motionRatio'>): number => -1 / motionRatio;
+export const sagPerPreload = ({ motionRatio }: Pick<SpringEnd, 'motionRatio'>): number =>
+  -1 / motionRatio;
 
 /** Preload that brings the rider sag to a target, mm. */
-export const preloadFor = (end: Omit<SpringEnd, 'preload_mm'>, load_kg: number, sag_mm: number): number =>
-  end.motionRatio * ((load_kg * GRAVITY) / wheelRate(end) - sag_mm);
+export const preloadFor = (
+  end: Omit<SpringEnd, 'preload_mm'>,
+  load_kg: number,
+  sag_mm: number,
+): number => end.motionRatio * ((load_kg * GRAVITY) / wheelRate(end) - sag_mm);
 
 /** Spring rate that gives a difference between rider and free sag, N/mm: the difference does not depend on preload. */
-export const rateForDifference = (rider_kg: number, difference_mm: number, motionRatio: number): number => (rider_kg * GRAVITY) / (difference_mm * motionRatio ** 2);
+export const rateForDifference = (
+  rider_kg: number,
+  difference_mm: number,
+  motionRatio: number,
+): number => (rider_kg * GRAVITY) / (difference_mm * motionRatio ** 2);

@@ -9,7 +9,15 @@ export type SuspensionEnd = 'front' | 'rear';
 
 /** Rider that stock springs of a class suit where nobody has said, kg, ± {@link DESIGN_SPREAD}: 75 kg light dual-sport, up to 100 kg mid-size twin (common practice, no source). */
 export const USUAL_DESIGN_RIDER: Readonly<Record<DonorClass, number>> = {
-  'air-trail-single': 75, 'dual-sport-single': 75, 'long-range-dual-sport': 78, 'competition-single': 80, 'road-adventure-single': 80, 'scrambler-single': 85, 'rally-twin': 90, 'road-v-twin': 90, 'large-adventure-twin': 92,
+  'air-trail-single': 75,
+  'dual-sport-single': 75,
+  'long-range-dual-sport': 78,
+  'competition-single': 80,
+  'road-adventure-single': 80,
+  'scrambler-single': 85,
+  'rally-twin': 90,
+  'road-v-twin': 90,
+  'large-adventure-twin': 92,
 };
 export const DESIGN_SPREAD = 8;
 
@@ -21,7 +29,12 @@ const LUGGAGE_ALLOWED = 10;
 const REAR_SHARE = 0.8;
 const WORST_SPRING = 0.6;
 
-const ADJUSTERS: Readonly<Record<string, number>> = { none: 0.9, preload: 0.95, 'preload-rebound': 1, full: 1 };
+const ADJUSTERS: Readonly<Record<string, number>> = {
+  none: 0.9,
+  preload: 0.95,
+  'preload-rebound': 1,
+  full: 1,
+};
 const ROUGH = ['gravel', 'twoTrack', 'singleTrack', 'sandMud'] as const;
 
 /** What the springs of an end carry as if it were all rider, kg: rider bare, on the rear also luggage and passenger beyond what is allowed for. */
@@ -60,22 +73,48 @@ export interface EndMatch {
  * One end of the suspension against ground, rider and load, 0–1: share of the travel the ground asks × how the spring suits ×
  * what can be adjusted (counts by the share of rough ground). Factors are our own assumption.
  */
-export function endMatch(end: SuspensionEnd, brief: Brief, travel: Estimate<Millimetres>, design: Interval, facts: DonorFacts | undefined, parts: SuspensionParts): EndMatch {
+export function endMatch(
+  end: SuspensionEnd,
+  brief: Brief,
+  travel: Estimate<Millimetres>,
+  design: Interval,
+  facts: DonorFacts | undefined,
+  parts: SuspensionParts,
+): EndMatch {
   const rough = ROUGH.reduce((sum, g) => sum + brief.ground[g], 0) / 100;
   const softIsFine = brief.schools?.springs === 'soft-is-fine';
-  const mismatch = parts.sprungToRider.has(end) ? { low: 0, mid: 0, high: 0 } : springMismatch(riderLike(brief, end), design);
-  const [a, b, c] = [springFactor(mismatch.low, softIsFine), springFactor(mismatch.mid, softIsFine), springFactor(mismatch.high, softIsFine)];
+  const mismatch = parts.sprungToRider.has(end)
+    ? { low: 0, mid: 0, high: 0 }
+    : springMismatch(riderLike(brief, end), design);
+  const [a, b, c] = [
+    springFactor(mismatch.low, softIsFine),
+    springFactor(mismatch.mid, softIsFine),
+    springFactor(mismatch.high, softIsFine),
+  ];
   // Between too stiff and too soft the factor passes through its best.
   const best = mismatch.low < 0 && mismatch.high > 0 ? 1 : Math.max(a, b, c);
   const springs = { low: Math.min(a, b, c), mid: b, high: best };
   const says = factInUse(facts?.[end === 'front' ? 'forkAdjust' : 'shockAdjust'])?.value;
   const graded = (worth: number) => 1 - rough * (1 - worth);
-  const adjusters = says === undefined ? between(graded(0.9), 1) : between(graded(ADJUSTERS[says] ?? 1), graded(ADJUSTERS[says] ?? 1));
+  const adjusters =
+    says === undefined
+      ? between(graded(0.9), 1)
+      : between(graded(ADJUSTERS[says] ?? 1), graded(ADJUSTERS[says] ?? 1));
   const share = combine([travel] as const, (t) => travelShare(t, brief.ground));
-  return { end, travel: share, mismatch, springs, adjusters, index: combine([share] as const, (t) => multiply(multiply(t, springs), adjusters)) };
+  return {
+    end,
+    travel: share,
+    mismatch,
+    springs,
+    adjusters,
+    index: combine([share] as const, (t) => multiply(multiply(t, springs), adjusters)),
+  };
 }
 
 /** The weaker end decides. */
 export const suspensionMatch = (front: EndMatch, rear: EndMatch): Estimate =>
-  combine([front.index, rear.index] as const, (f, r) => ({ low: Math.min(f.low, r.low), mid: Math.min(f.mid, r.mid), high: Math.min(f.high, r.high) }));
-
+  combine([front.index, rear.index] as const, (f, r) => ({
+    low: Math.min(f.low, r.low),
+    mid: Math.min(f.mid, r.mid),
+    high: Math.min(f.high, r.high),
+  }));

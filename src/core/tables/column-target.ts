@@ -9,12 +9,18 @@ export type TextColumn = (typeof TEXT_COLUMNS)[number];
 export type ColumnTarget =
   | { readonly kind: 'ignore' }
   | { readonly kind: 'text'; readonly column: TextColumn }
-  | { readonly kind: 'figure'; readonly key: FigureKey; readonly unit?: UnitId | undefined; readonly basis: Basis }
+  | {
+      readonly kind: 'figure';
+      readonly key: FigureKey;
+      readonly unit?: UnitId | undefined;
+      readonly basis: Basis;
+    }
   | { readonly kind: 'fact'; readonly key: FactKey };
 
 export const isSameTarget = (a: ColumnTarget, b: ColumnTarget): boolean => {
   if (a.kind !== b.kind) return false;
   if (a.kind === 'text' && b.kind === 'text') return a.column === b.column;
-  if (a.kind === 'figure' && b.kind === 'figure') return a.key === b.key && a.basis === b.basis && a.unit === b.unit;
+  if (a.kind === 'figure' && b.kind === 'figure')
+    return a.key === b.key && a.basis === b.basis && a.unit === b.unit;
   return a.kind === 'fact' && b.kind === 'fact' && a.key === b.key;
 };

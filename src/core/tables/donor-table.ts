@@ -1,6 +1,13 @@
 import type { Donor } from '../donor';
 import { factInUse } from '../facts';
-import { figureDefinition, figureUnit, readingInUse, type Basis, type FigureKey, type Reading } from '../readings';
+import {
+  figureDefinition,
+  figureUnit,
+  readingInUse,
+  type Basis,
+  type FigureKey,
+  type Reading,
+} from '../readings';
 import { SHEET_KEYS, type SheetKey } from '../sheet';
 import { isFactKey } from '../facts';
 import { convert, unitEntry, type CurrencyCode, type UnitId, type UnitSystem } from '../units';
@@ -25,17 +32,32 @@ export interface TableSetting {
  */
 export function donorTable(donors: readonly Donor[], setting: TableSetting): Table {
   const columns = figureColumns(donors, setting);
-  const facts = SHEET_KEYS.filter(isFactKey).filter((key) => donors.some((d) => factInUse(d.facts?.[key])));
-  const headings = ['Maker', 'Model', 'Version', 'Class', ...columns.map((c) => c.heading), ...facts.map(setting.nameOf), 'Tags', 'Note'];
+  const facts = SHEET_KEYS.filter(isFactKey).filter((key) =>
+    donors.some((d) => factInUse(d.facts?.[key])),
+  );
+  const headings = [
+    'Maker',
+    'Model',
+    'Version',
+    'Class',
+    ...columns.map((c) => c.heading),
+    ...facts.map(setting.nameOf),
+    'Tags',
+    'Note',
+  ];
   const rows = donors.map((d) => [
-    d.maker, d.model, d.version, d.donorClass as string,
+    d.maker,
+    d.model,
+    d.version,
+    d.donorClass as string,
     ...columns.map(({ key, unit, basis }) => {
       const reading = readingInUse(d.figures[key]);
       if (!reading || reading.basis !== basis) return undefined;
       return amountIn(reading, key, unit);
     }),
     ...facts.map((key) => factInUse(d.facts?.[key])?.value),
-    (d.tags ?? []).join(', '), d.note,
+    (d.tags ?? []).join(', '),
+    d.note,
   ]);
   return { headings, rows };
 }
@@ -54,11 +76,21 @@ function figureColumns(donors: readonly Donor[], setting: TableSetting): readonl
     for (const donor of donors) {
       const reading = readingInUse(donor.figures[key]);
       if (!reading) continue;
-      const unit = figureDefinition(key).dimension === 'money' ? reading.unit : figureUnit(key, setting.units, setting.currency);
+      const unit =
+        figureDefinition(key).dimension === 'money'
+          ? reading.unit
+          : figureUnit(key, setting.units, setting.currency);
       const id = `${key} ${unit} ${reading.basis}`;
       if (columns.has(id)) continue;
-      const details = [unitEntry(unit).symbol, setting.basisOf(reading.basis)].filter(Boolean).join(', ');
-      columns.set(id, { key, unit, basis: reading.basis, heading: details ? `${setting.nameOf(key)} (${details})` : setting.nameOf(key) });
+      const details = [unitEntry(unit).symbol, setting.basisOf(reading.basis)]
+        .filter(Boolean)
+        .join(', ');
+      columns.set(id, {
+        key,
+        unit,
+        basis: reading.basis,
+        heading: details ? `${setting.nameOf(key)} (${details})` : setting.nameOf(key),
+      });
     }
   }
   return [...columns.values()];
@@ -66,6 +98,7 @@ function figureColumns(donors: readonly Donor[], setting: TableSetting): readonl
 
 /** Six places are enough to come back to what was quoted. */
 function amountIn(reading: Reading, key: FigureKey, unit: UnitId): number | undefined {
-  if (figureDefinition(key).dimension === 'money') return reading.unit === unit ? reading.amount : undefined;
+  if (figureDefinition(key).dimension === 'money')
+    return reading.unit === unit ? reading.amount : undefined;
   return Number(convert(reading.amount, reading.unit, unit).toFixed(6));
 }

@@ -1,5 +1,18 @@
 export { isSameTarget, TEXT_COLUMNS, type ColumnTarget, type TextColumn } from './column-target';
 export { donorTable, type Table, type TableSetting } from './donor-table';
 export { guessColumns, headingsKey, type Gallon } from './guess-columns';
-export { readDonorRow, type CellFault, type RowFault, type RowResult, type RowSetting } from './read-donor-row';
-export { PART_HEADINGS, partColumns, partTable, readPartRow, type PartCellFault, type PartRowResult } from './part-table';
+export {
+  readDonorRow,
+  type CellFault,
+  type RowFault,
+  type RowResult,
+  type RowSetting,
+} from './read-donor-row';
+export {
+  PART_HEADINGS,
+  partColumns,
+  partTable,
+  readPartRow,
+  type PartCellFault,
+  type PartRowResult,
+} from './part-table';

@@ -1,11 +1,39 @@
 import { DONOR_CLASSES } from '../donor';
 import { factDefinition, isFactKey } from '../facts';
-import { AFFECTED_FIGURES, PART_FLAGS, PART_KINDS, PART_LIMITS, type Part, type PartEffect, type PartFits } from '../part';
+import {
+  AFFECTED_FIGURES,
+  PART_FLAGS,
+  PART_KINDS,
+  PART_LIMITS,
+  type Part,
+  type PartEffect,
+  type PartFits,
+} from '../part';
 import { isCurrency, parseNumber } from '../units';
 import type { Table } from './donor-table';
 
 export const PART_HEADINGS = [
-  'Id', 'Name', 'Kind', 'Price', 'Currency', 'Fitting (h)', 'Workshop', 'Mass (kg)', 'Effects', 'Sets', 'Needs', 'Shuts out', 'Slot', 'Replaces', 'Fits', 'Flags', 'Reversible', 'Lead time (days)', 'Legal', 'Warranty', 'Note',
+  'Id',
+  'Name',
+  'Kind',
+  'Price',
+  'Currency',
+  'Fitting (h)',
+  'Workshop',
+  'Mass (kg)',
+  'Effects',
+  'Sets',
+  'Needs',
+  'Shuts out',
+  'Slot',
+  'Replaces',
+  'Fits',
+  'Flags',
+  'Reversible',
+  'Lead time (days)',
+  'Legal',
+  'Warranty',
+  'Note',
 ] as const;
 type PartHeading = (typeof PART_HEADINGS)[number];
 
@@ -18,81 +46,178 @@ const SIGN: Readonly<Record<PartEffect['change'], string>> = { add: '+', set: '=
 export const partTable = (parts: readonly Part[]): Table => ({
   headings: PART_HEADINGS,
   rows: parts.map((p) => [
-    p.id, p.name, p.kind, p.price.amount, p.price.currency, p.fitting_h, p.workshop ? 'yes' : 'no', p.mass_kg,
-    p.effects.map((e) => `${e.figure} ${SIGN[e.change]}${e.amount}`).join('; '), Object.entries(p.sets ?? {}).map(([fact, option]) => `${fact}=${option}`).join('; '), p.needs.map((g) => g.join(' | ')).join('; '), p.shutsOut.join('; '), p.slot, p.replaces ?? '', fitsText(p.fits),
-    p.flags.join('; '), p.reversible ? 'yes' : 'no', p.leadTime_days, p.legal ?? '', p.warranty ?? '', p.note,
+    p.id,
+    p.name,
+    p.kind,
+    p.price.amount,
+    p.price.currency,
+    p.fitting_h,
+    p.workshop ? 'yes' : 'no',
+    p.mass_kg,
+    p.effects.map((e) => `${e.figure} ${SIGN[e.change]}${e.amount}`).join('; '),
+    Object.entries(p.sets ?? {})
+      .map(([fact, option]) => `${fact}=${option}`)
+      .join('; '),
+    p.needs.map((g) => g.join(' | ')).join('; '),
+    p.shutsOut.join('; '),
+    p.slot,
+    p.replaces ?? '',
+    fitsText(p.fits),
+    p.flags.join('; '),
+    p.reversible ? 'yes' : 'no',
+    p.leadTime_days,
+    p.legal ?? '',
+    p.warranty ?? '',
+    p.note,
   ]),
 });
 
 function fitsText(fits: PartFits): string {
   switch (fits.kind) {
-    case 'all': return 'all';
-    case 'classes': return fits.classes.join('; ');
-    case 'donors': return fits.donorIds.map((id) => `donor:${id}`).join('; ');
+    case 'all':
+      return 'all';
+    case 'classes':
+      return fits.classes.join('; ');
+    case 'donors':
+      return fits.donorIds.map((id) => `donor:${id}`).join('; ');
   }
 }
 
-export type PartCellFault = { readonly heading: PartHeading; readonly code: 'missing' | 'not-a-number' | 'out-of-limits' | 'not-an-option' | 'not-an-effect' | 'not-a-fact' | 'too-long'; readonly text: string };
-export type PartRowResult = { readonly kind: 'part'; readonly part: Part } | { readonly kind: 'faults'; readonly faults: readonly PartCellFault[] };
+export type PartCellFault = {
+  readonly heading: PartHeading;
+  readonly code:
+    | 'missing'
+    | 'not-a-number'
+    | 'out-of-limits'
+    | 'not-an-option'
+    | 'not-an-effect'
+    | 'not-a-fact'
+    | 'too-long';
+  readonly text: string;
+};
+export type PartRowResult =
+  | { readonly kind: 'part'; readonly part: Part }
+  | { readonly kind: 'faults'; readonly faults: readonly PartCellFault[] };
 
-const LONGEST: Partial<Record<PartHeading, number>> = { Id: 64, Name: 120, Slot: 40, Replaces: 120, Legal: 400, Warranty: 400, Note: 1000 };
+const LONGEST: Partial<Record<PartHeading, number>> = {
+  Id: 64,
+  Name: 120,
+  Slot: 40,
+  Replaces: 120,
+  Legal: 400,
+  Warranty: 400,
+  Note: 1000,
+};
 
 /** Which column holds which heading; headings that are not a part's are left out, and case does not count. */
 export const partColumns = (headings: readonly string[]): ReadonlyMap<PartHeading, number> =>
-  new Map(PART_HEADINGS.flatMap((heading) => {
-    const at = headings.findIndex((h) => h.trim().toLowerCase() === heading.toLowerCase());
-    return at < 0 ? [] : [[heading, at] as const];
-  }));
+  new Map(
+    PART_HEADINGS.flatMap((heading) => {
+      const at = headings.findIndex((h) => h.trim().toLowerCase() === heading.toLowerCase());
+      return at < 0 ? [] : [[heading, at] as const];
+    }),
+  );
 
 /** One row as one of the rider's own parts, or everything that is wrong with it. Without an id it gets `freshId`. */
-export function readPartRow(cells: readonly string[], columns: ReadonlyMap<PartHeading, number>, freshId: string): PartRowResult {
+export function readPartRow(
+  cells: readonly string[],
+  columns: ReadonlyMap<PartHeading, number>,
+  freshId: string,
+): PartRowResult {
   const faults: PartCellFault[] = [];
   const text = (heading: PartHeading): string => {
     const cell = (cells[columns.get(heading) ?? -1] ?? '').trim().replace(/^'(?=[=+\-@\t\r])/, '');
     const most = LONGEST[heading];
-    if (most !== undefined && cell.length > most) faults.push({ heading, code: 'too-long', text: cell.slice(0, 40) });
+    if (most !== undefined && cell.length > most)
+      faults.push({ heading, code: 'too-long', text: cell.slice(0, 40) });
     return cell;
   };
-  const number = (heading: PartHeading, key: keyof typeof PART_LIMITS, empty: number | undefined): number => {
+  const number = (
+    heading: PartHeading,
+    key: keyof typeof PART_LIMITS,
+    empty: number | undefined,
+  ): number => {
     const cell = text(heading);
     if (cell === '' && empty !== undefined) return empty;
     const value = parseNumber(cell.replace('\u2212', '-'));
     const { min, max } = PART_LIMITS[key];
-    if (value === undefined) faults.push({ heading, code: cell === '' ? 'missing' : 'not-a-number', text: cell });
-    else if (value < min || value > max) faults.push({ heading, code: 'out-of-limits', text: cell });
+    if (value === undefined)
+      faults.push({ heading, code: cell === '' ? 'missing' : 'not-a-number', text: cell });
+    else if (value < min || value > max)
+      faults.push({ heading, code: 'out-of-limits', text: cell });
     return value ?? 0;
   };
-  const list = (heading: PartHeading): readonly string[] => text(heading).split(';').map((t) => t.trim()).filter(Boolean);
+  const list = (heading: PartHeading): readonly string[] =>
+    text(heading)
+      .split(';')
+      .map((t) => t.trim())
+      .filter(Boolean);
   const option = <T extends string>(heading: PartHeading, options: readonly T[], empty?: T): T => {
     const cell = text(heading).toLowerCase();
-    const found = options.find((o) => o.toLowerCase() === cell) ?? (cell === '' ? empty : undefined);
-    if (found === undefined) faults.push({ heading, code: cell === '' ? 'missing' : 'not-an-option', text: cell });
+    const found =
+      options.find((o) => o.toLowerCase() === cell) ?? (cell === '' ? empty : undefined);
+    if (found === undefined)
+      faults.push({ heading, code: cell === '' ? 'missing' : 'not-an-option', text: cell });
     return found ?? (options[0] as T);
   };
   const currency = text('Currency').toUpperCase();
-  if (!isCurrency(currency)) faults.push({ heading: 'Currency', code: currency === '' ? 'missing' : 'not-an-option', text: currency });
+  if (!isCurrency(currency))
+    faults.push({
+      heading: 'Currency',
+      code: currency === '' ? 'missing' : 'not-an-option',
+      text: currency,
+    });
   const name = text('Name');
   if (name === '') faults.push({ heading: 'Name', code: 'missing', text: '' });
   const [replaces, legal, warranty] = [text('Replaces'), text('Legal'), text('Warranty')];
   const part: Part = {
-    id: text('Id') || freshId, name, kind: option('Kind', PART_KINDS), price: { amount: number('Price', 'price', undefined), currency: isCurrency(currency) ? currency : 'EUR' },
-    fitting_h: number('Fitting (h)', 'fitting_h', 0), workshop: option('Workshop', ['no', 'yes'], 'no') === 'yes', mass_kg: number('Mass (kg)', 'mass_kg', 0),
-    effects: readEffects(list('Effects'), (effect) => faults.push({ heading: 'Effects', code: 'not-an-effect', text: effect })),
-    ...readSets(list('Sets'), (set) => faults.push({ heading: 'Sets', code: 'not-a-fact', text: set })),
-    needs: list('Needs').map((group) => group.split('|').map((t) => t.trim()).filter(Boolean)), shutsOut: list('Shuts out'), slot: text('Slot'),
-    fits: readFits(list('Fits'), (word) => faults.push({ heading: 'Fits', code: 'not-an-option', text: word })),
+    id: text('Id') || freshId,
+    name,
+    kind: option('Kind', PART_KINDS),
+    price: {
+      amount: number('Price', 'price', undefined),
+      currency: isCurrency(currency) ? currency : 'EUR',
+    },
+    fitting_h: number('Fitting (h)', 'fitting_h', 0),
+    workshop: option('Workshop', ['no', 'yes'], 'no') === 'yes',
+    mass_kg: number('Mass (kg)', 'mass_kg', 0),
+    effects: readEffects(list('Effects'), (effect) =>
+      faults.push({ heading: 'Effects', code: 'not-an-effect', text: effect }),
+    ),
+    ...readSets(list('Sets'), (set) =>
+      faults.push({ heading: 'Sets', code: 'not-a-fact', text: set }),
+    ),
+    needs: list('Needs').map((group) =>
+      group
+        .split('|')
+        .map((t) => t.trim())
+        .filter(Boolean),
+    ),
+    shutsOut: list('Shuts out'),
+    slot: text('Slot'),
+    fits: readFits(list('Fits'), (word) =>
+      faults.push({ heading: 'Fits', code: 'not-an-option', text: word }),
+    ),
     flags: list('Flags').flatMap((flag) => {
       const known = PART_FLAGS.find((f) => f === flag);
       if (!known) faults.push({ heading: 'Flags', code: 'not-an-option', text: flag });
       return known ? [known] : [];
     }),
-    reversible: option('Reversible', ['yes', 'no'], 'yes') === 'yes', leadTime_days: Math.round(number('Lead time (days)', 'leadTime_days', 0)), note: text('Note'), own: true,
-    ...(replaces ? { replaces } : {}), ...(legal ? { legal } : {}), ...(warranty ? { warranty } : {}),
+    reversible: option('Reversible', ['yes', 'no'], 'yes') === 'yes',
+    leadTime_days: Math.round(number('Lead time (days)', 'leadTime_days', 0)),
+    note: text('Note'),
+    own: true,
+    ...(replaces ? { replaces } : {}),
+    ...(legal ? { legal } : {}),
+    ...(warranty ? { warranty } : {}),
   };
   return faults.length > 0 ? { kind: 'faults', faults } : { kind: 'part', part };
 }
 
-function readEffects(list: readonly string[], fail: (effect: string) => void): readonly PartEffect[] {
+function readEffects(
+  list: readonly string[],
+  fail: (effect: string) => void,
+): readonly PartEffect[] {
   return list.flatMap((text): PartEffect[] => {
     const match = /^([A-Za-z]+)\s*([+=*])\s*(\S+)$/.exec(text);
     const figure = AFFECTED_FIGURES.find((f) => f.toLowerCase() === match?.[1]?.toLowerCase());
@@ -101,13 +226,17 @@ function readEffects(list: readonly string[], fail: (effect: string) => void): r
       fail(text);
       return [];
     }
-    return [{ figure, change: match[2] === '+' ? 'add' : match[2] === '=' ? 'set' : 'scale', amount }];
+    return [
+      { figure, change: match[2] === '+' ? 'add' : match[2] === '=' ? 'set' : 'scale', amount },
+    ];
   });
 }
 
 function readFits(list: readonly string[], fail: (word: string) => void): PartFits {
-  if (list.length === 0 || (list.length === 1 && list[0]?.toLowerCase() === 'all')) return { kind: 'all' };
-  if (list.every((t) => t.startsWith('donor:'))) return { kind: 'donors', donorIds: list.map((t) => t.slice('donor:'.length)) };
+  if (list.length === 0 || (list.length === 1 && list[0]?.toLowerCase() === 'all'))
+    return { kind: 'all' };
+  if (list.every((t) => t.startsWith('donor:')))
+    return { kind: 'donors', donorIds: list.map((t) => t.slice('donor:'.length)) };
   const classes = list.flatMap((word) => {
     const known = DONOR_CLASSES.find((c) => c === word.toLowerCase());
     if (!known) fail(word);
@@ -120,7 +249,10 @@ function readSets(list: readonly string[], fail: (set: string) => void): Pick<Pa
   const pairs = list.flatMap((text): [string, string][] => {
     const [fact = '', option = ''] = text.split('=').map((t) => t.trim());
     const definition = isFactKey(fact) ? factDefinition(fact) : undefined;
-    const known = definition?.kind === 'choice' ? definition.options.includes(option) : definition?.kind === 'tyre' && option !== '';
+    const known =
+      definition?.kind === 'choice'
+        ? definition.options.includes(option)
+        : definition?.kind === 'tyre' && option !== '';
     if (!known) fail(text);
     return known ? [[fact, option]] : [];
   });

@@ -1,6 +1,14 @@
 import { DONOR_CLASSES, type Donor, type DonorClass } from '../donor';
 import { factDefinition, isFactValue, type Fact, type FactKey } from '../facts';
-import { figureDefinition, findReadingFault, type Figure, type FigureKey, type Origin, type Reading, type ReadingFault } from '../readings';
+import {
+  figureDefinition,
+  findReadingFault,
+  type Figure,
+  type FigureKey,
+  type Origin,
+  type Reading,
+  type ReadingFault,
+} from '../readings';
 import { parseAmount, preferredUnit, type AmountFault } from '../units';
 import { readFactValue } from '../spec-text';
 import type { ColumnTarget } from './column-target';
@@ -31,9 +39,18 @@ export interface RowSetting {
   readonly id: string;
 }
 
-export type RowResult = { readonly kind: 'donor'; readonly donor: Donor } | { readonly kind: 'empty' } | { readonly kind: 'faults'; readonly faults: readonly RowFault[] };
+export type RowResult =
+  | { readonly kind: 'donor'; readonly donor: Donor }
+  | { readonly kind: 'empty' }
+  | { readonly kind: 'faults'; readonly faults: readonly RowFault[] };
 
-const LONGEST: Readonly<Record<string, number>> = { maker: 80, model: 120, version: 120, note: 4000, tags: 300 };
+const LONGEST: Readonly<Record<string, number>> = {
+  maker: 80,
+  model: 120,
+  version: 120,
+  note: 4000,
+  tags: 300,
+};
 /** Cells that say "nobody has written anything here". */
 const NOTHING = /^(?:|-|–|—|n\/?a|\?|not known|unknown|tbd|tba)$/i;
 
@@ -56,31 +73,55 @@ export function readDonorRow(cells: readonly string[], setting: RowSetting): Row
       texts[target.column] = cell;
     } else if (target.kind === 'fact') {
       const value = factValue(target.key, cell);
-      if (value === undefined) fail({ code: 'not-an-option', text: cell, options: optionsOf(target.key) });
-      else facts[target.key] = { readings: [{ id, value, origin: setting.origin, note: setting.note }] };
+      if (value === undefined)
+        fail({ code: 'not-an-option', text: cell, options: optionsOf(target.key) });
+      else
+        facts[target.key] = {
+          readings: [{ id, value, origin: setting.origin, note: setting.note }],
+        };
     } else {
       const reading = readCell(cell, target, { id, origin: setting.origin, note: setting.note });
       if ('code' in reading) fail(reading);
       else figures[target.key] = { readings: [...(figures[target.key]?.readings ?? []), reading] };
     }
   });
-  const donorClass = texts.donorClass === undefined ? setting.donorClass : classOf(texts.donorClass);
-  if (donorClass === undefined) faults.push({ column: setting.columns.findIndex((t) => t.kind === 'text' && t.column === 'donorClass'), fault: { code: 'class-unknown', text: texts.donorClass ?? '' } });
+  const donorClass =
+    texts.donorClass === undefined ? setting.donorClass : classOf(texts.donorClass);
+  if (donorClass === undefined)
+    faults.push({
+      column: setting.columns.findIndex((t) => t.kind === 'text' && t.column === 'donorClass'),
+      fault: { code: 'class-unknown', text: texts.donorClass ?? '' },
+    });
   if (!texts.maker && !texts.model) faults.push({ fault: { code: 'no-name' } });
   if (faults.length > 0 || donorClass === undefined) return { kind: 'faults', faults };
-  const tags = (texts.tags ?? '').split(/[,;|]/).map((t) => t.trim().slice(0, 30)).filter(Boolean).slice(0, 20);
+  const tags = (texts.tags ?? '')
+    .split(/[,;|]/)
+    .map((t) => t.trim().slice(0, 30))
+    .filter(Boolean)
+    .slice(0, 20);
   return {
     kind: 'donor',
     donor: {
-      id: setting.id, maker: texts.maker ?? '', model: texts.model ?? '', version: texts.version ?? '', donorClass, figures, note: texts.note ?? '',
-      ...(Object.keys(facts).length > 0 ? { facts } : {}), ...(tags.length > 0 ? { tags } : {}),
+      id: setting.id,
+      maker: texts.maker ?? '',
+      model: texts.model ?? '',
+      version: texts.version ?? '',
+      donorClass,
+      figures,
+      note: texts.note ?? '',
+      ...(Object.keys(facts).length > 0 ? { facts } : {}),
+      ...(tags.length > 0 ? { tags } : {}),
     },
   };
 }
 
 type FigureTarget = Extract<ColumnTarget, { kind: 'figure' }>;
 
-function readCell(cell: string, { key, unit, basis }: FigureTarget, rest: Pick<Reading, 'id' | 'origin' | 'note'>): Reading | CellFault {
+function readCell(
+  cell: string,
+  { key, unit, basis }: FigureTarget,
+  rest: Pick<Reading, 'id' | 'origin' | 'note'>,
+): Reading | CellFault {
   const { dimension } = figureDefinition(key);
   const parsed = parseAmount(cell, dimension, unit ?? preferredUnit(dimension, 'metric', 'EUR'));
   if (parsed.kind === 'fault') return parsed.fault;
@@ -89,8 +130,13 @@ function readCell(cell: string, { key, unit, basis }: FigureTarget, rest: Pick<R
   return findReadingFault(key, reading) ?? reading;
 }
 
-const plain = (text: string) => text.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '');
-const classOf = (text: string): DonorClass | undefined => DONOR_CLASSES.find((c) => c === plain(text));
+const plain = (text: string) =>
+  text
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '');
+const classOf = (text: string): DonorClass | undefined =>
+  DONOR_CLASSES.find((c) => c === plain(text));
 
 function optionsOf(key: FactKey): readonly string[] {
   const definition = factDefinition(key);

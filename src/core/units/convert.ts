@@ -34,6 +34,7 @@ export function fromBase(base: number, unit: UnitId): number {
  */
 export function convert(amount: number, from: UnitId, to: UnitId): number {
   if (from === to) return amount;
-  if (unitEntry(from).dimension !== unitEntry(to).dimension) throw new UnitError(`${from} is not ${to}`);
+  if (unitEntry(from).dimension !== unitEntry(to).dimension)
+    throw new UnitError(`${from} is not ${to}`);
   return fromBase(toBase(amount, from), to);
 }

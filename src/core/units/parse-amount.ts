@@ -10,12 +10,25 @@ export type AmountFault =
   | { readonly code: 'gallon-unclear'; readonly word: string };
 
 export type ParsedAmount =
-  | { readonly kind: 'amount'; readonly amount: number; readonly unit: UnitId; readonly unitWritten: boolean }
+  | {
+      readonly kind: 'amount';
+      readonly amount: number;
+      readonly unit: UnitId;
+      readonly unitWritten: boolean;
+    }
   | { readonly kind: 'fault'; readonly fault: AmountFault };
 
 const COMPOUND: readonly { pattern: RegExp; unit: UnitId; perFirst: number }[] = [
-  { pattern: /^(\d+)\s*(?:ft|foot|feet|'|′)\s*(\d+(?:[.,]\d+)?)\s*(?:in|inch|inches|"|″)?$/i, unit: 'in', perFirst: 12 },
-  { pattern: /^(\d+)\s*(?:st|stone)\s*(\d+(?:[.,]\d+)?)\s*(?:lb|lbs)?$/i, unit: 'lb', perFirst: 14 },
+  {
+    pattern: /^(\d+)\s*(?:ft|foot|feet|'|′)\s*(\d+(?:[.,]\d+)?)\s*(?:in|inch|inches|"|″)?$/i,
+    unit: 'in',
+    perFirst: 12,
+  },
+  {
+    pattern: /^(\d+)\s*(?:st|stone)\s*(\d+(?:[.,]\d+)?)\s*(?:lb|lbs)?$/i,
+    unit: 'lb',
+    perFirst: 14,
+  },
 ];
 
 const fault = (f: AmountFault): ParsedAmount => ({ kind: 'fault', fault: f });
@@ -31,7 +44,12 @@ export function parseAmount(text: string, dimension: Dimension, fieldUnit: UnitI
   for (const { pattern, unit, perFirst } of COMPOUND) {
     const match = pattern.exec(trimmed);
     if (match && unitEntry(unit).dimension === dimension) {
-      return { kind: 'amount', amount: Number(match[1]) * perFirst + Number((match[2] ?? '0').replace(',', '.')), unit, unitWritten: true };
+      return {
+        kind: 'amount',
+        amount: Number(match[1]) * perFirst + Number((match[2] ?? '0').replace(',', '.')),
+        unit,
+        unitWritten: true,
+      };
     }
   }
   const lead = /^([€$£])\s*(.+)$/.exec(trimmed);
@@ -46,7 +64,12 @@ export function parseAmount(text: string, dimension: Dimension, fieldUnit: UnitI
     const family = found === 'gallon' ? 'gal-' : 'mpg-';
     if (!fieldUnit.startsWith(family)) {
       const wanted = found === 'gallon' ? 'volume' : 'consumption';
-      if (wanted !== dimension) return fault({ code: 'unit-of-other-dimension', unit: found === 'gallon' ? 'gal-us' : 'mpg-us', wanted: dimension });
+      if (wanted !== dimension)
+        return fault({
+          code: 'unit-of-other-dimension',
+          unit: found === 'gallon' ? 'gal-us' : 'mpg-us',
+          wanted: dimension,
+        });
       return fault({ code: 'gallon-unclear', word });
     }
     return { kind: 'amount', amount, unit: fieldUnit, unitWritten: true };
@@ -55,7 +78,8 @@ export function parseAmount(text: string, dimension: Dimension, fieldUnit: UnitI
 }
 
 function resolve(amount: number, unit: UnitId, dimension: Dimension): ParsedAmount {
-  if (unitEntry(unit).dimension !== dimension) return fault({ code: 'unit-of-other-dimension', unit, wanted: dimension });
+  if (unitEntry(unit).dimension !== dimension)
+    return fault({ code: 'unit-of-other-dimension', unit, wanted: dimension });
   return { kind: 'amount', amount, unit, unitWritten: true };
 }
 

@@ -7,7 +7,10 @@
  * @returns the number, or `undefined` when the text is not one number.
  */
 export function parseNumber(text: string): number | undefined {
-  const compact = text.trim().replace(/(?<=\d)[\s\u00a0\u202f'’](?=\d{3}(?:\D|$))/g, '').replace(/^\u2212/, '-');
+  const compact = text
+    .trim()
+    .replace(/(?<=\d)[\s\u00a0\u202f'’](?=\d{3}(?:\D|$))/g, '')
+    .replace(/^\u2212/, '-');
   if (!/^[+-]?[\d.,]*\d[\d.,]*$/.test(compact)) return undefined;
   const commas = compact.split(',').length - 1;
   const points = compact.split('.').length - 1;
@@ -17,9 +20,16 @@ export function parseNumber(text: string): number | undefined {
     const decimal = compact.lastIndexOf(',') > compact.lastIndexOf('.') ? ',' : '.';
     const thousands = decimal === ',' ? '.' : ',';
     const [whole = '', fraction = '', ...more] = compact.split(decimal);
-    plain = more.length === 0 && grouped(thousands).test(whole) ? `${whole.replaceAll(thousands, '')}.${fraction}` : undefined;
+    plain =
+      more.length === 0 && grouped(thousands).test(whole)
+        ? `${whole.replaceAll(thousands, '')}.${fraction}`
+        : undefined;
   } else if (commas > 0) {
-    plain = grouped(',').test(compact) ? compact.replaceAll(',', '') : commas === 1 ? compact.replace(',', '.') : undefined;
+    plain = grouped(',').test(compact)
+      ? compact.replaceAll(',', '')
+      : commas === 1
+        ? compact.replace(',', '.')
+        : undefined;
   } else if (points > 1) {
     plain = grouped('.').test(compact) ? compact.replaceAll('.', '') : undefined;
   }

@@ -7,25 +7,71 @@ export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 type Measured = Exclude<Dimension, 'money'>;
 
 /** Read in the same unit everywhere. */
-const PLAIN = { calendar: 'months', year: 'year', ratio: 'ratio', angle: 'deg', displacement: 'cc', electric: 'W', charge: 'Ah', springRate: 'N/mm' } as const;
+const PLAIN = {
+  calendar: 'months',
+  year: 'year',
+  ratio: 'ratio',
+  angle: 'deg',
+  displacement: 'cc',
+  electric: 'W',
+  charge: 'Ah',
+  springRate: 'N/mm',
+} as const;
 
 const PREFERRED: Record<UnitSystem, Record<Measured, UnitId>> = {
   metric: {
-    mass: 'kg', length: 'mm', distance: 'km', volume: 'L', consumption: 'L/100km', speed: 'km/h',
-    power: 'kW', torque: 'Nm', rotation: 'rpm', duration: 'h', count: 'gears', ...PLAIN, pressure: 'bar',
+    mass: 'kg',
+    length: 'mm',
+    distance: 'km',
+    volume: 'L',
+    consumption: 'L/100km',
+    speed: 'km/h',
+    power: 'kW',
+    torque: 'Nm',
+    rotation: 'rpm',
+    duration: 'h',
+    count: 'gears',
+    ...PLAIN,
+    pressure: 'bar',
   },
   us: {
-    mass: 'lb', length: 'in', distance: 'mi', volume: 'gal-us', consumption: 'mpg-us', speed: 'mph',
-    power: 'hp', torque: 'lbf-ft', rotation: 'rpm', duration: 'h', count: 'gears', ...PLAIN, pressure: 'psi',
+    mass: 'lb',
+    length: 'in',
+    distance: 'mi',
+    volume: 'gal-us',
+    consumption: 'mpg-us',
+    speed: 'mph',
+    power: 'hp',
+    torque: 'lbf-ft',
+    rotation: 'rpm',
+    duration: 'h',
+    count: 'gears',
+    ...PLAIN,
+    pressure: 'psi',
   },
   uk: {
-    mass: 'kg', length: 'mm', distance: 'mi', volume: 'L', consumption: 'mpg-imp', speed: 'mph',
-    power: 'hp', torque: 'lbf-ft', rotation: 'rpm', duration: 'h', count: 'gears', ...PLAIN, pressure: 'psi',
+    mass: 'kg',
+    length: 'mm',
+    distance: 'mi',
+    volume: 'L',
+    consumption: 'mpg-imp',
+    speed: 'mph',
+    power: 'hp',
+    torque: 'lbf-ft',
+    rotation: 'rpm',
+    duration: 'h',
+    count: 'gears',
+    ...PLAIN,
+    pressure: 'psi',
   },
 };
 
 /** The unit a figure is shown in. Money is shown in the brief's own currency. */
-export function preferredUnit(dimension: Dimension, system: UnitSystem, currency: CurrencyCode): UnitId {
+export function preferredUnit(
+  dimension: Dimension,
+  system: UnitSystem,
+  currency: CurrencyCode,
+): UnitId {
   return dimension === 'money' ? currency : PREFERRED[system][dimension];
 }
 

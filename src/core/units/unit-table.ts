@@ -52,9 +52,9 @@ export const UNIT_TABLE = {
   Ah: { dimension: 'charge', factor: 1, symbol: 'Ah' },
   'N/mm': { dimension: 'springRate', factor: 1, symbol: 'N/mm' },
   'kgf/mm': { dimension: 'springRate', factor: 9.80665, symbol: 'kgf/mm' },
-  'lbf/in': { dimension: 'springRate', factor: 0.45359237 * 9.80665 / 25.4, symbol: 'lbf/in' },
+  'lbf/in': { dimension: 'springRate', factor: (0.45359237 * 9.80665) / 25.4, symbol: 'lbf/in' },
   bar: { dimension: 'pressure', factor: 1, symbol: 'bar' },
-  psi: { dimension: 'pressure', factor: 0.45359237 * 9.80665 / 0.0254 ** 2 / 1e5, symbol: 'psi' },
+  psi: { dimension: 'pressure', factor: (0.45359237 * 9.80665) / 0.0254 ** 2 / 1e5, symbol: 'psi' },
   kPa: { dimension: 'pressure', factor: 0.01, symbol: 'kPa' },
   EUR: { dimension: 'money', symbol: 'EUR' },
   USD: { dimension: 'money', symbol: 'USD' },
@@ -103,11 +103,16 @@ export type Dimension =
   | 'money';
 
 export type UnitId = keyof typeof UNIT_TABLE;
-type UnitsWith<D extends Dimension> = { [K in UnitId]: (typeof UNIT_TABLE)[K]['dimension'] extends D ? K : never }[UnitId];
+type UnitsWith<D extends Dimension> = {
+  [K in UnitId]: (typeof UNIT_TABLE)[K]['dimension'] extends D ? K : never;
+}[UnitId];
 export type CurrencyCode = UnitsWith<'money'>;
 
 export const unitEntry = (id: UnitId): UnitEntry => UNIT_TABLE[id];
 export const UNIT_IDS = Object.keys(UNIT_TABLE) as readonly UnitId[];
-export const CURRENCIES = UNIT_IDS.filter((id) => unitEntry(id).dimension === 'money') as readonly CurrencyCode[];
+export const CURRENCIES = UNIT_IDS.filter(
+  (id) => unitEntry(id).dimension === 'money',
+) as readonly CurrencyCode[];
 export const isUnitId = (text: string): text is UnitId => Object.hasOwn(UNIT_TABLE, text);
-export const isCurrency = (text: string): text is CurrencyCode => isUnitId(text) && unitEntry(text).dimension === 'money';
+export const isCurrency = (text: string): text is CurrencyCode =>
+  isUnitId(text) && unitEntry(text).dimension === 'money';

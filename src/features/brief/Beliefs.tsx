@@ -5,7 +5,10 @@ import { Choice, FieldRow } from '@/ui/fields';
 import { SCHOOL_WORDS } from '@/ui/messages';
 import type { BriefModel } from './use-brief';
 
-const withBelief = (others: Schools, key: SchoolKey, value: string): Schools => ({ ...others, [key]: value });
+const withBelief = (others: Schools, key: SchoolKey, value: string): Schools => ({
+  ...others,
+  [key]: value,
+});
 
 /** Where riders disagree: what the rider believes tilts the weights, and says so. */
 export function Beliefs({ model }: { readonly model: BriefModel }) {
@@ -16,10 +19,24 @@ export function Beliefs({ model }: { readonly model: BriefModel }) {
   };
   return (
     <Box borderTopWidth="1px" borderTopStyle="dashed" borderColor="border" mt="2" pt="2">
-      <Text fontSize="xs" color="fg.muted">Where riders disagree, say what you believe; it tilts what counts.</Text>
+      <Text fontSize="xs" color="fg.muted">
+        Where riders disagree, say what you believe; it tilts what counts.
+      </Text>
       {(Object.keys(SCHOOLS) as SchoolKey[]).map((key) => (
         <FieldRow key={key} id={`school-${key}`} label={SCHOOL_WORDS[key].name}>
-          <Choice id={`school-${key}`} wide="180px" value={schools[key] ?? ''} options={[{ value: '', words: 'no belief' }, ...SCHOOLS[key].map((value) => ({ value, words: SCHOOL_WORDS[key].options[value] ?? value }))]} onChange={(e) => set(key, e.target.value)} />
+          <Choice
+            id={`school-${key}`}
+            wide="180px"
+            value={schools[key] ?? ''}
+            options={[
+              { value: '', words: 'no belief' },
+              ...SCHOOLS[key].map((value) => ({
+                value,
+                words: SCHOOL_WORDS[key].options[value] ?? value,
+              })),
+            ]}
+            onChange={(e) => set(key, e.target.value)}
+          />
         </FieldRow>
       ))}
     </Box>

@@ -16,32 +16,63 @@ interface PanelProps {
 }
 
 /** A panel is drawn again only when what it shows has changed: a slider that moves elsewhere must not cost it. */
-const shows = (...sections: readonly (keyof Brief)[]) => (a: PanelProps, b: PanelProps): boolean =>
-  sections.every((section) => a.model.brief[section] === b.model.brief[section]) && a.model.reader === b.model.reader && a.model.errors === b.model.errors;
+const shows =
+  (...sections: readonly (keyof Brief)[]) =>
+  (a: PanelProps, b: PanelProps): boolean =>
+    sections.every((section) => a.model.brief[section] === b.model.brief[section]) &&
+    a.model.reader === b.model.reader &&
+    a.model.errors === b.model.errors;
 
 export const RiderPanel = memo(function RiderPanel({ model }: PanelProps) {
   return (
     <Panel title="Rider">
       <BriefFigureField model={model} path="rider.height_mm" />
-      <BriefFigureField model={model} path="rider.inseam_mm" hint="floor to crotch, bare feet; empty: not known" />
+      <BriefFigureField
+        model={model}
+        path="rider.inseam_mm"
+        hint="floor to crotch, bare feet; empty: not known"
+      />
       <BriefFigureField model={model} path="rider.sole_mm" />
       <BriefFigureField model={model} path="rider.mass_kg" hint="bare" />
-      <BriefFigureField model={model} path="rider.kit_kg" hint="helmet, boots, armour, pack: 10–15 kg is usual" />
-      <BriefChoiceField model={model} path="rider.skill" label="Dirt skill" options={SKILLS.map((s) => ({ value: s, words: SKILL_WORDS[s] }))} />
-      <BriefChoiceField model={model} path="rider.licence" label="Licence" options={LICENCES.map((l) => ({ value: l, words: LICENCE_WORDS[l] }))} />
+      <BriefFigureField
+        model={model}
+        path="rider.kit_kg"
+        hint="helmet, boots, armour, pack: 10–15 kg is usual"
+      />
+      <BriefChoiceField
+        model={model}
+        path="rider.skill"
+        label="Dirt skill"
+        options={SKILLS.map((s) => ({ value: s, words: SKILL_WORDS[s] }))}
+      />
+      <BriefChoiceField
+        model={model}
+        path="rider.licence"
+        label="Licence"
+        options={LICENCES.map((l) => ({ value: l, words: LICENCE_WORDS[l] }))}
+      />
       <SitList model={model} />
     </Panel>
   );
 }, shows('rider'));
 
-export const MustPanel = memo(function MustPanel({ model }: PanelProps) {
-  return <Panel title="Musts"><MustList model={model} /></Panel>;
-}, shows('rider', 'trip', 'money', 'musts'));
+export const MustPanel = memo(
+  function MustPanel({ model }: PanelProps) {
+    return (
+      <Panel title="Musts">
+        <MustList model={model} />
+      </Panel>
+    );
+  },
+  shows('rider', 'trip', 'money', 'musts'),
+);
 
 export const KeepingPanel = memo(function KeepingPanel({ model }: PanelProps) {
   return (
     <Panel title="Keeping it">
-      <Text fontSize="xs" color="fg.muted">For the cost of ownership; not known while one is empty.</Text>
+      <Text fontSize="xs" color="fg.muted">
+        For the cost of ownership; not known while one is empty.
+      </Text>
       <BriefFigureField model={model} path="money.yearsKept" />
       <BriefFigureField model={model} path="money.yearly_km" />
       <BriefFigureField model={model} path="money.fuel_perL" />
@@ -58,21 +89,49 @@ export const TripPanel = memo(function TripPanel({ model }: PanelProps) {
   return (
     <Panel title="Trip">
       <FieldRow id="brief-trip-name" label="Name">
-        <Input id="brief-trip-name" size="sm" bg="bg.panel" borderColor="border.emphasized" flex="1" maxW="260px" onFocus={() => model.beginField('trip.name')} {...form.register('trip.name', { onChange: () => model.changeField('trip.name'), onBlur: () => model.endField('trip.name') })} />
+        <Input
+          id="brief-trip-name"
+          size="sm"
+          bg="bg.panel"
+          borderColor="border.emphasized"
+          flex="1"
+          maxW="260px"
+          onFocus={() => model.beginField('trip.name')}
+          {...form.register('trip.name', {
+            onChange: () => model.changeField('trip.name'),
+            onBlur: () => model.endField('trip.name'),
+          })}
+        />
       </FieldRow>
       <BriefFigureField model={model} path="trip.length_km" />
       <BriefFigureField model={model} path="trip.fuelGap_km" />
-      <BriefFigureField model={model} path="trip.reserve_percent" hint="of the usable tank, never planned on" />
+      <BriefFigureField
+        model={model}
+        path="trip.reserve_percent"
+        hint="of the usable tank, never planned on"
+      />
       <BriefFigureField model={model} path="trip.cruise_kmh" hint="real, not indicated" />
-      <BriefFigureField model={model} path="trip.luggage_kg" hint="all of it; what is named nowhere below hangs in panniers" />
+      <BriefFigureField
+        model={model}
+        path="trip.luggage_kg"
+        hint="all of it; what is named nowhere below hangs in panniers"
+      />
       <BriefFigureField model={model} path="trip.tankBag_kg" />
       <BriefFigureField model={model} path="trip.tail_kg" />
       <BriefFigureField model={model} path="trip.pillion_kg" hint="with kit; empty: alone" />
       <BriefFigureField model={model} path="trip.altitude_m" hint="empty: sea level" />
       <BriefFigureField model={model} path="trip.heat_C" hint="empty: 15" />
-      <BriefFigureField model={model} path="trip.headwind_kmh" hint="the cruise must be held against it" />
+      <BriefFigureField
+        model={model}
+        path="trip.headwind_kmh"
+        hint="the cruise must be held against it"
+      />
       <BriefFigureField model={model} path="trip.workshopGap_km" />
-      <BriefFigureField model={model} path="trip.serviceStretch_percent" hint="of the book’s interval; empty: 100, by the book" />
+      <BriefFigureField
+        model={model}
+        path="trip.serviceStretch_percent"
+        hint="of the book’s interval; empty: 100, by the book"
+      />
     </Panel>
   );
 }, shows('trip'));
@@ -81,18 +140,44 @@ export const MoneyPanel = memo(function MoneyPanel({ model }: PanelProps) {
   const { brief } = model;
   return (
     <Panel title="Money">
-      <BriefChoiceField model={model} path="money.currency" label="Currency" options={CURRENCIES.map((c) => ({ value: c, words: c }))} />
+      <BriefChoiceField
+        model={model}
+        path="money.currency"
+        label="Currency"
+        options={CURRENCIES.map((c) => ({ value: c, words: c }))}
+      />
       <BriefFigureField model={model} path="money.budget" hint="everything, trip fund included" />
       <BriefFigureField model={model} path="money.tripFund" hint="not to be touched" />
       <BriefFigureField model={model} path="money.gear" />
-      <BriefFigureField model={model} path="money.onTheRoadCosts" hint="on top of a list price; empty: 3–8 %" />
+      <BriefFigureField
+        model={model}
+        path="money.onTheRoadCosts"
+        hint="on top of a list price; empty: 3–8 %"
+      />
       <BriefFigureField model={model} path="money.shopRate_perHour" />
-      <BriefFigureField model={model} path="money.partsExtra_percent" hint="of the price of parts; empty: none" />
-      <BriefFigureField model={model} path="money.wrongPart_percent" hint="parts that turn out not to fit come back at a loss" />
+      <BriefFigureField
+        model={model}
+        path="money.partsExtra_percent"
+        hint="of the price of parts; empty: none"
+      />
+      <BriefFigureField
+        model={model}
+        path="money.wrongPart_percent"
+        hint="parts that turn out not to fit come back at a loss"
+      />
       <BriefFigureField model={model} path="money.papers" hint="once, where anything is fitted" />
-      <Checkbox.Root mt="2" checked={brief.money.ownSpanners} onCheckedChange={(e) => model.edit(['money', 'ownSpanners'], e.checked === true, 'money.ownSpanners')}>
+      <Checkbox.Root
+        mt="2"
+        checked={brief.money.ownSpanners}
+        onCheckedChange={(e) =>
+          model.edit(['money', 'ownSpanners'], e.checked === true, 'money.ownSpanners')
+        }
+      >
         <Checkbox.HiddenInput />
-        <Checkbox.Control borderColor="border.emphasized" _checked={{ bg: 'accent', borderColor: 'accent', color: 'accent.ink' }} />
+        <Checkbox.Control
+          borderColor="border.emphasized"
+          _checked={{ bg: 'accent', borderColor: 'accent', color: 'accent.ink' }}
+        />
         <Checkbox.Label fontWeight="400">I have a place and spanners to fit parts</Checkbox.Label>
       </Checkbox.Root>
       <RateList model={model} />

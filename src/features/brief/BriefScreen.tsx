@@ -26,8 +26,13 @@ function NoBrief() {
   const store = useDossierStore();
   return (
     <Box>
-      <ScreenHeading title="Brief">No brief yet. It says who rides where with how much money; everything else is measured against it.</ScreenHeading>
-      <Button bg="accent" color="accent.ink" onClick={() => void startBrief(store)}>Start a brief</Button>
+      <ScreenHeading title="Brief">
+        No brief yet. It says who rides where with how much money; everything else is measured
+        against it.
+      </ScreenHeading>
+      <Button bg="accent" color="accent.ink" onClick={() => void startBrief(store)}>
+        Start a brief
+      </Button>
     </Box>
   );
 }
@@ -38,30 +43,66 @@ function OpenBrief({ brief }: { readonly brief: Brief }) {
   const later = useDeferredValue(model.shown);
   return (
     <Box>
-      <ScreenHeading title="Brief">Who rides where, with what, for how much. Kept as you type.</ScreenHeading>
+      <ScreenHeading title="Brief">
+        Who rides where, with what, for how much. Kept as you type.
+      </ScreenHeading>
       {conflict && (
-        <Flex role="alert" bg="bg.panel" borderLeftWidth="5px" borderColor="unsure" px="4" py="2.5" mb="3" gap="3" align="center" wrap="wrap">
+        <Flex
+          role="alert"
+          bg="bg.panel"
+          borderLeftWidth="5px"
+          borderColor="unsure"
+          px="4"
+          py="2.5"
+          mb="3"
+          gap="3"
+          align="center"
+          wrap="wrap"
+        >
           <Text flex="1" minW="240px">
-            Another tab set {nameWords(conflict.path).toLowerCase()} to {conflict.theirs} while you typed {conflict.mine}. Which one stays?
+            Another tab set {nameWords(conflict.path).toLowerCase()} to {conflict.theirs} while you
+            typed {conflict.mine}. Which one stays?
           </Text>
-          <Button size="sm" variant="outline" onClick={model.keepMine}>Keep mine</Button>
-          <Button size="sm" variant="outline" onClick={model.takeTheirs}>Take the other</Button>
+          <Button size="sm" variant="outline" onClick={model.keepMine}>
+            Keep mine
+          </Button>
+          <Button size="sm" variant="outline" onClick={model.takeTheirs}>
+            Take the other
+          </Button>
         </Flex>
       )}
-      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))', xl: 'repeat(3, minmax(0, 1fr))' }} gap="4" alignItems="start">
+      <Grid
+        templateColumns={{
+          base: 'minmax(0, 1fr)',
+          lg: 'repeat(2, minmax(0, 1fr))',
+          xl: 'repeat(3, minmax(0, 1fr))',
+        }}
+        gap="4"
+        alignItems="start"
+      >
         <Flex direction="column" gap="4">
           <RiderPanel model={model} />
           <MustPanel model={model} />
           <KeepingPanel model={model} />
         </Flex>
         <Flex direction="column" gap="4">
-          <Box id="purposes"><Panel title="Ground"><PurposeList model={model} /><GroundMix model={model} /><Beliefs model={model} /></Panel></Box>
+          <Box id="purposes">
+            <Panel title="Ground">
+              <PurposeList model={model} />
+              <GroundMix model={model} />
+              <Beliefs model={model} />
+            </Panel>
+          </Box>
           <TripPanel model={model} />
         </Flex>
         <Flex direction="column" gap="4">
-          <Panel title="Where it leads"><LiveOrder /></Panel>
+          <Panel title="Where it leads">
+            <LiveOrder />
+          </Panel>
           <MoneyPanel model={model} />
-          <Panel title="What this asks"><LaterSum brief={later} reader={reader} /></Panel>
+          <Panel title="What this asks">
+            <LaterSum brief={later} reader={reader} />
+          </Panel>
         </Flex>
       </Grid>
     </Box>

@@ -5,13 +5,44 @@ import { inseamFromHeight, personalFit } from '@/core/fit';
 import { wantWeights, WANT_KEYS } from '@/core/preference';
 import { clearanceAsked } from '@/core/suspension';
 import { millimetres } from '@/core/units';
-import { formatBase, formatNumber, formatWithUnit, GROUND_WORDS, METRIC_WORDS, type Reader } from '@/ui/messages';
+import {
+  formatBase,
+  formatNumber,
+  formatWithUnit,
+  GROUND_WORDS,
+  METRIC_WORDS,
+  type Reader,
+} from '@/ui/messages';
 
-function Line({ name, value, why }: { readonly name: string; readonly value: string; readonly why?: string }) {
+function Line({
+  name,
+  value,
+  why,
+}: {
+  readonly name: string;
+  readonly value: string;
+  readonly why?: string;
+}) {
   return (
-    <Flex justify="space-between" gap="4" py="1" align="baseline" borderBottomWidth="1px" borderColor="border.muted">
-      <Box><Text>{name}</Text>{why && <Text fontSize="xs" color="fg.muted">{why}</Text>}</Box>
-      <Text fontWeight="700" whiteSpace="nowrap">{value}</Text>
+    <Flex
+      justify="space-between"
+      gap="4"
+      py="1"
+      align="baseline"
+      borderBottomWidth="1px"
+      borderColor="border.muted"
+    >
+      <Box>
+        <Text>{name}</Text>
+        {why && (
+          <Text fontSize="xs" color="fg.muted">
+            {why}
+          </Text>
+        )}
+      </Box>
+      <Text fontWeight="700" whiteSpace="nowrap">
+        {value}
+      </Text>
     </Flex>
   );
 }
@@ -28,20 +59,64 @@ export function BriefSum({ brief, reader }: { readonly brief: Brief; readonly re
   const fit = personalFit(rider);
   return (
     <Box>
-      <Line name="On the machine" value={formatWithUnit(rider.mass_kg + rider.kit_kg + (trip.pillion_kg ?? 0) + trip.luggage_kg, 'mass', reader)} why={trip.pillion_kg === undefined ? 'rider, kit and luggage' : 'rider, kit, passenger and luggage'} />
-      <Line name="To spend" value={formatWithUnit(left, 'money', reader)} why={left > 0 ? 'machine, parts and fitting; the trip fund stays whole' : 'the trip fund and the gear eat the whole budget'} />
-      <Line name="Clearance asked" value={formatWithUnit(clearance.asked_mm, 'length', reader)} why={`by ${GROUND_WORDS[clearance.ground].toLowerCase()}`} />
+      <Line
+        name="On the machine"
+        value={formatWithUnit(
+          rider.mass_kg + rider.kit_kg + (trip.pillion_kg ?? 0) + trip.luggage_kg,
+          'mass',
+          reader,
+        )}
+        why={
+          trip.pillion_kg === undefined
+            ? 'rider, kit and luggage'
+            : 'rider, kit, passenger and luggage'
+        }
+      />
+      <Line
+        name="To spend"
+        value={formatWithUnit(left, 'money', reader)}
+        why={
+          left > 0
+            ? 'machine, parts and fitting; the trip fund stays whole'
+            : 'the trip fund and the gear eat the whole budget'
+        }
+      />
+      <Line
+        name="Clearance asked"
+        value={formatWithUnit(clearance.asked_mm, 'length', reader)}
+        why={`by ${GROUND_WORDS[clearance.ground].toLowerCase()}`}
+      />
       {rider.inseam_mm === undefined && (
-        <Line name="Inseam" value={`${formatBase(inseam.low, 'length', reader)}–${formatWithUnit(inseam.high, 'length', reader)}`} why="guessed from height: measure it, a book between the legs" />
+        <Line
+          name="Inseam"
+          value={`${formatBase(inseam.low, 'length', reader)}–${formatWithUnit(inseam.high, 'length', reader)}`}
+          why="guessed from height: measure it, a book between the legs"
+        />
       )}
-      {fit.sits > 0 && <Line name="Your own reach" value={`${fit.offset_mm > 0 ? '+' : fit.offset_mm < 0 ? '−' : ''}${formatWithUnit(Math.abs(fit.offset_mm), 'length', reader)} ± ${formatBase(fit.sigma_mm, 'length', reader)}`} why="added to every heel gap, from the machines you sat on" />}
-      <Text mt="4" mb="1" fontWeight="700" fontFamily="heading">What will count</Text>
-      <Text fontSize="xs" color="fg.muted" mb="2">From the ground shares, beliefs and your own weights; each want’s part of 100 points.</Text>
+      {fit.sits > 0 && (
+        <Line
+          name="Your own reach"
+          value={`${fit.offset_mm > 0 ? '+' : fit.offset_mm < 0 ? '−' : ''}${formatWithUnit(Math.abs(fit.offset_mm), 'length', reader)} ± ${formatBase(fit.sigma_mm, 'length', reader)}`}
+          why="added to every heel gap, from the machines you sat on"
+        />
+      )}
+      <Text mt="4" mb="1" fontWeight="700" fontFamily="heading">
+        What will count
+      </Text>
+      <Text fontSize="xs" color="fg.muted" mb="2">
+        From the ground shares, beliefs and your own weights; each want’s part of 100 points.
+      </Text>
       {ordered.map((want) => (
         <Flex key={want} align="center" gap="2" py="1">
-          <Text width="128px" flexShrink={0}>{METRIC_WORDS[want].short}</Text>
-          <Box flex="1" height="9px" bg="bg.subtle"><Box height="100%" bg="accent" width={`${(weights[want] / most) * 100}%`} /></Box>
-          <Text width="34px" textAlign="right">{formatNumber(weights[want] * 100, 0)}</Text>
+          <Text width="128px" flexShrink={0}>
+            {METRIC_WORDS[want].short}
+          </Text>
+          <Box flex="1" height="9px" bg="bg.subtle">
+            <Box height="100%" bg="accent" width={`${(weights[want] / most) * 100}%`} />
+          </Box>
+          <Text width="34px" textAlign="right">
+            {formatNumber(weights[want] * 100, 0)}
+          </Text>
         </Flex>
       ))}
     </Box>

@@ -23,11 +23,36 @@ const HATCH: Readonly<Record<Ground, React.ReactNode>> = {
 
 function GroundBar({ model }: { readonly model: BriefModel }) {
   return (
-    <Flex height="26px" borderWidth="1px" borderColor="border.emphasized" borderRadius="plate" overflow="hidden" mb="3" role="img" aria-label={GROUNDS.map((g) => `${GROUND_WORDS[g]} ${model.shown.ground[g]} %`).join(', ')}>
+    <Flex
+      height="26px"
+      borderWidth="1px"
+      borderColor="border.emphasized"
+      borderRadius="plate"
+      overflow="hidden"
+      mb="3"
+      role="img"
+      aria-label={GROUNDS.map((g) => `${GROUND_WORDS[g]} ${model.shown.ground[g]} %`).join(', ')}
+    >
       {GROUNDS.filter((g) => model.shown.ground[g] > 0).map((g) => (
-        <Box key={g} flexGrow={model.shown.ground[g]} flexBasis="0" minW="0" borderRightWidth="1px" borderColor="border.emphasized" _last={{ borderRightWidth: 0 }} color="accent" title={GROUND_WORDS[g]}>
+        <Box
+          key={g}
+          flexGrow={model.shown.ground[g]}
+          flexBasis="0"
+          minW="0"
+          borderRightWidth="1px"
+          borderColor="border.emphasized"
+          _last={{ borderRightWidth: 0 }}
+          color="accent"
+          title={GROUND_WORDS[g]}
+        >
           <Pattern width="100%" height="100%" aria-hidden>
-            <defs><pattern id={`hatch-${g}`} width="20" height="20" patternUnits="userSpaceOnUse"><g stroke="currentColor" strokeWidth="1.4" fill="none" strokeLinecap="round">{HATCH[g]}</g></pattern></defs>
+            <defs>
+              <pattern id={`hatch-${g}`} width="20" height="20" patternUnits="userSpaceOnUse">
+                <g stroke="currentColor" strokeWidth="1.4" fill="none" strokeLinecap="round">
+                  {HATCH[g]}
+                </g>
+              </pattern>
+            </defs>
             <rect width="100%" height="100%" fill={`url(#hatch-${g})`} />
           </Pattern>
         </Box>
@@ -45,17 +70,23 @@ export function GroundMix({ model }: { readonly model: BriefModel }) {
 
   const set = (ground: Ground, asked: number) => {
     const result = rebalanceShares(shares, ground, asked, locked);
-    setFault(result.kind === 'fault' ? { ground, words: sharesFaultWords(result.fault) } : undefined);
+    setFault(
+      result.kind === 'fault' ? { ground, words: sharesFaultWords(result.fault) } : undefined,
+    );
     if (result.kind === 'shares') model.editPurpose('ground', result.shares, ground);
     return result.kind === 'shares';
   };
   const type = (ground: Ground, text: string) => {
     setTyped({ ground, text });
     const value = parseNumber(text.replace('%', ''));
-    if (value === undefined) setFault(text.trim() === '' ? undefined : { ground, words: `“${text}” is not a share.` });
+    if (value === undefined)
+      setFault(text.trim() === '' ? undefined : { ground, words: `“${text}” is not a share.` });
     else set(ground, value);
   };
-  const toggle = (ground: Ground) => setLocked((now) => (now.has(ground) ? new Set([...now].filter((g) => g !== ground)) : new Set([...now, ground])));
+  const toggle = (ground: Ground) =>
+    setLocked((now) =>
+      now.has(ground) ? new Set([...now].filter((g) => g !== ground)) : new Set([...now, ground]),
+    );
 
   return (
     <Box>
@@ -63,21 +94,54 @@ export function GroundMix({ model }: { readonly model: BriefModel }) {
       {GROUNDS.map((ground) => (
         <Box key={ground}>
           <Flex align="center" gap="2" minH="38px">
-            <Text width="94px" flexShrink={0} id={`ground-${ground}-label`}>{GROUND_WORDS[ground]}</Text>
-            <RangeInput min={0} max={100} value={shares[ground]} disabled={locked.has(ground)} aria-label={`${GROUND_WORDS[ground]}, share`} onValue={(value) => { setTyped(undefined); set(ground, value); }} />
-            <UnitInput
-              wide="62px" unit="%" aria-labelledby={`ground-${ground}-label`} disabled={locked.has(ground)} invalid={fault?.ground === ground}
-              value={typed?.ground === ground ? typed.text : String(shares[ground])} onChange={(e) => type(ground, e.target.value)}
-              onBlur={() => { setTyped(undefined); setFault(undefined); }}
+            <Text width="94px" flexShrink={0} id={`ground-${ground}-label`}>
+              {GROUND_WORDS[ground]}
+            </Text>
+            <RangeInput
+              min={0}
+              max={100}
+              value={shares[ground]}
+              disabled={locked.has(ground)}
+              aria-label={`${GROUND_WORDS[ground]}, share`}
+              onValue={(value) => {
+                setTyped(undefined);
+                set(ground, value);
+              }}
             />
-            <IconButton size="xs" variant="ghost" aria-pressed={locked.has(ground)} aria-label={`${locked.has(ground) ? 'Unlock' : 'Lock'} ${GROUND_WORDS[ground]}`} onClick={() => toggle(ground)}>
+            <UnitInput
+              wide="62px"
+              unit="%"
+              aria-labelledby={`ground-${ground}-label`}
+              disabled={locked.has(ground)}
+              invalid={fault?.ground === ground}
+              value={typed?.ground === ground ? typed.text : String(shares[ground])}
+              onChange={(e) => type(ground, e.target.value)}
+              onBlur={() => {
+                setTyped(undefined);
+                setFault(undefined);
+              }}
+            />
+            <IconButton
+              size="xs"
+              variant="ghost"
+              aria-pressed={locked.has(ground)}
+              aria-label={`${locked.has(ground) ? 'Unlock' : 'Lock'} ${GROUND_WORDS[ground]}`}
+              onClick={() => toggle(ground)}
+            >
               {locked.has(ground) ? <Lock size={15} /> : <LockOpen size={15} />}
             </IconButton>
           </Flex>
-          {fault?.ground === ground && <Text role="alert" color="fail" fontSize="xs" fontWeight="600" mb="1">{fault.words}</Text>}
+          {fault?.ground === ground && (
+            <Text role="alert" color="fail" fontSize="xs" fontWeight="600" mb="1">
+              {fault.words}
+            </Text>
+          )}
         </Box>
       ))}
-      <Text fontSize="xs" color="fg.muted" mt="1">Shares of distance; they always add to 100. Count a usual year, not the dream: most riders rate dirt too high.</Text>
+      <Text fontSize="xs" color="fg.muted" mt="1">
+        Shares of distance; they always add to 100. Count a usual year, not the dream: most riders
+        rate dirt too high.
+      </Text>
     </Box>
   );
 }

@@ -9,20 +9,51 @@ import { formatNumber, MUST_SHORT } from '@/ui/messages';
 /** The shortlist as this brief orders it, moving while the brief is edited. */
 export function LiveOrder() {
   const standing = useStanding();
-  if (!standing || standing.stockRanking.length === 0) return <Text color="fg.muted" py="1">No candidate on the shortlist yet. <Link href="/donors" style={{ textDecoration: 'underline' }}>To the donors</Link></Text>;
+  if (!standing || standing.stockRanking.length === 0)
+    return (
+      <Text color="fg.muted" py="1">
+        No candidate on the shortlist yet.{' '}
+        <Link href="/donors" style={{ textDecoration: 'underline' }}>
+          To the donors
+        </Link>
+      </Text>
+    );
   return (
     <Box as="ol" listStyleType="none">
       {standing.stockRanking.map(({ id, place, score }) => {
         const entry = standing.candidates.find((c) => c.candidate.id === id);
         if (!entry) return null;
-        const fails = entry.stock.musts.filter((m) => m.verdict === 'fail').map((m) => MUST_SHORT[m.key]);
+        const fails = entry.stock.musts
+          .filter((m) => m.verdict === 'fail')
+          .map((m) => MUST_SHORT[m.key]);
         return (
-          <Flex as="li" key={id} align="center" gap="2" py="1" borderTopWidth="1px" borderColor="border.muted">
-            <Text width="22px" flexShrink={0} color="fg.muted">{place ?? '–'}</Text>
+          <Flex
+            as="li"
+            key={id}
+            align="center"
+            gap="2"
+            py="1"
+            borderTopWidth="1px"
+            borderColor="border.muted"
+          >
+            <Text width="22px" flexShrink={0} color="fg.muted">
+              {place ?? '–'}
+            </Text>
             <Plate index={entry.candidate.plate} size={20} />
-            <Box flex="1" minW="0"><Text truncate>{shortName(entry.donor)}</Text>{fails.length > 0 && <Text fontSize="xs" color="fail">{fails.join(', ')}</Text>}</Box>
-            <Box width="64px" height="8px" bg="bg.subtle" flexShrink={0}><Box height="100%" bg="accent" width={`${score.points.mid}%`} /></Box>
-            <Text width="28px" textAlign="right" fontWeight="700">{formatNumber(score.points.mid)}</Text>
+            <Box flex="1" minW="0">
+              <Text truncate>{shortName(entry.donor)}</Text>
+              {fails.length > 0 && (
+                <Text fontSize="xs" color="fail">
+                  {fails.join(', ')}
+                </Text>
+              )}
+            </Box>
+            <Box width="64px" height="8px" bg="bg.subtle" flexShrink={0}>
+              <Box height="100%" bg="accent" width={`${score.points.mid}%`} />
+            </Box>
+            <Text width="28px" textAlign="right" fontWeight="700">
+              {formatNumber(score.points.mid)}
+            </Text>
           </Flex>
         );
       })}

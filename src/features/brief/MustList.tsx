@@ -10,28 +10,66 @@ export function MustList({ model }: { readonly model: BriefModel }) {
   const { brief, reader } = model;
   const on = new Set(brief.musts.on);
   const toggle = (key: MustKey, wanted: boolean) =>
-    model.edit(['musts', 'on'], MUST_KEYS.filter((k) => (k === key ? wanted : on.has(k))), 'musts');
+    model.edit(
+      ['musts', 'on'],
+      MUST_KEYS.filter((k) => (k === key ? wanted : on.has(k))),
+      'musts',
+    );
   const asks: Partial<Record<MustKey, string>> = {
-    range: formatWithUnit(brief.trip.fuelGap_km, 'distance', reader), licence: brief.rider.licence, money: formatWithUnit(spendable(brief.money), 'money', reader),
-    payload: formatWithUnit(brief.rider.mass_kg + brief.rider.kit_kg + (brief.trip.pillion_kg ?? 0) + brief.trip.luggage_kg, 'mass', reader),
+    range: formatWithUnit(brief.trip.fuelGap_km, 'distance', reader),
+    licence: brief.rider.licence,
+    money: formatWithUnit(spendable(brief.money), 'money', reader),
+    payload: formatWithUnit(
+      brief.rider.mass_kg +
+        brief.rider.kit_kg +
+        (brief.trip.pillion_kg ?? 0) +
+        brief.trip.luggage_kg,
+      'mass',
+      reader,
+    ),
   };
   return (
     <Box>
       {MUST_KEYS.map((key) => (
         <Box key={key}>
           <Flex align="center" gap="2" minH="38px" justify="space-between">
-            <Checkbox.Root checked={on.has(key)} onCheckedChange={(e) => toggle(key, e.checked === true)}>
+            <Checkbox.Root
+              checked={on.has(key)}
+              onCheckedChange={(e) => toggle(key, e.checked === true)}
+            >
               <Checkbox.HiddenInput />
-              <Checkbox.Control borderColor="border.emphasized" _checked={{ bg: 'accent', borderColor: 'accent', color: 'accent.ink' }} />
+              <Checkbox.Control
+                borderColor="border.emphasized"
+                _checked={{ bg: 'accent', borderColor: 'accent', color: 'accent.ink' }}
+              />
               <Checkbox.Label fontWeight="400">{MUST_WORDS[key]}</Checkbox.Label>
             </Checkbox.Root>
             {asks[key] && <Box color="fg.muted">{asks[key]}</Box>}
           </Flex>
           {on.has(key) && key === 'stance' && (
-            <Box pl="7"><BriefChoiceField model={model} path="musts.stance" label="At least" wide="170px" options={(['flat', 'balls', 'tiptoes'] as const).map((b) => ({ value: b, words: STANCE_WORDS[b] }))} /></Box>
+            <Box pl="7">
+              <BriefChoiceField
+                model={model}
+                path="musts.stance"
+                label="At least"
+                wide="170px"
+                options={(['flat', 'balls', 'tiptoes'] as const).map((b) => ({
+                  value: b,
+                  words: STANCE_WORDS[b],
+                }))}
+              />
+            </Box>
           )}
-          {on.has(key) && key === 'readyMass' && <Box pl="7"><BriefFigureField model={model} path="musts.readyMass_kg" /></Box>}
-          {on.has(key) && key === 'clearance' && <Box pl="7"><BriefFigureField model={model} path="musts.clearance_mm" /></Box>}
+          {on.has(key) && key === 'readyMass' && (
+            <Box pl="7">
+              <BriefFigureField model={model} path="musts.readyMass_kg" />
+            </Box>
+          )}
+          {on.has(key) && key === 'clearance' && (
+            <Box pl="7">
+              <BriefFigureField model={model} path="musts.clearance_mm" />
+            </Box>
+          )}
         </Box>
       ))}
     </Box>

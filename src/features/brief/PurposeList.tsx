@@ -9,34 +9,87 @@ export function PurposeList({ model }: { readonly model: BriefModel }) {
   const { brief, purpose, setPurpose, edit } = model;
   const own = brief.purposes ?? [];
   const current = own.find((p) => p.id === purpose);
-  const store = (after: readonly Purpose[], field: string, coalesce?: string) => edit(['purposes'], after.length === 0 ? undefined : after, field, coalesce);
+  const store = (after: readonly Purpose[], field: string, coalesce?: string) =>
+    edit(['purposes'], after.length === 0 ? undefined : after, field, coalesce);
   const add = () => {
     const { ground, schools, swings } = model.shown;
-    const made: Purpose = { id: crypto.randomUUID(), name: `Purpose ${own.length + 2}`, ground, ...(schools ? { schools } : {}), ...(swings ? { swings } : {}) };
+    const made: Purpose = {
+      id: crypto.randomUUID(),
+      name: `Purpose ${own.length + 2}`,
+      ground,
+      ...(schools ? { schools } : {}),
+      ...(swings ? { swings } : {}),
+    };
     store([...own, made], 'add');
     setPurpose(made.id);
   };
   const remove = () => {
     setPurpose(WHOLE);
-    store(own.filter((p) => p.id !== purpose), 'remove');
+    store(
+      own.filter((p) => p.id !== purpose),
+      'remove',
+    );
   };
   return (
     <>
       <Flex role="group" aria-label="Purpose" gap="1" wrap="wrap" mb="2">
         {[{ id: WHOLE, name: 'The whole of it' }, ...own].map(({ id, name }) => {
           const active = id === purpose;
-          return <Button key={id} size="sm" variant="outline" borderColor={active ? 'accent' : 'border.emphasized'} borderWidth={active ? '2px' : '1px'} fontWeight={active ? '700' : '400'} aria-pressed={active} onClick={() => setPurpose(id)}>{name || 'unnamed'}</Button>;
+          return (
+            <Button
+              key={id}
+              size="sm"
+              variant="outline"
+              borderColor={active ? 'accent' : 'border.emphasized'}
+              borderWidth={active ? '2px' : '1px'}
+              fontWeight={active ? '700' : '400'}
+              aria-pressed={active}
+              onClick={() => setPurpose(id)}
+            >
+              {name || 'unnamed'}
+            </Button>
+          );
         })}
-        {own.length + 1 < MAX_PURPOSES && <Button size="sm" variant="ghost" onClick={add}><Plus size={15} /> Add a purpose</Button>}
+        {own.length + 1 < MAX_PURPOSES && (
+          <Button size="sm" variant="ghost" onClick={add}>
+            <Plus size={15} /> Add a purpose
+          </Button>
+        )}
       </Flex>
       {current && (
         <Flex gap="2" mb="2" align="center">
           <label htmlFor="purpose-name">Name</label>
-          <Input id="purpose-name" size="sm" bg="bg.panel" borderColor="border.emphasized" maxLength={40} value={current.name} onChange={(e) => store(own.map((p) => (p.id === purpose ? { ...p, name: e.target.value } : p)), 'name', `purpose-name/${purpose}`)} />
-          <IconButton size="sm" variant="ghost" aria-label={`Remove ${current.name || 'this purpose'}`} onClick={remove}><Trash2 size={16} /></IconButton>
+          <Input
+            id="purpose-name"
+            size="sm"
+            bg="bg.panel"
+            borderColor="border.emphasized"
+            maxLength={40}
+            value={current.name}
+            onChange={(e) =>
+              store(
+                own.map((p) => (p.id === purpose ? { ...p, name: e.target.value } : p)),
+                'name',
+                `purpose-name/${purpose}`,
+              )
+            }
+          />
+          <IconButton
+            size="sm"
+            variant="ghost"
+            aria-label={`Remove ${current.name || 'this purpose'}`}
+            onClick={remove}
+          >
+            <Trash2 size={16} />
+          </IconButton>
         </Flex>
       )}
-      {own.length === 0 && <Text fontSize="xs" color="fg.muted" mb="2">The best machine for the week away may not be the best for the way there: add a purpose and give it its own ground.</Text>}
+      {own.length === 0 && (
+        <Text fontSize="xs" color="fg.muted" mb="2">
+          The best machine for the week away may not be the best for the way there: add a purpose
+          and give it its own ground.
+        </Text>
+      )}
     </>
   );
 }

@@ -17,7 +17,8 @@ export function RateList({ model }: { readonly model: BriefModel }) {
   const [text, setText] = useState('');
   const [fault, setFault] = useState<string>();
   const chosen = adding ?? free[0];
-  const save = (next: readonly ExchangeRate[]) => model.edit(['money', 'rates'], next, 'money.rates');
+  const save = (next: readonly ExchangeRate[]) =>
+    model.edit(['money', 'rates'], next, 'money.rates');
   const add = () => {
     const rate = parseNumber(text);
     if (!chosen || rate === undefined || !(rate > 0)) {
@@ -31,23 +32,63 @@ export function RateList({ model }: { readonly model: BriefModel }) {
   };
   return (
     <Box pt="2" mt="1" borderTopWidth="1px" borderTopStyle="dashed" borderColor="border">
-      <Text fontSize="xs" color="fg.muted">Exchange rates, as you looked them up. Prices in other currencies stay not known.</Text>
+      <Text fontSize="xs" color="fg.muted">
+        Exchange rates, as you looked them up. Prices in other currencies stay not known.
+      </Text>
       {rates.map((r) => (
         <Flex key={r.currency} align="center" justify="space-between" minH="34px">
-          <Text>1 {r.currency} = {r.rate} {currency} <Text as="span" color="fg.muted">({r.date})</Text></Text>
-          <IconButton size="xs" variant="ghost" aria-label={`Remove the rate for ${r.currency}`} onClick={() => save(rates.filter((o) => o.currency !== r.currency))}><Trash2 size={15} /></IconButton>
+          <Text>
+            1 {r.currency} = {r.rate} {currency}{' '}
+            <Text as="span" color="fg.muted">
+              ({r.date})
+            </Text>
+          </Text>
+          <IconButton
+            size="xs"
+            variant="ghost"
+            aria-label={`Remove the rate for ${r.currency}`}
+            onClick={() => save(rates.filter((o) => o.currency !== r.currency))}
+          >
+            <Trash2 size={15} />
+          </IconButton>
         </Flex>
       ))}
       {chosen && (
         <Flex align="center" gap="2" mt="1">
           <Text>1</Text>
-          <Choice aria-label="Currency to add" wide="84px" value={chosen} options={free.map((c) => ({ value: c, words: c }))} onChange={(e) => setAdding(e.target.value as CurrencyCode)} />
+          <Choice
+            aria-label="Currency to add"
+            wide="84px"
+            value={chosen}
+            options={free.map((c) => ({ value: c, words: c }))}
+            onChange={(e) => setAdding(e.target.value as CurrencyCode)}
+          />
           <Text>=</Text>
-          <UnitInput aria-label={`One ${chosen} in ${currency}`} wide="110px" unit={currency} value={text} invalid={fault !== undefined} onChange={(e) => setText(e.target.value)} onKeyDown={(e) => e.key === 'Enter' && add()} />
-          <IconButton size="sm" variant="outline" borderColor="border.emphasized" aria-label="Add the rate" onClick={add}><Plus size={16} /></IconButton>
+          <UnitInput
+            aria-label={`One ${chosen} in ${currency}`}
+            wide="110px"
+            unit={currency}
+            value={text}
+            invalid={fault !== undefined}
+            onChange={(e) => setText(e.target.value)}
+            onKeyDown={(e) => e.key === 'Enter' && add()}
+          />
+          <IconButton
+            size="sm"
+            variant="outline"
+            borderColor="border.emphasized"
+            aria-label="Add the rate"
+            onClick={add}
+          >
+            <Plus size={16} />
+          </IconButton>
         </Flex>
       )}
-      {fault && <Text role="alert" fontSize="xs" color="fail" fontWeight="600" mt="1">{fault}</Text>}
+      {fault && (
+        <Text role="alert" fontSize="xs" color="fail" fontWeight="600" mt="1">
+          {fault}
+        </Text>
+      )}
     </Box>
   );
 }

@@ -1,11 +1,36 @@
 import { z } from 'zod';
-import { BRIEF_LIMITS, briefLimit, LICENCES, SKILLS, type Brief, type BriefFigure } from '@/core/brief';
-import { CURRENCIES, fromBase, parseAmount, parseNumber, preferredUnit, toBase, type CurrencyCode, type UnitId } from '@/core/units';
-import { amountFaultWords, fieldPlaces, limitWords, trimmed, unitSign, type Reader } from '@/ui/messages';
+import {
+  BRIEF_LIMITS,
+  briefLimit,
+  LICENCES,
+  SKILLS,
+  type Brief,
+  type BriefFigure,
+} from '@/core/brief';
+import {
+  CURRENCIES,
+  fromBase,
+  parseAmount,
+  parseNumber,
+  preferredUnit,
+  toBase,
+  type CurrencyCode,
+  type UnitId,
+} from '@/core/units';
+import {
+  amountFaultWords,
+  fieldPlaces,
+  limitWords,
+  trimmed,
+  unitSign,
+  type Reader,
+} from '@/ui/messages';
 
 export const briefFigureUnit = (key: BriefFigure, reader: Reader): UnitId | undefined => {
   const { dimension } = BRIEF_LIMITS[key];
-  return dimension === 'plain' ? undefined : preferredUnit(dimension, reader.units, reader.currency);
+  return dimension === 'plain'
+    ? undefined
+    : preferredUnit(dimension, reader.units, reader.currency);
 };
 
 /** The figure's text in the reader's unit; empty for not known. */
@@ -19,7 +44,9 @@ export function briefFigureText(brief: Brief, key: BriefFigure, reader: Reader):
 
 /** The value at a dotted path of the brief. */
 export function briefValue(brief: Brief, path: string): unknown {
-  return path.split('.').reduce<unknown>((at, step) => (at as Record<string, unknown> | undefined)?.[step], brief);
+  return path
+    .split('.')
+    .reduce<unknown>((at, step) => (at as Record<string, unknown> | undefined)?.[step], brief);
 }
 
 /** Text → base figure, with the reason when it is refused. An unchanged text keeps the stored figure to the last digit. */
@@ -35,17 +62,25 @@ function amountText(key: BriefFigure, reader: Reader) {
     if (dimension === 'plain' || !unit) {
       const sign = briefLimit(key).sign ?? '%';
       const value = parseNumber(text.replace(sign, ''));
-      if (value === undefined) return refuse(amountFaultWords(text.trim() === '' ? { code: 'empty' } : { code: 'not-a-number', text }));
+      if (value === undefined)
+        return refuse(
+          amountFaultWords(text.trim() === '' ? { code: 'empty' } : { code: 'not-a-number', text }),
+        );
       return value < min || value > max ? refuse(limitWords(min, max, sign)) : value;
     }
     const parsed = parseAmount(text, dimension, unit);
     if (parsed.kind === 'fault') return refuse(amountFaultWords(parsed.fault));
     if (dimension === 'money') {
-      if (parsed.unit !== unit) return refuse(`Amounts here are in ${unit}; change the currency of the brief instead.`);
-      return parsed.amount < min || parsed.amount > max ? refuse(limitWords(min, max, unit)) : parsed.amount;
+      if (parsed.unit !== unit)
+        return refuse(`Amounts here are in ${unit}; change the currency of the brief instead.`);
+      return parsed.amount < min || parsed.amount > max
+        ? refuse(limitWords(min, max, unit))
+        : parsed.amount;
     }
     const base = toBase(parsed.amount, parsed.unit);
-    return base < min || base > max ? refuse(limitWords(fromBase(min, unit), fromBase(max, unit), unitSign(dimension, reader))) : base;
+    return base < min || base > max
+      ? refuse(limitWords(fromBase(min, unit), fromBase(max, unit), unitSign(dimension, reader)))
+      : base;
   });
 }
 
@@ -54,20 +89,54 @@ export const briefFormSchema = (reader: Reader) => {
   const amount = (key: BriefFigure) => amountText(key, reader);
   return z.object({
     rider: z.object({
-      height_mm: amount('rider.height_mm'), inseam_mm: amount('rider.inseam_mm'), mass_kg: amount('rider.mass_kg'), kit_kg: amount('rider.kit_kg'),
-      sole_mm: amount('rider.sole_mm'), skill: z.enum(SKILLS), licence: z.enum(LICENCES),
+      height_mm: amount('rider.height_mm'),
+      inseam_mm: amount('rider.inseam_mm'),
+      mass_kg: amount('rider.mass_kg'),
+      kit_kg: amount('rider.kit_kg'),
+      sole_mm: amount('rider.sole_mm'),
+      skill: z.enum(SKILLS),
+      licence: z.enum(LICENCES),
     }),
     trip: z.object({
-      name: z.string().max(120, 'At most 120 letters.'), length_km: amount('trip.length_km'), cruise_kmh: amount('trip.cruise_kmh'), fuelGap_km: amount('trip.fuelGap_km'),
-      reserve_percent: amount('trip.reserve_percent'), luggage_kg: amount('trip.luggage_kg'), workshopGap_km: amount('trip.workshopGap_km'),
-      pillion_kg: amount('trip.pillion_kg'), tankBag_kg: amount('trip.tankBag_kg'), tail_kg: amount('trip.tail_kg'), altitude_m: amount('trip.altitude_m'), heat_C: amount('trip.heat_C'), headwind_kmh: amount('trip.headwind_kmh'), serviceStretch_percent: amount('trip.serviceStretch_percent'),
+      name: z.string().max(120, 'At most 120 letters.'),
+      length_km: amount('trip.length_km'),
+      cruise_kmh: amount('trip.cruise_kmh'),
+      fuelGap_km: amount('trip.fuelGap_km'),
+      reserve_percent: amount('trip.reserve_percent'),
+      luggage_kg: amount('trip.luggage_kg'),
+      workshopGap_km: amount('trip.workshopGap_km'),
+      pillion_kg: amount('trip.pillion_kg'),
+      tankBag_kg: amount('trip.tankBag_kg'),
+      tail_kg: amount('trip.tail_kg'),
+      altitude_m: amount('trip.altitude_m'),
+      heat_C: amount('trip.heat_C'),
+      headwind_kmh: amount('trip.headwind_kmh'),
+      serviceStretch_percent: amount('trip.serviceStretch_percent'),
     }),
     money: z.object({
-      currency: z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]), budget: amount('money.budget'), tripFund: amount('money.tripFund'), gear: amount('money.gear'),
-      onTheRoadCosts: amount('money.onTheRoadCosts'), shopRate_perHour: amount('money.shopRate_perHour'), ownSpanners: z.boolean(),
-      yearsKept: amount('money.yearsKept'), yearly_km: amount('money.yearly_km'), fuel_perL: amount('money.fuel_perL'), insurance_perYear: amount('money.insurance_perYear'), tax_perYear: amount('money.tax_perYear'), service_each: amount('money.service_each'), wear_per1000km: amount('money.wear_per1000km'), partsExtra_percent: amount('money.partsExtra_percent'), wrongPart_percent: amount('money.wrongPart_percent'), papers: amount('money.papers'),
+      currency: z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]),
+      budget: amount('money.budget'),
+      tripFund: amount('money.tripFund'),
+      gear: amount('money.gear'),
+      onTheRoadCosts: amount('money.onTheRoadCosts'),
+      shopRate_perHour: amount('money.shopRate_perHour'),
+      ownSpanners: z.boolean(),
+      yearsKept: amount('money.yearsKept'),
+      yearly_km: amount('money.yearly_km'),
+      fuel_perL: amount('money.fuel_perL'),
+      insurance_perYear: amount('money.insurance_perYear'),
+      tax_perYear: amount('money.tax_perYear'),
+      service_each: amount('money.service_each'),
+      wear_per1000km: amount('money.wear_per1000km'),
+      partsExtra_percent: amount('money.partsExtra_percent'),
+      wrongPart_percent: amount('money.wrongPart_percent'),
+      papers: amount('money.papers'),
     }),
-    musts: z.object({ stance: z.enum(['flat', 'balls', 'tiptoes']), readyMass_kg: amount('musts.readyMass_kg'), clearance_mm: amount('musts.clearance_mm') }),
+    musts: z.object({
+      stance: z.enum(['flat', 'balls', 'tiptoes']),
+      readyMass_kg: amount('musts.readyMass_kg'),
+      clearance_mm: amount('musts.clearance_mm'),
+    }),
   });
 };
 
@@ -79,19 +148,53 @@ export function briefFormValues(brief: Brief, reader: Reader): BriefForm {
   const text = (key: BriefFigure) => briefFigureText(brief, key, reader);
   return {
     rider: {
-      height_mm: text('rider.height_mm'), inseam_mm: text('rider.inseam_mm'), mass_kg: text('rider.mass_kg'), kit_kg: text('rider.kit_kg'), sole_mm: text('rider.sole_mm'),
-      skill: brief.rider.skill, licence: brief.rider.licence,
+      height_mm: text('rider.height_mm'),
+      inseam_mm: text('rider.inseam_mm'),
+      mass_kg: text('rider.mass_kg'),
+      kit_kg: text('rider.kit_kg'),
+      sole_mm: text('rider.sole_mm'),
+      skill: brief.rider.skill,
+      licence: brief.rider.licence,
     },
     trip: {
-      name: brief.trip.name, length_km: text('trip.length_km'), cruise_kmh: text('trip.cruise_kmh'), fuelGap_km: text('trip.fuelGap_km'),
-      reserve_percent: text('trip.reserve_percent'), luggage_kg: text('trip.luggage_kg'), workshopGap_km: text('trip.workshopGap_km'),
-      pillion_kg: text('trip.pillion_kg'), tankBag_kg: text('trip.tankBag_kg'), tail_kg: text('trip.tail_kg'), altitude_m: text('trip.altitude_m'), heat_C: text('trip.heat_C'), headwind_kmh: text('trip.headwind_kmh'), serviceStretch_percent: text('trip.serviceStretch_percent'),
+      name: brief.trip.name,
+      length_km: text('trip.length_km'),
+      cruise_kmh: text('trip.cruise_kmh'),
+      fuelGap_km: text('trip.fuelGap_km'),
+      reserve_percent: text('trip.reserve_percent'),
+      luggage_kg: text('trip.luggage_kg'),
+      workshopGap_km: text('trip.workshopGap_km'),
+      pillion_kg: text('trip.pillion_kg'),
+      tankBag_kg: text('trip.tankBag_kg'),
+      tail_kg: text('trip.tail_kg'),
+      altitude_m: text('trip.altitude_m'),
+      heat_C: text('trip.heat_C'),
+      headwind_kmh: text('trip.headwind_kmh'),
+      serviceStretch_percent: text('trip.serviceStretch_percent'),
     },
     money: {
-      currency: brief.money.currency, budget: text('money.budget'), tripFund: text('money.tripFund'), gear: text('money.gear'),
-      onTheRoadCosts: text('money.onTheRoadCosts'), shopRate_perHour: text('money.shopRate_perHour'), ownSpanners: brief.money.ownSpanners,
-      yearsKept: text('money.yearsKept'), yearly_km: text('money.yearly_km'), fuel_perL: text('money.fuel_perL'), insurance_perYear: text('money.insurance_perYear'), tax_perYear: text('money.tax_perYear'), service_each: text('money.service_each'), wear_per1000km: text('money.wear_per1000km'), partsExtra_percent: text('money.partsExtra_percent'), wrongPart_percent: text('money.wrongPart_percent'), papers: text('money.papers'),
+      currency: brief.money.currency,
+      budget: text('money.budget'),
+      tripFund: text('money.tripFund'),
+      gear: text('money.gear'),
+      onTheRoadCosts: text('money.onTheRoadCosts'),
+      shopRate_perHour: text('money.shopRate_perHour'),
+      ownSpanners: brief.money.ownSpanners,
+      yearsKept: text('money.yearsKept'),
+      yearly_km: text('money.yearly_km'),
+      fuel_perL: text('money.fuel_perL'),
+      insurance_perYear: text('money.insurance_perYear'),
+      tax_perYear: text('money.tax_perYear'),
+      service_each: text('money.service_each'),
+      wear_per1000km: text('money.wear_per1000km'),
+      partsExtra_percent: text('money.partsExtra_percent'),
+      wrongPart_percent: text('money.wrongPart_percent'),
+      papers: text('money.papers'),
     },
-    musts: { stance: brief.musts.stance, readyMass_kg: text('musts.readyMass_kg'), clearance_mm: text('musts.clearance_mm') },
+    musts: {
+      stance: brief.musts.stance,
+      readyMass_kg: text('musts.readyMass_kg'),
+      clearance_mm: text('musts.clearance_mm'),
+    },
   };
 }

@@ -2,12 +2,25 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { useForm, type FieldPath, type UseFormReturn } from 'react-hook-form';
-import { BRIEF_LIMITS, briefForPurpose, WHOLE, type Brief, type BriefFigure, type Purpose } from '@/core/brief';
+import {
+  BRIEF_LIMITS,
+  briefForPurpose,
+  WHOLE,
+  type Brief,
+  type BriefFigure,
+  type Purpose,
+} from '@/core/brief';
 import { BRIEF_KEY } from '@/store/records';
 import { purposeChange } from '@/store/purpose-change';
 import { useDossierState, useDossierStore, useDrafts, usePreferences } from '@/store/react';
 import { formatWithUnit, type Reader } from '@/ui/messages';
-import { briefFormSchema, briefFormValues, briefValue, type BriefForm, type BriefFormOutput } from './brief-form';
+import {
+  briefFormSchema,
+  briefFormValues,
+  briefValue,
+  type BriefForm,
+  type BriefFormOutput,
+} from './brief-form';
 
 type Path = FieldPath<BriefForm>;
 
@@ -37,13 +50,24 @@ export interface BriefModel {
   readonly setPurpose: (id: string) => void;
   /** The brief with that purpose's ground and beliefs. */
   readonly shown: Brief;
-  readonly editPurpose: <F extends 'ground' | 'schools'>(field: F, after: Purpose[F], detail: string) => void;
+  readonly editPurpose: <F extends 'ground' | 'schools'>(
+    field: F,
+    after: Purpose[F],
+    detail: string,
+  ) => void;
   /** One edit of the brief outside the form. */
-  readonly edit: (path: readonly string[], after: unknown, field: string, coalesce?: string) => void;
+  readonly edit: (
+    path: readonly string[],
+    after: unknown,
+    field: string,
+    coalesce?: string,
+  ) => void;
 }
 
 const PATHS = (values: BriefForm): readonly Path[] =>
-  Object.entries(values).flatMap(([section, fields]) => Object.keys(fields).map((field) => `${section}.${field}` as Path));
+  Object.entries(values).flatMap(([section, fields]) =>
+    Object.keys(fields).map((field) => `${section}.${field}` as Path),
+  );
 
 const draftKey = (path: string) => `brief/${path}`;
 
@@ -53,9 +77,17 @@ export function useBrief(brief: Brief): BriefModel {
   const drafts = useDrafts();
   const [{ units, purpose: asked }, keep] = usePreferences();
   const purpose = brief.purposes?.some((p) => p.id === asked) ? asked : WHOLE;
-  const reader = useMemo<Reader>(() => ({ units, currency: brief.money.currency }), [units, brief.money.currency]);
+  const reader = useMemo<Reader>(
+    () => ({ units, currency: brief.money.currency }),
+    [units, brief.money.currency],
+  );
   const schema = useMemo(() => briefFormSchema(reader), [reader]);
-  const form = useForm<BriefForm, unknown, BriefFormOutput>({ resolver: zodResolver(schema), defaultValues: briefFormValues(brief, reader), mode: 'onSubmit', reValidateMode: 'onSubmit' });
+  const form = useForm<BriefForm, unknown, BriefFormOutput>({
+    resolver: zodResolver(schema),
+    defaultValues: briefFormValues(brief, reader),
+    mode: 'onSubmit',
+    reValidateMode: 'onSubmit',
+  });
   const start = useRef(new Map<Path, unknown>());
   const [conflict, setConflict] = useState<FieldConflict>();
   const history = useDossierState((s) => s.history);
@@ -90,16 +122,30 @@ export function useBrief(brief: Brief): BriefModel {
   };
   const keepValue = (path: Path, before: unknown, after: unknown): boolean => {
     const outcome = store.execute({
-      label: { code: 'edit-brief', facts: { field: path } }, coalesce: `brief/${path}`,
+      label: { code: 'edit-brief', facts: { field: path } },
+      coalesce: `brief/${path}`,
       changes: [{ table: 'briefs', key: BRIEF_KEY, path: path.split('.'), before, after }],
     });
-    if (outcome.kind === 'conflict') setConflict({ path, mine: words(path, after), theirs: words(path, outcome.conflict.theirs), values: { mine: after, theirs: outcome.conflict.theirs } });
+    if (outcome.kind === 'conflict')
+      setConflict({
+        path,
+        mine: words(path, after),
+        theirs: words(path, outcome.conflict.theirs),
+        values: { mine: after, theirs: outcome.conflict.theirs },
+      });
     return outcome.kind !== 'conflict';
   };
 
-  const parsed = (path: Path): { readonly good: true; readonly value: unknown } | { readonly good: false } => {
+  const parsed = (
+    path: Path,
+  ): { readonly good: true; readonly value: unknown } | { readonly good: false } => {
     const [section, field] = path.split('.') as [keyof typeof schema.shape, string];
-    const leaf = (schema.shape[section].shape as Record<string, { safeParse(x: unknown): { success: boolean; data?: unknown } }>)[field];
+    const leaf = (
+      schema.shape[section].shape as Record<
+        string,
+        { safeParse(x: unknown): { success: boolean; data?: unknown } }
+      >
+    )[field];
     const result = leaf?.safeParse(form.getValues(path));
     return result?.success ? { good: true, value: result.data } : { good: false };
   };
@@ -119,13 +165,22 @@ export function useBrief(brief: Brief): BriefModel {
   };
 
   return {
-    brief, reader, form, errors: form.formState.errors, conflict, purpose,
+    brief,
+    reader,
+    form,
+    errors: form.formState.errors,
+    conflict,
+    purpose,
     setPurpose: (id) => keep({ purpose: id }),
     shown: briefForPurpose(brief, purpose),
     editPurpose(field, after, detail) {
       store.execute({
-        label: field === 'ground' ? { code: 'edit-ground', facts: { ground: detail } } : { code: 'edit-schools', facts: {} },
-        coalesce: `${field}/${purpose}/${detail}`, changes: [purposeChange(brief, purpose, field, after)],
+        label:
+          field === 'ground'
+            ? { code: 'edit-ground', facts: { ground: detail } }
+            : { code: 'edit-schools', facts: {} },
+        coalesce: `${field}/${purpose}/${detail}`,
+        changes: [purposeChange(brief, purpose, field, after)],
       });
     },
     beginField: (path) => start.current.set(path, briefValue(brief, path)),
@@ -141,14 +196,26 @@ export function useBrief(brief: Brief): BriefModel {
     },
     takeTheirs() {
       if (!conflict) return;
-      form.setValue(conflict.path, briefValue(briefFormValues(brief, reader) as unknown as Brief, conflict.path) as never);
+      form.setValue(
+        conflict.path,
+        briefValue(briefFormValues(brief, reader) as unknown as Brief, conflict.path) as never,
+      );
       setConflict(undefined);
     },
     edit(path, after, field, coalesce) {
       const before = briefValue(brief, path.join('.'));
       store.execute({
-        label: { code: path[0] === 'purposes' ? 'edit-purposes' : field === 'sits' ? 'edit-sits' : 'edit-brief', facts: { field } },
-        changes: [{ table: 'briefs', key: BRIEF_KEY, path, before, after }], ...(coalesce ? { coalesce } : {}),
+        label: {
+          code:
+            path[0] === 'purposes'
+              ? 'edit-purposes'
+              : field === 'sits'
+                ? 'edit-sits'
+                : 'edit-brief',
+          facts: { field },
+        },
+        changes: [{ table: 'briefs', key: BRIEF_KEY, path, before, after }],
+        ...(coalesce ? { coalesce } : {}),
       });
     },
   };

@@ -10,25 +10,67 @@ import { useBuild, type BuildModel } from './use-build';
 
 const Tab = chakra('button');
 
-const ROOMS = [['/build', 'Parts'], ['/build/curve', 'Money curve'], ['/build/stages', 'Stages'], ['/build/ways', 'Ways out']] as const;
+const ROOMS = [
+  ['/build', 'Parts'],
+  ['/build/curve', 'Money curve'],
+  ['/build/stages', 'Stages'],
+  ['/build/ways', 'Ways out'],
+] as const;
 
 /** What all screens of the build share: its rooms, the candidate, and what to do while there is none. */
-export function BuildFrame({ words, whole = false, children }: { readonly words: (model: BuildModel) => string; readonly whole?: boolean; readonly children: (model: BuildModel) => ReactNode }) {
+export function BuildFrame({
+  words,
+  whole = false,
+  children,
+}: {
+  readonly words: (model: BuildModel) => string;
+  readonly whole?: boolean;
+  readonly children: (model: BuildModel) => ReactNode;
+}) {
   const model = useBuild();
   const path = usePathname();
   if (!model) {
     return (
       <Box>
-        <ScreenHeading title="Build">A build needs a brief and a candidate on the shortlist.</ScreenHeading>
-        <Button asChild bg="accent" color="accent.ink"><Link href="/donors">To the donors</Link></Button>
+        <ScreenHeading title="Build">
+          A build needs a brief and a candidate on the shortlist.
+        </ScreenHeading>
+        <Button asChild bg="accent" color="accent.ink">
+          <Link href="/donors">To the donors</Link>
+        </Button>
       </Box>
     );
   }
   return (
     <Box>
       <ScreenHeading title="Build">{words(model)}</ScreenHeading>
-      <Flex as="nav" aria-label="Rooms of the build" _print={{ display: 'none' }} gap="1" wrap="wrap" borderBottomWidth="2px" borderColor="border.emphasized" mb="3">
-        {ROOMS.map(([href, name]) => <Button key={href} asChild size="sm" variant="ghost" borderRadius="0" height="38px" fontWeight={path === href ? '700' : '400'} bg={path === href ? 'bg.panel' : undefined} boxShadow={path === href ? 'inset 0 4px 0 var(--chakra-colors-accent)' : undefined}><Link href={href as '/build'} aria-current={path === href ? 'page' : undefined}>{name}</Link></Button>)}
+      <Flex
+        as="nav"
+        aria-label="Rooms of the build"
+        _print={{ display: 'none' }}
+        gap="1"
+        wrap="wrap"
+        borderBottomWidth="2px"
+        borderColor="border.emphasized"
+        mb="3"
+      >
+        {ROOMS.map(([href, name]) => (
+          <Button
+            key={href}
+            asChild
+            size="sm"
+            variant="ghost"
+            borderRadius="0"
+            height="38px"
+            fontWeight={path === href ? '700' : '400'}
+            bg={path === href ? 'bg.panel' : undefined}
+            boxShadow={path === href ? 'inset 0 4px 0 var(--chakra-colors-accent)' : undefined}
+          >
+            <Link href={href as '/build'} aria-current={path === href ? 'page' : undefined}>
+              {name}
+            </Link>
+          </Button>
+        ))}
       </Flex>
       {!whole && <CandidateTabs model={model} />}
       {children(model)}
@@ -38,16 +80,41 @@ export function BuildFrame({ words, whole = false, children }: { readonly words:
 
 function CandidateTabs({ model }: { readonly model: BuildModel }) {
   return (
-    <Flex role="group" aria-label="Candidate" _print={{ display: 'none' }} gap="1" mb="3" wrap={{ base: 'nowrap', md: 'wrap' }} overflowX="auto">
+    <Flex
+      role="group"
+      aria-label="Candidate"
+      _print={{ display: 'none' }}
+      gap="1"
+      mb="3"
+      wrap={{ base: 'nowrap', md: 'wrap' }}
+      overflowX="auto"
+    >
       {model.standing.candidates.map((c) => {
         const current = c.candidate.id === model.entry.candidate.id;
         return (
           <Tab
-            key={c.candidate.id} type="button" aria-pressed={current} onClick={() => model.select(c.candidate.id)} display="flex" alignItems="center" gap="2" px="2" py="1.5" cursor="pointer" flexShrink={0}
-            borderBottomWidth="3px" borderColor={current ? 'accent' : 'transparent'} bg={current ? 'bg.panel' : undefined} _hover={{ bg: 'bg.panel' }} fontWeight={current ? '700' : '400'} title={`${c.donor.maker} ${shortName(c.donor)}`}
+            key={c.candidate.id}
+            type="button"
+            aria-pressed={current}
+            onClick={() => model.select(c.candidate.id)}
+            display="flex"
+            alignItems="center"
+            gap="2"
+            px="2"
+            py="1.5"
+            cursor="pointer"
+            flexShrink={0}
+            borderBottomWidth="3px"
+            borderColor={current ? 'accent' : 'transparent'}
+            bg={current ? 'bg.panel' : undefined}
+            _hover={{ bg: 'bg.panel' }}
+            fontWeight={current ? '700' : '400'}
+            title={`${c.donor.maker} ${shortName(c.donor)}`}
           >
             <Plate index={c.candidate.plate} size={24} />
-            <Box as="span" display={{ base: current ? 'inline' : 'none', xl: 'inline' }}>{shortName(c.donor)}</Box>
+            <Box as="span" display={{ base: current ? 'inline' : 'none', xl: 'inline' }}>
+              {shortName(c.donor)}
+            </Box>
           </Tab>
         );
       })}

@@ -14,7 +14,11 @@ import type { BuildModel } from './use-build';
 /** Parts for one candidate, and what they do to the fit, the musts and the money. */
 export function BuildScreen() {
   return (
-    <BuildFrame words={({ entry }) => `${entry.donor.maker} ${shortName(entry.donor)}: ${entry.parts.length === 0 ? 'as it stands' : `${entry.parts.length} ${entry.parts.length === 1 ? 'part' : 'parts'} chosen`}.`}>
+    <BuildFrame
+      words={({ entry }) =>
+        `${entry.donor.maker} ${shortName(entry.donor)}: ${entry.parts.length === 0 ? 'as it stands' : `${entry.parts.length} ${entry.parts.length === 1 ? 'part' : 'parts'} chosen`}.`
+      }
+    >
       {(model) => <Bench model={model} />}
     </BuildFrame>
   );
@@ -24,41 +28,116 @@ function Bench({ model }: { readonly model: BuildModel }) {
   const { entry, reader } = model;
   return (
     <Box>
-      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 420px' }} gap="4" alignItems="start">
+      <Grid
+        templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 420px' }}
+        gap="4"
+        alignItems="start"
+      >
         <Flex direction="column" gap="4" minW="0" order={{ base: 2, lg: 1 }}>
-          <Panel title="The best build for the money"><BestBuildPanel model={model} /></Panel>
-          <Panel title="Parts that fit this class" aside={<Text fontSize="xs" color="fg.muted">{model.notFitting} others do not</Text>}>
-            {entry.aboard.length > 0 && <Text py="2">Aboard already, and not paid for again: <Text as="span" fontWeight="700">{entry.aboard.map((p) => p.name.toLowerCase()).join(', ')}</Text>. What it carries is set on its sheet.</Text>}
-            {model.ruleFaults.map((f) => <Text key={f} fontSize="sm" color="unsure" py="0.5">{f}</Text>)}
-            {model.catalogue.length === 0 && <Text color="fg.muted" py="3">The catalogue is empty. Open the example to get the shipped parts.</Text>}
+          <Panel title="The best build for the money">
+            <BestBuildPanel model={model} />
+          </Panel>
+          <Panel
+            title="Parts that fit this class"
+            aside={
+              <Text fontSize="xs" color="fg.muted">
+                {model.notFitting} others do not
+              </Text>
+            }
+          >
+            {entry.aboard.length > 0 && (
+              <Text py="2">
+                Aboard already, and not paid for again:{' '}
+                <Text as="span" fontWeight="700">
+                  {entry.aboard.map((p) => p.name.toLowerCase()).join(', ')}
+                </Text>
+                . What it carries is set on its sheet.
+              </Text>
+            )}
+            {model.ruleFaults.map((f) => (
+              <Text key={f} fontSize="sm" color="unsure" py="0.5">
+                {f}
+              </Text>
+            ))}
+            {model.catalogue.length === 0 && (
+              <Text color="fg.muted" py="3">
+                The catalogue is empty. Open the example to get the shipped parts.
+              </Text>
+            )}
             {model.catalogue.map((group) => (
               <Box key={group.kind} mt="2" data-kind={group.kind}>
-                <Heading as="h3" size="sm" fontWeight="700" mb="1">{PART_KIND_WORDS[group.kind]}</Heading>
-                {group.parts.map((part) => <PartRow key={part.id} part={part} model={model} />)}
+                <Heading as="h3" size="sm" fontWeight="700" mb="1">
+                  {PART_KIND_WORDS[group.kind]}
+                </Heading>
+                {group.parts.map((part) => (
+                  <PartRow key={part.id} part={part} model={model} />
+                ))}
               </Box>
             ))}
           </Panel>
         </Flex>
-        <Flex direction="column" gap="4" order={{ base: 1, lg: 2 }} position={{ lg: 'sticky' }} top="12px">
-          <Panel title="Money"><BudgetBar model={model} /></Panel>
-          <Panel title="Before and after"><BeforeAfter model={model} /></Panel>
+        <Flex
+          direction="column"
+          gap="4"
+          order={{ base: 1, lg: 2 }}
+          position={{ lg: 'sticky' }}
+          top="12px"
+        >
+          <Panel title="Money">
+            <BudgetBar model={model} />
+          </Panel>
+          <Panel title="Before and after">
+            <BeforeAfter model={model} />
+          </Panel>
           <Panel title="Musts">
-            {model.standingFaults.map((f) => <Text key={f} color="fail" fontWeight="600">{f}</Text>)}
+            {model.standingFaults.map((f) => (
+              <Text key={f} color="fail" fontWeight="600">
+                {f}
+              </Text>
+            ))}
             {entry.built.musts.map((m) => {
               const was = entry.stock.musts.find((o) => o.key === m.key)?.verdict;
               return (
                 <Flex key={m.key} gap="2" py="0.5">
-                  <Text color={VERDICT_SIGNS[m.verdict].colour} fontWeight="800" width="14px" flexShrink={0} title={VERDICT_SIGNS[m.verdict].words}>{VERDICT_SIGNS[m.verdict].sign}</Text>
-                  <Text flex="1">{mustWords(m, reader)}{was && was !== m.verdict && <Text as="span" color="fg.muted"> (was: {VERDICT_SIGNS[was].words})</Text>}</Text>
+                  <Text
+                    color={VERDICT_SIGNS[m.verdict].colour}
+                    fontWeight="800"
+                    width="14px"
+                    flexShrink={0}
+                    title={VERDICT_SIGNS[m.verdict].words}
+                  >
+                    {VERDICT_SIGNS[m.verdict].sign}
+                  </Text>
+                  <Text flex="1">
+                    {mustWords(m, reader)}
+                    {was && was !== m.verdict && (
+                      <Text as="span" color="fg.muted">
+                        {' '}
+                        (was: {VERDICT_SIGNS[was].words})
+                      </Text>
+                    )}
+                  </Text>
                 </Flex>
               );
             })}
-            {entry.built.musts.length === 0 && <Text color="fg.muted">No must is switched on in the brief.</Text>}
+            {entry.built.musts.length === 0 && (
+              <Text color="fg.muted">No must is switched on in the brief.</Text>
+            )}
           </Panel>
           {entry.built.cautions.length > 0 && (
-            <Panel title="Cautions" aside={<Text fontSize="xs" color="fg.muted">{formatNumber(entry.built.cautions.length)}</Text>}>
+            <Panel
+              title="Cautions"
+              aside={
+                <Text fontSize="xs" color="fg.muted">
+                  {formatNumber(entry.built.cautions.length)}
+                </Text>
+              }
+            >
               <CautionList cautions={entry.built.cautions} reader={reader} />
-              <Text fontSize="xs" color="fg.muted" mt="1">Jugator is no approval: local law, the maker’s manual, the insurer and a qualified workshop decide.</Text>
+              <Text fontSize="xs" color="fg.muted" mt="1">
+                Jugator is no approval: local law, the maker’s manual, the insurer and a qualified
+                workshop decide.
+              </Text>
             </Panel>
           )}
         </Flex>

@@ -15,29 +15,120 @@ export function PartRow({ part, model }: { readonly part: Part; readonly model: 
   const wish = model.wish(part.id);
   const facts = partFacts(part, reader);
   return (
-    <Box borderTopWidth="1px" borderColor="border.muted" py="1.5" bg={on ? 'accent.soft' : undefined} px="2" mx="-2">
+    <Box
+      borderTopWidth="1px"
+      borderColor="border.muted"
+      py="1.5"
+      bg={on ? 'accent.soft' : undefined}
+      px="2"
+      mx="-2"
+    >
       <Flex align="center" gap="3">
-        <Button size="xs" minW="84px" variant={on ? 'solid' : 'outline'} bg={on ? 'accent' : 'bg.panel'} color={on ? 'accent.ink' : 'fg'} borderColor="border.emphasized" aria-pressed={on} aria-label={`${on ? 'Take off' : 'Fit'} ${part.name}`} onClick={() => model.toggle(part)}>
-          {on ? <><Check size={14} /> Fitted</> : <><Plus size={14} /> Fit</>}
+        <Button
+          size="xs"
+          minW="84px"
+          variant={on ? 'solid' : 'outline'}
+          bg={on ? 'accent' : 'bg.panel'}
+          color={on ? 'accent.ink' : 'fg'}
+          borderColor="border.emphasized"
+          aria-pressed={on}
+          aria-label={`${on ? 'Take off' : 'Fit'} ${part.name}`}
+          onClick={() => model.toggle(part)}
+        >
+          {on ? (
+            <>
+              <Check size={14} /> Fitted
+            </>
+          ) : (
+            <>
+              <Plus size={14} /> Fit
+            </>
+          )}
         </Button>
         <Box flex="1" minW="0" lineHeight="1.3">
           <Text fontWeight={on ? '700' : '500'}>{part.name}</Text>
-          <Text fontSize="xs" color="fg.muted">{facts.join(' · ')}{part.note ? `. ${part.note}` : ''}</Text>
+          <Text fontSize="xs" color="fg.muted">
+            {facts.join(' · ')}
+            {part.note ? `. ${part.note}` : ''}
+          </Text>
         </Box>
         <Flex gap="0" flexShrink={0}>
-          <IconButton size="xs" variant={wish === 'pinned' ? 'solid' : 'ghost'} aria-pressed={wish === 'pinned'} aria-label={`Always plan ${part.name}`} title="every plan must hold it" onClick={() => model.setWish(part, wish === 'pinned' ? 'free' : 'pinned')}><Pin size={14} /></IconButton>
-          <IconButton size="xs" variant={wish === 'banned' ? 'solid' : 'ghost'} aria-pressed={wish === 'banned'} aria-label={`Never plan ${part.name}`} title="no plan may hold it" onClick={() => model.setWish(part, wish === 'banned' ? 'free' : 'banned')}><Ban size={14} /></IconButton>
-          <IconButton asChild size="xs" variant="ghost" aria-label={`Edit ${part.name}`} title="edit it in the catalogue"><Link href={`/parts?part=${encodeURIComponent(part.id)}`}><Pencil size={14} /></Link></IconButton>
+          <IconButton
+            size="xs"
+            variant={wish === 'pinned' ? 'solid' : 'ghost'}
+            aria-pressed={wish === 'pinned'}
+            aria-label={`Always plan ${part.name}`}
+            title="every plan must hold it"
+            onClick={() => model.setWish(part, wish === 'pinned' ? 'free' : 'pinned')}
+          >
+            <Pin size={14} />
+          </IconButton>
+          <IconButton
+            size="xs"
+            variant={wish === 'banned' ? 'solid' : 'ghost'}
+            aria-pressed={wish === 'banned'}
+            aria-label={`Never plan ${part.name}`}
+            title="no plan may hold it"
+            onClick={() => model.setWish(part, wish === 'banned' ? 'free' : 'banned')}
+          >
+            <Ban size={14} />
+          </IconButton>
+          <IconButton
+            asChild
+            size="xs"
+            variant="ghost"
+            aria-label={`Edit ${part.name}`}
+            title="edit it in the catalogue"
+          >
+            <Link href={`/parts?part=${encodeURIComponent(part.id)}`}>
+              <Pencil size={14} />
+            </Link>
+          </IconButton>
         </Flex>
         <Box textAlign="right" whiteSpace="nowrap">
-          <Text fontWeight="700">{own.kind === 'amount' ? formatNumber(own.amount) : '?'} <Text as="span" fontSize="xs" fontWeight="400">{reader.currency}</Text></Text>
-          {part.price.currency !== reader.currency && <Text fontSize="xs" color="fg.muted">{formatQuoted(part.price.amount, part.price.currency)}</Text>}
+          <Text fontWeight="700">
+            {own.kind === 'amount' ? formatNumber(own.amount) : '?'}{' '}
+            <Text as="span" fontSize="xs" fontWeight="400">
+              {reader.currency}
+            </Text>
+          </Text>
+          {part.price.currency !== reader.currency && (
+            <Text fontSize="xs" color="fg.muted">
+              {formatQuoted(part.price.amount, part.price.currency)}
+            </Text>
+          )}
         </Box>
       </Flex>
       {refusal?.partId === part.id && (
-        <Flex role="alert" mt="1.5" gap="2" direction="column" align="flex-start" borderLeftWidth="4px" borderColor="fail" pl="3" bg="bg.panel" py="1">
-          <Text color="fail" fontWeight="600">{on ? 'Stays fitted: ' : 'Not fitted: '}{refusal.reasons.join(' ')}</Text>
-          {refusal.together && <Button size="xs" variant="outline" borderColor="border.emphasized" whiteSpace="normal" height="auto" py="1" onClick={refusal.together.run}>{refusal.together.words}</Button>}
+        <Flex
+          role="alert"
+          mt="1.5"
+          gap="2"
+          direction="column"
+          align="flex-start"
+          borderLeftWidth="4px"
+          borderColor="fail"
+          pl="3"
+          bg="bg.panel"
+          py="1"
+        >
+          <Text color="fail" fontWeight="600">
+            {on ? 'Stays fitted: ' : 'Not fitted: '}
+            {refusal.reasons.join(' ')}
+          </Text>
+          {refusal.together && (
+            <Button
+              size="xs"
+              variant="outline"
+              borderColor="border.emphasized"
+              whiteSpace="normal"
+              height="auto"
+              py="1"
+              onClick={refusal.together.run}
+            >
+              {refusal.together.words}
+            </Button>
+          )}
         </Flex>
       )}
     </Box>

@@ -28,21 +28,43 @@ export function useBestBuild({ standing, entry }: BuildModel, legalOnly: boolean
   const { id } = entry.candidate;
   const build = dossier.builds[id];
   const inputs = JSON.stringify([id, legalOnly, build?.pinned, build?.banned, standing.purpose]);
-  const [answers, setAnswers] = useState<{ readonly id: string; readonly best: BestBuild | undefined; readonly died: string | undefined; readonly working: boolean }>({ id, best: undefined, died: undefined, working: true });
+  const [answers, setAnswers] = useState<{
+    readonly id: string;
+    readonly best: BestBuild | undefined;
+    readonly died: string | undefined;
+    readonly working: boolean;
+  }>({ id, best: undefined, died: undefined, working: true });
   const [takes, setTakes] = useState<ReadonlyMap<string, WhatItTakes>>(new Map());
   const [round, setRound] = useState(0);
-  const request = () => ({ candidate: { id, setting: planSetting(dossier, standing, entry, { legalOnly, today: today() }) }, spend: Math.max(0, spendLimit({ brief: standing.brief })) });
+  const request = () => ({
+    candidate: {
+      id,
+      setting: planSetting(dossier, standing, entry, { legalOnly, today: today() }),
+    },
+    spend: Math.max(0, spendLimit({ brief: standing.brief })),
+  });
   const asked = useEffectEvent(request);
   useEffect(() => {
     let job: { readonly cancel: () => void } | undefined;
     const timer = setTimeout(() => {
-      setAnswers((was) => ({ ...was, best: was.id === id ? was.best : undefined, id, working: true, died: undefined }));
+      setAnswers((was) => ({
+        ...was,
+        best: was.id === id ? was.best : undefined,
+        id,
+        working: true,
+        died: undefined,
+      }));
       setTakes(new Map());
       const started = startPlan({ kind: 'best', ...asked() }, (piece) => {
-        if (piece.kind === 'best') setAnswers({ id, best: piece.best, died: undefined, working: false });
+        if (piece.kind === 'best')
+          setAnswers({ id, best: piece.best, died: undefined, working: false });
       });
       job = started;
-      void started.outcome.then((outcome) => outcome.kind === 'died' && setAnswers((was) => ({ ...was, working: false, died: outcome.message })));
+      void started.outcome.then(
+        (outcome) =>
+          outcome.kind === 'died' &&
+          setAnswers((was) => ({ ...was, working: false, died: outcome.message })),
+      );
     }, REST_MS);
     return () => {
       clearTimeout(timer);
@@ -52,9 +74,14 @@ export function useBestBuild({ standing, entry }: BuildModel, legalOnly: boolean
   }, [id, inputs, dossier.briefs, dossier.parts, dossier.donors, round]);
   const mine = answers.id === id;
   return {
-    best: mine ? answers.best : undefined, working: !mine || answers.working, died: mine ? answers.died : undefined, again: () => setRound((r) => r + 1), takes,
-    ask: (partId) => void startPlan({ kind: 'takes', ...request(), partIds: [partId] }, (piece) => {
-      if (piece.kind === 'takes') setTakes((was) => new Map(was).set(piece.partId, piece.takes));
-    }),
+    best: mine ? answers.best : undefined,
+    working: !mine || answers.working,
+    died: mine ? answers.died : undefined,
+    again: () => setRound((r) => r + 1),
+    takes,
+    ask: (partId) =>
+      void startPlan({ kind: 'takes', ...request(), partIds: [partId] }, (piece) => {
+        if (piece.kind === 'takes') setTakes((was) => new Map(was).set(piece.partId, piece.takes));
+      }),
   };
 }

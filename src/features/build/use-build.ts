@@ -3,7 +3,13 @@ import { useState } from 'react';
 import { stagesBySchool, USUAL_STAGE, type BuildStage, type StageSchool } from '@/core/build';
 import { donorLine, shortName } from '@/core/donor';
 import { fitsDonor, PART_KINDS, type Part, type PartKind } from '@/core/part';
-import { faultsOfAdding, faultsOfRemoving, findBuildFaults, findRuleFaults, type BuildFault } from '@/core/planning';
+import {
+  faultsOfAdding,
+  faultsOfRemoving,
+  findBuildFaults,
+  findRuleFaults,
+  type BuildFault,
+} from '@/core/planning';
 import type { Standing, StandingCandidate } from '@/store/queries';
 import type { CommandLabel } from '@/store/history';
 import type { Build } from '@/store/records';
@@ -49,10 +55,18 @@ let lastSelected: string | undefined;
 
 /** A build without empty lists and without stages of parts that are not in it; nothing at all where nothing is left. */
 function tidied(build: Build): Build | undefined {
-  const stages = Object.fromEntries(Object.entries(build.stages ?? {}).filter(([id]) => build.partIds.includes(id)));
+  const stages = Object.fromEntries(
+    Object.entries(build.stages ?? {}).filter(([id]) => build.partIds.includes(id)),
+  );
   const { id, partIds, pinned = [], banned = [] } = build;
   if (partIds.length + pinned.length + banned.length === 0) return undefined;
-  return { id, partIds, ...(Object.keys(stages).length > 0 ? { stages } : {}), ...(pinned.length > 0 ? { pinned } : {}), ...(banned.length > 0 ? { banned } : {}) };
+  return {
+    id,
+    partIds,
+    ...(Object.keys(stages).length > 0 ? { stages } : {}),
+    ...(pinned.length > 0 ? { pinned } : {}),
+    ...(banned.length > 0 ? { banned } : {}),
+  };
 }
 
 export function useBuild(): BuildModel | undefined {
@@ -64,7 +78,9 @@ export function useBuild(): BuildModel | undefined {
   const [{ units }] = usePreferences();
   const [selected, setSelected] = useState(lastSelected);
   const [refusal, setRefusal] = useState<Refusal>();
-  const entry = standing?.candidates.find((c) => c.candidate.id === selected) ?? standing?.candidates.find((c) => c.candidate.id === standing.builtRanking[0]?.id);
+  const entry =
+    standing?.candidates.find((c) => c.candidate.id === selected) ??
+    standing?.candidates.find((c) => c.candidate.id === standing.builtRanking[0]?.id);
   if (!standing || !entry) return undefined;
 
   const catalogue = new Map(Object.values(parts).map((p) => [p.id, p]));
@@ -78,60 +94,143 @@ export function useBuild(): BuildModel | undefined {
 
   const change = (label: CommandLabel, to: Partial<Omit<Build, 'id'>>, id = entry.candidate.id) => {
     const before = builds[id];
-    store.execute({ label, changes: [{ table: 'builds', key: id, path: [], before, after: tidied({ ...(before ?? { id, partIds: [] }), ...to }) }] });
+    store.execute({
+      label,
+      changes: [
+        {
+          table: 'builds',
+          key: id,
+          path: [],
+          before,
+          after: tidied({ ...(before ?? { id, partIds: [] }), ...to }),
+        },
+      ],
+    });
     setRefusal(undefined);
   };
-  const put = (partIds: readonly string[], code: 'choose-part' | 'drop-part', part: Part) => change({ code, facts: { part: part.name.toLowerCase() } }, { partIds });
+  const put = (partIds: readonly string[], code: 'choose-part' | 'drop-part', part: Part) =>
+    change({ code, facts: { part: part.name.toLowerCase() } }, { partIds });
   const refuse = (part: Part, faults: readonly BuildFault[], together: Refusal['together']) =>
-    setRefusal({ partId: part.id, reasons: faults.map((f) => buildFaultWords(f, name)).map((w) => w.charAt(0).toUpperCase() + w.slice(1)), ...(together ? { together } : {}) });
+    setRefusal({
+      partId: part.id,
+      reasons: faults
+        .map((f) => buildFaultWords(f, name))
+        .map((w) => w.charAt(0).toUpperCase() + w.slice(1)),
+      ...(together ? { together } : {}),
+    });
 
   const add = (part: Part) => {
     const faults = faultsOfAdding(part.id, [...aboard, ...chosen], catalogue);
     if (faults.length === 0) return put([...chosen, part.id], 'choose-part', part);
-    const helpers = faults.flatMap((f) => (f.code === 'need-missing' ? (f.anyOf.find((id) => catalogue.has(id) && fitting.some((p) => p.id === id) && faultsOfAdding(id, [...aboard, ...chosen], catalogue).length === 0) ?? []) : []));
-    const rivals = faults.flatMap((f) => (f.code === 'shut-out' || f.code === 'slot-taken' ? [f.by] : []));
+    const helpers = faults.flatMap((f) =>
+      f.code === 'need-missing'
+        ? (f.anyOf.find(
+            (id) =>
+              catalogue.has(id) &&
+              fitting.some((p) => p.id === id) &&
+              faultsOfAdding(id, [...aboard, ...chosen], catalogue).length === 0,
+          ) ?? [])
+        : [],
+    );
+    const rivals = faults.flatMap((f) =>
+      f.code === 'shut-out' || f.code === 'slot-taken' ? [f.by] : [],
+    );
     const next = [...chosen.filter((id) => !rivals.includes(id)), ...helpers, part.id];
-    const solved = faultsOfAdding(part.id, [...aboard, ...next.filter((id) => id !== part.id)], catalogue).length === 0 && next.length > 0;
-    const words = [rivals.length > 0 ? `take off ${rivals.map(name).join(', ')}` : '', helpers.length > 0 ? `add ${helpers.map(name).join(', ')}` : ''].filter(Boolean).join(' and ');
-    return refuse(part, faults, solved && words ? { words: `Fit it and ${words}`, run: () => put(next, 'choose-part', part) } : undefined);
+    const solved =
+      faultsOfAdding(part.id, [...aboard, ...next.filter((id) => id !== part.id)], catalogue)
+        .length === 0 && next.length > 0;
+    const words = [
+      rivals.length > 0 ? `take off ${rivals.map(name).join(', ')}` : '',
+      helpers.length > 0 ? `add ${helpers.map(name).join(', ')}` : '',
+    ]
+      .filter(Boolean)
+      .join(' and ');
+    return refuse(
+      part,
+      faults,
+      solved && words
+        ? { words: `Fit it and ${words}`, run: () => put(next, 'choose-part', part) }
+        : undefined,
+    );
   };
   const drop = (part: Part) => {
     const faults = faultsOfRemoving(part.id, [...aboard, ...chosen], catalogue);
-    if (faults.length === 0) return put(chosen.filter((id) => id !== part.id), 'drop-part', part);
+    if (faults.length === 0)
+      return put(
+        chosen.filter((id) => id !== part.id),
+        'drop-part',
+        part,
+      );
     const dependents = [...new Set(faults.map((f) => f.id))];
     const next = chosen.filter((id) => id !== part.id && !dependents.includes(id));
-    return refuse(part, faults, { words: `Take off ${dependents.map(name).join(', ')} as well`, run: () => put(next, 'drop-part', part) });
+    return refuse(part, faults, {
+      words: `Take off ${dependents.map(name).join(', ')} as well`,
+      run: () => put(next, 'drop-part', part),
+    });
   };
 
   return {
-    standing, entry, reader: { units, currency: standing.brief.money.currency }, chosen: new Set(chosen), refusal,
+    standing,
+    entry,
+    reader: { units, currency: standing.brief.money.currency },
+    chosen: new Set(chosen),
+    refusal,
     select(id) {
       lastSelected = id;
       setSelected(id);
       setRefusal(undefined);
     },
-    catalogue: PART_KINDS.map((kind) => ({ kind, parts: fitting.filter((p) => p.kind === kind) })).filter((g) => g.parts.length > 0),
+    catalogue: PART_KINDS.map((kind) => ({
+      kind,
+      parts: fitting.filter((p) => p.kind === kind),
+    })).filter((g) => g.parts.length > 0),
     notFitting: Object.keys(parts).length - fitting.length - aboard.length,
     toggle: (part) => (chosen.includes(part.id) ? drop(part) : add(part)),
-    take: (partIds) => change({ code: 'choose-build', facts: { name: shortName(entry.donor) } }, { partIds }),
+    take: (partIds) =>
+      change({ code: 'choose-build', facts: { name: shortName(entry.donor) } }, { partIds }),
     takeFor(id, partIds) {
       const other = standing.candidates.find((c) => c.candidate.id === id);
-      change({ code: 'choose-build', facts: { name: other ? shortName(other.donor) : id } }, { partIds }, id);
+      change(
+        { code: 'choose-build', facts: { name: other ? shortName(other.donor) : id } },
+        { partIds },
+        id,
+      );
     },
     partName: name,
     stageOf: (id) => build?.stages?.[id] ?? USUAL_STAGE,
     move(id, stage, before) {
       const others = chosen.filter((c) => c !== id);
       const at = before === undefined ? others.length : others.indexOf(before);
-      change({ code: 'stage-part', facts: { part: name(id) } }, { partIds: [...others.slice(0, at), id, ...others.slice(at)], stages: { ...build?.stages, [id]: stage } });
+      change(
+        { code: 'stage-part', facts: { part: name(id) } },
+        {
+          partIds: [...others.slice(0, at), id, ...others.slice(at)],
+          stages: { ...build?.stages, [id]: stage },
+        },
+      );
     },
-    stageBy: (school) => change({ code: 'stage-build', facts: { name: shortName(entry.donor) } }, { stages: stagesBySchool(entry.parts, school) }),
-    wish: (id) => (build?.pinned?.includes(id) ? 'pinned' : build?.banned?.includes(id) ? 'banned' : 'free'),
+    stageBy: (school) =>
+      change(
+        { code: 'stage-build', facts: { name: shortName(entry.donor) } },
+        { stages: stagesBySchool(entry.parts, school) },
+      ),
+    wish: (id) =>
+      build?.pinned?.includes(id) ? 'pinned' : build?.banned?.includes(id) ? 'banned' : 'free',
     setWish(part, wish) {
-      const without = (list: readonly string[] | undefined) => (list ?? []).filter((id) => id !== part.id);
-      change({ code: 'wish-part', facts: { part: part.name.toLowerCase(), wish } }, { pinned: [...without(build?.pinned), ...(wish === 'pinned' ? [part.id] : [])], banned: [...without(build?.banned), ...(wish === 'banned' ? [part.id] : [])] });
+      const without = (list: readonly string[] | undefined) =>
+        (list ?? []).filter((id) => id !== part.id);
+      change(
+        { code: 'wish-part', facts: { part: part.name.toLowerCase(), wish } },
+        {
+          pinned: [...without(build?.pinned), ...(wish === 'pinned' ? [part.id] : [])],
+          banned: [...without(build?.banned), ...(wish === 'banned' ? [part.id] : [])],
+        },
+      );
     },
-    ruleFaults: findRuleFaults(fitting, new Set(aboard)).map((f) => { const words = ruleFaultWords(f, name); return words.charAt(0).toUpperCase() + words.slice(1); }),
+    ruleFaults: findRuleFaults(fitting, new Set(aboard)).map((f) => {
+      const words = ruleFaultWords(f, name);
+      return words.charAt(0).toUpperCase() + words.slice(1);
+    }),
     standingFaults: [
       ...findBuildFaults([...aboard, ...chosen], catalogue).map((f) => buildFaultWords(f, name)),
       ...entry.parts.filter((p) => !fits(p)).map((p) => `${p.name} is not made for this class.`),

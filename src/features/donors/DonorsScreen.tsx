@@ -14,7 +14,11 @@ import { useDonors } from './use-donors';
 
 /** The machines considered as a base, and the sheet of the one in hand. */
 export function DonorsScreen() {
-  return <Suspense><Donors /></Suspense>;
+  return (
+    <Suspense>
+      <Donors />
+    </Suspense>
+  );
 }
 
 /** Drawn anew only when the donor changes, not with every letter of a search. */
@@ -36,26 +40,84 @@ function Donors() {
   const outline = { size: 'sm', variant: 'outline', borderColor: 'border.emphasized' } as const;
   return (
     <Box>
-      <ScreenHeading title="Donors">Stock machines and what is known of them. Every figure keeps how it was quoted and who said so.</ScreenHeading>
+      <ScreenHeading title="Donors">
+        Stock machines and what is known of them. Every figure keeps how it was quoted and who said
+        so.
+      </ScreenHeading>
       <Flex gap="4" align="flex-start">
-        <Box width={{ base: '100%', lg: '288px' }} flexShrink={0} display={{ base: selected ? 'none' : 'block', lg: 'block' }} position={{ lg: 'sticky' }} top="12px">
+        <Box
+          width={{ base: '100%', lg: '288px' }}
+          flexShrink={0}
+          display={{ base: selected ? 'none' : 'block', lg: 'block' }}
+          position={{ lg: 'sticky' }}
+          top="12px"
+        >
           <Flex gap="1.5" mb="2">
-            <Button size="sm" flex="1" px="2" bg="accent" color="accent.ink" aria-label="Add a donor" onClick={model.add}><Plus size={16} /> Add</Button>
-            <Button {...outline} flex="1" px="2" aria-label="A new donor from a text" onClick={() => setDialog('paste-new')}><ClipboardPaste size={15} /> Paste</Button>
-            <Button {...outline} flex="1" px="2" aria-label="Tables in and out" onClick={() => setDialog('table')}><Table2 size={15} /> Tables</Button>
+            <Button
+              size="sm"
+              flex="1"
+              px="2"
+              bg="accent"
+              color="accent.ink"
+              aria-label="Add a donor"
+              onClick={model.add}
+            >
+              <Plus size={16} /> Add
+            </Button>
+            <Button
+              {...outline}
+              flex="1"
+              px="2"
+              aria-label="A new donor from a text"
+              onClick={() => setDialog('paste-new')}
+            >
+              <ClipboardPaste size={15} /> Paste
+            </Button>
+            <Button
+              {...outline}
+              flex="1"
+              px="2"
+              aria-label="Tables in and out"
+              onClick={() => setDialog('table')}
+            >
+              <Table2 size={15} /> Tables
+            </Button>
           </Flex>
           <DonorList model={model} shownId={shown?.id} reader={reader} />
         </Box>
         {shown ? (
           <Box flex="1" minW="0" display={{ base: selected ? 'block' : 'none', lg: 'block' }}>
-            <Button size="sm" variant="ghost" mb="2" display={{ base: 'inline-flex', lg: 'none' }} onClick={() => model.select(undefined)}><ArrowLeft size={16} /> All donors</Button>
-            <SteadySheet key={shown.id} donor={shown} model={model} reader={reader} onPaste={paste} onCompare={compare} />
+            <Button
+              size="sm"
+              variant="ghost"
+              mb="2"
+              display={{ base: 'inline-flex', lg: 'none' }}
+              onClick={() => model.select(undefined)}
+            >
+              <ArrowLeft size={16} /> All donors
+            </Button>
+            <SteadySheet
+              key={shown.id}
+              donor={shown}
+              model={model}
+              reader={reader}
+              onPaste={paste}
+              onCompare={compare}
+            />
           </Box>
-        ) : <Text color="fg.muted" display={{ base: 'none', lg: 'block' }} pt="2">Add a machine, paste its sheet, or read a table.</Text>}
+        ) : (
+          <Text color="fg.muted" display={{ base: 'none', lg: 'block' }} pt="2">
+            Add a machine, paste its sheet, or read a table.
+          </Text>
+        )}
       </Flex>
       {dialog === 'paste-new' && <PasteDialog donor={undefined} model={model} onClose={close} />}
-      {dialog === 'paste-here' && shown && <PasteDialog donor={shown} model={model} onClose={close} />}
-      {dialog === 'compare' && shown && <CompareDialog donor={shown} model={model} reader={reader} onClose={close} />}
+      {dialog === 'paste-here' && shown && (
+        <PasteDialog donor={shown} model={model} onClose={close} />
+      )}
+      {dialog === 'compare' && shown && (
+        <CompareDialog donor={shown} model={model} reader={reader} onClose={close} />
+      )}
       {dialog === 'table' && <TableDialog model={model} reader={reader} onClose={close} />}
     </Box>
   );

@@ -36,10 +36,14 @@ export interface DonorsModel {
 const COUNTED = SHEET_KEYS.filter((k) => k !== 'unrestrictedPower' && k !== 'unlockPrice');
 export const sheetSize = COUNTED.length;
 export const knownCount = (donor: Donor): number =>
-  FIGURE_KEYS.filter((k) => donor.figures[k] && k !== 'unrestrictedPower' && k !== 'unlockPrice').length + FACT_KEYS.filter((k) => donor.facts?.[k]).length;
+  FIGURE_KEYS.filter((k) => donor.figures[k] && k !== 'unrestrictedPower' && k !== 'unlockPrice')
+    .length + FACT_KEYS.filter((k) => donor.facts?.[k]).length;
 
 /** Maker, model and, for a variant or listing, which. */
-export const fullName = (donor: Donor): string => (donor.baseId === undefined || !donor.version ? donorName(donor) : `${donorName(donor)}, ${donor.version}`);
+export const fullName = (donor: Donor): string =>
+  donor.baseId === undefined || !donor.version
+    ? donorName(donor)
+    : `${donorName(donor)}, ${donor.version}`;
 
 export function useDonors(): DonorsModel {
   const store = useDossierStore();
@@ -50,7 +54,19 @@ export function useDonors(): DonorsModel {
   const router = useRouter();
   const id = useSearchParams().get('donor');
   // Stays the same while only the list's search changes, so that the sheet beside it is not drawn anew.
-  return useMemo(() => donorsModel({ store, own, candidates, builds, visits, id, go: (path) => router.replace(path, { scroll: false }) }), [store, own, candidates, builds, visits, id, router]);
+  return useMemo(
+    () =>
+      donorsModel({
+        store,
+        own,
+        candidates,
+        builds,
+        visits,
+        id,
+        go: (path) => router.replace(path, { scroll: false }),
+      }),
+    [store, own, candidates, builds, visits, id, router],
+  );
 }
 
 interface Setting {
@@ -66,30 +82,59 @@ interface Setting {
 function donorsModel({ store, own, candidates, builds, visits, id, go }: Setting): DonorsModel {
   const resolved = resolvedDonors(own);
   const candidateOf = new Map(Object.values(candidates).map((c) => [c.donorId, c]));
-  const select = (next: string | undefined) => go(next ? `/donors?donor=${encodeURIComponent(next)}` : '/donors');
-  const nameOf = (donorId: string) => fullName(resolved.get(donorId) ?? own[donorId] ?? newDonor(donorId));
+  const select = (next: string | undefined) =>
+    go(next ? `/donors?donor=${encodeURIComponent(next)}` : '/donors');
+  const nameOf = (donorId: string) =>
+    fullName(resolved.get(donorId) ?? own[donorId] ?? newDonor(donorId));
   const undo = { word: 'Undo', run: () => void store.undo() };
 
   const create = (donor: Donor, code: string, facts: Record<string, string>) => {
-    store.execute({ label: { code, facts }, changes: [{ table: 'donors', key: donor.id, path: [], after: donor }, ...listing([donor.id], candidates)] });
+    store.execute({
+      label: { code, facts },
+      changes: [
+        { table: 'donors', key: donor.id, path: [], after: donor },
+        ...listing([donor.id], candidates),
+      ],
+    });
     select(donor.id);
   };
-  const blankChild = (base: Donor): Donor => ({ ...newDonor(crypto.randomUUID()), baseId: base.id, donorClass: base.donorClass });
+  const blankChild = (base: Donor): Donor => ({
+    ...newDonor(crypto.randomUUID()),
+    baseId: base.id,
+    donorClass: base.donorClass,
+  });
 
   return {
-    own, resolved, candidateOf, select,
+    own,
+    resolved,
+    candidateOf,
+    select,
     selected: id ? resolved.get(id) : undefined,
     first: firstDonor(resolved, candidateOf),
     add: () => create(newDonor(crypto.randomUUID()), 'add-donor', {}),
     put: (donor, code) => create(donor, code, { name: donorName(donor) }),
-    addVariant: (base) => create({ ...blankChild(base), version: 'new variant', variant: {} }, 'add-variant', { name: nameOf(base.id) }),
-    addListing: (base) => create({ ...blankChild(base), version: 'one for sale', listing: { fitted: [] } }, 'add-listing', { name: nameOf(base.id) }),
+    addVariant: (base) =>
+      create({ ...blankChild(base), version: 'new variant', variant: {} }, 'add-variant', {
+        name: nameOf(base.id),
+      }),
+    addListing: (base) =>
+      create(
+        { ...blankChild(base), version: 'one for sale', listing: { fitted: [] } },
+        'add-listing',
+        { name: nameOf(base.id) },
+      ),
     duplicate: (donor) => {
       const record = own[donor.id] ?? donor;
-      create({ ...record, id: crypto.randomUUID(), version: `${record.version} (copy)`.trim() }, 'duplicate-donor', { name: nameOf(donor.id) });
+      create(
+        { ...record, id: crypto.randomUUID(), version: `${record.version} (copy)`.trim() },
+        'duplicate-donor',
+        { name: nameOf(donor.id) },
+      );
     },
     remove(ids) {
-      const all = [...new Set(ids.flatMap((d) => [d, ...descendants(own, d).map((below) => below.id)]))];
+      const all = [
+        ...new Set(ids.flatMap((d) => [d, ...descendants(own, d).map((below) => below.id)])),
+      ];
       const listed = all.flatMap((d) => candidateOf.get(d) ?? []);
       const parts = listed.reduce((sum, c) => sum + (builds[c.id]?.partIds.length ?? 0), 0);
       const [first = ''] = ids;
@@ -97,16 +142,52 @@ function donorsModel({ store, own, candidates, builds, visits, id, go }: Setting
       const below = all.length - new Set(ids).size;
       store.execute({
         label: { code: 'delete-donor', facts: { name: what } },
-        changes: [...unlisting(listed, builds), ...all.map((d) => ({ table: 'donors', key: d, path: [], before: own[d] }) as const), ...all.filter((d) => visits[d]).map((d) => ({ table: 'visits', key: d, path: [], before: visits[d] }) as const)],
+        changes: [
+          ...unlisting(listed, builds),
+          ...all.map((d) => ({ table: 'donors', key: d, path: [], before: own[d] }) as const),
+          ...all
+            .filter((d) => visits[d])
+            .map((d) => ({ table: 'visits', key: d, path: [], before: visits[d] }) as const),
+        ],
       });
       select(undefined);
-      const use = parts > 0 ? ` ${listed.length === 1 ? 'It was' : `${listed.length} were`} on the shortlist and carried builds of ${parts} parts; they went with it.` : listed.length > 0 ? ' It was on the shortlist and left it.' : '';
-      notify({ text: `${what} ${ids.length === 1 ? 'is' : 'are'} deleted.${below > 0 ? ` ${below} ${below === 1 ? 'variant or listing' : 'variants and listings'} went as well.` : ''}${use}`, tone: 'plain', act: undo });
+      const use =
+        parts > 0
+          ? ` ${listed.length === 1 ? 'It was' : `${listed.length} were`} on the shortlist and carried builds of ${parts} parts; they went with it.`
+          : listed.length > 0
+            ? ' It was on the shortlist and left it.'
+            : '';
+      notify({
+        text: `${what} ${ids.length === 1 ? 'is' : 'are'} deleted.${below > 0 ? ` ${below} ${below === 1 ? 'variant or listing' : 'variants and listings'} went as well.` : ''}${use}`,
+        tone: 'plain',
+        act: undo,
+      });
     },
     archive(ids, archived) {
-      const changes = ids.map((d) => ({ table: 'donors', key: d, path: ['archived'], before: own[d]?.archived, after: archived ? true : undefined }) as const);
-      store.execute({ label: { code: archived ? 'archive' : 'unarchive', facts: { name: ids.length === 1 ? nameOf(ids[0] ?? '') : `${ids.length} donors` } }, changes });
-      notify({ text: archived ? `Put away${ids.length === 1 ? '' : `: ${ids.length}`}. Tick “put away” under the search to see ${ids.length === 1 ? 'it' : 'them'}.` : 'Back in the list.', tone: 'plain', act: undo });
+      const changes = ids.map(
+        (d) =>
+          ({
+            table: 'donors',
+            key: d,
+            path: ['archived'],
+            before: own[d]?.archived,
+            after: archived ? true : undefined,
+          }) as const,
+      );
+      store.execute({
+        label: {
+          code: archived ? 'archive' : 'unarchive',
+          facts: { name: ids.length === 1 ? nameOf(ids[0] ?? '') : `${ids.length} donors` },
+        },
+        changes,
+      });
+      notify({
+        text: archived
+          ? `Put away${ids.length === 1 ? '' : `: ${ids.length}`}. Tick “put away” under the search to see ${ids.length === 1 ? 'it' : 'them'}.`
+          : 'Back in the list.',
+        tone: 'plain',
+        act: undo,
+      });
     },
     shortlist(ids, on) {
       const facts = { name: ids.length === 1 ? nameOf(ids[0] ?? '') : `${ids.length} donors` };
@@ -114,20 +195,38 @@ function donorsModel({ store, own, candidates, builds, visits, id, go }: Setting
         const listed = ids.flatMap((d) => candidateOf.get(d) ?? []);
         const parts = listed.reduce((sum, c) => sum + (builds[c.id]?.partIds.length ?? 0), 0);
         store.execute({ label: { code: 'unlist', facts }, changes: unlisting(listed, builds) });
-        if (parts > 0) notify({ text: `${facts.name} left the shortlist, and its build of ${parts} parts with it.`, tone: 'plain', act: undo });
+        if (parts > 0)
+          notify({
+            text: `${facts.name} left the shortlist, and its build of ${parts} parts with it.`,
+            tone: 'plain',
+            act: undo,
+          });
         return;
       }
       const wanted = ids.filter((d) => !candidateOf.has(d));
       const changes: readonly ListChange[] = listing(wanted, candidates);
       if (changes.length > 0) store.execute({ label: { code: 'shortlist', facts }, changes });
-      if (changes.length < wanted.length) notify({ text: `The shortlist is full: it holds ${PLATE_COUNT}, one for each plate. Take one off first.`, tone: 'lasting' });
+      if (changes.length < wanted.length)
+        notify({
+          text: `The shortlist is full: it holds ${PLATE_COUNT}, one for each plate. Take one off first.`,
+          tone: 'lasting',
+        });
     },
   };
 }
 
-function firstDonor(resolved: ReadonlyMap<string, Donor>, candidateOf: ReadonlyMap<string, Candidate>): Donor | undefined {
+function firstDonor(
+  resolved: ReadonlyMap<string, Donor>,
+  candidateOf: ReadonlyMap<string, Candidate>,
+): Donor | undefined {
   const plate = (d: Donor) => candidateOf.get(d.id)?.plate ?? PLATE_COUNT;
-  return [...resolved.values()].filter((d) => !d.archived).reduce<Donor | undefined>((best, d) => (best && (plate(best) - plate(d) || (fullName(best) < fullName(d) ? -1 : 1)) < 0 ? best : d), undefined);
+  return [...resolved.values()]
+    .filter((d) => !d.archived)
+    .reduce<Donor | undefined>(
+      (best, d) =>
+        best && (plate(best) - plate(d) || (fullName(best) < fullName(d) ? -1 : 1)) < 0 ? best : d,
+      undefined,
+    );
 }
 
 export const KIND_WORDS = { model: 'model', variant: 'variant', listing: 'for sale' } as const;

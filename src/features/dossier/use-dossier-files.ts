@@ -42,45 +42,76 @@ export function useDossierFiles(): DossierFilesModel {
   const [other, setOther] = useState<OtherDossier>();
 
   /** What stood there is kept as a snapshot first; a browser that stores nothing goes on without. */
-  const keepFirst = () => keepSnapshot(store.db, dossier, 'before it was replaced', true, Date.now()).catch(() => undefined);
-  const replaceWith = async (next: Dossier, code: string, facts: Record<string, string>, done: string) => {
+  const keepFirst = () =>
+    keepSnapshot(store.db, dossier, 'before it was replaced', true, Date.now()).catch(
+      () => undefined,
+    );
+  const replaceWith = async (
+    next: Dossier,
+    code: string,
+    facts: Record<string, string>,
+    done: string,
+  ) => {
     await keepFirst();
     store.replaceAll(next, { code, facts });
     setPending(undefined);
     notify({ text: done, tone: 'plain', act: { word: 'Undo', run: () => store.undo() } });
   };
-  const askFirst = (what: string, run: () => void) => (isEmptyDossier(dossier) ? run() : setPending({ what, run }));
+  const askFirst = (what: string, run: () => void) =>
+    isEmptyDossier(dossier) ? run() : setPending({ what, run });
 
   const write = (what: Dossier, name: string) => {
     const at = new Date().toISOString();
-    downloadFile(new Blob([formatDossierFile(what, at)], { type: 'application/json' }), `${name}-${at.slice(0, 10)}.json`);
+    downloadFile(
+      new Blob([formatDossierFile(what, at)], { type: 'application/json' }),
+      `${name}-${at.slice(0, 10)}.json`,
+    );
   };
   /** The dossier of a file, or `undefined` with the reason said. */
   const readFile = async (file: File): Promise<Dossier | undefined> => {
     setRefused(undefined);
-    const parsed = file.size > FILE_SIZE_LIMIT ? { kind: 'fault' as const, fault: { code: 'file-too-large' as const, bytes: file.size, limit: FILE_SIZE_LIMIT } } : parseDossierFile(await file.text());
+    const parsed =
+      file.size > FILE_SIZE_LIMIT
+        ? {
+            kind: 'fault' as const,
+            fault: { code: 'file-too-large' as const, bytes: file.size, limit: FILE_SIZE_LIMIT },
+          }
+        : parseDossierFile(await file.text());
     if (parsed.kind === 'dossier') return parsed.dossier;
     setRefused(`${file.name}: ${fileFaultWords(parsed.fault)}`);
     return undefined;
   };
 
   return {
-    dossier, refused, pending, cancel: () => setPending(undefined),
-    other, closeOther: () => setOther(undefined),
+    dossier,
+    refused,
+    pending,
+    cancel: () => setPending(undefined),
+    other,
+    closeOther: () => setOther(undefined),
     save: () => write(dossier, 'jugator'),
     share: () => write(shortlistOnly(dossier), 'jugator-shortlist'),
     async open(file) {
       const read = await readFile(file);
-      if (read) askFirst(`Opening ${file.name} takes the place of`, () => void replaceWith(read, 'import-file', { file: file.name }, `${file.name} is open.`));
+      if (read)
+        askFirst(
+          `Opening ${file.name} takes the place of`,
+          () => void replaceWith(read, 'import-file', { file: file.name }, `${file.name} is open.`),
+        );
     },
     async compare(file) {
       const read = await readFile(file);
       if (read) setOther({ file: file.name, dossier: read });
     },
-    wipe: () => askFirst('Clearing takes away', () => void replaceWith(EMPTY_DOSSIER, 'wipe', {}, 'Everything is cleared.')),
-    example: () => askFirst('The example takes the place of', () => {
-      setPending(undefined);
-      void keepFirst().then(() => openExample(store));
-    }),
+    wipe: () =>
+      askFirst(
+        'Clearing takes away',
+        () => void replaceWith(EMPTY_DOSSIER, 'wipe', {}, 'Everything is cleared.'),
+      ),
+    example: () =>
+      askFirst('The example takes the place of', () => {
+        setPending(undefined);
+        void keepFirst().then(() => openExample(store));
+      }),
   };
 }

@@ -1,6 +1,12 @@
 'use client';
 import { useCallback, useEffect, useState } from 'react';
-import { deleteSnapshot, keepSnapshot, listSnapshots, snapshotDossier, type SnapshotHead } from '@/store/snapshots';
+import {
+  deleteSnapshot,
+  keepSnapshot,
+  listSnapshots,
+  snapshotDossier,
+  type SnapshotHead,
+} from '@/store/snapshots';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { isEmptyDossier } from '@/store/records';
 import { notify } from '@/ui/notice';
@@ -24,23 +30,45 @@ export function useSnapshots(): SnapshotsModel {
   const store = useDossierStore();
   const dossier = useDossierState((s) => s.dossier);
   const [list, setList] = useState<readonly SnapshotHead[]>();
-  const refresh = useCallback(() => listSnapshots(store.db).then(setList, () => undefined), [store]);
+  const refresh = useCallback(
+    () => listSnapshots(store.db).then(setList, () => undefined),
+    [store],
+  );
   useEffect(() => void refresh(), [refresh]);
-  const failed = () => notify({ text: 'The browser would not store it. Export a file instead.', tone: 'plain' });
+  const failed = () =>
+    notify({ text: 'The browser would not store it. Export a file instead.', tone: 'plain' });
   return {
-    list, canKeep: !isEmptyDossier(dossier),
+    list,
+    canKeep: !isEmptyDossier(dossier),
     async keep(name) {
-      await keepSnapshot(store.db, dossier, name.trim().slice(0, 60), false, Date.now()).then(refresh, failed);
+      await keepSnapshot(store.db, dossier, name.trim().slice(0, 60), false, Date.now()).then(
+        refresh,
+        failed,
+      );
     },
     async restore(head) {
       const kept = await snapshotDossier(store.db, head.id).catch(() => undefined);
       if (!kept) {
-        notify({ text: 'That snapshot can no longer be read. Nothing was changed.', tone: 'plain' });
+        notify({
+          text: 'That snapshot can no longer be read. Nothing was changed.',
+          tone: 'plain',
+        });
         return;
       }
-      await keepSnapshot(store.db, dossier, 'before restoring', true, Date.now()).then(refresh, () => undefined);
-      const outcome = store.replaceAll(kept, { code: 'restore-snapshot', facts: { name: snapshotWords(head) } });
-      if (outcome.kind === 'done') notify({ text: `Restored: ${snapshotWords(head)}.`, tone: 'plain', act: { word: 'Undo', run: () => void store.undo() } });
+      await keepSnapshot(store.db, dossier, 'before restoring', true, Date.now()).then(
+        refresh,
+        () => undefined,
+      );
+      const outcome = store.replaceAll(kept, {
+        code: 'restore-snapshot',
+        facts: { name: snapshotWords(head) },
+      });
+      if (outcome.kind === 'done')
+        notify({
+          text: `Restored: ${snapshotWords(head)}.`,
+          tone: 'plain',
+          act: { word: 'Undo', run: () => void store.undo() },
+        });
     },
     async remove(head) {
       await deleteSnapshot(store.db, head.id).then(refresh, () => undefined);

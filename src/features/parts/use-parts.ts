@@ -34,7 +34,11 @@ export interface PartsModel {
   readonly usedBy: (id: string) => number;
   readonly add: () => void;
   readonly copy: (part: Part) => void;
-  readonly edit: <K extends keyof Part>(part: Part, field: K, after: Part[K]) => ReturnType<ReturnType<typeof useDossierStore>['execute']>;
+  readonly edit: <K extends keyof Part>(
+    part: Part,
+    field: K,
+    after: Part[K],
+  ) => ReturnType<ReturnType<typeof useDossierStore>['execute']>;
   readonly remove: (part: Part) => void;
   readonly write: () => void;
   /** Rows a read table was refused for. */
@@ -42,7 +46,12 @@ export interface PartsModel {
   readonly read: (file: File) => Promise<void>;
 }
 
-const EVERYTHING: PartFilter = { search: '', kind: undefined, donorClass: undefined, onlyOwn: false };
+const EVERYTHING: PartFilter = {
+  search: '',
+  kind: undefined,
+  donorClass: undefined,
+  onlyOwn: false,
+};
 const FAULTS_SHOWN = 12;
 
 export function useParts(): PartsModel {
@@ -60,48 +69,134 @@ export function useParts(): PartsModel {
   const { currency } = moneyOf(dossier);
   const words = filter.search.toLowerCase().split(/\s+/).filter(Boolean);
   const all = Object.values(parts).sort((a, b) => a.name.localeCompare(b.name, 'en'));
-  const found = all.filter((p) =>
-    (filter.kind === undefined || p.kind === filter.kind) && (!filter.onlyOwn || p.own) && (filter.donorClass === undefined || fitsDonor(p, { id: '', donorClass: filter.donorClass })) &&
-    words.every((w) => `${p.name} ${p.note} ${p.slot} ${p.replaces ?? ''}`.toLowerCase().includes(w)));
-  const names = [...resolvedDonors(donors).values()].map((d) => ({ id: d.id, name: [donorName(d), d.baseId === undefined ? '' : d.version].filter(Boolean).join(', ') }));
+  const found = all.filter(
+    (p) =>
+      (filter.kind === undefined || p.kind === filter.kind) &&
+      (!filter.onlyOwn || p.own) &&
+      (filter.donorClass === undefined ||
+        fitsDonor(p, { id: '', donorClass: filter.donorClass })) &&
+      words.every((w) =>
+        `${p.name} ${p.note} ${p.slot} ${p.replaces ?? ''}`.toLowerCase().includes(w),
+      ),
+  );
+  const names = [...resolvedDonors(donors).values()].map((d) => ({
+    id: d.id,
+    name: [donorName(d), d.baseId === undefined ? '' : d.version].filter(Boolean).join(', '),
+  }));
   const nameOf = new Map(names.map((d) => [d.id, d.name]));
   const put = (part: Part, code: string) => {
-    store.execute({ label: { code, facts: { name: part.name } }, changes: [{ table: 'parts', key: part.id, path: [], after: part }] });
+    store.execute({
+      label: { code, facts: { name: part.name } },
+      changes: [{ table: 'parts', key: part.id, path: [], after: part }],
+    });
     setFilter(EVERYTHING);
     select(part.id);
   };
   const undo = { word: 'Undo', run: () => void store.undo() };
 
   return {
-    parts, filter, select, refused, found: found.length, total: all.length, selected: selectedId === undefined ? undefined : parts[selectedId], reader: { units, currency },
-    groups: PART_KINDS.map((kind) => ({ kind, parts: found.filter((p) => p.kind === kind) })).filter((g) => g.parts.length > 0),
+    parts,
+    filter,
+    select,
+    refused,
+    found: found.length,
+    total: all.length,
+    selected: selectedId === undefined ? undefined : parts[selectedId],
+    reader: { units, currency },
+    groups: PART_KINDS.map((kind) => ({
+      kind,
+      parts: found.filter((p) => p.kind === kind),
+    })).filter((g) => g.parts.length > 0),
     setFilter: (change) => setFilter((now) => ({ ...now, ...change })),
-    donorName: (id) => nameOf.get(id) ?? id, donors: names,
-    usedBy: (id) => Object.values(builds).filter((b) => b.partIds.includes(id)).length + Object.values(donors).filter((d) => d.listing?.fitted.some((f) => f.partId === id)).length,
-    add: () => put({ id: crypto.randomUUID(), name: 'New part', kind: 'suspension', price: { amount: 0, currency }, fitting_h: 0, workshop: false, mass_kg: 0, effects: [], needs: [], shutsOut: [], slot: '', fits: { kind: 'all' }, flags: [], reversible: true, leadTime_days: 0, note: '', own: true }, 'add-part'),
-    copy: (part) => put({ ...part, id: crypto.randomUUID(), name: `${part.name} (copy)`, own: true }, 'add-part'),
-    edit: (part, field, after) => store.execute({
-      label: { code: 'edit-part', facts: { name: part.name } }, coalesce: `${part.id}/${field}`,
-      changes: [{ table: 'parts', key: part.id, path: [field], before: part[field], after }, ...(part.own ? [] : [{ table: 'parts', key: part.id, path: ['own'], before: part.own, after: true } as const])],
-    }),
+    donorName: (id) => nameOf.get(id) ?? id,
+    donors: names,
+    usedBy: (id) =>
+      Object.values(builds).filter((b) => b.partIds.includes(id)).length +
+      Object.values(donors).filter((d) => d.listing?.fitted.some((f) => f.partId === id)).length,
+    add: () =>
+      put(
+        {
+          id: crypto.randomUUID(),
+          name: 'New part',
+          kind: 'suspension',
+          price: { amount: 0, currency },
+          fitting_h: 0,
+          workshop: false,
+          mass_kg: 0,
+          effects: [],
+          needs: [],
+          shutsOut: [],
+          slot: '',
+          fits: { kind: 'all' },
+          flags: [],
+          reversible: true,
+          leadTime_days: 0,
+          note: '',
+          own: true,
+        },
+        'add-part',
+      ),
+    copy: (part) =>
+      put({ ...part, id: crypto.randomUUID(), name: `${part.name} (copy)`, own: true }, 'add-part'),
+    edit: (part, field, after) =>
+      store.execute({
+        label: { code: 'edit-part', facts: { name: part.name } },
+        coalesce: `${part.id}/${field}`,
+        changes: [
+          { table: 'parts', key: part.id, path: [field], before: part[field], after },
+          ...(part.own
+            ? []
+            : [
+                {
+                  table: 'parts',
+                  key: part.id,
+                  path: ['own'],
+                  before: part.own,
+                  after: true,
+                } as const,
+              ]),
+        ],
+      }),
     remove(part) {
       const touched = Object.values(builds).filter((b) => b.partIds.includes(part.id));
-      const listed = Object.values(donors).filter((d) => d.listing?.fitted.some((f) => f.partId === part.id));
+      const listed = Object.values(donors).filter((d) =>
+        d.listing?.fitted.some((f) => f.partId === part.id),
+      );
       store.execute({
         label: { code: 'delete-part', facts: { name: part.name } },
         changes: [
           ...touched.map((b) => {
             const left = b.partIds.filter((id) => id !== part.id);
-            return { table: 'builds', key: b.id, path: [], before: b, after: left.length > 0 ? { ...b, partIds: left } : undefined } as const;
+            return {
+              table: 'builds',
+              key: b.id,
+              path: [],
+              before: b,
+              after: left.length > 0 ? { ...b, partIds: left } : undefined,
+            } as const;
           }),
-          ...listed.map((d) => ({ table: 'donors', key: d.id, path: ['listing', 'fitted'], before: d.listing?.fitted, after: d.listing?.fitted.filter((f) => f.partId !== part.id) }) as const),
+          ...listed.map(
+            (d) =>
+              ({
+                table: 'donors',
+                key: d.id,
+                path: ['listing', 'fitted'],
+                before: d.listing?.fitted,
+                after: d.listing?.fitted.filter((f) => f.partId !== part.id),
+              }) as const,
+          ),
           { table: 'parts', key: part.id, path: [], before: part },
         ],
       });
       select(undefined);
-      notify({ text: `${part.name} is deleted.${touched.length > 0 ? ` It was in ${touched.length} ${touched.length === 1 ? 'build' : 'builds'} and left ${touched.length === 1 ? 'it' : 'them'}.` : ''}`, tone: 'plain', act: undo });
+      notify({
+        text: `${part.name} is deleted.${touched.length > 0 ? ` It was in ${touched.length} ${touched.length === 1 ? 'build' : 'builds'} and left ${touched.length === 1 ? 'it' : 'them'}.` : ''}`,
+        tone: 'plain',
+        act: undo,
+      });
     },
-    write: () => downloadFile(new Blob([csvText(partTable(all))], { type: 'text/csv' }), 'jugator-parts.csv'),
+    write: () =>
+      downloadFile(new Blob([csvText(partTable(all))], { type: 'text/csv' }), 'jugator-parts.csv'),
     async read(file) {
       const parsed = parseCsv(await file.text());
       if (parsed.kind === 'fault') {
@@ -110,17 +205,35 @@ export function useParts(): PartsModel {
       }
       const columns = partColumns(parsed.headings);
       const rows = parsed.rows.map((cells) => readPartRow(cells, columns, crypto.randomUUID()));
-      const faults = rows.flatMap((r, i) => (r.kind === 'faults' ? [`Row ${i + 2}: ${r.faults.map(partCellFaultWords).join(' ')}`] : []));
+      const faults = rows.flatMap((r, i) =>
+        r.kind === 'faults' ? [`Row ${i + 2}: ${r.faults.map(partCellFaultWords).join(' ')}`] : [],
+      );
       if (faults.length > 0) {
-        setRefused([...faults.slice(0, FAULTS_SHOWN), ...(faults.length > FAULTS_SHOWN ? [`and ${faults.length - FAULTS_SHOWN} more rows.`] : [])]);
+        setRefused([
+          ...faults.slice(0, FAULTS_SHOWN),
+          ...(faults.length > FAULTS_SHOWN
+            ? [`and ${faults.length - FAULTS_SHOWN} more rows.`]
+            : []),
+        ]);
         return;
       }
       setRefused([]);
       // Unchanged shipped parts stay shipped; the last of two rows with one id counts.
-      const read = new Map(rows.flatMap((r) => (r.kind === 'part' ? [[r.part.id, r.part] as const] : [])));
+      const read = new Map(
+        rows.flatMap((r) => (r.kind === 'part' ? [[r.part.id, r.part] as const] : [])),
+      );
       const changed = [...read.values()].filter((p) => !equal({ ...parts[p.id], own: true }, p));
-      store.execute({ label: { code: 'import-parts', facts: { count: changed.length, file: file.name } }, changes: changed.map((p) => ({ table: 'parts', key: p.id, path: [], before: parts[p.id], after: p }) as const) });
-      notify({ text: `${rows.length} parts read from ${file.name}; ${changed.length} are new or changed.`, tone: 'plain', act: undo });
+      store.execute({
+        label: { code: 'import-parts', facts: { count: changed.length, file: file.name } },
+        changes: changed.map(
+          (p) => ({ table: 'parts', key: p.id, path: [], before: parts[p.id], after: p }) as const,
+        ),
+      });
+      notify({
+        text: `${rows.length} parts read from ${file.name}; ${changed.length} are new or changed.`,
+        tone: 'plain',
+        act: undo,
+      });
     },
   };
 }

@@ -6,8 +6,22 @@ import { commandWords, storageFaultWords } from '@/ui/messages';
 
 function Banner({ children, acts }: { readonly children: ReactNode; readonly acts?: ReactNode }) {
   return (
-    <Flex role="alert" align="center" gap="3" wrap="wrap" bg="bg.panel" borderLeftWidth="5px" borderColor="fail" borderRadius="plate" px="4" py="2.5" mb="3">
-      <Text flex="1" minW="240px">{children}</Text>
+    <Flex
+      role="alert"
+      align="center"
+      gap="3"
+      wrap="wrap"
+      bg="bg.panel"
+      borderLeftWidth="5px"
+      borderColor="fail"
+      borderRadius="plate"
+      px="4"
+      py="2.5"
+      mb="3"
+    >
+      <Text flex="1" minW="240px">
+        {children}
+      </Text>
       {acts}
     </Flex>
   );
@@ -29,15 +43,34 @@ export function Banners() {
   return (
     <>
       {storage.kind === 'unsaved' && (
-        <Banner acts={<Button size="sm" variant="outline" onClick={() => store.retry()}>Try again</Button>}>{storageFaultWords(storage.fault)}</Banner>
+        <Banner
+          acts={
+            <Button size="sm" variant="outline" onClick={() => store.retry()}>
+              Try again
+            </Button>
+          }
+        >
+          {storageFaultWords(storage.fault)}
+        </Banner>
       )}
       {overtaken && (
-        <Banner acts={<Button size="sm" variant="outline" onClick={() => store.forgetOvertaken()}>Understood</Button>}>
-          Another tab changed the same thing first, so “{commandWords(overtaken.label)}” was not done here. What you see is the newest state; do it again if you still want it.
+        <Banner
+          acts={
+            <Button size="sm" variant="outline" onClick={() => store.forgetOvertaken()}>
+              Understood
+            </Button>
+          }
+        >
+          Another tab changed the same thing first, so “{commandWords(overtaken.label)}” was not
+          done here. What you see is the newest state; do it again if you still want it.
         </Banner>
       )}
       {unreadable.length > 0 && (
-        <Banner>{unreadable.length} stored {unreadable.length === 1 ? 'record' : 'records'} could not be read and {unreadable.length === 1 ? 'is' : 'are'} left out: {unreadable.map((u) => `${u.table} ${u.key}`).join(', ')}. Nothing was deleted.</Banner>
+        <Banner>
+          {unreadable.length} stored {unreadable.length === 1 ? 'record' : 'records'} could not be
+          read and {unreadable.length === 1 ? 'is' : 'are'} left out:{' '}
+          {unreadable.map((u) => `${u.table} ${u.key}`).join(', ')}. Nothing was deleted.
+        </Banner>
       )}
     </>
   );

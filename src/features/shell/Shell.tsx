@@ -20,11 +20,28 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
   return (
     <Flex minH="100dvh" _print={{ minHeight: 0 }}>
       <Strip />
-      <Box flex="1" minW="0" px={{ base: '3', md: '6' }} pt="3" pb={{ base: '92px', md: '8' }} _print={{ padding: 0 }}>
+      <Box
+        flex="1"
+        minW="0"
+        px={{ base: '3', md: '6' }}
+        pt="3"
+        pb={{ base: '92px', md: '8' }}
+        _print={{ padding: 0 }}
+      >
         <Banners />
         <Box position="relative">
-          <Box as="main" id="main">{children}</Box>
-          <Box _print={{ display: 'none' }} position="absolute" top="0" right={{ base: '-8px', md: '-4px' }} zIndex={5}><Toolbar onHelp={() => setHelp(true)} /></Box>
+          <Box as="main" id="main">
+            {children}
+          </Box>
+          <Box
+            _print={{ display: 'none' }}
+            position="absolute"
+            top="0"
+            right={{ base: '-8px', md: '-4px' }}
+            zIndex={5}
+          >
+            <Toolbar onHelp={() => setHelp(true)} />
+          </Box>
         </Box>
       </Box>
       <FootStrip />
@@ -37,7 +54,13 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
 function ClosedShell() {
   return (
     <Flex minH="100dvh" aria-busy="true">
-      <Box width="208px" bg="bg.panel" borderRightWidth="1px" borderColor="border" display={{ base: 'none', md: 'block' }} />
+      <Box
+        width="208px"
+        bg="bg.panel"
+        borderRightWidth="1px"
+        borderColor="border"
+        display={{ base: 'none', md: 'block' }}
+      />
       <Box as="main" flex="1" p="6">
         <h1 style={{ fontSize: 20, fontWeight: 700 }}>Opening the dossier…</h1>
         <Skeleton height="32px" width="320px" my="6" />

@@ -15,7 +15,9 @@ export const KEY_LIST: readonly { readonly keys: string; readonly does: string }
 ];
 
 const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) && !['checkbox', 'range'].includes((target as HTMLInputElement).type);
+  target instanceof HTMLElement &&
+  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) &&
+  !['checkbox', 'range'].includes((target as HTMLInputElement).type);
 
 /** Steps by number, undo and redo, help. Typing in a field keeps its own keys. */
 export function useKeys(openHelp: () => void): void {

@@ -10,10 +10,12 @@ import { resolvedDonors, type Standing } from '@/store/queries';
 import { formatNumber, formatWithUnit, OUTCOME_WORDS } from '@/ui/messages';
 
 const named = (standing: Standing, ranked: readonly Ranked[]): readonly string[] =>
-  ranked.filter((r) => r.place === 1).flatMap((r) => {
-    const entry = standing.candidates.find((c) => c.candidate.id === r.id);
-    return entry ? [shortName(entry.donor)] : [];
-  });
+  ranked
+    .filter((r) => r.place === 1)
+    .flatMap((r) => {
+      const entry = standing.candidates.find((c) => c.candidate.id === r.id);
+      return entry ? [shortName(entry.donor)] : [];
+    });
 
 /** One live line for each step of the strip, by path. */
 export function useLiveLines(): Readonly<Record<string, string>> {
@@ -24,17 +26,32 @@ export function useLiveLines(): Readonly<Record<string, string>> {
   const brief = dossier.briefs[BRIEF_KEY];
   const resolved = resolvedDonors(dossier.donors);
   const donors = [...resolved.values()].filter((d) => !d.archived);
-  const missing = donors.reduce((n, d) => n + ESSENTIAL_KEYS.filter((k) => !d.figures[k]).length, 0);
+  const missing = donors.reduce(
+    (n, d) => n + ESSENTIAL_KEYS.filter((k) => !d.figures[k]).length,
+    0,
+  );
   const reader = { units, currency: brief?.money.currency ?? 'EUR' } as const;
 
   return {
-    '/brief': brief ? `${formatWithUnit(brief.trip.length_km, 'distance', reader)}, ${formatNumber(spendable(brief.money))} ${brief.money.currency} to spend` : 'not begun',
-    '/donors': donors.length === 0 ? 'none yet' : `${donors.length} ${donors.length === 1 ? 'donor' : 'donors'}, ${missing === 0 ? 'every essential figure known' : `${missing} essential ${missing === 1 ? 'figure' : 'figures'} missing`}`,
+    '/brief': brief
+      ? `${formatWithUnit(brief.trip.length_km, 'distance', reader)}, ${formatNumber(spendable(brief.money))} ${brief.money.currency} to spend`
+      : 'not begun',
+    '/donors':
+      donors.length === 0
+        ? 'none yet'
+        : `${donors.length} ${donors.length === 1 ? 'donor' : 'donors'}, ${missing === 0 ? 'every essential figure known' : `${missing} essential ${missing === 1 ? 'figure' : 'figures'} missing`}`,
     '/weigh-up': weighUpLine(standing),
     '/parts': partsLine(Object.values(dossier.parts)),
     '/build': buildLine(standing),
     '/verdict': verdictLineOf(Object.values(dossier.verdicts)),
-    '/dossier': storage.kind === 'unsaved' ? 'not stored: export now' : storage.kind === 'saving' ? 'storing …' : isEmptyDossier(dossier) ? 'empty' : 'all stored here',
+    '/dossier':
+      storage.kind === 'unsaved'
+        ? 'not stored: export now'
+        : storage.kind === 'saving'
+          ? 'storing …'
+          : isEmptyDossier(dossier)
+            ? 'empty'
+            : 'all stored here',
   };
 }
 
@@ -45,14 +62,18 @@ function verdictLineOf(verdicts: readonly VerdictRecord[]): string {
 
 function partsLine(parts: readonly Part[]): string {
   const own = parts.filter((p) => p.own).length;
-  return parts.length === 0 ? 'the catalogue is empty' : `${parts.length} parts${own > 0 ? `, ${own} of your own` : ''}`;
+  return parts.length === 0
+    ? 'the catalogue is empty'
+    : `${parts.length} parts${own > 0 ? `, ${own} of your own` : ''}`;
 }
 
 function weighUpLine(standing: Standing | undefined): string {
   if (!standing || standing.candidates.length === 0) return 'needs a brief and donors';
   const first = named(standing, standing.stockRanking);
   if (first.length === 0) return 'every donor fails a must';
-  return first.length === 1 ? `ahead: ${first[0]}` : `level: ${first.slice(0, 2).join(', ')}${first.length > 2 ? ' …' : ''}`;
+  return first.length === 1
+    ? `ahead: ${first[0]}`
+    : `level: ${first.slice(0, 2).join(', ')}${first.length > 2 ? ' …' : ''}`;
 }
 
 function buildLine(standing: Standing | undefined): string {

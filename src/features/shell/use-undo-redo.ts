@@ -25,5 +25,10 @@ export function useUndoRedo(): UndoRedo {
     const label = store.redo();
     if (label) notify({ text: `Did again: ${commandWords(label)}.`, tone: 'plain' });
   }, [store]);
-  return { undoes: last && commandWords(last.label), redoes: next && commandWords(next.label), undo, redo };
+  return {
+    undoes: last && commandWords(last.label),
+    redoes: next && commandWords(next.label),
+    undo,
+    redo,
+  };
 }

@@ -17,20 +17,55 @@ export function StartScreen() {
   }, [empty, dossier.candidates, router]);
 
   return (
-    <Flex direction="column" minH={{ md: '80dvh' }} justify="center" maxW="640px" pt={{ base: '64px', md: '0' }}>
-      <Heading as="h1" fontSize={{ base: '3xl', md: '4xl' }} fontWeight="800" lineHeight="1.15" letterSpacing="-0.02em">
+    <Flex
+      direction="column"
+      minH={{ md: '80dvh' }}
+      justify="center"
+      maxW="640px"
+      pt={{ base: '64px', md: '0' }}
+    >
+      <Heading
+        as="h1"
+        fontSize={{ base: '3xl', md: '4xl' }}
+        fontWeight="800"
+        lineHeight="1.15"
+        letterSpacing="-0.02em"
+      >
         Which donor, which parts, for this ground and this money?
       </Heading>
       <Text mt="4" fontSize="md" color="fg.muted">
-        Say who rides where and what it may cost. Jugator puts half-known figures on one footing, draws your need through them, and shows what stands between each machine and the trip.
+        Say who rides where and what it may cost. Jugator puts half-known figures on one footing,
+        draws your need through them, and shows what stands between each machine and the trip.
       </Text>
       <Flex mt="7" gap="3" wrap="wrap">
-        <Button size="lg" bg="accent" color="accent.ink" onClick={() => void startBrief(store)}>Start a brief</Button>
-        <Button size="lg" variant="outline" borderColor="border.emphasized" onClick={() => void openExample(store)}>Open the example</Button>
+        <Button size="lg" bg="accent" color="accent.ink" onClick={() => void startBrief(store)}>
+          Start a brief
+        </Button>
+        <Button
+          size="lg"
+          variant="outline"
+          borderColor="border.emphasized"
+          onClick={() => void openExample(store)}
+        >
+          Open the example
+        </Button>
       </Flex>
-      <Box mt="8" pt="4" borderTopWidth="1px" borderTopStyle="dashed" borderColor="border.emphasized" color="fg.muted">
-        <Text>Everything stays in this browser. The example is made up: makers, machines, parts and places.</Text>
-        <Text mt="2">Jugator is no approval: local law, the maker’s manual, the insurer and a qualified workshop decide.</Text>
+      <Box
+        mt="8"
+        pt="4"
+        borderTopWidth="1px"
+        borderTopStyle="dashed"
+        borderColor="border.emphasized"
+        color="fg.muted"
+      >
+        <Text>
+          Everything stays in this browser. The example is made up: makers, machines, parts and
+          places.
+        </Text>
+        <Text mt="2">
+          Jugator is no approval: local law, the maker’s manual, the insurer and a qualified
+          workshop decide.
+        </Text>
       </Box>
     </Flex>
   );

@@ -9,11 +9,25 @@ import { Plate } from '@/ui/marks/Plate';
 import { brokenWords, formatNumber, MUST_SHORT, mustWords, VERDICT_SIGNS } from '@/ui/messages';
 import type { VerdictModel } from './use-verdict';
 
-const STAND: Readonly<Record<Firmness, string>> = { firm: 'firm', likely: 'likely, not sure', open: 'open', level: 'level with the next', behind: 'behind the next', none: 'breaks a must in every draw' };
+const STAND: Readonly<Record<Firmness, string>> = {
+  firm: 'firm',
+  likely: 'likely, not sure',
+  open: 'open',
+  level: 'level with the next',
+  behind: 'behind the next',
+  none: 'breaks a must in every draw',
+};
 
 /** The choice in the figures of this moment: what would be kept with the verdict. */
-export function ThisDay({ model: { entry, standing, view, doubt, runnerUpId, reader } }: { readonly model: VerdictModel }) {
-  const [assessment, score, ranking] = view === 'stock' ? [entry.stock, entry.stockScore, standing.stockRanking] : [entry.built, entry.builtScore, standing.builtRanking];
+export function ThisDay({
+  model: { entry, standing, view, doubt, runnerUpId, reader },
+}: {
+  readonly model: VerdictModel;
+}) {
+  const [assessment, score, ranking] =
+    view === 'stock'
+      ? [entry.stock, entry.stockScore, standing.stockRanking]
+      : [entry.built, entry.builtScore, standing.builtRanking];
   const ranked = ranking.find((r) => r.id === entry.candidate.id);
   const outlay = assessment.metrics.outlay.estimate;
   const spend = spendable(standing.brief.money);
@@ -25,21 +39,97 @@ export function ThisDay({ model: { entry, standing, view, doubt, runnerUpId, rea
       <Flex gap="3" align="center" py="1">
         <Plate index={entry.candidate.plate} size={34} />
         <Box flex="1" minW="0">
-          <Text fontFamily="heading" fontWeight="800" fontSize="lg" lineHeight="1.2">{shortName(entry.donor)}</Text>
-          <Text fontSize="sm" color="fg.muted">{view === 'built' ? `with its ${entry.parts.length} parts` : 'as it stands'}{ranked?.place ? `, place ${ranked.place} of ${standing.candidates.length}` : ', ruled out by a must'}</Text>
+          <Text fontFamily="heading" fontWeight="800" fontSize="lg" lineHeight="1.2">
+            {shortName(entry.donor)}
+          </Text>
+          <Text fontSize="sm" color="fg.muted">
+            {view === 'built' ? `with its ${entry.parts.length} parts` : 'as it stands'}
+            {ranked?.place
+              ? `, place ${ranked.place} of ${standing.candidates.length}`
+              : ', ruled out by a must'}
+          </Text>
         </Box>
-        <Box textAlign="right"><Text fontSize="2xl" fontWeight="800" lineHeight="1">{formatNumber(score.points.mid)}</Text><Text fontSize="xs" color="fg.muted">{formatNumber(score.points.low)} to {formatNumber(score.points.high)} of 100</Text></Box>
+        <Box textAlign="right">
+          <Text fontSize="2xl" fontWeight="800" lineHeight="1">
+            {formatNumber(score.points.mid)}
+          </Text>
+          <Text fontSize="xs" color="fg.muted">
+            {formatNumber(score.points.low)} to {formatNumber(score.points.high)} of 100
+          </Text>
+        </Box>
       </Flex>
-      <Line name="Sure"><Text role="status">{stands ? <><b>{STAND[stands.firmness]}</b>: first in {formatNumber(stands.first * 100)} % of the draws{next && stands.ahead !== undefined ? `, ahead of ${shortName(next.donor)} in ${formatNumber(stands.ahead * 100)} %` : ''}{brokenWords(stands.placed)}</> : 'drawing …'}</Text></Line>
-      <Line name="Money">{outlay.kind === 'known' ? <Text><b>{formatNumber(outlay.interval.mid)} {reader.currency}</b> in all, {outlay.interval.mid <= spend ? `${formatNumber(spend - outlay.interval.mid)} left of` : `${formatNumber(outlay.interval.mid - spend)} over`} {formatNumber(spend)}</Text> : <Text color="unsure">Price not known.</Text>}</Line>
-      <Line name="Musts">
-        {assessment.musts.map((m) => { const sign = VERDICT_SIGNS[m.verdict]; return <Text key={m.key} as="span" display="inline-block" mr="3" color={sign.colour} fontWeight="600" title={mustWords(m, reader)}>{sign.sign} {MUST_SHORT[m.key]}<Box as="span" srOnly> {sign.words}</Box></Text>; })}
+      <Line name="Sure">
+        <Text role="status">
+          {stands ? (
+            <>
+              <b>{STAND[stands.firmness]}</b>: first in {formatNumber(stands.first * 100)} % of the
+              draws
+              {next && stands.ahead !== undefined
+                ? `, ahead of ${shortName(next.donor)} in ${formatNumber(stands.ahead * 100)} %`
+                : ''}
+              {brokenWords(stands.placed)}
+            </>
+          ) : (
+            'drawing …'
+          )}
+        </Text>
       </Line>
-      {grave.length > 0 && <Line name="Cautions"><CautionList cautions={grave} reader={reader} /></Line>}
+      <Line name="Money">
+        {outlay.kind === 'known' ? (
+          <Text>
+            <b>
+              {formatNumber(outlay.interval.mid)} {reader.currency}
+            </b>{' '}
+            in all,{' '}
+            {outlay.interval.mid <= spend
+              ? `${formatNumber(spend - outlay.interval.mid)} left of`
+              : `${formatNumber(outlay.interval.mid - spend)} over`}{' '}
+            {formatNumber(spend)}
+          </Text>
+        ) : (
+          <Text color="unsure">Price not known.</Text>
+        )}
+      </Line>
+      <Line name="Musts">
+        {assessment.musts.map((m) => {
+          const sign = VERDICT_SIGNS[m.verdict];
+          return (
+            <Text
+              key={m.key}
+              as="span"
+              display="inline-block"
+              mr="3"
+              color={sign.colour}
+              fontWeight="600"
+              title={mustWords(m, reader)}
+            >
+              {sign.sign} {MUST_SHORT[m.key]}
+              <Box as="span" srOnly>
+                {' '}
+                {sign.words}
+              </Box>
+            </Text>
+          );
+        })}
+      </Line>
+      {grave.length > 0 && (
+        <Line name="Cautions">
+          <CautionList cautions={grave} reader={reader} />
+        </Line>
+      )}
     </Panel>
   );
 }
 
 function Line({ name, children }: { readonly name: string; readonly children: React.ReactNode }) {
-  return <Flex gap="3" py="1.5" borderTopWidth="1px" borderColor="border.muted" align="baseline"><Text width="72px" flexShrink={0} color="fg.muted">{name}</Text><Box flex="1" minW="0">{children}</Box></Flex>;
+  return (
+    <Flex gap="3" py="1.5" borderTopWidth="1px" borderColor="border.muted" align="baseline">
+      <Text width="72px" flexShrink={0} color="fg.muted">
+        {name}
+      </Text>
+      <Box flex="1" minW="0">
+        {children}
+      </Box>
+    </Flex>
+  );
 }

@@ -3,7 +3,13 @@ import { useState } from 'react';
 import { z } from 'zod';
 import { shortName } from '@/core/donor';
 import type { Standing, StandingCandidate } from '@/store/queries';
-import { OUTCOMES, OWN_MONEY, REASONS_LIMIT, type Outcome, type VerdictRecord } from '@/store/records';
+import {
+  OUTCOMES,
+  OWN_MONEY,
+  REASONS_LIMIT,
+  type Outcome,
+  type VerdictRecord,
+} from '@/store/records';
 import { useDossierState, useDossierStore, useDrafts, usePreferences } from '@/store/react';
 import { useKeptPlanning, type DoubtViewModel } from '@/store/running';
 import type { Reader } from '@/ui/messages';
@@ -12,7 +18,12 @@ import { useSheetMaking } from './use-sheet';
 
 /** What is being decided; kept as a draft until it is settled. */
 const formSchema = z.object({
-  outcome: z.enum(OUTCOMES).optional(), candidateId: z.string().optional(), runnerUpId: z.string().optional(), reasons: z.string().max(REASONS_LIMIT).catch(''), overturn: z.string().max(REASONS_LIMIT).catch(''), ownMoney: z.enum(OWN_MONEY).optional(),
+  outcome: z.enum(OUTCOMES).optional(),
+  candidateId: z.string().optional(),
+  runnerUpId: z.string().optional(),
+  reasons: z.string().max(REASONS_LIMIT).catch(''),
+  overturn: z.string().max(REASONS_LIMIT).catch(''),
+  ownMoney: z.enum(OWN_MONEY).optional(),
 });
 type Form = z.infer<typeof formSchema>;
 
@@ -37,10 +48,12 @@ export interface VerdictModel {
 }
 
 /** With its parts or as it stands: as the outcome says. */
-const viewOf = (outcome: Outcome, entry: StandingCandidate): 'stock' | 'built' => (entry.parts.length > 0 && (outcome === 'buy-and-build' || outcome === 'wait') ? 'built' : 'stock');
+const viewOf = (outcome: Outcome, entry: StandingCandidate): 'stock' | 'built' =>
+  entry.parts.length > 0 && (outcome === 'buy-and-build' || outcome === 'wait') ? 'built' : 'stock';
 
 /** What the numbers propose for a candidate. */
-const usualOutcome = (entry: StandingCandidate): Outcome => (entry.aboard.length > 0 ? 'buy-built' : entry.parts.length > 0 ? 'buy-and-build' : 'buy-and-go');
+const usualOutcome = (entry: StandingCandidate): Outcome =>
+  entry.aboard.length > 0 ? 'buy-built' : entry.parts.length > 0 ? 'buy-and-build' : 'buy-and-go';
 
 /** The decision being made, and those that were. `fallback` stands in while nobody is placed. */
 export function useVerdict(standing: Standing, fallback: StandingCandidate): VerdictModel {
@@ -68,19 +81,45 @@ export function useVerdict(standing: Standing, fallback: StandingCandidate): Ver
     drafts.keep(DRAFT, JSON.stringify(next));
   };
   return {
-    standing, reader, entry, outcome, view, runnerUpId, form, set, doubt,
-    hindrance: hindranceOf(outcome, entry, form, doubt), past: Object.values(verdicts).toSorted((a, b) => (a.at < b.at ? 1 : -1)),
+    standing,
+    reader,
+    entry,
+    outcome,
+    view,
+    runnerUpId,
+    form,
+    set,
+    doubt,
+    hindrance: hindranceOf(outcome, entry, form, doubt),
+    past: Object.values(verdicts).toSorted((a, b) => (a.at < b.at ? 1 : -1)),
     settle() {
       const at = new Date().toISOString();
       const id = `v-${at.replace(/\D/g, '')}-${Math.random().toString(36).slice(2, 6)}`;
       const verdict: VerdictRecord = {
-        id, at, outcome, reasons: form.reasons.trim(), overturn: form.overturn.trim(), ...(form.ownMoney === undefined ? {} : { ownMoney: form.ownMoney }), ...(runnerUpId === undefined ? {} : { runnerUpId }), sheet: make(runnerUpId),
+        id,
+        at,
+        outcome,
+        reasons: form.reasons.trim(),
+        overturn: form.overturn.trim(),
+        ...(form.ownMoney === undefined ? {} : { ownMoney: form.ownMoney }),
+        ...(runnerUpId === undefined ? {} : { runnerUpId }),
+        sheet: make(runnerUpId),
       };
       const name = shortName(entry.donor);
-      if (store.execute({ label: { code: 'settle-verdict', facts: { name } }, changes: [{ table: 'verdicts', key: id, path: [], after: verdict }] }).kind !== 'done') return;
+      if (
+        store.execute({
+          label: { code: 'settle-verdict', facts: { name } },
+          changes: [{ table: 'verdicts', key: id, path: [], after: verdict }],
+        }).kind !== 'done'
+      )
+        return;
       drafts.drop(DRAFT);
       setForm(EMPTY);
-      notify({ text: `Settled and kept, with the figures of today: ${name}.`, tone: 'plain', act: { word: 'Undo', run: () => void store.undo() } });
+      notify({
+        text: `Settled and kept, with the figures of today: ${name}.`,
+        tone: 'plain',
+        act: { word: 'Undo', run: () => void store.undo() },
+      });
     },
   };
 }
@@ -95,11 +134,19 @@ function readDraft(text: string | undefined): Form {
   }
 }
 
-function hindranceOf(outcome: Outcome, entry: StandingCandidate, { reasons }: Form, { result, running, died }: DoubtViewModel): string | undefined {
+function hindranceOf(
+  outcome: Outcome,
+  entry: StandingCandidate,
+  { reasons }: Form,
+  { result, running, died }: DoubtViewModel,
+): string | undefined {
   const name = shortName(entry.donor);
-  if (outcome === 'buy-and-build' && entry.parts.length === 0) return `No parts are chosen for ${name} yet: choose some under Build, or settle on another outcome.`;
-  if (outcome === 'buy-built' && entry.aboard.length === 0) return `${name} is not one for sale that carries parts. Enter the listing under Donors, or wait for one.`;
-  if (reasons.trim() === '') return 'Write down why, in your own words: later you will want to know.';
+  if (outcome === 'buy-and-build' && entry.parts.length === 0)
+    return `No parts are chosen for ${name} yet: choose some under Build, or settle on another outcome.`;
+  if (outcome === 'buy-built' && entry.aboard.length === 0)
+    return `${name} is not one for sale that carries parts. Enter the listing under Donors, or wait for one.`;
+  if (reasons.trim() === '')
+    return 'Write down why, in your own words: later you will want to know.';
   if (running && !result && died === undefined) return 'The draws are still running.';
   return undefined;
 }

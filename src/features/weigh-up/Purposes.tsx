@@ -19,12 +19,38 @@ export function PurposeTabs({ standing: { purpose } }: { readonly standing: Stan
   const [, keep] = usePreferences();
   const all = [{ id: WHOLE, name: brief?.trip.name || WHOLE_WORDS }, ...(brief?.purposes ?? [])];
   return (
-    <Flex role="group" aria-label="Purpose" gap="1" wrap="wrap" align="flex-end" borderBottomWidth="2px" borderColor="border.emphasized" mb="3">
+    <Flex
+      role="group"
+      aria-label="Purpose"
+      gap="1"
+      wrap="wrap"
+      align="flex-end"
+      borderBottomWidth="2px"
+      borderColor="border.emphasized"
+      mb="3"
+    >
       {all.map(({ id, name }) => {
         const active = purpose === id;
-        return <Button key={id} size="sm" variant="ghost" borderRadius="0" height="38px" aria-pressed={active} fontWeight={active ? '700' : '400'} bg={active ? 'bg.panel' : undefined} boxShadow={active ? 'inset 0 4px 0 var(--chakra-colors-accent)' : undefined} onClick={() => keep({ purpose: id })}>{name}</Button>;
+        return (
+          <Button
+            key={id}
+            size="sm"
+            variant="ghost"
+            borderRadius="0"
+            height="38px"
+            aria-pressed={active}
+            fontWeight={active ? '700' : '400'}
+            bg={active ? 'bg.panel' : undefined}
+            boxShadow={active ? 'inset 0 4px 0 var(--chakra-colors-accent)' : undefined}
+            onClick={() => keep({ purpose: id })}
+          >
+            {name}
+          </Button>
+        );
       })}
-      <Button asChild size="sm" variant="ghost" color="fg.muted" height="38px"><Link href="/brief#purposes">{all.length === 1 ? 'Add a purpose' : 'Edit purposes'}</Link></Button>
+      <Button asChild size="sm" variant="ghost" color="fg.muted" height="38px">
+        <Link href="/brief#purposes">{all.length === 1 ? 'Add a purpose' : 'Edit purposes'}</Link>
+      </Button>
     </Flex>
   );
 }
@@ -38,26 +64,82 @@ export const PurposeTable = memo(function PurposeTable({ view }: { readonly view
     if (!brief?.purposes) return [];
     return [{ id: WHOLE, name: WHOLE_WORDS }, ...brief.purposes].flatMap(({ id, name }) => {
       const result = standing(dossier, id);
-      return result ? [{ id, name, result, places: new Map((view === 'stock' ? result.stockRanking : result.builtRanking).map((r) => [r.id, r])) }] : [];
+      return result
+        ? [
+            {
+              id,
+              name,
+              result,
+              places: new Map(
+                (view === 'stock' ? result.stockRanking : result.builtRanking).map((r) => [
+                  r.id,
+                  r,
+                ]),
+              ),
+            },
+          ]
+        : [];
     });
   }, [dossier, view]);
   const first = purposes[0];
-  if (!first || purposes.length < 2) return <Text color="fg.muted" py="1">One purpose so far. Practitioners look at three to five: the way there, the trails, the week. <Link href="/brief#purposes" style={{ textDecoration: 'underline' }}>Add one in the brief</Link>.</Text>;
+  if (!first || purposes.length < 2)
+    return (
+      <Text color="fg.muted" py="1">
+        One purpose so far. Practitioners look at three to five: the way there, the trails, the
+        week.{' '}
+        <Link href="/brief#purposes" style={{ textDecoration: 'underline' }}>
+          Add one in the brief
+        </Link>
+        .
+      </Text>
+    );
   const order = [...first.places.keys()];
   return (
     <Box overflowX="auto" tabIndex={0} role="region" aria-label="Every purpose">
-      <Box as="table" width="100%" css={{ '& td, & th': { padding: '3px 8px 3px 0', textAlign: 'right', verticalAlign: 'bottom' }, '& td:first-of-type, & th:first-of-type': { textAlign: 'left' }, '& tbody tr': { borderTop: '1px solid var(--chakra-colors-border-muted)' } }}>
-        <thead><tr><th>Candidate</th>{purposes.map((p) => <th key={p.id}>{p.name}</th>)}</tr></thead>
+      <Box
+        as="table"
+        width="100%"
+        css={{
+          '& td, & th': { padding: '3px 8px 3px 0', textAlign: 'right', verticalAlign: 'bottom' },
+          '& td:first-of-type, & th:first-of-type': { textAlign: 'left' },
+          '& tbody tr': { borderTop: '1px solid var(--chakra-colors-border-muted)' },
+        }}
+      >
+        <thead>
+          <tr>
+            <th>Candidate</th>
+            {purposes.map((p) => (
+              <th key={p.id}>{p.name}</th>
+            ))}
+          </tr>
+        </thead>
         <tbody>
           {order.map((id) => {
             const entry = first.result.candidates.find((c) => c.candidate.id === id);
             if (!entry) return null;
             return (
               <tr key={id}>
-                <td><Flex gap="2" align="center"><Plate index={entry.candidate.plate} size={20} /> {shortName(entry.donor)}</Flex></td>
+                <td>
+                  <Flex gap="2" align="center">
+                    <Plate index={entry.candidate.plate} size={20} /> {shortName(entry.donor)}
+                  </Flex>
+                </td>
                 {purposes.map((p) => {
                   const ranked = p.places.get(id);
-                  return <td key={p.id}>{ranked && <><Text as="span" color="fg.muted" fontSize="xs">{ranked.place === undefined ? 'out ' : `${ranked.place}. `}</Text><Text as="span" fontWeight={ranked.place === 1 ? '800' : '400'}>{formatNumber(ranked.score.points.mid)}</Text></>}</td>;
+                  return (
+                    <td key={p.id}>
+                      {ranked && (
+                        <>
+                          <Text as="span" color="fg.muted" fontSize="xs">
+                            {ranked.place === undefined ? 'out ' : `${ranked.place}. `}
+                          </Text>
+                          <Text as="span" fontWeight={ranked.place === 1 ? '800' : '400'}>
+                            {formatNumber(ranked.score.points.mid)}
+                          </Text>
+                        </>
+                      )}
+                    </td>
+                  );
                 })}
               </tr>
             );

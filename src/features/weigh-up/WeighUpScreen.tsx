@@ -20,7 +20,14 @@ import { useWeighUp, type View, type WeighRow, type WeighUpModel } from './use-w
 import { WhatCounts } from './WhatCounts';
 import { WorkingPopover, type OpenWorking } from './Working';
 
-const LEGEND: readonly (readonly [Known, string])[] = [['measured', 'measured'], ['claimed', 'maker’s claim'], ['heard', 'heard'], ['estimated', 'estimated'], ['computed', 'computed from several'], ['unknown', 'not known']];
+const LEGEND: readonly (readonly [Known, string])[] = [
+  ['measured', 'measured'],
+  ['claimed', 'maker’s claim'],
+  ['heard', 'heard'],
+  ['estimated', 'estimated'],
+  ['computed', 'computed from several'],
+  ['unknown', 'not known'],
+];
 
 /** Which candidate fits, by how much, and why. */
 export function WeighUpScreen() {
@@ -32,18 +39,46 @@ export function WeighUpScreen() {
 function NothingYet({ brief }: { readonly brief: boolean }) {
   return (
     <Box>
-      <ScreenHeading title="Weigh-up">{brief ? 'No candidate yet. Add a donor and put it on the shortlist.' : 'No brief yet. Machines can be weighed only against one.'}</ScreenHeading>
-      <Button asChild bg="accent" color="accent.ink"><Link href={brief ? '/donors' : '/brief'}>{brief ? 'To the donors' : 'To the brief'}</Link></Button>
+      <ScreenHeading title="Weigh-up">
+        {brief
+          ? 'No candidate yet. Add a donor and put it on the shortlist.'
+          : 'No brief yet. Machines can be weighed only against one.'}
+      </ScreenHeading>
+      <Button asChild bg="accent" color="accent.ink">
+        <Link href={brief ? '/donors' : '/brief'}>{brief ? 'To the donors' : 'To the brief'}</Link>
+      </Button>
     </Box>
   );
 }
 
 function ViewSwitch({ model }: { readonly model: WeighUpModel }) {
-  const views: readonly (readonly [View, string])[] = [['stock', 'As they stand'], ['built', 'With parts chosen']];
+  const views: readonly (readonly [View, string])[] = [
+    ['stock', 'As they stand'],
+    ['built', 'With parts chosen'],
+  ];
   return (
-    <Flex role="group" aria-label="Which state" borderWidth="1px" borderColor="border.emphasized" borderRadius="plate" overflow="hidden">
+    <Flex
+      role="group"
+      aria-label="Which state"
+      borderWidth="1px"
+      borderColor="border.emphasized"
+      borderRadius="plate"
+      overflow="hidden"
+    >
       {views.map(([view, words]) => (
-        <Button key={view} size="sm" borderRadius="0" variant="ghost" aria-pressed={model.view === view} bg={model.view === view ? 'fg' : 'bg.panel'} color={model.view === view ? 'bg' : 'fg'} _hover={{ bg: model.view === view ? 'fg' : 'bg.subtle' }} onClick={() => model.setView(view)}>{words}</Button>
+        <Button
+          key={view}
+          size="sm"
+          borderRadius="0"
+          variant="ghost"
+          aria-pressed={model.view === view}
+          bg={model.view === view ? 'fg' : 'bg.panel'}
+          color={model.view === view ? 'bg' : 'fg'}
+          _hover={{ bg: model.view === view ? 'fg' : 'bg.subtle' }}
+          onClick={() => model.setView(view)}
+        >
+          {words}
+        </Button>
       ))}
     </Flex>
   );
@@ -54,8 +89,19 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
   const [candidate, setCandidate] = useState<string>();
   const { answer, reasons } = headline(model.rows, model.view);
   const [first, second] = model.rows.filter((r) => r.ranked.place !== undefined);
-  const onWorking = useCallback<OnWorking>((row, metric, anchor) => setOpen({ metric, anchor, title: `${METRIC_WORDS[metric.key].name}: ${shortName(row.entry.donor)}` }), []);
-  const toggle = useCallback((id: string) => setCandidate((now) => (now === id ? undefined : id)), []);
+  const onWorking = useCallback<OnWorking>(
+    (row, metric, anchor) =>
+      setOpen({
+        metric,
+        anchor,
+        title: `${METRIC_WORDS[metric.key].name}: ${shortName(row.entry.donor)}`,
+      }),
+    [],
+  );
+  const toggle = useCallback(
+    (id: string) => setCandidate((now) => (now === id ? undefined : id)),
+    [],
+  );
   const wide = useBreakpointValue({ base: false, md: true }, { ssr: false }) ?? true;
   const opened = model.rows.find((r) => r.ranked.id === candidate);
   // The ranking first; everything below follows when there is time.
@@ -66,42 +112,101 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
       <PurposeTabs standing={model.standing} />
       <Flex gap="4" align="flex-start" justify="space-between" wrap="wrap" mb="3">
         <Box flex="1" minW="280px" maxW="900px" aria-live="polite">
-          <Text fontSize="lg" fontWeight="600" lineHeight="1.3">{answer}</Text>
-          {first && second && model.sort === 'fit' && whySentences(first, second, model.reader).map((r) => <Text key={r}>{r}</Text>)}
-          {model.rows.length > 1 && <Link href="/weigh-up/doubt" style={{ textDecoration: 'underline', fontWeight: 600 }}>How sure is this?</Link>}
-          {reasons.map((r) => <Text key={r} color="fg.muted">{r}</Text>)}
+          <Text fontSize="lg" fontWeight="600" lineHeight="1.3">
+            {answer}
+          </Text>
+          {first &&
+            second &&
+            model.sort === 'fit' &&
+            whySentences(first, second, model.reader).map((r) => <Text key={r}>{r}</Text>)}
+          {model.rows.length > 1 && (
+            <Link href="/weigh-up/doubt" style={{ textDecoration: 'underline', fontWeight: 600 }}>
+              How sure is this?
+            </Link>
+          )}
+          {reasons.map((r) => (
+            <Text key={r} color="fg.muted">
+              {r}
+            </Text>
+          ))}
         </Box>
         <ViewSwitch model={model} />
       </Flex>
       <Flex gap="5" wrap="wrap" mb="1.5">
-        <Tick label={`Hide what is equal${model.hidden > 0 ? ` (${model.hidden})` : ''}`} on={model.hideEqual} onSet={model.setHideEqual} />
+        <Tick
+          label={`Hide what is equal${model.hidden > 0 ? ` (${model.hidden})` : ''}`}
+          on={model.hideEqual}
+          onSet={model.setHideEqual}
+        />
         <Tick label="Under load and keeping it, too" on={model.more} onSet={model.setMore} />
       </Flex>
       <Box bg="bg.panel" borderWidth="1px" borderColor="border" borderRadius="plate" px="2" pb="2">
-        {wide
-          ? <Box overflowX="auto" tabIndex={0} role="region" aria-label="Side by side"><Box minW={`${132 + model.rows.length * 74}px`}><SideBySide model={model} rows={model.rows} onWorking={onWorking} open={candidate} onToggle={toggle} /></Box></Box>
-          : <Three model={model} onWorking={onWorking} open={candidate} onToggle={toggle} />}
+        {wide ? (
+          <Box overflowX="auto" tabIndex={0} role="region" aria-label="Side by side">
+            <Box minW={`${132 + model.rows.length * 74}px`}>
+              <SideBySide
+                model={model}
+                rows={model.rows}
+                onWorking={onWorking}
+                open={candidate}
+                onToggle={toggle}
+              />
+            </Box>
+          </Box>
+        ) : (
+          <Three model={model} onWorking={onWorking} open={candidate} onToggle={toggle} />
+        )}
       </Box>
       <Text fontSize="xs" color="fg.muted" mt="1.5">
-        The upright line is what the brief needs. A dot is the figure, the bar what it may be; a hollow red dot falls short. Click a figure for its working, a name for its points, a line’s name to sort by it. Within 2 points candidates are level.
+        The upright line is what the brief needs. A dot is the figure, the bar what it may be; a
+        hollow red dot falls short. Click a figure for its working, a name for its points, a line’s
+        name to sort by it. Within 2 points candidates are level.
       </Text>
       <Flex wrap="wrap" columnGap="4" rowGap="1" mt="1" fontSize="xs" color="fg.muted">
-        {LEGEND.map(([known, words]) => <Flex key={known} gap="1" align="center"><OriginMark known={known} /> {words}</Flex>)}
+        {LEGEND.map(([known, words]) => (
+          <Flex key={known} gap="1" align="center">
+            <OriginMark known={known} /> {words}
+          </Flex>
+        ))}
       </Flex>
       {opened && (
-        <Box mt="4"><Panel title={shortName(opened.entry.donor)} aside={<Button size="xs" variant="ghost" onClick={() => setCandidate(undefined)}>Close</Button>}>
-          <ScoreDetail row={opened} reader={model.reader} onWorking={(m, a) => onWorking(opened, m, a)} />
-          <NotesPanel row={opened} reader={model.reader} />
-        </Panel></Box>
+        <Box mt="4">
+          <Panel
+            title={shortName(opened.entry.donor)}
+            aside={
+              <Button size="xs" variant="ghost" onClick={() => setCandidate(undefined)}>
+                Close
+              </Button>
+            }
+          >
+            <ScoreDetail
+              row={opened}
+              reader={model.reader}
+              onWorking={(m, a) => onWorking(opened, m, a)}
+            />
+            <NotesPanel row={opened} reader={model.reader} />
+          </Panel>
+        </Box>
       )}
-      <Grid templateColumns={{ base: 'minmax(0, 1fr)', xl: 'repeat(2, minmax(0, 1fr))' }} gap="4" mt="4" alignItems="start">
+      <Grid
+        templateColumns={{ base: 'minmax(0, 1fr)', xl: 'repeat(2, minmax(0, 1fr))' }}
+        gap="4"
+        mt="4"
+        alignItems="start"
+      >
         <Flex direction="column" gap="4" minW="0">
           <LaterPair model={later} onWorking={onWorking} />
-          <Panel title="Every purpose"><PurposeTable view={model.view} /></Panel>
+          <Panel title="Every purpose">
+            <PurposeTable view={model.view} />
+          </Panel>
         </Flex>
         <Flex direction="column" gap="4" minW="0">
-          <Panel title="Fit against outlay"><LaterPicture model={later} /></Panel>
-          <Panel title="What counts"><WhatCounts model={later} /></Panel>
+          <Panel title="Fit against outlay">
+            <LaterPicture model={later} />
+          </Panel>
+          <Panel title="What counts">
+            <WhatCounts model={later} />
+          </Panel>
         </Flex>
       </Grid>
       <WorkingPopover open={open} reader={model.reader} onClose={() => setOpen(undefined)} />
@@ -109,11 +214,22 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
   );
 }
 
-function Tick({ label, on, onSet }: { readonly label: string; readonly on: boolean; readonly onSet: (on: boolean) => void }) {
+function Tick({
+  label,
+  on,
+  onSet,
+}: {
+  readonly label: string;
+  readonly on: boolean;
+  readonly onSet: (on: boolean) => void;
+}) {
   return (
     <Checkbox.Root checked={on} onCheckedChange={(e) => onSet(e.checked === true)}>
       <Checkbox.HiddenInput />
-      <Checkbox.Control borderColor="border.emphasized" _checked={{ bg: 'accent', borderColor: 'accent', color: 'accent.ink' }} />
+      <Checkbox.Control
+        borderColor="border.emphasized"
+        _checked={{ bg: 'accent', borderColor: 'accent', color: 'accent.ink' }}
+      />
       <Checkbox.Label fontWeight="400">{label}</Checkbox.Label>
     </Checkbox.Root>
   );
@@ -124,15 +240,41 @@ const ON_A_PHONE = 3;
 /** On a phone three at a time: the best of the order, or whichever the rider picks. */
 function Three({ model, ...table }: Omit<SideBySideProps, 'rows' | 'narrow'>) {
   const [picked, setPicked] = useState<readonly (string | undefined)[]>([]);
-  const shown = Array.from({ length: Math.min(ON_A_PHONE, model.rows.length) }, (_, i) => picked[i]).reduce<readonly WeighRow[]>((list, id) => {
-    const row = model.rows.find((r) => r.ranked.id === id && !list.includes(r)) ?? model.rows.find((r) => !list.includes(r) && !picked.includes(r.ranked.id)) ?? model.rows.find((r) => !list.includes(r));
+  const shown = Array.from(
+    { length: Math.min(ON_A_PHONE, model.rows.length) },
+    (_, i) => picked[i],
+  ).reduce<readonly WeighRow[]>((list, id) => {
+    const row =
+      model.rows.find((r) => r.ranked.id === id && !list.includes(r)) ??
+      model.rows.find((r) => !list.includes(r) && !picked.includes(r.ranked.id)) ??
+      model.rows.find((r) => !list.includes(r));
     return row ? [...list, row] : list;
   }, []);
   const options = model.rows.map((r) => ({ value: r.ranked.id, words: shortName(r.entry.donor) }));
   return (
     <Box>
       <Flex gap="1" pt="2">
-        {shown.map((row, i) => <Box key={row.ranked.id} flex="1" minW="0"><Choice aria-label={`Column ${i + 1}`} wide="100%" value={row.ranked.id} options={options} onChange={(e) => setPicked(shown.map((r, k) => (k === i ? e.target.value : r.ranked.id === e.target.value ? row.ranked.id : r.ranked.id)))} /></Box>)}
+        {shown.map((row, i) => (
+          <Box key={row.ranked.id} flex="1" minW="0">
+            <Choice
+              aria-label={`Column ${i + 1}`}
+              wide="100%"
+              value={row.ranked.id}
+              options={options}
+              onChange={(e) =>
+                setPicked(
+                  shown.map((r, k) =>
+                    k === i
+                      ? e.target.value
+                      : r.ranked.id === e.target.value
+                        ? row.ranked.id
+                        : r.ranked.id,
+                  ),
+                )
+              }
+            />
+          </Box>
+        ))}
       </Flex>
       <SideBySide model={model} rows={shown} narrow {...table} />
     </Box>

@@ -14,19 +14,43 @@ import type { WeighUpModel } from './use-weigh-up';
 export const WhatCounts = memo(function WhatCounts({ model }: { readonly model: WeighUpModel }) {
   const [table, setTable] = useState(false);
   const { brief, weights } = model.standing;
-  const said = Object.entries(brief.schools ?? {}).flatMap(([key, school]) => (school ? [`${SCHOOL_WORDS[key as keyof typeof SCHOOL_WORDS].name.toLowerCase()}: ${SCHOOL_WORDS[key as keyof typeof SCHOOL_WORDS].options[school]}`] : []));
+  const said = Object.entries(brief.schools ?? {}).flatMap(([key, school]) =>
+    school
+      ? [
+          `${SCHOOL_WORDS[key as keyof typeof SCHOOL_WORDS].name.toLowerCase()}: ${SCHOOL_WORDS[key as keyof typeof SCHOOL_WORDS].options[school]}`,
+        ]
+      : [],
+  );
   return (
     <Box>
       <Text fontSize="xs" color="fg.muted" mb="1">
-        Points for the step from worst to best of each want. The ground of this purpose sets them{said.length > 0 ? `, tilted by ${said.join(', ')}` : ''}; move one and it is yours. Their shares make the weights.
+        Points for the step from worst to best of each want. The ground of this purpose sets them
+        {said.length > 0 ? `, tilted by ${said.join(', ')}` : ''}; move one and it is yours. Their
+        shares make the weights.
       </Text>
-      {table ? <MattersTable model={model} /> : WANT_KEYS.map((want) => <SwingRow key={want} want={want} model={model} weight={weights[want]} />)}
-      <Button size="xs" variant="ghost" mt="1" onClick={() => setTable(!table)}>{table ? 'Show the points' : 'Show how much each want matters where'}</Button>
+      {table ? (
+        <MattersTable model={model} />
+      ) : (
+        WANT_KEYS.map((want) => (
+          <SwingRow key={want} want={want} model={model} weight={weights[want]} />
+        ))
+      )}
+      <Button size="xs" variant="ghost" mt="1" onClick={() => setTable(!table)}>
+        {table ? 'Show the points' : 'Show how much each want matters where'}
+      </Button>
     </Box>
   );
 });
 
-function SwingRow({ want, model, weight }: { readonly want: WantKey; readonly model: WeighUpModel; readonly weight: number }) {
+function SwingRow({
+  want,
+  model,
+  weight,
+}: {
+  readonly want: WantKey;
+  readonly model: WeighUpModel;
+  readonly weight: number;
+}) {
   const store = useDossierStore();
   const whole = useDossierState((s) => s.dossier.briefs[BRIEF_KEY]);
   const { purpose } = model.standing;
@@ -37,16 +61,35 @@ function SwingRow({ want, model, weight }: { readonly want: WantKey; readonly mo
   const set = (value: number | undefined) => {
     const { [want]: _old, ...others } = brief.swings ?? {};
     const swings = value === undefined ? others : { ...others, [want]: value };
-    store.execute({ label: { code: 'edit-swing', facts: { want } }, coalesce: `swing/${purpose}/${want}`, changes: [purposeChange(whole, purpose, 'swings', swings)] });
+    store.execute({
+      label: { code: 'edit-swing', facts: { want } },
+      coalesce: `swing/${purpose}/${want}`,
+      changes: [purposeChange(whole, purpose, 'swings', swings)],
+    });
   };
   const id = `swing-${want}`;
   return (
     <Flex align="center" gap="2" minH="30px">
-      <label htmlFor={id} style={{ width: 96, flexShrink: 0 }}>{METRIC_WORDS[want].short}</label>
+      <label htmlFor={id} style={{ width: 96, flexShrink: 0 }}>
+        {METRIC_WORDS[want].short}
+      </label>
       <RangeInput id={id} min={0} max={100} value={Math.round(points)} onValue={set} />
-      <Text width="30px" textAlign="right" fontWeight={own === undefined ? '400' : '700'}>{formatNumber(points)}</Text>
-      <Text width="44px" textAlign="right" color="fg.muted" fontSize="xs">{formatNumber(weight * 100, 1)} %</Text>
-      <Button size="xs" variant="ghost" px="1" visibility={own === undefined ? 'hidden' : 'visible'} aria-label={`${METRIC_WORDS[want].short}: back to what the ground says`} onClick={() => set(undefined)}>reset</Button>
+      <Text width="30px" textAlign="right" fontWeight={own === undefined ? '400' : '700'}>
+        {formatNumber(points)}
+      </Text>
+      <Text width="44px" textAlign="right" color="fg.muted" fontSize="xs">
+        {formatNumber(weight * 100, 1)} %
+      </Text>
+      <Button
+        size="xs"
+        variant="ghost"
+        px="1"
+        visibility={own === undefined ? 'hidden' : 'visible'}
+        aria-label={`${METRIC_WORDS[want].short}: back to what the ground says`}
+        onClick={() => set(undefined)}
+      >
+        reset
+      </Button>
     </Flex>
   );
 }
@@ -54,15 +97,48 @@ function SwingRow({ want, model, weight }: { readonly want: WantKey; readonly mo
 function MattersTable({ model }: { readonly model: WeighUpModel }) {
   return (
     <Box overflowX="auto" tabIndex={0} role="region" aria-label="How much each want matters where">
-      <Box as="table" fontSize="xs" width="100%" css={{ '& td, & th': { padding: '3px 6px', textAlign: 'right' }, '& td:first-of-type, & th:first-of-type': { textAlign: 'left', paddingLeft: 0 } }}>
-        <thead><tr><th>Want</th>{GROUNDS.map((g) => <th key={g}>{GROUND_WORDS[g]}<br /><Text as="span" color="fg.muted" fontWeight="400">{model.standing.brief.ground[g]}{' '}%</Text></th>)}<th>weight</th></tr></thead>
+      <Box
+        as="table"
+        fontSize="xs"
+        width="100%"
+        css={{
+          '& td, & th': { padding: '3px 6px', textAlign: 'right' },
+          '& td:first-of-type, & th:first-of-type': { textAlign: 'left', paddingLeft: 0 },
+        }}
+      >
+        <thead>
+          <tr>
+            <th>Want</th>
+            {GROUNDS.map((g) => (
+              <th key={g}>
+                {GROUND_WORDS[g]}
+                <br />
+                <Text as="span" color="fg.muted" fontWeight="400">
+                  {model.standing.brief.ground[g]} %
+                </Text>
+              </th>
+            ))}
+            <th>weight</th>
+          </tr>
+        </thead>
         <tbody>
           {WANT_KEYS.map((want) => (
-            <tr key={want}><td>{METRIC_WORDS[want].short}</td>{GROUNDS.map((g) => <td key={g}>{WANT_MATTERS[want][g]}</td>)}<td><b>{formatNumber(model.standing.weights[want] * 100, 1)}</b></td></tr>
+            <tr key={want}>
+              <td>{METRIC_WORDS[want].short}</td>
+              {GROUNDS.map((g) => (
+                <td key={g}>{WANT_MATTERS[want][g]}</td>
+              ))}
+              <td>
+                <b>{formatNumber(model.standing.weights[want] * 100, 1)}</b>
+              </td>
+            </tr>
           ))}
         </tbody>
       </Box>
-      <Text fontSize="xs" color="fg.muted" mt="2">0: not at all, 4: decides the day. Our own judgement of what riders miss where. Each column counts by its share of your distance.</Text>
+      <Text fontSize="xs" color="fg.muted" mt="2">
+        0: not at all, 4: decides the day. Our own judgement of what riders miss where. Each column
+        counts by its share of your distance.
+      </Text>
     </Box>
   );
 }

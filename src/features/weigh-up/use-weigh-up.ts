@@ -1,9 +1,29 @@
 'use client';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { BASE_METRIC_KEYS, LOAD_METRIC_KEYS, METRIC_DEFINITIONS, type Assessment, type LoadMetricKey, type Metric, type MetricKey } from '@/core/assessment';
-import { WANT_GROUPS, WANT_KEYS, type FitScore, type Ranked, type WantGroup, type WantKey } from '@/core/preference';
+import {
+  BASE_METRIC_KEYS,
+  LOAD_METRIC_KEYS,
+  METRIC_DEFINITIONS,
+  type Assessment,
+  type LoadMetricKey,
+  type Metric,
+  type MetricKey,
+} from '@/core/assessment';
+import {
+  WANT_GROUPS,
+  WANT_KEYS,
+  type FitScore,
+  type Ranked,
+  type WantGroup,
+  type WantKey,
+} from '@/core/preference';
 import type { MustKey } from '@/core/brief';
-import { mustClosers, type MustCloser, type Standing, type StandingCandidate } from '@/store/queries';
+import {
+  mustClosers,
+  type MustCloser,
+  type Standing,
+  type StandingCandidate,
+} from '@/store/queries';
 import type { Dossier } from '@/store/records';
 import { useDossierState, usePreferences, useStanding } from '@/store/react';
 import { formatBase, type Reader } from '@/ui/messages';
@@ -56,12 +76,30 @@ export interface WeighUpModel {
 
 /** A metric of a candidate, whether it is simulated or not. */
 export const metricOf = (assessment: Assessment, key: MetricKey): Metric =>
-  (LOAD_METRIC_KEYS as readonly string[]).includes(key) ? assessment.underLoad()[key as LoadMetricKey] : assessment.metrics[key as Exclude<MetricKey, LoadMetricKey>];
+  (LOAD_METRIC_KEYS as readonly string[]).includes(key)
+    ? assessment.underLoad()[key as LoadMetricKey]
+    : assessment.metrics[key as Exclude<MetricKey, LoadMetricKey>];
 
 /** Lines beside the wants, where the rider asks for them. */
-const KEEPING: readonly MetricKey[] = ['resale', 'yearlyCost', 'costPerKm', 'servicesYear', 'tripServices', 'oilToCarry'];
-const MORE_GROUPS: readonly { readonly key: 'load' | 'keeping'; readonly metrics: readonly MetricKey[] }[] = [
-  { key: 'load', metrics: [...BASE_METRIC_KEYS.filter((k) => !(WANT_KEYS as readonly string[]).includes(k)), ...LOAD_METRIC_KEYS.filter((k) => !KEEPING.includes(k))] },
+const KEEPING: readonly MetricKey[] = [
+  'resale',
+  'yearlyCost',
+  'costPerKm',
+  'servicesYear',
+  'tripServices',
+  'oilToCarry',
+];
+const MORE_GROUPS: readonly {
+  readonly key: 'load' | 'keeping';
+  readonly metrics: readonly MetricKey[];
+}[] = [
+  {
+    key: 'load',
+    metrics: [
+      ...BASE_METRIC_KEYS.filter((k) => !(WANT_KEYS as readonly string[]).includes(k)),
+      ...LOAD_METRIC_KEYS.filter((k) => !KEEPING.includes(k)),
+    ],
+  },
   { key: 'keeping', metrics: KEEPING },
 ];
 
@@ -81,25 +119,73 @@ export function useWeighUp(): WeighUpModel | undefined {
     const reader: Reader = { units, currency: standing.brief.money.currency };
     const rows = sorted(rowsOf(closers, standing, view), sort);
     const all: readonly LineGroup[] = [
-      ...(Object.entries(WANT_GROUPS) as [WantGroup, readonly WantKey[]][]).map(([key, wants]) => ({ key, lines: wants.map((want) => lineOf(standing, want)) })),
-      ...(more ? MORE_GROUPS.map(({ key, metrics }) => ({ key, lines: metrics.map((m) => lineOf(standing, m)) })) : []),
+      ...(Object.entries(WANT_GROUPS) as [WantGroup, readonly WantKey[]][]).map(([key, wants]) => ({
+        key,
+        lines: wants.map((want) => lineOf(standing, want)),
+      })),
+      ...(more
+        ? MORE_GROUPS.map(({ key, metrics }) => ({
+            key,
+            lines: metrics.map((m) => lineOf(standing, m)),
+          }))
+        : []),
     ];
-    const groups = hideEqual ? all.map((g) => ({ ...g, lines: g.lines.filter((line) => !isEqual(line, rows, reader)) })).filter((g) => g.lines.length > 0) : all;
+    const groups = hideEqual
+      ? all
+          .map((g) => ({ ...g, lines: g.lines.filter((line) => !isEqual(line, rows, reader)) }))
+          .filter((g) => g.lines.length > 0)
+      : all;
     const count = (list: readonly LineGroup[]) => list.reduce((n, g) => n + g.lines.length, 0);
-    return { standing, view, setView, sort, setSort, rows, reader, groups, hidden: count(all) - count(groups), hideEqual, setHideEqual, more, setMore };
+    return {
+      standing,
+      view,
+      setView,
+      sort,
+      setSort,
+      rows,
+      reader,
+      groups,
+      hidden: count(all) - count(groups),
+      hideEqual,
+      setHideEqual,
+      more,
+      setMore,
+    };
   }, [closers, standing, units, view, sort, hideEqual, more]);
 }
 
 const NONE: ReadonlyMap<MustKey, MustCloser> = new Map();
 
-const closersOf = (dossier: Dossier, standing: Standing | undefined): ReadonlyMap<string, WeighRow['closers']> =>
-  new Map((standing?.candidates ?? []).filter((c) => c.stock.musts.some((m) => m.verdict === 'fail')).map((c) => [c.candidate.id, mustClosers(dossier, standing as Standing, c)]));
+const closersOf = (
+  dossier: Dossier,
+  standing: Standing | undefined,
+): ReadonlyMap<string, WeighRow['closers']> =>
+  new Map(
+    (standing?.candidates ?? [])
+      .filter((c) => c.stock.musts.some((m) => m.verdict === 'fail'))
+      .map((c) => [c.candidate.id, mustClosers(dossier, standing as Standing, c)]),
+  );
 
-function rowsOf(closers: ReadonlyMap<string, WeighRow['closers']>, standing: Standing, view: View): readonly WeighRow[] {
+function rowsOf(
+  closers: ReadonlyMap<string, WeighRow['closers']>,
+  standing: Standing,
+  view: View,
+): readonly WeighRow[] {
   const byId = new Map(standing.candidates.map((c) => [c.candidate.id, c]));
   return (view === 'stock' ? standing.stockRanking : standing.builtRanking).flatMap((ranked) => {
     const entry = byId.get(ranked.id);
-    return entry ? [{ entry, ranked, assessment: view === 'stock' ? entry.stock : entry.built, score: ranked.score, closers: (view === 'stock' && ranked.failed.length > 0 && closers.get(ranked.id)) || NONE }] : [];
+    return entry
+      ? [
+          {
+            entry,
+            ranked,
+            assessment: view === 'stock' ? entry.stock : entry.built,
+            score: ranked.score,
+            closers:
+              (view === 'stock' && ranked.failed.length > 0 && closers.get(ranked.id)) || NONE,
+          },
+        ]
+      : [];
   });
 }
 
@@ -118,21 +204,30 @@ function sorted(rows: readonly WeighRow[], sort: MetricKey | 'fit'): readonly We
 function lineOf(standing: Standing, metric: MetricKey): WeighLine {
   const want = (WANT_KEYS as readonly string[]).includes(metric) ? (metric as WantKey) : undefined;
   const need = want && standing.curves[want].need;
-  const points = standing.candidates.flatMap((c) => [c.stock, ...(c.built === c.stock ? [] : [c.built])]).flatMap((a) => {
-    const { estimate } = metricOf(a, metric);
-    return estimate.kind === 'known' ? [estimate.interval.low, estimate.interval.high] : [];
-  });
+  const points = standing.candidates
+    .flatMap((c) => [c.stock, ...(c.built === c.stock ? [] : [c.built])])
+    .flatMap((a) => {
+      const { estimate } = metricOf(a, metric);
+      return estimate.kind === 'known' ? [estimate.interval.low, estimate.interval.high] : [];
+    });
   const low = Math.min(...points, need ?? Number.POSITIVE_INFINITY);
   const high = Math.max(...points, need ?? Number.NEGATIVE_INFINITY);
   const pad = (high - low) * 0.08 || 1;
-  return { metric, need, weight: want && standing.weights[want] * 100, scale: { low: low - pad, high: high + pad } };
+  return {
+    metric,
+    need,
+    weight: want && standing.weights[want] * 100,
+    scale: { low: low - pad, high: high + pad },
+  };
 }
 
 /** Whether all candidates show the same figure. */
 function isEqual({ metric }: WeighLine, rows: readonly WeighRow[], reader: Reader): boolean {
   const shown = rows.map((row) => {
     const { estimate } = metricOf(row.assessment, metric);
-    return estimate.kind === 'known' ? formatBase(estimate.interval.mid, METRIC_DEFINITIONS[metric].dimension, reader) : 'not known';
+    return estimate.kind === 'known'
+      ? formatBase(estimate.interval.mid, METRIC_DEFINITIONS[metric].dimension, reader)
+      : 'not known';
   });
   return new Set(shown).size <= 1;
 }

@@ -1,6 +1,13 @@
 import equal from 'fast-deep-equal';
 import type { Change } from '../history';
-import { freePlate, TABLES, type Build, type Candidate, type Dossier, type TableName } from '../records';
+import {
+  freePlate,
+  TABLES,
+  type Build,
+  type Candidate,
+  type Dossier,
+  type TableName,
+} from '../records';
 
 /** What the rider does with one difference; `both` puts readings and weak points of the two together. */
 export type Choice = 'mine' | 'theirs' | 'both';
@@ -21,9 +28,15 @@ export interface Difference {
 type Raw = Readonly<Record<string, unknown>>;
 
 /** Compared field by field inside these parts of a record; everything else is compared whole, since its fields hang together. */
-const INSIDE: Partial<Readonly<Record<TableName, readonly string[]>>> = { briefs: ['rider', 'trip', 'money', 'musts'], donors: ['figures', 'facts'], visits: ['ticks'] };
+const INSIDE: Partial<Readonly<Record<TableName, readonly string[]>>> = {
+  briefs: ['rider', 'trip', 'money', 'musts'],
+  donors: ['figures', 'facts'],
+  visits: ['ticks'],
+};
 /** Set by each dossier for itself. */
-const OWN_AFFAIR: Partial<Readonly<Record<TableName, readonly string[]>>> = { candidates: ['plate', 'id', 'donorId'] };
+const OWN_AFFAIR: Partial<Readonly<Record<TableName, readonly string[]>>> = {
+  candidates: ['plate', 'id', 'donorId'],
+};
 
 /**
  * Everything at which their dossier differs from mine and that could be taken over, table by table. What only I have is no difference:
@@ -32,11 +45,15 @@ const OWN_AFFAIR: Partial<Readonly<Record<TableName, readonly string[]>>> = { ca
  */
 export function findDifferences(mine: Dossier, foreign: Dossier): readonly Difference[] {
   const theirs = asMine(mine, foreign);
-  return TABLES.flatMap((table) => Object.entries(theirs[table] as Readonly<Record<string, unknown>>).flatMap(([key, record]): readonly Difference[] => {
-    const own = (mine[table] as Readonly<Record<string, unknown>>)[key];
-    if (own === undefined) return [difference(table, key, [], undefined, record)];
-    return table === 'verdicts' ? [] : fieldsOf(table, key, own as Raw, record as Raw);
-  }));
+  return TABLES.flatMap((table) =>
+    Object.entries(theirs[table] as Readonly<Record<string, unknown>>).flatMap(
+      ([key, record]): readonly Difference[] => {
+        const own = (mine[table] as Readonly<Record<string, unknown>>)[key];
+        if (own === undefined) return [difference(table, key, [], undefined, record)];
+        return table === 'verdicts' ? [] : fieldsOf(table, key, own as Raw, record as Raw);
+      },
+    ),
+  );
 }
 
 /** Their dossier with candidates, builds and verdicts under the ids that they would have in mine. */
@@ -46,40 +63,92 @@ function asMine(mine: Dossier, theirs: Dossier): Dossier {
   const ids = new Map<string, string>();
   for (const c of Object.values(theirs.candidates).toSorted((a, b) => a.plate - b.plate)) {
     const same = own.find((o) => o.donorId === c.donorId);
-    const plate = same ? same.plate : placed.some((p) => p.plate === c.plate) ? freePlate(placed) : c.plate;
+    const plate = same
+      ? same.plate
+      : placed.some((p) => p.plate === c.plate)
+        ? freePlate(placed)
+        : c.plate;
     if (plate === undefined) continue;
     const id = same?.id ?? (mine.candidates[c.id] ? `${c.id}-theirs` : c.id);
     ids.set(c.id, id);
     if (!same) placed.push({ ...c, id, plate });
     else placed[placed.indexOf(same)] = { ...same, ...(c.notes ? { notes: c.notes } : {}) };
   }
-  const candidates = Object.fromEntries(placed.filter((c) => [...ids.values()].includes(c.id)).map((c) => [c.id, c]));
-  const builds = Object.fromEntries(Object.values(theirs.builds).flatMap((b): [string, Build][] => { const id = ids.get(b.id); return id === undefined ? [] : [[id, { ...b, id }]]; }));
-  const verdicts = Object.fromEntries(Object.values(theirs.verdicts).map((v) => { const known = mine.verdicts[v.id]; const id = known && !equal(known, v) ? `${v.id}-theirs`.slice(0, 64) : v.id; return [id, { ...v, id }]; }));
+  const candidates = Object.fromEntries(
+    placed.filter((c) => [...ids.values()].includes(c.id)).map((c) => [c.id, c]),
+  );
+  const builds = Object.fromEntries(
+    Object.values(theirs.builds).flatMap((b): [string, Build][] => {
+      const id = ids.get(b.id);
+      return id === undefined ? [] : [[id, { ...b, id }]];
+    }),
+  );
+  const verdicts = Object.fromEntries(
+    Object.values(theirs.verdicts).map((v) => {
+      const known = mine.verdicts[v.id];
+      const id = known && !equal(known, v) ? `${v.id}-theirs`.slice(0, 64) : v.id;
+      return [id, { ...v, id }];
+    }),
+  );
   return { ...theirs, candidates, builds, verdicts };
 }
 
-const isRaw = (value: unknown): value is Raw => typeof value === 'object' && value !== null && !Array.isArray(value);
+const isRaw = (value: unknown): value is Raw =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 function fieldsOf(table: TableName, key: string, mine: Raw, theirs: Raw): readonly Difference[] {
-  const names = [...new Set([...Object.keys(mine), ...Object.keys(theirs)])].filter((name) => !OWN_AFFAIR[table]?.includes(name));
-  return names.flatMap((name): readonly Difference[] => {
-    const [a, b] = [mine[name], theirs[name]];
-    if (equal(a, b)) return [];
-    // Sums of money mean nothing without their currency.
-    const whole = isRaw(a) && isRaw(b) && a.currency !== b.currency;
-    if (whole || !INSIDE[table]?.includes(name) || !isRaw(a) || !isRaw(b)) return [difference(table, key, [name], a, b)];
-    return [...new Set([...Object.keys(a), ...Object.keys(b)])].flatMap((inner) => (equal(a[inner], b[inner]) ? [] : [difference(table, key, [name, inner], a[inner], b[inner])]));
-  }).filter((d) => d.theirs !== undefined);
+  const names = [...new Set([...Object.keys(mine), ...Object.keys(theirs)])].filter(
+    (name) => !OWN_AFFAIR[table]?.includes(name),
+  );
+  return names
+    .flatMap((name): readonly Difference[] => {
+      const [a, b] = [mine[name], theirs[name]];
+      if (equal(a, b)) return [];
+      // Sums of money mean nothing without their currency.
+      const whole = isRaw(a) && isRaw(b) && a.currency !== b.currency;
+      if (whole || !INSIDE[table]?.includes(name) || !isRaw(a) || !isRaw(b))
+        return [difference(table, key, [name], a, b)];
+      return [...new Set([...Object.keys(a), ...Object.keys(b)])].flatMap((inner) =>
+        equal(a[inner], b[inner])
+          ? []
+          : [difference(table, key, [name, inner], a[inner], b[inner])],
+      );
+    })
+    .filter((d) => d.theirs !== undefined);
 }
 
-const difference = (table: TableName, key: string, path: readonly string[], mine: unknown, theirs: unknown): Difference =>
-  ({ id: [table, key, ...path].join('/'), table, key, path, mine, theirs, both: together(table, path, mine, theirs) });
+const difference = (
+  table: TableName,
+  key: string,
+  path: readonly string[],
+  mine: unknown,
+  theirs: unknown,
+): Difference => ({
+  id: [table, key, ...path].join('/'),
+  table,
+  key,
+  path,
+  mine,
+  theirs,
+  both: together(table, path, mine, theirs),
+});
 
 /** Readings of the two, or weak points: mine first, theirs under the ids they have; the same thing once. */
-function together(table: TableName, path: readonly string[], mine: unknown, theirs: unknown): unknown {
+function together(
+  table: TableName,
+  path: readonly string[],
+  mine: unknown,
+  theirs: unknown,
+): unknown {
   if (table !== 'donors' || mine === undefined) return undefined;
-  const joined = (a: readonly Raw[], b: readonly Raw[]) => [...a, ...b.filter((r) => !a.some((o) => equal({ ...o, id: '' }, { ...r, id: '' }))).map((r) => (a.some((o) => o.id === r.id) ? { ...r, id: `${String(r.id)}-theirs`.slice(0, 64) } : r))];
+  const joined = (a: readonly Raw[], b: readonly Raw[]) => [
+    ...a,
+    ...b
+      .filter((r) => !a.some((o) => equal({ ...o, id: '' }, { ...r, id: '' })))
+      .map((r) =>
+        a.some((o) => o.id === r.id) ? { ...r, id: `${String(r.id)}-theirs`.slice(0, 64) } : r,
+      ),
+  ];
   if (path[0] === 'weakPoints') return joined(mine as readonly Raw[], theirs as readonly Raw[]);
   if (path.length !== 2 || !isRaw(mine) || !isRaw(theirs)) return undefined;
   const readings = joined(mine.readings as readonly Raw[], theirs.readings as readonly Raw[]);
@@ -90,11 +159,21 @@ function together(table: TableName, path: readonly string[], mine: unknown, thei
  * The changes that carry out the rider's choices, with what a chosen record cannot stand without: a candidate's donor, a donor's base,
  * the parts of a build or listing. `came` names what came along without having been chosen.
  */
-export function takenOver(differences: readonly Difference[], choices: ReadonlyMap<string, Choice>): { readonly changes: readonly Change[]; readonly came: readonly Difference[] } {
-  const chosen = new Map(differences.flatMap((d) => { const choice = choices.get(d.id) ?? 'mine'; return choice === 'mine' ? [] : [[d.id, choice] as const]; }));
-  const whole = new Map(differences.filter((d) => d.path.length === 0).map((d) => [`${d.table}/${d.key}`, d]));
+export function takenOver(
+  differences: readonly Difference[],
+  choices: ReadonlyMap<string, Choice>,
+): { readonly changes: readonly Change[]; readonly came: readonly Difference[] } {
+  const chosen = new Map(
+    differences.flatMap((d) => {
+      const choice = choices.get(d.id) ?? 'mine';
+      return choice === 'mine' ? [] : [[d.id, choice] as const];
+    }),
+  );
+  const whole = new Map(
+    differences.filter((d) => d.path.length === 0).map((d) => [`${d.table}/${d.key}`, d]),
+  );
   const came: Difference[] = [];
-  for (const queue = differences.filter((d) => chosen.has(d.id)); queue.length > 0;) {
+  for (const queue = differences.filter((d) => chosen.has(d.id)); queue.length > 0; ) {
     const next = queue.shift();
     for (const need of next ? needsOf(next) : []) {
       const missing = whole.get(need);
@@ -105,22 +184,48 @@ export function takenOver(differences: readonly Difference[], choices: ReadonlyM
     }
   }
   const taken = differences.filter((d) => chosen.has(d.id));
-  return { changes: taken.map(({ id, table, key, path, mine, theirs, both }): Change => ({ table, key, path, before: mine, after: chosen.get(id) === 'both' ? both : theirs })), came };
+  return {
+    changes: taken.map(
+      ({ id, table, key, path, mine, theirs, both }): Change => ({
+        table,
+        key,
+        path,
+        before: mine,
+        after: chosen.get(id) === 'both' ? both : theirs,
+      }),
+    ),
+    came,
+  };
 }
 
 /** Records that a taken one points to, as `table/key`. */
 function needsOf({ table, key, path, theirs }: Difference): readonly string[] {
-  const raw = theirs as { readonly donorId?: string; readonly baseId?: string; readonly listing?: { readonly fitted: readonly { readonly partId: string }[] }; readonly partIds?: readonly string[] };
+  const raw = theirs as {
+    readonly donorId?: string;
+    readonly baseId?: string;
+    readonly listing?: { readonly fitted: readonly { readonly partId: string }[] };
+    readonly partIds?: readonly string[];
+  };
   if (path.length > 0) {
-    if (table === 'builds' && path[0] === 'partIds') return (theirs as readonly string[]).map((id) => `parts/${id}`);
-    if (table === 'donors' && path[0] === 'listing') return (theirs as NonNullable<typeof raw.listing>).fitted.map((f) => `parts/${f.partId}`);
+    if (table === 'builds' && path[0] === 'partIds')
+      return (theirs as readonly string[]).map((id) => `parts/${id}`);
+    if (table === 'donors' && path[0] === 'listing')
+      return (theirs as NonNullable<typeof raw.listing>).fitted.map((f) => `parts/${f.partId}`);
     return table === 'donors' && path[0] === 'baseId' ? [`donors/${String(theirs)}`] : [];
   }
   switch (table) {
-    case 'candidates': return [`donors/${raw.donorId}`];
-    case 'donors': return [...(raw.baseId === undefined ? [] : [`donors/${raw.baseId}`]), ...(raw.listing?.fitted ?? []).map((f) => `parts/${f.partId}`)];
-    case 'builds': return [`candidates/${key}`, ...(raw.partIds ?? []).map((id) => `parts/${id}`)];
-    case 'visits': return [`donors/${key}`];
-    default: return [];
+    case 'candidates':
+      return [`donors/${raw.donorId}`];
+    case 'donors':
+      return [
+        ...(raw.baseId === undefined ? [] : [`donors/${raw.baseId}`]),
+        ...(raw.listing?.fitted ?? []).map((f) => `parts/${f.partId}`),
+      ];
+    case 'builds':
+      return [`candidates/${key}`, ...(raw.partIds ?? []).map((id) => `parts/${id}`)];
+    case 'visits':
+      return [`donors/${key}`];
+    default:
+      return [];
   }
 }

@@ -1,5 +1,16 @@
 import { z } from 'zod';
-import { briefSchema, buildSchema, candidateSchema, donorSchema, EMPTY_DOSSIER, partSchema, BRIEF_KEY, verdictSchema, visitSchema, type Dossier } from '../records';
+import {
+  briefSchema,
+  buildSchema,
+  candidateSchema,
+  donorSchema,
+  EMPTY_DOSSIER,
+  partSchema,
+  BRIEF_KEY,
+  verdictSchema,
+  visitSchema,
+  type Dossier,
+} from '../records';
 
 export const FILE_FORMAT = 'jugator-dossier';
 export const FILE_VERSION = 4;
@@ -21,23 +32,38 @@ export const dossierFileSchema = z.strictObject({
 });
 export type DossierFile = z.infer<typeof dossierFileSchema>;
 
-const byId = <T extends { readonly id: string }>(list: readonly T[]): Readonly<Record<string, T>> => Object.fromEntries(list.map((r) => [r.id, r]));
+const byId = <T extends { readonly id: string }>(list: readonly T[]): Readonly<Record<string, T>> =>
+  Object.fromEntries(list.map((r) => [r.id, r]));
 
 export const fromFile = (file: DossierFile): Dossier => ({
   ...EMPTY_DOSSIER,
   briefs: file.brief ? { [BRIEF_KEY]: file.brief } : {},
-  donors: byId(file.donors), parts: byId(file.parts), candidates: byId(file.candidates), builds: byId(file.builds), verdicts: byId(file.verdicts), visits: byId(file.visits),
+  donors: byId(file.donors),
+  parts: byId(file.parts),
+  candidates: byId(file.candidates),
+  builds: byId(file.builds),
+  verdicts: byId(file.verdicts),
+  visits: byId(file.visits),
 });
 
 /** By id, so that two files of one dossier can be compared line by line. */
-const sorted = <T extends { readonly id: string }>(table: Readonly<Record<string, T>>): readonly T[] =>
-  Object.values(table).toSorted((a, b) => (a.id < b.id ? -1 : 1));
+const sorted = <T extends { readonly id: string }>(
+  table: Readonly<Record<string, T>>,
+): readonly T[] => Object.values(table).toSorted((a, b) => (a.id < b.id ? -1 : 1));
 
 /** The dossier as file text, two-space indented so that it can be read and compared. `exportedAt` is ISO 8601, UTC. */
 export function formatDossierFile(dossier: Dossier, exportedAt: string): string {
   const file = {
-    format: FILE_FORMAT, version: FILE_VERSION, exportedAt, brief: dossier.briefs[BRIEF_KEY] ?? null,
-    donors: sorted(dossier.donors), parts: sorted(dossier.parts), candidates: sorted(dossier.candidates), builds: sorted(dossier.builds), verdicts: sorted(dossier.verdicts), visits: sorted(dossier.visits),
+    format: FILE_FORMAT,
+    version: FILE_VERSION,
+    exportedAt,
+    brief: dossier.briefs[BRIEF_KEY] ?? null,
+    donors: sorted(dossier.donors),
+    parts: sorted(dossier.parts),
+    candidates: sorted(dossier.candidates),
+    builds: sorted(dossier.builds),
+    verdicts: sorted(dossier.verdicts),
+    visits: sorted(dossier.visits),
   };
   return `${JSON.stringify(file, undefined, 2)}\n`;
 }

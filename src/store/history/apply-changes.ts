@@ -8,9 +8,12 @@ export interface Conflict {
   readonly theirs: unknown;
 }
 
-export type Applied<T> = { readonly kind: 'applied'; readonly value: T } | { readonly kind: 'conflict'; readonly conflict: Conflict };
+export type Applied<T> =
+  | { readonly kind: 'applied'; readonly value: T }
+  | { readonly kind: 'conflict'; readonly conflict: Conflict };
 
-const isObject = (value: unknown): value is Readonly<Record<string, unknown>> => typeof value === 'object' && value !== null && !Array.isArray(value);
+const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** The value at a path of a record; `undefined` where nothing stands. */
 function valueAt(record: unknown, path: readonly string[]): unknown {
@@ -30,7 +33,8 @@ function withValueAt(record: unknown, path: readonly string[], value: unknown): 
 export function applyToRecord(record: unknown, change: Change): Applied<unknown> {
   const gone = change.path.length > 0 && record === undefined;
   const theirs = valueAt(record, change.path);
-  if (gone || !equal(theirs, change.before)) return { kind: 'conflict', conflict: { change, theirs } };
+  if (gone || !equal(theirs, change.before))
+    return { kind: 'conflict', conflict: { change, theirs } };
   return { kind: 'applied', value: withValueAt(record, change.path, change.after) };
 }
 
@@ -56,4 +60,6 @@ export function applyChanges(dossier: Dossier, changes: readonly Change[]): Appl
 
 /** The changes that take a command back, last first. */
 export const inverted = (changes: readonly Change[]): readonly Change[] =>
-  changes.toReversed().map(({ before, after, ...where }) => ({ ...where, before: after, after: before }));
+  changes
+    .toReversed()
+    .map(({ before, after, ...where }) => ({ ...where, before: after, after: before }));

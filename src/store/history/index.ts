@@ -1,3 +1,9 @@
 export { applyChanges, applyToRecord, inverted, type Conflict } from './apply-changes';
-export { COALESCE_MS, type Change, type Command, type CommandLabel, type HistoryEntry } from './command';
+export {
+  COALESCE_MS,
+  type Change,
+  type Command,
+  type CommandLabel,
+  type HistoryEntry,
+} from './command';
 export { mergedChanges } from './merge-entries';

@@ -16,19 +16,43 @@ export interface Addition {
 }
 
 /** Every single addition that the rules allow beside what is there already, among the parts that `wanted` lets through; parts without a price in the brief's currency are left out. */
-export function possibleAdditions(dossier: Dossier, money: Money, entry: StandingCandidate, there: readonly Part[], wanted: (part: Part) => boolean = () => true): readonly Addition[] {
+export function possibleAdditions(
+  dossier: Dossier,
+  money: Money,
+  entry: StandingCandidate,
+  there: readonly Part[],
+  wanted: (part: Part) => boolean = () => true,
+): readonly Addition[] {
   const line = donorLine(dossier.donors, entry.candidate.donorId).map((d) => d.id);
-  const fitting = Object.values(dossier.parts).filter((p) => fitsDonor(p, entry.donor, line) && !there.some((t) => t.id === p.id));
+  const fitting = Object.values(dossier.parts).filter(
+    (p) => fitsDonor(p, entry.donor, line) && !there.some((t) => t.id === p.id),
+  );
   const catalogue = new Map(Object.values(dossier.parts).map((p) => [p.id, p]));
-  const faults = (parts: readonly Part[]) => findBuildFaults([...there, ...parts].map((p) => p.id), catalogue).filter((f) => parts.some((p) => p.id === f.id));
+  const faults = (parts: readonly Part[]) =>
+    findBuildFaults(
+      [...there, ...parts].map((p) => p.id),
+      catalogue,
+    ).filter((f) => parts.some((p) => p.id === f.id));
   const cost = (parts: readonly Part[]): number | undefined => {
     const costs = parts.map((part) => partsCost(part, money));
-    return costs.reduce<number | undefined>((sum, c) => (sum === undefined || c === undefined ? undefined : sum + c), 0);
+    return costs.reduce<number | undefined>(
+      (sum, c) => (sum === undefined || c === undefined ? undefined : sum + c),
+      0,
+    );
   };
   return fitting.filter(wanted).flatMap((part): Addition[] => {
     const alone = faults([part]);
-    const tries = alone.length === 0 ? [[part]] : fitting.filter((p) => alone.some((f) => f.code === 'need-missing' && f.anyOf.includes(p.id))).map((helper) => [part, helper]).filter((added) => faults(added).length === 0);
-    const priced = tries.flatMap((added) => { const sum = cost(added); return sum === undefined ? [] : [{ part, added, cost: sum }]; });
+    const tries =
+      alone.length === 0
+        ? [[part]]
+        : fitting
+            .filter((p) => alone.some((f) => f.code === 'need-missing' && f.anyOf.includes(p.id)))
+            .map((helper) => [part, helper])
+            .filter((added) => faults(added).length === 0);
+    const priced = tries.flatMap((added) => {
+      const sum = cost(added);
+      return sum === undefined ? [] : [{ part, added, cost: sum }];
+    });
     return priced.sort((a, b) => a.cost - b.cost).slice(0, 1);
   });
 }

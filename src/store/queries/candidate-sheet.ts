@@ -17,7 +17,13 @@ import { aboardOf, type Standing, type StandingCandidate } from './standing';
 export interface SheetSources {
   /** ISO day. */
   readonly on: string;
-  readonly doubt?: { readonly result: RankDoubt; readonly rivalId: string | undefined; readonly turns: readonly string[] } | undefined;
+  readonly doubt?:
+    | {
+        readonly result: RankDoubt;
+        readonly rivalId: string | undefined;
+        readonly turns: readonly string[];
+      }
+    | undefined;
   readonly curve?: Sheet['curve'];
   readonly cautionWords: (caution: Caution) => Sheet['cautions'][number];
   readonly mustWords: (must: MustResult) => string;
@@ -27,64 +33,148 @@ export interface SheetSources {
 const MOST_ASKED = 12;
 
 /** A candidate as it stands, or with the parts chosen, with everything that goes on its sheet. */
-export function candidateSheet(dossier: Dossier, standing: Standing, entry: StandingCandidate, view: 'stock' | 'built', sources: SheetSources): Sheet {
+export function candidateSheet(
+  dossier: Dossier,
+  standing: Standing,
+  entry: StandingCandidate,
+  view: 'stock' | 'built',
+  sources: SheetSources,
+): Sheet {
   const { candidate, donor } = entry;
-  const [assessment, score] = view === 'stock' ? [entry.stock, entry.stockScore] : [entry.built, entry.builtScore];
+  const [assessment, score] =
+    view === 'stock' ? [entry.stock, entry.stockScore] : [entry.built, entry.builtScore];
   const ranking = view === 'stock' ? standing.stockRanking : standing.builtRanking;
   const place = ranking.find((r) => r.id === candidate.id)?.place;
   const parts = view === 'stock' ? [] : entry.parts;
   const aboard = aboardOf(dossier, candidate.donorId);
   return {
-    on: sources.on, brief: standing.brief, purpose: purposeName(dossier, standing), view,
-    machine: { candidateId: candidate.id, donorId: candidate.donorId, plate: candidate.plate, name: shortName(donor), listing: donor.listing !== undefined },
-    points: score.points, ...(place === undefined ? {} : { place }),
-    wants: score.contributions.map(({ want, weight, curve, value }) => ({ want, weight, need: curve.need, estimate: assessment.metrics[want].estimate, worth: value.mid })),
-    gaps: gapClosers(dossier, standing, entry, view).map(({ want, loss, helpers, closer }) => ({
-      want, loss, helpers, ...(closer ? { closer: { part: closer.part.name, along: closer.along, cost: closer.cost, closes: closer.closes, becomes: closer.becomes } } : {}),
+    on: sources.on,
+    brief: standing.brief,
+    purpose: purposeName(dossier, standing),
+    view,
+    machine: {
+      candidateId: candidate.id,
+      donorId: candidate.donorId,
+      plate: candidate.plate,
+      name: shortName(donor),
+      listing: donor.listing !== undefined,
+    },
+    points: score.points,
+    ...(place === undefined ? {} : { place }),
+    wants: score.contributions.map(({ want, weight, curve, value }) => ({
+      want,
+      weight,
+      need: curve.need,
+      estimate: assessment.metrics[want].estimate,
+      worth: value.mid,
     })),
-    musts: assessment.musts.map((must) => ({ key: must.key, verdict: must.verdict, words: sources.mustWords(must) })),
-    ...stanceOf(assessment), parts: partLines(dossier, standing, entry, parts),
-    mends: (donor.weakPoints ?? []).filter((w) => w.mend).map(({ what, cost }) => {
-      const own = cost && inCurrency(cost.amount, cost.currency, standing.brief.money);
-      return { what, ...(own?.kind === 'amount' ? { cost: own.amount } : {}) };
-    }),
-    outlay: assessment.metrics.outlay.estimate, field: fieldOf(standing, view, sources), curve: sources.curve ?? [],
-    ...doubtOf(candidate.id, sources), cautions: assessment.cautions.map(sources.cautionWords),
-    open: stakes(standing.brief, { donor, parts, aboard }).slice(0, MOST_ASKED).map((stake) => question(stake, assessment.figures)),
+    gaps: gapClosers(dossier, standing, entry, view).map(({ want, loss, helpers, closer }) => ({
+      want,
+      loss,
+      helpers,
+      ...(closer
+        ? {
+            closer: {
+              part: closer.part.name,
+              along: closer.along,
+              cost: closer.cost,
+              closes: closer.closes,
+              becomes: closer.becomes,
+            },
+          }
+        : {}),
+    })),
+    musts: assessment.musts.map((must) => ({
+      key: must.key,
+      verdict: must.verdict,
+      words: sources.mustWords(must),
+    })),
+    ...stanceOf(assessment),
+    parts: partLines(dossier, standing, entry, parts),
+    mends: (donor.weakPoints ?? [])
+      .filter((w) => w.mend)
+      .map(({ what, cost }) => {
+        const own = cost && inCurrency(cost.amount, cost.currency, standing.brief.money);
+        return { what, ...(own?.kind === 'amount' ? { cost: own.amount } : {}) };
+      }),
+    outlay: assessment.metrics.outlay.estimate,
+    field: fieldOf(standing, view, sources),
+    curve: sources.curve ?? [],
+    ...doubtOf(candidate.id, sources),
+    cautions: assessment.cautions.map(sources.cautionWords),
+    open: stakes(standing.brief, { donor, parts, aboard })
+      .slice(0, MOST_ASKED)
+      .map((stake) => question(stake, assessment.figures)),
   };
 }
 
-const purposeName = (dossier: Dossier, { purpose }: Standing): string => dossier.briefs[BRIEF_KEY]?.purposes?.find((p) => p.id === purpose)?.name ?? '';
+const purposeName = (dossier: Dossier, { purpose }: Standing): string =>
+  dossier.briefs[BRIEF_KEY]?.purposes?.find((p) => p.id === purpose)?.name ?? '';
 
-function stanceOf({ stance, metrics, figures, donor }: StandingCandidate['stock']): Pick<Sheet, 'stance'> {
+function stanceOf({
+  stance,
+  metrics,
+  figures,
+  donor,
+}: StandingCandidate['stock']): Pick<Sheet, 'stance'> {
   const [gap, seat] = [metrics.heelGap.estimate, figures.seatHeight.estimate];
   if (stance.kind === 'unknown' || gap.kind === 'unknown' || seat.kind === 'unknown') return {};
   const { band, oneFootBand, probabilities } = stance;
-  return { stance: { band, oneFootBand, probabilities, gap: gap.interval, seatHeight_mm: seat.interval.mid, shape: seatShape(donor) } };
+  return {
+    stance: {
+      band,
+      oneFootBand,
+      probabilities,
+      gap: gap.interval,
+      seatHeight_mm: seat.interval.mid,
+      shape: seatShape(donor),
+    },
+  };
 }
 
-function partLines(dossier: Dossier, { brief }: Standing, { candidate }: StandingCandidate, parts: StandingCandidate['parts']): Sheet['parts'] {
+function partLines(
+  dossier: Dossier,
+  { brief }: Standing,
+  { candidate }: StandingCandidate,
+  parts: StandingCandidate['parts'],
+): Sheet['parts'] {
   const stages = dossier.builds[candidate.id]?.stages;
   return parts.map((part) => {
     const stage = stages?.[part.id] ?? USUAL_STAGE;
     const day = stage === 'someday' ? undefined : brief.trip.days?.[stage];
     const cost = partsCost(part, brief.money);
     return {
-      partId: part.id, name: part.name, stage, workshop: part.workshop || !brief.money.ownSpanners,
-      ...(cost === undefined ? {} : { cost }), ...(day === undefined ? {} : { orderBy: orderBy(day, part.leadTime_days) }), ...(part.legal === undefined ? {} : { legal: part.legal }),
+      partId: part.id,
+      name: part.name,
+      stage,
+      workshop: part.workshop || !brief.money.ownSpanners,
+      ...(cost === undefined ? {} : { cost }),
+      ...(day === undefined ? {} : { orderBy: orderBy(day, part.leadTime_days) }),
+      ...(part.legal === undefined ? {} : { legal: part.legal }),
     };
   });
 }
 
-function fieldOf({ candidates, stockRanking, builtRanking }: Standing, view: 'stock' | 'built', { doubt }: SheetSources): Sheet['field'] {
+function fieldOf(
+  { candidates, stockRanking, builtRanking }: Standing,
+  view: 'stock' | 'built',
+  { doubt }: SheetSources,
+): Sheet['field'] {
   const ranking = view === 'stock' ? stockRanking : builtRanking;
   return candidates.map((c) => {
-    const { metrics: { outlay } } = view === 'stock' ? c.stock : c.built;
+    const {
+      metrics: { outlay },
+    } = view === 'stock' ? c.stock : c.built;
     const place = ranking.find((r) => r.id === c.candidate.id)?.place;
     const first = doubt?.result.acceptability[doubt.result.ids.indexOf(c.candidate.id)]?.[0];
     return {
-      candidateId: c.candidate.id, name: shortName(c.donor), plate: c.candidate.plate, points: (view === 'stock' ? c.stockScore : c.builtScore).points,
-      ...(place === undefined ? {} : { place }), ...(outlay.estimate.kind === 'known' ? { outlay: outlay.estimate.interval.mid } : {}), ...(first === undefined ? {} : { first }),
+      candidateId: c.candidate.id,
+      name: shortName(c.donor),
+      plate: c.candidate.plate,
+      points: (view === 'stock' ? c.stockScore : c.builtScore).points,
+      ...(place === undefined ? {} : { place }),
+      ...(outlay.estimate.kind === 'known' ? { outlay: outlay.estimate.interval.mid } : {}),
+      ...(first === undefined ? {} : { first }),
     };
   });
 }
@@ -93,13 +183,34 @@ function doubtOf(candidateId: string, { doubt }: SheetSources): Pick<Sheet, 'dou
   if (!doubt || doubt.result.samples === 0) return {};
   const { result, rivalId, turns } = doubt;
   const { firmness: firm, first, placed, ahead } = firmness(result, candidateId, rivalId);
-  return { doubt: { samples: result.samples, error: result.error, firmness: firm, first, placed, turns, ...(rivalId === undefined ? {} : { rivalId }), ...(ahead === undefined ? {} : { ahead }) } };
+  return {
+    doubt: {
+      samples: result.samples,
+      error: result.error,
+      firmness: firm,
+      first,
+      placed,
+      turns,
+      ...(rivalId === undefined ? {} : { rivalId }),
+      ...(ahead === undefined ? {} : { ahead }),
+    },
+  };
 }
 
-function question({ kind, key, points, decides, origin }: Stake, figures: StandingCandidate['stock']['figures']): Sheet['open'][number] {
+function question(
+  { kind, key, points, decides, origin }: Stake,
+  figures: StandingCandidate['stock']['figures'],
+): Sheet['open'][number] {
   if (kind === 'fact') return { kind, key: key as FactKey, points, decides };
   const figure = key as FigureKey;
   const { estimate } = figures[figure];
   const now: Interval | undefined = estimate.kind === 'known' ? estimate.interval : undefined;
-  return { kind, key: figure, points, decides, ...(origin === undefined ? {} : { origin }), ...(now ? { now } : {}) };
+  return {
+    kind,
+    key: figure,
+    points,
+    decides,
+    ...(origin === undefined ? {} : { origin }),
+    ...(now ? { now } : {}),
+  };
 }

@@ -3,7 +3,13 @@ import type { Brief, Money } from '@/core/brief';
 import { findChecks, isPriceNew, type Check } from '@/core/checks';
 import { resolveDonor, type Donor, type DonorTable } from '@/core/donor';
 import { onTheRoadPrice } from '@/core/money';
-import { normalFigure, normalFigures, type FigureKey, type NormalFigure, type NormalFigures } from '@/core/readings';
+import {
+  normalFigure,
+  normalFigures,
+  type FigureKey,
+  type NormalFigure,
+  type NormalFigures,
+} from '@/core/readings';
 import { BRIEF_KEY, newBrief, type Dossier } from '../records';
 import { aboardOf } from './standing';
 
@@ -13,10 +19,12 @@ const resolvedTables = new WeakMap<DonorTable, ReadonlyMap<string, Donor>>();
 export function resolvedDonors(donors: DonorTable): ReadonlyMap<string, Donor> {
   const known = resolvedTables.get(donors);
   if (known) return known;
-  const made = new Map(Object.keys(donors).flatMap((id) => {
-    const donor = resolveDonor(donors, id);
-    return donor ? [[id, donor] as const] : [];
-  }));
+  const made = new Map(
+    Object.keys(donors).flatMap((id) => {
+      const donor = resolveDonor(donors, id);
+      return donor ? [[id, donor] as const] : [];
+    }),
+  );
   resolvedTables.set(donors, made);
   return made;
 }
@@ -24,10 +32,13 @@ export function resolvedDonors(donors: DonorTable): ReadonlyMap<string, Donor> {
 const STAND_IN_MONEY = newBrief('EUR').money;
 
 /** The money of the brief, or a stand-in while there is none. */
-export const moneyOf = (dossier: Pick<Dossier, 'briefs'>): Money => dossier.briefs[BRIEF_KEY]?.money ?? STAND_IN_MONEY;
+export const moneyOf = (dossier: Pick<Dossier, 'briefs'>): Money =>
+  dossier.briefs[BRIEF_KEY]?.money ?? STAND_IN_MONEY;
 
 /** A store of one computed thing for each donor object, thrown away when what it was computed against changes. */
-function perDonor<C extends object, R>(compute: (donor: Donor, context: C) => R): (donor: Donor, context: C) => R {
+function perDonor<C extends object, R>(
+  compute: (donor: Donor, context: C) => R,
+): (donor: Donor, context: C) => R {
   const made = new WeakMap<Donor, { readonly context: C; readonly result: R }>();
   return (donor, context) => {
     const known = made.get(donor);
@@ -38,14 +49,21 @@ function perDonor<C extends object, R>(compute: (donor: Donor, context: C) => R)
   };
 }
 
-const allFigures = perDonor((donor, money: Money): NormalFigures => normalFigures(donor.figures, (reading) => onTheRoadPrice(reading, money)));
+const allFigures = perDonor(
+  (donor, money: Money): NormalFigures =>
+    normalFigures(donor.figures, (reading) => onTheRoadPrice(reading, money)),
+);
 
 /** All figures of a resolved donor on one basis. */
 export const figuresOf = (donor: Donor, money: Money): NormalFigures => allFigures(donor, money);
 /** One figure of a resolved donor on one basis, without computing the others. */
-export const figureOf = (donor: Donor, key: FigureKey, money: Money): NormalFigure => normalFigure(donor.figures, key, (reading) => onTheRoadPrice(reading, money));
+export const figureOf = (donor: Donor, key: FigureKey, money: Money): NormalFigure =>
+  normalFigure(donor.figures, key, (reading) => onTheRoadPrice(reading, money));
 
-const assessed = perDonor((donor, { brief, dossier }: { readonly brief: Brief; readonly dossier: Dossier }): Assessment => assess(brief, donor, [], aboardOf(dossier, donor.id)));
+const assessed = perDonor(
+  (donor, { brief, dossier }: { readonly brief: Brief; readonly dossier: Dossier }): Assessment =>
+    assess(brief, donor, [], aboardOf(dossier, donor.id)),
+);
 const contexts = new WeakMap<Brief, { readonly brief: Brief; readonly dossier: Dossier }>();
 
 /** A donor as it stands against the brief, shortlisted or not; `undefined` without a brief. Listings are computed anew when parts change. */
@@ -53,7 +71,11 @@ export function assessmentOf(donor: Donor, dossier: Dossier): Assessment | undef
   const brief = dossier.briefs[BRIEF_KEY];
   if (!brief) return undefined;
   let context = contexts.get(brief);
-  if (!context || (donor.listing && (context.dossier.parts !== dossier.parts || context.dossier.donors !== dossier.donors))) {
+  if (
+    !context ||
+    (donor.listing &&
+      (context.dossier.parts !== dossier.parts || context.dossier.donors !== dossier.donors))
+  ) {
     context = { brief, dossier };
     contexts.set(brief, context);
   }
@@ -62,16 +84,23 @@ export function assessmentOf(donor: Donor, dossier: Dossier): Assessment | undef
 
 /** From so many priced donors up a usual price per kW is named. */
 const PRICED_ENOUGH = 5;
-const usualPrices = new WeakMap<DonorTable, { readonly money: Money; readonly usual: number | undefined }>();
+const usualPrices = new WeakMap<
+  DonorTable,
+  { readonly money: Money; readonly usual: number | undefined }
+>();
 
 function usualPricePerKw(donors: DonorTable, money: Money): number | undefined {
   const known = usualPrices.get(donors);
   if (known?.money === money) return known.usual;
-  const perKw = [...resolvedDonors(donors).values()].flatMap((d) => {
-    const [offer, power] = [figureOf(d, 'price', money), figureOf(d, 'power', money).estimate];
-    const price = offer.estimate;
-    return isPriceNew(offer) && price.kind === 'known' && power.kind === 'known' ? [price.interval.mid / power.interval.mid] : [];
-  }).sort((a, b) => a - b);
+  const perKw = [...resolvedDonors(donors).values()]
+    .flatMap((d) => {
+      const [offer, power] = [figureOf(d, 'price', money), figureOf(d, 'power', money).estimate];
+      const price = offer.estimate;
+      return isPriceNew(offer) && price.kind === 'known' && power.kind === 'known'
+        ? [price.interval.mid / power.interval.mid]
+        : [];
+    })
+    .sort((a, b) => a - b);
   const usual = perKw.length >= PRICED_ENOUGH ? perKw[Math.floor(perKw.length / 2)] : undefined;
   usualPrices.set(donors, { money, usual });
   return usual;
@@ -80,5 +109,9 @@ function usualPricePerKw(donors: DonorTable, money: Money): number | undefined {
 /** Cross-checks of one resolved donor among the others. */
 export function checksOf(donor: Donor, dossier: Dossier): readonly Check[] {
   const money = moneyOf(dossier);
-  return findChecks({ donor, figures: figuresOf(donor, money), usualPricePerKw: usualPricePerKw(dossier.donors, money) });
+  return findChecks({
+    donor,
+    figures: figuresOf(donor, money),
+    usualPricePerKw: usualPricePerKw(dossier.donors, money),
+  });
 }

@@ -8,31 +8,72 @@ import type { Standing } from './standing';
 export const DRAWING = { seed: 20_260, most: 20_000, every: 1000, error: 0.003 } as const;
 
 /** Share of a guess that is the same for all machines: the rider's own reach, what the ground asks of fuel and springs. Own assumption. */
-const SHARED: { readonly [W in WantKey]?: number } = { heelGap: 0.7, range: 0.5, suspension: 0.3, outlay: 0.3 };
+const SHARED: { readonly [W in WantKey]?: number } = {
+  heelGap: 0.7,
+  range: 0.5,
+  suspension: 0.3,
+  outlay: 0.3,
+};
 
-const signOf = (metric: Parameters<typeof metricDefinition>[0]): 1 | -1 => (metricDefinition(metric).better === 'less' ? -1 : 1);
+const signOf = (metric: Parameters<typeof metricDefinition>[0]): 1 | -1 =>
+  metricDefinition(metric).better === 'less' ? -1 : 1;
 
 /** A quantity that rises as it gets better. */
 function quantityOf(estimate: Estimate | undefined, sign: 1 | -1): DoubtQuantity {
   if (estimate?.kind !== 'known') return { kind: 'unknown' };
   const { low, mid, high } = estimate.interval;
-  return sign === 1 ? { kind: 'known', low, mid, high } : { kind: 'known', low: -high, mid: -mid, high: -low };
+  return sign === 1
+    ? { kind: 'known', low, mid, high }
+    : { kind: 'known', low: -high, mid: -mid, high: -low };
 }
 
 /** The shortlist as a simulation is told of it, as it stands or with the parts chosen. Quantities are turned so that more is better; weights drawn within bounds stay within `reach` of where they are (0.5: half either way). */
-export function doubtModel({ candidates, curves, weights }: Standing, view: 'stock' | 'built', weightDoubt: WeightDoubt, reach = 0.5): DoubtModel {
+export function doubtModel(
+  { candidates, curves, weights }: Standing,
+  view: 'stock' | 'built',
+  weightDoubt: WeightDoubt,
+  reach = 0.5,
+): DoubtModel {
   return {
     weights: weightDoubt,
     criteria: WANT_KEYS.map((want) => {
       const sign = signOf(want);
       const { floor, need, ideal } = curves[want];
-      return { key: want, weight: weights[want], bounds: { low: weights[want] * (1 - reach), high: Math.min(1, weights[want] * (1 + reach)) }, shared: SHARED[want] ?? 0, knots: [{ x: sign * floor, y: 0 }, { x: sign * need, y: NEED_VALUE }, { x: sign * ideal, y: 1 }] };
+      return {
+        key: want,
+        weight: weights[want],
+        bounds: {
+          low: weights[want] * (1 - reach),
+          high: Math.min(1, weights[want] * (1 + reach)),
+        },
+        shared: SHARED[want] ?? 0,
+        knots: [
+          { x: sign * floor, y: 0 },
+          { x: sign * need, y: NEED_VALUE },
+          { x: sign * ideal, y: 1 },
+        ],
+      };
     }),
     alternatives: candidates.map((c): DoubtAlternative => {
       const { metrics, musts } = view === 'stock' ? c.stock : c.built;
       return {
-        id: c.candidate.id, quantities: WANT_KEYS.map((want) => quantityOf(metrics[want].estimate, signOf(want))), out: musts.some((m) => m.metric === undefined && m.verdict === 'fail'),
-        limits: musts.flatMap((m) => (m.metric === undefined || m.need === undefined ? [] : [{ key: m.key, quantity: quantityOf(m.have, signOf(m.metric)), least: signOf(m.metric) * m.need, criterion: (WANT_KEYS as readonly string[]).includes(m.metric) ? m.metric : undefined }])),
+        id: c.candidate.id,
+        quantities: WANT_KEYS.map((want) => quantityOf(metrics[want].estimate, signOf(want))),
+        out: musts.some((m) => m.metric === undefined && m.verdict === 'fail'),
+        limits: musts.flatMap((m) =>
+          m.metric === undefined || m.need === undefined
+            ? []
+            : [
+                {
+                  key: m.key,
+                  quantity: quantityOf(m.have, signOf(m.metric)),
+                  least: signOf(m.metric) * m.need,
+                  criterion: (WANT_KEYS as readonly string[]).includes(m.metric)
+                    ? m.metric
+                    : undefined,
+                },
+              ],
+        ),
       };
     }),
   };

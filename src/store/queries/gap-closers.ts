@@ -36,30 +36,66 @@ export interface Rung extends Need {
  * needs another takes its cheapest possible helper along; what clashes with a part already there, or has no price in the
  * brief's currency, is not proposed.
  */
-export function gapClosers(dossier: Dossier, standing: Standing, entry: StandingCandidate, view: 'stock' | 'built'): readonly Rung[] {
+export function gapClosers(
+  dossier: Dossier,
+  standing: Standing,
+  entry: StandingCandidate,
+  view: 'stock' | 'built',
+): readonly Rung[] {
   const needs = needsOf(view === 'stock' ? entry.stockScore : entry.builtScore);
   if (needs.length === 0) return [];
   const now = view === 'stock' ? entry.stock : entry.built;
   const chosen = view === 'stock' ? [] : entry.parts;
   const aboard = aboardOf(dossier, entry.candidate.donorId);
-  const additions = possibleAdditions(dossier, standing.brief.money, entry, [...aboard.parts, ...chosen]);
-  const tried = additions.map((a) => ({ ...a, after: assess(standing.brief, entry.donor, [...chosen, ...a.added], aboard) }));
+  const additions = possibleAdditions(dossier, standing.brief.money, entry, [
+    ...aboard.parts,
+    ...chosen,
+  ]);
+  const tried = additions.map((a) => ({
+    ...a,
+    after: assess(standing.brief, entry.donor, [...chosen, ...a.added], aboard),
+  }));
   const worth = (want: WantKey, of: Assessment) => {
     const { estimate } = of.metrics[want];
-    return estimate.kind === 'known' ? { x: estimate.interval.mid, value: wantValue(standing.curves[want], estimate.interval.mid) } : undefined;
+    return estimate.kind === 'known'
+      ? { x: estimate.interval.mid, value: wantValue(standing.curves[want], estimate.interval.mid) }
+      : undefined;
   };
   return needs.map((need): Rung => {
     const was = worth(need.want, now);
     const better = tried.flatMap(({ part, added, cost, after }) => {
       const is = worth(need.want, after);
       const helps = is && was && is.value > was.value + 0.005;
-      return helps ? [{ part, along: added.slice(1).map((p) => p.name.toLowerCase()), cost, closes: is.value >= NEED_VALUE - 1e-9, becomes: is.x, value: is.value, cautions: cautionsOf(added, after) }] : [];
+      return helps
+        ? [
+            {
+              part,
+              along: added.slice(1).map((p) => p.name.toLowerCase()),
+              cost,
+              closes: is.value >= NEED_VALUE - 1e-9,
+              becomes: is.x,
+              value: is.value,
+              cautions: cautionsOf(added, after),
+            },
+          ]
+        : [];
     });
     const [cheapest] = better.filter((b) => b.closes).sort((a, b) => a.cost - b.cost);
     const [nearest] = better.toSorted((a, b) => b.value - a.value || a.cost - b.cost);
-    return { ...need, need: standing.curves[need.want].need, estimate: now.metrics[need.want].estimate, closer: cheapest ?? nearest, helpers: better.length };
+    return {
+      ...need,
+      need: standing.curves[need.want].need,
+      estimate: now.metrics[need.want].estimate,
+      closer: cheapest ?? nearest,
+      helpers: better.length,
+    };
   });
 }
 
 const cautionsOf = (added: readonly Part[], after: Assessment): readonly Caution[] =>
-  after.cautions.filter((c) => c.code !== 'tell-insurer' && 'partIds' in c && c.partIds.some((id) => added.some((p) => p.id === id)));
+  after.cautions.filter(
+    (c) =>
+      c.code !== 'tell-insurer' &&
+      'partIds' in c &&
+      c.partIds.some((id) => added.some((p) => p.id === id)),
+  );

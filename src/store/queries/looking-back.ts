@@ -25,8 +25,20 @@ export interface LookingBack {
   readonly first: { readonly then: number; readonly now: number } | undefined;
   /** What moved, the most points first. */
   readonly wants: readonly MovedWant[];
-  readonly musts: readonly { readonly key: MustKey; readonly then: MustVerdict | undefined; readonly now: MustVerdict | undefined }[];
-  readonly parts: { readonly added: readonly string[]; readonly gone: readonly string[]; readonly dearer: readonly { readonly name: string; readonly then: number; readonly now: number }[] };
+  readonly musts: readonly {
+    readonly key: MustKey;
+    readonly then: MustVerdict | undefined;
+    readonly now: MustVerdict | undefined;
+  }[];
+  readonly parts: {
+    readonly added: readonly string[];
+    readonly gone: readonly string[];
+    readonly dearer: readonly {
+      readonly name: string;
+      readonly then: number;
+      readonly now: number;
+    }[];
+  };
   /** Paths of the brief that changed, such as `trip.fuelGap_km`. */
   readonly brief: readonly string[];
   /** Who is ahead today, where it is another; and whether the choice would be the same. */
@@ -38,31 +50,65 @@ export function lookingBack(then: Sheet, now: Sheet): LookingBack {
   const wants = now.wants.flatMap((w): MovedWant[] => {
     const old = then.wants.find((o) => o.want === w.want);
     if (!old) return [];
-    const moved: MovedWant = { want: w.want, then: old.estimate, now: w.estimate, needThen: old.need, needNow: w.need, points: (w.weight * w.worth - old.weight * old.worth) * 100 };
-    return sameEstimate(old.estimate, w.estimate) && old.need === w.need && Math.abs(moved.points) < 0.05 ? [] : [moved];
+    const moved: MovedWant = {
+      want: w.want,
+      then: old.estimate,
+      now: w.estimate,
+      needThen: old.need,
+      needNow: w.need,
+      points: (w.weight * w.worth - old.weight * old.worth) * 100,
+    };
+    return sameEstimate(old.estimate, w.estimate) &&
+      old.need === w.need &&
+      Math.abs(moved.points) < 0.05
+      ? []
+      : [moved];
   });
   const keys = [...new Set([...then.musts, ...now.musts].map((m) => m.key))];
-  const best = now.field.filter((f) => f.place !== undefined).toSorted((a, b) => (a.place ?? 0) - (b.place ?? 0) || b.points.mid - a.points.mid)[0];
+  const best = now.field
+    .filter((f) => f.place !== undefined)
+    .toSorted((a, b) => (a.place ?? 0) - (b.place ?? 0) || b.points.mid - a.points.mid)[0];
   return {
-    points: { then: then.points.mid, now: now.points.mid }, place: { then: then.place, now: now.place }, outlay: { then: then.outlay, now: now.outlay },
+    points: { then: then.points.mid, now: now.points.mid },
+    place: { then: then.place, now: now.place },
+    outlay: { then: then.outlay, now: now.outlay },
     first: then.doubt && now.doubt ? { then: then.doubt.first, now: now.doubt.first } : undefined,
     wants: wants.toSorted((a, b) => Math.abs(b.points) - Math.abs(a.points)),
-    musts: keys.map((key) => ({ key, then: then.musts.find((m) => m.key === key)?.verdict, now: now.musts.find((m) => m.key === key)?.verdict })).filter((m) => m.then !== m.now),
+    musts: keys
+      .map((key) => ({
+        key,
+        then: then.musts.find((m) => m.key === key)?.verdict,
+        now: now.musts.find((m) => m.key === key)?.verdict,
+      }))
+      .filter((m) => m.then !== m.now),
     parts: {
-      added: now.parts.filter((p) => !then.parts.some((o) => o.partId === p.partId)).map((p) => p.name),
-      gone: then.parts.filter((p) => !now.parts.some((o) => o.partId === p.partId)).map((p) => p.name),
+      added: now.parts
+        .filter((p) => !then.parts.some((o) => o.partId === p.partId))
+        .map((p) => p.name),
+      gone: then.parts
+        .filter((p) => !now.parts.some((o) => o.partId === p.partId))
+        .map((p) => p.name),
       dearer: now.parts.flatMap((p) => {
         const old = then.parts.find((o) => o.partId === p.partId)?.cost;
-        return old !== undefined && p.cost !== undefined && Math.abs(old - p.cost) > 0.5 ? [{ name: p.name, then: old, now: p.cost }] : [];
+        return old !== undefined && p.cost !== undefined && Math.abs(old - p.cost) > 0.5
+          ? [{ name: p.name, then: old, now: p.cost }]
+          : [];
       }),
     },
-    brief: changedPaths(then.brief, now.brief), aheadNow: best && best.candidateId !== now.machine.candidateId && now.place !== 1 ? best : undefined,
+    brief: changedPaths(then.brief, now.brief),
+    aheadNow:
+      best && best.candidateId !== now.machine.candidateId && now.place !== 1 ? best : undefined,
   };
 }
 
 const CLOSE = 1e-6;
 const sameEstimate = (a: Estimate, b: Estimate): boolean =>
-  (a.kind === 'known' && b.kind === 'known' ? (['low', 'mid', 'high'] as const).every((k) => Math.abs(a.interval[k] - b.interval[k]) <= CLOSE * Math.max(1, Math.abs(a.interval[k]))) : equal(a, b));
+  a.kind === 'known' && b.kind === 'known'
+    ? (['low', 'mid', 'high'] as const).every(
+        (k) =>
+          Math.abs(a.interval[k] - b.interval[k]) <= CLOSE * Math.max(1, Math.abs(a.interval[k])),
+      )
+    : equal(a, b);
 
 /** Paths, two names deep at most, at which two plain records differ. */
 function changedPaths(a: object, b: object, depth = 0): readonly string[] {
@@ -75,4 +121,5 @@ function changedPaths(a: object, b: object, depth = 0): readonly string[] {
   });
 }
 
-const isRecord = (value: unknown): value is object => typeof value === 'object' && value !== null && !Array.isArray(value);
+const isRecord = (value: unknown): value is object =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);

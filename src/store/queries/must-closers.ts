@@ -15,35 +15,60 @@ export interface MustCloser {
 
 /** What a part must change to help a must; money is never helped by buying. */
 const TOUCHES: Readonly<Record<MustKey, readonly (AffectedFigure | 'mass')[]>> = {
-  stance: ['seatHeight', 'travelFront', 'travelRear'], readyMass: ['mass', 'tank'], range: ['tank', 'consumption'], payload: ['maxMass', 'mass'],
-  clearance: ['clearance', 'travelFront', 'travelRear'], licence: ['power'], money: [],
+  stance: ['seatHeight', 'travelFront', 'travelRear'],
+  readyMass: ['mass', 'tank'],
+  range: ['tank', 'consumption'],
+  payload: ['maxMass', 'mass'],
+  clearance: ['clearance', 'travelFront', 'travelRear'],
+  licence: ['power'],
+  money: [],
 };
-const touches = (part: Part, must: MustKey): boolean => TOUCHES[must].some((figure) => (figure === 'mass' ? part.mass_kg < 0 : part.effects.some((e) => e.figure === figure)));
+const touches = (part: Part, must: MustKey): boolean =>
+  TOUCHES[must].some((figure) =>
+    figure === 'mass' ? part.mass_kg < 0 : part.effects.some((e) => e.figure === figure),
+  );
 
 const made = new WeakMap<StandingCandidate, ReadonlyMap<MustKey, MustCloser>>();
 
 /** For each must that a candidate fails as it stands: the part that turns it, with the money must still kept. Computed once for each state. */
-export function mustClosers(dossier: Dossier, standing: Standing, entry: StandingCandidate): ReadonlyMap<MustKey, MustCloser> {
+export function mustClosers(
+  dossier: Dossier,
+  standing: Standing,
+  entry: StandingCandidate,
+): ReadonlyMap<MustKey, MustCloser> {
   let closers = made.get(entry);
   if (!closers) made.set(entry, (closers = compute(dossier, standing, entry)));
   return closers;
 }
 
-const verdictOf = (musts: readonly MustResult[], key: MustKey) => musts.find((m) => m.key === key)?.verdict;
+const verdictOf = (musts: readonly MustResult[], key: MustKey) =>
+  musts.find((m) => m.key === key)?.verdict;
 
-function compute(dossier: Dossier, standing: Standing, entry: StandingCandidate): ReadonlyMap<MustKey, MustCloser> {
+function compute(
+  dossier: Dossier,
+  standing: Standing,
+  entry: StandingCandidate,
+): ReadonlyMap<MustKey, MustCloser> {
   const failed = entry.stock.musts.filter((m) => m.verdict === 'fail').map((m) => m.key);
   const aboard = aboardOf(dossier, entry.candidate.donorId);
   const moneyHeld = !failed.includes('money');
   const found = new Map<MustKey, MustCloser>();
   for (const key of failed) {
-    const tried = possibleAdditions(dossier, standing.brief.money, entry, aboard.parts, (part) => touches(part, key)).flatMap(({ part, added, cost }): MustCloser[] => {
+    const tried = possibleAdditions(dossier, standing.brief.money, entry, aboard.parts, (part) =>
+      touches(part, key),
+    ).flatMap(({ part, added, cost }): MustCloser[] => {
       const after = assess(standing.brief, entry.donor, added, aboard).musts;
       const verdict = verdictOf(after, key);
-      if ((verdict !== 'pass' && verdict !== 'unsure') || (moneyHeld && verdictOf(after, 'money') === 'fail')) return [];
+      if (
+        (verdict !== 'pass' && verdict !== 'unsure') ||
+        (moneyHeld && verdictOf(after, 'money') === 'fail')
+      )
+        return [];
       return [{ part, along: added.slice(1).map((p) => p.name.toLowerCase()), cost, verdict }];
     });
-    const [best] = tried.sort((a, b) => Number(a.verdict === 'unsure') - Number(b.verdict === 'unsure') || a.cost - b.cost);
+    const [best] = tried.sort(
+      (a, b) => Number(a.verdict === 'unsure') - Number(b.verdict === 'unsure') || a.cost - b.cost,
+    );
     if (best) found.set(key, best);
   }
   return found;

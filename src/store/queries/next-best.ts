@@ -13,12 +13,33 @@ export interface NextBest {
 }
 
 /** The single addition to the chosen build that brings most points for at most so much money; `undefined` when none helps. */
-export function nextBest(dossier: Dossier, standing: Standing, entry: StandingCandidate, money: number): NextBest | undefined {
+export function nextBest(
+  dossier: Dossier,
+  standing: Standing,
+  entry: StandingCandidate,
+  money: number,
+): NextBest | undefined {
   const aboard = aboardOf(dossier, entry.candidate.donorId);
   const now = entry.builtScore.points.mid;
-  const tried = possibleAdditions(dossier, standing.brief.money, entry, [...aboard.parts, ...entry.parts]).filter((a) => a.cost <= money).map(({ added, cost }): NextBest => ({
-    added, cost, points: fitScore(assess(standing.brief, entry.donor, [...entry.parts, ...added], aboard).metrics, standing.curves, standing.weights).points.mid - now,
-  }));
-  const [best] = tried.filter((t) => t.points > 0.05).sort((a, b) => b.points - a.points || a.cost - b.cost);
+  const tried = possibleAdditions(dossier, standing.brief.money, entry, [
+    ...aboard.parts,
+    ...entry.parts,
+  ])
+    .filter((a) => a.cost <= money)
+    .map(
+      ({ added, cost }): NextBest => ({
+        added,
+        cost,
+        points:
+          fitScore(
+            assess(standing.brief, entry.donor, [...entry.parts, ...added], aboard).metrics,
+            standing.curves,
+            standing.weights,
+          ).points.mid - now,
+      }),
+    );
+  const [best] = tried
+    .filter((t) => t.points > 0.05)
+    .sort((a, b) => b.points - a.points || a.cost - b.cost);
   return best;
 }

@@ -14,12 +14,25 @@ export interface PlanWishes {
 const DAY_MS = 86_400_000;
 
 /** What the planner is given for one candidate: the parts made for it, what is pinned and banned, and the days left. */
-export function planSetting(dossier: Dossier, { brief }: Standing, entry: StandingCandidate, { legalOnly, today }: PlanWishes): PlanSetting {
+export function planSetting(
+  dossier: Dossier,
+  { brief }: Standing,
+  entry: StandingCandidate,
+  { legalOnly, today }: PlanWishes,
+): PlanSetting {
   const line = donorLine(dossier.donors, entry.candidate.donorId).map((d) => d.id);
   const build = dossier.builds[entry.candidate.id];
   const trip = brief.trip.days?.trip;
   return {
-    brief, donor: entry.donor, aboard: aboardOf(dossier, entry.candidate.donorId), parts: Object.values(dossier.parts).filter((p) => fitsDonor(p, entry.donor, line)),
-    pinned: new Set(build?.pinned ?? []), banned: new Set(build?.banned ?? []), legalOnly, ...(trip === undefined ? {} : { daysLeft: Math.floor((Date.parse(trip) - Date.parse(today)) / DAY_MS) }),
+    brief,
+    donor: entry.donor,
+    aboard: aboardOf(dossier, entry.candidate.donorId),
+    parts: Object.values(dossier.parts).filter((p) => fitsDonor(p, entry.donor, line)),
+    pinned: new Set(build?.pinned ?? []),
+    banned: new Set(build?.banned ?? []),
+    legalOnly,
+    ...(trip === undefined
+      ? {}
+      : { daysLeft: Math.floor((Date.parse(trip) - Date.parse(today)) / DAY_MS) }),
   };
 }

@@ -3,7 +3,17 @@ import { briefForPurpose, WHOLE, type Brief } from '@/core/brief';
 import { resolveDonor, type Donor } from '@/core/donor';
 import type { Part } from '@/core/part';
 import type { FigureKey } from '@/core/readings';
-import { fitScore, rank, wantCurves, wantWeights, type FitScore, type Ranked, type WantCurve, type WantKey, type WantWeights } from '@/core/preference';
+import {
+  fitScore,
+  rank,
+  wantCurves,
+  wantWeights,
+  type FitScore,
+  type Ranked,
+  type WantCurve,
+  type WantKey,
+  type WantWeights,
+} from '@/core/preference';
 import { BRIEF_KEY, type Candidate, type Dossier } from '../records';
 
 /** A candidate with all that is computed about it, as it stands and with its chosen parts. */
@@ -33,7 +43,8 @@ export interface Standing {
   readonly builtRanking: readonly Ranked[];
 }
 
-const candidateList = (dossier: Dossier): readonly Candidate[] => Object.values(dossier.candidates).toSorted((a, b) => a.plate - b.plate);
+const candidateList = (dossier: Dossier): readonly Candidate[] =>
+  Object.values(dossier.candidates).toSorted((a, b) => a.plate - b.plate);
 
 /** The parts a candidate's build names, in the order chosen; parts that have left the catalogue are left out. */
 const chosenParts = (dossier: Dossier, candidateId: string): readonly Part[] =>
@@ -43,7 +54,10 @@ const chosenParts = (dossier: Dossier, candidateId: string): readonly Part[] =>
 export function aboardOf(dossier: Dossier, donorId: string): Aboard {
   const own = dossier.donors[donorId];
   if (!own?.listing) return { parts: [], readOnIt: [] };
-  return { parts: own.listing.fitted.flatMap(({ partId }) => dossier.parts[partId] ?? []), readOnIt: Object.keys(own.figures) as FigureKey[] };
+  return {
+    parts: own.listing.fitted.flatMap(({ partId }) => dossier.parts[partId] ?? []),
+    readOnIt: Object.keys(own.figures) as FigureKey[],
+  };
 }
 
 /** One result for each purpose asked for, thrown away with the dossier it was computed from. */
@@ -72,14 +86,36 @@ function compute(dossier: Dossier, brief: Brief, purpose: string): Standing {
     const aboard = aboardOf(dossier, candidate.donorId);
     const stock = assess(brief, donor, [], aboard);
     const built = parts.length === 0 ? stock : assess(brief, donor, parts, aboard);
-    return [{
-      candidate, donor, aboard: aboard.parts, parts, stock, stockScore: fitScore(stock.metrics, curves, weights), built, builtScore: fitScore(built.metrics, curves, weights),
-    }];
+    return [
+      {
+        candidate,
+        donor,
+        aboard: aboard.parts,
+        parts,
+        stock,
+        stockScore: fitScore(stock.metrics, curves, weights),
+        built,
+        builtScore: fitScore(built.metrics, curves, weights),
+      },
+    ];
   });
-  const ranking = (score: (c: StandingCandidate) => FitScore, of: (c: StandingCandidate) => Assessment) =>
-    rank(candidates.map((c) => ({ id: c.candidate.id, score: score(c), musts: of(c).musts })));
+  const ranking = (
+    score: (c: StandingCandidate) => FitScore,
+    of: (c: StandingCandidate) => Assessment,
+  ) => rank(candidates.map((c) => ({ id: c.candidate.id, score: score(c), musts: of(c).musts })));
   return {
-    brief, purpose, weights, curves, candidates,
-    stockRanking: ranking((c) => c.stockScore, (c) => c.stock), builtRanking: ranking((c) => c.builtScore, (c) => c.built),
+    brief,
+    purpose,
+    weights,
+    curves,
+    candidates,
+    stockRanking: ranking(
+      (c) => c.stockScore,
+      (c) => c.stock,
+    ),
+    builtRanking: ranking(
+      (c) => c.builtScore,
+      (c) => c.built,
+    ),
   };
 }

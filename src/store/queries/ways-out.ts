@@ -5,7 +5,6 @@ import { needsOf, type FitScore, type Need } from '@/core/preference';
 import type { Dossier } from '../records';
 import { aboardOf, type Standing, type StandingCandidate } from './standing';
 
-
 /** Stock and go · stage it · build once · buy one already built · the dearer machine · keep the money for the trip. */
 export type WayKind = 'stock' | 'staged' | 'once' | 'ready-built' | 'dearer' | 'keep';
 
@@ -23,43 +22,115 @@ export interface Way {
   readonly left: number | undefined;
 }
 
-export type WayOut = Way | { readonly kind: WayKind; readonly none: 'no-parts' | 'no-listing' | 'no-dearer' | 'nobody-passes' };
+export type WayOut =
+  | Way
+  | {
+      readonly kind: WayKind;
+      readonly none: 'no-parts' | 'no-listing' | 'no-dearer' | 'nobody-passes';
+    };
 
-const outlayOf = ({ metrics: { outlay } }: Assessment): number | undefined => (outlay.estimate.kind === 'known' ? outlay.estimate.interval.mid : undefined);
+const outlayOf = ({ metrics: { outlay } }: Assessment): number | undefined =>
+  outlay.estimate.kind === 'known' ? outlay.estimate.interval.mid : undefined;
 
 /** The six ways out of the question, for one candidate beside the rest of the shortlist. */
-export function waysOut(dossier: Dossier, standing: Standing, entry: StandingCandidate, spend: number): readonly WayOut[] {
+export function waysOut(
+  dossier: Dossier,
+  standing: Standing,
+  entry: StandingCandidate,
+  spend: number,
+): readonly WayOut[] {
   const { candidates } = standing;
   const asItStands = (kind: WayKind, e: StandingCandidate): Way => {
     const outlay = outlayOf(e.stock);
-    return { kind, entry: e, parts: 0, now: outlay, byTrip: outlay, score: e.stockScore, assessment: e.stock, gaps: needsOf(e.stockScore), left: outlay === undefined ? undefined : spend - outlay };
+    return {
+      kind,
+      entry: e,
+      parts: 0,
+      now: outlay,
+      byTrip: outlay,
+      score: e.stockScore,
+      assessment: e.stock,
+      gaps: needsOf(e.stockScore),
+      left: outlay === undefined ? undefined : spend - outlay,
+    };
   };
   const passes = (e: StandingCandidate) => e.stock.musts.every((m) => m.verdict !== 'fail');
-  const best = (list: readonly StandingCandidate[]) => list.toSorted((a, b) => b.stockScore.points.mid - a.stockScore.points.mid)[0];
+  const best = (list: readonly StandingCandidate[]) =>
+    list.toSorted((a, b) => b.stockScore.points.mid - a.stockScore.points.mid)[0];
   const listings = candidates.filter((c) => c.aboard.length > 0 && c !== entry);
   const mine = outlayOf(entry.stock) ?? Number.POSITIVE_INFINITY;
-  const dearer = candidates.filter((c) => c !== entry && c.aboard.length === 0 && (outlayOf(c.stock) ?? 0) > mine);
-  const [cheapest] = candidates.filter((c) => passes(c) && outlayOf(c.stock) !== undefined).sort((a, b) => (outlayOf(a.stock) ?? 0) - (outlayOf(b.stock) ?? 0));
-  const [readyBuilt, dearest] = [best(listings.filter(passes)) ?? best(listings), best(dearer.filter(passes)) ?? best(dearer)];
+  const dearer = candidates.filter(
+    (c) => c !== entry && c.aboard.length === 0 && (outlayOf(c.stock) ?? 0) > mine,
+  );
+  const [cheapest] = candidates
+    .filter((c) => passes(c) && outlayOf(c.stock) !== undefined)
+    .sort((a, b) => (outlayOf(a.stock) ?? 0) - (outlayOf(b.stock) ?? 0));
+  const [readyBuilt, dearest] = [
+    best(listings.filter(passes)) ?? best(listings),
+    best(dearer.filter(passes)) ?? best(dearer),
+  ];
   return [
-    asItStands('stock', entry), ...builds(dossier, standing, entry, spend),
-    readyBuilt ? asItStands('ready-built', readyBuilt) : { kind: 'ready-built', none: 'no-listing' },
+    asItStands('stock', entry),
+    ...builds(dossier, standing, entry, spend),
+    readyBuilt
+      ? asItStands('ready-built', readyBuilt)
+      : { kind: 'ready-built', none: 'no-listing' },
     dearest ? asItStands('dearer', dearest) : { kind: 'dearer', none: 'no-dearer' },
     cheapest ? asItStands('keep', cheapest) : { kind: 'keep', none: 'nobody-passes' },
   ];
 }
 
-function builds(dossier: Dossier, { brief }: Standing, entry: StandingCandidate, spend: number): readonly WayOut[] {
-  if (entry.parts.length === 0) return [{ kind: 'staged', none: 'no-parts' }, { kind: 'once', none: 'no-parts' }];
+function builds(
+  dossier: Dossier,
+  { brief }: Standing,
+  entry: StandingCandidate,
+  spend: number,
+): readonly WayOut[] {
+  if (entry.parts.length === 0)
+    return [
+      { kind: 'staged', none: 'no-parts' },
+      { kind: 'once', none: 'no-parts' },
+    ];
   const stages = dossier.builds[entry.candidate.id]?.stages;
-  const steps = stagePlan({ brief, donor: entry.donor, aboard: aboardOf(dossier, entry.candidate.donorId) }, entry.parts, (id): BuildStage => stages?.[id] ?? USUAL_STAGE);
+  const steps = stagePlan(
+    { brief, donor: entry.donor, aboard: aboardOf(dossier, entry.candidate.donorId) },
+    entry.parts,
+    (id): BuildStage => stages?.[id] ?? USUAL_STAGE,
+  );
   const [first, , trip] = steps;
   const machine = outlayOf(entry.stock);
-  const spentAfter = (assessment: Assessment | undefined) => (assessment && machine !== undefined && assessment.cost.noRate.length === 0 ? machine + buildTotal(assessment.cost) : undefined);
+  const spentAfter = (assessment: Assessment | undefined) =>
+    assessment && machine !== undefined && assessment.cost.noRate.length === 0
+      ? machine + buildTotal(assessment.cost)
+      : undefined;
   const whole = outlayOf(entry.built);
   const byTrip = spentAfter(trip?.after);
   return [
-    ...(trip ? [{ kind: 'staged' as const, entry, parts: steps.slice(0, 3).reduce((n, s) => n + s.parts.length, 0), now: spentAfter(first?.after), byTrip, score: trip.score, assessment: trip.after, gaps: needsOf(trip.score), left: byTrip === undefined ? undefined : spend - byTrip }] : []),
-    { kind: 'once', entry, parts: entry.parts.length, now: whole, byTrip: whole, score: entry.builtScore, assessment: entry.built, gaps: needsOf(entry.builtScore), left: whole === undefined ? undefined : spend - whole },
+    ...(trip
+      ? [
+          {
+            kind: 'staged' as const,
+            entry,
+            parts: steps.slice(0, 3).reduce((n, s) => n + s.parts.length, 0),
+            now: spentAfter(first?.after),
+            byTrip,
+            score: trip.score,
+            assessment: trip.after,
+            gaps: needsOf(trip.score),
+            left: byTrip === undefined ? undefined : spend - byTrip,
+          },
+        ]
+      : []),
+    {
+      kind: 'once',
+      entry,
+      parts: entry.parts.length,
+      now: whole,
+      byTrip: whole,
+      score: entry.builtScore,
+      assessment: entry.built,
+      gaps: needsOf(entry.builtScore),
+      left: whole === undefined ? undefined : spend - whole,
+    },
   ];
 }

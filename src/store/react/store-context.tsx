@@ -18,15 +18,22 @@ interface Session {
 const SessionContext = createContext<Session | undefined>(undefined);
 
 function newSession(): Session {
-  const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('jugator');
+  const channel =
+    typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('jugator');
   const tab = Math.random().toString(36).slice(2, 8);
-  return { store: createDossierStore({ channel, tab }), preferences: createStore<Preferences>(() => DEFAULT_PREFERENCES), drafts: new Map() };
+  return {
+    store: createDossierStore({ channel, tab }),
+    preferences: createStore<Preferences>(() => DEFAULT_PREFERENCES),
+    drafts: new Map(),
+  };
 }
 
 async function openSession({ store, preferences, drafts }: Session): Promise<boolean> {
   let firstVisit = true;
   try {
-    const stored = preferencesSchema.safeParse((await store.db.preferences.get(PREFERENCES_KEY))?.value);
+    const stored = preferencesSchema.safeParse(
+      (await store.db.preferences.get(PREFERENCES_KEY))?.value,
+    );
     if (stored.success) preferences.setState(stored.data);
     firstVisit = !preferences.getState().visited;
     for (const draft of await store.db.drafts.toArray()) drafts.set(draft.key, draft.text);
@@ -35,7 +42,13 @@ async function openSession({ store, preferences, drafts }: Session): Promise<boo
   }
   await store.open();
   // The day's first opening keeps what stands there.
-  void isSnapshotDue(store.db, Date.now()).then((due) => (due ? keepSnapshot(store.db, store.getState().dossier, 'the day’s first', true, Date.now()) : undefined)).catch(() => undefined);
+  void isSnapshotDue(store.db, Date.now())
+    .then((due) =>
+      due
+        ? keepSnapshot(store.db, store.getState().dossier, 'the day’s first', true, Date.now())
+        : undefined,
+    )
+    .catch(() => undefined);
   return firstVisit;
 }
 
@@ -84,7 +97,8 @@ function useSession(): Session {
 }
 
 export const useDossierStore = (): DossierStore => useSession().store;
-export const useDossierState = <T,>(select: (state: DossierState) => T): T => useStore(useSession().store, select);
+export const useDossierState = <T,>(select: (state: DossierState) => T): T =>
+  useStore(useSession().store, select);
 
 export function usePreferences(): readonly [Preferences, (change: Partial<Preferences>) => void] {
   const session = useSession();

@@ -3,7 +3,9 @@ import { useState } from 'react';
 import type { Outcome } from '../dossier-store';
 import { useDrafts } from './store-context';
 
-export type Parsed<T> = { readonly kind: 'value'; readonly value: T } | { readonly kind: 'fault'; readonly words: string };
+export type Parsed<T> =
+  | { readonly kind: 'value'; readonly value: T }
+  | { readonly kind: 'fault'; readonly words: string };
 
 export interface DraftTextSetting<T> {
   /** Where unfinished typing is kept over a reload. */
@@ -30,7 +32,14 @@ export interface DraftText {
 }
 
 /** A text field over a stored value: good text is stored as it is typed, other text waits with its reason. */
-export function useDraftText<T>({ draftKey, shown, base, parse, commit, committed }: DraftTextSetting<T>): DraftText {
+export function useDraftText<T>({
+  draftKey,
+  shown,
+  base,
+  parse,
+  commit,
+  committed,
+}: DraftTextSetting<T>): DraftText {
   const drafts = useDrafts();
   const kept = drafts.get(draftKey);
   const [typed, setTyped] = useState<string | undefined>(kept);

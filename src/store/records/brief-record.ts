@@ -1,10 +1,24 @@
 import { z } from 'zod';
-import { BRIEF_LIMITS, GROUNDS, LICENCES, MAX_PURPOSES, MUST_KEYS, SCHOOLS, SEAT_WIDTHS, SKILLS, STANCE_BANDS, type Brief, type BriefFigure, type Ground } from '@/core/brief';
+import {
+  BRIEF_LIMITS,
+  GROUNDS,
+  LICENCES,
+  MAX_PURPOSES,
+  MUST_KEYS,
+  SCHOOLS,
+  SEAT_WIDTHS,
+  SKILLS,
+  STANCE_BANDS,
+  type Brief,
+  type BriefFigure,
+  type Ground,
+} from '@/core/brief';
 import { WANT_KEYS } from '@/core/preference';
 import { FIGURE_DEFINITIONS } from '@/core/readings';
 import { CURRENCIES, type CurrencyCode } from '@/core/units';
 
-const within = (key: BriefFigure) => z.number().min(BRIEF_LIMITS[key].min).max(BRIEF_LIMITS[key].max);
+const within = (key: BriefFigure) =>
+  z.number().min(BRIEF_LIMITS[key].min).max(BRIEF_LIMITS[key].max);
 const currency = z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]);
 const share = z.number().int().min(0).max(100);
 
@@ -12,15 +26,39 @@ const share = z.number().int().min(0).max(100);
 export const isoDay = z.string().regex(/^\d{4}-\d{2}-\d{2}$/);
 
 const ground = z
-  .strictObject({ motorway: share, openRoad: share, town: share, gravel: share, twoTrack: share, singleTrack: share, sandMud: share })
-  .refine((shares) => GROUNDS.reduce((sum, g) => sum + shares[g], 0) === 100, { message: 'ground shares must add to 100' });
+  .strictObject({
+    motorway: share,
+    openRoad: share,
+    town: share,
+    gravel: share,
+    twoTrack: share,
+    singleTrack: share,
+    sandMud: share,
+  })
+  .refine((shares) => GROUNDS.reduce((sum, g) => sum + shares[g], 0) === 100, {
+    message: 'ground shares must add to 100',
+  });
 
 const id = z.string().min(1).max(64);
-const schools = z.strictObject({ size: z.enum(SCHOOLS.size).optional(), engine: z.enum(SCHOOLS.engine).optional(), springs: z.enum(SCHOOLS.springs).optional() });
-const swings = z.partialRecord(z.enum(WANT_KEYS), z.number().min(0).max(100)) as unknown as z.ZodType<Readonly<Record<string, number>>>;
+const schools = z.strictObject({
+  size: z.enum(SCHOOLS.size).optional(),
+  engine: z.enum(SCHOOLS.engine).optional(),
+  springs: z.enum(SCHOOLS.springs).optional(),
+});
+const swings = z.partialRecord(
+  z.enum(WANT_KEYS),
+  z.number().min(0).max(100),
+) as unknown as z.ZodType<Readonly<Record<string, number>>>;
 const { min: lowestSeat, max: highestSeat } = FIGURE_DEFINITIONS.seatHeight.limits;
-const sit = z.strictObject({ id, machine: z.string().max(120), seatHeight_mm: z.number().min(lowestSeat).max(highestSeat), seatWidth: z.enum(SEAT_WIDTHS), feet: z.enum(STANCE_BANDS) });
-const noTwice = (list: readonly { readonly id: string }[]) => new Set(list.map((x) => x.id)).size === list.length;
+const sit = z.strictObject({
+  id,
+  machine: z.string().max(120),
+  seatHeight_mm: z.number().min(lowestSeat).max(highestSeat),
+  seatWidth: z.enum(SEAT_WIDTHS),
+  feet: z.enum(STANCE_BANDS),
+});
+const noTwice = (list: readonly { readonly id: string }[]) =>
+  new Set(list.map((x) => x.id)).size === list.length;
 
 export const briefSchema = z.strictObject({
   rider: z.strictObject({
@@ -49,7 +87,13 @@ export const briefSchema = z.strictObject({
     heat_C: within('trip.heat_C').optional(),
     headwind_kmh: within('trip.headwind_kmh').optional(),
     serviceStretch_percent: within('trip.serviceStretch_percent').optional(),
-    days: z.strictObject({ first: isoDay.optional(), season: isoDay.optional(), trip: isoDay.optional() }).optional(),
+    days: z
+      .strictObject({
+        first: isoDay.optional(),
+        season: isoDay.optional(),
+        trip: isoDay.optional(),
+      })
+      .optional(),
   }),
   money: z.strictObject({
     currency,
@@ -59,7 +103,9 @@ export const briefSchema = z.strictObject({
     onTheRoadCosts: within('money.onTheRoadCosts').optional(),
     shopRate_perHour: within('money.shopRate_perHour'),
     ownSpanners: z.boolean(),
-    rates: z.array(z.strictObject({ currency, rate: z.number().positive().max(100000), date: isoDay })).max(30),
+    rates: z
+      .array(z.strictObject({ currency, rate: z.number().positive().max(100000), date: isoDay }))
+      .max(30),
     yearsKept: within('money.yearsKept').optional(),
     yearly_km: within('money.yearly_km').optional(),
     fuel_perL: within('money.fuel_perL').optional(),
@@ -72,25 +118,76 @@ export const briefSchema = z.strictObject({
     papers: within('money.papers').optional(),
   }),
   musts: z.strictObject({
-    on: z.array(z.enum(MUST_KEYS)).max(MUST_KEYS.length).refine((on) => new Set(on).size === on.length, { message: 'a must stands twice' }),
+    on: z
+      .array(z.enum(MUST_KEYS))
+      .max(MUST_KEYS.length)
+      .refine((on) => new Set(on).size === on.length, { message: 'a must stands twice' }),
     stance: z.enum(['flat', 'balls', 'tiptoes']),
     readyMass_kg: within('musts.readyMass_kg'),
     clearance_mm: within('musts.clearance_mm'),
   }),
   schools: schools.optional(),
   swings: swings.optional(),
-  purposes: z.array(z.strictObject({ id, name: z.string().min(1).max(60), ground, schools: schools.optional(), swings: swings.optional() })).max(MAX_PURPOSES - 1).refine(noTwice, { message: 'a purpose stands twice' }).optional(),
+  purposes: z
+    .array(
+      z.strictObject({
+        id,
+        name: z.string().min(1).max(60),
+        ground,
+        schools: schools.optional(),
+        swings: swings.optional(),
+      }),
+    )
+    .max(MAX_PURPOSES - 1)
+    .refine(noTwice, { message: 'a purpose stands twice' })
+    .optional(),
 }) satisfies z.ZodType<Brief>;
 
-const EVEN_MIX: Readonly<Record<Ground, number>> = { motorway: 15, openRoad: 40, town: 10, gravel: 20, twoTrack: 10, singleTrack: 0, sandMud: 5 };
+const EVEN_MIX: Readonly<Record<Ground, number>> = {
+  motorway: 15,
+  openRoad: 40,
+  town: 10,
+  gravel: 20,
+  twoTrack: 10,
+  singleTrack: 0,
+  sandMud: 5,
+};
 
 /** What a new brief starts from: a rider of middling build on a mixed tour. Every figure is there to be changed. */
 export function newBrief(currencyCode: CurrencyCode): Brief {
   return {
-    rider: { height_mm: 1740, mass_kg: 76, kit_kg: 12, sole_mm: 30, skill: 'improving', licence: 'A' },
+    rider: {
+      height_mm: 1740,
+      mass_kg: 76,
+      kit_kg: 12,
+      sole_mm: 30,
+      skill: 'improving',
+      licence: 'A',
+    },
     ground: EVEN_MIX,
-    trip: { name: '', length_km: 2000, cruise_kmh: 100, fuelGap_km: 250, reserve_percent: 10, luggage_kg: 20, workshopGap_km: 1500 },
-    money: { currency: currencyCode, budget: 9000, tripFund: 1500, gear: 0, shopRate_perHour: 70, ownSpanners: true, rates: [] },
-    musts: { on: ['range', 'payload', 'licence', 'money'], stance: 'balls', readyMass_kg: 200, clearance_mm: 200 },
+    trip: {
+      name: '',
+      length_km: 2000,
+      cruise_kmh: 100,
+      fuelGap_km: 250,
+      reserve_percent: 10,
+      luggage_kg: 20,
+      workshopGap_km: 1500,
+    },
+    money: {
+      currency: currencyCode,
+      budget: 9000,
+      tripFund: 1500,
+      gear: 0,
+      shopRate_perHour: 70,
+      ownSpanners: true,
+      rates: [],
+    },
+    musts: {
+      on: ['range', 'payload', 'licence', 'money'],
+      stance: 'balls',
+      readyMass_kg: 200,
+      clearance_mm: 200,
+    },
   };
 }

@@ -35,10 +35,23 @@ const id = z.string().min(1).max(64);
 const sentences = z.array(z.string().min(1).max(300)).max(20);
 
 export const candidateSchema = z.strictObject({
-  id, donorId: id, plate: z.number().int().min(0).max(PLATE_COUNT - 1), notes: z.strictObject({ likes: sentences, dislikes: sentences, compromises: sentences }).optional(),
+  id,
+  donorId: id,
+  plate: z
+    .number()
+    .int()
+    .min(0)
+    .max(PLATE_COUNT - 1),
+  notes: z
+    .strictObject({ likes: sentences, dislikes: sentences, compromises: sentences })
+    .optional(),
 }) satisfies z.ZodType<Candidate>;
 export const buildSchema = z.strictObject({
-  id, partIds: z.array(id).max(300), stages: z.record(id, z.enum(BUILD_STAGES)).optional(), pinned: z.array(id).max(300).optional(), banned: z.array(id).max(300).optional(),
+  id,
+  partIds: z.array(id).max(300),
+  stages: z.record(id, z.enum(BUILD_STAGES)).optional(),
+  pinned: z.array(id).max(300).optional(),
+  banned: z.array(id).max(300).optional(),
 }) satisfies z.ZodType<Build>;
 
 /** The lowest plate nobody carries; `undefined` when the shortlist is full. */

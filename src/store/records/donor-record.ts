@@ -1,7 +1,14 @@
 import { z } from 'zod';
 import { DONOR_CLASSES, LISTING_LIMITS, SEAT_VERSIONS, TUNES, type Donor } from '@/core/donor';
 import { FACT_KEYS, isFactValue, type Fact, type FactKey } from '@/core/facts';
-import { BASES, FIGURE_KEYS, findReadingFault, ORIGINS, type FigureKey, type Figure } from '@/core/readings';
+import {
+  BASES,
+  FIGURE_KEYS,
+  findReadingFault,
+  ORIGINS,
+  type FigureKey,
+  type Figure,
+} from '@/core/readings';
 import { CURRENCIES, UNIT_IDS, type CurrencyCode, type UnitId } from '@/core/units';
 
 const id = z.string().min(1).max(64);
@@ -23,30 +30,58 @@ const figureSchema = (key: FigureKey) =>
     .superRefine((figure, context) => {
       figure.readings.forEach((reading, index) => {
         const fault = findReadingFault(key, reading);
-        if (fault) context.addIssue({ code: 'custom', path: ['readings', index, 'amount'], message: fault.code, params: { fault } });
+        if (fault)
+          context.addIssue({
+            code: 'custom',
+            path: ['readings', index, 'amount'],
+            message: fault.code,
+            params: { fault },
+          });
       });
     });
 
 const figuresSchema = z.strictObject(
-  Object.fromEntries(FIGURE_KEYS.map((key) => [key, figureSchema(key).optional()])) as unknown as Record<FigureKey, z.ZodOptional<z.ZodType<Figure>>>,
+  Object.fromEntries(
+    FIGURE_KEYS.map((key) => [key, figureSchema(key).optional()]),
+  ) as unknown as Record<FigureKey, z.ZodOptional<z.ZodType<Figure>>>,
 );
 
-const factSchema = (key: FactKey) => z.strictObject({
-  readings: z.array(z.strictObject({
-    id, value: z.string().max(60).refine((value) => isFactValue(key, value), { message: 'not a value of this fact' }), origin: z.enum(ORIGINS), note: z.string().max(400),
-  })).min(1).max(40),
-  pinned: id.optional(),
-});
+const factSchema = (key: FactKey) =>
+  z.strictObject({
+    readings: z
+      .array(
+        z.strictObject({
+          id,
+          value: z
+            .string()
+            .max(60)
+            .refine((value) => isFactValue(key, value), { message: 'not a value of this fact' }),
+          origin: z.enum(ORIGINS),
+          note: z.string().max(400),
+        }),
+      )
+      .min(1)
+      .max(40),
+    pinned: id.optional(),
+  });
 
 const factsSchema = z.strictObject(
-  Object.fromEntries(FACT_KEYS.map((key) => [key, factSchema(key).optional()])) as unknown as Record<FactKey, z.ZodOptional<z.ZodType<Fact>>>,
+  Object.fromEntries(
+    FACT_KEYS.map((key) => [key, factSchema(key).optional()]),
+  ) as unknown as Record<FactKey, z.ZodOptional<z.ZodType<Fact>>>,
 );
 
 const currency = z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]);
 const weakPointSchema = z.strictObject({
-  id, what: z.string().max(200), cost: z.strictObject({ amount: z.number().min(0).max(100000), currency }).optional(), mend: z.boolean(), origin: z.enum(ORIGINS), note: z.string().max(400),
+  id,
+  what: z.string().max(200),
+  cost: z.strictObject({ amount: z.number().min(0).max(100000), currency }).optional(),
+  mend: z.boolean(),
+  origin: z.enum(ORIGINS),
+  note: z.string().max(400),
 });
-const within = (key: keyof typeof LISTING_LIMITS) => z.number().min(LISTING_LIMITS[key].min).max(LISTING_LIMITS[key].max).optional();
+const within = (key: keyof typeof LISTING_LIMITS) =>
+  z.number().min(LISTING_LIMITS[key].min).max(LISTING_LIMITS[key].max).optional();
 
 export const donorSchema = z.strictObject({
   id,
@@ -59,13 +94,33 @@ export const donorSchema = z.strictObject({
   baseId: id.optional(),
   facts: factsSchema.optional(),
   weakPoints: z.array(weakPointSchema).max(40).optional(),
-  variant: z.strictObject({ year: within('year'), market: z.string().max(60).optional(), tune: z.enum(TUNES).optional(), seat: z.enum(SEAT_VERSIONS).optional() }).optional(),
-  listing: z.strictObject({
-    odometer_km: within('odometer_km'), hours: within('hours'), year: within('year'), collect_km: within('collect_km'),
-    fitted: z.array(z.strictObject({ partId: id, wear: z.number().min(0).max(1) })).max(100),
-  }).optional(),
+  variant: z
+    .strictObject({
+      year: within('year'),
+      market: z.string().max(60).optional(),
+      tune: z.enum(TUNES).optional(),
+      seat: z.enum(SEAT_VERSIONS).optional(),
+    })
+    .optional(),
+  listing: z
+    .strictObject({
+      odometer_km: within('odometer_km'),
+      hours: within('hours'),
+      year: within('year'),
+      collect_km: within('collect_km'),
+      fitted: z.array(z.strictObject({ partId: id, wear: z.number().min(0).max(1) })).max(100),
+    })
+    .optional(),
   tags: z.array(z.string().min(1).max(30)).max(20).optional(),
   archived: z.boolean().optional(),
 }) satisfies z.ZodType<Donor>;
 
-export const newDonor = (donorId: string): Donor => ({ id: donorId, maker: '', model: '', version: '', donorClass: 'dual-sport-single', figures: {}, note: '' });
+export const newDonor = (donorId: string): Donor => ({
+  id: donorId,
+  maker: '',
+  model: '',
+  version: '',
+  donorClass: 'dual-sport-single',
+  figures: {},
+  note: '',
+});

@@ -23,13 +23,36 @@ export interface Dossier {
   readonly visits: Readonly<Record<string, Visit>>;
 }
 
-export const TABLES = ['briefs', 'donors', 'parts', 'candidates', 'builds', 'verdicts', 'visits'] as const satisfies readonly (keyof Dossier)[];
+export const TABLES = [
+  'briefs',
+  'donors',
+  'parts',
+  'candidates',
+  'builds',
+  'verdicts',
+  'visits',
+] as const satisfies readonly (keyof Dossier)[];
 export type TableName = (typeof TABLES)[number];
 
 export const RECORD_SCHEMAS: Readonly<Record<TableName, z.ZodType>> = {
-  briefs: briefSchema, donors: donorSchema, parts: partSchema, candidates: candidateSchema, builds: buildSchema, verdicts: verdictSchema, visits: visitSchema,
+  briefs: briefSchema,
+  donors: donorSchema,
+  parts: partSchema,
+  candidates: candidateSchema,
+  builds: buildSchema,
+  verdicts: verdictSchema,
+  visits: visitSchema,
 };
 
-export const EMPTY_DOSSIER: Dossier = { briefs: {}, donors: {}, parts: {}, candidates: {}, builds: {}, verdicts: {}, visits: {} };
+export const EMPTY_DOSSIER: Dossier = {
+  briefs: {},
+  donors: {},
+  parts: {},
+  candidates: {},
+  builds: {},
+  verdicts: {},
+  visits: {},
+};
 
-export const isEmptyDossier = (dossier: Dossier): boolean => TABLES.every((t) => Object.keys(dossier[t]).length === 0);
+export const isEmptyDossier = (dossier: Dossier): boolean =>
+  TABLES.every((t) => Object.keys(dossier[t]).length === 0);

@@ -10,5 +10,13 @@ export interface Preferences {
   readonly purpose: string;
 }
 
-export const preferencesSchema = z.object({ units: z.enum(UNIT_SYSTEMS), visited: z.boolean(), purpose: z.string().catch('whole') }) satisfies z.ZodType<Preferences>;
-export const DEFAULT_PREFERENCES: Preferences = { units: 'metric', visited: false, purpose: 'whole' };
+export const preferencesSchema = z.object({
+  units: z.enum(UNIT_SYSTEMS),
+  visited: z.boolean(),
+  purpose: z.string().catch('whole'),
+}) satisfies z.ZodType<Preferences>;
+export const DEFAULT_PREFERENCES: Preferences = {
+  units: 'metric',
+  visited: false,
+  purpose: 'whole',
+};

@@ -1,5 +1,10 @@
 import { z } from 'zod';
-import { INSPECTION_KEYS, PAPER_POINTS, type InspectionPoint, type PaperPoint } from '@/core/inspection';
+import {
+  INSPECTION_KEYS,
+  PAPER_POINTS,
+  type InspectionPoint,
+  type PaperPoint,
+} from '@/core/inspection';
 import { isoDay } from './brief-record';
 
 export const TICKS = ['good', 'bad'] as const;
@@ -18,5 +23,11 @@ export interface Visit {
 }
 
 export const visitSchema = z.strictObject({
-  id: z.string().min(1).max(64), on: isoDay, ticks: z.partialRecord(z.enum(VISIT_POINTS as unknown as readonly [InspectionPoint, ...InspectionPoint[]]), z.enum(TICKS)) as unknown as z.ZodType<Visit['ticks']>, note: z.string().max(2000),
+  id: z.string().min(1).max(64),
+  on: isoDay,
+  ticks: z.partialRecord(
+    z.enum(VISIT_POINTS as unknown as readonly [InspectionPoint, ...InspectionPoint[]]),
+    z.enum(TICKS),
+  ) as unknown as z.ZodType<Visit['ticks']>,
+  note: z.string().max(2000),
 }) satisfies z.ZodType<Visit>;

@@ -14,7 +14,14 @@ export interface CurvesState {
   readonly died: string | undefined;
 }
 
-const NOTHING: CurvesState = { inputs: [], best: new Map(), corners: new Map(), whole: new Set(), running: false, died: undefined };
+const NOTHING: CurvesState = {
+  inputs: [],
+  best: new Map(),
+  corners: new Map(),
+  whole: new Set(),
+  running: false,
+  died: undefined,
+};
 
 /** Workers that share the candidates between them; a core is left for drawing. */
 const WORKERS = 2;
@@ -58,19 +65,37 @@ export const planRoom = {
     if (state.running) set({ running: false });
   },
   /** Starts over for these inputs; results for the same inputs are kept unless `again`. */
-  start: (inputs: readonly unknown[], candidates: () => readonly PlanCandidate[], spend: number, again = false): void => {
-    const same = inputs.length === state.inputs.length && inputs.every((x, i) => x === state.inputs[i]);
+  start: (
+    inputs: readonly unknown[],
+    candidates: () => readonly PlanCandidate[],
+    spend: number,
+    again = false,
+  ): void => {
+    const same =
+      inputs.length === state.inputs.length && inputs.every((x, i) => x === state.inputs[i]);
     if (same && !again) return;
     planRoom.stop();
     const list = candidates();
     set({ ...NOTHING, inputs, running: list.length > 0 });
-    const shares = Array.from({ length: Math.min(WORKERS, list.length) }, (_, w) => list.filter((_c, i) => i % WORKERS === w));
+    const shares = Array.from({ length: Math.min(WORKERS, list.length) }, (_, w) =>
+      list.filter((_c, i) => i % WORKERS === w),
+    );
     let open = shares.length;
     jobs = shares.map((share) => {
       const job = startPlan({ kind: 'curves', candidates: share, spend }, (piece) => {
         if (state.inputs !== inputs) return;
-        if (piece.kind === 'best') set({ best: new Map(state.best).set(piece.id, piece.best) }, 'soon');
-        else if (piece.kind === 'corner') set({ corners: new Map(state.corners).set(piece.id, [...(state.corners.get(piece.id) ?? []), piece.corner]) }, 'soon');
+        if (piece.kind === 'best')
+          set({ best: new Map(state.best).set(piece.id, piece.best) }, 'soon');
+        else if (piece.kind === 'corner')
+          set(
+            {
+              corners: new Map(state.corners).set(piece.id, [
+                ...(state.corners.get(piece.id) ?? []),
+                piece.corner,
+              ]),
+            },
+            'soon',
+          );
         else if (piece.kind === 'whole') set({ whole: new Set(state.whole).add(piece.id) }, 'soon');
       });
       void job.outcome.then((outcome) => {

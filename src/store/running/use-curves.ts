@@ -20,14 +20,38 @@ export interface CurvesModel {
   readonly stop: () => void;
 }
 
-
 /** Starts planning for the whole shortlist unless the same is planned already; gives the way to start it over. */
-function usePlanning(standing: Standing, legalOnly: boolean, wanted = true): (again: boolean) => void {
+function usePlanning(
+  standing: Standing,
+  legalOnly: boolean,
+  wanted = true,
+): (again: boolean) => void {
   const dossier = useDossierState((s) => s.dossier);
   const { brief, candidates } = standing;
-  const wishes = JSON.stringify(candidates.map((c) => { const build = dossier.builds[c.candidate.id]; return [c.candidate.id, build?.pinned, build?.banned]; }));
+  const wishes = JSON.stringify(
+    candidates.map((c) => {
+      const build = dossier.builds[c.candidate.id];
+      return [c.candidate.id, build?.pinned, build?.banned];
+    }),
+  );
   const start = (again: boolean) =>
-    planRoom.start([dossier.briefs[BRIEF_KEY], standing.purpose, dossier.parts, dossier.donors, wishes, legalOnly], () => candidates.map((c) => ({ id: c.candidate.id, setting: planSetting(dossier, standing, c, { legalOnly, today: today() }) })), Math.max(0, spendLimit({ brief })), again);
+    planRoom.start(
+      [
+        dossier.briefs[BRIEF_KEY],
+        standing.purpose,
+        dossier.parts,
+        dossier.donors,
+        wishes,
+        legalOnly,
+      ],
+      () =>
+        candidates.map((c) => ({
+          id: c.candidate.id,
+          setting: planSetting(dossier, standing, c, { legalOnly, today: today() }),
+        })),
+      Math.max(0, spendLimit({ brief })),
+      again,
+    );
   useEffect(() => {
     if (wanted) start(false);
   });
@@ -35,19 +59,44 @@ function usePlanning(standing: Standing, legalOnly: boolean, wanted = true): (ag
 }
 
 /** Keeps the planner at work, once it is wanted, without drawing what it finds. */
-export const useKeptPlanning = (standing: Standing, wanted: boolean): void => void usePlanning(standing, legalOnlyWish, wanted);
+export const useKeptPlanning = (standing: Standing, wanted: boolean): void =>
+  void usePlanning(standing, legalOnlyWish, wanted);
 
 const curveOf = (state: CurvesState, id: string): BuildCurve => {
   const best = state.best.get(id);
-  return { id, corners: worthwhile([...(state.corners.get(id) ?? []), ...(best?.kind === 'build' ? [best.build] : [])]) };
+  return {
+    id,
+    corners: worthwhile([
+      ...(state.corners.get(id) ?? []),
+      ...(best?.kind === 'build' ? [best.build] : []),
+    ]),
+  };
 };
 
 /** The curves of these candidates as far as they are planned at this moment; those with nothing planned are left out. */
-export const plannedCurves = (ids: readonly string[]): readonly { readonly candidateId: string; readonly whole: boolean; readonly corners: readonly { readonly cost: number; readonly points: number; readonly partIds: readonly string[] }[] }[] => {
+export const plannedCurves = (
+  ids: readonly string[],
+): readonly {
+  readonly candidateId: string;
+  readonly whole: boolean;
+  readonly corners: readonly {
+    readonly cost: number;
+    readonly points: number;
+    readonly partIds: readonly string[];
+  }[];
+}[] => {
   const state = planRoom.get();
   return ids.flatMap((candidateId) => {
     const { corners } = curveOf(state, candidateId);
-    return corners.length === 0 ? [] : [{ candidateId, whole: state.whole.has(candidateId), corners: corners.map(({ cost, points, partIds }) => ({ cost, points, partIds })) }];
+    return corners.length === 0
+      ? []
+      : [
+          {
+            candidateId,
+            whole: state.whole.has(candidateId),
+            corners: corners.map(({ cost, points, partIds }) => ({ cost, points, partIds })),
+          },
+        ];
   });
 };
 
@@ -57,9 +106,15 @@ export function useCurves(standing: Standing): CurvesModel {
   const state = useSyncExternalStore(planRoom.subscribe, planRoom.get, planRoom.none);
   const start = usePlanning(standing, legalOnly);
   const { brief, candidates } = standing;
-  const curves = useMemo(() => candidates.map(({ candidate: { id } }) => curveOf(state, id)), [candidates, state]);
+  const curves = useMemo(
+    () => candidates.map(({ candidate: { id } }) => curveOf(state, id)),
+    [candidates, state],
+  );
   return {
-    state, curves, spend: Math.max(0, spendLimit({ brief })), legalOnly,
+    state,
+    curves,
+    spend: Math.max(0, spendLimit({ brief })),
+    legalOnly,
     setLegalOnly(only) {
       legalOnlyWish = only;
       setLegal(only);

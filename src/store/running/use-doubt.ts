@@ -1,6 +1,13 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
-import { doubtOrder, turningPoints, type DoubtModel, type RankDoubt, type Turning, type WeightDoubt } from '@/core/doubt';
+import {
+  doubtOrder,
+  turningPoints,
+  type DoubtModel,
+  type RankDoubt,
+  type Turning,
+  type WeightDoubt,
+} from '@/core/doubt';
 import type { BriefTurning, Contender } from '@/core/stakes';
 import { startDoubt } from '@/workers/doubt';
 import { aboardOf, doubtModel, DRAWING, type Standing } from '../queries';
@@ -45,9 +52,20 @@ function useDraws(model: DoubtModel): Drawn {
     let job: { readonly cancel: () => void } | undefined;
     const timer = setTimeout(() => {
       setState((was) => ({ ...was, running: true, died: undefined }));
-      const started = startDoubt({ kind: 'ranks', model, setting: DRAWING }, (piece) => piece.kind === 'ranks' && setState((was) => ({ ...was, result: piece.doubt })));
+      const started = startDoubt(
+        { kind: 'ranks', model, setting: DRAWING },
+        (piece) => piece.kind === 'ranks' && setState((was) => ({ ...was, result: piece.doubt })),
+      );
       job = started;
-      void started.outcome.then((outcome) => outcome.kind !== 'cancelled' && setState((was) => ({ ...was, running: false, died: outcome.kind === 'died' ? outcome.message : undefined })));
+      void started.outcome.then(
+        (outcome) =>
+          outcome.kind !== 'cancelled' &&
+          setState((was) => ({
+            ...was,
+            running: false,
+            died: outcome.kind === 'died' ? outcome.message : undefined,
+          })),
+      );
     }, REST_MS);
     return () => {
       clearTimeout(timer);
@@ -55,40 +73,86 @@ function useDraws(model: DoubtModel): Drawn {
     };
   }, [model]);
   // A result of other candidates than those that are asked about is none.
-  const fits = state.result?.ids.length === model.alternatives.length && state.result.ids.every((id, i) => id === model.alternatives[i]?.id);
+  const fits =
+    state.result?.ids.length === model.alternatives.length &&
+    state.result.ids.every((id, i) => id === model.alternatives[i]?.id);
   return fits ? state : { ...state, result: undefined };
 }
 
 /** What in the brief would put the rival ahead, looked for in a worker once the order has settled. */
-function useBriefTurnings(standing: Standing, view: 'stock' | 'built', leader: string | undefined, rival: string | undefined): readonly BriefTurning[] {
+function useBriefTurnings(
+  standing: Standing,
+  view: 'stock' | 'built',
+  leader: string | undefined,
+  rival: string | undefined,
+): readonly BriefTurning[] {
   const dossier = useDossierState((s) => s.dossier);
-  const [found, setFound] = useState<{ readonly of: Standing; readonly pair: string; readonly turnings: readonly BriefTurning[] }>();
+  const [found, setFound] = useState<{
+    readonly of: Standing;
+    readonly pair: string;
+    readonly turnings: readonly BriefTurning[];
+  }>();
   const pair = `${leader} ${rival} ${view}`;
   useEffect(() => {
     const contenders = [leader, rival].flatMap((id): Contender[] => {
       const entry = standing.candidates.find((c) => c.candidate.id === id);
-      return entry ? [{ donor: entry.donor, parts: view === 'stock' ? [] : entry.parts, aboard: aboardOf(dossier, entry.candidate.donorId) }] : [];
+      return entry
+        ? [
+            {
+              donor: entry.donor,
+              parts: view === 'stock' ? [] : entry.parts,
+              aboard: aboardOf(dossier, entry.candidate.donorId),
+            },
+          ]
+        : [];
     });
     const [a, b] = contenders;
     if (!a || !b) return undefined;
-    const job = startDoubt({ kind: 'brief', brief: standing.brief, leader: a, rival: b }, (piece) => piece.kind === 'brief' && setFound({ of: standing, pair, turnings: piece.turnings }));
+    const job = startDoubt(
+      { kind: 'brief', brief: standing.brief, leader: a, rival: b },
+      (piece) =>
+        piece.kind === 'brief' && setFound({ of: standing, pair, turnings: piece.turnings }),
+    );
     return job.cancel;
   }, [standing, dossier, leader, rival, view, pair]);
   return found?.of === standing && found.pair === pair ? found.turnings : [];
 }
 
 /** How sure the order is, what would turn it, and what in the brief would. */
-export function useDoubt(standing: Standing, { view, weights, reach = 0.5, leader: wanted }: DoubtWish): DoubtViewModel {
-  const model = useMemo(() => doubtModel(standing, view, weights, reach), [standing, view, weights, reach]);
+export function useDoubt(
+  standing: Standing,
+  { view, weights, reach = 0.5, leader: wanted }: DoubtWish,
+): DoubtViewModel {
+  const model = useMemo(
+    () => doubtModel(standing, view, weights, reach),
+    [standing, view, weights, reach],
+  );
   const state = useDraws(model);
   const { result } = state;
   const order = useMemo(() => (result ? doubtOrder(result) : []), [result]);
   const leader = wanted ?? order[0];
   const turnings = useMemo(() => {
     if (leader === undefined || !result) return [];
-    const placed = (id: string) => (result.acceptability[result.ids.indexOf(id)] ?? []).some((s) => s > 0);
-    return order.filter((id) => id !== leader && placed(id)).slice(0, RIVALS).flatMap((rival) => turningPoints(model, leader, rival).map((point): Turning => ({ rival, point })));
+    const placed = (id: string) =>
+      (result.acceptability[result.ids.indexOf(id)] ?? []).some((s) => s > 0);
+    return order
+      .filter((id) => id !== leader && placed(id))
+      .slice(0, RIVALS)
+      .flatMap((rival) =>
+        turningPoints(model, leader, rival).map((point): Turning => ({ rival, point })),
+      );
   }, [order, model, result, leader]);
   const settled = state.running ? undefined : leader;
-  return { model, ...state, order, turnings, briefTurnings: useBriefTurnings(standing, view, settled, order.find((id) => id !== leader)) };
+  return {
+    model,
+    ...state,
+    order,
+    turnings,
+    briefTurnings: useBriefTurnings(
+      standing,
+      view,
+      settled,
+      order.find((id) => id !== leader),
+    ),
+  };
 }

@@ -11,9 +11,17 @@ export const csvText = ({ headings, rows }: Table): string =>
 /** A table as a workbook of one sheet. Every text cell is typed as text, so that none is ever calculated. */
 export async function xlsxBlob({ headings, rows }: Table, sheet: string): Promise<Blob> {
   const { default: writeWorkbook } = await import('write-excel-file/universal');
-  const cell = (value: string | number | undefined) => (value === undefined || value === '' ? null : typeof value === 'number' ? { value, type: Number } : { value, type: String });
+  const cell = (value: string | number | undefined) =>
+    value === undefined || value === ''
+      ? null
+      : typeof value === 'number'
+        ? { value, type: Number }
+        : { value, type: String };
   const head = headings.map((value) => ({ value, type: String, fontWeight: 'bold' as const }));
-  return writeWorkbook([head, ...rows.map((r) => r.map(cell))], { sheet, stickyRowsCount: 1 }).toBlob();
+  return writeWorkbook([head, ...rows.map((r) => r.map(cell))], {
+    sheet,
+    stickyRowsCount: 1,
+  }).toBlob();
 }
 
 /** Hands a file to the rider. */

@@ -5,7 +5,19 @@ import { useEffect, useEffectEvent, useRef } from 'react';
 import { loadCharts, type Chart } from './load-charts';
 
 /** An ECharts picture with an accessible name; give it a table twin nearby. `often`: it is drawn many times a minute, so it is painted instead of built. */
-export function EChart({ option, label, height, onPick, often = false }: { readonly option: EChartsCoreOption; readonly label: string; readonly height: string; readonly onPick?: (data: unknown) => void; readonly often?: boolean }) {
+export function EChart({
+  option,
+  label,
+  height,
+  onPick,
+  often = false,
+}: {
+  readonly option: EChartsCoreOption;
+  readonly label: string;
+  readonly height: string;
+  readonly onPick?: (data: unknown) => void;
+  readonly often?: boolean;
+}) {
   const holder = useRef<HTMLDivElement>(null);
   const chart = useRef<Chart>(undefined);
   const latest = useRef(option);

@@ -31,5 +31,18 @@ export function StillChart({ option, label, width, height }: StillChartProps) {
       dispose();
     };
   }, [option, width, height]);
-  return <Box ref={holder} role="img" aria-label={label} pointerEvents="none" css={{ aspectRatio: `${width} / ${height}`, '& > div': { width: '100% !important', height: '100% !important' }, '& > div ~ div': { display: 'none' }, '& svg': { width: '100% !important', height: '100% !important', display: 'block' } }} />;
+  return (
+    <Box
+      ref={holder}
+      role="img"
+      aria-label={label}
+      pointerEvents="none"
+      css={{
+        aspectRatio: `${width} / ${height}`,
+        '& > div': { width: '100% !important', height: '100% !important' },
+        '& > div ~ div': { display: 'none' },
+        '& svg': { width: '100% !important', height: '100% !important', display: 'block' },
+      }}
+    />
+  );
 }

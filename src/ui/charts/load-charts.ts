@@ -9,13 +9,32 @@ export interface Chart {
 }
 
 export type Renderer = 'svg' | 'canvas';
-type Init = (element: HTMLElement, renderer: Renderer, size?: { readonly width: number; readonly height: number }) => Chart;
+type Init = (
+  element: HTMLElement,
+  renderer: Renderer,
+  size?: { readonly width: number; readonly height: number },
+) => Chart;
 
 let loading: Promise<Init> | undefined;
 
 async function load(): Promise<Init> {
-  const [core, charts, components, renderers] = await Promise.all([import('echarts/core'), import('echarts/charts'), import('echarts/components'), import('echarts/renderers')]);
-  core.use([charts.ScatterChart, charts.LineChart, charts.CustomChart, components.GridComponent, components.TooltipComponent, components.MarkLineComponent, components.MarkAreaComponent, renderers.SVGRenderer, renderers.CanvasRenderer]);
+  const [core, charts, components, renderers] = await Promise.all([
+    import('echarts/core'),
+    import('echarts/charts'),
+    import('echarts/components'),
+    import('echarts/renderers'),
+  ]);
+  core.use([
+    charts.ScatterChart,
+    charts.LineChart,
+    charts.CustomChart,
+    components.GridComponent,
+    components.TooltipComponent,
+    components.MarkLineComponent,
+    components.MarkAreaComponent,
+    renderers.SVGRenderer,
+    renderers.CanvasRenderer,
+  ]);
   return (element, renderer, size) => core.init(element, null, { renderer, ...size });
 }
 

@@ -12,7 +12,15 @@ export interface CornerBuild {
 
 /** What the picture of the money curve shows. */
 export interface CurvePicture {
-  readonly curves: readonly ({ readonly id: string; readonly corners: readonly CornerBuild[]; readonly name: string; readonly plate: number; readonly stock: readonly [number, number]; readonly whole: boolean; readonly current: boolean })[];
+  readonly curves: readonly {
+    readonly id: string;
+    readonly corners: readonly CornerBuild[];
+    readonly name: string;
+    readonly plate: number;
+    readonly stock: readonly [number, number];
+    readonly whole: boolean;
+    readonly current: boolean;
+  }[];
   readonly spend: number;
   readonly tripFund: number;
   readonly currency: string;
@@ -22,7 +30,8 @@ export interface CurvePicture {
 }
 
 /** Beyond the money and the trip fund the picture goes on a little and then ends. */
-export const rightEdge = (spend: number, tripFund: number): number => Math.ceil(((spend + tripFund) * 1.12) / 1000) * 1000;
+export const rightEdge = (spend: number, tripFund: number): number =>
+  Math.ceil(((spend + tripFund) * 1.12) / 1000) * 1000;
 
 /** A corner that was clicked. */
 export interface PickedCorner {
@@ -31,51 +40,207 @@ export interface PickedCorner {
 }
 
 /** Steps of best fit over spending, one line a candidate in its hue and dash, the money and the trip fund drawn through. */
-export function curveOption({ curves, spend, tripFund, currency, dark, partNames }: CurvePicture): EChartsCoreOption {
-  const [ink, soft, line, panel, accent] = dark ? ['#e9e7e1', '#b3b9b8', '#3a4449', '#1c2225', '#5fc4cf'] : ['#1b2327', '#4b565b', '#cbc6b9', '#fbfaf7', '#0b5f6b'];
+export function curveOption({
+  curves,
+  spend,
+  tripFund,
+  currency,
+  dark,
+  partNames,
+}: CurvePicture): EChartsCoreOption {
+  const [ink, soft, line, panel, accent] = dark
+    ? ['#e9e7e1', '#b3b9b8', '#3a4449', '#1c2225', '#5fc4cf']
+    : ['#1b2327', '#4b565b', '#cbc6b9', '#fbfaf7', '#0b5f6b'];
   const font = "'Atkinson Hyperlegible Next Variable', sans-serif";
-  const axis = (name: string, gap: number) => ({ type: 'value', name, nameGap: gap, nameLocation: 'middle', nameTextStyle: { color: soft, fontFamily: font, fontSize: 12 }, axisLabel: { color: soft, fontFamily: font, formatter: (v: number) => formatNumber(v) }, axisLine: { show: true, lineStyle: { color: line } }, splitLine: { lineStyle: { color: line, opacity: 0.4 } } });
+  const axis = (name: string, gap: number) => ({
+    type: 'value',
+    name,
+    nameGap: gap,
+    nameLocation: 'middle',
+    nameTextStyle: { color: soft, fontFamily: font, fontSize: 12 },
+    axisLabel: { color: soft, fontFamily: font, formatter: (v: number) => formatNumber(v) },
+    axisLine: { show: true, lineStyle: { color: line } },
+    splitLine: { lineStyle: { color: line, opacity: 0.4 } },
+  });
   const costs = curves.flatMap((c) => [c.stock[0], ...c.corners.map((k) => k.cost)]);
   const points = curves.flatMap((c) => [c.stock[1], ...c.corners.map((k) => k.points)]);
   const right = rightEdge(spend, tripFund);
   const low = Math.min(spend, ...costs.filter((c) => c <= right));
-  const [bottom, top] = [Math.floor(Math.min(60, ...points) / 5) * 5, Math.min(100, Math.ceil((Math.max(80, ...points) + 1) / 5) * 5)];
-  const words = (name: string, build: CornerBuild) => `<b>${name}</b>, ${formatNumber(build.cost)} ${currency}, fit ${formatNumber(build.points, 1)}<br/><span style="display:inline-block;max-width:320px;white-space:normal">${build.partIds.length === 0 ? 'as it stands' : partNames(build.partIds)}</span>`;
+  const [bottom, top] = [
+    Math.floor(Math.min(60, ...points) / 5) * 5,
+    Math.min(100, Math.ceil((Math.max(80, ...points) + 1) / 5) * 5),
+  ];
+  const words = (name: string, build: CornerBuild) =>
+    `<b>${name}</b>, ${formatNumber(build.cost)} ${currency}, fit ${formatNumber(build.points, 1)}<br/><span style="display:inline-block;max-width:320px;white-space:normal">${build.partIds.length === 0 ? 'as it stands' : partNames(build.partIds)}</span>`;
   return {
-    animation: false, textStyle: { fontFamily: font }, grid: { left: 52, right: 40, top: 30, bottom: 46 },
-    tooltip: { trigger: 'item', confine: true, backgroundColor: panel, borderColor: line, textStyle: { color: ink, fontFamily: font, fontSize: 13 } },
-    xAxis: { ...axis(`spent in all, ${currency}`, 30), min: Math.max(0, Math.floor((low * 0.95) / 1000) * 1000), max: right }, yAxis: { ...axis('fit, of 100', 34), min: bottom, max: top },
+    animation: false,
+    textStyle: { fontFamily: font },
+    grid: { left: 52, right: 40, top: 30, bottom: 46 },
+    tooltip: {
+      trigger: 'item',
+      confine: true,
+      backgroundColor: panel,
+      borderColor: line,
+      textStyle: { color: ink, fontFamily: font, fontSize: 13 },
+    },
+    xAxis: {
+      ...axis(`spent in all, ${currency}`, 30),
+      min: Math.max(0, Math.floor((low * 0.95) / 1000) * 1000),
+      max: right,
+    },
+    yAxis: { ...axis('fit, of 100', 34), min: bottom, max: top },
     series: [
       {
-        type: 'line', data: [], silent: true,
-        markLine: { symbol: 'none', silent: true, animation: false, label: { color: accent, fontFamily: font, fontWeight: 700, fontSize: 12, position: 'end', formatter: '{b}' }, lineStyle: { color: accent, width: 2, type: 'solid' }, data: [{ name: `to spend ${formatNumber(spend)}`, xAxis: spend }] },
-        markArea: { silent: true, itemStyle: { color: accent, opacity: 0.1 }, label: { show: true, position: 'insideBottom', color: accent, fontFamily: font, fontSize: 11 }, data: [[{ name: 'trip fund', xAxis: spend }, { xAxis: spend + tripFund }]] },
+        type: 'line',
+        data: [],
+        silent: true,
+        markLine: {
+          symbol: 'none',
+          silent: true,
+          animation: false,
+          label: {
+            color: accent,
+            fontFamily: font,
+            fontWeight: 700,
+            fontSize: 12,
+            position: 'end',
+            formatter: '{b}',
+          },
+          lineStyle: { color: accent, width: 2, type: 'solid' },
+          data: [{ name: `to spend ${formatNumber(spend)}`, xAxis: spend }],
+        },
+        markArea: {
+          silent: true,
+          itemStyle: { color: accent, opacity: 0.1 },
+          label: {
+            show: true,
+            position: 'insideBottom',
+            color: accent,
+            fontFamily: font,
+            fontSize: 11,
+          },
+          data: [[{ name: 'trip fund', xAxis: spend }, { xAxis: spend + tripFund }]],
+        },
       },
-      ...curves.filter((c) => c.stock[0] <= right).flatMap(({ id, name, plate, stock, corners, whole, current }) => {
-        const style = plateStyle(plate);
-        const colour = dark ? style.dark : style.light;
-        const [first] = corners;
-        const last = corners.at(-1);
-        const dash = style.dash.length > 0 ? [...style.dash] : 'solid';
-        const steps = corners.map((build) => ({ value: [build.cost, build.points], candidate: id, build, tooltip: { formatter: words(name, build) } }));
-        return [
-          // What is not proven yet: between the machine as it stands and the most that the proven part allows.
-          ...(whole || !first ? [] : [{ type: 'line', silent: true, showSymbol: false, data: [[Math.min(stock[0], first.cost), first.points], [first.cost, first.points]], lineStyle: { color: colour, width: 1.5, type: 'dotted', opacity: 0.7 }, areaStyle: { color: colour, opacity: 0.08, origin: stock[1] } }]),
-          ...(first && last ? [{ type: 'line', step: 'end', data: [...steps.filter((s) => (s.value[0] ?? 0) <= right), ...(last.cost < right ? [{ value: [right, last.points], symbol: 'none' }] : [])], symbol: 'circle', symbolSize: current ? 8 : 4, lineStyle: { color: colour, width: current ? 3.5 : 1.75, type: dash }, itemStyle: { color: colour }, z: current ? 4 : 3, clip: true }] : []),
-          { type: 'scatter', symbol: `path://${style.shape}`, symbolSize: 22, z: 6, itemStyle: { color: colour }, label: { show: true, position: 'inside', formatter: style.letter, color: dark ? '#14181a' : '#ffffff', fontWeight: 800, fontSize: 11, fontFamily: "'Overpass Variable', sans-serif" }, data: [{ value: stock, candidate: id, tooltip: { formatter: `<b>${name}</b>, as it stands<br/>${formatNumber(stock[0])} ${currency}, fit ${formatNumber(stock[1], 1)}` } }] },
-        ];
-      }),
+      ...curves
+        .filter((c) => c.stock[0] <= right)
+        .flatMap(({ id, name, plate, stock, corners, whole, current }) => {
+          const style = plateStyle(plate);
+          const colour = dark ? style.dark : style.light;
+          const [first] = corners;
+          const last = corners.at(-1);
+          const dash = style.dash.length > 0 ? [...style.dash] : 'solid';
+          const steps = corners.map((build) => ({
+            value: [build.cost, build.points],
+            candidate: id,
+            build,
+            tooltip: { formatter: words(name, build) },
+          }));
+          return [
+            // What is not proven yet: between the machine as it stands and the most that the proven part allows.
+            ...(whole || !first
+              ? []
+              : [
+                  {
+                    type: 'line',
+                    silent: true,
+                    showSymbol: false,
+                    data: [
+                      [Math.min(stock[0], first.cost), first.points],
+                      [first.cost, first.points],
+                    ],
+                    lineStyle: { color: colour, width: 1.5, type: 'dotted', opacity: 0.7 },
+                    areaStyle: { color: colour, opacity: 0.08, origin: stock[1] },
+                  },
+                ]),
+            ...(first && last
+              ? [
+                  {
+                    type: 'line',
+                    step: 'end',
+                    data: [
+                      ...steps.filter((s) => (s.value[0] ?? 0) <= right),
+                      ...(last.cost < right
+                        ? [{ value: [right, last.points], symbol: 'none' }]
+                        : []),
+                    ],
+                    symbol: 'circle',
+                    symbolSize: current ? 8 : 4,
+                    lineStyle: { color: colour, width: current ? 3.5 : 1.75, type: dash },
+                    itemStyle: { color: colour },
+                    z: current ? 4 : 3,
+                    clip: true,
+                  },
+                ]
+              : []),
+            {
+              type: 'scatter',
+              symbol: `path://${style.shape}`,
+              symbolSize: 22,
+              z: 6,
+              itemStyle: { color: colour },
+              label: {
+                show: true,
+                position: 'inside',
+                formatter: style.letter,
+                color: dark ? '#14181a' : '#ffffff',
+                fontWeight: 800,
+                fontSize: 11,
+                fontFamily: "'Overpass Variable', sans-serif",
+              },
+              data: [
+                {
+                  value: stock,
+                  candidate: id,
+                  tooltip: {
+                    formatter: `<b>${name}</b>, as it stands<br/>${formatNumber(stock[0])} ${currency}, fit ${formatNumber(stock[1], 1)}`,
+                  },
+                },
+              ],
+            },
+          ];
+        }),
       ...ends(curves, right, top - bottom).map(({ plate, at }) => ({
-        type: 'scatter', silent: true, symbolSize: 1, data: [{ value: [right, at] }], z: 7, itemStyle: { color: 'transparent' }, clip: false,
-        label: { show: true, position: 'right', distance: 6, formatter: plateStyle(plate).letter, color: dark ? plateStyle(plate).dark : plateStyle(plate).light, fontWeight: 800, fontSize: 13, fontFamily: "'Overpass Variable', sans-serif" },
+        type: 'scatter',
+        silent: true,
+        symbolSize: 1,
+        data: [{ value: [right, at] }],
+        z: 7,
+        itemStyle: { color: 'transparent' },
+        clip: false,
+        label: {
+          show: true,
+          position: 'right',
+          distance: 6,
+          formatter: plateStyle(plate).letter,
+          color: dark ? plateStyle(plate).dark : plateStyle(plate).light,
+          fontWeight: 800,
+          fontSize: 13,
+          fontFamily: "'Overpass Variable', sans-serif",
+        },
       })),
     ],
   };
 }
 
 /** Letters at the right end of the lines, moved apart where lines run together. */
-function ends(curves: CurvePicture['curves'], right: number, range: number): readonly { readonly plate: number; readonly at: number }[] {
+function ends(
+  curves: CurvePicture['curves'],
+  right: number,
+  range: number,
+): readonly { readonly plate: number; readonly at: number }[] {
   const APART = range * 0.042;
-  const list = curves.flatMap(({ plate, corners }) => { const last = corners.findLast((c) => c.cost <= right); return last ? [{ plate, at: last.points }] : []; }).sort((a, b) => b.at - a.at);
-  return list.reduce<readonly { readonly plate: number; readonly at: number }[]>((placed, { plate, at }) => [...placed, { plate, at: Math.min(at, (placed.at(-1)?.at ?? Number.POSITIVE_INFINITY) - APART) }], []);
+  const list = curves
+    .flatMap(({ plate, corners }) => {
+      const last = corners.findLast((c) => c.cost <= right);
+      return last ? [{ plate, at: last.points }] : [];
+    })
+    .sort((a, b) => b.at - a.at);
+  return list.reduce<readonly { readonly plate: number; readonly at: number }[]>(
+    (placed, { plate, at }) => [
+      ...placed,
+      { plate, at: Math.min(at, (placed.at(-1)?.at ?? Number.POSITIVE_INFINITY) - APART) },
+    ],
+    [],
+  );
 }

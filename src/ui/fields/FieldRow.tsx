@@ -17,11 +17,19 @@ export function FieldRow({ id, label, hint, fault, children }: FieldRowProps) {
       <Flex align="center" justify="space-between" gap="3" minH="36px">
         <Box minW="0">
           <label htmlFor={id}>{label}</label>
-          {hint && <Text fontSize="xs" color="fg.muted" id={`${id}-hint`}>{hint}</Text>}
+          {hint && (
+            <Text fontSize="xs" color="fg.muted" id={`${id}-hint`}>
+              {hint}
+            </Text>
+          )}
         </Box>
         {children}
       </Flex>
-      {fault && <Text id={`${id}-fault`} role="alert" fontSize="xs" color="fail" fontWeight="600" mt="0.5">{fault}</Text>}
+      {fault && (
+        <Text id={`${id}-fault`} role="alert" fontSize="xs" color="fail" fontWeight="600" mt="0.5">
+          {fault}
+        </Text>
+      )}
     </Box>
   );
 }

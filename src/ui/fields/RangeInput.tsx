@@ -15,5 +15,17 @@ export interface RangeInputProps {
 
 /** A slider of the browser's own: it moves many times a second, so it must cost nothing to draw. */
 export function RangeInput({ onValue, ...input }: RangeInputProps) {
-  return <Input type="range" step={1} flex="1" minW="60px" height="28px" cursor="pointer" css={{ accentColor: 'var(--chakra-colors-accent)' }} {...input} onChange={(e) => onValue(Number(e.target.value))} />;
+  return (
+    <Input
+      type="range"
+      step={1}
+      flex="1"
+      minW="60px"
+      height="28px"
+      cursor="pointer"
+      css={{ accentColor: 'var(--chakra-colors-accent)' }}
+      {...input}
+      onChange={(e) => onValue(Number(e.target.value))}
+    />
+  );
 }

@@ -7,12 +7,36 @@ import { FACT_WORDS, FIGURE_WORDS, MUST_SHORT, optionWords, ORIGIN_WORDS } from 
 
 /** How a figure is found out on the machine, or whom to ask. */
 const FIND_FIGURE: Partial<Readonly<Record<FigureKey, string>>> = {
-  mass: 'Papers, or a scale with a full tank.', maxMass: 'The plate on the frame, or the papers.', power: 'The papers.', torque: 'The papers or the handbook.', seatHeight: 'Tape from the ground to the lowest point of the seat, upright, tyres at pressure.',
-  tank: 'Handbook; or fill it from the reserve and read the pump.', consumption: 'Ask for litres and kilometres over some tanks.', travelFront: 'Cable tie on the fork leg, or tape fully extended and compressed.', travelRear: 'Tape at the axle, lifted and compressed.',
-  clearance: 'Tape to the lowest part under the engine, upright.', serviceInterval: 'The handbook’s service table.', price: 'Ask for the price on the road, in writing.', usedPrice: 'Ask, and ask for what.', wheelbase: 'Tape from axle to axle.',
-  springRiderMass: 'Ask which rider it is sprung for; look for stamps on the springs.', forkRate: 'Ask for the rate; it is stamped on the spring.', shockRate: 'Read it off the spring.', pegHeight: 'Tape from the ground to the peg, upright.', barHeight: 'Tape from the ground to the grips, upright.',
-  alternator: 'Handbook, electrical data.', stockDraw: 'Handbook, or a clamp meter at idle.', payload: 'The plate or the papers.', warranty: 'Ask, and whether it passes on.', dealerDistance: 'Look it up on the map.', rackLimit: 'Stamped on the rack, or the handbook.',
-  sprocketFront: 'Count the teeth.', sprocketRear: 'Count the teeth.', oilCapacity: 'Handbook.', wheelFront: 'Read it on the tyre.', wheelRear: 'Read it on the tyre.',
+  mass: 'Papers, or a scale with a full tank.',
+  maxMass: 'The plate on the frame, or the papers.',
+  power: 'The papers.',
+  torque: 'The papers or the handbook.',
+  seatHeight: 'Tape from the ground to the lowest point of the seat, upright, tyres at pressure.',
+  tank: 'Handbook; or fill it from the reserve and read the pump.',
+  consumption: 'Ask for litres and kilometres over some tanks.',
+  travelFront: 'Cable tie on the fork leg, or tape fully extended and compressed.',
+  travelRear: 'Tape at the axle, lifted and compressed.',
+  clearance: 'Tape to the lowest part under the engine, upright.',
+  serviceInterval: 'The handbook’s service table.',
+  price: 'Ask for the price on the road, in writing.',
+  usedPrice: 'Ask, and ask for what.',
+  wheelbase: 'Tape from axle to axle.',
+  springRiderMass: 'Ask which rider it is sprung for; look for stamps on the springs.',
+  forkRate: 'Ask for the rate; it is stamped on the spring.',
+  shockRate: 'Read it off the spring.',
+  pegHeight: 'Tape from the ground to the peg, upright.',
+  barHeight: 'Tape from the ground to the grips, upright.',
+  alternator: 'Handbook, electrical data.',
+  stockDraw: 'Handbook, or a clamp meter at idle.',
+  payload: 'The plate or the papers.',
+  warranty: 'Ask, and whether it passes on.',
+  dealerDistance: 'Look it up on the map.',
+  rackLimit: 'Stamped on the rack, or the handbook.',
+  sprocketFront: 'Count the teeth.',
+  sprocketRear: 'Count the teeth.',
+  oilCapacity: 'Handbook.',
+  wheelFront: 'Read it on the tyre.',
+  wheelRear: 'Read it on the tyre.',
 };
 
 export interface AskWords {
@@ -28,16 +52,38 @@ export interface AskWords {
 
 /** One open question of a sheet in words. */
 export function askWords(open: Sheet['open'][number], reader: Reader): AskWords {
-  const why = [open.decides.length > 0 ? `decides ${open.decides.map((m) => MUST_SHORT[m]).join(', ')}` : '', open.points >= 0.1 ? `${open.points.toFixed(1)} points` : ''].filter(Boolean).join('; ');
+  const why = [
+    open.decides.length > 0 ? `decides ${open.decides.map((m) => MUST_SHORT[m]).join(', ')}` : '',
+    open.points >= 0.1 ? `${open.points.toFixed(1)} points` : '',
+  ]
+    .filter(Boolean)
+    .join('; ');
   if (open.kind === 'fact') {
     const key: FactKey = open.key;
     const definition = FACT_DEFINITIONS[key];
-    const options = definition.kind === 'choice' ? definition.options.map((value) => ({ value, words: optionWords(key, value) })) : [];
-    return { name: FACT_WORDS[key], thought: 'not known', how: `Look or ask: ${options.map((o) => o.words).join('; ')}.`, why, options };
+    const options =
+      definition.kind === 'choice'
+        ? definition.options.map((value) => ({ value, words: optionWords(key, value) }))
+        : [];
+    return {
+      name: FACT_WORDS[key],
+      thought: 'not known',
+      how: `Look or ask: ${options.map((o) => o.words).join('; ')}.`,
+      why,
+      options,
+    };
   }
   const key: FigureKey = open.key;
-  const thought = open.now ? `${formatFigure(open.now.mid, key, reader)}${open.origin ? `, ${ORIGIN_WORDS[open.origin]}` : ''}` : 'not known';
-  return { name: FIGURE_WORDS[key], thought, how: FIND_FIGURE[key] ?? 'Read it in the handbook or the papers, or measure it.', why, options: [] };
+  const thought = open.now
+    ? `${formatFigure(open.now.mid, key, reader)}${open.origin ? `, ${ORIGIN_WORDS[open.origin]}` : ''}`
+    : 'not known';
+  return {
+    name: FIGURE_WORDS[key],
+    thought,
+    how: FIND_FIGURE[key] ?? 'Read it in the handbook or the papers, or measure it.',
+    why,
+    options: [],
+  };
 }
 
 interface PointWords {
@@ -48,31 +94,102 @@ interface PointWords {
 }
 
 const INSPECTION_WORDS: Readonly<Record<InspectionPoint, PointWords>> = {
-  'cold-start': { name: 'Cold start', good: 'engine cold to the hand; starts, idles, no smoke', bad: 'starts badly or smokes' },
-  frame: { name: 'Frame and subframe', good: 'straight; no cracks or corrosion at the welds', bad: 'frame or subframe bent, cracked or corroded' },
-  'head-bearings': { name: 'Steering head', good: 'turns smoothly from lock to lock, no notch', bad: 'notchy steering-head bearings' },
-  'fork-seals': { name: 'Fork', good: 'legs dry, no pits; dives evenly', bad: 'weeping fork seals' },
-  brakes: { name: 'Brakes', good: 'firm lever; discs above their stamped least thickness', bad: 'brakes worn or soft' },
-  'spokes-rims': { name: 'Spokes and rims', good: 'all tight, rims round and without dents', bad: 'loose spokes or a dented rim' },
+  'cold-start': {
+    name: 'Cold start',
+    good: 'engine cold to the hand; starts, idles, no smoke',
+    bad: 'starts badly or smokes',
+  },
+  frame: {
+    name: 'Frame and subframe',
+    good: 'straight; no cracks or corrosion at the welds',
+    bad: 'frame or subframe bent, cracked or corroded',
+  },
+  'head-bearings': {
+    name: 'Steering head',
+    good: 'turns smoothly from lock to lock, no notch',
+    bad: 'notchy steering-head bearings',
+  },
+  'fork-seals': {
+    name: 'Fork',
+    good: 'legs dry, no pits; dives evenly',
+    bad: 'weeping fork seals',
+  },
+  brakes: {
+    name: 'Brakes',
+    good: 'firm lever; discs above their stamped least thickness',
+    bad: 'brakes worn or soft',
+  },
+  'spokes-rims': {
+    name: 'Spokes and rims',
+    good: 'all tight, rims round and without dents',
+    bad: 'loose spokes or a dented rim',
+  },
   tyres: { name: 'Tyres', good: 'even wear, no cracks, date stamp read', bad: 'tyres worn or old' },
-  'wheel-bearings': { name: 'Wheel bearings', good: 'no play when rocked', bad: 'play in the wheel bearings' },
-  swingarm: { name: 'Swingarm and linkage', good: 'no play, bearings greased', bad: 'play in the swingarm or linkage' },
-  shock: { name: 'Shock', good: 'dry; rebounds slowly, does not bob', bad: 'shock leaks or has lost its damping' },
-  chain: { name: 'Chain and sprockets', good: 'not stretched, teeth not hooked', bad: 'chain kit worn' },
-  guard: { name: 'Engine guard', good: 'scuffed at most; cases whole', bad: 'guard holed or cases cracked' },
+  'wheel-bearings': {
+    name: 'Wheel bearings',
+    good: 'no play when rocked',
+    bad: 'play in the wheel bearings',
+  },
+  swingarm: {
+    name: 'Swingarm and linkage',
+    good: 'no play, bearings greased',
+    bad: 'play in the swingarm or linkage',
+  },
+  shock: {
+    name: 'Shock',
+    good: 'dry; rebounds slowly, does not bob',
+    bad: 'shock leaks or has lost its damping',
+  },
+  chain: {
+    name: 'Chain and sprockets',
+    good: 'not stretched, teeth not hooked',
+    bad: 'chain kit worn',
+  },
+  guard: {
+    name: 'Engine guard',
+    good: 'scuffed at most; cases whole',
+    bad: 'guard holed or cases cracked',
+  },
   leaks: { name: 'Leaks', good: 'dry underneath after ten minutes', bad: 'leaks oil or coolant' },
-  hangers: { name: 'Hangers and levers', good: 'straight; peg hangers not bent', bad: 'bent hangers or levers' },
-  electrics: { name: 'Lights and wiring', good: 'everything works, no bare splices', bad: 'faults in the wiring' },
+  hangers: {
+    name: 'Hangers and levers',
+    good: 'straight; peg hangers not bent',
+    bad: 'bent hangers or levers',
+  },
+  electrics: {
+    name: 'Lights and wiring',
+    good: 'everything works, no bare splices',
+    bad: 'faults in the wiring',
+  },
 };
 
 const PAPER_WORDS: Readonly<Record<PaperPoint, PointWords>> = {
-  'frame-number': { name: 'Frame number', good: 'on the frame as in the papers; not in a theft register', bad: 'frame number does not match' },
-  owner: { name: 'Owner', good: 'the seller owns it, or has it in writing; no loan on it', bad: 'ownership unclear' },
+  'frame-number': {
+    name: 'Frame number',
+    good: 'on the frame as in the papers; not in a theft register',
+    bad: 'frame number does not match',
+  },
+  owner: {
+    name: 'Owner',
+    good: 'the seller owns it, or has it in writing; no loan on it',
+    bad: 'ownership unclear',
+  },
   recalls: { name: 'Recalls', good: 'asked at the maker’s; all done', bad: 'recall work open' },
   accidents: { name: 'Accidents', good: 'asked, and answered in writing', bad: 'accident history' },
-  'service-book': { name: 'Service book', good: 'complete, by kilometres and hours', bad: 'service history missing' },
-  'fitted-in-papers': { name: 'Fitted parts', good: 'approved or entered in the papers', bad: 'fitted parts not approved' },
+  'service-book': {
+    name: 'Service book',
+    good: 'complete, by kilometres and hours',
+    bad: 'service history missing',
+  },
+  'fitted-in-papers': {
+    name: 'Fitted parts',
+    good: 'approved or entered in the papers',
+    bad: 'fitted parts not approved',
+  },
 };
 
 /** What is looked at or read on a used machine. */
-export const pointWords = (point: InspectionPoint | PaperPoint): PointWords => (point in PAPER_WORDS ? PAPER_WORDS[point as PaperPoint] : INSPECTION_WORDS[point as InspectionPoint]);
+export const pointWords = (point: InspectionPoint | PaperPoint): PointWords =>
+  point in PAPER_WORDS
+    ? PAPER_WORDS[point as PaperPoint]
+    : INSPECTION_WORDS[point as InspectionPoint];

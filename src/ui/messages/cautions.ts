@@ -2,34 +2,147 @@ import type { Caution } from '@/core/cautions';
 import { formatWithUnit, type Reader } from './format';
 
 /** A caution in plain words: what it is, what to do, whom to ask. */
-export function cautionWords(caution: Caution, reader: Reader): { readonly what: string; readonly todo: string; readonly grave: boolean } {
+export function cautionWords(
+  caution: Caution,
+  reader: Reader,
+): { readonly what: string; readonly todo: string; readonly grave: boolean } {
   const say = (what: string, todo: string, grave = false) => ({ what, todo, grave });
   switch (caution.code) {
-    case 'over-permitted-mass': return say(`Over the permitted maximum by up to ${formatWithUnit(caution.over_kg, 'mass', reader)}.`, 'Unsafe and usually illegal: leave load at home. The plate on the frame decides.', true);
-    case 'near-permitted-mass': return say(`Loaded to ${Math.round(caution.share * 100)} % of the permitted maximum.`, 'Check axle, rack and tyre limits in the manual as well.');
-    case 'licence-not-legal': return say('Not rideable on this licence.', 'A restricted version may be. Check the registration document; national rules decide.', true);
-    case 'licence-unsure': return say('Too near the licence limit, or too little known, to say.', 'Check the registration document; national rules decide.');
-    case 'tiptoe-on-loose': return say(`On tiptoe with ${caution.looseShare} % of the way on loose ground.`, 'A drop waiting to happen: sit on the real machine, in your boots.');
-    case 'fuel-gap-over-range': return say(`On a thirsty day the tank falls ${formatWithUnit(caution.short_km, 'distance', reader)} short of the longest gap.`, 'Carry fuel only in approved containers, upright, away from hot parts; the amount may be limited by law.');
-    case 'no-passenger': return say('The sheet says that no passenger is permitted.', 'Seat, footrests and papers decide; ride alone.', true);
-    case 'over-axle-limit': return say(`Over the ${caution.end} axle limit by ${formatWithUnit(caution.over_kg, 'mass', reader)}.`, 'Unsafe and usually illegal: remove load or move it. The plate on the frame decides.', true);
-    case 'over-tyre-load': return say(`The ${caution.end} tyre’s load index is exceeded by ${formatWithUnit(caution.over_kg, 'mass', reader)}.`, 'Remove load, or ask the tyre maker for one that carries it and is approved.', true);
-    case 'light-front': return say(`Light front end: ${Math.round(caution.share * 100)} % of the load in front.`, 'Wobble, poor braking, easy wheelies: move weight low and forward.', true);
-    case 'watts-short': return say(`At the cruise ${formatWithUnit(caution.short_W, 'electric', reader)} more is drawn than the alternator gives.`, 'The battery empties, sooner at idle: leave something off; fuse every circuit.', true);
-    case 'springs-do-not-suit': return say('The springs are made for another rider or load by more than a tenth.', 'Respring before touring loaded; measure sag with your kit on.');
-    case 'altitude': return say(`At ${Math.round(caution.altitude_m)} m an engine that breathes freely loses power, and so do you.`, 'Plan climbs and passing on what is left; ask a doctor about altitude.');
-    case 'service-stretched': return say(`Services stretched to ${Math.round(caution.percent)} % of the book’s interval.`, 'Many owners do; warranty may end, and wear is yours. The maker’s manual decides.');
-    case 'lowered-without-stand': return say('Lowered without a shorter side stand.', 'It will stand almost upright and fall over. Fit a shorter stand; recheck chain slack and headlamp.', true);
-    case 'lowered-one-end': return say('Only one end is lowered: rake and trail change.', 'Have the handling checked by a workshop before riding fast.');
-    case 'lowered': return say('A lowered machine loses clearance, lean and travel.', 'Recheck side stand, chain slack and headlamp aim.');
-    case 'ends-approval': return say('Changes noise, emissions or the papers: may end road approval and cover.', 'Ask the testing body and your insurer before buying.', true);
-    case 'brake-hydraulics': return say('Opens the brakes.', 'A qualified person fits and bleeds them; test before riding.');
-    case 'specialist-shock': return say('A shock holds gas and a loaded spring.', 'Work on it is for a specialist only.');
-    case 'electrical-load': return say('Adds electrical load.', 'Check what the alternator has to spare at idle; fuse every circuit.');
-    case 'tyre-rating': return say('Changes tyres or rims.', 'Load and speed rating must reach the approved ones; ask the tyre maker about tubes.');
-    case 'speedometer': return say('The speedometer may read wrong, low even.', 'Recalibrate it, and check that ABS and traction control still agree.');
-    case 'fuel-can': return say('Fuel carried in a can.', 'Approved can only, upright, never on hot parts; local law limits the amount.');
-    case 'cable-reach': return say('Bars move: hoses and cables may pull.', 'Turn lock to lock, both ways, before starting the engine.');
-    case 'tell-insurer': return say('Modified machines must usually be declared.', 'Tell the insurer; some changes need an inspection or an entry in the papers.');
+    case 'over-permitted-mass':
+      return say(
+        `Over the permitted maximum by up to ${formatWithUnit(caution.over_kg, 'mass', reader)}.`,
+        'Unsafe and usually illegal: leave load at home. The plate on the frame decides.',
+        true,
+      );
+    case 'near-permitted-mass':
+      return say(
+        `Loaded to ${Math.round(caution.share * 100)} % of the permitted maximum.`,
+        'Check axle, rack and tyre limits in the manual as well.',
+      );
+    case 'licence-not-legal':
+      return say(
+        'Not rideable on this licence.',
+        'A restricted version may be. Check the registration document; national rules decide.',
+        true,
+      );
+    case 'licence-unsure':
+      return say(
+        'Too near the licence limit, or too little known, to say.',
+        'Check the registration document; national rules decide.',
+      );
+    case 'tiptoe-on-loose':
+      return say(
+        `On tiptoe with ${caution.looseShare} % of the way on loose ground.`,
+        'A drop waiting to happen: sit on the real machine, in your boots.',
+      );
+    case 'fuel-gap-over-range':
+      return say(
+        `On a thirsty day the tank falls ${formatWithUnit(caution.short_km, 'distance', reader)} short of the longest gap.`,
+        'Carry fuel only in approved containers, upright, away from hot parts; the amount may be limited by law.',
+      );
+    case 'no-passenger':
+      return say(
+        'The sheet says that no passenger is permitted.',
+        'Seat, footrests and papers decide; ride alone.',
+        true,
+      );
+    case 'over-axle-limit':
+      return say(
+        `Over the ${caution.end} axle limit by ${formatWithUnit(caution.over_kg, 'mass', reader)}.`,
+        'Unsafe and usually illegal: remove load or move it. The plate on the frame decides.',
+        true,
+      );
+    case 'over-tyre-load':
+      return say(
+        `The ${caution.end} tyre’s load index is exceeded by ${formatWithUnit(caution.over_kg, 'mass', reader)}.`,
+        'Remove load, or ask the tyre maker for one that carries it and is approved.',
+        true,
+      );
+    case 'light-front':
+      return say(
+        `Light front end: ${Math.round(caution.share * 100)} % of the load in front.`,
+        'Wobble, poor braking, easy wheelies: move weight low and forward.',
+        true,
+      );
+    case 'watts-short':
+      return say(
+        `At the cruise ${formatWithUnit(caution.short_W, 'electric', reader)} more is drawn than the alternator gives.`,
+        'The battery empties, sooner at idle: leave something off; fuse every circuit.',
+        true,
+      );
+    case 'springs-do-not-suit':
+      return say(
+        'The springs are made for another rider or load by more than a tenth.',
+        'Respring before touring loaded; measure sag with your kit on.',
+      );
+    case 'altitude':
+      return say(
+        `At ${Math.round(caution.altitude_m)} m an engine that breathes freely loses power, and so do you.`,
+        'Plan climbs and passing on what is left; ask a doctor about altitude.',
+      );
+    case 'service-stretched':
+      return say(
+        `Services stretched to ${Math.round(caution.percent)} % of the book’s interval.`,
+        'Many owners do; warranty may end, and wear is yours. The maker’s manual decides.',
+      );
+    case 'lowered-without-stand':
+      return say(
+        'Lowered without a shorter side stand.',
+        'It will stand almost upright and fall over. Fit a shorter stand; recheck chain slack and headlamp.',
+        true,
+      );
+    case 'lowered-one-end':
+      return say(
+        'Only one end is lowered: rake and trail change.',
+        'Have the handling checked by a workshop before riding fast.',
+      );
+    case 'lowered':
+      return say(
+        'A lowered machine loses clearance, lean and travel.',
+        'Recheck side stand, chain slack and headlamp aim.',
+      );
+    case 'ends-approval':
+      return say(
+        'Changes noise, emissions or the papers: may end road approval and cover.',
+        'Ask the testing body and your insurer before buying.',
+        true,
+      );
+    case 'brake-hydraulics':
+      return say(
+        'Opens the brakes.',
+        'A qualified person fits and bleeds them; test before riding.',
+      );
+    case 'specialist-shock':
+      return say('A shock holds gas and a loaded spring.', 'Work on it is for a specialist only.');
+    case 'electrical-load':
+      return say(
+        'Adds electrical load.',
+        'Check what the alternator has to spare at idle; fuse every circuit.',
+      );
+    case 'tyre-rating':
+      return say(
+        'Changes tyres or rims.',
+        'Load and speed rating must reach the approved ones; ask the tyre maker about tubes.',
+      );
+    case 'speedometer':
+      return say(
+        'The speedometer may read wrong, low even.',
+        'Recalibrate it, and check that ABS and traction control still agree.',
+      );
+    case 'fuel-can':
+      return say(
+        'Fuel carried in a can.',
+        'Approved can only, upright, never on hot parts; local law limits the amount.',
+      );
+    case 'cable-reach':
+      return say(
+        'Bars move: hoses and cables may pull.',
+        'Turn lock to lock, both ways, before starting the engine.',
+      );
+    case 'tell-insurer':
+      return say(
+        'Modified machines must usually be declared.',
+        'Tell the insurer; some changes need an inspection or an entry in the papers.',
+      );
   }
 }

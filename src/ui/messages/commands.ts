@@ -6,48 +6,95 @@ export function commandWords(label: CommandLabel): string {
   const { code, facts } = label;
   const f = (key: string) => String(facts[key] ?? '');
   switch (code) {
-    case 'edit-brief': return `brief: ${nameWords(f('field')).toLowerCase()}`;
-    case 'edit-ground': return `ground: ${GROUND_WORDS[f('ground') as keyof typeof GROUND_WORDS]?.toLowerCase() ?? ''}`;
-    case 'start-brief': return 'start a brief';
-    case 'add-donor': return 'add a donor';
-    case 'duplicate-donor': return `duplicate ${f('name')}`;
-    case 'delete-donor': return `delete ${f('name')}`;
-    case 'edit-donor': return `edit ${f('name') || 'the donor'}`;
-    case 'edit-reading': return `${f('name')}: ${FIGURE_WORDS[f('figure') as keyof typeof FIGURE_WORDS]?.toLowerCase() ?? ''}`;
-    case 'shortlist': return `put ${f('name')} on the shortlist`;
-    case 'unlist': return `take ${f('name')} off the shortlist`;
-    case 'add-variant': return `add a variant of ${f('name')}`;
-    case 'add-listing': return `add one for sale of ${f('name')}`;
-    case 'archive': return `put away ${f('name')}`;
-    case 'unarchive': return `bring back ${f('name')}`;
-    case 'bulk-edit': return `${f('what')} on ${f('count')} donors`;
-    case 'edit-fact': return `${f('name')}: ${nameWords(f('fact')).toLowerCase()}`;
-    case 'edit-weak-points': return `weak points of ${f('name')}`;
-    case 'paste-donor': return `add ${f('name')} from a text`;
-    case 'paste-readings': return `${f('count')} readings of ${f('name')} from a text`;
-    case 'import-table': return `${f('count')} donors from ${f('file')}`;
-    case 'import-parts': return `${f('count')} parts from ${f('file')}`;
-    case 'add-part': return 'add a part';
-    case 'edit-part': return `edit ${f('name') || 'the part'}`;
-    case 'delete-part': return `delete ${f('name')}`;
-    case 'restore-snapshot': return `restore ${f('name')}`;
-    case 'choose-build': return `build for ${f('name')}`;
-    case 'stage-part': return `when to fit ${f('part')}`;
-    case 'stage-build': return `stages for ${f('name')}`;
-    case 'wish-part': return f('wish') === 'pinned' ? `always plan ${f('part')}` : f('wish') === 'banned' ? `never plan ${f('part')}` : `plan ${f('part')} freely`;
-    case 'choose-part': return `fit ${f('part')}`;
-    case 'drop-part': return `take off ${f('part')}`;
-    case 'open-example': return 'open the example';
-    case 'import-file': return `open ${f('file')}`;
-    case 'edit-notes': return `notes on ${f('name')}`;
-    case 'edit-swing': return `what ${METRIC_WORDS[f('want') as keyof typeof METRIC_WORDS]?.short.toLowerCase() ?? ''} counts`;
-    case 'edit-purposes': return `purposes${f('name') ? `: ${f('name')}` : ''}`;
-    case 'edit-schools': return 'what you believe';
-    case 'edit-sits': return 'your sits';
-    case 'settle-verdict': return `settle a verdict on ${f('name')}`;
-    case 'visit': return `seen on ${f('name')}: ${f('what')}`;
-    case 'take-over': return `${f('count')} ${f('count') === '1' ? 'difference' : 'differences'} taken from ${f('file')}`;
-    case 'wipe': return 'clear everything';
-    default: return code;
+    case 'edit-brief':
+      return `brief: ${nameWords(f('field')).toLowerCase()}`;
+    case 'edit-ground':
+      return `ground: ${GROUND_WORDS[f('ground') as keyof typeof GROUND_WORDS]?.toLowerCase() ?? ''}`;
+    case 'start-brief':
+      return 'start a brief';
+    case 'add-donor':
+      return 'add a donor';
+    case 'duplicate-donor':
+      return `duplicate ${f('name')}`;
+    case 'delete-donor':
+      return `delete ${f('name')}`;
+    case 'edit-donor':
+      return `edit ${f('name') || 'the donor'}`;
+    case 'edit-reading':
+      return `${f('name')}: ${FIGURE_WORDS[f('figure') as keyof typeof FIGURE_WORDS]?.toLowerCase() ?? ''}`;
+    case 'shortlist':
+      return `put ${f('name')} on the shortlist`;
+    case 'unlist':
+      return `take ${f('name')} off the shortlist`;
+    case 'add-variant':
+      return `add a variant of ${f('name')}`;
+    case 'add-listing':
+      return `add one for sale of ${f('name')}`;
+    case 'archive':
+      return `put away ${f('name')}`;
+    case 'unarchive':
+      return `bring back ${f('name')}`;
+    case 'bulk-edit':
+      return `${f('what')} on ${f('count')} donors`;
+    case 'edit-fact':
+      return `${f('name')}: ${nameWords(f('fact')).toLowerCase()}`;
+    case 'edit-weak-points':
+      return `weak points of ${f('name')}`;
+    case 'paste-donor':
+      return `add ${f('name')} from a text`;
+    case 'paste-readings':
+      return `${f('count')} readings of ${f('name')} from a text`;
+    case 'import-table':
+      return `${f('count')} donors from ${f('file')}`;
+    case 'import-parts':
+      return `${f('count')} parts from ${f('file')}`;
+    case 'add-part':
+      return 'add a part';
+    case 'edit-part':
+      return `edit ${f('name') || 'the part'}`;
+    case 'delete-part':
+      return `delete ${f('name')}`;
+    case 'restore-snapshot':
+      return `restore ${f('name')}`;
+    case 'choose-build':
+      return `build for ${f('name')}`;
+    case 'stage-part':
+      return `when to fit ${f('part')}`;
+    case 'stage-build':
+      return `stages for ${f('name')}`;
+    case 'wish-part':
+      return f('wish') === 'pinned'
+        ? `always plan ${f('part')}`
+        : f('wish') === 'banned'
+          ? `never plan ${f('part')}`
+          : `plan ${f('part')} freely`;
+    case 'choose-part':
+      return `fit ${f('part')}`;
+    case 'drop-part':
+      return `take off ${f('part')}`;
+    case 'open-example':
+      return 'open the example';
+    case 'import-file':
+      return `open ${f('file')}`;
+    case 'edit-notes':
+      return `notes on ${f('name')}`;
+    case 'edit-swing':
+      return `what ${METRIC_WORDS[f('want') as keyof typeof METRIC_WORDS]?.short.toLowerCase() ?? ''} counts`;
+    case 'edit-purposes':
+      return `purposes${f('name') ? `: ${f('name')}` : ''}`;
+    case 'edit-schools':
+      return 'what you believe';
+    case 'edit-sits':
+      return 'your sits';
+    case 'settle-verdict':
+      return `settle a verdict on ${f('name')}`;
+    case 'visit':
+      return `seen on ${f('name')}: ${f('what')}`;
+    case 'take-over':
+      return `${f('count')} ${f('count') === '1' ? 'difference' : 'differences'} taken from ${f('file')}`;
+    case 'wipe':
+      return 'clear everything';
+    default:
+      return code;
   }
 }

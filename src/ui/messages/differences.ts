@@ -6,12 +6,42 @@ import type { TableName } from '@/store/records';
 import { formatQuoted, formatWithUnit, trimmed, type Reader } from './format';
 import { GROUND_WORDS, nameWords, optionWords, ORIGIN_WORDS } from './words';
 
-export const TABLE_WORDS: Readonly<Record<TableName, string>> = { briefs: 'The brief', donors: 'Donors', parts: 'Parts', candidates: 'Shortlist', builds: 'Builds', verdicts: 'Verdicts', visits: 'Seen at the machine' };
+export const TABLE_WORDS: Readonly<Record<TableName, string>> = {
+  briefs: 'The brief',
+  donors: 'Donors',
+  parts: 'Parts',
+  candidates: 'Shortlist',
+  builds: 'Builds',
+  verdicts: 'Verdicts',
+  visits: 'Seen at the machine',
+};
 
 const OWN_WORDS: Readonly<Record<string, string>> = {
-  partIds: 'parts chosen', stages: 'stages', pinned: 'always planned', banned: 'never planned', notes: 'likes and dislikes', weakPoints: 'weak points', ground: 'the ground', schools: 'what they believe', swings: 'what counts', purposes: 'purposes',
-  'rider.sits': 'sits', 'rider.skill': 'dirt skill', 'rider.licence': 'licence', 'trip.name': 'name of the trip', 'trip.days': 'days', 'money.currency': 'currency', 'money.rates': 'exchange rates', 'money.ownSpanners': 'own spanners', 'musts.on': 'musts', 'musts.stance': 'how the feet must reach',
-  price: 'price', effects: 'effects', mass_kg: 'mass, kg', fitting_h: 'fitting, h', leadTime_days: 'lead time, days',
+  partIds: 'parts chosen',
+  stages: 'stages',
+  pinned: 'always planned',
+  banned: 'never planned',
+  notes: 'likes and dislikes',
+  weakPoints: 'weak points',
+  ground: 'the ground',
+  schools: 'what they believe',
+  swings: 'what counts',
+  purposes: 'purposes',
+  'rider.sits': 'sits',
+  'rider.skill': 'dirt skill',
+  'rider.licence': 'licence',
+  'trip.name': 'name of the trip',
+  'trip.days': 'days',
+  'money.currency': 'currency',
+  'money.rates': 'exchange rates',
+  'money.ownSpanners': 'own spanners',
+  'musts.on': 'musts',
+  'musts.stance': 'how the feet must reach',
+  price: 'price',
+  effects: 'effects',
+  mass_kg: 'mass, kg',
+  fitting_h: 'fitting, h',
+  leadTime_days: 'lead time, days',
 };
 
 /** Which field of a record differs; empty for a whole record. */
@@ -19,19 +49,48 @@ export function differenceName({ table, path }: Pick<Difference, 'table' | 'path
   if (path.length === 0) return '';
   const joined = path.join('.');
   if (table === 'donors' && path.length === 2) return nameWords(path[1] ?? '').toLowerCase();
-  return OWN_WORDS[joined] ?? (nameWords(joined) === joined ? (OWN_WORDS[path[0] ?? ''] ?? joined) : nameWords(joined).toLowerCase());
+  return (
+    OWN_WORDS[joined] ??
+    (nameWords(joined) === joined
+      ? (OWN_WORDS[path[0] ?? ''] ?? joined)
+      : nameWords(joined).toLowerCase())
+  );
 }
 
 const LONGEST = 160;
-const cut = (text: string): string => (text.length > LONGEST ? `${text.slice(0, LONGEST - 1)}…` : text);
+const cut = (text: string): string =>
+  text.length > LONGEST ? `${text.slice(0, LONGEST - 1)}…` : text;
 
 /** One side of a difference in a line. `name` gives words for the ids of parts. */
-export function sideWords({ table, path }: Pick<Difference, 'table' | 'path'>, value: unknown, name: (id: string) => string, reader: Reader): string {
+export function sideWords(
+  { table, path }: Pick<Difference, 'table' | 'path'>,
+  value: unknown,
+  name: (id: string) => string,
+  reader: Reader,
+): string {
   if (value === undefined) return 'nothing';
-  if (table === 'donors' && path[0] === 'figures' && path.length === 2) return cut((value as Figure).readings.map((r) => `${formatQuoted(r.amount, r.unit)}${r.spread === undefined ? '' : ` ± ${trimmed(r.spread)}`} (${ORIGIN_WORDS[r.origin]})`).join('; '));
-  if (table === 'donors' && path[0] === 'facts' && path.length === 2) return cut((value as Fact).readings.map((r) => `${optionWords(path[1] ?? '', r.value)} (${ORIGIN_WORDS[r.origin]})`).join('; '));
+  if (table === 'donors' && path[0] === 'figures' && path.length === 2)
+    return cut(
+      (value as Figure).readings
+        .map(
+          (r) =>
+            `${formatQuoted(r.amount, r.unit)}${r.spread === undefined ? '' : ` ± ${trimmed(r.spread)}`} (${ORIGIN_WORDS[r.origin]})`,
+        )
+        .join('; '),
+    );
+  if (table === 'donors' && path[0] === 'facts' && path.length === 2)
+    return cut(
+      (value as Fact).readings
+        .map((r) => `${optionWords(path[1] ?? '', r.value)} (${ORIGIN_WORDS[r.origin]})`)
+        .join('; '),
+    );
   if (table === 'briefs' && typeof value === 'number') return briefFigure(path, value, reader);
-  if (path[0] === 'ground') { const shares = value as Readonly<Record<string, number>>; return GROUNDS.filter((g) => (shares[g] ?? 0) > 0).map((g) => `${shares[g]} % ${GROUND_WORDS[g].toLowerCase()}`).join(', '); }
+  if (path[0] === 'ground') {
+    const shares = value as Readonly<Record<string, number>>;
+    return GROUNDS.filter((g) => (shares[g] ?? 0) > 0)
+      .map((g) => `${shares[g]} % ${GROUND_WORDS[g].toLowerCase()}`)
+      .join(', ');
+  }
   return cut(plain(value, name)) || 'nothing';
 }
 
@@ -40,7 +99,8 @@ const DIMENSIONS = { kg: 'mass', mm: 'length', km: 'distance', kmh: 'speed' } as
 /** A figure of the brief with its unit, which its key ends in; sums are in the brief's currency. */
 function briefFigure(path: readonly string[], value: number, reader: Reader): string {
   const unit = /_([A-Za-z]+)$/.exec(path.at(-1) ?? '')?.[1] ?? '';
-  if (unit in DIMENSIONS) return formatWithUnit(value, DIMENSIONS[unit as keyof typeof DIMENSIONS], reader);
+  if (unit in DIMENSIONS)
+    return formatWithUnit(value, DIMENSIONS[unit as keyof typeof DIMENSIONS], reader);
   return `${trimmed(value)}${unit === 'percent' ? ' %' : unit === 'm' ? ' m' : unit === 'C' ? ' °C' : path[0] === 'money' && path[1] !== 'yearsKept' ? ` ${reader.currency}` : ''}`;
 }
 
@@ -54,6 +114,10 @@ function plain(value: unknown, name: (id: string) => string): string {
   const record = value as Readonly<Record<string, unknown>>;
   const called = record.what ?? record.name ?? record.machine;
   if (typeof called === 'string') return called;
-  if (typeof record.amount === 'number' && typeof record.currency === 'string') return `${trimmed(record.amount)} ${record.currency}`;
-  return Object.entries(record).filter(([key]) => key !== 'id').map(([key, inner]) => `${name(key)}: ${plain(inner, name)}`).join('; ');
+  if (typeof record.amount === 'number' && typeof record.currency === 'string')
+    return `${trimmed(record.amount)} ${record.currency}`;
+  return Object.entries(record)
+    .filter(([key]) => key !== 'id')
+    .map(([key, inner]) => `${name(key)}: ${plain(inner, name)}`)
+    .join('; ');
 }

@@ -5,12 +5,19 @@ import { BASIS_WORDS } from './words';
 /** Why a figure found in a text should be looked at. */
 export function doubtWords(doubt: Doubt): string {
   switch (doubt.code) {
-    case 'gallon-unclear': return 'US or imperial? They are a fifth apart. Choose the unit, then tick it.';
-    case 'basis-unsaid': return `The text does not say how it was taken; “${BASIS_WORDS[doubt.taken]}” is assumed.`;
-    case 'pair-disagrees': return `${formatQuoted(doubt.other.amount, doubt.other.unit)} stands beside it and is not the same.`;
-    case 'label-unsaid': return 'Recognised by its unit alone: is it this figure?';
-    case 'unit-unsaid': return 'No unit was written; this is the likely one.';
-    case 'mark-unclear': return `The mark may be for thousands or decimals: ${trimmed(doubt.other)} is possible as well.`;
-    case 'said-otherwise': return 'The text says something else for the same figure above.';
+    case 'gallon-unclear':
+      return 'US or imperial? They are a fifth apart. Choose the unit, then tick it.';
+    case 'basis-unsaid':
+      return `The text does not say how it was taken; “${BASIS_WORDS[doubt.taken]}” is assumed.`;
+    case 'pair-disagrees':
+      return `${formatQuoted(doubt.other.amount, doubt.other.unit)} stands beside it and is not the same.`;
+    case 'label-unsaid':
+      return 'Recognised by its unit alone: is it this figure?';
+    case 'unit-unsaid':
+      return 'No unit was written; this is the likely one.';
+    case 'mark-unclear':
+      return `The mark may be for thousands or decimals: ${trimmed(doubt.other)} is possible as well.`;
+    case 'said-otherwise':
+      return 'The text says something else for the same figure above.';
   }
 }

@@ -11,11 +11,16 @@ import { BASIS_WORDS, FIGURE_WORDS } from './words';
 /** Why a typed amount is refused. */
 export function amountFaultWords(fault: AmountFault): string {
   switch (fault.code) {
-    case 'empty': return 'A figure is needed here.';
-    case 'not-a-number': return `“${fault.text}” is not a figure. Type a number, with a unit if you like.`;
-    case 'unit-unknown': return `“${fault.word}” is not a unit Jugator knows.`;
-    case 'unit-of-other-dimension': return `${unitEntry(fault.unit).symbol} is ${dimensionWords(unitEntry(fault.unit).dimension)}; this field wants ${dimensionWords(fault.wanted)}, such as ${unitExamples(fault.wanted)}.`;
-    case 'gallon-unclear': return `“${fault.word}” may be US or imperial, a fifth apart. Say “US ${fault.word}” or “imp ${fault.word}”.`;
+    case 'empty':
+      return 'A figure is needed here.';
+    case 'not-a-number':
+      return `“${fault.text}” is not a figure. Type a number, with a unit if you like.`;
+    case 'unit-unknown':
+      return `“${fault.word}” is not a unit Jugator knows.`;
+    case 'unit-of-other-dimension':
+      return `${unitEntry(fault.unit).symbol} is ${dimensionWords(unitEntry(fault.unit).dimension)}; this field wants ${dimensionWords(fault.wanted)}, such as ${unitExamples(fault.wanted)}.`;
+    case 'gallon-unclear':
+      return `“${fault.word}” may be US or imperial, a fifth apart. Say “US ${fault.word}” or “imp ${fault.word}”.`;
   }
 }
 
@@ -26,16 +31,22 @@ export const limitWords = (min: number, max: number, unit: string): string =>
 /** Why a reading is refused. */
 export function readingFaultWords(fault: ReadingFault): string {
   switch (fault.code) {
-    case 'unit-of-other-dimension': return `${unitEntry(fault.unit).symbol} does not fit ${FIGURE_WORDS[fault.figure].toLowerCase()}.`;
-    case 'basis-of-other-figure': return `“${BASIS_WORDS[fault.basis as keyof typeof BASIS_WORDS] ?? fault.basis}” is not a way ${FIGURE_WORDS[fault.figure].toLowerCase()} is taken.`;
-    case 'out-of-limits': return `${FIGURE_WORDS[fault.figure]} must lie between ${trimmed(fault.min, 1)} and ${trimmed(fault.max, 1)} ${unitEntry(fault.unit).symbol}. Check the unit.`;
-    case 'not-whole': return `${FIGURE_WORDS[fault.figure]} must be a whole number.`;
-    case 'spread-not-positive': return 'A spread cannot be below zero.';
+    case 'unit-of-other-dimension':
+      return `${unitEntry(fault.unit).symbol} does not fit ${FIGURE_WORDS[fault.figure].toLowerCase()}.`;
+    case 'basis-of-other-figure':
+      return `“${BASIS_WORDS[fault.basis as keyof typeof BASIS_WORDS] ?? fault.basis}” is not a way ${FIGURE_WORDS[fault.figure].toLowerCase()} is taken.`;
+    case 'out-of-limits':
+      return `${FIGURE_WORDS[fault.figure]} must lie between ${trimmed(fault.min, 1)} and ${trimmed(fault.max, 1)} ${unitEntry(fault.unit).symbol}. Check the unit.`;
+    case 'not-whole':
+      return `${FIGURE_WORDS[fault.figure]} must be a whole number.`;
+    case 'spread-not-positive':
+      return 'A spread cannot be below zero.';
   }
 }
 
 export function sharesFaultWords(fault: SharesFault): string {
-  if (fault.code === 'share-out-of-range') return `A share is a whole number from 0 to 100; ${formatNumber(fault.asked, Number.isInteger(fault.asked) ? 0 : 1)} is not.`;
+  if (fault.code === 'share-out-of-range')
+    return `A share is a whole number from 0 to 100; ${formatNumber(fault.asked, Number.isInteger(fault.asked) ? 0 : 1)} is not.`;
   return fault.free === fault.asked
     ? 'Nothing is left to move: unlock another ground.'
     : `The locked grounds hold ${fault.locked} %, so this one can have ${fault.free} % at the most and nothing else may be left over. Unlock one first.`;
@@ -44,33 +55,53 @@ export function sharesFaultWords(fault: SharesFault): string {
 /** Why a set of parts is refused; `name` gives a part's words. */
 export function buildFaultWords(fault: BuildFault, name: (id: string) => string): string {
   switch (fault.code) {
-    case 'not-in-catalogue': return `${fault.id} is no longer in the catalogue.`;
-    case 'need-missing': return `${name(fault.id)} needs ${fault.anyOf.map(name).join(' or ')}.`;
-    case 'shut-out': return `${name(fault.id)} and ${name(fault.by)} cannot be fitted together.`;
-    case 'slot-taken': return `${name(fault.by)} already stands where ${name(fault.id)} would go.`;
+    case 'not-in-catalogue':
+      return `${fault.id} is no longer in the catalogue.`;
+    case 'need-missing':
+      return `${name(fault.id)} needs ${fault.anyOf.map(name).join(' or ')}.`;
+    case 'shut-out':
+      return `${name(fault.id)} and ${name(fault.by)} cannot be fitted together.`;
+    case 'slot-taken':
+      return `${name(fault.by)} already stands where ${name(fault.id)} would go.`;
   }
 }
 
-const TABLE_WORDS: Readonly<Record<string, string>> = { donors: 'donor', parts: 'part', candidates: 'candidate', builds: 'build' };
+const TABLE_WORDS: Readonly<Record<string, string>> = {
+  donors: 'donor',
+  parts: 'part',
+  candidates: 'candidate',
+  builds: 'build',
+};
 
 /** Why a file is refused: what and where. Nothing stored has been touched. */
 export function fileFaultWords(fault: FileFault): string {
   switch (fault.code) {
-    case 'file-too-large': return `This file is ${formatNumber(fault.bytes / 1048576, 1)} MiB; the largest that is read is ${formatNumber(fault.limit / 1048576)} MiB.`;
-    case 'file-not-json': return `This is not a dossier: the text breaks off or goes wrong at line ${fault.line}, column ${fault.column}.`;
-    case 'file-foreign': return 'This is some other program’s file: it does not say that it is a Jugator dossier.';
-    case 'file-newer': return `This dossier has version ${fault.version}; this Jugator reads up to ${fault.known}. Open it with a newer one.`;
-    case 'file-invalid': return `At ${fault.path.join(' › ') || 'the top'}: ${fault.problem}${fault.others > 0 ? ` (and ${fault.others} more)` : ''}.`;
-    case 'file-twice': return `The ${TABLE_WORDS[fault.table] ?? fault.table} “${fault.id}” stands in the file twice.`;
-    case 'file-ring': return `The donor “${fault.id}” stands on a variant or listing that cannot carry it.`;
-    case 'file-dangling': return `The ${TABLE_WORDS[fault.table] ?? fault.table} “${fault.id}” points to “${fault.points}”, which is not in the file.`;
+    case 'file-too-large':
+      return `This file is ${formatNumber(fault.bytes / 1048576, 1)} MiB; the largest that is read is ${formatNumber(fault.limit / 1048576)} MiB.`;
+    case 'file-not-json':
+      return `This is not a dossier: the text breaks off or goes wrong at line ${fault.line}, column ${fault.column}.`;
+    case 'file-foreign':
+      return 'This is some other program’s file: it does not say that it is a Jugator dossier.';
+    case 'file-newer':
+      return `This dossier has version ${fault.version}; this Jugator reads up to ${fault.known}. Open it with a newer one.`;
+    case 'file-invalid':
+      return `At ${fault.path.join(' › ') || 'the top'}: ${fault.problem}${fault.others > 0 ? ` (and ${fault.others} more)` : ''}.`;
+    case 'file-twice':
+      return `The ${TABLE_WORDS[fault.table] ?? fault.table} “${fault.id}” stands in the file twice.`;
+    case 'file-ring':
+      return `The donor “${fault.id}” stands on a variant or listing that cannot carry it.`;
+    case 'file-dangling':
+      return `The ${TABLE_WORDS[fault.table] ?? fault.table} “${fault.id}” points to “${fault.points}”, which is not in the file.`;
   }
 }
 
 export function storageFaultWords(fault: StorageFault): string {
   switch (fault) {
-    case 'refused': return 'This browser does not let Jugator store anything (a private window, perhaps). Everything works, but only in this tab: export a file before you close it.';
-    case 'full': return 'The browser’s storage is full. Your latest changes are kept in this tab only: export a file now, free some space, then try again.';
-    case 'failed': return 'The browser could not store your latest changes. They are kept in this tab: try again, or export a file now.';
+    case 'refused':
+      return 'This browser does not let Jugator store anything (a private window, perhaps). Everything works, but only in this tab: export a file before you close it.';
+    case 'full':
+      return 'The browser’s storage is full. Your latest changes are kept in this tab only: export a file now, free some space, then try again.';
+    case 'failed':
+      return 'The browser could not store your latest changes. They are kept in this tab: try again, or export a file now.';
   }
 }

@@ -5,8 +5,10 @@ const FIND_OUT: Readonly<Record<WantKey, string>> = {
   readyMass: 'Look it up in the papers, or have it weighed full of fuel.',
   powerToMass: 'Ask for the papers; a measured curve says more than a brochure.',
   range: 'Ride a tank on your ground, or ask an owner for litres and kilometres.',
-  suspension: 'Measure the travel with a tape, ask for the spring rates, and for whom it is sprung.',
-  clearance: 'Hold a tape from the ground to the lowest part of the engine guard, the machine upright.',
+  suspension:
+    'Measure the travel with a tape, ask for the spring rates, and for whom it is sprung.',
+  clearance:
+    'Hold a tape from the ground to the lowest part of the engine guard, the machine upright.',
   payloadLeft: 'Read the permitted maximum on the plate of the frame or in the papers.',
   serviceInterval: 'Read it in the manual or call a workshop.',
   wheels: 'Look at the rims: sizes, spokes, tubes.',

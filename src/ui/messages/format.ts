@@ -1,9 +1,41 @@
 import type { Estimate } from '@/core/numeric';
 import { figureDefinition, figureUnit, type FigureKey } from '@/core/readings';
-import { fromBase, preferredUnit, unitEntry, type CurrencyCode, type Dimension, type UnitId, type UnitSystem } from '@/core/units';
+import {
+  fromBase,
+  preferredUnit,
+  unitEntry,
+  type CurrencyCode,
+  type Dimension,
+  type UnitId,
+  type UnitSystem,
+} from '@/core/units';
 
 const PLACES: Partial<Record<UnitId, number>> = {
-  in: 1, ft: 2, L: 1, 'gal-us': 2, 'gal-imp': 2, 'L/100km': 1, 'km/L': 1, 'mpg-us': 0, 'mpg-imp': 0, kW: 1, hp: 1, PS: 1, Nm: 1, 'lbf-ft': 1, 'kgf-m': 2, st: 1, m: 2, h: 0, ratio: 3, deg: 1, Ah: 1, 'N/mm': 1, 'kgf/mm': 2, 'lbf/in': 0, bar: 1,
+  in: 1,
+  ft: 2,
+  L: 1,
+  'gal-us': 2,
+  'gal-imp': 2,
+  'L/100km': 1,
+  'km/L': 1,
+  'mpg-us': 0,
+  'mpg-imp': 0,
+  kW: 1,
+  hp: 1,
+  PS: 1,
+  Nm: 1,
+  'lbf-ft': 1,
+  'kgf-m': 2,
+  st: 1,
+  m: 2,
+  h: 0,
+  ratio: 3,
+  deg: 1,
+  Ah: 1,
+  'N/mm': 1,
+  'kgf/mm': 2,
+  'lbf/in': 0,
+  bar: 1,
 };
 
 /** Figures with a thin space between thousands and a point before decimals, whatever the browser's language. */
@@ -21,7 +53,16 @@ export interface Reader {
   readonly currency: CurrencyCode;
 }
 
-export type ShownDimension = Dimension | 'index' | 'kW/t' | 'plain' | 'percent' | 'seconds' | 'force' | 'times' | 'money/km';
+export type ShownDimension =
+  | Dimension
+  | 'index'
+  | 'kW/t'
+  | 'plain'
+  | 'percent'
+  | 'seconds'
+  | 'force'
+  | 'times'
+  | 'money/km';
 
 /** Unit sign for a dimension in the reader's system; empty for an index. */
 export function unitSign(dimension: ShownDimension, reader: Reader): string {
@@ -32,7 +73,8 @@ export function unitSign(dimension: ShownDimension, reader: Reader): string {
   if (dimension === 'force') return 'N';
   if (dimension === 'times') return '×';
   if (dimension === 'kW/t') return 'kW/t';
-  if (dimension === 'money/km') return `${reader.currency}/${reader.units === 'metric' ? 'km' : 'mi'}`;
+  if (dimension === 'money/km')
+    return `${reader.currency}/${reader.units === 'metric' ? 'km' : 'mi'}`;
   return unitEntry(preferredUnit(dimension, reader.units, reader.currency)).symbol;
 }
 
@@ -41,7 +83,8 @@ export function formatBase(base: number, dimension: ShownDimension, reader: Read
   if (dimension === 'index') return formatNumber(base * 100);
   if (dimension === 'percent') return formatNumber(base * 100);
   if (dimension === 'seconds') return formatNumber(base, 1);
-  if (dimension === 'money/km') return formatNumber(reader.units === 'metric' ? base : base * 1.609344, 2);
+  if (dimension === 'money/km')
+    return formatNumber(reader.units === 'metric' ? base : base * 1.609344, 2);
   if (dimension === 'times') return formatNumber(base, Number.isInteger(base) ? 0 : 1);
   if (dimension === 'kW/t' || dimension === 'force') return formatNumber(base);
   if (dimension === 'plain') return formatNumber(base, Number.isInteger(base) ? 0 : 2);
@@ -55,7 +98,11 @@ export const formatWithUnit = (base: number, dimension: ShownDimension, reader: 
   `${formatBase(base, dimension, reader)} ${unitSign(dimension, reader)}`.trim();
 
 /** An estimate as a figure with its span, or "not known". */
-export function estimateText(estimate: Estimate, dimension: ShownDimension, reader: Reader): string {
+export function estimateText(
+  estimate: Estimate,
+  dimension: ShownDimension,
+  reader: Reader,
+): string {
   if (estimate.kind === 'unknown') return 'not known';
   const { low, mid, high } = estimate.interval;
   const [a, m, b] = [low, mid, high].map((x) => formatBase(x, dimension, reader));
@@ -75,10 +122,12 @@ export function formatFigure(base: number, key: FigureKey, reader: Reader): stri
 }
 
 /** A quoted amount exactly as quoted. */
-export const formatQuoted = (amount: number, unit: UnitId): string => `${trimmed(amount)} ${unitEntry(unit).symbol}`.trim();
+export const formatQuoted = (amount: number, unit: UnitId): string =>
+  `${trimmed(amount)} ${unitEntry(unit).symbol}`.trim();
 
 /** A number for a text field: up to three places, no grouping, no trailing zeros. */
 export const trimmed = (value: number, places = 3): string => String(Number(value.toFixed(places)));
 
 /** Places used when a base figure is put into a text field in this unit. */
-export const fieldPlaces = (unit: UnitId): number => Math.max(PLACES[unit] ?? 0, unit === 'kg' || unit === 'lb' ? 1 : 0);
+export const fieldPlaces = (unit: UnitId): number =>
+  Math.max(PLACES[unit] ?? 0, unit === 'kg' || unit === 'lb' ? 1 : 0);

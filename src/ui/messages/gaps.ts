@@ -13,18 +13,43 @@ export interface GapFacts {
   readonly estimate: Estimate;
   /** How many parts narrow it. */
   readonly helpers: number;
-  readonly closer?: { readonly part: { readonly name: string }; readonly along: readonly string[]; readonly cost: number; readonly closes: boolean; readonly becomes: number } | undefined;
+  readonly closer?:
+    | {
+        readonly part: { readonly name: string };
+        readonly along: readonly string[];
+        readonly cost: number;
+        readonly closes: boolean;
+        readonly becomes: number;
+      }
+    | undefined;
 }
 
 /** A gap in words: what is there against what is needed, by how much it falls short, and what closing it takes. */
-export function gapWords({ want, need, estimate, helpers, closer }: GapFacts, reader: Reader): { readonly have: string; readonly short: string | undefined; readonly closing: string } {
+export function gapWords(
+  { want, need, estimate, helpers, closer }: GapFacts,
+  reader: Reader,
+): { readonly have: string; readonly short: string | undefined; readonly closing: string } {
   const { dimension, better } = METRIC_DEFINITIONS[want];
   const show = (x: number) => formatWithUnit(x, dimension, reader);
   const known = estimate.kind === 'known';
-  const have = known ? `${show(estimate.interval.mid)}, needed ${better === 'less' ? 'at most' : 'at least'} ${show(need)}` : `Not known, for want of ${estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}; the middle stands in.`;
-  const short = known ? `${show(Math.abs(need - estimate.interval.mid))} ${better === 'less' ? 'too much' : 'short'}` : undefined;
+  const have = known
+    ? `${show(estimate.interval.mid)}, needed ${better === 'less' ? 'at most' : 'at least'} ${show(need)}`
+    : `Not known, for want of ${estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}; the middle stands in.`;
+  const short = known
+    ? `${show(Math.abs(need - estimate.interval.mid))} ${better === 'less' ? 'too much' : 'short'}`
+    : undefined;
   const money = (x: number) => `${formatNumber(x)} ${reader.currency}`;
-  if (!closer) return { have, short, closing: want === 'outlay' ? 'Only a cheaper machine, or fewer parts.' : known ? 'No part of the catalogue helps.' : '' };
+  if (!closer)
+    return {
+      have,
+      short,
+      closing:
+        want === 'outlay'
+          ? 'Only a cheaper machine, or fewer parts.'
+          : known
+            ? 'No part of the catalogue helps.'
+            : '',
+    };
   const part = additionWords(closer.part.name, closer.along);
   const closing = closer.closes
     ? `Closed for about ${money(closer.cost)} by ${part}: ${show(closer.becomes)}${helpers > 1 ? `; ${helpers} parts help` : ''}.`

@@ -1,22 +1,79 @@
 export { askWords, pointWords, type AskWords } from './ask';
-export { briefLine, brokenWords, firmnessWords, OUTCOME_WORDS, OWN_MONEY_WORDS, verdictLine } from './decisions';
+export {
+  briefLine,
+  brokenWords,
+  firmnessWords,
+  OUTCOME_WORDS,
+  OWN_MONEY_WORDS,
+  verdictLine,
+} from './decisions';
 export { findOutWords } from './find-out';
 export { cautionWords } from './cautions';
 export { checkWords } from './checks';
 export { commandWords } from './commands';
-export { amountFaultWords, buildFaultWords, fileFaultWords, limitWords, readingFaultWords, sharesFaultWords, storageFaultWords } from './faults';
+export {
+  amountFaultWords,
+  buildFaultWords,
+  fileFaultWords,
+  limitWords,
+  readingFaultWords,
+  sharesFaultWords,
+  storageFaultWords,
+} from './faults';
 export { differenceName, sideWords, TABLE_WORDS } from './differences';
 export { doubtWords } from './doubts';
-export { estimateText, fieldPlaces, formatBase, formatFigure, formatNumber, formatQuoted, formatWithUnit, trimmed, unitSign, type Reader } from './format';
+export {
+  estimateText,
+  fieldPlaces,
+  formatBase,
+  formatFigure,
+  formatNumber,
+  formatQuoted,
+  formatWithUnit,
+  trimmed,
+  unitSign,
+  type Reader,
+} from './format';
 export { fitsWords, FLAG_WORDS, partCellFaultWords, partFacts } from './parts';
 export { gapWords } from './gaps';
 export { knownBy } from './known-by';
-export { leadWords, leftOutWords, limitNames, ruleFaultWords, STAGE_SCHOOL_WORDS, STAGE_WORDS, WAY_NONE_WORDS, WAY_WORDS, whatItTakesWords } from './plans';
+export {
+  leadWords,
+  leftOutWords,
+  limitNames,
+  ruleFaultWords,
+  STAGE_SCHOOL_WORDS,
+  STAGE_WORDS,
+  WAY_NONE_WORDS,
+  WAY_WORDS,
+  whatItTakesWords,
+} from './plans';
 export { briefTurningWords, METRIC_OF_LIMIT, turningWords } from './turnings';
 export { sheetText } from './sheet-text';
 export { cellFaultWords, tableFaultWords } from './tables';
 export { closerWords, mustWords, VERDICT_SIGNS } from './verdict-words';
 export {
-  AFFECTED_WORDS, BASIS_WORDS, CLASS_WORDS, FACT_WORDS, FIGURE_WORDS, GROUND_WORDS, GROUP_ADDS, GROUP_WORDS, LICENCE_WORDS, METRIC_WORDS, MUST_SHORT, MUST_WORDS, nameWords, OPTION_WORDS, optionWords, ORIGIN_WORDS, PART_KIND_WORDS,
-  SCHOOL_WORDS, SEAT_WIDTH_WORDS, SKILL_WORDS, STANCE_WORDS, UNIT_SYSTEM_WORDS, WANT_GROUP_WORDS,
+  AFFECTED_WORDS,
+  BASIS_WORDS,
+  CLASS_WORDS,
+  FACT_WORDS,
+  FIGURE_WORDS,
+  GROUND_WORDS,
+  GROUP_ADDS,
+  GROUP_WORDS,
+  LICENCE_WORDS,
+  METRIC_WORDS,
+  MUST_SHORT,
+  MUST_WORDS,
+  nameWords,
+  OPTION_WORDS,
+  optionWords,
+  ORIGIN_WORDS,
+  PART_KIND_WORDS,
+  SCHOOL_WORDS,
+  SEAT_WIDTH_WORDS,
+  SKILL_WORDS,
+  STANCE_WORDS,
+  UNIT_SYSTEM_WORDS,
+  WANT_GROUP_WORDS,
 } from './words';

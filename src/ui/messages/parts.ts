@@ -9,8 +9,10 @@ const SIGN = (x: number) => (x >= 0 ? '+' : '−');
 /** What a part does to one figure: `seat −25 mm`. */
 function effectWords(effect: PartEffect, reader: Reader): string {
   const name = AFFECTED_WORDS[effect.figure];
-  if (effect.change === 'scale') return `${name} ${SIGN(effect.amount - 1)}${formatNumber(Math.abs(effect.amount - 1) * 100)} %`;
-  if (effect.change === 'set') return `${name} ${formatFigure(effect.amount, effect.figure, reader)}`;
+  if (effect.change === 'scale')
+    return `${name} ${SIGN(effect.amount - 1)}${formatNumber(Math.abs(effect.amount - 1) * 100)} %`;
+  if (effect.change === 'set')
+    return `${name} ${formatFigure(effect.amount, effect.figure, reader)}`;
   return `${name} ${SIGN(effect.amount)}${formatFigure(Math.abs(effect.amount), effect.figure, reader)}`;
 }
 
@@ -22,35 +24,63 @@ function massWords(mass_kg: number, reader: Reader): string {
 
 /** What there is to know about a part in one line. */
 export const partFacts = (part: Part, reader: Reader): readonly string[] => [
-  massWords(part.mass_kg, reader), `${formatNumber(part.fitting_h, 1)} h${part.workshop ? ', workshop only' : ''}`,
-  ...AFFECTED_FIGURES.flatMap((f) => part.effects.filter((e) => e.figure === f)).map((e) => effectWords(e, reader)),
-  ...Object.entries(part.sets ?? {}).map(([fact, option]) => `${(FACT_WORDS as Record<string, string>)[fact]?.toLowerCase()}: ${optionWords(fact, option ?? '')}`),
-  ...(part.reversible ? [] : ['cannot be undone']), ...(part.leadTime_days > 14 ? [`${part.leadTime_days} days to arrive`] : []),
+  massWords(part.mass_kg, reader),
+  `${formatNumber(part.fitting_h, 1)} h${part.workshop ? ', workshop only' : ''}`,
+  ...AFFECTED_FIGURES.flatMap((f) => part.effects.filter((e) => e.figure === f)).map((e) =>
+    effectWords(e, reader),
+  ),
+  ...Object.entries(part.sets ?? {}).map(
+    ([fact, option]) =>
+      `${(FACT_WORDS as Record<string, string>)[fact]?.toLowerCase()}: ${optionWords(fact, option ?? '')}`,
+  ),
+  ...(part.reversible ? [] : ['cannot be undone']),
+  ...(part.leadTime_days > 14 ? [`${part.leadTime_days} days to arrive`] : []),
 ];
 
 /** For whom a part is made. */
 export function fitsWords(part: Pick<Part, 'fits'>, donorName: (id: string) => string): string {
   switch (part.fits.kind) {
-    case 'all': return 'all machines';
-    case 'classes': return part.fits.classes.map((c) => CLASS_WORDS[c]).join(', ') || 'no class';
-    case 'donors': return part.fits.donorIds.map(donorName).join(', ') || 'no donor';
+    case 'all':
+      return 'all machines';
+    case 'classes':
+      return part.fits.classes.map((c) => CLASS_WORDS[c]).join(', ') || 'no class';
+    case 'donors':
+      return part.fits.donorIds.map(donorName).join(', ') || 'no donor';
   }
 }
 
 export const FLAG_WORDS: Readonly<Record<PartFlag, string>> = {
-  'lowers-one-end': 'lowers one end', 'lowers-both-ends': 'lowers both ends', 'shortens-stand': 'shortens the side stand', 'ends-approval': 'may end road approval', 'brake-hydraulics': 'opens the brakes',
-  'specialist-shock': 'work on a shock', 'electrical-load': 'adds electrical load', 'tyre-rating': 'changes tyres or rims', speedometer: 'changes what the speedometer reads', 'fuel-can': 'is a fuel can',
-  'cable-reach': 'may pull hoses and cables', 'adds-travel-spring': 'adds travel with its spring', 'springs-front': 'springs the front to the rider', 'springs-rear': 'springs the rear to the rider',
+  'lowers-one-end': 'lowers one end',
+  'lowers-both-ends': 'lowers both ends',
+  'shortens-stand': 'shortens the side stand',
+  'ends-approval': 'may end road approval',
+  'brake-hydraulics': 'opens the brakes',
+  'specialist-shock': 'work on a shock',
+  'electrical-load': 'adds electrical load',
+  'tyre-rating': 'changes tyres or rims',
+  speedometer: 'changes what the speedometer reads',
+  'fuel-can': 'is a fuel can',
+  'cable-reach': 'may pull hoses and cables',
+  'adds-travel-spring': 'adds travel with its spring',
+  'springs-front': 'springs the front to the rider',
+  'springs-rear': 'springs the rear to the rider',
 };
 
 export function partCellFaultWords({ heading, code, text }: PartCellFault): string {
   switch (code) {
-    case 'missing': return `${heading}: nothing stands there.`;
-    case 'not-a-number': return `${heading}: “${text}” is not a number.`;
-    case 'out-of-limits': return `${heading}: ${text} is out of bounds.`;
-    case 'not-an-option': return `${heading}: “${text}” is not known.`;
-    case 'not-an-effect': return `${heading}: “${text}” is not an effect such as “seatHeight +-25” or “tank =11.4”.`;
-    case 'not-a-fact': return `${heading}: “${text}” is not a fact of the sheet and what it becomes, such as “screen=tall”.`;
-    case 'too-long': return `${heading}: too long, beginning “${text}”.`;
+    case 'missing':
+      return `${heading}: nothing stands there.`;
+    case 'not-a-number':
+      return `${heading}: “${text}” is not a number.`;
+    case 'out-of-limits':
+      return `${heading}: ${text} is out of bounds.`;
+    case 'not-an-option':
+      return `${heading}: “${text}” is not known.`;
+    case 'not-an-effect':
+      return `${heading}: “${text}” is not an effect such as “seatHeight +-25” or “tank =11.4”.`;
+    case 'not-a-fact':
+      return `${heading}: “${text}” is not a fact of the sheet and what it becomes, such as “screen=tall”.`;
+    case 'too-long':
+      return `${heading}: too long, beginning “${text}”.`;
   }
 }

@@ -5,57 +5,113 @@ import type { RuleFault, WhatItTakes } from '@/core/planning';
 import { formatNumber, type Reader } from './format';
 import { MUST_SHORT } from './words';
 
-const LIMITS: Readonly<Record<string, string>> = { spend: 'the money', pinned: 'the parts that must be in it', watts: 'the alternator' };
+const LIMITS: Readonly<Record<string, string>> = {
+  spend: 'the money',
+  pinned: 'the parts that must be in it',
+  watts: 'the alternator',
+};
 
 /** Limits of a plan by name: the musts, the money, what is pinned. */
 export function limitNames(limits: readonly string[]): string {
   const names = limits.map((l) => LIMITS[l] ?? MUST_SHORT[l as MustKey] ?? l);
-  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+  return names.length < 2
+    ? (names[0] ?? '')
+    : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
 /** A contradiction in the rules of the catalogue, and what follows from it. */
 export function ruleFaultWords(fault: RuleFault, name: (id: string) => string): string {
   const either = (ids: readonly string[]) => ids.map(name).join(' or ');
   switch (fault.code) {
-    case 'ring': return `${fault.ids.map(name).join(' needs ')} needs ${name(fault.ids[0] ?? '')}: all of them or none.`;
-    case 'needs-what-it-shuts-out': return `${name(fault.id)} needs ${either(fault.anyOf)}, which cannot stand beside it: it can never be fitted.`;
-    case 'need-nowhere': return `${name(fault.id)} needs ${either(fault.anyOf)}, which is made for other machines or not in the catalogue: it cannot be fitted here.`;
+    case 'ring':
+      return `${fault.ids.map(name).join(' needs ')} needs ${name(fault.ids[0] ?? '')}: all of them or none.`;
+    case 'needs-what-it-shuts-out':
+      return `${name(fault.id)} needs ${either(fault.anyOf)}, which cannot stand beside it: it can never be fitted.`;
+    case 'need-nowhere':
+      return `${name(fault.id)} needs ${either(fault.anyOf)}, which is made for other machines or not in the catalogue: it cannot be fitted here.`;
   }
 }
 
 const WHY: Readonly<Record<LeftOut['why'], string>> = {
-  banned: 'not wanted', 'no-rate': 'no exchange rate', 'not-legal': 'may end road approval', 'too-late': 'would come after the trip', licence: 'breaks the licence', 'clashes-aboard': 'clashes with what is aboard',
+  banned: 'not wanted',
+  'no-rate': 'no exchange rate',
+  'not-legal': 'may end road approval',
+  'too-late': 'would come after the trip',
+  licence: 'breaks the licence',
+  'clashes-aboard': 'clashes with what is aboard',
 };
 
 /** Parts that were not considered, by reason. */
 export const leftOutWords = (leftOut: readonly LeftOut[], name: (id: string) => string): string =>
-  [...new Set(leftOut.map((l) => l.why))].map((why) => { const ids = leftOut.filter((l) => l.why === why).map((l) => name(l.id)); return `${WHY[why]}: ${ids.slice(0, 4).join(', ')}${ids.length > 4 ? ` and ${ids.length - 4} more` : ''}`; }).join('; ');
+  [...new Set(leftOut.map((l) => l.why))]
+    .map((why) => {
+      const ids = leftOut.filter((l) => l.why === why).map((l) => name(l.id));
+      return `${WHY[why]}: ${ids.slice(0, 4).join(', ')}${ids.length > 4 ? ` and ${ids.length - 4} more` : ''}`;
+    })
+    .join('; ');
 
 /** What a rejected part would have to cost or give. */
-export function whatItTakesWords(name: string, takes: WhatItTakes | undefined, reader: Reader): string {
+export function whatItTakesWords(
+  name: string,
+  takes: WhatItTakes | undefined,
+  reader: Reader,
+): string {
   if (!takes) return '';
   switch (takes.kind) {
-    case 'chosen': return `${name} is in it.`;
-    case 'shut-out': return `${name} cannot be in any build here: a rule, a must or the money keeps it out at any price.`;
+    case 'chosen':
+      return `${name} is in it.`;
+    case 'shut-out':
+      return `${name} cannot be in any build here: a rule, a must or the money keeps it out at any price.`;
     case 'rejected': {
-      const price = takes.price === undefined ? 'Not even for nothing.' : `At ${formatNumber(takes.price)} ${reader.currency}, fitted, it would be chosen.`;
+      const price =
+        takes.price === undefined
+          ? 'Not even for nothing.'
+          : `At ${formatNumber(takes.price)} ${reader.currency}, fitted, it would be chosen.`;
       return `${price} At its own price it would have to give ${formatNumber(takes.lacks, 1)} points more.`;
     }
   }
 }
 
-export const STAGE_WORDS: Readonly<Record<BuildStage, string>> = { first: 'Before the first ride', season: 'In the first season', trip: 'Before the trip', someday: 'Someday' };
-export const WAY_WORDS: Readonly<Record<WayKind, string>> = { stock: 'Stock and go', staged: 'Stage it', once: 'Build it at once', 'ready-built': 'Buy one already built', dearer: 'The dearer machine', keep: 'Keep the money for the trip' };
-export const WAY_NONE_WORDS: Readonly<Record<'no-parts' | 'no-listing' | 'no-dearer' | 'nobody-passes', string>> = {
-  'no-parts': 'No part is chosen for it.', 'no-listing': 'No machine for sale with parts aboard stands on the shortlist.', 'no-dearer': 'Nothing dearer stands on the shortlist.', 'nobody-passes': 'No candidate passes as it stands.',
+export const STAGE_WORDS: Readonly<Record<BuildStage, string>> = {
+  first: 'Before the first ride',
+  season: 'In the first season',
+  trip: 'Before the trip',
+  someday: 'Someday',
+};
+export const WAY_WORDS: Readonly<Record<WayKind, string>> = {
+  stock: 'Stock and go',
+  staged: 'Stage it',
+  once: 'Build it at once',
+  'ready-built': 'Buy one already built',
+  dearer: 'The dearer machine',
+  keep: 'Keep the money for the trip',
+};
+export const WAY_NONE_WORDS: Readonly<
+  Record<'no-parts' | 'no-listing' | 'no-dearer' | 'nobody-passes', string>
+> = {
+  'no-parts': 'No part is chosen for it.',
+  'no-listing': 'No machine for sale with parts aboard stands on the shortlist.',
+  'no-dearer': 'Nothing dearer stands on the shortlist.',
+  'nobody-passes': 'No candidate passes as it stands.',
 };
 
-export const STAGE_SCHOOL_WORDS: Readonly<Record<StageSchool, string>> = { 'suspension-first': 'suspension first', 'protect-first': 'protect first', 'ride-first': 'ride it first' };
+export const STAGE_SCHOOL_WORDS: Readonly<Record<StageSchool, string>> = {
+  'suspension-first': 'suspension first',
+  'protect-first': 'protect first',
+  'ride-first': 'ride it first',
+};
 
 /** Where the lead passes on, in a sentence. */
-export function leadWords({ from, id, build, over }: Lead, name: (id: string) => string, reader: Reader): string {
-  const state = (parts: number) => (parts === 0 ? 'as it stands' : `with ${parts} ${parts === 1 ? 'part' : 'parts'}`);
+export function leadWords(
+  { from, id, build, over }: Lead,
+  name: (id: string) => string,
+  reader: Reader,
+): string {
+  const state = (parts: number) =>
+    parts === 0 ? 'as it stands' : `with ${parts} ${parts === 1 ? 'part' : 'parts'}`;
   const ahead = `${name(id)} ${state(build.partIds.length)}`;
   const money = `${formatNumber(from)} ${reader.currency}`;
-  return over ? `From ${money} on, ${ahead} (${formatNumber(build.points, 1)}) is ahead of ${name(over.id)} ${state(over.build.partIds.length)} (${formatNumber(over.build.points, 1)}).` : `From ${money} on, the first that passes is ${ahead}: ${formatNumber(build.points, 1)}.`;
+  return over
+    ? `From ${money} on, ${ahead} (${formatNumber(build.points, 1)}) is ahead of ${name(over.id)} ${state(over.build.partIds.length)} (${formatNumber(over.build.points, 1)}).`
+    : `From ${money} on, the first that passes is ${ahead}: ${formatNumber(build.points, 1)}.`;
 }

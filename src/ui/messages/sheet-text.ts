@@ -18,14 +18,20 @@ export function sheetText(donor: Donor, reader: Reader): string {
 function lineOf(donor: Donor, key: SheetKey, reader: Reader): string | undefined {
   if (isFactKey(key)) {
     const fact = factInUse(donor.facts?.[key]);
-    return fact && `${FACT_WORDS[key]}: ${factDefinition(key).kind === 'tyre' ? fact.value : (OPTION_WORDS[key][fact.value] ?? fact.value)}`;
+    return (
+      fact &&
+      `${FACT_WORDS[key]}: ${factDefinition(key).kind === 'tyre' ? fact.value : (OPTION_WORDS[key][fact.value] ?? fact.value)}`
+    );
   }
   const reading = readingInUse(donor.figures[key]);
   if (!reading) return undefined;
   const unit = unitShown(key, reader);
   const money = figureDefinition(key).dimension === 'money';
-  const amount = money ? formatQuoted(reading.amount, reading.unit) : formatQuoted(convert(reading.amount, reading.unit, unit), unit);
+  const amount = money
+    ? formatQuoted(reading.amount, reading.unit)
+    : formatQuoted(convert(reading.amount, reading.unit, unit), unit);
   return `${FIGURE_WORDS[key]}: ${amount}${reading.basis === 'stated' ? '' : `, ${BASIS_WORDS[reading.basis]}`}`;
 }
 
-const unitShown = (key: FigureKey, reader: Reader) => figureUnit(key, reader.units, reader.currency);
+const unitShown = (key: FigureKey, reader: Reader) =>
+  figureUnit(key, reader.units, reader.currency);

@@ -13,26 +13,46 @@ function figure(want: WantKey, x: number, reader: Reader): string {
 }
 
 /** The metric that each must judges. */
-export const METRIC_OF_LIMIT: Partial<Readonly<Record<MustKey, WantKey>>> = { stance: 'heelGap', readyMass: 'readyMass', range: 'range', payload: 'payloadLeft', clearance: 'clearance', money: 'outlay' };
+export const METRIC_OF_LIMIT: Partial<Readonly<Record<MustKey, WantKey>>> = {
+  stance: 'heelGap',
+  readyMass: 'readyMass',
+  range: 'range',
+  payload: 'payloadLeft',
+  clearance: 'clearance',
+  money: 'outlay',
+};
 
 /** One thing that would swap two candidates, in the rider's units. */
-export function turningWords({ rival, point }: Turning, leader: string, name: (id: string) => string, reader: Reader): string {
+export function turningWords(
+  { rival, point }: Turning,
+  leader: string,
+  name: (id: string) => string,
+  reader: Reader,
+): string {
   if (point.kind === 'limit') {
     const metric = METRIC_OF_LIMIT[point.limit as MustKey] ?? 'range';
     const figures = `${METRIC_WORDS[metric].short.toLowerCase()} ${figure(metric, point.to, reader)}`;
-    const chance = point.chance < 0.005 ? 'hardly any of its span' : `${formatNumber(point.chance * 100)} % of its span`;
+    const chance =
+      point.chance < 0.005
+        ? 'hardly any of its span'
+        : `${formatNumber(point.chance * 100)} % of its span`;
     return point.of === 'leader'
       ? `${name(point.id)} itself breaks a must where it does not reach ${figures} (thought to be ${figure(metric, point.from, reader)}): ${chance}.`
       : `${name(point.id)} is worth more, and would be ahead if it kept ${figures} (thought to be ${figure(metric, point.from, reader)}): ${chance}.`;
   }
   const want = point.criterion as WantKey;
   const short = METRIC_WORDS[want].short.toLowerCase();
-  if (point.kind === 'weight') return `${name(rival)} draws level with ${name(leader)} if ${short} counted ${formatNumber(point.to * 100, 1)} of 100 instead of ${formatNumber(point.from * 100, 1)}.`;
-  const chance = point.chance > 0.005 ? ` Its span leaves ${formatNumber(point.chance * 100)} % for that.` : '';
+  if (point.kind === 'weight')
+    return `${name(rival)} draws level with ${name(leader)} if ${short} counted ${formatNumber(point.to * 100, 1)} of 100 instead of ${formatNumber(point.from * 100, 1)}.`;
+  const chance =
+    point.chance > 0.005 ? ` Its span leaves ${formatNumber(point.chance * 100)} % for that.` : '';
   return `${name(rival)} draws level with ${name(leader)} if ${short} of ${name(point.id)} were ${figure(want, point.to, reader)} instead of ${figure(want, point.from, reader)}.${chance}`;
 }
 
 /** A change of the brief that would put a rival ahead. */
-export const briefTurningWords = (turning: BriefTurning, rival: string, reader: Reader): string => `${rival} would be worth more if ${turning.kind === 'ground'
-  ? `${GROUND_WORDS[turning.ground].toLowerCase()} made up ${turning.to} % of the way instead of ${turning.from} %`
-  : `the budget were ${formatNumber(turning.to)} ${reader.currency} instead of ${formatNumber(turning.from)}`}.`;
+export const briefTurningWords = (turning: BriefTurning, rival: string, reader: Reader): string =>
+  `${rival} would be worth more if ${
+    turning.kind === 'ground'
+      ? `${GROUND_WORDS[turning.ground].toLowerCase()} made up ${turning.to} % of the way instead of ${turning.from} %`
+      : `the budget were ${formatNumber(turning.to)} ${reader.currency} instead of ${formatNumber(turning.from)}`
+  }.`;

@@ -17,7 +17,8 @@ export function EmotionRegistry({ children }: { readonly children: ReactNode }) 
     const insert = made.insert;
     const names: Inserted[] = [];
     made.insert = (selector, serialized, sheet, shouldCache) => {
-      if (made.inserted[serialized.name] === undefined) names.push({ name: serialized.name, global: selector === '' });
+      if (made.inserted[serialized.name] === undefined)
+        names.push({ name: serialized.name, global: selector === '' });
       return insert(selector, serialized, sheet, shouldCache);
     };
     return { cache: made, flush: () => names.splice(0) };
@@ -31,11 +32,20 @@ export function EmotionRegistry({ children }: { readonly children: ReactNode }) 
     const local = rules.filter((r) => !r.global);
     return (
       <>
-        {rules.filter((r) => r.global).map((r) => (
-          <style key={r.name} data-emotion={`${cache.key}-global ${r.name}`} dangerouslySetInnerHTML={{ __html: r.css }} />
-        ))}
+        {rules
+          .filter((r) => r.global)
+          .map((r) => (
+            <style
+              key={r.name}
+              data-emotion={`${cache.key}-global ${r.name}`}
+              dangerouslySetInnerHTML={{ __html: r.css }}
+            />
+          ))}
         {local.length > 0 && (
-          <style data-emotion={`${cache.key} ${local.map((r) => r.name).join(' ')}`} dangerouslySetInnerHTML={{ __html: local.map((r) => r.css).join('') }} />
+          <style
+            data-emotion={`${cache.key} ${local.map((r) => r.name).join(' ')}`}
+            dangerouslySetInnerHTML={{ __html: local.map((r) => r.css).join('') }}
+          />
         )}
       </>
     );

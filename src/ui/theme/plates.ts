@@ -24,8 +24,19 @@ const SHAPES = {
   octagon: 'M7.500 1.500h9l6 6v9l-6 6h-9l-6-6v-9z',
 } as const;
 
-const style = (letter: string, shapeName: keyof typeof SHAPES, light: string, dark: string, dash: readonly number[]): PlateStyle => ({
-  letter, shapeName, shape: SHAPES[shapeName], light, dark, dash,
+const style = (
+  letter: string,
+  shapeName: keyof typeof SHAPES,
+  light: string,
+  dark: string,
+  dash: readonly number[],
+): PlateStyle => ({
+  letter,
+  shapeName,
+  shape: SHAPES[shapeName],
+  light,
+  dark,
+  dash,
 });
 
 /** Twelve plates. Hues differ by more than lightness; letter and shape alone tell them apart. */

@@ -15,7 +15,14 @@ import { useCurves, type CurvesModel } from '@/store/running';
 
 /** Best fit for each total spending, all candidates in one picture. */
 export function CurveScreen() {
-  return <BuildFrame whole words={() => 'What the money buys: the best build of every candidate for every sum.'}>{(model) => <Curves model={model} />}</BuildFrame>;
+  return (
+    <BuildFrame
+      whole
+      words={() => 'What the money buys: the best build of every candidate for every sum.'}
+    >
+      {(model) => <Curves model={model} />}
+    </BuildFrame>
+  );
 }
 
 function Curves({ model }: { readonly model: BuildModel }) {
@@ -26,49 +33,163 @@ function Curves({ model }: { readonly model: BuildModel }) {
   const [picked, setPicked] = useState<PickedCorner>();
   const [table, setTable] = useState(false);
   const { standing, reader } = model;
-  const byId = useMemo(() => new Map(standing.candidates.map((c) => [c.candidate.id, c])), [standing]);
-  const name = (id: string) => { const entry = byId.get(id); return entry ? shortName(entry.donor) : id; };
-  const partNames = (ids: readonly string[]) => ids.map((id) => parts[id]?.name.toLowerCase() ?? id).join(', ');
+  const byId = useMemo(
+    () => new Map(standing.candidates.map((c) => [c.candidate.id, c])),
+    [standing],
+  );
+  const name = (id: string) => {
+    const entry = byId.get(id);
+    return entry ? shortName(entry.donor) : id;
+  };
+  const partNames = (ids: readonly string[]) =>
+    ids.map((id) => parts[id]?.name.toLowerCase() ?? id).join(', ');
   const shown = curves.flatMap((curve) => {
     const entry = byId.get(curve.id);
     const outlay = entry?.stock.metrics.outlay.estimate;
     if (!entry || outlay?.kind !== 'known') return [];
-    return [{ ...curve, name: shortName(entry.donor), plate: entry.candidate.plate, stock: [outlay.interval.mid, entry.stockScore.points.mid] as const, whole: state.whole.has(curve.id), current: entry.candidate.id === (picked?.candidate ?? model.entry.candidate.id) }];
+    return [
+      {
+        ...curve,
+        name: shortName(entry.donor),
+        plate: entry.candidate.plate,
+        stock: [outlay.interval.mid, entry.stockScore.points.mid] as const,
+        whole: state.whole.has(curve.id),
+        current: entry.candidate.id === (picked?.candidate ?? model.entry.candidate.id),
+      },
+    ];
   });
-  const within = curves.map((c) => ({ id: c.id, build: atSpending(c, spend) })).filter((c) => c.build !== undefined).toSorted((a, b) => (b.build?.points ?? 0) - (a.build?.points ?? 0));
+  const within = curves
+    .map((c) => ({ id: c.id, build: atSpending(c, spend) }))
+    .filter((c) => c.build !== undefined)
+    .toSorted((a, b) => (b.build?.points ?? 0) - (a.build?.points ?? 0));
   const [first, second] = within;
   const lead = leads(curves);
   const beyond = shown.filter((s) => s.stock[0] > rightEdge(spend, standing.brief.money.tripFund));
   return (
     <>
       <Box aria-live="polite" mb="2">
-        {first?.build && <Text fontSize="lg" fontWeight="600">For {formatNumber(spend)} {reader.currency} the best is {name(first.id)} {first.build.partIds.length === 0 ? 'as it stands' : `with ${first.build.partIds.length} parts`}: fit {formatNumber(first.build.points, 1)} for {formatNumber(first.build.cost)} {reader.currency}.</Text>}
-        {second?.build && <Text>Next is {name(second.id)}, {formatNumber(second.build.points, 1)} for {formatNumber(second.build.cost)}.</Text>}
+        {first?.build && (
+          <Text fontSize="lg" fontWeight="600">
+            For {formatNumber(spend)} {reader.currency} the best is {name(first.id)}{' '}
+            {first.build.partIds.length === 0
+              ? 'as it stands'
+              : `with ${first.build.partIds.length} parts`}
+            : fit {formatNumber(first.build.points, 1)} for {formatNumber(first.build.cost)}{' '}
+            {reader.currency}.
+          </Text>
+        )}
+        {second?.build && (
+          <Text>
+            Next is {name(second.id)}, {formatNumber(second.build.points, 1)} for{' '}
+            {formatNumber(second.build.cost)}.
+          </Text>
+        )}
       </Box>
       <Progress model={curvesModel} of={standing.candidates.length} />
-      <Panel title="Fit against all that is spent" aside={<Button size="xs" variant="ghost" onClick={() => setTable(!table)}>{table ? 'Show as a picture' : 'Show as a table'}</Button>}>
-        {table ? <CurveTable shown={shown} currency={reader.currency} partNames={partNames} /> : (
+      <Panel
+        title="Fit against all that is spent"
+        aside={
+          <Button size="xs" variant="ghost" onClick={() => setTable(!table)}>
+            {table ? 'Show as a picture' : 'Show as a table'}
+          </Button>
+        }
+      >
+        {table ? (
+          <CurveTable shown={shown} currency={reader.currency} partNames={partNames} />
+        ) : (
           <EChart
-            often height="420px" label={`Best fit for every sum, ${shown.length} candidates. ${within.map((w) => `${name(w.id)}: ${formatNumber(w.build?.points ?? 0, 1)} for ${formatNumber(w.build?.cost ?? 0)}`).join('; ')}`}
-            option={curveOption({ curves: shown, spend, tripFund: standing.brief.money.tripFund, currency: reader.currency, dark, partNames })}
-            onPick={(data) => { const corner = data as Partial<PickedCorner> | undefined; if (corner?.candidate && corner.build) setPicked({ candidate: corner.candidate, build: corner.build }); }}
+            often
+            height="420px"
+            label={`Best fit for every sum, ${shown.length} candidates. ${within.map((w) => `${name(w.id)}: ${formatNumber(w.build?.points ?? 0, 1)} for ${formatNumber(w.build?.cost ?? 0)}`).join('; ')}`}
+            option={curveOption({
+              curves: shown,
+              spend,
+              tripFund: standing.brief.money.tripFund,
+              currency: reader.currency,
+              dark,
+              partNames,
+            })}
+            onPick={(data) => {
+              const corner = data as Partial<PickedCorner> | undefined;
+              if (corner?.candidate && corner.build)
+                setPicked({ candidate: corner.candidate, build: corner.build });
+            }}
           />
         )}
-        <Text fontSize="xs" color="fg.muted">A plate is the machine as it stands, whether it keeps the musts or not; its line begins with the cheapest build that keeps every must, and every dot is the proven best for its money. A dotted edge is not proven yet: the best there lies below it. Pick a dot to see its parts.{beyond.length > 0 ? ` Beyond the picture: ${beyond.map((b) => `${b.name}, ${formatNumber(b.stock[0])}`).join('; ')} ${reader.currency} as it stands.` : ''}</Text>
+        <Text fontSize="xs" color="fg.muted">
+          A plate is the machine as it stands, whether it keeps the musts or not; its line begins
+          with the cheapest build that keeps every must, and every dot is the proven best for its
+          money. A dotted edge is not proven yet: the best there lies below it. Pick a dot to see
+          its parts.
+          {beyond.length > 0
+            ? ` Beyond the picture: ${beyond.map((b) => `${b.name}, ${formatNumber(b.stock[0])}`).join('; ')} ${reader.currency} as it stands.`
+            : ''}
+        </Text>
       </Panel>
       {picked && (
-        <Box mt="4"><Panel title={`${name(picked.candidate)}, ${formatNumber(picked.build.cost)} ${reader.currency}`} aside={<Button size="xs" variant="ghost" onClick={() => setPicked(undefined)}>Close</Button>}>
-          <Text>Fit {formatNumber(picked.build.points, 1)}. {picked.build.partIds.length === 0 ? 'As it stands.' : `${partNames(picked.build.partIds)}.`}</Text>
-          <Button size="sm" mt="2" bg="accent" color="accent.ink" onClick={() => { model.select(picked.candidate); model.takeFor(picked.candidate, picked.build.partIds); }}>Take this build for {name(picked.candidate)}</Button>
-        </Panel></Box>
+        <Box mt="4">
+          <Panel
+            title={`${name(picked.candidate)}, ${formatNumber(picked.build.cost)} ${reader.currency}`}
+            aside={
+              <Button size="xs" variant="ghost" onClick={() => setPicked(undefined)}>
+                Close
+              </Button>
+            }
+          >
+            <Text>
+              Fit {formatNumber(picked.build.points, 1)}.{' '}
+              {picked.build.partIds.length === 0
+                ? 'As it stands.'
+                : `${partNames(picked.build.partIds)}.`}
+            </Text>
+            <Button
+              size="sm"
+              mt="2"
+              bg="accent"
+              color="accent.ink"
+              onClick={() => {
+                model.select(picked.candidate);
+                model.takeFor(picked.candidate, picked.build.partIds);
+              }}
+            >
+              Take this build for {name(picked.candidate)}
+            </Button>
+          </Panel>
+        </Box>
       )}
-      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }} gap="4" mt="4" alignItems="start">
+      <Grid
+        templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }}
+        gap="4"
+        mt="4"
+        alignItems="start"
+      >
         <Panel title="Who is ahead for which money">
-          {lead.length === 0 && <Text color="fg.muted">{state.running ? 'Not proven yet.' : 'No candidate has a build that keeps every must.'}</Text>}
-          {lead.map((l) => <Text key={`${l.from}${l.id}`} py="1" borderTopWidth="1px" borderColor="border.muted" _first={{ borderTopWidth: 0 }}>{leadWords(l, name, reader)}</Text>)}
+          {lead.length === 0 && (
+            <Text color="fg.muted">
+              {state.running
+                ? 'Not proven yet.'
+                : 'No candidate has a build that keeps every must.'}
+            </Text>
+          )}
+          {lead.map((l) => (
+            <Text
+              key={`${l.from}${l.id}`}
+              py="1"
+              borderTopWidth="1px"
+              borderColor="border.muted"
+              _first={{ borderTopWidth: 0 }}
+            >
+              {leadWords(l, name, reader)}
+            </Text>
+          ))}
         </Panel>
         <Panel title={`Best for ${formatNumber(spend)} ${reader.currency}`}>
-          <BestList best={state.best} standing={standing} currency={reader.currency} onSee={setPicked} />
+          <BestList
+            best={state.best}
+            standing={standing}
+            currency={reader.currency}
+            onSee={setPicked}
+          />
         </Panel>
       </Grid>
     </>
@@ -85,53 +206,143 @@ interface BestListProps {
 const BestList = memo(function BestList({ best: found, standing, currency, onSee }: BestListProps) {
   return (
     <>
-        {standing.candidates.map(({ candidate: { id, plate }, donor }) => {
-          const best = found.get(id);
-          const build = best?.kind === 'build' ? best.build : undefined;
-          return (
-            <Flex key={id} gap="2" align="center" py="1.5" borderTopWidth="1px" borderColor="border.muted" _first={{ borderTopWidth: 0 }}>
-              <Plate index={plate} size={22} />
-              <Box flex="1" minW="0">
-                <Text fontWeight="600">{shortName(donor)}</Text>
-                <Text fontSize="xs" color="fg.muted">{build ? `${build.partIds.length} parts, ${formatNumber(build.cost)} ${currency}` : best?.kind === 'clash' ? `clash: ${limitNames(best.limits)}` : best?.kind === 'unknown' ? `not known: ${best.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}` : 'planning …'}</Text>
-              </Box>
-              {build && <Text fontWeight="700">{formatNumber(build.points, 1)}</Text>}
-              {build && <Button size="xs" variant="outline" borderColor="border.emphasized" aria-label={`See the build of ${shortName(donor)}`} onClick={() => onSee({ candidate: id, build })}>See it</Button>}
-            </Flex>
-          );
-        })}
+      {standing.candidates.map(({ candidate: { id, plate }, donor }) => {
+        const best = found.get(id);
+        const build = best?.kind === 'build' ? best.build : undefined;
+        return (
+          <Flex
+            key={id}
+            gap="2"
+            align="center"
+            py="1.5"
+            borderTopWidth="1px"
+            borderColor="border.muted"
+            _first={{ borderTopWidth: 0 }}
+          >
+            <Plate index={plate} size={22} />
+            <Box flex="1" minW="0">
+              <Text fontWeight="600">{shortName(donor)}</Text>
+              <Text fontSize="xs" color="fg.muted">
+                {build
+                  ? `${build.partIds.length} parts, ${formatNumber(build.cost)} ${currency}`
+                  : best?.kind === 'clash'
+                    ? `clash: ${limitNames(best.limits)}`
+                    : best?.kind === 'unknown'
+                      ? `not known: ${best.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}`
+                      : 'planning …'}
+              </Text>
+            </Box>
+            {build && <Text fontWeight="700">{formatNumber(build.points, 1)}</Text>}
+            {build && (
+              <Button
+                size="xs"
+                variant="outline"
+                borderColor="border.emphasized"
+                aria-label={`See the build of ${shortName(donor)}`}
+                onClick={() => onSee({ candidate: id, build })}
+              >
+                See it
+              </Button>
+            )}
+          </Flex>
+        );
+      })}
     </>
   );
 });
 
-function Progress({ model: { state, curves, legalOnly, setLegalOnly, again, stop }, of }: { readonly model: CurvesModel; readonly of: number }) {
+function Progress({
+  model: { state, curves, legalOnly, setLegalOnly, again, stop },
+  of,
+}: {
+  readonly model: CurvesModel;
+  readonly of: number;
+}) {
   const corners = curves.reduce((n, c) => n + c.corners.length, 0);
   return (
     <Flex gap="4" align="center" wrap="wrap" mb="2" minH="32px">
       <Checkbox.Root checked={legalOnly} onCheckedChange={(e) => setLegalOnly(e.checked === true)}>
         <Checkbox.HiddenInput />
-        <Checkbox.Control borderColor="border.emphasized" _checked={{ bg: 'accent', borderColor: 'accent', color: 'accent.ink' }} />
+        <Checkbox.Control
+          borderColor="border.emphasized"
+          _checked={{ bg: 'accent', borderColor: 'accent', color: 'accent.ink' }}
+        />
         <Checkbox.Label fontWeight="400">Nothing that may end road approval</Checkbox.Label>
       </Checkbox.Root>
-      <Text color="fg.muted" role="status">{state.running ? `Planning: ${state.whole.size} of ${of} curves proven whole, ${corners} corners so far.` : state.whole.size === of ? `Every curve is proven: ${corners} corners worth their money.` : `Stopped: ${state.whole.size} of ${of} curves proven whole.`}</Text>
-      {state.running ? <Button size="xs" variant="outline" borderColor="border.emphasized" onClick={stop}>Stop</Button> : state.whole.size < of && <Button size="xs" variant="outline" borderColor="border.emphasized" onClick={again}>Start again</Button>}
-      {state.died !== undefined && <Text role="alert" color="fail" fontWeight="600">The planner broke down ({state.died}); what it had found stays.</Text>}
+      <Text color="fg.muted" role="status">
+        {state.running
+          ? `Planning: ${state.whole.size} of ${of} curves proven whole, ${corners} corners so far.`
+          : state.whole.size === of
+            ? `Every curve is proven: ${corners} corners worth their money.`
+            : `Stopped: ${state.whole.size} of ${of} curves proven whole.`}
+      </Text>
+      {state.running ? (
+        <Button size="xs" variant="outline" borderColor="border.emphasized" onClick={stop}>
+          Stop
+        </Button>
+      ) : (
+        state.whole.size < of && (
+          <Button size="xs" variant="outline" borderColor="border.emphasized" onClick={again}>
+            Start again
+          </Button>
+        )
+      )}
+      {state.died !== undefined && (
+        <Text role="alert" color="fail" fontWeight="600">
+          The planner broke down ({state.died}); what it had found stays.
+        </Text>
+      )}
     </Flex>
   );
 }
 
 interface TableProps {
-  readonly shown: readonly (CurvesModel['curves'][number] & { readonly name: string; readonly stock: readonly [number, number] })[];
+  readonly shown: readonly (CurvesModel['curves'][number] & {
+    readonly name: string;
+    readonly stock: readonly [number, number];
+  })[];
   readonly currency: string;
   readonly partNames: (ids: readonly string[]) => string;
 }
 
 function CurveTable({ shown, currency, partNames }: TableProps) {
   return (
-    <Box maxH="420px" overflowY="auto" tabIndex={0} role="region" aria-label="Corners of every curve">
-      <Box as="table" width="100%" css={{ '& td, & th': { padding: '3px 10px 3px 0', textAlign: 'left', verticalAlign: 'top' }, '& .n': { textAlign: 'right', whiteSpace: 'nowrap' }, '& tbody tr': { borderTop: '1px solid var(--chakra-colors-border-muted)' } }}>
-        <thead><tr><th>Candidate</th><th className="n">spent, {currency}</th><th className="n">fit</th><th>parts</th></tr></thead>
-        <tbody>{shown.flatMap((s) => s.corners.map((c) => <tr key={`${s.id}${c.cost}`}><td>{s.name}</td><td className="n">{formatNumber(c.cost)}</td><td className="n">{formatNumber(c.points, 1)}</td><td>{c.partIds.length === 0 ? 'as it stands' : partNames(c.partIds)}</td></tr>))}</tbody>
+    <Box
+      maxH="420px"
+      overflowY="auto"
+      tabIndex={0}
+      role="region"
+      aria-label="Corners of every curve"
+    >
+      <Box
+        as="table"
+        width="100%"
+        css={{
+          '& td, & th': { padding: '3px 10px 3px 0', textAlign: 'left', verticalAlign: 'top' },
+          '& .n': { textAlign: 'right', whiteSpace: 'nowrap' },
+          '& tbody tr': { borderTop: '1px solid var(--chakra-colors-border-muted)' },
+        }}
+      >
+        <thead>
+          <tr>
+            <th>Candidate</th>
+            <th className="n">spent, {currency}</th>
+            <th className="n">fit</th>
+            <th>parts</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.flatMap((s) =>
+            s.corners.map((c) => (
+              <tr key={`${s.id}${c.cost}`}>
+                <td>{s.name}</td>
+                <td className="n">{formatNumber(c.cost)}</td>
+                <td className="n">{formatNumber(c.points, 1)}</td>
+                <td>{c.partIds.length === 0 ? 'as it stands' : partNames(c.partIds)}</td>
+              </tr>
+            )),
+          )}
+        </tbody>
       </Box>
     </Box>
   );

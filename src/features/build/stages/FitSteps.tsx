@@ -14,10 +14,24 @@ interface FitStepsProps {
 /** Fit after each stage, as steps from the machine as it stands, with what is spent by then and the musts that still fail. */
 export function FitSteps({ stock, machine, steps, reader }: FitStepsProps) {
   const rows = [
-    { key: 'stock', words: 'As it stands', points: stock, spent: machine, fails: [] as string[], before: stock },
+    {
+      key: 'stock',
+      words: 'As it stands',
+      points: stock,
+      spent: machine,
+      fails: [] as string[],
+      before: stock,
+    },
     ...steps.map((s, i) => ({
-      key: s.stage, words: STAGE_WORDS[s.stage], points: s.score.points.mid, before: i === 0 ? stock : (steps[i - 1]?.score.points.mid ?? stock),
-      spent: machine === undefined || s.after.cost.noRate.length > 0 ? undefined : machine + buildTotal(s.after.cost), fails: s.after.musts.filter((m) => m.verdict === 'fail').map((m) => MUST_SHORT[m.key]),
+      key: s.stage,
+      words: STAGE_WORDS[s.stage],
+      points: s.score.points.mid,
+      before: i === 0 ? stock : (steps[i - 1]?.score.points.mid ?? stock),
+      spent:
+        machine === undefined || s.after.cost.noRate.length > 0
+          ? undefined
+          : machine + buildTotal(s.after.cost),
+      fails: s.after.musts.filter((m) => m.verdict === 'fail').map((m) => MUST_SHORT[m.key]),
     })),
   ];
   const low = Math.max(0, Math.min(...rows.map((r) => r.points)) - 12);
@@ -25,15 +39,62 @@ export function FitSteps({ stock, machine, steps, reader }: FitStepsProps) {
   return (
     <Box as="ol" listStyleType="none">
       {rows.map((row) => (
-        <Flex as="li" key={row.key} align="center" gap="3" py="1" wrap={{ base: 'wrap', md: 'nowrap' }}>
-          <Text width="170px" flexShrink={0}>{row.words}</Text>
+        <Flex
+          as="li"
+          key={row.key}
+          align="center"
+          gap="3"
+          py="1"
+          wrap={{ base: 'wrap', md: 'nowrap' }}
+        >
+          <Text width="170px" flexShrink={0}>
+            {row.words}
+          </Text>
           <Box flex="1" minW="120px" height="20px" position="relative" bg="bg.subtle" aria-hidden>
-            <Box position="absolute" top="0" bottom="0" left="0" width={x(Math.min(row.points, row.before))} bg="fg.subtle" />
-            <Box position="absolute" top="0" bottom="0" left={x(Math.min(row.points, row.before))} width={`calc(${x(Math.max(row.points, row.before))} - ${x(Math.min(row.points, row.before))})`} bg={row.points >= row.before ? 'accent' : 'fail'} />
+            <Box
+              position="absolute"
+              top="0"
+              bottom="0"
+              left="0"
+              width={x(Math.min(row.points, row.before))}
+              bg="fg.subtle"
+            />
+            <Box
+              position="absolute"
+              top="0"
+              bottom="0"
+              left={x(Math.min(row.points, row.before))}
+              width={`calc(${x(Math.max(row.points, row.before))} - ${x(Math.min(row.points, row.before))})`}
+              bg={row.points >= row.before ? 'accent' : 'fail'}
+            />
           </Box>
-          <Text width="112px" flexShrink={0} textAlign="right"><b>{formatNumber(row.points, 1)}</b>{row.points !== row.before && <Text as="span" color="fg.muted"> ({row.points > row.before ? '+' : '−'}{formatNumber(Math.abs(row.points - row.before), 1)})</Text>}</Text>
-          <Text width="130px" flexShrink={0} textAlign="right">{row.spent === undefined ? 'not known' : `${formatNumber(row.spent)} ${reader.currency}`}</Text>
-          <Text width="150px" flexShrink={0} color={row.fails.length > 0 ? 'fail' : 'pass'} fontSize="sm">{row.key === 'stock' ? '' : row.fails.length > 0 ? `✕ ${row.fails.join(', ')}` : '✓ every must'}</Text>
+          <Text width="112px" flexShrink={0} textAlign="right">
+            <b>{formatNumber(row.points, 1)}</b>
+            {row.points !== row.before && (
+              <Text as="span" color="fg.muted">
+                {' '}
+                ({row.points > row.before ? '+' : '−'}
+                {formatNumber(Math.abs(row.points - row.before), 1)})
+              </Text>
+            )}
+          </Text>
+          <Text width="130px" flexShrink={0} textAlign="right">
+            {row.spent === undefined
+              ? 'not known'
+              : `${formatNumber(row.spent)} ${reader.currency}`}
+          </Text>
+          <Text
+            width="150px"
+            flexShrink={0}
+            color={row.fails.length > 0 ? 'fail' : 'pass'}
+            fontSize="sm"
+          >
+            {row.key === 'stock'
+              ? ''
+              : row.fails.length > 0
+                ? `✕ ${row.fails.join(', ')}`
+                : '✓ every must'}
+          </Text>
         </Flex>
       ))}
     </Box>

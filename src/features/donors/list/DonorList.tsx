@@ -17,7 +17,11 @@ import type { ListSetting } from './donor-list';
 import type { DonorsModel } from '../use-donors';
 
 const LINE_HEIGHT = 54;
-const SORTS = ['name', ...ESSENTIAL_KEYS, ...SHEET_KEYS.filter((k) => !isFactKey(k) && !(ESSENTIAL_KEYS as readonly string[]).includes(k))] as readonly ListSetting['sort'][];
+const SORTS = [
+  'name',
+  ...ESSENTIAL_KEYS,
+  ...SHEET_KEYS.filter((k) => !isFactKey(k) && !(ESSENTIAL_KEYS as readonly string[]).includes(k)),
+] as readonly ListSetting['sort'][];
 
 export interface DonorListProps {
   readonly model: DonorsModel;
@@ -31,10 +35,17 @@ export function DonorList({ model, shownId, reader }: DonorListProps) {
   const { setting, change, lines } = list;
   const scroller = useRef<HTMLDivElement>(null);
   const search = useRef<HTMLInputElement>(null);
-  const virtual = useVirtualizer({ count: lines.length, getScrollElement: () => scroller.current, estimateSize: () => LINE_HEIGHT, overscan: 6 });
+  const virtual = useVirtualizer({
+    count: lines.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => LINE_HEIGHT,
+    overscan: 6,
+  });
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && ['INPUT', 'TEXTAREA', 'SELECT'].includes(event.target.tagName);
+      const typing =
+        event.target instanceof HTMLElement &&
+        ['INPUT', 'TEXTAREA', 'SELECT'].includes(event.target.tagName);
       if (event.key === '/' && !typing && !event.ctrlKey && !event.metaKey) {
         event.preventDefault();
         search.current?.focus();
@@ -49,36 +60,124 @@ export function DonorList({ model, shownId, reader }: DonorListProps) {
     if (!next) return;
     model.select(next.donor.id);
     virtual.scrollToIndex(lines.indexOf(next));
-    requestAnimationFrame(() => scroller.current?.querySelector<HTMLElement>(`[data-donor="${CSS.escape(next.donor.id)}"]`)?.focus());
+    requestAnimationFrame(() =>
+      scroller.current
+        ?.querySelector<HTMLElement>(`[data-donor="${CSS.escape(next.donor.id)}"]`)
+        ?.focus(),
+    );
   };
   return (
     <Flex direction="column" gap="1.5" minH="0">
       <Input
-        ref={search} size="sm" type="search" aria-label="Search donors" placeholder="Search name, version, tag  ( / )" bg="bg.panel" borderColor="border.emphasized" value={setting.search}
-        onChange={(e) => change({ search: e.target.value })} onKeyDown={(e) => { if (e.key === 'ArrowDown') { e.preventDefault(); step(at < 0 ? 1 : 0); } }}
+        ref={search}
+        size="sm"
+        type="search"
+        aria-label="Search donors"
+        placeholder="Search name, version, tag  ( / )"
+        bg="bg.panel"
+        borderColor="border.emphasized"
+        value={setting.search}
+        onChange={(e) => change({ search: e.target.value })}
+        onKeyDown={(e) => {
+          if (e.key === 'ArrowDown') {
+            e.preventDefault();
+            step(at < 0 ? 1 : 0);
+          }
+        }}
       />
-      <Filters donorClass={setting.donorClass} must={setting.must} tag={setting.tag} sort={setting.sort} falling={setting.falling} tags={list.tags} change={change} />
+      <Filters
+        donorClass={setting.donorClass}
+        must={setting.must}
+        tag={setting.tag}
+        sort={setting.sort}
+        falling={setting.falling}
+        tags={list.tags}
+        change={change}
+      />
       <Flex align="center" justify="space-between" fontSize="xs" color="fg.muted" minH="28px">
-        <Text aria-live="polite">{lines.length === list.total ? `${list.total} ${list.total === 1 ? 'donor' : 'donors'}` : `${lines.length} of ${list.total}`}</Text>
+        <Text aria-live="polite">
+          {lines.length === list.total
+            ? `${list.total} ${list.total === 1 ? 'donor' : 'donors'}`
+            : `${lines.length} of ${list.total}`}
+        </Text>
         <Flex align="center" gap="2">
-          {list.putAway > 0 && <label><input type="checkbox" checked={setting.archived} onChange={(e) => change({ archived: e.target.checked })} /> put away: {list.putAway}</label>}
-          <Button size="2xs" variant={list.ticked ? 'solid' : 'ghost'} aria-pressed={list.ticked !== undefined} onClick={list.ticked ? list.stopTicking : list.startTicking}><ListChecks size={14} /> Several</Button>
+          {list.putAway > 0 && (
+            <label>
+              <input
+                type="checkbox"
+                checked={setting.archived}
+                onChange={(e) => change({ archived: e.target.checked })}
+              />{' '}
+              put away: {list.putAway}
+            </label>
+          )}
+          <Button
+            size="2xs"
+            variant={list.ticked ? 'solid' : 'ghost'}
+            aria-pressed={list.ticked !== undefined}
+            onClick={list.ticked ? list.stopTicking : list.startTicking}
+          >
+            <ListChecks size={14} /> Several
+          </Button>
         </Flex>
       </Flex>
       {list.ticked && <BulkBar model={model} list={list} />}
       <Box
-        ref={scroller} overflowY="auto" maxH={{ base: 'none', lg: 'calc(100dvh - 358px)' }} minH="120px" height={{ base: 'calc(100dvh - 462px)', lg: `${Math.max(120, lines.length * LINE_HEIGHT + 2)}px` }} borderTopWidth="1px" borderColor="border"
-        role="region" aria-label="Donors found" tabIndex={-1} style={{ contain: 'content' }}
-        onKeyDown={(e) => { if (e.key === 'ArrowDown' || e.key === 'ArrowUp') { e.preventDefault(); step(e.key === 'ArrowDown' ? 1 : -1); } }}
+        ref={scroller}
+        overflowY="auto"
+        maxH={{ base: 'none', lg: 'calc(100dvh - 358px)' }}
+        minH="120px"
+        height={{
+          base: 'calc(100dvh - 462px)',
+          lg: `${Math.max(120, lines.length * LINE_HEIGHT + 2)}px`,
+        }}
+        borderTopWidth="1px"
+        borderColor="border"
+        role="region"
+        aria-label="Donors found"
+        tabIndex={-1}
+        style={{ contain: 'content' }}
+        onKeyDown={(e) => {
+          if (e.key === 'ArrowDown' || e.key === 'ArrowUp') {
+            e.preventDefault();
+            step(e.key === 'ArrowDown' ? 1 : -1);
+          }
+        }}
       >
-        {lines.length === 0 && <Text color="fg.muted" py="4">{list.total === 0 ? 'No donors yet. Add the first machine you are thinking of, or paste its sheet; a handful of figures is enough to begin.' : 'Nothing matches. Change the search or the filters.'}</Text>}
+        {lines.length === 0 && (
+          <Text color="fg.muted" py="4">
+            {list.total === 0
+              ? 'No donors yet. Add the first machine you are thinking of, or paste its sheet; a handful of figures is enough to begin.'
+              : 'Nothing matches. Change the search or the filters.'}
+          </Text>
+        )}
         <ul style={{ height: virtual.getTotalSize(), position: 'relative', listStyle: 'none' }}>
           {virtual.getVirtualItems().map((item) => {
             const line = lines[item.index];
-            return line && (
-              <li key={line.donor.id} style={{ position: 'absolute', top: item.start, left: 0, right: 0, height: LINE_HEIGHT, contain: 'strict' }} aria-setsize={lines.length} aria-posinset={item.index + 1}>
-                <DonorLine line={line} model={model} list={list} current={line.donor.id === shownId} reader={reader} />
-              </li>
+            return (
+              line && (
+                <li
+                  key={line.donor.id}
+                  style={{
+                    position: 'absolute',
+                    top: item.start,
+                    left: 0,
+                    right: 0,
+                    height: LINE_HEIGHT,
+                    contain: 'strict',
+                  }}
+                  aria-setsize={lines.length}
+                  aria-posinset={item.index + 1}
+                >
+                  <DonorLine
+                    line={line}
+                    model={model}
+                    list={list}
+                    current={line.donor.id === shownId}
+                    reader={reader}
+                  />
+                </li>
+              )
             );
           })}
         </ul>
@@ -88,29 +187,86 @@ export function DonorList({ model, shownId, reader }: DonorListProps) {
   );
 }
 
-interface FiltersProps extends Pick<ListSetting, 'donorClass' | 'must' | 'tag' | 'sort' | 'falling'> {
+interface FiltersProps
+  extends Pick<ListSetting, 'donorClass' | 'must' | 'tag' | 'sort' | 'falling'> {
   readonly tags: readonly string[];
   readonly change: DonorListModel['change'];
 }
 
-const CLASS_OPTIONS = [{ value: '', words: 'all classes' }, ...DONOR_CLASSES.map((c) => ({ value: c, words: CLASS_WORDS[c] }))];
-const MUST_OPTIONS = [{ value: '', words: 'any must' }, { value: 'all', words: 'fails no must' }, ...MUST_KEYS.map((m) => ({ value: m, words: `not failing: ${MUST_SHORT[m]}` }))];
-const SORT_OPTIONS = SORTS.map((s) => ({ value: s, words: s === 'name' ? 'by plate and name' : `by ${FIGURE_WORDS[s].toLowerCase()}` }));
+const CLASS_OPTIONS = [
+  { value: '', words: 'all classes' },
+  ...DONOR_CLASSES.map((c) => ({ value: c, words: CLASS_WORDS[c] })),
+];
+const MUST_OPTIONS = [
+  { value: '', words: 'any must' },
+  { value: 'all', words: 'fails no must' },
+  ...MUST_KEYS.map((m) => ({ value: m, words: `not failing: ${MUST_SHORT[m]}` })),
+];
+const SORT_OPTIONS = SORTS.map((s) => ({
+  value: s,
+  words: s === 'name' ? 'by plate and name' : `by ${FIGURE_WORDS[s].toLowerCase()}`,
+}));
 
 /** What the list is narrowed and sorted by; not drawn anew while the rider types a search. */
-const Filters = memo(function Filters({ donorClass, must, tag, sort, falling, tags, change }: FiltersProps) {
+const Filters = memo(function Filters({
+  donorClass,
+  must,
+  tag,
+  sort,
+  falling,
+  tags,
+  change,
+}: FiltersProps) {
   return (
     <>
       <Flex gap="1.5">
-        <Choice aria-label="Filter by class" wide="calc(50% - 3px)" value={donorClass ?? ''} options={CLASS_OPTIONS} onChange={(e) => change({ donorClass: (e.target.value || undefined) as ListSetting['donorClass'] })} />
-        <Choice aria-label="Filter by must" wide="calc(50% - 3px)" value={must ?? ''} options={MUST_OPTIONS} onChange={(e) => change({ must: (e.target.value || undefined) as ListSetting['must'] })} />
+        <Choice
+          aria-label="Filter by class"
+          wide="calc(50% - 3px)"
+          value={donorClass ?? ''}
+          options={CLASS_OPTIONS}
+          onChange={(e) =>
+            change({ donorClass: (e.target.value || undefined) as ListSetting['donorClass'] })
+          }
+        />
+        <Choice
+          aria-label="Filter by must"
+          wide="calc(50% - 3px)"
+          value={must ?? ''}
+          options={MUST_OPTIONS}
+          onChange={(e) => change({ must: (e.target.value || undefined) as ListSetting['must'] })}
+        />
       </Flex>
       <Flex gap="1.5">
-        <Choice aria-label="Sort by" wide="calc(50% - 3px)" value={sort} options={SORT_OPTIONS} onChange={(e) => change({ sort: e.target.value as ListSetting['sort'] })} />
+        <Choice
+          aria-label="Sort by"
+          wide="calc(50% - 3px)"
+          value={sort}
+          options={SORT_OPTIONS}
+          onChange={(e) => change({ sort: e.target.value as ListSetting['sort'] })}
+        />
         {sort === 'name' ? (
-          <Choice aria-label="Filter by tag" wide="calc(50% - 3px)" value={tag ?? ''} options={[{ value: '', words: 'any tag' }, ...tags.map((t) => ({ value: t, words: t }))]} onChange={(e) => change({ tag: e.target.value || undefined })} />
+          <Choice
+            aria-label="Filter by tag"
+            wide="calc(50% - 3px)"
+            value={tag ?? ''}
+            options={[
+              { value: '', words: 'any tag' },
+              ...tags.map((t) => ({ value: t, words: t })),
+            ]}
+            onChange={(e) => change({ tag: e.target.value || undefined })}
+          />
         ) : (
-          <Choice aria-label="Order" wide="calc(50% - 3px)" value={falling ? 'falling' : 'rising'} options={[{ value: 'rising', words: 'least first' }, { value: 'falling', words: 'most first' }]} onChange={(e) => change({ falling: e.target.value === 'falling' })} />
+          <Choice
+            aria-label="Order"
+            wide="calc(50% - 3px)"
+            value={falling ? 'falling' : 'rising'}
+            options={[
+              { value: 'rising', words: 'least first' },
+              { value: 'falling', words: 'most first' },
+            ]}
+            onChange={(e) => change({ falling: e.target.value === 'falling' })}
+          />
         )}
       </Flex>
     </>

@@ -28,22 +28,37 @@ export function useDonorList({ resolved, candidateOf }: DonorsModel): DonorListM
   const lines = useMemo(() => {
     const money = moneyOf(dossier);
     const plates = new Map(Object.values(dossier.candidates).map((c) => [c.donorId, c.plate]));
-    return listDonors({ donors, plateOf: (id) => plates.get(id), figure: (donor, key) => figureOf(donor, key, money), assessment: (donor) => assessmentOf(donor, dossier) }, setting);
+    return listDonors(
+      {
+        donors,
+        plateOf: (id) => plates.get(id),
+        figure: (donor, key) => figureOf(donor, key, money),
+        assessment: (donor) => assessmentOf(donor, dossier),
+      },
+      setting,
+    );
   }, [donors, dossier, setting]);
-  const change = useCallback((part: Partial<ListSetting>) => setSetting((s) => ({ ...s, ...part })), []);
+  const change = useCallback(
+    (part: Partial<ListSetting>) => setSetting((s) => ({ ...s, ...part })),
+    [],
+  );
   const tags = useMemo(() => [...new Set(donors.flatMap((d) => d.tags ?? []))].sort(), [donors]);
   return {
-    setting, lines, tags, ticked,
+    setting,
+    lines,
+    tags,
+    ticked,
     total: donors.length,
     putAway: donors.filter((d) => d.archived && !candidateOf.has(d.id)).length,
     change,
     startTicking: () => setTicked(new Set()),
     stopTicking: () => setTicked(undefined),
-    tick: (id) => setTicked((now) => {
-      const next = new Set(now);
-      if (!next.delete(id)) next.add(id);
-      return next;
-    }),
+    tick: (id) =>
+      setTicked((now) => {
+        const next = new Set(now);
+        if (!next.delete(id)) next.add(id);
+        return next;
+      }),
     tickAll: () => setTicked(new Set(lines.map((l) => l.donor.id))),
   };
 }

@@ -12,12 +12,33 @@ export function Checks({ donor, reader }: { readonly donor: Donor; readonly read
   const checks = checksOf(donor, dossier);
   if (checks.length === 0) return null;
   return (
-    <Box as="section" aria-label="Things to check" borderLeftWidth="4px" borderColor="unsure" pl="3" py="1" mt="3">
-      <Flex align="center" gap="2" color="unsure" fontWeight="700"><TriangleAlert size={16} /> {checks.length === 1 ? 'One thing to check' : `${checks.length} things to check`}</Flex>
+    <Box
+      as="section"
+      aria-label="Things to check"
+      borderLeftWidth="4px"
+      borderColor="unsure"
+      pl="3"
+      py="1"
+      mt="3"
+    >
+      <Flex align="center" gap="2" color="unsure" fontWeight="700">
+        <TriangleAlert size={16} />{' '}
+        {checks.length === 1 ? 'One thing to check' : `${checks.length} things to check`}
+      </Flex>
       <Box as="ul" listStyleType="none">
         {checks.map((check) => {
           const words = checkWords(check, reader);
-          return <Text as="li" key={JSON.stringify(check)} mt="1"><Text as="span" fontWeight="700">{words.what}</Text> {words.why} <Text as="span" color="fg.muted">{words.look}</Text></Text>;
+          return (
+            <Text as="li" key={JSON.stringify(check)} mt="1">
+              <Text as="span" fontWeight="700">
+                {words.what}
+              </Text>{' '}
+              {words.why}{' '}
+              <Text as="span" color="fg.muted">
+                {words.look}
+              </Text>
+            </Text>
+          );
         })}
       </Box>
     </Box>

@@ -3,15 +3,39 @@ import { Box, Button, Flex, Grid, IconButton, Input, Text } from '@chakra-ui/rea
 import { Pin, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { donorName, type Donor } from '@/core/donor';
-import { figureDefinition, figureUnit, ORIGINS, readingInUse, rivalReadings, type Basis, type Figure, type FigureKey, type NormalFigure, type Origin, type Reading } from '@/core/readings';
+import {
+  figureDefinition,
+  figureUnit,
+  ORIGINS,
+  readingInUse,
+  rivalReadings,
+  type Basis,
+  type Figure,
+  type FigureKey,
+  type NormalFigure,
+  type Origin,
+  type Reading,
+} from '@/core/readings';
 import { unitEntry } from '@/core/units';
 import { useDossierStore, useDraftText } from '@/store/react';
 import { Choice } from '@/ui/fields';
 import { OriginMark } from '@/ui/marks/OriginMark';
-import { BASIS_WORDS, FIGURE_WORDS, formatFigure, formatNumber, formatQuoted, nameWords, ORIGIN_WORDS, type Reader } from '@/ui/messages';
+import {
+  BASIS_WORDS,
+  FIGURE_WORDS,
+  formatFigure,
+  formatNumber,
+  formatQuoted,
+  nameWords,
+  ORIGIN_WORDS,
+  type Reader,
+} from '@/ui/messages';
 import { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from '@/ui/stored';
 
-export const FIGURE_COLUMNS = { base: '1fr 1fr', xl: '118px 108px minmax(116px, 1.3fr) 136px minmax(60px, 1fr) 58px' };
+export const FIGURE_COLUMNS = {
+  base: '1fr 1fr',
+  xl: '118px 108px minmax(116px, 1.3fr) 136px minmax(60px, 1fr) 58px',
+};
 
 interface RowsProps {
   /** The donor's own record. */
@@ -29,7 +53,12 @@ export function FigureRows({ donor, name, figureKey, inherited, normal, reader }
   const figure = donor.figures[figureKey];
   const [adding, setAdding] = useState(false);
   const [freshId, setFreshId] = useState(() => crypto.randomUUID());
-  const readings: readonly (Reading | undefined)[] = figure ? [...figure.readings, ...(adding && !figure.readings.some((r) => r.id === freshId) ? [undefined] : [])] : [undefined];
+  const readings: readonly (Reading | undefined)[] = figure
+    ? [
+        ...figure.readings,
+        ...(adding && !figure.readings.some((r) => r.id === freshId) ? [undefined] : []),
+      ]
+    : [undefined];
   const inUse = readingInUse(figure);
   const rivals = new Set(rivalReadings(figureKey, figure).map((r) => r.id));
   const taken = figure ? undefined : readingInUse(inherited);
@@ -37,9 +66,26 @@ export function FigureRows({ donor, name, figureKey, inherited, normal, reader }
     <Box borderTopWidth="1px" borderColor="border.muted" py="1.5">
       {readings.map((reading, i) => (
         <ReadingRow
-          key={reading?.id ?? freshId} donor={donor} donorName={name} placeholder={taken ? `takes over ${quotedText(taken)}` : 'not known'} rival={reading !== undefined && rivals.has(reading.id)} figureKey={figureKey} figure={figure} reading={reading} reader={reader} first={i === 0} newId={freshId}
+          key={reading?.id ?? freshId}
+          donor={donor}
+          donorName={name}
+          placeholder={taken ? `takes over ${quotedText(taken)}` : 'not known'}
+          rival={reading !== undefined && rivals.has(reading.id)}
+          figureKey={figureKey}
+          figure={figure}
+          reading={reading}
+          reader={reader}
+          first={i === 0}
+          newId={freshId}
           inUse={readings.length > 1 && reading !== undefined && reading.id === inUse?.id}
-          onAdd={figure && !adding ? () => { setFreshId(crypto.randomUUID()); setAdding(true); } : undefined}
+          onAdd={
+            figure && !adding
+              ? () => {
+                  setFreshId(crypto.randomUUID());
+                  setAdding(true);
+                }
+              : undefined
+          }
           onDone={() => setAdding(false)}
         />
       ))}
@@ -49,22 +95,49 @@ export function FigureRows({ donor, name, figureKey, inherited, normal, reader }
 }
 
 /** What the reading in use comes to, where that differs from what was quoted. */
-function NormalLine({ figureKey, normal, reader }: { readonly figureKey: FigureKey; readonly normal: NormalFigure | undefined; readonly reader: Reader }) {
+function NormalLine({
+  figureKey,
+  normal,
+  reader,
+}: {
+  readonly figureKey: FigureKey;
+  readonly normal: NormalFigure | undefined;
+  readonly reader: Reader;
+}) {
   if (!normal?.reading) return null;
   const { dimension } = figureDefinition(figureKey);
   if (normal.estimate.kind === 'unknown') {
-    return <Text fontSize="xs" color="unsure" pl={{ xl: '126px' }}>Not comparable yet: {normal.estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} is not known.</Text>;
+    return (
+      <Text fontSize="xs" color="unsure" pl={{ xl: '126px' }}>
+        Not comparable yet:{' '}
+        {normal.estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} is not known.
+      </Text>
+    );
   }
   const { low, mid, high } = normal.estimate.interval;
   const shown = formatFigure(mid, figureKey, reader);
-  const asQuoted = low === high && shown === `${formatNumber(normal.reading.amount)} ${unitEntry(normal.reading.unit).symbol}`.trim() && (dimension === 'money' || normal.reading.unit === figureUnit(figureKey, reader.units, reader.currency));
-  if (asQuoted || (low === high && dimension !== 'money' && shown === formatQuoted(normal.reading.amount, normal.reading.unit))) return null;
+  const asQuoted =
+    low === high &&
+    shown ===
+      `${formatNumber(normal.reading.amount)} ${unitEntry(normal.reading.unit).symbol}`.trim() &&
+    (dimension === 'money' ||
+      normal.reading.unit === figureUnit(figureKey, reader.units, reader.currency));
+  if (
+    asQuoted ||
+    (low === high &&
+      dimension !== 'money' &&
+      shown === formatQuoted(normal.reading.amount, normal.reading.unit))
+  )
+    return null;
   const [from, to] = [formatFigure(low, figureKey, reader), formatFigure(high, figureKey, reader)];
   return (
     <Flex fontSize="xs" color="fg.muted" pl={{ xl: '126px' }} gap="1.5" align="center">
       <OriginMark known={normal.reading.origin} />
       <Text>
-        counts as <Text as="span" color="fg" fontWeight="700">{shown}</Text>
+        counts as{' '}
+        <Text as="span" color="fg" fontWeight="700">
+          {shown}
+        </Text>
         {from !== to && ` (${from.replace(/ \D*$/, '')} to ${to})`}
         {normal.basis !== 'stated' && ` ${BASIS_WORDS[normal.basis]}`}
       </Text>
@@ -89,67 +162,188 @@ interface ReadingRowProps {
   readonly onDone: () => void;
 }
 
-function ReadingRow({ donor, donorName: donorWords, placeholder, rival, figureKey, figure, reading, reader, first, newId, inUse, onAdd, onDone }: ReadingRowProps) {
+function ReadingRow({
+  donor,
+  donorName: donorWords,
+  placeholder,
+  rival,
+  figureKey,
+  figure,
+  reading,
+  reader,
+  first,
+  newId,
+  inUse,
+  onAdd,
+  onDone,
+}: ReadingRowProps) {
   const store = useDossierStore();
   const definition = figureDefinition(figureKey);
   const name = FIGURE_WORDS[figureKey];
   const id = `figure-${figureKey}-${reading?.id ?? 'new'}`;
   const put = (before: unknown, after: Figure | undefined, coalesce: string) =>
     store.execute({
-      label: { code: 'edit-reading', facts: { name: donorWords || donorName(donor), figure: figureKey } }, coalesce: `${donor.id}/${figureKey}/${coalesce}`,
+      label: {
+        code: 'edit-reading',
+        facts: { name: donorWords || donorName(donor), figure: figureKey },
+      },
+      coalesce: `${donor.id}/${figureKey}/${coalesce}`,
       changes: [{ table: 'donors', key: donor.id, path: ['figures', figureKey], before, after }],
     });
   const field = useDraftText<QuotedAmount | undefined>({
-    draftKey: `donor/${donor.id}/${figureKey}/${reading?.id ?? 'new'}`, shown: quotedText(reading), base: figure,
+    draftKey: `donor/${donor.id}/${figureKey}/${reading?.id ?? 'new'}`,
+    shown: quotedText(reading),
+    base: figure,
     parse: (text) => parseQuoted(figureKey, text, reading, reader),
     commit(quoted, before) {
       // Text that is emptied takes the reading away only when the rider leaves the field.
-      return quoted ? put(before, withAmount(figureKey, before as Figure | undefined, reading, quoted, newId), reading?.id ?? newId) : { kind: 'nothing' };
+      return quoted
+        ? put(
+            before,
+            withAmount(figureKey, before as Figure | undefined, reading, quoted, newId),
+            reading?.id ?? newId,
+          )
+        : { kind: 'nothing' };
     },
-    committed: (quoted) => (quoted ? withAmount(figureKey, figure, reading, quoted, newId) : figure),
+    committed: (quoted) =>
+      quoted ? withAmount(figureKey, figure, reading, quoted, newId) : figure,
   });
   const onBlur = () => {
     field.onBlur();
-    if (field.text.trim() === '' && reading) put(figure, withAmount(figureKey, figure, reading, undefined, newId), 'remove');
+    if (field.text.trim() === '' && reading)
+      put(figure, withAmount(figureKey, figure, reading, undefined, newId), 'remove');
     if (!reading && !field.fault) onDone();
   };
-  const detail = (change: { basis?: Basis; origin?: Origin; note?: string }) => figure && reading && put(figure, withDetail(figure, reading, change), `${reading.id}-detail`);
+  const detail = (change: { basis?: Basis; origin?: Origin; note?: string }) =>
+    figure && reading && put(figure, withDetail(figure, reading, change), `${reading.id}-detail`);
   return (
     <Box>
       <Grid templateColumns={FIGURE_COLUMNS} gap="1.5" alignItems="center" py="0.5">
-        <label htmlFor={id} style={{ visibility: first ? 'visible' : 'hidden' }}>{name}{first ? '' : ', another reading'}</label>
+        <label htmlFor={id} style={{ visibility: first ? 'visible' : 'hidden' }}>
+          {name}
+          {first ? '' : ', another reading'}
+        </label>
         <Input
-          id={id} size="sm" px="2" bg="bg.panel" borderColor={field.fault ? 'fail' : 'border.emphasized'} borderWidth={field.fault ? '2px' : '1px'} textAlign="right" autoComplete="off"
-          gridColumn={reading ? undefined : { xl: 'span 2' }} placeholder={placeholder} value={field.text} aria-invalid={field.fault ? true : undefined} aria-describedby={field.fault ? `${id}-fault` : undefined}
-          onFocus={field.onFocus} onChange={(e) => field.onChange(e.target.value)} onBlur={onBlur}
+          id={id}
+          size="sm"
+          px="2"
+          bg="bg.panel"
+          borderColor={field.fault ? 'fail' : 'border.emphasized'}
+          borderWidth={field.fault ? '2px' : '1px'}
+          textAlign="right"
+          autoComplete="off"
+          gridColumn={reading ? undefined : { xl: 'span 2' }}
+          placeholder={placeholder}
+          value={field.text}
+          aria-invalid={field.fault ? true : undefined}
+          aria-describedby={field.fault ? `${id}-fault` : undefined}
+          onFocus={field.onFocus}
+          onChange={(e) => field.onChange(e.target.value)}
+          onBlur={onBlur}
         />
         {reading ? (
           <>
             {definition.bases.length > 1 ? (
-              <Choice aria-label={`${name}: basis`} wide="100%" value={reading.basis} options={definition.bases.map((b) => ({ value: b, words: BASIS_WORDS[b] }))} onChange={(e) => detail({ basis: e.target.value as Basis })} />
-            ) : <Box display={{ base: 'none', xl: 'block' }} />}
-            <Choice aria-label={`${name}: origin`} wide="100%" value={reading.origin} options={ORIGINS.map((o) => ({ value: o, words: ORIGIN_WORDS[o] }))} onChange={(e) => detail({ origin: e.target.value as Origin })} />
-            <Input size="sm" px="2" variant="flushed" borderColor="border.muted" aria-label={`${name}: where from`} placeholder="where from" value={reading.note} maxLength={400} onChange={(e) => detail({ note: e.target.value })} />
+              <Choice
+                aria-label={`${name}: basis`}
+                wide="100%"
+                value={reading.basis}
+                options={definition.bases.map((b) => ({ value: b, words: BASIS_WORDS[b] }))}
+                onChange={(e) => detail({ basis: e.target.value as Basis })}
+              />
+            ) : (
+              <Box display={{ base: 'none', xl: 'block' }} />
+            )}
+            <Choice
+              aria-label={`${name}: origin`}
+              wide="100%"
+              value={reading.origin}
+              options={ORIGINS.map((o) => ({ value: o, words: ORIGIN_WORDS[o] }))}
+              onChange={(e) => detail({ origin: e.target.value as Origin })}
+            />
+            <Input
+              size="sm"
+              px="2"
+              variant="flushed"
+              borderColor="border.muted"
+              aria-label={`${name}: where from`}
+              placeholder="where from"
+              value={reading.note}
+              maxLength={400}
+              onChange={(e) => detail({ note: e.target.value })}
+            />
             <Flex justify="flex-end">
               {figure && figure.readings.length > 1 && (
                 <IconButton
-                  size="xs" variant={figure.pinned === reading.id ? 'solid' : 'ghost'} aria-pressed={figure.pinned === reading.id} aria-label={`${name}: ${figure.pinned === reading.id ? 'let the rule choose again' : `always use ${formatQuoted(reading.amount, reading.unit)}`}`}
-                  title={inUse ? 'This reading is in use' : 'Use this reading'} color={figure.pinned === reading.id ? undefined : inUse ? 'accent' : 'fg.subtle'}
-                  onClick={() => put(figure, figure.pinned === reading.id ? { readings: figure.readings } : { ...figure, pinned: reading.id }, 'pin')}
-                ><Pin size={15} fill={inUse ? 'currentColor' : 'none'} /></IconButton>
+                  size="xs"
+                  variant={figure.pinned === reading.id ? 'solid' : 'ghost'}
+                  aria-pressed={figure.pinned === reading.id}
+                  aria-label={`${name}: ${figure.pinned === reading.id ? 'let the rule choose again' : `always use ${formatQuoted(reading.amount, reading.unit)}`}`}
+                  title={inUse ? 'This reading is in use' : 'Use this reading'}
+                  color={figure.pinned === reading.id ? undefined : inUse ? 'accent' : 'fg.subtle'}
+                  onClick={() =>
+                    put(
+                      figure,
+                      figure.pinned === reading.id
+                        ? { readings: figure.readings }
+                        : { ...figure, pinned: reading.id },
+                      'pin',
+                    )
+                  }
+                >
+                  <Pin size={15} fill={inUse ? 'currentColor' : 'none'} />
+                </IconButton>
               )}
-              {first && onAdd && <IconButton size="xs" variant="ghost" aria-label={`${name}: add another reading`} title="Another reading" onClick={onAdd}><Plus size={15} /></IconButton>}
+              {first && onAdd && (
+                <IconButton
+                  size="xs"
+                  variant="ghost"
+                  aria-label={`${name}: add another reading`}
+                  title="Another reading"
+                  onClick={onAdd}
+                >
+                  <Plus size={15} />
+                </IconButton>
+              )}
             </Flex>
           </>
         ) : null}
       </Grid>
-      {rival && <Text fontSize="xs" color="unsure" fontWeight="600" pl={{ xl: '126px' }}>Disagrees with the reading in use by more than their spreads.</Text>}
-      {field.fault && <Text id={`${id}-fault`} role="alert" fontSize="xs" color="fail" fontWeight="600" pl={{ xl: '126px' }}>{field.fault}</Text>}
+      {rival && (
+        <Text fontSize="xs" color="unsure" fontWeight="600" pl={{ xl: '126px' }}>
+          Disagrees with the reading in use by more than their spreads.
+        </Text>
+      )}
+      {field.fault && (
+        <Text
+          id={`${id}-fault`}
+          role="alert"
+          fontSize="xs"
+          color="fail"
+          fontWeight="600"
+          pl={{ xl: '126px' }}
+        >
+          {field.fault}
+        </Text>
+      )}
       {field.conflict && (
-        <Flex role="alert" fontSize="xs" color="unsure" fontWeight="600" pl={{ xl: '126px' }} gap="2" align="center" wrap="wrap">
+        <Flex
+          role="alert"
+          fontSize="xs"
+          color="unsure"
+          fontWeight="600"
+          pl={{ xl: '126px' }}
+          gap="2"
+          align="center"
+          wrap="wrap"
+        >
           Another tab changed {name.toLowerCase()} while you typed.
-          <Button size="2xs" variant="outline" onClick={field.conflict.keepMine}>Keep mine</Button>
-          <Button size="2xs" variant="outline" onClick={field.conflict.takeTheirs}>Take the other</Button>
+          <Button size="2xs" variant="outline" onClick={field.conflict.keepMine}>
+            Keep mine
+          </Button>
+          <Button size="2xs" variant="outline" onClick={field.conflict.takeTheirs}>
+            Take the other
+          </Button>
         </Flex>
       )}
     </Box>

@@ -26,7 +26,9 @@ export interface SheetProps {
 }
 
 /** Groups stay open while the rider goes from donor to donor. */
-const openGroups = createStore<{ readonly open: ReadonlySet<SheetGroupKey> }>(() => ({ open: new Set(['essentials']) }));
+const openGroups = createStore<{ readonly open: ReadonlySet<SheetGroupKey> }>(() => ({
+  open: new Set(['essentials']),
+}));
 
 /** The whole sheet of one donor, variant or listing. */
 export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) {
@@ -39,9 +41,12 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
   const kind = donorKind(own);
   const name = fullName(donor);
   const figures = figuresOf(donor, money);
-  const set = (field: 'maker' | 'model' | 'version' | 'note' | 'donorClass', after: string) => store.execute({
-    label: { code: 'edit-donor', facts: { name } }, coalesce: `${own.id}/${field}`, changes: [{ table: 'donors', key: own.id, path: [field], before: own[field], after }],
-  });
+  const set = (field: 'maker' | 'model' | 'version' | 'note' | 'donorClass', after: string) =>
+    store.execute({
+      label: { code: 'edit-donor', facts: { name } },
+      coalesce: `${own.id}/${field}`,
+      changes: [{ table: 'donors', key: own.id, path: [field], before: own[field], after }],
+    });
   const toggle = (group: SheetGroupKey) => {
     const next = new Set(open);
     if (!next.delete(group)) next.add(group);
@@ -50,12 +55,34 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
   const text = (field: 'maker' | 'model' | 'version', label: string, most: number) => (
     <Box>
       <label htmlFor={`donor-${field}`}>{label}</label>
-      <Input id={`donor-${field}`} size="sm" bg="bg.panel" borderColor="border.emphasized" maxLength={most} value={own[field]} onChange={(e) => set(field, e.target.value)} />
+      <Input
+        id={`donor-${field}`}
+        size="sm"
+        bg="bg.panel"
+        borderColor="border.emphasized"
+        maxLength={most}
+        value={own[field]}
+        onChange={(e) => set(field, e.target.value)}
+      />
     </Box>
   );
   return (
-    <Box style={{ contain: 'layout style' }} bg="bg.panel" borderRadius="plate" borderWidth="1px" borderColor="border" px={{ base: '3', md: '4' }} py="3">
-      <SheetHeader donor={donor} model={model} reader={reader} onPaste={onPaste} onCompare={onCompare} />
+    <Box
+      style={{ contain: 'layout style' }}
+      bg="bg.panel"
+      borderRadius="plate"
+      borderWidth="1px"
+      borderColor="border"
+      px={{ base: '3', md: '4' }}
+      py="3"
+    >
+      <SheetHeader
+        donor={donor}
+        model={model}
+        reader={reader}
+        onPaste={onPaste}
+        onCompare={onCompare}
+      />
       {kind === 'model' ? (
         <Grid templateColumns={{ base: '1fr', sm: '1fr 1fr' }} gap="3" mb="2">
           {text('maker', 'Maker', 80)}
@@ -63,27 +90,74 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
           {text('version', 'Version, year, market', 120)}
           <Box>
             <label htmlFor="donor-class">Class</label>
-            <Choice id="donor-class" wide="100%" value={own.donorClass} options={DONOR_CLASSES.map((c) => ({ value: c, words: CLASS_WORDS[c] }))} onChange={(e) => set('donorClass', e.target.value)} />
+            <Choice
+              id="donor-class"
+              wide="100%"
+              value={own.donorClass}
+              options={DONOR_CLASSES.map((c) => ({ value: c, words: CLASS_WORDS[c] }))}
+              onChange={(e) => set('donorClass', e.target.value)}
+            />
           </Box>
         </Grid>
       ) : (
         <Box mb="2">
-          {text('version', kind === 'listing' ? 'Which machine (seller, place, colour)' : 'What the variant is called', 120)}
-          <Text fontSize="xs" color="fg.muted" mt="1">Stands on {base ? fullName(base) : 'a donor that is gone'}. What is left empty below is taken over from there; what you enter counts instead.</Text>
+          {text(
+            'version',
+            kind === 'listing'
+              ? 'Which machine (seller, place, colour)'
+              : 'What the variant is called',
+            120,
+          )}
+          <Text fontSize="xs" color="fg.muted" mt="1">
+            Stands on {base ? fullName(base) : 'a donor that is gone'}. What is left empty below is
+            taken over from there; what you enter counts instead.
+          </Text>
         </Box>
       )}
       {kind === 'listing' && <ListingPanel own={own} donor={donor} name={name} reader={reader} />}
       {kind === 'variant' && <VariantPanel own={own} name={name} />}
       <Checks donor={donor} reader={reader} />
-      <Text fontSize="xs" color="fg.muted" mt="3" mb="2">Type figures as they are quoted, unit and all: “304 lb”, “34.6 in”, “187 ± 3 kg”, “85 mpg imp”. Leave out what is not known.</Text>
+      <Text fontSize="xs" color="fg.muted" mt="3" mb="2">
+        Type figures as they are quoted, unit and all: “304 lb”, “34.6 in”, “187 ± 3 kg”, “85 mpg
+        imp”. Leave out what is not known.
+      </Text>
       {SHEET_GROUP_KEYS.map((group) => (
-        <SheetGroup key={`${own.id}-${group}`} group={group} own={own} base={base} resolved={donor} name={name} figures={figures} reader={reader} open={open.has(group)} onToggle={() => toggle(group)} />
+        <SheetGroup
+          key={`${own.id}-${group}`}
+          group={group}
+          own={own}
+          base={base}
+          resolved={donor}
+          name={name}
+          figures={figures}
+          reader={reader}
+          open={open.has(group)}
+          onToggle={() => toggle(group)}
+        />
       ))}
-      <WeakPoints own={own} inherited={base?.weakPoints ?? []} name={name} kind={kind} reader={reader} />
-      <Box mt="4"><TagField own={own} name={name} /></Box>
+      <WeakPoints
+        own={own}
+        inherited={base?.weakPoints ?? []}
+        name={name}
+        kind={kind}
+        reader={reader}
+      />
+      <Box mt="4">
+        <TagField own={own} name={name} />
+      </Box>
       <Box mt="3">
         <label htmlFor="donor-note">Notes</label>
-        <Textarea id="donor-note" size="sm" bg="bg.panel" borderColor="border.emphasized" rows={3} maxLength={4000} placeholder={base?.note || undefined} value={own.note} onChange={(e) => set('note', e.target.value)} />
+        <Textarea
+          id="donor-note"
+          size="sm"
+          bg="bg.panel"
+          borderColor="border.emphasized"
+          rows={3}
+          maxLength={4000}
+          placeholder={base?.note || undefined}
+          value={own.note}
+          onChange={(e) => set('note', e.target.value)}
+        />
       </Box>
     </Box>
   );

@@ -10,7 +10,19 @@ export function TagField({ own, name }: { readonly own: Donor; readonly name: st
   const store = useDossierStore();
   const [typed, setTyped] = useState('');
   const tags = own.tags ?? [];
-  const put = (after: readonly string[]) => store.execute({ label: { code: 'edit-donor', facts: { name } }, changes: [{ table: 'donors', key: own.id, path: ['tags'], before: own.tags, after: after.length > 0 ? after : undefined }] });
+  const put = (after: readonly string[]) =>
+    store.execute({
+      label: { code: 'edit-donor', facts: { name } },
+      changes: [
+        {
+          table: 'donors',
+          key: own.id,
+          path: ['tags'],
+          before: own.tags,
+          after: after.length > 0 ? after : undefined,
+        },
+      ],
+    });
   const add = () => {
     const word = typed.trim().slice(0, 30);
     if (word && !tags.includes(word) && tags.length < 20) put([...tags, word]);
@@ -20,12 +32,39 @@ export function TagField({ own, name }: { readonly own: Donor; readonly name: st
     <Flex align="center" gap="1.5" wrap="wrap">
       <label htmlFor="donor-tags">Tags</label>
       {tags.map((tag) => (
-        <Flex key={tag} align="center" borderWidth="1px" borderColor="border.emphasized" borderRadius="plate" pl="2" fontSize="xs">
+        <Flex
+          key={tag}
+          align="center"
+          borderWidth="1px"
+          borderColor="border.emphasized"
+          borderRadius="plate"
+          pl="2"
+          fontSize="xs"
+        >
           <Text>{tag}</Text>
-          <IconButton size="2xs" variant="ghost" aria-label={`Take off the tag ${tag}`} onClick={() => put(tags.filter((t) => t !== tag))}><X size={12} /></IconButton>
+          <IconButton
+            size="2xs"
+            variant="ghost"
+            aria-label={`Take off the tag ${tag}`}
+            onClick={() => put(tags.filter((t) => t !== tag))}
+          >
+            <X size={12} />
+          </IconButton>
         </Flex>
       ))}
-      <Input id="donor-tags" size="xs" width="150px" placeholder="add a tag, Enter" maxLength={30} value={typed} onChange={(e) => setTyped(e.target.value)} onBlur={add} onKeyDown={(e) => { if (e.key === 'Enter') add(); }} />
+      <Input
+        id="donor-tags"
+        size="xs"
+        width="150px"
+        placeholder="add a tag, Enter"
+        maxLength={30}
+        value={typed}
+        onChange={(e) => setTyped(e.target.value)}
+        onBlur={add}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') add();
+        }}
+      />
     </Flex>
   );
 }

@@ -22,28 +22,119 @@ export interface WeakPointsProps {
 export function WeakPoints({ own, inherited, name, kind, reader }: WeakPointsProps) {
   const store = useDossierStore();
   const points = own.weakPoints ?? [];
-  const put = (after: readonly WeakPoint[], what: string) => store.execute({
-    label: { code: 'edit-weak-points', facts: { name } }, coalesce: `${own.id}/weak/${what}`, changes: [{ table: 'donors', key: own.id, path: ['weakPoints'], before: own.weakPoints, after: after.length > 0 ? after : undefined }],
-  });
-  const change = (id: string, detail: Partial<WeakPoint>) => put(points.map((p) => (p.id === id ? withDetail(p, detail) : p)), id + Object.keys(detail).join());
+  const put = (after: readonly WeakPoint[], what: string) =>
+    store.execute({
+      label: { code: 'edit-weak-points', facts: { name } },
+      coalesce: `${own.id}/weak/${what}`,
+      changes: [
+        {
+          table: 'donors',
+          key: own.id,
+          path: ['weakPoints'],
+          before: own.weakPoints,
+          after: after.length > 0 ? after : undefined,
+        },
+      ],
+    });
+  const change = (id: string, detail: Partial<WeakPoint>) =>
+    put(
+      points.map((p) => (p.id === id ? withDetail(p, detail) : p)),
+      id + Object.keys(detail).join(),
+    );
   return (
-    <Box as="section" aria-label="Weak points" borderTopWidth="1px" borderColor="border" pt="2" mt="1">
-      <Heading as="h3" size="sm" fontWeight="700">{kind === 'listing' ? 'Condition: what was found' : 'Known weak points'}</Heading>
-      <Text fontSize="xs" color="fg.muted">{kind === 'listing' ? 'Weeping seals, loose spokes, notchy bearings, a stretched chain.' : 'A hanger welded to the frame, a part with an hour limit, a shock that cannot be rebuilt.'} Tick what has to be put right before you ride: its cost counts in the outlay.</Text>
+    <Box
+      as="section"
+      aria-label="Weak points"
+      borderTopWidth="1px"
+      borderColor="border"
+      pt="2"
+      mt="1"
+    >
+      <Heading as="h3" size="sm" fontWeight="700">
+        {kind === 'listing' ? 'Condition: what was found' : 'Known weak points'}
+      </Heading>
+      <Text fontSize="xs" color="fg.muted">
+        {kind === 'listing'
+          ? 'Weeping seals, loose spokes, notchy bearings, a stretched chain.'
+          : 'A hanger welded to the frame, a part with an hour limit, a shock that cannot be rebuilt.'}{' '}
+        Tick what has to be put right before you ride: its cost counts in the outlay.
+      </Text>
       {inherited.map((p) => (
-        <Flex key={p.id} gap="2" align="center" py="0.5" color="fg.muted"><OriginMark known={p.origin} /><Text flex="1">{p.what} (of the model)</Text><Text>{p.mend ? 'to mend' : ''} {p.cost ? formatQuoted(p.cost.amount, p.cost.currency) : ''}</Text></Flex>
+        <Flex key={p.id} gap="2" align="center" py="0.5" color="fg.muted">
+          <OriginMark known={p.origin} />
+          <Text flex="1">{p.what} (of the model)</Text>
+          <Text>
+            {p.mend ? 'to mend' : ''} {p.cost ? formatQuoted(p.cost.amount, p.cost.currency) : ''}
+          </Text>
+        </Flex>
       ))}
       {points.map((p) => (
         <Flex key={p.id} gap="1.5" align="center" py="0.5" wrap="wrap">
-          <Input flex="1" minW="180px" size="sm" px="2" bg="bg.panel" borderColor="border.emphasized" aria-label="What is weak" placeholder="what" maxLength={200} value={p.what} onChange={(e) => change(p.id, { what: e.target.value })} />
+          <Input
+            flex="1"
+            minW="180px"
+            size="sm"
+            px="2"
+            bg="bg.panel"
+            borderColor="border.emphasized"
+            aria-label="What is weak"
+            placeholder="what"
+            maxLength={200}
+            value={p.what}
+            onChange={(e) => change(p.id, { what: e.target.value })}
+          />
           <CostField point={p} reader={reader} onSet={(cost) => change(p.id, { cost })} />
-          <Choice aria-label="Weak point: origin" wide="124px" value={p.origin} options={ORIGINS.map((o) => ({ value: o, words: ORIGIN_WORDS[o] }))} onChange={(e) => change(p.id, { origin: e.target.value as Origin })} />
-          <label style={{ whiteSpace: 'nowrap' }}><input type="checkbox" checked={p.mend} onChange={(e) => change(p.id, { mend: e.target.checked })} /> put right</label>
-          <IconButton size="xs" variant="ghost" aria-label={`Take off: ${p.what || 'weak point'}`} onClick={() => put(points.filter((o) => o.id !== p.id), 'remove')}><X size={15} /></IconButton>
-          {p.mend && !p.cost && <Text width="100%" fontSize="xs" color="unsure" fontWeight="600">Its cost is not known, so the outlay cannot be said.</Text>}
+          <Choice
+            aria-label="Weak point: origin"
+            wide="124px"
+            value={p.origin}
+            options={ORIGINS.map((o) => ({ value: o, words: ORIGIN_WORDS[o] }))}
+            onChange={(e) => change(p.id, { origin: e.target.value as Origin })}
+          />
+          <label style={{ whiteSpace: 'nowrap' }}>
+            <input
+              type="checkbox"
+              checked={p.mend}
+              onChange={(e) => change(p.id, { mend: e.target.checked })}
+            />{' '}
+            put right
+          </label>
+          <IconButton
+            size="xs"
+            variant="ghost"
+            aria-label={`Take off: ${p.what || 'weak point'}`}
+            onClick={() =>
+              put(
+                points.filter((o) => o.id !== p.id),
+                'remove',
+              )
+            }
+          >
+            <X size={15} />
+          </IconButton>
+          {p.mend && !p.cost && (
+            <Text width="100%" fontSize="xs" color="unsure" fontWeight="600">
+              Its cost is not known, so the outlay cannot be said.
+            </Text>
+          )}
         </Flex>
       ))}
-      <Button size="xs" variant="ghost" mt="1" onClick={() => put([...points, { id: crypto.randomUUID(), what: '', mend: false, origin: 'heard', note: '' }], 'add')}><Plus size={14} /> {kind === 'listing' ? 'Something found' : 'A weak point'}</Button>
+      <Button
+        size="xs"
+        variant="ghost"
+        mt="1"
+        onClick={() =>
+          put(
+            [
+              ...points,
+              { id: crypto.randomUUID(), what: '', mend: false, origin: 'heard', note: '' },
+            ],
+            'add',
+          )
+        }
+      >
+        <Plus size={14} /> {kind === 'listing' ? 'Something found' : 'A weak point'}
+      </Button>
     </Box>
   );
 }
@@ -54,7 +145,15 @@ function withDetail(point: WeakPoint, detail: Partial<WeakPoint>): WeakPoint {
   return cost ? { ...rest, cost } : rest;
 }
 
-function CostField({ point, reader, onSet }: { readonly point: WeakPoint; readonly reader: Reader; readonly onSet: (cost: WeakPoint['cost']) => void }) {
+function CostField({
+  point,
+  reader,
+  onSet,
+}: {
+  readonly point: WeakPoint;
+  readonly reader: Reader;
+  readonly onSet: (cost: WeakPoint['cost']) => void;
+}) {
   const [typed, setTyped] = useState<string>();
   const [fault, setFault] = useState<string>();
   const shown = point.cost ? formatQuoted(point.cost.amount, point.cost.currency) : '';
@@ -67,7 +166,8 @@ function CostField({ point, reader, onSet }: { readonly point: WeakPoint; readon
     }
     const parsed = parseAmount(text, 'money', point.cost?.currency ?? reader.currency);
     if (parsed.kind === 'fault') setFault(amountFaultWords(parsed.fault));
-    else if (!isCurrency(parsed.unit) || !(parsed.amount >= 0 && parsed.amount <= 100000)) setFault('A cost lies between 0 and 100 000.');
+    else if (!isCurrency(parsed.unit) || !(parsed.amount >= 0 && parsed.amount <= 100000))
+      setFault('A cost lies between 0 and 100 000.');
     else {
       setFault(undefined);
       onSet({ amount: parsed.amount, currency: parsed.unit });
@@ -75,8 +175,25 @@ function CostField({ point, reader, onSet }: { readonly point: WeakPoint; readon
   };
   return (
     <Box>
-      <Input size="sm" width="112px" px="2" textAlign="right" bg="bg.panel" borderColor={fault ? 'fail' : 'border.emphasized'} aria-label="Cost to put right" aria-invalid={fault ? true : undefined} placeholder="cost" value={typed ?? shown} onChange={(e) => change(e.target.value)} onBlur={() => !fault && setTyped(undefined)} />
-      {fault && <Text role="alert" fontSize="xs" color="fail" fontWeight="600" maxW="112px">{fault}</Text>}
+      <Input
+        size="sm"
+        width="112px"
+        px="2"
+        textAlign="right"
+        bg="bg.panel"
+        borderColor={fault ? 'fail' : 'border.emphasized'}
+        aria-label="Cost to put right"
+        aria-invalid={fault ? true : undefined}
+        placeholder="cost"
+        value={typed ?? shown}
+        onChange={(e) => change(e.target.value)}
+        onBlur={() => !fault && setTyped(undefined)}
+      />
+      {fault && (
+        <Text role="alert" fontSize="xs" color="fail" fontWeight="600" maxW="112px">
+          {fault}
+        </Text>
+      )}
     </Box>
   );
 }

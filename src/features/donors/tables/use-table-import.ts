@@ -2,7 +2,13 @@
 import { useEffect, useRef, useState } from 'react';
 import { DONOR_CLASSES, type DonorClass } from '@/core/donor';
 import type { Origin } from '@/core/readings';
-import { guessColumns, isSameTarget, readDonorRow, type ColumnTarget, type RowResult } from '@/core/tables';
+import {
+  guessColumns,
+  isSameTarget,
+  readDonorRow,
+  type ColumnTarget,
+  type RowResult,
+} from '@/core/tables';
 import { rememberColumns, rememberedColumns, parseCsv, TABLE_SIZE_LIMIT } from '@/store/tables';
 import { useDossierStore } from '@/store/react';
 import { tableFaultWords } from '@/ui/messages';
@@ -51,9 +57,25 @@ export function useTableImport(): TableImportModel {
 
   const setting = { columns, origin, note: loaded?.file ?? '', donorClass };
   return {
-    loaded, refused, columns, origin, setOrigin, donorClass, setDonorClass, progress, faults,
-    twice: new Set(columns.flatMap((c, i) => (c.kind !== 'ignore' && columns.slice(0, i).some((d) => isSameTarget(d, c)) ? [i] : []))),
-    preview: loaded ? loaded.rows.slice(0, PREVIEW_ROWS).map((cells, i) => readDonorRow(cells, { ...setting, id: `preview-${i}` })) : [],
+    loaded,
+    refused,
+    columns,
+    origin,
+    setOrigin,
+    donorClass,
+    setDonorClass,
+    progress,
+    faults,
+    twice: new Set(
+      columns.flatMap((c, i) =>
+        c.kind !== 'ignore' && columns.slice(0, i).some((d) => isSameTarget(d, c)) ? [i] : [],
+      ),
+    ),
+    preview: loaded
+      ? loaded.rows
+          .slice(0, PREVIEW_ROWS)
+          .map((cells, i) => readDonorRow(cells, { ...setting, id: `preview-${i}` }))
+      : [],
     setColumn(index, target) {
       setFaults(undefined);
       setColumns((now) => now.map((c, i) => (i === index ? target : c)));
@@ -62,21 +84,35 @@ export function useTableImport(): TableImportModel {
       setRefused(undefined);
       setFaults(undefined);
       setLoaded(undefined);
-      const parsed = file.size > TABLE_SIZE_LIMIT ? ({ kind: 'fault', fault: { code: 'table-too-large', bytes: file.size, limit: TABLE_SIZE_LIMIT } } as const) : parseCsv(await file.text());
+      const parsed =
+        file.size > TABLE_SIZE_LIMIT
+          ? ({
+              kind: 'fault',
+              fault: { code: 'table-too-large', bytes: file.size, limit: TABLE_SIZE_LIMIT },
+            } as const)
+          : parseCsv(await file.text());
       if (parsed.kind === 'fault') {
         setRefused(`${file.name}: ${tableFaultWords(parsed.fault)}`);
         return;
       }
       const remembered = await rememberedColumns(store.db, parsed.headings);
       setColumns(remembered ?? guessColumns(parsed.headings, undefined));
-      setLoaded({ file: file.name, headings: parsed.headings, rows: parsed.rows, remembered: remembered !== undefined });
+      setLoaded({
+        file: file.name,
+        headings: parsed.headings,
+        rows: parsed.rows,
+        remembered: remembered !== undefined,
+      });
     },
     async run() {
       if (!loaded) return false;
       setFaults(undefined);
       setProgress({ done: 0, of: loaded.rows.length });
       void rememberColumns(store.db, loaded.headings, columns);
-      const running = readTable({ ...setting, rows: loaded.rows, idStem: crypto.randomUUID() }, (done, of) => setProgress({ done, of }));
+      const running = readTable(
+        { ...setting, rows: loaded.rows, idStem: crypto.randomUUID() },
+        (done, of) => setProgress({ done, of }),
+      );
       job.current = running;
       const outcome = await running.outcome;
       job.current = undefined;
@@ -86,7 +122,9 @@ export function useTableImport(): TableImportModel {
         return false;
       }
       if (outcome.kind === 'died') {
-        setRefused(`The table could not be read: ${outcome.message}. Nothing was written; try again.`);
+        setRefused(
+          `The table could not be read: ${outcome.message}. Nothing was written; try again.`,
+        );
         return false;
       }
       const { donors, faults: found } = outcome.result;
@@ -95,9 +133,14 @@ export function useTableImport(): TableImportModel {
         return false;
       }
       store.execute({
-        label: { code: 'import-table', facts: { count: donors.length, file: loaded.file } }, changes: donors.map((d) => ({ table: 'donors', key: d.id, path: [], after: d })),
+        label: { code: 'import-table', facts: { count: donors.length, file: loaded.file } },
+        changes: donors.map((d) => ({ table: 'donors', key: d.id, path: [], after: d })),
       });
-      notify({ text: `${donors.length} donors from ${loaded.file} are in the list.`, tone: 'plain', act: { word: 'Undo', run: () => void store.undo() } });
+      notify({
+        text: `${donors.length} donors from ${loaded.file} are in the list.`,
+        tone: 'plain',
+        act: { word: 'Undo', run: () => void store.undo() },
+      });
       return true;
     },
     cancel: () => job.current?.cancel(),

@@ -11,7 +11,14 @@ import type { Standing, StandingCandidate } from '@/store/queries';
 import { usePreferences, useStanding } from '@/store/react';
 import { Choice, Panel, PressRow } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
-import { formatNumber, formatWithUnit, MUST_SHORT, mustWords, STANCE_WORDS, VERDICT_SIGNS } from '@/ui/messages';
+import {
+  formatNumber,
+  formatWithUnit,
+  MUST_SHORT,
+  mustWords,
+  STANCE_WORDS,
+  VERDICT_SIGNS,
+} from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { FigureAnswer } from './FigureAnswer';
 import { PointTick } from './PointTick';
@@ -19,33 +26,79 @@ import { useCard, type CardModel } from './use-card';
 
 /** The card for the dealer's: a phone, cold hands, no network. What is ticked is written at once. */
 export function CardScreen() {
-  return <Suspense><Chosen /></Suspense>;
+  return (
+    <Suspense>
+      <Chosen />
+    </Suspense>
+  );
 }
 
 function Chosen() {
   const id = useSearchParams().get('candidate');
   const standing = useStanding();
-  const entry = standing?.candidates.find((c) => c.candidate.id === id) ?? standing?.candidates.find((c) => c.candidate.id === standing.builtRanking[0]?.id);
-  if (!standing || !entry) return <ScreenHeading title="Card">A card needs a brief and a candidate on the shortlist. <Link href="/donors" style={{ textDecoration: 'underline' }}>To the donors</Link></ScreenHeading>;
+  const entry =
+    standing?.candidates.find((c) => c.candidate.id === id) ??
+    standing?.candidates.find((c) => c.candidate.id === standing.builtRanking[0]?.id);
+  if (!standing || !entry)
+    return (
+      <ScreenHeading title="Card">
+        A card needs a brief and a candidate on the shortlist.{' '}
+        <Link href="/donors" style={{ textDecoration: 'underline' }}>
+          To the donors
+        </Link>
+      </ScreenHeading>
+    );
   return <Card key={entry.candidate.id} standing={standing} entry={entry} />;
 }
 
-function Card({ standing, entry }: { readonly standing: Standing; readonly entry: StandingCandidate }) {
+function Card({
+  standing,
+  entry,
+}: {
+  readonly standing: Standing;
+  readonly entry: StandingCandidate;
+}) {
   const [{ units }] = usePreferences();
   const router = useRouter();
   const model = useCard(standing, entry, { units, currency: standing.brief.money.currency });
   return (
     <Box maxW="760px">
-      <ScreenHeading title="Card">At the machine: what you tick is written down as you tick it, without a network, too.</ScreenHeading>
+      <ScreenHeading title="Card">
+        At the machine: what you tick is written down as you tick it, without a network, too.
+      </ScreenHeading>
       <Flex gap="2" align="center" wrap="wrap" mb="3">
-        <Button asChild size="sm" variant="ghost"><Link href="/verdict"><ArrowLeft size={16} /> Verdict</Link></Button>
-        <Choice aria-label="Candidate" wide="250px" value={entry.candidate.id} options={standing.candidates.map((c) => ({ value: c.candidate.id, words: shortName(c.donor) }))} onChange={(e) => router.replace(`/verdict/card?candidate=${encodeURIComponent(e.target.value)}`, { scroll: false })} />
+        <Button asChild size="sm" variant="ghost">
+          <Link href="/verdict">
+            <ArrowLeft size={16} /> Verdict
+          </Link>
+        </Button>
+        <Choice
+          aria-label="Candidate"
+          wide="250px"
+          value={entry.candidate.id}
+          options={standing.candidates.map((c) => ({
+            value: c.candidate.id,
+            words: shortName(c.donor),
+          }))}
+          onChange={(e) =>
+            router.replace(`/verdict/card?candidate=${encodeURIComponent(e.target.value)}`, {
+              scroll: false,
+            })
+          }
+        />
       </Flex>
       <Stands model={model} />
       <Flex direction="column" gap="4" mt="3">
         <Sit model={model} />
         <Questions model={model} />
-        {model.used ? <Walk model={model} /> : <Text color="fg.muted">A used one is walked around, too: enter it as “one for sale” under Donors, and its card has the walk and the papers.</Text>}
+        {model.used ? (
+          <Walk model={model} />
+        ) : (
+          <Text color="fg.muted">
+            A used one is walked around, too: enter it as “one for sale” under Donors, and its card
+            has the walk and the papers.
+          </Text>
+        )}
         <Note model={model} />
       </Flex>
     </Box>
@@ -57,11 +110,50 @@ function Stands({ model: { entry, reader } }: { readonly model: CardModel }) {
   const { stock, stockScore, candidate } = entry;
   const outlay = stock.metrics.outlay.estimate;
   return (
-    <Flex role="status" align="center" gap="3" wrap="wrap" bg="bg.panel" borderWidth="1px" borderLeftWidth="5px" borderColor="border.emphasized" borderRadius="plate" px="3" py="2" position="sticky" top="0" zIndex={2}>
+    <Flex
+      role="status"
+      align="center"
+      gap="3"
+      wrap="wrap"
+      bg="bg.panel"
+      borderWidth="1px"
+      borderLeftWidth="5px"
+      borderColor="border.emphasized"
+      borderRadius="plate"
+      px="3"
+      py="2"
+      position="sticky"
+      top="0"
+      zIndex={2}
+    >
       <Plate index={candidate.plate} size={30} />
-      <Text fontWeight="800" fontSize="xl">{formatNumber(stockScore.points.mid, 1)}</Text>
-      <Text fontSize="sm" color="fg.muted">{formatNumber(stockScore.points.low)} to {formatNumber(stockScore.points.high)}, {outlay.kind === 'known' ? `${formatNumber(outlay.interval.mid)} ${reader.currency} in all` : 'outlay not known'}</Text>
-      <Box>{stock.musts.map((m) => <Text key={m.key} as="span" mr="2" fontWeight="600" color={VERDICT_SIGNS[m.verdict].colour} title={mustWords(m, reader)}>{VERDICT_SIGNS[m.verdict].sign} {MUST_SHORT[m.key]}<Box as="span" srOnly> {VERDICT_SIGNS[m.verdict].words}</Box></Text>)}</Box>
+      <Text fontWeight="800" fontSize="xl">
+        {formatNumber(stockScore.points.mid, 1)}
+      </Text>
+      <Text fontSize="sm" color="fg.muted">
+        {formatNumber(stockScore.points.low)} to {formatNumber(stockScore.points.high)},{' '}
+        {outlay.kind === 'known'
+          ? `${formatNumber(outlay.interval.mid)} ${reader.currency} in all`
+          : 'outlay not known'}
+      </Text>
+      <Box>
+        {stock.musts.map((m) => (
+          <Text
+            key={m.key}
+            as="span"
+            mr="2"
+            fontWeight="600"
+            color={VERDICT_SIGNS[m.verdict].colour}
+            title={mustWords(m, reader)}
+          >
+            {VERDICT_SIGNS[m.verdict].sign} {MUST_SHORT[m.key]}
+            <Box as="span" srOnly>
+              {' '}
+              {VERDICT_SIGNS[m.verdict].words}
+            </Box>
+          </Text>
+        ))}
+      </Box>
     </Flex>
   );
 }
@@ -70,12 +162,25 @@ function Sit({ model }: { readonly model: CardModel }) {
   const { seatHeight_mm, reader, feet } = model;
   return (
     <Panel title="Sit on it, in your boots, on level ground">
-      {seatHeight_mm === undefined
-        ? <Text color="unsure">Measure the seat height first: a sit teaches the model only with it.</Text>
-        : <>
-            <PressRow large label="What your feet do" value={feet} onPress={model.sit} options={STANCE_BANDS.map((value) => ({ value, words: STANCE_WORDS[value] }))} />
-            <Text fontSize="sm" color="fg.muted" mt="2">Seat {formatWithUnit(seatHeight_mm, 'length', reader)}. It corrects the reach of every other seat, too.</Text>
-          </>}
+      {seatHeight_mm === undefined ? (
+        <Text color="unsure">
+          Measure the seat height first: a sit teaches the model only with it.
+        </Text>
+      ) : (
+        <>
+          <PressRow
+            large
+            label="What your feet do"
+            value={feet}
+            onPress={model.sit}
+            options={STANCE_BANDS.map((value) => ({ value, words: STANCE_WORDS[value] }))}
+          />
+          <Text fontSize="sm" color="fg.muted" mt="2">
+            Seat {formatWithUnit(seatHeight_mm, 'length', reader)}. It corrects the reach of every
+            other seat, too.
+          </Text>
+        </>
+      )}
     </Panel>
   );
 }
@@ -84,12 +189,33 @@ function Questions({ model }: { readonly model: CardModel }) {
   return (
     <Panel title="Ask and measure, what matters most first">
       {model.questions.map((q) => (
-        <Box key={q.key} py="3" borderTopWidth="1px" borderColor="border.muted" _first={{ borderTopWidth: 0 }}>
-          <Text fontWeight="700" fontSize="md">{q.words.name}</Text>
-          <Text fontSize="sm" color="fg.muted" mb="2">{q.words.thought}{q.words.why ? `; ${q.words.why}` : ''}. {q.kind === 'figure' ? q.words.how : ''}</Text>
-          {q.kind === 'fact'
-            ? <PressRow large label={q.words.name} value={q.option} onPress={(option) => model.answerFact(q.key as Parameters<CardModel['answerFact']>[0], option)} options={q.words.options} />
-            : <FigureAnswer question={q} model={model} />}
+        <Box
+          key={q.key}
+          py="3"
+          borderTopWidth="1px"
+          borderColor="border.muted"
+          _first={{ borderTopWidth: 0 }}
+        >
+          <Text fontWeight="700" fontSize="md">
+            {q.words.name}
+          </Text>
+          <Text fontSize="sm" color="fg.muted" mb="2">
+            {q.words.thought}
+            {q.words.why ? `; ${q.words.why}` : ''}. {q.kind === 'figure' ? q.words.how : ''}
+          </Text>
+          {q.kind === 'fact' ? (
+            <PressRow
+              large
+              label={q.words.name}
+              value={q.option}
+              onPress={(option) =>
+                model.answerFact(q.key as Parameters<CardModel['answerFact']>[0], option)
+              }
+              options={q.words.options}
+            />
+          ) : (
+            <FigureAnswer question={q} model={model} />
+          )}
         </Box>
       ))}
     </Panel>
@@ -102,11 +228,22 @@ function Walk({ model }: { readonly model: CardModel }) {
   const all = INSPECTION_POINTS.length + PAPER_POINTS.length;
   return (
     <>
-      <Panel title="A walk around it" aside={<Text fontSize="sm" color={bad > 0 ? 'fail' : 'fg.muted'} fontWeight="600">{looked} of {all} looked at{bad > 0 ? `, ${bad} bad` : ''}</Text>}>
-        {INSPECTION_POINTS.map((p) => <PointTick key={p.key} point={p.key} grave={p.grave} model={model} />)}
+      <Panel
+        title="A walk around it"
+        aside={
+          <Text fontSize="sm" color={bad > 0 ? 'fail' : 'fg.muted'} fontWeight="600">
+            {looked} of {all} looked at{bad > 0 ? `, ${bad} bad` : ''}
+          </Text>
+        }
+      >
+        {INSPECTION_POINTS.map((p) => (
+          <PointTick key={p.key} point={p.key} grave={p.grave} model={model} />
+        ))}
       </Panel>
       <Panel title="Papers, before any money">
-        {PAPER_POINTS.map((key) => <PointTick key={key} point={key} grave model={model} papers />)}
+        {PAPER_POINTS.map((key) => (
+          <PointTick key={key} point={key} grave model={model} papers />
+        ))}
       </Panel>
     </>
   );
@@ -115,7 +252,17 @@ function Walk({ model }: { readonly model: CardModel }) {
 function Note({ model: { visit, setNote } }: { readonly model: CardModel }) {
   return (
     <Panel title="Anything else">
-      <Textarea aria-label="Note" rows={3} maxLength={2000} fontSize="md" bg="bg.panel" borderColor="border.emphasized" value={visit?.note ?? ''} onChange={(e) => setNote(e.target.value)} placeholder="Stalls, buzz, smells, the price they would take." />
+      <Textarea
+        aria-label="Note"
+        rows={3}
+        maxLength={2000}
+        fontSize="md"
+        bg="bg.panel"
+        borderColor="border.emphasized"
+        value={visit?.note ?? ''}
+        onChange={(e) => setNote(e.target.value)}
+        placeholder="Stalls, buzz, smells, the price they would take."
+      />
     </Panel>
   );
 }

@@ -5,7 +5,15 @@ import { spendable } from '@/core/brief';
 import type { Sheet, VerdictRecord } from '@/store/records';
 import { curveOption, StillChart } from '@/ui/charts';
 import { Plate } from '@/ui/marks/Plate';
-import { briefLine, firmnessWords, formatNumber, OWN_MONEY_WORDS, verdictLine, VERDICT_SIGNS, type Reader } from '@/ui/messages';
+import {
+  briefLine,
+  firmnessWords,
+  formatNumber,
+  OWN_MONEY_WORDS,
+  verdictLine,
+  VERDICT_SIGNS,
+  type Reader,
+} from '@/ui/messages';
 import { GapLadder } from '@/ui/pictures/GapLadder';
 import { StanceFigure } from '@/ui/pictures/StanceFigure';
 import { Block } from './Block';
@@ -25,29 +33,82 @@ const CURVE = { width: 400, height: 290 };
 export function Paper({ sheet, verdict, reader }: PaperProps) {
   const firm = firmnessWords(sheet);
   return (
-    <Box className="paper" data-testid="paper" bg="#ffffff" color="fg" maxW="794px" mx="auto" px={{ base: '4', md: '9' }} py="7" borderWidth="1px" borderColor="border" fontSize="12.5px" lineHeight="1.4" _print={{ border: 'none', padding: 0, maxWidth: 'none', fontSize: '11.5px' }}>
+    <Box
+      className="paper"
+      data-testid="paper"
+      bg="#ffffff"
+      color="fg"
+      maxW="794px"
+      mx="auto"
+      px={{ base: '4', md: '9' }}
+      py="7"
+      borderWidth="1px"
+      borderColor="border"
+      fontSize="12.5px"
+      lineHeight="1.4"
+      _print={{ border: 'none', padding: 0, maxWidth: 'none', fontSize: '11.5px' }}
+    >
       <PaperHead sheet={sheet} verdict={verdict} reader={reader} />
       {verdict && <Why verdict={verdict} />}
-      <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1.15fr)' }} gap="5" mt="3" _print={{ gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1.15fr)' }}>
+      <Grid
+        templateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1.15fr)' }}
+        gap="5"
+        mt="3"
+        _print={{ gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1.15fr)' }}
+      >
         <Block title="Astride">
-          {sheet.stance ? <Box maxW="290px"><StanceFigure {...sheet.stance} reader={reader} /></Box> : <Text>Seat height is not known, so reach cannot be drawn. Sit on it.</Text>}
-          {sheet.stance && <Text color="fg.muted">A model; a sit on this very machine decides.</Text>}
+          {sheet.stance ? (
+            <Box maxW="290px">
+              <StanceFigure {...sheet.stance} reader={reader} />
+            </Box>
+          ) : (
+            <Text>Seat height is not known, so reach cannot be drawn. Sit on it.</Text>
+          )}
+          {sheet.stance && (
+            <Text color="fg.muted">A model; a sit on this very machine decides.</Text>
+          )}
         </Block>
         <Block title={`How sure: ${firm.word.toLowerCase()}`}>
           <Text>{firm.sentence}</Text>
-          {sheet.doubt?.turns.slice(0, 3).map((t) => <Text key={t} mt="1">{t}</Text>)}
+          {sheet.doubt?.turns.slice(0, 3).map((t) => (
+            <Text key={t} mt="1">
+              {t}
+            </Text>
+          ))}
           <Musts sheet={sheet} />
         </Block>
-        <Block title="Gaps, largest first"><GapLadder gaps={sheet.gaps.map((g) => gapFacts(sheet, g))} reader={reader} most={RUNGS} small /></Block>
-        <Block title="Fit against all that is spent"><Curve sheet={sheet} /></Block>
+        <Block title="Gaps, largest first">
+          <GapLadder
+            gaps={sheet.gaps.map((g) => gapFacts(sheet, g))}
+            reader={reader}
+            most={RUNGS}
+            small
+          />
+        </Block>
+        <Block title="Fit against all that is spent">
+          <Curve sheet={sheet} />
+        </Block>
       </Grid>
-      <Box mt="4" breakBefore="page" borderTopWidth="2px" borderColor="fg" pt="3" _print={{ borderTop: 'none', paddingTop: 0 }}>
-        <Text fontSize="11px" color="fg.muted" display="none" _print={{ display: 'block' }} mb="2">{sheet.machine.name}, {sheet.on}, page 2</Text>
+      <Box
+        mt="4"
+        breakBefore="page"
+        borderTopWidth="2px"
+        borderColor="fg"
+        pt="3"
+        _print={{ borderTop: 'none', paddingTop: 0 }}
+      >
+        <Text fontSize="11px" color="fg.muted" display="none" _print={{ display: 'block' }} mb="2">
+          {sheet.machine.name}, {sheet.on}, page 2
+        </Text>
         <PartsAndMends sheet={sheet} reader={reader} />
         <Cautions sheet={sheet} />
         <Ask sheet={sheet} reader={reader} />
         {sheet.machine.listing && <Walk />}
-        <Text fontSize="10.500px" color="fg.muted" mt="3">Figures are from the readings entered in Jugator and its models; half-known ones are spans, not promises. The maker’s manual, the papers, local rules and a qualified workshop decide.</Text>
+        <Text fontSize="10.500px" color="fg.muted" mt="3">
+          Figures are from the readings entered in Jugator and its models; half-known ones are
+          spans, not promises. The maker’s manual, the papers, local rules and a qualified workshop
+          decide.
+        </Text>
       </Box>
     </Box>
   );
@@ -55,36 +116,87 @@ export function Paper({ sheet, verdict, reader }: PaperProps) {
 
 function gapFacts(sheet: Sheet, { want, loss, helpers, closer }: Sheet['gaps'][number]) {
   const line = sheet.wants.find((w) => w.want === want);
-  return { want, loss, helpers, need: line?.need ?? 0, estimate: line?.estimate ?? { kind: 'unknown' as const, missing: [want] }, closer: closer && { part: { name: closer.part }, along: closer.along, cost: closer.cost, closes: closer.closes, becomes: closer.becomes, cautions: [] } };
+  return {
+    want,
+    loss,
+    helpers,
+    need: line?.need ?? 0,
+    estimate: line?.estimate ?? { kind: 'unknown' as const, missing: [want] },
+    closer: closer && {
+      part: { name: closer.part },
+      along: closer.along,
+      cost: closer.cost,
+      closes: closer.closes,
+      becomes: closer.becomes,
+      cautions: [],
+    },
+  };
 }
 
 function PaperHead({ sheet, verdict, reader }: PaperProps) {
   const { machine, points, outlay, brief, purpose } = sheet;
   const spend = spendable(brief.money);
-  const state = sheet.view === 'built' ? `with ${sheet.parts.length} ${sheet.parts.length === 1 ? 'part' : 'parts'}` : 'as it stands';
-  const money = outlay.kind === 'known' ? `${formatNumber(outlay.interval.mid)} ${brief.money.currency} in all, ${outlay.interval.mid <= spend ? `${formatNumber(spend - outlay.interval.mid)} under` : `${formatNumber(outlay.interval.mid - spend)} over`} the ${formatNumber(spend)} there are` : 'price not known';
+  const state =
+    sheet.view === 'built'
+      ? `with ${sheet.parts.length} ${sheet.parts.length === 1 ? 'part' : 'parts'}`
+      : 'as it stands';
+  const money =
+    outlay.kind === 'known'
+      ? `${formatNumber(outlay.interval.mid)} ${brief.money.currency} in all, ${outlay.interval.mid <= spend ? `${formatNumber(spend - outlay.interval.mid)} under` : `${formatNumber(outlay.interval.mid - spend)} over`} the ${formatNumber(spend)} there are`
+      : 'price not known';
   return (
     <>
       <Flex align="center" gap="4">
         <Plate index={machine.plate} size={52} onPaper />
         <Box flex="1" minW="0">
-          <Heading as="h2" fontSize="26px" lineHeight="1.15" fontWeight="800">{machine.name}</Heading>
-          <Text>{verdict ? verdictLine(verdict) : `${state.charAt(0).toUpperCase()}${state.slice(1)}, ${sheet.place === undefined ? 'ruled out by a must' : `place ${sheet.place} of ${sheet.field.length}`}.`} {money}.</Text>
+          <Heading as="h2" fontSize="26px" lineHeight="1.15" fontWeight="800">
+            {machine.name}
+          </Heading>
+          <Text>
+            {verdict
+              ? verdictLine(verdict)
+              : `${state.charAt(0).toUpperCase()}${state.slice(1)}, ${sheet.place === undefined ? 'ruled out by a must' : `place ${sheet.place} of ${sheet.field.length}`}.`}{' '}
+            {money}.
+          </Text>
         </Box>
-        <Box textAlign="right" whiteSpace="nowrap"><Text fontFamily="heading" fontSize="34px" lineHeight="1" fontWeight="800">{formatNumber(points.mid)}</Text><Text color="fg.muted">fit of 100, {formatNumber(points.low)} to {formatNumber(points.high)}</Text><Text color="fg.muted">{sheet.on}</Text></Box>
+        <Box textAlign="right" whiteSpace="nowrap">
+          <Text fontFamily="heading" fontSize="34px" lineHeight="1" fontWeight="800">
+            {formatNumber(points.mid)}
+          </Text>
+          <Text color="fg.muted">
+            fit of 100, {formatNumber(points.low)} to {formatNumber(points.high)}
+          </Text>
+          <Text color="fg.muted">{sheet.on}</Text>
+        </Box>
       </Flex>
-      <Text mt="2" pt="2" borderTopWidth="2px" borderColor="fg">{purpose && <b>For “{purpose}”. </b>}{briefLine(brief, reader)}</Text>
+      <Text mt="2" pt="2" borderTopWidth="2px" borderColor="fg">
+        {purpose && <b>For “{purpose}”. </b>}
+        {briefLine(brief, reader)}
+      </Text>
     </>
   );
 }
 
-function Why({ verdict: { reasons, overturn, ownMoney, runnerUpId, sheet } }: { readonly verdict: VerdictRecord }) {
+function Why({
+  verdict: { reasons, overturn, ownMoney, runnerUpId, sheet },
+}: {
+  readonly verdict: VerdictRecord;
+}) {
   const next = sheet.field.find((f) => f.candidateId === runnerUpId);
   return (
     <Box mt="2" pl="3" borderLeftWidth="4px" borderColor="accent" breakInside="avoid">
       <Text whiteSpace="pre-line">{reasons}</Text>
-      {next && <Text mt="1">Next in line: {next.name}, fit {formatNumber(next.points.mid, 1)}.{ownMoney ? ` Own money: ${OWN_MONEY_WORDS[ownMoney]}.` : ''}</Text>}
-      {overturn && <Text mt="1" whiteSpace="pre-line"><b>Would overturn it:</b> {overturn}</Text>}
+      {next && (
+        <Text mt="1">
+          Next in line: {next.name}, fit {formatNumber(next.points.mid, 1)}.
+          {ownMoney ? ` Own money: ${OWN_MONEY_WORDS[ownMoney]}.` : ''}
+        </Text>
+      )}
+      {overturn && (
+        <Text mt="1" whiteSpace="pre-line">
+          <b>Would overturn it:</b> {overturn}
+        </Text>
+      )}
     </Box>
   );
 }
@@ -93,26 +205,78 @@ function Musts({ sheet }: { readonly sheet: Sheet }) {
   if (sheet.musts.length === 0) return null;
   return (
     <Box as="ul" listStyleType="none" mt="3" aria-label="Musts">
-      {sheet.musts.map((m) => { const sign = VERDICT_SIGNS[m.verdict]; return <Flex as="li" key={m.key} gap="2" py="0.5"><Text as="span" fontWeight="800" color={sign.colour} width="14px" flexShrink={0} aria-label={sign.words}>{sign.sign}</Text><Text as="span">{m.words}</Text></Flex>; })}
+      {sheet.musts.map((m) => {
+        const sign = VERDICT_SIGNS[m.verdict];
+        return (
+          <Flex as="li" key={m.key} gap="2" py="0.5">
+            <Text
+              as="span"
+              fontWeight="800"
+              color={sign.colour}
+              width="14px"
+              flexShrink={0}
+              aria-label={sign.words}
+            >
+              {sign.sign}
+            </Text>
+            <Text as="span">{m.words}</Text>
+          </Flex>
+        );
+      })}
     </Box>
   );
 }
 
 function Curve({ sheet }: { readonly sheet: Sheet }) {
   const { brief, field, curve, machine } = sheet;
-  const option = useMemo(() => curveOption({
-    curves: field.flatMap((f) => {
-      const own = curve.find((c) => c.candidateId === f.candidateId);
-      return f.outlay === undefined ? [] : [{ id: f.candidateId, name: f.name, plate: f.plate, stock: [f.outlay, f.points.mid] as const, corners: own?.corners ?? [], whole: true, current: f.candidateId === machine.candidateId }];
-    }),
-    spend: spendable(brief.money), tripFund: brief.money.tripFund, currency: brief.money.currency, dark: false, partNames: () => '',
-  }), [brief, field, curve, machine]);
+  const option = useMemo(
+    () =>
+      curveOption({
+        curves: field.flatMap((f) => {
+          const own = curve.find((c) => c.candidateId === f.candidateId);
+          return f.outlay === undefined
+            ? []
+            : [
+                {
+                  id: f.candidateId,
+                  name: f.name,
+                  plate: f.plate,
+                  stock: [f.outlay, f.points.mid] as const,
+                  corners: own?.corners ?? [],
+                  whole: true,
+                  current: f.candidateId === machine.candidateId,
+                },
+              ];
+        }),
+        spend: spendable(brief.money),
+        tripFund: brief.money.tripFund,
+        currency: brief.money.currency,
+        dark: false,
+        partNames: () => '',
+      }),
+    [brief, field, curve, machine],
+  );
   const planned = curve.find((c) => c.candidateId === machine.candidateId);
-  const words = planned ? `${machine.name}: ${planned.corners.map((c) => `${formatNumber(c.points, 1)} for ${formatNumber(c.cost)}`).join(', ')}` : 'no curve planned';
+  const words = planned
+    ? `${machine.name}: ${planned.corners.map((c) => `${formatNumber(c.points, 1)} for ${formatNumber(c.cost)}`).join(', ')}`
+    : 'no curve planned';
   return (
     <>
-      <StillChart option={option} label={`Best fit for every sum. ${words}`} width={CURVE.width} height={CURVE.height} />
-      <Text color="fg.muted">{planned ? (planned.whole ? 'The thick line is this candidate, proven to its end.' : 'The thick line is this candidate, proven as far as it goes.') : 'No curve has been planned for this candidate yet.'} Plates stand where each candidate is {sheet.view === 'built' ? 'with the parts chosen' : 'as it stands'}.</Text>
+      <StillChart
+        option={option}
+        label={`Best fit for every sum. ${words}`}
+        width={CURVE.width}
+        height={CURVE.height}
+      />
+      <Text color="fg.muted">
+        {planned
+          ? planned.whole
+            ? 'The thick line is this candidate, proven to its end.'
+            : 'The thick line is this candidate, proven as far as it goes.'
+          : 'No curve has been planned for this candidate yet.'}{' '}
+        Plates stand where each candidate is{' '}
+        {sheet.view === 'built' ? 'with the parts chosen' : 'as it stands'}.
+      </Text>
     </>
   );
 }
@@ -120,10 +284,20 @@ function Curve({ sheet }: { readonly sheet: Sheet }) {
 function Cautions({ sheet }: { readonly sheet: Sheet }) {
   if (sheet.cautions.length === 0) return null;
   return (
-    <Box mt="3"><Block title="Cautions">
-      <Box as="ul" listStyleType="none">
-        {sheet.cautions.map((c) => <Text as="li" key={c.what} py="0.5"><Text as="span" fontWeight="700" color={c.grave ? 'fail' : 'unsure'}>{c.grave ? '! ' : ''}{c.what}</Text> {c.todo}</Text>)}
-      </Box>
-    </Block></Box>
+    <Box mt="3">
+      <Block title="Cautions">
+        <Box as="ul" listStyleType="none">
+          {sheet.cautions.map((c) => (
+            <Text as="li" key={c.what} py="0.5">
+              <Text as="span" fontWeight="700" color={c.grave ? 'fail' : 'unsure'}>
+                {c.grave ? '! ' : ''}
+                {c.what}
+              </Text>{' '}
+              {c.todo}
+            </Text>
+          ))}
+        </Box>
+      </Block>
+    </Box>
   );
 }

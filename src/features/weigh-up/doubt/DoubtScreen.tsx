@@ -23,14 +23,30 @@ import { useDoubt, type DoubtViewModel } from '@/store/running';
 
 /** Ways of drawing the weights; bounds are a share of where each weight is, either way. */
 const WEIGHTS = [
-  { value: 'fixed', words: 'just as they are', weights: 'fixed', reach: 0 }, { value: 'quarter', words: 'each by up to a quarter', weights: 'within', reach: 0.25 }, { value: 'half', words: 'each by up to a half', weights: 'within', reach: 0.5 },
-  { value: 'order', words: 'in their order, by any distance', weights: 'order', reach: 0 }, { value: 'free', words: 'anything at all', weights: 'free', reach: 0 },
-] as const satisfies readonly { readonly value: string; readonly words: string; readonly weights: WeightDoubt; readonly reach: number }[];
+  { value: 'fixed', words: 'just as they are', weights: 'fixed', reach: 0 },
+  { value: 'quarter', words: 'each by up to a quarter', weights: 'within', reach: 0.25 },
+  { value: 'half', words: 'each by up to a half', weights: 'within', reach: 0.5 },
+  { value: 'order', words: 'in their order, by any distance', weights: 'order', reach: 0 },
+  { value: 'free', words: 'anything at all', weights: 'free', reach: 0 },
+] as const satisfies readonly {
+  readonly value: string;
+  readonly words: string;
+  readonly weights: WeightDoubt;
+  readonly reach: number;
+}[];
 
 /** How sure the order is, what would turn it, and what is worth finding out. */
 export function DoubtScreen() {
   const standing = useStanding();
-  if (!standing || standing.candidates.length < 2) return <ScreenHeading title="How sure">At least two candidates are needed. <Link href="/donors" style={{ textDecoration: 'underline' }}>To the donors</Link></ScreenHeading>;
+  if (!standing || standing.candidates.length < 2)
+    return (
+      <ScreenHeading title="How sure">
+        At least two candidates are needed.{' '}
+        <Link href="/donors" style={{ textDecoration: 'underline' }}>
+          To the donors
+        </Link>
+      </ScreenHeading>
+    );
   return <Doubt standing={standing} />;
 }
 
@@ -45,35 +61,94 @@ function Doubt({ standing }: { readonly standing: Standing }) {
   const name = (id: string) => names.get(id) ?? id;
   return (
     <Box>
-      <ScreenHeading title="How sure">What the order is worth while figures are half known and weights a matter of taste.</ScreenHeading>
+      <ScreenHeading title="How sure">
+        What the order is worth while figures are half known and weights a matter of taste.
+      </ScreenHeading>
       <PurposeTabs standing={standing} />
       <Flex gap="3" align="center" wrap="wrap" mb="3">
-        <Button asChild size="sm" variant="ghost"><Link href="/weigh-up"><ArrowLeft size={16} /> Weigh-up</Link></Button>
-        <Choice aria-label="Which state" wide="190px" value={view} options={[{ value: 'stock', words: 'as they stand' }, { value: 'built', words: 'with parts chosen' }]} onChange={(e) => setView(e.target.value as View)} />
-        <Flex gap="2" align="center"><label htmlFor="weight-doubt">Weights:</label><Choice id="weight-doubt" wide="240px" value={wish} options={WEIGHTS} onChange={(e) => setWish(e.target.value)} /></Flex>
-        <Text role="status" fontSize="sm" color="fg.muted">{doubt.result ? `${formatNumber(doubt.result.samples)} draws${doubt.running ? ' so far' : ''}, ± ${formatNumber(doubt.result.error * 200, 1)} % at most (two standard errors)` : 'Drawing …'}</Text>
-        {doubt.died !== undefined && <Text role="alert" color="fail" fontWeight="600">The drawing broke down ({doubt.died}); the last result stays.</Text>}
+        <Button asChild size="sm" variant="ghost">
+          <Link href="/weigh-up">
+            <ArrowLeft size={16} /> Weigh-up
+          </Link>
+        </Button>
+        <Choice
+          aria-label="Which state"
+          wide="190px"
+          value={view}
+          options={[
+            { value: 'stock', words: 'as they stand' },
+            { value: 'built', words: 'with parts chosen' },
+          ]}
+          onChange={(e) => setView(e.target.value as View)}
+        />
+        <Flex gap="2" align="center">
+          <label htmlFor="weight-doubt">Weights:</label>
+          <Choice
+            id="weight-doubt"
+            wide="240px"
+            value={wish}
+            options={WEIGHTS}
+            onChange={(e) => setWish(e.target.value)}
+          />
+        </Flex>
+        <Text role="status" fontSize="sm" color="fg.muted">
+          {doubt.result
+            ? `${formatNumber(doubt.result.samples)} draws${doubt.running ? ' so far' : ''}, ± ${formatNumber(doubt.result.error * 200, 1)} % at most (two standard errors)`
+            : 'Drawing …'}
+        </Text>
+        {doubt.died !== undefined && (
+          <Text role="alert" color="fail" fontWeight="600">
+            The drawing broke down ({doubt.died}); the last result stays.
+          </Text>
+        )}
       </Flex>
-      <Box aria-live="polite" mb="4"><Answer doubt={doubt} standing={standing} view={view} name={name} reader={reader} /></Box>
-      <Grid templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 1.2fr) minmax(0, 1fr)' }} gap="4" alignItems="start">
+      <Box aria-live="polite" mb="4">
+        <Answer doubt={doubt} standing={standing} view={view} name={name} reader={reader} />
+      </Box>
+      <Grid
+        templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 1.2fr) minmax(0, 1fr)' }}
+        gap="4"
+        alignItems="start"
+      >
         <Flex direction="column" gap="4" minW="0">
-          <Panel title="Places in all draws"><Places doubt={doubt} standing={standing} /></Panel>
-          <Panel title="What the doubt is about"><Tornado doubt={doubt} name={name} /></Panel>
-          <Panel title="Who would choose which"><Riders doubt={doubt} standing={standing} /></Panel>
+          <Panel title="Places in all draws">
+            <Places doubt={doubt} standing={standing} />
+          </Panel>
+          <Panel title="What the doubt is about">
+            <Tornado doubt={doubt} name={name} />
+          </Panel>
+          <Panel title="Who would choose which">
+            <Riders doubt={doubt} standing={standing} />
+          </Panel>
         </Flex>
         <Flex direction="column" gap="4" minW="0">
-          <Panel title="Worth finding out"><WorthFindingOut doubt={doubt} name={name} reader={reader} /></Panel>
-          <Panel title="Readings the first hangs on"><HangsOn standing={standing} view={view} leader={doubt.order[0]} reader={reader} /></Panel>
-          <Panel title="What would turn it"><Turnings doubt={doubt} name={name} reader={reader} /><BriefTurnings doubt={doubt} name={name} reader={reader} /></Panel>
+          <Panel title="Worth finding out">
+            <WorthFindingOut doubt={doubt} name={name} reader={reader} />
+          </Panel>
+          <Panel title="Readings the first hangs on">
+            <HangsOn standing={standing} view={view} leader={doubt.order[0]} reader={reader} />
+          </Panel>
+          <Panel title="What would turn it">
+            <Turnings doubt={doubt} name={name} reader={reader} />
+            <BriefTurnings doubt={doubt} name={name} reader={reader} />
+          </Panel>
         </Flex>
       </Grid>
     </Box>
   );
 }
 
-const percent = (share: number): string => (share > 0 && share < 0.01 ? 'under 1 %' : `${formatNumber(share * 100)} %`);
+const percent = (share: number): string =>
+  share > 0 && share < 0.01 ? 'under 1 %' : `${formatNumber(share * 100)} %`;
 
-const FIRM_WORDS = { firm: 'firm', likely: 'likely, not sure', open: 'ahead, and open', behind: 'and yet behind the next', level: 'level', none: 'out' } as const;
+const FIRM_WORDS = {
+  firm: 'firm',
+  likely: 'likely, not sure',
+  open: 'ahead, and open',
+  behind: 'and yet behind the next',
+  level: 'level',
+  none: 'out',
+} as const;
 
 interface AnswerProps {
   readonly doubt: DoubtViewModel;
@@ -85,54 +160,134 @@ interface AnswerProps {
 
 function Answer({ doubt: { result, order }, standing, view, name, reader }: AnswerProps) {
   const [first, second] = order;
-  if (!result || first === undefined || second === undefined) return <Text color="fg.muted">Drawing …</Text>;
+  if (!result || first === undefined || second === undefined)
+    return <Text color="fg.muted">Drawing …</Text>;
   const stands = firmness(result, first, second);
-  if (stands.firmness === 'none') return <Text fontSize="lg" fontWeight="600">No candidate keeps every must in any draw.</Text>;
+  if (stands.firmness === 'none')
+    return (
+      <Text fontSize="lg" fontWeight="600">
+        No candidate keeps every must in any draw.
+      </Text>
+    );
   const next = percent(result.acceptability[result.ids.indexOf(second)]?.[0] ?? 0);
   const ahead = stands.ahead === undefined ? '' : percent(stands.ahead);
   if (stands.firmness !== 'level') {
     return (
       <>
-        <Text fontSize="lg" fontWeight="600">{name(first)} comes first in {percent(stands.first)} of all draws: {FIRM_WORDS[stands.firmness]}.</Text>
-        <Text>Next is {name(second)}, first in {next}; against it {name(first)} is ahead in {ahead}.</Text>
+        <Text fontSize="lg" fontWeight="600">
+          {name(first)} comes first in {percent(stands.first)} of all draws:{' '}
+          {FIRM_WORDS[stands.firmness]}.
+        </Text>
+        <Text>
+          Next is {name(second)}, first in {next}; against it {name(first)} is ahead in {ahead}.
+        </Text>
       </>
     );
   }
   return (
     <>
-      <Text fontSize="lg" fontWeight="600">{name(first)} and {name(second)} are level: {name(first)} is ahead in {ahead} of the draws.</Text>
-      <Text>They come first in {percent(stands.first)} and {next}. No arithmetic parts them; choose by what differs in kind:</Text>
-      {kinds(standing, view, first, second, reader).map((words) => <Text key={words}>{words}</Text>)}
+      <Text fontSize="lg" fontWeight="600">
+        {name(first)} and {name(second)} are level: {name(first)} is ahead in {ahead} of the draws.
+      </Text>
+      <Text>
+        They come first in {percent(stands.first)} and {next}. No arithmetic parts them; choose by
+        what differs in kind:
+      </Text>
+      {kinds(standing, view, first, second, reader).map((words) => (
+        <Text key={words}>{words}</Text>
+      ))}
     </>
   );
 }
 
 /** What speaks for each of two that are level, in figures. */
-function kinds(standing: Standing, view: View, first: string, second: string, reader: Reader): readonly string[] {
-  const [a, b] = [first, second].map((id) => standing.candidates.find((c) => c.candidate.id === id));
-  return a && b ? inKind({ name: shortName(a.donor), assessment: view === 'stock' ? a.stock : a.built, score: view === 'stock' ? a.stockScore : a.builtScore }, { name: shortName(b.donor), assessment: view === 'stock' ? b.stock : b.built, score: view === 'stock' ? b.stockScore : b.builtScore }, reader) : [];
+function kinds(
+  standing: Standing,
+  view: View,
+  first: string,
+  second: string,
+  reader: Reader,
+): readonly string[] {
+  const [a, b] = [first, second].map((id) =>
+    standing.candidates.find((c) => c.candidate.id === id),
+  );
+  return a && b
+    ? inKind(
+        {
+          name: shortName(a.donor),
+          assessment: view === 'stock' ? a.stock : a.built,
+          score: view === 'stock' ? a.stockScore : a.builtScore,
+        },
+        {
+          name: shortName(b.donor),
+          assessment: view === 'stock' ? b.stock : b.built,
+          score: view === 'stock' ? b.stockScore : b.builtScore,
+        },
+        reader,
+      )
+    : [];
 }
 
 /** For each candidate that ever wins, what its winning weights stress: the sort of rider who would choose it. */
-function Riders({ doubt: { result, model, order }, standing }: { readonly doubt: DoubtViewModel; readonly standing: Standing }) {
+function Riders({
+  doubt: { result, model, order },
+  standing,
+}: {
+  readonly doubt: DoubtViewModel;
+  readonly standing: Standing;
+}) {
   if (!result) return <Text color="fg.muted">Drawing …</Text>;
-  if (model.weights === 'fixed') return <Text color="fg.muted">The weights are held as they are; let them vary to see who would choose which.</Text>;
-  const all = model.criteria.map((_, k) => result.ids.reduce((sum, _id, i) => sum + (result.central[i]?.[k] ?? 0) * (result.acceptability[i]?.[0] ?? 0), 0));
-  const placed = result.ids.reduce((sum, _id, i) => sum + (result.acceptability[i]?.[0] ?? 0), 0) || 1;
+  if (model.weights === 'fixed')
+    return (
+      <Text color="fg.muted">
+        The weights are held as they are; let them vary to see who would choose which.
+      </Text>
+    );
+  const all = model.criteria.map((_, k) =>
+    result.ids.reduce(
+      (sum, _id, i) => sum + (result.central[i]?.[k] ?? 0) * (result.acceptability[i]?.[0] ?? 0),
+      0,
+    ),
+  );
+  const placed =
+    result.ids.reduce((sum, _id, i) => sum + (result.acceptability[i]?.[0] ?? 0), 0) || 1;
   const lines = order.flatMap((id) => {
     const i = result.ids.indexOf(id);
     const central = result.central[i];
     if (!central || (result.acceptability[i]?.[0] ?? 0) < 0.005) return [];
-    const stressed = model.criteria.map((c, k) => ({ key: c.key, lift: (central[k] ?? 0) - (all[k] ?? 0) / placed })).sort((a, b) => b.lift - a.lift).filter((l) => l.lift > 0.004).slice(0, 3);
-    return [{ id, plate: standing.candidates.find((c) => c.candidate.id === id)?.candidate.plate ?? 0, stressed }];
+    const stressed = model.criteria
+      .map((c, k) => ({ key: c.key, lift: (central[k] ?? 0) - (all[k] ?? 0) / placed }))
+      .sort((a, b) => b.lift - a.lift)
+      .filter((l) => l.lift > 0.004)
+      .slice(0, 3);
+    return [
+      {
+        id,
+        plate: standing.candidates.find((c) => c.candidate.id === id)?.candidate.plate ?? 0,
+        stressed,
+      },
+    ];
   });
-  if (lines.length < 2) return <Text>Any rider with weights like these would choose the same.</Text>;
+  if (lines.length < 2)
+    return <Text>Any rider with weights like these would choose the same.</Text>;
   return (
     <Box>
       {lines.map(({ id, plate, stressed }) => (
-        <Flex key={id} gap="2" align="center" py="1" borderTopWidth="1px" borderColor="border.muted" _first={{ borderTopWidth: 0 }}>
+        <Flex
+          key={id}
+          gap="2"
+          align="center"
+          py="1"
+          borderTopWidth="1px"
+          borderColor="border.muted"
+          _first={{ borderTopWidth: 0 }}
+        >
           <Plate index={plate} size={22} />
-          <Text flex="1">{stressed.length === 0 ? 'A rider with weights much as they are.' : `A rider who puts more on ${stressed.map((s) => METRIC_WORDS[s.key as keyof typeof METRIC_WORDS].short.toLowerCase()).join(', ')}.`}</Text>
+          <Text flex="1">
+            {stressed.length === 0
+              ? 'A rider with weights much as they are.'
+              : `A rider who puts more on ${stressed.map((s) => METRIC_WORDS[s.key as keyof typeof METRIC_WORDS].short.toLowerCase()).join(', ')}.`}
+          </Text>
         </Flex>
       ))}
     </Box>

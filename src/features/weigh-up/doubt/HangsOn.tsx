@@ -20,17 +20,53 @@ const MOST_SHOWN = 5;
 /** The single readings that the leader's fit and musts hang on, and how each is found out. */
 export function HangsOn({ standing, view, leader, reader }: HangsOnProps) {
   const dossier = useDossierState((s) => s.dossier);
-  const late = useDeferredValue(useMemo(() => ({ dossier, standing, view, leader }), [dossier, standing, view, leader]));
+  const late = useDeferredValue(
+    useMemo(() => ({ dossier, standing, view, leader }), [dossier, standing, view, leader]),
+  );
   const entry = late.standing.candidates.find((c) => c.candidate.id === late.leader);
-  const open = useMemo(() => (entry ? stakes(late.standing.brief, { donor: entry.donor, parts: late.view === 'stock' ? [] : entry.parts, aboard: aboardOf(late.dossier, entry.candidate.donorId) }).slice(0, MOST_SHOWN) : []), [entry, late]);
+  const open = useMemo(
+    () =>
+      entry
+        ? stakes(late.standing.brief, {
+            donor: entry.donor,
+            parts: late.view === 'stock' ? [] : entry.parts,
+            aboard: aboardOf(late.dossier, entry.candidate.donorId),
+          }).slice(0, MOST_SHOWN)
+        : [],
+    [entry, late],
+  );
   if (!entry) return null;
-  if (open.length === 0) return <Text>Nothing about {shortName(entry.donor)} is left to measure that would move its fit.</Text>;
+  if (open.length === 0)
+    return (
+      <Text>
+        Nothing about {shortName(entry.donor)} is left to measure that would move its fit.
+      </Text>
+    );
   return (
     <Box as="ul" listStyleType="none">
       {open.map((stake) => {
-        const { estimate } = entry.stock.figures[stake.key as keyof typeof entry.stock.figures] ?? { estimate: { kind: 'unknown' } };
-        const words = askWords({ ...stake, ...(estimate.kind === 'known' ? { now: estimate.interval } : {}) } as Parameters<typeof askWords>[0], reader);
-        return <Text as="li" key={stake.key} py="1" borderTopWidth="1px" borderColor="border.muted" _first={{ borderTopWidth: 0 }}><b>{words.name}</b>, {words.thought}: {words.why}. {words.how}</Text>;
+        const { estimate } = entry.stock.figures[stake.key as keyof typeof entry.stock.figures] ?? {
+          estimate: { kind: 'unknown' },
+        };
+        const words = askWords(
+          {
+            ...stake,
+            ...(estimate.kind === 'known' ? { now: estimate.interval } : {}),
+          } as Parameters<typeof askWords>[0],
+          reader,
+        );
+        return (
+          <Text
+            as="li"
+            key={stake.key}
+            py="1"
+            borderTopWidth="1px"
+            borderColor="border.muted"
+            _first={{ borderTopWidth: 0 }}
+          >
+            <b>{words.name}</b>, {words.thought}: {words.why}. {words.how}
+          </Text>
+        );
       })}
     </Box>
   );

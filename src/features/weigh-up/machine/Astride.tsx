@@ -7,19 +7,39 @@ import type { MachineModel } from './use-machine';
 
 /** How the rider's feet reach the ground, drawn to scale, and how sure that is. */
 export function Astride({ model }: { readonly model: MachineModel }) {
-  const { entry, view, standing: { brief }, reader } = model;
+  const {
+    entry,
+    view,
+    standing: { brief },
+    reader,
+  } = model;
   const assessment = view === 'stock' ? entry.stock : entry.built;
   const seat = assessment.figures.seatHeight.estimate;
   const gap = assessment.metrics.heelGap.estimate;
   const { stance } = assessment;
-  if (seat.kind === 'unknown' || gap.kind === 'unknown' || stance.kind === 'unknown') return <Text py="2" color="unsure">Seat height is not known, so reach cannot be drawn.</Text>;
+  if (seat.kind === 'unknown' || gap.kind === 'unknown' || stance.kind === 'unknown')
+    return (
+      <Text py="2" color="unsure">
+        Seat height is not known, so reach cannot be drawn.
+      </Text>
+    );
   const own = personalFit(brief.rider);
   return (
     <>
-      <StanceFigure band={stance.band} oneFootBand={stance.oneFootBand} probabilities={stance.probabilities} gap={gap.interval} seatHeight_mm={seat.interval.mid} shape={seatShape(assessment.donor)} reader={reader} />
-      <Text fontSize="xs" color="fg.muted" mt="1">{own.sits === 0
-        ? 'Model of a usual seat of this class; your own sit decides. Enter sits in the brief and the model learns your legs.'
-        : `Set by ${own.sits} of your own ${own.sits === 1 ? 'sit' : 'sits'}: ${formatWithUnit(Math.abs(own.offset_mm), 'length', reader)} ${own.offset_mm > 0 ? 'higher' : 'lower'} than the plain model, ± ${formatWithUnit(own.sigma_mm, 'length', reader)}. A sit on this machine still decides.`}</Text>
+      <StanceFigure
+        band={stance.band}
+        oneFootBand={stance.oneFootBand}
+        probabilities={stance.probabilities}
+        gap={gap.interval}
+        seatHeight_mm={seat.interval.mid}
+        shape={seatShape(assessment.donor)}
+        reader={reader}
+      />
+      <Text fontSize="xs" color="fg.muted" mt="1">
+        {own.sits === 0
+          ? 'Model of a usual seat of this class; your own sit decides. Enter sits in the brief and the model learns your legs.'
+          : `Set by ${own.sits} of your own ${own.sits === 1 ? 'sit' : 'sits'}: ${formatWithUnit(Math.abs(own.offset_mm), 'length', reader)} ${own.offset_mm > 0 ? 'higher' : 'lower'} than the plain model, ± ${formatWithUnit(own.sigma_mm, 'length', reader)}. A sit on this machine still decides.`}
+      </Text>
     </>
   );
 }

@@ -5,12 +5,24 @@ import { fuelShort } from '@/core/fuel';
 import type { Estimate, Interval } from '@/core/numeric';
 import { preferredUnit, toBase, type Kilometres, type LitresPer100Km } from '@/core/units';
 import { NeedTrack } from '@/ui/marks/NeedTrack';
-import { estimateText, formatNumber, formatWithUnit, nameWords, unitSign, type Reader } from '@/ui/messages';
+import {
+  estimateText,
+  formatNumber,
+  formatWithUnit,
+  nameWords,
+  unitSign,
+  type Reader,
+} from '@/ui/messages';
 import type { MachineModel } from './use-machine';
 
 /** Range against the longest gap, what more fuel would do, and what stands on each axle. */
 export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
-  const { entry, view, standing: { brief }, reader } = model;
+  const {
+    entry,
+    view,
+    standing: { brief },
+    reader,
+  } = model;
   const assessment = view === 'stock' ? entry.stock : entry.built;
   const range = assessment.metrics.range.estimate;
   const gap = brief.trip.fuelGap_km;
@@ -20,14 +32,49 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
     <Box>
       {range.kind === 'known' ? (
         <Box py="1">
-          <Text>Range with reserve <b>{estimateText(range, 'distance', reader)}</b>; the longest gap is {formatWithUnit(gap, 'distance', reader)}.</Text>
-          <NeedTrack scale={{ low: 0, high: Math.max(range.interval.high, gap) * 1.08 }} need={gap} better="more" interval={range.interval} />
-          <Text fontSize="sm" color={range.interval.low >= gap ? 'pass' : 'unsure'}>{range.interval.low >= gap ? 'Enough even on a thirsty day.' : `On a thirsty day ${formatWithUnit(gap - range.interval.low, 'distance', reader)} short.`}</Text>
-          <FuelExtra range={range.interval} consumption={assessment.metrics.consumption.estimate} gap={gap} reader={reader} />
+          <Text>
+            Range with reserve <b>{estimateText(range, 'distance', reader)}</b>; the longest gap is{' '}
+            {formatWithUnit(gap, 'distance', reader)}.
+          </Text>
+          <NeedTrack
+            scale={{ low: 0, high: Math.max(range.interval.high, gap) * 1.08 }}
+            need={gap}
+            better="more"
+            interval={range.interval}
+          />
+          <Text fontSize="sm" color={range.interval.low >= gap ? 'pass' : 'unsure'}>
+            {range.interval.low >= gap
+              ? 'Enough even on a thirsty day.'
+              : `On a thirsty day ${formatWithUnit(gap - range.interval.low, 'distance', reader)} short.`}
+          </Text>
+          <FuelExtra
+            range={range.interval}
+            consumption={assessment.metrics.consumption.estimate}
+            gap={gap}
+            reader={reader}
+          />
         </Box>
-      ) : <Text color="unsure">Range is not known, for want of {range.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}.</Text>}
+      ) : (
+        <Text color="unsure">
+          Range is not known, for want of{' '}
+          {range.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}.
+        </Text>
+      )}
       <Box borderTopWidth="1px" borderColor="border.muted" mt="2" pt="2">
-        {split && estimate.kind === 'known' ? <Axles front={split.front_kg} rear={split.rear_kg} share={estimate.interval.mid} mass={mass} limits={[assessment.figures.axleLimitFront.estimate, assessment.figures.axleLimitRear.estimate].map((e) => (e.kind === 'known' ? e.interval.mid : undefined))} /> : <Text color="unsure">Axle loads need mass and wheelbase.</Text>}
+        {split && estimate.kind === 'known' ? (
+          <Axles
+            front={split.front_kg}
+            rear={split.rear_kg}
+            share={estimate.interval.mid}
+            mass={mass}
+            limits={[
+              assessment.figures.axleLimitFront.estimate,
+              assessment.figures.axleLimitRear.estimate,
+            ].map((e) => (e.kind === 'known' ? e.interval.mid : undefined))}
+          />
+        ) : (
+          <Text color="unsure">Axle loads need mass and wheelbase.</Text>
+        )}
       </Box>
     </Box>
   );
@@ -44,17 +91,45 @@ interface AxlesProps {
 function Axles({ front, rear, share, mass, limits }: AxlesProps) {
   return (
     <>
-      <Text>On the axles: front <b>{mass(front)}</b>, rear <b>{mass(rear)}</b>; {formatNumber(share * 100)} % in front.</Text>
-      <Flex height="20px" mt="1" borderRadius="plate" overflow="hidden" role="img" aria-label={`Front ${mass(front)}, rear ${mass(rear)}`}>
-        <Box width={`${share * 100}%`} bg="fg" /><Box flex="1" bg="fg.subtle" />
+      <Text>
+        On the axles: front <b>{mass(front)}</b>, rear <b>{mass(rear)}</b>;{' '}
+        {formatNumber(share * 100)} % in front.
+      </Text>
+      <Flex
+        height="20px"
+        mt="1"
+        borderRadius="plate"
+        overflow="hidden"
+        role="img"
+        aria-label={`Front ${mass(front)}, rear ${mass(rear)}`}
+      >
+        <Box width={`${share * 100}%`} bg="fg" />
+        <Box flex="1" bg="fg.subtle" />
       </Flex>
-      <Text fontSize="xs" color="fg.muted" mt="1">Machine balanced at half the wheelbase, each piece of luggage where the brief puts it: own assumptions. {limits.some((l) => l === undefined) ? 'The axle limits are not known here: check' : `Limits: ${limits.map((l) => mass(l ?? 0)).join(' and ')}; check`} axle, rack and tyre limits in the manual.</Text>
+      <Text fontSize="xs" color="fg.muted" mt="1">
+        Machine balanced at half the wheelbase, each piece of luggage where the brief puts it: own
+        assumptions.{' '}
+        {limits.some((l) => l === undefined)
+          ? 'The axle limits are not known here: check'
+          : `Limits: ${limits.map((l) => mass(l ?? 0)).join(' and ')}; check`}{' '}
+        axle, rack and tyre limits in the manual.
+      </Text>
     </>
   );
 }
 
 /** Distance that one more litre or a can of five adds, and how much is short of the gap. */
-function FuelExtra({ range, consumption, gap, reader }: { readonly range: Interval; readonly consumption: Estimate; readonly gap: number; readonly reader: Reader }) {
+function FuelExtra({
+  range,
+  consumption,
+  gap,
+  reader,
+}: {
+  readonly range: Interval;
+  readonly consumption: Estimate;
+  readonly gap: number;
+  readonly reader: Reader;
+}) {
   if (consumption.kind === 'unknown') return null;
   const per100 = consumption.interval as Interval<LitresPer100Km>;
   const { usual_L, worst_L } = fuelShort(range as Interval<Kilometres>, per100, gap);
@@ -63,8 +138,14 @@ function FuelExtra({ range, consumption, gap, reader }: { readonly range: Interv
   const adds = (litres: number) => formatWithUnit((litres * 100) / per100.mid, 'distance', reader);
   return (
     <Text fontSize="sm" color="fg.muted">
-      {worst_L > 0 && <>To cover the gap: {usual_L > 0 ? `${volume(usual_L)} more as a rule, ` : ''}{volume(worst_L)} more on a thirsty day. </>}
-      Each {unitSign('volume', reader)} more on board adds {adds(toBase(1, unit))}; a can has to be carried, too.
+      {worst_L > 0 && (
+        <>
+          To cover the gap: {usual_L > 0 ? `${volume(usual_L)} more as a rule, ` : ''}
+          {volume(worst_L)} more on a thirsty day.{' '}
+        </>
+      )}
+      Each {unitSign('volume', reader)} more on board adds {adds(toBase(1, unit))}; a can has to be
+      carried, too.
     </Text>
   );
 }

@@ -23,11 +23,24 @@ export function useMachine(): MachineModel | undefined {
   const router = useRouter();
   const id = useSearchParams().get('candidate');
   const [view, setView] = useState<'stock' | 'built'>('stock');
-  const entry = standing?.candidates.find((c) => c.candidate.id === id) ?? standing?.candidates.find((c) => c.candidate.id === standing.stockRanking[0]?.id);
-  const rungs = useMemo(() => (standing && entry ? gapClosers(dossier, standing, entry, view) : []), [standing, entry, view, dossier]);
+  const entry =
+    standing?.candidates.find((c) => c.candidate.id === id) ??
+    standing?.candidates.find((c) => c.candidate.id === standing.stockRanking[0]?.id);
+  const rungs = useMemo(
+    () => (standing && entry ? gapClosers(dossier, standing, entry, view) : []),
+    [standing, entry, view, dossier],
+  );
   if (!standing || !entry) return undefined;
   return {
-    standing, entry, view, setView, rungs, reader: { units, currency: standing.brief.money.currency },
-    select: (candidateId) => router.replace(`/weigh-up/machine?candidate=${encodeURIComponent(candidateId)}`, { scroll: false }),
+    standing,
+    entry,
+    view,
+    setView,
+    rungs,
+    reader: { units, currency: standing.brief.money.currency },
+    select: (candidateId) =>
+      router.replace(`/weigh-up/machine?candidate=${encodeURIComponent(candidateId)}`, {
+        scroll: false,
+      }),
   };
 }

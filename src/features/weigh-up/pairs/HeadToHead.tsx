@@ -14,43 +14,142 @@ import { figureWords, whyNot, whySentences } from './why';
 const Link = chakra('button');
 
 /** Two candidates against each other: the sentence, the points want by want, and whether the dearer one earns its price in fuel. */
-export function HeadToHead({ model, onWorking }: { readonly model: WeighUpModel; readonly onWorking: OnWorking }) {
+export function HeadToHead({
+  model,
+  onWorking,
+}: {
+  readonly model: WeighUpModel;
+  readonly onWorking: OnWorking;
+}) {
   const { rows, reader } = model;
-  const [picked, setPicked] = useState<readonly [string | undefined, string | undefined]>([undefined, undefined]);
+  const [picked, setPicked] = useState<readonly [string | undefined, string | undefined]>([
+    undefined,
+    undefined,
+  ]);
   const of = (i: 0 | 1) => rows.find((r) => r.ranked.id === picked[i]) ?? rows[i];
   const [first, second] = [of(0), of(1)];
   if (!first || !second) return null;
   const options = rows.map((r) => ({ value: r.ranked.id, words: shortName(r.entry.donor) }));
-  const pick = (i: 0 | 1, id: string) => setPicked(i === 0 ? [id, second.ranked.id === id ? first.ranked.id : second.ranked.id] : [first.ranked.id === id ? second.ranked.id : first.ranked.id, id]);
+  const pick = (i: 0 | 1, id: string) =>
+    setPicked(
+      i === 0
+        ? [id, second.ranked.id === id ? first.ranked.id : second.ranked.id]
+        : [first.ranked.id === id ? second.ranked.id : first.ranked.id, id],
+    );
   const parts = differences(first.score, second.score);
   const most = Math.max(1, ...parts.map((d) => Math.abs(d.points)));
   return (
     <Panel title="Head to head">
       <Flex gap="2" align="center" wrap="wrap" mb="2">
-        <Plate index={first.entry.candidate.plate} /><Choice aria-label="First of the pair" wide="200px" value={first.ranked.id} options={options} onChange={(e) => pick(0, e.target.value)} />
+        <Plate index={first.entry.candidate.plate} />
+        <Choice
+          aria-label="First of the pair"
+          wide="200px"
+          value={first.ranked.id}
+          options={options}
+          onChange={(e) => pick(0, e.target.value)}
+        />
         <Text color="fg.muted">against</Text>
-        <Plate index={second.entry.candidate.plate} /><Choice aria-label="Second of the pair" wide="200px" value={second.ranked.id} options={options} onChange={(e) => pick(1, e.target.value)} />
+        <Plate index={second.entry.candidate.plate} />
+        <Choice
+          aria-label="Second of the pair"
+          wide="200px"
+          value={second.ranked.id}
+          options={options}
+          onChange={(e) => pick(1, e.target.value)}
+        />
       </Flex>
       <Box aria-live="polite">
-        {whySentences(first, second, reader).map((s, i) => <Text key={s} fontWeight={i === 0 ? '700' : '400'}>{s}</Text>)}
-        {[first, second].flatMap((r) => whyNot(r, reader)).map((s) => <Text key={s} color="fail">{s}</Text>)}
+        {whySentences(first, second, reader).map((s, i) => (
+          <Text key={s} fontWeight={i === 0 ? '700' : '400'}>
+            {s}
+          </Text>
+        ))}
+        {[first, second]
+          .flatMap((r) => whyNot(r, reader))
+          .map((s) => (
+            <Text key={s} color="fail">
+              {s}
+            </Text>
+          ))}
       </Box>
       <Box overflowX="auto" tabIndex={0} role="region" aria-label="Points want by want" mt="2">
-        <Box as="table" width="100%" css={{ '& td, & th': { padding: '3px 6px' }, '& tr': { borderTop: '1px solid var(--chakra-colors-border-muted)' }, '& .n': { whiteSpace: 'nowrap' } }}>
-          <thead><tr><th style={{ textAlign: 'right' }}>{shortName(first.entry.donor)}</th><th style={{ textAlign: 'center' }}>points ahead</th><th style={{ textAlign: 'left' }}>{shortName(second.entry.donor)}</th></tr></thead>
+        <Box
+          as="table"
+          width="100%"
+          css={{
+            '& td, & th': { padding: '3px 6px' },
+            '& tr': { borderTop: '1px solid var(--chakra-colors-border-muted)' },
+            '& .n': { whiteSpace: 'nowrap' },
+          }}
+        >
+          <thead>
+            <tr>
+              <th style={{ textAlign: 'right' }}>{shortName(first.entry.donor)}</th>
+              <th style={{ textAlign: 'center' }}>points ahead</th>
+              <th style={{ textAlign: 'left' }}>{shortName(second.entry.donor)}</th>
+            </tr>
+          </thead>
           <tbody>
             {parts.map(({ want, points }) => (
               <tr key={want}>
-                <td className="n" style={{ textAlign: 'right' }}><Link type="button" cursor="pointer" textDecoration="underline" textUnderlineOffset="3px" onClick={(e) => onWorking(first, first.assessment.metrics[want], e.currentTarget.getBoundingClientRect())}>{figureWords(first, want, reader)}</Link></td>
+                <td className="n" style={{ textAlign: 'right' }}>
+                  <Link
+                    type="button"
+                    cursor="pointer"
+                    textDecoration="underline"
+                    textUnderlineOffset="3px"
+                    onClick={(e) =>
+                      onWorking(
+                        first,
+                        first.assessment.metrics[want],
+                        e.currentTarget.getBoundingClientRect(),
+                      )
+                    }
+                  >
+                    {figureWords(first, want, reader)}
+                  </Link>
+                </td>
                 <td style={{ width: '44%', minWidth: 150 }}>
-                  <Text textAlign="center" fontSize="xs" lineHeight="1.2">{METRIC_WORDS[want].short} <b>{points === 0 ? '0' : `${points > 0 ? '◂ ' : ''}${formatNumber(Math.abs(points), 1)}${points < 0 ? ' ▸' : ''}`}</b></Text>
+                  <Text textAlign="center" fontSize="xs" lineHeight="1.2">
+                    {METRIC_WORDS[want].short}{' '}
+                    <b>
+                      {points === 0
+                        ? '0'
+                        : `${points > 0 ? '◂ ' : ''}${formatNumber(Math.abs(points), 1)}${points < 0 ? ' ▸' : ''}`}
+                    </b>
+                  </Text>
                   <Flex height="7px" bg="bg.subtle" aria-hidden>
-                    <Flex flex="1" justify="flex-end"><Box bg="fg" width={`${(Math.max(0, points) / most) * 100}%`} /></Flex>
+                    <Flex flex="1" justify="flex-end">
+                      <Box bg="fg" width={`${(Math.max(0, points) / most) * 100}%`} />
+                    </Flex>
                     <Box width="2px" bg="border.emphasized" />
-                    <Box flex="1"><Box height="100%" bg="fg.subtle" width={`${(Math.max(0, -points) / most) * 100}%`} /></Box>
+                    <Box flex="1">
+                      <Box
+                        height="100%"
+                        bg="fg.subtle"
+                        width={`${(Math.max(0, -points) / most) * 100}%`}
+                      />
+                    </Box>
                   </Flex>
                 </td>
-                <td className="n"><Link type="button" cursor="pointer" textDecoration="underline" textUnderlineOffset="3px" onClick={(e) => onWorking(second, second.assessment.metrics[want], e.currentTarget.getBoundingClientRect())}>{figureWords(second, want, reader)}</Link></td>
+                <td className="n">
+                  <Link
+                    type="button"
+                    cursor="pointer"
+                    textDecoration="underline"
+                    textUnderlineOffset="3px"
+                    onClick={(e) =>
+                      onWorking(
+                        second,
+                        second.assessment.metrics[want],
+                        e.currentTarget.getBoundingClientRect(),
+                      )
+                    }
+                  >
+                    {figureWords(second, want, reader)}
+                  </Link>
+                </td>
               </tr>
             ))}
           </tbody>
@@ -62,18 +161,41 @@ export function HeadToHead({ model, onWorking }: { readonly model: WeighUpModel;
 }
 
 /** “It pays for itself in fuel”: the arithmetic of the claim. */
-function FuelClaim({ first, second, model }: { readonly first: WeighRow; readonly second: WeighRow; readonly model: WeighUpModel }) {
-  const { reader, standing: { brief: { money } } } = model;
-  const dear = (row: WeighRow) => { const { estimate } = row.assessment.metrics.outlay; return estimate.kind === 'known' ? estimate.interval.mid : 0; };
+function FuelClaim({
+  first,
+  second,
+  model,
+}: {
+  readonly first: WeighRow;
+  readonly second: WeighRow;
+  readonly model: WeighUpModel;
+}) {
+  const {
+    reader,
+    standing: {
+      brief: { money },
+    },
+  } = model;
+  const dear = (row: WeighRow) => {
+    const { estimate } = row.assessment.metrics.outlay;
+    return estimate.kind === 'known' ? estimate.interval.mid : 0;
+  };
   const [dearer, cheaper] = dear(first) >= dear(second) ? [first, second] : [second, first];
   const claim = claimInFuel(dearer.assessment.metrics, cheaper.assessment.metrics, money);
   const name = shortName(dearer.entry.donor);
   const words = () => {
     switch (claim.kind) {
-      case 'unknown': return `cannot be said, for want of ${claim.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}.`;
-      case 'never': return `${name} costs ${formatWithUnit(claim.extra, 'money', reader)} more and saves no fuel: never.`;
-      case 'years': return `${name} costs ${formatWithUnit(claim.extra, 'money', reader)} more and saves ${formatWithUnit(claim.saved_perYear, 'money', reader)} of fuel a year: after ${formatNumber(claim.years, 1)} years.`;
+      case 'unknown':
+        return `cannot be said, for want of ${claim.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}.`;
+      case 'never':
+        return `${name} costs ${formatWithUnit(claim.extra, 'money', reader)} more and saves no fuel: never.`;
+      case 'years':
+        return `${name} costs ${formatWithUnit(claim.extra, 'money', reader)} more and saves ${formatWithUnit(claim.saved_perYear, 'money', reader)} of fuel a year: after ${formatNumber(claim.years, 1)} years.`;
     }
   };
-  return <Text fontSize="sm" mt="2"><b>Does the dearer one earn its price in fuel?</b> {words()}</Text>;
+  return (
+    <Text fontSize="sm" mt="2">
+      <b>Does the dearer one earn its price in fuel?</b> {words()}
+    </Text>
+  );
 }

@@ -25,9 +25,17 @@ const beforeOf = ({ row, line, model }: FigureProps): number | undefined => {
 
 /** True when a figure would be drawn exactly as before, so that an edit redraws only what it changed. */
 const sameFigure = (a: FigureProps, b: FigureProps): boolean =>
-  a.line.metric === b.line.metric && a.line.need === b.line.need && a.line.scale.low === b.line.scale.low && a.line.scale.high === b.line.scale.high && a.onWorking === b.onWorking &&
-  a.model.reader.units === b.model.reader.units && a.model.reader.currency === b.model.reader.currency && beforeOf(a) === beforeOf(b) &&
-  a.row.ranked.id === b.row.ranked.id && shortName(a.row.entry.donor) === shortName(b.row.entry.donor) && equal(metricOf(a.row.assessment, a.line.metric), metricOf(b.row.assessment, b.line.metric));
+  a.line.metric === b.line.metric &&
+  a.line.need === b.line.need &&
+  a.line.scale.low === b.line.scale.low &&
+  a.line.scale.high === b.line.scale.high &&
+  a.onWorking === b.onWorking &&
+  a.model.reader.units === b.model.reader.units &&
+  a.model.reader.currency === b.model.reader.currency &&
+  beforeOf(a) === beforeOf(b) &&
+  a.row.ranked.id === b.row.ranked.id &&
+  shortName(a.row.entry.donor) === shortName(b.row.entry.donor) &&
+  equal(metricOf(a.row.assessment, a.line.metric), metricOf(b.row.assessment, b.line.metric));
 
 /** One figure: how it is known, where it lies, and how far from the need. */
 export const Figure = memo(function Figure(props: FigureProps) {
@@ -37,15 +45,26 @@ export const Figure = memo(function Figure(props: FigureProps) {
   const { estimate } = metric;
   return (
     <button
-      type="button" className="figure"
+      type="button"
+      className="figure"
       aria-label={`${METRIC_WORDS[line.metric].name}, ${shortName(row.entry.donor)}: ${estimate.kind === 'known' ? formatWithUnit(estimate.interval.mid, dimension, model.reader) : 'not known'}. Show the working.`}
       onClick={(e) => onWorking(row, metric, e.currentTarget.getBoundingClientRect())}
     >
       <span className="figure-head">
-        <span className={estimate.kind === 'known' ? 'known' : 'unknown'}>{estimate.kind === 'known' ? formatBase(estimate.interval.mid, dimension, model.reader) : 'not known'}</span>
+        <span className={estimate.kind === 'known' ? 'known' : 'unknown'}>
+          {estimate.kind === 'known'
+            ? formatBase(estimate.interval.mid, dimension, model.reader)
+            : 'not known'}
+        </span>
         <OriginMark known={knownBy(metric)} size={10} />
       </span>
-      <NeedTrack scale={line.scale} need={line.need} better={better} interval={estimate.kind === 'known' ? estimate.interval : undefined} before={beforeOf(props)} />
+      <NeedTrack
+        scale={line.scale}
+        need={line.need}
+        better={better}
+        interval={estimate.kind === 'known' ? estimate.interval : undefined}
+        before={beforeOf(props)}
+      />
     </button>
   );
 }, sameFigure);

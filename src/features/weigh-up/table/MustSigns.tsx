@@ -7,17 +7,47 @@ import type { MustCloser } from '@/store/queries';
 import { closerWords, MUST_SHORT, mustWords, VERDICT_SIGNS, type Reader } from '@/ui/messages';
 
 /** The musts of one candidate at a glance: what fails first, then what is open, then how many pass. */
-export const MustSigns = memo(function MustSigns({ musts, closers, reader }: { readonly musts: readonly MustResult[]; readonly closers: ReadonlyMap<string, MustCloser>; readonly reader: Reader }) {
+export const MustSigns = memo(function MustSigns({
+  musts,
+  closers,
+  reader,
+}: {
+  readonly musts: readonly MustResult[];
+  readonly closers: ReadonlyMap<string, MustCloser>;
+  readonly reader: Reader;
+}) {
   const passed = musts.filter((m) => m.verdict === 'pass');
-  const rest = [...musts.filter((m) => m.verdict === 'fail'), ...musts.filter((m) => m.verdict === 'unsure' || m.verdict === 'not-known')];
+  const rest = [
+    ...musts.filter((m) => m.verdict === 'fail'),
+    ...musts.filter((m) => m.verdict === 'unsure' || m.verdict === 'not-known'),
+  ];
   return (
     <Flex direction="column" fontSize="xs" lineHeight="1.3">
-      {rest.map((m) => { const closer = m.verdict === 'fail' ? closers.get(m.key) : undefined; return (
-        <Text key={m.key} color={VERDICT_SIGNS[m.verdict].colour} fontWeight={m.verdict === 'fail' ? '700' : '500'} title={`${mustWords(m, reader)}${closer ? `. ${closerWords(closer, reader)}` : ''}`} whiteSpace="nowrap">
-          {VERDICT_SIGNS[m.verdict].sign} {MUST_SHORT[m.key]}{closer && <Text as="span" color="fg.muted" fontWeight="400"> + part</Text>}
+      {rest.map((m) => {
+        const closer = m.verdict === 'fail' ? closers.get(m.key) : undefined;
+        return (
+          <Text
+            key={m.key}
+            color={VERDICT_SIGNS[m.verdict].colour}
+            fontWeight={m.verdict === 'fail' ? '700' : '500'}
+            title={`${mustWords(m, reader)}${closer ? `. ${closerWords(closer, reader)}` : ''}`}
+            whiteSpace="nowrap"
+          >
+            {VERDICT_SIGNS[m.verdict].sign} {MUST_SHORT[m.key]}
+            {closer && (
+              <Text as="span" color="fg.muted" fontWeight="400">
+                {' '}
+                + part
+              </Text>
+            )}
+          </Text>
+        );
+      })}
+      {passed.length > 0 && (
+        <Text color="pass" title={passed.map((m) => mustWords(m, reader)).join('\n')}>
+          ✓ {passed.length === musts.length ? `all ${musts.length}` : passed.length}
         </Text>
-      ); })}
-      {passed.length > 0 && <Text color="pass" title={passed.map((m) => mustWords(m, reader)).join('\n')}>✓ {passed.length === musts.length ? `all ${musts.length}` : passed.length}</Text>}
+      )}
     </Flex>
   );
 }, equal);

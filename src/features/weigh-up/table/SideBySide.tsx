@@ -13,13 +13,48 @@ const Button = chakra('button');
 const TABLE_CSS = {
   tableLayout: 'fixed',
   '& th': { textAlign: 'left', fontWeight: 400 },
-  '& .head': { verticalAlign: 'top', borderBottomWidth: '2px', borderColor: 'border.emphasized', padding: 0 },
-  '& .line > td': { padding: 0, height: '46px', borderTopWidth: '1px', borderColor: 'border.muted' },
-  '& .group': { paddingTop: '10px', paddingBottom: '4px', fontFamily: 'heading', fontWeight: 800, fontSize: 'sm' },
+  '& .head': {
+    verticalAlign: 'top',
+    borderBottomWidth: '2px',
+    borderColor: 'border.emphasized',
+    padding: 0,
+  },
+  '& .line > td': {
+    padding: 0,
+    height: '46px',
+    borderTopWidth: '1px',
+    borderColor: 'border.muted',
+  },
+  '& .group': {
+    paddingTop: '10px',
+    paddingBottom: '4px',
+    fontFamily: 'heading',
+    fontWeight: 800,
+    fontSize: 'sm',
+  },
   '& .line > th, & .name': { borderTopWidth: '1px', borderColor: 'border.muted' },
-  '& .out': { borderLeftWidth: '2px', borderLeftStyle: 'dashed', borderLeftColor: 'border.emphasized' },
-  '& .figure': { display: 'block', width: '100%', height: '100%', textAlign: 'left', cursor: 'pointer', padding: '3px 6px', overflow: 'hidden', _hover: { bg: 'bg.subtle' } },
-  '& .figure-head': { display: 'flex', justifyContent: 'space-between', alignItems: 'center', gap: '4px', whiteSpace: 'nowrap' },
+  '& .out': {
+    borderLeftWidth: '2px',
+    borderLeftStyle: 'dashed',
+    borderLeftColor: 'border.emphasized',
+  },
+  '& .figure': {
+    display: 'block',
+    width: '100%',
+    height: '100%',
+    textAlign: 'left',
+    cursor: 'pointer',
+    padding: '3px 6px',
+    overflow: 'hidden',
+    _hover: { bg: 'bg.subtle' },
+  },
+  '& .figure-head': {
+    display: 'flex',
+    justifyContent: 'space-between',
+    alignItems: 'center',
+    gap: '4px',
+    whiteSpace: 'nowrap',
+  },
   '& .known': { fontWeight: 600 },
   '& .fit-points': { fontFamily: 'heading', fontWeight: 800, fontSize: 'md' },
   '& .fit-span, & .unknown': { fontSize: 'xs', color: 'fg.muted' },
@@ -31,15 +66,39 @@ interface LineHeadProps {
   readonly model: Pick<WeighUpModel, 'reader' | 'setSort'>;
 }
 
-const LineHead = memo(function LineHead({ line: { metric, need, weight }, active, model }: LineHeadProps) {
+const LineHead = memo(function LineHead({
+  line: { metric, need, weight },
+  active,
+  model,
+}: LineHeadProps) {
   const { dimension, better } = METRIC_DEFINITIONS[metric];
   const sign = unitSign(dimension, model.reader);
   return (
-    <Button type="button" cursor="pointer" display="block" width="100%" textAlign="left" py="1" pr="1" title={`${METRIC_WORDS[metric].what} Sort by it.`} aria-pressed={active} onClick={() => model.setSort(active ? 'fit' : metric)}>
-      <Text as="span" fontWeight="600" lineHeight="1.15">{METRIC_WORDS[metric].short}{active ? ' →' : ''}</Text>
-      <Text as="span" fontSize="xs" color="fg.muted">{sign ? ` ${sign}` : ''}</Text>
+    <Button
+      type="button"
+      cursor="pointer"
+      display="block"
+      width="100%"
+      textAlign="left"
+      py="1"
+      pr="1"
+      title={`${METRIC_WORDS[metric].what} Sort by it.`}
+      aria-pressed={active}
+      onClick={() => model.setSort(active ? 'fit' : metric)}
+    >
+      <Text as="span" fontWeight="600" lineHeight="1.15">
+        {METRIC_WORDS[metric].short}
+        {active ? ' →' : ''}
+      </Text>
+      <Text as="span" fontSize="xs" color="fg.muted">
+        {sign ? ` ${sign}` : ''}
+      </Text>
       <Text fontSize="xs" color="fg.muted" lineHeight="1.25" whiteSpace="nowrap">
-        {need !== undefined && <Text as="span" color="accent" fontWeight="700">{better === 'less' ? '≤' : '≥'} {formatBase(need, dimension, model.reader)}</Text>}
+        {need !== undefined && (
+          <Text as="span" color="accent" fontWeight="700">
+            {better === 'less' ? '≤' : '≥'} {formatBase(need, dimension, model.reader)}
+          </Text>
+        )}
         {weight !== undefined && `, counts ${formatNumber(weight)}`}
       </Text>
     </Button>
@@ -58,34 +117,106 @@ export interface SideBySideProps {
 }
 
 /** Candidates beside each other, every metric on one scale, the need drawn through each. */
-export function SideBySide({ model, rows, onWorking, open, onToggle, narrow = false }: SideBySideProps) {
-  const firstOut = model.sort === 'fit' ? rows.find((r, i) => i > 0 && r.ranked.place === undefined)?.ranked.id : undefined;
+export function SideBySide({
+  model,
+  rows,
+  onWorking,
+  open,
+  onToggle,
+  narrow = false,
+}: SideBySideProps) {
+  const firstOut =
+    model.sort === 'fit'
+      ? rows.find((r, i) => i > 0 && r.ranked.place === undefined)?.ranked.id
+      : undefined;
   const side = (row: WeighRow) => (row.ranked.id === firstOut ? 'out' : '');
   const span = rows.length + (narrow ? 0 : 1);
   return (
-    <Box as="table" width="100%" borderCollapse="collapse" aria-label="Candidates against the brief" css={TABLE_CSS}>
-      {!narrow && <colgroup><col style={{ width: 132 }} />{rows.map((r) => <col key={r.ranked.id} />)}</colgroup>}
+    <Box
+      as="table"
+      width="100%"
+      borderCollapse="collapse"
+      aria-label="Candidates against the brief"
+      css={TABLE_CSS}
+    >
+      {!narrow && (
+        <colgroup>
+          <col style={{ width: 132 }} />
+          {rows.map((r) => (
+            <col key={r.ranked.id} />
+          ))}
+        </colgroup>
+      )}
       <thead>
         <tr>
           {!narrow && (
             <th className="head" scope="col">
-              <Button type="button" cursor="pointer" textAlign="left" py="2" onClick={() => model.setSort('fit')} aria-pressed={model.sort === 'fit'}>
-                <Text fontWeight="700">Fit{model.sort === 'fit' ? ' →' : ''}</Text><Text fontSize="xs" color="fg.muted">of 100, and the musts</Text>
+              <Button
+                type="button"
+                cursor="pointer"
+                textAlign="left"
+                py="2"
+                onClick={() => model.setSort('fit')}
+                aria-pressed={model.sort === 'fit'}
+              >
+                <Text fontWeight="700">Fit{model.sort === 'fit' ? ' →' : ''}</Text>
+                <Text fontSize="xs" color="fg.muted">
+                  of 100, and the musts
+                </Text>
               </Button>
             </th>
           )}
-          {rows.map((row) => <th key={row.ranked.id} scope="col" className={`head ${side(row)}`}><CandidateHead {...headProps(row)} reader={model.reader} open={open === row.ranked.id} onToggle={onToggle} /></th>)}
+          {rows.map((row) => (
+            <th key={row.ranked.id} scope="col" className={`head ${side(row)}`}>
+              <CandidateHead
+                {...headProps(row)}
+                reader={model.reader}
+                open={open === row.ranked.id}
+                onToggle={onToggle}
+              />
+            </th>
+          ))}
         </tr>
       </thead>
       <tbody>
         {model.groups.map((group) => (
           <Fragment key={group.key}>
-            <tr><th colSpan={span} scope="colgroup" className="group">{WANT_GROUP_WORDS[group.key]}</th></tr>
+            <tr>
+              <th colSpan={span} scope="colgroup" className="group">
+                {WANT_GROUP_WORDS[group.key]}
+              </th>
+            </tr>
             {group.lines.map((line) => {
-              const head = <LineHead line={line} active={model.sort === line.metric} model={model} />;
-              const cells = rows.map((row) => <td key={row.ranked.id} className={side(row)}><Figure row={row} line={line} model={model} onWorking={onWorking} /></td>);
-              if (!narrow) return <tr key={line.metric} className="line"><th scope="row" aria-sort={model.sort === line.metric ? 'ascending' : undefined}>{head}</th>{cells}</tr>;
-              return <Fragment key={line.metric}><tr><th colSpan={span} scope="rowgroup" className="name">{head}</th></tr><tr className="line">{cells}</tr></Fragment>;
+              const head = (
+                <LineHead line={line} active={model.sort === line.metric} model={model} />
+              );
+              const cells = rows.map((row) => (
+                <td key={row.ranked.id} className={side(row)}>
+                  <Figure row={row} line={line} model={model} onWorking={onWorking} />
+                </td>
+              ));
+              if (!narrow)
+                return (
+                  <tr key={line.metric} className="line">
+                    <th
+                      scope="row"
+                      aria-sort={model.sort === line.metric ? 'ascending' : undefined}
+                    >
+                      {head}
+                    </th>
+                    {cells}
+                  </tr>
+                );
+              return (
+                <Fragment key={line.metric}>
+                  <tr>
+                    <th colSpan={span} scope="rowgroup" className="name">
+                      {head}
+                    </th>
+                  </tr>
+                  <tr className="line">{cells}</tr>
+                </Fragment>
+              );
             })}
           </Fragment>
         ))}
