@@ -1,6 +1,6 @@
 import { Dexie, type EntityTable, type Table } from 'dexie';
 import type { HistoryEntry } from './history';
-import type { Dossier, TableName } from './records';
+import { RECORDS, type Registry, type TableName } from './records';
 
 /** A record as stored: its key and its value apart, so that a value that cannot be read is still kept. */
 export interface StoredRecord {
@@ -22,7 +22,17 @@ export interface Snapshot {
   readonly name: string;
   /** Kept by the app before something large, not by the rider. */
   readonly automatic: boolean;
-  readonly dossier: Dossier;
+  /** Version of the dossier's format; absent in snapshots from before it was written down. */
+  readonly version?: number;
+  /** As it was then: read through the migrations. */
+  readonly dossier: unknown;
+}
+
+/** A record that could not be taken as it was stored, kept until the rider lets it go. */
+export interface AsideRow {
+  readonly id: string;
+  readonly at: number;
+  readonly what: unknown;
 }
 
 export type JugatorDb = Dexie &
@@ -33,31 +43,37 @@ export type JugatorDb = Dexie &
     /** Which column of a table means what, by its headings. */
     mappings: Table<StoredRecord, string>;
     snapshots: EntityTable<Snapshot, 'id'>;
+    /** Which database this is, and the version of the format its records have. */
+    meta: Table<StoredRecord, string>;
+    aside: EntityTable<AsideRow, 'id'>;
   };
 
 export const DB_NAME = 'jugator';
 
-/** The tables of version 1. */
-const FIRST_TABLES = [
-  'briefs',
-  'donors',
-  'parts',
-  'candidates',
-  'builds',
-] as const satisfies readonly TableName[];
+/** Tables of the app itself, by the version in which they came. */
+const OWN_TABLES: Readonly<Record<number, Readonly<Record<string, string>>>> = {
+  1: { history: 'id', preferences: 'key', drafts: 'key' },
+  2: { mappings: 'key', snapshots: 'id' },
+  4: { meta: 'key', aside: 'id' },
+};
+/** Tables of records that there are no more; their rows are read when an older database is brought up. */
+export const FORMER_TABLES: Readonly<Record<string, number>> = {};
 
-/** The browser's database. Versions are append-only. */
-export function openDb(name: string = DB_NAME): JugatorDb {
+/** The browser's database. Versions are append-only: each adds the tables that came with it. */
+export function openDb(name: string = DB_NAME, registry: Registry = RECORDS): JugatorDb {
   const db = new Dexie(name) as JugatorDb;
-  db.version(1).stores({
-    ...Object.fromEntries(FIRST_TABLES.map((t) => [t, 'key'])),
-    history: 'id',
-    preferences: 'key',
-    drafts: 'key',
-  });
-  // Version 2 keeps column mappings and dated snapshots; records grew optional fields only.
-  db.version(2).stores({ mappings: 'key', snapshots: 'id' });
-  // Version 3 keeps verdicts and what was seen at the dealer's.
-  db.version(3).stores({ verdicts: 'key', visits: 'key' });
+  const tables = [
+    ...Object.entries(registry).map(([table, { since }]) => [table, since] as const),
+    ...Object.entries(FORMER_TABLES),
+  ];
+  const newest = Math.max(
+    ...tables.map(([, since]) => since),
+    ...Object.keys(OWN_TABLES).map(Number),
+  );
+  for (let version = 1; version <= newest; version += 1)
+    db.version(version).stores({
+      ...Object.fromEntries(tables.filter(([, s]) => s === version).map(([t]) => [t, 'key'])),
+      ...OWN_TABLES[version],
+    });
   return db;
 }

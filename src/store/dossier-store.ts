@@ -1,5 +1,6 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { openDb, type JugatorDb } from './db';
+import type { DossierState, Keeping, Outcome, Overtaken } from './dossier-state';
 import {
   applyChanges,
   COALESCE_MS,
@@ -8,56 +9,47 @@ import {
   type Change,
   type Command,
   type CommandLabel,
-  type Conflict,
   type HistoryEntry,
 } from './history';
-import { ConflictError, loadAll, persist, storageFault, type StorageFault } from './persistence';
-import { EMPTY_DOSSIER, TABLES, type Dossier, type TableName } from './records';
-
-export type Outcome =
-  | { readonly kind: 'done' }
-  | { readonly kind: 'nothing' }
-  | { readonly kind: 'conflict'; readonly conflict: Conflict };
-
-export interface DossierState {
-  readonly status: 'loading' | 'ready';
-  readonly dossier: Dossier;
-  readonly history: readonly HistoryEntry[];
-  /** `saved`: all is on disk. `saving`: on its way. `unsaved`: the tab holds changes the browser would not store. */
-  readonly storage:
-    | { readonly kind: 'saved' }
-    | { readonly kind: 'saving' }
-    | { readonly kind: 'unsaved'; readonly fault: StorageFault };
-  readonly unreadable: readonly { readonly table: TableName; readonly key: string }[];
-  /** A conflict found while writing: another tab was faster and this tab has taken over its value. */
-  readonly overtaken: { readonly label: CommandLabel; readonly conflict: Conflict } | undefined;
-}
+import { canRedo, canUndo } from './dossier-state';
+import {
+  doorFault,
+  EMPTY_DOSSIER,
+  RECORDS,
+  type Dossier,
+  type RecordFault,
+  type Registry,
+} from './records';
+import { tabWriter } from './tab-writer';
 
 /**
  * The dossier in this tab: memory leads, the database follows, other tabs are told.
- * Every edit is one named command, can be undone, and is refused when the value it started from has changed.
+ * Every edit is one named command, can be undone, is refused when the value it started from has changed, and is refused when the
+ * records it would leave behind are not good ones.
  */
 export interface DossierStore extends StoreApi<DossierState> {
+  /** Reads the database. After `patience` ms without an answer the tab goes on without it. */
   readonly open: () => Promise<void>;
-  readonly execute: (command: Command) => Outcome;
+  /** `atField`: the caller says a refusal where the rider is typing. */
+  readonly execute: (command: Command, said?: 'atField') => Outcome;
   readonly undo: () => CommandLabel | undefined;
   readonly redo: () => CommandLabel | undefined;
   /** Puts a whole dossier in the place of the present one, as one command. */
   readonly replaceAll: (next: Dossier, label: CommandLabel) => Outcome;
   /** Tries again to write what the browser would not store. */
   readonly retry: () => void;
-  readonly forgetOvertaken: () => void;
+  /** Does an overtaken edit all the same, on what stands there now. */
+  readonly insist: (overtaken: Overtaken) => Outcome;
+  readonly forgetOvertaken: (overtaken: Overtaken) => void;
+  /** Puts back what another tab has deleted. */
+  readonly bringBack: () => Outcome;
+  readonly forgetDeleted: () => void;
+  /** Lets go of what was set aside because it could not be read. */
+  readonly forgetAside: () => Promise<void>;
   /** Resolves when everything so far is written or has failed. */
   readonly settled: () => Promise<void>;
   /** The drafts and preferences live in the same database. */
   readonly db: JugatorDb;
-}
-
-interface Write {
-  readonly changes: readonly Change[];
-  readonly put: readonly HistoryEntry[];
-  readonly drop: readonly string[];
-  readonly label: CommandLabel;
 }
 
 export interface StoreSetting {
@@ -66,112 +58,71 @@ export interface StoreSetting {
   /** Tells other tabs; absent where there are none. */
   readonly channel?: BroadcastChannel | undefined;
   readonly tab?: string;
+  readonly registry?: Registry;
+  /** How long the database may take to answer before the tab goes on without it, ms. */
+  readonly patience?: number;
+  /** Asks the browser to keep what is stored, at the first edit of the rider's own. */
+  readonly askToKeep?: () => Promise<Keeping>;
 }
 
-export const canUndo = (history: readonly HistoryEntry[]): HistoryEntry | undefined =>
-  history.findLast((e) => !e.undone);
-export const canRedo = (history: readonly HistoryEntry[]): HistoryEntry | undefined => {
-  const last = history.findLastIndex((e) => !e.undone);
-  return history[last + 1];
+const START: DossierState = {
+  status: 'loading',
+  dossier: EMPTY_DOSSIER,
+  history: [],
+  storage: { kind: 'saved' },
+  aside: [],
+  stepsDropped: 0,
+  overtaken: [],
+  deletedElsewhere: [],
+  keeping: 'not-asked',
+  refused: undefined,
 };
 
+const touchedBy = (changes: readonly Change[]) => [
+  ...new Map(changes.map(({ table, key }) => [`${table}/${key}`, { table, key }])).values(),
+];
+
 export function createDossierStore(setting: StoreSetting = {}): DossierStore {
-  const { now = Date.now, channel, tab = 'tab' } = setting;
-  const db = openDb(setting.dbName);
-  const store = createStore<DossierState>(() => ({
-    status: 'loading',
-    dossier: EMPTY_DOSSIER,
-    history: [],
-    storage: { kind: 'saved' },
-    unreadable: [],
-    overtaken: undefined,
-  }));
-  let queue: Write[] = [];
-  let running: Promise<void> | undefined;
+  const { now = Date.now, tab = 'tab', registry = RECORDS, askToKeep } = setting;
+  const db = openDb(setting.dbName, registry);
+  const store = createStore<DossierState>(() => START);
+  const writer = tabWriter({ ...setting, now, tab, registry, db, store });
   let counter = 0;
+  let asked = askToKeep === undefined;
 
-  /** Takes over what is on disk and puts the writes still waiting on top; one that no longer fits is dropped. */
-  const rebase = async () => {
-    const loaded = await loadAll(db);
-    let { dossier } = loaded;
-    const put = new Map<string, HistoryEntry>();
-    queue = queue.filter((waiting) => {
-      const result = applyChanges(dossier, waiting.changes);
-      if (result.kind === 'conflict') return false;
-      dossier = result.value;
-      for (const entry of waiting.put) put.set(entry.id, entry);
-      return true;
-    });
-    const history = [...loaded.history.filter((e) => !put.has(e.id)), ...put.values()].toSorted(
-      (a, b) => (a.id < b.id ? -1 : 1),
-    );
-    store.setState({ dossier, history, unreadable: loaded.unreadable });
+  /** The dossier after these changes, or why there is none. */
+  const changed = (
+    changes: readonly Change[],
+  ):
+    | { readonly kind: 'applied'; readonly value: Dossier }
+    | Exclude<Outcome, { kind: 'done' | 'nothing' }> => {
+    const result = applyChanges(store.getState().dossier, changes);
+    if (result.kind === 'conflict') return result;
+    const fault = doorFault(registry, result.value, touchedBy(changes));
+    return fault ? { kind: 'refused', fault } : result;
   };
-
-  const drain = async () => {
-    for (let write = queue[0]; write; write = queue[0]) {
-      try {
-        await persist(db, write.changes, write.put, write.drop);
-        queue = queue.filter((w) => w !== write);
-        store.setState({ storage: { kind: queue.length === 0 ? 'saved' : 'saving' } });
-        channel?.postMessage('changed');
-      } catch (error) {
-        if (!(error instanceof ConflictError)) {
-          store.setState({ storage: { kind: 'unsaved', fault: storageFault(error) } });
-          return;
-        }
-        queue = queue.filter((w) => w !== write);
-        await rebase();
-        store.setState({
-          storage: { kind: queue.length === 0 ? 'saved' : 'saving' },
-          overtaken: { label: write.label, conflict: error.conflict },
-        });
-      }
-    }
-  };
-  const write = (w: Write) => {
-    queue.push(w);
-    if (store.getState().storage.kind === 'saved') store.setState({ storage: { kind: 'saving' } });
-    kick();
-  };
-  const kick = () => {
-    running ??= drain().finally(() => {
-      running = undefined;
-      // Something may have been queued while the last write was being put away.
-      if (queue.length > 0 && store.getState().storage.kind !== 'unsaved') kick();
-    });
-  };
-
-  /** Rereads after another tab has written: never while a write of this tab is half done. */
-  const refresh = async () => {
-    await running;
-    if (queue.length === 0) await rebase();
-  };
-  channel?.addEventListener('message', () => void refresh().catch(() => undefined));
+  const sayRefused = (label: CommandLabel, fault: RecordFault) =>
+    store.setState(({ refused }) => ({
+      refused: { label, fault, count: (refused?.count ?? 0) + 1 },
+    }));
 
   const step = (entry: HistoryEntry | undefined, undone: boolean): CommandLabel | undefined => {
     if (!entry) return undefined;
-    const { dossier, history } = store.getState();
     const changes = undone ? inverted(entry.changes) : entry.changes;
-    const result = applyChanges(dossier, changes);
-    if (result.kind === 'conflict') {
-      store.setState({ overtaken: { label: entry.label, conflict: result.conflict } });
-      return undefined;
-    }
+    const result = changed(changes);
+    if (result.kind === 'refused') sayRefused(entry.label, result.fault);
+    if (result.kind === 'conflict') writer.overtake(entry.label, changes, result.conflict);
+    if (result.kind !== 'applied') return undefined;
     const marked = { ...entry, undone, coalesce: undefined };
-    store.setState({
+    store.setState(({ history }) => ({
       dossier: result.value,
       history: history.map((e) => (e.id === entry.id ? marked : e)),
-    });
-    write({ changes, put: [marked], drop: [], label: entry.label });
+    }));
+    writer.write({ changes, put: [marked], drop: [], label: entry.label });
     return entry.label;
   };
 
-  const execute = (command: Command): Outcome => {
-    const { dossier, history } = store.getState();
-    if (command.changes.length === 0) return { kind: 'nothing' };
-    const result = applyChanges(dossier, command.changes);
-    if (result.kind === 'conflict') return result;
+  const entryFor = (command: Command, history: readonly HistoryEntry[]): HistoryEntry => {
     const at = now();
     const last = history.at(-1);
     const joins =
@@ -180,52 +131,95 @@ export function createDossierStore(setting: StoreSetting = {}): DossierStore {
       command.coalesce !== undefined &&
       last.coalesce === command.coalesce &&
       at - last.at < COALESCE_MS;
-    const entry: HistoryEntry = joins
-      ? { ...last, at, changes: mergedChanges(last.changes, command.changes) }
-      : {
-          id: `${String(at).padStart(14, '0')}-${String((counter += 1)).padStart(6, '0')}-${tab}`,
-          at,
-          label: command.label,
-          changes: command.changes,
-          coalesce: command.coalesce,
-          undone: false,
-        };
+    if (joins) return { ...last, at, changes: mergedChanges(last.changes, command.changes) };
+    counter += 1;
+    return {
+      id: `${String(at).padStart(14, '0')}-${String(counter).padStart(6, '0')}-${tab}`,
+      at,
+      label: command.label,
+      changes: command.changes,
+      coalesce: command.coalesce,
+      undone: false,
+    };
+  };
+
+  const execute = (command: Command, said?: 'atField'): Outcome => {
+    if (command.changes.length === 0) return { kind: 'nothing' };
+    const result = changed(command.changes);
+    if (result.kind === 'refused' && !said) sayRefused(command.label, result.fault);
+    if (result.kind !== 'applied') return result;
+    const { history } = store.getState();
+    const entry = entryFor(command, history);
     const kept = history.filter((e) => !e.undone && e.id !== entry.id);
     const drop = history.filter((e) => e.undone).map((e) => e.id);
     store.setState({ dossier: result.value, history: [...kept, entry] });
-    write({ changes: command.changes, put: [entry], drop, label: command.label });
+    writer.write({ changes: command.changes, put: [entry], drop, label: command.label });
+    if (!asked && command.label.code !== 'open-example') {
+      asked = true;
+      void askToKeep?.().then((keeping) => store.setState({ keeping }));
+    }
     return { kind: 'done' };
   };
+
+  const forgetOvertaken = (done: Overtaken) =>
+    store.setState(({ overtaken }) => ({ overtaken: overtaken.filter((o) => o.id !== done.id) }));
 
   return Object.assign(store, {
     db,
     execute,
-    async open() {
-      try {
-        await rebase();
-      } catch (error) {
-        store.setState({ storage: { kind: 'unsaved', fault: storageFault(error) } });
-      }
-      store.setState({ status: 'ready' });
-    },
+    open: writer.open,
     undo: () => step(canUndo(store.getState().history), true),
     redo: () => step(canRedo(store.getState().history), false),
     replaceAll(next: Dossier, label: CommandLabel) {
       return execute({ label, changes: replacingChanges(store.getState().dossier, next) });
     },
-    retry: kick,
-    forgetOvertaken: () => store.setState({ overtaken: undefined }),
-    settled: async () => {
-      await running;
+    retry: writer.retry,
+    insist(overtaken: Overtaken): Outcome {
+      forgetOvertaken(overtaken);
+      const { dossier } = store.getState();
+      return execute({
+        label: overtaken.label,
+        changes: overtaken.changes.map((c) => ({ ...c, before: valueNow(dossier, c) })),
+      });
     },
+    forgetOvertaken,
+    bringBack(): Outcome {
+      const { deletedElsewhere, dossier } = store.getState();
+      store.setState({ deletedElsewhere: [] });
+      return execute({
+        label: { code: 'bring-back', facts: { count: deletedElsewhere.length } },
+        changes: deletedElsewhere
+          .filter(({ table, key }) => dossier[table][key] === undefined)
+          .map(({ table, key, record }) => ({ table, key, path: [], after: record })),
+      });
+    },
+    forgetDeleted: () => store.setState({ deletedElsewhere: [] }),
+    forgetAside: writer.forgetAside,
+    settled: writer.settled,
   });
 }
 
+/** What stands at a change's place at this moment. */
+const valueNow = (dossier: Dossier, { table, key, path }: Change): unknown =>
+  path.reduce<unknown>(
+    (at, part) => (at as Record<string, unknown> | undefined)?.[part],
+    dossier[table][key],
+  );
+
 function replacingChanges(now: Dossier, next: Dossier): readonly Change[] {
-  return TABLES.flatMap((table) => {
+  const tables = Object.keys(now) as readonly (keyof Dossier)[];
+  return tables.flatMap((table) => {
     const keys = new Set([...Object.keys(now[table]), ...Object.keys(next[table])]);
-    return [...keys].map(
-      (key): Change => ({ table, key, path: [], before: now[table][key], after: next[table][key] }),
-    );
+    return [...keys]
+      .filter((key) => now[table][key] !== next[table][key])
+      .map(
+        (key): Change => ({
+          table,
+          key,
+          path: [],
+          before: now[table][key],
+          after: next[table][key],
+        }),
+      );
   });
 }

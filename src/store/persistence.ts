@@ -1,16 +1,34 @@
-import type { JugatorDb, StoredRecord } from './db';
-import { applyToRecord, type Change, type Conflict, type HistoryEntry } from './history';
-import { EMPTY_DOSSIER, RECORD_SCHEMAS, TABLES, type Dossier, type TableName } from './records';
+import type { AsideRow, JugatorDb, StoredRecord } from './db';
+import {
+  applyToRecord,
+  readHistory,
+  type Change,
+  type Conflict,
+  type HistoryEntry,
+} from './history';
+import { readRows, type Dossier, type Registry, type SetAside } from './records';
 
 export interface Loaded {
   readonly dossier: Dossier;
   readonly history: readonly HistoryEntry[];
-  /** Stored records that no schema accepts; they stay in the database untouched. */
-  readonly unreadable: readonly { readonly table: TableName; readonly key: string }[];
+  /** What could not be taken as it was stored, now and earlier. */
+  readonly aside: readonly AsideRow[];
+  /** Steps of undo that could not be read. */
+  readonly stepsDropped: number;
 }
 
-/** Why the browser would not store: refused altogether, full, or another fault. */
-export type StorageFault = 'refused' | 'full' | 'failed';
+/**
+ * Why the browser does not store: it refuses, is full, lost what was there, does not answer, another version of the app holds the
+ * database, or another fault.
+ */
+export type StorageFault =
+  | 'refused'
+  | 'full'
+  | 'vanished'
+  | 'waiting'
+  | 'blocked'
+  | 'newer'
+  | 'failed';
 
 export class ConflictError extends Error {
   override readonly name = 'ConflictError';
@@ -19,8 +37,14 @@ export class ConflictError extends Error {
   }
 }
 
+/** The database is not the one this tab has read: somebody cleared it. */
+export class VanishedError extends Error {
+  override readonly name = 'VanishedError';
+}
+
 /** How many steps of undo are kept. */
 const HISTORY_KEPT = 500;
+const EPOCH = 'epoch';
 
 const NAMES: Readonly<Record<string, StorageFault>> = {
   QuotaExceededError: 'full',
@@ -29,6 +53,8 @@ const NAMES: Readonly<Record<string, StorageFault>> = {
   SecurityError: 'refused',
   MissingAPIError: 'refused',
   UnknownError: 'refused',
+  VanishedError: 'vanished',
+  VersionError: 'newer',
 };
 
 /** Sorts a storage error into what can be said about it. */
@@ -46,40 +72,89 @@ export function storageFault(error: unknown): StorageFault {
   return 'failed';
 }
 
-/** Reads the whole database. */
-export async function loadAll(db: JugatorDb): Promise<Loaded> {
-  const unreadable: { table: TableName; key: string }[] = [];
-  const dossier: Record<string, Record<string, unknown>> = { ...EMPTY_DOSSIER };
-  const rows = await Promise.all(TABLES.map((t) => db[t].toArray()));
-  TABLES.forEach((table, i) => {
-    const readable = (rows[i] ?? []).filter((row) => {
-      const good = RECORD_SCHEMAS[table].safeParse(row.value).success;
-      if (!good) unreadable.push({ table, key: row.key });
-      return good;
-    });
-    dossier[table] = Object.fromEntries(readable.map((row) => [row.key, row.value]));
+const tablesOf = (db: JugatorDb, registry: Registry) =>
+  Object.keys(registry).map((name) => db.table<StoredRecord, string>(name));
+
+/**
+ * Reads the whole database. With `epoch` it must be the one that was read before; without, it gets one.
+ *
+ * @throws VanishedError when the database is another one than that
+ */
+export async function loadAll(
+  db: JugatorDb,
+  registry: Registry,
+  epoch: {
+    readonly expected?: string | undefined;
+    readonly fresh: () => string;
+    readonly at: number;
+  },
+): Promise<Loaded & { readonly epoch: string }> {
+  const all = [...tablesOf(db, registry), db.history, db.aside, db.meta];
+  return db.transaction('rw', all, async () => {
+    const known = (await db.meta.get(EPOCH))?.value as string | undefined;
+    if (epoch.expected !== undefined && known !== epoch.expected) throw new VanishedError();
+    const rows: Record<string, readonly StoredRecord[]> = {};
+    for (const table of tablesOf(db, registry)) rows[table.name] = await table.toArray();
+    const { tables, aside } = readRows(registry, rows);
+    await keepAside(db, tables, aside, epoch.at);
+    const { history, dropped } = readHistory(await db.history.orderBy('id').toArray());
+    const current = known ?? epoch.fresh();
+    if (known === undefined) await db.meta.put({ key: EPOCH, value: current });
+    return {
+      dossier: tables as unknown as Dossier,
+      history,
+      aside: await db.aside.orderBy('id').toArray(),
+      stepsDropped: dropped,
+      epoch: current,
+    };
   });
-  const history = await db.history.orderBy('id').toArray();
-  return { dossier: dossier as unknown as Dossier, history, unreadable };
+}
+
+/** What was damaged is kept as it was in a place of its own, and what could be mended takes its place. */
+async function keepAside(
+  db: JugatorDb,
+  tables: Readonly<Record<string, Readonly<Record<string, unknown>>>>,
+  aside: readonly SetAside[],
+  at: number,
+): Promise<void> {
+  for (const what of aside) {
+    await db.aside.put({ id: `${what.table}/${what.key}/${at}`, at, what });
+    const table = db.table<StoredRecord, string>(what.table);
+    const mended = what.kind === 'mended' ? tables[what.table]?.[what.key] : undefined;
+    if (mended === undefined) await table.delete(what.key);
+    else await table.put({ key: what.key, value: mended });
+  }
+}
+
+export interface Write {
+  readonly changes: readonly Change[];
+  readonly put: readonly HistoryEntry[];
+  readonly drop: readonly string[];
+}
+
+async function assertEpoch(db: JugatorDb, epoch: string | undefined): Promise<void> {
+  if ((await db.meta.get(EPOCH))?.value !== epoch) throw new VanishedError();
 }
 
 /**
  * Writes changes and their history in one transaction.
  *
  * @throws ConflictError when a stored value is not what a change expects; nothing is written then.
+ * @throws VanishedError when the database is not the one that was read
  */
 export async function persist(
   db: JugatorDb,
-  changes: readonly Change[],
-  put: readonly HistoryEntry[],
-  drop: readonly string[],
+  registry: Registry,
+  epoch: string | undefined,
+  { changes, put, drop }: Write,
 ): Promise<void> {
-  await db.transaction('rw', [...TABLES.map((t) => db[t]), db.history], async () => {
-    for (const table of TABLES) {
-      const own = changes.filter((c) => c.table === table);
+  await db.transaction('rw', [...tablesOf(db, registry), db.history, db.meta], async () => {
+    await assertEpoch(db, epoch);
+    for (const table of tablesOf(db, registry)) {
+      const own = changes.filter((c) => c.table === table.name);
       if (own.length === 0) continue;
       const keys = [...new Set(own.map((c) => c.key))];
-      const stored = await db[table].bulkGet(keys);
+      const stored = await table.bulkGet(keys);
       const fresh = new Map(keys.map((key, i): [string, unknown] => [key, stored[i]?.value]));
       for (const change of own) {
         const result = applyToRecord(fresh.get(change.key), change);
@@ -87,13 +162,46 @@ export async function persist(
         fresh.set(change.key, result.value);
       }
       const rows = [...fresh].map(([key, value]): StoredRecord => ({ key, value }));
-      await db[table].bulkDelete(rows.filter((r) => r.value === undefined).map((r) => r.key));
-      await db[table].bulkPut(rows.filter((r) => r.value !== undefined));
+      await table.bulkDelete(rows.filter((r) => r.value === undefined).map((r) => r.key));
+      await table.bulkPut(rows.filter((r) => r.value !== undefined));
     }
     await db.history.bulkDelete([...drop]);
     await db.history.bulkPut([...put]);
-    const surplus = (await db.history.count()) - HISTORY_KEPT;
-    if (surplus > 0)
-      await db.history.bulkDelete(await db.history.orderBy('id').limit(surplus).primaryKeys());
+    await trimHistory(db);
+  });
+}
+
+async function trimHistory(db: JugatorDb): Promise<void> {
+  const surplus = (await db.history.count()) - HISTORY_KEPT;
+  if (surplus > 0)
+    await db.history.bulkDelete(await db.history.orderBy('id').limit(surplus).primaryKeys());
+}
+
+/**
+ * Writes everything a tab holds into a database that has lost it, under a new epoch. A database that holds records again (another
+ * tab was first) is left as it is.
+ *
+ * @returns the epoch that counts from now on, and whether this tab's records were written
+ */
+export async function rewrite(
+  db: JugatorDb,
+  registry: Registry,
+  dossier: Dossier,
+  history: readonly HistoryEntry[],
+  fresh: string,
+): Promise<{ readonly epoch: string; readonly written: boolean }> {
+  return db.transaction('rw', [...tablesOf(db, registry), db.history, db.meta], async () => {
+    const counts = await Promise.all(tablesOf(db, registry).map((t) => t.count()));
+    const known = (await db.meta.get(EPOCH))?.value as string | undefined;
+    if (known !== undefined && counts.some((n) => n > 0)) return { epoch: known, written: false };
+    for (const table of tablesOf(db, registry)) {
+      const records = (dossier as unknown as Record<string, Record<string, unknown>>)[table.name];
+      await table.clear();
+      await table.bulkPut(Object.entries(records ?? {}).map(([key, value]) => ({ key, value })));
+    }
+    await db.history.clear();
+    await db.history.bulkPut([...history]);
+    await db.meta.put({ key: EPOCH, value: fresh });
+    return { epoch: fresh, written: true };
   });
 }

@@ -1,5 +1,6 @@
 import type { JugatorDb, Snapshot } from './db';
-import { EMPTY_DOSSIER, isEmptyDossier, RECORD_SCHEMAS, TABLES, type Dossier } from './records';
+import { FILE_VERSION } from './files/dossier-file';
+import { isEmptyDossier, readRows, RECORDS, type Dossier, type StoredRow } from './records';
 
 /** Automatic snapshots beyond this many make room, oldest first; the rider's own are kept until deleted. */
 const AUTOMATIC_KEPT = 12;
@@ -12,6 +13,28 @@ export interface SnapshotHead {
   readonly automatic: boolean;
   readonly donors: number;
   readonly candidates: number;
+  /** It cannot be read as a snapshot; it can still be carried out as it is, or deleted. */
+  readonly damaged: boolean;
+}
+
+const count = (dossier: unknown, table: string): number => {
+  const rows = (dossier as Readonly<Record<string, unknown>> | null | undefined)?.[table];
+  return typeof rows === 'object' && rows !== null ? Object.keys(rows).length : 0;
+};
+
+/** A stored snapshot's line; one that is damaged says so and does not hide the others. */
+function headOf(stored: unknown): SnapshotHead {
+  const { id, at, name, automatic, dossier } = stored as Partial<Snapshot>;
+  const sound = typeof at === 'number' && typeof dossier === 'object' && dossier !== null;
+  return {
+    id: String(id),
+    at: typeof at === 'number' ? at : 0,
+    name: typeof name === 'string' ? name : '',
+    automatic: automatic === true,
+    donors: count(dossier, 'donors'),
+    candidates: count(dossier, 'candidates'),
+    damaged: !sound,
+  };
 }
 
 /** Newest first. */
@@ -20,15 +43,8 @@ export async function listSnapshots(db: JugatorDb): Promise<readonly SnapshotHea
   await db.snapshots
     .orderBy('id')
     .reverse()
-    .each(({ id, at, name, automatic, dossier }) => {
-      heads.push({
-        id,
-        at,
-        name,
-        automatic,
-        donors: Object.keys(dossier.donors).length,
-        candidates: Object.keys(dossier.candidates).length,
-      });
+    .each((stored: unknown) => {
+      heads.push(headOf(stored));
     });
   return heads;
 }
@@ -44,7 +60,7 @@ export async function keepSnapshot(
   if (isEmptyDossier(dossier)) return;
   const id = `${new Date(at).toISOString()}-${Math.random().toString(36).slice(2, 6)}`;
   await db.transaction('rw', db.snapshots, async () => {
-    await db.snapshots.put({ id, at, name, automatic, dossier } satisfies Snapshot);
+    await db.snapshots.put({ id, at, name, automatic, version: FILE_VERSION, dossier });
     const old = (await db.snapshots.orderBy('id').toArray()).filter((s) => s.automatic);
     await db.snapshots.bulkDelete(
       old.slice(0, Math.max(0, old.length - AUTOMATIC_KEPT)).map((s) => s.id),
@@ -52,17 +68,21 @@ export async function keepSnapshot(
   });
 }
 
-/** The dossier of a snapshot, or `undefined` when it is gone or no longer readable. */
+/** A snapshot as it is stored, for carrying it out of a browser in which it cannot be read. */
+export const rawSnapshot = (db: JugatorDb, id: string): Promise<unknown> => db.snapshots.get(id);
+
+/** The dossier of a snapshot, or `undefined` when it is gone or something in it is no longer readable. */
 export async function snapshotDossier(db: JugatorDb, id: string): Promise<Dossier | undefined> {
   const kept = (await db.snapshots.get(id))?.dossier;
-  // A snapshot of an older version lacks the tables that came later.
-  const dossier = kept && { ...EMPTY_DOSSIER, ...kept };
-  const readable =
-    dossier &&
-    TABLES.every((t) =>
-      Object.values(dossier[t]).every((record) => RECORD_SCHEMAS[t].safeParse(record).success),
-    );
-  return readable ? dossier : undefined;
+  if (typeof kept !== 'object' || kept === null) return undefined;
+  const rows = Object.fromEntries(
+    Object.entries(kept as Readonly<Record<string, unknown>>).map(([table, records]) => [
+      table,
+      Object.entries(records ?? {}).map(([key, value]): StoredRow => ({ key, value })),
+    ]),
+  );
+  const { tables, aside } = readRows(RECORDS, rows);
+  return aside.length === 0 ? (tables as unknown as Dossier) : undefined;
 }
 
 export const deleteSnapshot = (db: JugatorDb, id: string): Promise<void> => db.snapshots.delete(id);
@@ -70,5 +90,5 @@ export const deleteSnapshot = (db: JugatorDb, id: string): Promise<void> => db.s
 /** True when no automatic snapshot was kept within the last day. */
 export async function isSnapshotDue(db: JugatorDb, at: number): Promise<boolean> {
   const last = (await db.snapshots.orderBy('id').reverse().toArray()).find((s) => s.automatic);
-  return !last || at - last.at > 24 * 3600 * 1000;
+  return !last || !(at - last.at <= 24 * 3600 * 1000);
 }

@@ -10,7 +10,7 @@ import {
 } from '@/core/readings';
 import { demoDossier } from '@/demo/scenario';
 import { resolvedDonors } from '@/store/queries';
-import { BRIEF_KEY, RECORD_SCHEMAS, TABLES } from '@/store/records';
+import { BRIEF_KEY, RECORDS, TABLES } from '@/store/records';
 
 const dossier = demoDossier();
 const donors = Object.values(dossier.donors);
@@ -23,7 +23,7 @@ const readings = donors.flatMap((d) =>
 test('every record of the example is a good record', () => {
   for (const table of TABLES)
     for (const [key, record] of Object.entries(dossier[table]))
-      expect(RECORD_SCHEMAS[table].safeParse(record).success, `${table} ${key}`).toBe(true);
+      expect(RECORDS[table].schema.safeParse(record).success, `${table} ${key}`).toBe(true);
   for (const { key, r, donor } of readings)
     expect(findReadingFault(key, r), `${donor} ${key}`).toBeUndefined();
 });

@@ -101,7 +101,7 @@ describe('the shortlist', () => {
   });
   test('a candidate leaves with its build', () => {
     const candidate = dossier.candidates['c-wren-230'];
-    expect(candidate && unlisting([candidate], dossier.builds).map((c) => c.table)).toEqual([
+    expect(candidate && unlisting([candidate], dossier).map((c) => c.table)).toEqual([
       'candidates',
       'builds',
     ]);

@@ -107,7 +107,7 @@ test('a snapshot from before verdicts were kept is read back with none', async (
     at: NOON,
     name: 'old',
     automatic: false,
-    dossier: old as ReturnType<typeof demoDossier>,
+    dossier: old,
   });
   expect(await snapshotDossier(db, '2026-01-01T00:00:00.000Z-old')).toEqual(demoDossier());
 });

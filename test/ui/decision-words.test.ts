@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { INSPECTION_KEYS, INSPECTION_POINTS, PAPER_POINTS } from '@/core/inspection';
 import { FACT_KEYS, factDefinition } from '@/core/facts';
 import { FIGURE_KEYS } from '@/core/readings';
-import { RECORD_SCHEMAS, TABLES } from '@/store/records';
+import { RECORDS, TABLES } from '@/store/records';
 import {
   askWords,
   briefTurningWords,
@@ -43,7 +43,7 @@ describe('what is looked at on a used machine', () => {
   });
   test('every point is a tick a visit may hold, and no other is', () => {
     const visit = (ticks: object) =>
-      RECORD_SCHEMAS.visits.safeParse({ id: 'x', on: '2026-03-01', ticks, note: '' }).success;
+      RECORDS.visits.schema.safeParse({ id: 'x', on: '2026-03-01', ticks, note: '' }).success;
     for (const key of [...INSPECTION_KEYS, ...PAPER_POINTS])
       expect(visit({ [key]: 'bad' })).toBe(true);
     expect(visit({ wings: 'good' })).toBe(false);

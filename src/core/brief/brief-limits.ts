@@ -57,3 +57,9 @@ export const BRIEF_LIMITS = {
 
 export type BriefFigure = keyof typeof BRIEF_LIMITS;
 export const briefLimit = (key: BriefFigure): BriefLimit => BRIEF_LIMITS[key];
+
+/** How many of the brief's currency one unit of another may be worth. */
+export const RATE_LIMITS = { min: 0.000001, max: 100000 } as const;
+
+/** Letters in the name of a purpose. */
+export const PURPOSE_NAME_LIMITS = { min: 1, max: 60 } as const;

@@ -26,7 +26,14 @@ export {
   type Swings,
   type Trip,
 } from './brief';
-export { BRIEF_LIMITS, briefLimit, type BriefFigure, type BriefLimit } from './brief-limits';
+export {
+  BRIEF_LIMITS,
+  briefLimit,
+  PURPOSE_NAME_LIMITS,
+  RATE_LIMITS,
+  type BriefFigure,
+  type BriefLimit,
+} from './brief-limits';
 export { briefForPurpose, WHOLE } from './purpose';
 export { rebalanceShares, type Rebalanced, type SharesFault } from './rebalance-shares';
 export { spendable } from './spendable';

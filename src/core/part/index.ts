@@ -1,4 +1,5 @@
 export { applyParts } from './apply-parts';
+export { effectLimits } from './effect-limits';
 export { applySets } from './apply-sets';
 export { fitsDonor } from './fits-donor';
 export {

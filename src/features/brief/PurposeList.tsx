@@ -1,7 +1,11 @@
 'use client';
 import { Button, Flex, IconButton, Input, Text } from '@chakra-ui/react';
 import { Plus, Trash2 } from 'lucide-react';
-import { MAX_PURPOSES, WHOLE, type Purpose } from '@/core/brief';
+import { MAX_PURPOSES, PURPOSE_NAME_LIMITS, WHOLE, type Purpose } from '@/core/brief';
+import { useDraftText } from '@/store/react';
+import type { Outcome } from '@/store/dossier-state';
+import { FieldRow } from '@/ui/fields';
+import { recordFaultWords } from '@/ui/messages';
 import type { BriefModel } from './use-brief';
 
 /** What the machine is for: the whole of it, and up to four parts of it with their own ground and beliefs. */
@@ -46,7 +50,7 @@ export function PurposeList({ model }: { readonly model: BriefModel }) {
               aria-pressed={active}
               onClick={() => setPurpose(id)}
             >
-              {name || 'unnamed'}
+              {name}
             </Button>
           );
         })}
@@ -58,26 +62,23 @@ export function PurposeList({ model }: { readonly model: BriefModel }) {
       </Flex>
       {current && (
         <Flex gap="2" mb="2" align="center">
-          <label htmlFor="purpose-name">Name</label>
-          <Input
-            id="purpose-name"
-            size="sm"
-            bg="bg.panel"
-            borderColor="border.emphasized"
-            maxLength={40}
-            value={current.name}
-            onChange={(e) =>
-              store(
-                own.map((p) => (p.id === purpose ? { ...p, name: e.target.value } : p)),
+          <PurposeName
+            key={current.id}
+            purpose={current}
+            onName={(name) =>
+              model.edit(
+                ['purposes'],
+                own.map((p) => (p.id === purpose ? { ...p, name } : p)),
                 'name',
                 `purpose-name/${purpose}`,
+                'atField',
               )
             }
           />
           <IconButton
             size="sm"
             variant="ghost"
-            aria-label={`Remove ${current.name || 'this purpose'}`}
+            aria-label={`Remove ${current.name}`}
             onClick={remove}
           >
             <Trash2 size={16} />
@@ -91,5 +92,44 @@ export function PurposeList({ model }: { readonly model: BriefModel }) {
         </Text>
       )}
     </>
+  );
+}
+
+/** The name of a purpose: an empty one waits in the field with its reason, and the last good one stays. */
+function PurposeName({
+  purpose,
+  onName,
+}: {
+  readonly purpose: Purpose;
+  readonly onName: (name: string) => Outcome;
+}) {
+  const field = useDraftText<string>({
+    draftKey: `brief/purpose-name/${purpose.id}`,
+    shown: purpose.name,
+    base: purpose.name,
+    parse: (text) =>
+      text.trim().length < PURPOSE_NAME_LIMITS.min
+        ? { kind: 'fault', words: 'A purpose needs a name.' }
+        : { kind: 'value', value: text },
+    commit: onName,
+    committed: (name) => name,
+    refusalWords: recordFaultWords,
+  });
+  return (
+    <FieldRow id="purpose-name" label="Name" fault={field.fault}>
+      <Input
+        id="purpose-name"
+        size="sm"
+        bg="bg.panel"
+        borderColor="border.emphasized"
+        maxLength={PURPOSE_NAME_LIMITS.max}
+        value={field.text}
+        aria-invalid={field.fault !== undefined}
+        aria-describedby={field.fault ? 'purpose-name-fault' : undefined}
+        onFocus={field.onFocus}
+        onChange={(e) => field.onChange(e.target.value)}
+        onBlur={field.onBlur}
+      />
+    </FieldRow>
   );
 }

@@ -2,9 +2,10 @@
 import { Box, Flex, IconButton, Text } from '@chakra-ui/react';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import type { ExchangeRate } from '@/core/brief';
+import { RATE_LIMITS, type ExchangeRate } from '@/core/brief';
 import { CURRENCIES, parseNumber, type CurrencyCode } from '@/core/units';
 import { Choice, UnitInput } from '@/ui/fields';
+import { limitWords } from '@/ui/messages';
 import type { BriefModel } from './use-brief';
 
 const today = () => new Date().toISOString().slice(0, 10);
@@ -23,6 +24,10 @@ export function RateList({ model }: { readonly model: BriefModel }) {
     const rate = parseNumber(text);
     if (!chosen || rate === undefined || !(rate > 0)) {
       setFault(`How many ${currency} is one ${chosen ?? ''}? A figure above zero is needed.`);
+      return;
+    }
+    if (rate < RATE_LIMITS.min || rate > RATE_LIMITS.max) {
+      setFault(limitWords(RATE_LIMITS.min, RATE_LIMITS.max, currency));
       return;
     }
     save([...rates, { currency: chosen, rate, date: today() }]);

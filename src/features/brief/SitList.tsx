@@ -4,6 +4,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { SEAT_WIDTHS, STANCE_BANDS, type SeatWidth, type Sit, type StanceBand } from '@/core/brief';
 import { OFFSET_SIGMA, personalFit } from '@/core/fit';
+import { figureDefinition } from '@/core/readings';
 import { fromBase, parseAmount, preferredUnit, toBase } from '@/core/units';
 import { Choice, FieldRow, UnitInput } from '@/ui/fields';
 import {
@@ -18,8 +19,8 @@ import {
 } from '@/ui/messages';
 import type { BriefModel } from './use-brief';
 
-/** Lowest and highest seat that a sit may have, mm. */
-const SEAT_LIMITS = { min: 500, max: 1200 };
+/** Lowest and highest seat that a sit may have, mm: those of any seat. */
+const SEAT_LIMITS = figureDefinition('seatHeight').limits;
 
 const offsetWords = (offset: number, sigma: number, reader: Reader) =>
   `${formatBase(offset, 'length', reader)} ± ${formatWithUnit(sigma, 'length', reader)}`;

@@ -10,10 +10,12 @@ import {
   type BriefFigure,
   type Purpose,
 } from '@/core/brief';
+import type { Outcome } from '@/store/dossier-state';
+import type { Command } from '@/store/history';
 import { BRIEF_KEY } from '@/store/records';
 import { purposeChange } from '@/store/purpose-change';
 import { useDossierState, useDossierStore, useDrafts, usePreferences } from '@/store/react';
-import { formatWithUnit, type Reader } from '@/ui/messages';
+import { formatWithUnit, recordFaultWords, type Reader } from '@/ui/messages';
 import {
   briefFormSchema,
   briefFormValues,
@@ -61,7 +63,8 @@ export interface BriefModel {
     after: unknown,
     field: string,
     coalesce?: string,
-  ) => void;
+    said?: 'atField',
+  ) => Outcome;
 }
 
 const PATHS = (values: BriefForm): readonly Path[] =>
@@ -89,7 +92,10 @@ export function useBrief(brief: Brief): BriefModel {
     reValidateMode: 'onSubmit',
   });
   const start = useRef(new Map<Path, unknown>());
-  const [conflict, setConflict] = useState<FieldConflict>();
+  /** Oldest first: each question waits until the one before it is answered. */
+  const [conflicts, setConflicts] = useState<readonly FieldConflict[]>([]);
+  const [conflict] = conflicts;
+  const answered = () => setConflicts((now) => now.slice(1));
   const history = useDossierState((s) => s.history);
 
   // Drafts from before a reload come back with their reason.
@@ -121,19 +127,27 @@ export function useBrief(brief: Brief): BriefModel {
     return formatWithUnit(value, BRIEF_LIMITS[path as BriefFigure]?.dimension ?? 'plain', reader);
   };
   const keepValue = (path: Path, before: unknown, after: unknown): boolean => {
-    const outcome = store.execute({
-      label: { code: 'edit-brief', facts: { field: path } },
-      coalesce: `brief/${path}`,
-      changes: [{ table: 'briefs', key: BRIEF_KEY, path: path.split('.'), before, after }],
-    });
-    if (outcome.kind === 'conflict')
-      setConflict({
+    const outcome = store.execute(
+      {
+        label: { code: 'edit-brief', facts: { field: path } },
+        coalesce: `brief/${path}`,
+        changes: [{ table: 'briefs', key: BRIEF_KEY, path: path.split('.'), before, after }],
+      },
+      'atField',
+    );
+    if (outcome.kind === 'conflict') {
+      const { theirs } = outcome.conflict;
+      const asked: FieldConflict = {
         path,
         mine: words(path, after),
-        theirs: words(path, outcome.conflict.theirs),
-        values: { mine: after, theirs: outcome.conflict.theirs },
-      });
-    return outcome.kind !== 'conflict';
+        theirs: words(path, theirs),
+        values: { mine: after, theirs },
+      };
+      setConflicts((now) => [...now.filter((c) => c.path !== path), asked]);
+    }
+    if (outcome.kind === 'refused')
+      form.setError(path, { message: recordFaultWords(outcome.fault) });
+    return outcome.kind === 'done' || outcome.kind === 'nothing';
   };
 
   const parsed = (
@@ -191,8 +205,9 @@ export function useBrief(brief: Brief): BriefModel {
     },
     keepMine() {
       if (!conflict) return;
-      setConflict(undefined);
-      keepValue(conflict.path, conflict.values.theirs, conflict.values.mine);
+      answered();
+      if (keepValue(conflict.path, conflict.values.theirs, conflict.values.mine))
+        start.current.set(conflict.path, conflict.values.mine);
     },
     takeTheirs() {
       if (!conflict) return;
@@ -200,11 +215,14 @@ export function useBrief(brief: Brief): BriefModel {
         conflict.path,
         briefValue(briefFormValues(brief, reader) as unknown as Brief, conflict.path) as never,
       );
-      setConflict(undefined);
+      // The next letter typed here starts from what stands now.
+      if (start.current.has(conflict.path))
+        start.current.set(conflict.path, briefValue(brief, conflict.path));
+      answered();
     },
-    edit(path, after, field, coalesce) {
+    edit(path, after, field, coalesce, said) {
       const before = briefValue(brief, path.join('.'));
-      store.execute({
+      const command: Command = {
         label: {
           code:
             path[0] === 'purposes'
@@ -216,7 +234,8 @@ export function useBrief(brief: Brief): BriefModel {
         },
         changes: [{ table: 'briefs', key: BRIEF_KEY, path, before, after }],
         ...(coalesce ? { coalesce } : {}),
-      });
+      };
+      return store.execute(command, said);
     },
   };
 }

@@ -1,5 +1,5 @@
 import type { Change } from '@/store/history';
-import { freePlate, type Build, type Candidate } from '@/store/records';
+import { freePlate, removal, type Candidate, type Dossier } from '@/store/records';
 
 export type ListChange = Change;
 
@@ -18,14 +18,9 @@ export function listing(
   });
 }
 
-/** Takes candidates off the shortlist, their builds with them. */
-export const unlisting = (
-  listed: readonly Candidate[],
-  builds: Readonly<Record<string, Build>>,
-): readonly ListChange[] =>
-  listed.flatMap((candidate) => [
-    { table: 'candidates', key: candidate.id, path: [], before: candidate },
-    ...(builds[candidate.id]
-      ? [{ table: 'builds', key: candidate.id, path: [], before: builds[candidate.id] } as const]
-      : []),
-  ]);
+/** Takes candidates off the shortlist, and what cannot stand without them. */
+export const unlisting = (listed: readonly Candidate[], dossier: Dossier): readonly ListChange[] =>
+  removal(
+    dossier,
+    listed.map((c) => ({ table: 'candidates', key: c.id })),
+  ).map((r) => ({ ...r, path: [] }));

@@ -1,13 +1,13 @@
 'use client';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
-import { descendants, donorKind, donorName, type Donor } from '@/core/donor';
+import { donorKind, donorName, type Donor } from '@/core/donor';
 import { FACT_KEYS } from '@/core/facts';
 import { FIGURE_KEYS } from '@/core/readings';
 import { SHEET_KEYS } from '@/core/sheet';
 import { resolvedDonors } from '@/store/queries';
 import type { DossierStore } from '@/store/dossier-store';
-import { newDonor, PLATE_COUNT, type Candidate, type Dossier } from '@/store/records';
+import { newDonor, PLATE_COUNT, removal, type Candidate, type Dossier } from '@/store/records';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { notify } from '@/ui/notice';
 import { listing, unlisting, type ListChange } from './shortlist-changes';
@@ -47,10 +47,7 @@ export const fullName = (donor: Donor): string =>
 
 export function useDonors(): DonorsModel {
   const store = useDossierStore();
-  const own = useDossierState((s) => s.dossier.donors);
-  const candidates = useDossierState((s) => s.dossier.candidates);
-  const builds = useDossierState((s) => s.dossier.builds);
-  const visits = useDossierState((s) => s.dossier.visits);
+  const dossier = useDossierState((s) => s.dossier);
   const router = useRouter();
   const id = useSearchParams().get('donor');
   // Stays the same while only the list's search changes, so that the sheet beside it is not drawn anew.
@@ -58,28 +55,23 @@ export function useDonors(): DonorsModel {
     () =>
       donorsModel({
         store,
-        own,
-        candidates,
-        builds,
-        visits,
+        dossier,
         id,
         go: (path) => router.replace(path, { scroll: false }),
       }),
-    [store, own, candidates, builds, visits, id, router],
+    [store, dossier, id, router],
   );
 }
 
 interface Setting {
   readonly store: DossierStore;
-  readonly own: Dossier['donors'];
-  readonly candidates: Dossier['candidates'];
-  readonly builds: Dossier['builds'];
-  readonly visits: Dossier['visits'];
+  readonly dossier: Dossier;
   readonly id: string | null;
   readonly go: (path: '/donors' | `/donors?donor=${string}`) => void;
 }
 
-function donorsModel({ store, own, candidates, builds, visits, id, go }: Setting): DonorsModel {
+function donorsModel({ store, dossier, id, go }: Setting): DonorsModel {
+  const { donors: own, candidates, builds } = dossier;
   const resolved = resolvedDonors(own);
   const candidateOf = new Map(Object.values(candidates).map((c) => [c.donorId, c]));
   const select = (next: string | undefined) =>
@@ -132,23 +124,18 @@ function donorsModel({ store, own, candidates, builds, visits, id, go }: Setting
       );
     },
     remove(ids) {
-      const all = [
-        ...new Set(ids.flatMap((d) => [d, ...descendants(own, d).map((below) => below.id)])),
-      ];
-      const listed = all.flatMap((d) => candidateOf.get(d) ?? []);
+      const gone = removal(
+        dossier,
+        ids.map((key) => ({ table: 'donors', key })),
+      );
+      const listed = gone.flatMap((r) => (r.table === 'candidates' ? [r.before as Candidate] : []));
       const parts = listed.reduce((sum, c) => sum + (builds[c.id]?.partIds.length ?? 0), 0);
       const [first = ''] = ids;
       const what = ids.length === 1 ? nameOf(first) : `${ids.length} donors`;
-      const below = all.length - new Set(ids).size;
+      const below = gone.filter((r) => r.table === 'donors').length - new Set(ids).size;
       store.execute({
         label: { code: 'delete-donor', facts: { name: what } },
-        changes: [
-          ...unlisting(listed, builds),
-          ...all.map((d) => ({ table: 'donors', key: d, path: [], before: own[d] }) as const),
-          ...all
-            .filter((d) => visits[d])
-            .map((d) => ({ table: 'visits', key: d, path: [], before: visits[d] }) as const),
-        ],
+        changes: gone.map((r) => ({ ...r, path: [] })),
       });
       select(undefined);
       const use =
@@ -194,7 +181,7 @@ function donorsModel({ store, own, candidates, builds, visits, id, go }: Setting
       if (!on) {
         const listed = ids.flatMap((d) => candidateOf.get(d) ?? []);
         const parts = listed.reduce((sum, c) => sum + (builds[c.id]?.partIds.length ?? 0), 0);
-        store.execute({ label: { code: 'unlist', facts }, changes: unlisting(listed, builds) });
+        store.execute({ label: { code: 'unlist', facts }, changes: unlisting(listed, dossier) });
         if (parts > 0)
           notify({
             text: `${facts.name} left the shortlist, and its build of ${parts} parts with it.`,

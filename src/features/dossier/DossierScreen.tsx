@@ -2,6 +2,7 @@
 import { Box, Button, Dialog, Flex, Grid, Portal, Text } from '@chakra-ui/react';
 import { Columns2, Download, FolderOpen, Share2, Trash2 } from 'lucide-react';
 import { useRef } from 'react';
+import { useDossierState } from '@/store/react';
 import { isEmptyDossier, type Dossier } from '@/store/records';
 import { Panel } from '@/ui/fields';
 import { ScreenHeading } from '@/ui/ScreenHeading';
@@ -132,6 +133,7 @@ export function DossierScreen() {
         </Panel>
         <Panel title="What it holds">
           <Contents dossier={dossier} />
+          <Kept />
         </Panel>
         <Snapshots />
       </Grid>
@@ -165,6 +167,24 @@ function Contents({ dossier }: { readonly dossier: Dossier }) {
         </Flex>
       ))}
     </Box>
+  );
+}
+
+const KEEPING_WORDS = {
+  promised: 'This browser has promised to keep what is stored, also when it runs short of room.',
+  'not-promised':
+    'This browser does not promise to keep what is stored when it runs short of room: export a file now and then.',
+  'cannot-say':
+    'This browser does not say whether it keeps what is stored when it runs short of room: export a file now and then.',
+  'not-asked': 'The browser is asked to keep what is stored with your first edit.',
+} as const;
+
+function Kept() {
+  const keeping = useDossierState((s) => s.keeping);
+  return (
+    <Text fontSize="sm" color="fg.muted" mt="2">
+      {KEEPING_WORDS[keeping]}
+    </Text>
   );
 }
 

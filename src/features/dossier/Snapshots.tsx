@@ -55,18 +55,30 @@ export function Snapshots() {
             <Box flex="1" minW="0">
               <Text>{snapshotWords(head)}</Text>
               <Text fontSize="xs" color="fg.muted">
-                {head.donors} donors, {head.candidates} on the shortlist
-                {head.automatic ? '; kept by itself' : ''}
+                {head.damaged
+                  ? 'It cannot be read any more; take it along as it is, or delete it.'
+                  : `${head.donors} donors, ${head.candidates} on the shortlist${head.automatic ? '; kept by itself' : ''}`}
               </Text>
             </Box>
-            <Button
-              size="xs"
-              variant="outline"
-              aria-label={`Restore ${snapshotWords(head)}`}
-              onClick={() => void model.restore(head)}
-            >
-              Restore
-            </Button>
+            {head.damaged ? (
+              <Button
+                size="xs"
+                variant="outline"
+                aria-label={`Export as it is: ${snapshotWords(head)}`}
+                onClick={() => void model.carryOut(head)}
+              >
+                Export as it is
+              </Button>
+            ) : (
+              <Button
+                size="xs"
+                variant="outline"
+                aria-label={`Restore ${snapshotWords(head)}`}
+                onClick={() => void model.restore(head)}
+              >
+                Restore
+              </Button>
+            )}
             <IconButton
               size="xs"
               variant="ghost"

@@ -1,9 +1,14 @@
 'use client';
 import { useState } from 'react';
 import { openExample } from '@/demo';
-import { FILE_SIZE_LIMIT, formatDossierFile, parseDossierFile, shortlistOnly } from '@/store/files';
+import {
+  FILE_SIZE_LIMIT,
+  parseDossierFile,
+  readText,
+  saveDossier,
+  shortlistOnly,
+} from '@/store/files';
 import { EMPTY_DOSSIER, isEmptyDossier, type Dossier } from '@/store/records';
-import { downloadFile } from '@/store/tables';
 import { keepSnapshot } from '@/store/snapshots';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { fileFaultWords } from '@/ui/messages';
@@ -34,6 +39,13 @@ export interface DossierFilesModel {
   readonly example: () => void;
 }
 
+async function parseFile(file: File): Promise<ReturnType<typeof parseDossierFile>> {
+  const read = await readText(file);
+  return read.kind === 'text'
+    ? parseDossierFile(read.text)
+    : { kind: 'fault', fault: { code: 'file-not-text' } };
+}
+
 export function useDossierFiles(): DossierFilesModel {
   const store = useDossierStore();
   const dossier = useDossierState((s) => s.dossier);
@@ -53,20 +65,22 @@ export function useDossierFiles(): DossierFilesModel {
     done: string,
   ) => {
     await keepFirst();
-    store.replaceAll(next, { code, facts });
     setPending(undefined);
-    notify({ text: done, tone: 'plain', act: { word: 'Undo', run: () => store.undo() } });
+    const outcome = store.replaceAll(next, { code, facts });
+    if (outcome.kind === 'refused' || outcome.kind === 'conflict') return;
+    await store.settled();
+    const stored = store.getState().storage.kind === 'saved';
+    notify({
+      text: stored
+        ? done
+        : `${done} The browser has not stored it: it lasts until this tab closes.`,
+      tone: stored ? 'plain' : 'lasting',
+      act: { word: 'Undo', run: () => store.undo() },
+    });
   };
   const askFirst = (what: string, run: () => void) =>
     isEmptyDossier(dossier) ? run() : setPending({ what, run });
 
-  const write = (what: Dossier, name: string) => {
-    const at = new Date().toISOString();
-    downloadFile(
-      new Blob([formatDossierFile(what, at)], { type: 'application/json' }),
-      `${name}-${at.slice(0, 10)}.json`,
-    );
-  };
   /** The dossier of a file, or `undefined` with the reason said. */
   const readFile = async (file: File): Promise<Dossier | undefined> => {
     setRefused(undefined);
@@ -76,7 +90,7 @@ export function useDossierFiles(): DossierFilesModel {
             kind: 'fault' as const,
             fault: { code: 'file-too-large' as const, bytes: file.size, limit: FILE_SIZE_LIMIT },
           }
-        : parseDossierFile(await file.text());
+        : await parseFile(file);
     if (parsed.kind === 'dossier') return parsed.dossier;
     setRefused(`${file.name}: ${fileFaultWords(parsed.fault)}`);
     return undefined;
@@ -89,8 +103,8 @@ export function useDossierFiles(): DossierFilesModel {
     cancel: () => setPending(undefined),
     other,
     closeOther: () => setOther(undefined),
-    save: () => write(dossier, 'jugator'),
-    share: () => write(shortlistOnly(dossier), 'jugator-shortlist'),
+    save: () => saveDossier(dossier, 'jugator'),
+    share: () => saveDossier(shortlistOnly(dossier), 'jugator-shortlist'),
     async open(file) {
       const read = await readFile(file);
       if (read)

@@ -4,9 +4,11 @@ import {
   deleteSnapshot,
   keepSnapshot,
   listSnapshots,
+  rawSnapshot,
   snapshotDossier,
   type SnapshotHead,
 } from '@/store/snapshots';
+import { saveRaw } from '@/store/files';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { isEmptyDossier } from '@/store/records';
 import { notify } from '@/ui/notice';
@@ -17,6 +19,8 @@ export interface SnapshotsModel {
   readonly canKeep: boolean;
   readonly keep: (name: string) => Promise<void>;
   readonly restore: (head: SnapshotHead) => Promise<void>;
+  /** Hands a damaged one to the rider as it is stored. */
+  readonly carryOut: (head: SnapshotHead) => Promise<void>;
   readonly remove: (head: SnapshotHead) => Promise<void>;
 }
 
@@ -69,6 +73,9 @@ export function useSnapshots(): SnapshotsModel {
           tone: 'plain',
           act: { word: 'Undo', run: () => void store.undo() },
         });
+    },
+    async carryOut(head) {
+      saveRaw(await rawSnapshot(store.db, head.id), 'jugator-snapshot');
     },
     async remove(head) {
       await deleteSnapshot(store.db, head.id).then(refresh, () => undefined);

@@ -6,9 +6,11 @@ import { donorName, type DonorClass } from '@/core/donor';
 import { fitsDonor, PART_KINDS, type Part, type PartKind } from '@/core/part';
 import { partColumns, partTable, readPartRow } from '@/core/tables';
 import { moneyOf, resolvedDonors } from '@/store/queries';
-import { csvText, downloadFile, parseCsv } from '@/store/tables';
+import { readText } from '@/store/files';
+import { removal } from '@/store/records';
+import { csvText, downloadFile, parseCsvFile } from '@/store/tables';
 import { useDossierState, useDossierStore, usePreferences } from '@/store/react';
-import { partCellFaultWords, tableFaultWords, type Reader } from '@/ui/messages';
+import { partCellFaultWords, recordFaultWords, tableFaultWords, type Reader } from '@/ui/messages';
 import { notify } from '@/ui/notice';
 
 export interface PartFilter {
@@ -158,35 +160,11 @@ export function useParts(): PartsModel {
         ],
       }),
     remove(part) {
-      const touched = Object.values(builds).filter((b) => b.partIds.includes(part.id));
-      const listed = Object.values(donors).filter((d) =>
-        d.listing?.fitted.some((f) => f.partId === part.id),
-      );
+      const gone = removal(dossier, [{ table: 'parts', key: part.id }]);
+      const touched = gone.filter((r) => r.table === 'builds');
       store.execute({
         label: { code: 'delete-part', facts: { name: part.name } },
-        changes: [
-          ...touched.map((b) => {
-            const left = b.partIds.filter((id) => id !== part.id);
-            return {
-              table: 'builds',
-              key: b.id,
-              path: [],
-              before: b,
-              after: left.length > 0 ? { ...b, partIds: left } : undefined,
-            } as const;
-          }),
-          ...listed.map(
-            (d) =>
-              ({
-                table: 'donors',
-                key: d.id,
-                path: ['listing', 'fitted'],
-                before: d.listing?.fitted,
-                after: d.listing?.fitted.filter((f) => f.partId !== part.id),
-              }) as const,
-          ),
-          { table: 'parts', key: part.id, path: [], before: part },
-        ],
+        changes: gone.map((r) => ({ ...r, path: [] })),
       });
       select(undefined);
       notify({
@@ -198,7 +176,7 @@ export function useParts(): PartsModel {
     write: () =>
       downloadFile(new Blob([csvText(partTable(all))], { type: 'text/csv' }), 'jugator-parts.csv'),
     async read(file) {
-      const parsed = parseCsv(await file.text());
+      const parsed = parseCsvFile(await readText(file));
       if (parsed.kind === 'fault') {
         setRefused([tableFaultWords(parsed.fault)]);
         return;
@@ -223,12 +201,20 @@ export function useParts(): PartsModel {
         rows.flatMap((r) => (r.kind === 'part' ? [[r.part.id, r.part] as const] : [])),
       );
       const changed = [...read.values()].filter((p) => !equal({ ...parts[p.id], own: true }, p));
-      store.execute({
-        label: { code: 'import-parts', facts: { count: changed.length, file: file.name } },
-        changes: changed.map(
-          (p) => ({ table: 'parts', key: p.id, path: [], before: parts[p.id], after: p }) as const,
-        ),
-      });
+      const outcome = store.execute(
+        {
+          label: { code: 'import-parts', facts: { count: changed.length, file: file.name } },
+          changes: changed.map(
+            (p) =>
+              ({ table: 'parts', key: p.id, path: [], before: parts[p.id], after: p }) as const,
+          ),
+        },
+        'atField',
+      );
+      if (outcome.kind === 'refused') {
+        setRefused([`${recordFaultWords(outcome.fault)} Nothing was taken.`]);
+        return;
+      }
       notify({
         text: `${rows.length} parts read from ${file.name}; ${changed.length} are new or changed.`,
         tone: 'plain',

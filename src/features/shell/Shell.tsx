@@ -1,10 +1,12 @@
 'use client';
 import { Box, Flex, Skeleton } from '@chakra-ui/react';
+import { usePathname } from 'next/navigation';
 import { useCallback, useState, type ReactNode } from 'react';
 import { useSessionReady } from '@/store/react';
 import { NoticeBar } from '@/ui/notice';
 import { Banners } from './Banners';
 import { KeyHelp } from './KeyHelp';
+import { ScreenBoundary } from './ScreenBoundary';
 import { FootStrip, Strip } from './Strip';
 import { Toolbar } from './Toolbar';
 import { useKeys } from './use-keys';
@@ -16,6 +18,7 @@ export function Shell({ children }: { readonly children: ReactNode }) {
 
 function OpenShell({ children }: { readonly children: ReactNode }) {
   const [help, setHelp] = useState(false);
+  const place = usePathname();
   useKeys(useCallback(() => setHelp(true), []));
   return (
     <Flex minH="100dvh" _print={{ minHeight: 0 }}>
@@ -31,7 +34,7 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
         <Banners />
         <Box position="relative">
           <Box as="main" id="main">
-            {children}
+            <ScreenBoundary place={place}>{children}</ScreenBoundary>
           </Box>
           <Box
             _print={{ display: 'none' }}

@@ -1,1 +1,2 @@
 export { Shell } from './Shell';
+export { useOffline } from './use-offline';

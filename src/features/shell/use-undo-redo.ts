@@ -1,6 +1,6 @@
 'use client';
 import { useCallback } from 'react';
-import { canRedo, canUndo } from '@/store/dossier-store';
+import { canRedo, canUndo } from '@/store/dossier-state';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { commandWords } from '@/ui/messages';
 import { notify } from '@/ui/notice';

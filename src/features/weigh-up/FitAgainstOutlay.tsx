@@ -4,7 +4,7 @@ import type { EChartsCoreOption } from 'echarts/core';
 import { useState } from 'react';
 import { shortName } from '@/core/donor';
 import { spendable } from '@/core/brief';
-import { EChart } from '@/ui/charts';
+import { EChart, tooltipText } from '@/ui/charts';
 import { useIsDark } from '@/ui/marks/Plate';
 import { formatNumber } from '@/ui/messages';
 import { plateStyle } from '@/ui/theme/plates';
@@ -137,7 +137,10 @@ function optionFor(model: WeighUpModel, dark: boolean): EChartsCoreOption {
           fontFamily: "'Overpass Variable', sans-serif",
         });
         const words = (where: string, [x, y]: readonly [number, number]) =>
-          `${s.name}, ${where}<br/>${formatNumber(x)} ${currency}, fit ${formatNumber(y)}`;
+          tooltipText(
+            `${s.name}, ${where}`,
+            `${formatNumber(x)} ${currency}, fit ${formatNumber(y)}`,
+          );
         const path = s.built
           ? [
               {

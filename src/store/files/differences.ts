@@ -2,10 +2,12 @@ import equal from 'fast-deep-equal';
 import type { Change } from '../history';
 import {
   freePlate,
+  RECORDS,
   TABLES,
   type Build,
   type Candidate,
   type Dossier,
+  type RecordType,
   type TableName,
 } from '../records';
 
@@ -23,20 +25,11 @@ export interface Difference {
   readonly theirs: unknown;
   /** The two together, where that makes sense. */
   readonly both: unknown;
+  /** Records that it cannot do without, as `table/key`. */
+  readonly needs: readonly string[];
 }
 
 type Raw = Readonly<Record<string, unknown>>;
-
-/** Compared field by field inside these parts of a record; everything else is compared whole, since its fields hang together. */
-const INSIDE: Partial<Readonly<Record<TableName, readonly string[]>>> = {
-  briefs: ['rider', 'trip', 'money', 'musts'],
-  donors: ['figures', 'facts'],
-  visits: ['ticks'],
-};
-/** Set by each dossier for itself. */
-const OWN_AFFAIR: Partial<Readonly<Record<TableName, readonly string[]>>> = {
-  candidates: ['plate', 'id', 'donorId'],
-};
 
 /**
  * Everything at which their dossier differs from mine and that could be taken over, table by table. What only I have is no difference:
@@ -49,8 +42,11 @@ export function findDifferences(mine: Dossier, foreign: Dossier): readonly Diffe
     Object.entries(theirs[table] as Readonly<Record<string, unknown>>).flatMap(
       ([key, record]): readonly Difference[] => {
         const own = (mine[table] as Readonly<Record<string, unknown>>)[key];
-        if (own === undefined) return [difference(table, key, [], undefined, record)];
-        return table === 'verdicts' ? [] : fieldsOf(table, key, own as Raw, record as Raw);
+        if (own === undefined)
+          return [difference(table, key, [], undefined, record, mentions(table, record))];
+        return RECORDS[table].compared.frozen
+          ? []
+          : fieldsOf(table, key, own as Raw, record as Raw);
       },
     ),
   );
@@ -97,8 +93,9 @@ const isRaw = (value: unknown): value is Raw =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 function fieldsOf(table: TableName, key: string, mine: Raw, theirs: Raw): readonly Difference[] {
+  const comparing: RecordType['compared'] = RECORDS[table].compared;
   const names = [...new Set([...Object.keys(mine), ...Object.keys(theirs)])].filter(
-    (name) => !OWN_AFFAIR[table]?.includes(name),
+    (name) => !comparing.ownAffair?.includes(name),
   );
   return names
     .flatMap((name): readonly Difference[] => {
@@ -106,12 +103,12 @@ function fieldsOf(table: TableName, key: string, mine: Raw, theirs: Raw): readon
       if (equal(a, b)) return [];
       // Sums of money mean nothing without their currency.
       const whole = isRaw(a) && isRaw(b) && a.currency !== b.currency;
-      if (whole || !INSIDE[table]?.includes(name) || !isRaw(a) || !isRaw(b))
-        return [difference(table, key, [name], a, b)];
+      if (whole || !comparing.inside?.includes(name) || !isRaw(a) || !isRaw(b))
+        return [difference(table, key, [name], a, b, newMentions(table, mine, { [name]: b }))];
       return [...new Set([...Object.keys(a), ...Object.keys(b)])].flatMap((inner) =>
         equal(a[inner], b[inner])
           ? []
-          : [difference(table, key, [name, inner], a[inner], b[inner])],
+          : [difference(table, key, [name, inner], a[inner], b[inner], [])],
       );
     })
     .filter((d) => d.theirs !== undefined);
@@ -123,6 +120,7 @@ const difference = (
   path: readonly string[],
   mine: unknown,
   theirs: unknown,
+  needs: readonly string[],
 ): Difference => ({
   id: [table, key, ...path].join('/'),
   table,
@@ -131,7 +129,19 @@ const difference = (
   mine,
   theirs,
   both: together(table, path, mine, theirs),
+  needs,
 });
+
+const mentions = (table: TableName, record: unknown): readonly string[] => {
+  const type: RecordType = RECORDS[table];
+  return (type.references?.(record) ?? []).map((r) => `${r.table}/${r.key}`);
+};
+
+/** What a record mentions with another value in a field, and did not mention before. */
+function newMentions(table: TableName, mine: Raw, field: Raw): readonly string[] {
+  const before = new Set(mentions(table, mine));
+  return mentions(table, { ...mine, ...field }).filter((m) => !before.has(m));
+}
 
 /** Readings of the two, or weak points: mine first, theirs under the ids they have; the same thing once. */
 function together(
@@ -175,7 +185,7 @@ export function takenOver(
   const came: Difference[] = [];
   for (const queue = differences.filter((d) => chosen.has(d.id)); queue.length > 0; ) {
     const next = queue.shift();
-    for (const need of next ? needsOf(next) : []) {
+    for (const need of next?.needs ?? []) {
       const missing = whole.get(need);
       if (!missing || chosen.has(missing.id)) continue;
       chosen.set(missing.id, 'theirs');
@@ -196,36 +206,4 @@ export function takenOver(
     ),
     came,
   };
-}
-
-/** Records that a taken one points to, as `table/key`. */
-function needsOf({ table, key, path, theirs }: Difference): readonly string[] {
-  const raw = theirs as {
-    readonly donorId?: string;
-    readonly baseId?: string;
-    readonly listing?: { readonly fitted: readonly { readonly partId: string }[] };
-    readonly partIds?: readonly string[];
-  };
-  if (path.length > 0) {
-    if (table === 'builds' && path[0] === 'partIds')
-      return (theirs as readonly string[]).map((id) => `parts/${id}`);
-    if (table === 'donors' && path[0] === 'listing')
-      return (theirs as NonNullable<typeof raw.listing>).fitted.map((f) => `parts/${f.partId}`);
-    return table === 'donors' && path[0] === 'baseId' ? [`donors/${String(theirs)}`] : [];
-  }
-  switch (table) {
-    case 'candidates':
-      return [`donors/${raw.donorId}`];
-    case 'donors':
-      return [
-        ...(raw.baseId === undefined ? [] : [`donors/${raw.baseId}`]),
-        ...(raw.listing?.fitted ?? []).map((f) => `parts/${f.partId}`),
-      ];
-    case 'builds':
-      return [`candidates/${key}`, ...(raw.partIds ?? []).map((id) => `parts/${id}`)];
-    case 'visits':
-      return [`donors/${key}`];
-    default:
-      return [];
-  }
 }

@@ -1,69 +1,72 @@
 import { z } from 'zod';
-import {
-  briefSchema,
-  buildSchema,
-  candidateSchema,
-  donorSchema,
-  EMPTY_DOSSIER,
-  partSchema,
-  BRIEF_KEY,
-  verdictSchema,
-  visitSchema,
-  type Dossier,
-} from '../records';
+import { RECORDS, type Dossier, type Registry, type StoredRow } from '../records';
 
 export const FILE_FORMAT = 'jugator-dossier';
 export const FILE_VERSION = 4;
 /** Largest file that is read, bytes. */
 export const FILE_SIZE_LIMIT = 8 * 1024 * 1024;
 
-/** Version 4 of the dossier file; docs/file-formats.md describes it, public/schemas holds it as JSON Schema. */
-export const dossierFileSchema = z.strictObject({
-  format: z.literal(FILE_FORMAT),
-  version: z.literal(FILE_VERSION),
-  exportedAt: z.iso.datetime(),
-  brief: briefSchema.nullable(),
-  donors: z.array(donorSchema).max(5000),
-  parts: z.array(partSchema).max(5000),
-  candidates: z.array(candidateSchema).max(12),
-  builds: z.array(buildSchema).max(200),
-  verdicts: z.array(verdictSchema).max(500),
-  visits: z.array(visitSchema).max(500),
-});
-export type DossierFile = z.infer<typeof dossierFileSchema>;
+/** Under which name a table's records stand in a file. */
+const fileKeyOf = (registry: Registry, table: string): string =>
+  registry[table]?.single?.fileKey ?? table;
 
-const byId = <T extends { readonly id: string }>(list: readonly T[]): Readonly<Record<string, T>> =>
-  Object.fromEntries(list.map((r) => [r.id, r]));
+/** The newest version of the dossier file; docs/file-formats.md describes it, public/schemas holds it as JSON Schema. */
+export const dossierFileSchema = (registry: Registry = RECORDS) =>
+  z.strictObject({
+    format: z.literal(FILE_FORMAT),
+    version: z.literal(FILE_VERSION),
+    exportedAt: z.iso.datetime(),
+    ...Object.fromEntries(
+      Object.entries(registry).map(([table, type]) => [
+        fileKeyOf(registry, table),
+        type.single ? type.schema.nullable() : z.array(type.schema).max(type.most),
+      ]),
+    ),
+  });
 
-export const fromFile = (file: DossierFile): Dossier => ({
-  ...EMPTY_DOSSIER,
-  briefs: file.brief ? { [BRIEF_KEY]: file.brief } : {},
-  donors: byId(file.donors),
-  parts: byId(file.parts),
-  candidates: byId(file.candidates),
-  builds: byId(file.builds),
-  verdicts: byId(file.verdicts),
-  visits: byId(file.visits),
-});
+export type RawFile = Readonly<Record<string, unknown>>;
+
+/** The records of a file as rows, table by table, in the file's order. Takes what lists there are; says nothing about their shape. */
+export const rowsOfFile = (
+  file: RawFile,
+  registry: Registry = RECORDS,
+): Readonly<Record<string, readonly StoredRow[]>> =>
+  Object.fromEntries(
+    Object.entries(registry).map(([table, type]) => {
+      const stored = file[fileKeyOf(registry, table)];
+      if (type.single)
+        return [
+          table,
+          stored === null || stored === undefined ? [] : [{ key: type.single.key, value: stored }],
+        ];
+      const list = Array.isArray(stored) ? (stored as readonly { readonly id?: unknown }[]) : [];
+      return [table, list.map((value) => ({ key: String(value?.id), value }))];
+    }),
+  );
 
 /** By id, so that two files of one dossier can be compared line by line. */
-const sorted = <T extends { readonly id: string }>(
-  table: Readonly<Record<string, T>>,
-): readonly T[] => Object.values(table).toSorted((a, b) => (a.id < b.id ? -1 : 1));
+const sorted = (rows: Readonly<Record<string, unknown>>): readonly unknown[] =>
+  Object.entries(rows)
+    .toSorted(([a], [b]) => (a < b ? -1 : 1))
+    .map(([, record]) => record);
 
 /** The dossier as file text, two-space indented so that it can be read and compared. `exportedAt` is ISO 8601, UTC. */
-export function formatDossierFile(dossier: Dossier, exportedAt: string): string {
+export function formatDossierFile(
+  dossier: Dossier,
+  exportedAt: string,
+  registry: Registry = RECORDS,
+): string {
+  const tables = dossier as unknown as Readonly<Record<string, Readonly<Record<string, unknown>>>>;
   const file = {
     format: FILE_FORMAT,
     version: FILE_VERSION,
     exportedAt,
-    brief: dossier.briefs[BRIEF_KEY] ?? null,
-    donors: sorted(dossier.donors),
-    parts: sorted(dossier.parts),
-    candidates: sorted(dossier.candidates),
-    builds: sorted(dossier.builds),
-    verdicts: sorted(dossier.verdicts),
-    visits: sorted(dossier.visits),
+    ...Object.fromEntries(
+      Object.entries(registry).map(([table, type]) => [
+        fileKeyOf(registry, table),
+        type.single ? (tables[table]?.[type.single.key] ?? null) : sorted(tables[table] ?? {}),
+      ]),
+    ),
   };
   return `${JSON.stringify(file, undefined, 2)}\n`;
 }

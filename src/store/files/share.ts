@@ -1,17 +1,34 @@
-import { donorLine } from '@/core/donor';
-import type { Dossier } from '../records';
+import { RECORDS, type Dossier, type Reference, type Registry } from '../records';
 
-/** What another rider needs to weigh the same machines: brief, shortlist with what it stands on, builds and parts. Other donors, verdicts and visits stay at home. */
-export function shortlistOnly(dossier: Dossier): Dossier {
-  const kept = new Set(
-    Object.values(dossier.candidates).flatMap((c) =>
-      donorLine(dossier.donors, c.donorId).map((d) => d.id),
-    ),
-  );
-  return {
-    ...dossier,
-    donors: Object.fromEntries(Object.entries(dossier.donors).filter(([id]) => kept.has(id))),
-    verdicts: {},
-    visits: {},
-  };
+type Tables = Readonly<Record<string, Readonly<Record<string, unknown>>>>;
+
+/**
+ * What another rider needs to weigh the same machines. Each kind of record says whether it always goes along, never, or when a
+ * record that goes mentions it; what hangs on nothing that goes stays at home.
+ */
+export function shortlistOnly(dossier: Dossier, registry: Registry = RECORDS): Dossier {
+  const tables = dossier as unknown as Tables;
+  const kept = new Set<string>();
+  const queue: Pick<Reference, 'table' | 'key'>[] = Object.entries(registry)
+    .filter(([, type]) => type.shared === 'always')
+    .flatMap(([table]) => Object.keys(tables[table] ?? {}).map((key) => ({ table, key })));
+  for (let next = queue.shift(); next; next = queue.shift()) {
+    const { table, key } = next;
+    const record = tables[table]?.[key];
+    const type = registry[table];
+    if (record === undefined || !type || type.shared === 'never' || kept.has(`${table}/${key}`))
+      continue;
+    kept.add(`${table}/${key}`);
+    queue.push(...(type.references?.(record) ?? []));
+  }
+  return Object.fromEntries(
+    Object.entries(registry).map(([table, type]) => [
+      table,
+      Object.fromEntries(
+        Object.entries(tables[table] ?? {})
+          .filter(([key]) => kept.has(`${table}/${key}`))
+          .map(([key, record]) => [key, type.forOthers?.(record) ?? record]),
+      ),
+    ]),
+  ) as unknown as Dossier;
 }

@@ -17,7 +17,10 @@ const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
 
 /** The value at a path of a record; `undefined` where nothing stands. */
 function valueAt(record: unknown, path: readonly string[]): unknown {
-  return path.reduce<unknown>((at, step) => (isObject(at) ? at[step] : undefined), record);
+  return path.reduce<unknown>(
+    (at, step) => (isObject(at) && Object.hasOwn(at, step) ? at[step] : undefined),
+    record,
+  );
 }
 
 function withValueAt(record: unknown, path: readonly string[], value: unknown): unknown {
@@ -50,7 +53,10 @@ export function applyChanges(dossier: Dossier, changes: readonly Change[]): Appl
       copied.set(change.table, table);
       next[change.table] = table;
     }
-    const result = applyToRecord(table[change.key], change);
+    const result = applyToRecord(
+      Object.hasOwn(table, change.key) ? table[change.key] : undefined,
+      change,
+    );
     if (result.kind === 'conflict') return result;
     if (result.value === undefined) delete table[change.key];
     else table[change.key] = result.value;

@@ -6,4 +6,5 @@ export {
   type CommandLabel,
   type HistoryEntry,
 } from './command';
+export { readHistory } from './entry-schema';
 export { mergedChanges } from './merge-entries';

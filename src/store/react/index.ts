@@ -4,6 +4,7 @@ export {
   useDossierStore,
   useDrafts,
   usePreferences,
+  usePreferencesStored,
   useSessionReady,
 } from './store-context';
 export { useDraftText, type Parsed } from './use-draft-text';

@@ -2,15 +2,23 @@
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
 import type { Draft } from '../db';
-import { createDossierStore, type DossierState, type DossierStore } from '../dossier-store';
+import type { DossierState, Keeping } from '../dossier-state';
+import { createDossierStore, type DossierStore } from '../dossier-store';
 import { isSnapshotDue, keepSnapshot } from '../snapshots';
 import { DEFAULT_PREFERENCES, preferencesSchema, type Preferences } from '../records';
 
 const PREFERENCES_KEY = 'mine';
+/** How long preferences and drafts are waited for before the tab goes on without them, ms. */
+const PATIENCE_MS = 2500;
+
+/** Preferences, and whether the browser has stored the last change of them. */
+interface KeptPreferences extends Preferences {
+  readonly stored: boolean;
+}
 
 interface Session {
   readonly store: DossierStore;
-  readonly preferences: StoreApi<Preferences>;
+  readonly preferences: StoreApi<KeptPreferences>;
   /** Typing that could not be stored yet, by field; kept over a reload. */
   readonly drafts: Map<string, string>;
 }
@@ -22,25 +30,54 @@ function newSession(): Session {
     typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('jugator');
   const tab = Math.random().toString(36).slice(2, 8);
   return {
-    store: createDossierStore({ channel, tab }),
-    preferences: createStore<Preferences>(() => DEFAULT_PREFERENCES),
+    store: createDossierStore({ channel, tab, askToKeep }),
+    preferences: createStore<KeptPreferences>(() => ({ ...DEFAULT_PREFERENCES, stored: true })),
     drafts: new Map(),
   };
 }
+
+/** Asks the browser not to drop what is stored when it runs short of room. */
+async function askToKeep(): Promise<Keeping> {
+  try {
+    if (!('storage' in navigator) || !('persist' in navigator.storage)) return 'cannot-say';
+    return (await navigator.storage.persist()) ? 'promised' : 'not-promised';
+  } catch {
+    return 'cannot-say';
+  }
+}
+
+/** Whether the browser has promised it before. */
+async function isKept(): Promise<boolean> {
+  try {
+    return await navigator.storage.persisted();
+  } catch {
+    return false;
+  }
+}
+
+const inTime = <T,>(work: Promise<T>): Promise<T> =>
+  Promise.race([
+    work,
+    new Promise<never>((_resolve, refuse) =>
+      setTimeout(() => refuse(new Error('the database does not answer')), PATIENCE_MS),
+    ),
+  ]);
 
 async function openSession({ store, preferences, drafts }: Session): Promise<boolean> {
   let firstVisit = true;
   try {
     const stored = preferencesSchema.safeParse(
-      (await store.db.preferences.get(PREFERENCES_KEY))?.value,
+      (await inTime(store.db.preferences.get(PREFERENCES_KEY)))?.value,
     );
     if (stored.success) preferences.setState(stored.data);
     firstVisit = !preferences.getState().visited;
-    for (const draft of await store.db.drafts.toArray()) drafts.set(draft.key, draft.text);
+    for (const draft of await inTime(store.db.drafts.toArray()))
+      if (typeof draft.text === 'string') drafts.set(draft.key, draft.text);
   } catch {
     // Storage refused: the dossier store says so once it has tried, too.
   }
   await store.open();
+  if (await isKept()) store.setState({ keeping: 'promised' });
   // The day's first opening keeps what stands there.
   void isSnapshotDue(store.db, Date.now())
     .then((due) =>
@@ -82,9 +119,12 @@ export function SessionProvider({ children, onFirstVisit }: SessionProviderProps
 }
 
 function savePreferences(session: Session, change: Partial<Preferences>): void {
-  const next = { ...session.preferences.getState(), ...change };
-  session.preferences.setState(next);
-  session.store.db.preferences.put({ key: PREFERENCES_KEY, value: next }).catch(() => undefined);
+  const { stored: _stored, ...now } = session.preferences.getState();
+  const next: Preferences = { ...now, ...change };
+  session.preferences.setState({ ...next, stored: true });
+  session.store.db.preferences
+    .put({ key: PREFERENCES_KEY, value: next })
+    .catch(() => session.preferences.setState({ stored: false }));
 }
 
 /** True once the database has been read. Hooks below may be used only then. */
@@ -104,6 +144,9 @@ export function usePreferences(): readonly [Preferences, (change: Partial<Prefer
   const session = useSession();
   return [useStore(session.preferences), (change) => savePreferences(session, change)];
 }
+
+/** False when the browser would not store the last change of preferences: it holds until the tab closes. */
+export const usePreferencesStored = (): boolean => useStore(useSession().preferences).stored;
 
 export interface Drafts {
   readonly get: (key: string) => string | undefined;

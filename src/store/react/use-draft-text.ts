@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
-import type { Outcome } from '../dossier-store';
+import type { Outcome } from '../dossier-state';
+import type { RecordFault } from '../records';
 import { useDrafts } from './store-context';
 
 export type Parsed<T> =
@@ -19,6 +20,8 @@ export interface DraftTextSetting<T> {
   readonly commit: (value: T, before: unknown) => Outcome;
   /** What stands where the value was committed, once that is done. */
   readonly committed: (value: T) => unknown;
+  /** Says why the store refused a value that the field let pass. */
+  readonly refusalWords?: (fault: RecordFault) => string;
 }
 
 export interface DraftText {
@@ -39,6 +42,7 @@ export function useDraftText<T>({
   parse,
   commit,
   committed,
+  refusalWords = () => 'This cannot be kept.',
 }: DraftTextSetting<T>): DraftText {
   const drafts = useDrafts();
   const kept = drafts.get(draftKey);
@@ -53,6 +57,7 @@ export function useDraftText<T>({
   const store = (value: T, from: unknown) => {
     const outcome = commit(value, from);
     if (outcome.kind === 'conflict') setLost({ value, theirs: outcome.conflict.theirs });
+    else if (outcome.kind === 'refused') setFault(refusalWords(outcome.fault));
     else setBefore({ value: committed(value) });
   };
   return {
@@ -86,7 +91,7 @@ export function useDraftText<T>({
       if (typed === undefined) return;
       const parsed = parse(typed);
       if (parsed.kind === 'fault') setFault(parsed.words);
-      else if (!lost) {
+      else if (!lost && !fault) {
         setTyped(undefined);
         setBefore(undefined);
       }

@@ -5,6 +5,8 @@ import {
   LICENCES,
   MAX_PURPOSES,
   MUST_KEYS,
+  PURPOSE_NAME_LIMITS,
+  RATE_LIMITS,
   SCHOOLS,
   SEAT_WIDTHS,
   SKILLS,
@@ -15,15 +17,14 @@ import {
 } from '@/core/brief';
 import { WANT_KEYS } from '@/core/preference';
 import { FIGURE_DEFINITIONS } from '@/core/readings';
-import { CURRENCIES, type CurrencyCode } from '@/core/units';
+import type { CurrencyCode } from '@/core/units';
+import { currencySchema as currency } from './currency';
+import { idSchema as id, isoDay } from './id';
+import type { RecordType } from './record-type';
 
 const within = (key: BriefFigure) =>
   z.number().min(BRIEF_LIMITS[key].min).max(BRIEF_LIMITS[key].max);
-const currency = z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]);
 const share = z.number().int().min(0).max(100);
-
-/** ISO day, such as 2026-05-31. */
-export const isoDay = z.string().regex(/^\d{4}-\d{2}-\d{2}$/);
 
 const ground = z
   .strictObject({
@@ -39,7 +40,6 @@ const ground = z
     message: 'ground shares must add to 100',
   });
 
-const id = z.string().min(1).max(64);
 const schools = z.strictObject({
   size: z.enum(SCHOOLS.size).optional(),
   engine: z.enum(SCHOOLS.engine).optional(),
@@ -104,7 +104,13 @@ export const briefSchema = z.strictObject({
     shopRate_perHour: within('money.shopRate_perHour'),
     ownSpanners: z.boolean(),
     rates: z
-      .array(z.strictObject({ currency, rate: z.number().positive().max(100000), date: isoDay }))
+      .array(
+        z.strictObject({
+          currency,
+          rate: z.number().min(RATE_LIMITS.min).max(RATE_LIMITS.max),
+          date: isoDay,
+        }),
+      )
       .max(30),
     yearsKept: within('money.yearsKept').optional(),
     yearly_km: within('money.yearly_km').optional(),
@@ -132,7 +138,7 @@ export const briefSchema = z.strictObject({
     .array(
       z.strictObject({
         id,
-        name: z.string().min(1).max(60),
+        name: z.string().min(PURPOSE_NAME_LIMITS.min).max(PURPOSE_NAME_LIMITS.max),
         ground,
         schools: schools.optional(),
         swings: swings.optional(),
@@ -191,3 +197,17 @@ export function newBrief(currencyCode: CurrencyCode): Brief {
     },
   };
 }
+
+/** The one brief of a dossier lies under this key. */
+export const BRIEF_KEY = 'brief';
+
+export const briefRecord: RecordType<Brief> = {
+  schema: briefSchema,
+  since: 1,
+  most: 1,
+  single: { key: BRIEF_KEY, fileKey: 'brief' },
+  name: () => '',
+  usual: () => newBrief('EUR'),
+  shared: 'always',
+  compared: { inside: ['rider', 'trip', 'money', 'musts'] },
+};

@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { BUILD_STAGES, type BuildStage } from '@/core/build';
+import { idSchema as id } from './id';
+import type { RecordType } from './record-type';
 
 /** How many candidates a shortlist holds: one plate each. */
 export const PLATE_COUNT = 12;
@@ -30,8 +32,6 @@ export interface Build {
   readonly banned?: readonly string[] | undefined;
 }
 
-const id = z.string().min(1).max(64);
-
 const sentences = z.array(z.string().min(1).max(300)).max(20);
 
 export const candidateSchema = z.strictObject({
@@ -59,3 +59,62 @@ export function freePlate(candidates: readonly Candidate[]): number | undefined 
   const taken = new Set(candidates.map((c) => c.plate));
   return Array.from({ length: PLATE_COUNT }, (_, i) => i).find((i) => !taken.has(i));
 }
+
+const PLATES = Array.from({ length: PLATE_COUNT }, (_, i) => i);
+
+export const candidateRecord: RecordType<Candidate> = {
+  schema: candidateSchema,
+  since: 1,
+  most: PLATE_COUNT,
+  name: (raw, tables) => {
+    const donorId = String((raw as Partial<Candidate> | undefined)?.donorId ?? '');
+    const donor = tables.donors?.[donorId] as { readonly model?: string } | undefined;
+    return donor?.model ?? donorId;
+  },
+  references: (c) => [{ table: 'donors', key: c.donorId, gone: 'goes-too' }],
+  unique: (c) => `plate ${c.plate}`,
+  madeUnique: (c, taken) => {
+    const plate = PLATES.find((p) => !taken.has(`plate ${p}`));
+    return plate === undefined ? undefined : { ...c, plate };
+  },
+  shared: 'always',
+  compared: { ownAffair: ['plate', 'id', 'donorId'] },
+};
+
+export const buildRecord: RecordType<Build> = {
+  schema: buildSchema,
+  since: 1,
+  most: 200,
+  name: (raw, tables) => {
+    const id = String((raw as Partial<Build> | undefined)?.id ?? '');
+    return candidateRecord.name(tables.candidates?.[id], tables) || id;
+  },
+  references: (b) => [
+    { table: 'candidates', key: b.id, gone: 'goes-too' },
+    ...b.partIds.map((key) => ({ table: 'parts', key, gone: 'lets-go' }) as const),
+  ],
+  lettingGo: (build, { table, key }) => {
+    if (table !== 'parts') return undefined;
+    const partIds = build.partIds.filter((id) => id !== key);
+    const { stages, ...rest } = build;
+    const left = Object.entries(stages ?? {}).filter(([id]) => id !== key);
+    const wishes = Object.fromEntries(
+      (['pinned', 'banned'] as const).flatMap((wish) => {
+        const ids = build[wish]?.filter((id) => id !== key) ?? [];
+        return ids.length > 0 ? [[wish, ids]] : [];
+      }),
+    );
+    const { pinned: _pinned, banned: _banned, ...bare } = rest;
+    const kept = {
+      ...bare,
+      ...wishes,
+      partIds,
+      ...(left.length > 0 ? { stages: Object.fromEntries(left) } : {}),
+    };
+    // What the rider always or never wants is kept when the last part goes.
+    return partIds.length > 0 || Object.keys(wishes).length > 0 ? kept : undefined;
+  },
+  usual: (key) => ({ id: key, partIds: [] }),
+  shared: 'always',
+  compared: {},
+};

@@ -1,5 +1,12 @@
 import { z } from 'zod';
-import { DONOR_CLASSES, LISTING_LIMITS, SEAT_VERSIONS, TUNES, type Donor } from '@/core/donor';
+import {
+  DONOR_CLASSES,
+  donorName,
+  LISTING_LIMITS,
+  SEAT_VERSIONS,
+  TUNES,
+  type Donor,
+} from '@/core/donor';
 import { FACT_KEYS, isFactValue, type Fact, type FactKey } from '@/core/facts';
 import {
   BASES,
@@ -9,9 +16,10 @@ import {
   type FigureKey,
   type Figure,
 } from '@/core/readings';
-import { CURRENCIES, UNIT_IDS, type CurrencyCode, type UnitId } from '@/core/units';
-
-const id = z.string().min(1).max(64);
+import { UNIT_IDS, type UnitId } from '@/core/units';
+import { currencySchema as currency } from './currency';
+import { idSchema as id } from './id';
+import type { RecordType, Reference } from './record-type';
 
 const readingSchema = z.strictObject({
   id,
@@ -71,7 +79,6 @@ const factsSchema = z.strictObject(
   ) as unknown as Record<FactKey, z.ZodOptional<z.ZodType<Fact>>>,
 );
 
-const currency = z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]);
 const weakPointSchema = z.strictObject({
   id,
   what: z.string().max(200),
@@ -124,3 +131,52 @@ export const newDonor = (donorId: string): Donor => ({
   figures: {},
   note: '',
 });
+
+/** The base that a variant or listing stands on, and the parts that a listing carries. */
+const mentions = (donor: Donor): readonly Reference[] => [
+  ...(donor.baseId === undefined
+    ? []
+    : [{ table: 'donors', key: donor.baseId, gone: 'goes-too' } as const]),
+  ...(donor.listing?.fitted ?? []).map(
+    (f) => ({ table: 'parts', key: f.partId, gone: 'lets-go' }) as const,
+  ),
+];
+
+export const donorRecord: RecordType<Donor> = {
+  schema: donorSchema,
+  since: 1,
+  most: 5000,
+  name: (raw) => {
+    const { maker, model, version } = (raw ?? {}) as Partial<Record<string, unknown>>;
+    const text = (t: unknown) => (typeof t === 'string' ? t : '');
+    const name = donorName({ maker: text(maker), model: text(model) });
+    return text(version) ? `${name}, ${text(version)}` : name;
+  },
+  references: mentions,
+  lettingGo: (donor, { table, key }) => {
+    if (table === 'donors') {
+      const { baseId: _base, variant: _variant, ...rest } = donor;
+      return rest;
+    }
+    return donor.listing
+      ? {
+          ...donor,
+          listing: {
+            ...donor.listing,
+            fitted: donor.listing.fitted.filter((f) => f.partId !== key),
+          },
+        }
+      : donor;
+  },
+  // A variant stands on a model; a listing on a model or a variant; nothing stands on a listing.
+  misplaced: (donor, rows) => {
+    const base = donor.baseId === undefined ? undefined : (rows[donor.baseId] as Donor | undefined);
+    if (!base) return false;
+    if (base.listing) return true;
+    if (base.baseId === undefined) return false;
+    return !donor.listing || (rows[base.baseId] as Donor | undefined)?.baseId !== undefined;
+  },
+  usual: newDonor,
+  shared: 'when-mentioned',
+  compared: { inside: ['figures', 'facts'] },
+};

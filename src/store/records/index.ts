@@ -1,4 +1,4 @@
-export { briefSchema, newBrief } from './brief-record';
+export { BRIEF_KEY, briefSchema, newBrief } from './brief-record';
 export {
   buildSchema,
   candidateSchema,
@@ -12,14 +12,15 @@ export {
 } from './candidate-record';
 export { donorSchema, newDonor } from './donor-record';
 export {
-  BRIEF_KEY,
   EMPTY_DOSSIER,
   isEmptyDossier,
-  RECORD_SCHEMAS,
+  RECORDS,
   TABLES,
   type Dossier,
   type TableName,
-} from './dossier';
+} from './registry';
+export type { RecordType, Reference, Registry } from './record-type';
+export { isId } from './id';
 export { partSchema } from './part-record';
 export type { Sheet } from './sheet-record';
 export {
@@ -30,5 +31,9 @@ export {
   type Outcome,
   type VerdictRecord,
 } from './verdict-record';
-export { visitSchema, type Tick, type Visit } from './visit-record';
+export { type Tick, type Visit } from './visit-record';
 export { DEFAULT_PREFERENCES, preferencesSchema, type Preferences } from './preferences';
+export { doorFault, type RecordFault, type ShapeIssue } from './check-record';
+export { readRows, type SetAside, type StoredRow } from './read-rows';
+export { removal } from './removal';
+export { allFaultsAmong, type AmongFault } from './references';

@@ -1,13 +1,20 @@
 import { z } from 'zod';
 import { DONOR_CLASSES } from '@/core/donor';
 import { FACT_KEYS, isFactValue, type FactKey } from '@/core/facts';
-import { AFFECTED_FIGURES, PART_FLAGS, PART_KINDS, PART_LIMITS, type Part } from '@/core/part';
-import { CURRENCIES, type CurrencyCode } from '@/core/units';
+import {
+  AFFECTED_FIGURES,
+  effectLimits,
+  PART_FLAGS,
+  PART_KINDS,
+  PART_LIMITS,
+  type Part,
+} from '@/core/part';
+import { currencySchema as currency } from './currency';
+import { idSchema as id } from './id';
+import type { RecordType } from './record-type';
 
 const within = (key: keyof typeof PART_LIMITS) =>
   z.number().min(PART_LIMITS[key].min).max(PART_LIMITS[key].max);
-const id = z.string().min(1).max(64);
-
 /** Facts that a part changes, each to a value the fact may have. */
 const sets = z
   .partialRecord(z.enum(FACT_KEYS as readonly [FactKey, ...FactKey[]]), z.string().max(60))
@@ -19,26 +26,33 @@ const sets = z
     { message: 'no such option of the fact' },
   );
 
+/** An effect moves its figure no further than the figure itself may go. */
+const effectSchema = z
+  .strictObject({
+    figure: z.enum(AFFECTED_FIGURES),
+    change: z.enum(['add', 'set', 'scale']),
+    amount: z.number(),
+  })
+  .refine(
+    ({ figure, change, amount }) => {
+      const { min, max } = effectLimits(figure, change);
+      return amount >= min && amount <= max;
+    },
+    { message: 'an effect is out of its limits', path: ['amount'] },
+  );
+
 export const partSchema = z.strictObject({
   id,
   name: z.string().min(1).max(120),
   kind: z.enum(PART_KINDS),
   price: z.strictObject({
     amount: within('price'),
-    currency: z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]),
+    currency: currency,
   }),
   fitting_h: within('fitting_h'),
   workshop: z.boolean(),
   mass_kg: within('mass_kg'),
-  effects: z
-    .array(
-      z.strictObject({
-        figure: z.enum(AFFECTED_FIGURES),
-        change: z.enum(['add', 'set', 'scale']),
-        amount: z.number(),
-      }),
-    )
-    .max(20),
+  effects: z.array(effectSchema).max(20),
   sets: sets.optional(),
   needs: z.array(z.array(id).min(1).max(20)).max(20),
   shutsOut: z.array(id).max(60),
@@ -57,3 +71,31 @@ export const partSchema = z.strictObject({
   warranty: z.string().max(400).optional(),
   own: z.boolean().optional(),
 }) satisfies z.ZodType<Part>;
+
+export const partRecord: RecordType<Part> = {
+  schema: partSchema,
+  since: 1,
+  most: 5000,
+  name: (raw) => String((raw as Partial<Part> | undefined)?.name ?? ''),
+  usual: (key) => ({
+    id: key,
+    name: 'Unnamed part',
+    kind: 'suspension',
+    price: { amount: 0, currency: 'EUR' },
+    fitting_h: 0,
+    workshop: false,
+    mass_kg: 0,
+    effects: [],
+    needs: [],
+    shutsOut: [],
+    slot: '',
+    fits: { kind: 'all' },
+    flags: [],
+    reversible: true,
+    leadTime_days: 0,
+    note: '',
+    own: true,
+  }),
+  shared: 'always',
+  compared: {},
+};

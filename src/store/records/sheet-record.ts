@@ -4,8 +4,9 @@ import { MUST_KEYS, STANCE_BANDS } from '@/core/brief';
 import { FACT_KEYS, type FactKey } from '@/core/facts';
 import { WANT_KEYS } from '@/core/preference';
 import { FIGURE_KEYS, ORIGINS, type FigureKey } from '@/core/readings';
-import { briefSchema, isoDay } from './brief-record';
+import { briefSchema } from './brief-record';
 import { PLATE_COUNT } from './candidate-record';
+import { idSchema as id, isoDay } from './id';
 
 /** Data that nobody changes once it is made. */
 export type Frozen<T> = T extends readonly (infer E)[]
@@ -14,7 +15,6 @@ export type Frozen<T> = T extends readonly (infer E)[]
     ? { readonly [K in keyof T]: Frozen<T[K]> }
     : T;
 
-const id = z.string().min(1).max(64);
 const name = z.string().max(240);
 const sentence = z.string().max(800);
 const share = z.number().min(0).max(1);

@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { sheetSchema, type Frozen } from './sheet-record';
+import { idSchema as id } from './id';
+import type { RecordType } from './record-type';
 
 /** Buy it and ride it as it stands · buy it and build · buy one already built · wait for one to turn up · keep what there is instead of it. */
 export const OUTCOMES = ['buy-and-go', 'buy-and-build', 'buy-built', 'wait', 'keep'] as const;
@@ -13,7 +15,7 @@ export const REASONS_LIMIT = 4000;
 
 /** A decision, with everything as it stood that day. Never changed after it is made: a later one is a record of its own. */
 export const verdictSchema = z.strictObject({
-  id: z.string().min(1).max(64),
+  id: id,
   /** ISO 8601, UTC. */
   at: z.iso.datetime(),
   outcome: z.enum(OUTCOMES),
@@ -22,8 +24,20 @@ export const verdictSchema = z.strictObject({
   overturn: z.string().max(REASONS_LIMIT),
   ownMoney: z.enum(OWN_MONEY).optional(),
   /** The candidate that stood next, by id. */
-  runnerUpId: z.string().min(1).max(64).optional(),
+  runnerUpId: id.optional(),
   sheet: sheetSchema,
 });
 
 export type VerdictRecord = Frozen<z.infer<typeof verdictSchema>>;
+
+export const verdictRecord: RecordType<VerdictRecord> = {
+  schema: verdictSchema,
+  since: 3,
+  most: 500,
+  name: (raw) => {
+    const { sheet } = (raw ?? {}) as { readonly sheet?: Partial<VerdictRecord['sheet']> };
+    return `${String(sheet?.on ?? '')} ${String(sheet?.machine?.name ?? '')}`.trim();
+  },
+  shared: 'never',
+  compared: { frozen: true },
+};

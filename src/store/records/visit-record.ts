@@ -5,7 +5,8 @@ import {
   type InspectionPoint,
   type PaperPoint,
 } from '@/core/inspection';
-import { isoDay } from './brief-record';
+import { idSchema as id, isoDay } from './id';
+import type { RecordType } from './record-type';
 
 export const TICKS = ['good', 'bad'] as const;
 export type Tick = (typeof TICKS)[number];
@@ -23,7 +24,7 @@ export interface Visit {
 }
 
 export const visitSchema = z.strictObject({
-  id: z.string().min(1).max(64),
+  id: id,
   on: isoDay,
   ticks: z.partialRecord(
     z.enum(VISIT_POINTS as unknown as readonly [InspectionPoint, ...InspectionPoint[]]),
@@ -31,3 +32,17 @@ export const visitSchema = z.strictObject({
   ) as unknown as z.ZodType<Visit['ticks']>,
   note: z.string().max(2000),
 }) satisfies z.ZodType<Visit>;
+
+export const visitRecord: RecordType<Visit> = {
+  schema: visitSchema,
+  since: 3,
+  most: 500,
+  name: (raw, tables) => {
+    const id = String((raw as Partial<Visit> | undefined)?.id ?? '');
+    const donor = tables.donors?.[id] as { readonly model?: string } | undefined;
+    return donor?.model ?? id;
+  },
+  references: (v) => [{ table: 'donors', key: v.id, gone: 'goes-too' }],
+  shared: 'never',
+  compared: { inside: ['ticks'] },
+};

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import type { ReadText } from '../files/read-text';
 
 /** Largest table that is read, bytes. */
 export const TABLE_SIZE_LIMIT = 8 * 1024 * 1024;
@@ -8,6 +9,7 @@ export type TableFault =
   | { readonly code: 'table-too-large'; readonly bytes: number; readonly limit: number }
   | { readonly code: 'table-too-long'; readonly rows: number; readonly limit: number }
   | { readonly code: 'table-empty' }
+  | { readonly code: 'table-not-text' }
   | { readonly code: 'table-broken'; readonly row: number; readonly problem: string };
 
 export type ParsedTable =
@@ -43,3 +45,7 @@ export function parseCsv(text: string): ParsedTable {
     };
   return { kind: 'table', headings: headings.map((h) => h.trim()), rows };
 }
+
+/** A picked file as a table; one that holds no text is refused as such. */
+export const parseCsvFile = (read: ReadText): ParsedTable =>
+  read.kind === 'text' ? parseCsv(read.text) : { kind: 'fault', fault: { code: 'table-not-text' } };

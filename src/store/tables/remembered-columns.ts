@@ -1,18 +1,38 @@
-import { headingsKey, isSameTarget, type ColumnTarget } from '@/core/tables';
+import { z } from 'zod';
+import { FACT_KEYS, type FactKey } from '@/core/facts';
+import { BASES, FIGURE_KEYS, type FigureKey } from '@/core/readings';
+import { headingsKey, TEXT_COLUMNS, type ColumnTarget } from '@/core/tables';
+import { UNIT_IDS, type UnitId } from '@/core/units';
 import type { JugatorDb } from '../db';
 
-/** The mapping once made for these headings; `undefined` when there is none or it cannot be read. */
+const columnSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('ignore') }),
+  z.strictObject({ kind: z.literal('text'), column: z.enum(TEXT_COLUMNS) }),
+  z.strictObject({
+    kind: z.literal('figure'),
+    key: z.enum(FIGURE_KEYS as readonly [FigureKey, ...FigureKey[]]),
+    unit: z.enum(UNIT_IDS as readonly [UnitId, ...UnitId[]]).optional(),
+    basis: z.enum(BASES),
+  }),
+  z.strictObject({
+    kind: z.literal('fact'),
+    key: z.enum(FACT_KEYS as readonly [FactKey, ...FactKey[]]),
+  }),
+]) satisfies z.ZodType<ColumnTarget>;
+
+/** The mapping once made for these headings; `undefined` when there is none. One that cannot be read is forgotten. */
 export async function rememberedColumns(
   db: JugatorDb,
   headings: readonly string[],
 ): Promise<readonly ColumnTarget[] | undefined> {
+  const key = headingsKey(headings);
   try {
-    const stored = (await db.mappings.get(headingsKey(headings)))?.value as
-      | readonly ColumnTarget[]
-      | undefined;
-    return stored?.length === headings.length && stored.every((t) => isSameTarget(t, t))
-      ? stored
-      : undefined;
+    const stored = await db.mappings.get(key);
+    if (!stored) return undefined;
+    const read = z.array(columnSchema).length(headings.length).safeParse(stored.value);
+    if (read.success) return read.data;
+    await db.mappings.delete(key);
+    return undefined;
   } catch {
     return undefined;
   }

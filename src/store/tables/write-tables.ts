@@ -23,10 +23,3 @@ export async function xlsxBlob({ headings, rows }: Table, sheet: string): Promis
     stickyRowsCount: 1,
   }).toBlob();
 }
-
-/** Hands a file to the rider. */
-export function downloadFile(content: Blob, name: string): void {
-  const url = URL.createObjectURL(content);
-  Object.assign(document.createElement('a'), { href: url, download: name }).click();
-  setTimeout(() => URL.revokeObjectURL(url), 1000);
-}

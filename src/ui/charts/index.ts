@@ -1,3 +1,4 @@
 export { EChart } from './EChart';
 export { StillChart } from './StillChart';
 export { curveOption, rightEdge, type PickedCorner } from './money-curve-option';
+export { tooltipText } from './tooltip-text';

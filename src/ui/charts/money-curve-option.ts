@@ -1,6 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core';
 import { formatNumber } from '../messages';
 import { plateStyle } from '../theme/plates';
+import { tooltipText } from './tooltip-text';
 
 /** A build at a corner of its curve. */
 export interface CornerBuild {
@@ -71,7 +72,10 @@ export function curveOption({
     Math.min(100, Math.ceil((Math.max(80, ...points) + 1) / 5) * 5),
   ];
   const words = (name: string, build: CornerBuild) =>
-    `<b>${name}</b>, ${formatNumber(build.cost)} ${currency}, fit ${formatNumber(build.points, 1)}<br/><span style="display:inline-block;max-width:320px;white-space:normal">${build.partIds.length === 0 ? 'as it stands' : partNames(build.partIds)}</span>`;
+    tooltipText(
+      `${name}, ${formatNumber(build.cost)} ${currency}, fit ${formatNumber(build.points, 1)}`,
+      build.partIds.length === 0 ? 'as it stands' : partNames(build.partIds),
+    );
   return {
     animation: false,
     textStyle: { fontFamily: font },
@@ -193,7 +197,10 @@ export function curveOption({
                   value: stock,
                   candidate: id,
                   tooltip: {
-                    formatter: `<b>${name}</b>, as it stands<br/>${formatNumber(stock[0])} ${currency}, fit ${formatNumber(stock[1], 1)}`,
+                    formatter: tooltipText(
+                      `${name}, as it stands`,
+                      `${formatNumber(stock[0])} ${currency}, fit ${formatNumber(stock[1], 1)}`,
+                    ),
                   },
                 },
               ],

@@ -78,6 +78,8 @@ export function fileFaultWords(fault: FileFault): string {
   switch (fault.code) {
     case 'file-too-large':
       return `This file is ${formatNumber(fault.bytes / 1048576, 1)} MiB; the largest that is read is ${formatNumber(fault.limit / 1048576)} MiB.`;
+    case 'file-not-text':
+      return 'This file holds no text: it is a picture, a document or something packed. A dossier is a text file.';
     case 'file-not-json':
       return `This is not a dossier: the text breaks off or goes wrong at line ${fault.line}, column ${fault.column}.`;
     case 'file-foreign':
@@ -88,6 +90,8 @@ export function fileFaultWords(fault: FileFault): string {
       return `At ${fault.path.join(' › ') || 'the top'}: ${fault.problem}${fault.others > 0 ? ` (and ${fault.others} more)` : ''}.`;
     case 'file-twice':
       return `The ${TABLE_WORDS[fault.table] ?? fault.table} “${fault.id}” stands in the file twice.`;
+    case 'file-id':
+      return `The ${TABLE_WORDS[fault.table] ?? fault.table} “${fault.id}” has an id that no record can have.`;
     case 'file-ring':
       return `The donor “${fault.id}” stands on a variant or listing that cannot carry it.`;
     case 'file-dangling':
@@ -101,6 +105,14 @@ export function storageFaultWords(fault: StorageFault): string {
       return 'This browser does not let Jugator store anything (a private window, perhaps). Everything works, but only in this tab: export a file before you close it.';
     case 'full':
       return 'The browser’s storage is full. Your latest changes are kept in this tab only: export a file now, free some space, then try again.';
+    case 'vanished':
+      return 'What was stored in this browser is gone: its site data was cleared. This tab still holds all of it: try again to store it anew, or export a file now.';
+    case 'waiting':
+      return 'The browser’s storage does not answer, so what is stored there is not shown yet and nothing is being stored. You can work in this tab meanwhile; close other tabs with Jugator, wait, or restart the browser, and export a file if you have done anything.';
+    case 'blocked':
+      return 'Another tab with an older Jugator holds the storage. Close it or load it anew; until then nothing is stored here.';
+    case 'newer':
+      return 'A newer Jugator has taken over the storage, so this tab can no longer store anything. Export a file if something here is not stored, then load this page anew.';
     case 'failed':
       return 'The browser could not store your latest changes. They are kept in this tab: try again, or export a file now.';
   }

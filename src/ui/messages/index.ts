@@ -77,3 +77,4 @@ export {
   UNIT_SYSTEM_WORDS,
   WANT_GROUP_WORDS,
 } from './words';
+export { asideWords, recordFaultWords } from './record-faults';

@@ -10,6 +10,8 @@ export function tableFaultWords(fault: TableFault): string {
       return `This table is ${formatNumber(fault.bytes / 1048576, 1)} MiB; the largest that is read is ${formatNumber(fault.limit / 1048576)} MiB.`;
     case 'table-too-long':
       return `This table has ${formatNumber(fault.rows)} rows; at most ${formatNumber(fault.limit)} are read at once.`;
+    case 'table-not-text':
+      return 'This file holds no text: save the table as CSV and try again.';
     case 'table-empty':
       return 'There is no table in it: a row of headings and at least one row below are needed.';
     case 'table-broken':

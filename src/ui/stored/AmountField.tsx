@@ -9,9 +9,9 @@ import {
   type Dimension,
 } from '@/core/units';
 import { useDraftText, type Parsed } from '@/store/react';
-import type { Outcome } from '@/store/dossier-store';
+import type { Outcome } from '@/store/dossier-state';
 import { FieldRow, UnitInput } from '../fields';
-import { amountFaultWords, limitWords, trimmed, type Reader } from '../messages';
+import { amountFaultWords, limitWords, recordFaultWords, trimmed, type Reader } from '../messages';
 
 export interface AmountFieldProps {
   readonly id: string;
@@ -61,6 +61,7 @@ export function AmountField({
     parse,
     commit: (next, before) => onSet(next, before as number | undefined),
     committed: (next) => next,
+    refusalWords: recordFaultWords,
   });
   return (
     <Box>

@@ -17,6 +17,7 @@ import {
   type Reading,
 } from '@/core/readings';
 import { unitEntry } from '@/core/units';
+import type { Command } from '@/store/history';
 import { useDossierStore, useDraftText } from '@/store/react';
 import { Choice } from '@/ui/fields';
 import { OriginMark } from '@/ui/marks/OriginMark';
@@ -29,6 +30,7 @@ import {
   nameWords,
   ORIGIN_WORDS,
   type Reader,
+  recordFaultWords,
 } from '@/ui/messages';
 import { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from '@/ui/stored';
 
@@ -181,15 +183,17 @@ function ReadingRow({
   const definition = figureDefinition(figureKey);
   const name = FIGURE_WORDS[figureKey];
   const id = `figure-${figureKey}-${reading?.id ?? 'new'}`;
-  const put = (before: unknown, after: Figure | undefined, coalesce: string) =>
-    store.execute({
+  const put = (before: unknown, after: Figure | undefined, coalesce: string, said?: 'atField') => {
+    const command: Command = {
       label: {
         code: 'edit-reading',
         facts: { name: donorWords || donorName(donor), figure: figureKey },
       },
       coalesce: `${donor.id}/${figureKey}/${coalesce}`,
       changes: [{ table: 'donors', key: donor.id, path: ['figures', figureKey], before, after }],
-    });
+    };
+    return store.execute(command, said);
+  };
   const field = useDraftText<QuotedAmount | undefined>({
     draftKey: `donor/${donor.id}/${figureKey}/${reading?.id ?? 'new'}`,
     shown: quotedText(reading),
@@ -202,11 +206,13 @@ function ReadingRow({
             before,
             withAmount(figureKey, before as Figure | undefined, reading, quoted, newId),
             reading?.id ?? newId,
+            'atField',
           )
         : { kind: 'nothing' };
     },
     committed: (quoted) =>
       quoted ? withAmount(figureKey, figure, reading, quoted, newId) : figure,
+    refusalWords: recordFaultWords,
   });
   const onBlur = () => {
     field.onBlur();

@@ -9,9 +9,10 @@ import {
   type ColumnTarget,
   type RowResult,
 } from '@/core/tables';
-import { rememberColumns, rememberedColumns, parseCsv, TABLE_SIZE_LIMIT } from '@/store/tables';
+import { readText } from '@/store/files';
+import { parseCsvFile, rememberColumns, rememberedColumns, TABLE_SIZE_LIMIT } from '@/store/tables';
 import { useDossierStore } from '@/store/react';
-import { tableFaultWords } from '@/ui/messages';
+import { recordFaultWords, tableFaultWords } from '@/ui/messages';
 import { notify } from '@/ui/notice';
 import { readTable, type TableImportResult } from '@/workers/table-import';
 
@@ -90,7 +91,7 @@ export function useTableImport(): TableImportModel {
               kind: 'fault',
               fault: { code: 'table-too-large', bytes: file.size, limit: TABLE_SIZE_LIMIT },
             } as const)
-          : parseCsv(await file.text());
+          : parseCsvFile(await readText(file));
       if (parsed.kind === 'fault') {
         setRefused(`${file.name}: ${tableFaultWords(parsed.fault)}`);
         return;
@@ -132,10 +133,17 @@ export function useTableImport(): TableImportModel {
         setFaults(found);
         return false;
       }
-      store.execute({
-        label: { code: 'import-table', facts: { count: donors.length, file: loaded.file } },
-        changes: donors.map((d) => ({ table: 'donors', key: d.id, path: [], after: d })),
-      });
+      const outcomeOfAll = store.execute(
+        {
+          label: { code: 'import-table', facts: { count: donors.length, file: loaded.file } },
+          changes: donors.map((d) => ({ table: 'donors', key: d.id, path: [], after: d })),
+        },
+        'atField',
+      );
+      if (outcomeOfAll.kind === 'refused') {
+        setRefused(`${loaded.file}: ${recordFaultWords(outcomeOfAll.fault)} Nothing was written.`);
+        return false;
+      }
       notify({
         text: `${donors.length} donors from ${loaded.file} are in the list.`,
         tone: 'plain',

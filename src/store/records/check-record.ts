@@ -1,0 +1,114 @@
+import type { z } from 'zod';
+import { isId } from './id';
+import type { Registry } from './record-type';
+import { faultsAmong, mentioning, type AmongFault } from './references';
+
+/** Why a record is refused: its own shape, or what it says of others. */
+export type RecordFault =
+  | {
+      readonly code: 'shape';
+      readonly table: string;
+      readonly key: string;
+      readonly path: readonly (string | number)[];
+      readonly issue: ShapeIssue;
+    }
+  | { readonly code: 'key'; readonly table: string; readonly key: string }
+  | {
+      readonly code: 'too-many';
+      readonly table: string;
+      readonly key: string;
+      readonly most: number;
+    }
+  | AmongFault;
+
+/** What a schema found, as code and facts. */
+export interface ShapeIssue {
+  readonly kind: 'too-small' | 'too-large' | 'wrong-type' | 'unknown-field' | 'other';
+  readonly limit?: number;
+  /** True where the limit counts letters or entries, not an amount. */
+  readonly counts?: boolean;
+  readonly words?: string;
+}
+
+export function shapeIssue(issue: z.core.$ZodIssue): ShapeIssue {
+  switch (issue.code) {
+    case 'too_small':
+      return {
+        kind: 'too-small',
+        limit: Number(issue.minimum),
+        counts: issue.origin === 'string' || issue.origin === 'array',
+      };
+    case 'too_big':
+      return {
+        kind: 'too-large',
+        limit: Number(issue.maximum),
+        counts: issue.origin === 'string' || issue.origin === 'array',
+      };
+    case 'invalid_type':
+      return { kind: 'wrong-type' };
+    case 'unrecognized_keys':
+      return { kind: 'unknown-field', words: issue.keys.join(', ') };
+    default:
+      return { kind: 'other', words: issue.message };
+  }
+}
+
+export const plainPath = (path: readonly PropertyKey[]): readonly (string | number)[] =>
+  path.map((p) => (typeof p === 'symbol' ? String(p) : p));
+
+/** The first thing wrong with one record by itself. */
+export function shapeFault(
+  registry: Registry,
+  table: string,
+  key: string,
+  record: unknown,
+): RecordFault | undefined {
+  const type = registry[table];
+  if (!type || !isId(key) || (type.single && type.single.key !== key))
+    return { code: 'key', table, key };
+  const parsed = type.schema.safeParse(record);
+  if (!parsed.success) {
+    const [first] = parsed.error.issues;
+    return {
+      code: 'shape',
+      table,
+      key,
+      path: plainPath(first?.path ?? []),
+      issue: first ? shapeIssue(first) : { kind: 'other' },
+    };
+  }
+  const { id } = record as { readonly id?: unknown };
+  return id !== undefined && id !== key ? { code: 'key', table, key } : undefined;
+}
+
+type Tables = Readonly<Record<string, Readonly<Record<string, unknown>>>>;
+
+/**
+ * The door: what stands against these records as they would be after an edit. A record that went must be mentioned by nobody any
+ * more; one that came or changed must be good by itself and among the others.
+ */
+export function doorFault(
+  registry: Registry,
+  after: Tables,
+  touched: readonly { readonly table: string; readonly key: string }[],
+): RecordFault | undefined {
+  for (const { table, key } of touched) {
+    if (!isId(key)) return { code: 'key', table, key };
+    const record = after[table]?.[key];
+    if (record === undefined) {
+      const [left] = mentioning(registry, after, table, key);
+      if (left) return { code: 'dangling', ...left };
+      continue;
+    }
+    const fault =
+      shapeFault(registry, table, key, record) ?? faultsAmong(registry, after, table, key)[0];
+    if (fault) return fault;
+  }
+  for (const table of new Set(touched.map((t) => t.table))) {
+    const most = registry[table]?.most ?? 0;
+    const [first] = touched;
+    if (first && Object.keys(after[table] ?? {}).length > most)
+      return { code: 'too-many', table, key: first.key, most };
+  }
+  return undefined;
+}
