@@ -2,7 +2,7 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { load } from './lib/bundle.mjs';
 
-const { jsonSchemaText } = await load('src/store/files/json-schema.ts');
+const { jsonSchemaText, SCHEMA_FILE } = await load('src/store/files/json-schema.ts');
 mkdirSync('public/schemas', { recursive: true });
-writeFileSync('public/schemas/dossier-v4.schema.json', jsonSchemaText());
-console.log('public/schemas/dossier-v4.schema.json');
+writeFileSync(SCHEMA_FILE, jsonSchemaText());
+console.log(SCHEMA_FILE);

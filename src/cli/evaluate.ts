@@ -1,6 +1,6 @@
 import { readFile, stat } from 'node:fs/promises';
 import type { Assessment } from '@/core/assessment';
-import { donorKind, shortName } from '@/core/donor';
+import { shortName } from '@/core/donor';
 import { simulateRanks } from '@/core/doubt';
 import type { Ranked } from '@/core/preference';
 import { FILE_SIZE_LIMIT, parseDossierFile } from '@/store/files';
@@ -130,7 +130,7 @@ function candidateReport(
   return {
     candidate: c.candidate.id,
     name,
-    kind: donorKind(c.donor),
+    kind: c.donor.kind,
     class: c.donor.donorClass,
     aboard: c.aboard.map((p) => p.id),
     stock: assessmentReport(c.stock),

@@ -1,5 +1,5 @@
 import type { DossierStore } from '@/store/dossier-store';
-import { BRIEF_KEY, newBrief } from '@/store/records';
+import { BRIEF_KEY, CATALOGUE_KEY, newBrief, newCatalogueUse } from '@/store/records';
 
 /** Puts the invented example in the place of the present dossier; one step of undo. Its data is loaded only now. */
 export async function openExample(store: DossierStore): Promise<void> {
@@ -8,16 +8,22 @@ export async function openExample(store: DossierStore): Promise<void> {
 }
 
 /** Begins a brief of the rider's own, with the shipped parts to choose from. */
-export async function startBrief(store: DossierStore): Promise<void> {
-  const { DEMO_PARTS } = await import('./parts');
-  const { parts } = store.getState().dossier;
+export function startBrief(store: DossierStore): void {
+  const { catalogues } = store.getState().dossier;
   store.execute({
     label: { code: 'start-brief', facts: {} },
     changes: [
       { table: 'briefs', key: BRIEF_KEY, path: [], after: newBrief('EUR') },
-      ...DEMO_PARTS.filter((p) => !parts[p.id]).map(
-        (p) => ({ table: 'parts', key: p.id, path: [], after: p }) as const,
-      ),
+      ...(catalogues[CATALOGUE_KEY]
+        ? []
+        : [
+            {
+              table: 'catalogues',
+              key: CATALOGUE_KEY,
+              path: [],
+              after: newCatalogueUse(),
+            } as const,
+          ]),
     ],
   });
 }

@@ -7,6 +7,7 @@ const review = 'magazine ride';
 /** Nine invented machines, one of each class, quoted in the mixture of units and bases that a rider really meets. */
 export const DEMO_DONORS: readonly Donor[] = [
   {
+    kind: 'model',
     id: 'wren-230',
     maker: 'Dorrick',
     model: 'Wren 230',
@@ -36,6 +37,7 @@ export const DEMO_DONORS: readonly Donor[] = [
     }),
   },
   {
+    kind: 'model',
     id: 'sorrel-300',
     maker: 'Velloy',
     model: 'Sorrel 300',
@@ -71,6 +73,7 @@ export const DEMO_DONORS: readonly Donor[] = [
     }),
   },
   {
+    kind: 'model',
     id: 'sorrel-300-longway',
     maker: 'Velloy',
     model: 'Sorrel 300 Longway',
@@ -100,6 +103,7 @@ export const DEMO_DONORS: readonly Donor[] = [
     }),
   },
   {
+    kind: 'model',
     id: 'thorn-450-e',
     maker: 'Brakkan',
     model: 'Thorn 450 E',
@@ -129,6 +133,7 @@ export const DEMO_DONORS: readonly Donor[] = [
     }),
   },
   {
+    kind: 'model',
     id: 'pika-340-x',
     maker: 'Mirrodan',
     model: 'Pika 340 X',
@@ -158,6 +163,7 @@ export const DEMO_DONORS: readonly Donor[] = [
     }),
   },
   {
+    kind: 'model',
     id: 'drover-430',
     maker: 'Kestwick',
     model: 'Drover 430',
@@ -187,6 +193,7 @@ export const DEMO_DONORS: readonly Donor[] = [
     }),
   },
   {
+    kind: 'model',
     id: 'dunelark-720',
     maker: 'Ormavel',
     model: 'Dunelark 720',
@@ -219,6 +226,7 @@ export const DEMO_DONORS: readonly Donor[] = [
     }),
   },
   {
+    kind: 'model',
     id: 'postmark-640-v',
     maker: 'Tarnholt',
     model: 'Postmark 640 V',
@@ -247,6 +255,7 @@ export const DEMO_DONORS: readonly Donor[] = [
     }),
   },
   {
+    kind: 'model',
     id: 'bastion-1160',
     maker: 'Quillane',
     model: 'Bastion 1160',

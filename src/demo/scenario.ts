@@ -1,9 +1,16 @@
 import type { Brief } from '@/core/brief';
 import { stagesBySchool } from '@/core/build';
-import { BRIEF_KEY, EMPTY_DOSSIER, type Dossier } from '@/store/records';
+import { SHIPPED_PARTS } from '@/core/catalogue';
+import type { Trial } from '@/core/evidence';
+import {
+  BRIEF_KEY,
+  CATALOGUE_KEY,
+  EMPTY_DOSSIER,
+  newCatalogueUse,
+  type Dossier,
+} from '@/store/records';
 import type { Donor } from '@/core/donor';
 import { DEMO_DONORS } from './donors';
-import { DEMO_PARTS } from './parts';
 import { quoted } from './quoted';
 import { DEMO_SHEETS, factsOf } from './sheets';
 import { DEMO_VARIANTS } from './variants';
@@ -18,22 +25,6 @@ const BRIEF: Brief = {
     sole_mm: 30,
     skill: 'improving',
     licence: 'A',
-    sits: [
-      {
-        id: 'sit-1',
-        machine: 'Sorrel 300 at the club',
-        seatHeight_mm: 877,
-        seatWidth: 'light',
-        feet: 'balls',
-      },
-      {
-        id: 'sit-2',
-        machine: 'Cousin’s Tarsel 650',
-        seatHeight_mm: 835,
-        seatWidth: 'wide',
-        feet: 'tiptoes',
-      },
-    ],
   },
   ground: {
     motorway: 6,
@@ -117,6 +108,24 @@ const BRIEF: Brief = {
   ],
 };
 
+/** Machines the rider has sat on elsewhere. */
+const SITS: readonly Trial[] = [
+  {
+    id: 'sit-1',
+    kind: 'sit',
+    machine: 'Sorrel 300 at the club',
+    observed: { feet: 'balls', seatHeight_mm: 877, seatWidth: 'light' },
+    note: '',
+  },
+  {
+    id: 'sit-2',
+    kind: 'sit',
+    machine: 'Cousin’s Tarsel 650',
+    observed: { feet: 'tiptoes', seatHeight_mm: 835, seatWidth: 'wide' },
+    note: '',
+  },
+];
+
 /** Parts already chosen in the example, by donor. */
 const BUILDS: Readonly<Record<string, readonly string[]>> = {
   'wren-230': ['seat-cut', 'tank-trail-11', 'rack-tail', 'can-5', 'handguards', 'fork-springs'],
@@ -155,7 +164,8 @@ export function demoDossier(): Dossier {
     ...EMPTY_DOSSIER,
     briefs: { [BRIEF_KEY]: BRIEF },
     donors: byId(donors),
-    parts: byId(DEMO_PARTS),
+    catalogues: { [CATALOGUE_KEY]: newCatalogueUse() },
+    trials: byId(SITS),
     candidates: byId(candidates),
     builds: byId(
       candidates.flatMap((c) =>
@@ -166,7 +176,7 @@ export function demoDossier(): Dossier {
                 partIds: BUILDS[c.donorId] ?? [],
                 stages: stagesBySchool(
                   (BUILDS[c.donorId] ?? []).flatMap(
-                    (id) => DEMO_PARTS.find((p) => p.id === id) ?? [],
+                    (id) => SHIPPED_PARTS.find((p) => p.id === id) ?? [],
                   ),
                   'suspension-first',
                 ),

@@ -1,47 +1,47 @@
 import type { Donor } from '@/core/donor';
 import { quoted } from './quoted';
 
-const child = (
+const sheet = (
   id: string,
-  baseId: string,
   donorClass: Donor['donorClass'],
   version: string,
-  more: Partial<Donor>,
-): Donor => ({
-  id,
-  baseId,
-  maker: '',
-  model: '',
-  version,
-  donorClass,
-  figures: {},
-  note: '',
-  ...more,
-});
+  more: Partial<Pick<Donor, 'figures' | 'tags' | 'weakPoints'>>,
+) => ({ id, maker: '', model: '', version, donorClass, figures: {}, note: '', ...more });
 
 /** Versions of the machines above, and single machines that somebody sells. */
 export const DEMO_VARIANTS: readonly Donor[] = [
-  child('sorrel-300-low', 'sorrel-300', 'dual-sport-single', 'low version', {
+  {
+    kind: 'variant',
+    baseId: 'sorrel-300',
     variant: { year: 2026, seat: 'low' },
-    figures: quoted('sorrel-300-low', {
-      seatHeight: [845, 'mm', 'claimed', 'dealer', 'low-seat'],
-      clearance: [255, 'mm', 'claimed', 'dealer'],
-      travelFront: [225, 'mm', 'claimed', 'dealer'],
-      travelRear: [205, 'mm', 'claimed', 'dealer'],
+    ...sheet('sorrel-300-low', 'dual-sport-single', 'low version', {
+      figures: quoted('sorrel-300-low', {
+        seatHeight: [845, 'mm', 'claimed', 'dealer', 'low-seat'],
+        clearance: [255, 'mm', 'claimed', 'dealer'],
+        travelFront: [225, 'mm', 'claimed', 'dealer'],
+        travelRear: [205, 'mm', 'claimed', 'dealer'],
+      }),
     }),
-  }),
-  child('dunelark-720-restricted', 'dunelark-720', 'rally-twin', '35 kW version', {
+  },
+  {
+    kind: 'variant',
+    baseId: 'dunelark-720',
     variant: { tune: 'restricted' },
-    figures: quoted('dunelark-720-restricted', {
-      power: [35, 'kW', 'claimed', 'papers'],
-      powerRpm: [7000, 'rpm', 'claimed', 'papers'],
-      torque: [58, 'Nm', 'claimed', 'papers'],
-      torqueRpm: [4500, 'rpm', 'claimed', 'papers'],
-      unrestrictedPower: [54, 'kW', 'claimed', 'papers'],
+    ...sheet('dunelark-720-restricted', 'rally-twin', '35 kW version', {
+      figures: quoted('dunelark-720-restricted', {
+        power: [35, 'kW', 'claimed', 'papers'],
+        powerRpm: [7000, 'rpm', 'claimed', 'papers'],
+        torque: [58, 'Nm', 'claimed', 'papers'],
+        torqueRpm: [4500, 'rpm', 'claimed', 'papers'],
+        unrestrictedPower: [54, 'kW', 'claimed', 'papers'],
+      }),
     }),
-  }),
-  child('drover-430-brenfold', 'drover-430', 'scrambler-single', 'from Brenfold', {
-    listing: {
+  },
+  {
+    kind: 'machine',
+    baseId: 'drover-430',
+    state: 'for-sale',
+    machine: {
       odometer_km: 14800,
       year: 2023,
       collect_km: 120,
@@ -50,17 +50,21 @@ export const DEMO_VARIANTS: readonly Donor[] = [
         { partId: 'handguards', wear: 0.5 },
       ],
     },
-    figures: quoted('drover-430-brenfold', { price: [4650, 'EUR', 'claimed', 'advert', 'asked'] }),
-    tags: ['seen'],
-    weakPoints: [
-      {
-        id: 'brenfold-seal',
-        what: 'Left fork seal weeps',
-        cost: { amount: 165, currency: 'EUR' },
-        mend: true,
-        origin: 'measured',
-        note: 'looked at it in the yard',
-      },
-    ],
-  }),
+    ...sheet('drover-430-brenfold', 'scrambler-single', 'from Brenfold', {
+      figures: quoted('drover-430-brenfold', {
+        price: [4650, 'EUR', 'claimed', 'advert', 'asked'],
+      }),
+      tags: ['seen'],
+      weakPoints: [
+        {
+          id: 'brenfold-seal',
+          what: 'Left fork seal weeps',
+          cost: { amount: 165, currency: 'EUR' },
+          mend: true,
+          origin: 'measured',
+          note: 'looked at it in the yard',
+        },
+      ],
+    }),
+  },
 ];

@@ -1,4 +1,5 @@
-import type { AsideRow, JugatorDb, StoredRecord } from './db';
+import type { Table } from 'dexie';
+import { FORMER_TABLES, type AsideRow, type JugatorDb, type StoredRecord } from './db';
 import {
   applyToRecord,
   readHistory,
@@ -6,6 +7,7 @@ import {
   type Conflict,
   type HistoryEntry,
 } from './history';
+import { broughtUp, FORMAT_VERSION, historyBroughtUp } from './migrations';
 import { readRows, type Dossier, type Registry, type SetAside } from './records';
 
 export interface Loaded {
@@ -45,6 +47,9 @@ export class VanishedError extends Error {
 /** How many steps of undo are kept. */
 const HISTORY_KEPT = 500;
 const EPOCH = 'epoch';
+const VERSION = 'version';
+/** Rows of databases that do not say their version: what came before was added to, never changed. */
+const BEFORE_VERSIONS = 4;
 
 const NAMES: Readonly<Record<string, StorageFault>> = {
   QuotaExceededError: 'full',
@@ -55,6 +60,7 @@ const NAMES: Readonly<Record<string, StorageFault>> = {
   UnknownError: 'refused',
   VanishedError: 'vanished',
   VersionError: 'newer',
+  NewerError: 'newer',
 };
 
 /** Sorts a storage error into what can be said about it. */
@@ -70,6 +76,11 @@ export function storageFault(error: unknown): StorageFault {
     if (fault) return fault;
   }
   return 'failed';
+}
+
+/** The database was written by a newer version of the app. */
+export class NewerError extends Error {
+  override readonly name = 'NewerError';
 }
 
 const tablesOf = (db: JugatorDb, registry: Registry) =>
@@ -89,12 +100,19 @@ export async function loadAll(
     readonly at: number;
   },
 ): Promise<Loaded & { readonly epoch: string }> {
-  const all = [...tablesOf(db, registry), db.history, db.aside, db.meta];
+  const all = [
+    ...tablesOf(db, registry),
+    ...formerTables(db),
+    db.history,
+    db.aside,
+    db.meta,
+    db.snapshots,
+  ];
   return db.transaction('rw', all, async () => {
     const known = (await db.meta.get(EPOCH))?.value as string | undefined;
     if (epoch.expected !== undefined && known !== epoch.expected) throw new VanishedError();
-    const rows: Record<string, readonly StoredRecord[]> = {};
-    for (const table of tablesOf(db, registry)) rows[table.name] = await table.toArray();
+    await bringUp(db, registry, epoch.at);
+    const rows = await rowsOf(tablesOf(db, registry));
     const { tables, aside } = readRows(registry, rows);
     await keepAside(db, tables, aside, epoch.at);
     const { history, dropped } = readHistory(await db.history.orderBy('id').toArray());
@@ -108,6 +126,53 @@ export async function loadAll(
       epoch: current,
     };
   });
+}
+
+const formerTables = (db: JugatorDb) =>
+  Object.keys(FORMER_TABLES).map((name) => db.table<StoredRecord, string>(name));
+
+async function rowsOf(
+  tables: readonly Table<StoredRecord, string>[],
+): Promise<Record<string, readonly StoredRecord[]>> {
+  const rows: Record<string, readonly StoredRecord[]> = {};
+  for (const table of tables) rows[table.name] = await table.toArray();
+  return rows;
+}
+
+/**
+ * Brings the rows and the history of an older version up, in the transaction that reads them. What was there is kept as a snapshot of
+ * its version first.
+ *
+ * @throws NewerError when the rows are of a version that is not known here
+ */
+async function bringUp(db: JugatorDb, registry: Registry, at: number): Promise<void> {
+  const [tables, former] = [tablesOf(db, registry), formerTables(db)];
+  const said = (await db.meta.get(VERSION))?.value;
+  const old = await rowsOf([...tables, ...former]);
+  const empty = Object.values(old).every((rows) => rows.length === 0);
+  const version = typeof said === 'number' ? said : empty ? FORMAT_VERSION : BEFORE_VERSIONS;
+  if (version > FORMAT_VERSION) throw new NewerError();
+  if (version < FORMAT_VERSION) {
+    const { history } = readHistory(await db.history.orderBy('id').toArray());
+    const up = broughtUp(old, version);
+    const steps = historyBroughtUp(old, history, version);
+    const dossier = Object.fromEntries(
+      Object.entries(old).map(([table, rows]) => [
+        table,
+        Object.fromEntries(rows.map(({ key, value }) => [key, value])),
+      ]),
+    );
+    const name = `before version ${FORMAT_VERSION}`;
+    const id = `${new Date(at).toISOString()}-v${version}`;
+    await db.snapshots.put({ id, at, name, automatic: true, version, dossier });
+    for (const table of [...tables, ...former]) {
+      await table.clear();
+      await table.bulkPut([...(up[table.name] ?? [])]);
+    }
+    await db.history.clear();
+    await db.history.bulkPut([...steps]);
+  }
+  if (said !== FORMAT_VERSION) await db.meta.put({ key: VERSION, value: FORMAT_VERSION });
 }
 
 /** What was damaged is kept as it was in a place of its own, and what could be mended takes its place. */
@@ -201,7 +266,10 @@ export async function rewrite(
     }
     await db.history.clear();
     await db.history.bulkPut([...history]);
-    await db.meta.put({ key: EPOCH, value: fresh });
+    await db.meta.bulkPut([
+      { key: EPOCH, value: fresh },
+      { key: VERSION, value: FORMAT_VERSION },
+    ]);
     return { epoch: fresh, written: true };
   });
 }

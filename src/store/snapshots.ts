@@ -1,5 +1,5 @@
 import type { JugatorDb, Snapshot } from './db';
-import { FILE_VERSION } from './files/dossier-file';
+import { broughtUp, FORMAT_VERSION } from './migrations';
 import { isEmptyDossier, readRows, RECORDS, type Dossier, type StoredRow } from './records';
 
 /** Automatic snapshots beyond this many make room, oldest first; the rider's own are kept until deleted. */
@@ -60,7 +60,7 @@ export async function keepSnapshot(
   if (isEmptyDossier(dossier)) return;
   const id = `${new Date(at).toISOString()}-${Math.random().toString(36).slice(2, 6)}`;
   await db.transaction('rw', db.snapshots, async () => {
-    await db.snapshots.put({ id, at, name, automatic, version: FILE_VERSION, dossier });
+    await db.snapshots.put({ id, at, name, automatic, version: FORMAT_VERSION, dossier });
     const old = (await db.snapshots.orderBy('id').toArray()).filter((s) => s.automatic);
     await db.snapshots.bulkDelete(
       old.slice(0, Math.max(0, old.length - AUTOMATIC_KEPT)).map((s) => s.id),
@@ -73,7 +73,8 @@ export const rawSnapshot = (db: JugatorDb, id: string): Promise<unknown> => db.s
 
 /** The dossier of a snapshot, or `undefined` when it is gone or something in it is no longer readable. */
 export async function snapshotDossier(db: JugatorDb, id: string): Promise<Dossier | undefined> {
-  const kept = (await db.snapshots.get(id))?.dossier;
+  const stored = await db.snapshots.get(id);
+  const kept = stored?.dossier;
   if (typeof kept !== 'object' || kept === null) return undefined;
   const rows = Object.fromEntries(
     Object.entries(kept as Readonly<Record<string, unknown>>).map(([table, records]) => [
@@ -81,7 +82,8 @@ export async function snapshotDossier(db: JugatorDb, id: string): Promise<Dossie
       Object.entries(records ?? {}).map(([key, value]): StoredRow => ({ key, value })),
     ]),
   );
-  const { tables, aside } = readRows(RECORDS, rows);
+  // Snapshots from before their version was written down had all that version 4 has.
+  const { tables, aside } = readRows(RECORDS, broughtUp(rows, stored?.version ?? 4));
   return aside.length === 0 ? (tables as unknown as Dossier) : undefined;
 }
 

@@ -1,15 +1,14 @@
-import type { Brief } from '@/core/brief';
+import type { Case } from '@/core/assessment';
 import type { DoubtModel, RankDoubt, SimulationSetting } from '@/core/doubt';
-import type { BriefTurning, Contender } from '@/core/stakes';
+import type { BriefTurning } from '@/core/stakes';
 import { startJob, type Job } from './client';
 
 export type DoubtRequest =
   | { readonly kind: 'ranks'; readonly model: DoubtModel; readonly setting: SimulationSetting }
   | {
       readonly kind: 'brief';
-      readonly brief: Brief;
-      readonly leader: Contender;
-      readonly rival: Contender;
+      readonly leader: Case;
+      readonly rival: Case;
     };
 
 export type DoubtPiece =

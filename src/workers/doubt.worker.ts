@@ -10,7 +10,7 @@ onmessage = ({ data }: MessageEvent<DoubtRequest>) => {
     if (data.kind === 'brief')
       say({
         kind: 'piece',
-        piece: { kind: 'brief', turnings: briefTurnings(data.brief, data.leader, data.rival) },
+        piece: { kind: 'brief', turnings: briefTurnings(data.leader, data.rival) },
       });
     else
       for (const doubt of simulateRanks(data.model, data.setting))

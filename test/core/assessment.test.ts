@@ -1,12 +1,14 @@
 import fc from 'fast-check';
+import { partsOf } from '@/store/queries';
 import { describe, expect, test } from 'vitest';
-import { assess, judge, BASE_METRIC_KEYS } from '@/core/assessment';
-import type { Donor } from '@/core/donor';
+import { judge, BASE_METRIC_KEYS } from '@/core/assessment';
+import type { Donor, DonorSheet } from '@/core/donor';
 import { between, known, unknown } from '@/core/numeric';
 import { applyParts, fitsDonor, type Part } from '@/core/part';
 import { FIGURE_KEYS, normalFigures } from '@/core/readings';
 import { demoDossier } from '@/demo/scenario';
 import { BRIEF_KEY, newBrief } from '@/store/records';
+import { assessed } from '../cases';
 
 const dossier = demoDossier();
 const brief = dossier.briefs[BRIEF_KEY] ?? newBrief('EUR');
@@ -16,13 +18,14 @@ const donor = (id: string): Donor => {
   return found;
 };
 const part = (id: string): Part => {
-  const found = dossier.parts[id];
+  const found = partsOf(dossier)[id];
   if (!found) throw new Error(id);
   return found;
 };
 const mid = (e: { kind: string; interval?: { mid: number } }) =>
   e.kind === 'known' ? (e.interval?.mid ?? Number.NaN) : Number.NaN;
-const bare = (over: Partial<Donor> = {}): Donor => ({
+const bare = (over: Partial<DonorSheet> = {}): Donor => ({
+  kind: 'model',
   id: 'x',
   maker: '',
   model: '',
@@ -34,7 +37,7 @@ const bare = (over: Partial<Donor> = {}): Donor => ({
 });
 
 test('a machine nobody knows anything about yields nothing known but the names of what is missing', () => {
-  const a = assess(brief, bare());
+  const a = assessed(brief, bare());
   for (const key of BASE_METRIC_KEYS) expect(a.metrics[key].estimate.kind, key).toBe('unknown');
   expect(a.metrics.range.estimate).toEqual({ kind: 'unknown', missing: ['tank', 'consumption'] });
   expect(a.stance).toEqual({ kind: 'unknown' });
@@ -47,10 +50,10 @@ test('leaving any one figure out never turns another metric into a number it was
   const whole = donor('dunelark-720');
   for (const key of FIGURE_KEYS) {
     const { [key]: _left, ...figures } = whole.figures;
-    const without = assess(brief, { ...whole, figures });
+    const without = assessed(brief, { ...whole, figures });
     for (const metric of BASE_METRIC_KEYS) {
       const [before, after] = [
-        assess(brief, whole).metrics[metric].estimate,
+        assessed(brief, whole).metrics[metric].estimate,
         without.metrics[metric].estimate,
       ];
       if (after.kind === 'known' && before.kind === 'known') {
@@ -70,7 +73,7 @@ test('leaving any one figure out never turns another metric into a number it was
 });
 
 test('every metric carries its formula, its inputs and its source', () => {
-  const a = assess(brief, donor('wren-230'));
+  const a = assessed(brief, donor('wren-230'));
   for (const key of BASE_METRIC_KEYS) {
     const { working } = a.metrics[key];
     expect(working.formula.length).toBeGreaterThan(5);
@@ -95,7 +98,7 @@ describe('musts', () => {
   });
   test('the example: the small tank fails the gap, the dear machines the money, an unread plate leaves the payload open', () => {
     const verdict = (id: string, key: string) =>
-      assess(brief, donor(id)).musts.find((m) => m.key === key)?.verdict;
+      assessed(brief, donor(id)).musts.find((m) => m.key === key)?.verdict;
     expect(verdict('wren-230', 'range')).toBe('fail');
     expect(verdict('bastion-1160', 'money')).toBe('fail');
     expect(verdict('postmark-640-v', 'payload')).toBe('not-known');
@@ -137,7 +140,7 @@ describe('parts', () => {
   });
   test('no parts change nothing', () => expect(applyParts(stock, [])).toEqual(stock));
   test('every shipped part fits some donor of the example, and only what it says', () => {
-    for (const p of Object.values(dossier.parts))
+    for (const p of Object.values(partsOf(dossier)))
       expect(
         Object.values(dossier.donors).some((d) => fitsDonor(p, d)),
         p.id,
@@ -146,12 +149,12 @@ describe('parts', () => {
     expect(fitsDonor({ fits: { kind: 'donors', donorIds: ['x'] } }, bare())).toBe(true);
   });
   test('more parts never cost less, and lowering never raises the seat', () => {
-    const all = Object.values(dossier.parts);
+    const all = Object.values(partsOf(dossier));
     fc.assert(
       fc.property(fc.subarray(all, { maxLength: 8 }), fc.constantFrom(...all), (some, more) => {
         const [a, b] = [
-          assess(brief, donor('sorrel-300'), some),
-          assess(brief, donor('sorrel-300'), [...some, more]),
+          assessed(brief, donor('sorrel-300'), some),
+          assessed(brief, donor('sorrel-300'), [...some, more]),
         ];
         expect(mid(b.metrics.outlay.estimate)).toBeGreaterThanOrEqual(
           mid(a.metrics.outlay.estimate) - 1e-9,
@@ -160,14 +163,14 @@ describe('parts', () => {
       { seed: 17, numRuns: 60 },
     );
     expect(
-      mid(assess(brief, donor('sorrel-300'), [part('seat-low')]).metrics.heelGap.estimate),
-    ).toBeLessThan(mid(assess(brief, donor('sorrel-300')).metrics.heelGap.estimate));
+      mid(assessed(brief, donor('sorrel-300'), [part('seat-low')]).metrics.heelGap.estimate),
+    ).toBeLessThan(mid(assessed(brief, donor('sorrel-300')).metrics.heelGap.estimate));
   });
 });
 
 describe('cautions', () => {
   const codes = (id: string, parts: readonly string[] = []) =>
-    assess(brief, donor(id), parts.map(part)).cautions.map((c) => c.code);
+    assessed(brief, donor(id), parts.map(part)).cautions.map((c) => c.code);
   test('lowering without a shorter stand, at one end, and with it', () => {
     expect(codes('sorrel-300', ['lowering-link'])).toEqual(
       expect.arrayContaining(['lowered-without-stand', 'lowered-one-end', 'tell-insurer']),
@@ -195,7 +198,7 @@ describe('cautions', () => {
   });
   test('over the permitted maximum is said at the worst end of the figures', () => {
     const heavy = { ...brief, trip: { ...brief.trip, luggage_kg: 80 } };
-    const over = assess(heavy, donor('wren-230')).cautions.find(
+    const over = assessed(heavy, donor('wren-230')).cautions.find(
       (c) => c.code === 'over-permitted-mass',
     );
     expect(over?.code === 'over-permitted-mass' && over.over_kg).toBeGreaterThan(0);
@@ -216,9 +219,11 @@ test('a claimed 35 kW machine of 180 kg may be ridden on A2: licence law goes by
       tank: claimed(14, 'L', 'stated'),
     },
   });
-  expect(assess(a2, machine).licence).toEqual({ kind: 'legal' });
+  expect(assessed(a2, machine).licence).toEqual({ kind: 'legal' });
   expect(
-    assess(a2, { ...machine, figures: { ...machine.figures, power: claimed(35.3, 'kW', 'crank') } })
-      .licence.kind,
+    assessed(a2, {
+      ...machine,
+      figures: { ...machine.figures, power: claimed(35.3, 'kW', 'crank') },
+    }).licence.kind,
   ).toBe('not-legal');
 });

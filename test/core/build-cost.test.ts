@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import type { Money } from '@/core/brief';
 import { buildCost } from '@/core/money';
 import type { Part } from '@/core/part';
-import { DEMO_PARTS } from '@/demo/parts';
+import { SHIPPED_PARTS } from '@/core/catalogue';
 
 const money: Money = {
   currency: 'EUR',
@@ -13,7 +13,7 @@ const money: Money = {
   ownSpanners: true,
   rates: [{ currency: 'USD', rate: 0.9, date: '2026-01-01' }],
 };
-const base = DEMO_PARTS[0];
+const base = SHIPPED_PARTS[0];
 if (!base) throw new Error('no parts');
 const made = (over: Partial<Part>): Part => ({
   ...base,

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
-import { assess } from '@/core/assessment';
 import {
   assessedBuild,
   atSpending,
@@ -27,7 +26,8 @@ import { buildCost, buildTotal, partsCost } from '@/core/money';
 import type { Part } from '@/core/part';
 import { findBuildFaults, planOf } from '@/core/planning';
 import { demoDossier } from '@/demo/scenario';
-import { planSetting, standing } from '@/store/queries';
+import { partsOf as allParts, planSetting, standing } from '@/store/queries';
+import { assess } from '@/core/assessment';
 
 const highs = await loadHighs();
 const dossier = demoDossier();
@@ -41,7 +41,7 @@ const settingOf = (id: string, more: Partial<PlanSetting> = {}): PlanSetting => 
     ...more,
   };
 };
-const catalogue = new Map(Object.values(dossier.parts).map((p) => [p.id, p]));
+const catalogue = new Map(Object.entries(allParts(dossier)));
 const partsOf = (ids: readonly string[]): readonly Part[] =>
   ids.flatMap((id) => catalogue.get(id) ?? []);
 const buildOf = (id: string, spend: number, more: Partial<PlanSetting> = {}): PlannedBuild => {
@@ -55,15 +55,14 @@ describe('the best build of a candidate', () => {
   test('keeps the money, the rules and the musts, by the full assessment', () => {
     expect(best.cost).toBeLessThanOrEqual(9550);
     expect(findBuildFaults(best.partIds, catalogue)).toEqual([]);
-    const { brief, donor, aboard } = settingOf('sorrel-300');
-    const { musts } = assess(brief, donor, partsOf(best.partIds), aboard);
+    const { musts } = assess({ ...settingOf('sorrel-300'), parts: partsOf(best.partIds) });
     expect(musts.filter((m) => m.verdict === 'fail')).toEqual([]);
     expect(best.points).toBe(fullPoints(settingOf('sorrel-300'), partsOf(best.partIds)));
   });
   test('no single exchange makes it better: nothing added, dropped or swapped within the money beats it by a tenth of a point', () => {
     const setting = settingOf('sorrel-300');
     const inRules = (ids: readonly string[]) => findBuildFaults(ids, catalogue).length === 0;
-    const others = setting.parts.map((p) => p.id).filter((id) => !best.partIds.includes(id));
+    const others = setting.choices.map((p) => p.id).filter((id) => !best.partIds.includes(id));
     const tries = [
       ...others.map((id) => [...best.partIds, id]),
       ...best.partIds.flatMap((out) => [
@@ -86,7 +85,7 @@ describe('the best build of a candidate', () => {
       banned,
     );
     const pin =
-      setting.parts.find(
+      setting.choices.find(
         (p) => !free.partIds.includes(p.id) && p.needs.length === 0 && p.kind === 'controls',
       )?.id ?? '';
     expect(buildOf('wren-230', 9550, { pinned: new Set([pin]) }).partIds).toContain(pin);

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { findChecks, type CheckCode } from '@/core/checks';
-import type { Donor } from '@/core/donor';
+import type { Donor, ModelVariant } from '@/core/donor';
 import type { DonorFacts } from '@/core/facts';
 import { exactly, known } from '@/core/numeric';
 import { normalFigures } from '@/core/readings';
@@ -21,11 +21,14 @@ const facts = (values: Readonly<Record<string, string>>): DonorFacts =>
   );
 const checks = (
   figures: Parameters<typeof quoted>[1],
-  more: Partial<Donor> = {},
+  more: Partial<Omit<ModelVariant, 'kind'>> = {},
   usualPricePerKw?: number,
 ) => {
   const donor: Donor = {
     ...newDonor('d'),
+    kind: 'variant',
+    baseId: 'm',
+    variant: {},
     donorClass: 'rally-twin',
     figures: quoted('d', figures),
     ...more,
@@ -264,7 +267,7 @@ test('nothing known, nothing to check; figures not known never set off a check',
 
 test('the example has few things to check, and each has words', () => {
   const dossier = demoDossier();
-  for (const donor of resolvedDonors(dossier.donors).values()) {
+  for (const donor of resolvedDonors(dossier).values()) {
     const found = checksOf(donor, dossier);
     expect(found.length, donor.id).toBeLessThanOrEqual(2);
     for (const check of found)

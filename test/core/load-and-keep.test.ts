@@ -1,14 +1,7 @@
 import fc from 'fast-check';
 import { lusolve, matrix } from 'mathjs';
 import { describe, expect, test } from 'vitest';
-import {
-  assess,
-  claimInFuel,
-  frontShare,
-  luggagePlaces,
-  PLACES,
-  type MetricKey,
-} from '@/core/assessment';
+import { claimInFuel, frontShare, luggagePlaces, PLACES, type MetricKey } from '@/core/assessment';
 import type { Brief } from '@/core/brief';
 import { resolveDonor, type Donor } from '@/core/donor';
 import { fuelRange, fuelShort } from '@/core/fuel';
@@ -17,6 +10,7 @@ import { exactly } from '@/core/numeric';
 import { kilometres, litres, litresPer100Km } from '@/core/units';
 import { demoDossier } from '@/demo/scenario';
 import { BRIEF_KEY, newBrief, newDonor } from '@/store/records';
+import { assessed } from '../cases';
 
 const dossier = demoDossier();
 const brief: Brief = dossier.briefs[BRIEF_KEY] ?? newBrief('EUR');
@@ -30,7 +24,7 @@ const withMoney = (money: Partial<Brief['money']>): Brief => ({
   money: { ...brief.money, ...money },
 });
 const metric = (b: Brief, d: Donor, key: MetricKey) => {
-  const a = assess(b, d);
+  const a = assessed(b, d);
   return ({ ...a.metrics, ...a.underLoad() } as Record<string, (typeof a.metrics)['range']>)[key]
     ?.estimate;
 };
@@ -39,12 +33,12 @@ const mid = (b: Brief, d: Donor, key: MetricKey): number => {
   return estimate?.kind === 'known' ? estimate.interval.mid : Number.NaN;
 };
 const twin = donor('dunelark-720');
-const codes = (b: Brief, d: Donor) => assess(b, d).cautions.map((c) => c.code);
+const codes = (b: Brief, d: Donor) => assessed(b, d).cautions.map((c) => c.code);
 
 describe('loads on the axles', () => {
   test('agree with the two equations of statics solved by a general-purpose library', () => {
     const loaded = withTrip({ luggage_kg: 40, tankBag_kg: 6, tail_kg: 10, pillion_kg: 60 });
-    const { figures } = assess(loaded, twin);
+    const { figures } = assessed(loaded, twin);
     const { split } = frontShare(loaded, figures);
     const [mass, wheelbase] = [figures.mass.estimate, figures.wheelbase.estimate].map((e) =>
       e.kind === 'known' ? e.interval.mid : Number.NaN,
@@ -88,7 +82,7 @@ describe('loads on the axles', () => {
   });
   test('weight moved from the tail to the tank bag loads the front', () => {
     const share = (trip: Partial<Brief['trip']>) => {
-      const { estimate } = frontShare(withTrip(trip), assess(brief, twin).figures);
+      const { estimate } = frontShare(withTrip(trip), assessed(brief, twin).figures);
       return estimate.kind === 'known' ? estimate.interval.mid : 0;
     };
     expect(share({ luggage_kg: 30, tankBag_kg: 10, tail_kg: 0 })).toBeGreaterThan(
@@ -200,8 +194,8 @@ describe('services and money', () => {
   });
   test('“pays for itself in fuel”: by hand, never where it drinks more, not known without a price of fuel', () => {
     const [a, b] = [
-      assess(brief, donor('sorrel-300-longway')).metrics,
-      assess(brief, donor('drover-430-brenfold')).metrics,
+      assessed(brief, donor('sorrel-300-longway')).metrics,
+      assessed(brief, donor('drover-430-brenfold')).metrics,
     ];
     const money = { ...brief.money, yearly_km: 8000, fuel_perL: 1.8 };
     const claim = claimInFuel(a, b, money);

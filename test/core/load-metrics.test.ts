@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import {
-  assess,
   drivetrain,
   engineCurve,
   LOAD_METRIC_KEYS,
@@ -18,12 +17,13 @@ import { powerToHold, ROLLING_COEFFICIENT } from '@/core/road-load';
 import { demoDossier } from '@/demo/scenario';
 import { BRIEF_KEY, newBrief, newDonor } from '@/store/records';
 import { formatWithUnit, METRIC_WORDS } from '@/ui/messages';
+import { assessed } from '../cases';
 
 const dossier = demoDossier();
 const brief = dossier.briefs[BRIEF_KEY] ?? newBrief('EUR');
 const donor = (id: string): Donor => resolveDonor(dossier.donors, id) ?? newDonor(id);
 const twin = donor('dunelark-720');
-const of = (d: Donor, b = brief) => assess(b, d).underLoad();
+const of = (d: Donor, b = brief) => assessed(b, d).underLoad();
 const mid = (d: Donor, key: LoadMetricKey, b = brief): number => {
   const { estimate } = of(d, b)[key];
   return estimate.kind === 'known' ? estimate.interval.mid : Number.NaN;
@@ -74,7 +74,7 @@ describe('what the loaded machine does', () => {
     }
   });
   test('power left at the cruise is one less what the road takes of it', () => {
-    const a = assess(brief, twin);
+    const a = assessed(brief, twin);
     const loaded = a.metrics.loadedMass.estimate;
     if (loaded.kind !== 'known') throw new Error('mass');
     const needed = powerToHold(
@@ -101,7 +101,15 @@ describe('what the loaded machine does', () => {
       Math.floor(2400 / Math.min(700, 15 * meanSpeed(brief))),
     );
     expect(
-      mid({ ...thorn, listing: { odometer_km: 690, fitted: [] } }, 'tripServices'),
+      mid(
+        {
+          ...thorn,
+          kind: 'machine',
+          state: 'for-sale',
+          machine: { odometer_km: 690, fitted: [] },
+        },
+        'tripServices',
+      ),
     ).toBeGreaterThanOrEqual(mid(thorn, 'tripServices'));
   });
   test('the loosest ground is one that makes up a tenth of the way', () =>
@@ -168,7 +176,7 @@ describe('what a rider would call plain', () => {
     expect(mid(twin, 'cruisePower', faster)).toBeLessThan(mid(twin, 'cruisePower'));
   });
   test('computed once: the second call gives the same object', () => {
-    const a = assess(brief, twin);
+    const a = assessed(brief, twin);
     expect(a.underLoad()).toBe(a.underLoad());
   });
 });

@@ -1,11 +1,12 @@
 import { describe, expect, test } from 'vitest';
-import { assess, judge, mustNeed, type MustVerdict } from '@/core/assessment';
+import { judge, mustNeed, type MustVerdict } from '@/core/assessment';
 import { MUST_KEYS, spendable, type Brief, type MustKey, type StanceBand } from '@/core/brief';
 import { STANCE_LIMITS, stanceBand } from '@/core/fit';
 import { between, exactly, known } from '@/core/numeric';
 import { preferredUnit, UNIT_SYSTEMS, unitEntry, unitsOf, type Dimension } from '@/core/units';
 import { demoDossier } from '@/demo/scenario';
 import { newBrief } from '@/store/records';
+import { assessed } from '../cases';
 
 const brief = newBrief('EUR');
 
@@ -60,7 +61,7 @@ describe('only the musts that are on are judged, in the brief’s order', () => 
   const judged = (on: readonly MustKey[]) => {
     if (!donor) throw new Error('no donor');
     const asked: Brief = { ...brief, musts: { ...brief.musts, on } };
-    return assess(asked, donor).musts;
+    return assessed(asked, donor).musts;
   };
   test.each([[[]], [['range']], [['money', 'range']], [MUST_KEYS]] as readonly (readonly [
     readonly MustKey[],

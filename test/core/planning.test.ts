@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { faultsOfAdding, faultsOfRemoving, findBuildFaults, type Choosable } from '@/core/planning';
-import { DEMO_PARTS } from '@/demo/parts';
+import { SHIPPED_PARTS } from '@/core/catalogue';
 
 const item = (id: string, over: Partial<Choosable> = {}): [string, Choosable] => [
   id,
@@ -51,10 +51,10 @@ test('taking off what others need is told, and old faults are not blamed on a ne
 });
 
 test('the shipped parts name only parts that exist, never themselves, and each can be built', () => {
-  const shipped = new Map(DEMO_PARTS.map((p) => [p.id, p]));
-  expect(shipped.size).toBe(DEMO_PARTS.length);
-  expect(DEMO_PARTS.length).toBeGreaterThanOrEqual(40);
-  for (const p of DEMO_PARTS) {
+  const shipped = new Map(SHIPPED_PARTS.map((p) => [p.id, p]));
+  expect(shipped.size).toBe(SHIPPED_PARTS.length);
+  expect(SHIPPED_PARTS.length).toBeGreaterThanOrEqual(40);
+  for (const p of SHIPPED_PARTS) {
     for (const id of [...p.needs.flat(), ...p.shutsOut]) {
       expect(shipped.has(id), `${p.id} → ${id}`).toBe(true);
       expect(id).not.toBe(p.id);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { assess, BASE_METRIC_KEYS, type Assessment, type BaseMetricKey } from '@/core/assessment';
+import { BASE_METRIC_KEYS, type Assessment, type BaseMetricKey } from '@/core/assessment';
 import type { Brief } from '@/core/brief';
 import type { Donor } from '@/core/donor';
 import type { FigureKey } from '@/core/readings';
@@ -8,10 +8,11 @@ import { fitScore, wantCurves, wantWeights } from '@/core/preference';
 import { demoDossier } from '@/demo/scenario';
 import { resolvedDonors } from '@/store/queries';
 import { BRIEF_KEY, newBrief } from '@/store/records';
+import { assessed } from '../cases';
 
 const dossier = demoDossier();
 const brief: Brief = dossier.briefs[BRIEF_KEY] ?? newBrief('EUR');
-const donors = [...resolvedDonors(dossier.donors).values()];
+const donors = [...resolvedDonors(dossier).values()];
 const anyDonor = fc.constantFrom(...donors);
 
 /** The middle of a metric; fails the test where it is not known. */
@@ -44,7 +45,7 @@ describe('what a rider would call plain', () => {
           ...brief,
           rider: { ...brief.rider, mass_kg: brief.rider.mass_kg + more },
         };
-        const [a, b] = [assess(brief, donor), assess(heavier, donor)];
+        const [a, b] = [assessed(brief, donor), assessed(heavier, donor)];
         if (knows(a, 'payloadLeft'))
           expect(mid(a, 'payloadLeft') - mid(b, 'payloadLeft')).toBeCloseTo(more, 9);
         expect(mid(b, 'powerToMass')).toBeLessThan(mid(a, 'powerToMass'));
@@ -61,7 +62,7 @@ describe('what a rider would call plain', () => {
         fc.integer({ min: 1, max: 80 }),
         fc.integer({ min: 0, max: 40 }),
         (donor, leg, sole) => {
-          const plain: Brief = { ...brief, rider: { ...brief.rider, sits: undefined } };
+          const plain: Brief = { ...brief, rider: { ...brief.rider } };
           const taller: Brief = {
             ...plain,
             rider: {
@@ -71,7 +72,7 @@ describe('what a rider would call plain', () => {
             },
           };
           expect(
-            mid(assess(plain, donor), 'heelGap') - mid(assess(taller, donor), 'heelGap'),
+            mid(assessed(plain, donor), 'heelGap') - mid(assessed(taller, donor), 'heelGap'),
           ).toBeCloseTo(leg + sole, 9);
         },
       ),
@@ -82,7 +83,7 @@ describe('what a rider would call plain', () => {
   test('a larger tank goes further and never weighs less', () => {
     fc.assert(
       fc.property(anyDonor, fc.double({ min: 1.05, max: 1.6, noNaN: true }), (donor, by) => {
-        const [a, b] = [assess(brief, donor), assess(brief, scaled(donor, 'tank', by))];
+        const [a, b] = [assessed(brief, donor), assessed(brief, scaled(donor, 'tank', by))];
         expect(mid(b, 'range')).toBeGreaterThan(mid(a, 'range'));
         expect(mid(b, 'readyMass')).toBeGreaterThanOrEqual(mid(a, 'readyMass'));
       }),
@@ -105,9 +106,9 @@ describe('what a rider would call plain', () => {
             ...brief,
             trip: { ...brief.trip, cruise_kmh: brief.trip.cruise_kmh + faster },
           };
-          const now = mid(assess(brief, donor), 'range');
-          expect(mid(assess(careful, donor), 'range')).toBeLessThan(now);
-          expect(mid(assess(hasty, donor), 'range')).toBeLessThanOrEqual(now);
+          const now = mid(assessed(brief, donor), 'range');
+          expect(mid(assessed(careful, donor), 'range')).toBeLessThan(now);
+          expect(mid(assessed(hasty, donor), 'range')).toBeLessThanOrEqual(now);
         },
       ),
       { seed: 44 },
@@ -131,7 +132,7 @@ describe('what a rider would call plain', () => {
         },
       },
     };
-    const [a, b] = [assess(brief, kg), assess(brief, inMillimetres)];
+    const [a, b] = [assessed(brief, kg), assessed(brief, inMillimetres)];
     for (const key of BASE_METRIC_KEYS) expect(mid(b, key)).toBeCloseTo(mid(a, key), 9);
   });
 });
@@ -139,7 +140,7 @@ describe('what a rider would call plain', () => {
 describe('intervals and scores', () => {
   test('every known metric holds its middle, on every machine', () => {
     for (const donor of donors) {
-      for (const metric of Object.values(assess(brief, donor).metrics)) {
+      for (const metric of Object.values(assessed(brief, donor).metrics)) {
         if (metric.estimate.kind === 'unknown') continue;
         const { low, mid: middle, high } = metric.estimate.interval;
         expect(low).toBeLessThanOrEqual(middle);
@@ -151,7 +152,7 @@ describe('intervals and scores', () => {
 
   test('a cheaper machine never fits worse', () => {
     const points = (donor: Donor) =>
-      fitScore(assess(brief, donor).metrics, wantCurves(brief), wantWeights(brief)).points.mid;
+      fitScore(assessed(brief, donor).metrics, wantCurves(brief), wantWeights(brief)).points.mid;
     fc.assert(
       fc.property(anyDonor, fc.double({ min: 0.4, max: 0.99, noNaN: true }), (donor, by) => {
         expect(points(scaled(donor, 'price', by))).toBeGreaterThanOrEqual(points(donor) - 1e-9);
@@ -174,7 +175,7 @@ describe('intervals and scores', () => {
             money: { ...brief.money, budget },
           };
           const { points } = fitScore(
-            assess(other, donor).metrics,
+            assessed(other, donor).metrics,
             wantCurves(other),
             wantWeights(other),
           );

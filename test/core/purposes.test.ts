@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { assess } from '@/core/assessment';
 import {
   briefForPurpose,
   MAX_PURPOSES,
@@ -25,12 +24,13 @@ import { demoDossier } from '@/demo/scenario';
 import { purposeChange } from '@/store/purpose-change';
 import { standing } from '@/store/queries';
 import { BRIEF_KEY, briefSchema, newBrief, newDonor } from '@/store/records';
+import { assessed } from '../cases';
 
 const dossier = demoDossier();
 const brief: Brief = dossier.briefs[BRIEF_KEY] ?? newBrief('EUR');
 const scoreOf = (id: string, of: Brief = brief): FitScore =>
   fitScore(
-    assess(of, resolveDonor(dossier.donors, id) ?? newDonor(id)).metrics,
+    assessed(of, resolveDonor(dossier.donors, id) ?? newDonor(id)).metrics,
     wantCurves(of),
     wantWeights(of),
   );

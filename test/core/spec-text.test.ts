@@ -313,7 +313,7 @@ test('pasting a sheet that Jugator printed, in any unit system, finds every figu
 });
 
 test('the sheets of all example donors come back whole', () => {
-  for (const donor of resolvedDonors(demoDossier().donors).values()) {
+  for (const donor of resolvedDonors(demoDossier()).values()) {
     for (const units of UNIT_SYSTEMS) {
       const keys = new Set(
         readSpecText(sheetText(donor, { units, currency: 'EUR' })).map((p) => p.key),

@@ -1,17 +1,16 @@
 import { describe, expect, test } from 'vitest';
-import { assess } from '@/core/assessment';
-import { stakes, type Contender, type Stake } from '@/core/stakes';
+import { assess, type Case } from '@/core/assessment';
+import { stakes, type Stake } from '@/core/stakes';
 import { fitScore, wantCurves, wantWeights } from '@/core/preference';
-import { aboardOf } from '@/store/queries';
 import { dossier, entryOf, standingOf } from '../store/demo-standing';
 
 const { brief } = standingOf(dossier);
-const contender = (id: string): Contender => {
-  const { donor, candidate } = entryOf(standingOf(dossier), id);
-  return { donor, parts: [], aboard: aboardOf(dossier, candidate.donorId) };
-};
+const contender = (id: string): Case => ({
+  ...entryOf(standingOf(dossier), id).bare,
+  parts: [],
+});
 const leader = contender('c-drover-430-brenfold');
-const found = stakes(brief, leader);
+const found = stakes(leader);
 const of = (list: readonly Stake[], key: string) => list.find((s) => s.key === key);
 
 describe('what hangs on a figure', () => {
@@ -37,29 +36,24 @@ describe('what hangs on a figure', () => {
     };
     const points = (amount: number) =>
       fitScore(
-        assess(
-          brief,
-          {
+        assess({
+          ...leader,
+          donor: {
             ...donor,
             figures: { ...donor.figures, mass: { readings: [{ ...reading, amount, spread: 0 }] } },
           },
-          [],
-          leader.aboard,
-        ).metrics,
+        }).metrics,
         wantCurves(brief),
         wantWeights(brief),
       ).points.mid;
-    expect(of(stakes(brief, { ...leader, donor }), 'mass')?.points).toBeCloseTo(
+    expect(of(stakes({ ...leader, donor }), 'mass')?.points).toBeCloseTo(
       Math.abs(points(160) - points(180)),
       9,
     );
   });
   test('one that nobody has quoted puts the weight of its wants at stake and names the must it keeps from being judged', () => {
     const { seatHeight: _gone, ...figures } = leader.donor.figures;
-    const stake = of(
-      stakes(brief, { ...leader, donor: { ...leader.donor, figures } }),
-      'seatHeight',
-    );
+    const stake = of(stakes({ ...leader, donor: { ...leader.donor, figures } }), 'seatHeight');
     expect(stake?.origin).toBeUndefined();
     expect(stake?.points).toBeCloseTo(wantWeights(brief).heelGap * 100, 9);
     expect(stake?.decides).toContain('stance');
@@ -67,7 +61,7 @@ describe('what hangs on a figure', () => {
   test('measuring a figure takes it off the list', () => {
     const { tank: _tank, ...figures } = leader.donor.figures;
     const without = { ...leader, donor: { ...leader.donor, figures } };
-    expect(of(stakes(brief, without), 'tank')).toBeDefined();
+    expect(of(stakes(without), 'tank')).toBeDefined();
     const measured = {
       ...leader,
       donor: {
@@ -89,7 +83,7 @@ describe('what hangs on a figure', () => {
         },
       },
     };
-    expect(of(stakes(brief, measured), 'tank')).toBeUndefined();
+    expect(of(stakes(measured), 'tank')).toBeUndefined();
   });
 });
 
@@ -97,11 +91,11 @@ describe('what hangs on a fact', () => {
   test('rims that nobody has named are asked for; named, they are not', () => {
     const { wheelType: _gone, ...facts } = leader.donor.facts ?? {};
     expect(
-      of(stakes(brief, { ...leader, donor: { ...leader.donor, facts } }), 'wheelType')?.points,
+      of(stakes({ ...leader, donor: { ...leader.donor, facts } }), 'wheelType')?.points,
     ).toBeGreaterThan(0);
     expect(
       of(
-        stakes(brief, {
+        stakes({
           ...leader,
           donor: {
             ...leader.donor,

@@ -14,7 +14,7 @@ import {
   type RowSetting,
 } from '@/core/tables';
 import { convert } from '@/core/units';
-import { DEMO_PARTS } from '@/demo/parts';
+import { SHIPPED_PARTS } from '@/core/catalogue';
 import { demoDossier } from '@/demo/scenario';
 import { resolvedDonors } from '@/store/queries';
 import { donorSchema, newDonor, partSchema } from '@/store/records';
@@ -27,7 +27,7 @@ import {
   tableFaultWords,
 } from '@/ui/messages';
 
-const donors = [...resolvedDonors(demoDossier().donors).values()];
+const donors = [...resolvedDonors(demoDossier()).values()];
 const setting = (columns: readonly ColumnTarget[]): RowSetting => ({
   columns,
   origin: 'claimed',
@@ -210,12 +210,12 @@ describe('tables that cannot be read', () => {
 
 describe('parts out and in again', () => {
   test('every shipped part comes back as it was, now the rider’s own', () => {
-    const parsed = parseCsv(csvText(partTable(DEMO_PARTS)));
+    const parsed = parseCsv(csvText(partTable(SHIPPED_PARTS)));
     if (parsed.kind !== 'table') throw new Error('no table');
     const columns = partColumns(parsed.headings);
     parsed.rows.forEach((cells, i) => {
       const result = readPartRow(cells, columns, 'fresh');
-      expect(result).toEqual({ kind: 'part', part: { ...DEMO_PARTS[i], own: true } });
+      expect(result).toEqual({ kind: 'part', part: { ...SHIPPED_PARTS[i], own: true } });
       if (result.kind === 'part') expect(partSchema.safeParse(result.part).success).toBe(true);
     });
   });

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { DONOR_CLASSES, donorKind, shortName } from '@/core/donor';
+import { DONOR_CLASSES, shortName } from '@/core/donor';
 import { PART_KINDS } from '@/core/part';
 import {
   crankFrom,
@@ -9,7 +9,7 @@ import {
   type FigureKey,
 } from '@/core/readings';
 import { demoDossier } from '@/demo/scenario';
-import { resolvedDonors } from '@/store/queries';
+import { resolvedDonors, partsOf } from '@/store/queries';
 import { BRIEF_KEY, RECORDS, TABLES } from '@/store/records';
 
 const dossier = demoDossier();
@@ -31,11 +31,11 @@ test('every record of the example is a good record', () => {
 test('one donor of each class, parts of every kind', () => {
   expect(
     donors
-      .filter((d) => donorKind(d) === 'model')
+      .filter((d) => d.kind === 'model')
       .map((d) => d.donorClass)
       .toSorted(),
   ).toEqual([...DONOR_CLASSES].toSorted());
-  expect(new Set(Object.values(dossier.parts).map((p) => p.kind))).toEqual(new Set(PART_KINDS));
+  expect(new Set(Object.values(partsOf(dossier)).map((p) => p.kind))).toEqual(new Set(PART_KINDS));
 });
 
 test('the trip: about 2400 km, a rider of about 1.66 m, improving, a gap of about 310 km', () => {
@@ -91,7 +91,7 @@ test('figures are quoted in the mixture that riders meet', () => {
 });
 
 describe('power, torque and their speeds do not contradict each other (P = T·ω)', () => {
-  test.each([...resolvedDonors(dossier.donors).values()].map((d) => [shortName(d), d] as const))(
+  test.each([...resolvedDonors(dossier).values()].map((d) => [shortName(d), d] as const))(
     '%s',
     (_model, donor) => {
       const at = (key: FigureKey) => {

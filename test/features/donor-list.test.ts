@@ -14,7 +14,7 @@ const dossier = demoDossier();
 const money = moneyOf(dossier);
 const plates = new Map(Object.values(dossier.candidates).map((c) => [c.donorId, c.plate]));
 const source: ListSource = {
-  donors: [...resolvedDonors(dossier.donors).values()],
+  donors: [...resolvedDonors(dossier).values()],
   plateOf: (id) => plates.get(id),
   figure: (d, key) => figureOf(d, key, money),
   assessment: (d) => assessmentOf(d, dossier),
@@ -56,8 +56,7 @@ describe('search, filters and order', () => {
     const masses = rising
       .map(
         (id) =>
-          figureOf(resolvedDonors(dossier.donors).get(id) ?? source.donors[0]!, 'mass', money)
-            .estimate,
+          figureOf(resolvedDonors(dossier).get(id) ?? source.donors[0]!, 'mass', money).estimate,
       )
       .flatMap((e) => (e.kind === 'known' ? [e.interval.mid] : []));
     expect(masses).toEqual([...masses].sort((a, b) => a - b));

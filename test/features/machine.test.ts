@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { assess, dragAreaOf, frontShare, LIGHT_FRONT, propulsionOf } from '@/core/assessment';
+import { dragAreaOf, frontShare, LIGHT_FRONT, propulsionOf } from '@/core/assessment';
 import { resolveDonor, type Donor } from '@/core/donor';
 import { fitScore, needsOf, NEED_VALUE, wantCurves, wantWeights } from '@/core/preference';
 import { resistance, thrust } from '@/core/road-load';
@@ -14,13 +14,14 @@ import {
   type CurveSetting,
 } from '@/features/weigh-up/machine/curves';
 import { BRIEF_KEY, newBrief, newDonor } from '@/store/records';
+import { assessed } from '../cases';
 
 const dossier = demoDossier();
 const brief = dossier.briefs[BRIEF_KEY] ?? newBrief('EUR');
 const donor = (id: string): Donor => resolveDonor(dossier.donors, id) ?? newDonor(id);
 const twin = donor('dunelark-720');
-const assessed = assess(brief, twin);
-const propulsion = propulsionOf(twin, assessed.figures);
+const assessment = assessed(brief, twin);
+const propulsion = propulsionOf(twin, assessment.figures);
 if (propulsion.kind !== 'known') throw new Error(propulsion.missing.join());
 const setting: CurveSetting = {
   propulsion: propulsion.value,
@@ -71,20 +72,20 @@ describe('pull and revs', () => {
 
 describe('axles', () => {
   test('the loads add to the loaded machine; luggage makes the front lighter', () => {
-    const { split, estimate } = frontShare(brief, assessed.figures);
-    const loaded = assessed.metrics.loadedMass.estimate;
+    const { split, estimate } = frontShare(brief, assessment.figures);
+    const loaded = assessment.metrics.loadedMass.estimate;
     if (!split || estimate.kind !== 'known' || loaded.kind !== 'known')
       throw new Error('not known');
     expect(split.front_kg + split.rear_kg).toBeCloseTo(loaded.interval.mid, 6);
     const heavy = frontShare(
       { ...brief, trip: { ...brief.trip, luggage_kg: 80 } },
-      assessed.figures,
+      assessment.figures,
     ).estimate;
     expect(heavy.kind === 'known' && heavy.interval.mid).toBeLessThan(estimate.interval.mid);
     expect(estimate.interval.mid).toBeGreaterThan(LIGHT_FRONT);
   });
   test('without a wheelbase not known, and why', () =>
-    expect(frontShare(brief, assess(brief, newDonor('x')).figures).estimate).toMatchObject({
+    expect(frontShare(brief, assessed(brief, newDonor('x')).figures).estimate).toMatchObject({
       kind: 'unknown',
       missing: ['mass', 'wheelbase'],
     }));
@@ -92,7 +93,7 @@ describe('axles', () => {
 
 describe('gaps', () => {
   const score = (id: string) =>
-    fitScore(assess(brief, donor(id)).metrics, wantCurves(brief), wantWeights(brief));
+    fitScore(assessed(brief, donor(id)).metrics, wantCurves(brief), wantWeights(brief));
   test('only what is below its need, largest first, in points', () => {
     for (const id of ['wren-230', 'bastion-1160', 'sorrel-300']) {
       const own = score(id);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { applyChanges, applyToRecord, inverted, type Change } from '@/store/history';
 import { donorSchema, EMPTY_DOSSIER, newDonor, partSchema, type Dossier } from '@/store/records';
-import { DEMO_PARTS } from '@/demo/parts';
+import { SHIPPED_PARTS } from '@/core/catalogue';
 
 /** The slow and obvious way: a new dossier for every change. */
 function slowly(dossier: Dossier, changes: readonly Change[]): Dossier | undefined {
@@ -103,21 +103,27 @@ describe('records refuse what cannot be', () => {
   );
   test.each([
     [
-      'a whole listing',
+      'a whole machine',
       {
+        kind: 'machine',
         baseId: 'm',
-        listing: {
+        state: 'owned',
+        machine: {
           odometer_km: 9000,
           hours: 120,
           year: 2023,
           collect_km: 40,
-          fitted: [{ partId: 'p', wear: 0.5 }],
+          fitted: [{ partId: 'p', wear: 0.5, on: '2026-04-30' }],
         },
       },
     ],
     [
       'a variant',
-      { baseId: 'm', variant: { year: 2026, market: 'north', tune: 'restricted', seat: 'low' } },
+      {
+        kind: 'variant',
+        baseId: 'm',
+        variant: { year: 2026, market: 'north', tune: 'restricted', seat: 'low' },
+      },
     ],
     [
       'weak points',
@@ -128,7 +134,7 @@ describe('records refuse what cannot be', () => {
     expect(donorSchema.safeParse({ ...good, ...change }).success).toBe(true),
   );
   test('parts: days are whole, prices within bounds', () => {
-    const [part] = DEMO_PARTS;
+    const [part] = SHIPPED_PARTS;
     expect(partSchema.safeParse({ ...part, leadTime_days: 2.5 }).success).toBe(false);
     expect(partSchema.safeParse({ ...part, price: { amount: -1, currency: 'EUR' } }).success).toBe(
       false,

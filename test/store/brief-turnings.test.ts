@@ -1,20 +1,18 @@
 import { describe, expect, test } from 'vitest';
 import { rebalanceShares } from '@/core/brief';
-import { briefTurnings, type Contender } from '@/core/stakes';
-import { aboardOf, doubtModel, type Standing } from '@/store/queries';
+import type { Case } from '@/core/assessment';
+import { briefTurnings } from '@/core/stakes';
+import { doubtModel, type Standing } from '@/store/queries';
 import { BRIEF_KEY } from '@/store/records';
 import { dossier, entryOf as entry, standingOf as of } from './demo-standing';
 
 const now = of(dossier);
-const contender = (id: string): Contender => {
-  const { donor, candidate } = entry(now, id);
-  return { donor, parts: [], aboard: aboardOf(dossier, candidate.donorId) };
-};
+const contender = (id: string): Case => ({ ...entry(now, id).bare, parts: [] });
 const points = (s: Standing, id: string) => entry(s, id).stockScore.points.mid;
 
 describe('what in the brief would turn it', () => {
   const [leader, rival] = ['c-drover-430-brenfold', 'c-pika-340-x'];
-  const turnings = briefTurnings(now.brief, contender(leader), contender(rival));
+  const turnings = briefTurnings(contender(leader), contender(rival));
   test('each change named really puts the rival ahead, by the whole computation', () => {
     expect(turnings.length).toBeGreaterThan(0);
     for (const t of turnings) {
@@ -31,7 +29,7 @@ describe('what in the brief would turn it', () => {
     }
   });
   test('nothing is asked where the rival is worth more already', () =>
-    expect(briefTurnings(now.brief, contender(rival), contender(leader))).toEqual([]));
+    expect(briefTurnings(contender(rival), contender(leader))).toEqual([]));
 });
 
 describe('the shortlist as a simulation is told of it', () => {

@@ -3,6 +3,7 @@ import { demoDossier } from '@/demo/scenario';
 import { openDb, type StoredRecord } from '@/store/db';
 import { parseDossierFile, formatDossierFile } from '@/store/files';
 import { listSnapshots, snapshotDossier } from '@/store/snapshots';
+import { FORMAT_VERSION } from '@/store/migrations';
 import { standing } from '@/store/queries';
 import { BRIEF_KEY, TABLES, type SetAside, type TableName } from '@/store/records';
 import { asideWords } from '@/ui/messages';
@@ -30,6 +31,7 @@ async function damaged(
       Object.entries(rows[table] ?? {}).map(([key, value]) => ({ key, value })),
     );
   for (const [table, row] of extra) await db[table].put(row);
+  await db.meta.put({ key: 'version', value: FORMAT_VERSION });
   db.close();
   return name;
 }
@@ -145,7 +147,11 @@ describe('records that are good but hang together badly', () => {
     [
       'a ring of variants',
       (rows) => {
-        rows('donors', 'sorrel-300').baseId = 'sorrel-300-low';
+        Object.assign(rows('donors', 'sorrel-300'), {
+          kind: 'variant',
+          variant: {},
+          baseId: 'sorrel-300-low',
+        });
       },
       [],
       { table: 'donors', kind: 'mended', why: 'misplaced' },
@@ -205,6 +211,7 @@ describe('damage elsewhere in the database', () => {
       at: 1,
       name: 'good',
       automatic: false,
+      version: FORMAT_VERSION,
       dossier: demoDossier(),
     });
     await db.snapshots.put({ id: '2026-01-02-bad', at: 'x', dossier: null } as never);

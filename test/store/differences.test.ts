@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { type Trial } from '@/core/evidence';
 import { describe, expect, test } from 'vitest';
 import type { Reading } from '@/core/readings';
 import {
@@ -11,6 +12,7 @@ import {
   type Difference,
 } from '@/store/files';
 import { applyChanges, inverted } from '@/store/history';
+import { partsOf } from '@/store/queries';
 import {
   BRIEF_KEY,
   EMPTY_DOSSIER,
@@ -196,7 +198,7 @@ describe('taking everything that differs', () => {
   const changed = (picks: readonly number[]): Dossier => {
     const at = <T>(list: readonly T[], n: number): T => list[n % list.length] as T;
     return picks.reduce<Dossier>((of, n) => {
-      const part = at(Object.values(of.parts), n);
+      const part = at(Object.values(partsOf(of)), n);
       const some = at(Object.values(of.donors), n);
       const candidate = at(Object.values(of.candidates), n);
       switch (n % 5) {
@@ -286,18 +288,32 @@ describe('verdicts in the other file', () => {
     ).toEqual([]));
 });
 
+const look = (donorId: string): Trial => ({
+  id: 'look',
+  kind: 'inspection',
+  on: '2026-03-01',
+  donorId,
+  machine: '',
+  observed: { ticks: { tyres: 'good' } },
+  note: 'cold',
+});
+
 describe('the shortlist alone', () => {
   test('holds what the shortlist stands on and weighs the same; other donors, verdicts and visits stay at home', () => {
     const shared = shortlistOnly({
       ...mine,
-      visits: {
-        'sorrel-300': { id: 'sorrel-300', on: '2026-03-01', ticks: { tyres: 'good' }, note: '' },
+      trials: {
+        ...mine.trials,
+        look: look('sorrel-300'),
+        away: { ...look('dunelark-720-restricted'), id: 'away' },
       },
     });
     expect(Object.keys(shared.donors).length).toBeLessThan(Object.keys(mine.donors).length);
-    expect(shared.visits).toEqual({});
+    // What was read and found goes along, what was ticked and noted stays at home.
+    expect(shared.trials.look).toMatchObject({ observed: {}, note: '' });
+    expect(Object.keys(shared.trials)).toEqual(expect.arrayContaining(['sit-1', 'look']));
     const parsed = parseDossierFile(formatDossierFile(shared, '2026-03-01T00:00:00.000Z'));
     expect(parsed.kind).toBe('dossier');
-    expect(findDifferences(mine, shared)).toEqual([]);
+    expect(findDifferences(mine, shared).map((d) => d.id)).toEqual(['trials/look']);
   });
 });

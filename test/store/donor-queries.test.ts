@@ -8,21 +8,22 @@ import {
   moneyOf,
   resolvedDonors,
   standing,
+  partsOf,
 } from '@/store/queries';
 import { BRIEF_KEY, EMPTY_DOSSIER, type Dossier } from '@/store/records';
 
 const dossier = demoDossier();
 const donor = (d: Dossier, id: string) => {
-  const found = resolvedDonors(d.donors).get(id);
+  const found = resolvedDonors(d).get(id);
   if (!found) throw new Error(id);
   return found;
 };
 
 describe('what is computed of donors is computed once for a state', () => {
   test('inheritance', () => {
-    expect(resolvedDonors(dossier.donors)).toBe(resolvedDonors(dossier.donors));
+    expect(resolvedDonors(dossier)).toBe(resolvedDonors(dossier));
     const edited = { ...dossier, donors: { ...dossier.donors } };
-    expect(resolvedDonors(edited.donors)).not.toBe(resolvedDonors(dossier.donors));
+    expect(resolvedDonors(edited)).not.toBe(resolvedDonors(dossier));
   });
   test('an edit of the model reaches its variants and listings', () => {
     const model = dossier.donors['drover-430'];
@@ -48,17 +49,17 @@ describe('what is computed of donors is computed once for a state', () => {
   });
   test('a listing is computed anew when its parts change, and when a part of the catalogue does', () => {
     const own = dossier.donors['drover-430-brenfold'];
-    if (!own?.listing) throw new Error('listing');
+    if (own?.kind !== 'machine') throw new Error('machine');
     const bare: Dossier = {
       ...dossier,
-      donors: { ...dossier.donors, [own.id]: { ...own, listing: { ...own.listing, fitted: [] } } },
+      donors: { ...dossier.donors, [own.id]: { ...own, machine: { ...own.machine, fitted: [] } } },
     };
     const clearance = (d: Dossier) => {
       const estimate = assessmentOf(donor(d, own.id), d)?.metrics.clearance.estimate;
       return estimate?.kind === 'known' ? estimate.interval.mid : Number.NaN;
     };
     expect(clearance(bare) - clearance(dossier)).toBeCloseTo(8, 6);
-    const plate = dossier.parts['bash-plate'];
+    const plate = partsOf(dossier)['bash-plate'];
     if (!plate) throw new Error('plate');
     const thin: Dossier = {
       ...dossier,

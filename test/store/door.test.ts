@@ -1,7 +1,10 @@
 import fc from 'fast-check';
 import { afterEach, describe, expect, test } from 'vitest';
 import { BRIEF_LIMITS, PURPOSE_NAME_LIMITS, RATE_LIMITS, type Brief } from '@/core/brief';
+import type { Sit } from '@/core/evidence';
+import { putTrial, sitTrial } from '@/store/trial-changes';
 import { FIGURE_DEFINITIONS } from '@/core/readings';
+import { SHIPPED } from '@/core/catalogue';
 import { demoDossier } from '@/demo/scenario';
 import type { DossierStore } from '@/store/dossier-store';
 import type { Change } from '@/store/history';
@@ -19,6 +22,8 @@ const onBrief = (path: readonly string[], before: unknown, after: unknown): Chan
   before,
   after,
 });
+const SIT: Sit = { id: 'x', machine: 'y', seatHeight_mm: 800, seatWidth: 'wide', feet: 'flat' };
+
 async function withExample(): Promise<DossierStore> {
   const store = await openTab();
   store.replaceAll(demoDossier(), label('open-example'));
@@ -48,9 +53,7 @@ describe('what an editor could once lose the brief with is refused, and nothing 
     ['above it', FIGURE_DEFINITIONS.seatHeight.limits.max + 1, false],
   ])('a sit on the %s', async (_name, seatHeight_mm, good) => {
     const store = await withExample();
-    const { sits } = brief(store).rider;
-    const sit = { id: 'x', machine: 'y', seatHeight_mm, seatWidth: 'wide', feet: 'flat' };
-    const changes = [onBrief(['rider', 'sits'], sits, [sit])];
+    const changes = [putTrial(undefined, sitTrial({ ...SIT, seatHeight_mm }))];
     expect(store.execute({ label: label('edit-sits'), changes }).kind).toBe(
       good ? 'done' : 'refused',
     );
@@ -71,17 +74,15 @@ describe('what an editor could once lose the brief with is refused, and nothing 
   });
   test('a day that no calendar has, a part without bounds, an id that every object has', async () => {
     const store = await withExample();
-    const { parts } = store.getState().dossier;
-    const can = parts['can-5'];
+    const can = SHIPPED.parts['can-5'];
     const tries: readonly (readonly Change[])[] = [
       [onBrief(['trip', 'days', 'trip'], '2027-09-12', '2026-99-99')],
       [
         {
           table: 'parts',
           key: 'can-5',
-          path: ['effects'],
-          before: can?.effects,
-          after: [{ figure: 'tank', change: 'add', amount: 1e308 }],
+          path: [],
+          after: { ...can, effects: [{ figure: 'tank', change: 'add', amount: 1e308 }] },
         },
       ],
       ...['constructor', 'toString', '__proto__', 'hasOwnProperty'].map((id) => [addDonor(id)]),

@@ -5,8 +5,7 @@ import { FIGURE_KEYS, figureDefinition, limitsIn, ORIGINS } from '@/core/reading
 import { unitsOf } from '@/core/units';
 import { demoDossier } from '@/demo/scenario';
 import { FILE_SIZE_LIMIT, formatDossierFile, parseDossierFile } from '@/store/files';
-import { jsonSchemaText } from '@/store/files/json-schema';
-import { FILE_MIGRATIONS } from '@/store/files/migrations';
+import { jsonSchemaText, SCHEMA_FILE } from '@/store/files/json-schema';
 import { EMPTY_DOSSIER, newBrief, newDonor, type Dossier } from '@/store/records';
 import { fileFaultWords } from '@/ui/messages';
 
@@ -155,47 +154,10 @@ describe('refusals say what and where', () => {
 });
 
 test('the shipped JSON Schema is the one the code makes', () => {
-  expect(readFileSync('public/schemas/dossier-v4.schema.json', 'utf8')).toBe(jsonSchemaText());
+  expect(readFileSync(SCHEMA_FILE, 'utf8')).toBe(jsonSchemaText());
 });
 
-describe('files of older versions', () => {
-  const v1 = readFileSync('test/store/fixtures/dossier-v1.json', 'utf8');
-  test('version 1 is opened, and every migration has been called', () => {
-    const parsed = parseDossierFile(v1);
-    if (parsed.kind !== 'dossier') throw new Error(fileFaultWords(parsed.fault));
-    expect(Object.keys(parsed.dossier.donors)).toEqual(['postmark-640-v', 'wren-230']);
-    expect(parsed.dossier.builds['c-wren-230']?.partIds).toContain('can-5');
-    expect(FILE_MIGRATIONS.map((m) => m.from)).toEqual(FILE_MIGRATIONS.map((_, i) => i + 1));
-    expect(JSON.parse(formatDossierFile(parsed.dossier, AT))).toMatchObject({
-      version: FILE_MIGRATIONS.length + 1,
-    });
-  });
-  test('what it says is kept word for word', () => {
-    const parsed = parseDossierFile(v1);
-    const old = JSON.parse(v1) as { donors: unknown[] };
-    expect(parsed.kind === 'dossier' && Object.values(parsed.dossier.donors)).toEqual(old.donors);
-  });
-});
-
-describe.each([2, 3])('version %i', (version) => {
-  const text = readFileSync(`test/store/fixtures/dossier-v${version}.json`, 'utf8');
-  test('is opened, and what it says is kept word for word', () => {
-    const parsed = parseDossierFile(text);
-    if (parsed.kind !== 'dossier') throw new Error(fileFaultWords(parsed.fault));
-    const old = JSON.parse(text) as Record<'donors' | 'parts' | 'candidates' | 'builds', unknown[]>;
-    expect(old.donors.length).toBeGreaterThan(1);
-    for (const table of ['donors', 'parts', 'candidates', 'builds'] as const)
-      expect(Object.values(parsed.dossier[table])).toEqual(old[table]);
-    expect(parsed.dossier).toMatchObject({ verdicts: {}, visits: {} });
-    expect(JSON.parse(formatDossierFile(parsed.dossier, AT))).toMatchObject({
-      version: 4,
-      verdicts: [],
-      visits: [],
-    });
-  });
-});
-
-describe('variants and listings that point astray', () => {
+describe('variants and machines that point astray', () => {
   const donor = (id: string) =>
     file().donors.find((d) => (d as unknown as { id: string }).id === id) as unknown as Record<
       string,
@@ -212,11 +174,13 @@ describe('variants and listings that point astray', () => {
       code: 'file-dangling',
       points: 'nobody',
     }));
-  test('a variant of a variant, a ring, something on a listing', () => {
+  test('a variant of a variant, a ring, something on a machine', () => {
     expect(
       faultOf(withDonor({ baseId: 'dunelark-720-restricted' }, 'sorrel-300-low')),
     ).toMatchObject({ code: 'file-ring', id: 'sorrel-300-low' });
-    expect(faultOf(withDonor({ baseId: 'sorrel-300-low' }, 'sorrel-300'))).toMatchObject({
+    expect(
+      faultOf(withDonor({ kind: 'variant', variant: {}, baseId: 'sorrel-300-low' }, 'sorrel-300')),
+    ).toMatchObject({
       code: 'file-ring',
     });
     expect(faultOf(withDonor({ baseId: 'drover-430-brenfold' }, 'sorrel-300-low'))).toMatchObject({
@@ -224,11 +188,11 @@ describe('variants and listings that point astray', () => {
     });
   });
   test('a part aboard that is not in the catalogue', () => {
-    const { listing } = donor('drover-430-brenfold') as { listing: object };
+    const { machine } = donor('drover-430-brenfold') as { machine: object };
     expect(
       faultOf(
         withDonor(
-          { listing: { ...listing, fitted: [{ partId: 'unobtainium', wear: 0 }] } },
+          { machine: { ...machine, fitted: [{ partId: 'unobtainium', wear: 0 }] } },
           'drover-430-brenfold',
         ),
       ),

@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { assess } from '@/core/assessment';
 import { buildCost } from '@/core/money';
 import { findBuildFaults } from '@/core/planning';
 import { demoDossier } from '@/demo/scenario';
-import { gapClosers, standing } from '@/store/queries';
+import { gapClosers, standing, partsOf } from '@/store/queries';
 import { type Dossier } from '@/store/records';
+import { assess } from '@/core/assessment';
 
 const example = demoDossier();
 const rungs = (id: string, view: 'stock' | 'built' = 'stock', dossier: Dossier = example) => {
@@ -13,8 +13,8 @@ const rungs = (id: string, view: 'stock' | 'built' = 'stock', dossier: Dossier =
   if (!now || !entry) throw new Error(id);
   return { now, entry, list: gapClosers(dossier, now, entry, view) };
 };
-const partsOf = (dossier: Dossier, names: readonly string[]) =>
-  Object.values(dossier.parts).filter((p) => names.includes(p.name.toLowerCase()));
+const partsNamed = (names: readonly string[]) =>
+  Object.values(partsOf(example)).filter((p) => names.includes(p.name.toLowerCase()));
 
 describe('what closes a gap', () => {
   test('every proposal may be fitted, costs what the bench would say, and does what it says', () => {
@@ -24,10 +24,10 @@ describe('what closes a gap', () => {
         const there = [...entry.aboard, ...(view === 'built' ? entry.parts : [])];
         for (const { want, closer } of list) {
           if (!closer) continue;
-          const added = [closer.part, ...partsOf(example, closer.along)];
+          const added = [closer.part, ...partsNamed(closer.along)];
           const faults = findBuildFaults(
             [...there, ...added].map((p) => p.id),
-            new Map(Object.entries(example.parts)),
+            new Map(Object.entries(partsOf(example))),
           );
           expect(
             faults.filter((f) => added.some((p) => p.id === f.id)),
@@ -36,10 +36,10 @@ describe('what closes a gap', () => {
           const cost = buildCost(added, now.brief.money);
           expect(closer.cost).toBeCloseTo(cost.parts + cost.fitting, 6);
           if (entry.aboard.length > 0) continue;
-          const { estimate } = assess(now.brief, entry.donor, [
-            ...(view === 'built' ? entry.parts : []),
-            ...added,
-          ]).metrics[want];
+          const { estimate } = assess({
+            ...entry.bare,
+            parts: [...(view === 'built' ? entry.parts : []), ...added],
+          }).metrics[want];
           expect(estimate.kind === 'known' && estimate.interval.mid).toBeCloseTo(closer.becomes, 6);
         }
       }
@@ -63,7 +63,7 @@ describe('what closes a gap', () => {
     const foreign: Dossier = {
       ...example,
       parts: Object.fromEntries(
-        Object.entries(example.parts).map(([k, p]) => [
+        Object.entries(partsOf(example)).map(([k, p]) => [
           k,
           { ...p, price: { ...p.price, currency: 'ZAR' as const } },
         ]),
@@ -74,7 +74,7 @@ describe('what closes a gap', () => {
   });
   test('an empty catalogue leaves the gaps standing', () =>
     expect(
-      rungs('c-sorrel-300', 'stock', { ...example, parts: {}, builds: {} }).list.every(
+      rungs('c-sorrel-300', 'stock', { ...example, catalogues: {}, builds: {} }).list.every(
         (r) => r.closer === undefined,
       ),
     ).toBe(true));

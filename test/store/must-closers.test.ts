@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { assess } from '@/core/assessment';
 import { whyNot, whySentences } from '@/features/weigh-up/pairs/why';
 import type { WeighRow } from '@/features/weigh-up/use-weigh-up';
-import { mustClosers, type Standing } from '@/store/queries';
+import { mustClosers, type Standing, partsOf } from '@/store/queries';
 import { BRIEF_KEY, type Dossier } from '@/store/records';
 import { dossier, entryOf, standingOf as of } from './demo-standing';
+import { assess } from '@/core/assessment';
 
 const now = of(dossier);
 const reader = { units: 'metric', currency: 'EUR' } as const;
@@ -28,11 +28,11 @@ describe('musts that a part would turn', () => {
       for (const [key, { part, verdict }] of mustClosers(dossier, now, entry)) {
         named += 1;
         expect(entry.stock.musts.find((m) => m.key === key)?.verdict).toBe('fail');
-        const helpers = Object.values(dossier.parts).filter((p) =>
+        const helpers = Object.values(partsOf(dossier)).filter((p) =>
           part.needs.flat().includes(p.id),
         );
         const after = [[part], ...helpers.map((h) => [part, h])].map(
-          (parts) => assess(now.brief, entry.donor, parts).musts,
+          (parts) => assess({ ...entry.bare, parts }).musts,
         );
         expect(after.some((musts) => musts.find((m) => m.key === key)?.verdict === verdict)).toBe(
           true,

@@ -33,10 +33,20 @@ const build = (cost: number): PlannedBuild => ({
   failed: [],
 });
 const best: BestBuild = { kind: 'build', build: build(5000), leftOut: [] };
-const candidates =
-  (...ids: string[]) =>
-  () =>
-    ids.map((id) => ({ id, setting: {} }) as unknown as PlanCandidate);
+/** Candidates whose plans depend on a word and nothing else. */
+const candidates = (of: string, ...ids: string[]): readonly PlanCandidate[] =>
+  ids.map(
+    (id) =>
+      ({
+        id,
+        setting: {
+          brief: { trip: {} },
+          donor: { id, version: of },
+          pinned: new Set([of]),
+          banned: new Set(),
+        },
+      }) as unknown as PlanCandidate,
+  );
 const settled = () => vi.advanceTimersByTimeAsync(1000);
 
 beforeEach(() => {
@@ -54,7 +64,7 @@ describe('the planner’s results', () => {
   test('two workers share the candidates; pieces are gathered, told in bursts, and the end is known', async () => {
     const told = vi.fn();
     const leave = planRoom.subscribe(told);
-    planRoom.start(['one'], candidates('a', 'b', 'c'), 9000);
+    planRoom.start(candidates('one', 'a', 'b', 'c'), 9000);
     expect(
       workers.map((w) => (w.asked?.kind === 'curves' ? w.asked.candidates.map((c) => c.id) : [])),
     ).toEqual([['a', 'c'], ['b']]);
@@ -79,26 +89,48 @@ describe('the planner’s results', () => {
     leave();
   });
   test('the same inputs keep what was found; others start over; again starts over too', () => {
-    const inputs = ['two', { of: 'parts' }];
-    planRoom.start(inputs, candidates('a'), 9000);
-    planRoom.start([...inputs], candidates('a'), 9000);
+    planRoom.start(candidates('two', 'a'), 9000);
+    planRoom.start(candidates('two', 'a'), 9000);
     expect(workers).toHaveLength(1);
-    planRoom.start(['three'], candidates('a'), 9000);
+    planRoom.start(candidates('three', 'a'), 9000);
     expect(workers.map((w) => w.ended)).toEqual([true, false]);
-    planRoom.start(['three'], candidates('a'), 9000, true);
+    planRoom.start(candidates('three', 'a'), 9000, true);
     expect(workers).toHaveLength(3);
   });
+  test('each candidate keeps what was found until what it depends on changes', async () => {
+    planRoom.start(candidates('kept', 'a', 'b'), 9000);
+    workers[0]?.say({ kind: 'piece', piece: { kind: 'best', id: 'a', best } });
+    workers[0]?.say({ kind: 'piece', piece: { kind: 'corner', id: 'a', corner: build(4000) } });
+    workers[0]?.say({ kind: 'piece', piece: { kind: 'whole', id: 'a' } });
+    workers[1]?.say({ kind: 'piece', piece: { kind: 'corner', id: 'b', corner: build(4000) } });
+    await settled();
+    planRoom.start([...candidates('kept', 'a'), ...candidates('other', 'b')], 9000);
+    await settled();
+    expect(planRoom.get().best.get('a')).toBe(best);
+    expect(planRoom.get().corners.get('a')).toHaveLength(1);
+    expect(planRoom.get().corners.get('b')).toBeUndefined();
+    const asked = workers.at(-1)?.asked;
+    expect(asked?.kind === 'curves' && asked.candidates.map((c) => c.id)).toEqual(['b']);
+    // One that leaves the shortlist takes its results along and costs the others nothing.
+    workers.at(-1)?.say({ kind: 'piece', piece: { kind: 'whole', id: 'b' } });
+    await settled();
+    const before = workers.length;
+    planRoom.start(candidates('kept', 'a'), 9000);
+    await settled();
+    expect(workers).toHaveLength(before);
+    expect([...planRoom.get().subjects.keys()]).toEqual(['a']);
+  });
   test('what an ended worker still says is not heard', async () => {
-    planRoom.start(['four'], candidates('a'), 9000);
+    planRoom.start(candidates('four', 'a'), 9000);
     const [old] = workers;
     const heard = old?.onmessage;
-    planRoom.start(['five'], candidates('a'), 9000);
+    planRoom.start(candidates('five', 'a'), 9000);
     heard?.({ data: { kind: 'piece', piece: { kind: 'best', id: 'a', best } } });
     await settled();
     expect(planRoom.get().best.size).toBe(0);
   });
   test('stopped at once; what was found stays', async () => {
-    planRoom.start(['six'], candidates('a', 'b'), 9000);
+    planRoom.start(candidates('six', 'a', 'b'), 9000);
     workers[0]?.say({ kind: 'piece', piece: { kind: 'best', id: 'a', best } });
     planRoom.stop();
     expect(workers.every((w) => w.ended)).toBe(true);
@@ -107,7 +139,7 @@ describe('the planner’s results', () => {
     expect(planRoom.get().best.get('a')).toBe(best);
   });
   test('a worker that breaks down is said, with what was found kept', async () => {
-    planRoom.start(['seven'], candidates('a'), 9000);
+    planRoom.start(candidates('seven', 'a'), 9000);
     workers[0]?.say({ kind: 'piece', piece: { kind: 'best', id: 'a', best } });
     workers[0]?.onerror?.({ message: 'out of memory' });
     await settled();
@@ -115,7 +147,7 @@ describe('the planner’s results', () => {
     expect(planRoom.get().best.get('a')).toBe(best);
   });
   test('nobody to plan for: nothing runs', () => {
-    planRoom.start(['eight'], candidates(), 9000);
+    planRoom.start(candidates('eight'), 9000);
     expect(workers).toEqual([]);
     expect(planRoom.get().running).toBe(false);
   });

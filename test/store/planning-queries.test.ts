@@ -5,13 +5,13 @@ import { buildTotal } from '@/core/money';
 import type { Part } from '@/core/part';
 import { findBuildFaults } from '@/core/planning';
 import {
-  aboardOf,
   nextBest,
   planSetting,
   waysOut,
   type Standing,
   type Way,
   type WayOut,
+  partsOf,
 } from '@/store/queries';
 import { BRIEF_KEY, briefSchema, buildSchema, type Dossier } from '@/store/records';
 import { dossier, entryOf as entry, standingOf as of } from './demo-standing';
@@ -39,7 +39,7 @@ describe('what the planner is given', () => {
     expect(setting.legalOnly).toBe(true);
     expect(setting.daysLeft).toBe(10);
     expect(
-      setting.parts.every(
+      setting.choices.every(
         (p) => p.fits.kind !== 'classes' || p.fits.classes.includes(wren.donor.donorClass),
       ),
     ).toBe(true);
@@ -57,7 +57,8 @@ describe('what the planner is given', () => {
     const sale = entry(now, 'c-drover-430-brenfold');
     const setting = planSetting(dossier, now, sale, { legalOnly: false, today: '2027-01-01' });
     expect(setting.aboard.parts.length).toBeGreaterThan(0);
-    expect(setting.aboard).toEqual(aboardOf(dossier, sale.candidate.donorId));
+    expect(setting.aboard).toEqual(sale.bare.aboard);
+    expect(setting.aboard.parts.map((p) => p.id)).toEqual(['bash-plate', 'handguards']);
   });
 });
 
@@ -68,7 +69,7 @@ describe('the next part', () => {
     expect(next.cost).toBeLessThanOrEqual(300);
     const ids = [...wren.parts, ...next.added].map((p) => p.id);
     expect(
-      findBuildFaults(ids, new Map(Object.values(dossier.parts).map((p) => [p.id, p]))),
+      findBuildFaults(ids, new Map(Object.values(partsOf(dossier)).map((p) => [p.id, p]))),
     ).toEqual([]);
     const then = {
       ...dossier,
@@ -173,7 +174,7 @@ describe('shopping list and dates', () => {
   const words = { first: 'First', season: 'Season', trip: 'Trip', someday: 'Someday' };
   const stages = stagesBySchool(wren.parts, 'suspension-first');
   const steps: readonly StageStep[] = stagePlan(
-    { brief, donor: wren.donor, aboard: { parts: [], readOnIt: [] } },
+    wren.bare,
     wren.parts,
     (id) => stages[id] ?? 'trip',
   );
@@ -207,11 +208,7 @@ describe('shopping list and dates', () => {
   });
   test('no day, no file', async () => {
     const open = { ...brief, trip: { ...brief.trip, days: undefined } };
-    const undated = stagePlan(
-      { brief: open, donor: wren.donor, aboard: { parts: [], readOnIt: [] } },
-      wren.parts,
-      () => 'trip',
-    );
+    const undated = stagePlan({ ...wren.bare, brief: open }, wren.parts, () => 'trip');
     expect(await calendarText(undated, 'Wren 230', words)).toBeUndefined();
     expect(undated.every((s) => s.orders.length === 0)).toBe(true);
   });
@@ -265,8 +262,8 @@ describe('records of a plan', () => {
 });
 
 test('every part of the catalogue that needs another says so by a part that there is', () => {
-  const ids = new Set(Object.keys(dossier.parts));
-  const stray = Object.values(dossier.parts).flatMap((p: Part) =>
+  const ids = new Set(Object.keys(partsOf(dossier)));
+  const stray = Object.values(partsOf(dossier)).flatMap((p: Part) =>
     p.needs.filter((group) => !group.some((id) => ids.has(id))),
   );
   expect(stray).toEqual([]);

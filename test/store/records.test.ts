@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { BRIEF_LIMITS, GROUNDS, type BriefFigure } from '@/core/brief';
 import { CURRENCIES } from '@/core/units';
-import { DEMO_PARTS } from '@/demo/parts';
+import { SHIPPED_PARTS } from '@/core/catalogue';
 import {
   briefSchema,
   buildSchema,
@@ -88,11 +88,11 @@ describe('donors, parts, candidates, builds, preferences', () => {
     );
     expect(donorSchema.safeParse({ ...donor, donorClass: 'spaceship' }).success).toBe(false);
   });
-  test.each(DEMO_PARTS.map((p) => [p.id, p] as const))('shipped part %s', (_id, part) =>
+  test.each(SHIPPED_PARTS.map((p) => [p.id, p] as const))('shipped part %s', (_id, part) =>
     expect(partSchema.safeParse(part).success).toBe(true),
   );
   test('a part costs no less than nothing and needs no empty group', () => {
-    const [part] = DEMO_PARTS;
+    const [part] = SHIPPED_PARTS;
     expect(partSchema.safeParse({ ...part, price: { amount: -1, currency: 'EUR' } }).success).toBe(
       false,
     );

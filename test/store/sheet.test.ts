@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { type Trial } from '@/core/evidence';
 import { simulateRanks } from '@/core/doubt';
 import {
   candidateSheet,
@@ -6,6 +7,7 @@ import {
   lookingBack,
   standing,
   type SheetSources,
+  partsOf,
 } from '@/store/queries';
 import { formatDossierFile, parseDossierFile } from '@/store/files';
 import {
@@ -23,6 +25,15 @@ const words: Pick<SheetSources, 'cautionWords' | 'mustWords'> = {
   cautionWords: (c) => cautionWords(c, reader),
   mustWords: (m) => mustWords(m, reader),
 };
+const look = (donorId: string): Trial => ({
+  id: 'look',
+  kind: 'inspection',
+  on: '2026-03-01',
+  donorId,
+  machine: '',
+  observed: { ticks: { brakes: 'good', owner: 'bad' } },
+  note: 'cold',
+});
 const ID = 'c-drover-430';
 const RIVAL = 'c-sorrel-300';
 
@@ -90,21 +101,14 @@ describe('a sheet', () => {
         {
           ...dossier,
           verdicts: { 'v-1': record },
-          visits: {
-            'drover-430': {
-              id: 'drover-430',
-              on: '2026-03-01',
-              ticks: { brakes: 'good', owner: 'bad' },
-              note: 'cold',
-            },
-          },
+          trials: { look: look('drover-430') },
         },
         '2026-03-01T12:00:00.000Z',
       ),
     );
     if (parsed.kind !== 'dossier') throw new Error(JSON.stringify(parsed.fault));
     expect(parsed.dossier.verdicts['v-1']).toEqual(JSON.parse(JSON.stringify(record)));
-    expect(parsed.dossier.visits['drover-430']?.ticks).toEqual({ brakes: 'good', owner: 'bad' });
+    expect(parsed.dossier.trials.look).toEqual(look('drover-430'));
   });
   test('every candidate of the example has one, in both states, without a number that is none', () => {
     const now = standingOf(dossier);
@@ -121,15 +125,15 @@ describe('a sheet', () => {
   });
 });
 
-describe('a visit of a machine that is not there', () => {
+describe('a trial on a machine that is not there', () => {
   test('is refused with its place', () => {
     const text = formatDossierFile(
-      { ...dossier, visits: { nobody: { id: 'nobody', on: '2026-03-01', ticks: {}, note: '' } } },
+      { ...dossier, trials: { look: look('nobody') } },
       '2026-03-01T12:00:00.000Z',
     );
     expect(parseDossierFile(text)).toEqual({
       kind: 'fault',
-      fault: { code: 'file-dangling', table: 'visits', id: 'nobody', points: 'nobody' },
+      fault: { code: 'file-dangling', table: 'trials', id: 'look', points: 'nobody' },
     });
   });
 });
@@ -178,7 +182,7 @@ describe('looking back', () => {
   });
   test('parts that came, went and got dearer', () => {
     const build = dossier.builds[ID];
-    const handguards = dossier.parts.handguards;
+    const handguards = partsOf(dossier).handguards;
     if (!build || !handguards) throw new Error('no build');
     const changed: Dossier = {
       ...dossier,

@@ -9,6 +9,8 @@ import {
   snapshotDossier,
 } from '@/store/snapshots';
 import { rememberColumns, rememberedColumns } from '@/store/tables';
+import { SHIPPED } from '@/core/catalogue';
+import type { Donor } from '@/core/donor';
 import { EMPTY_DOSSIER } from '@/store/records';
 
 const DAY = 24 * 3600 * 1000;
@@ -101,13 +103,28 @@ test('a mapping of columns is found again by its headings, and forgotten when it
 
 test('a snapshot from before verdicts were kept is read back with none', async () => {
   const { db } = await opened();
-  const { verdicts: _verdicts, visits: _visits, ...old } = demoDossier();
+  const { verdicts: _verdicts, trials: _trials, ...kept } = demoDossier();
+  const old = { ...kept, parts: SHIPPED.parts, catalogues: undefined };
   await db.snapshots.put({
     id: '2026-01-01T00:00:00.000Z-old',
     at: NOON,
     name: 'old',
     automatic: false,
-    dossier: old,
+    dossier: withoutKinds(old),
   });
-  expect(await snapshotDossier(db, '2026-01-01T00:00:00.000Z-old')).toEqual(demoDossier());
+  expect(await snapshotDossier(db, '2026-01-01T00:00:00.000Z-old')).toEqual({
+    ...demoDossier(),
+    trials: {},
+  });
 });
+
+/** Donors as they were told apart before they had a kind. */
+function withoutKinds<T extends { readonly donors: Readonly<Record<string, Donor>> }>(of: T) {
+  const donors = Object.entries(of.donors).map(([key, donor]) => {
+    const { kind: _kind, ...rest } = donor;
+    if (!('machine' in rest)) return [key, rest];
+    const { machine, state: _state, ...sheet } = rest;
+    return [key, { ...sheet, listing: machine }];
+  });
+  return { ...of, donors: Object.fromEntries(donors) as unknown };
+}

@@ -1,7 +1,14 @@
 import { describe, expect, test } from 'vitest';
 import { demoDossier } from '@/demo/scenario';
 import { standing } from '@/store/queries';
-import { BRIEF_KEY, EMPTY_DOSSIER, newBrief, type Dossier } from '@/store/records';
+import {
+  BRIEF_KEY,
+  EMPTY_DOSSIER,
+  newBrief,
+  type Dossier,
+  CATALOGUE_KEY,
+  newCatalogueUse,
+} from '@/store/records';
 
 const of = (dossier: Dossier) => {
   const result = standing(dossier);
@@ -34,9 +41,9 @@ describe('where the shortlist stands', () => {
     const dossier = demoDossier();
     const { 'wren-230': _gone, ...donors } = dossier.donors;
     expect(of({ ...dossier, donors }).candidates.map((c) => c.donor.id)).not.toContain('wren-230');
-    const { 'seat-low': _seat, ...parts } = dossier.parts;
+    const use = { ...newCatalogueUse(), without: ['seat-low'] };
     expect(
-      of({ ...dossier, parts })
+      of({ ...dossier, catalogues: { [CATALOGUE_KEY]: use } })
         .candidates.find((c) => c.donor.id === 'sorrel-300')
         ?.parts.map((p) => p.id),
     ).not.toContain('seat-low');

@@ -41,9 +41,15 @@ describe('what is looked at on a used machine', () => {
     ] as const)
       expect(grave).toContain(key);
   });
-  test('every point is a tick a visit may hold, and no other is', () => {
+  test('every point is a tick a trial may hold, and no other is', () => {
     const visit = (ticks: object) =>
-      RECORDS.visits.schema.safeParse({ id: 'x', on: '2026-03-01', ticks, note: '' }).success;
+      RECORDS.trials.schema.safeParse({
+        id: 'x',
+        kind: 'inspection',
+        machine: '',
+        observed: { ticks },
+        note: '',
+      }).success;
     for (const key of [...INSPECTION_KEYS, ...PAPER_POINTS])
       expect(visit({ [key]: 'bad' })).toBe(true);
     expect(visit({ wings: 'good' })).toBe(false);

@@ -1,12 +1,11 @@
 import { describe, expect, test } from 'vitest';
-import { assess } from '@/core/assessment';
 import type { Check } from '@/core/checks';
 import { FACT_KEYS, factDefinition } from '@/core/facts';
 import { FIGURE_KEYS, figureDefinition } from '@/core/readings';
 import { SHEET_GROUP_KEYS, SHEET_GROUPS } from '@/core/sheet';
 import type { Doubt } from '@/core/spec-text';
 import { UNIT_SYSTEMS } from '@/core/units';
-import { DEMO_PARTS } from '@/demo/parts';
+import { SHIPPED_PARTS } from '@/core/catalogue';
 import { demoDossier } from '@/demo/scenario';
 import { resolvedDonors } from '@/store/queries';
 import { BRIEF_KEY, newBrief, newDonor } from '@/store/records';
@@ -25,6 +24,7 @@ import {
   partFacts,
   sheetText,
 } from '@/ui/messages';
+import { assessed } from '../cases';
 
 const metric = { units: 'metric', currency: 'EUR' } as const;
 const us = { units: 'us', currency: 'USD' } as const;
@@ -136,7 +136,7 @@ test('every doubt has its sentence', () => {
 });
 
 describe('a sheet as text', () => {
-  const donors = resolvedDonors(demoDossier().donors);
+  const donors = resolvedDonors(demoDossier());
   test('name first, then groups; what is not known is left out', () => {
     const text = sheetText(donors.get('wren-230') ?? newDonor('x'), metric);
     expect(text.split('\n')[0]).toBe('Dorrick Wren 230, 2025, one version');
@@ -158,13 +158,13 @@ describe('a sheet as text', () => {
 
 describe('parts in one line', () => {
   test('every shipped part has facts without gaps', () => {
-    for (const part of DEMO_PARTS)
+    for (const part of SHIPPED_PARTS)
       for (const fact of partFacts(part, us)) expect(fact, part.id).toMatch(/^[^\s].*\S$/);
   });
   test('signs, percents and what a part sets', () => {
-    const link = DEMO_PARTS.find((p) => p.id === 'lowering-link');
-    const tank = DEMO_PARTS.find((p) => p.id === 'tank-trail-11');
-    const sprocket = DEMO_PARTS.find((p) => p.id === 'sprocket-front');
+    const link = SHIPPED_PARTS.find((p) => p.id === 'lowering-link');
+    const tank = SHIPPED_PARTS.find((p) => p.id === 'tank-trail-11');
+    const sprocket = SHIPPED_PARTS.find((p) => p.id === 'sprocket-front');
     expect(link && partFacts(link, metric)).toEqual([
       '+0.1 kg',
       '1.5 h',
@@ -184,21 +184,22 @@ describe('parts in one line', () => {
 });
 
 test('a metric from one reading is known like that reading, others are computed', () => {
-  const { metrics } = assess(
+  const { metrics } = assessed(
     demoDossier().briefs[BRIEF_KEY] ?? newBrief('EUR'),
-    resolvedDonors(demoDossier().donors).get('postmark-640-v') ?? newDonor('x'),
+    resolvedDonors(demoDossier()).get('postmark-640-v') ?? newDonor('x'),
   );
   expect(knownBy(metrics.clearance)).toBe('heard');
   expect(knownBy(metrics.serviceInterval)).toBe('claimed');
   // Quoted dry, counted ready to ride; and with parts fitted nothing is a maker's claim any more.
   expect(knownBy(metrics.readyMass)).toBe('computed');
-  const drover = resolvedDonors(demoDossier().donors).get('drover-430') ?? newDonor('x');
-  const plate = DEMO_PARTS.filter((p) => p.id === 'bash-plate');
+  const drover = resolvedDonors(demoDossier()).get('drover-430') ?? newDonor('x');
+  const plate = SHIPPED_PARTS.filter((p) => p.id === 'bash-plate');
   const brief = demoDossier().briefs[BRIEF_KEY] ?? newBrief('EUR');
   expect(
-    [assess(brief, drover).metrics.clearance, assess(brief, drover, plate).metrics.clearance].map(
-      knownBy,
-    ),
+    [
+      assessed(brief, drover).metrics.clearance,
+      assessed(brief, drover, plate).metrics.clearance,
+    ].map(knownBy),
   ).toEqual(['claimed', 'computed']);
   expect(knownBy(metrics.powerToMass)).toBe('computed');
   expect(knownBy(metrics.payloadLeft)).toBe('unknown');

@@ -1,7 +1,8 @@
 import { beforeAll, describe, expect, test } from 'vitest';
 import { simulateRanks } from '@/core/doubt';
-import { briefTurnings, type Contender } from '@/core/stakes';
-import { aboardOf, doubtModel } from '@/store/queries';
+import type { Case } from '@/core/assessment';
+import { briefTurnings } from '@/core/stakes';
+import { doubtModel } from '@/store/queries';
 import type { DoubtPiece, DoubtRequest } from '@/workers/doubt';
 import type { FromWorker } from '@/workers/protocol';
 import { dossier, entryOf, standingOf } from '../store/demo-standing';
@@ -37,14 +38,11 @@ describe('the doubt worker', () => {
     ]);
   });
   test('what would turn the brief is the same, too', () => {
-    const contender = (id: string): Contender => {
-      const { donor, candidate } = entryOf(now, id);
-      return { donor, parts: [], aboard: aboardOf(dossier, candidate.donorId) };
-    };
+    const contender = (id: string): Case => ({ ...entryOf(now, id).bare, parts: [] });
     const [leader, rival] = [contender('c-drover-430-brenfold'), contender('c-pika-340-x')];
-    expect(ask({ kind: 'brief', brief: now.brief, leader, rival })[0]).toEqual({
+    expect(ask({ kind: 'brief', leader, rival })[0]).toEqual({
       kind: 'piece',
-      piece: { kind: 'brief', turnings: briefTurnings(now.brief, leader, rival) },
+      piece: { kind: 'brief', turnings: briefTurnings(leader, rival) },
     });
   });
   test('a model that cannot be drawn comes back as words, not as silence', () => {

@@ -8,6 +8,7 @@ import {
   stanceBand,
   stanceProbabilities,
   stanceSigma,
+  type FitCalibration,
 } from '../fit';
 import { factInUse } from '../facts';
 import { licenceCheck, type LicenceResult } from '../licence';
@@ -20,6 +21,7 @@ import type { SuspensionEnd } from '../suspension';
 import { parseTyre } from '../tyre';
 import type { Kilograms, Kilowatts, Litres, Millimetres } from '../units';
 import { frontShare } from './axles';
+import type { Case } from './case';
 import { loadMetrics, wattsLeft } from './load-metrics';
 import type { LoadMetrics, Metric, Metrics } from './metric';
 import { metricsOf } from './metrics';
@@ -49,27 +51,14 @@ export interface Assessment {
   readonly cautions: readonly Caution[];
 }
 
-/** Parts that sit on one machine already, and the figures that were read on it as it is, parts and all. */
-export interface Aboard {
-  readonly parts: readonly Part[];
-  readonly readOnIt: readonly FigureKey[];
-}
-
 /** Springs that suit less than this call for a word. */
 const SPRINGS_SUIT_FROM = 0.999;
 
-const NOTHING_ABOARD: Aboard = { parts: [], readOnIt: [] };
-
 /**
- * One pure call: brief × donor × parts → figures on one basis, metrics with their working, musts, cost and cautions.
- * The donor is resolved (see `resolveDonor`). Parts aboard a listing change its inherited figures and cost nothing.
+ * One pure call: a case → figures on one basis, metrics with their working, musts, cost and cautions. Parts aboard a machine change
+ * what it inherits and cost nothing.
  */
-export function assess(
-  brief: Brief,
-  donor: Donor,
-  parts: readonly Part[] = [],
-  aboard: Aboard = NOTHING_ABOARD,
-): Assessment {
+export function assess({ brief, donor, parts, aboard, evidence }: Case): Assessment {
   const stock = normalFigures(donor.figures, (reading) => onTheRoadPrice(reading, brief.money));
   const standing =
     aboard.parts.length === 0
@@ -91,6 +80,7 @@ export function assess(
     cost,
     mending,
     suspension: { sprungToRider: sprungEnds(fitted) },
+    reach: personalFit(brief.rider, evidence.sits),
   });
   const licence = licenceOf(brief, figures, donor.figures.unrestrictedPower !== undefined);
   const cautions = findCautions({
@@ -119,7 +109,7 @@ export function assess(
         outlay: metrics.outlay,
         parts: cost,
       })),
-    stance: stanceOf(brief, modified, metrics),
+    stance: stanceOf(modified, metrics, personalFit(brief.rider, evidence.sits)),
     licence,
     musts: mustResults(brief, metrics, licence),
     cost,
@@ -156,7 +146,7 @@ function loadFacts(brief: Brief, donor: Donor, figures: NormalFigures, suspensio
 const tyreLoad = (donor: Donor, key: 'tyreFront' | 'tyreRear'): number | undefined =>
   parseTyre(factInUse(donor.facts?.[key])?.value ?? '')?.load_kg;
 
-function stanceOf(brief: Brief, donor: Donor, metrics: Metrics): Stance {
+function stanceOf(donor: Donor, metrics: Metrics, reach: FitCalibration): Stance {
   const gap = metrics.heelGap.estimate;
   if (gap.kind === 'unknown') return { kind: 'unknown' };
   const oneFoot = oneFootGap(gap.interval as Interval<Millimetres>, seatShape(donor));
@@ -164,7 +154,7 @@ function stanceOf(brief: Brief, donor: Donor, metrics: Metrics): Stance {
     kind: 'known',
     band: stanceBand(gap.interval.mid),
     oneFootBand: stanceBand(oneFoot.mid),
-    probabilities: stanceProbabilities(gap.interval.mid, stanceSigma(personalFit(brief.rider))),
+    probabilities: stanceProbabilities(gap.interval.mid, stanceSigma(reach)),
   };
 }
 

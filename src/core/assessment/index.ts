@@ -1,4 +1,5 @@
-export { assess, type Aboard, type Assessment, type Stance } from './assess';
+export { assess, type Assessment, type Stance } from './assess';
+export { caseOf, NOTHING_ABOARD, type Aboard, type BareCase, type Case } from './case';
 export { frontShare, LIGHT_FRONT, luggagePlaces, PLACES } from './axles';
 export {
   BASE_METRIC_KEYS,

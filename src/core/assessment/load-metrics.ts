@@ -370,7 +370,7 @@ function servicesOnTrip(brief: Brief, donor: Donor, figures: NormalFigures): Est
   const [low, mid, high] = [at('low'), at('mid'), at('high')];
   if (low === undefined || mid === undefined || high === undefined)
     return unknown('serviceInterval');
-  const from = donor.listing?.odometer_km ?? 0;
+  const from = (donor.kind === 'machine' ? donor.machine.odometer_km : undefined) ?? 0;
   const due = (interval: number) =>
     servicesDue(from, brief.trip.length_km, interval, stretchOf(brief));
   return known(between(due(high), due(low), due(mid)));

@@ -1,7 +1,7 @@
 import type { Brief } from '../brief';
 import type { Donor } from '../donor';
 import { powerToMass } from '../engine';
-import { heelGap, personalFit, riderInseam, seatShape } from '../fit';
+import { heelGap, riderInseam, seatShape, type FitCalibration } from '../fit';
 import { fuelRange, mixConsumption, USABLE_TANK_SHARE } from '../fuel';
 import { loadedMass, payloadLeft } from '../mass';
 import type { BuildCost } from '../money';
@@ -52,6 +52,8 @@ export interface MetricContext {
   readonly cost: BuildCost;
   readonly mending: Estimate;
   readonly suspension: SuspensionParts;
+  /** The rider's own offset from the model of reach. */
+  readonly reach: FitCalibration;
 }
 
 /** All metrics of one rider on one machine. */
@@ -139,7 +141,7 @@ export function metricsOf(context: MetricContext): Metrics {
   );
 
   return {
-    heelGap: heelGapMetric(brief, donor, figures),
+    heelGap: heelGapMetric(context),
     readyMass,
     loadedMass: loaded,
     payloadLeft: payload,
@@ -225,11 +227,10 @@ function suspensionMetric({ brief, donor, figures, suspension }: MetricContext):
   );
 }
 
-function heelGapMetric(brief: Brief, donor: Donor, figures: NormalFigures): Metric {
+function heelGapMetric({ brief, donor, figures, reach: own }: MetricContext): Metric {
   const { rider } = brief;
   const shape = seatShape(donor);
   const inseam = riderInseam(rider);
-  const own = personalFit(rider);
   const estimate = combine([figures.seatHeight.estimate as Estimate<Millimetres>] as const, (h) =>
     add(heelGap(h, shape, inseam, rider.sole_mm), exactly(own.offset_mm as Millimetres)),
   );

@@ -56,6 +56,7 @@ export const BRIEF_LIMITS = {
 } as const satisfies Record<string, BriefLimit>;
 
 export type BriefFigure = keyof typeof BRIEF_LIMITS;
+export const BRIEF_FIGURES = Object.keys(BRIEF_LIMITS) as readonly BriefFigure[];
 export const briefLimit = (key: BriefFigure): BriefLimit => BRIEF_LIMITS[key];
 
 /** How many of the brief's currency one unit of another may be worth. */

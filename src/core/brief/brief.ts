@@ -34,16 +34,6 @@ export const MUST_KEYS = [
 ] as const;
 export type MustKey = (typeof MUST_KEYS)[number];
 
-/** What the feet did on a machine the rider has really sat on, in boots, on level ground. */
-export interface Sit {
-  readonly id: string;
-  /** In words; it need not be in the dossier. */
-  readonly machine: string;
-  readonly seatHeight_mm: number;
-  readonly seatWidth: SeatWidth;
-  readonly feet: StanceBand;
-}
-
 export const SEAT_WIDTHS = ['light', 'enduro', 'middle', 'wide'] as const;
 /** Narrow and soft · narrow and firm · middling · wide and firm. */
 export type SeatWidth = (typeof SEAT_WIDTHS)[number];
@@ -58,7 +48,6 @@ export interface Rider {
   readonly sole_mm: number;
   readonly skill: Skill;
   readonly licence: Licence;
-  readonly sits?: readonly Sit[] | undefined;
 }
 
 export interface Trip {
@@ -173,4 +162,12 @@ export interface Brief {
   readonly swings?: Swings | undefined;
   /** Further purposes beside the whole of it. */
   readonly purposes?: readonly Purpose[] | undefined;
+  /** Where figures come from that the rider has not typed, by their dotted name; a figure that is not named was typed. */
+  readonly origins?: BriefOrigins | undefined;
 }
+
+/** `assumed`: what the app began with, waiting to be looked at. `taken`: worked out elsewhere in the dossier. */
+export type BriefOrigin =
+  | { readonly kind: 'assumed' }
+  | { readonly kind: 'taken'; readonly from: string };
+export type BriefOrigins = Readonly<Record<string, BriefOrigin>>;

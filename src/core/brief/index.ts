@@ -8,6 +8,8 @@ export {
   SKILLS,
   STANCE_BANDS,
   type Brief,
+  type BriefOrigin,
+  type BriefOrigins,
   type ExchangeRate,
   type Ground,
   type GroundShares,
@@ -20,13 +22,13 @@ export {
   type SchoolKey,
   type Schools,
   type SeatWidth,
-  type Sit,
   type Skill,
   type StanceBand,
   type Swings,
   type Trip,
 } from './brief';
 export {
+  BRIEF_FIGURES,
   BRIEF_LIMITS,
   briefLimit,
   PURPOSE_NAME_LIMITS,
@@ -34,6 +36,7 @@ export {
   type BriefFigure,
   type BriefLimit,
 } from './brief-limits';
+export { assumedOrigins, briefFigure, briefOrigin } from './origins';
 export { briefForPurpose, WHOLE } from './purpose';
 export { rebalanceShares, type Rebalanced, type SharesFault } from './rebalance-shares';
 export { spendable } from './spendable';

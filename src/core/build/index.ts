@@ -15,6 +15,7 @@ export {
   type PlanBasis,
   type PlanSetting,
 } from './plan-model-of';
+export { planSubject } from './plan-subject';
 export {
   BUILD_STAGES,
   orderBy,

@@ -25,8 +25,8 @@ export type BestBuild =
 /** Rounds of planning about the build just found, which takes in how parts act together. */
 const ROUNDS = 3;
 
-const partsOf = ({ parts }: PlanSetting, ids: readonly string[]): readonly Part[] =>
-  ids.flatMap((id) => parts.find((p) => p.id === id) ?? []);
+const partsOf = ({ choices }: PlanSetting, ids: readonly string[]): readonly Part[] =>
+  ids.flatMap((id) => choices.find((p) => p.id === id) ?? []);
 
 /** A build assessed in full. */
 export function assessedBuild(
@@ -34,8 +34,8 @@ export function assessedBuild(
   partIds: readonly string[],
   planned: number,
 ): PlannedBuild {
-  const { brief, donor, aboard } = setting;
-  const { metrics, musts } = assess(brief, donor, partsOf(setting, partIds), aboard);
+  const { brief } = setting;
+  const { metrics, musts } = assess({ ...setting, parts: partsOf(setting, partIds) });
   const outlay = metrics.outlay.estimate;
   return {
     partIds,

@@ -1,6 +1,5 @@
-import { assess, metricDefinition, wattsLeft, type Aboard, type Assessment } from '../assessment';
-import { spendable, type Brief } from '../brief';
-import type { Donor } from '../donor';
+import { assess, metricDefinition, wattsLeft, type Assessment, type BareCase } from '../assessment';
+import { spendable } from '../brief';
 import { partsCost } from '../money';
 import type { Part } from '../part';
 import {
@@ -21,12 +20,9 @@ import {
 } from '../preference';
 
 /** What a plan for one candidate is made from. */
-export interface PlanSetting {
-  readonly brief: Brief;
-  readonly donor: Donor;
-  readonly aboard: Aboard;
-  /** Parts that are made for it. */
-  readonly parts: readonly Part[];
+export interface PlanSetting extends BareCase {
+  /** Parts that are made for it, to choose from. */
+  readonly choices: readonly Part[];
   readonly pinned: ReadonlySet<string>;
   readonly banned: ReadonlySet<string>;
   /** Leave out what may end road approval. */
@@ -54,25 +50,23 @@ export interface PlanBasis {
  * index, the sum is only close, so every plan is assessed again in full (see {@link fullPoints}).
  */
 export function planModelOf(setting: PlanSetting, around: readonly Part[] = []): PlanBasis {
-  const { brief, donor, aboard } = setting;
+  const { brief, aboard } = setting;
   const [curves, weights] = [wantCurves(brief), wantWeights(brief)];
   const near = new Set(around.map((p) => p.id));
-  const here = assess(brief, donor, around, aboard);
+  const here = assess({ ...setting, parts: around });
   const leftOut: LeftOut[] = [];
   const there = new Set(aboard.parts.map((p) => p.id));
   const considered: { readonly item: PlanItem; readonly alone: Assessment }[] = [];
-  for (const part of setting.parts) {
+  for (const part of setting.choices) {
     if (there.has(part.id)) continue;
     const cost = partsCost(part, brief.money);
     const why = reasonAgainst(part, setting, cost);
     const alone = why
       ? here
-      : assess(
-          brief,
-          donor,
-          near.has(part.id) ? around.filter((p) => p.id !== part.id) : [...around, part],
-          aboard,
-        );
+      : assess({
+          ...setting,
+          parts: near.has(part.id) ? around.filter((p) => p.id !== part.id) : [...around, part],
+        });
     if (why) leftOut.push({ id: part.id, why });
     else if (alone.licence.kind === 'not-legal' && here.licence.kind !== 'not-legal')
       leftOut.push({ id: part.id, why: 'licence' });
@@ -120,7 +114,7 @@ export function planModelOf(setting: PlanSetting, around: readonly Part[] = []):
       legs: legsOf(want, mid, legOf),
     };
   });
-  const outlay = assess(brief, donor, [], aboard).metrics.outlay.estimate;
+  const outlay = assess({ ...setting, parts: [] }).metrics.outlay.estimate;
   return {
     model: {
       items: considered.map((c) => c.item),
@@ -202,11 +196,11 @@ function gatesOf(
 }
 
 /** Points of a build by the full assessment, at the middle. */
-export function fullPoints({ brief, donor, aboard }: PlanSetting, parts: readonly Part[]): number {
+export function fullPoints(bare: BareCase, parts: readonly Part[]): number {
   return fitScore(
-    assess(brief, donor, parts, aboard).metrics,
-    wantCurves(brief),
-    wantWeights(brief),
+    assess({ ...bare, parts }).metrics,
+    wantCurves(bare.brief),
+    wantWeights(bare.brief),
   ).points.mid;
 }
 

@@ -1,8 +1,7 @@
-import { assess, type Assessment } from '../assessment';
+import { assess, type Assessment, type BareCase } from '../assessment';
 import { partsCost } from '../money';
 import type { Part } from '../part';
 import { fitScore, wantCurves, wantWeights, type FitScore } from '../preference';
-import type { PlanSetting } from './plan-model-of';
 import { BUILD_STAGES, orderBy, type BuildStage } from './stages';
 
 /** One stage of a build: what it takes, and where it leaves the machine. */
@@ -23,21 +22,20 @@ export interface StageStep {
   readonly orders: readonly { readonly part: Part; readonly by: string }[];
 }
 
-type Setting = Pick<PlanSetting, 'brief' | 'donor' | 'aboard'>;
-
 /** The stages of a build in their order, each assessed with all that comes before it. */
 export function stagePlan(
-  { brief, donor, aboard }: Setting,
+  bare: BareCase,
   parts: readonly Part[],
   stageOf: (id: string) => BuildStage,
 ): readonly StageStep[] {
+  const { brief } = bare;
   const [curves, weights] = [wantCurves(brief), wantWeights(brief)];
   const sofar: Part[] = [];
   return BUILD_STAGES.map((stage): StageStep => {
     const own = parts.filter((p) => stageOf(p.id) === stage);
     sofar.push(...own);
     const costs = own.map((p) => partsCost(p, brief.money));
-    const after = assess(brief, donor, [...sofar], aboard);
+    const after = assess({ ...bare, parts: [...sofar] });
     const day = stage === 'someday' ? undefined : brief.trip.days?.[stage];
     return {
       stage,
@@ -72,13 +70,14 @@ export interface Removal {
 
 /** For every part of a build, what taking it out would cost in fit, the least missed first. `dependents` names what would go with it. */
 export function removals(
-  { brief, donor, aboard }: Setting,
+  bare: BareCase,
   parts: readonly Part[],
   dependents: (id: string) => readonly string[],
 ): readonly Removal[] {
+  const { brief } = bare;
   const [curves, weights] = [wantCurves(brief), wantWeights(brief)];
   const points = (list: readonly Part[]) =>
-    fitScore(assess(brief, donor, list, aboard).metrics, curves, weights).points.mid;
+    fitScore(assess({ ...bare, parts: list }).metrics, curves, weights).points.mid;
   const whole = points(parts);
   return parts
     .map((part): Removal => {

@@ -207,7 +207,8 @@ function* priceAndLaw({ donor, figures, usualPricePerKw }: CheckSetting, of: Of)
       yield { code: 'price-per-power-odd', perKw, usual: usualPricePerKw };
   }
   const restricted =
-    donor.variant?.tune === 'restricted' || figures.unrestrictedPower.estimate.kind === 'known';
+    (donor.kind !== 'model' && donor.variant?.tune === 'restricted') ||
+    figures.unrestrictedPower.estimate.kind === 'known';
   if (!restricted) return;
   const running = combine(
     [

@@ -32,10 +32,15 @@ export interface WeakPoint {
 export interface FittedPart {
   readonly partId: string;
   readonly wear: number;
+  /** ISO day on which it was fitted; absent: not known. */
+  readonly on?: string | undefined;
 }
 
-/** What makes one machine for sale that machine. Its price is the `price` figure, basis `asked`. */
-export interface Listing {
+export const MACHINE_STATES = ['for-sale', 'owned', 'sold'] as const;
+export type MachineState = (typeof MACHINE_STATES)[number];
+
+/** What is known of one machine beside its sheet. While it is for sale, its price is the `price` figure, basis `asked`. */
+export interface MachineFacts {
   readonly odometer_km?: number | undefined;
   readonly hours?: number | undefined;
   readonly year?: number | undefined;
@@ -55,11 +60,8 @@ export interface Variant {
   readonly seat?: (typeof SEAT_VERSIONS)[number] | undefined;
 }
 
-/**
- * A stock model, a variant of one, or one machine for sale. A variant or listing names its base and holds only what differs;
- * `resolveDonor` fills in the rest.
- */
-export interface Donor {
+/** What every donor has: its name, its class and as much of its sheet as is its own. */
+export interface DonorSheet {
   readonly id: string;
   readonly maker: string;
   readonly model: string;
@@ -68,26 +70,54 @@ export interface Donor {
   readonly donorClass: DonorClass;
   readonly figures: DonorFigures;
   readonly note: string;
-  readonly baseId?: string | undefined;
   readonly facts?: DonorFacts | undefined;
   readonly weakPoints?: readonly WeakPoint[] | undefined;
-  readonly variant?: Variant | undefined;
-  readonly listing?: Listing | undefined;
   readonly tags?: readonly string[] | undefined;
   /** Put away: not in the list unless asked for. */
   readonly archived?: boolean | undefined;
 }
 
-export type DonorKind = 'model' | 'variant' | 'listing';
+/** A stock model. */
+export interface Model extends DonorSheet {
+  readonly kind: 'model';
+}
 
-/** A listing is one machine; a variant has a base; everything else is a model. */
-export const donorKind = (donor: Pick<Donor, 'baseId' | 'listing'>): DonorKind =>
-  donor.listing ? 'listing' : donor.baseId === undefined ? 'model' : 'variant';
+/** A version of a model: holds only what differs. */
+export interface ModelVariant extends DonorSheet {
+  readonly kind: 'variant';
+  readonly baseId: string;
+  readonly variant: Variant;
+}
 
-/** Model alone where there is one: short enough for a table's head. A variant or listing says which. */
-export const shortName = (donor: Pick<Donor, 'model' | 'version' | 'baseId'>): string =>
-  `${donor.model || 'Unnamed'}${donor.baseId === undefined || !donor.version ? '' : ` (${donor.version})`}`;
+/** One machine that stands somewhere: for sale, the rider's own, or sold. Holds only what differs from what it is one of. */
+export interface Machine extends DonorSheet {
+  readonly kind: 'machine';
+  /** The model or variant it is one of; absent: it is in nobody's list. */
+  readonly baseId?: string | undefined;
+  /** That of the variant it is one of; filled in by `resolveDonor`. */
+  readonly variant?: Variant | undefined;
+  readonly state: MachineState;
+  readonly machine: MachineFacts;
+}
+
+/** Anything that can stand on the shortlist. `resolveDonor` fills in what a variant or machine inherits. */
+export type Donor = Model | ModelVariant | Machine;
+export type DonorKind = Donor['kind'];
+
+/** What a donor stands on; `undefined` for a model, and for a machine that is one of nothing in the list. */
+export const baseOf = (donor: Donor): string | undefined =>
+  donor.kind === 'model' ? undefined : donor.baseId;
+
+/** Model alone where there is one: short enough for a table's head. A variant or machine says which. */
+export const shortName = (donor: Donor): string =>
+  `${donor.model || 'Unnamed'}${baseOf(donor) === undefined || !donor.version ? '' : ` (${donor.version})`}`;
 
 /** Maker and model, or what there is of them. */
-export const donorName = (donor: Pick<Donor, 'maker' | 'model'>): string =>
+export const donorName = (donor: Pick<DonorSheet, 'maker' | 'model'>): string =>
   [donor.maker, donor.model].filter(Boolean).join(' ') || 'Unnamed donor';
+
+/** Maker and model and, for a variant or machine, which. */
+export const fullName = (donor: Donor): string =>
+  baseOf(donor) === undefined || !donor.version
+    ? donorName(donor)
+    : `${donorName(donor)}, ${donor.version}`;

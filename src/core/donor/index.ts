@@ -1,17 +1,23 @@
 export {
+  baseOf,
   DONOR_CLASSES,
-  donorKind,
   donorName,
+  fullName,
+  MACHINE_STATES,
   SEAT_VERSIONS,
   shortName,
   TUNES,
   type Donor,
   type DonorClass,
   type DonorKind,
+  type DonorSheet,
   type FittedPart,
-  type Listing,
+  type Machine,
+  type ModelVariant,
+  type MachineFacts,
+  type MachineState,
   type Variant,
   type WeakPoint,
 } from './donor';
-export { LISTING_LIMITS } from './listing-limits';
-export { descendants, donorLine, resolveDonor, type DonorTable } from './resolve-donor';
+export { MACHINE_LIMITS } from './machine-limits';
+export { donorLine, resolveDonor, type DonorTable } from './resolve-donor';

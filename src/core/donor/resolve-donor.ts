@@ -1,58 +1,60 @@
-import type { Donor } from './donor';
+import { baseOf, type Donor, type Variant } from './donor';
 
 export type DonorTable = Readonly<Record<string, Donor>>;
 
-/** Model → variant → listing is as deep as it goes; a ring in damaged data ends here too. */
+/** Model → variant → machine is as deep as it goes; a ring in damaged data ends here too. */
 const DEEPEST = 3;
 
 /** The donor and what it stands on, nearest first. */
 export function donorLine(donors: DonorTable, id: string): readonly Donor[] {
   const line: Donor[] = [];
-  for (
-    let at: string | undefined = id;
-    at !== undefined && line.length < DEEPEST;
-    at = donors[at]?.baseId
-  ) {
-    const donor: Donor | undefined = donors[at];
+  for (let at: string | undefined = id; at !== undefined && line.length < DEEPEST; ) {
+    const donor: Donor | undefined = Object.hasOwn(donors, at) ? donors[at] : undefined;
     if (!donor || line.includes(donor)) break;
     line.push(donor);
+    at = baseOf(donor);
   }
   return line;
 }
 
+/** What was resolved from a line of donors: the same line gives the same object, so that whatever is computed from it can be kept. */
+const resolved = new WeakMap<Donor, { readonly line: readonly Donor[]; readonly donor: Donor }>();
+
 /**
  * A donor with everything it inherits: figure by figure and fact by fact its own, else its base's; weak points of all;
- * maker, model and class of the model. The version words of a listing follow those of its variant.
+ * maker, model and class of the model. The version words of a machine follow those of its variant.
  *
  * @returns `undefined` when there is no such donor.
  */
 export function resolveDonor(donors: DonorTable, id: string): Donor | undefined {
-  const [own, ...bases] = donorLine(donors, id);
+  const line = donorLine(donors, id);
+  const [own, ...bases] = line;
   if (!own || bases.length === 0) return own;
-  return bases.reduce<Donor>(
-    (child, base) => ({
-      ...child,
-      maker: child.maker || base.maker,
-      model: child.model || base.model,
-      version:
-        [base.baseId === undefined ? '' : base.version, child.version].filter(Boolean).join(', ') ||
-        base.version,
-      donorClass: base.donorClass,
-      figures: { ...base.figures, ...child.figures },
-      facts: { ...base.facts, ...child.facts },
-      weakPoints: [...(base.weakPoints ?? []), ...(child.weakPoints ?? [])],
-      variant: { ...base.variant, ...child.variant },
-      note: child.note || base.note,
-    }),
-    own,
-  );
+  const known = resolved.get(own);
+  if (known?.line.length === line.length && known.line.every((d, i) => d === line[i]))
+    return known.donor;
+  const donor = bases.reduce<Donor>(inherited, own);
+  resolved.set(own, { line, donor });
+  return donor;
 }
 
-/** Everything that stands on this donor: its variants, its listings and theirs. */
-export function descendants(donors: DonorTable, id: string): readonly Donor[] {
-  const below = Object.values(donors).filter((d) => d.baseId === id && d.id !== id);
-  return [
-    ...below,
-    ...below.flatMap((d) => Object.values(donors).filter((e) => e.baseId === d.id && e.id !== id)),
-  ];
+const variantOf = (donor: Donor): Variant | undefined =>
+  donor.kind === 'model' ? undefined : donor.variant;
+
+function inherited(child: Donor, base: Donor): Donor {
+  const sheet = {
+    maker: child.maker || base.maker,
+    model: child.model || base.model,
+    version:
+      [base.kind === 'model' ? '' : base.version, child.version].filter(Boolean).join(', ') ||
+      base.version,
+    donorClass: base.donorClass,
+    figures: { ...base.figures, ...child.figures },
+    facts: { ...base.facts, ...child.facts },
+    weakPoints: [...(base.weakPoints ?? []), ...(child.weakPoints ?? [])],
+    note: child.note || base.note,
+  };
+  return child.kind === 'model'
+    ? { ...child, ...sheet }
+    : { ...child, ...sheet, variant: { ...variantOf(base), ...variantOf(child) } };
 }

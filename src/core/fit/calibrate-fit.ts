@@ -1,4 +1,5 @@
 import type { Rider, StanceBand } from '../brief';
+import type { Sit } from '../evidence';
 import { millimetres } from '../units';
 import { heelGap, riderInseam } from './heel-gap';
 import { SEAT_SHAPES } from './seat-shape';
@@ -63,31 +64,33 @@ function likelihood({ modelGap_mm, band }: JudgedSit, offset: number): number {
 }
 
 const NO_SITS: FitCalibration = { offset_mm: 0, sigma_mm: OFFSET_SIGMA, sits: 0 };
-const calibrated = new WeakMap<Rider, FitCalibration>();
+const calibrated = new WeakMap<readonly Sit[], WeakMap<Rider, FitCalibration>>();
 
-/** A rider's own offset from all sits in the brief; computed once for each state of the rider. */
-export function personalFit(rider: Rider): FitCalibration {
-  if (!rider.sits || rider.sits.length === 0) return NO_SITS;
-  let fit = calibrated.get(rider);
+/** A rider's own offset from the sits that are known; computed once for each state of rider and sits. */
+export function personalFit(rider: Rider, sits: readonly Sit[]): FitCalibration {
+  if (sits.length === 0) return NO_SITS;
+  let known = calibrated.get(sits);
+  if (!known) {
+    known = new WeakMap();
+    calibrated.set(sits, known);
+  }
+  let fit = known.get(rider);
   if (!fit) {
-    const inseam = riderInseam(rider);
-    fit = calibrateFit(
-      rider.sits.map((s) => {
-        const seat = millimetres(s.seatHeight_mm);
-        return {
-          band: s.feet,
-          modelGap_mm: heelGap(
-            { low: seat, mid: seat, high: seat },
-            SEAT_SHAPES[s.seatWidth],
-            inseam,
-            rider.sole_mm,
-          ).mid,
-        };
-      }),
-    );
-    calibrated.set(rider, fit);
+    fit = calibrateFit(sits.map((sit) => judgedSit(rider, sit)));
+    known.set(rider, fit);
   }
   return fit;
+}
+
+function judgedSit(rider: Rider, { seatHeight_mm, seatWidth, feet }: Sit): JudgedSit {
+  const seat = millimetres(seatHeight_mm);
+  const gap = heelGap(
+    { low: seat, mid: seat, high: seat },
+    SEAT_SHAPES[seatWidth],
+    riderInseam(rider),
+    rider.sole_mm,
+  );
+  return { band: feet, modelGap_mm: gap.mid };
 }
 
 /** Scatter that is left about this rider's next sit, mm: STANCE_SIGMA before any sit, less after each. */

@@ -1,7 +1,5 @@
-import { assess, type Aboard } from '../assessment';
+import { assess, type Case } from '../assessment';
 import { GROUNDS, rebalanceShares, type Brief, type Ground } from '../brief';
-import type { Donor } from '../donor';
-import type { Part } from '../part';
 import { fitScore, wantCurves, wantWeights } from '../preference';
 
 /** A change of the brief that puts a rival level with the leader. */
@@ -9,26 +7,15 @@ export type BriefTurning =
   | { readonly kind: 'ground'; readonly ground: Ground; readonly from: number; readonly to: number }
   | { readonly kind: 'budget'; readonly from: number; readonly to: number };
 
-/** One machine with the parts it is judged with. */
-export interface Contender {
-  readonly donor: Donor;
-  readonly parts: readonly Part[];
-  readonly aboard: Aboard;
-}
-
 /** Steps in which a share is tried, %; and budgets, as shares of the one that is. */
 const SHARE_STEP = 5;
 const BUDGETS = [0.95, 1.05, 0.9, 1.1, 0.85, 1.15, 0.8, 1.2, 0.7, 1.3, 0.6, 1.4, 0.5, 1.5, 1.75, 2];
 
 /** The nearest share of each ground, and the nearest budget, with which the rival is ahead at the middle; those that never turn it are left out. */
-export function briefTurnings(
-  brief: Brief,
-  leader: Contender,
-  rival: Contender,
-): readonly BriefTurning[] {
-  const points = (of: Brief, c: Contender): number =>
-    fitScore(assess(of, c.donor, c.parts, c.aboard).metrics, wantCurves(of), wantWeights(of)).points
-      .mid;
+export function briefTurnings(leader: Case, rival: Case): readonly BriefTurning[] {
+  const { brief } = leader;
+  const points = (of: Brief, c: Case): number =>
+    fitScore(assess({ ...c, brief: of }).metrics, wantCurves(of), wantWeights(of)).points.mid;
   const turns = (of: Brief): boolean => points(of, rival) > points(of, leader);
   if (turns(brief)) return [];
   const grounds = GROUNDS.flatMap((ground): BriefTurning[] => {

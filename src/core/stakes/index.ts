@@ -1,2 +1,2 @@
-export { briefTurnings, type BriefTurning, type Contender } from './brief-turnings';
+export { briefTurnings, type BriefTurning } from './brief-turnings';
 export { stakes, WORTH_ASKING, type Stake } from './stakes';

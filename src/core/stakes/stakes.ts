@@ -1,5 +1,5 @@
-import { assess, judge, metricDefinition, type Assessment } from '../assessment';
-import type { Brief, MustKey } from '../brief';
+import { assess, judge, metricDefinition, type Assessment, type Case } from '../assessment';
+import type { MustKey } from '../brief';
 import type { Donor } from '../donor';
 import { factDefinition, factInUse, FACT_KEYS, type FactKey } from '../facts';
 import { exactly, known } from '../numeric';
@@ -12,7 +12,6 @@ import {
   type Origin,
   type Reading,
 } from '../readings';
-import type { Contender } from './brief-turnings';
 
 /** What hangs on one thing that is not measured yet. */
 export interface Stake {
@@ -34,10 +33,10 @@ export const WORTH_ASKING = 0.1;
  * A quoted figure is tried at both ends of its spread, all else as it is; one that nobody has quoted puts the whole weight of
  * the wants that lack it at stake; a fact that nobody has named is tried with each of its options. One at a time: joint effects are left out.
  */
-export function stakes(brief: Brief, contender: Contender): readonly Stake[] {
-  const { donor, parts, aboard } = contender;
+export function stakes(of: Case): readonly Stake[] {
+  const { brief, donor } = of;
   const [curves, weights] = [wantCurves(brief), wantWeights(brief)];
-  const look = (of: Donor): Assessment => assess(brief, of, parts, aboard);
+  const look = (tried: Donor): Assessment => assess({ ...of, donor: tried });
   const points = (a: Assessment): number => fitScore(a.metrics, curves, weights).points.mid;
   const now = look(donor);
   const spread = (tried: readonly Assessment[]): number =>

@@ -102,6 +102,7 @@ export function readDonorRow(cells: readonly string[], setting: RowSetting): Row
   return {
     kind: 'donor',
     donor: {
+      kind: 'model',
       id: setting.id,
       maker: texts.maker ?? '',
       model: texts.model ?? '',

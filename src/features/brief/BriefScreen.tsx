@@ -30,7 +30,7 @@ function NoBrief() {
         No brief yet. It says who rides where with how much money; everything else is measured
         against it.
       </ScreenHeading>
-      <Button bg="accent" color="accent.ink" onClick={() => void startBrief(store)}>
+      <Button bg="accent" color="accent.ink" onClick={() => startBrief(store)}>
         Start a brief
       </Button>
     </Box>

@@ -5,6 +5,8 @@ import { inseamFromHeight, personalFit } from '@/core/fit';
 import { wantWeights, WANT_KEYS } from '@/core/preference';
 import { clearanceAsked } from '@/core/suspension';
 import { millimetres } from '@/core/units';
+import { evidenceIn } from '@/store/queries';
+import { useDossierState } from '@/store/react';
 import {
   formatBase,
   formatNumber,
@@ -49,6 +51,7 @@ function Line({
 
 /** What the brief comes to: the load, the money, and what will count. */
 export function BriefSum({ brief, reader }: { readonly brief: Brief; readonly reader: Reader }) {
+  const { sits } = useDossierState((s) => evidenceIn(s.dossier));
   const { rider, trip, money } = brief;
   const weights = wantWeights(brief);
   const ordered = WANT_KEYS.toSorted((a, b) => weights[b] - weights[a]);
@@ -56,7 +59,7 @@ export function BriefSum({ brief, reader }: { readonly brief: Brief; readonly re
   const clearance = clearanceAsked(brief.ground);
   const inseam = inseamFromHeight(millimetres(rider.height_mm));
   const left = spendable(money);
-  const fit = personalFit(rider);
+  const fit = personalFit(rider, sits);
   return (
     <Box>
       <Line

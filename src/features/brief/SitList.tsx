@@ -2,7 +2,8 @@
 import { Box, Button, Flex, IconButton, Input, Text } from '@chakra-ui/react';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { SEAT_WIDTHS, STANCE_BANDS, type SeatWidth, type Sit, type StanceBand } from '@/core/brief';
+import { SEAT_WIDTHS, STANCE_BANDS, type SeatWidth, type StanceBand } from '@/core/brief';
+import type { Sit } from '@/core/evidence';
 import { OFFSET_SIGMA, personalFit } from '@/core/fit';
 import { figureDefinition } from '@/core/readings';
 import { fromBase, parseAmount, preferredUnit, toBase } from '@/core/units';
@@ -17,6 +18,10 @@ import {
   unitSign,
   type Reader,
 } from '@/ui/messages';
+import type { Change } from '@/store/history';
+import { evidenceIn } from '@/store/queries';
+import { useDossierState, useDossierStore } from '@/store/react';
+import { putTrial, sitTrial, withoutFeet } from '@/store/trial-changes';
 import type { BriefModel } from './use-brief';
 
 /** Lowest and highest seat that a sit may have, mm: those of any seat. */
@@ -28,11 +33,17 @@ const offsetWords = (offset: number, sigma: number, reader: Reader) =>
 /** Machines the rider has really sat on: each moves the rider's own offset, shown before and after. */
 export function SitList({ model }: { readonly model: BriefModel }) {
   const { brief, reader } = model;
-  const sits = brief.rider.sits ?? [];
-  const fit = personalFit(brief.rider);
+  const store = useDossierStore();
+  const dossier = useDossierState((s) => s.dossier);
+  const { sits } = evidenceIn(dossier);
+  const fit = personalFit(brief.rider, sits);
   const [adding, setAdding] = useState(false);
-  const store = (after: readonly Sit[]) =>
-    model.edit(['rider', 'sits'], after.length === 0 ? undefined : after, 'sits');
+  const run = (change: Change) =>
+    store.execute({ label: { code: 'edit-sits', facts: {} }, changes: [change] });
+  const remove = (sit: Sit) => {
+    const trial = dossier.trials[sit.id];
+    if (trial) run(withoutFeet(trial));
+  };
   return (
     <Box borderTopWidth="1px" borderTopStyle="dashed" borderColor="border" mt="2" pt="2">
       <Text fontWeight="700">Machines you sat on</Text>
@@ -42,14 +53,14 @@ export function SitList({ model }: { readonly model: BriefModel }) {
       {sits.map((sit) => (
         <Flex key={sit.id} align="center" justify="space-between" gap="2" minH="36px">
           <Text lineHeight="1.25">
-            {sit.machine}, {formatWithUnit(sit.seatHeight_mm, 'length', reader)},{' '}
+            {sit.machine || 'A machine'}, {formatWithUnit(sit.seatHeight_mm, 'length', reader)},{' '}
             {SEAT_WIDTH_WORDS[sit.seatWidth]}: <b>{STANCE_WORDS[sit.feet]}</b>
           </Text>
           <IconButton
             size="xs"
             variant="ghost"
             aria-label={`Remove the sit on ${sit.machine}`}
-            onClick={() => store(sits.filter((s) => s.id !== sit.id))}
+            onClick={() => remove(sit)}
           >
             <Trash2 size={15} />
           </IconButton>
@@ -70,7 +81,7 @@ export function SitList({ model }: { readonly model: BriefModel }) {
         <NewSit
           reader={reader}
           onAdd={(sit) => {
-            store([...sits, sit]);
+            run(putTrial(undefined, sitTrial(sit)));
             setAdding(false);
           }}
           onCancel={() => setAdding(false)}

@@ -1,9 +1,9 @@
 'use client';
 import { useEffect, useEffectEvent, useState } from 'react';
-import { spendLimit, type BestBuild } from '@/core/build';
+import { planSubject, spendLimit, type BestBuild } from '@/core/build';
 import type { WhatItTakes } from '@/core/planning';
 import { planSetting } from '@/store/queries';
-import { useDossierState } from '@/store/react';
+import { useDossierState, useStable } from '@/store/react';
 import { startPlan } from '@/workers/plan';
 import { today } from '@/store/running';
 import type { BuildModel } from './use-build';
@@ -26,8 +26,9 @@ export interface BestBuildModel {
 export function useBestBuild({ standing, entry }: BuildModel, legalOnly: boolean): BestBuildModel {
   const dossier = useDossierState((s) => s.dossier);
   const { id } = entry.candidate;
-  const build = dossier.builds[id];
-  const inputs = JSON.stringify([id, legalOnly, build?.pinned, build?.banned, standing.purpose]);
+  const setting = planSetting(dossier, standing, entry, { legalOnly, today: today() });
+  // The build itself is no input, nor is a note: only what the planner reckons with.
+  const subject = useStable(planSubject(setting));
   const [answers, setAnswers] = useState<{
     readonly id: string;
     readonly best: BestBuild | undefined;
@@ -37,10 +38,7 @@ export function useBestBuild({ standing, entry }: BuildModel, legalOnly: boolean
   const [takes, setTakes] = useState<ReadonlyMap<string, WhatItTakes>>(new Map());
   const [round, setRound] = useState(0);
   const request = () => ({
-    candidate: {
-      id,
-      setting: planSetting(dossier, standing, entry, { legalOnly, today: today() }),
-    },
+    candidate: { id, setting },
     spend: Math.max(0, spendLimit({ brief: standing.brief })),
   });
   const asked = useEffectEvent(request);
@@ -70,8 +68,7 @@ export function useBestBuild({ standing, entry }: BuildModel, legalOnly: boolean
       clearTimeout(timer);
       job?.cancel();
     };
-    // The build itself is no input: only what the planner is given.
-  }, [id, inputs, dossier.briefs, dossier.parts, dossier.donors, round]);
+  }, [id, subject, round]);
   const mine = answers.id === id;
   return {
     best: mine ? answers.best : undefined,

@@ -10,7 +10,7 @@ import {
   findRuleFaults,
   type BuildFault,
 } from '@/core/planning';
-import type { Standing, StandingCandidate } from '@/store/queries';
+import { partsOf, type Standing, type StandingCandidate } from '@/store/queries';
 import type { CommandLabel } from '@/store/history';
 import type { Build } from '@/store/records';
 import { useDossierState, useDossierStore, usePreferences, useStanding } from '@/store/react';
@@ -71,7 +71,7 @@ function tidied(build: Build): Build | undefined {
 
 export function useBuild(): BuildModel | undefined {
   const store = useDossierStore();
-  const parts = useDossierState((s) => s.dossier.parts);
+  const parts = useDossierState((s) => partsOf(s.dossier));
   const builds = useDossierState((s) => s.dossier.builds);
   const donors = useDossierState((s) => s.dossier.donors);
   const standing = useStanding();

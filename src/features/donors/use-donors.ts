@@ -1,7 +1,7 @@
 'use client';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
-import { donorKind, donorName, type Donor } from '@/core/donor';
+import { donorName, fullName, type Donor, type DonorKind } from '@/core/donor';
 import { FACT_KEYS } from '@/core/facts';
 import { FIGURE_KEYS } from '@/core/readings';
 import { SHEET_KEYS } from '@/core/sheet';
@@ -25,7 +25,7 @@ export interface DonorsModel {
   /** Puts a whole donor in, as made from a text or a table. */
   readonly put: (donor: Donor, code: string) => void;
   readonly addVariant: (base: Donor) => void;
-  readonly addListing: (base: Donor) => void;
+  readonly addMachine: (base: Donor) => void;
   readonly duplicate: (donor: Donor) => void;
   readonly remove: (ids: readonly string[]) => void;
   readonly archive: (ids: readonly string[], archived: boolean) => void;
@@ -38,12 +38,6 @@ export const sheetSize = COUNTED.length;
 export const knownCount = (donor: Donor): number =>
   FIGURE_KEYS.filter((k) => donor.figures[k] && k !== 'unrestrictedPower' && k !== 'unlockPrice')
     .length + FACT_KEYS.filter((k) => donor.facts?.[k]).length;
-
-/** Maker, model and, for a variant or listing, which. */
-export const fullName = (donor: Donor): string =>
-  donor.baseId === undefined || !donor.version
-    ? donorName(donor)
-    : `${donorName(donor)}, ${donor.version}`;
 
 export function useDonors(): DonorsModel {
   const store = useDossierStore();
@@ -72,7 +66,7 @@ interface Setting {
 
 function donorsModel({ store, dossier, id, go }: Setting): DonorsModel {
   const { donors: own, candidates, builds } = dossier;
-  const resolved = resolvedDonors(own);
+  const resolved = resolvedDonors(dossier);
   const candidateOf = new Map(Object.values(candidates).map((c) => [c.donorId, c]));
   const select = (next: string | undefined) =>
     go(next ? `/donors?donor=${encodeURIComponent(next)}` : '/donors');
@@ -90,10 +84,11 @@ function donorsModel({ store, dossier, id, go }: Setting): DonorsModel {
     });
     select(donor.id);
   };
-  const blankChild = (base: Donor): Donor => ({
+  const blankChild = (base: Donor, version: string) => ({
     ...newDonor(crypto.randomUUID()),
     baseId: base.id,
     donorClass: base.donorClass,
+    version,
   });
 
   return {
@@ -106,12 +101,17 @@ function donorsModel({ store, dossier, id, go }: Setting): DonorsModel {
     add: () => create(newDonor(crypto.randomUUID()), 'add-donor', {}),
     put: (donor, code) => create(donor, code, { name: donorName(donor) }),
     addVariant: (base) =>
-      create({ ...blankChild(base), version: 'new variant', variant: {} }, 'add-variant', {
+      create({ ...blankChild(base, 'new variant'), kind: 'variant', variant: {} }, 'add-variant', {
         name: nameOf(base.id),
       }),
-    addListing: (base) =>
+    addMachine: (base) =>
       create(
-        { ...blankChild(base), version: 'one for sale', listing: { fitted: [] } },
+        {
+          ...blankChild(base, 'one for sale'),
+          kind: 'machine',
+          state: 'for-sale',
+          machine: { fitted: [] },
+        },
         'add-listing',
         { name: nameOf(base.id) },
       ),
@@ -216,5 +216,11 @@ function firstDonor(
     );
 }
 
-export const KIND_WORDS = { model: 'model', variant: 'variant', listing: 'for sale' } as const;
-export const kindWord = (donor: Donor): string => KIND_WORDS[donorKind(donor)];
+const KIND_WORDS: Readonly<Record<DonorKind, string>> = {
+  model: 'model',
+  variant: 'variant',
+  machine: 'for sale',
+};
+const STATE_WORDS = { 'for-sale': 'for sale', owned: 'mine', sold: 'sold' } as const;
+export const kindWord = (donor: Donor): string =>
+  donor.kind === 'machine' ? STATE_WORDS[donor.state] : KIND_WORDS[donor.kind];

@@ -2,6 +2,7 @@
 import { Box, Button, Dialog, Flex, Grid, Portal, Text } from '@chakra-ui/react';
 import { Columns2, Download, FolderOpen, Share2, Trash2 } from 'lucide-react';
 import { useRef } from 'react';
+import { partsOf } from '@/store/queries';
 import { useDossierState } from '@/store/react';
 import { isEmptyDossier, type Dossier } from '@/store/records';
 import { Panel } from '@/ui/fields';
@@ -147,10 +148,10 @@ function Contents({ dossier }: { readonly dossier: Dossier }) {
     ['Brief', Object.keys(dossier.briefs).length],
     ['Donors', Object.keys(dossier.donors).length],
     ['On the shortlist', Object.keys(dossier.candidates).length],
-    ['Parts in the catalogue', Object.keys(dossier.parts).length],
+    ['Parts in the catalogue', Object.keys(partsOf(dossier)).length],
     ['Builds begun', Object.keys(dossier.builds).length],
     ['Verdicts', Object.keys(dossier.verdicts).length],
-    ['Machines visited', Object.keys(dossier.visits).length],
+    ['Trials: sits and looks at machines', Object.keys(dossier.trials).length],
   ];
   return (
     <Box pt="1">

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { donorName, resolveDonor, shortName } from '@/core/donor';
+import { fullName, resolveDonor, shortName } from '@/core/donor';
 import {
   findDifferences,
   formatDossierFile,
@@ -10,7 +10,7 @@ import {
   type Difference,
 } from '@/store/files';
 import { applyChanges } from '@/store/history';
-import { standing } from '@/store/queries';
+import { partsOf, standing } from '@/store/queries';
 import { BRIEF_KEY, type Dossier } from '@/store/records';
 import { useDossierState, useDossierStore, usePreferences } from '@/store/react';
 import { keepSnapshot } from '@/store/snapshots';
@@ -65,15 +65,13 @@ export function useBeside(
     const donor =
       resolveDonor(of.donors, id) ??
       (of.candidates[id] && resolveDonor(of.donors, of.candidates[id].donorId));
-    return donor
-      ? `${donorName(donor)}${donor.baseId !== undefined && donor.version ? `, ${donor.version}` : ''}`
-      : of.parts[id]?.name;
+    return donor ? fullName(donor) : (partsOf(of)[id]?.name ?? of.trials[id]?.machine);
   };
   const wordOf = (id: string): string => known(theirs, id) ?? known(mine, id) ?? nameWords(id);
   const sideOf = (title: string, of: Dossier) => {
     const brief = of.briefs[BRIEF_KEY];
     const now = standing(of);
-    const counts = `${Object.keys(of.donors).length} donors, ${Object.keys(of.candidates).length} on the shortlist, ${Object.keys(of.parts).length} parts, ${Object.keys(of.verdicts).length} verdicts.`;
+    const counts = `${Object.keys(of.donors).length} donors, ${Object.keys(of.candidates).length} on the shortlist, ${Object.keys(partsOf(of)).length} parts, ${Object.keys(of.verdicts).length} verdicts.`;
     const ahead = (words: string, ranked: NonNullable<typeof now>['stockRanking'] | undefined) => {
       const first = ranked?.find((r) => r.place === 1);
       const entry = now?.candidates.find((c) => c.candidate.id === first?.id);

@@ -2,12 +2,14 @@
 import equal from 'fast-deep-equal';
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { donorName, type DonorClass } from '@/core/donor';
+import { fullName, type DonorClass } from '@/core/donor';
 import { fitsDonor, PART_KINDS, type Part, type PartKind } from '@/core/part';
 import { partColumns, partTable, readPartRow } from '@/core/tables';
-import { moneyOf, resolvedDonors } from '@/store/queries';
+import { SHIPPED } from '@/core/catalogue';
+import type { Change } from '@/store/history';
+import { moneyOf, partsOf, resolvedDonors } from '@/store/queries';
 import { readText } from '@/store/files';
-import { removal } from '@/store/records';
+import { CATALOGUE_KEY, removal, type Dossier } from '@/store/records';
 import { csvText, downloadFile, parseCsvFile } from '@/store/tables';
 import { useDossierState, useDossierStore, usePreferences } from '@/store/react';
 import { partCellFaultWords, recordFaultWords, tableFaultWords, type Reader } from '@/ui/messages';
@@ -56,6 +58,21 @@ const EVERYTHING: PartFilter = {
 };
 const FAULTS_SHOWN = 12;
 
+/** A shipped part that is taken out stays out. */
+function withoutShipped({ catalogues }: Dossier, id: string): readonly Change[] {
+  const use = catalogues[CATALOGUE_KEY];
+  if (!use || !Object.hasOwn(SHIPPED.parts, id) || use.without.includes(id)) return [];
+  return [
+    {
+      table: 'catalogues',
+      key: CATALOGUE_KEY,
+      path: ['without'],
+      before: use.without,
+      after: [...use.without, id],
+    },
+  ];
+}
+
 export function useParts(): PartsModel {
   const store = useDossierStore();
   const dossier = useDossierState((s) => s.dossier);
@@ -67,7 +84,8 @@ export function useParts(): PartsModel {
   const select = (id: string | undefined) => setPicked(id ?? null);
   const selectedId = (picked === undefined ? asked : picked) ?? undefined;
   const [refused, setRefused] = useState<readonly string[]>([]);
-  const { parts, builds, donors } = dossier;
+  const { builds, donors } = dossier;
+  const parts = partsOf(dossier);
   const { currency } = moneyOf(dossier);
   const words = filter.search.toLowerCase().split(/\s+/).filter(Boolean);
   const all = Object.values(parts).sort((a, b) => a.name.localeCompare(b.name, 'en'));
@@ -81,9 +99,9 @@ export function useParts(): PartsModel {
         `${p.name} ${p.note} ${p.slot} ${p.replaces ?? ''}`.toLowerCase().includes(w),
       ),
   );
-  const names = [...resolvedDonors(donors).values()].map((d) => ({
+  const names = [...resolvedDonors(dossier).values()].map((d) => ({
     id: d.id,
-    name: [donorName(d), d.baseId === undefined ? '' : d.version].filter(Boolean).join(', '),
+    name: fullName(d),
   }));
   const nameOf = new Map(names.map((d) => [d.id, d.name]));
   const put = (part: Part, code: string) => {
@@ -114,7 +132,9 @@ export function useParts(): PartsModel {
     donors: names,
     usedBy: (id) =>
       Object.values(builds).filter((b) => b.partIds.includes(id)).length +
-      Object.values(donors).filter((d) => d.listing?.fitted.some((f) => f.partId === id)).length,
+      Object.values(donors).filter(
+        (d) => d.kind === 'machine' && d.machine.fitted.some((f) => f.partId === id),
+      ).length,
     add: () =>
       put(
         {
@@ -140,31 +160,30 @@ export function useParts(): PartsModel {
       ),
     copy: (part) =>
       put({ ...part, id: crypto.randomUUID(), name: `${part.name} (copy)`, own: true }, 'add-part'),
-    edit: (part, field, after) =>
-      store.execute({
+    edit: (part, field, after) => {
+      const own = dossier.parts[part.id];
+      return store.execute({
         label: { code: 'edit-part', facts: { name: part.name } },
         coalesce: `${part.id}/${field}`,
-        changes: [
-          { table: 'parts', key: part.id, path: [field], before: part[field], after },
-          ...(part.own
-            ? []
-            : [
-                {
-                  table: 'parts',
-                  key: part.id,
-                  path: ['own'],
-                  before: part.own,
-                  after: true,
-                } as const,
-              ]),
-        ],
-      }),
+        // A shipped part becomes the rider's own with its first change.
+        changes: own
+          ? [{ table: 'parts', key: part.id, path: [field], before: own[field], after }]
+          : [
+              {
+                table: 'parts',
+                key: part.id,
+                path: [],
+                after: { ...part, [field]: after, own: true },
+              },
+            ],
+      });
+    },
     remove(part) {
       const gone = removal(dossier, [{ table: 'parts', key: part.id }]);
       const touched = gone.filter((r) => r.table === 'builds');
       store.execute({
         label: { code: 'delete-part', facts: { name: part.name } },
-        changes: gone.map((r) => ({ ...r, path: [] })),
+        changes: [...gone.map((r) => ({ ...r, path: [] })), ...withoutShipped(dossier, part.id)],
       });
       select(undefined);
       notify({
@@ -206,7 +225,13 @@ export function useParts(): PartsModel {
           label: { code: 'import-parts', facts: { count: changed.length, file: file.name } },
           changes: changed.map(
             (p) =>
-              ({ table: 'parts', key: p.id, path: [], before: parts[p.id], after: p }) as const,
+              ({
+                table: 'parts',
+                key: p.id,
+                path: [],
+                before: dossier.parts[p.id],
+                after: p,
+              }) as const,
           ),
         },
         'atField',

@@ -2,12 +2,7 @@
 import { Button, Flex, Text } from '@chakra-ui/react';
 import { useEffect, type ReactNode } from 'react';
 import { saveDossier, saveRaw } from '@/store/files';
-import {
-  useDossierState,
-  useDossierStore,
-  usePreferences,
-  usePreferencesStored,
-} from '@/store/react';
+import { useDossierState, useDossierStore, usePreferencesStored } from '@/store/react';
 import type { SetAside } from '@/store/records';
 import { RECORDS } from '@/store/records';
 import { asideWords, commandWords, recordFaultWords, storageFaultWords } from '@/ui/messages';
@@ -61,7 +56,6 @@ export function Banners() {
       <AsideBanner />
       <RefusedNotice />
       <PreferenceNotice />
-      <KeepingNotice />
     </>
   );
 }
@@ -177,22 +171,6 @@ function PreferenceNotice() {
         tone: 'plain',
       });
   }, [stored]);
-  return null;
-}
-
-/** What the browser said when it was asked to keep the dossier, once, where it said no. */
-function KeepingNotice() {
-  const keeping = useDossierState((s) => s.keeping);
-  const [{ toldOfKeeping }, setPreferences] = usePreferences();
-  const tell = keeping === 'not-promised' && !toldOfKeeping;
-  useEffect(() => {
-    if (!tell) return;
-    setPreferences({ toldOfKeeping: true });
-    notify({
-      text: 'This browser does not promise to keep what is stored when it runs short of room: export a file now and then.',
-      tone: 'plain',
-    });
-  }, [tell, setPreferences]);
   return null;
 }
 

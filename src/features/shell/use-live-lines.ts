@@ -6,7 +6,7 @@ import { ESSENTIAL_KEYS } from '@/core/sheet';
 import { BRIEF_KEY, isEmptyDossier, type VerdictRecord } from '@/store/records';
 import { useDossierState, usePreferences, useStanding } from '@/store/react';
 import type { Ranked } from '@/core/preference';
-import { resolvedDonors, type Standing } from '@/store/queries';
+import { partsOf, resolvedDonors, type Standing } from '@/store/queries';
 import { formatNumber, formatWithUnit, OUTCOME_WORDS } from '@/ui/messages';
 
 const named = (standing: Standing, ranked: readonly Ranked[]): readonly string[] =>
@@ -24,7 +24,7 @@ export function useLiveLines(): Readonly<Record<string, string>> {
   const standing = useStanding();
   const [{ units }] = usePreferences();
   const brief = dossier.briefs[BRIEF_KEY];
-  const resolved = resolvedDonors(dossier.donors);
+  const resolved = resolvedDonors(dossier);
   const donors = [...resolved.values()].filter((d) => !d.archived);
   const missing = donors.reduce(
     (n, d) => n + ESSENTIAL_KEYS.filter((k) => !d.figures[k]).length,
@@ -41,7 +41,7 @@ export function useLiveLines(): Readonly<Record<string, string>> {
         ? 'none yet'
         : `${donors.length} ${donors.length === 1 ? 'donor' : 'donors'}, ${missing === 0 ? 'every essential figure known' : `${missing} essential ${missing === 1 ? 'figure' : 'figures'} missing`}`,
     '/weigh-up': weighUpLine(standing),
-    '/parts': partsLine(Object.values(dossier.parts)),
+    '/parts': partsLine(Object.values(partsOf(dossier))),
     '/build': buildLine(standing),
     '/verdict': verdictLineOf(Object.values(dossier.verdicts)),
     '/dossier':

@@ -38,7 +38,7 @@ export function StartScreen() {
         draws your need through them, and shows what stands between each machine and the trip.
       </Text>
       <Flex mt="7" gap="3" wrap="wrap">
-        <Button size="lg" bg="accent" color="accent.ink" onClick={() => void startBrief(store)}>
+        <Button size="lg" bg="accent" color="accent.ink" onClick={() => startBrief(store)}>
           Start a brief
         </Button>
         <Button

@@ -1,8 +1,9 @@
 import { z } from 'zod';
+import { FORMAT_VERSION } from '../migrations';
 import { RECORDS, type Dossier, type Registry, type StoredRow } from '../records';
 
 export const FILE_FORMAT = 'jugator-dossier';
-export const FILE_VERSION = 4;
+export const FILE_VERSION = FORMAT_VERSION;
 /** Largest file that is read, bytes. */
 export const FILE_SIZE_LIMIT = 8 * 1024 * 1024;
 

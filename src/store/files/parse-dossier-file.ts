@@ -1,4 +1,3 @@
-import { migrated } from './migrations';
 import {
   allFaultsAmong,
   isId,
@@ -7,6 +6,7 @@ import {
   type Dossier,
   type Registry,
 } from '../records';
+import { fileBroughtUp } from './bring-up';
 import {
   dossierFileSchema,
   FILE_FORMAT,
@@ -60,7 +60,7 @@ export function parseDossierFile(text: string, registry: Registry = RECORDS): Pa
     return fault({ code: 'file-foreign' });
   if (typeof head.version === 'number' && head.version > FILE_VERSION)
     return fault({ code: 'file-newer', version: head.version, known: FILE_VERSION });
-  const file = migrated(raw as RawFile);
+  const file = fileBroughtUp(raw as RawFile, registry);
   const odd = oddId(registry, file);
   if (odd) return fault(odd);
   const parsed = dossierFileSchema(registry).safeParse(file);

@@ -21,6 +21,7 @@ export function shortlistOnly(dossier: Dossier, registry: Registry = RECORDS): D
     kept.add(`${table}/${key}`);
     queue.push(...(type.references?.(record) ?? []));
   }
+  keepWithMentions(registry, tables, kept);
   return Object.fromEntries(
     Object.entries(registry).map(([table, type]) => [
       table,
@@ -31,4 +32,17 @@ export function shortlistOnly(dossier: Dossier, registry: Registry = RECORDS): D
       ),
     ]),
   ) as unknown as Dossier;
+}
+
+/** Records that go along because all stored records that they mention do. */
+function keepWithMentions(registry: Registry, tables: Tables, kept: Set<string>): void {
+  for (const [table, type] of Object.entries(registry)) {
+    if (type.shared !== 'with-what-it-mentions') continue;
+    for (const [key, record] of Object.entries(tables[table] ?? {})) {
+      const stored = (type.references?.(record) ?? []).filter(
+        (r) => tables[r.table]?.[r.key] !== undefined,
+      );
+      if (stored.every((r) => kept.has(`${r.table}/${r.key}`))) kept.add(`${table}/${key}`);
+    }
+  }
 }

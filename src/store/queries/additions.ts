@@ -4,6 +4,7 @@ import { partsCost } from '@/core/money';
 import { fitsDonor, type Part } from '@/core/part';
 import { findBuildFaults } from '@/core/planning';
 import type { Dossier } from '../records';
+import { partsOf } from './gathered';
 import type { StandingCandidate } from './standing';
 
 /** One part that could be added, with the cheapest part it needs. */
@@ -23,11 +24,12 @@ export function possibleAdditions(
   there: readonly Part[],
   wanted: (part: Part) => boolean = () => true,
 ): readonly Addition[] {
+  const all = partsOf(dossier);
   const line = donorLine(dossier.donors, entry.candidate.donorId).map((d) => d.id);
-  const fitting = Object.values(dossier.parts).filter(
+  const fitting = Object.values(all).filter(
     (p) => fitsDonor(p, entry.donor, line) && !there.some((t) => t.id === p.id),
   );
-  const catalogue = new Map(Object.values(dossier.parts).map((p) => [p.id, p]));
+  const catalogue = new Map(Object.values(all).map((p) => [p.id, p]));
   const faults = (parts: readonly Part[]) =>
     findBuildFaults(
       [...there, ...parts].map((p) => p.id),

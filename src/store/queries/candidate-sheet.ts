@@ -1,5 +1,6 @@
 import type { MustResult } from '@/core/assessment';
 import { orderBy, USUAL_STAGE } from '@/core/build';
+import type { Brief } from '@/core/brief';
 import type { Caution } from '@/core/cautions';
 import { shortName } from '@/core/donor';
 import { firmness, type RankDoubt } from '@/core/doubt';
@@ -9,9 +10,9 @@ import type { Interval } from '@/core/numeric';
 import type { FigureKey } from '@/core/readings';
 import { stakes, type Stake } from '@/core/stakes';
 import type { FactKey } from '@/core/facts';
-import { BRIEF_KEY, type Dossier, type Sheet } from '../records';
+import { BRIEF_KEY, SHEET_VERSION, type Dossier, type Sheet } from '../records';
 import { gapClosers } from './gap-closers';
-import { aboardOf, type Standing, type StandingCandidate } from './standing';
+import { type Standing, type StandingCandidate } from './standing';
 
 /** What a sheet takes from elsewhere: the day, long computations as far as they are done, and the words of the screen. */
 export interface SheetSources {
@@ -46,10 +47,10 @@ export function candidateSheet(
   const ranking = view === 'stock' ? standing.stockRanking : standing.builtRanking;
   const place = ranking.find((r) => r.id === candidate.id)?.place;
   const parts = view === 'stock' ? [] : entry.parts;
-  const aboard = aboardOf(dossier, candidate.donorId);
   return {
+    version: SHEET_VERSION,
     on: sources.on,
-    brief: standing.brief,
+    brief: frozenBrief(standing.brief),
     purpose: purposeName(dossier, standing),
     view,
     machine: {
@@ -57,7 +58,7 @@ export function candidateSheet(
       donorId: candidate.donorId,
       plate: candidate.plate,
       name: shortName(donor),
-      listing: donor.listing !== undefined,
+      listing: donor.kind === 'machine',
     },
     points: score.points,
     ...(place === undefined ? {} : { place }),
@@ -102,10 +103,15 @@ export function candidateSheet(
     curve: sources.curve ?? [],
     ...doubtOf(candidate.id, sources),
     cautions: assessment.cautions.map(sources.cautionWords),
-    open: stakes(standing.brief, { donor, parts, aboard })
+    open: stakes({ ...entry.bare, parts })
       .slice(0, MOST_ASKED)
       .map((stake) => question(stake, assessment.figures)),
   };
+}
+
+/** The brief as a sheet keeps it: where its figures came from is nobody’s matter later. */
+function frozenBrief({ origins: _origins, ...brief }: Brief): Sheet['brief'] {
+  return brief;
 }
 
 const purposeName = (dossier: Dossier, { purpose }: Standing): string =>

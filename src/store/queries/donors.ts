@@ -1,5 +1,5 @@
-import { assess, type Assessment } from '@/core/assessment';
-import type { Brief, Money } from '@/core/brief';
+import { assess, type Assessment, type BareCase } from '@/core/assessment';
+import type { Money } from '@/core/brief';
 import { findChecks, isPriceNew, type Check } from '@/core/checks';
 import { resolveDonor, type Donor, type DonorTable } from '@/core/donor';
 import { onTheRoadPrice } from '@/core/money';
@@ -11,12 +11,17 @@ import {
   type NormalFigures,
 } from '@/core/readings';
 import { BRIEF_KEY, newBrief, type Dossier } from '../records';
-import { aboardOf } from './standing';
+import { donorsOf } from './gathered';
+import { bareCase } from './standing';
 
 const resolvedTables = new WeakMap<DonorTable, ReadonlyMap<string, Donor>>();
 
-/** Every donor with what it inherits, by id; computed once for each state of the table. Donors without a base stay the objects they are. */
-export function resolvedDonors(donors: DonorTable): ReadonlyMap<string, Donor> {
+/** Every donor with what it inherits and what was seen on it, by id; computed once for each state of the tables. */
+export const resolvedDonors = (
+  dossier: Pick<Dossier, 'donors' | 'trials'>,
+): ReadonlyMap<string, Donor> => resolvedAll(donorsOf(dossier));
+
+function resolvedAll(donors: DonorTable): ReadonlyMap<string, Donor> {
   const known = resolvedTables.get(donors);
   if (known) return known;
   const made = new Map(
@@ -60,26 +65,24 @@ export const figuresOf = (donor: Donor, money: Money): NormalFigures => allFigur
 export const figureOf = (donor: Donor, key: FigureKey, money: Money): NormalFigure =>
   normalFigure(donor.figures, key, (reading) => onTheRoadPrice(reading, money));
 
-const assessed = perDonor(
-  (donor, { brief, dossier }: { readonly brief: Brief; readonly dossier: Dossier }): Assessment =>
-    assess(brief, donor, [], aboardOf(dossier, donor.id)),
-);
-const contexts = new WeakMap<Brief, { readonly brief: Brief; readonly dossier: Dossier }>();
+const assessments = new WeakMap<Donor, { readonly of: BareCase; readonly made: Assessment }>();
 
-/** A donor as it stands against the brief, shortlisted or not; `undefined` without a brief. Listings are computed anew when parts change. */
+/** A donor as it stands against the brief, shortlisted or not; `undefined` without a brief. Kept while nothing it hangs on changes. */
 export function assessmentOf(donor: Donor, dossier: Dossier): Assessment | undefined {
   const brief = dossier.briefs[BRIEF_KEY];
-  if (!brief) return undefined;
-  let context = contexts.get(brief);
-  if (
-    !context ||
-    (donor.listing &&
-      (context.dossier.parts !== dossier.parts || context.dossier.donors !== dossier.donors))
-  ) {
-    context = { brief, dossier };
-    contexts.set(brief, context);
-  }
-  return assessed(donor, context);
+  const of = brief && bareCase(dossier, brief, donor.id);
+  if (!of) return undefined;
+  const known = assessments.get(donor);
+  const same =
+    known?.of.brief === of.brief &&
+    known.of.donor === of.donor &&
+    known.of.evidence === of.evidence &&
+    known.of.aboard.parts.length === of.aboard.parts.length &&
+    known.of.aboard.parts.every((p, i) => p === of.aboard.parts[i]);
+  if (same) return known.made;
+  const made = assess({ ...of, parts: [] });
+  assessments.set(donor, { of, made });
+  return made;
 }
 
 /** From so many priced donors up a usual price per kW is named. */
@@ -89,10 +92,11 @@ const usualPrices = new WeakMap<
   { readonly money: Money; readonly usual: number | undefined }
 >();
 
-function usualPricePerKw(donors: DonorTable, money: Money): number | undefined {
+function usualPricePerKw(dossier: Dossier, money: Money): number | undefined {
+  const donors = donorsOf(dossier);
   const known = usualPrices.get(donors);
   if (known?.money === money) return known.usual;
-  const perKw = [...resolvedDonors(donors).values()]
+  const perKw = [...resolvedAll(donors).values()]
     .flatMap((d) => {
       const [offer, power] = [figureOf(d, 'price', money), figureOf(d, 'power', money).estimate];
       const price = offer.estimate;
@@ -112,6 +116,6 @@ export function checksOf(donor: Donor, dossier: Dossier): readonly Check[] {
   return findChecks({
     donor,
     figures: figuresOf(donor, money),
-    usualPricePerKw: usualPricePerKw(dossier.donors, money),
+    usualPricePerKw: usualPricePerKw(dossier, money),
   });
 }

@@ -5,7 +5,7 @@ import type { Part } from '@/core/part';
 import { needsOf, NEED_VALUE, wantValue, type Need, type WantKey } from '@/core/preference';
 import type { Dossier } from '../records';
 import { possibleAdditions } from './additions';
-import { aboardOf, type Standing, type StandingCandidate } from './standing';
+import { type Standing, type StandingCandidate } from './standing';
 
 export interface Closer {
   readonly part: Part;
@@ -46,14 +46,13 @@ export function gapClosers(
   if (needs.length === 0) return [];
   const now = view === 'stock' ? entry.stock : entry.built;
   const chosen = view === 'stock' ? [] : entry.parts;
-  const aboard = aboardOf(dossier, entry.candidate.donorId);
   const additions = possibleAdditions(dossier, standing.brief.money, entry, [
-    ...aboard.parts,
+    ...entry.aboard,
     ...chosen,
   ]);
   const tried = additions.map((a) => ({
     ...a,
-    after: assess(standing.brief, entry.donor, [...chosen, ...a.added], aboard),
+    after: assess({ ...entry.bare, parts: [...chosen, ...a.added] }),
   }));
   const worth = (want: WantKey, of: Assessment) => {
     const { estimate } = of.metrics[want];

@@ -7,4 +7,5 @@ export { mustClosers, type MustCloser } from './must-closers';
 export { nextBest, type NextBest } from './next-best';
 export { waysOut, type Way, type WayKind, type WayOut } from './ways-out';
 export { planSetting } from './plan-setting';
-export { aboardOf, standing, type Standing, type StandingCandidate } from './standing';
+export { evidenceIn, partsOf } from './gathered';
+export { standing, type Standing, type StandingCandidate } from './standing';

@@ -3,7 +3,7 @@ import type { MustKey } from '@/core/brief';
 import type { AffectedFigure, Part } from '@/core/part';
 import type { Dossier } from '../records';
 import { possibleAdditions } from './additions';
-import { aboardOf, type Standing, type StandingCandidate } from './standing';
+import { type Standing, type StandingCandidate } from './standing';
 
 /** The cheapest single part with which a must that fails passes, or at least no longer fails. */
 export interface MustCloser {
@@ -50,14 +50,13 @@ function compute(
   entry: StandingCandidate,
 ): ReadonlyMap<MustKey, MustCloser> {
   const failed = entry.stock.musts.filter((m) => m.verdict === 'fail').map((m) => m.key);
-  const aboard = aboardOf(dossier, entry.candidate.donorId);
   const moneyHeld = !failed.includes('money');
   const found = new Map<MustKey, MustCloser>();
   for (const key of failed) {
-    const tried = possibleAdditions(dossier, standing.brief.money, entry, aboard.parts, (part) =>
+    const tried = possibleAdditions(dossier, standing.brief.money, entry, entry.aboard, (part) =>
       touches(part, key),
     ).flatMap(({ part, added, cost }): MustCloser[] => {
-      const after = assess(standing.brief, entry.donor, added, aboard).musts;
+      const after = assess({ ...entry.bare, parts: added }).musts;
       const verdict = verdictOf(after, key);
       if (
         (verdict !== 'pass' && verdict !== 'unsure') ||

@@ -3,7 +3,7 @@ import type { Part } from '@/core/part';
 import { fitScore } from '@/core/preference';
 import type { Dossier } from '../records';
 import { possibleAdditions } from './additions';
-import { aboardOf, type Standing, type StandingCandidate } from './standing';
+import { type Standing, type StandingCandidate } from './standing';
 
 /** One more part, with what it needs, and what it brings. */
 export interface NextBest {
@@ -19,10 +19,9 @@ export function nextBest(
   entry: StandingCandidate,
   money: number,
 ): NextBest | undefined {
-  const aboard = aboardOf(dossier, entry.candidate.donorId);
   const now = entry.builtScore.points.mid;
   const tried = possibleAdditions(dossier, standing.brief.money, entry, [
-    ...aboard.parts,
+    ...entry.aboard,
     ...entry.parts,
   ])
     .filter((a) => a.cost <= money)
@@ -32,7 +31,7 @@ export function nextBest(
         cost,
         points:
           fitScore(
-            assess(standing.brief, entry.donor, [...entry.parts, ...added], aboard).metrics,
+            assess({ ...entry.bare, parts: [...entry.parts, ...added] }).metrics,
             standing.curves,
             standing.weights,
           ).points.mid - now,

@@ -2,7 +2,8 @@ import type { PlanSetting } from '@/core/build';
 import { donorLine } from '@/core/donor';
 import { fitsDonor } from '@/core/part';
 import type { Dossier } from '../records';
-import { aboardOf, type Standing, type StandingCandidate } from './standing';
+import { partsOf } from './gathered';
+import { type Standing, type StandingCandidate } from './standing';
 
 /** What the rider asks of every plan. */
 export interface PlanWishes {
@@ -24,10 +25,8 @@ export function planSetting(
   const build = dossier.builds[entry.candidate.id];
   const trip = brief.trip.days?.trip;
   return {
-    brief,
-    donor: entry.donor,
-    aboard: aboardOf(dossier, entry.candidate.donorId),
-    parts: Object.values(dossier.parts).filter((p) => fitsDonor(p, entry.donor, line)),
+    ...entry.bare,
+    choices: Object.values(partsOf(dossier)).filter((p) => fitsDonor(p, entry.donor, line)),
     pinned: new Set(build?.pinned ?? []),
     banned: new Set(build?.banned ?? []),
     legalOnly,

@@ -1,6 +1,13 @@
-import { assess, type Aboard, type Assessment } from '@/core/assessment';
+import {
+  assess,
+  NOTHING_ABOARD,
+  type Aboard,
+  type Assessment,
+  type BareCase,
+  type Case,
+} from '@/core/assessment';
 import { briefForPurpose, WHOLE, type Brief } from '@/core/brief';
-import { resolveDonor, type Donor } from '@/core/donor';
+import { resolveDonor, type Donor, type DonorTable } from '@/core/donor';
 import type { Part } from '@/core/part';
 import type { FigureKey } from '@/core/readings';
 import {
@@ -15,13 +22,18 @@ import {
   type WantWeights,
 } from '@/core/preference';
 import { BRIEF_KEY, type Candidate, type Dossier } from '../records';
+import { donorsOf, evidenceIn, partsOf } from './gathered';
+
+type PartTable = Readonly<Record<string, Part>>;
 
 /** A candidate with all that is computed about it, as it stands and with its chosen parts. */
 export interface StandingCandidate {
   readonly candidate: Candidate;
+  /** All that it is assessed from, without parts. */
+  readonly bare: BareCase;
   /** With everything it inherits. */
   readonly donor: Donor;
-  /** Parts a listing carries already. */
+  /** Parts that a machine carries already. */
   readonly aboard: readonly Part[];
   readonly parts: readonly Part[];
   readonly stock: Assessment;
@@ -47,17 +59,28 @@ const candidateList = (dossier: Dossier): readonly Candidate[] =>
   Object.values(dossier.candidates).toSorted((a, b) => a.plate - b.plate);
 
 /** The parts a candidate's build names, in the order chosen; parts that have left the catalogue are left out. */
-const chosenParts = (dossier: Dossier, candidateId: string): readonly Part[] =>
-  (dossier.builds[candidateId]?.partIds ?? []).flatMap((id) => dossier.parts[id] ?? []);
+const chosenParts = (dossier: Dossier, candidateId: string): readonly Part[] => {
+  const parts = partsOf(dossier);
+  return (dossier.builds[candidateId]?.partIds ?? []).flatMap((id) => parts[id] ?? []);
+};
 
-/** What a listing carries already, and which figures were read on that very machine; nothing for models and variants. */
-export function aboardOf(dossier: Dossier, donorId: string): Aboard {
-  const own = dossier.donors[donorId];
-  if (!own?.listing) return { parts: [], readOnIt: [] };
+/** What a machine carries already, and which figures were read on that very one; nothing for models and variants. */
+function aboardOf(donors: DonorTable, parts: PartTable, donorId: string): Aboard {
+  const own = donors[donorId];
+  if (own?.kind !== 'machine') return NOTHING_ABOARD;
   return {
-    parts: own.listing.fitted.flatMap(({ partId }) => dossier.parts[partId] ?? []),
+    parts: own.machine.fitted.flatMap(({ partId }) => parts[partId] ?? []),
     readOnIt: Object.keys(own.figures) as FigureKey[],
   };
+}
+
+/** A donor as it is weighed: with all it inherits, all that was seen on it, and what it carries; `undefined` when there is none. */
+export function bareCase(dossier: Dossier, brief: Brief, donorId: string): BareCase | undefined {
+  const donors = donorsOf(dossier);
+  const donor = resolveDonor(donors, donorId);
+  if (!donor) return undefined;
+  const aboard = aboardOf(donors, partsOf(dossier), donorId);
+  return { brief, donor, aboard, evidence: evidenceIn(dossier) };
 }
 
 /** One result for each purpose asked for, thrown away with the dossier it was computed from. */
@@ -76,21 +99,49 @@ export function standing(dossier: Dossier, purpose: string = WHOLE): Standing | 
   return results.get(id);
 }
 
+interface Assessed {
+  readonly of: Case;
+  readonly stock: Assessment;
+  readonly built: Assessment;
+}
+
+/** The last assessments of each candidate and purpose: an edit that touches another candidate, or a note, costs it nothing. */
+const lastAssessed = new Map<string, Assessed>();
+
+const isSameList = (a: readonly unknown[], b: readonly unknown[]): boolean =>
+  a.length === b.length && a.every((x, i) => x === b[i]);
+
+const isSameCase = (a: Case, b: Case): boolean =>
+  a.brief === b.brief &&
+  a.donor === b.donor &&
+  a.evidence === b.evidence &&
+  isSameList(a.parts, b.parts) &&
+  isSameList(a.aboard.parts, b.aboard.parts) &&
+  isSameList(a.aboard.readOnIt, b.aboard.readOnIt);
+
+function assessedOnce(key: string, of: Case): Assessed {
+  const known = lastAssessed.get(key);
+  if (known && isSameCase(known.of, of)) return known;
+  const stock = assess({ ...of, parts: [] });
+  const made = { of, stock, built: of.parts.length === 0 ? stock : assess(of) };
+  lastAssessed.set(key, made);
+  return made;
+}
+
 function compute(dossier: Dossier, brief: Brief, purpose: string): Standing {
   const weights = wantWeights(brief);
   const curves = wantCurves(brief);
   const candidates = candidateList(dossier).flatMap((candidate): StandingCandidate[] => {
-    const donor = resolveDonor(dossier.donors, candidate.donorId);
-    if (!donor) return [];
+    const bare = bareCase(dossier, brief, candidate.donorId);
+    if (!bare) return [];
     const parts = chosenParts(dossier, candidate.id);
-    const aboard = aboardOf(dossier, candidate.donorId);
-    const stock = assess(brief, donor, [], aboard);
-    const built = parts.length === 0 ? stock : assess(brief, donor, parts, aboard);
+    const { stock, built } = assessedOnce(`${purpose}/${candidate.id}`, { ...bare, parts });
     return [
       {
         candidate,
-        donor,
-        aboard: aboard.parts,
+        bare,
+        donor: bare.donor,
+        aboard: bare.aboard.parts,
         parts,
         stock,
         stockScore: fitScore(stock.metrics, curves, weights),

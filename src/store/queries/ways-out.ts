@@ -3,7 +3,7 @@ import type { Assessment } from '@/core/assessment';
 import { buildTotal } from '@/core/money';
 import { needsOf, type FitScore, type Need } from '@/core/preference';
 import type { Dossier } from '../records';
-import { aboardOf, type Standing, type StandingCandidate } from './standing';
+import { type Standing, type StandingCandidate } from './standing';
 
 /** Stock and go · stage it · build once · buy one already built · the dearer machine · keep the money for the trip. */
 export type WayKind = 'stock' | 'staged' | 'once' | 'ready-built' | 'dearer' | 'keep';
@@ -71,7 +71,7 @@ export function waysOut(
   ];
   return [
     asItStands('stock', entry),
-    ...builds(dossier, standing, entry, spend),
+    ...builds(dossier, entry, spend),
     readyBuilt
       ? asItStands('ready-built', readyBuilt)
       : { kind: 'ready-built', none: 'no-listing' },
@@ -80,23 +80,14 @@ export function waysOut(
   ];
 }
 
-function builds(
-  dossier: Dossier,
-  { brief }: Standing,
-  entry: StandingCandidate,
-  spend: number,
-): readonly WayOut[] {
+function builds(dossier: Dossier, entry: StandingCandidate, spend: number): readonly WayOut[] {
   if (entry.parts.length === 0)
     return [
       { kind: 'staged', none: 'no-parts' },
       { kind: 'once', none: 'no-parts' },
     ];
   const stages = dossier.builds[entry.candidate.id]?.stages;
-  const steps = stagePlan(
-    { brief, donor: entry.donor, aboard: aboardOf(dossier, entry.candidate.donorId) },
-    entry.parts,
-    (id): BuildStage => stages?.[id] ?? USUAL_STAGE,
-  );
+  const steps = stagePlan(entry.bare, entry.parts, (id): BuildStage => stages?.[id] ?? USUAL_STAGE);
   const [first, , trip] = steps;
   const machine = outlayOf(entry.stock);
   const spentAfter = (assessment: Assessment | undefined) =>

@@ -8,4 +8,5 @@ export {
   useSessionReady,
 } from './store-context';
 export { useDraftText, type Parsed } from './use-draft-text';
+export { useStable } from './use-stable';
 export { useStanding } from './use-standing';

@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import {
+  assumedOrigins,
+  BRIEF_FIGURES,
   BRIEF_LIMITS,
   GROUNDS,
   LICENCES,
@@ -8,15 +10,13 @@ import {
   PURPOSE_NAME_LIMITS,
   RATE_LIMITS,
   SCHOOLS,
-  SEAT_WIDTHS,
   SKILLS,
-  STANCE_BANDS,
   type Brief,
   type BriefFigure,
+  type BriefOrigins,
   type Ground,
 } from '@/core/brief';
 import { WANT_KEYS } from '@/core/preference';
-import { FIGURE_DEFINITIONS } from '@/core/readings';
 import type { CurrencyCode } from '@/core/units';
 import { currencySchema as currency } from './currency';
 import { idSchema as id, isoDay } from './id';
@@ -49,16 +49,16 @@ const swings = z.partialRecord(
   z.enum(WANT_KEYS),
   z.number().min(0).max(100),
 ) as unknown as z.ZodType<Readonly<Record<string, number>>>;
-const { min: lowestSeat, max: highestSeat } = FIGURE_DEFINITIONS.seatHeight.limits;
-const sit = z.strictObject({
-  id,
-  machine: z.string().max(120),
-  seatHeight_mm: z.number().min(lowestSeat).max(highestSeat),
-  seatWidth: z.enum(SEAT_WIDTHS),
-  feet: z.enum(STANCE_BANDS),
-});
 const noTwice = (list: readonly { readonly id: string }[]) =>
   new Set(list.map((x) => x.id)).size === list.length;
+
+const origins = z.partialRecord(
+  z.enum(BRIEF_FIGURES as readonly [BriefFigure, ...BriefFigure[]]),
+  z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('assumed') }),
+    z.strictObject({ kind: z.literal('taken'), from: z.string().min(1).max(60) }),
+  ]),
+) as unknown as z.ZodType<BriefOrigins>;
 
 export const briefSchema = z.strictObject({
   rider: z.strictObject({
@@ -69,7 +69,6 @@ export const briefSchema = z.strictObject({
     sole_mm: within('rider.sole_mm'),
     skill: z.enum(SKILLS),
     licence: z.enum(LICENCES),
-    sits: z.array(sit).max(60).refine(noTwice, { message: 'a sit stands twice' }).optional(),
   }),
   ground,
   trip: z.strictObject({
@@ -147,6 +146,7 @@ export const briefSchema = z.strictObject({
     .max(MAX_PURPOSES - 1)
     .refine(noTwice, { message: 'a purpose stands twice' })
     .optional(),
+  origins: origins.optional(),
 }) satisfies z.ZodType<Brief>;
 
 const EVEN_MIX: Readonly<Record<Ground, number>> = {
@@ -159,9 +159,9 @@ const EVEN_MIX: Readonly<Record<Ground, number>> = {
   sandMud: 5,
 };
 
-/** What a new brief starts from: a rider of middling build on a mixed tour. Every figure is there to be changed. */
+/** What a new brief starts from: a rider of middling build on a mixed tour. Every figure is assumed until the rider types it. */
 export function newBrief(currencyCode: CurrencyCode): Brief {
-  return {
+  const begun: Brief = {
     rider: {
       height_mm: 1740,
       mass_kg: 76,
@@ -196,6 +196,7 @@ export function newBrief(currencyCode: CurrencyCode): Brief {
       clearance_mm: 200,
     },
   };
+  return { ...begun, origins: assumedOrigins(begun) };
 }
 
 /** The one brief of a dossier lies under this key. */

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { isId } from './id';
 import type { Registry } from './record-type';
-import { faultsAmong, mentioning, type AmongFault } from './references';
+import { allFaultsAmong, faultsAmong, mentioning, type AmongFault } from './references';
 
 /** Why a record is refused: its own shape, or what it says of others. */
 export type RecordFault =
@@ -96,12 +96,18 @@ export function doorFault(
     if (!isId(key)) return { code: 'key', table, key };
     const record = after[table]?.[key];
     if (record === undefined) {
-      const [left] = mentioning(registry, after, table, key);
+      const [left] = registry[table]?.isThereUnstored?.(after, key)
+        ? []
+        : mentioning(registry, after, table, key);
       if (left) return { code: 'dangling', ...left };
       continue;
     }
     const fault =
       shapeFault(registry, table, key, record) ?? faultsAmong(registry, after, table, key)[0];
+    if (fault) return fault;
+  }
+  if (touched.some((t) => registry[t.table]?.decidesUnstored)) {
+    const [fault] = allFaultsAmong(registry, after);
     if (fault) return fault;
   }
   for (const table of new Set(touched.map((t) => t.table))) {

@@ -22,7 +22,7 @@ export {
 export type { RecordType, Reference, Registry } from './record-type';
 export { isId } from './id';
 export { partSchema } from './part-record';
-export type { Sheet } from './sheet-record';
+export { SHEET_VERSION, type Sheet } from './sheet-record';
 export {
   OUTCOMES,
   OWN_MONEY,
@@ -31,7 +31,7 @@ export {
   type Outcome,
   type VerdictRecord,
 } from './verdict-record';
-export { type Tick, type Visit } from './visit-record';
+export { CATALOGUE_KEY, newCatalogueUse } from './catalogue-record';
 export { DEFAULT_PREFERENCES, preferencesSchema, type Preferences } from './preferences';
 export { doorFault, type RecordFault, type ShapeIssue } from './check-record';
 export { readRows, type SetAside, type StoredRow } from './read-rows';

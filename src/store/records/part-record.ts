@@ -11,6 +11,7 @@ import {
 } from '@/core/part';
 import { currencySchema as currency } from './currency';
 import { idSchema as id } from './id';
+import { isShippedThere } from './catalogue-record';
 import type { RecordType } from './record-type';
 
 const within = (key: keyof typeof PART_LIMITS) =>
@@ -96,6 +97,7 @@ export const partRecord: RecordType<Part> = {
     note: '',
     own: true,
   }),
+  isThereUnstored: (tables, key) => isShippedThere(tables.catalogues, key),
   shared: 'always',
   compared: {},
 };

@@ -8,15 +8,12 @@ export interface Preferences {
   readonly visited: boolean;
   /** The purpose that is looked at; the whole brief where it names none that there is. */
   readonly purpose: string;
-  /** The rider has been told that the browser does not promise to keep what is stored. */
-  readonly toldOfKeeping?: boolean | undefined;
 }
 
 export const preferencesSchema = z.object({
   units: z.enum(UNIT_SYSTEMS),
   visited: z.boolean(),
   purpose: z.string().catch('whole'),
-  toldOfKeeping: z.boolean().optional(),
 }) satisfies z.ZodType<Preferences>;
 export const DEFAULT_PREFERENCES: Preferences = {
   units: 'metric',

@@ -37,8 +37,12 @@ export interface RecordType<T = unknown> {
   misplaced?(record: T, rows: Rows): boolean;
   /** Values that may stand in for fields that cannot be read. Absent: nothing may, the record is kept aside whole. */
   usual?(key: string): T;
-  /** In a file for somebody else: always there, there when a shared record mentions it or it mentions one, or never. */
-  readonly shared: 'always' | 'when-mentioned' | 'never';
+  /** Records that are there without being stored, such as shipped parts. */
+  isThereUnstored?(tables: Readonly<Record<string, Rows>>, key: string): boolean;
+  /** It decides which records of another table are there unstored: an edit of it is checked against all that mention them. */
+  readonly decidesUnstored?: true;
+  /** In a file for somebody else: always there, there when a record that goes along mentions it, there when all that it mentions goes along, or never. */
+  readonly shared: 'always' | 'when-mentioned' | 'with-what-it-mentions' | 'never';
   /** What somebody else gets to see of it. */
   forOthers?(record: T): T;
   readonly compared: {

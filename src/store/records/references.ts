@@ -18,8 +18,9 @@ export type AmongFault =
       readonly what: string;
     };
 
-const hasRow = (tables: Tables, table: string, key: string): boolean =>
-  tables[table] !== undefined && Object.hasOwn(tables[table], key);
+const isThere = (registry: Registry, tables: Tables, table: string, key: string): boolean =>
+  (tables[table] !== undefined && Object.hasOwn(tables[table], key)) ||
+  registry[table]?.isThereUnstored?.(tables, key) === true;
 
 /** Every mention that names a record of a table there is. */
 const mentionsOf = (registry: Registry, type: RecordType, record: unknown): readonly Reference[] =>
@@ -37,7 +38,7 @@ export function faultsAmong(
   const record = rows?.[key];
   if (!type || !rows || record === undefined) return [];
   const dangling = mentionsOf(registry, type, record)
-    .filter((r) => !hasRow(tables, r.table, r.key))
+    .filter((r) => !isThere(registry, tables, r.table, r.key))
     .map((reference): AmongFault => ({ code: 'dangling', table, key, reference }));
   const what = type.unique?.(record);
   const twice =

@@ -1,11 +1,12 @@
 import type { z } from 'zod';
 import { briefRecord } from './brief-record';
 import { buildRecord, candidateRecord } from './candidate-record';
+import { catalogueRecord } from './catalogue-record';
 import { donorRecord } from './donor-record';
 import { partRecord } from './part-record';
 import type { Registry } from './record-type';
+import { trialRecord } from './trial-record';
 import { verdictRecord } from './verdict-record';
-import { visitRecord } from './visit-record';
 
 /** Every kind of record that a dossier holds, by its table, in the order in which files list them. */
 export const RECORDS = {
@@ -15,7 +16,8 @@ export const RECORDS = {
   candidates: candidateRecord,
   builds: buildRecord,
   verdicts: verdictRecord,
-  visits: visitRecord,
+  trials: trialRecord,
+  catalogues: catalogueRecord,
 } as const satisfies Registry;
 
 export type TableName = keyof typeof RECORDS;

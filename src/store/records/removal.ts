@@ -16,7 +16,7 @@ type Tables = Record<string, Record<string, unknown>>;
 
 /**
  * All that happens when records go: the records themselves, what cannot stand without them, and what only lets go of them. Each
- * record stands once, as it was before and as it is after; what goes comes after what only changes.
+ * record stands once, as it was before and as it is after; what goes comes after what only changes. What goes need not be stored.
  */
 export function removal(
   dossier: Dossier,
@@ -34,10 +34,9 @@ export function removal(
     if (after === undefined) delete rows[key];
     else rows[key] = after;
   };
-  const queue = gone.filter(({ table, key }) => tables[table]?.[key] !== undefined);
+  const queue = [...gone];
   for (let next = queue.shift(); next; next = queue.shift()) {
-    if (tables[next.table]?.[next.key] === undefined) continue;
-    set(next.table, next.key, undefined);
+    if (tables[next.table]?.[next.key] !== undefined) set(next.table, next.key, undefined);
     for (const { table, key, reference } of mentioning(registry, tables, next.table, next.key)) {
       const record = tables[table]?.[key];
       const left =

@@ -4,7 +4,7 @@ import { MUST_KEYS, STANCE_BANDS } from '@/core/brief';
 import { FACT_KEYS, type FactKey } from '@/core/facts';
 import { WANT_KEYS } from '@/core/preference';
 import { FIGURE_KEYS, ORIGINS, type FigureKey } from '@/core/readings';
-import { briefSchema } from './brief-record';
+import { frozenBriefSchema } from './frozen-brief';
 import { PLATE_COUNT } from './candidate-record';
 import { idSchema as id, isoDay } from './id';
 
@@ -29,9 +29,13 @@ const probabilities = z.strictObject({ flat: share, balls: share, tiptoes: share
  * One candidate as it stood on one day, with everything that goes on its sheet: figures in base units, money in the brief's currency,
  * and the sentences that were read that day. The sheet that is printed, its files and a verdict's frozen part are all this.
  */
+/** The version of the sheets made today; `migrations/sheet-steps` brings older ones up. */
+export const SHEET_VERSION = 1;
+
 export const sheetSchema = z.strictObject({
+  version: z.literal(SHEET_VERSION),
   on: isoDay,
-  brief: briefSchema,
+  brief: frozenBriefSchema,
   /** The purpose it was weighed for; empty: all of them together. */
   purpose: z.string().max(60),
   view: z.enum(['stock', 'built']),

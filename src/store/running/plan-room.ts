@@ -1,10 +1,11 @@
-import type { BestBuild, PlannedBuild } from '@/core/build';
-import { startPlan, type PlanCandidate } from '@/workers/plan';
+import equal from 'fast-deep-equal';
+import { planSubject, type BestBuild, type PlannedBuild } from '@/core/build';
+import { startPlan, type PlanCandidate, type PlanPiece } from '@/workers/plan';
 
 /** What the planner has found so far for all candidates. */
 export interface CurvesState {
-  /** Inputs that the results belong to, compared one by one. */
-  readonly inputs: readonly unknown[];
+  /** What each candidate's results belong to (see `planSubject`), by id. */
+  readonly subjects: ReadonlyMap<string, unknown>;
   readonly best: ReadonlyMap<string, BestBuild>;
   readonly corners: ReadonlyMap<string, readonly PlannedBuild[]>;
   /** Candidates whose curve is proven to its end. */
@@ -15,7 +16,7 @@ export interface CurvesState {
 }
 
 const NOTHING: CurvesState = {
-  inputs: [],
+  subjects: new Map(),
   best: new Map(),
   corners: new Map(),
   whole: new Set(),
@@ -51,7 +52,33 @@ const set = (next: Partial<CurvesState>, at: 'once' | 'soon' = 'once'): void => 
   else telling ??= setTimeout(show, TELL_MS);
 };
 
-/** The planner's results outlive the screens: they are kept until an input changes. */
+/** Which start the pieces of a worker belong to. */
+let round = 0;
+
+/** What stands after some candidates begin anew: the others' results are kept, those of candidates that are gone are not. */
+function keeping(
+  subjects: ReadonlyMap<string, unknown>,
+  anew: ReadonlySet<string>,
+): Omit<CurvesState, 'running' | 'died'> {
+  const stays = (id: string) => subjects.has(id) && !anew.has(id);
+  const kept = <V>(of: ReadonlyMap<string, V>) => new Map([...of].filter(([id]) => stays(id)));
+  return {
+    subjects,
+    best: kept(state.best),
+    corners: kept(state.corners),
+    whole: new Set([...state.whole].filter(stays)),
+  };
+}
+
+function take(piece: PlanPiece): void {
+  if (piece.kind === 'best') set({ best: new Map(state.best).set(piece.id, piece.best) }, 'soon');
+  else if (piece.kind === 'corner') {
+    const before = state.corners.get(piece.id) ?? [];
+    set({ corners: new Map(state.corners).set(piece.id, [...before, piece.corner]) }, 'soon');
+  } else if (piece.kind === 'whole') set({ whole: new Set(state.whole).add(piece.id) }, 'soon');
+}
+
+/** The planner's results outlive the screens: each candidate's are kept until what they depend on changes. */
 export const planRoom = {
   get: (): CurvesState => shown,
   none: (): CurvesState => NOTHING,
@@ -64,42 +91,30 @@ export const planRoom = {
     jobs = [];
     if (state.running) set({ running: false });
   },
-  /** Starts over for these inputs; results for the same inputs are kept unless `again`. */
-  start: (
-    inputs: readonly unknown[],
-    candidates: () => readonly PlanCandidate[],
-    spend: number,
-    again = false,
-  ): void => {
-    const same =
-      inputs.length === state.inputs.length && inputs.every((x, i) => x === state.inputs[i]);
-    if (same && !again) return;
+  /** Plans for these candidates; those that are planned already, or being planned, go on as they are unless `again`. */
+  start: (candidates: readonly PlanCandidate[], spend: number, again = false): void => {
+    const subjects = new Map(candidates.map((c) => [c.id, planSubject(c.setting)]));
+    const isSame = (id: string) =>
+      state.subjects.has(id) && equal(state.subjects.get(id), subjects.get(id));
+    const changed = candidates.filter((c) => again || !isSame(c.id));
+    if (changed.length === 0 && subjects.size === state.subjects.size) return;
     planRoom.stop();
-    const list = candidates();
-    set({ ...NOTHING, inputs, running: list.length > 0 });
-    const shares = Array.from({ length: Math.min(WORKERS, list.length) }, (_, w) =>
-      list.filter((_c, i) => i % WORKERS === w),
+    // One that was still being planned begins anew as well.
+    const anew = candidates.filter((c) => changed.includes(c) || !state.whole.has(c.id));
+    const ids = new Set(anew.map((c) => c.id));
+    round += 1;
+    const mine = round;
+    set({ ...keeping(subjects, ids), died: undefined, running: anew.length > 0 });
+    const shares = Array.from({ length: Math.min(WORKERS, anew.length) }, (_, w) =>
+      anew.filter((_c, i) => i % WORKERS === w),
     );
     let open = shares.length;
     jobs = shares.map((share) => {
       const job = startPlan({ kind: 'curves', candidates: share, spend }, (piece) => {
-        if (state.inputs !== inputs) return;
-        if (piece.kind === 'best')
-          set({ best: new Map(state.best).set(piece.id, piece.best) }, 'soon');
-        else if (piece.kind === 'corner')
-          set(
-            {
-              corners: new Map(state.corners).set(piece.id, [
-                ...(state.corners.get(piece.id) ?? []),
-                piece.corner,
-              ]),
-            },
-            'soon',
-          );
-        else if (piece.kind === 'whole') set({ whole: new Set(state.whole).add(piece.id) }, 'soon');
+        if (round === mine) take(piece);
       });
       void job.outcome.then((outcome) => {
-        if (state.inputs !== inputs || outcome.kind === 'cancelled') return;
+        if (round !== mine || outcome.kind === 'cancelled') return;
         open -= 1;
         if (outcome.kind === 'died') set({ died: outcome.message });
         if (open === 0) set({ running: false });

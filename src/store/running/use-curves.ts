@@ -1,8 +1,7 @@
 'use client';
-import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { useEffect, useEffectEvent, useMemo, useState, useSyncExternalStore } from 'react';
 import { spendLimit, worthwhile, type BuildCurve } from '@/core/build';
 import { planSetting, type Standing } from '../queries';
-import { BRIEF_KEY } from '../records';
 import { useDossierState } from '../react';
 import { today } from './today';
 import { planRoom, type CurvesState } from './plan-room';
@@ -28,33 +27,20 @@ function usePlanning(
 ): (again: boolean) => void {
   const dossier = useDossierState((s) => s.dossier);
   const { brief, candidates } = standing;
-  const wishes = JSON.stringify(
-    candidates.map((c) => {
-      const build = dossier.builds[c.candidate.id];
-      return [c.candidate.id, build?.pinned, build?.banned];
-    }),
+  const settings = useMemo(
+    () =>
+      candidates.map((c) => ({
+        id: c.candidate.id,
+        setting: planSetting(dossier, standing, c, { legalOnly, today: today() }),
+      })),
+    [dossier, standing, candidates, legalOnly],
   );
   const start = (again: boolean) =>
-    planRoom.start(
-      [
-        dossier.briefs[BRIEF_KEY],
-        standing.purpose,
-        dossier.parts,
-        dossier.donors,
-        wishes,
-        legalOnly,
-      ],
-      () =>
-        candidates.map((c) => ({
-          id: c.candidate.id,
-          setting: planSetting(dossier, standing, c, { legalOnly, today: today() }),
-        })),
-      Math.max(0, spendLimit({ brief })),
-      again,
-    );
+    planRoom.start(settings, Math.max(0, spendLimit({ brief })), again);
+  const begin = useEffectEvent(() => start(false));
   useEffect(() => {
-    if (wanted) start(false);
-  });
+    if (wanted) begin();
+  }, [settings, wanted]);
   return start;
 }
 

@@ -1,5 +1,6 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
+import type { Case } from '@/core/assessment';
 import {
   doubtOrder,
   turningPoints,
@@ -8,10 +9,9 @@ import {
   type Turning,
   type WeightDoubt,
 } from '@/core/doubt';
-import type { BriefTurning, Contender } from '@/core/stakes';
+import type { BriefTurning } from '@/core/stakes';
 import { startDoubt } from '@/workers/doubt';
-import { aboardOf, doubtModel, DRAWING, type Standing } from '../queries';
-import { useDossierState } from '../react';
+import { doubtModel, DRAWING, type Standing } from '../queries';
 
 /** Editing rests this long before drawing begins again, ms. */
 const REST_MS = 250;
@@ -86,7 +86,6 @@ function useBriefTurnings(
   leader: string | undefined,
   rival: string | undefined,
 ): readonly BriefTurning[] {
-  const dossier = useDossierState((s) => s.dossier);
   const [found, setFound] = useState<{
     readonly of: Standing;
     readonly pair: string;
@@ -94,27 +93,19 @@ function useBriefTurnings(
   }>();
   const pair = `${leader} ${rival} ${view}`;
   useEffect(() => {
-    const contenders = [leader, rival].flatMap((id): Contender[] => {
+    const contenders = [leader, rival].flatMap((id): Case[] => {
       const entry = standing.candidates.find((c) => c.candidate.id === id);
-      return entry
-        ? [
-            {
-              donor: entry.donor,
-              parts: view === 'stock' ? [] : entry.parts,
-              aboard: aboardOf(dossier, entry.candidate.donorId),
-            },
-          ]
-        : [];
+      return entry ? [{ ...entry.bare, parts: view === 'stock' ? [] : entry.parts }] : [];
     });
     const [a, b] = contenders;
     if (!a || !b) return undefined;
     const job = startDoubt(
-      { kind: 'brief', brief: standing.brief, leader: a, rival: b },
+      { kind: 'brief', leader: a, rival: b },
       (piece) =>
         piece.kind === 'brief' && setFound({ of: standing, pair, turnings: piece.turnings }),
     );
     return job.cancel;
-  }, [standing, dossier, leader, rival, view, pair]);
+  }, [standing, leader, rival, view, pair]);
   return found?.of === standing && found.pair === pair ? found.turnings : [];
 }
 

@@ -13,7 +13,8 @@ export const TABLE_WORDS: Readonly<Record<TableName, string>> = {
   candidates: 'Shortlist',
   builds: 'Builds',
   verdicts: 'Verdicts',
-  visits: 'Seen at the machine',
+  trials: 'Trials',
+  catalogues: 'Shipped parts',
 };
 
 const OWN_WORDS: Readonly<Record<string, string>> = {
@@ -27,7 +28,10 @@ const OWN_WORDS: Readonly<Record<string, string>> = {
   schools: 'what they believe',
   swings: 'what counts',
   purposes: 'purposes',
-  'rider.sits': 'sits',
+  without: 'shipped parts taken out',
+  observed: 'what was seen',
+  baseId: 'the model it is one of',
+  machine: 'the machine itself',
   'rider.skill': 'dirt skill',
   'rider.licence': 'licence',
   'trip.name': 'name of the trip',

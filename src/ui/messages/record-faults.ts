@@ -10,7 +10,8 @@ const ONE: Readonly<Record<TableName, string>> = {
   candidates: 'place on the shortlist',
   builds: 'build',
   verdicts: 'verdict',
-  visits: 'visit',
+  trials: 'trial',
+  catalogues: 'catalogue',
 };
 const one = (table: string): string => ONE[table as TableName] ?? table;
 

@@ -3,7 +3,7 @@ import { Box, Button, Checkbox, Flex, Grid, Text } from '@chakra-ui/react';
 import { memo, useMemo, useState } from 'react';
 import { atSpending, leads } from '@/core/build';
 import { shortName } from '@/core/donor';
-import type { Standing } from '@/store/queries';
+import { partsOf, type Standing } from '@/store/queries';
 import { useDossierState } from '@/store/react';
 import { curveOption, EChart, rightEdge, type PickedCorner } from '@/ui/charts';
 import { Panel } from '@/ui/fields';
@@ -29,7 +29,7 @@ function Curves({ model }: { readonly model: BuildModel }) {
   const curvesModel = useCurves(model.standing);
   const { state, curves, spend } = curvesModel;
   const dark = useIsDark();
-  const parts = useDossierState((s) => s.dossier.parts);
+  const parts = useDossierState((s) => partsOf(s.dossier));
   const [picked, setPicked] = useState<PickedCorner>();
   const [table, setTable] = useState(false);
   const { standing, reader } = model;

@@ -11,7 +11,7 @@ import {
 } from '@/core/build';
 import { buildTotal } from '@/core/money';
 import { faultsOfRemoving } from '@/core/planning';
-import { aboardOf, nextBest, type NextBest } from '@/store/queries';
+import { nextBest, partsOf, type NextBest } from '@/store/queries';
 import { BRIEF_KEY } from '@/store/records';
 import { useDossierState, useDossierStore } from '@/store/react';
 import type { BuildModel } from '../use-build';
@@ -35,23 +35,17 @@ export function useStages(model: BuildModel): StagesModel {
   const store = useDossierStore();
   const dossier = useDossierState((s) => s.dossier);
   const { standing, entry } = model;
-  const { brief } = standing;
   const stages = dossier.builds[entry.candidate.id]?.stages;
   const stageOf = useCallback((id: string): BuildStage => stages?.[id] ?? USUAL_STAGE, [stages]);
-  const setting = useMemo(
-    () => ({ brief, donor: entry.donor, aboard: aboardOf(dossier, entry.candidate.donorId) }),
-    [brief, entry, dossier],
-  );
+  const setting = entry.bare;
   const steps = useMemo(
     () => stagePlan(setting, entry.parts, stageOf),
     [setting, entry.parts, stageOf],
   );
+  const parts = partsOf(dossier);
   const later = useDeferredValue(setting);
   const laterParts = useDeferredValue(entry.parts);
-  const catalogue = useMemo(
-    () => new Map(Object.values(dossier.parts).map((p) => [p.id, p])),
-    [dossier.parts],
-  );
+  const catalogue = useMemo(() => new Map(Object.entries(parts)), [parts]);
   const list = useMemo(() => {
     const ids = [...later.aboard.parts, ...laterParts].map((p) => p.id);
     const dependents = (id: string): readonly string[] => {

@@ -1,7 +1,7 @@
 'use client';
 import { Box, CloseButton, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Donor } from '@/core/donor';
+import { fullName, type Donor } from '@/core/donor';
 import { factDefinition, factInUse, isFactKey } from '@/core/facts';
 import { readingInUse, type NormalFigure } from '@/core/readings';
 import { SHEET_GROUP_KEYS, SHEET_GROUPS, type SheetKey } from '@/core/sheet';
@@ -19,7 +19,7 @@ import {
   type Reader,
 } from '@/ui/messages';
 import { OriginMark } from '@/ui/marks/OriginMark';
-import { fullName, type DonorsModel } from '../use-donors';
+import type { DonorsModel } from '../use-donors';
 
 export interface CompareDialogProps {
   readonly donor: Donor;

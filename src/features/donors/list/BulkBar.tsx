@@ -123,7 +123,7 @@ export function BulkBar({
             'class',
             'donorClass',
             () => e.target.value,
-            ids.filter((id) => model.own[id]?.baseId === undefined),
+            ids.filter((id) => model.own[id]?.kind === 'model'),
           )
         }
       />

@@ -1,5 +1,5 @@
 'use client';
-import { donorKind, donorName } from '@/core/donor';
+import { donorName } from '@/core/donor';
 import { CLASS_WORDS, formatFigure, type Reader } from '@/ui/messages';
 import { OriginMark } from '@/ui/marks/OriginMark';
 import { Plate } from '@/ui/marks/Plate';
@@ -25,7 +25,7 @@ export function DonorLine({
 }: DonorLineProps) {
   const candidate = model.candidateOf.get(donor.id);
   const { sort } = list.setting;
-  const kind = donorKind(donor);
+  const { kind } = donor;
   const second =
     kind === 'model'
       ? [donor.version, CLASS_WORDS[donor.donorClass]].filter(Boolean).join('; ')

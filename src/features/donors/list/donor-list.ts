@@ -1,6 +1,6 @@
 import type { Assessment } from '@/core/assessment';
 import type { MustKey } from '@/core/brief';
-import { donorName, type Donor, type DonorClass } from '@/core/donor';
+import { baseOf, donorName, type Donor, type DonorClass } from '@/core/donor';
 import type { FigureKey, NormalFigure } from '@/core/readings';
 
 export interface ListSetting {
@@ -90,7 +90,7 @@ function byName(donors: readonly Donor[], plateOf: ListSource['plateOf']): reado
   const ids = new Set(donors.map((d) => d.id));
   const children = new Map<string, typeof keyed>();
   for (const item of keyed) {
-    const base = item.donor.baseId;
+    const base = baseOf(item.donor);
     if (base !== undefined && ids.has(base))
       children.set(base, [...(children.get(base) ?? []), item]);
   }
@@ -99,8 +99,7 @@ function byName(donors: readonly Donor[], plateOf: ListSource['plateOf']): reado
     lines.push({ donor: item.donor, below, figure: undefined });
     for (const child of children.get(item.donor.id) ?? []) walk(child, true);
   };
-  for (const item of keyed)
-    if (item.donor.baseId === undefined || !ids.has(item.donor.baseId)) walk(item, false);
+  for (const item of keyed) if (!ids.has(baseOf(item.donor) ?? '')) walk(item, false);
   return lines;
 }
 

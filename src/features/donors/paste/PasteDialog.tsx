@@ -11,14 +11,14 @@ import {
   Text,
   Textarea,
 } from '@chakra-ui/react';
-import type { Donor } from '@/core/donor';
+import { fullName, type Donor } from '@/core/donor';
 import { ORIGINS, type Origin } from '@/core/readings';
 import { SPEC_TEXT_LIMIT } from '@/core/spec-text';
 import { Choice } from '@/ui/fields';
 import { ORIGIN_WORDS } from '@/ui/messages';
 import { ProposalRow } from './ProposalRow';
 import { usePaste } from './use-paste';
-import { fullName, type DonorsModel } from '../use-donors';
+import type { DonorsModel } from '../use-donors';
 
 export interface PasteDialogProps {
   /** Where the readings go; absent: a new donor. */

@@ -1,6 +1,6 @@
 'use client';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { donorName, type Donor } from '@/core/donor';
+import { fullName, donorName, type Donor } from '@/core/donor';
 import type { Fact } from '@/core/facts';
 import {
   findReadingFault,
@@ -17,7 +17,7 @@ import { newDonor } from '@/store/records';
 import { useDossierStore } from '@/store/react';
 import { readingFaultWords } from '@/ui/messages';
 import { notify } from '@/ui/notice';
-import { fullName, type DonorsModel } from '../use-donors';
+import type { DonorsModel } from '../use-donors';
 
 /** What the rider changed on a proposal before taking it. */
 export interface Correction {

@@ -18,6 +18,7 @@ import { useDossierStore } from '@/store/react';
 import { Choice } from '@/ui/fields';
 import { FACT_WORDS, OPTION_WORDS, ORIGIN_WORDS } from '@/ui/messages';
 import { FIGURE_COLUMNS } from './FigureRows';
+import { SeenRows } from './SeenRows';
 
 export interface FactRowProps {
   readonly donor: Donor;
@@ -183,6 +184,7 @@ export function FactRow({ donor, name, factKey, inherited }: FactRowProps) {
           )}
         </Grid>
       ))}
+      <SeenRows donorId={donor.id} name={name} line={factKey} />
       {rivals.length > 0 && (
         <Text fontSize="xs" color="unsure" fontWeight="600" pl={{ xl: '126px' }}>
           Two sources say different things; {wordsOf(factKey, inUse?.value ?? '')} counts.

@@ -32,6 +32,7 @@ import {
   type Reader,
   recordFaultWords,
 } from '@/ui/messages';
+import { SeenRows } from './SeenRows';
 import { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from '@/ui/stored';
 
 export const FIGURE_COLUMNS = {
@@ -91,6 +92,7 @@ export function FigureRows({ donor, name, figureKey, inherited, normal, reader }
           onDone={() => setAdding(false)}
         />
       ))}
+      <SeenRows donorId={donor.id} name={name} line={figureKey} />
       <NormalLine figureKey={figureKey} normal={normal} reader={reader} />
     </Box>
   );

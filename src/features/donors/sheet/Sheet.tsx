@@ -1,20 +1,20 @@
 'use client';
 import { Box, Grid, Input, Text, Textarea } from '@chakra-ui/react';
 import { createStore, useStore } from 'zustand';
-import { DONOR_CLASSES, donorKind, type Donor } from '@/core/donor';
+import { baseOf, DONOR_CLASSES, fullName, type Donor } from '@/core/donor';
 import { SHEET_GROUP_KEYS, type SheetGroupKey } from '@/core/sheet';
 import { figuresOf, moneyOf } from '@/store/queries';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { Choice } from '@/ui/fields';
 import { CLASS_WORDS, type Reader } from '@/ui/messages';
 import { Checks } from './Checks';
-import { ListingPanel } from './ListingPanel';
+import { MachinePanel } from './MachinePanel';
 import { SheetGroup } from './SheetGroup';
 import { SheetHeader } from './SheetHeader';
 import { TagField } from './TagField';
 import { VariantPanel } from './VariantPanel';
 import { WeakPoints } from './WeakPoints';
-import { fullName, type DonorsModel } from '../use-donors';
+import type { DonorsModel } from '../use-donors';
 
 export interface SheetProps {
   /** With all it inherits. */
@@ -30,15 +30,15 @@ const openGroups = createStore<{ readonly open: ReadonlySet<SheetGroupKey> }>(()
   open: new Set(['essentials']),
 }));
 
-/** The whole sheet of one donor, variant or listing. */
+/** The whole sheet of one model, variant or machine. */
 export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) {
   const store = useDossierStore();
   const money = useDossierState((s) => moneyOf(s.dossier));
   const { open } = useStore(openGroups);
   const own = model.own[donor.id];
   if (!own) return null;
-  const base = own.baseId === undefined ? undefined : model.resolved.get(own.baseId);
-  const kind = donorKind(own);
+  const base = model.resolved.get(baseOf(own) ?? '');
+  const { kind } = own;
   const name = fullName(donor);
   const figures = figuresOf(donor, money);
   const set = (field: 'maker' | 'model' | 'version' | 'note' | 'donorClass', after: string) =>
@@ -103,7 +103,7 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
         <Box mb="2">
           {text(
             'version',
-            kind === 'listing'
+            kind === 'machine'
               ? 'Which machine (seller, place, colour)'
               : 'What the variant is called',
             120,
@@ -114,8 +114,10 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
           </Text>
         </Box>
       )}
-      {kind === 'listing' && <ListingPanel own={own} donor={donor} name={name} reader={reader} />}
-      {kind === 'variant' && <VariantPanel own={own} name={name} />}
+      {own.kind === 'machine' && (
+        <MachinePanel own={own} donor={donor} name={name} reader={reader} />
+      )}
+      {own.kind === 'variant' && <VariantPanel own={own} name={name} />}
       <Checks donor={donor} reader={reader} />
       <Text fontSize="xs" color="fg.muted" mt="3" mb="2">
         Type figures as they are quoted, unit and all: “304 lb”, “34.6 in”, “187 ± 3 kg”, “85 mpg
@@ -138,6 +140,7 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
       <WeakPoints
         own={own}
         inherited={base?.weakPoints ?? []}
+        found={donor.weakPoints ?? []}
         name={name}
         kind={kind}
         reader={reader}

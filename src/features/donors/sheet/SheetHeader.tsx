@@ -11,8 +11,7 @@ import {
   Tag,
   Trash2,
 } from 'lucide-react';
-import type { Donor } from '@/core/donor';
-import { donorKind } from '@/core/donor';
+import { fullName, type Donor } from '@/core/donor';
 import { isFigureKey } from '@/core/readings';
 import { ESSENTIAL_KEYS } from '@/core/sheet';
 import { missingFigures, wantWeights } from '@/core/preference';
@@ -22,7 +21,7 @@ import { useDossierState } from '@/store/react';
 import { Plate } from '@/ui/marks/Plate';
 import { formatNumber, MUST_WORDS, nameWords, sheetText, type Reader } from '@/ui/messages';
 import { notify } from '@/ui/notice';
-import { fullName, knownCount, sheetSize, type DonorsModel } from '../use-donors';
+import { knownCount, sheetSize, type DonorsModel } from '../use-donors';
 
 export interface SheetHeaderProps {
   readonly donor: Donor;
@@ -35,7 +34,7 @@ export interface SheetHeaderProps {
 /** Which donor this is, how much is known, what is most worth finding out, and what can be done with it. */
 export function SheetHeader({ donor, model, reader, onPaste, onCompare }: SheetHeaderProps) {
   const candidate = model.candidateOf.get(donor.id);
-  const kind = donorKind(donor);
+  const { kind } = donor;
   const copy = () =>
     void navigator.clipboard.writeText(sheetText(donor, reader)).then(
       () =>
@@ -46,9 +45,9 @@ export function SheetHeader({ donor, model, reader, onPaste, onCompare }: SheetH
       () => notify({ text: 'The browser does not let Jugator use the clipboard.', tone: 'plain' }),
     );
   const acts: readonly (readonly [string, React.ReactNode, () => void])[] = [
-    ...(kind === 'listing'
+    ...(kind === 'machine'
       ? []
-      : [['One for sale', <Tag key="i" size={15} />, () => model.addListing(donor)] as const]),
+      : [['One for sale', <Tag key="i" size={15} />, () => model.addMachine(donor)] as const]),
     ...(kind === 'model'
       ? [
           [

@@ -8,9 +8,15 @@ const TUNE_WORDS = { full: 'full power', restricted: 'restricted' } as const;
 const SEAT_WORDS = { standard: 'standard seat', low: 'low version' } as const;
 
 /** What tells a variant from its model. */
-export function VariantPanel({ own, name }: { readonly own: Donor; readonly name: string }) {
+export function VariantPanel({
+  own,
+  name,
+}: {
+  readonly own: Extract<Donor, { kind: 'variant' }>;
+  readonly name: string;
+}) {
   const store = useDossierStore();
-  const { variant = {} } = own;
+  const { variant } = own;
   const set = <K extends keyof Variant>(field: K, after: Variant[K]) =>
     store.execute({
       label: { code: 'edit-donor', facts: { name } },

@@ -13,15 +13,18 @@ import { amountFaultWords, formatQuoted, ORIGIN_WORDS, type Reader } from '@/ui/
 export interface WeakPointsProps {
   readonly own: Donor;
   readonly inherited: readonly WeakPoint[];
+  /** All that counts for it, with what was found when it was tried. */
+  readonly found: readonly WeakPoint[];
   readonly name: string;
   readonly kind: DonorKind;
   readonly reader: Reader;
 }
 
 /** Known weak points, or what was found on one machine. What has to be put right counts in the outlay. */
-export function WeakPoints({ own, inherited, name, kind, reader }: WeakPointsProps) {
+export function WeakPoints({ own, inherited, found, name, kind, reader }: WeakPointsProps) {
   const store = useDossierStore();
   const points = own.weakPoints ?? [];
+  const tried = found.filter((f) => !inherited.includes(f) && !points.includes(f));
   const put = (after: readonly WeakPoint[], what: string) =>
     store.execute({
       label: { code: 'edit-weak-points', facts: { name } },
@@ -51,10 +54,10 @@ export function WeakPoints({ own, inherited, name, kind, reader }: WeakPointsPro
       mt="1"
     >
       <Heading as="h3" size="sm" fontWeight="700">
-        {kind === 'listing' ? 'Condition: what was found' : 'Known weak points'}
+        {kind === 'machine' ? 'Condition: what was found' : 'Known weak points'}
       </Heading>
       <Text fontSize="xs" color="fg.muted">
-        {kind === 'listing'
+        {kind === 'machine'
           ? 'Weeping seals, loose spokes, notchy bearings, a stretched chain.'
           : 'A hanger welded to the frame, a part with an hour limit, a shock that cannot be rebuilt.'}{' '}
         Tick what has to be put right before you ride: its cost counts in the outlay.
@@ -63,6 +66,20 @@ export function WeakPoints({ own, inherited, name, kind, reader }: WeakPointsPro
         <Flex key={p.id} gap="2" align="center" py="0.5" color="fg.muted">
           <OriginMark known={p.origin} />
           <Text flex="1">{p.what} (of the model)</Text>
+          <Text>
+            {p.mend ? 'to mend' : ''} {p.cost ? formatQuoted(p.cost.amount, p.cost.currency) : ''}
+          </Text>
+        </Flex>
+      ))}
+      {tried.map((p) => (
+        <Flex key={p.id} gap="2" align="center" py="0.5">
+          <OriginMark known={p.origin} />
+          <Text flex="1">
+            {p.what}{' '}
+            <Text as="span" color="fg.muted">
+              ({p.note}; changed on the card)
+            </Text>
+          </Text>
           <Text>
             {p.mend ? 'to mend' : ''} {p.cost ? formatQuoted(p.cost.amount, p.cost.currency) : ''}
           </Text>
@@ -133,7 +150,7 @@ export function WeakPoints({ own, inherited, name, kind, reader }: WeakPointsPro
           )
         }
       >
-        <Plus size={14} /> {kind === 'listing' ? 'Something found' : 'A weak point'}
+        <Plus size={14} /> {kind === 'machine' ? 'Something found' : 'A weak point'}
       </Button>
     </Box>
   );

@@ -60,7 +60,7 @@ function Card({
 }) {
   const [{ units }] = usePreferences();
   const router = useRouter();
-  const model = useCard(standing, entry, { units, currency: standing.brief.money.currency });
+  const model = useCard(entry, { units, currency: standing.brief.money.currency });
   return (
     <Box maxW="760px">
       <ScreenHeading title="Card">
@@ -223,8 +223,8 @@ function Questions({ model }: { readonly model: CardModel }) {
 }
 
 function Walk({ model }: { readonly model: CardModel }) {
-  const bad = Object.entries(model.visit?.ticks ?? {}).filter(([, tick]) => tick === 'bad').length;
-  const looked = Object.keys(model.visit?.ticks ?? {}).length;
+  const bad = Object.entries(model.seen.ticks ?? {}).filter(([, tick]) => tick === 'bad').length;
+  const looked = Object.keys(model.seen.ticks ?? {}).length;
   const all = INSPECTION_POINTS.length + PAPER_POINTS.length;
   return (
     <>
@@ -249,7 +249,7 @@ function Walk({ model }: { readonly model: CardModel }) {
   );
 }
 
-function Note({ model: { visit, setNote } }: { readonly model: CardModel }) {
+function Note({ model: { note, setNote } }: { readonly model: CardModel }) {
   return (
     <Panel title="Anything else">
       <Textarea
@@ -259,7 +259,7 @@ function Note({ model: { visit, setNote } }: { readonly model: CardModel }) {
         fontSize="md"
         bg="bg.panel"
         borderColor="border.emphasized"
-        value={visit?.note ?? ''}
+        value={note}
         onChange={(e) => setNote(e.target.value)}
         placeholder="Stalls, buzz, smells, the price they would take."
       />

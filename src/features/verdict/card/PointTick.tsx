@@ -18,7 +18,7 @@ interface PointTickProps {
 /** One point of the walk: good or bad, and what a bad one costs to put right. */
 export function PointTick({ point, grave, papers = false, model }: PointTickProps) {
   const { name, good, bad } = pointWords(point);
-  const tick = model.visit?.ticks[point];
+  const tick = model.seen.ticks?.[point];
   return (
     <Flex
       gap="3"

@@ -1,7 +1,9 @@
 'use client';
+import equal from 'fast-deep-equal';
 import { useMemo, useState } from 'react';
-import type { StanceBand, Sit } from '@/core/brief';
-import { donorKind, shortName, type Donor, type WeakPoint } from '@/core/donor';
+import type { StanceBand } from '@/core/brief';
+import { shortName, type Donor, type WeakPoint } from '@/core/donor';
+import { seenId, seenTogether, type Observed, type Tick, type Trial } from '@/core/evidence';
 import { isFactKey, type FactKey } from '@/core/facts';
 import { seatWidth } from '@/core/fit';
 import { INSPECTION_POINTS, type InspectionPoint, type PaperPoint } from '@/core/inspection';
@@ -14,10 +16,10 @@ import {
 } from '@/core/readings';
 import { stakes, type Stake } from '@/core/stakes';
 import type { Change } from '@/store/history';
-import { aboardOf, type Standing, type StandingCandidate } from '@/store/queries';
-import { BRIEF_KEY, type Tick, type Visit } from '@/store/records';
+import type { StandingCandidate } from '@/store/queries';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { today } from '@/store/running';
+import { dropTrial, putTrial, withObserved, withoutFeet } from '@/store/trial-changes';
 import { askWords, nameWords, pointWords, type AskWords, type Reader } from '@/ui/messages';
 import { parseQuoted, type QuotedAmount } from '@/ui/stored';
 
@@ -46,7 +48,10 @@ export interface CardModel {
   readonly answerFact: (key: FactKey, option: string | undefined) => void;
   /** One machine for sale: it is walked around. */
   readonly used: boolean;
-  readonly visit: Visit | undefined;
+  /** What all looks at it say together, and the day of the last. */
+  readonly seen: Observed;
+  readonly seenOn: string | undefined;
+  readonly note: string;
   readonly tick: (point: InspectionPoint | PaperPoint, tick: Tick | undefined) => void;
   /** What putting a bad point right costs; absent: not known. */
   readonly costOf: (point: InspectionPoint | PaperPoint) => WeakPoint['cost'];
@@ -54,180 +59,162 @@ export interface CardModel {
   readonly setNote: (note: string) => void;
 }
 
-/** Ids of what a card writes, so that a second tick replaces the first. */
-const seen = (key: string): string => `seen-${key}`;
 const MOST_ASKED = 10;
 /** What money puts right; papers are not mended with it. */
 const MENDABLE = new Set<string>(INSPECTION_POINTS.map((p) => p.key));
 
-/** The card of one candidate: every answer is a reading, a fact, a weak point or a sit, written at once. */
-export function useCard(standing: Standing, entry: StandingCandidate, reader: Reader): CardModel {
+/** The card of one candidate: every answer is part of today's look at the machine, written at once. */
+export function useCard(entry: StandingCandidate, reader: Reader): CardModel {
   const store = useDossierStore();
   const dossier = useDossierState((s) => s.dossier);
   const { donorId } = entry.candidate;
   const own = dossier.donors[donorId] as Donor;
-  const visit = dossier.visits[donorId];
+  const trials = Object.values(dossier.trials).filter((t) => t.donorId === donorId);
+  const seen = seenTogether(trials);
   const name = shortName(entry.donor);
   const open = useMemo(
-    () =>
-      stakes(standing.brief, {
-        donor: entry.donor,
-        parts: [],
-        aboard: aboardOf(dossier, donorId),
-      }).slice(0, MOST_ASKED),
-    [standing.brief, entry.donor, dossier, donorId],
+    () => stakes({ ...entry.bare, parts: [] }).slice(0, MOST_ASKED),
+    [entry.bare],
   );
   // Nothing moves under the finger: what was asked keeps its place while the card is open.
   const [order] = useState(() => new Map(open.map((s, i) => [s.key, i])));
-  const sits = dossier.briefs[BRIEF_KEY]?.rider.sits;
   const seat = entry.stock.figures.seatHeight.estimate;
+  const day = today();
+  const known = trials.find((t) => t.kind === 'inspection' && t.on === day);
+  /** Today's look at the machine, begun with the first answer. */
+  const now = (): Trial =>
+    known ?? {
+      id: crypto.randomUUID(),
+      kind: 'inspection',
+      on: day,
+      donorId,
+      machine: name,
+      observed: {},
+      note: '',
+    };
   const run = (what: string, changes: readonly Change[], coalesce?: string) =>
     store.execute({
       label: { code: 'visit', facts: { name, what } },
       changes,
       ...(coalesce ? { coalesce } : {}),
     });
-  const onDonor = (path: readonly string[], before: unknown, after: unknown): Change => ({
-    table: 'donors',
-    key: donorId,
-    path,
-    before,
-    after,
-  });
-  const putVisit = (after: Visit): Change => ({
-    table: 'visits',
-    key: donorId,
-    path: [],
-    before: visit,
-    after,
-  });
-  const now = (): Visit => ({ id: donorId, ticks: {}, note: '', ...visit, on: today() });
-  const weak = (points: readonly WeakPoint[]): Change =>
-    onDonor(['weakPoints'], own.weakPoints, points.length > 0 ? points : undefined);
-  const found = (point: string) => own.weakPoints?.find((w) => w.id === seen(point));
+  /** Answers anew where there is an answer, and takes an answer back from every look that gave it. */
+  const answer = (what: string, given: Trial | undefined, taken: (trial: Trial) => Trial) => {
+    const before = trials.filter((t) => t.id !== given?.id);
+    run(what, given ? [putTrial(known, given)] : takenBack([...before], taken));
+  };
 
   return {
     entry,
     reader,
     name,
-    used: donorKind(own) === 'listing',
-    visit,
+    used: own.kind === 'machine',
+    seen,
+    seenOn: trials
+      .flatMap((t) => t.on ?? [])
+      .toSorted()
+      .at(-1),
+    note: known?.note ?? trials.findLast((t) => t.note !== '')?.note ?? '',
     seatHeight_mm: seat.kind === 'known' ? seat.interval.mid : undefined,
-    feet: sits?.find((s) => s.id === seen(donorId))?.feet,
-    questions: inOrder(questionsOf(own, open, entry, reader), order),
+    feet: seen.feet,
+    questions: inOrder(questionsOf(seen, open, entry, reader), order),
     sit(feet) {
-      if (seat.kind !== 'known') return;
-      const others = (sits ?? []).filter((s) => s.id !== seen(donorId));
-      const made: Sit | undefined = feet && {
-        id: seen(donorId),
-        machine: name,
+      if (seat.kind === 'unknown') return;
+      const trial = now();
+      const { feet: _feet, seatHeight_mm: _height, seatWidth: _width, ...rest } = trial.observed;
+      const sat = feet && {
+        feet,
         seatHeight_mm: Math.round(seat.interval.mid),
         seatWidth: seatWidth(entry.donor),
-        feet,
       };
-      const after = made ? [...others, made] : others;
-      run('the sit', [
-        {
-          table: 'briefs',
-          key: BRIEF_KEY,
-          path: ['rider', 'sits'],
-          before: sits,
-          after: after.length > 0 ? after : undefined,
-        },
-      ]);
+      if (sat) run('the sit', [putTrial(known, { ...trial, observed: { ...rest, ...sat } })]);
+      else run('the sit', trials.filter((t) => t.observed.feet !== undefined).map(withoutFeet));
     },
-    parseFigure: (key, text) =>
-      parseQuoted(
-        key,
-        text,
-        own.figures[key]?.readings.find((r) => r.id === seen(key)),
-        reader,
-      ),
+    parseFigure: (key, text) => parseQuoted(key, text, seen.figures?.[key], reader),
     answerFigure(key, quoted, origin) {
-      const figure = own.figures[key];
-      const others = (figure?.readings ?? []).filter((r) => r.id !== seen(key));
+      const trial = now();
       const made: Reading | undefined = quoted && {
-        id: seen(key),
+        id: seenId(key),
         ...quoted,
         basis: basisAt(key, entry.stock.figures[key].reading?.basis),
         origin,
-        note: `at the machine, ${today()}`,
+        note: `at the machine, ${day}`,
       };
-      const readings = made ? [...others, made] : others;
-      const { pinned, ...rest } = figure ?? { readings: [] };
-      run(nameWords(key).toLowerCase(), [
-        onDonor(
-          ['figures', key],
-          figure,
-          readings.length === 0
-            ? undefined
-            : {
-                ...rest,
-                readings,
-                ...(pinned !== undefined && readings.some((r) => r.id === pinned)
-                  ? { pinned }
-                  : {}),
-              },
-        ),
-      ]);
+      answer(
+        nameWords(key).toLowerCase(),
+        made && withObserved(trial, 'figures', { ...trial.observed.figures, [key]: made }),
+        (t) => withObserved(t, 'figures', without(t.observed.figures, key)),
+      );
     },
     answerFact(key, option) {
-      const fact = own.facts?.[key];
-      const others = (fact?.readings ?? []).filter((r) => r.id !== seen(key));
-      const readings =
-        option === undefined
-          ? others
-          : [
-              ...others,
-              {
-                id: seen(key),
-                value: option,
-                origin: 'measured' as const,
-                note: `at the machine, ${today()}`,
-              },
-            ];
-      const { [key]: _old, ...rest } = own.facts ?? {};
-      const facts = readings.length > 0 ? { ...rest, [key]: { ...fact, readings } } : rest;
-      run(nameWords(key).toLowerCase(), [
-        onDonor(['facts'], own.facts, Object.keys(facts).length > 0 ? facts : undefined),
-      ]);
+      const trial = now();
+      const made = option !== undefined && {
+        id: seenId(key),
+        value: option,
+        origin: 'measured' as const,
+        note: `at the machine, ${day}`,
+      };
+      answer(
+        nameWords(key).toLowerCase(),
+        made ? withObserved(trial, 'facts', { ...trial.observed.facts, [key]: made }) : undefined,
+        (t) => withObserved(t, 'facts', without(t.observed.facts, key)),
+      );
     },
     tick(point, tick) {
-      const { [point]: _old, ...rest } = now().ticks;
-      const others = (own.weakPoints ?? []).filter((w) => w.id !== seen(point));
-      const points =
-        tick === 'bad'
-          ? [
-              ...others,
-              {
-                id: seen(point),
-                what: pointWords(point).bad,
-                mend: false,
-                origin: 'measured' as const,
-                note: `seen ${today()}`,
-              },
-            ]
-          : others;
-      const same = tick !== 'bad' && found(point) === undefined;
-      run(pointWords(point).name.toLowerCase(), [
-        putVisit({ ...now(), ticks: tick === undefined ? rest : { ...rest, [point]: tick } }),
-        ...(same ? [] : [weak(points)]),
-      ]);
+      const trial = now();
+      const found = (trial.observed.findings ?? []).filter((f) => f.id !== seenId(point));
+      const bad: WeakPoint = {
+        id: seenId(point),
+        what: pointWords(point).bad,
+        mend: false,
+        origin: 'measured',
+        note: `seen ${day}`,
+      };
+      const ticked =
+        tick && withObserved(trial, 'ticks', { ...trial.observed.ticks, [point]: tick });
+      answer(
+        pointWords(point).name.toLowerCase(),
+        ticked && withObserved(ticked, 'findings', tick === 'bad' ? [...found, bad] : found),
+        (t) => {
+          const less = withObserved(t, 'ticks', without(t.observed.ticks, point));
+          const others = (t.observed.findings ?? []).filter((f) => f.id !== seenId(point));
+          return withObserved(less, 'findings', others);
+        },
+      );
     },
-    costOf: (point) => found(point)?.cost,
+    costOf: (point) => seen.findings?.find((f) => f.id === seenId(point))?.cost,
     setCost(point, amount) {
-      const points = (own.weakPoints ?? []).map((w): WeakPoint => {
-        if (w.id !== seen(point)) return w;
+      const holder = trials.findLast((t) =>
+        t.observed.findings?.some((f) => f.id === seenId(point)),
+      );
+      if (!holder) return;
+      const findings = (holder.observed.findings ?? []).map((w): WeakPoint => {
+        if (w.id !== seenId(point)) return w;
         const { cost: _cost, ...rest } = w;
         return amount === undefined
           ? { ...rest, mend: false }
           : { ...rest, mend: MENDABLE.has(point), cost: { amount, currency: reader.currency } };
       });
-      run(pointWords(point).name.toLowerCase(), [weak(points)], `card/${donorId}/${point}`);
+      const change = putTrial(holder, withObserved(holder, 'findings', findings));
+      run(pointWords(point).name.toLowerCase(), [change], `card/${donorId}/${point}`);
     },
-    setNote: (note) => run('a note', [putVisit({ ...now(), note })], `card/${donorId}/note`),
+    setNote: (note) => run('a note', [putTrial(known, { ...now(), note })], `card/${donorId}/note`),
   };
 }
+
+/** Takes something back from every look that said it; a look that says nothing any more goes. */
+const takenBack = (trials: readonly Trial[], taken: (trial: Trial) => Trial): readonly Change[] =>
+  trials.flatMap((before) => {
+    const after = taken(before);
+    if (equal(after, before)) return [];
+    const empty = Object.keys(after.observed).length === 0 && after.note === '';
+    return [empty ? dropTrial(before) : putTrial(before, after)];
+  });
+
+const without = <T extends object>(lines: T | undefined, key: string): T => {
+  const { [key]: _old, ...left } = (lines ?? {}) as Record<string, unknown>;
+  return left as T;
+};
 
 /** How a figure is taken at a machine; others as the sheet usually means them. */
 const AT_MACHINE: Partial<Readonly<Record<FigureKey, Basis>>> = {
@@ -255,22 +242,16 @@ const inOrder = (
 
 /** What is open, and what was answered here already, so that it can be changed. The price is always asked. */
 function questionsOf(
-  own: Donor,
+  seen: Observed,
   open: readonly Stake[],
   { stock }: StandingCandidate,
   reader: Reader,
 ): readonly Question[] {
-  const answered = (key: FigureKey | FactKey): boolean =>
-    (isFactKey(key) ? own.facts?.[key]?.readings : own.figures[key]?.readings)?.some(
-      (r) => r.id === seen(key),
-    ) === true;
-  const before = [...Object.keys(own.figures), ...Object.keys(own.facts ?? {})] as readonly (
+  const answered = [...Object.keys(seen.figures ?? {}), ...Object.keys(seen.facts ?? {})] as (
     | FigureKey
     | FactKey
   )[];
-  const keys = [
-    ...new Set([...open.map((s) => s.key), ...before.filter(answered), 'price' as const]),
-  ];
+  const keys = [...new Set([...open.map((s) => s.key), ...answered, 'price' as const])];
   return keys.map((key): Question => {
     const stake = open.find((s) => s.key === key);
     const { points = 0, decides = [] } = stake ?? {};
@@ -280,7 +261,7 @@ function questionsOf(
         key,
         words: askWords({ kind: 'fact', key, points, decides }, reader),
         reading: undefined,
-        option: own.facts?.[key]?.readings.find((r) => r.id === seen(key))?.value,
+        option: seen.facts?.[key]?.value,
       };
     const { estimate, reading } = stock.figures[key];
     const now = estimate.kind === 'known' ? { now: estimate.interval } : {};
@@ -298,7 +279,7 @@ function questionsOf(
         },
         reader,
       ),
-      reading: own.figures[key]?.readings.find((r) => r.id === seen(key)),
+      reading: seen.figures?.[key],
       option: undefined,
     };
   });

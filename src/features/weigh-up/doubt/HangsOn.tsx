@@ -3,8 +3,7 @@ import { Box, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo } from 'react';
 import { stakes } from '@/core/stakes';
 import { shortName } from '@/core/donor';
-import { aboardOf, type Standing } from '@/store/queries';
-import { useDossierState } from '@/store/react';
+import type { Standing } from '@/store/queries';
 import { askWords, type Reader } from '@/ui/messages';
 import type { View } from '../use-weigh-up';
 
@@ -19,19 +18,17 @@ const MOST_SHOWN = 5;
 
 /** The single readings that the leader's fit and musts hang on, and how each is found out. */
 export function HangsOn({ standing, view, leader, reader }: HangsOnProps) {
-  const dossier = useDossierState((s) => s.dossier);
   const late = useDeferredValue(
-    useMemo(() => ({ dossier, standing, view, leader }), [dossier, standing, view, leader]),
+    useMemo(() => ({ standing, view, leader }), [standing, view, leader]),
   );
   const entry = late.standing.candidates.find((c) => c.candidate.id === late.leader);
   const open = useMemo(
     () =>
       entry
-        ? stakes(late.standing.brief, {
-            donor: entry.donor,
-            parts: late.view === 'stock' ? [] : entry.parts,
-            aboard: aboardOf(late.dossier, entry.candidate.donorId),
-          }).slice(0, MOST_SHOWN)
+        ? stakes({ ...entry.bare, parts: late.view === 'stock' ? [] : entry.parts }).slice(
+            0,
+            MOST_SHOWN,
+          )
         : [],
     [entry, late],
   );

@@ -23,7 +23,7 @@ export function Astride({ model }: { readonly model: MachineModel }) {
         Seat height is not known, so reach cannot be drawn.
       </Text>
     );
-  const own = personalFit(brief.rider);
+  const own = personalFit(brief.rider, entry.bare.evidence.sits);
   return (
     <>
       <StanceFigure

@@ -1,6 +1,6 @@
-import type { DonorClass } from '@/core/donor';
-import type { AffectedFigure, Part, PartEffect, PartFlag, PartKind } from '@/core/part';
-import type { CurrencyCode } from '@/core/units';
+import type { DonorClass } from '../donor';
+import type { AffectedFigure, Part, PartEffect, PartFlag, PartKind } from '../part';
+import type { CurrencyCode } from '../units';
 
 const set = (figure: AffectedFigure, amount: number): PartEffect => ({
   figure,
@@ -95,7 +95,7 @@ const NOT_COMPETITION: readonly DonorClass[] = [
 ];
 
 /** Invented parts over every kind. Prices, masses and effects are made up but of the usual size. */
-export const DEMO_PARTS: readonly Part[] = [
+export const SHIPPED_PARTS: readonly Part[] = [
   part('fork-springs', 'Fork springs to the rider’s mass, fresh oil', 'suspension', 165, 3, 0, {
     slot: 'fork',
     note: 'Holds the front up; no more travel.',

@@ -1,10 +1,19 @@
 'use client';
 import { Box, Flex, Grid, IconButton, Text } from '@chakra-ui/react';
 import { X } from 'lucide-react';
-import { donorLine, LISTING_LIMITS, type Donor, type FittedPart, type Listing } from '@/core/donor';
+import {
+  donorLine,
+  MACHINE_LIMITS,
+  MACHINE_STATES,
+  type Donor,
+  type FittedPart,
+  type Machine,
+  type MachineFacts,
+  type MachineState,
+} from '@/core/donor';
 import { fittedWorth } from '@/core/money';
 import { fitsDonor } from '@/core/part';
-import { figureOf, moneyOf } from '@/store/queries';
+import { figureOf, moneyOf, partsOf } from '@/store/queries';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { Choice } from '@/ui/fields';
 import { formatNumber, type Reader } from '@/ui/messages';
@@ -18,50 +27,80 @@ const WEAR = [
   [1, 'worn out'],
 ] as const;
 
-export interface ListingPanelProps {
-  readonly own: Donor;
+const STATE_WORDS: Readonly<Record<MachineState, string>> = {
+  'for-sale': 'for sale',
+  owned: 'mine',
+  sold: 'sold',
+};
+
+export interface MachinePanelProps {
+  readonly own: Machine;
   readonly donor: Donor;
   readonly name: string;
   readonly reader: Reader;
 }
 
-/** What makes one machine for sale that machine: how far it has gone, and which parts it carries, at their worth to this rider. */
-export function ListingPanel({ own, donor, name, reader }: ListingPanelProps) {
+/** What makes one machine that machine: whether it is for sale, how far it has gone, and which parts it carries, at their worth to this rider. */
+export function MachinePanel({ own, donor, name, reader }: MachinePanelProps) {
   const store = useDossierStore();
   const dossier = useDossierState((s) => s.dossier);
-  const listing: Listing = own.listing ?? { fitted: [] };
+  const { machine } = own;
+  const parts = partsOf(dossier);
   const money = moneyOf(dossier);
-  const put = (field: keyof Listing, before: unknown, after: unknown) =>
+  const put = (field: keyof MachineFacts, before: unknown, after: unknown) =>
     store.execute({
       label: { code: 'edit-donor', facts: { name } },
-      coalesce: `${own.id}/listing/${field}`,
-      changes: [{ table: 'donors', key: own.id, path: ['listing', field], before, after }],
+      coalesce: `${own.id}/machine/${field}`,
+      changes: [{ table: 'donors', key: own.id, path: ['machine', field], before, after }],
     });
-  const setFitted = (after: readonly FittedPart[]) => put('fitted', listing.fitted, after);
-  const aboard = listing.fitted.flatMap((f) => {
-    const part = dossier.parts[f.partId];
+  const setFitted = (after: readonly FittedPart[]) => put('fitted', machine.fitted, after);
+  const aboard = machine.fitted.flatMap((f) => {
+    const part = parts[f.partId];
     return part ? [{ part, wear: f.wear }] : [];
   });
   const { worth, noRate } = fittedWorth(aboard, money);
   const asked = figureOf(donor, 'price', money).estimate;
   const standsOn = donorLine(dossier.donors, own.id).map((d) => d.id);
-  const free = Object.values(dossier.parts)
-    .filter((p) => fitsDonor(p, donor, standsOn) && !listing.fitted.some((f) => f.partId === p.id))
+  const free = Object.values(parts)
+    .filter((p) => fitsDonor(p, donor, standsOn) && !machine.fitted.some((f) => f.partId === p.id))
     .sort((a, b) => a.name.localeCompare(b.name, 'en'));
   const amount = (field: 'odometer_km' | 'hours' | 'year' | 'collect_km', label: string) => (
     <AmountField
       key={`${own.id}-${field}`}
       id={`listing-${own.id}-${field}`}
       label={label}
-      dimension={LISTING_LIMITS[field].dimension}
-      limits={LISTING_LIMITS[field]}
-      value={listing[field]}
+      dimension={MACHINE_LIMITS[field].dimension}
+      limits={MACHINE_LIMITS[field]}
+      value={machine[field]}
       reader={reader}
       onSet={(after, before) => put(field, before, after)}
     />
   );
   return (
     <Box as="section" aria-label="This machine" borderTopWidth="1px" borderColor="border" pt="2">
+      <Flex align="center" gap="3" mb="1">
+        <label htmlFor={`machine-${own.id}-state`}>It is</label>
+        <Choice
+          id={`machine-${own.id}-state`}
+          wide="128px"
+          value={own.state}
+          options={MACHINE_STATES.map((s) => ({ value: s, words: STATE_WORDS[s] }))}
+          onChange={(e) =>
+            store.execute({
+              label: { code: 'edit-donor', facts: { name } },
+              changes: [
+                {
+                  table: 'donors',
+                  key: own.id,
+                  path: ['state'],
+                  before: own.state,
+                  after: e.target.value,
+                },
+              ],
+            })
+          }
+        />
+      </Flex>
       <Grid templateColumns={{ base: '1fr', sm: '1fr 1fr' }} columnGap="6">
         {amount('odometer_km', 'Distance run')}
         {amount('hours', 'Hours run')}
@@ -88,17 +127,17 @@ export function ListingPanel({ own, donor, name, reader }: ListingPanelProps) {
           </Text>
         )}
       </Flex>
-      {listing.fitted.map((fitted) => (
+      {machine.fitted.map((fitted) => (
         <Flex key={fitted.partId} align="center" gap="2" py="0.5">
-          <Text flex="1">{dossier.parts[fitted.partId]?.name ?? fitted.partId}</Text>
+          <Text flex="1">{parts[fitted.partId]?.name ?? fitted.partId}</Text>
           <Choice
-            aria-label={`Wear of ${dossier.parts[fitted.partId]?.name ?? 'the part'}`}
+            aria-label={`Wear of ${parts[fitted.partId]?.name ?? 'the part'}`}
             wide="128px"
             value={fitted.wear}
             options={WEAR.map(([value, words]) => ({ value: String(value), words }))}
             onChange={(e) =>
               setFitted(
-                listing.fitted.map((f) =>
+                machine.fitted.map((f) =>
                   f.partId === fitted.partId ? { ...f, wear: Number(e.target.value) } : f,
                 ),
               )
@@ -107,8 +146,8 @@ export function ListingPanel({ own, donor, name, reader }: ListingPanelProps) {
           <IconButton
             size="xs"
             variant="ghost"
-            aria-label={`It does not carry ${dossier.parts[fitted.partId]?.name ?? 'the part'}`}
-            onClick={() => setFitted(listing.fitted.filter((f) => f.partId !== fitted.partId))}
+            aria-label={`It does not carry ${parts[fitted.partId]?.name ?? 'the part'}`}
+            onClick={() => setFitted(machine.fitted.filter((f) => f.partId !== fitted.partId))}
           >
             <X size={15} />
           </IconButton>
@@ -127,7 +166,7 @@ export function ListingPanel({ own, donor, name, reader }: ListingPanelProps) {
           ...free.map((p) => ({ value: p.id, words: p.name })),
         ]}
         onChange={(e) =>
-          e.target.value && setFitted([...listing.fitted, { partId: e.target.value, wear: 0.25 }])
+          e.target.value && setFitted([...machine.fitted, { partId: e.target.value, wear: 0.25 }])
         }
       />
     </Box>

@@ -1,5 +1,5 @@
-/** Domains of a listing's own figures; schema and editor read them. */
-export const LISTING_LIMITS = {
+/** Domains of a machine's own figures; schema and editor read them. */
+export const MACHINE_LIMITS = {
   odometer_km: { min: 0, max: 500000, dimension: 'distance' },
   hours: { min: 0, max: 10000, dimension: 'duration' },
   year: { min: 1970, max: 2040, dimension: 'year' },

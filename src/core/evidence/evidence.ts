@@ -1,0 +1,99 @@
+import type { SeatWidth, StanceBand } from '../brief';
+import type { Donor } from '../donor';
+import type { FactReading } from '../facts';
+import type { Reading } from '../readings';
+import type { Observed, Trial } from './trial';
+
+/** What the feet did on a seat of a known height and shape. */
+export interface Sit {
+  readonly id: string;
+  /** In words; it need not be in the dossier. */
+  readonly machine: string;
+  readonly seatHeight_mm: number;
+  readonly seatWidth: SeatWidth;
+  readonly feet: StanceBand;
+}
+
+/** What trials say of the rider, whatever machine is assessed. */
+export interface Evidence {
+  /** Sits that correct this rider's reach. */
+  readonly sits: readonly Sit[];
+}
+
+export const NO_EVIDENCE: Evidence = { sits: [] };
+
+/** The sit of a trial: only one whose seat is known says anything about the rider. */
+export function sitOf({ id, machine, observed }: Trial): Sit | undefined {
+  const { feet, seatHeight_mm, seatWidth } = observed;
+  return feet === undefined || seatHeight_mm === undefined || seatWidth === undefined
+    ? undefined
+    : { id, machine, seatHeight_mm, seatWidth, feet };
+}
+
+/** Oldest first; those whose day was not noted before all others. */
+export const inOrder = (trials: readonly Trial[]): readonly Trial[] =>
+  trials.toSorted((a, b) => {
+    const [first, second] = [a.on ?? '', b.on ?? ''];
+    return first === second ? Number(a.id > b.id) - Number(a.id < b.id) : first < second ? -1 : 1;
+  });
+
+/** What all trials say of the rider, oldest first. */
+export const evidenceOf = (trials: readonly Trial[]): Evidence => ({
+  sits: inOrder(trials).flatMap((t) => sitOf(t) ?? []),
+});
+
+/** The id under which a line of the sheet or a point looked at stands among a donor's own readings and weak points. */
+export const seenId = (line: string): string => `seen-${line}`;
+
+/**
+ * What several trials on one machine say together: a later look at the same line or point counts instead of the earlier one, and a
+ * point that is good the next time is no longer found wrong.
+ */
+export function seenTogether(trials: readonly Trial[]): Observed {
+  return inOrder(trials).reduce<Observed>((before, { observed }) => {
+    const findings = new Map((before.findings ?? []).map((f) => [f.id, f]));
+    for (const [point, tick] of Object.entries(observed.ticks ?? {}))
+      if (tick === 'good') findings.delete(seenId(point));
+    for (const finding of observed.findings ?? []) findings.set(finding.id, finding);
+    return {
+      ...before,
+      ...observed,
+      figures: { ...before.figures, ...observed.figures },
+      facts: { ...before.facts, ...observed.facts },
+      ticks: { ...before.ticks, ...observed.ticks },
+      findings: [...findings.values()],
+    };
+  }, {});
+}
+
+/** The donor with what its trials say, after what stands on its sheet; the donor itself where they say nothing of it. */
+export function withTrials(donor: Donor, trials: readonly Trial[]): Donor {
+  const { figures = {}, facts = {}, findings = [] } = seenTogether(trials);
+  const nothing = [figures, facts, findings].every((o) => Object.keys(o).length === 0);
+  if (nothing) return donor;
+  return {
+    ...donor,
+    figures: withReadings<Reading>(donor.figures, figures),
+    ...(Object.keys(facts).length > 0
+      ? { facts: withReadings<FactReading>(donor.facts ?? {}, facts) }
+      : {}),
+    ...(findings.length > 0 ? { weakPoints: [...(donor.weakPoints ?? []), ...findings] } : {}),
+  };
+}
+
+type Lines<R> = Readonly<
+  Record<
+    string,
+    { readonly readings: readonly R[]; readonly pinned?: string | undefined } | undefined
+  >
+>;
+
+/** Each line of the sheet with one more reading at its end. */
+function withReadings<R>(lines: Lines<R>, seen: Readonly<Record<string, R | undefined>>): Lines<R> {
+  const added = Object.entries(seen).flatMap(([key, reading]) =>
+    reading === undefined
+      ? []
+      : [[key, { ...lines[key], readings: [...(lines[key]?.readings ?? []), reading] }] as const],
+  );
+  return { ...lines, ...Object.fromEntries(added) };
+}

@@ -1,0 +1,56 @@
+import type { SeatWidth, StanceBand } from '../brief';
+import type { WeakPoint } from '../donor';
+import type { FactReading } from '../facts';
+import type { FactKey } from '../facts';
+import type { InspectionPoint, PaperPoint } from '../inspection';
+import type { FigureKey, Reading } from '../readings';
+
+/** A sit at the dealer's or anywhere else · a ride · a look at a machine and its papers. */
+export const TRIAL_KINDS = ['sit', 'ride', 'inspection'] as const;
+export type TrialKind = (typeof TRIAL_KINDS)[number];
+
+export const TICKS = ['good', 'bad'] as const;
+/** What was found of a point that was looked at. */
+export type Tick = (typeof TICKS)[number];
+
+/** How a trial was made. What is absent was not noted. */
+export interface TrialConditions {
+  /** Boots and riding kit on. */
+  readonly inKit?: boolean | undefined;
+  readonly load_kg?: number | undefined;
+  readonly minutes?: number | undefined;
+  /** In the rider's words: weather, pressures, clickers, ground. */
+  readonly words?: string | undefined;
+}
+
+/** What was seen, felt and measured. Every part of it may be absent. */
+export interface Observed {
+  /** What the feet did, and on what seat where the machine itself does not say. */
+  readonly feet?: StanceBand | undefined;
+  readonly seatHeight_mm?: number | undefined;
+  readonly seatWidth?: SeatWidth | undefined;
+  /** One reading of a figure, one of a fact: a second look replaces the first. */
+  readonly figures?: { readonly [K in FigureKey]?: Reading | undefined } | undefined;
+  readonly facts?: { readonly [K in FactKey]?: FactReading | undefined } | undefined;
+  readonly ticks?: { readonly [P in InspectionPoint | PaperPoint]?: Tick | undefined } | undefined;
+  /** What was found wrong, with what putting it right costs. */
+  readonly findings?: readonly WeakPoint[] | undefined;
+}
+
+/** One meeting of the rider with one machine. */
+export interface Trial {
+  readonly id: string;
+  readonly kind: TrialKind;
+  /** ISO day; absent: it was not noted. */
+  readonly on?: string | undefined;
+  readonly where?: string | undefined;
+  /** The donor it was made on; absent: one that is not in the dossier. */
+  readonly donorId?: string | undefined;
+  /** That machine in the rider's words, where it is not in the dossier or was another name then. */
+  readonly machine: string;
+  /** Parts that were on it; absent: as the donor stands. */
+  readonly partIds?: readonly string[] | undefined;
+  readonly conditions?: TrialConditions | undefined;
+  readonly observed: Observed;
+  readonly note: string;
+}

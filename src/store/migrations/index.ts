@@ -1,0 +1,3 @@
+export { historyBroughtUp } from './history';
+export type { RawTables } from './step';
+export { broughtUp, FORMAT_VERSION, STEPS } from './steps';

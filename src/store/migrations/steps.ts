@@ -1,0 +1,20 @@
+import { intoTrialsAndMachines } from './to-version-5';
+import type { RawTables, Step } from './step';
+
+/** From each older version to the next; append-only. A stored file and a stored database of every version are opened in the tests. */
+export const STEPS: readonly Step[] = [
+  // Version 2 added facts, weak points, variants, listings, tags and notes on parts, all of them optional.
+  { from: 1, name: 'whole sheet, variants and listings', run: (tables) => tables },
+  // Version 3 added purposes, schools, swing weights, sits, air, passenger and keeping to the brief, notes to candidates, and facts that parts set; all optional.
+  { from: 2, name: 'purposes, sits, keeping and notes', run: (tables) => tables },
+  // Version 4 added verdicts and what was seen on machines.
+  { from: 3, name: 'verdicts and visits', run: (tables) => tables },
+  // Version 5 tells models, variants and machines apart, keeps trials as records of their own and shipped parts by their id.
+  { from: 4, name: 'machines, trials, the catalogue apart', run: intoTrialsAndMachines },
+];
+
+export const FORMAT_VERSION = STEPS.length + 1;
+
+/** Rows of an older version brought to the newest, step by step. */
+export const broughtUp = (tables: RawTables, from: number): RawTables =>
+  STEPS.filter((step) => step.from >= from).reduce((at, step) => step.run(at), tables);

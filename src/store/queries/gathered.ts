@@ -1,0 +1,65 @@
+import { SHIPPED } from '@/core/catalogue';
+import type { DonorTable } from '@/core/donor';
+import { evidenceOf, withTrials, type Evidence, type Trial } from '@/core/evidence';
+import type { Part } from '@/core/part';
+import { CATALOGUE_KEY, type Dossier } from '../records';
+
+/** One result, kept while the two things it was made from stay the objects they are. */
+function keptFor<A extends object, B extends object, R>(make: (a: A, b: B) => R) {
+  const made = new WeakMap<A, WeakMap<B, R>>();
+  return (a: A, b: B): R => {
+    let inner = made.get(a);
+    if (!inner) made.set(a, (inner = new WeakMap<B, R>()));
+    let result = inner.get(b);
+    if (result === undefined) inner.set(b, (result = make(a, b)));
+    return result;
+  };
+}
+
+const trialList = (trials: Dossier['trials']): readonly Trial[] => Object.values(trials);
+
+const withAllTrials = keptFor(
+  (donors: Dossier['donors'], trials: Dossier['trials']): DonorTable => {
+    const byDonor = new Map<string, Trial[]>();
+    for (const trial of trialList(trials))
+      if (trial.donorId !== undefined)
+        byDonor.set(trial.donorId, [...(byDonor.get(trial.donorId) ?? []), trial]);
+    const touched = Object.values(donors).flatMap((donor) => {
+      const seen = withTrials(donor, byDonor.get(donor.id) ?? []);
+      return seen === donor ? [] : [[donor.id, seen] as const];
+    });
+    return touched.length === 0 ? donors : { ...donors, ...Object.fromEntries(touched) };
+  },
+);
+
+/** Every donor with what was read and found on it; those that were never tried stay the objects they are. */
+export const donorsOf = ({ donors, trials }: Pick<Dossier, 'donors' | 'trials'>): DonorTable =>
+  withAllTrials(donors, trials);
+
+const evidenceFrom = new WeakMap<Dossier['trials'], Evidence>();
+
+/** What all trials say of the rider. */
+export function evidenceIn({ trials }: Pick<Dossier, 'trials'>): Evidence {
+  let evidence = evidenceFrom.get(trials);
+  if (!evidence) evidenceFrom.set(trials, (evidence = evidenceOf(trialList(trials))));
+  return evidence;
+}
+
+const allParts = keptFor(
+  (own: Dossier['parts'], uses: Dossier['catalogues']): Readonly<Record<string, Part>> => {
+    const use = uses[CATALOGUE_KEY];
+    if (!use) return own;
+    const without = new Set(use.without);
+    const shipped = Object.entries(SHIPPED.parts).filter(([id]) => !without.has(id));
+    return Object.fromEntries(
+      [...shipped, ...Object.entries(own)].toSorted(([a], [b]) => (a < b ? -1 : 1)),
+    );
+  },
+);
+
+/** Every part there is to choose from, by id: the rider's own and changed ones, and the shipped ones that are not taken out. */
+export const partsOf = ({
+  parts,
+  catalogues,
+}: Pick<Dossier, 'parts' | 'catalogues'>): Readonly<Record<string, Part>> =>
+  allParts(parts, catalogues);

@@ -1,0 +1,100 @@
+import { z } from 'zod';
+import { GROUNDS, LICENCES, MUST_KEYS, SEAT_WIDTHS, SKILLS, STANCE_BANDS } from '@/core/brief';
+import { currencySchema as currency } from './currency';
+
+/**
+ * A brief as a frozen sheet of version 1 holds it: its shape, without the limits of the day, since limits may move and a verdict must
+ * stay readable. A new shape of the brief is a new version of the sheet, not a change here.
+ */
+const n = z.number();
+const maybe = n.optional();
+const shares = z.strictObject(
+  Object.fromEntries(GROUNDS.map((g) => [g, n])) as Record<(typeof GROUNDS)[number], typeof n>,
+);
+const schools = z.strictObject({
+  size: z.enum(['light-first', 'middle', 'road-first']).optional(),
+  engine: z.enum(['low-torque', 'revs']).optional(),
+  springs: z.enum(['soft-is-fine', 'to-the-rider']).optional(),
+});
+const swings = z.record(z.string(), n);
+const day = z.string().optional();
+
+export const frozenBriefSchema = z.strictObject({
+  rider: z.strictObject({
+    height_mm: n,
+    inseam_mm: maybe,
+    mass_kg: n,
+    kit_kg: n,
+    sole_mm: n,
+    skill: z.enum(SKILLS),
+    licence: z.enum(LICENCES),
+    sits: z
+      .array(
+        z.strictObject({
+          id: z.string(),
+          machine: z.string(),
+          seatHeight_mm: n,
+          seatWidth: z.enum(SEAT_WIDTHS),
+          feet: z.enum(STANCE_BANDS),
+        }),
+      )
+      .optional(),
+  }),
+  ground: shares,
+  trip: z.strictObject({
+    name: z.string(),
+    length_km: n,
+    cruise_kmh: n,
+    fuelGap_km: n,
+    reserve_percent: n,
+    luggage_kg: n,
+    workshopGap_km: n,
+    pillion_kg: maybe,
+    tankBag_kg: maybe,
+    tail_kg: maybe,
+    altitude_m: maybe,
+    heat_C: maybe,
+    headwind_kmh: maybe,
+    serviceStretch_percent: maybe,
+    days: z.strictObject({ first: day, season: day, trip: day }).optional(),
+  }),
+  money: z.strictObject({
+    currency,
+    budget: n,
+    tripFund: n,
+    gear: n,
+    onTheRoadCosts: maybe,
+    shopRate_perHour: n,
+    ownSpanners: z.boolean(),
+    rates: z.array(z.strictObject({ currency, rate: n, date: z.string() })),
+    yearsKept: maybe,
+    yearly_km: maybe,
+    fuel_perL: maybe,
+    insurance_perYear: maybe,
+    tax_perYear: maybe,
+    service_each: maybe,
+    wear_per1000km: maybe,
+    partsExtra_percent: maybe,
+    wrongPart_percent: maybe,
+    papers: maybe,
+  }),
+  musts: z.strictObject({
+    on: z.array(z.enum(MUST_KEYS)),
+    stance: z.enum(['flat', 'balls', 'tiptoes']),
+    readyMass_kg: n,
+    clearance_mm: n,
+  }),
+  schools: schools.optional(),
+  swings: swings.optional(),
+  purposes: z
+    .array(
+      z.strictObject({
+        id: z.string(),
+        name: z.string(),
+        ground: shares,
+        schools: schools.optional(),
+        swings: swings.optional(),
+      }),
+    )
+    .optional(),
+});

@@ -1,0 +1,260 @@
+import { readFileSync } from 'node:fs';
+import { Dexie } from 'dexie';
+import loadHighs from 'highs';
+import { afterEach, describe, expect, test } from 'vitest';
+import { bestBuild, buildCurve } from '@/core/build';
+import { SHIPPED } from '@/core/catalogue';
+import { formatDossierFile, parseDossierFile } from '@/store/files';
+import { FORMAT_VERSION, STEPS } from '@/store/migrations';
+import { partsOf, planSetting, standing, type Standing } from '@/store/queries';
+import { TABLES, type Dossier } from '@/store/records';
+import { listSnapshots, snapshotDossier } from '@/store/snapshots';
+import { fileFaultWords } from '@/ui/messages';
+import { closeTabs, openTab } from './tabs';
+
+afterEach(closeTabs);
+
+const AT = '2026-11-20T12:00:00.000Z';
+const fixture = (name: string): string => readFileSync(`test/store/fixtures/${name}`, 'utf8');
+type Rows = readonly { readonly key: string; readonly value: Record<string, unknown> }[];
+/** What a database of version 4 held, table by table: history, snapshots and all. */
+const DATABASE = JSON.parse(fixture('database-v4.json')) as Readonly<Record<string, Rows>>;
+
+function opened(version: number): Dossier {
+  const parsed = parseDossierFile(fixture(`dossier-v${version}.json`));
+  if (parsed.kind !== 'dossier') throw new Error(fileFaultWords(parsed.fault));
+  return parsed.dossier;
+}
+
+test('there is a step from every version to the next, and the last leads to the present one', () => {
+  expect(STEPS.map((s) => s.from)).toEqual(STEPS.map((_, i) => i + 1));
+  expect(FORMAT_VERSION).toBe(STEPS.length + 1);
+  expect(new Set(STEPS.map((s) => s.name)).size).toBe(STEPS.length);
+});
+
+describe.each([1, 2, 3, 4])('a file of version %i', (version) => {
+  const old = JSON.parse(fixture(`dossier-v${version}.json`)) as {
+    donors: { id: string; figures: object }[];
+    parts: { id: string }[];
+    candidates: unknown[];
+    builds: unknown[];
+  };
+  const dossier = opened(version);
+  test('opens; donors, shortlist, builds and parts say what they said', () => {
+    expect(old.donors.length).toBeGreaterThan(1);
+    expect(Object.keys(dossier.donors)).toEqual(old.donors.map((d) => d.id));
+    expect(Object.values(dossier.candidates)).toEqual(old.candidates);
+    expect(Object.values(dossier.builds)).toEqual(old.builds);
+    const parts = partsOf(dossier);
+    expect(Object.keys(parts).toSorted()).toEqual(old.parts.map((p) => p.id).toSorted());
+    for (const part of old.parts) expect(parts[part.id]).toEqual(part);
+  });
+  test('is written as the newest, and that comes back the same', () => {
+    const text = formatDossierFile(dossier, AT);
+    expect(JSON.parse(text)).toMatchObject({ version: FORMAT_VERSION });
+    expect(parseDossierFile(text)).toEqual({ kind: 'dossier', dossier });
+    expect(standing(dossier)?.candidates.length).toBe(old.candidates.length);
+  });
+});
+
+describe('what version 5 moved', () => {
+  const dossier = opened(4);
+  test('kinds of donor', () => {
+    expect(dossier.donors['sorrel-300']?.kind).toBe('model');
+    expect(dossier.donors['v-own']).toMatchObject({ kind: 'variant', variant: { year: 2025 } });
+    expect(dossier.donors['drover-430-brenfold']).toMatchObject({
+      kind: 'machine',
+      state: 'for-sale',
+      machine: { odometer_km: 15020 },
+    });
+  });
+  test('sits, ticks, readings at the machine and findings are trials, and nothing of them is left elsewhere', () => {
+    expect(Object.keys(dossier.trials)).toEqual([
+      'sit-1',
+      'sit-2',
+      'sit-3',
+      'visit-drover-430-brenfold',
+      'visit-sorrel-300',
+    ]);
+    expect(dossier.trials['visit-sorrel-300']).toMatchObject({
+      kind: 'inspection',
+      on: '2026-11-18',
+      donorId: 'sorrel-300',
+      observed: {
+        feet: 'balls',
+        figures: { mass: { amount: 143 }, alternator: { amount: 260 } },
+        facts: { wheelType: { value: 'spoked-tubes' } },
+      },
+    });
+    expect(dossier.trials['visit-drover-430-brenfold']).toMatchObject({
+      on: '2026-11-19',
+      note: 'Rain, second owner, keys in two.',
+      observed: {
+        ticks: { chain: 'bad', brakes: 'good', owner: 'good' },
+        findings: [{ id: 'seen-chain', cost: { amount: 140 } }],
+        figures: { price: { amount: 4400 } },
+      },
+    });
+    const { trials: _trials, verdicts: _verdicts, ...rest } = dossier;
+    expect(JSON.stringify(rest)).not.toContain('seen-');
+    expect(JSON.stringify(rest)).not.toContain('"sits"');
+  });
+  test('own and changed parts stay, shipped ones are named, one that was taken out stays out', () => {
+    expect(Object.keys(dossier.parts)).toEqual(['handguards', 'own-rail']);
+    expect(dossier.catalogues.catalogue).toEqual({
+      id: 'catalogue',
+      version: SHIPPED.version,
+      without: ['seat-tall'],
+    });
+    expect(formatDossierFile(dossier, AT).length).toBeLessThan(
+      fixture('dossier-v4.json').length * 0.8,
+    );
+  });
+  test('a verdict’s sheet says its version and is otherwise word for word what was settled', () => {
+    const old = JSON.parse(fixture('dossier-v4.json')) as { verdicts: { sheet: object }[] };
+    expect(Object.values(dossier.verdicts)).toEqual(
+      old.verdicts.map((v) => ({ ...v, sheet: { version: 1, ...v.sheet } })),
+    );
+  });
+});
+
+describe('the same results as before, to the last digit', () => {
+  interface Results {
+    readonly rank: unknown;
+    readonly built: unknown;
+    readonly best: unknown;
+    readonly curves: readonly (readonly [string, unknown])[];
+  }
+  // Written down by version 0.5 from the same file.
+  const results = JSON.parse(fixture('results-v4.json')) as Results;
+  const dossier = opened(4);
+  test('ranking, builds and curves', async () => {
+    const highs = await loadHighs();
+    const now = standing(dossier) as Standing;
+    const rankOf = (ranked: Standing['stockRanking']) =>
+      ranked.map(({ id, place, score: { points } }) => [
+        id,
+        place ?? null,
+        points.low,
+        points.mid,
+        points.high,
+      ]);
+    expect(rankOf(now.stockRanking)).toEqual(results.rank);
+    expect(rankOf(now.builtRanking)).toEqual(results.built);
+    const settingOf = (id: string) => {
+      const entry = now.candidates.find((c) => c.candidate.id === id);
+      if (!entry) throw new Error(id);
+      return planSetting(dossier, now, entry, { legalOnly: false, today: '2026-11-20' });
+    };
+    const best = now.candidates.map(({ candidate: { id } }) => {
+      const b = bestBuild(highs, settingOf(id), 9550);
+      if (b.kind !== 'build') return [id, b.kind];
+      const { partIds, cost, points } = b.build;
+      return [id, { partIds: partIds.toSorted(), cost, points }];
+    });
+    expect(best).toEqual(results.best);
+    for (const [id, corners] of results.curves) {
+      const planned = [...buildCurve(highs, settingOf(id), 9550)].map(
+        ({ cost, points, partIds }) => ({ cost, points, partIds: partIds.toSorted() }),
+      );
+      expect(planned).toEqual(corners);
+    }
+  });
+});
+
+/** A database as the app of a version left it. */
+async function databaseOf(
+  name: string,
+  version: number,
+  rows: Readonly<Record<string, unknown[]>>,
+) {
+  const db = new Dexie(name);
+  const first = ['briefs', 'donors', 'parts', 'candidates', 'builds'];
+  db.version(1).stores({
+    ...Object.fromEntries(first.map((t) => [t, 'key'])),
+    history: 'id',
+    preferences: 'key',
+    drafts: 'key',
+  });
+  if (version >= 2) db.version(2).stores({ mappings: 'key', snapshots: 'id' });
+  if (version >= 3) db.version(3).stores({ verdicts: 'key', visits: 'key' });
+  await db.open();
+  for (const [table, list] of Object.entries(rows))
+    if (db.tables.some((t) => t.name === table)) await db.table(table).bulkPut(list);
+  db.close();
+}
+const rowsOf = (version: number): Readonly<Record<string, unknown[]>> => {
+  const file = JSON.parse(fixture(`dossier-v${version}.json`)) as Record<string, unknown>;
+  return {
+    briefs: [{ key: 'brief', value: file.brief }],
+    ...Object.fromEntries(
+      ['donors', 'parts', 'candidates', 'builds'].map((t) => [
+        t,
+        (file[t] as { id: string }[]).map((value) => ({ key: value.id, value })),
+      ]),
+    ),
+  };
+};
+
+describe('databases of older versions', () => {
+  test.each([1, 2, 3])('version %i opens like its file', async (version) => {
+    await databaseOf(`old-${version}`, version, rowsOf(version));
+    const store = await openTab(`old-${version}`);
+    expect(store.getState().storage).toEqual({ kind: 'saved' });
+    expect(store.getState().aside).toEqual([]);
+    expect(store.getState().dossier).toEqual(opened(version));
+  });
+  test('version 4: the dossier, every step of undo, snapshots, and what was there before', async () => {
+    await databaseOf('old-4', 3, DATABASE as unknown as Record<string, unknown[]>);
+    const store = await openTab('old-4');
+    expect(store.getState().aside).toEqual([]);
+    expect(store.getState().dossier).toEqual(opened(4));
+    // All the way back, and all the way forth again: each state is a good dossier of today.
+    const steps = (DATABASE.history ?? []) as unknown as { undone: boolean }[];
+    expect(store.getState().history).toHaveLength(steps.length);
+    const states: Dossier[] = [store.getState().dossier];
+    while (store.undo()) {
+      states.push(store.getState().dossier);
+      const text = formatDossierFile(store.getState().dossier, AT);
+      expect(parseDossierFile(text).kind).toBe('dossier');
+    }
+    expect(states).toHaveLength(steps.filter((s) => !s.undone).length + 1);
+    expect(store.getState().refused).toBeUndefined();
+    expect(TABLES.every((t) => Object.keys(store.getState().dossier[t]).length === 0)).toBe(true);
+    for (const state of states.slice(0, -1).toReversed()) {
+      expect(store.redo()).toBeDefined();
+      expect(store.getState().dossier).toEqual(state);
+    }
+    expect(store.redo()?.code).toBe('edit-brief');
+    expect(store.getState().dossier.briefs.brief?.trip.luggage_kg).toBe(24);
+    await store.settled();
+    expect(store.getState().storage).toEqual({ kind: 'saved' });
+    const list = await listSnapshots(store.db);
+    expect(list.map((s) => s.name).toSorted()).toEqual([
+      'before the trip',
+      `before version ${FORMAT_VERSION}`,
+      'the day’s first',
+    ]);
+    for (const head of list) {
+      const kept = await snapshotDossier(store.db, head.id);
+      expect(kept && standing(kept)?.candidates.length, head.name).toBe(10);
+    }
+  });
+  test('brought up once: the next opening finds the same and writes nothing', async () => {
+    await databaseOf('old-once', 3, DATABASE as unknown as Record<string, unknown[]>);
+    const first = await openTab('old-once');
+    await first.settled();
+    const again = await openTab('old-once');
+    expect(again.getState().dossier).toEqual(first.getState().dossier);
+    expect(again.getState().history).toEqual(first.getState().history);
+    expect(await again.db.snapshots.count()).toBe(await first.db.snapshots.count());
+  });
+  test('a database of a newer version is left alone and said', async () => {
+    const store = await openTab('newer');
+    await store.settled();
+    await store.db.meta.put({ key: 'version', value: FORMAT_VERSION + 1 });
+    const older = await openTab('newer');
+    expect(older.getState().storage).toEqual({ kind: 'unsaved', fault: 'newer' });
+    expect((await older.db.meta.get('version'))?.value).toBe(FORMAT_VERSION + 1);
+  });
+});
