@@ -25,6 +25,9 @@ const config: NextConfig = {
   reactStrictMode: true,
   typedRoutes: true,
   devIndicators: false,
+  async redirects() {
+    return [{ source: '/parts', destination: '/build/catalogue', permanent: false }];
+  },
   async headers() {
     return [
       { source: '/:path*', headers: common },

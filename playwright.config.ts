@@ -4,7 +4,8 @@ const port = Number(process.env.PORT ?? 3210);
 
 export default defineConfig({
   testDir: './e2e',
-  fullyParallel: false,
+  // Files that take long go first, so that no worker is left alone with one at the end.
+  fullyParallel: true,
   workers: 2,
   // A loaded machine may be slow once; a test that needs its second try is named as such in the closing lines.
   retries: process.env.CI ? 1 : 0,
@@ -29,6 +30,20 @@ export default defineConfig({
       ],
     },
   },
+  projects: [
+    { name: 'open-example', testMatch: /open-example\.setup\.ts/ },
+    {
+      name: 'slow',
+      testMatch: /(access|planning|weigh-up|verdict)\.spec\.ts/,
+      dependencies: ['open-example'],
+    },
+    {
+      name: 'app',
+      testMatch: /\.spec\.ts/,
+      testIgnore: /(access|planning|weigh-up|verdict)\.spec\.ts/,
+      dependencies: ['open-example'],
+    },
+  ],
   webServer: {
     command: `./node_modules/.bin/next start -H 127.0.0.1 -p ${port}`,
     url: `http://127.0.0.1:${port}/`,

@@ -1,5 +1,16 @@
 import { expect, test } from '@playwright/test';
-import { exported, fill, goTo, openExample, pickFile, withDonor, withoutMoment } from './helpers';
+import {
+  exported,
+  fill,
+  goTo,
+  openExample,
+  pickFile,
+  withDonor,
+  withoutMoment,
+  withExample,
+} from './helpers';
+
+test.use(withExample);
 
 test.beforeEach(async ({ page }) => openExample(page));
 

@@ -1,6 +1,17 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { exported, fill, goTo, openExample, stored, withDonor, withoutMoment } from './helpers';
+import {
+  exported,
+  fill,
+  goTo,
+  openExample,
+  stored,
+  withDonor,
+  withoutMoment,
+  withExample,
+} from './helpers';
+
+test.use(withExample);
 
 const TEXT = `Marlow Heron 470 - road test
 

@@ -3,7 +3,9 @@ import { simulateRanks } from '@/core/doubt';
 import { shortName } from '@/core/donor';
 import { parseDossierFile } from '@/store/files';
 import { doubtModel, DRAWING, standing } from '@/store/queries';
-import { exported, goTo, openExample } from './helpers';
+import { exported, goTo, openExample, withExample } from './helpers';
+
+test.use(withExample);
 
 test('the worker in the browser draws what the computation draws here, for the same seed', async ({
   page,

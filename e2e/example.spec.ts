@@ -1,5 +1,7 @@
 import { expect, test } from '@playwright/test';
-import { goTo, openExample, stored } from './helpers';
+import { goTo, openExample, stored, withExample } from './helpers';
+
+test.use(withExample);
 
 test('the example: answer with reasons, working, points, sorting, units, undo after a reload', async ({
   page,

@@ -1,7 +1,19 @@
 import { expect, type Page } from '@playwright/test';
 
-/** Opens the example in a fresh browser. */
-export async function openExample(page: Page): Promise<void> {
+/** The browser's storage with the example in it, as the setup leaves it. */
+export const EXAMPLE = '.out/example.json';
+/** For `test.use`: a browser in which the example is open and stored. */
+export const withExample = { storageState: EXAMPLE };
+
+/** Opens the app where the example is stored already. */
+export async function openExample(page: Page, path = '/weigh-up'): Promise<void> {
+  await page.goto(path);
+  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+  await stored(page);
+}
+
+/** Opens the example in an empty browser, by its button. */
+export async function openExampleByHand(page: Page): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: 'Open the example' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
@@ -22,7 +34,7 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
 /** Goes to a step by the strip, without a reload. */
 export async function goTo(
   page: Page,
-  step: 'Brief' | 'Donors' | 'Weigh-up' | 'Parts' | 'Build' | 'Verdict' | 'Dossier',
+  step: 'Brief' | 'Donors' | 'Weigh-up' | 'Build' | 'Verdict' | 'Dossier',
 ): Promise<void> {
   await page
     .getByRole('navigation', { name: 'Steps' })
@@ -30,6 +42,18 @@ export async function goTo(
     .first()
     .click();
   await expect(page.getByRole('heading', { level: 1, name: step })).toBeVisible();
+}
+
+/** Goes to a room of the build, without a reload. */
+export async function goToRoom(
+  page: Page,
+  room: 'Bench' | 'Catalogue' | 'Money curve' | 'Stages' | 'Ways out',
+): Promise<void> {
+  const rooms = page.getByRole('navigation', { name: 'Rooms of the build' });
+  if (!(await rooms.isVisible())) await goTo(page, 'Build');
+  const link = rooms.getByRole('link', { name: room, exact: true });
+  await link.click();
+  await expect(link).toHaveAttribute('aria-current', 'page');
 }
 
 /** Opens one act from a donor's menu. */

@@ -1,12 +1,14 @@
 import { expect, test } from '@playwright/test';
-import { goTo, openExample } from './helpers';
+import { goTo, openExample, withExample } from './helpers';
+
+test.use(withExample);
 
 const STEPS = [
   ['/brief', 'Brief'],
   ['/donors', 'Donors'],
   ['/weigh-up', 'Weigh-up'],
-  ['/parts', 'Parts'],
   ['/build', 'Build'],
+  ['/build/catalogue', 'Build'],
   ['/verdict', 'Verdict'],
   ['/dossier', 'Dossier'],
 ] as const;

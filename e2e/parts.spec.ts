@@ -1,11 +1,21 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { exported, fill, goTo, openExample, stored, withoutMoment } from './helpers';
+import {
+  exported,
+  fill,
+  goToRoom,
+  openExample,
+  stored,
+  withoutMoment,
+  withExample,
+} from './helpers';
+
+test.use(withExample);
 
 test.beforeEach(async ({ page }) => openExample(page));
 
 test('a part of the rider’s own: entered, fitted on the bench, undone', async ({ page }) => {
-  await goTo(page, 'Parts');
+  await goToRoom(page, 'Catalogue');
   await page.getByRole('button', { name: 'A part of your own' }).click();
   await fill(page, 'Name', 'Cracked leather tool roll');
   await page.getByLabel('Kind', { exact: true }).last().selectOption('luggage');
@@ -22,7 +32,7 @@ test('a part of the rider’s own: entered, fitted on the bench, undone', async 
   await page.getByLabel('Search parts').fill('leather');
   await expect(page.getByText('1 of 98 parts')).toBeVisible();
 
-  await goTo(page, 'Build');
+  await goToRoom(page, 'Bench');
   await page
     .getByRole('button', { name: /Drover 430$/ })
     .first()
@@ -36,7 +46,7 @@ test('a part of the rider’s own: entered, fitted on the bench, undone', async 
     page.getByRole('button', { name: 'Take off Cracked leather tool roll' }),
   ).toBeVisible();
 
-  await goTo(page, 'Parts');
+  await goToRoom(page, 'Catalogue');
   await page.getByRole('button', { name: /^Cracked leather/ }).click();
   await page.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(
@@ -49,7 +59,7 @@ test('a part of the rider’s own: entered, fitted on the bench, undone', async 
 test('the catalogue out as values, changed, and in again; a bad row writes nothing', async ({
   page,
 }) => {
-  await goTo(page, 'Parts');
+  await goToRoom(page, 'Catalogue');
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Write CSV' }).click();
   const text = readFileSync(await (await waiting).path(), 'utf8');

@@ -1,11 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
-import { fill, goTo, openExample } from './helpers';
+import { expect, test } from '@playwright/test';
+import { fill, goTo, goToRoom, openExample, withExample } from './helpers';
 
-const room = (page: Page, name: string) =>
-  page
-    .getByRole('navigation', { name: 'Rooms of the build' })
-    .getByRole('link', { name, exact: true })
-    .click();
+test.use(withExample);
 
 test('the best build: planned, taken, a part banned, and what a rejected part would take; money that is too little', async ({
   page,
@@ -54,7 +50,7 @@ test('the money curve: the best first, stopped and begun again, one build looked
   test.setTimeout(120_000);
   await openExample(page);
   await goTo(page, 'Build');
-  await room(page, 'Money curve');
+  await goToRoom(page, 'Money curve');
   await expect(page.getByText(/^For 9[\u202f]?550 EUR the best is .* fit \d+\.\d for/)).toBeVisible(
     { timeout: 60_000 },
   );
@@ -72,7 +68,7 @@ test('the money curve: the best first, stopped and begun again, one build looked
   await expect(
     page.getByRole('region', { name: 'Corners of every curve' }).getByRole('row').nth(1),
   ).toBeVisible();
-  await room(page, 'Parts');
+  await goToRoom(page, 'Bench');
   await expect(page.getByText(/^Dorrick Wren 230: \d+ parts chosen\.$/)).toBeVisible();
 });
 
@@ -98,7 +94,7 @@ test('stages: by school, by hand and by keys, with days to order by; the list an
     .getByRole('group', { name: 'Candidate' })
     .getByRole('button', { name: /Wren 230/ })
     .click();
-  await room(page, 'Stages');
+  await goToRoom(page, 'Stages');
   const first = page.getByRole('region', { name: 'Before the first ride' });
   await expect(first.getByText('Fork springs to the rider’s mass, fresh oil')).toBeVisible();
   await page.getByRole('button', { name: 'ride it first' }).click();
@@ -150,7 +146,7 @@ test('stages: by school, by hand and by keys, with days to order by; the list an
   expect(text).toContain('SUMMARY:Order: Tail rack');
   expect(text).toContain('DTSTART;VALUE=DATE:20270418');
 
-  await room(page, 'Ways out');
+  await goToRoom(page, 'Ways out');
   await expect(page.getByText(/^“.*” comes out best: .* fit \d+\.\d/)).toBeVisible();
   for (const way of [
     'Stock and go',

@@ -1,5 +1,7 @@
 import { expect, test } from '@playwright/test';
-import { exported, fill, goTo, openExample, stored } from './helpers';
+import { exported, fill, goTo, openExample, stored, withExample } from './helpers';
+
+test.use(withExample);
 
 test('a browser that refuses storage: the app says so and works in the tab', async ({ page }) => {
   await page.addInitScript(() => {

@@ -1,5 +1,7 @@
 import { expect, test, type Download, type Page } from '@playwright/test';
-import { exported, fill, goTo, openExample, stored } from './helpers';
+import { exported, fill, goTo, openExample, stored, withExample } from './helpers';
+
+test.use(withExample);
 
 const settle = (page: Page) => page.getByRole('button', { name: 'Settle it' });
 async function settled(page: Page, why: string): Promise<void> {
@@ -174,38 +176,28 @@ test.describe('the card for the dealer’s', () => {
       'true',
     );
     const file = JSON.parse(await exported(page)) as {
-      brief: { rider: { sits: { id: string; feet: string }[] } };
-      donors: {
-        id: string;
-        figures: { consumption?: { readings: object[] } };
-        facts?: { fairing?: { readings: object[] } };
-        weakPoints?: object[];
-      }[];
-      visits: object[];
+      trials: { donorId?: string; observed: object; note: string }[];
     };
-    const donor = file.donors.find((d) => d.id === 'drover-430-brenfold');
-    expect(donor?.figures.consumption?.readings).toContainEqual(
-      expect.objectContaining({ amount: 4.3, origin: 'measured', basis: 'own-fills' }),
-    );
-    expect(donor?.facts?.fairing?.readings).toContainEqual(
-      expect.objectContaining({ value: 'half' }),
-    );
-    expect(donor?.weakPoints).toContainEqual(
-      expect.objectContaining({
-        what: 'weeping fork seals',
-        mend: true,
-        cost: { amount: 130, currency: 'EUR' },
-      }),
-    );
-    expect(file.brief.rider.sits).toContainEqual(
-      expect.objectContaining({ feet: 'tiptoes', machine: 'Drover 430 (from Brenfold)' }),
-    );
-    expect(file.visits).toEqual([
-      expect.objectContaining({
-        id: 'drover-430-brenfold',
-        ticks: { 'fork-seals': 'bad', chain: 'good' },
+    const today = file.trials.filter((t) => t.donorId === 'drover-430-brenfold');
+    expect(today).toMatchObject([
+      {
+        kind: 'inspection',
+        machine: 'Drover 430 (from Brenfold)',
         note: 'would take 300 less',
-      }),
+        observed: {
+          feet: 'tiptoes',
+          figures: { consumption: { amount: 4.3, origin: 'measured', basis: 'own-fills' } },
+          facts: { fairing: { value: 'half' } },
+          ticks: { 'fork-seals': 'bad', chain: 'good' },
+          findings: [
+            {
+              what: 'weeping fork seals',
+              mend: true,
+              cost: { amount: 130, currency: 'EUR' },
+            },
+          ],
+        },
+      },
     ]);
   });
   test('pressing again takes an answer back, and undo brings it again', async ({ page }) => {

@@ -1,5 +1,7 @@
 import { expect, test } from '@playwright/test';
-import { goTo, openExample, stored } from './helpers';
+import { goTo, openExample, stored, withExample } from './helpers';
+
+test.use(withExample);
 
 test('purposes: each has its own order; ground and beliefs are set for the one that is looked at', async ({
   page,

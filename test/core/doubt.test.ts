@@ -7,14 +7,13 @@ import {
   tornado,
   triangular,
   turningPoints,
-  worthAt,
   type DoubtAlternative,
   type DoubtModel,
   type DoubtQuantity,
   type RankDoubt,
   type WeightDoubt,
 } from '@/core/doubt';
-import { seededRandom, standardNormal } from '@/core/numeric';
+import { piecewiseLinear, seededRandom, standardNormal } from '@/core/numeric';
 
 const exact = (x: number): DoubtQuantity => ({ kind: 'known', low: x, mid: x, high: x });
 const plain = (id: string, values: readonly number[]): DoubtAlternative => ({
@@ -374,7 +373,7 @@ describe('what would turn it', () => {
       const [va, vb] = moved.map((row) =>
         row.reduce(
           (sum, x, k) =>
-            sum + (m.criteria[k]?.weight ?? 0) * worthAt(m.criteria[k]?.knots ?? [], x),
+            sum + (m.criteria[k]?.weight ?? 0) * piecewiseLinear(m.criteria[k]?.knots ?? [], x),
           0,
         ),
       );

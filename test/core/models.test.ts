@@ -30,7 +30,7 @@ import { carriedLoad, loadedMass, payloadLeft, runningOrderMass } from '@/core/m
 import { inCurrency, onTheRoadPrice } from '@/core/money';
 import { powerToMass } from '@/core/engine';
 import { between, exactly, known, unknown } from '@/core/numeric';
-import { clearanceAsked, travelIndex } from '@/core/suspension';
+import { clearanceAsked, travelShare } from '@/core/suspension';
 
 const at = millimetres;
 const only = (ground: Ground): GroundShares =>
@@ -213,8 +213,8 @@ describe('licence (Directive 2006/126/EC Art. 4(3), from memory: check the offic
 describe('suspension and clearance (own assumption)', () => {
   test('the weaker end decides, and travel beyond what is asked earns nothing', () => {
     const mix = only('twoTrack');
-    expect(travelIndex(exactly(at(220)), exactly(at(110)), mix).mid).toBeCloseTo(0.5, 12);
-    expect(travelIndex(exactly(at(300)), exactly(at(300)), mix).mid).toBe(1);
+    expect(travelShare(exactly(at(110)), mix).mid).toBeCloseTo(0.5, 12);
+    expect(travelShare(exactly(at(300)), mix).mid).toBe(1);
   });
   test('the roughest ground with a tenth of the way asks', () => {
     expect(

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import loadHighs from 'highs';
+import { piecewiseLinear } from '@/core/numeric';
 import { describe, expect, test } from 'vitest';
 import {
   findBuildFaults,
@@ -7,7 +8,6 @@ import {
   planCurve,
   planOf,
   planProgram,
-  pointsAt,
   shrink,
   smallestClash,
   solveByTrying,
@@ -287,7 +287,7 @@ describe('curves that are not straight', () => {
   test('flat beyond the ends', () =>
     expect(
       [-5, 0, 5, 50].map((x) =>
-        pointsAt(
+        piecewiseLinear(
           [
             { x: 0, y: 2 },
             { x: 10, y: 4 },

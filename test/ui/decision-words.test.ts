@@ -11,7 +11,7 @@ import {
   gapWords,
   pointWords,
   sideWords,
-  TABLE_WORDS,
+  RECORD_WORDS,
   turningWords,
 } from '@/ui/messages';
 
@@ -218,7 +218,7 @@ describe('a gap in words', () => {
 
 describe('differences in words', () => {
   test.each(TABLES)('%s has a name', (table) =>
-    expect(TABLE_WORDS[table].length).toBeGreaterThan(3),
+    expect(RECORD_WORDS[table].all.length).toBeGreaterThan(3),
   );
   test('figures of the brief carry their units', () => {
     const side = (path: readonly string[], value: unknown) =>

@@ -20,7 +20,7 @@ import { normalFigures, type FigureKey, type NormalFigures } from '../readings';
 import type { SuspensionEnd } from '../suspension';
 import { parseTyre } from '../tyre';
 import type { Kilograms, Kilowatts, Litres, Millimetres } from '../units';
-import { frontShare } from './axles';
+import { axleLoads, frontShareOf } from './axles';
 import type { Case } from './case';
 import { loadMetrics, wattsLeft } from './load-metrics';
 import type { LoadMetrics, Metric, Metrics } from './metric';
@@ -128,13 +128,13 @@ const sprungEnds = (parts: readonly Part[]): ReadonlySet<SuspensionEnd> =>
 
 /** What cautions ask of the loaded machine beside the metrics. */
 function loadFacts(brief: Brief, donor: Donor, figures: NormalFigures, suspension: Metric) {
-  const axles = frontShare(brief, figures);
+  const axles = axleLoads(brief, figures);
   const springs = suspension.working.inputs
     .filter((i) => i.name === 'front.springs' || i.name === 'rear.springs')
     .map((i) => i.estimate);
   return {
-    frontShare: axles.estimate,
-    axles: axles.split,
+    frontShare: frontShareOf(axles),
+    axles: axles.kind === 'known' ? axles.split : undefined,
     axleLimits: { front: figures.axleLimitFront.estimate, rear: figures.axleLimitRear.estimate },
     tyreLoads_kg: { front: tyreLoad(donor, 'tyreFront'), rear: tyreLoad(donor, 'tyreRear') },
     watts: wattsLeft(figures),

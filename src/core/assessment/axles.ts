@@ -1,6 +1,6 @@
 import type { Brief } from '../brief';
 import { axleSplit, type AxleSplit, type PlacedMass } from '../mass';
-import { combine, between, type Estimate, type Interval } from '../numeric';
+import { between, known, unknown, type Estimate } from '../numeric';
 import type { NormalFigures } from '../readings';
 
 /** Where masses lie, as shares of the wheelbase behind the front axle, and how high, m. Own assumption. */
@@ -14,9 +14,6 @@ export const PLACES = {
 } as const;
 type Place = keyof typeof PLACES;
 
-/** Below this share of the load the front grows light. Own assumption. */
-export const LIGHT_FRONT = 0.4;
-
 /** Luggage by place, kg: what is named for tank bag and tail, the rest in panniers. Never more than the luggage there is. */
 export function luggagePlaces({ trip }: Pick<Brief, 'trip'>): {
   readonly tankBag: number;
@@ -28,31 +25,36 @@ export function luggagePlaces({ trip }: Pick<Brief, 'trip'>): {
   return { tankBag, tail, panniers: trip.luggage_kg - tankBag - tail };
 }
 
-/** Front axle's share of the loaded machine, 0–1, and the split at the middle. */
-export function frontShare(
-  brief: Brief,
-  figures: NormalFigures,
-): { readonly estimate: Estimate; readonly split: AxleSplit | undefined } {
-  let split: AxleSplit | undefined;
+/** How the loaded machine stands on its axles: the front's share, 0–1, and the loads at the middle; not known without its mass. */
+export type AxleLoads =
+  | { readonly kind: 'known'; readonly frontShare: Estimate; readonly split: AxleSplit }
+  | { readonly kind: 'unknown'; readonly missing: readonly string[] };
+
+/** Places are shares of the wheelbase, so its length says nothing about the loads: it counts as one. */
+const WHEELBASE = 1;
+
+const placed = (place: Place, mass_kg: number): PlacedMass => ({
+  mass_kg,
+  behind_m: PLACES[place].behind * WHEELBASE,
+  high_m: PLACES[place].high_m,
+});
+
+/** The loads on the axles with rider, passenger and luggage of the brief. */
+export function axleLoads(brief: Brief, figures: NormalFigures): AxleLoads {
+  const mass = figures.mass.estimate;
+  if (mass.kind === 'unknown') return { kind: 'unknown', missing: mass.missing };
   const carried: readonly (readonly [Place, number])[] = [
     ['rider', brief.rider.mass_kg + brief.rider.kit_kg],
     ['pillion', brief.trip.pillion_kg ?? 0],
     ...(Object.entries(luggagePlaces(brief)) as [Place, number][]),
   ];
-  const estimate = combine(
-    [figures.mass.estimate, figures.wheelbase.estimate] as const,
-    (mass: Interval, wheelbase: Interval) => {
-      const metres = wheelbase.mid / 1000;
-      const placed = (place: Place, mass_kg: number): PlacedMass => ({
-        mass_kg,
-        behind_m: PLACES[place].behind * metres,
-        high_m: PLACES[place].high_m,
-      });
-      const loads = carried.flatMap(([place, kg]) => (kg > 0 ? [placed(place, kg)] : []));
-      const at = (kg: number) => axleSplit([placed('machine', kg), ...loads], metres);
-      split = at(mass.mid);
-      return between(at(mass.low).frontShare, at(mass.high).frontShare, split.frontShare);
-    },
-  );
-  return { estimate, split };
+  const loads = carried.flatMap(([place, kg]) => (kg > 0 ? [placed(place, kg)] : []));
+  const at = (kg: number) => axleSplit([placed('machine', kg), ...loads], WHEELBASE);
+  const { low, mid, high } = mass.interval;
+  const split = at(mid);
+  const share = between(at(low).frontShare, at(high).frontShare, split.frontShare);
+  return { kind: 'known', frontShare: known(share), split };
 }
+
+export const frontShareOf = (loads: AxleLoads): Estimate =>
+  loads.kind === 'known' ? loads.frontShare : unknown(...loads.missing);

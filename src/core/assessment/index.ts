@@ -1,6 +1,6 @@
 export { assess, type Assessment, type Stance } from './assess';
 export { caseOf, NOTHING_ABOARD, type Aboard, type BareCase, type Case } from './case';
-export { frontShare, LIGHT_FRONT, luggagePlaces, PLACES } from './axles';
+export { axleLoads, luggagePlaces, PLACES } from './axles';
 export {
   BASE_METRIC_KEYS,
   LOAD_METRIC_KEYS,
@@ -30,4 +30,4 @@ export {
   windClass,
   type Found,
 } from './propulsion';
-export { judge, mustNeed, type MustResult, type MustVerdict } from './musts';
+export { judge, METRIC_OF_MUST, mustNeed, type MustResult, type MustVerdict } from './musts';

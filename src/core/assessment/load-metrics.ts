@@ -17,7 +17,6 @@ import {
 } from '../numeric';
 import type { NormalFigures } from '../readings';
 import {
-  GRAVITY,
   launch,
   powerToHold,
   rollOn,
@@ -31,7 +30,7 @@ import {
 } from '../road-load';
 import { intervalInDistance, servicesDue } from '../service';
 import { ALTERNATOR_SHARE, electricalMargin } from '../electrics';
-import type { Kilograms, Kilowatts } from '../units';
+import { STANDARD_GRAVITY, type Kilograms, type Kilowatts } from '../units';
 import { meanSpeed } from './mean-speed';
 import { keepingMetrics, stretchOf } from './keeping-metrics';
 import type { LoadMetrics, Metric, MetricKey, WorkingInput } from './metric';
@@ -276,9 +275,9 @@ export function loadMetrics(context: LoadContext): LoadMetrics {
       'lift',
       combine([readyMass.estimate as Estimate<Kilograms>] as const, (m) =>
         between(
-          m.low * LIFT_SHARE * GRAVITY,
-          m.high * LIFT_SHARE * GRAVITY,
-          m.mid * LIFT_SHARE * GRAVITY,
+          m.low * LIFT_SHARE * STANDARD_GRAVITY,
+          m.high * LIFT_SHARE * STANDARD_GRAVITY,
+          m.mid * LIFT_SHARE * STANDARD_GRAVITY,
         ),
       ),
       'ready mass × g × height ÷ lever × sin 70°, luggage taken off',

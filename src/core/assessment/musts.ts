@@ -17,7 +17,8 @@ export interface MustResult {
   readonly missing: readonly string[];
 }
 
-const METRIC_OF_MUST: Readonly<Record<Exclude<MustKey, 'licence'>, BaseMetricKey>> = {
+/** The metric that each must judges; the licence has none. */
+export const METRIC_OF_MUST: Readonly<Record<Exclude<MustKey, 'licence'>, BaseMetricKey>> = {
   stance: 'heelGap',
   readyMass: 'readyMass',
   range: 'range',

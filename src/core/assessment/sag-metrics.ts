@@ -1,9 +1,9 @@
-import { combine, divide, exactly, unknown, type Estimate } from '../numeric';
+import { combine, divide, exactly, known, unknown, type Estimate } from '../numeric';
 import { predictedForkSag, predictedShockSag } from '../suspension';
-import { frontShare } from './axles';
+import { axleLoads } from './axles';
 import type { LoadContext } from './load-metrics';
 import type { LoadMetrics, Metric, MetricKey } from './metric';
-import { figureInput, plainInput } from './working-inputs';
+import { figureInput } from './working-inputs';
 
 /** Rake where the sheet does not say, degrees. Own assumption. */
 const USUAL_RAKE = 27;
@@ -21,26 +21,24 @@ export function sagMetrics({
   brief,
   figures,
 }: LoadContext): Pick<LoadMetrics, 'sagFront' | 'sagRear'> {
-  const { split } = frontShare(brief, figures);
-  const axles: Estimate = split
-    ? { kind: 'known', interval: exactly(0) }
-    : unknown(
-        ...['mass', 'wheelbase'].filter((k) => figures[k as 'mass'].estimate.kind === 'unknown'),
-      );
+  const loads = axleLoads(brief, figures);
+  const on = (axle: 'front_kg' | 'rear_kg'): Estimate =>
+    loads.kind === 'known' ? known(exactly(loads.split[axle])) : unknown(...loads.missing);
+  const [onFront, onRear] = [on('front_kg'), on('rear_kg')];
   const rake =
     figures.rake.estimate.kind === 'known' ? figures.rake.estimate.interval.mid : USUAL_RAKE;
   const front = combine(
-    [axles, figures.forkRate.estimate, figures.travelFront.estimate] as const,
-    (_, rate, travel) => divide(predictedForkSag(split?.front_kg ?? 0, rate, rake), travel),
+    [onFront, figures.forkRate.estimate, figures.travelFront.estimate] as const,
+    (load, rate, travel) => divide(predictedForkSag(load.mid, rate, rake), travel),
   );
   const rear = combine(
     [
-      axles,
+      onRear,
       figures.shockRate.estimate,
       figures.motionRatio.estimate,
       figures.travelRear.estimate,
     ] as const,
-    (_, rate, ratio, travel) => divide(predictedShockSag(split?.rear_kg ?? 0, rate, ratio), travel),
+    (load, rate, ratio, travel) => divide(predictedShockSag(load.mid, rate, ratio), travel),
   );
   const source =
     'static, linear springs, ±8 mm for friction (from memory); preload as delivered and 17 kg unsprung at each end: own assumption. Measure it with your kit on';
@@ -52,7 +50,7 @@ export function sagMetrics({
       [
         figureInput(figures, 'forkRate'),
         figureInput(figures, 'travelFront'),
-        plainInput('axleFront', split?.front_kg ?? 0, undefined, undefined, 'mass'),
+        { name: 'axleFront', dimension: 'mass', estimate: onFront },
       ],
       source,
     ),
@@ -64,7 +62,7 @@ export function sagMetrics({
         figureInput(figures, 'shockRate'),
         figureInput(figures, 'motionRatio'),
         figureInput(figures, 'travelRear'),
-        plainInput('axleRear', split?.rear_kg ?? 0, undefined, undefined, 'mass'),
+        { name: 'axleRear', dimension: 'mass', estimate: onRear },
       ],
       source,
     ),

@@ -1,6 +1,7 @@
 import type { Brief } from '../brief';
 import { STANCE_LIMITS } from '../fit';
 import type { LicenceResult } from '../licence';
+import { LIGHT_FRONT } from '../mass';
 import type { Estimate } from '../numeric';
 import type { Part, PartFlag } from '../part';
 import type { Caution } from './caution';
@@ -14,7 +15,7 @@ export interface CautionFacts {
   readonly loadedMass: Estimate;
   readonly range: Estimate;
   readonly frontShare: Estimate;
-  /** Loads on the axles, kg; absent where mass or wheelbase is not known. */
+  /** Loads on the axles, kg; absent where the mass is not known. */
   readonly axles: { readonly front_kg: number; readonly rear_kg: number } | undefined;
   readonly axleLimits: Readonly<Record<'front' | 'rear', Estimate>>;
   /** What the stock tyres may carry by their load index, kg. */
@@ -26,8 +27,6 @@ export interface CautionFacts {
   readonly passenger: string | undefined;
 }
 
-/** Below this share of the load the front grows light. Own assumption (reference, from memory). */
-const LIGHT_FRONT = 0.4;
 /** From this altitude up a word on thin air is due, m. */
 const HIGH_FROM = 2500;
 

@@ -13,6 +13,6 @@ export {
   type SimulationSetting,
 } from './simulate-ranks';
 export { nearestTurnings, type Turning } from './nearest-turnings';
-export { turningPoints, worthAt, type TurningPoint } from './turning-points';
+export { turningPoints, type TurningPoint } from './turning-points';
 export { doubtOrder, firmness, type Firmness } from './firmness';
 export { tornado, type TornadoBar } from './tornado';

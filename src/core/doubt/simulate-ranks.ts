@@ -1,4 +1,4 @@
-import { normalCdf, seededRandom, standardNormal } from '../numeric';
+import { piecewiseLinear, normalCdf, seededRandom, standardNormal } from '../numeric';
 import type { DoubtModel, DoubtQuantity } from './doubt-model';
 import { weightDraw } from './weight-draw';
 
@@ -101,7 +101,7 @@ export function* simulateRanks(
               : random();
           const x = triangular(quantity, u);
           drawn[k] = x;
-          sum += (weights[k] ?? 0) * worth(criterion.knots, x);
+          sum += (weights[k] ?? 0) * piecewiseLinear(criterion.knots, x);
         }
       }
       score[i] = sum;
@@ -150,16 +150,4 @@ export function triangular(
   return u < split
     ? low + Math.sqrt(u * width * (mid - low))
     : high - Math.sqrt((1 - u) * width * (high - mid));
-}
-
-function worth(knots: readonly { readonly x: number; readonly y: number }[], x: number): number {
-  let before = knots[0];
-  if (!before || x <= before.x) return before?.y ?? 0;
-  for (let i = 1; i < knots.length; i += 1) {
-    const knot = knots[i];
-    if (!knot) break;
-    if (x < knot.x) return before.y + ((knot.y - before.y) * (x - before.x)) / (knot.x - before.x);
-    before = knot;
-  }
-  return before.y;
 }

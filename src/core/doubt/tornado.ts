@@ -1,4 +1,4 @@
-import { worthAt } from './turning-points';
+import { piecewiseLinear } from '../numeric';
 import type { DoubtModel } from './doubt-model';
 
 /** What the doubt about one quantity does to the lead of one alternative over another, all else at its middle. */
@@ -24,7 +24,7 @@ export function tornado(
   const worths = pair.map(({ found }) =>
     criteria.map((c, k) => {
       const q = found.quantities[k];
-      return q?.kind === 'known' ? worthAt(c.knots, q.mid) : 0.5;
+      return q?.kind === 'known' ? piecewiseLinear(c.knots, q.mid) : 0.5;
     }),
   );
   const lead = criteria.reduce(
@@ -36,7 +36,10 @@ export function tornado(
       const quantity = found.quantities[k];
       const ends =
         quantity?.kind === 'known'
-          ? [worthAt(criterion.knots, quantity.low), worthAt(criterion.knots, quantity.high)]
+          ? [
+              piecewiseLinear(criterion.knots, quantity.low),
+              piecewiseLinear(criterion.knots, quantity.high),
+            ]
           : [0, 1];
       const [a, b] = ends.map(
         (y) => lead + sign * criterion.weight * (y - (worths[side]?.[k] ?? 0)),

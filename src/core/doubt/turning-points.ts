@@ -1,3 +1,4 @@
+import { piecewiseLinear } from '../numeric';
 import type { DoubtAlternative, DoubtCriterion, DoubtModel, DoubtQuantity } from './doubt-model';
 
 /** The smallest single change that puts a rival level with the leader, all else at its middle. */
@@ -29,7 +30,7 @@ export type TurningPoint =
     };
 
 const valueOf = (criterion: DoubtCriterion, quantity: DoubtQuantity): number =>
-  quantity.kind === 'known' ? worthAt(criterion.knots, quantity.mid) : 0.5;
+  quantity.kind === 'known' ? piecewiseLinear(criterion.knots, quantity.mid) : 0.5;
 
 /**
  * Turning points of one pair, at the middle of everything: how far one quantity of the leader would have to fall or of the rival to rise,
@@ -124,14 +125,6 @@ function ofLimits(
         : [],
     );
   return [...open('leader', leader, 'down'), ...(margin <= 0 ? open('rival', rival, 'up') : [])];
-}
-
-export function worthAt(knots: DoubtCriterion['knots'], x: number): number {
-  const i = knots.findIndex((k) => k.x > x);
-  const [a, b] = [knots[i - 1], knots[i]];
-  if (i < 0) return knots.at(-1)?.y ?? 0;
-  if (!a || !b) return knots[0]?.y ?? 0;
-  return a.y + ((b.y - a.y) * (x - a.x)) / (b.x - a.x);
 }
 
 /** The quantity that is worth so much, the first met on the way; `undefined` where none is. */

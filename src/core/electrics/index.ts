@@ -1,1 +1,1 @@
-export { ALTERNATOR_SHARE, electricalMargin, fuseFor, voltageDrop } from './electrical-margin';
+export { ALTERNATOR_SHARE, electricalMargin } from './electrical-margin';

@@ -1,4 +1,9 @@
-import { litresPer100Km, type KilometresPerHour, type LitresPer100Km } from '../units';
+import {
+  STANDARD_GRAVITY,
+  litresPer100Km,
+  type KilometresPerHour,
+  type LitresPer100Km,
+} from '../units';
 
 /** A machine, its load and the air it meets, as far as steady fuel use needs them. */
 export interface SteadyMachine {
@@ -23,7 +28,6 @@ export const REFERENCE_MACHINE: SteadyMachine = {
   displacement_L: 0.7,
 };
 
-const GRAVITY = 9.80665;
 /** Friction and pumping, bar; indicated efficiency; fuel energy, J per litre (0.745 kg/L × 43.0 MJ/kg). Own, low confidence. */
 const FRICTION_BAR = 1.8;
 const INDICATED_EFFICIENCY = 0.37;
@@ -44,7 +48,7 @@ export function steadyConsumption(
   if (!(speed > 0)) throw new RangeError('steadyConsumption: speed must be above zero');
   const v = speed / 3.6;
   const force =
-    machine.mass_kg * GRAVITY * machine.rollingCoefficient +
+    machine.mass_kg * STANDARD_GRAVITY * machine.rollingCoefficient +
     0.5 * machine.airDensity_kgm3 * machine.dragArea_m2 * v * v;
   const rpm = (speed / machine.topGear_kmhPer1000rpm) * 1000;
   const friction = FRICTION_BAR * 1e5 * (machine.displacement_L / 1000) * (rpm / 120);

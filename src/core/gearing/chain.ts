@@ -23,9 +23,6 @@ export function chainLinks(
   return 2 * x + sum + off / x;
 }
 
-/** The even number of links that reaches at least that far. */
-export const evenLinks = (links: number): number => 2 * Math.ceil(links / 2 - 1e-9);
-
 /**
  * Centre distance that so many links give, mm: x = [L − S + √((L − S)² − 8D)]/4.
  *

@@ -1,4 +1,4 @@
-export { CHAIN_PITCH_MM, centreDistance, chainLinks, evenLinks } from './chain';
+export { CHAIN_PITCH_MM, centreDistance, chainLinks } from './chain';
 export {
   crawlSpeed,
   finalRatio,
@@ -10,5 +10,5 @@ export {
   totalRatio,
   type Drivetrain,
 } from './drivetrain';
-export { mostShown, sprocketChange, type SprocketChange } from './sprocket-change';
+export { sprocketChange, type SprocketChange } from './sprocket-change';
 export { sprocketOptions, type ChainFigures, type SprocketOption } from './sprocket-options';

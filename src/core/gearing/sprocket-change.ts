@@ -18,9 +18,3 @@ export function sprocketChange(
   const factor = finalRatio({ frontTeeth, rearTeeth }) / finalRatio(train);
   return { speed: 1 / factor - 1, engine: factor - 1, speedometer: factor };
 }
-
-/**
- * Highest speed a speedometer may show at a true speed, km/h: V₁ − V₂ ≤ 0.1·V₂ + 4, and it may never show less
- * (UN Regulation No. 39, type approval, from memory).
- */
-export const mostShown = (true_kmh: number): number => 1.1 * true_kmh + 4;

@@ -32,3 +32,6 @@ export function axleSplit(masses: readonly PlacedMass[], wheelbase_m: number): A
     high_m,
   };
 }
+
+/** Below this share of the load the front grows light. Own assumption (reference, from memory). */
+export const LIGHT_FRONT = 0.4;

@@ -8,7 +8,6 @@ export {
 export { planCurve, smallestClash, type Corner } from './plan-curve';
 export {
   planOf,
-  pointsAt,
   shrink,
   type Plan,
   type PlanGate,

@@ -1,3 +1,4 @@
+import { piecewiseLinear } from '../numeric';
 import type { Choosable } from './build-rules';
 
 /** Something that can be chosen, with its price. */
@@ -63,7 +64,7 @@ export function planOf(
   const chosen = new Set(ids);
   const value = model.wants.reduce(
     (sum, want) =>
-      sum + pointsAt(want.knots, Math.min(...want.legs.map((leg) => legAt(leg, chosen)))),
+      sum + piecewiseLinear(want.knots, Math.min(...want.legs.map((leg) => legAt(leg, chosen)))),
     0,
   );
   const picked = model.items.filter((item) => chosen.has(item.id));
@@ -73,18 +74,6 @@ export function planOf(
     value,
     gatesKept: model.gates.every((gate) => legAt(gate.leg, chosen) >= gate.least - TOLERANCE),
   };
-}
-
-/** Points between the knots; flat beyond. */
-export function pointsAt(knots: PlanWant['knots'], x: number): number {
-  const [first] = knots;
-  const last = knots.at(-1);
-  if (!first || !last) return 0;
-  if (x <= first.x) return first.y;
-  if (x >= last.x) return last.y;
-  const i = knots.findIndex((k) => k.x > x);
-  const [a, b] = [knots[i - 1] ?? first, knots[i] ?? last];
-  return a.y + ((b.y - a.y) * (x - a.x)) / (b.x - a.x);
 }
 
 /** The model without items that cannot matter: they are not pinned, help no want and no gate, and nothing that matters needs them. */

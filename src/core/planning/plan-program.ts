@@ -1,4 +1,5 @@
-import { pointsAt, shrink, type PlanLeg, type PlanModel, type PlanWant } from './plan-model';
+import { piecewiseLinear } from '../numeric';
+import { shrink, type PlanLeg, type PlanModel, type PlanWant } from './plan-model';
 
 /** What is asked of the program. */
 export interface PlanQuestion {
@@ -146,7 +147,7 @@ function reachable(
   );
   const low = Math.min(...sums.map(([l]) => l));
   const high = Math.min(...sums.map(([, h]) => h));
-  const at = (position: number) => ({ x: position, y: pointsAt(want.knots, position) });
+  const at = (position: number) => ({ x: position, y: piecewiseLinear(want.knots, position) });
   const points = [
     at(low),
     ...want.knots.filter((k) => k.x > low + EPSILON && k.x < high - EPSILON),

@@ -16,12 +16,3 @@ export function crankFrom<N extends number>(quoted: Interval<N>, basis: Basis): 
     quoted.mid / (1 - DRIVELINE_LOSS.mid),
   );
 }
-
-/** At the rear wheel: crank × (1 − loss). */
-export function wheelFrom<N extends number>(crank: Interval<N>): Interval<N> {
-  return between<N>(
-    (crank.low * (1 - DRIVELINE_LOSS.high)) as N,
-    (crank.high * (1 - DRIVELINE_LOSS.low)) as N,
-    crank.mid * (1 - DRIVELINE_LOSS.mid),
-  );
-}

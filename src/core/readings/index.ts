@@ -1,5 +1,5 @@
 export { findReadingFault, limitsIn, type ReadingFault } from './check-reading';
-export { crankFrom, DRIVELINE_LOSS, wheelFrom } from './crank-power';
+export { crankFrom, DRIVELINE_LOSS } from './crank-power';
 export { CONSUMPTION_SPREAD, defaultSpread, ORIGIN_SPREAD } from './default-spread';
 export {
   BASES,

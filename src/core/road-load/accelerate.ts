@@ -1,5 +1,6 @@
+import { STANDARD_GRAVITY } from '../units';
 import { rpmAt, speedPerThousand } from '../gearing';
-import { GRAVITY, resistance, type RoadLoad } from './resistance';
+import { resistance, type RoadLoad } from './resistance';
 import { thrustIn, type Propulsion } from './thrust';
 
 /** Rotating parts as a share of mass, first to sixth gear. Own, low confidence. */
@@ -23,10 +24,10 @@ export interface LaunchSetting {
 
 /** Highest acceleration before the front lifts, m/s²: g·b/h. */
 export const wheelieLimit = ({ ahead_m, height_m }: Stance): number =>
-  (GRAVITY * ahead_m) / height_m;
+  (STANDARD_GRAVITY * ahead_m) / height_m;
 /** Highest acceleration the rear tyre can hold, m/s²: μ·g·(p − b)/(p − μ·h). */
 export const gripLimit = ({ wheelbase_m, ahead_m, height_m, grip }: Stance): number =>
-  (grip * GRAVITY * (wheelbase_m - ahead_m)) / (wheelbase_m - grip * height_m);
+  (grip * STANDARD_GRAVITY * (wheelbase_m - ahead_m)) / (wheelbase_m - grip * height_m);
 
 /** Longest that is simulated, s; what takes longer is not reached. */
 const LONGEST = 120;

@@ -10,12 +10,10 @@ export {
 } from './accelerate';
 export { DRAG_AREA, dragArea, LUGGAGE_DRAG, type WindClass } from './drag-area';
 export {
-  GRAVITY,
-  LOOSEST_FIRST,
   powerToHold,
   resistance,
   ROLLING_COEFFICIENT,
   type RoadLoad,
 } from './resistance';
 export { bestGear, steepestGrade, thrust, thrustIn, type Propulsion } from './thrust';
-export { topSpeed, topSpeedOfPower, type TopSpeed } from './top-speed';
+export { topSpeed, type TopSpeed } from './top-speed';

@@ -1,6 +1,5 @@
-import { GROUNDS, type Ground } from '../brief';
-
-export const GRAVITY = 9.80665;
+import { STANDARD_GRAVITY } from '../units';
+import type { Ground } from '../brief';
 
 /**
  * Rolling coefficient of each ground. Asphalt 0.011–0.015 for cars, 0.015–0.025 for motorcycles; rolled gravel 0.02; unpaved 0.05;
@@ -15,9 +14,6 @@ export const ROLLING_COEFFICIENT: Readonly<Record<Ground, number>> = {
   singleTrack: 0.09,
   sandMud: 0.2,
 };
-export const LOOSEST_FIRST: readonly Ground[] = GROUNDS.toSorted(
-  (a, b) => ROLLING_COEFFICIENT[b] - ROLLING_COEFFICIENT[a],
-);
 
 /** A machine with its load on one ground in one air. */
 export interface RoadLoad {
@@ -39,7 +35,7 @@ export function resistance(load: RoadLoad, v_ms: number): number {
   const grade = load.grade ?? 0;
   const run = grade === 0 ? 1 : 1 / Math.hypot(1, grade);
   return (
-    load.mass_kg * GRAVITY * run * (load.rollingCoefficient + grade) +
+    load.mass_kg * STANDARD_GRAVITY * run * (load.rollingCoefficient + grade) +
     0.5 * load.airDensity_kgm3 * load.dragArea_m2 * air * Math.abs(air)
   );
 }

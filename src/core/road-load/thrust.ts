@@ -1,6 +1,7 @@
+import { STANDARD_GRAVITY } from '../units';
 import type { TorqueCurve } from '../engine';
 import { speedPerThousand, totalRatio, type Drivetrain } from '../gearing';
-import { GRAVITY, resistance, type RoadLoad } from './resistance';
+import { resistance, type RoadLoad } from './resistance';
 
 type Curve = Extract<TorqueCurve, { kind: 'curve' }>;
 
@@ -51,7 +52,7 @@ export function bestGear(
 export function steepestGrade(thrust_N: number, load: RoadLoad, speed_kmh: number): number {
   const drag = resistance({ ...load, rollingCoefficient: 0, grade: 0 }, speed_kmh / 3.6);
   const sine =
-    (thrust_N - drag) / (load.mass_kg * GRAVITY * Math.hypot(1, load.rollingCoefficient));
+    (thrust_N - drag) / (load.mass_kg * STANDARD_GRAVITY * Math.hypot(1, load.rollingCoefficient));
   if (sine >= 1) return Number.POSITIVE_INFINITY;
   return Math.tan(Math.asin(Math.max(-1, sine)) - Math.atan(load.rollingCoefficient));
 }

@@ -3,12 +3,6 @@ import { speedPerThousand } from '../gearing';
 import { resistance, type RoadLoad } from './resistance';
 import { thrustIn, type Propulsion } from './thrust';
 
-/** Top speed of a constant power at the wheel, km/h: the root of P = F(v)·v. */
-export function topSpeedOfPower(wheelPower_kW: number, load: RoadLoad): number {
-  const spare = (v: number) => wheelPower_kW * 1000 - resistance(load, v) * v;
-  return bisect(spare, 0, 200, 1e-9) * 3.6;
-}
-
 export interface TopSpeed {
   readonly speed_kmh: number;
   readonly gear: number;

@@ -1,22 +1,6 @@
-export { bottomingDrop, springEnergy } from './bottoming';
+export { forkSag, wheelRate, wheelSag } from './sag';
 export { clearanceAsked } from './clearance-asked';
 export { CLEARANCE_ASKED, TRAVEL_ASKED } from './ground-asks';
-export {
-  forkSag,
-  preloadFor,
-  rateForDifference,
-  sagPerPreload,
-  wheelRate,
-  wheelSag,
-  type SpringEnd,
-} from './sag';
-export {
-  SAG_STYLES,
-  SAG_TARGETS,
-  springAdvice,
-  type SagStyle,
-  type SpringAdvice,
-} from './sag-targets';
 export { predictedForkSag, predictedShockSag } from './predicted-sag';
 export {
   DESIGN_SPREAD,
@@ -30,4 +14,4 @@ export {
   type SuspensionEnd,
   type SuspensionParts,
 } from './suspension-match';
-export { travelIndex, travelShare } from './travel-index';
+export { travelShare } from './travel-share';

@@ -1,3 +1,4 @@
+import { STANDARD_GRAVITY } from '../units';
 /** One end of a machine: spring, linkage and load. MR = shock travel ÷ wheel travel, constant here; real linkages are progressive. */
 export interface SpringEnd {
   /** N/mm of the spring itself; for a fork the sum of both legs. */
@@ -7,8 +8,6 @@ export interface SpringEnd {
   readonly preload_mm: number;
 }
 
-const GRAVITY = 9.80665;
-
 /** Rate at the wheel, N/mm: k·MR². */
 export const wheelRate = ({
   rate_Npmm,
@@ -17,7 +16,7 @@ export const wheelRate = ({
 
 /** Sag at the wheel under a sprung load, mm: W/k_w − preload/MR. Below 0: topped out, the spring is not moved at all. */
 export const wheelSag = (end: SpringEnd, load_kg: number): number =>
-  (load_kg * GRAVITY) / wheelRate(end) - end.preload_mm / end.motionRatio;
+  (load_kg * STANDARD_GRAVITY) / wheelRate(end) - end.preload_mm / end.motionRatio;
 
 /** Sag of a fork along its legs, mm: N·cos ε/(2k) − preload, k of one leg. */
 export const forkSag = (
@@ -26,22 +25,5 @@ export const forkSag = (
   preload_mm: number,
   load_kg: number,
 ): number =>
-  (load_kg * GRAVITY * Math.cos((rake_deg * Math.PI) / 180)) / (2 * legRate_Npmm) - preload_mm;
-
-/** Change of sag at the wheel for one more millimetre of preload, mm. */
-export const sagPerPreload = ({ motionRatio }: Pick<SpringEnd, 'motionRatio'>): number =>
-  -1 / motionRatio;
-
-/** Preload that brings the rider sag to a target, mm. */
-export const preloadFor = (
-  end: Omit<SpringEnd, 'preload_mm'>,
-  load_kg: number,
-  sag_mm: number,
-): number => end.motionRatio * ((load_kg * GRAVITY) / wheelRate(end) - sag_mm);
-
-/** Spring rate that gives a difference between rider and free sag, N/mm: the difference does not depend on preload. */
-export const rateForDifference = (
-  rider_kg: number,
-  difference_mm: number,
-  motionRatio: number,
-): number => (rider_kg * GRAVITY) / (difference_mm * motionRatio ** 2);
+  (load_kg * STANDARD_GRAVITY * Math.cos((rake_deg * Math.PI) / 180)) / (2 * legRate_Npmm) -
+  preload_mm;

@@ -3,7 +3,7 @@ import type { DonorClass } from '../donor';
 import { factInUse, type DonorFacts } from '../facts';
 import { between, combine, multiply, type Estimate, type Interval } from '../numeric';
 import type { Millimetres } from '../units';
-import { travelShare } from './travel-index';
+import { travelShare } from './travel-share';
 
 export type SuspensionEnd = 'front' | 'rear';
 

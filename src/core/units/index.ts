@@ -1,3 +1,4 @@
+export { STANDARD_GRAVITY } from './constants';
 export {
   kilograms,
   kilometres,

@@ -1,3 +1,4 @@
+import { STANDARD_GRAVITY } from './constants';
 /**
  * Every unit a figure may be quoted in, with its factor to the base unit of its dimension.
  *
@@ -34,7 +35,7 @@ export const UNIT_TABLE = {
   PS: { dimension: 'power', factor: 0.73549875, symbol: 'PS' },
   Nm: { dimension: 'torque', factor: 1, symbol: 'N·m' },
   'lbf-ft': { dimension: 'torque', factor: 1.3558179483314004, symbol: 'lbf·ft' },
-  'kgf-m': { dimension: 'torque', factor: 9.80665, symbol: 'kgf·m' },
+  'kgf-m': { dimension: 'torque', factor: STANDARD_GRAVITY, symbol: 'kgf·m' },
   rpm: { dimension: 'rotation', factor: 1, symbol: 'rpm' },
   h: { dimension: 'duration', factor: 1, symbol: 'h' },
   months: { dimension: 'calendar', factor: 1, symbol: 'months' },
@@ -51,10 +52,18 @@ export const UNIT_TABLE = {
   W: { dimension: 'electric', factor: 1, symbol: 'W' },
   Ah: { dimension: 'charge', factor: 1, symbol: 'Ah' },
   'N/mm': { dimension: 'springRate', factor: 1, symbol: 'N/mm' },
-  'kgf/mm': { dimension: 'springRate', factor: 9.80665, symbol: 'kgf/mm' },
-  'lbf/in': { dimension: 'springRate', factor: (0.45359237 * 9.80665) / 25.4, symbol: 'lbf/in' },
+  'kgf/mm': { dimension: 'springRate', factor: STANDARD_GRAVITY, symbol: 'kgf/mm' },
+  'lbf/in': {
+    dimension: 'springRate',
+    factor: (0.45359237 * STANDARD_GRAVITY) / 25.4,
+    symbol: 'lbf/in',
+  },
   bar: { dimension: 'pressure', factor: 1, symbol: 'bar' },
-  psi: { dimension: 'pressure', factor: (0.45359237 * 9.80665) / 0.0254 ** 2 / 1e5, symbol: 'psi' },
+  psi: {
+    dimension: 'pressure',
+    factor: (0.45359237 * STANDARD_GRAVITY) / 0.0254 ** 2 / 1e5,
+    symbol: 'psi',
+  },
   kPa: { dimension: 'pressure', factor: 0.01, symbol: 'kPa' },
   EUR: { dimension: 'money', symbol: 'EUR' },
   USD: { dimension: 'money', symbol: 'USD' },

@@ -1,10 +1,13 @@
 'use client';
-import { type FieldPath } from 'react-hook-form';
-import { briefLimit, type BriefFigure } from '@/core/brief';
+import { chakra, Text } from '@chakra-ui/react';
+import type { FieldPath } from 'react-hook-form';
+import { briefLimit, briefOrigin, type BriefFigure } from '@/core/brief';
 import { Choice, FieldRow, UnitInput } from '@/ui/fields';
 import { nameWords, unitSign } from '@/ui/messages';
 import type { BriefForm } from './brief-form';
 import type { BriefModel } from './use-brief';
+
+const Agree = chakra('button');
 
 interface FieldProps {
   readonly model: BriefModel;
@@ -34,18 +37,57 @@ export function BriefFigureField({
   const id = `brief-${path.replace('.', '-')}`;
   const fault = faultOf(model, path);
   const { dimension, sign: own } = briefLimit(path);
+  const assumed = briefOrigin(model.brief, path).kind !== 'typed';
+  const described = hint || assumed ? `${id}-hint` : undefined;
+  const describedBy = fault ? `${id}-fault` : described;
   const sign = dimension === 'plain' ? (own ?? '') : unitSign(dimension, model.reader);
   return (
-    <FieldRow id={id} label={nameWords(path).replace(', %', '')} hint={hint} fault={fault}>
+    <FieldRow
+      id={id}
+      label={nameWords(path).replace(', %', '')}
+      hint={
+        !assumed ? (
+          hint
+        ) : (
+          <>
+            {hint}
+            {hint ? '; ' : ''}
+            <Assumed model={model} path={path} />
+          </>
+        )
+      }
+      fault={fault}
+    >
       <UnitInput
         id={id}
         unit={sign}
         invalid={fault !== undefined}
         onFocus={() => model.beginField(path)}
-        aria-describedby={fault ? `${id}-fault` : hint ? `${id}-hint` : undefined}
+        aria-describedby={describedBy}
         {...bound(model, path)}
       />
     </FieldRow>
+  );
+}
+
+/** A figure that nobody has typed says so; one press says that it is right. */
+function Assumed({ model, path }: { readonly model: BriefModel; readonly path: BriefFigure }) {
+  const origin = briefOrigin(model.brief, path);
+  return (
+    <>
+      <Text as="span" color="unsure" fontWeight="700">
+        {origin.kind === 'taken' ? `taken from ${origin.from}` : 'assumed'}
+      </Text>{' '}
+      <Agree
+        type="button"
+        textDecoration="underline"
+        cursor="pointer"
+        aria-label={`${nameWords(path)}: it is right`}
+        onClick={() => model.agree(path)}
+      >
+        it is right
+      </Agree>
+    </>
   );
 }
 

@@ -20,6 +20,7 @@ const shows =
   (...sections: readonly (keyof Brief)[]) =>
   (a: PanelProps, b: PanelProps): boolean =>
     sections.every((section) => a.model.brief[section] === b.model.brief[section]) &&
+    a.model.brief.origins === b.model.brief.origins &&
     a.model.reader === b.model.reader &&
     a.model.errors === b.model.errors;
 

@@ -11,7 +11,7 @@ import {
   type Purpose,
 } from '@/core/brief';
 import type { Outcome } from '@/store/dossier-state';
-import type { Command } from '@/store/history';
+import type { Change, Command } from '@/store/history';
 import { BRIEF_KEY } from '@/store/records';
 import { purposeChange } from '@/store/purpose-change';
 import { useDossierState, useDossierStore, useDrafts, usePreferences } from '@/store/react';
@@ -57,6 +57,8 @@ export interface BriefModel {
     after: Purpose[F],
     detail: string,
   ) => void;
+  /** The rider says that an assumed figure is right as it is. */
+  readonly agree: (path: BriefFigure) => void;
   /** One edit of the brief outside the form. */
   readonly edit: (
     path: readonly string[],
@@ -71,6 +73,12 @@ const PATHS = (values: BriefForm): readonly Path[] =>
   Object.entries(values).flatMap(([section, fields]) =>
     Object.keys(fields).map((field) => `${section}.${field}` as Path),
   );
+
+/** A figure that is typed is the rider's own from then on. */
+const typedNow = (brief: Brief, path: string): readonly Change[] => {
+  const before = brief.origins?.[path];
+  return before ? [{ table: 'briefs', key: BRIEF_KEY, path: ['origins', path], before }] : [];
+};
 
 const draftKey = (path: string) => `brief/${path}`;
 
@@ -131,7 +139,10 @@ export function useBrief(brief: Brief): BriefModel {
       {
         label: { code: 'edit-brief', facts: { field: path } },
         coalesce: `brief/${path}`,
-        changes: [{ table: 'briefs', key: BRIEF_KEY, path: path.split('.'), before, after }],
+        changes: [
+          { table: 'briefs', key: BRIEF_KEY, path: path.split('.'), before, after },
+          ...typedNow(brief, path),
+        ],
       },
       'atField',
     );
@@ -220,6 +231,11 @@ export function useBrief(brief: Brief): BriefModel {
         start.current.set(conflict.path, briefValue(brief, conflict.path));
       answered();
     },
+    agree: (path) =>
+      store.execute({
+        label: { code: 'edit-brief', facts: { field: path } },
+        changes: typedNow(brief, path),
+      }),
     edit(path, after, field, coalesce, said) {
       const before = briefValue(brief, path.join('.'));
       const command: Command = {

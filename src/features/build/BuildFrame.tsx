@@ -1,21 +1,14 @@
 'use client';
 import { Box, Button, chakra, Flex } from '@chakra-ui/react';
 import Link from 'next/link';
-import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { shortName } from '@/core/donor';
 import { Plate } from '@/ui/marks/Plate';
 import { ScreenHeading } from '@/ui/ScreenHeading';
+import { BuildRooms } from './BuildRooms';
 import { useBuild, type BuildModel } from './use-build';
 
 const Tab = chakra('button');
-
-const ROOMS = [
-  ['/build', 'Parts'],
-  ['/build/curve', 'Money curve'],
-  ['/build/stages', 'Stages'],
-  ['/build/ways', 'Ways out'],
-] as const;
 
 /** What all screens of the build share: its rooms, the candidate, and what to do while there is none. */
 export function BuildFrame({
@@ -28,7 +21,6 @@ export function BuildFrame({
   readonly children: (model: BuildModel) => ReactNode;
 }) {
   const model = useBuild();
-  const path = usePathname();
   if (!model) {
     return (
       <Box>
@@ -44,34 +36,7 @@ export function BuildFrame({
   return (
     <Box>
       <ScreenHeading title="Build">{words(model)}</ScreenHeading>
-      <Flex
-        as="nav"
-        aria-label="Rooms of the build"
-        _print={{ display: 'none' }}
-        gap="1"
-        wrap="wrap"
-        borderBottomWidth="2px"
-        borderColor="border.emphasized"
-        mb="3"
-      >
-        {ROOMS.map(([href, name]) => (
-          <Button
-            key={href}
-            asChild
-            size="sm"
-            variant="ghost"
-            borderRadius="0"
-            height="38px"
-            fontWeight={path === href ? '700' : '400'}
-            bg={path === href ? 'bg.panel' : undefined}
-            boxShadow={path === href ? 'inset 0 4px 0 var(--chakra-colors-accent)' : undefined}
-          >
-            <Link href={href as '/build'} aria-current={path === href ? 'page' : undefined}>
-              {name}
-            </Link>
-          </Button>
-        ))}
-      </Flex>
+      <BuildRooms />
       {!whole && <CandidateTabs model={model} />}
       {children(model)}
     </Box>

@@ -80,7 +80,7 @@ export function PartRow({ part, model }: { readonly part: Part; readonly model: 
             aria-label={`Edit ${part.name}`}
             title="edit it in the catalogue"
           >
-            <Link href={`/parts?part=${encodeURIComponent(part.id)}`}>
+            <Link href={`/build/catalogue?part=${encodeURIComponent(part.id)}`}>
               <Pencil size={14} />
             </Link>
           </IconButton>

@@ -4,7 +4,7 @@ import { ArrowLeft } from 'lucide-react';
 import { useState } from 'react';
 import { TABLES, type TableName } from '@/store/records';
 import { Panel, PressRow } from '@/ui/fields';
-import { differenceName, sideWords, TABLE_WORDS } from '@/ui/messages';
+import { differenceName, sideWords, RECORD_WORDS } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { useBeside, type BesideModel, type OtherDossier } from './use-beside';
 
@@ -96,7 +96,7 @@ function Group({ table, model }: { readonly table: TableName; readonly model: Be
   return (
     <Box mt="3">
       <Panel
-        title={`${TABLE_WORDS[table]}: ${all.length}`}
+        title={`${RECORD_WORDS[table].all}: ${all.length}`}
         aside={
           fresh.length > 1 && (
             <Button

@@ -2,7 +2,8 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { STEPS, type Step } from './steps';
+import { footCells } from './foot-cells';
+import { isAt, STEP_GROUPS, STEPS, type Step, type StepGroup } from './steps';
 import { useLiveLines } from './use-live-lines';
 
 const Cell = chakra(Link);
@@ -25,7 +26,14 @@ const Drawing = ({ step, size = 28 }: { readonly step: Step; readonly size?: num
   </Svg>
 );
 
-/** The job as a paper roll: one cell a step, each with its live line. */
+/** Groups that have steps; those that are still to come are not shown. */
+const GROUPS = (Object.keys(STEP_GROUPS) as readonly StepGroup[]).filter((g) =>
+  STEPS.some((s) => s.group === g),
+);
+/** A name over the only half there is would tell nothing. */
+const NAMED = GROUPS.filter((g) => STEP_GROUPS[g] !== '').length > 1;
+
+/** The job as a paper roll: one cell a step, each with its live line; the dossier stands apart at its foot. */
 export function Strip() {
   const path = usePathname();
   const lines = useLiveLines();
@@ -55,48 +63,73 @@ export function Strip() {
         fontSize="xl"
         letterSpacing="-0.01em"
         px="3"
-        pt="5"
-        pb="3"
+        pt="4"
+        pb="2"
       >
         Jugator
       </Text>
-      {STEPS.map((step) => {
-        const current = path === step.path || path.startsWith(`${step.path}/`);
-        return (
-          <Cell
-            key={step.path}
-            href={step.path}
-            aria-current={current ? 'page' : undefined}
-            display="flex"
-            gap="3"
-            px="3"
-            py="3.5"
-            borderTopWidth="1px"
-            borderTopStyle="dashed"
-            borderColor="border.emphasized"
-            bg={current ? 'fg' : undefined}
-            color={current ? 'bg' : 'fg'}
-            _hover={current ? {} : { bg: 'bg.subtle' }}
-          >
-            <Drawing step={step} />
-            <Box minW="0">
-              <Flex gap="2" align="baseline" fontFamily="heading">
-                <Text fontWeight="800" fontSize="md">
-                  {step.key}
-                </Text>
-                <Text fontWeight="700" fontSize="md">
-                  {step.name}
-                </Text>
-              </Flex>
-              <Text fontSize="xs" lineHeight="1.35" opacity={0.92}>
-                {lines[step.path]}
-              </Text>
-            </Box>
-          </Cell>
-        );
-      })}
-      <Box borderTopWidth="1px" borderTopStyle="dashed" borderColor="border.emphasized" flex="1" />
+      {GROUPS.map((group) => (
+        <Box key={group} mt={group === 'apart' ? 'auto' : undefined}>
+          {NAMED && STEP_GROUPS[group] && (
+            <Text px="3" pt="1" fontSize="xs" color="fg.muted" fontWeight="700">
+              {STEP_GROUPS[group]}
+            </Text>
+          )}
+          {STEPS.filter((s) => s.group === group).map((step) => (
+            <StripCell
+              key={step.path}
+              step={step}
+              current={isAt(step, path)}
+              line={lines[step.path] ?? ''}
+            />
+          ))}
+        </Box>
+      ))}
     </Flex>
+  );
+}
+
+/** Eleven of these and two names over them fit into 800 px. */
+function StripCell({
+  step,
+  current,
+  line,
+}: {
+  readonly step: Step;
+  readonly current: boolean;
+  readonly line: string;
+}) {
+  return (
+    <Cell
+      href={step.path}
+      aria-current={current ? 'page' : undefined}
+      display="flex"
+      gap="3"
+      px="3"
+      py={{ base: '1.5', '2xl': '3' }}
+      minH="63px"
+      borderTopWidth="1px"
+      borderTopStyle="dashed"
+      borderColor="border.emphasized"
+      bg={current ? 'fg' : undefined}
+      color={current ? 'bg' : 'fg'}
+      _hover={current ? {} : { bg: 'bg.subtle' }}
+    >
+      <Drawing step={step} />
+      <Box minW="0">
+        <Flex gap="2" align="baseline" fontFamily="heading" lineHeight="1.25">
+          <Text fontWeight="800" fontSize="md">
+            {step.key.toUpperCase()}
+          </Text>
+          <Text fontWeight="700" fontSize="md">
+            {step.name}
+          </Text>
+        </Flex>
+        <Text fontSize="xs" lineHeight="1.3" opacity={0.92} lineClamp={2} title={line}>
+          {line}
+        </Text>
+      </Box>
+    </Cell>
   );
 }
 
@@ -104,6 +137,7 @@ export function Strip() {
 export function FootStrip() {
   const path = usePathname();
   const lines = useLiveLines();
+  const current = STEPS.find((s) => isAt(s, path));
   return (
     <Flex
       as="nav"
@@ -120,29 +154,29 @@ export function FootStrip() {
       display={{ base: 'flex', md: 'none' }}
       height="64px"
     >
-      {STEPS.map((step) => {
-        const current = path === step.path || path.startsWith(`${step.path}/`);
+      {footCells(STEPS, current).map(({ step, leadsTo }) => {
+        const open = step === current;
         return (
           <Cell
             key={step.path}
             href={step.path}
-            aria-current={current ? 'page' : undefined}
-            aria-label={step.name}
+            aria-current={open ? 'page' : undefined}
+            aria-label={leadsTo === 'group' ? STEP_GROUPS[step.group] : step.name}
             display="flex"
             alignItems="center"
             justifyContent="center"
             gap="2"
-            px="1.5"
-            flex={current ? '1' : '0 0 42px'}
+            px="1"
+            flex={open ? '1' : '0 0 38px'}
             minW="0"
-            bg={current ? 'fg' : undefined}
-            color={current ? 'bg' : 'fg'}
+            bg={open ? 'fg' : undefined}
+            color={open ? 'bg' : 'fg'}
             borderLeftWidth="1px"
             borderLeftStyle="dashed"
             borderColor="border.emphasized"
           >
             <Drawing step={step} size={24} />
-            {current && (
+            {open && (
               <Box minW="0">
                 <Text fontFamily="heading" fontWeight="700" lineHeight="1.2">
                   {step.name}

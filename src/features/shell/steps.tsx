@@ -1,25 +1,43 @@
 import type { Route } from 'next';
+import type { ReactNode } from 'react';
+import {
+  briefLine,
+  buildLine,
+  donorsLine,
+  dossierLine,
+  verdictLine,
+  weighUpLine,
+  type StripFacts,
+} from './live-lines';
 
-export interface Step {
+/** The two halves of the job, and what stands apart from both. */
+export const STEP_GROUPS = { choose: 'Choose', own: 'Own', apart: '' } as const;
+export type StepGroup = keyof typeof STEP_GROUPS;
+
+interface StepRow {
   readonly path: Route;
   readonly name: string;
-  readonly key: string;
+  readonly group: StepGroup;
+  /** How it stands, in a line. */
+  readonly line: (facts: StripFacts) => string;
   /** Drawn in a 28 × 28 box, strokes only. */
-  readonly drawing: React.ReactNode;
+  readonly drawing: ReactNode;
 }
 
-/** The steps of the job, in the order riders work. */
-export const STEPS: readonly Step[] = [
+/** The steps of the job, in the order riders work: one row each. */
+const ROWS: readonly StepRow[] = [
   {
     path: '/brief',
     name: 'Brief',
-    key: '1',
+    group: 'choose',
+    line: briefLine,
     drawing: <path d="M14 25V4M14 6h9l3 3l-3 3h-9M14 14H6l-3 3l3 3h8M10 25h8" />,
   },
   {
     path: '/donors',
     name: 'Donors',
-    key: '2',
+    group: 'choose',
+    line: donorsLine,
     drawing: (
       <path d="M2.500 20a4.500 4.500 0 1 0 9 0a4.500 4.500 0 1 0-9 0M16.500 20a4.500 4.500 0 1 0 9 0a4.500 4.500 0 1 0-9 0M7 20l4-8h8l2 8M11 12l4 8h2M19 12l-1-5h4M8 9h5" />
     ),
@@ -27,21 +45,15 @@ export const STEPS: readonly Step[] = [
   {
     path: '/weigh-up',
     name: 'Weigh-up',
-    key: '3',
+    group: 'choose',
+    line: weighUpLine,
     drawing: <path d="M14 4v19M8 24h12M4 8h20M4 8l-2.500 7h6zM24 8l-3 7h6zM14 4l1.500 4h-3z" />,
-  },
-  {
-    path: '/parts',
-    name: 'Parts',
-    key: '4',
-    drawing: (
-      <path d="M14 3l9.500 5.500v11L14 25l-9.500-5.500v-11zM14 9.500a4.500 4.500 0 1 1 0 9a4.500 4.500 0 0 1 0-9M14 12.500v3M12.500 14h3" />
-    ),
   },
   {
     path: '/build',
     name: 'Build',
-    key: '5',
+    group: 'choose',
+    line: buildLine,
     drawing: (
       <path d="M4 24l10-10M12.500 9.500a5.500 5.500 0 0 1 7-6.500l-3 3l1 3.500l3.500 1l3-3a5.500 5.500 0 0 1-7 7l-1-1M5 5l5 5M3 3l4 1l1 2l-2 2l-2-1zM18 18l6 6" />
     ),
@@ -49,7 +61,8 @@ export const STEPS: readonly Step[] = [
   {
     path: '/verdict',
     name: 'Verdict',
-    key: '6',
+    group: 'choose',
+    line: verdictLine,
     drawing: (
       <path d="M4 24h13M6 24v-3h9v3M10.500 3.500l8 8M8 6l8 8M8 6l-2 2M18.500 11.500l-2 2M6 8l7.500 7.500l3-2M10.500 3.500l-2.500 2.500M14.500 12l9.500 9.500" />
     ),
@@ -57,7 +70,35 @@ export const STEPS: readonly Step[] = [
   {
     path: '/dossier',
     name: 'Dossier',
-    key: '7',
+    group: 'apart',
+    line: dossierLine,
     drawing: <path d="M3 7h8l2 3h12v14H3zM3 7V4h9l2 3M8 15h12M8 19h8" />,
   },
 ];
+
+export interface Step extends StepRow {
+  /** The key that goes there. */
+  readonly key: string;
+}
+
+const NUMBER_KEYS = '1234567890';
+
+/** Steps with their keys: numbers in the order of the job, and its first letter for what stands apart. */
+export function withKeys<S extends { readonly group: StepGroup; readonly name: string }>(
+  rows: readonly S[],
+): readonly (S & { readonly key: string })[] {
+  const numbered = rows.filter((r) => r.group !== 'apart');
+  return rows.map((row) => ({
+    ...row,
+    key:
+      row.group === 'apart'
+        ? row.name.charAt(0).toLowerCase()
+        : (NUMBER_KEYS[numbered.indexOf(row)] ?? ''),
+  }));
+}
+
+export const STEPS: readonly Step[] = withKeys(ROWS);
+
+/** Whether a path is that of a step or of one of its rooms. */
+export const isAt = (step: { readonly path: string }, path: string): boolean =>
+  path === step.path || path.startsWith(`${step.path}/`);

@@ -6,7 +6,7 @@ import { STEPS } from './steps';
 
 /** Every key and what it does; the help lists this. */
 export const KEY_LIST: readonly { readonly keys: string; readonly does: string }[] = [
-  ...STEPS.map((s) => ({ keys: s.key, does: `go to ${s.name}` })),
+  ...STEPS.map((s) => ({ keys: s.key.toUpperCase(), does: `go to ${s.name}` })),
   { keys: 'Ctrl Z', does: 'undo' },
   { keys: 'Ctrl Shift Z', does: 'redo' },
   { keys: '?', does: 'this list' },
@@ -34,7 +34,7 @@ export function useKeys(openHelp: () => void): void {
       }
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (event.key === '?') openHelp();
-      const step = STEPS.find((s) => s.key === event.key);
+      const step = STEPS.find((s) => s.key === event.key.toLowerCase());
       if (step) router.push(step.path);
     };
     window.addEventListener('keydown', onKey);

@@ -92,6 +92,8 @@ export function commandWords(label: CommandLabel): string {
       return `seen on ${f('name')}: ${f('what')}`;
     case 'take-over':
       return `${f('count')} ${f('count') === '1' ? 'difference' : 'differences'} taken from ${f('file')}`;
+    case 'seen-corrections':
+      return 'corrections of shipped parts looked at';
     case 'bring-back':
       return 'bring back what another tab deleted';
     case 'wipe':

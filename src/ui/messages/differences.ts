@@ -2,20 +2,8 @@ import { GROUNDS } from '@/core/brief';
 import type { Fact } from '@/core/facts';
 import type { Figure } from '@/core/readings';
 import type { Difference } from '@/store/files';
-import type { TableName } from '@/store/records';
 import { formatQuoted, formatWithUnit, trimmed, type Reader } from './format';
 import { GROUND_WORDS, nameWords, optionWords, ORIGIN_WORDS } from './words';
-
-export const TABLE_WORDS: Readonly<Record<TableName, string>> = {
-  briefs: 'The brief',
-  donors: 'Donors',
-  parts: 'Parts',
-  candidates: 'Shortlist',
-  builds: 'Builds',
-  verdicts: 'Verdicts',
-  trials: 'Trials',
-  catalogues: 'Shipped parts',
-};
 
 const OWN_WORDS: Readonly<Record<string, string>> = {
   partIds: 'parts chosen',

@@ -6,6 +6,7 @@ import type { FileFault } from '@/store/files';
 import type { StorageFault } from '@/store/persistence';
 import { dimensionWords, unitExamples } from './dimension-words';
 import { formatNumber, trimmed } from './format';
+import { oneRecord } from './record-words';
 import { BASIS_WORDS, FIGURE_WORDS } from './words';
 
 /** Why a typed amount is refused. */
@@ -66,13 +67,6 @@ export function buildFaultWords(fault: BuildFault, name: (id: string) => string)
   }
 }
 
-const TABLE_WORDS: Readonly<Record<string, string>> = {
-  donors: 'donor',
-  parts: 'part',
-  candidates: 'candidate',
-  builds: 'build',
-};
-
 /** Why a file is refused: what and where. Nothing stored has been touched. */
 export function fileFaultWords(fault: FileFault): string {
   switch (fault.code) {
@@ -89,13 +83,13 @@ export function fileFaultWords(fault: FileFault): string {
     case 'file-invalid':
       return `At ${fault.path.join(' › ') || 'the top'}: ${fault.problem}${fault.others > 0 ? ` (and ${fault.others} more)` : ''}.`;
     case 'file-twice':
-      return `The ${TABLE_WORDS[fault.table] ?? fault.table} “${fault.id}” stands in the file twice.`;
+      return `The ${oneRecord(fault.table)} “${fault.id}” stands in the file twice.`;
     case 'file-id':
-      return `The ${TABLE_WORDS[fault.table] ?? fault.table} “${fault.id}” has an id that no record can have.`;
+      return `The ${oneRecord(fault.table)} “${fault.id}” has an id that no record can have.`;
     case 'file-ring':
       return `The donor “${fault.id}” stands on a variant or listing that cannot carry it.`;
     case 'file-dangling':
-      return `The ${TABLE_WORDS[fault.table] ?? fault.table} “${fault.id}” points to “${fault.points}”, which is not in the file.`;
+      return `The ${oneRecord(fault.table)} “${fault.id}” points to “${fault.points}”, which is not in the file.`;
   }
 }
 

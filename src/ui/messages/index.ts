@@ -20,7 +20,8 @@ export {
   sharesFaultWords,
   storageFaultWords,
 } from './faults';
-export { differenceName, sideWords, TABLE_WORDS } from './differences';
+export { differenceName, sideWords } from './differences';
+export { RECORD_WORDS } from './record-words';
 export { doubtWords } from './doubts';
 export {
   estimateText,
@@ -48,7 +49,7 @@ export {
   WAY_WORDS,
   whatItTakesWords,
 } from './plans';
-export { briefTurningWords, METRIC_OF_LIMIT, turningWords } from './turnings';
+export { briefTurningWords, turningWords, wantOfLimit } from './turnings';
 export { sheetText } from './sheet-text';
 export { cellFaultWords, tableFaultWords } from './tables';
 export { closerWords, mustWords, VERDICT_SIGNS } from './verdict-words';

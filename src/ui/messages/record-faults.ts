@@ -1,19 +1,7 @@
 import type { AmongFault, RecordFault, SetAside, ShapeIssue, TableName } from '@/store/records';
-import { differenceName, TABLE_WORDS } from './differences';
+import { differenceName } from './differences';
 import { formatNumber } from './format';
-
-/** One record of each table, for a sentence. */
-const ONE: Readonly<Record<TableName, string>> = {
-  briefs: 'brief',
-  donors: 'donor',
-  parts: 'part',
-  candidates: 'place on the shortlist',
-  builds: 'build',
-  verdicts: 'verdict',
-  trials: 'trial',
-  catalogues: 'catalogue',
-};
-const one = (table: string): string => ONE[table as TableName] ?? table;
+import { allRecords, oneRecord } from './record-words';
 
 const issueWords = (issue: ShapeIssue): string => {
   const { limit = 0, counts } = issue;
@@ -40,14 +28,14 @@ export function fieldWords(table: string, path: readonly (string | number)[]): s
   if (table === 'briefs' && named[0] === 'purposes')
     return named[1] === 'name' ? 'The name of a purpose' : 'A purpose';
   const known = differenceName({ table: table as TableName, path: named.slice(0, 2) });
-  const words = known || named.join(' › ') || `The ${one(table)}`;
+  const words = known || named.join(' › ') || `The ${oneRecord(table)}`;
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 function amongWords(fault: AmongFault): string {
   switch (fault.code) {
     case 'dangling':
-      return `It names a ${one(fault.reference.table)} that there is not.`;
+      return `It names a ${oneRecord(fault.reference.table)} that there is not.`;
     case 'misplaced':
       return 'A variant stands on a model, a machine on a model or a variant, and nothing on a machine.';
     case 'twice':
@@ -61,9 +49,9 @@ export function recordFaultWords(fault: RecordFault): string {
     case 'shape':
       return `${fieldWords(fault.table, fault.path)} ${issueWords(fault.issue)}.`;
     case 'key':
-      return `This ${one(fault.table)} has an id that it cannot have.`;
+      return `This ${oneRecord(fault.table)} has an id that it cannot have.`;
     case 'too-many':
-      return `${TABLE_WORDS[fault.table as TableName] ?? fault.table}: there can be ${formatNumber(fault.most)} at the most.`;
+      return `${allRecords(fault.table)}: there can be ${formatNumber(fault.most)} at the most.`;
     default:
       return amongWords(fault);
   }
@@ -79,7 +67,7 @@ const WHY: Readonly<Record<SetAside['why'], string>> = {
 
 /** What became of a stored record that could not be taken as it was. */
 export function asideWords({ table, key, name, kind, fields, why }: SetAside): string {
-  const what = `The ${one(table)}${table === 'briefs' ? '' : ` “${name || key}”`}`;
+  const what = `The ${oneRecord(table)}${table === 'briefs' ? '' : ` “${name || key}”`}`;
   const places = fields
     .map((f) => fieldWords(table, f.split('.')).toLowerCase())
     .filter((f, i, all) => all.indexOf(f) === i);

@@ -1,5 +1,4 @@
-import { METRIC_DEFINITIONS } from '@/core/assessment';
-import type { MustKey } from '@/core/brief';
+import { METRIC_DEFINITIONS, METRIC_OF_MUST } from '@/core/assessment';
 import type { Turning } from '@/core/doubt';
 import type { WantKey } from '@/core/preference';
 import type { BriefTurning } from '@/core/stakes';
@@ -12,15 +11,9 @@ function figure(want: WantKey, x: number, reader: Reader): string {
   return formatWithUnit(better === 'less' ? -x : x, dimension, reader);
 }
 
-/** The metric that each must judges. */
-export const METRIC_OF_LIMIT: Partial<Readonly<Record<MustKey, WantKey>>> = {
-  stance: 'heelGap',
-  readyMass: 'readyMass',
-  range: 'range',
-  payload: 'payloadLeft',
-  clearance: 'clearance',
-  money: 'outlay',
-};
+/** The want that a limit of the draws is about. */
+export const wantOfLimit = (limit: string): WantKey =>
+  (METRIC_OF_MUST as Readonly<Record<string, WantKey | undefined>>)[limit] ?? 'range';
 
 /** One thing that would swap two candidates, in the rider's units. */
 export function turningWords(
@@ -30,7 +23,7 @@ export function turningWords(
   reader: Reader,
 ): string {
   if (point.kind === 'limit') {
-    const metric = METRIC_OF_LIMIT[point.limit as MustKey] ?? 'range';
+    const metric = wantOfLimit(point.limit);
     const figures = `${METRIC_WORDS[metric].short.toLowerCase()} ${figure(metric, point.to, reader)}`;
     const chance =
       point.chance < 0.005

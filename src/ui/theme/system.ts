@@ -1,8 +1,20 @@
 import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
 
-const pair = (light: string, dark: string) => ({ value: { _light: light, _dark: dark } });
+import { COLOURS, type ColourPair } from './colours';
 
-/** Paper and basalt, one accent; status colours always go with a shape or a word. */
+/** The colours as the component library wants them. */
+const tokens = Object.fromEntries(
+  Object.entries(COLOURS).map(([name, shades]) => [
+    name,
+    Object.fromEntries(
+      Object.entries<ColourPair>(shades).map(([shade, [light, dark]]) => [
+        shade,
+        { value: { _light: light, _dark: dark } },
+      ]),
+    ),
+  ]),
+);
+
 const config = defineConfig({
   globalCss: {
     'html, body': { bg: 'bg', color: 'fg', fontFamily: 'body' },
@@ -49,34 +61,7 @@ const config = defineConfig({
       radii: { plate: { value: '3px' } },
     },
     semanticTokens: {
-      colors: {
-        bg: {
-          DEFAULT: pair('#efede7', '#14181a'),
-          panel: pair('#fbfaf7', '#1c2225'),
-          subtle: pair('#e6e3db', '#242b2f'),
-          muted: pair('#dedad0', '#2c3539'),
-          emphasized: pair('#d2cdc1', '#38434a'),
-        },
-        fg: {
-          DEFAULT: pair('#1b2327', '#e9e7e1'),
-          muted: pair('#4b565b', '#b3b9b8'),
-          subtle: pair('#5c666a', '#9da6a6'),
-        },
-        border: {
-          DEFAULT: pair('#cbc6b9', '#3a4449'),
-          muted: pair('#dad6cb', '#2d363a'),
-          subtle: pair('#e4e0d6', '#262e32'),
-          emphasized: pair('#8d897e', '#66737a'),
-        },
-        accent: {
-          DEFAULT: pair('#0b5f6b', '#5fc4cf'),
-          soft: pair('#cfe3e4', '#17393e'),
-          ink: pair('#ffffff', '#0b1d20'),
-        },
-        pass: pair('#22653c', '#7cc795'),
-        fail: pair('#9d2b22', '#f09a8d'),
-        unsure: pair('#7a5200', '#e2b75c'),
-      },
+      colors: tokens,
     },
   },
 });

@@ -1,15 +1,14 @@
 'use client';
 import { Box, Text } from '@chakra-ui/react';
 import { nearestTurnings } from '@/core/doubt';
-import type { MustKey } from '@/core/brief';
 import type { WantKey } from '@/core/preference';
 import type { DoubtViewModel } from '@/store/running';
 import {
   findOutWords,
   formatNumber,
-  METRIC_OF_LIMIT,
   METRIC_WORDS,
   turningWords,
+  wantOfLimit,
   type Reader,
 } from '@/ui/messages';
 
@@ -58,10 +57,7 @@ export function WorthFindingOut({ doubt: { turnings, result, model }, name }: Tu
             {
               id: point.id,
               chance: point.chance,
-              criterion:
-                point.kind === 'limit'
-                  ? (METRIC_OF_LIMIT[point.limit as MustKey] ?? 'range')
-                  : point.criterion,
+              criterion: point.kind === 'limit' ? wantOfLimit(point.limit) : point.criterion,
             },
           ],
     )

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { frontShare } from '@/core/assessment';
+import { axleLoads } from '@/core/assessment';
 import { fuelShort } from '@/core/fuel';
 import type { Estimate, Interval } from '@/core/numeric';
 import { preferredUnit, toBase, type Kilometres, type LitresPer100Km } from '@/core/units';
@@ -26,7 +26,7 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
   const assessment = view === 'stock' ? entry.stock : entry.built;
   const range = assessment.metrics.range.estimate;
   const gap = brief.trip.fuelGap_km;
-  const { estimate, split } = frontShare(brief, assessment.figures);
+  const loads = axleLoads(brief, assessment.figures);
   const mass = (kg: number) => formatWithUnit(kg, 'mass', reader);
   return (
     <Box>
@@ -61,11 +61,11 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
         </Text>
       )}
       <Box borderTopWidth="1px" borderColor="border.muted" mt="2" pt="2">
-        {split && estimate.kind === 'known' ? (
+        {loads.kind === 'known' ? (
           <Axles
-            front={split.front_kg}
-            rear={split.rear_kg}
-            share={estimate.interval.mid}
+            front={loads.split.front_kg}
+            rear={loads.split.rear_kg}
+            share={loads.split.frontShare}
             mass={mass}
             limits={[
               assessment.figures.axleLimitFront.estimate,
@@ -73,7 +73,7 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
             ].map((e) => (e.kind === 'known' ? e.interval.mid : undefined))}
           />
         ) : (
-          <Text color="unsure">Axle loads need mass and wheelbase.</Text>
+          <Text color="unsure">Axle loads need the mass.</Text>
         )}
       </Box>
     </Box>

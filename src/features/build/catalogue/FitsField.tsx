@@ -4,10 +4,16 @@ import { DONOR_CLASSES } from '@/core/donor';
 import type { Part, PartFits } from '@/core/part';
 import { Choice, FieldRow } from '@/ui/fields';
 import { CLASS_WORDS } from '@/ui/messages';
-import type { PartsModel } from './use-parts';
+import type { CatalogueModel } from './use-catalogue';
 
 /** Which machines the part is made for: all, classes, or listed donors. */
-export function FitsField({ part, model }: { readonly part: Part; readonly model: PartsModel }) {
+export function FitsField({
+  part,
+  model,
+}: {
+  readonly part: Part;
+  readonly model: CatalogueModel;
+}) {
   const { fits } = part;
   const put = (next: PartFits) => model.edit(part, 'fits', next);
   const toggled = (list: readonly string[], id: string, on: boolean) =>

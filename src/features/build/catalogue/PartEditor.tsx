@@ -17,10 +17,16 @@ import { EffectList } from './EffectList';
 import { FitsField } from './FitsField';
 import { NeedList } from './NeedList';
 import { PriceField } from './PriceField';
-import type { PartsModel } from './use-parts';
+import type { CatalogueModel } from './use-catalogue';
 
 /** Everything about one part, to read and to change. */
-export function PartEditor({ part, model }: { readonly part: Part; readonly model: PartsModel }) {
+export function PartEditor({
+  part,
+  model,
+}: {
+  readonly part: Part;
+  readonly model: CatalogueModel;
+}) {
   const { reader, edit } = model;
   const used = model.usedBy(part.id);
   const text = (

@@ -7,13 +7,15 @@ import { PART_KINDS, type Part } from '@/core/part';
 import { Choice } from '@/ui/fields';
 import { CLASS_WORDS, formatQuoted, PART_KIND_WORDS, partFacts } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
+import { BuildRooms } from '../BuildRooms';
+import { Corrections } from './Corrections';
 import { PartEditor } from './PartEditor';
-import { useParts, type PartFilter, type PartsModel } from './use-parts';
+import { useCatalogue, type PartFilter, type CatalogueModel } from './use-catalogue';
 
 const Row = chakra('button');
 
 /** The parts catalogue: what can be fitted, to what, for how much, and what it does. */
-export function PartsScreen() {
+export function CatalogueScreen() {
   return (
     <Suspense>
       <Catalogue />
@@ -22,16 +24,18 @@ export function PartsScreen() {
 }
 
 function Catalogue() {
-  const model = useParts();
+  const model = useCatalogue();
   const { filter, setFilter, selected } = model;
   const picker = useRef<HTMLInputElement>(null);
   const outline = { size: 'sm', variant: 'outline', borderColor: 'border.emphasized' } as const;
   return (
     <Box>
-      <ScreenHeading title="Parts">
-        What can be fitted, to what, for how much, and what it does. Shipped parts are made up; put
-        your own beside them.
+      <ScreenHeading title="Build">
+        The catalogue: what can be fitted, to what, for how much, and what it does. Shipped parts
+        are made up; put your own beside them.
       </ScreenHeading>
+      <BuildRooms />
+      <Corrections />
       <Flex gap="4" align="flex-start">
         <Box flex="1" minW="0" display={{ base: selected ? 'none' : 'block', md: 'block' }}>
           <Flex gap="1.5" wrap="wrap" mb="2">
@@ -168,7 +172,7 @@ function Catalogue() {
   );
 }
 
-function PartLine({ part, model }: { readonly part: Part; readonly model: PartsModel }) {
+function PartLine({ part, model }: { readonly part: Part; readonly model: CatalogueModel }) {
   const current = model.selected?.id === part.id;
   return (
     <Row

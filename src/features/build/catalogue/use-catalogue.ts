@@ -22,7 +22,7 @@ export interface PartFilter {
   readonly onlyOwn: boolean;
 }
 
-export interface PartsModel {
+export interface CatalogueModel {
   readonly parts: Readonly<Record<string, Part>>;
   readonly groups: readonly { readonly kind: PartKind; readonly parts: readonly Part[] }[];
   readonly found: number;
@@ -73,7 +73,7 @@ function withoutShipped({ catalogues }: Dossier, id: string): readonly Change[] 
   ];
 }
 
-export function useParts(): PartsModel {
+export function useCatalogue(): CatalogueModel {
   const store = useDossierStore();
   const dossier = useDossierState((s) => s.dossier);
   const [{ units }] = usePreferences();

@@ -9,17 +9,3 @@ export function travelShare(travel: Interval<Millimetres>, shares: GroundShares)
     GROUNDS.reduce((sum, g) => sum + (shares[g] / 100) * Math.min(1, t / TRAVEL_ASKED[g]), 0),
   );
 }
-
-/** A first suspension index, 0–1: the weaker end decides. Travel only; springs and adjusters are not in it. */
-export function travelIndex(
-  front: Interval<Millimetres>,
-  rear: Interval<Millimetres>,
-  shares: GroundShares,
-): Interval {
-  const [f, r] = [travelShare(front, shares), travelShare(rear, shares)];
-  return {
-    low: Math.min(f.low, r.low),
-    mid: Math.min(f.mid, r.mid),
-    high: Math.min(f.high, r.high),
-  };
-}

@@ -3,10 +3,10 @@ import { Box, Flex, IconButton, Text } from '@chakra-ui/react';
 import { X } from 'lucide-react';
 import type { Part } from '@/core/part';
 import { Choice } from '@/ui/fields';
-import type { PartsModel } from './use-parts';
+import type { CatalogueModel } from './use-catalogue';
 
 /** What the part needs (of each line one) and what it shuts out. */
-export function NeedList({ part, model }: { readonly part: Part; readonly model: PartsModel }) {
+export function NeedList({ part, model }: { readonly part: Part; readonly model: CatalogueModel }) {
   const name = (id: string) => model.parts[id]?.name ?? `${id} (not in the catalogue)`;
   const others = Object.values(model.parts)
     .filter((p) => p.id !== part.id)

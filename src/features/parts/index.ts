@@ -1,1 +1,0 @@
-export { PartsScreen } from './PartsScreen';

@@ -1,0 +1,75 @@
+import { spendable } from '@/core/brief';
+import { shortName } from '@/core/donor';
+import type { Ranked } from '@/core/preference';
+import { ESSENTIAL_KEYS } from '@/core/sheet';
+import type { Keeping, Storage } from '@/store/dossier-state';
+import { resolvedDonors, type Standing } from '@/store/queries';
+import { BRIEF_KEY, isEmptyDossier, type Dossier } from '@/store/records';
+import { formatNumber, formatWithUnit, OUTCOME_WORDS, type Reader } from '@/ui/messages';
+
+/** What the live lines of the strip are made from. */
+export interface StripFacts {
+  readonly dossier: Dossier;
+  readonly standing: Standing | undefined;
+  readonly storage: Storage;
+  readonly keeping: Keeping;
+  readonly reader: Reader;
+}
+
+const counted = (n: number, one: string, many = `${one}s`): string =>
+  `${n} ${n === 1 ? one : many}`;
+
+export function briefLine({ dossier, reader }: StripFacts): string {
+  const brief = dossier.briefs[BRIEF_KEY];
+  return brief
+    ? `${formatWithUnit(brief.trip.length_km, 'distance', reader)}, ${formatNumber(spendable(brief.money))} ${brief.money.currency} to spend`
+    : 'not begun';
+}
+
+export function donorsLine({ dossier }: StripFacts): string {
+  const donors = [...resolvedDonors(dossier).values()].filter((d) => !d.archived);
+  if (donors.length === 0) return 'none yet';
+  const missing = donors.reduce(
+    (n, d) => n + ESSENTIAL_KEYS.filter((k) => !d.figures[k]).length,
+    0,
+  );
+  return `${counted(donors.length, 'donor')}, ${missing === 0 ? 'every essential figure known' : `${counted(missing, 'essential figure')} missing`}`;
+}
+
+const firstOf = (standing: Standing, ranked: readonly Ranked[]): readonly string[] =>
+  ranked
+    .filter((r) => r.place === 1)
+    .flatMap((r) => {
+      const entry = standing.candidates.find((c) => c.candidate.id === r.id);
+      return entry ? [shortName(entry.donor)] : [];
+    });
+
+export function weighUpLine({ standing }: StripFacts): string {
+  if (!standing || standing.candidates.length === 0) return 'needs a brief and donors';
+  const first = firstOf(standing, standing.stockRanking);
+  if (first.length === 0) return 'every donor fails a must';
+  return first.length === 1
+    ? `ahead: ${first[0]}`
+    : `level: ${first.slice(0, 2).join(', ')}${first.length > 2 ? ' …' : ''}`;
+}
+
+export function buildLine({ standing }: StripFacts): string {
+  const built = standing?.candidates.filter((c) => c.parts.length > 0) ?? [];
+  if (!standing || built.length === 0) return 'no parts chosen';
+  const [first] = firstOf(standing, standing.builtRanking);
+  return first ? `with parts ahead: ${first}` : `${counted(built.length, 'build')} begun`;
+}
+
+export function verdictLine({ dossier }: StripFacts): string {
+  const [last] = Object.values(dossier.verdicts).toSorted((a, b) => (a.at < b.at ? 1 : -1));
+  return last ? `${OUTCOME_WORDS[last.outcome].name}: ${last.sheet.machine.name}` : 'not settled';
+}
+
+export function dossierLine({ dossier, storage, keeping }: StripFacts): string {
+  if (storage.kind === 'unsaved') return 'not stored: export now';
+  if (storage.kind === 'saving') return 'storing …';
+  if (isEmptyDossier(dossier)) return 'empty';
+  return keeping === 'not-promised' || keeping === 'cannot-say'
+    ? 'all stored here, not promised to last: export at times'
+    : 'all stored here';
+}
