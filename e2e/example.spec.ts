@@ -84,16 +84,20 @@ test('under load: reach drawn, gaps with what closes them, pull as pictures and 
   await expect(page.getByText(/^Not known, for want of: primary ratio/).first()).toBeVisible();
 });
 
-test('a demo server opens the example on the first visit, and only then', async ({ page }) => {
-  await page.route('**/api/start', (route) => route.fulfill({ json: { example: true } }));
-  await page.goto('/');
-  await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
-  await goTo(page, 'Dossier');
-  await page.getByRole('button', { name: 'Clear everything' }).click();
-  await page.getByRole('button', { name: 'Replace', exact: true }).click();
-  await expect(page.getByText('empty', { exact: true }).first()).toBeAttached();
-  await page.goto('/');
-  await expect(page.getByRole('button', { name: 'Start a brief' })).toBeVisible();
+test.describe('in an empty browser', () => {
+  test.use({ storageState: { cookies: [], origins: [] } });
+
+  test('a demo server opens the example on the first visit, and only then', async ({ page }) => {
+    await page.route('**/api/start', (route) => route.fulfill({ json: { example: true } }));
+    await page.goto('/');
+    await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
+    await goTo(page, 'Dossier');
+    await page.getByRole('button', { name: 'Clear everything' }).click();
+    await page.getByRole('button', { name: 'Replace', exact: true }).click();
+    await expect(page.getByText('empty', { exact: true }).first()).toBeAttached();
+    await page.goto('/');
+    await expect(page.getByRole('button', { name: 'Start a brief' })).toBeVisible();
+  });
 });
 
 test('several readings of one figure: the measured one counts until another is pinned', async ({

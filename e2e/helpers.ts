@@ -12,14 +12,6 @@ export async function openExample(page: Page, path = '/weigh-up'): Promise<void>
   await stored(page);
 }
 
-/** Opens the example in an empty browser, by its button. */
-export async function openExampleByHand(page: Page): Promise<void> {
-  await page.goto('/');
-  await page.getByRole('button', { name: 'Open the example' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
-  await stored(page);
-}
-
 /** Waits until the strip says that everything is on disk. */
 export const stored = (page: Page): Promise<void> =>
   expect(page.getByText('all stored here').first()).toBeAttached();

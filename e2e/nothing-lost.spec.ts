@@ -66,8 +66,8 @@ test('a seat and a rate that no record takes are refused in the field with their
   await page.getByLabel('Its seat height').fill('815');
   await page.getByRole('button', { name: 'Keep the sit' }).click();
   await expect(page.getByText('a machine, 815 mm')).toBeVisible();
-  await page.getByLabel('Currency to add').selectOption('JPY');
-  await page.getByLabel('One JPY in EUR').fill('2000000');
+  await page.getByLabel('Currency to add').selectOption('CHF');
+  await page.getByLabel('One CHF in EUR').fill('2000000');
   await page.getByRole('button', { name: 'Add the rate' }).click();
   await expect(alert(page, /^Must lie between .* and 100.?000 EUR\.$/)).toBeVisible();
   await stored(page);
@@ -234,7 +234,7 @@ test('markup in names is text, also under the pointer in every chart', async ({ 
   await expect(page.getByText('markup.json is open.')).toBeVisible();
   for (const [path, label] of [
     ['/weigh-up', /Fit against outlay/],
-    ['/build/curve', /Money curve/],
+    ['/build/curve', /Best fit for every sum/],
   ] as const) {
     await page.goto(path);
     const chart = page.getByRole('img', { name: label });

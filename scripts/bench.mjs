@@ -20,12 +20,13 @@ const LAUNCH = {
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 };
 
-/** Compressed size of the scripts that the weigh-up's page asks for, kB. */
+/** Compressed size of the scripts that the weigh-up's page asks for in a browser of today, kB. */
 function firstLoadScripts() {
   const html = readFileSync(path.join(ROOT, '.next/server/app/weigh-up.html'), 'utf8');
-  const scripts = new Set(
-    [...html.matchAll(/<script[^>]*\ssrc="\/_next\/([^"?]+)/g)].map((m) => m[1]),
-  );
+  const tags = [...html.matchAll(/<script[^>]*>/g)]
+    .map((m) => m[0])
+    .filter((tag) => !/\snomodule/i.test(tag));
+  const scripts = new Set(tags.flatMap((tag) => /\ssrc="\/_next\/([^"?]+)/.exec(tag)?.[1] ?? []));
   return (
     [...scripts].reduce(
       (sum, file) => sum + gzipSync(readFileSync(path.join(ROOT, '.next', file))).length,

@@ -4,9 +4,10 @@ import { pathToFileURL } from 'node:url';
 import { build } from 'esbuild';
 import { ROOT } from './run.mjs';
 
-/** Bundles a TypeScript entry for Node and loads it. */
+/** Bundles a TypeScript entry for Node and loads it; the file is named after the entry's whole path, as many are called `index.ts`. */
 export async function load(entry) {
-  const outfile = path.join(ROOT, '.out', `${path.basename(entry, '.ts')}.mjs`);
+  const name = entry.replace(/\.ts$/, '').replaceAll('/', '.');
+  const outfile = path.join(ROOT, '.out', `${name}.mjs`);
   mkdirSync(path.dirname(outfile), { recursive: true });
   await build({
     entryPoints: [path.join(ROOT, entry)],

@@ -65,6 +65,7 @@ const inTime = <T,>(work: Promise<T>): Promise<T> =>
 
 async function openSession({ store, preferences, drafts }: Session): Promise<boolean> {
   let firstVisit = true;
+  const opening = store.open();
   try {
     const stored = preferencesSchema.safeParse(
       (await inTime(store.db.preferences.get(PREFERENCES_KEY)))?.value,
@@ -76,7 +77,7 @@ async function openSession({ store, preferences, drafts }: Session): Promise<boo
   } catch {
     // Storage refused: the dossier store says so once it has tried, too.
   }
-  await store.open();
+  await opening;
   if (await isKept()) store.setState({ keeping: 'promised' });
   // The day's first opening keeps what stands there.
   void isSnapshotDue(store.db, Date.now())
@@ -106,8 +107,10 @@ export function SessionProvider({ children, onFirstVisit }: SessionProviderProps
       if (firstVisit) {
         await onFirstVisit(made.store);
         // The visit counts as made only when what it brought is on disk.
-        await made.store.settled();
-        savePreferences(made, { visited: true });
+        await inTime(made.store.settled()).then(
+          () => savePreferences(made, { visited: true }),
+          () => undefined,
+        );
       }
       if (!stale) setSession(made);
     });
