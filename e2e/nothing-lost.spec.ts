@@ -1,5 +1,14 @@
 import { expect, test, type Page } from '@playwright/test';
-import { exported, fill, goTo, openExample, pickFile, stored, withExample } from './helpers';
+import {
+  exported,
+  fill,
+  goTo,
+  goToRoom,
+  openExample,
+  pickFile,
+  stored,
+  withExample,
+} from './helpers';
 
 test.use(withExample);
 
@@ -246,4 +255,41 @@ test('markup in names is text, also under the pointer in every chart', async ({ 
     expect(await chart.locator('img, b').count()).toBe(0);
   }
   expect(await page.evaluate(() => 'taken' in window)).toBe(false);
+});
+
+test('five thousand parts: the build and the catalogue come up, are searched, and a part is fitted', async ({
+  page,
+}) => {
+  await openExample(page, '/dossier');
+  const file = JSON.parse(await exported(page)) as { parts: Record<string, unknown>[] };
+  const pattern = {
+    kind: 'luggage',
+    fits: { kind: 'all' },
+    price: { amount: 40, currency: 'EUR' },
+    fitting_h: 0,
+    workshop: false,
+    reversible: true,
+    mass_kg: 1,
+    effects: [],
+    needs: [],
+    shutsOut: [],
+    slot: '',
+    leadTime_days: 3,
+    flags: [],
+    note: '',
+    own: true,
+  };
+  for (let i = file.parts.length + 1; i <= 5000; i += 1)
+    file.parts.push({ ...pattern, id: `strap-${i}`, name: `Strap ${i}` });
+  await pickFile(page, 'many.json', JSON.stringify(file));
+  await page.getByRole('button', { name: 'Replace', exact: true }).click();
+  await expect(page.getByText('many.json is open.')).toBeVisible({ timeout: 30_000 });
+  await goTo(page, 'Build');
+  await page.getByRole('searchbox', { name: 'Search the parts that fit' }).fill('strap 4999');
+  await page.getByRole('button', { name: 'Fit Strap 4999' }).click();
+  await expect(page.getByRole('button', { name: 'Take off Strap 4999' })).toBeVisible();
+  await goToRoom(page, 'Catalogue');
+  await expect(
+    page.getByRole('button', { name: /^Show 60 more of 5\u202f\d{3} parts$/ }),
+  ).toBeVisible();
 });

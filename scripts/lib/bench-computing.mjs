@@ -4,17 +4,15 @@ import { median } from './figures.mjs';
 
 /** One assessment of each candidate of the example as it stands, over and over: medians, ms. */
 export async function assessing() {
-  const [{ assess }, { resolveDonor }, { demoDossier }] = await Promise.all(
-    ['src/core/assessment/index.ts', 'src/core/donor/index.ts', 'src/demo/scenario.ts'].map(load),
+  const [{ assess }, { standing }, { demoDossier }] = await Promise.all(
+    ['src/core/assessment/index.ts', 'src/store/queries/index.ts', 'src/demo/scenario.ts'].map(
+      load,
+    ),
   );
-  const dossier = demoDossier();
-  const [brief] = Object.values(dossier.briefs);
-  const donors = Object.values(dossier.candidates).map((c) =>
-    resolveDonor(dossier.donors, c.donorId),
-  );
+  const bare = standing(demoDossier()).candidates.map((c) => c.bare);
   const timed = (count) => {
     const begun = performance.now();
-    for (let i = 0; i < count; i += 1) assess(brief, donors[i % donors.length]);
+    for (let i = 0; i < count; i += 1) assess({ ...bare[i % bare.length], parts: [] });
     return performance.now() - begun;
   };
   for (let i = 0; i < 10; i += 1) timed(40);

@@ -9,6 +9,7 @@ import { FIGURE_KEYS, normalFigures } from '@/core/readings';
 import { demoDossier } from '@/demo/scenario';
 import { BRIEF_KEY, newBrief } from '@/store/records';
 import { assessed } from '../cases';
+import { formulaWords } from '@/ui/messages';
 
 const dossier = demoDossier();
 const brief = dossier.briefs[BRIEF_KEY] ?? newBrief('EUR');
@@ -76,8 +77,8 @@ test('every metric carries its formula, its inputs and its source', () => {
   const a = assessed(brief, donor('wren-230'));
   for (const key of BASE_METRIC_KEYS) {
     const { working } = a.metrics[key];
-    expect(working.formula.length).toBeGreaterThan(5);
-    expect(working.source.length).toBeGreaterThan(3);
+    expect(formulaWords(working.formula).formula.length).toBeGreaterThan(5);
+    expect(formulaWords(working.formula).source.length).toBeGreaterThan(3);
     expect(working.inputs.length).toBeGreaterThan(0);
   }
   expect(a.metrics.readyMass.working.inputs[0]?.reading).toMatchObject({

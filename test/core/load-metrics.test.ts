@@ -16,7 +16,7 @@ import { exactly, known } from '@/core/numeric';
 import { powerToHold, ROLLING_COEFFICIENT } from '@/core/road-load';
 import { demoDossier } from '@/demo/scenario';
 import { BRIEF_KEY, newBrief, newDonor } from '@/store/records';
-import { formatWithUnit, METRIC_WORDS } from '@/ui/messages';
+import { formatWithUnit, formulaWords, METRIC_WORDS } from '@/ui/messages';
 import { assessed } from '../cases';
 
 const dossier = demoDossier();
@@ -44,8 +44,8 @@ describe('what the loaded machine does', () => {
     for (const key of LOAD_METRIC_KEYS) {
       const { working, estimate } = of(donor('sorrel-300'))[key];
       expect(METRIC_WORDS[key].what).toMatch(/\.$/);
-      expect(working.formula.length).toBeGreaterThan(8);
-      expect(working.source.length).toBeGreaterThan(5);
+      expect(formulaWords(working.formula).formula.length).toBeGreaterThan(8);
+      expect(formulaWords(working.formula).source.length).toBeGreaterThan(5);
       expect(working.inputs.length).toBeGreaterThan(0);
       if (estimate.kind === 'known') {
         expect(estimate.interval.low).toBeLessThanOrEqual(estimate.interval.mid);

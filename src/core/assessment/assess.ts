@@ -22,9 +22,7 @@ import { parseTyre } from '../tyre';
 import type { Kilograms, Kilowatts, Litres, Millimetres } from '../units';
 import { axleLoads, frontShareOf } from './axles';
 import type { Case } from './case';
-import { loadMetrics, wattsLeft } from './load-metrics';
-import type { LoadMetrics, Metric, Metrics } from './metric';
-import { metricsOf } from './metrics';
+import { loadMetrics, metricsOf, wattsLeft, type LoadMetrics, type Metrics } from './metrics';
 import { mustResults, type MustResult } from './musts';
 
 export type Stance =
@@ -127,18 +125,21 @@ const sprungEnds = (parts: readonly Part[]): ReadonlySet<SuspensionEnd> =>
   );
 
 /** What cautions ask of the loaded machine beside the metrics. */
-function loadFacts(brief: Brief, donor: Donor, figures: NormalFigures, suspension: Metric) {
+function loadFacts(
+  brief: Brief,
+  donor: Donor,
+  figures: NormalFigures,
+  { ends }: Pick<Metrics['suspension'], 'ends'>,
+) {
   const axles = axleLoads(brief, figures);
-  const springs = suspension.working.inputs
-    .filter((i) => i.name === 'front.springs' || i.name === 'rear.springs')
-    .map((i) => i.estimate);
+  const suits = (end: SuspensionEnd) => ends[end].springs.mid >= SPRINGS_SUIT_FROM;
   return {
     frontShare: frontShareOf(axles),
     axles: axles.kind === 'known' ? axles.split : undefined,
     axleLimits: { front: figures.axleLimitFront.estimate, rear: figures.axleLimitRear.estimate },
     tyreLoads_kg: { front: tyreLoad(donor, 'tyreFront'), rear: tyreLoad(donor, 'tyreRear') },
     watts: wattsLeft(figures),
-    springsSuit: springs.every((e) => e.kind === 'known' && e.interval.mid >= SPRINGS_SUIT_FROM),
+    springsSuit: suits('front') && suits('rear'),
     passenger: factInUse(donor.facts?.passenger)?.value,
   };
 }

@@ -1,6 +1,6 @@
 import type { Money } from '../brief';
 import { yearsToEarn } from '../money';
-import type { Metrics } from './metric';
+import type { Metrics } from './metrics';
 
 /** Whether the dearer of two machines earns its price in fuel: the arithmetic behind a claim that is often heard. */
 export type FuelClaim =

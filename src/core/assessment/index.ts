@@ -9,16 +9,27 @@ export {
   metricDefinition,
   type BaseMetricKey,
   type LoadMetricKey,
-  type LoadMetrics,
-  type Metric,
   type MetricDefinition,
   type MetricKey,
-  type Metrics,
+} from './metric-keys';
+export {
+  type FactsOf,
+  type Formula,
+  type Metric,
+  type ReasonWeight,
   type Working,
-  type WorkingInput,
-} from './metric';
+} from './formula';
 export { claimInFuel, type FuelClaim } from './claim-in-fuel';
-export { LAUNCH, loosestGround, powerShare, wattsLeft } from './load-metrics';
+export {
+  LAUNCH,
+  loosestGround,
+  powerShare,
+  wattsLeft,
+  type LoadMetrics,
+  type Metrics,
+  type SuspensionMetric,
+} from './metrics';
+export type { WorkingInput } from './working-inputs';
 export { meanSpeed } from './mean-speed';
 export {
   dragAreaOf,

@@ -2,7 +2,8 @@ import { spendable, type Brief, type MustKey } from '../brief';
 import { STANCE_LIMITS } from '../fit';
 import type { LicenceResult } from '../licence';
 import type { Estimate } from '../numeric';
-import { metricDefinition, type BaseMetricKey, type Metrics } from './metric';
+import { metricDefinition, type BaseMetricKey } from './metric-keys';
+import type { Metrics } from './metrics';
 
 /** `unsure`: the figure is known, but its interval lies on both sides of the need. */
 export type MustVerdict = 'pass' | 'fail' | 'unsure' | 'not-known';

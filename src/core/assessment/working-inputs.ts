@@ -1,9 +1,27 @@
 import { BRIEF_LIMITS, type Brief, type BriefFigure } from '../brief';
-import { exactly, known, unknown } from '../numeric';
-import { figureDefinition, type FigureKey, type NormalFigures } from '../readings';
+import { exactly, known, unknown, type Estimate } from '../numeric';
+import {
+  figureDefinition,
+  type Basis,
+  type FigureKey,
+  type NormalFigures,
+  type Reading,
+} from '../readings';
 import type { IndexReason } from '../suitability';
-import type { Metric, WorkingInput } from './metric';
-import { metricDefinition } from './metric';
+import { metricDefinition, type MetricDefinition, type MetricKey } from './metric-keys';
+
+/** One thing a metric was computed from. */
+export interface WorkingInput {
+  /** A figure key, a metric key or a key of the brief; the screen has words for each. */
+  readonly name: string;
+  readonly dimension: MetricDefinition['dimension'] | 'plain';
+  readonly estimate: Estimate;
+  readonly basis?: Basis | undefined;
+  /** The option of a fact, where the input is one. */
+  readonly says?: string | undefined;
+  /** The quoted reading behind it, where there is one. */
+  readonly reading?: Reading | undefined;
+}
 
 /** A figure of the machine as a working input. */
 export const figureInput = (figures: NormalFigures, key: FigureKey): WorkingInput => ({
@@ -26,7 +44,10 @@ export function briefInput(brief: Brief, key: BriefFigure): WorkingInput {
 }
 
 /** An earlier metric as a working input. */
-export const metricInput = (metric: Metric): WorkingInput => ({
+export const metricInput = (metric: {
+  readonly key: MetricKey;
+  readonly estimate: Estimate;
+}): WorkingInput => ({
   name: metric.key,
   dimension: metricDefinition(metric.key).dimension,
   estimate: metric.estimate,

@@ -18,6 +18,7 @@ import {
   wantWeights,
   type WantKey,
 } from '../preference';
+import type { SuspensionEnd } from '../suspension';
 
 /** What a plan for one candidate is made from. */
 export interface PlanSetting extends BareCase {
@@ -156,12 +157,12 @@ function legsOf(
 ): readonly PlanLeg[] {
   if (want !== 'suspension') return [legOf(mid)];
   const end =
-    (name: string) =>
+    (name: SuspensionEnd) =>
     (a: Assessment): number => {
-      const estimate = a.metrics.suspension.working.inputs.find((i) => i.name === name)?.estimate;
-      return estimate?.kind === 'known' ? estimate.interval.mid : mid(a);
+      const { index } = a.metrics.suspension.ends[name];
+      return index.kind === 'known' ? index.interval.mid : mid(a);
     };
-  return [legOf(end('front.index')), legOf(end('rear.index'))];
+  return [legOf(end('front')), legOf(end('rear'))];
 }
 
 /** Musts that are on, at the middle, and a load that the frame and the alternator take; what stands below already need only not grow worse. */

@@ -21,9 +21,19 @@ export function airAt(altitude_m: number, temperature_C?: number): Air {
   };
 }
 
+/** The constants of the power correction of ISO 1585 / ISO 4106 (from memory): dry pressure, temperature, and their powers. */
+export const ISO_POWER = {
+  pressure_kPa: 99,
+  pressurePower: 1.2,
+  temperature_K: 298,
+  temperaturePower: 0.6,
+} as const;
+
 /**
  * Power of a naturally aspirated engine in this air ÷ rated power: 1/α, α = (99/p[kPa])^1.2·(T/298)^0.6, dry air
  * (ISO 1585 / ISO 4106, from memory). Made for 0.93–1.07; altitude is an extrapolation.
  */
 export const powerInAir = ({ pressure_hPa, temperature_K }: Air): number =>
-  1 / ((990 / pressure_hPa) ** 1.2 * (temperature_K / 298) ** 0.6);
+  1 /
+  (((ISO_POWER.pressure_kPa * 10) / pressure_hPa) ** ISO_POWER.pressurePower *
+    (temperature_K / ISO_POWER.temperature_K) ** ISO_POWER.temperaturePower);

@@ -9,4 +9,4 @@ export {
 export { heelGap, inseamFromHeight, oneFootGap, riderInseam } from './heel-gap';
 export { SEAT_SHAPES, seatShape, seatWidth, type SeatShape } from './seat-shape';
 export { STANCE_LIMITS, STANCE_SIGMA, stanceBand, stanceProbabilities } from './stance-band';
-export { gripHeightAsked, standingRoom } from './standing-room';
+export { gripHeightAsked, GRIPS_ASKED, standingRoom } from './standing-room';

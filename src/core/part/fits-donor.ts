@@ -16,3 +16,12 @@ export function fitsDonor(
       return [donor.id, ...standsOn].some((id) => fits.donorIds.includes(id));
   }
 }
+
+/** Whether a part's name, note, slot or the thing it replaces holds every one of the words, large or small letters alike. */
+export function hasWords(part: Pick<Part, 'name' | 'note' | 'slot' | 'replaces'>, words: string) {
+  const text = `${part.name} ${part.note} ${part.slot} ${part.replaces ?? ''}`.toLowerCase();
+  return words
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => text.includes(word));
+}

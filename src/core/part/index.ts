@@ -1,7 +1,7 @@
 export { applyParts } from './apply-parts';
 export { effectLimits } from './effect-limits';
 export { applySets } from './apply-sets';
-export { fitsDonor } from './fits-donor';
+export { fitsDonor, hasWords } from './fits-donor';
 export {
   AFFECTED_FIGURES,
   PART_FLAGS,

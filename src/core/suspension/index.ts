@@ -1,11 +1,12 @@
 export { forkSag, wheelRate, wheelSag } from './sag';
 export { clearanceAsked } from './clearance-asked';
 export { CLEARANCE_ASKED, TRAVEL_ASKED } from './ground-asks';
-export { predictedForkSag, predictedShockSag } from './predicted-sag';
+export { predictedForkSag, predictedShockSag, SAG_FACTS } from './predicted-sag';
 export {
   DESIGN_SPREAD,
   endMatch,
   riderLike,
+  SPRING_SLACK,
   springFactor,
   springMismatch,
   suspensionMatch,

@@ -7,6 +7,8 @@ const FORK_PRELOAD = { low: 2, mid: 10, high: 20 };
 const SHOCK_PRELOAD = { low: 6, mid: 12, high: 18 };
 /** Seals and bushes hold this much, mm (reference, from memory). */
 const FRICTION = 8;
+/** The two of them that the words of a sag name. */
+export const SAG_FACTS = { friction_mm: FRICTION, unsprung_kg: UNSPRUNG_KG } as const;
 
 /** Rider sag of the fork along its legs under an axle load, mm. `legRate` N/mm of one leg, rake in degrees. */
 export function predictedForkSag(axle_kg: number, legRate: Interval, rake_deg: number): Interval {

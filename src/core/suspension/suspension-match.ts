@@ -22,7 +22,7 @@ export const USUAL_DESIGN_RIDER: Readonly<Record<DonorClass, number>> = {
 export const DESIGN_SPREAD = 8;
 
 /** A spring is let pass within this share of the mass it was made for (reference: respring beyond 10 %, from memory). */
-const SPRING_SLACK = 0.1;
+export const SPRING_SLACK = 0.1;
 /** Luggage and passenger that stock springs are taken to allow for, kg. Own assumption. */
 const LUGGAGE_ALLOWED = 10;
 /** Share of luggage and passenger that the rear spring carries as if it were rider. Own assumption. */

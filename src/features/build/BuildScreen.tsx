@@ -1,9 +1,10 @@
 'use client';
-import { Box, Flex, Grid, Heading, Text } from '@chakra-ui/react';
+import { Box, Flex, Grid, Heading, Input, Text } from '@chakra-ui/react';
 import { shortName } from '@/core/donor';
 import { CautionList } from '@/ui/CautionList';
 import { Panel } from '@/ui/fields';
 import { formatNumber, mustWords, PART_KIND_WORDS, VERDICT_SIGNS } from '@/ui/messages';
+import { ROWS_A_STEP, ShownInSteps } from '@/ui/ShownInSteps';
 import { BestBuildPanel } from './BestBuildPanel';
 import { BeforeAfter } from './BeforeAfter';
 import { BuildFrame } from './BuildFrame';
@@ -59,7 +60,25 @@ function Bench({ model }: { readonly model: BuildModel }) {
                 {f}
               </Text>
             ))}
-            {model.catalogue.length === 0 && (
+            {model.fitting > ROWS_A_STEP && (
+              <Input
+                size="sm"
+                type="search"
+                my="2"
+                aria-label="Search the parts that fit"
+                placeholder="Search the parts that fit"
+                bg="bg.panel"
+                borderColor="border.emphasized"
+                value={model.search}
+                onChange={(e) => model.setSearch(e.target.value)}
+              />
+            )}
+            {model.catalogue.length === 0 && model.search !== '' && (
+              <Text color="fg.muted" py="3">
+                No part that fits has these words.
+              </Text>
+            )}
+            {model.catalogue.length === 0 && model.search === '' && (
               <Text color="fg.muted" py="3">
                 The catalogue is empty. Open the example to get the shipped parts.
               </Text>
@@ -69,9 +88,11 @@ function Bench({ model }: { readonly model: BuildModel }) {
                 <Heading as="h3" size="sm" fontWeight="700" mb="1">
                   {PART_KIND_WORDS[group.kind]}
                 </Heading>
-                {group.parts.map((part) => (
-                  <PartRow key={part.id} part={part} model={model} />
-                ))}
+                <ShownInSteps
+                  items={group.parts}
+                  noun="parts"
+                  row={(part) => <PartRow key={part.id} part={part} model={model} />}
+                />
               </Box>
             ))}
           </Panel>

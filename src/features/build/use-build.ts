@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { stagesBySchool, USUAL_STAGE, type BuildStage, type StageSchool } from '@/core/build';
 import { donorLine, shortName } from '@/core/donor';
-import { fitsDonor, PART_KINDS, type Part, type PartKind } from '@/core/part';
+import { fitsDonor, hasWords, PART_KINDS, type Part, type PartKind } from '@/core/part';
 import {
   faultsOfAdding,
   faultsOfRemoving,
@@ -29,9 +29,14 @@ export interface BuildModel {
   readonly reader: Reader;
   readonly entry: StandingCandidate;
   readonly select: (candidateId: string) => void;
-  /** Parts made for this donor, by kind. */
+  /** Parts made for this donor that have the words searched for, by kind. */
   readonly catalogue: readonly { readonly kind: PartKind; readonly parts: readonly Part[] }[];
   readonly notFitting: number;
+  /** Parts made for this donor, before any search. */
+  readonly fitting: number;
+  /** Words that a shown part must have. */
+  readonly search: string;
+  readonly setSearch: (words: string) => void;
   readonly chosen: ReadonlySet<string>;
   readonly refusal: Refusal | undefined;
   readonly toggle: (part: Part) => void;
@@ -69,6 +74,11 @@ function tidied(build: Build): Build | undefined {
   };
 }
 
+const byKind = (parts: readonly Part[]): BuildModel['catalogue'] =>
+  PART_KINDS.map((kind) => ({ kind, parts: parts.filter((p) => p.kind === kind) })).filter(
+    (g) => g.parts.length > 0,
+  );
+
 export function useBuild(): BuildModel | undefined {
   const store = useDossierStore();
   const parts = useDossierState((s) => partsOf(s.dossier));
@@ -78,6 +88,7 @@ export function useBuild(): BuildModel | undefined {
   const [{ units }] = usePreferences();
   const [selected, setSelected] = useState(lastSelected);
   const [refusal, setRefusal] = useState<Refusal>();
+  const [search, setSearch] = useState('');
   const entry =
     standing?.candidates.find((c) => c.candidate.id === selected) ??
     standing?.candidates.find((c) => c.candidate.id === standing.builtRanking[0]?.id);
@@ -180,10 +191,10 @@ export function useBuild(): BuildModel | undefined {
       setSelected(id);
       setRefusal(undefined);
     },
-    catalogue: PART_KINDS.map((kind) => ({
-      kind,
-      parts: fitting.filter((p) => p.kind === kind),
-    })).filter((g) => g.parts.length > 0),
+    catalogue: byKind(fitting.filter((p) => hasWords(p, search))),
+    fitting: fitting.length,
+    search,
+    setSearch,
     notFitting: Object.keys(parts).length - fitting.length - aboard.length,
     toggle: (part) => (chosen.includes(part.id) ? drop(part) : add(part)),
     take: (partIds) =>

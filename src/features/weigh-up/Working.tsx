@@ -6,6 +6,7 @@ import {
   BASIS_WORDS,
   estimateText,
   formatQuoted,
+  formulaWords,
   METRIC_WORDS,
   nameWords,
   optionWords,
@@ -52,13 +53,14 @@ export function WorkingBody({
   readonly reader: Reader;
 }) {
   const { dimension } = metricDefinition(metric.key);
+  const words = formulaWords(metric.working.formula);
   return (
     <Box>
       <Text color="fg.muted" fontSize="xs">
         {METRIC_WORDS[metric.key].what}
       </Text>
       <Text mt="2" fontStyle="italic">
-        {metric.working.formula}
+        {words.formula}
       </Text>
       <Table.Root size="sm" mt="1">
         <Table.Body>
@@ -81,7 +83,7 @@ export function WorkingBody({
         </Text>
       )}
       <Text fontSize="xs" color="fg.muted" mt="2">
-        Source: {metric.working.source}.
+        Source: {words.source}.
       </Text>
     </Box>
   );

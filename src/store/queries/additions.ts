@@ -30,6 +30,7 @@ export function possibleAdditions(
     (p) => fitsDonor(p, entry.donor, line) && !there.some((t) => t.id === p.id),
   );
   const catalogue = new Map(Object.values(all).map((p) => [p.id, p]));
+  const byId = new Map(fitting.map((p) => [p.id, p]));
   const faults = (parts: readonly Part[]) =>
     findBuildFaults(
       [...there, ...parts].map((p) => p.id),
@@ -47,8 +48,8 @@ export function possibleAdditions(
     const tries =
       alone.length === 0
         ? [[part]]
-        : fitting
-            .filter((p) => alone.some((f) => f.code === 'need-missing' && f.anyOf.includes(p.id)))
+        : [...new Set(alone.flatMap((f) => (f.code === 'need-missing' ? f.anyOf : [])))]
+            .flatMap((id) => byId.get(id) ?? [])
             .map((helper) => [part, helper])
             .filter((added) => faults(added).length === 0);
     const priced = tries.flatMap((added) => {

@@ -53,21 +53,19 @@ function compute(
   const moneyHeld = !failed.includes('money');
   const found = new Map<MustKey, MustCloser>();
   for (const key of failed) {
+    // Cheapest first, so that the first one that passes is the answer; one that leaves it unsure counts only if none passes.
     const tried = possibleAdditions(dossier, standing.brief.money, entry, entry.aboard, (part) =>
       touches(part, key),
-    ).flatMap(({ part, added, cost }): MustCloser[] => {
+    ).toSorted((a, b) => a.cost - b.cost);
+    let best: MustCloser | undefined;
+    for (const { part, added, cost } of tried) {
       const after = assess({ ...entry.bare, parts: added }).musts;
       const verdict = verdictOf(after, key);
-      if (
-        (verdict !== 'pass' && verdict !== 'unsure') ||
-        (moneyHeld && verdictOf(after, 'money') === 'fail')
-      )
-        return [];
-      return [{ part, along: added.slice(1).map((p) => p.name.toLowerCase()), cost, verdict }];
-    });
-    const [best] = tried.sort(
-      (a, b) => Number(a.verdict === 'unsure') - Number(b.verdict === 'unsure') || a.cost - b.cost,
-    );
+      if (moneyHeld && verdictOf(after, 'money') === 'fail') continue;
+      if (verdict !== 'pass' && (verdict !== 'unsure' || best)) continue;
+      best = { part, along: added.slice(1).map((p) => p.name.toLowerCase()), cost, verdict };
+      if (verdict === 'pass') break;
+    }
     if (best) found.set(key, best);
   }
   return found;

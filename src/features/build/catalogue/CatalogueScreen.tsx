@@ -7,6 +7,7 @@ import { PART_KINDS, type Part } from '@/core/part';
 import { Choice } from '@/ui/fields';
 import { CLASS_WORDS, formatQuoted, PART_KIND_WORDS, partFacts } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
+import { ShownInSteps } from '@/ui/ShownInSteps';
 import { BuildRooms } from '../BuildRooms';
 import { Corrections } from './Corrections';
 import { PartEditor } from './PartEditor';
@@ -140,9 +141,11 @@ function Catalogue() {
               <Heading as="h2" size="sm" fontWeight="700" mb="1">
                 {PART_KIND_WORDS[group.kind]}
               </Heading>
-              {group.parts.map((part) => (
-                <PartLine key={part.id} part={part} model={model} />
-              ))}
+              <ShownInSteps
+                items={group.parts}
+                noun="parts"
+                row={(part) => <PartLine key={part.id} part={part} model={model} />}
+              />
             </Box>
           ))}
         </Box>

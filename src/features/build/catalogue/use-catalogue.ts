@@ -3,7 +3,7 @@ import equal from 'fast-deep-equal';
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { fullName, type DonorClass } from '@/core/donor';
-import { fitsDonor, PART_KINDS, type Part, type PartKind } from '@/core/part';
+import { fitsDonor, hasWords, PART_KINDS, type Part, type PartKind } from '@/core/part';
 import { partColumns, partTable, readPartRow } from '@/core/tables';
 import { SHIPPED } from '@/core/catalogue';
 import type { Change } from '@/store/history';
@@ -87,7 +87,6 @@ export function useCatalogue(): CatalogueModel {
   const { builds, donors } = dossier;
   const parts = partsOf(dossier);
   const { currency } = moneyOf(dossier);
-  const words = filter.search.toLowerCase().split(/\s+/).filter(Boolean);
   const all = Object.values(parts).sort((a, b) => a.name.localeCompare(b.name, 'en'));
   const found = all.filter(
     (p) =>
@@ -95,9 +94,7 @@ export function useCatalogue(): CatalogueModel {
       (!filter.onlyOwn || p.own) &&
       (filter.donorClass === undefined ||
         fitsDonor(p, { id: '', donorClass: filter.donorClass })) &&
-      words.every((w) =>
-        `${p.name} ${p.note} ${p.slot} ${p.replaces ?? ''}`.toLowerCase().includes(w),
-      ),
+      hasWords(p, filter.search),
   );
   const names = [...resolvedDonors(dossier).values()].map((d) => ({
     id: d.id,

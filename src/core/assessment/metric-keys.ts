@@ -1,5 +1,3 @@
-import type { Estimate } from '../numeric';
-import type { Basis, Reading } from '../readings';
 import type { Dimension } from '../units';
 
 export interface MetricDefinition {
@@ -85,32 +83,3 @@ export const BASE_METRIC_KEYS = METRIC_KEYS.filter(
   (key): key is BaseMetricKey => !(LOAD_METRIC_KEYS as readonly string[]).includes(key),
 );
 export const metricDefinition = (key: MetricKey): MetricDefinition => METRIC_DEFINITIONS[key];
-
-/** One thing a metric was computed from. */
-export interface WorkingInput {
-  /** A figure key, a metric key or a key of the brief; the screen has words for each. */
-  readonly name: string;
-  readonly dimension: MetricDefinition['dimension'] | 'plain';
-  readonly estimate: Estimate;
-  readonly basis?: Basis | undefined;
-  /** The option of a fact, where the input is one. */
-  readonly says?: string | undefined;
-  /** The quoted reading behind it, where there is one. */
-  readonly reading?: Reading | undefined;
-}
-
-/** How a figure came about, so that a rider can follow it and a test can read it. */
-export interface Working {
-  readonly formula: string;
-  readonly inputs: readonly WorkingInput[];
-  readonly source: string;
-}
-
-export interface Metric {
-  readonly key: MetricKey;
-  readonly estimate: Estimate;
-  readonly working: Working;
-}
-
-export type Metrics = Readonly<Record<BaseMetricKey, Metric>>;
-export type LoadMetrics = Readonly<Record<LoadMetricKey, Metric>>;

@@ -1,0 +1,82 @@
+import type { Estimate } from '../numeric';
+import type { MetricKey } from './metric-keys';
+import type { WorkingInput } from './working-inputs';
+
+/** One reason of an index and its share of the whole, 0–1. */
+export interface ReasonWeight {
+  readonly name: string;
+  readonly weight: number;
+}
+
+/**
+ * What the words of a formula need beside its inputs: the constants that were reckoned with, and which way was taken. The screen
+ * words them by the metric's key, so that no sentence repeats a constant.
+ */
+export interface FormulaFacts {
+  readonly heelGap: { readonly ownOffset: boolean; readonly inseamMeasured: boolean };
+  readonly loadedMass: { readonly passenger: boolean };
+  readonly suspension: { readonly springSlack: number };
+  readonly wheels: { readonly weights: readonly ReasonWeight[] };
+  readonly protection: { readonly weights: readonly ReasonWeight[] };
+  readonly wind: { readonly weights: readonly ReasonWeight[] };
+  readonly support: { readonly weights: readonly ReasonWeight[] };
+  readonly outlay: { readonly onTheRoad: { readonly low: number; readonly high: number } };
+  readonly rollOn: { readonly from_kmh: number; readonly to_kmh: number };
+  readonly zeroToHundred: { readonly honest_s: number };
+  readonly lift: {
+    readonly height_m: number;
+    readonly lever_m: number;
+    readonly angle_deg: number;
+  };
+  readonly tripServices: { readonly stretched: boolean };
+  readonly wattsLeft: { readonly share: number };
+  readonly standingRoom: { readonly grips_mm: number; readonly stature_mm: number };
+  readonly powerThere: {
+    readonly pressure_kPa: number;
+    readonly pressurePower: number;
+    readonly temperature_K: number;
+    readonly temperaturePower: number;
+  };
+  readonly sagFront: { readonly friction_mm: number; readonly unsprung_kg: number };
+  readonly sagRear: { readonly friction_mm: number; readonly unsprung_kg: number };
+  readonly resale: {
+    readonly isNew: boolean;
+    readonly newFirst: number;
+    readonly newLater: number;
+    readonly used: number;
+  };
+  readonly yearlyCost: { readonly partsLost: boolean };
+  readonly costPerKm: { readonly partsLost: boolean };
+}
+
+/** The facts of one metric's formula; `undefined` where its inputs say all. */
+export type FactsOf<K extends MetricKey> = K extends keyof FormulaFacts
+  ? FormulaFacts[K]
+  : undefined;
+
+/** Which formula a metric was computed by, and its facts. */
+export type Formula = {
+  readonly [K in MetricKey]: { readonly code: K; readonly facts: FactsOf<K> };
+}[MetricKey];
+
+/** How a figure came about, for show: nothing reads a number out of it. */
+export interface Working {
+  readonly formula: Formula;
+  readonly inputs: readonly WorkingInput[];
+}
+
+export interface Metric {
+  readonly key: MetricKey;
+  readonly estimate: Estimate;
+  readonly working: Working;
+}
+
+/** A metric with its formula's code; facts are asked for where its formula has some. */
+export function metric<K extends MetricKey>(
+  key: K,
+  estimate: Estimate,
+  inputs: readonly WorkingInput[],
+  ...[facts]: FactsOf<K> extends undefined ? [] : [FactsOf<K>]
+): Metric {
+  return { key, estimate, working: { formula: { code: key, facts } as Formula, inputs } };
+}

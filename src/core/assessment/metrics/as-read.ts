@@ -1,0 +1,19 @@
+import { metric, type Metric } from '../formula';
+import { figureInput } from '../working-inputs';
+import type { MetricContext } from './context';
+
+type FromSheet = Pick<MetricContext, 'figures'>;
+
+/** Ready-to-ride mass on one basis, kg. */
+export const readyMassMetric = ({ figures }: FromSheet): Metric =>
+  metric('readyMass', figures.mass.estimate, [figureInput(figures, 'mass')]);
+
+/** Ground clearance as its reading states it, mm. */
+export const clearanceMetric = ({ figures }: FromSheet): Metric =>
+  metric('clearance', figures.clearance.estimate, [figureInput(figures, 'clearance')]);
+
+/** Distance between services as its reading states it, km. */
+export const serviceIntervalMetric = ({ figures }: FromSheet): Metric =>
+  metric('serviceInterval', figures.serviceInterval.estimate, [
+    figureInput(figures, 'serviceInterval'),
+  ]);

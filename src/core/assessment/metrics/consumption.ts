@@ -1,0 +1,16 @@
+import { mixConsumption } from '../../fuel';
+import { combine } from '../../numeric';
+import { kilometresPerHour, type LitresPer100Km } from '../../units';
+import { metric, type Metric } from '../formula';
+import { briefInput, figureInput } from '../working-inputs';
+import { estimateIn, type MetricContext } from './context';
+
+/** Consumption on the ground and at the cruise of the brief, L/100 km. */
+export const consumptionMetric = ({ brief, figures }: MetricContext): Metric =>
+  metric(
+    'consumption',
+    combine([estimateIn<LitresPer100Km>(figures, 'consumption')] as const, (c) =>
+      mixConsumption(c, brief.ground, kilometresPerHour(brief.trip.cruise_kmh)),
+    ),
+    [figureInput(figures, 'consumption'), briefInput(brief, 'trip.cruise_kmh')],
+  );

@@ -1,0 +1,36 @@
+import type { Brief } from '../../brief';
+import type { Donor } from '../../donor';
+import type { FitCalibration } from '../../fit';
+import type { BuildCost } from '../../money';
+import type { Estimate } from '../../numeric';
+import type { FigureKey, NormalFigures } from '../../readings';
+import type { SuspensionParts } from '../../suspension';
+import type { Metric } from '../formula';
+
+/** What the base metrics are computed from: parts are already in the figures and in the donor's facts. */
+export interface MetricContext {
+  readonly brief: Brief;
+  readonly donor: Donor;
+  readonly figures: NormalFigures;
+  readonly cost: BuildCost;
+  readonly mending: Estimate;
+  readonly suspension: SuspensionParts;
+  /** The rider's own offset from the model of reach. */
+  readonly reach: FitCalibration;
+}
+
+/** What the metrics of the loaded machine are computed from. */
+export interface LoadContext {
+  readonly brief: Brief;
+  readonly donor: Donor;
+  readonly figures: NormalFigures;
+  readonly loaded: Metric;
+  readonly readyMass: Metric;
+  readonly consumption: Metric;
+  readonly outlay: Metric;
+  readonly parts: BuildCost;
+}
+
+/** The estimate of a figure, in its unit. */
+export const estimateIn = <N extends number>(figures: NormalFigures, key: FigureKey): Estimate<N> =>
+  figures[key].estimate as Estimate<N>;

@@ -1,0 +1,35 @@
+import { between, combine, type Estimate } from '../../numeric';
+import { powerToHold } from '../../road-load';
+import type { Kilograms, Kilowatts } from '../../units';
+import { metric, type Metric } from '../formula';
+import { DRIVELINE_EFFICIENCY, dragAreaOf } from '../propulsion';
+import { briefInput, figureInput, metricInput, plainInput } from '../working-inputs';
+import { estimateIn, type LoadContext } from './context';
+import { powerShare, roadLoad, whereInputs } from './on-the-road';
+
+/** Share of power left at the cruise against the headwind, 0–1. */
+export function cruisePowerMetric({ brief, donor, figures, loaded }: LoadContext): Metric {
+  const area = dragAreaOf(donor, brief);
+  const there = powerShare(brief);
+  const headwind_ms = (brief.trip.headwind_kmh ?? 0) / 3.6;
+  const spare = (power_kW: number, mass_kg: number) => {
+    const load = { ...roadLoad(brief, mass_kg, 'openRoad', area), headwind_ms };
+    const held = powerToHold(load, brief.trip.cruise_kmh, DRIVELINE_EFFICIENCY);
+    return 1 - held / (power_kW * there);
+  };
+  return metric(
+    'cruisePower',
+    combine(
+      [estimateIn<Kilowatts>(figures, 'power'), loaded.estimate as Estimate<Kilograms>] as const,
+      (p, m) => between(spare(p.low, m.high), spare(p.high, m.low), spare(p.mid, m.mid)),
+    ),
+    [
+      figureInput(figures, 'power'),
+      metricInput(loaded),
+      briefInput(brief, 'trip.cruise_kmh'),
+      ...(headwind_ms > 0 ? [briefInput(brief, 'trip.headwind_kmh')] : []),
+      ...whereInputs(brief),
+      plainInput('dragArea', area),
+    ],
+  );
+}

@@ -1,0 +1,37 @@
+import {
+  protectionIndex,
+  supportIndex,
+  wheelIndex,
+  windIndex,
+  type SuitabilityIndex,
+} from '../../suitability';
+import { metric, type Metric } from '../formula';
+import { reasonInputs } from '../working-inputs';
+import type { MetricContext } from './context';
+
+const indexMetric = (
+  key: 'wheels' | 'protection' | 'wind' | 'support',
+  { estimate, reasons }: SuitabilityIndex,
+): Metric =>
+  metric(key, estimate, reasonInputs(reasons), {
+    weights: reasons.map(({ name, weight }) => ({ name, weight })),
+  });
+
+/** Wheels and tyres against the ground, 0–1. */
+export const wheelsMetric = ({ brief, donor, figures }: MetricContext): Metric =>
+  indexMetric(
+    'wheels',
+    wheelIndex(donor.facts, figures.wheelFront.estimate, figures.wheelRear.estimate, brief.ground),
+  );
+
+/** What survives a drop and a rock, 0–1. */
+export const protectionMetric = ({ donor }: MetricContext): Metric =>
+  indexMetric('protection', protectionIndex(donor.facts));
+
+/** Shelter from the wind, 0–1. */
+export const windMetric = ({ donor }: MetricContext): Metric =>
+  indexMetric('wind', windIndex(donor.facts));
+
+/** Help and parts far from home, 0–1. */
+export const supportMetric = ({ donor, figures }: MetricContext): Metric =>
+  indexMetric('support', supportIndex(donor.facts, figures.dealerDistance.estimate));

@@ -1,0 +1,26 @@
+import { GRIPS_ASKED, standingRoom } from '../../fit';
+import { between, combine } from '../../numeric';
+import { metric, type Metric } from '../formula';
+import { briefInput, figureInput } from '../working-inputs';
+import type { LoadContext } from './context';
+
+/** Grips over pegs less what suits the rider standing, mm. */
+export function standingRoomMetric({ brief, figures }: LoadContext): Metric {
+  const { height_mm } = brief.rider;
+  return metric(
+    'standingRoom',
+    combine([figures.barHeight.estimate, figures.pegHeight.estimate] as const, (bar, peg) =>
+      between(
+        standingRoom(bar.low, peg.high, height_mm),
+        standingRoom(bar.high, peg.low, height_mm),
+        standingRoom(bar.mid, peg.mid, height_mm),
+      ),
+    ),
+    [
+      figureInput(figures, 'barHeight'),
+      figureInput(figures, 'pegHeight'),
+      briefInput(brief, 'rider.height_mm'),
+    ],
+    { grips_mm: GRIPS_ASKED.height_mm, stature_mm: GRIPS_ASKED.stature_mm },
+  );
+}

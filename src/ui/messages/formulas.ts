@@ -1,0 +1,158 @@
+import type { FactsOf, Formula, MetricKey, ReasonWeight } from '@/core/assessment';
+import { nameWords } from './words';
+
+/** How a metric is computed, and where that comes from, in words. */
+export interface FormulaWords {
+  readonly formula: string;
+  readonly source: string;
+}
+
+/** A constant as it is written: three decimals at most, no trailing zeros. */
+const n = (value: number): string => String(Math.round(value * 1000) / 1000);
+const percent = (share: number): string => `${n(share * 100)} %`;
+
+const EXACT = 'exact kinematics';
+const PULL =
+  'own torque curve through the quoted peaks; resistance by Bosch Automotive Handbook terms (from memory); drag area, driveline loss: own assumption';
+const MANUAL = 'the maker’s manual decides';
+
+const indexWords = (
+  { weights }: { readonly weights: readonly ReasonWeight[] },
+  how = '',
+): FormulaWords => ({
+  formula: weights.map((r) => `${nameWords(r.name).toLowerCase()} ${n(r.weight)}`).join(', ') + how,
+  source: 'worth of each reason: own assumption',
+});
+
+const sagWords = (
+  formula: string,
+  { friction_mm, unsprung_kg }: FactsOf<'sagFront'>,
+): FormulaWords => ({
+  formula,
+  source: `static, linear springs, ±${n(friction_mm)} mm for friction (from memory); preload as delivered and ${n(unsprung_kg)} kg unsprung at each end: own assumption. Measure it with your kit on`,
+});
+
+const keepingWords = (formula: string, { partsLost }: FactsOf<'yearlyCost'>): FormulaWords => ({
+  formula,
+  source: `resale by our own usual yearly loss (low confidence)${partsLost ? '; parts are counted as lost' : ''}; purchase less resale is counted once`,
+});
+
+/** One row of words for each metric; what varies and every constant comes from the computation. */
+const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => FormulaWords } = {
+  heelGap: ({ ownOffset, inseamMeasured }) => ({
+    formula: `seat height − settle + (π/2 − 1) × half-width − inseam − boot sole${ownOffset ? ' + own offset from sits' : ''}`,
+    source: inseamMeasured
+      ? 'own model, anchored on common-practice sits (no source)'
+      : 'own model; inseam from height by the US Army survey 1988 (from memory)',
+  }),
+  readyMass: () => ({
+    formula: 'as read, on one basis',
+    source:
+      'mass in running order: Regulation (EU) 168/2013 Art. 5 (from memory); petrol density EN 228 (from memory)',
+  }),
+  loadedMass: ({ passenger }) => ({
+    formula: `ready to ride + rider + kit + luggage${passenger ? ' + passenger' : ''}`,
+    source: 'statics',
+  }),
+  payloadLeft: () => ({
+    formula: 'permitted maximum − loaded mass',
+    source: 'statics; the permitted maximum is the maker’s',
+  }),
+  powerToMass: () => ({ formula: 'crank power ÷ loaded mass', source: 'definition' }),
+  consumption: () => ({
+    formula: 'mixed riding × Σ ground share × ground factor',
+    source: 'ground factors: own assumption; pace by a Willans line',
+  }),
+  range: () => ({
+    formula: 'tank × usable share × (1 − reserve) × 100 ÷ consumption',
+    source: 'definition; usable share: own assumption',
+  }),
+  suspension: ({ springSlack }) => ({
+    formula:
+      'weaker end of travel (Σ ground share × min(1, travel ÷ travel the ground asks)) × springs × adjusters',
+    source: `own assumption; springs are let pass within ${percent(springSlack)} of the rider they were made for`,
+  }),
+  clearance: () => ({ formula: 'as stated by the reading', source: 'as stated by the reading' }),
+  serviceInterval: () => ({
+    formula: 'as stated by the reading',
+    source: `as stated by the reading; ${MANUAL}`,
+  }),
+  wheels: (facts) => indexWords(facts, '; each against rough and smooth ground by their shares'),
+  protection: (facts) => indexWords(facts),
+  wind: (facts) => indexWords(facts),
+  support: (facts) => indexWords(facts),
+  outlay: ({ onTheRoad }) => ({
+    formula: 'machine on the road + repairs + parts + fitting',
+    source: `sum; on-the-road costs from the brief, else ${n((onTheRoad.low - 1) * 100)}–${percent(onTheRoad.high - 1)} of the list price (own assumption)`,
+  }),
+  cruisePower: () => ({
+    formula: '1 − power to hold the cruise against the headwind ÷ crank power there',
+    source: 'F·v/η with rolling and air resistance on the level; drag area: own assumption',
+  }),
+  cruiseRevs: () => ({
+    formula: 'engine speed at the cruise in top gear ÷ redline',
+    source: `${EXACT}; slip left out`,
+  }),
+  crawl: () => ({ formula: 'speed in first gear at idle', source: EXACT }),
+  climb: () => ({
+    formula:
+      'steepest grade that first gear holds at peak torque on the loosest ground of the brief; grip is not in it',
+    source: PULL,
+  }),
+  topSpeed: () => ({ formula: 'where thrust meets resistance, or the limiter', source: PULL }),
+  rollOn: ({ from_kmh, to_kmh }) => ({
+    formula: `∫ m·λ ÷ (thrust − resistance) dv from ${n(from_kmh)} to ${n(to_kmh)} km/h in top gear`,
+    source: PULL,
+  }),
+  zeroToHundred: ({ honest_s }) => ({
+    formula: 'launch by an ordinary rider, changing up near the redline',
+    source: `${PULL}; ±${n(honest_s)} s honest`,
+  }),
+  lift: ({ height_m, lever_m, angle_deg }) => ({
+    formula: `ready mass × g × height ÷ lever × sin ${n(angle_deg)}°, luggage taken off`,
+    source: `statics; height ${n(height_m)} m and lever ${n(lever_m)} m: own assumption`,
+  }),
+  tripServices: ({ stretched }) => ({
+    formula: 'services that fall due within the trip, by distance or hours, whichever is earlier',
+    source: `${stretched ? 'stretched as the brief says' : 'by the book'}; ${MANUAL}`,
+  }),
+  wattsLeft: ({ share }) => ({
+    formula: `alternator × ${n(share)} at the cruise − draw of machine and parts`,
+    source: 'share of rated output: own assumption; far less at idle',
+  }),
+  standingRoom: ({ grips_mm, stature_mm }) => ({
+    formula: `bar height − peg height − (${n(grips_mm)} mm + a third of what stature is over ${n(stature_mm / 1000)} m)`,
+    source: `riser rule of common practice (no source); ${n(grips_mm)} mm: own assumption. Below zero you stoop`,
+  }),
+  powerThere: (f) => ({
+    formula: `1 ÷ ((${n(f.pressure_kPa)} ÷ pressure)^${n(f.pressurePower)} × (temperature ÷ ${n(f.temperature_K)})^${n(f.temperaturePower)}), against sea level`,
+    source:
+      'ISO 1585 / ISO 4106 with the ISO 2533 atmosphere (from memory); made for near sea level, so altitude is an extrapolation',
+  }),
+  sagFront: (facts) =>
+    sagWords('(load on the springs × cos rake ÷ 2 × leg rate − preload) ÷ travel', facts),
+  sagRear: (facts) =>
+    sagWords('(load on the spring ÷ rate × ratio² − preload ÷ ratio) ÷ travel', facts),
+  servicesYear: () => ({
+    formula:
+      'distance a year ÷ distance between services, by distance or hours, whichever is earlier',
+    source: MANUAL,
+  }),
+  oilToCarry: () => ({
+    formula: 'oil changes within the trip × oil capacity, starting with fresh oil',
+    source: MANUAL,
+  }),
+  resale: ({ isNew, newFirst, newLater, used }) => ({
+    formula: isNew
+      ? `price × ${n(1 - newFirst)} × ${n(1 - newLater)} for each later year kept`
+      : `price × ${n(1 - used)} for each year kept`,
+    source: 'usual yearly loss: own assumption, low confidence; markets differ',
+  }),
+  yearlyCost: (facts) =>
+    keepingWords('(outlay − resale + fuel + wear + services + insurance + tax) ÷ years', facts),
+  costPerKm: (facts) => keepingWords('the same ÷ distance ridden', facts),
+};
+
+/** The words of a formula. */
+export const formulaWords = ({ code, facts }: Formula): FormulaWords =>
+  (FORMULA_WORDS[code] as (facts: unknown) => FormulaWords)(facts);
