@@ -290,6 +290,6 @@ test('five thousand parts: the build and the catalogue come up, are searched, an
   await expect(page.getByRole('button', { name: 'Take off Strap 4999' })).toBeVisible();
   await goToRoom(page, 'Catalogue');
   await expect(
-    page.getByRole('button', { name: /^Show 60 more of 5\u202f\d{3} parts$/ }),
+    page.getByRole('button', { name: /^Show 60 more of \d+ parts$/ }),
   ).toBeVisible();
 });

@@ -8,7 +8,7 @@ export function briefForPurpose(brief: Brief, id: string): Brief {
   const purpose = brief.purposes?.find((p) => p.id === id);
   if (!purpose) return brief;
   let made = derived.get(brief);
-  if (!made) derived.set(brief, (made = new Map()));
+  if (!made) derived.set(brief, (made = new Map<string, Brief>()));
   let of = made.get(id);
   if (!of)
     made.set(

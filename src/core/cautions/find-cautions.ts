@@ -4,7 +4,7 @@ import type { LicenceResult } from '../licence';
 import { LIGHT_FRONT } from '../mass';
 import type { Estimate } from '../numeric';
 import type { Part, PartFlag } from '../part';
-import type { Caution } from './caution';
+import type { Caution, CautionCode } from './caution';
 
 export interface CautionFacts {
   readonly brief: Brief;
@@ -35,99 +35,127 @@ const NEAR_SHARE = 0.9;
 /** From this share of loose ground up a tiptoe reach is a drop waiting to happen, %. Own assumption. */
 const LOOSE_SHARE_FROM = 15;
 
-const BY_FLAG: readonly {
-  readonly flag: PartFlag;
-  readonly code: Extract<Caution, { partIds: readonly string[] }>['code'];
-}[] = [
-  { flag: 'lowers-one-end', code: 'lowered-one-end' },
-  { flag: 'ends-approval', code: 'ends-approval' },
-  { flag: 'brake-hydraulics', code: 'brake-hydraulics' },
-  { flag: 'specialist-shock', code: 'specialist-shock' },
-  { flag: 'electrical-load', code: 'electrical-load' },
-  { flag: 'tyre-rating', code: 'tyre-rating' },
-  { flag: 'speedometer', code: 'speedometer' },
-  { flag: 'fuel-can', code: 'fuel-can' },
-  { flag: 'cable-reach', code: 'cable-reach' },
-];
+type Of<C extends CautionCode> = Extract<Caution, { code: C }>;
+type Finder<C extends CautionCode> = (facts: CautionFacts) => readonly Of<C>[];
 
-/** Every caution that this rider, machine and set of parts sets off, the gravest first. Loads are judged at their worst end. */
-export function findCautions(facts: CautionFacts): readonly Caution[] {
-  const { brief, parts, licence } = facts;
-  const found: Caution[] = [];
-  if (facts.payloadLeft.kind === 'known' && facts.payloadLeft.interval.low < 0) {
-    found.push({ code: 'over-permitted-mass', over_kg: -facts.payloadLeft.interval.low });
-  } else if (facts.payloadLeft.kind === 'known' && facts.loadedMass.kind === 'known') {
-    const loaded = facts.loadedMass.interval.mid;
-    const share = loaded / (loaded + facts.payloadLeft.interval.mid);
-    if (share >= NEAR_SHARE) found.push({ code: 'near-permitted-mass', share });
-  }
-  if (licence.kind === 'not-legal') found.push({ code: 'licence-not-legal', rules: licence.rules });
-  if (licence.kind === 'not-known') found.push({ code: 'licence-unsure' });
-  const { gravel, twoTrack, singleTrack, sandMud } = brief.ground;
-  const loose = gravel + twoTrack + singleTrack + sandMud;
-  if (
-    facts.heelGap.kind === 'known' &&
-    facts.heelGap.interval.mid > STANCE_LIMITS.balls &&
-    loose >= LOOSE_SHARE_FROM
-  ) {
-    found.push({ code: 'tiptoe-on-loose', looseShare: loose });
-  }
-  if (facts.range.kind === 'known' && facts.range.interval.low < brief.trip.fuelGap_km) {
-    found.push({
-      code: 'fuel-gap-over-range',
-      short_km: brief.trip.fuelGap_km - facts.range.interval.low,
-    });
-  }
-  return [...found, ...loadCautions(facts), ...partCautions(parts)];
-}
+const ENDS = ['front', 'rear'] as const;
 
-function loadCautions({
-  brief,
-  frontShare,
-  axles,
-  axleLimits,
-  tyreLoads_kg,
-  watts,
-  springsSuit,
-  passenger,
-}: CautionFacts): readonly Caution[] {
-  const found: Caution[] = [];
-  if ((brief.trip.pillion_kg ?? 0) > 0 && passenger === 'no') found.push({ code: 'no-passenger' });
-  for (const end of ['front', 'rear'] as const) {
-    if (!axles) continue;
-    const load = end === 'front' ? axles.front_kg : axles.rear_kg;
-    const [limit, tyre] = [axleLimits[end], tyreLoads_kg[end]];
-    if (limit.kind === 'known' && load > limit.interval.mid)
-      found.push({ code: 'over-axle-limit', end, over_kg: load - limit.interval.mid });
-    if (tyre !== undefined && load > tyre)
-      found.push({ code: 'over-tyre-load', end, over_kg: load - tyre });
-  }
-  if (frontShare.kind === 'known' && frontShare.interval.mid < LIGHT_FRONT)
-    found.push({ code: 'light-front', share: frontShare.interval.mid });
-  if (watts.kind === 'known' && watts.interval.mid < 0)
-    found.push({ code: 'watts-short', short_W: -watts.interval.mid });
-  if (!springsSuit) found.push({ code: 'springs-do-not-suit' });
-  if ((brief.trip.altitude_m ?? 0) >= HIGH_FROM)
-    found.push({ code: 'altitude', altitude_m: brief.trip.altitude_m ?? 0 });
-  if ((brief.trip.serviceStretch_percent ?? 100) > 100)
-    found.push({ code: 'service-stretched', percent: brief.trip.serviceStretch_percent ?? 100 });
-  return found;
-}
+const withFlag = (parts: readonly Part[], ...flags: readonly PartFlag[]): readonly string[] =>
+  parts.filter((p) => flags.some((f) => p.flags.includes(f))).map((p) => p.id);
 
-function partCautions(parts: readonly Part[]): readonly Caution[] {
-  const found: Caution[] = [];
-  const withFlag = (...flags: readonly PartFlag[]) =>
-    parts.filter((p) => flags.some((f) => p.flags.includes(f))).map((p) => p.id);
-  const lowering = withFlag('lowers-one-end', 'lowers-both-ends');
-  if (lowering.length > 0)
-    found.push({
-      code: withFlag('shortens-stand').length > 0 ? 'lowered' : 'lowered-without-stand',
-      partIds: lowering,
-    });
-  for (const { flag, code } of BY_FLAG) {
-    const partIds = withFlag(flag);
-    if (partIds.length > 0) found.push({ code, partIds });
-  }
-  if (parts.length > 0) found.push({ code: 'tell-insurer', partIds: parts.map((p) => p.id) });
-  return found;
-}
+type PartCautionCode = Extract<Caution, { partIds: readonly string[] }>['code'];
+
+/** The parts that set off a caution, if there are any. */
+const ofParts = <C extends PartCautionCode>(
+  code: C,
+  partIds: readonly string[],
+): readonly Of<C>[] => (partIds.length > 0 ? [{ code, partIds } as unknown as Of<C>] : []);
+
+/** A caution that parts with this flag set off. */
+const byFlag =
+  <C extends PartCautionCode>(code: C, flag: PartFlag): Finder<C> =>
+  ({ parts }) =>
+    ofParts(code, withFlag(parts, flag));
+
+const lowering = (parts: readonly Part[]) => withFlag(parts, 'lowers-one-end', 'lowers-both-ends');
+const standShortened = (parts: readonly Part[]) => withFlag(parts, 'shortens-stand').length > 0;
+
+const looseOf = ({ ground }: Brief): number =>
+  ground.gravel + ground.twoTrack + ground.singleTrack + ground.sandMud;
+
+/** By how much an axle is over a limit; nothing where it is within, or either is not known. */
+const over = (load: number | undefined, limit: number | undefined): readonly number[] =>
+  load !== undefined && limit !== undefined && load > limit ? [load - limit] : [];
+
+const loadOn = ({ axles }: CautionFacts, end: 'front' | 'rear') =>
+  end === 'front' ? axles?.front_kg : axles?.rear_kg;
+
+/** One finder for each caution, the gravest first; loads are judged at their worst end. */
+const FINDERS: { readonly [C in CautionCode]: Finder<C> } = {
+  'over-permitted-mass': ({ payloadLeft }) =>
+    payloadLeft.kind === 'known' && payloadLeft.interval.low < 0
+      ? [{ code: 'over-permitted-mass', over_kg: -payloadLeft.interval.low }]
+      : [],
+  'near-permitted-mass': ({ payloadLeft, loadedMass }) => {
+    if (payloadLeft.kind === 'unknown' || payloadLeft.interval.low < 0) return [];
+    if (loadedMass.kind === 'unknown') return [];
+    const loaded = loadedMass.interval.mid;
+    const share = loaded / (loaded + payloadLeft.interval.mid);
+    return share >= NEAR_SHARE ? [{ code: 'near-permitted-mass', share }] : [];
+  },
+  'licence-not-legal': ({ licence }) =>
+    licence.kind === 'not-legal' ? [{ code: 'licence-not-legal', rules: licence.rules }] : [],
+  'licence-unsure': ({ licence }) =>
+    licence.kind === 'not-known' ? [{ code: 'licence-unsure' }] : [],
+  'tiptoe-on-loose': ({ heelGap, brief }) => {
+    const looseShare = looseOf(brief);
+    return heelGap.kind === 'known' &&
+      heelGap.interval.mid > STANCE_LIMITS.balls &&
+      looseShare >= LOOSE_SHARE_FROM
+      ? [{ code: 'tiptoe-on-loose', looseShare }]
+      : [];
+  },
+  'fuel-gap-over-range': ({ range, brief }) =>
+    range.kind === 'known' && range.interval.low < brief.trip.fuelGap_km
+      ? [{ code: 'fuel-gap-over-range', short_km: brief.trip.fuelGap_km - range.interval.low }]
+      : [],
+  'no-passenger': ({ brief, passenger }) =>
+    (brief.trip.pillion_kg ?? 0) > 0 && passenger === 'no' ? [{ code: 'no-passenger' }] : [],
+  'over-axle-limit': (facts) =>
+    ENDS.flatMap((end) => {
+      const limit = facts.axleLimits[end];
+      const most = limit.kind === 'known' ? limit.interval.mid : undefined;
+      return over(loadOn(facts, end), most).map((over_kg) => ({
+        code: 'over-axle-limit' as const,
+        end,
+        over_kg,
+      }));
+    }),
+  'over-tyre-load': (facts) =>
+    ENDS.flatMap((end) =>
+      over(loadOn(facts, end), facts.tyreLoads_kg[end]).map((over_kg) => ({
+        code: 'over-tyre-load' as const,
+        end,
+        over_kg,
+      })),
+    ),
+  'light-front': ({ frontShare }) =>
+    frontShare.kind === 'known' && frontShare.interval.mid < LIGHT_FRONT
+      ? [{ code: 'light-front', share: frontShare.interval.mid }]
+      : [],
+  'watts-short': ({ watts }) =>
+    watts.kind === 'known' && watts.interval.mid < 0
+      ? [{ code: 'watts-short', short_W: -watts.interval.mid }]
+      : [],
+  'springs-do-not-suit': ({ springsSuit }) =>
+    springsSuit ? [] : [{ code: 'springs-do-not-suit' }],
+  altitude: ({ brief: { trip } }) =>
+    trip.altitude_m !== undefined && trip.altitude_m >= HIGH_FROM
+      ? [{ code: 'altitude', altitude_m: trip.altitude_m }]
+      : [],
+  'service-stretched': ({ brief: { trip } }) =>
+    trip.serviceStretch_percent !== undefined && trip.serviceStretch_percent > 100
+      ? [{ code: 'service-stretched', percent: trip.serviceStretch_percent }]
+      : [],
+  lowered: ({ parts }) => (standShortened(parts) ? ofParts('lowered', lowering(parts)) : []),
+  'lowered-without-stand': ({ parts }) =>
+    standShortened(parts) ? [] : ofParts('lowered-without-stand', lowering(parts)),
+  'lowered-one-end': byFlag('lowered-one-end', 'lowers-one-end'),
+  'ends-approval': byFlag('ends-approval', 'ends-approval'),
+  'brake-hydraulics': byFlag('brake-hydraulics', 'brake-hydraulics'),
+  'specialist-shock': byFlag('specialist-shock', 'specialist-shock'),
+  'electrical-load': byFlag('electrical-load', 'electrical-load'),
+  'tyre-rating': byFlag('tyre-rating', 'tyre-rating'),
+  speedometer: byFlag('speedometer', 'speedometer'),
+  'fuel-can': byFlag('fuel-can', 'fuel-can'),
+  'cable-reach': byFlag('cable-reach', 'cable-reach'),
+  'tell-insurer': ({ parts }) =>
+    ofParts(
+      'tell-insurer',
+      parts.map((p) => p.id),
+    ),
+};
+
+/** Every caution that this rider, machine and set of parts sets off, the gravest first. */
+export const findCautions = (facts: CautionFacts): readonly Caution[] =>
+  Object.values(FINDERS).flatMap((find: (f: CautionFacts) => readonly Caution[]) => find(facts));

@@ -16,6 +16,9 @@ export const DONOR_CLASSES = [
 ] as const;
 export type DonorClass = (typeof DONOR_CLASSES)[number];
 
+/** What putting one thing right may cost, in any currency. */
+export const MENDING_LIMITS = { min: 0, max: 100_000 } as const;
+
 /** A known weak point of a model, or what was found on one machine. */
 export interface WeakPoint {
   readonly id: string;

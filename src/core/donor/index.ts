@@ -17,6 +17,7 @@ export {
   type MachineFacts,
   type MachineState,
   type Variant,
+  MENDING_LIMITS,
   type WeakPoint,
 } from './donor';
 export { MACHINE_LIMITS } from './machine-limits';

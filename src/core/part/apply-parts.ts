@@ -1,6 +1,6 @@
-import { add, exactly, known, multiply, scale, type Estimate } from '../numeric';
+import { add, combine, exactly, known, multiply, scale, type Estimate } from '../numeric';
 import { FUEL_DENSITY, type FigureKey, type NormalFigures } from '../readings';
-import type { Part, PartEffect } from './part';
+import { EFFECT_CHANGES, type EffectChange, type Part } from './part';
 
 /**
  * The figures of a machine with parts fitted: `set` first, then `scale`, then `add`, so that the order of the list
@@ -14,9 +14,9 @@ export function applyParts(figures: NormalFigures, parts: readonly Part[]): Norm
     if (figure) next[key] = { ...figure, estimate: f(figure.estimate) };
   };
   const effects = parts.flatMap((p) => p.effects);
-  for (const kind of ['set', 'scale', 'add'] as const) {
+  for (const kind of EFFECT_CHANGES) {
     for (const effect of effects.filter((e) => e.change === kind))
-      change(effect.figure, (e) => changed(e, effect));
+      change(effect.figure, (e) => CHANGED[effect.change](e, effect.amount));
   }
   const mass = parts.reduce((sum, p) => sum + p.mass_kg, 0);
   const fuel = fuelGained(figures.tank.estimate, next.tank?.estimate);
@@ -27,15 +27,12 @@ export function applyParts(figures: NormalFigures, parts: readonly Part[]): Norm
   return next as Record<FigureKey, NormalFigures[FigureKey]>;
 }
 
-function changed(estimate: Estimate, effect: PartEffect): Estimate {
-  if (effect.change === 'set') return known(exactly(effect.amount));
-  if (estimate.kind === 'unknown') return estimate;
-  return known(
-    effect.change === 'scale'
-      ? scale(estimate.interval, effect.amount)
-      : add(estimate.interval, exactly(effect.amount)),
-  );
-}
+/** What each kind of effect makes of an estimate. */
+const CHANGED: Readonly<Record<EffectChange, (estimate: Estimate, amount: number) => Estimate>> = {
+  set: (_, amount) => known(exactly(amount)),
+  scale: (estimate, factor) => combine([estimate] as const, (i) => scale(i, factor)),
+  add: (estimate, amount) => combine([estimate] as const, (i) => add(i, exactly(amount))),
+};
 
 function fuelGained(before: Estimate, after: Estimate | undefined) {
   if (before.kind === 'unknown' || after?.kind !== 'known') return exactly(0);

@@ -1,5 +1,5 @@
 import { figureDefinition } from '../readings';
-import type { AffectedFigure, PartEffect } from './part';
+import type { AffectedFigure, EffectChange } from './part';
 
 /** Smallest and largest factor of a part that scales a figure. */
 const FACTOR_LIMITS = { min: 0.2, max: 5 } as const;
@@ -12,7 +12,7 @@ const FACTOR_LIMITS = { min: 0.2, max: 5 } as const;
  */
 export function effectLimits(
   figure: AffectedFigure,
-  change: PartEffect['change'],
+  change: EffectChange,
 ): { readonly min: number; readonly max: number } {
   const { min, max } = figureDefinition(figure).limits;
   switch (change) {

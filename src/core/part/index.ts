@@ -4,10 +4,12 @@ export { applySets } from './apply-sets';
 export { fitsDonor, hasWords } from './fits-donor';
 export {
   AFFECTED_FIGURES,
+  EFFECT_CHANGES,
   PART_FLAGS,
   PART_LIMITS,
   PART_KINDS,
   type AffectedFigure,
+  type EffectChange,
   type Part,
   type PartEffect,
   type PartFits,

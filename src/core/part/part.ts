@@ -43,10 +43,14 @@ export const AFFECTED_FIGURES = [
 ] as const satisfies readonly FigureKey[];
 export type AffectedFigure = (typeof AFFECTED_FIGURES)[number];
 
-/** `add` and `set` are in the figure's base unit; `scale` is a factor. */
+/** What an effect can do to a figure, in the order in which they are applied, so that the order of a list does not matter. */
+export const EFFECT_CHANGES = ['set', 'scale', 'add'] as const;
+export type EffectChange = (typeof EFFECT_CHANGES)[number];
+
+/** `add` and `set` are in the figure's base unit; `scale` is a factor. Every reader of a kind is a table over all of them, so that a new kind does not compile until each reader handles it. */
 export interface PartEffect {
   readonly figure: AffectedFigure;
-  readonly change: 'add' | 'set' | 'scale';
+  readonly change: EffectChange;
   readonly amount: number;
 }
 

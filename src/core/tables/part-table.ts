@@ -2,9 +2,11 @@ import { DONOR_CLASSES } from '../donor';
 import { factDefinition, isFactKey } from '../facts';
 import {
   AFFECTED_FIGURES,
+  EFFECT_CHANGES,
   PART_FLAGS,
   PART_KINDS,
   PART_LIMITS,
+  type EffectChange,
   type Part,
   type PartEffect,
   type PartFits,
@@ -37,7 +39,7 @@ export const PART_HEADINGS = [
 ] as const;
 type PartHeading = (typeof PART_HEADINGS)[number];
 
-const SIGN: Readonly<Record<PartEffect['change'], string>> = { add: '+', set: '=', scale: '*' };
+const SIGN: Readonly<Record<EffectChange, string>> = { add: '+', set: '=', scale: '*' };
 
 /**
  * Parts as a table that `readPartRow` reads back. Effects are in base units: `seatHeight +-25; tank =11.4; consumption *1.02`.
@@ -220,15 +222,14 @@ function readEffects(
 ): readonly PartEffect[] {
   return list.flatMap((text): PartEffect[] => {
     const match = /^([A-Za-z]+)\s*([+=*])\s*(\S+)$/.exec(text);
+    const change = EFFECT_CHANGES.find((c) => SIGN[c] === match?.[2]);
     const figure = AFFECTED_FIGURES.find((f) => f.toLowerCase() === match?.[1]?.toLowerCase());
     const amount = parseNumber(match?.[3] ?? '');
-    if (!match || !figure || amount === undefined) {
+    if (!change || !figure || amount === undefined) {
       fail(text);
       return [];
     }
-    return [
-      { figure, change: match[2] === '+' ? 'add' : match[2] === '=' ? 'set' : 'scale', amount },
-    ];
+    return [{ figure, change, amount }];
   });
 }
 

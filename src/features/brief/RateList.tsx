@@ -3,9 +3,9 @@ import { Box, Flex, IconButton, Text } from '@chakra-ui/react';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { RATE_LIMITS, type ExchangeRate } from '@/core/brief';
-import { CURRENCIES, parseNumber, type CurrencyCode } from '@/core/units';
+import { CURRENCIES, type CurrencyCode } from '@/core/units';
 import { Choice, UnitInput } from '@/ui/fields';
-import { limitWords } from '@/ui/messages';
+import { readAmount } from '@/ui/stored';
 import type { BriefModel } from './use-brief';
 
 const today = () => new Date().toISOString().slice(0, 10);
@@ -21,16 +21,14 @@ export function RateList({ model }: { readonly model: BriefModel }) {
   const save = (next: readonly ExchangeRate[]) =>
     model.edit(['money', 'rates'], next, 'money.rates');
   const add = () => {
-    const rate = parseNumber(text);
-    if (!chosen || rate === undefined || !(rate > 0)) {
-      setFault(`How many ${currency} is one ${chosen ?? ''}? A figure above zero is needed.`);
-      return;
-    }
-    if (rate < RATE_LIMITS.min || rate > RATE_LIMITS.max) {
-      setFault(limitWords(RATE_LIMITS.min, RATE_LIMITS.max, currency));
-      return;
-    }
-    save([...rates, { currency: chosen, rate, date: today() }]);
+    const read = readAmount(text, {
+      quantity: { kind: 'plain', sign: currency },
+      limits: RATE_LIMITS,
+      required: true,
+    });
+    if (read.kind === 'fault') return setFault(read.words);
+    if (!chosen || read.value === undefined) return;
+    save([...rates, { currency: chosen, rate: read.value, date: today() }]);
     setText('');
     setAdding(undefined);
     setFault(undefined);

@@ -6,18 +6,16 @@ import { SEAT_WIDTHS, STANCE_BANDS, type SeatWidth, type StanceBand } from '@/co
 import type { Sit } from '@/core/evidence';
 import { OFFSET_SIGMA, personalFit } from '@/core/fit';
 import { figureDefinition } from '@/core/readings';
-import { fromBase, parseAmount, preferredUnit, toBase } from '@/core/units';
 import { Choice, FieldRow, UnitInput } from '@/ui/fields';
 import {
-  amountFaultWords,
   formatBase,
   formatWithUnit,
-  limitWords,
   SEAT_WIDTH_WORDS,
   STANCE_WORDS,
   unitSign,
   type Reader,
 } from '@/ui/messages';
+import { measured, readAmount } from '@/ui/stored';
 import type { Change } from '@/store/history';
 import { evidenceIn } from '@/store/queries';
 import { useDossierState, useDossierStore } from '@/store/react';
@@ -115,23 +113,18 @@ function NewSit({
   const [seatWidth, setWidth] = useState<SeatWidth>('middle');
   const [feet, setFeet] = useState<StanceBand>('balls');
   const [fault, setFault] = useState<string>();
-  const unit = preferredUnit('length', reader.units, reader.currency);
   const add = () => {
-    const read = parseAmount(seat, 'length', unit);
-    if (read.kind === 'fault') return setFault(amountFaultWords(read.fault));
-    const seatHeight_mm = toBase(read.amount, read.unit);
-    if (seatHeight_mm < SEAT_LIMITS.min || seatHeight_mm > SEAT_LIMITS.max)
-      return setFault(
-        limitWords(
-          fromBase(SEAT_LIMITS.min, unit),
-          fromBase(SEAT_LIMITS.max, unit),
-          unitSign('length', reader),
-        ),
-      );
+    const read = readAmount(seat, {
+      quantity: measured('length', reader),
+      limits: SEAT_LIMITS,
+      required: true,
+    });
+    if (read.kind === 'fault') return setFault(read.words);
+    if (read.value === undefined) return;
     onAdd({
       id: crypto.randomUUID(),
       machine: machine.trim() || 'a machine',
-      seatHeight_mm,
+      seatHeight_mm: read.value,
       seatWidth,
       feet,
     });

@@ -7,24 +7,9 @@ import {
   type Brief,
   type BriefFigure,
 } from '@/core/brief';
-import {
-  CURRENCIES,
-  fromBase,
-  parseAmount,
-  parseNumber,
-  preferredUnit,
-  toBase,
-  type CurrencyCode,
-  type UnitId,
-} from '@/core/units';
-import {
-  amountFaultWords,
-  fieldPlaces,
-  limitWords,
-  trimmed,
-  unitSign,
-  type Reader,
-} from '@/ui/messages';
+import { CURRENCIES, preferredUnit, type CurrencyCode, type UnitId } from '@/core/units';
+import { fieldPlaces, type Reader } from '@/ui/messages';
+import { amountText, readAmount, type Quantity } from '@/ui/stored';
 
 export const briefFigureUnit = (key: BriefFigure, reader: Reader): UnitId | undefined => {
   const { dimension } = BRIEF_LIMITS[key];
@@ -33,14 +18,19 @@ export const briefFigureUnit = (key: BriefFigure, reader: Reader): UnitId | unde
     : preferredUnit(dimension, reader.units, reader.currency);
 };
 
-/** The figure's text in the reader's unit; empty for not known. */
-export function briefFigureText(brief: Brief, key: BriefFigure, reader: Reader): string {
-  const base = briefValue(brief, key) as number | undefined;
-  if (base === undefined) return '';
+/** How a figure of the brief is typed and shown. */
+function quantityOf(key: BriefFigure, reader: Reader): Quantity {
+  const { dimension } = BRIEF_LIMITS[key];
+  if (dimension === 'money') return { kind: 'sum', currency: reader.currency };
   const unit = briefFigureUnit(key, reader);
-  if (!unit || BRIEF_LIMITS[key].dimension === 'money') return trimmed(base, 2);
-  return trimmed(fromBase(base, unit), fieldPlaces(unit));
+  return dimension === 'plain' || !unit
+    ? { kind: 'plain', sign: briefLimit(key).sign ?? '%' }
+    : { kind: 'measured', dimension, unit, places: fieldPlaces(unit) };
 }
+
+/** The figure's text in the reader's unit; empty for not known. */
+export const briefFigureText = (brief: Brief, key: BriefFigure, reader: Reader): string =>
+  amountText(quantityOf(key, reader), briefValue(brief, key) as number | undefined);
 
 /** The value at a dotted path of the brief. */
 export function briefValue(brief: Brief, path: string): unknown {
@@ -49,44 +39,24 @@ export function briefValue(brief: Brief, path: string): unknown {
     .reduce<unknown>((at, step) => (at as Record<string, unknown> | undefined)?.[step], brief);
 }
 
-/** Text → base figure, with the reason when it is refused. An unchanged text keeps the stored figure to the last digit. */
-function amountText(key: BriefFigure, reader: Reader) {
-  const { dimension, min, max } = BRIEF_LIMITS[key];
+/** Text → base figure, with the reason when it is refused. */
+function figureText(key: BriefFigure, reader: Reader) {
+  const rules = {
+    quantity: quantityOf(key, reader),
+    limits: BRIEF_LIMITS[key],
+    required: !briefLimit(key).optional,
+  };
   return z.string().transform((text, context): number | undefined => {
-    const refuse = (message: string) => {
-      context.addIssue({ code: 'custom', message });
-      return z.NEVER;
-    };
-    if (text.trim() === '' && briefLimit(key).optional) return undefined;
-    const unit = briefFigureUnit(key, reader);
-    if (dimension === 'plain' || !unit) {
-      const sign = briefLimit(key).sign ?? '%';
-      const value = parseNumber(text.replace(sign, ''));
-      if (value === undefined)
-        return refuse(
-          amountFaultWords(text.trim() === '' ? { code: 'empty' } : { code: 'not-a-number', text }),
-        );
-      return value < min || value > max ? refuse(limitWords(min, max, sign)) : value;
-    }
-    const parsed = parseAmount(text, dimension, unit);
-    if (parsed.kind === 'fault') return refuse(amountFaultWords(parsed.fault));
-    if (dimension === 'money') {
-      if (parsed.unit !== unit)
-        return refuse(`Amounts here are in ${unit}; change the currency of the brief instead.`);
-      return parsed.amount < min || parsed.amount > max
-        ? refuse(limitWords(min, max, unit))
-        : parsed.amount;
-    }
-    const base = toBase(parsed.amount, parsed.unit);
-    return base < min || base > max
-      ? refuse(limitWords(fromBase(min, unit), fromBase(max, unit), unitSign(dimension, reader)))
-      : base;
+    const read = readAmount(text, rules);
+    if (read.kind === 'value') return read.value;
+    context.addIssue({ code: 'custom', message: read.words });
+    return z.NEVER;
   });
 }
 
 /** What the form holds: text for figures, choices as they are. Its shape is the brief's. */
 export const briefFormSchema = (reader: Reader) => {
-  const amount = (key: BriefFigure) => amountText(key, reader);
+  const amount = (key: BriefFigure) => figureText(key, reader);
   return z.object({
     rider: z.object({
       height_mm: amount('rider.height_mm'),

@@ -5,6 +5,7 @@ import {
   donorName,
   MACHINE_LIMITS,
   MACHINE_STATES,
+  MENDING_LIMITS,
   SEAT_VERSIONS,
   TUNES,
   type Donor,
@@ -105,7 +106,9 @@ export const factReadingsSchema = z.strictObject(
 export const weakPointSchema = z.strictObject({
   id,
   what: z.string().max(200),
-  cost: z.strictObject({ amount: z.number().min(0).max(100000), currency }).optional(),
+  cost: z
+    .strictObject({ amount: z.number().min(MENDING_LIMITS.min).max(MENDING_LIMITS.max), currency })
+    .optional(),
   mend: z.boolean(),
   origin: z.enum(ORIGINS),
   note: z.string().max(400),

@@ -3,6 +3,7 @@ import { DONOR_CLASSES } from '@/core/donor';
 import { FACT_KEYS, isFactValue, type FactKey } from '@/core/facts';
 import {
   AFFECTED_FIGURES,
+  EFFECT_CHANGES,
   effectLimits,
   PART_FLAGS,
   PART_KINDS,
@@ -31,7 +32,7 @@ const sets = z
 const effectSchema = z
   .strictObject({
     figure: z.enum(AFFECTED_FIGURES),
-    change: z.enum(['add', 'set', 'scale']),
+    change: z.enum(EFFECT_CHANGES),
     amount: z.number(),
   })
   .refine(

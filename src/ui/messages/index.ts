@@ -35,7 +35,7 @@ export {
   unitSign,
   type Reader,
 } from './format';
-export { formulaWords, type FormulaWords } from './formulas';
+export { formulaWords } from './formulas';
 export { fitsWords, FLAG_WORDS, partCellFaultWords, partFacts } from './parts';
 export { gapWords } from './gaps';
 export { knownBy } from './known-by';

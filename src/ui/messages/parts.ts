@@ -1,4 +1,10 @@
-import { AFFECTED_FIGURES, type Part, type PartEffect, type PartFlag } from '@/core/part';
+import {
+  AFFECTED_FIGURES,
+  type EffectChange,
+  type Part,
+  type PartEffect,
+  type PartFlag,
+} from '@/core/part';
 import type { PartCellFault } from '@/core/tables';
 import { convert } from '@/core/units';
 import { formatFigure, formatNumber, unitSign, type Reader } from './format';
@@ -6,14 +12,17 @@ import { AFFECTED_WORDS, CLASS_WORDS, FACT_WORDS, optionWords } from './words';
 
 const SIGN = (x: number) => (x >= 0 ? '+' : '−');
 
+const CHANGE_WORDS: Readonly<Record<EffectChange, (effect: PartEffect, reader: Reader) => string>> =
+  {
+    scale: ({ amount }) => `${SIGN(amount - 1)}${formatNumber(Math.abs(amount - 1) * 100)} %`,
+    set: ({ amount, figure }, reader) => formatFigure(amount, figure, reader),
+    add: ({ amount, figure }, reader) =>
+      `${SIGN(amount)}${formatFigure(Math.abs(amount), figure, reader)}`,
+  };
+
 /** What a part does to one figure: `seat −25 mm`. */
 function effectWords(effect: PartEffect, reader: Reader): string {
-  const name = AFFECTED_WORDS[effect.figure];
-  if (effect.change === 'scale')
-    return `${name} ${SIGN(effect.amount - 1)}${formatNumber(Math.abs(effect.amount - 1) * 100)} %`;
-  if (effect.change === 'set')
-    return `${name} ${formatFigure(effect.amount, effect.figure, reader)}`;
-  return `${name} ${SIGN(effect.amount)}${formatFigure(Math.abs(effect.amount), effect.figure, reader)}`;
+  return `${AFFECTED_WORDS[effect.figure]} ${CHANGE_WORDS[effect.change](effect, reader)}`;
 }
 
 function massWords(mass_kg: number, reader: Reader): string {

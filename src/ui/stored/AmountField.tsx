@@ -1,84 +1,83 @@
 'use client';
-import { Box } from '@chakra-ui/react';
-import {
-  parseAmount,
-  preferredUnit,
-  fromBase,
-  toBase,
-  unitEntry,
-  type Dimension,
-} from '@/core/units';
-import { useDraftText, type Parsed } from '@/store/react';
+import type { ReactNode } from 'react';
+import { Flex } from '@chakra-ui/react';
+import { useDraftText } from '@/store/react';
 import type { Outcome } from '@/store/dossier-state';
 import { FieldRow, UnitInput } from '../fields';
-import { amountFaultWords, limitWords, recordFaultWords, trimmed, type Reader } from '../messages';
+import { recordFaultWords } from '../messages';
+import { amountText, readAmount, signOf, type AmountRules } from './amount-text';
 
-export interface AmountFieldProps {
+export interface AmountProps extends AmountRules {
+  /** Also where unfinished typing is kept. */
   readonly id: string;
-  readonly label: string;
-  readonly dimension: Exclude<Dimension, 'money'>;
-  readonly limits: { readonly min: number; readonly max: number };
-  /** In the base unit; absent: not known. */
+  /** As stored; absent: not known. */
   readonly value: number | undefined;
-  /** An emptied field is refused. */
-  readonly required?: boolean;
-  readonly reader: Reader;
   readonly onSet: (value: number | undefined, before: number | undefined) => Outcome;
 }
 
-/** One optional plain figure, typed in any unit and kept in the base unit. */
-export function AmountField({
-  id,
-  label,
-  dimension,
-  limits,
-  value,
-  required = false,
-  reader,
-  onSet,
-}: AmountFieldProps) {
-  const unit = preferredUnit(dimension, reader.units, reader.currency);
-  const parse = (text: string): Parsed<number | undefined> => {
-    if (text.trim() === '' && !required) return { kind: 'value', value: undefined };
-    const parsed = parseAmount(text, dimension, unit);
-    if (parsed.kind === 'fault') return { kind: 'fault', words: amountFaultWords(parsed.fault) };
-    const base = toBase(parsed.amount, parsed.unit);
-    return base >= limits.min && base <= limits.max
-      ? { kind: 'value', value: base }
-      : {
-          kind: 'fault',
-          words: limitWords(
-            fromBase(limits.min, unit),
-            fromBase(limits.max, unit),
-            unitEntry(unit).symbol,
-          ),
-        };
-  };
+/** The draft of one amount: what is typed, why it is refused, and what the input needs. */
+function useAmount({ id, value, onSet, ...rules }: AmountProps) {
   const field = useDraftText<number | undefined>({
     draftKey: id,
-    shown: value === undefined ? '' : trimmed(fromBase(value, unit), 2),
+    shown: amountText(rules.quantity, value),
     base: value,
-    parse,
+    parse: (text) => readAmount(text, rules),
     commit: (next, before) => onSet(next, before as number | undefined),
     committed: (next) => next,
     refusalWords: recordFaultWords,
   });
+  const input = {
+    id,
+    unit: signOf(rules.quantity),
+    placeholder: 'not known',
+    invalid: field.fault !== undefined,
+    value: field.text,
+    onFocus: field.onFocus,
+    onChange: (e: { readonly target: { readonly value: string } }) =>
+      field.onChange(e.target.value),
+    onBlur: field.onBlur,
+    ...(field.fault === undefined ? {} : { 'aria-describedby': `${id}-fault` }),
+  };
+  return { input, fault: field.fault };
+}
+
+/** One plain figure in a row of its own: typed in any unit, kept in the stored one. */
+export function AmountField({
+  label,
+  children,
+  ...amount
+}: AmountProps & {
+  readonly label: string;
+  /** What stands beside it. */
+  readonly children?: ReactNode;
+}) {
+  const { input, fault } = useAmount(amount);
   return (
-    <Box>
-      <FieldRow id={id} label={label} fault={field.fault}>
-        <UnitInput
-          id={id}
-          unit={unitEntry(unit).symbol}
-          wide="132px"
-          placeholder="not known"
-          invalid={field.fault !== undefined}
-          value={field.text}
-          onFocus={field.onFocus}
-          onChange={(e) => field.onChange(e.target.value)}
-          onBlur={field.onBlur}
-          aria-describedby={field.fault ? `${id}-fault` : undefined}
-        />
-      </FieldRow>
-    </Box>
+    <FieldRow id={amount.id} label={label} fault={fault}>
+      <Flex gap="1">
+        <UnitInput wide="132px" {...input} />
+        {children}
+      </Flex>
+    </FieldRow>
+  );
+}
+
+/** The same without a row, for lists and cards; `fault` stands under it. */
+export function AmountInput({
+  label,
+  wide,
+  fault: faultMark,
+  ...amount
+}: AmountProps & {
+  readonly label: string;
+  readonly wide: string;
+  readonly fault: (words: string, id: string) => ReactNode;
+}) {
+  const { input, fault } = useAmount(amount);
+  return (
+    <>
+      <UnitInput wide={wide} {...input} aria-label={label} />
+      {fault !== undefined && faultMark(fault, `${amount.id}-fault`)}
+    </>
   );
 }

@@ -1,19 +1,37 @@
 'use client';
-import { Box, Flex, IconButton, Input, Text } from '@chakra-ui/react';
+import { Box, Flex, IconButton, Text } from '@chakra-ui/react';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { AFFECTED_FIGURES, type AffectedFigure, type Part, type PartEffect } from '@/core/part';
+import {
+  AFFECTED_FIGURES,
+  EFFECT_CHANGES,
+  effectLimits,
+  type AffectedFigure,
+  type EffectChange,
+  type Part,
+  type PartEffect,
+} from '@/core/part';
 import { figureUnit } from '@/core/readings';
-import { fromBase, parseNumber, toBase, unitEntry } from '@/core/units';
+import { unitEntry } from '@/core/units';
+import type { Outcome } from '@/store/dossier-state';
 import { Choice } from '@/ui/fields';
-import { AFFECTED_WORDS, trimmed, type Reader } from '@/ui/messages';
+import { AFFECTED_WORDS, type Reader } from '@/ui/messages';
+import { AmountInput, type Quantity } from '@/ui/stored';
 
-const CHANGES = [
-  ['add', 'changes by'],
-  ['set', 'becomes'],
-  ['scale', 'changes by %'],
-] as const;
-const NEUTRAL: Readonly<Record<PartEffect['change'], number>> = { add: 0, set: 1, scale: 1 };
+const CHANGE_WORDS: Readonly<Record<EffectChange, string>> = {
+  add: 'changes by',
+  set: 'becomes',
+  scale: 'changes by %',
+};
+/** What leaves a figure as it is; nothing does that sets it, so that amount is asked for before it counts. */
+const NEUTRAL: Readonly<Record<EffectChange, number | undefined>> = {
+  add: 0,
+  set: undefined,
+  scale: 1,
+};
+
+/** An effect as the row shows it: its amount may still be asked for. */
+type Shown = Omit<PartEffect, 'amount'> & { readonly amount: number | undefined };
 
 /** What the part does to the machine's figures, in the rider's units. */
 export function EffectList({
@@ -23,42 +41,57 @@ export function EffectList({
 }: {
   readonly part: Part;
   readonly reader: Reader;
-  readonly onSet: (effects: readonly PartEffect[]) => void;
+  readonly onSet: (effects: readonly PartEffect[]) => Outcome;
 }) {
-  const put = (index: number, effect: PartEffect | undefined) =>
-    onSet(part.effects.flatMap((e, i) => (i !== index ? [e] : effect ? [effect] : [])));
+  /** The figure whose amount is still asked for. */
+  const [setting, setSetting] = useState<AffectedFigure>();
+  const put = (figure: AffectedFigure, effect: PartEffect | undefined) =>
+    onSet(part.effects.flatMap((e) => (e.figure !== figure ? [e] : effect ? [effect] : [])));
+  const shown = (effect: PartEffect): Shown =>
+    effect.figure === setting ? { ...effect, change: 'set', amount: undefined } : effect;
+  const choose = (effect: PartEffect, change: EffectChange) => {
+    const amount = NEUTRAL[change];
+    setSetting(amount === undefined ? effect.figure : undefined);
+    if (amount !== undefined) put(effect.figure, { ...effect, change, amount });
+  };
   const free = AFFECTED_FIGURES.filter((f) => !part.effects.some((e) => e.figure === f));
   return (
     <Box py="1">
       <Text fontWeight="700">What it changes</Text>
-      {part.effects.map((effect, i) => (
-        <Flex key={`${effect.figure}-${effect.change}`} gap="1.5" align="center" py="0.5">
-          <Text flex="1">{AFFECTED_WORDS[effect.figure]}</Text>
-          <Choice
-            aria-label={`${AFFECTED_WORDS[effect.figure]}: how`}
-            wide="120px"
-            value={effect.change}
-            options={CHANGES.map(([value, words]) => ({ value, words }))}
-            onChange={(e) => {
-              const change = e.target.value as PartEffect['change'];
-              put(i, { ...effect, change, amount: NEUTRAL[change] });
-            }}
-          />
-          <EffectAmount
-            effect={effect}
-            reader={reader}
-            onSet={(amount) => put(i, { ...effect, amount })}
-          />
-          <IconButton
-            size="xs"
-            variant="ghost"
-            aria-label={`It leaves ${AFFECTED_WORDS[effect.figure]} alone`}
-            onClick={() => put(i, undefined)}
-          >
-            <X size={14} />
-          </IconButton>
-        </Flex>
-      ))}
+      {part.effects.map((stored) => {
+        const effect = shown(stored);
+        return (
+          <Flex key={effect.figure} gap="1.5" align="center" wrap="wrap" py="0.5">
+            <Text flex="1">{AFFECTED_WORDS[effect.figure]}</Text>
+            <Choice
+              aria-label={`${AFFECTED_WORDS[effect.figure]}: how`}
+              wide="120px"
+              value={effect.change}
+              options={EFFECT_CHANGES.map((value) => ({ value, words: CHANGE_WORDS[value] }))}
+              onChange={(e) => choose(stored, e.target.value as EffectChange)}
+            />
+            <EffectAmount
+              key={effect.change}
+              id={`part-${part.id}-${effect.figure}-${effect.change}`}
+              effect={effect}
+              reader={reader}
+              onSet={(amount) => {
+                const outcome = put(effect.figure, { ...effect, amount });
+                if (outcome.kind === 'done') setSetting(undefined);
+                return outcome;
+              }}
+            />
+            <IconButton
+              size="xs"
+              variant="ghost"
+              aria-label={`It leaves ${AFFECTED_WORDS[effect.figure]} alone`}
+              onClick={() => put(effect.figure, undefined)}
+            >
+              <X size={14} />
+            </IconButton>
+          </Flex>
+        );
+      })}
       {free.length > 0 && (
         <Choice
           aria-label="Another figure it changes"
@@ -81,55 +114,43 @@ export function EffectList({
   );
 }
 
+/** An effect's amount is kept in the figure's base unit; consumption is added to and set as it is kept, since what is spared of a distance per volume is no number of its own. */
+function quantityOf({ figure, change }: Shown, reader: Reader): Quantity {
+  if (change === 'scale') return { kind: 'change' };
+  const unit = figureUnit(figure, reader.units, reader.currency);
+  const { dimension, factor, symbol } = unitEntry(unit);
+  if (dimension === 'money') return { kind: 'sum', currency: reader.currency };
+  return factor === undefined
+    ? { kind: 'plain', sign: 'L/100 km' }
+    : { kind: 'measured', dimension, unit, places: symbol === 'in' ? 2 : 1 };
+}
+
 function EffectAmount({
+  id,
   effect,
   reader,
   onSet,
 }: {
-  readonly effect: PartEffect;
+  readonly id: string;
+  readonly effect: Shown;
   readonly reader: Reader;
-  readonly onSet: (amount: number) => void;
+  readonly onSet: (amount: number) => Outcome;
 }) {
-  const [typed, setTyped] = useState<string>();
-  const unit = figureUnit(effect.figure, reader.units, reader.currency);
-  const reciprocal = unitEntry(unit).factor === undefined;
-  const shownUnit =
-    effect.change === 'scale' ? '%' : reciprocal ? 'L/100 km' : unitEntry(unit).symbol;
-  const shown =
-    effect.change === 'scale'
-      ? (effect.amount - 1) * 100
-      : reciprocal
-        ? effect.amount
-        : fromBase(effect.amount, unit);
-  const bad = typed !== undefined && parseNumber(typed) === undefined;
-  const change = (text: string) => {
-    setTyped(text);
-    const value = parseNumber(text);
-    if (value === undefined) return;
-    if (effect.change === 'scale') {
-      if (value > -95 && value < 400) onSet(1 + value / 100);
-    } else if (effect.change === 'add' || value > 0)
-      onSet(reciprocal ? value : toBase(value, unit));
-  };
   return (
-    <Flex align="center" gap="1">
-      <Input
-        size="sm"
-        width="76px"
-        px="2"
-        textAlign="right"
-        inputMode="decimal"
-        bg="bg.panel"
-        borderColor={bad ? 'fail' : 'border.emphasized'}
-        aria-label={`${AFFECTED_WORDS[effect.figure]}: by how much, ${shownUnit}`}
-        aria-invalid={bad || undefined}
-        value={typed ?? trimmed(shown, 2)}
-        onChange={(e) => change(e.target.value)}
-        onBlur={() => !bad && setTyped(undefined)}
-      />
-      <Text fontSize="xs" color="fg.muted" width="46px">
-        {shownUnit}
-      </Text>
-    </Flex>
+    <AmountInput
+      id={id}
+      label={`${AFFECTED_WORDS[effect.figure]}: by how much`}
+      wide="128px"
+      quantity={quantityOf(effect, reader)}
+      limits={effectLimits(effect.figure, effect.change)}
+      required
+      value={effect.amount}
+      onSet={(amount) => onSet(amount ?? 0)}
+      fault={(words, faultId) => (
+        <Text id={faultId} role="alert" fontSize="xs" color="fail" fontWeight="600" width="100%">
+          {words}
+        </Text>
+      )}
+    />
   );
 }

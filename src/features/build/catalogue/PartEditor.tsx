@@ -12,11 +12,10 @@ import {
 import { CURRENCIES, type CurrencyCode } from '@/core/units';
 import { Choice, FieldRow } from '@/ui/fields';
 import { fitsWords, FLAG_WORDS, PART_KIND_WORDS } from '@/ui/messages';
-import { AmountField } from '@/ui/stored';
+import { AmountField, measured } from '@/ui/stored';
 import { EffectList } from './EffectList';
 import { FitsField } from './FitsField';
 import { NeedList } from './NeedList';
-import { PriceField } from './PriceField';
 import type { CatalogueModel } from './use-catalogue';
 
 /** Everything about one part, to read and to change. */
@@ -107,7 +106,16 @@ export function PartEditor({
           onChange={(e) => edit(part, 'kind', e.target.value as PartKind)}
         />
       </FieldRow>
-      <PriceField part={part} onSet={(amount) => edit(part, 'price', { ...part.price, amount })}>
+      <AmountField
+        key={part.price.currency}
+        id={`part-${part.id}-price`}
+        label="Price"
+        quantity={{ kind: 'sum', currency: part.price.currency }}
+        limits={PART_LIMITS.price}
+        required
+        value={part.price.amount}
+        onSet={(amount = 0) => edit(part, 'price', { ...part.price, amount })}
+      >
         <Choice
           aria-label="Currency"
           wide="84px"
@@ -117,52 +125,45 @@ export function PartEditor({
             edit(part, 'price', { ...part.price, currency: e.target.value as CurrencyCode })
           }
         />
-      </PriceField>
+      </AmountField>
       <AmountField
         id={`part-${part.id}-hours`}
         label="Fitting"
-        dimension="duration"
+        quantity={measured('duration', reader)}
         limits={PART_LIMITS.fitting_h}
         required
         value={part.fitting_h}
-        reader={reader}
         onSet={(after) => edit(part, 'fitting_h', after ?? 0)}
       />
       {yesNo('workshop', 'A workshop has to fit it')}
       <AmountField
         id={`part-${part.id}-mass`}
         label="Mass gained"
-        dimension="mass"
+        quantity={measured('mass', reader)}
         limits={PART_LIMITS.mass_kg}
         required
         value={part.mass_kg}
-        reader={reader}
         onSet={(after) => edit(part, 'mass_kg', after ?? 0)}
       />
-      <EffectList part={part} reader={reader} onSet={(effects) => edit(part, 'effects', effects)} />
+      <EffectList
+        key={`effects-${part.id}`}
+        part={part}
+        reader={reader}
+        onSet={(effects) => edit(part, 'effects', effects)}
+      />
       <NeedList part={part} model={model} />
       <FitsField part={part} model={model} />
       {text('slot', 'Place it takes', 40, 'Only one part of a place fits')}
       {text('replaces', 'Stock part it replaces', 120)}
-      <FieldRow id="part-lead" label="Days to arrive">
-        <Input
-          id="part-lead"
-          type="number"
-          min={0}
-          max={PART_LIMITS.leadTime_days.max}
-          size="sm"
-          width="110px"
-          textAlign="right"
-          bg="bg.panel"
-          borderColor="border.emphasized"
-          value={part.leadTime_days}
-          onChange={(e) => {
-            const days = Math.round(Number(e.target.value));
-            if (days >= 0 && days <= PART_LIMITS.leadTime_days.max)
-              edit(part, 'leadTime_days', days);
-          }}
-        />
-      </FieldRow>
+      <AmountField
+        id={`part-${part.id}-lead`}
+        label="Days to arrive"
+        quantity={{ kind: 'plain', sign: 'days' }}
+        limits={PART_LIMITS.leadTime_days}
+        required
+        value={part.leadTime_days}
+        onSet={(days = 0) => edit(part, 'leadTime_days', Math.round(days))}
+      />
       {yesNo('reversible', 'Can be undone')}
       {text('legal', 'Approval and papers', 400)}
       {text('warranty', 'Warranty', 400)}

@@ -17,7 +17,7 @@ import { figureOf, moneyOf, partsOf } from '@/store/queries';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { Choice } from '@/ui/fields';
 import { formatNumber, type Reader } from '@/ui/messages';
-import { AmountField } from '@/ui/stored';
+import { AmountField, measured } from '@/ui/stored';
 
 const WEAR = [
   [0, 'as new'],
@@ -69,10 +69,10 @@ export function MachinePanel({ own, donor, name, reader }: MachinePanelProps) {
       key={`${own.id}-${field}`}
       id={`listing-${own.id}-${field}`}
       label={label}
-      dimension={MACHINE_LIMITS[field].dimension}
+      quantity={measured(MACHINE_LIMITS[field].dimension, reader)}
       limits={MACHINE_LIMITS[field]}
+      required={false}
       value={machine[field]}
-      reader={reader}
       onSet={(after, before) => put(field, before, after)}
     />
   );

@@ -3,9 +3,10 @@ import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { Check, X } from 'lucide-react';
 import { useState } from 'react';
 import type { InspectionPoint, PaperPoint } from '@/core/inspection';
-import { parseNumber } from '@/core/units';
+import { MENDING_LIMITS } from '@/core/donor';
 import { PressRow } from '@/ui/fields';
-import { pointWords, trimmed } from '@/ui/messages';
+import { pointWords } from '@/ui/messages';
+import { amountText, readAmount } from '@/ui/stored';
 import type { CardModel } from './use-card';
 
 interface PointTickProps {
@@ -83,9 +84,15 @@ function Cost({
 }) {
   const cost = model.costOf(point);
   const [typed, setTyped] = useState<string>();
-  const text = typed ?? (cost ? trimmed(cost.amount) : '');
-  const amount = parseNumber(text);
-  const wrong = text.trim() !== '' && !(amount !== undefined && amount >= 0 && amount <= 100_000);
+  const currency = cost?.currency ?? model.reader.currency;
+  const rules = {
+    quantity: { kind: 'sum', currency },
+    limits: MENDING_LIMITS,
+    required: false,
+  } as const;
+  const text = typed ?? amountText(rules.quantity, cost?.amount);
+  const read = readAmount(text, rules);
+  const wrong = read.kind === 'fault';
   return (
     <Flex gap="2" align="center" wrap="wrap">
       <Text>Putting it right costs about</Text>
@@ -102,19 +109,15 @@ function Cost({
         value={text}
         onChange={(e) => {
           setTyped(e.target.value);
-          const n = parseNumber(e.target.value);
-          if (e.target.value.trim() === '') model.setCost(point, undefined);
-          else if (n !== undefined && n >= 0 && n <= 100_000) model.setCost(point, n);
+          const next = readAmount(e.target.value, rules);
+          if (next.kind === 'value') model.setCost(point, next.value);
         }}
         onBlur={() => !wrong && setTyped(undefined)}
       />
-      <Text>{cost?.currency ?? model.reader.currency}</Text>
+      <Text>{currency}</Text>
       <Text fontSize="sm" color={wrong ? 'fail' : 'fg.muted'}>
-        {wrong
-          ? 'A sum from 0 to 100 000.'
-          : cost
-            ? 'counts in the outlay'
-            : 'not known, so not in the outlay yet'}
+        {wrong && read.words}
+        {!wrong && (cost ? 'counts in the outlay' : 'not known, so not in the outlay yet')}
       </Text>
     </Flex>
   );

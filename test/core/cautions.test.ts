@@ -1,0 +1,223 @@
+import { describe, expect, test } from 'vitest';
+import type { Brief } from '@/core/brief';
+import { findCautions, type CautionCode, type CautionFacts } from '@/core/cautions';
+import { exactly, known, unknown, type Estimate } from '@/core/numeric';
+import { PART_FLAGS, type Part, type PartFlag } from '@/core/part';
+import { SHIPPED } from '@/core/catalogue';
+import { newBrief } from '@/store/records';
+
+const of = (low: number, mid = low, high = mid): Estimate => known({ low, mid, high });
+const base = newBrief('EUR');
+const brief = (change: (b: Brief) => Brief = (b) => b): Brief =>
+  change({
+    ...base,
+    ground: {
+      motorway: 0,
+      openRoad: 100,
+      town: 0,
+      gravel: 0,
+      twoTrack: 0,
+      singleTrack: 0,
+      sandMud: 0,
+    },
+    trip: { ...base.trip, fuelGap_km: 200 },
+  });
+const trip = (change: Partial<Brief['trip']>) =>
+  brief((b) => ({ ...b, trip: { ...b.trip, ...change } }));
+
+/** Nothing in these facts sets off a caution. */
+const calm: CautionFacts = {
+  brief: brief(),
+  parts: [],
+  licence: { kind: 'legal' },
+  heelGap: of(20),
+  payloadLeft: of(80, 100, 120),
+  loadedMass: of(300),
+  range: of(250, 300, 350),
+  frontShare: of(0.45),
+  axles: { front_kg: 140, rear_kg: 160 },
+  axleLimits: { front: of(150), rear: of(230) },
+  tyreLoads_kg: { front: 206, rear: 300 },
+  watts: of(100),
+  springsSuit: true,
+  passenger: 'yes',
+};
+const codes = (change: Partial<CautionFacts>): readonly CautionCode[] =>
+  findCautions({ ...calm, ...change }).map((c) => c.code);
+const found = (change: Partial<CautionFacts>) => findCautions({ ...calm, ...change });
+
+test('facts that call for nothing call for nothing', () => expect(found({})).toEqual([]));
+
+test('what is not known sets off no caution of its own, and hides none', () => {
+  const nothing = unknown('mass');
+  expect(
+    codes({
+      heelGap: nothing,
+      payloadLeft: nothing,
+      loadedMass: nothing,
+      range: nothing,
+      frontShare: nothing,
+      axles: undefined,
+      axleLimits: { front: nothing, rear: nothing },
+      tyreLoads_kg: { front: undefined, rear: undefined },
+      watts: nothing,
+      passenger: undefined,
+    }),
+  ).toEqual([]);
+  expect(codes({ payloadLeft: of(10), loadedMass: nothing })).toEqual([]);
+});
+
+// The edges of reference.md, "Safety cautions": each limit from both sides.
+describe('the permitted maximum: judged at the worst end; close from nine tenths', () => {
+  test('over by what the worst end is over, and then not called close as well', () => {
+    expect(found({ payloadLeft: of(-1, 10, 20) })).toEqual([
+      { code: 'over-permitted-mass', over_kg: 1 },
+    ]);
+    expect(codes({ payloadLeft: of(0, 100, 120) })).toEqual([]);
+  });
+  test('270 of 300 kg is nine tenths', () => {
+    expect(found({ loadedMass: of(270), payloadLeft: of(30) })).toEqual([
+      { code: 'near-permitted-mass', share: 0.9 },
+    ]);
+    expect(codes({ loadedMass: of(269), payloadLeft: of(31) })).toEqual([]);
+    expect(codes({ loadedMass: of(300), payloadLeft: of(0) })).toEqual(['near-permitted-mass']);
+  });
+});
+
+test('the licence: not legal with its rules, not known, legal', () => {
+  expect(found({ licence: { kind: 'not-legal', rules: ['a2-power'] } as never })).toEqual([
+    { code: 'licence-not-legal', rules: ['a2-power'] },
+  ]);
+  expect(codes({ licence: { kind: 'not-known', missing: [] } as never })).toEqual([
+    'licence-unsure',
+  ]);
+});
+
+test('tiptoe on loose ground: over 65 mm under the heels and 15 % of loose ground, all four kinds counted', () => {
+  const ground = (gravel: number, twoTrack = 0, singleTrack = 0, sandMud = 0) =>
+    brief((b) => ({
+      ...b,
+      ground: { ...b.ground, openRoad: 0, gravel, twoTrack, singleTrack, sandMud },
+    }));
+  expect(found({ heelGap: of(65.1), brief: ground(15) })).toEqual([
+    { code: 'tiptoe-on-loose', looseShare: 15 },
+  ]);
+  expect(found({ heelGap: of(65.1), brief: ground(3, 4, 5, 6) })).toEqual([
+    { code: 'tiptoe-on-loose', looseShare: 18 },
+  ]);
+  expect(codes({ heelGap: of(65), brief: ground(15) })).toEqual([]);
+  expect(codes({ heelGap: of(65.1), brief: ground(14) })).toEqual([]);
+});
+
+test('the fuel gap: the thirsty end of the range must reach it', () => {
+  expect(found({ range: of(199, 300, 350) })).toEqual([
+    { code: 'fuel-gap-over-range', short_km: 1 },
+  ]);
+  expect(codes({ range: of(200, 300, 350) })).toEqual([]);
+});
+
+test('a passenger whom the sheet does not permit', () => {
+  expect(codes({ brief: trip({ pillion_kg: 60 }), passenger: 'no' })).toEqual(['no-passenger']);
+  expect(codes({ brief: trip({ pillion_kg: 60 }), passenger: 'yes' })).toEqual([]);
+  expect(codes({ brief: trip({ pillion_kg: 0 }), passenger: 'no' })).toEqual([]);
+  expect(codes({ passenger: 'no' })).toEqual([]);
+});
+
+describe('axles and tyres: each end against its own limit', () => {
+  test('front', () => {
+    expect(found({ axleLimits: { front: of(138), rear: of(230) } })).toEqual([
+      { code: 'over-axle-limit', end: 'front', over_kg: 2 },
+    ]);
+    expect(codes({ axleLimits: { front: of(140), rear: of(230) } })).toEqual([]);
+    expect(found({ tyreLoads_kg: { front: 139, rear: 300 } })).toEqual([
+      { code: 'over-tyre-load', end: 'front', over_kg: 1 },
+    ]);
+    expect(codes({ tyreLoads_kg: { front: 140, rear: 300 } })).toEqual([]);
+  });
+  test('rear', () => {
+    expect(found({ axleLimits: { front: of(150), rear: of(155) } })).toEqual([
+      { code: 'over-axle-limit', end: 'rear', over_kg: 5 },
+    ]);
+    expect(found({ tyreLoads_kg: { front: 206, rear: 157 } })).toEqual([
+      { code: 'over-tyre-load', end: 'rear', over_kg: 3 },
+    ]);
+  });
+});
+
+test('a light front: under two fifths of the load', () => {
+  expect(found({ frontShare: of(0.39) })).toEqual([{ code: 'light-front', share: 0.39 }]);
+  expect(codes({ frontShare: of(0.4) })).toEqual([]);
+});
+
+test('watts: short by what is below nothing', () => {
+  expect(found({ watts: of(-5) })).toEqual([{ code: 'watts-short', short_W: 5 }]);
+  expect(codes({ watts: of(0) })).toEqual([]);
+});
+
+test('springs that do not suit', () =>
+  expect(codes({ springsSuit: false })).toEqual(['springs-do-not-suit']));
+
+test('altitude: a word from 2 500 m up', () => {
+  expect(found({ brief: trip({ altitude_m: 2500 }) })).toEqual([
+    { code: 'altitude', altitude_m: 2500 },
+  ]);
+  expect(codes({ brief: trip({ altitude_m: 2499 }) })).toEqual([]);
+});
+
+test('services stretched beyond the book', () => {
+  expect(found({ brief: trip({ serviceStretch_percent: 101 }) })).toEqual([
+    { code: 'service-stretched', percent: 101 },
+  ]);
+  expect(codes({ brief: trip({ serviceStretch_percent: 100 }) })).toEqual([]);
+});
+
+describe('parts', () => {
+  const [pattern] = Object.values(SHIPPED.parts);
+  if (!pattern) throw new Error('no shipped part');
+  const part = (id: string, ...flags: readonly PartFlag[]): Part => ({ ...pattern, id, flags });
+  const parted = (...parts: readonly Part[]) =>
+    found({ parts }).filter((c) => c.code !== 'tell-insurer');
+
+  test('any part at all: tell the insurer, with all of them', () => {
+    expect(found({ parts: [part('a'), part('b')] })).toEqual([
+      { code: 'tell-insurer', partIds: ['a', 'b'] },
+    ]);
+  });
+  test('lowering: with and without a shorter stand, one end or both', () => {
+    expect(parted(part('low', 'lowers-both-ends'))).toEqual([
+      { code: 'lowered-without-stand', partIds: ['low'] },
+    ]);
+    expect(parted(part('low', 'lowers-both-ends'), part('stand', 'shortens-stand'))).toEqual([
+      { code: 'lowered', partIds: ['low'] },
+    ]);
+    expect(parted(part('link', 'lowers-one-end'))).toEqual([
+      { code: 'lowered-without-stand', partIds: ['link'] },
+      { code: 'lowered-one-end', partIds: ['link'] },
+    ]);
+    expect(parted(part('stand', 'shortens-stand'))).toEqual([]);
+  });
+  test.each([
+    'ends-approval',
+    'brake-hydraulics',
+    'specialist-shock',
+    'electrical-load',
+    'tyre-rating',
+    'speedometer',
+    'fuel-can',
+    'cable-reach',
+  ] as const)('%s: named with the parts that set it off', (flag) => {
+    expect(PART_FLAGS).toContain(flag);
+    expect(parted(part('one', flag), part('other'))).toEqual([{ code: flag, partIds: ['one'] }]);
+  });
+});
+
+test('the gravest stand first', () => {
+  expect(
+    codes({
+      payloadLeft: of(-5),
+      springsSuit: false,
+      watts: of(-1),
+      axleLimits: { front: of(exactly(100).mid), rear: of(230) },
+    }),
+  ).toEqual(['over-permitted-mass', 'over-axle-limit', 'watts-short', 'springs-do-not-suit']);
+});
