@@ -170,8 +170,7 @@ test('cross-checks say what, why and what to look at, and block nothing', async 
 test('search, filters, sorting, tags, putting away, several at once, comparing', async ({
   page,
 }) => {
-  await openExample(page);
-  await goTo(page, 'Donors');
+  await openExample(page, '/donors');
   await page.keyboard.press('/');
   await expect(page.getByLabel('Search donors')).toBeFocused();
   await page.keyboard.type('velloy');
@@ -232,8 +231,7 @@ const pickTable = (page: Page, name: string, text: string) =>
 test('a table: columns from the headings, faults row by row and nothing written, then all of it; the mapping is remembered', async ({
   page,
 }) => {
-  await openExample(page);
-  await goTo(page, 'Donors');
+  await openExample(page, '/donors');
   await page.getByRole('button', { name: 'Tables in and out' }).click();
   await pickTable(page, 'empty.csv', 'Model\n');
   await expect(
@@ -274,8 +272,7 @@ test('a table: columns from the headings, faults row by row and nothing written,
 });
 
 test('2 000 rows: progress, stopping, and the list stays quick', async ({ page }) => {
-  await openExample(page);
-  await goTo(page, 'Donors');
+  await openExample(page, '/donors');
   const rows = [
     ['Model', 'Mass (kg)', 'Power (kW)', 'Seat height (mm)'],
     ...Array.from({ length: 2000 }, (_, i) => [
@@ -315,8 +312,7 @@ test('2 000 rows: progress, stopping, and the list stays quick', async ({ page }
 });
 
 test('donors written as values and as a workbook', async ({ page }) => {
-  await openExample(page);
-  await goTo(page, 'Donors');
+  await openExample(page, '/donors');
   await page.getByRole('button', { name: 'Tables in and out' }).click();
   for (const [button, name, begins] of [
     ['Write CSV', 'jugator-donors.csv', '\uFEFFMaker,Model,Version,Class,'],

@@ -103,8 +103,7 @@ test.describe('in an empty browser', () => {
 test('several readings of one figure: the measured one counts until another is pinned', async ({
   page,
 }) => {
-  await openExample(page);
-  await goTo(page, 'Donors');
+  await openExample(page, '/donors');
   await page.getByRole('button', { name: /Velloy Sorrel 300 2026; liquid/ }).click();
   await expect(page.getByText(/counts as 238 mm/)).toBeVisible();
   await page.getByRole('button', { name: 'Travel, front: always use 250 mm' }).click();

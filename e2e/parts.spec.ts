@@ -20,11 +20,23 @@ test('a part of the rider’s own: entered, fitted on the bench, undone', async 
   await fill(page, 'Name', 'Cracked leather tool roll');
   await page.getByLabel('Kind', { exact: true }).last().selectOption('luggage');
   await fill(page, 'Price', 'cheap');
+  await expect(
+    page.getByRole('alert').filter({ hasText: '“cheap” is not a figure' }),
+  ).toBeVisible();
+  await fill(page, 'Price', '-1');
   await expect(page.getByRole('alert').filter({ hasText: 'Must lie between 0 and' })).toBeVisible();
   await fill(page, 'Price', '48,50');
   await fill(page, 'Mass gained', '3 lb');
   await page.getByLabel('Another figure it changes').selectOption('seatHeight');
-  await fill(page, 'seat: by how much, mm', '-5');
+  await fill(page, 'seat: by how much', '-5');
+  // A figure that is set asks for its amount first, and takes none outside the figure's own limits.
+  await page.getByLabel('Another figure it changes').selectOption('tank');
+  await page.getByLabel('tank: how').selectOption('set');
+  await expect(page.getByLabel('tank: by how much')).toHaveValue('');
+  await fill(page, 'tank: by how much', '5000');
+  await expect(page.getByRole('alert').filter({ hasText: 'Must lie between' })).toBeVisible();
+  await fill(page, 'tank: by how much', '14,5');
+  await expect(page.getByRole('alert').filter({ hasText: 'Must lie between' })).toHaveCount(0);
   await page.getByLabel('Needs this part').selectOption({ label: 'Tail rack' });
   await page.getByLabel('Fits', { exact: true }).last().selectOption('classes');
   await page.getByLabel('mid-size scrambler single').last().check();

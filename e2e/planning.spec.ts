@@ -7,8 +7,7 @@ test('the best build: planned, taken, a part banned, and what a rejected part wo
   page,
 }) => {
   test.setTimeout(120_000);
-  await openExample(page);
-  await goTo(page, 'Build');
+  await openExample(page, '/build');
   await page
     .getByRole('group', { name: 'Candidate' })
     .getByRole('button', { name: /Sorrel 300$/ })
@@ -48,8 +47,7 @@ test('the money curve: the best first, stopped and begun again, one build looked
   page,
 }) => {
   test.setTimeout(120_000);
-  await openExample(page);
-  await goTo(page, 'Build');
+  await openExample(page, '/build');
   await goToRoom(page, 'Money curve');
   await expect(page.getByText(/^For 9[\u202f]?550 EUR the best is .* fit \d+\.\d for/)).toBeVisible(
     { timeout: 60_000 },
@@ -88,8 +86,7 @@ test('a planner that breaks down says so, and can be started again', async ({ pa
 test('stages: by school, by hand and by keys, with days to order by; the list and the dates as files; ways out', async ({
   page,
 }) => {
-  await openExample(page);
-  await goTo(page, 'Build');
+  await openExample(page, '/build');
   await page
     .getByRole('group', { name: 'Candidate' })
     .getByRole('button', { name: /Wren 230/ })

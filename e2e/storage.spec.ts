@@ -26,8 +26,7 @@ test('a browser that refuses storage: the app says so and works in the tab', asy
 test('storage that is full: the change stays in the tab, and is stored once there is room', async ({
   page,
 }) => {
-  await openExample(page);
-  await goTo(page, 'Brief');
+  await openExample(page, '/brief');
   await page.evaluate(() => {
     const real = Object.getOwnPropertyDescriptor(IDBObjectStore.prototype, 'put') ?? {};
     (window as unknown as { room: () => void }).room = () => {

@@ -21,8 +21,7 @@ test.describe('the verdict', () => {
   test('is settled with reasons, keeps the day’s figures, and later ones never change it', async ({
     page,
   }) => {
-    await openExample(page);
-    await goTo(page, 'Verdict');
+    await openExample(page, '/verdict');
     await expect(settle(page)).toBeDisabled();
     await expect(page.getByText('Write down why, in your own words')).toBeVisible();
     await settled(page, 'Light enough to lift alone.');
@@ -59,8 +58,7 @@ test.describe('the verdict', () => {
   test('what was typed is there after a reload, and an outcome that does not fit is refused with its reason', async ({
     page,
   }) => {
-    await openExample(page);
-    await goTo(page, 'Verdict');
+    await openExample(page, '/verdict');
     await page.getByLabel('Which', { exact: true }).selectOption({ label: 'Sorrel 300 Longway' });
     await page
       .getByRole('group', { name: 'Outcome' })
@@ -85,8 +83,7 @@ test.describe('the sheet', () => {
   test('prints on two pages, A4 and Letter, without the app around it; Markdown and JSON say the same', async ({
     page,
   }) => {
-    await openExample(page);
-    await goTo(page, 'Verdict');
+    await openExample(page, '/verdict');
     await page.getByRole('link', { name: 'The sheet, to print' }).click();
     const paper = page.getByTestId('paper');
     await expect(paper.getByRole('heading', { level: 2 })).toBeVisible();
@@ -293,8 +290,7 @@ test.describe('a file beside one’s own', () => {
     });
   });
   test('a broken file is refused with its place; closing leaves everything', async ({ page }) => {
-    await openExample(page);
-    await goTo(page, 'Dossier');
+    await openExample(page, '/dossier');
     await lay(page, '{"format": "jugator-dossier", "version": 99}');
     await expect(page.getByRole('alert').filter({ hasText: 'friend.json' })).toBeVisible();
     await lay(page, await theirs(page));
@@ -302,8 +298,7 @@ test.describe('a file beside one’s own', () => {
     await expect(page.getByRole('button', { name: 'Export to a file' })).toBeVisible();
   });
   test('the shortlist alone goes into a smaller file that opens', async ({ page }) => {
-    await openExample(page);
-    await goTo(page, 'Dossier');
+    await openExample(page, '/dossier');
     const waiting = page.waitForEvent('download');
     await page.getByRole('button', { name: 'Export the shortlist only' }).click();
     const text = await textOf(await waiting);

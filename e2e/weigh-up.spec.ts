@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { goTo, openExample, stored, withExample } from './helpers';
+import { openExample, stored, withExample } from './helpers';
 
 test.use(withExample);
 
@@ -35,8 +35,7 @@ test('purposes: each has its own order; ground and beliefs are set for the one t
 });
 
 test('the order follows the brief while it is edited', async ({ page }) => {
-  await openExample(page);
-  await goTo(page, 'Brief');
+  await openExample(page, '/brief');
   const order = page.locator('ol').filter({ hasText: 'Sorrel 300 Longway' });
   await expect(order.getByRole('listitem').first()).toContainText('Sorrel 300 Longway');
   await expect(order.getByRole('listitem').filter({ hasText: 'Wren 230' })).toContainText('range');
@@ -49,8 +48,7 @@ test('the order follows the brief while it is edited', async ({ page }) => {
 test('sits: each moves the rider’s own reach, with before and after; a bad seat height is refused', async ({
   page,
 }) => {
-  await openExample(page);
-  await goTo(page, 'Brief');
+  await openExample(page, '/brief');
   await expect(page.getByText(/before any sit 0 ± 16 mm; after 2 3 ± 10 mm/)).toBeVisible();
   await page.getByRole('button', { name: 'Add a sit' }).click();
   await page.getByLabel('Machine', { exact: true }).fill('Neighbour’s Plover');

@@ -20,7 +20,7 @@ const SHOTS = [
   ['listing', '/donors?donor=drover-430-brenfold', {}],
   ['donors-phone', '/donors?donor=sorrel-300', { phone: true }],
   ['under-load', '/weigh-up/machine?candidate=c-drover-430', {}],
-  ['parts', '/build/catalogue', { click: /^Lowering link/ }],
+  ['catalogue', '/build/catalogue', { click: /^Lowering link/ }],
   ['weigh-up', '/weigh-up', {}],
   ['doubt', '/weigh-up/doubt', { rest: 4000 }],
   ['working', '/weigh-up', { click: /Range with reserve, Drover 430/ }],

@@ -3,13 +3,14 @@ export { missingFigures, type MissingFigure } from './missing-figures';
 export { needsOf, type Need } from './needs';
 export { LEVEL_WITHIN, rank, type Ranked } from './rank';
 export { NEED_VALUE, wantValue, type WantCurve } from './want-curve';
+export { swingPoints, wantWeights, type WantWeights } from './want-weights';
 export {
-  SCHOOL_TILTS,
-  swingPoints,
-  WANT_MATTERS,
-  wantWeights,
-  type WantWeights,
-} from './want-weights';
-export { WANT_GROUPS, WANT_KEYS, wantCurves, type WantGroup, type WantKey } from './wants';
+  WANT_GROUPS,
+  WANT_KEYS,
+  wantCurves,
+  wantDefinition,
+  type WantGroup,
+  type WantKey,
+} from './wants';
 export { differences, type Difference } from './differences';
 export { proposals, type Proposal, type ProposalKind } from './proposals';

@@ -2,7 +2,7 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { memo, useState } from 'react';
 import { briefForPurpose, GROUNDS } from '@/core/brief';
-import { swingPoints, WANT_KEYS, WANT_MATTERS, type WantKey } from '@/core/preference';
+import { swingPoints, WANT_KEYS, wantDefinition, type WantKey } from '@/core/preference';
 import { BRIEF_KEY } from '@/store/records';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { purposeChange } from '@/store/purpose-change';
@@ -126,7 +126,7 @@ function MattersTable({ model }: { readonly model: WeighUpModel }) {
             <tr key={want}>
               <td>{METRIC_WORDS[want].short}</td>
               {GROUNDS.map((g) => (
-                <td key={g}>{WANT_MATTERS[want][g]}</td>
+                <td key={g}>{wantDefinition(want).matters[g]}</td>
               ))}
               <td>
                 <b>{formatNumber(model.standing.weights[want] * 100, 1)}</b>
