@@ -13,6 +13,7 @@ import {
   FIGURE_WORDS,
   leadWords,
   leftOutWords,
+  unpricedWords,
   limitNames,
   METRIC_WORDS,
   mustWords,
@@ -226,6 +227,15 @@ describe('plans', () => {
       whatItTakesWords('Low seat', { kind: 'rejected', price: undefined, lacks: 2 }, reader),
     ).toMatch(/^Not even for nothing\./);
     expect(whatItTakesWords('Low seat', { kind: 'chosen' }, reader)).toBe('Low seat is in it.');
+  });
+  test('parts without an exchange rate: nothing is called best before that is said', () => {
+    expect(unpricedWords([{ why: 'banned' }, { why: 'too-late' }], 'GBP')).toBeUndefined();
+    expect(unpricedWords([{ why: 'no-rate' }, { why: 'banned' }], 'GBP')).toBe(
+      'Not settled: 1 part has no exchange rate to GBP and was not weighed.',
+    );
+    expect(unpricedWords([{ why: 'no-rate' }, { why: 'no-rate' }], 'GBP')).toBe(
+      'Not settled: 2 parts have no exchange rate to GBP and were not weighed.',
+    );
   });
   test('who is ahead from which money on', () => {
     const build = (points: number, parts: number) => ({

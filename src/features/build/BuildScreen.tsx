@@ -60,7 +60,7 @@ function Bench({ model }: { readonly model: BuildModel }) {
                 {f}
               </Text>
             ))}
-            {model.fitting > ROWS_A_STEP && (
+            {model.fitting.length > ROWS_A_STEP && (
               <Input
                 size="sm"
                 type="search"

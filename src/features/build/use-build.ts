@@ -32,8 +32,8 @@ export interface BuildModel {
   /** Parts made for this donor that have the words searched for, by kind. */
   readonly catalogue: readonly { readonly kind: PartKind; readonly parts: readonly Part[] }[];
   readonly notFitting: number;
-  /** Parts made for this donor, before any search. */
-  readonly fitting: number;
+  /** Parts made for this donor, whatever is searched for. */
+  readonly fitting: readonly Part[];
   /** Words that a shown part must have. */
   readonly search: string;
   readonly setSearch: (words: string) => void;
@@ -192,7 +192,7 @@ export function useBuild(): BuildModel | undefined {
       setRefusal(undefined);
     },
     catalogue: byKind(fitting.filter((p) => hasWords(p, search))),
-    fitting: fitting.length,
+    fitting,
     search,
     setSearch,
     notFitting: Object.keys(parts).length - fitting.length - aboard.length,

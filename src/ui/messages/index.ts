@@ -42,6 +42,7 @@ export { knownBy } from './known-by';
 export {
   leadWords,
   leftOutWords,
+  unpricedWords,
   limitNames,
   ruleFaultWords,
   STAGE_SCHOOL_WORDS,

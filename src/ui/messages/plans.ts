@@ -115,3 +115,13 @@ export function leadWords(
     ? `From ${money} on, ${ahead} (${formatNumber(build.points, 1)}) is ahead of ${name(over.id)} ${state(over.build.partIds.length)} (${formatNumber(over.build.points, 1)}).`
     : `From ${money} on, the first that passes is ${ahead}: ${formatNumber(build.points, 1)}.`;
 }
+
+/** What must be said before a best build is named: parts without an exchange rate were not weighed, so it is the best of the rest only. */
+export function unpricedWords(
+  leftOut: readonly Pick<LeftOut, 'why'>[],
+  currency: string,
+): string | undefined {
+  const count = leftOut.filter((l) => l.why === 'no-rate').length;
+  if (count === 0) return undefined;
+  return `Not settled: ${formatNumber(count)} ${count === 1 ? 'part has' : 'parts have'} no exchange rate to ${currency} and ${count === 1 ? 'was' : 'were'} not weighed.`;
+}
