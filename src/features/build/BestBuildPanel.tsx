@@ -1,15 +1,7 @@
 'use client';
 import { Box, Button, Checkbox, Flex, Text } from '@chakra-ui/react';
-import Link from 'next/link';
 import { useState } from 'react';
-import {
-  formatNumber,
-  leftOutWords,
-  limitNames,
-  nameWords,
-  unpricedWords,
-  whatItTakesWords,
-} from '@/ui/messages';
+import { formatNumber, leftOutWords, limitNames, nameWords, whatItTakesWords } from '@/ui/messages';
 import { useBestBuild } from './use-best-build';
 import type { BuildModel } from './use-build';
 
@@ -60,17 +52,11 @@ export function BestBuildPanel({ model }: { readonly model: BuildModel }) {
           const gain = build.points - entry.builtScore.points.mid;
           const apart = build.planned - build.points;
           const same = more.length + fewer.length === 0;
-          const unpriced = unpricedWords(leftOut, reader.currency);
-          const lead = unpriced ? 'Of the rest: ' : 'This is it: ';
+          const lead = model.unpriced > 0 ? 'Of the rest: ' : 'This is it: ';
           return (
             <Box opacity={working ? 0.6 : 1}>
-              {unpriced && (
-                <Text fontSize="lg" fontWeight="600" color="unsure">
-                  {unpriced} <Link href="/brief">Enter the rate in the brief.</Link>
-                </Text>
-              )}
-              <Text fontSize={unpriced ? 'md' : 'lg'} fontWeight="600">
-                {same || unpriced ? lead : ''}
+              <Text fontSize="lg" fontWeight="600">
+                {same || model.unpriced > 0 ? lead : ''}
                 {build.partIds.length === 0 ? 'as it stands' : `${build.partIds.length} parts`}, fit{' '}
                 {formatNumber(build.points, 1)} for {formatNumber(build.cost)} {reader.currency}.
               </Text>

@@ -1,9 +1,10 @@
 'use client';
-import { Box, Button, chakra, Flex } from '@chakra-ui/react';
+import { Box, Button, chakra, Flex, Text } from '@chakra-ui/react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { shortName } from '@/core/donor';
 import { Plate } from '@/ui/marks/Plate';
+import { unpricedWords } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { BuildRooms } from './BuildRooms';
 import { useBuild, type BuildModel } from './use-build';
@@ -38,8 +39,22 @@ export function BuildFrame({
       <ScreenHeading title="Build">{words(model)}</ScreenHeading>
       <BuildRooms />
       {!whole && <CandidateTabs model={model} />}
+      <Unpriced
+        count={whole ? model.unpricedAnywhere : model.unpriced}
+        currency={model.reader.currency}
+      />
       {children(model)}
     </Box>
+  );
+}
+
+/** Said in every room before anything there is called best. */
+function Unpriced({ count, currency }: { readonly count: number; readonly currency: string }) {
+  if (count === 0) return null;
+  return (
+    <Text fontWeight="600" color="unsure" mb="3" maxW="80ch">
+      {unpricedWords(count, currency)} <Link href="/brief">Enter the rate in the brief.</Link>
+    </Text>
   );
 }
 

@@ -10,7 +10,7 @@ import {
   findRuleFaults,
   type BuildFault,
 } from '@/core/planning';
-import { partsOf, type Standing, type StandingCandidate } from '@/store/queries';
+import { partsOf, unpricedParts, type Standing, type StandingCandidate } from '@/store/queries';
 import type { CommandLabel } from '@/store/history';
 import type { Build } from '@/store/records';
 import { useDossierState, useDossierStore, usePreferences, useStanding } from '@/store/react';
@@ -34,6 +34,9 @@ export interface BuildModel {
   readonly notFitting: number;
   /** Parts made for this donor, whatever is searched for. */
   readonly fitting: readonly Part[];
+  /** Parts that fit and cannot be weighed for want of an exchange rate: on this candidate, and on any of the shortlist. */
+  readonly unpriced: number;
+  readonly unpricedAnywhere: number;
   /** Words that a shown part must have. */
   readonly search: string;
   readonly setSearch: (words: string) => void;
@@ -102,6 +105,9 @@ export function useBuild(): BuildModel | undefined {
   const standsOn = donorLine(donors, entry.candidate.donorId).map((d) => d.id);
   const fits = (p: Part) => fitsDonor(p, entry.donor, standsOn);
   const fitting = Object.values(parts).filter((p) => fits(p) && !aboard.includes(p.id));
+
+  const unpricedOn = (candidates: readonly StandingCandidate[]) =>
+    unpricedParts(parts, donors, candidates, standing.brief.money).length;
 
   const change = (label: CommandLabel, to: Partial<Omit<Build, 'id'>>, id = entry.candidate.id) => {
     const before = builds[id];
@@ -193,6 +199,8 @@ export function useBuild(): BuildModel | undefined {
     },
     catalogue: byKind(fitting.filter((p) => hasWords(p, search))),
     fitting,
+    unpriced: unpricedOn([entry]),
+    unpricedAnywhere: unpricedOn(standing.candidates),
     search,
     setSearch,
     notFitting: Object.keys(parts).length - fitting.length - aboard.length,

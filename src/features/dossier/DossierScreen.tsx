@@ -5,7 +5,7 @@ import { useRef } from 'react';
 import { partsOf } from '@/store/queries';
 import { useDossierState } from '@/store/react';
 import { isEmptyDossier, type Dossier } from '@/store/records';
-import { Panel } from '@/ui/fields';
+import { FileInput, Panel } from '@/ui/fields';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { Beside } from './Beside';
 import { Snapshots } from './Snapshots';
@@ -66,17 +66,11 @@ export function DossierScreen() {
               >
                 <FolderOpen size={17} /> Open a file
               </Button>
-              <input
+              <FileInput
                 ref={picker}
-                type="file"
+                label="Dossier file"
                 accept=".json,application/json"
-                hidden
-                aria-label="Dossier file"
-                onChange={(e) => {
-                  const file = e.target.files?.[0];
-                  if (file) void model.open(file);
-                  e.target.value = '';
-                }}
+                onFile={(file) => void model.open(file)}
               />
               <Button
                 variant="outline"
@@ -87,17 +81,11 @@ export function DossierScreen() {
               >
                 <Columns2 size={17} /> Lay a file beside mine
               </Button>
-              <input
+              <FileInput
                 ref={beside}
-                type="file"
+                label="File to lay beside"
                 accept=".json,application/json"
-                hidden
-                aria-label="File to lay beside"
-                onChange={(e) => {
-                  const file = e.target.files?.[0];
-                  if (file) void model.compare(file);
-                  e.target.value = '';
-                }}
+                onFile={(file) => void model.compare(file)}
               />
               <Text fontSize="xs" color="fg.muted" mt="1">
                 Opening replaces what is here. Laid beside, it shows where the two differ, and you

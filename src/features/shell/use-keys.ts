@@ -1,6 +1,6 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { useUndoRedo } from './use-undo-redo';
 import { STEPS } from './steps';
 
@@ -23,7 +23,8 @@ const isTyping = (target: EventTarget | null): boolean =>
 export function useKeys(openHelp: () => void): void {
   const router = useRouter();
   const { undo, redo } = useUndoRedo();
-  useEffect(() => {
+  // Before the frame is shown: a key pressed as soon as the screen stands must not be lost.
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event.target)) return;
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {

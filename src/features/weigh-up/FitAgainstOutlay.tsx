@@ -4,7 +4,7 @@ import type { EChartsCoreOption } from 'echarts/core';
 import { useState } from 'react';
 import { shortName } from '@/core/donor';
 import { spendable } from '@/core/brief';
-import { EChart, tooltipText } from '@/ui/charts';
+import { EChart, moneyFrame, plateMark, tooltipText } from '@/ui/charts';
 import { useIsDark } from '@/ui/marks/Plate';
 import { formatNumber } from '@/ui/messages';
 import { plateStyle } from '@/ui/theme/plates';
@@ -39,17 +39,6 @@ function spots(model: WeighUpModel): readonly Spot[] {
 function optionFor(model: WeighUpModel, dark: boolean): EChartsCoreOption {
   const { currency } = model.reader;
   const money = model.standing.brief.money;
-  const [ink, soft, line, panel, accent] = dark
-    ? ['#e9e7e1', '#b3b9b8', '#3a4449', '#1c2225', '#5fc4cf']
-    : ['#1b2327', '#4b565b', '#cbc6b9', '#fbfaf7', '#0b5f6b'];
-  const font = "'Atkinson Hyperlegible Next Variable', sans-serif";
-  const axis = {
-    nameLocation: 'middle',
-    nameTextStyle: { color: soft, fontFamily: font, fontSize: 12 },
-    axisLabel: { color: soft, fontFamily: font, formatter: (v: number) => formatNumber(v) },
-    axisLine: { show: true, lineStyle: { color: line } },
-    splitLine: { lineStyle: { color: line, opacity: 0.45 } },
-  };
   const list = spots(model);
   const free = spendable(money);
   const top = Math.max(
@@ -58,84 +47,24 @@ function optionFor(model: WeighUpModel, dark: boolean): EChartsCoreOption {
   );
   const cheapest = Math.min(...list.map((s) => s.stock[0]), free);
   const fits = list.flatMap((s) => [s.stock[1], s.built?.[1] ?? s.stock[1]]);
-  return {
-    animation: false,
-    textStyle: { fontFamily: font },
-    grid: { left: 52, right: 24, top: 34, bottom: 46 },
-    tooltip: {
-      trigger: 'item',
-      confine: true,
-      backgroundColor: panel,
-      borderColor: line,
-      textStyle: { color: ink, fontFamily: font, fontSize: 13 },
-    },
-    xAxis: {
-      ...axis,
-      type: 'value',
-      name: `outlay, ${currency}`,
-      nameGap: 30,
+  const { frame, limits } = moneyFrame({
+    dark,
+    moneyName: `outlay, ${currency}`,
+    money: {
       min: Math.max(0, Math.floor((cheapest * 0.8) / 1000) * 1000),
       max: Math.ceil(top / 2000) * 2000,
     },
-    yAxis: {
-      ...axis,
-      type: 'value',
-      name: 'fit, of 100',
-      nameGap: 34,
-      min: Math.floor(Math.min(...fits, 60) / 10) * 10,
-      max: 100,
-    },
+    fit: { min: Math.floor(Math.min(...fits, 60) / 10) * 10, max: 100 },
+    spend: free,
+    tripFund: money.tripFund,
+    right: 24,
+  });
+  return {
+    ...frame,
     series: [
-      {
-        type: 'scatter',
-        data: [],
-        silent: true,
-        markLine: {
-          symbol: 'none',
-          silent: true,
-          animation: false,
-          label: {
-            color: accent,
-            fontFamily: font,
-            fontWeight: 700,
-            fontSize: 12,
-            position: 'end',
-            formatter: '{b}',
-          },
-          lineStyle: { color: accent, width: 2, type: 'solid' },
-          data: [{ name: `to spend ${formatNumber(free)}`, xAxis: Math.max(0, free) }],
-        },
-        markArea: {
-          silent: true,
-          itemStyle: { color: accent, opacity: 0.1 },
-          label: {
-            show: true,
-            position: 'insideBottom',
-            color: accent,
-            fontFamily: font,
-            fontSize: 11,
-          },
-          data: [
-            [
-              { name: 'trip fund', xAxis: Math.max(0, free) },
-              { xAxis: Math.max(0, free) + money.tripFund },
-            ],
-          ],
-        },
-      },
+      limits,
       ...list.flatMap((s) => {
-        const plate = plateStyle(s.plate);
-        const colour = dark ? plate.dark : plate.light;
-        const symbol = `path://${plate.shape}`;
-        const label = (text: string) => ({
-          show: true,
-          position: 'inside',
-          formatter: text,
-          color: dark ? '#14181a' : '#ffffff',
-          fontWeight: 800,
-          fontSize: 11,
-          fontFamily: "'Overpass Variable', sans-serif",
-        });
+        const mark = plateMark(s.plate, dark);
         const words = (where: string, [x, y]: readonly [number, number]) =>
           tooltipText(
             `${s.name}, ${where}`,
@@ -148,11 +77,7 @@ function optionFor(model: WeighUpModel, dark: boolean): EChartsCoreOption {
                 data: [s.stock, s.built],
                 showSymbol: false,
                 silent: true,
-                lineStyle: {
-                  color: colour,
-                  width: 2,
-                  type: plate.dash.length > 0 ? [...plate.dash] : 'solid',
-                },
+                lineStyle: { color: mark.colour, width: 2, type: mark.dash },
               },
             ]
           : [];
@@ -164,11 +89,11 @@ function optionFor(model: WeighUpModel, dark: boolean): EChartsCoreOption {
           ...path,
           ...ends.map((end) => ({
             type: 'scatter',
-            symbol,
+            symbol: mark.symbol,
             symbolSize: end.faded ? 13 : 22,
             z: 5,
-            itemStyle: { color: colour, opacity: end.faded ? 0.55 : 1 },
-            label: end.faded ? { show: false } : label(plate.letter),
+            itemStyle: { color: mark.colour, opacity: end.faded ? 0.55 : 1 },
+            label: end.faded ? { show: false } : mark.label,
             data: [end.at],
             tooltip: { formatter: words(end.where, end.at) },
           })),

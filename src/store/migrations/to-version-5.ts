@@ -70,10 +70,10 @@ const isAsShipped = onceForEach((part) =>
 function catalogueOf(parts: readonly StoredRow[]): RawTables {
   const known = new Set(parts.map((r) => r.key));
   const shipped = Object.keys(SHIPPED.parts);
-  const any = shipped.some((id) => known.has(id));
+  const someShipped = shipped.some((id) => known.has(id));
   const without = shipped.filter((id) => !known.has(id));
   return {
     parts: parts.filter((r) => isAsShipped(r.value) !== true),
-    catalogues: any ? [{ key: 'catalogue', value: catalogueWithout(without) }] : [],
+    catalogues: someShipped ? [{ key: 'catalogue', value: catalogueWithout(without) }] : [],
   };
 }

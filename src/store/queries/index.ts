@@ -9,3 +9,4 @@ export { waysOut, type Way, type WayKind, type WayOut } from './ways-out';
 export { planSetting } from './plan-setting';
 export { evidenceIn, partsOf } from './gathered';
 export { standing, type Standing, type StandingCandidate } from './standing';
+export { unpricedParts } from './unpriced';

@@ -1,6 +1,6 @@
 import type { EChartsCoreOption } from 'echarts/core';
 import { formatNumber } from '../messages';
-import { plateStyle } from '../theme/plates';
+import { moneyFrame, plateMark } from './money-frame';
 import { tooltipText } from './tooltip-text';
 
 /** A build at a corner of its curve. */
@@ -49,20 +49,6 @@ export function curveOption({
   dark,
   partNames,
 }: CurvePicture): EChartsCoreOption {
-  const [ink, soft, line, panel, accent] = dark
-    ? ['#e9e7e1', '#b3b9b8', '#3a4449', '#1c2225', '#5fc4cf']
-    : ['#1b2327', '#4b565b', '#cbc6b9', '#fbfaf7', '#0b5f6b'];
-  const font = "'Atkinson Hyperlegible Next Variable', sans-serif";
-  const axis = (name: string, gap: number) => ({
-    type: 'value',
-    name,
-    nameGap: gap,
-    nameLocation: 'middle',
-    nameTextStyle: { color: soft, fontFamily: font, fontSize: 12 },
-    axisLabel: { color: soft, fontFamily: font, formatter: (v: number) => formatNumber(v) },
-    axisLine: { show: true, lineStyle: { color: line } },
-    splitLine: { lineStyle: { color: line, opacity: 0.4 } },
-  });
   const costs = curves.flatMap((c) => [c.stock[0], ...c.corners.map((k) => k.cost)]);
   const points = curves.flatMap((c) => [c.stock[1], ...c.corners.map((k) => k.points)]);
   const right = rightEdge(spend, tripFund);
@@ -76,64 +62,25 @@ export function curveOption({
       `${name}, ${formatNumber(build.cost)} ${currency}, fit ${formatNumber(build.points, 1)}`,
       build.partIds.length === 0 ? 'as it stands' : partNames(build.partIds),
     );
+  const { frame, limits } = moneyFrame({
+    dark,
+    moneyName: `spent in all, ${currency}`,
+    money: { min: Math.max(0, Math.floor((low * 0.95) / 1000) * 1000), max: right },
+    fit: { min: bottom, max: top },
+    spend,
+    tripFund,
+    right: 40,
+  });
   return {
-    animation: false,
-    textStyle: { fontFamily: font },
-    grid: { left: 52, right: 40, top: 30, bottom: 46 },
-    tooltip: {
-      trigger: 'item',
-      confine: true,
-      backgroundColor: panel,
-      borderColor: line,
-      textStyle: { color: ink, fontFamily: font, fontSize: 13 },
-    },
-    xAxis: {
-      ...axis(`spent in all, ${currency}`, 30),
-      min: Math.max(0, Math.floor((low * 0.95) / 1000) * 1000),
-      max: right,
-    },
-    yAxis: { ...axis('fit, of 100', 34), min: bottom, max: top },
+    ...frame,
     series: [
-      {
-        type: 'line',
-        data: [],
-        silent: true,
-        markLine: {
-          symbol: 'none',
-          silent: true,
-          animation: false,
-          label: {
-            color: accent,
-            fontFamily: font,
-            fontWeight: 700,
-            fontSize: 12,
-            position: 'end',
-            formatter: '{b}',
-          },
-          lineStyle: { color: accent, width: 2, type: 'solid' },
-          data: [{ name: `to spend ${formatNumber(spend)}`, xAxis: spend }],
-        },
-        markArea: {
-          silent: true,
-          itemStyle: { color: accent, opacity: 0.1 },
-          label: {
-            show: true,
-            position: 'insideBottom',
-            color: accent,
-            fontFamily: font,
-            fontSize: 11,
-          },
-          data: [[{ name: 'trip fund', xAxis: spend }, { xAxis: spend + tripFund }]],
-        },
-      },
+      limits,
       ...curves
         .filter((c) => c.stock[0] <= right)
         .flatMap(({ id, name, plate, stock, corners, whole, current }) => {
-          const style = plateStyle(plate);
-          const colour = dark ? style.dark : style.light;
+          const { colour, dash, symbol, label } = plateMark(plate, dark);
           const [first] = corners;
           const last = corners.at(-1);
-          const dash = style.dash.length > 0 ? [...style.dash] : 'solid';
           const steps = corners.map((build) => ({
             value: [build.cost, build.points],
             candidate: id,
@@ -179,19 +126,11 @@ export function curveOption({
               : []),
             {
               type: 'scatter',
-              symbol: `path://${style.shape}`,
+              symbol,
               symbolSize: 22,
               z: 6,
               itemStyle: { color: colour },
-              label: {
-                show: true,
-                position: 'inside',
-                formatter: style.letter,
-                color: dark ? '#14181a' : '#ffffff',
-                fontWeight: 800,
-                fontSize: 11,
-                fontFamily: "'Overpass Variable', sans-serif",
-              },
+              label,
               data: [
                 {
                   value: stock,
@@ -215,16 +154,7 @@ export function curveOption({
         z: 7,
         itemStyle: { color: 'transparent' },
         clip: false,
-        label: {
-          show: true,
-          position: 'right',
-          distance: 6,
-          formatter: plateStyle(plate).letter,
-          color: dark ? plateStyle(plate).dark : plateStyle(plate).light,
-          fontWeight: 800,
-          fontSize: 13,
-          fontFamily: "'Overpass Variable', sans-serif",
-        },
+        label: plateMark(plate, dark).endLabel,
       })),
     ],
   };

@@ -4,3 +4,4 @@ export { Panel } from './Panel';
 export { PressRow } from './PressRow';
 export { RangeInput } from './RangeInput';
 export { UnitInput } from './UnitInput';
+export { FileInput } from './FileInput';

@@ -116,12 +116,6 @@ export function leadWords(
     : `From ${money} on, the first that passes is ${ahead}: ${formatNumber(build.points, 1)}.`;
 }
 
-/** What must be said before a best build is named: parts without an exchange rate were not weighed, so it is the best of the rest only. */
-export function unpricedWords(
-  leftOut: readonly Pick<LeftOut, 'why'>[],
-  currency: string,
-): string | undefined {
-  const count = leftOut.filter((l) => l.why === 'no-rate').length;
-  if (count === 0) return undefined;
-  return `Not settled: ${formatNumber(count)} ${count === 1 ? 'part has' : 'parts have'} no exchange rate to ${currency} and ${count === 1 ? 'was' : 'were'} not weighed.`;
-}
+/** What must be said before anything is called best: parts without an exchange rate were not weighed. */
+export const unpricedWords = (count: number, currency: string): string =>
+  `Not settled: ${formatNumber(count)} ${count === 1 ? 'part that fits has' : 'parts that fit have'} no exchange rate to ${currency} and ${count === 1 ? 'is' : 'are'} not weighed. What is called best below is the best of the rest.`;

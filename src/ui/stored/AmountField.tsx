@@ -48,14 +48,14 @@ export function AmountField({
   ...amount
 }: AmountProps & {
   readonly label: string;
-  /** What stands beside it. */
+  /** What stands beside it, and says the unit. */
   readonly children?: ReactNode;
 }) {
   const { input, fault } = useAmount(amount);
   return (
     <FieldRow id={amount.id} label={label} fault={fault}>
       <Flex gap="1">
-        <UnitInput wide="132px" {...input} />
+        <UnitInput wide="132px" {...input} unit={children ? '' : input.unit} />
         {children}
       </Flex>
     </FieldRow>

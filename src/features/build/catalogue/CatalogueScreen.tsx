@@ -4,7 +4,7 @@ import { ArrowLeft, Download, FolderOpen, Plus } from 'lucide-react';
 import { Suspense, useRef } from 'react';
 import { DONOR_CLASSES } from '@/core/donor';
 import { PART_KINDS, type Part } from '@/core/part';
-import { Choice } from '@/ui/fields';
+import { Choice, FileInput } from '@/ui/fields';
 import { CLASS_WORDS, formatQuoted, PART_KIND_WORDS, partFacts } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { ShownInSteps } from '@/ui/ShownInSteps';
@@ -46,17 +46,11 @@ function Catalogue() {
             <Button {...outline} onClick={() => picker.current?.click()}>
               <FolderOpen size={15} /> Read CSV
             </Button>
-            <input
+            <FileInput
               ref={picker}
-              type="file"
+              label="Parts file"
               accept=".csv,text/csv"
-              hidden
-              aria-label="Parts file"
-              onChange={(e) => {
-                const file = e.target.files?.[0];
-                if (file) void model.read(file);
-                e.target.value = '';
-              }}
+              onFile={(file) => void model.read(file)}
             />
             <Button {...outline} disabled={model.total === 0} onClick={model.write}>
               <Download size={15} /> Write CSV

@@ -6,7 +6,7 @@ import { DONOR_CLASSES, donorName, type DonorClass } from '@/core/donor';
 import { ORIGINS, type Origin } from '@/core/readings';
 import { donorTable } from '@/core/tables';
 import { csvText, downloadFile, xlsxBlob } from '@/store/tables';
-import { Choice } from '@/ui/fields';
+import { Choice, FileInput } from '@/ui/fields';
 import {
   BASIS_WORDS,
   cellFaultWords,
@@ -65,17 +65,11 @@ export function TableDialog({ model, reader, onClose }: TableDialogProps) {
                 >
                   <FolderOpen size={16} /> Read a table
                 </Button>
-                <input
+                <FileInput
                   ref={picker}
-                  type="file"
+                  label="Table file"
                   accept=".csv,.tsv,.txt,text/csv"
-                  hidden
-                  aria-label="Table file"
-                  onChange={(e) => {
-                    const file = e.target.files?.[0];
-                    if (file) void table.open(file);
-                    e.target.value = '';
-                  }}
+                  onFile={(file) => void table.open(file)}
                 />
                 <Text fontSize="xs" color="fg.muted" flex="1" minW="200px">
                   Separated values, headings in the first row. Units and bases are read from the

@@ -3,7 +3,7 @@ import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { claimInFuel } from '@/core/assessment';
 import { shortName } from '@/core/donor';
-import { differences } from '@/core/preference';
+import { differences, type WantKey } from '@/core/preference';
 import { Choice, Panel } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
 import { formatNumber, formatWithUnit, METRIC_WORDS, nameWords } from '@/ui/messages';
@@ -38,6 +38,19 @@ export function HeadToHead({
     );
   const parts = differences(first.score, second.score);
   const most = Math.max(1, ...parts.map((d) => Math.abs(d.points)));
+  const figure = (row: WeighRow, want: WantKey) => (
+    <Link
+      type="button"
+      cursor="pointer"
+      textDecoration="underline"
+      textUnderlineOffset="3px"
+      onClick={(e) =>
+        onWorking(row, row.assessment.metrics[want], e.currentTarget.getBoundingClientRect())
+      }
+    >
+      {figureWords(row, want, reader)}
+    </Link>
+  );
   return (
     <Panel title="Head to head">
       <Flex gap="2" align="center" wrap="wrap" mb="2">
@@ -94,21 +107,7 @@ export function HeadToHead({
             {parts.map(({ want, points }) => (
               <tr key={want}>
                 <td className="n" style={{ textAlign: 'right' }}>
-                  <Link
-                    type="button"
-                    cursor="pointer"
-                    textDecoration="underline"
-                    textUnderlineOffset="3px"
-                    onClick={(e) =>
-                      onWorking(
-                        first,
-                        first.assessment.metrics[want],
-                        e.currentTarget.getBoundingClientRect(),
-                      )
-                    }
-                  >
-                    {figureWords(first, want, reader)}
-                  </Link>
+                  {figure(first, want)}
                 </td>
                 <td style={{ width: '44%', minWidth: 150 }}>
                   <Text textAlign="center" fontSize="xs" lineHeight="1.2">
@@ -133,23 +132,7 @@ export function HeadToHead({
                     </Box>
                   </Flex>
                 </td>
-                <td className="n">
-                  <Link
-                    type="button"
-                    cursor="pointer"
-                    textDecoration="underline"
-                    textUnderlineOffset="3px"
-                    onClick={(e) =>
-                      onWorking(
-                        second,
-                        second.assessment.metrics[want],
-                        e.currentTarget.getBoundingClientRect(),
-                      )
-                    }
-                  >
-                    {figureWords(second, want, reader)}
-                  </Link>
-                </td>
+                <td className="n">{figure(second, want)}</td>
               </tr>
             ))}
           </tbody>

@@ -1,0 +1,49 @@
+import { describe, expect, test } from 'vitest';
+import { demoDossier } from '@/demo/scenario';
+import { partsOf, standing, unpricedParts } from '@/store/queries';
+import type { CurrencyCode } from '@/core/units';
+
+const dossier = demoDossier();
+const now = standing(dossier);
+if (!now) throw new Error('the example has a brief');
+const parts = partsOf(dossier);
+const money = (currency: CurrencyCode, ...rates: readonly CurrencyCode[]) => ({
+  currency,
+  rates: rates.map((r) => ({ currency: r, rate: 0.9, date: '2026-01-01' })),
+});
+const [wren] = now.candidates;
+if (!wren) throw new Error('the example has candidates');
+const ids = (list: readonly { readonly id: string }[]) => list.map((p) => p.id);
+
+describe('parts that cannot be weighed for want of an exchange rate', () => {
+  const quoted = new Set(Object.values(parts).map((p) => p.price.currency));
+  test('every part that fits, where no rate is entered', () => {
+    const found = unpricedParts(parts, dossier.donors, [wren], money('GBP'));
+    expect(found.length).toBeGreaterThan(50);
+    expect(found.length).toBeLessThan(Object.keys(parts).length);
+  });
+  test('none, once every currency that parts are quoted in has a rate', () => {
+    expect(unpricedParts(parts, dossier.donors, now.candidates, money('GBP', ...quoted))).toEqual(
+      [],
+    );
+  });
+  test('only those of the currency that has none', () => {
+    const eur = unpricedParts(parts, dossier.donors, now.candidates, money('EUR'));
+    expect(eur.length).toBeGreaterThan(0);
+    expect(eur.every((p) => p.price.currency !== 'EUR')).toBe(true);
+  });
+  test('over a shortlist: what fits any of them; nothing without candidates', () => {
+    const each = now.candidates.flatMap((c) =>
+      ids(unpricedParts(parts, dossier.donors, [c], money('GBP'))),
+    );
+    const all = ids(unpricedParts(parts, dossier.donors, now.candidates, money('GBP')));
+    expect(all.toSorted()).toEqual([...new Set(each)].toSorted());
+    expect(unpricedParts(parts, dossier.donors, [], money('GBP'))).toEqual([]);
+  });
+  test('what a machine carries already is not to be bought', () => {
+    const carrying = now.candidates.find((c) => c.aboard.length > 0);
+    if (!carrying) throw new Error('a machine of the example carries parts');
+    const found = ids(unpricedParts(parts, dossier.donors, [carrying], money('GBP')));
+    for (const part of carrying.aboard) expect(found).not.toContain(part.id);
+  });
+});
