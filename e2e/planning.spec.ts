@@ -158,3 +158,18 @@ test('stages: by school, by hand and by keys, with days to order by; the list an
     page.getByRole('region', { name: 'Stock and go' }).getByText('✕ fails range'),
   ).toBeVisible();
 });
+
+test('a currency without exchange rates: no room calls anything best before it says what was not weighed', async ({
+  page,
+}) => {
+  await openExample(page, '/brief');
+  await page.getByLabel('Currency', { exact: true }).selectOption('CHF');
+  await goTo(page, 'Build');
+  const said = page.getByText(/^Not settled: \d+ parts that fit have no exchange rate to CHF/);
+  for (const room of ['Catalogue', 'Bench', 'Money curve', 'Stages', 'Ways out'] as const) {
+    await goToRoom(page, room);
+    await expect(said).toBeVisible({ visible: room !== 'Catalogue' });
+  }
+  await page.getByRole('link', { name: 'Enter the rate in the brief.' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Brief' })).toBeVisible();
+});
