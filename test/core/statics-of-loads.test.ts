@@ -20,7 +20,16 @@ describe('loads on the axles (statics)', () => {
     expect(split.behind_m).toBeCloseTo(0.9006, 4);
     expect(split.front_kg).toBeCloseTo(141.07, 1);
     expect(split.rear_kg).toBeCloseTo(211.93, 1);
-    expect(() => axleSplit([], 1.5)).toThrow(RangeError);
+    expect(split.frontShare).toBeCloseTo(0.3996, 4);
+    expect(split.total_kg).toBe(353);
+  });
+  test('without mass or wheelbase there is nothing to split', () => {
+    const mass = { mass_kg: 300, behind_m: 0.75, high_m: 0.6 };
+    expect(() => axleSplit([], 1.5)).toThrow('mass and wheelbase must be above zero');
+    expect(() => axleSplit([mass], 0)).toThrow(RangeError);
+    expect(() => axleSplit([mass], -1.5)).toThrow(RangeError);
+    expect(() => axleSplit([{ ...mass, mass_kg: 0 }], 1.5)).toThrow(RangeError);
+    expect(axleSplit([mass], 1.5).frontShare).toBeCloseTo(0.5, 12);
   });
   test('lifting 210 kg: 108.5 kgf, with a lever of 0.8 m 135.7, from 45° 81.7', () => {
     expect(liftEffort(210, FALLEN.height_m, FALLEN.lever_m, FALLEN.angle_deg)).toBeCloseTo(

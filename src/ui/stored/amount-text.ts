@@ -78,7 +78,7 @@ function stored(text: string, quantity: Quantity): Parsed<number> {
       return typedNumber(text, quantity.sign);
     case 'change': {
       const typed = typedNumber(text, '%');
-      return typed.kind === 'value' ? { kind: 'value', value: 1 + typed.value / 100 } : typed;
+      return typed.kind === 'value' ? { kind: 'value', value: (100 + typed.value) / 100 } : typed;
     }
     case 'sum': {
       const parsed = parseAmount(text, 'money', quantity.currency);
@@ -98,6 +98,12 @@ function stored(text: string, quantity: Quantity): Parsed<number> {
   }
 }
 
+/** Whether a figure is a limit as the rider was told it: a limit that is no whole number in the rider's unit is printed with one decimal, and typing that is typing the limit. */
+function isAsPrinted(value: number, limit: number, quantity: Quantity): boolean {
+  const [typed, printed] = [shownNumber(quantity, value), shownNumber(quantity, limit)];
+  return printed % 1 !== 0 && Math.abs(typed - Math.round(printed * 10) / 10) < 1e-9;
+}
+
 /** Text → stored figure within its limits, or the reason why not: the one way by which every field of a figure reads what a rider types. */
 export function readAmount(
   text: string,
@@ -106,6 +112,10 @@ export function readAmount(
   if (text.trim() === '' && !required) return { kind: 'value', value: undefined };
   const read = stored(text, quantity);
   if (read.kind === 'fault' || (read.value >= limits.min && read.value <= limits.max)) return read;
+  const atLimit = [limits.min, limits.max].find((limit) =>
+    isAsPrinted(read.value, limit, quantity),
+  );
+  if (atLimit !== undefined) return { kind: 'value', value: atLimit };
   return refused(
     limitWords(
       shownNumber(quantity, limits.min),
