@@ -76,7 +76,7 @@ describe('several looks at one machine', () => {
       trial('second', '2026-06-02', { figures: { seatHeight: reading('r2', 855) } }),
       trial('first', '2026-06-01', {
         figures: { seatHeight: reading('r1', 870), clearance: reading('r3', 240) },
-        ticks: { chain: 'good' } as Observed['ticks'],
+        ticks: { chain: 'good' },
       }),
     ]);
     expect(seen.figures?.seatHeight?.amount).toBe(855);
@@ -89,7 +89,7 @@ describe('several looks at one machine', () => {
       findings: [finding(seenId('chain'), 'worn'), finding(seenId('forks'), 'weeping')],
     });
     const mended = trial('second', '2026-06-05', {
-      ticks: { chain: 'good' } as Observed['ticks'],
+      ticks: { chain: 'good' },
     });
     expect(seenTogether([wrong, mended]).findings).toEqual([finding(seenId('forks'), 'weeping')]);
     // The order of the list is not the order of the days.
@@ -98,7 +98,7 @@ describe('several looks at one machine', () => {
   test('found wrong again after it was good, it stands with what was found last', () => {
     const day = (n: number, tick: 'good' | 'bad', what?: string) =>
       trial(`t${n}`, `2026-06-0${n}`, {
-        ticks: { chain: tick } as Observed['ticks'],
+        ticks: { chain: tick },
         ...(what ? { findings: [finding(seenId('chain'), what)] } : {}),
       });
     const seen = seenTogether([day(1, 'bad', 'slack'), day(2, 'good'), day(3, 'bad', 'worn out')]);
@@ -143,7 +143,7 @@ describe('a donor with what was seen on it', () => {
   });
   test('facts are laid on a donor that had none', () => {
     const fact = { id: 'f', value: 'alloy', origin: 'measured', note: '' } as const;
-    const seen = withTrials({ ...donor, facts: undefined } as never, [
+    const seen = withTrials({ ...donor, facts: undefined }, [
       trial('t', '2026-06-01', { facts: { sumpGuard: fact } }),
     ]);
     expect(seen.facts?.sumpGuard?.readings).toEqual([fact]);
@@ -154,7 +154,7 @@ describe('a donor with what was seen on it', () => {
       withTrials(donor, [
         trial('sit', '2026-06-01', {
           feet: 'flat',
-          ticks: { chain: 'good' } as Observed['ticks'],
+          ticks: { chain: 'good' },
         }),
       ]),
     ).toBe(donor);
