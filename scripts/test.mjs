@@ -1,8 +1,9 @@
 // Everything: install, Chromium, lint, types, dependency rules, unit tests, build, end-to-end tests. Prints the sum of the tests.
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { bin, build, install, run } from './lib/run.mjs';
+import { bin, build, install, later, run } from './lib/run.mjs';
 
 const CHROMIUM = '/usr/bin/chromium';
+const RULES = '.dependency-cruiser.cjs';
 mkdirSync('.out', { recursive: true });
 for (const file of ['.out/unit.json', '.out/e2e.json']) rmSync(file, { force: true });
 
@@ -18,35 +19,44 @@ function chromium() {
   );
 }
 
+const vitest = ['run', '--reporter=default', '--reporter=json', '--outputFile.json=.out/unit.json'];
+
+/** One after the other, each shown as it goes; a step that is a list of lanes runs them beside each other. */
 const steps = [
   ['install', install],
   ['chromium', chromium],
-  ['types', () => run(bin('next'), ['typegen']) && run(bin('tsc'), ['--noEmit'])],
-  ['format', () => run(bin('biome'), ['format', '.'])],
-  ['lint', () => run(bin('eslint'), ['.', '--max-warnings', '0'])],
-  ['dependency rules', () => run(bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs'])],
-  ['unused code', () => run(bin('knip'), [])],
+  // Each of these keeps one core busy.
   [
-    'unit tests',
-    () =>
-      run(bin('vitest'), [
-        'run',
-        '--reporter=default',
-        '--reporter=json',
-        '--outputFile.json=.out/unit.json',
-      ]),
+    [
+      ['types', () => later(bin('next'), ['typegen'], bin('tsc'), ['--noEmit'])],
+      ['format', () => later(bin('biome'), ['format', '.'])],
+      ['dependency rules', () => later(bin('depcruise'), ['src', '--config', RULES])],
+      ['unused code', () => later(bin('knip'), [])],
+    ],
+    [['lint', () => later(bin('eslint'), ['.', '--max-warnings', '0'])]],
   ],
+  ['unit tests', () => run(bin('vitest'), vitest)],
   ['build', () => build()],
   ['end-to-end tests', () => run(bin('playwright'), ['test'])],
 ];
 
 const failed = [];
-for (const [name, step] of steps) {
+
+async function taken([name, step]) {
   const begun = Date.now();
-  const good = step();
+  const good = await step();
   console.log(`${good ? 'ok' : 'FAILED'}: ${name}, ${Math.round((Date.now() - begun) / 1000)} s`);
   if (!good) failed.push(name);
-  if (!good && ['install', 'chromium', 'build'].includes(name)) break;
+  return good || !['install', 'chromium', 'build'].includes(name);
+}
+
+async function lane(steps) {
+  for (const step of steps) await taken(step);
+}
+
+for (const step of steps) {
+  if (typeof step[0] !== 'string') await Promise.all(step.map(lane));
+  else if (!(await taken(step))) break;
 }
 
 const read = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined);

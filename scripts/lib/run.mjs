@@ -11,6 +11,19 @@ export const bin = (name) => path.join(ROOT, 'node_modules/.bin', name);
 export const run = (command, args, extra = {}) =>
   spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...env, ...extra } }).status === 0;
 
+/** Runs commands (name, arguments, name, arguments …) one after the other without waiting here, and shows what they said at their end; true when all succeed. */
+export async function later(command, args, ...more) {
+  const child = spawn(command, args, { cwd: ROOT, env, stdio: ['ignore', 'pipe', 'pipe'] });
+  const said = [];
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece) => said.push(piece));
+  const status = await new Promise((done) => {
+    child.once('error', () => done(1)).once('close', done);
+  });
+  process.stdout.write(Buffer.concat(said));
+  if (status !== 0) return false;
+  return more.length === 0 || later(...more);
+}
+
 /** Starts a command that goes on. */
 export const start = (command, args, extra = {}) =>
   spawn(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...env, ...extra } });
