@@ -6,7 +6,7 @@ import type { Brief } from '@/core/brief';
 import { resolveDonor, type Donor } from '@/core/donor';
 import { fuelRange, fuelShort } from '@/core/fuel';
 import { sprocketOptions } from '@/core/gearing';
-import { exactly } from '@/core/numeric';
+import { certain, exactly } from '@/core/numeric';
 import { kilometres, litres, litresPer100Km } from '@/core/units';
 import { demoDossier } from '@/demo/scenario';
 import { BRIEF_KEY, newBrief, newDonor } from '@/store/records';
@@ -211,7 +211,7 @@ describe('services and money', () => {
     else expect(claim.kind).toBe('never');
     const thirsty = {
       ...a,
-      consumption: { ...a.consumption, estimate: { kind: 'known' as const, interval: exactly(9) } },
+      consumption: { ...a.consumption, estimate: certain(9) },
     };
     expect(claimInFuel(thirsty, b, money).kind).toBe('never');
     expect(claimInFuel(a, b, { ...money, fuel_perL: undefined })).toEqual({
@@ -238,9 +238,9 @@ describe('fuel and teeth', () => {
         fc.double({ min: 3, max: 7, noNaN: true }),
         fc.integer({ min: 100, max: 600 }),
         (tank, use, gap) => {
-          const range = fuelRange(exactly(litres(tank)), exactly(litresPer100Km(use)), 0);
-          const { usual_L } = fuelShort(range, exactly(litresPer100Km(use)), gap);
-          expect(range.mid + (usual_L * 100) / use).toBeGreaterThanOrEqual(gap - 1e-6);
+          const range = fuelRange(litres(tank), litresPer100Km(use), 0);
+          const { usual_L } = fuelShort(exactly(range), exactly(litresPer100Km(use)), gap);
+          expect(range + (usual_L * 100) / use).toBeGreaterThanOrEqual(gap - 1e-6);
         },
       ),
       { seed: 83 },

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { Brief } from '@/core/brief';
 import { findCautions, type CautionCode, type CautionFacts } from '@/core/cautions';
-import { exactly, known, unknown, type Estimate } from '@/core/numeric';
+import { certain, exactly, known, unknown, type Estimate } from '@/core/numeric';
 import { PART_FLAGS, type Part, type PartFlag } from '@/core/part';
 import { SHIPPED } from '@/core/catalogue';
 import { newBrief } from '@/store/records';
@@ -29,7 +29,7 @@ const trip = (change: Partial<Brief['trip']>) =>
 const calm: CautionFacts = {
   brief: brief(),
   parts: [],
-  licence: { kind: 'legal' },
+  licence: { kind: 'legal', holds: certain(1) },
   heelGap: of(20),
   payloadLeft: of(80, 100, 120),
   loadedMass: of(300),

@@ -1,11 +1,8 @@
-import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import {
-  doubtOrder,
   firmness,
   simulateRanks,
   tornado,
-  triangular,
   turningPoints,
   type DoubtAlternative,
   type DoubtModel,
@@ -13,14 +10,29 @@ import {
   type RankDoubt,
   type WeightDoubt,
 } from '@/core/doubt';
-import { piecewiseLinear, seededRandom, standardNormal } from '@/core/numeric';
+import {
+  derive,
+  piecewiseLinear,
+  reaches,
+  seededRandom,
+  source,
+  standardNormal,
+  type Known,
+} from '@/core/numeric';
 
+const quantity = (interval: { low: number; mid: number; high: number }): DoubtQuantity => ({
+  kind: 'known',
+  ...interval,
+  rows: source('some', interval).rows,
+});
 const exact = (x: number): DoubtQuantity => ({ kind: 'known', low: x, mid: x, high: x });
 const plain = (id: string, values: readonly number[]): DoubtAlternative => ({
   id,
   quantities: values.map(exact),
+  worths: values,
+  mids: values,
   limits: [],
-  out: false,
+  keeps: 1,
 });
 const model = (
   rows: Readonly<Record<string, readonly number[]>>,
@@ -38,7 +50,6 @@ const model = (
         { x: 0, y: 0 },
         { x: 1, y: 1 },
       ],
-      shared: 0,
     })),
   };
 };
@@ -132,16 +143,11 @@ describe('firmness', () => {
   test('one that breaks a must in every draw stands nowhere, whatever it is worth', () => {
     const m = model({ A: [0.9, 0.9], B: [0.1, 0.1] });
     expect(
-      told({ ...m, alternatives: m.alternatives.map((a) => ({ ...a, out: a.id === 'A' })) })
-        .firmness,
+      told({
+        ...m,
+        alternatives: m.alternatives.map((a) => ({ ...a, keeps: a.id === 'A' ? 0 : 1 })),
+      }).firmness,
     ).toBe('none');
-  });
-  test('the order goes by first places, then by how high they come', () => {
-    expect(doubtOrder(run(model({ C: [0.1, 0.1], A: [0.8, 0.2], B: [0.2, 0.7] }), 5000))).toEqual([
-      'A',
-      'B',
-      'C',
-    ]);
   });
 });
 
@@ -165,45 +171,21 @@ describe('draws', () => {
     expect(Math.min(...u)).toBeGreaterThanOrEqual(0);
     expect(Math.max(...u)).toBeLessThan(1);
   });
-  test('triangular quantiles: ends, mode, and F(x(u)) = u', () => {
-    const q = { kind: 'known', low: 2, mid: 3, high: 7 } as const;
-    expect([triangular(q, 0), triangular(q, 0.2), triangular(q, 1)]).toEqual([
-      2,
-      expect.closeTo(3, 12) as number,
-      7,
-    ]);
-    const share = (x: number) => (x < 3 ? (x - 2) ** 2 / (5 * 1) : 1 - (7 - x) ** 2 / (5 * 4));
-    fc.assert(
-      fc.property(
-        fc.double({ min: 0, max: 1, noNaN: true }),
-        (u) => Math.abs(share(triangular(q, u)) - u) < 1e-9,
-      ),
-      { seed: 12 },
-    );
-  });
-  test('a guess that all share moves nobody past another; one of their own does', () => {
-    const wide: DoubtQuantity = { kind: 'known', low: 0.2, mid: 0.5, high: 0.8 };
-    const ahead: DoubtQuantity = { kind: 'known', low: 0.25, mid: 0.55, high: 0.85 };
-    const pair = (shared: number): DoubtModel => ({
-      weights: 'fixed',
-      criteria: [
-        {
-          key: 'c',
-          weight: 1,
-          knots: [
-            { x: 0, y: 0 },
-            { x: 1, y: 1 },
-          ],
-          shared,
-        },
-      ],
-      alternatives: [
-        { id: 'A', quantities: [ahead], limits: [], out: false },
-        { id: 'B', quantities: [wide], limits: [], out: false },
-      ],
-    });
-    expect(firsts(run(pair(1), 4000))[0]).toBe(1);
-    expect(firsts(run(pair(0), 4000))[0]).toBeLessThan(0.7);
+  test('a source that two share moves neither past the other; one of their own does', () => {
+    const one = source('one', { low: 0.2, mid: 0.5, high: 0.8 });
+    const two = source('two', { low: 0.2, mid: 0.5, high: 0.8 });
+    const pair = (mine: Known, other: Known): DoubtModel => {
+      const m = model({ A: [0], B: [0] }, 'fixed');
+      const worths = [derive([mine], (x) => x + 0.05), other];
+      return {
+        ...m,
+        alternatives: m.alternatives.map((a, i) => ({ ...a, worths: [worths[i]?.rows ?? 0] })),
+      };
+    };
+    expect(firsts(run(pair(one, one)))[0]).toBe(1);
+    const apart = firsts(run(pair(one, two)))[0] ?? 0;
+    // Difference of two normals with the same spread: Φ(0.05 ÷ (√2 · 0.3/1.645)) = 0.577.
+    expect(Math.abs(apart - 0.577)).toBeLessThan(0.05);
   });
 });
 
@@ -211,19 +193,14 @@ describe('limits and stopping', () => {
   test('what breaks a limit in a draw stands behind; what is out never has a place', () => {
     const m = model({ A: [0.9, 0.9], B: [0.5, 0.5], C: [1, 1] }, 'fixed');
     const [a, b, c] = m.alternatives as [DoubtAlternative, DoubtAlternative, DoubtAlternative];
-    const half: DoubtQuantity = { kind: 'known', low: 0, mid: 1, high: 2 };
-    const r = run({
-      ...m,
-      alternatives: [
-        { ...a, limits: [{ key: 'must', quantity: half, least: 1, criterion: undefined }] },
-        b,
-        { ...c, out: true },
-      ],
-    });
-    expect(Math.abs((firsts(r)[0] ?? 0) - 0.5)).toBeLessThan(NEAR);
+    const half = reaches(source('half', { low: 0, mid: 1, high: 2 }), 1, 'more').rows ?? 0;
+    const r = run({ ...m, alternatives: [{ ...a, keeps: half }, b, { ...c, keeps: 0 }] });
+    // Every source goes through its strata once: half of the rows, exactly.
+    expect(firsts(r)[0]).toBe(0.5);
     expect(firsts(r)[2]).toBe(0);
     expect(r.acceptability[2]?.every((s) => s === 0)).toBe(true);
-    expect((r.wins[0]?.[1] ?? 0) + (r.wins[1]?.[0] ?? 0)).toBeCloseTo(1, 9);
+    // Ahead counts draws in which both keep theirs.
+    expect([r.wins[0]?.[1], r.wins[1]?.[0]]).toEqual([0.5, 0]);
   });
   test('results come on the way, and it stops when settled to the error asked', () => {
     const all = [
@@ -238,16 +215,6 @@ describe('limits and stopping', () => {
     expect(all.at(-1)).toMatchObject({ settled: true, samples: 3000 });
     expect(all.slice(0, -1).every((r) => !r.settled)).toBe(true);
   });
-  test('an unknown quantity may be worth anything', () => {
-    const m = model({ A: [0.5], B: [0.5] }, 'fixed');
-    const [a, b] = m.alternatives as [DoubtAlternative, DoubtAlternative];
-    expect(
-      Math.abs(
-        (firsts(run({ ...m, alternatives: [{ ...a, quantities: [{ kind: 'unknown' }] }, b] }))[0] ??
-          0) - 0.5,
-      ),
-    ).toBeLessThan(NEAR);
-  });
 });
 
 describe('what would turn it', () => {
@@ -255,7 +222,6 @@ describe('what would turn it', () => {
   const criterion = (key: string, weight: number, worst: number, best: number) => ({
     key,
     weight,
-    shared: 0,
     knots: [
       { x: worst, y: 0 },
       { x: best, y: 1 },
@@ -268,7 +234,10 @@ describe('what would turn it', () => {
       criterion('mass', 0.3, -230, -150),
       criterion('range', 0.2, 250, 450),
     ],
-    alternatives: [plain('A', [-9000, -200, 400]), plain('B', [-7500, -175, 300])],
+    alternatives: [
+      { ...plain('A', [-9000, -200, 400]), mids: [0.5, 0.375, 0.75] },
+      { ...plain('B', [-7500, -175, 300]), mids: [0.75, 0.6875, 0.25] },
+    ],
   };
   const points = turningPoints(m, 'B', 'A');
   test('A ties if its price falls by 1425 to 7575', () => {
@@ -302,10 +271,7 @@ describe('what would turn it', () => {
       alternatives: [
         {
           ...a,
-          quantities: [
-            { kind: 'known', low: -10425, mid: -9000, high: -7575 },
-            ...a.quantities.slice(1),
-          ],
+          quantities: [quantity({ low: -9050, mid: -9000, high: -8950 }), ...a.quantities.slice(1)],
         },
         b,
       ],
@@ -316,7 +282,7 @@ describe('what would turn it', () => {
         {
           ...a,
           quantities: [
-            { kind: 'known', low: -11850, mid: -9000, high: -6150 },
+            quantity({ low: -10425, mid: -9000, high: -7575 }),
             ...a.quantities.slice(1),
           ],
         },
@@ -327,17 +293,18 @@ describe('what would turn it', () => {
       turningPoints(of, 'B', 'A').flatMap((p) =>
         p.kind === 'quantity' && p.criterion === 'price' && p.of === 'rival' ? [p.chance] : [],
       )[0];
-    expect(chance(unsure)).toBeCloseTo(0, 9);
-    expect(chance(wider)).toBeCloseTo(1 / 8, 9);
+    expect(chance(unsure)).toBe(0);
+    // The point is the 95th percentile.
+    expect(chance(wider)).toBeCloseTo(0.05, 2);
   });
   test('a rival who is worth more only has to keep its limit; a leader may break one', () => {
     const [a, b] = m.alternatives as [DoubtAlternative, DoubtAlternative];
-    const far: DoubtQuantity = { kind: 'known', low: 200, mid: 300, high: 400 };
+    const far = quantity({ low: 240, mid: 300, high: 360 });
     const ruled: DoubtModel = {
       ...m,
       alternatives: [
-        { ...a, limits: [{ key: 'range', quantity: far, least: 250, criterion: undefined }] },
-        { ...b, limits: [{ key: 'range', quantity: far, least: 350, criterion: undefined }] },
+        { ...a, limits: [{ key: 'range', quantity: far, least: 250 }] },
+        { ...b, limits: [{ key: 'range', quantity: far, least: 350 }] },
       ],
     };
     expect(turningPoints(ruled, 'A', 'B')).toEqual([
@@ -348,7 +315,8 @@ describe('what would turn it', () => {
         limit: 'range',
         from: 300,
         to: 250,
-        chance: expect.closeTo(1 / 8, 9) as number,
+        // Φ(−50 ÷ (60/1.645)) = 0.085
+        chance: expect.closeTo(0.085, 2) as number,
       },
       {
         kind: 'limit',
@@ -357,7 +325,7 @@ describe('what would turn it', () => {
         limit: 'range',
         from: 300,
         to: 350,
-        chance: expect.closeTo(1 / 8, 9) as number,
+        chance: expect.closeTo(0.085, 2) as number,
       },
     ]);
   });
@@ -389,7 +357,6 @@ describe('tornado', () => {
       {
         key: 'x',
         weight: 0.6,
-        shared: 0,
         knots: [
           { x: 0, y: 0 },
           { x: 1, y: 1 },
@@ -398,7 +365,6 @@ describe('tornado', () => {
       {
         key: 'y',
         weight: 0.4,
-        shared: 0,
         knots: [
           { x: 0, y: 0 },
           { x: 1, y: 1 },
@@ -409,15 +375,24 @@ describe('tornado', () => {
       {
         id: 'A',
         quantities: [{ kind: 'known', low: 0.4, mid: 0.6, high: 0.7 }, exact(0.5)],
+        worths: [0.6, 0.5],
+        mids: [0.6, 0.5],
         limits: [],
-        out: false,
+        keeps: 1,
       },
-      { id: 'B', quantities: [exact(0.5), { kind: 'unknown' }], limits: [], out: false },
+      {
+        id: 'B',
+        quantities: [exact(0.5), { kind: 'unknown' }],
+        worths: [0.5, 0],
+        mids: [0.5, 0],
+        limits: [],
+        keeps: 1,
+      },
     ],
   };
-  test('by hand: lead 0.06; x of A −0.06 to 0.12, y of B −0.14 to 0.26, the widest first; what is known for certain has no bar', () => {
+  test('by hand: lead 0.26, since what is not known counts as nothing; x of A 0.14 to 0.32, y of B −0.14 to 0.26, the widest first; what is known for certain has no bar', () => {
     const { lead, bars } = tornado(m, 'A', 'B');
-    expect(lead).toBeCloseTo(0.06, 12);
+    expect(lead).toBeCloseTo(0.26, 12);
     expect(bars.map((b) => [b.id, b.criterion])).toEqual([
       ['B', 'y'],
       ['A', 'x'],
@@ -427,8 +402,8 @@ describe('tornado', () => {
       expect.closeTo(0.26, 9) as number,
     ]);
     expect([bars[1]?.low, bars[1]?.high]).toEqual([
-      expect.closeTo(-0.06, 9) as number,
-      expect.closeTo(0.12, 9) as number,
+      expect.closeTo(0.14, 9) as number,
+      expect.closeTo(0.32, 9) as number,
     ]);
   });
   test('the other way round it is the mirror; nobody known, nothing shown', () => {

@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { judge, mustNeed, type MustVerdict } from '@/core/assessment';
+import { judge, mustNeed, verdictOf, type MustVerdict } from '@/core/assessment';
 import { MUST_KEYS, spendable, type Brief, type MustKey, type StanceBand } from '@/core/brief';
 import { STANCE_LIMITS, stanceBand } from '@/core/fit';
-import { between, exactly, known } from '@/core/numeric';
+import { between, certain, source, unknown } from '@/core/numeric';
 import { preferredUnit, UNIT_SYSTEMS, unitEntry, unitsOf, type Dimension } from '@/core/units';
 import { demoDossier } from '@/demo/scenario';
 import { newBrief } from '@/store/records';
@@ -43,15 +43,36 @@ describe('a limit itself is inside', () => {
   );
 
   test.each([
-    [exactly(310), 310, 'more', 'pass'],
-    [exactly(310), 310, 'less', 'pass'],
-    [between(310, 400), 310, 'more', 'pass'],
-    [between(200, 310), 310, 'more', 'unsure'],
-    [between(200, 309.999), 310, 'more', 'fail'],
-    [between(310.001, 400), 310, 'less', 'fail'],
-  ] as const)('%o against %d, %s is better: %s', (interval, need, better, verdict: MustVerdict) => {
-    expect(judge(known(interval), need, better)).toBe(verdict);
+    [310, 310, 'more', 'pass'],
+    [310, 310, 'less', 'pass'],
+    [309.999, 310, 'more', 'fail'],
+    [310.001, 310, 'less', 'fail'],
+  ] as const)('%d against %d, %s is better: %s', (x, need, better, verdict: MustVerdict) => {
+    expect(judge(certain(x), need, better)).toMatchObject({ verdict });
   });
+
+  test('the chance is the closed form: a normal of σ 10 about 300 reaches 310 in 15.87 of 100 (table of the normal distribution)', () => {
+    const half = 10 * 1.6448536;
+    const have = source('x', between(300 - half, 300 + half));
+    const { chance = Number.NaN } = judge(have, 310, 'more');
+    expect(Math.abs(chance - 0.1587)).toBeLessThan(2 / 1024);
+    expect(Math.abs((judge(have, 300, 'more').chance ?? NaN) - 0.5)).toBeLessThan(2 / 1024);
+  });
+
+  test.each([
+    [0.8, 0.8, 'pass'],
+    [0.799, 0.8, 'unsure'],
+    [0.201, 0.8, 'unsure'],
+    [0.2, 0.8, 'fail'],
+    [0.94, 0.95, 'unsure'],
+    [0.5, 0.5, 'pass'],
+    [0.499, 0.5, 'fail'],
+  ] as const)('a chance of %d for a rider who wants to be %d sure: %s', (chance, sure, verdict) =>
+    expect(verdictOf(chance, sure)).toBe(verdict),
+  );
+
+  test('not known is neither kept nor broken, and has no chance', () =>
+    expect(judge(unknown('tank'), 310, 'more')).toMatchObject({ verdict: 'not-known' }));
 
   test('not a number is no stance', () => expect(() => stanceBand(Number.NaN)).toThrow(RangeError));
 });

@@ -54,7 +54,7 @@ test('what is not known stays not known and names all that is missing', () => {
   expect(
     combine([known(exactly(1)), unknown('tank'), unknown('mass', 'tank')] as const, (a) => a),
   ).toEqual({ kind: 'unknown', missing: ['tank', 'mass'] });
-  expect(combine([known(exactly(1)), known(exactly(2))] as const, (a, b) => add(a, b))).toEqual(
+  expect(combine([known(exactly(1)), known(exactly(2))] as const, (a, b) => a + b)).toEqual(
     known(exactly(3)),
   );
 });

@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { MustResult } from '@/core/assessment';
 import { GROUNDS, type Ground } from '@/core/brief';
-import { exactly } from '@/core/numeric';
+import { certain, reaches, source, unknown, type Known } from '@/core/numeric';
 import {
-  LEVEL_WITHIN,
+  against,
+  isLevel,
   NEED_VALUE,
   rank,
   WANT_KEYS,
@@ -104,10 +105,10 @@ describe('score', () => {
       expect(stockScore.points.high).toBeGreaterThanOrEqual(stockScore.points.mid);
     }
   });
-  test('a want that is not known spans all of its weight', () => {
+  test('a want that is not known counts as nothing, and spans all of its weight', () => {
     const postmark = demo().candidates.find((c) => c.donor.id === 'postmark-640-v');
     const payload = postmark?.stockScore.contributions.find((c) => c.want === 'payloadLeft');
-    expect(payload).toMatchObject({ known: false, value: { low: 0, mid: 0.5, high: 1 } });
+    expect(payload).toMatchObject({ known: false, value: { low: 0, mid: 0, high: 1 } });
     expect(postmark?.stockScore.unknownWants).toEqual(['payloadLeft', 'protection']);
   });
   test('curves of the example brief are in order', () => {
@@ -119,31 +120,54 @@ describe('score', () => {
 });
 
 describe('ranking', () => {
-  const score = (mid: number): FitScore => ({
-    points: exactly(mid),
+  const score = (total: Known): FitScore => ({
+    points: total.interval,
+    total,
     contributions: [],
     unknownWants: [],
   });
-  const must = (verdict: MustResult['verdict']): MustResult => ({
+  const must = (verdict: MustResult['verdict'], chance = 1): MustResult => ({
     key: 'range',
     verdict,
+    holds: verdict === 'not-known' ? unknown('tank') : certain(chance),
     missing: [],
   });
-  test('level within two points, ruled out below, open musts do not rule out', () => {
+  test('those that keep their musts, then the doubtful, then those that break one; each by points', () => {
     const ranked = rank([
-      { id: 'a', score: score(70), musts: [] },
-      { id: 'b', score: score(71.5), musts: [must('unsure')] },
-      { id: 'c', score: score(95), musts: [must('fail')] },
-      { id: 'd', score: score(60), musts: [must('not-known')] },
-      { id: 'e', score: score(69.4), musts: [] },
+      { id: 'a', score: score(certain(70)), musts: [] },
+      { id: 'b', score: score(certain(91.5)), musts: [must('unsure')] },
+      { id: 'c', score: score(certain(95)), musts: [must('fail', 0)] },
+      { id: 'd', score: score(certain(60)), musts: [must('not-known')] },
+      { id: 'e', score: score(certain(69.4)), musts: [must('pass')] },
     ]);
-    expect(ranked.map((r) => [r.id, r.place])).toEqual([
-      ['b', 1],
-      ['a', 1],
-      ['e', 3],
-      ['d', 4],
-      ['c', undefined],
+    expect(ranked.map((r) => [r.id, r.group, r.place])).toEqual([
+      ['a', 'kept', 1],
+      ['e', 'kept', 2],
+      ['b', 'doubtful', 3],
+      ['d', 'doubtful', 4],
+      ['c', 'broken', undefined],
     ]);
-    expect(LEVEL_WITHIN).toBe(2);
+    expect(ranked.map((r) => r.chance)).toEqual([1, 1, 1, undefined, 0]);
+  });
+  test('level is 45 to 55 of 100 rows in which both keep their musts', () => {
+    const wide = (key: string, mid: number) => source(key, { low: mid - 10, mid, high: mid + 10 });
+    const level = (a: Known, b: Known) =>
+      isLevel({ total: a, keeps: certain(1) }, { total: b, keeps: certain(1) });
+    expect(level(wide('a', 70), wide('b', 70))).toBe(true);
+    // Φ(1.645·d/(10·√2)): 0.55 at 1.08 points apart.
+    expect(level(wide('a', 70.5), wide('b', 70))).toBe(true);
+    expect(level(wide('a', 72), wide('b', 70))).toBe(false);
+    // The same source, half a point apart: ahead in every row.
+    expect(level(wide('a', 70.5), wide('a', 70))).toBe(false);
+    expect(level(certain(70), certain(70))).toBe(true);
+  });
+  test('rows in which one breaks a must are counted apart', () => {
+    const keeps = reaches(source('k', { low: 0, mid: 1, high: 2 }), 1, 'more');
+    expect(
+      against({ total: certain(80), keeps }, { total: certain(70), keeps: certain(1) }),
+    ).toEqual({ both: 0.5, ahead: 1 });
+    expect(
+      against({ total: certain(80), keeps: certain(0) }, { total: certain(70), keeps: certain(1) }),
+    ).toEqual({ both: 0, ahead: undefined });
   });
 });

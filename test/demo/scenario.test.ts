@@ -1,3 +1,4 @@
+import { known } from '@/core/numeric';
 import { describe, expect, test } from 'vitest';
 import { DONOR_CLASSES, shortName } from '@/core/donor';
 import { PART_KINDS } from '@/core/part';
@@ -97,7 +98,7 @@ describe('power, torque and their speeds do not contradict each other (P = T·ω
       const at = (key: FigureKey) => {
         const reading = readingInUse(donor.figures[key]);
         if (!reading) throw new Error(key);
-        return crankFrom(quotedInterval(key, reading), reading.basis).mid;
+        return crankFrom(known(quotedInterval(key, reading)), reading.basis, '').mid;
       };
       const [power, powerRpm, torque, torqueRpm] = [
         at('power'),

@@ -23,21 +23,21 @@ function rows(dossier: Dossier, view: 'stock' | 'built'): readonly WeighRow[] {
   });
 }
 
-test('who is ahead, with what is open and who is out', () => {
+test('nobody keeps every must surely: it says so, who comes nearest and how likely; then who else is in doubt and who is out', () => {
   const { answer, reasons } = headline(rows(demoDossier(), 'stock'), 'stock');
-  expect(answer).toMatch(/^Sorrel 300 Longway fits this brief best as it stands: 7\d of 100\.$/);
-  expect(reasons).toContain('Sorrel 300 Longway: range could still go either way.');
-  expect(reasons.at(-1)).toMatch(
-    /^Ruled out: Dunelark 720 \(money\), .* and Thorn 450 E \(range and money\)\.$/,
+  expect(answer).toMatch(
+    /^None keeps every must surely as they stand\. Nearest: Drover 430 \(from Brenfold\), 7\d of 100, range in 4\d of 100 draws\.$/,
   );
+  expect(reasons[0]).toMatch(/^In doubt: Drover 430 .*Postmark 640 V \(.*payload not known\)/);
+  expect(reasons.at(-1)).toMatch(/^Ruled out: .*Dunelark 720 \(.*money.*\)/);
   expect(
     reasons.find((r) => r.startsWith('Out as they stand, but a part would turn it: ')),
   ).toMatch(/Wren 230 \(range\)/);
 });
 
-test('one ahead', () => {
+test('one that keeps them: how surely stands beside its points', () => {
   expect(headline(rows(demoDossier(), 'built'), 'built').answer).toMatch(
-    /^Wren 230 fits this brief best with the parts chosen: 8\d of 100\.$/,
+    /^Wren 230 fits this brief best with the parts chosen: 7\d of 100, every must kept, in 9\d of 100 draws\.$/,
   );
 });
 
@@ -50,6 +50,6 @@ test('nobody left', () => {
     briefs: { [BRIEF_KEY]: { ...brief, money: { ...brief.money, budget: 100 } } },
   };
   expect(headline(rows(poor, 'stock'), 'stock').answer).toBe(
-    'No candidate passes every must as they stand.',
+    'No candidate keeps every must as they stand.',
   );
 });

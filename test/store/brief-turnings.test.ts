@@ -59,7 +59,7 @@ describe('the shortlist as a simulation is told of it', () => {
         (total, q, k) =>
           total +
           (model.criteria[k]?.weight ?? 0) *
-            (q.kind === 'known' ? worth(model.criteria[k]?.knots ?? [], q.mid) : 0.5),
+            (q.kind === 'known' ? worth(model.criteria[k]?.knots ?? [], q.mid) : (a.mids[k] ?? 0)),
         0,
       );
       expect(sum * 100).toBeCloseTo(points(now, a.id), 6);

@@ -27,7 +27,7 @@ describe('musts that a part would turn', () => {
     for (const entry of now.candidates) {
       for (const [key, { part, verdict }] of mustClosers(dossier, now, entry)) {
         named += 1;
-        expect(entry.stock.musts.find((m) => m.key === key)?.verdict).toBe('fail');
+        expect(['fail', 'unsure']).toContain(entry.stock.musts.find((m) => m.key === key)?.verdict);
         const helpers = Object.values(partsOf(dossier)).filter((p) =>
           part.needs.flat().includes(p.id),
         );
@@ -43,7 +43,7 @@ describe('musts that a part would turn', () => {
   });
   test('money is never helped by buying; nothing is looked for where no must fails', () => {
     expect(mustClosers(dossier, now, entryOf(now, 'c-bastion-1160')).has('money')).toBe(false);
-    expect(mustClosers(dossier, now, entryOf(now, 'c-sorrel-300-longway')).size).toBe(0);
+    expect(mustClosers(dossier, now, entryOf(now, 'c-postmark-640-v')).has('payload')).toBe(false);
   });
   test('a part that would burst the money is not named', () => {
     const brief = now.brief;

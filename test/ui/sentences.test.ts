@@ -124,10 +124,20 @@ describe('musts in words', () => {
     const have = { kind: 'known', interval: { low: 252, mid: 284, high: 323 } } as const;
     expect(
       mustWords(
-        { key: 'range', verdict: 'unsure', metric: 'range', need: 310, have, missing: [] },
+        {
+          key: 'range',
+          verdict: 'unsure',
+          chance: 0.234,
+          metric: 'range',
+          need: 310,
+          have,
+          missing: [],
+        },
         reader,
       ),
-    ).toBe('Covers the longest fuel gap: range with reserve 252 to 323 km, needed at least 310 km');
+    ).toBe(
+      'Covers the longest fuel gap: range with reserve 284 km (nine in ten: 252 to 323), needed at least 310 km; holds in 23 of 100 draws',
+    );
     expect(
       mustWords(
         { key: 'range', verdict: 'fail', metric: 'range', need: 310, have, missing: [] },

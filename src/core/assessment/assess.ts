@@ -1,25 +1,17 @@
-import type { Brief, StanceBand } from '../brief';
+import type { Brief, Money, StanceBand } from '../brief';
 import { findCautions, type Caution } from '../cautions';
 import type { Donor } from '../donor';
-import {
-  oneFootGap,
-  personalFit,
-  seatShape,
-  stanceBand,
-  stanceProbabilities,
-  stanceSigma,
-  type FitCalibration,
-} from '../fit';
+import { oneFootGap, personalFit, seatShape, stanceBand, stanceProbabilities } from '../fit';
 import { factInUse } from '../facts';
 import { licenceCheck, type LicenceResult } from '../licence';
 import { runningOrderMass } from '../mass';
 import { buildCost, onTheRoadPrice, repairs, type BuildCost } from '../money';
-import { combine, exactly, known, type Estimate, type Interval } from '../numeric';
+import { certain, combine, type Estimate } from '../numeric';
 import { applyParts, applySets, type Part, type PartFlag } from '../part';
-import { normalFigures, type FigureKey, type NormalFigures } from '../readings';
+import { fuelDensity, normalFigures, type FigureKey, type NormalFigures } from '../readings';
 import type { SuspensionEnd } from '../suspension';
 import { parseTyre } from '../tyre';
-import type { Kilograms, Kilowatts, Litres, Millimetres } from '../units';
+import type { Kilograms, Kilowatts, Litres } from '../units';
 import { axleLoads, frontShareOf } from './axles';
 import type { Case } from './case';
 import { loadMetrics, metricsOf, wattsLeft, type LoadMetrics, type Metrics } from './metrics';
@@ -35,29 +27,46 @@ export type Stance =
   | { readonly kind: 'unknown' };
 
 /** Everything computed for one rider on one machine with one set of parts. */
-export interface Assessment {
+export interface Assessment extends Reckoning {
+  /** What the loaded machine does on the road; simulated at the first call and kept. */
+  readonly underLoad: () => LoadMetrics;
+  readonly stance: Stance;
+  readonly musts: readonly MustResult[];
+  readonly cautions: readonly Caution[];
+}
+
+/** What a case comes to before anything is judged: figures on one basis, metrics, licence, cost. */
+export interface Reckoning {
   /** With the facts that its parts change. */
   readonly donor: Donor;
   readonly figures: NormalFigures;
   readonly metrics: Metrics;
-  /** What the loaded machine does on the road; simulated at the first call and kept. */
-  readonly underLoad: () => LoadMetrics;
-  readonly stance: Stance;
   readonly licence: LicenceResult;
-  readonly musts: readonly MustResult[];
   readonly cost: BuildCost;
-  readonly cautions: readonly Caution[];
 }
 
-/** Springs that suit less than this call for a word. */
-const SPRINGS_SUIT_FROM = 0.999;
+const sheets = new WeakMap<Donor, { readonly money: Money; readonly figures: NormalFigures }>();
 
-/**
- * One pure call: a case → figures on one basis, metrics with their working, musts, cost and cautions. Parts aboard a machine change
- * what it inherits and cost nothing.
- */
-export function assess({ brief, donor, parts, aboard, evidence }: Case): Assessment {
-  const stock = normalFigures(donor.figures, (reading) => onTheRoadPrice(reading, brief.money));
+/** A donor's figures on one basis; kept for each donor and state of the money. */
+function sheetFigures(donor: Donor, money: Money): NormalFigures {
+  const kept = sheets.get(donor);
+  if (kept?.money === money) return kept.figures;
+  const figures = normalFigures(
+    donor.figures,
+    (reading, key) => onTheRoadPrice(reading, money, key),
+    donor,
+  );
+  sheets.set(donor, { money, figures });
+  return figures;
+}
+
+const fittedOn = ({ aboard, parts }: Case): readonly Part[] =>
+  aboard.parts.length === 0 ? parts : [...aboard.parts, ...parts];
+
+/** Figures, metrics, licence and cost of a case: what a planner asks thousands of times. Parts aboard a machine change what it inherits and cost nothing. */
+export function reckon(of: Case): Reckoning {
+  const { brief, donor, parts, aboard, evidence } = of;
+  const stock = sheetFigures(donor, brief.money);
   const standing =
     aboard.parts.length === 0
       ? stock
@@ -66,40 +75,47 @@ export function assess({ brief, donor, parts, aboard, evidence }: Case): Assessm
           ...Object.fromEntries(aboard.readOnIt.map((key) => [key, stock[key]])),
         };
   const figures = applyParts(standing, parts);
-  const fitted = aboard.parts.length === 0 ? parts : [...aboard.parts, ...parts];
+  const fitted = fittedOn(of);
   const facts = applySets(donor.facts, fitted);
   const modified = facts === donor.facts ? donor : { ...donor, facts };
   const cost = buildCost(parts, brief.money);
-  const mending = repairs(donor.weakPoints ?? [], brief.money);
   const metrics = metricsOf({
     brief,
     donor: modified,
     figures,
     cost,
-    mending,
+    mending: repairs(donor.weakPoints ?? [], brief.money),
     suspension: { sprungToRider: sprungEnds(fitted) },
     reach: personalFit(brief.rider, evidence.sits),
   });
   const licence = licenceOf(brief, figures, donor.figures.unrestrictedPower !== undefined);
+  return { donor: modified, figures, metrics, licence, cost };
+}
+
+/**
+ * One pure call: a case → figures on one basis, metrics with their working, musts, cost and cautions.
+ */
+export function assess(of: Case): Assessment {
+  const { brief } = of;
+  const reckoning = reckon(of);
+  const { donor, figures, metrics, licence, cost } = reckoning;
   const cautions = findCautions({
     brief,
-    parts: fitted,
+    parts: fittedOn(of),
     licence,
     heelGap: metrics.heelGap.estimate,
     payloadLeft: metrics.payloadLeft.estimate,
     loadedMass: metrics.loadedMass.estimate,
     range: metrics.range.estimate,
-    ...loadFacts(brief, modified, figures, metrics.suspension),
+    ...loadFacts(brief, donor, figures, metrics.suspension),
   });
   let underLoad: LoadMetrics | undefined;
   return {
-    donor: modified,
-    figures,
-    metrics,
+    ...reckoning,
     underLoad: () =>
       (underLoad ??= loadMetrics({
         brief,
-        donor: modified,
+        donor,
         figures,
         loaded: metrics.loadedMass,
         readyMass: metrics.readyMass,
@@ -107,13 +123,14 @@ export function assess({ brief, donor, parts, aboard, evidence }: Case): Assessm
         outlay: metrics.outlay,
         parts: cost,
       })),
-    stance: stanceOf(modified, metrics, personalFit(brief.rider, evidence.sits)),
-    licence,
+    stance: stanceOf(donor, metrics),
     musts: mustResults(brief, metrics, licence),
-    cost,
     cautions,
   };
 }
+
+/** Springs that suit less than this call for a word. */
+const SPRINGS_SUIT_FROM = 0.999;
 
 const SPRUNG: Readonly<Record<SuspensionEnd, PartFlag>> = {
   front: 'springs-front',
@@ -147,15 +164,14 @@ function loadFacts(
 const tyreLoad = (donor: Donor, key: 'tyreFront' | 'tyreRear'): number | undefined =>
   parseTyre(factInUse(donor.facts?.[key])?.value ?? '')?.load_kg;
 
-function stanceOf(donor: Donor, metrics: Metrics, reach: FitCalibration): Stance {
+function stanceOf(donor: Donor, metrics: Metrics): Stance {
   const gap = metrics.heelGap.estimate;
   if (gap.kind === 'unknown') return { kind: 'unknown' };
-  const oneFoot = oneFootGap(gap.interval as Interval<Millimetres>, seatShape(donor));
   return {
     kind: 'known',
-    band: stanceBand(gap.interval.mid),
-    oneFootBand: stanceBand(oneFoot.mid),
-    probabilities: stanceProbabilities(gap.interval.mid, stanceSigma(reach)),
+    band: stanceBand(gap.mid),
+    oneFootBand: stanceBand(oneFootGap(gap.mid, seatShape(donor))),
+    probabilities: stanceProbabilities(gap),
   };
 }
 
@@ -166,12 +182,10 @@ function licenceOf(brief: Brief, figures: NormalFigures, restricted: boolean): L
     const papers =
       reading?.origin === 'claimed' &&
       (reading.basis === 'crank' || reading.basis === 'ready' || reading.basis === 'stated');
-    return (
-      estimate.kind === 'known' && papers ? known(exactly(estimate.interval.mid)) : estimate
-    ) as Estimate<N>;
+    return (estimate.kind === 'known' && papers ? certain(estimate.mid) : estimate) as Estimate<N>;
   };
   const running = combine(
-    [ofPapers<Kilograms>('mass'), ofPapers<Litres>('tank')] as const,
+    [ofPapers<Kilograms>('mass'), ofPapers<Litres>('tank'), fuelDensity()] as const,
     runningOrderMass,
   );
   return licenceCheck(

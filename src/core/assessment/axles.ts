@@ -1,6 +1,6 @@
 import type { Brief } from '../brief';
 import { axleSplit, type AxleSplit, type PlacedMass } from '../mass';
-import { between, known, unknown, type Estimate } from '../numeric';
+import { combine, unknown, type Estimate } from '../numeric';
 import type { NormalFigures } from '../readings';
 
 /** Where masses lie, as shares of the wheelbase behind the front axle, and how high, m. Own assumption. */
@@ -49,11 +49,19 @@ export function axleLoads(brief: Brief, figures: NormalFigures): AxleLoads {
     ...(Object.entries(luggagePlaces(brief)) as [Place, number][]),
   ];
   const loads = carried.flatMap(([place, kg]) => (kg > 0 ? [placed(place, kg)] : []));
-  const at = (kg: number) => axleSplit([placed('machine', kg), ...loads], WHEELBASE);
-  const { low, mid, high } = mass.interval;
-  const split = at(mid);
-  const share = between(at(low).frontShare, at(high).frontShare, split.frontShare);
-  return { kind: 'known', frontShare: known(share), split };
+  const carriedAlone = loads.reduce(
+    (sum, m) => ({ kg: sum.kg + m.mass_kg, moment: sum.moment + m.mass_kg * m.behind_m }),
+    { kg: 0, moment: 0 },
+  );
+  const frontShare = (kg: number): number =>
+    1 -
+    (kg * PLACES.machine.behind * WHEELBASE + carriedAlone.moment) /
+      ((kg + carriedAlone.kg) * WHEELBASE);
+  return {
+    kind: 'known',
+    frontShare: combine([mass] as const, frontShare),
+    split: axleSplit([placed('machine', mass.mid), ...loads], WHEELBASE),
+  };
 }
 
 export const frontShareOf = (loads: AxleLoads): Estimate =>

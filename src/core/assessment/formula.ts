@@ -1,4 +1,4 @@
-import type { Estimate } from '../numeric';
+import type { Estimate, Known } from '../numeric';
 import type { MetricKey } from './metric-keys';
 import type { WorkingInput } from './working-inputs';
 
@@ -68,6 +68,8 @@ export interface Working {
 export interface Metric {
   readonly key: MetricKey;
   readonly estimate: Estimate;
+  /** What it counts as where the estimate is not known; absent: as bad as can be, in the table of draws anything. */
+  readonly standIn?: Known | undefined;
   readonly working: Working;
 }
 

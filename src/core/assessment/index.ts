@@ -1,4 +1,4 @@
-export { assess, type Assessment, type Stance } from './assess';
+export { assess, reckon, type Assessment, type Reckoning, type Stance } from './assess';
 export { caseOf, NOTHING_ABOARD, type Aboard, type BareCase, type Case } from './case';
 export { axleLoads, luggagePlaces, PLACES } from './axles';
 export {
@@ -41,4 +41,15 @@ export {
   windClass,
   type Found,
 } from './propulsion';
-export { judge, METRIC_OF_MUST, mustNeed, type MustResult, type MustVerdict } from './musts';
+export {
+  allHold,
+  judge,
+  METRIC_OF_MUST,
+  mustNeed,
+  surenessOf,
+  USUAL_SURENESS,
+  verdictOf,
+  type MustResult,
+  type MustVerdict,
+  type SaidMust,
+} from './musts';

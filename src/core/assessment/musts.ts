@@ -1,22 +1,32 @@
 import { spendable, type Brief, type MustKey } from '../brief';
 import { STANCE_LIMITS } from '../fit';
 import type { LicenceResult } from '../licence';
-import type { Estimate } from '../numeric';
+import { allOf, certain, reaches, shareOf, type Estimate, type Known, type Said } from '../numeric';
 import { metricDefinition, type BaseMetricKey } from './metric-keys';
 import type { Metrics } from './metrics';
 
-/** `unsure`: the figure is known, but its interval lies on both sides of the need. */
+/**
+ * `pass`: holds at least as surely as the brief asks. `fail`: misses as surely. `unsure`: between. `not-known`: nothing to go by; never
+ * counted as kept.
+ */
 export type MustVerdict = 'pass' | 'fail' | 'unsure' | 'not-known';
 
 export interface MustResult {
   readonly key: MustKey;
   readonly verdict: MustVerdict;
+  /** Share of the rows of the table of draws in which it holds, 0–1; absent where it is not known. */
+  readonly chance?: number;
+  /** 1 in each row in which it holds, else 0; not known as the figure itself. */
+  readonly holds: Estimate;
   /** The metric judged and what it must reach; the licence has none. */
   readonly metric?: BaseMetricKey;
   readonly need?: number;
   readonly have?: Estimate;
   readonly missing: readonly string[];
 }
+
+/** A must's result as it is said or kept on paper. */
+export type SaidMust = Omit<MustResult, 'holds' | 'have'> & { readonly have?: Said };
 
 /** The metric that each must judges; the licence has none. */
 export const METRIC_OF_MUST: Readonly<Record<Exclude<MustKey, 'licence'>, BaseMetricKey>> = {
@@ -46,15 +56,42 @@ export function mustNeed(key: Exclude<MustKey, 'licence'>, brief: Brief): number
   }
 }
 
-/** Judges an estimate against a need: pass and fail only when the whole interval says so. */
-export function judge(have: Estimate, need: number, better: 'less' | 'more'): MustVerdict {
-  if (have.kind === 'unknown') return 'not-known';
-  const { low, high } = have.interval;
-  const [worst, best] = better === 'less' ? [high, low] : [low, high];
-  const meets = (x: number) => (better === 'less' ? x <= need : x >= need);
-  if (meets(worst)) return 'pass';
-  return meets(best) ? 'unsure' : 'fail';
+/** How sure a must has to be where the brief does not say, 0–1. */
+export const USUAL_SURENESS = 0.8;
+/** What counts as the same share: a row more or less. */
+const HAIR = 1e-9;
+
+/** How sure the musts of a brief have to be, 0–1. */
+export const surenessOf = ({ musts }: Pick<Brief, 'musts'>): number =>
+  musts.sureness_percent === undefined ? USUAL_SURENESS : musts.sureness_percent / 100;
+
+/** What a chance comes to for a rider who wants to be so sure: kept, broken, or doubtful between. */
+export function verdictOf(chance: number, sureness: number): MustVerdict {
+  if (chance >= sureness - HAIR) return 'pass';
+  return chance <= 1 - sureness + HAIR ? 'fail' : 'unsure';
 }
+
+/** Whether an estimate meets a need, row by row. */
+const meeting = (have: Estimate, need: number, better: 'less' | 'more'): Estimate =>
+  have.kind === 'known' ? reaches(have, need, better) : have;
+
+const judged = (
+  holds: Estimate,
+  sureness: number,
+): Pick<MustResult, 'verdict' | 'holds'> & { readonly chance?: number } => {
+  if (holds.kind === 'unknown') return { verdict: 'not-known', holds };
+  const chance = shareOf(holds);
+  return { verdict: verdictOf(chance, sureness), chance, holds };
+};
+
+/** Judges an estimate against a need: how likely it meets it, and what that comes to. */
+export const judge = (
+  have: Estimate,
+  need: number,
+  better: 'less' | 'more',
+  sureness: number = USUAL_SURENESS,
+): { readonly verdict: MustVerdict; readonly chance?: number } =>
+  judged(meeting(have, need, better), sureness);
 
 /** The musts that are switched on in the brief, each judged, in the order of the brief's list. */
 export function mustResults(
@@ -62,30 +99,26 @@ export function mustResults(
   metrics: Metrics,
   licence: LicenceResult,
 ): readonly MustResult[] {
+  const sureness = surenessOf(brief);
   return brief.musts.on.map((key): MustResult => {
-    if (key === 'licence') return licenceMust(licence);
+    if (key === 'licence') {
+      const missing = licence.kind === 'not-known' ? licence.missing : [];
+      return { key, ...judged(licence.holds, sureness), missing };
+    }
     const metric = METRIC_OF_MUST[key];
     const have = metrics[metric].estimate;
     const need = mustNeed(key, brief);
-    const missing = have.kind === 'unknown' ? have.missing : [];
     return {
       key,
-      verdict: judge(have, need, metricDefinition(metric).better),
+      ...judged(meeting(have, need, metricDefinition(metric).better), sureness),
       metric,
       need,
       have,
-      missing,
+      missing: have.kind === 'unknown' ? have.missing : [],
     };
   });
 }
 
-function licenceMust(licence: LicenceResult): MustResult {
-  const key = 'licence';
-  if (licence.kind === 'legal') return { key, verdict: 'pass', missing: [] };
-  if (licence.kind === 'not-legal') return { key, verdict: 'fail', missing: [] };
-  return {
-    key,
-    verdict: licence.missing.length > 0 ? 'not-known' : 'unsure',
-    missing: licence.missing,
-  };
-}
+/** 1 in each row in which every must holds; one that is not known holds in none. */
+export const allHold = (musts: readonly MustResult[]): Known =>
+  allOf(musts.map(({ holds }) => (holds.kind === 'known' ? holds : certain(0))));

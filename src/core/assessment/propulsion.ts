@@ -3,7 +3,7 @@ import type { Donor } from '../donor';
 import { torqueCurve, type TorqueCurve } from '../engine';
 import { factInUse } from '../facts';
 import { rollingCircumference, type Drivetrain } from '../gearing';
-import { known, unknown, type Estimate } from '../numeric';
+import { certain, unknown, type Estimate } from '../numeric';
 import type { FigureKey, NormalFigures } from '../readings';
 import { dragArea, type Propulsion, type WindClass } from '../road-load';
 import { parseTyre } from '../tyre';
@@ -129,15 +129,6 @@ export const dragAreaOf = (donor: Donor, brief: Brief): number =>
 
 export const DRIVELINE_EFFICIENCY = EFFICIENCY;
 
-/** An estimate from something found, or its missing names. */
-export const estimateOf = <T>(
-  found: Found<T>,
-  f: (
-    value: T,
-  ) => { readonly low: number; readonly mid: number; readonly high: number } | undefined,
-  otherwise: string,
-): Estimate => {
-  if (found.kind === 'unknown') return unknown(...found.missing);
-  const interval = f(found.value);
-  return interval ? known(interval) : unknown(otherwise);
-};
+/** A figure of something found, or the names of what is missing. */
+export const estimateOf = <T>(found: Found<T>, f: (value: T) => number): Estimate =>
+  found.kind === 'unknown' ? unknown(...found.missing) : certain(f(found.value));

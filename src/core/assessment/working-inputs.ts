@@ -1,5 +1,5 @@
 import { BRIEF_LIMITS, type Brief, type BriefFigure } from '../brief';
-import { exactly, known, unknown, type Estimate } from '../numeric';
+import { certain, known, unknown, type Estimate } from '../numeric';
 import {
   figureDefinition,
   type Basis,
@@ -39,7 +39,7 @@ export function briefInput(brief: Brief, key: BriefFigure): WorkingInput {
   return {
     name: key,
     dimension: BRIEF_LIMITS[key].dimension,
-    estimate: value === undefined ? unknown(key) : known(exactly(value)),
+    estimate: value === undefined ? unknown(key) : certain(value),
   };
 }
 
@@ -72,5 +72,5 @@ export const reasonInputs = (reasons: readonly IndexReason[]): readonly WorkingI
     name,
     dimension: 'index',
     says,
-    estimate: worth === undefined ? unknown(name) : known(exactly(worth)),
+    estimate: worth === undefined ? unknown(name) : certain(worth),
   }));

@@ -53,6 +53,7 @@ export const BRIEF_LIMITS = {
   'money.papers': { dimension: 'money', min: 0, max: 100000, optional: true },
   'musts.readyMass_kg': { dimension: 'mass', min: 80, max: 400 },
   'musts.clearance_mm': { dimension: 'length', min: 80, max: 400 },
+  'musts.sureness_percent': { dimension: 'plain', sign: '%', min: 50, max: 95, optional: true },
 } as const satisfies Record<string, BriefLimit>;
 
 export type BriefFigure = keyof typeof BRIEF_LIMITS;

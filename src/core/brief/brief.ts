@@ -126,6 +126,8 @@ export interface Musts {
   readonly stance: Exclude<StanceBand, 'none'>;
   readonly readyMass_kg: number;
   readonly clearance_mm: number;
+  /** How sure a must has to be, %; absent: 80. */
+  readonly sureness_percent?: number | undefined;
 }
 
 /** What the rider believes; each tilts what counts. Absent: the ground alone decides. */

@@ -9,6 +9,7 @@ export {
 export { atSpending, leads, type BuildCurve, type Lead } from './leaders';
 export {
   fullPoints,
+  PAPERS,
   planModelOf,
   spendLimit,
   type LeftOut,

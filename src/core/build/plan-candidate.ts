@@ -1,8 +1,10 @@
-import { assess } from '../assessment';
+import { assess, type Assessment } from '../assessment';
+import type { CautionCode } from '../cautions';
 import type { Part } from '../part';
-import { planCurve, smallestClash, solvePlan, type ProgramSolver } from '../planning';
+import { planCurve, smallestClash, solvePlan, type Plan, type ProgramSolver } from '../planning';
 import { fitScore, wantCurves, wantWeights } from '../preference';
-import { planModelOf, type LeftOut, type PlanSetting } from './plan-model-of';
+import { fullPoints, PAPERS, planModelOf, type LeftOut, type PlanSetting } from './plan-model-of';
+import { nearbyChoices } from './nearby-choices';
 
 /** A build that the planner proposes, assessed in full. */
 export interface PlannedBuild {
@@ -13,7 +15,7 @@ export interface PlannedBuild {
   readonly points: number;
   /** Points that the planner's own sum gave: apart from `points` by what is not a sum. */
   readonly planned: number;
-  /** Musts that fail in full; a gate is kept at the middle of the planner's sum, so this is empty but for products. */
+  /** Musts and loads that the full assessment refuses: none in a build that is proposed. */
   readonly failed: readonly string[];
 }
 
@@ -24,63 +26,148 @@ export type BestBuild =
 
 /** Rounds of planning about the build just found, which takes in how parts act together. */
 const ROUNDS = 3;
+/** Plans that the full assessment refuses are cut off, at most so many in a round. */
+const MOST_CUTS = 25;
+/** Rounds of exchanges about the best build. */
+const EXCHANGES = 8;
+/** An exchange has to gain so many points. */
+const GAIN = 0.005;
+/** Exchanges that the sum finds most promising and that are assessed in full, a round. */
+const LOOKED_AT = 120;
 
 const partsOf = ({ choices }: PlanSetting, ids: readonly string[]): readonly Part[] =>
   ids.flatMap((id) => choices.find((p) => p.id === id) ?? []);
 
-/** A build assessed in full. */
-export function assessedBuild(
-  setting: PlanSetting,
-  partIds: readonly string[],
-  planned: number,
-): PlannedBuild {
-  const { brief } = setting;
-  const { metrics, musts } = assess({ ...setting, parts: partsOf(setting, partIds) });
-  const outlay = metrics.outlay.estimate;
-  return {
-    partIds,
-    planned,
-    cost: outlay.kind === 'known' ? outlay.interval.mid : 0,
-    points: fitScore(metrics, wantCurves(brief), wantWeights(brief)).points.mid,
-    failed: musts.filter((m) => m.verdict === 'fail' && m.key !== 'money').map((m) => m.key),
-  };
+/** Loads that no plan may put on a machine that carried less without it. */
+const LOADS: readonly CautionCode[] = ['over-axle-limit', 'over-tyre-load', 'watts-short'];
+
+const stocks = new WeakMap<PlanSetting, Assessment>();
+function stockOf(setting: PlanSetting): Assessment {
+  const kept = stocks.get(setting) ?? assess({ ...setting, parts: [] });
+  stocks.set(setting, kept);
+  return kept;
 }
 
 /**
- * The best build for a spending limit. The planner's answer is proven for its sum of effects; planning again about that answer, with
- * effects taken there, finds what parts do together, and the better by the full assessment is returned.
+ * What keeps a build from being proposed, whatever it is worth: a must that is not kept as surely as the brief asks, a licence that it
+ * breaks, a load that the bare machine did not have. Money is the spending limit's business unless it is missed for certain; what is not
+ * known cannot be planned for and is left to be said.
+ */
+export function refusals(setting: PlanSetting, full: Assessment): readonly string[] {
+  const stock = stockOf(setting);
+  const musts = full.musts.filter((m) =>
+    m.key === 'money' ? false : m.verdict === 'fail' || m.verdict === 'unsure',
+  );
+  const licence =
+    full.licence.kind === 'not-legal' && stock.licence.kind !== 'not-legal' ? ['licence'] : [];
+  const had = new Set(stock.cautions.map((c) => c.code));
+  const loads = full.cautions.map((c) => c.code).filter((c) => LOADS.includes(c) && !had.has(c));
+  const [now, was] = [full.metrics.payloadLeft.estimate, stock.metrics.payloadLeft.estimate];
+  const overloaded =
+    now.kind === 'known' && now.mid < 0 && (was.kind !== 'known' || was.mid >= 0) ? ['load'] : [];
+  return [...new Set([...musts.map((m) => m.key), ...licence, ...loads, ...overloaded])];
+}
+
+/** A build assessed in full. */
+export function assessedBuild(
+  setting: PlanSetting,
+  ids: readonly string[],
+  planned: number,
+): PlannedBuild {
+  const { brief } = setting;
+  const partIds = ids.filter((id) => id !== PAPERS);
+  const full = assess({ ...setting, parts: partsOf(setting, partIds) });
+  const outlay = full.metrics.outlay.estimate;
+  return {
+    partIds,
+    planned,
+    cost: outlay.kind === 'known' ? outlay.mid : 0,
+    points: fitScore(full.metrics, wantCurves(brief), wantWeights(brief)).points.mid,
+    failed: refusals(setting, full),
+  };
+}
+
+/** The best plan of the sum that the full assessment does not refuse: what it refuses is cut off and the program solved again. */
+function acceptedPlan(
+  solver: ProgramSolver,
+  setting: PlanSetting,
+  model: ReturnType<typeof planModelOf>['model'],
+  spend: number | undefined,
+): PlannedBuild | undefined {
+  const cuts: (readonly string[])[] = [];
+  while (cuts.length <= MOST_CUTS) {
+    const answer = solvePlan(solver, { ...model, cuts }, { aim: 'value', spend });
+    if (answer.kind !== 'plan') return undefined;
+    const build = assessedBuild(setting, answer.plan.ids, answer.plan.value);
+    if (build.failed.length === 0) return build;
+    cuts.push(answer.plan.ids);
+  }
+  return undefined;
+}
+
+/**
+ * The best build for a spending limit. The planner's answer is the best of its sum of effects that the full assessment does not refuse;
+ * planning again about that answer, with effects taken there, finds what parts do together; and then parts are added, taken away and
+ * exchanged, up to two for two, as long as the full assessment gains by it.
  */
 export function bestBuild(
   solver: ProgramSolver,
   setting: PlanSetting,
   spend: number | undefined,
 ): BestBuild {
-  let around: readonly Part[] = [];
+  const first = planModelOf(setting);
+  if (first.missing.length > 0) return { kind: 'unknown', missing: first.missing };
+  let model = first.model;
   let best: PlannedBuild | undefined;
-  let leftOut: readonly LeftOut[] = [];
   for (let round = 0; round < ROUNDS; round += 1) {
-    const basis = planModelOf(setting, around);
-    if (basis.missing.length > 0) return { kind: 'unknown', missing: basis.missing };
-    if (round === 0) leftOut = basis.leftOut;
-    const answer = solvePlan(solver, basis.model, { aim: 'value', spend });
-    if (answer.kind !== 'plan') {
-      if (best) break;
-      return { kind: 'clash', limits: smallestClash(solver, basis.model, spend) };
-    }
-    const build = assessedBuild(setting, answer.plan.ids, answer.plan.value);
-    if (best && !isBetter(build, best)) break;
+    const build = acceptedPlan(solver, setting, model, spend);
+    if (!build || (best && build.points <= best.points + GAIN)) break;
     best = build;
-    around = partsOf(setting, answer.plan.ids);
+    model = planModelOf(setting, partsOf(setting, build.partIds)).model;
   }
-  return best ? { kind: 'build', build: best, leftOut } : { kind: 'clash', limits: [] };
+  if (!best) {
+    const limits = smallestClash(solver, first.model, spend);
+    const stock = stockOf(setting);
+    return { kind: 'clash', limits: limits.length > 0 ? limits : refusals(setting, stock) };
+  }
+  return { kind: 'build', build: exchanged(setting, best, spend), leftOut: first.leftOut };
 }
 
-const isBetter = (a: PlannedBuild, b: PlannedBuild): boolean =>
-  a.failed.length !== b.failed.length
-    ? a.failed.length < b.failed.length
-    : a.points > b.points + 0.01;
+/** A build bettered by exchanges until none of those tried gains anything in the full assessment. */
+export function exchanged(
+  setting: PlanSetting,
+  from: PlannedBuild,
+  spend: number | undefined,
+): PlannedBuild {
+  let best = from;
+  for (let round = 0; round < EXCHANGES; round += 1) {
+    const better = oneExchange(setting, best, spend);
+    if (!better) break;
+    best = better;
+  }
+  return best;
+}
 
-/** Corners of a candidate's curve as they are proven, the dearest first, each assessed in full. Ends at once where limits clash. */
+function oneExchange(
+  setting: PlanSetting,
+  best: PlannedBuild,
+  spend: number | undefined,
+): PlannedBuild | undefined {
+  const { model } = planModelOf(setting, partsOf(setting, best.partIds));
+  const nearby = nearbyChoices(model, best.partIds, spend, PAPERS, LOOKED_AT);
+  const promising = nearby
+    .map((ids) => ({ ids, points: fullPoints(setting, partsOf(setting, ids)) }))
+    .filter(({ points }) => points > best.points + GAIN)
+    .toSorted((a, b) => b.points - a.points);
+  for (const { ids, points } of promising) {
+    const build = assessedBuild(setting, ids, points);
+    const affordable = spend === undefined || build.cost <= spend + 1e-6;
+    if (affordable && build.failed.length === 0) return build;
+  }
+  return undefined;
+}
+
+/** Corners of a candidate's curve, the dearest first, each assessed in full; what is refused there is cut off. Ends at once where limits clash. */
 export function* buildCurve(
   solver: ProgramSolver,
   setting: PlanSetting,
@@ -88,7 +175,9 @@ export function* buildCurve(
 ): Generator<PlannedBuild, void, undefined> {
   const { model, missing } = planModelOf(setting);
   if (missing.length > 0) return;
-  for (const corner of planCurve(solver, model, most))
+  const isRefused = (plan: Plan): boolean =>
+    assessedBuild(setting, plan.ids, plan.value).failed.length > 0;
+  for (const corner of planCurve(solver, model, most, isRefused))
     yield assessedBuild(setting, corner.ids, corner.value);
 }
 

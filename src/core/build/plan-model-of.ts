@@ -1,6 +1,16 @@
-import { assess, metricDefinition, wattsLeft, type Assessment, type BareCase } from '../assessment';
-import { spendable } from '../brief';
+import {
+  METRIC_OF_MUST,
+  metricDefinition,
+  mustNeed,
+  reckon,
+  surenessOf,
+  wattsLeft,
+  type BareCase,
+  type Reckoning,
+} from '../assessment';
+import { spendable, type Brief } from '../brief';
 import { partsCost } from '../money';
+import { percentiles, type Estimate } from '../numeric';
 import type { Part } from '../part';
 import {
   SPENDING_WANT,
@@ -45,26 +55,38 @@ export interface PlanBasis {
   readonly missing: readonly string[];
 }
 
+/** Inspection and papers, as something that every part needs and that is paid for once. */
+export const PAPERS = '#papers';
+
+/** A case as the planner looks at it: papers are not in the cost of a part. */
+const withoutPapers = (setting: PlanSetting): PlanSetting => ({
+  ...setting,
+  brief: { ...setting.brief, money: { ...setting.brief.money, papers: undefined } },
+});
+
 /**
- * The planner's model of one candidate: each part's effect on each want and gate as the full assessment gives it, part by part, at the
- * middle of the intervals, beside the parts in `around` (usually none). Effects are added up; where the true metric is a product or an
- * index, the sum is only close, so every plan is assessed again in full (see {@link fullPoints}).
+ * The planner's model of one candidate: each part's effect on each want and gate as the full assessment gives it, part by part, beside
+ * the parts in `around` (usually none); wants at the middle, gates at the level that the brief's sureness asks for. Effects are added up;
+ * where the true metric is a product or an index, the sum is only close, so every plan is assessed again in full.
  */
-export function planModelOf(setting: PlanSetting, around: readonly Part[] = []): PlanBasis {
+export function planModelOf(whole: PlanSetting, around: readonly Part[] = []): PlanBasis {
+  const { papers } = whole.brief.money;
+  const setting = withoutPapers(whole);
   const { brief, aboard } = setting;
   const [curves, weights] = [wantCurves(brief), wantWeights(brief)];
   const near = new Set(around.map((p) => p.id));
-  const here = assess({ ...setting, parts: around });
+  const here = reckon({ ...setting, parts: around });
   const leftOut: LeftOut[] = [];
   const there = new Set(aboard.parts.map((p) => p.id));
-  const considered: { readonly item: PlanItem; readonly alone: Assessment }[] = [];
+  const considered: { readonly item: PlanItem; readonly alone: Reckoning }[] = [];
+  const papersNeeded = papers !== undefined && papers > 0 ? [[PAPERS]] : [];
   for (const part of setting.choices) {
     if (there.has(part.id)) continue;
     const cost = partsCost(part, brief.money);
     const why = reasonAgainst(part, setting, cost);
     const alone = why
       ? here
-      : assess({
+      : reckon({
           ...setting,
           parts: near.has(part.id) ? around.filter((p) => p.id !== part.id) : [...around, part],
         });
@@ -78,14 +100,17 @@ export function planModelOf(setting: PlanSetting, around: readonly Part[] = []):
           id: part.id,
           cost: cost ?? 0,
           pinned: setting.pinned.has(part.id),
-          needs: part.needs.filter((group) => !group.some((id) => there.has(id))),
+          needs: [
+            ...part.needs.filter((group) => !group.some((id) => there.has(id))),
+            ...papersNeeded,
+          ],
           shutsOut: part.shutsOut,
           slot: part.slot,
         },
       });
   }
-  /** A leg from a quantity of an assessment: what each part adds, and where it stands without any of those around. */
-  const legOf = (read: (a: Assessment) => number): PlanLeg => {
+  /** A leg from a quantity of a reckoning: what each part adds, and where it stands without any of those around. */
+  const legOf = (read: (a: Reckoning) => number): PlanLeg => {
     const at = read(here);
     const effects: Record<string, number> = {};
     let base = at;
@@ -100,11 +125,13 @@ export function planModelOf(setting: PlanSetting, around: readonly Part[] = []):
     const sign = metricDefinition(want).better === 'less' ? -1 : 1;
     const { floor, need, ideal } = curves[want];
     const points = weights[want] * 100;
-    const unknownAt = floor + ((need - floor) * 0.5) / NEED_VALUE;
-    const mid = (a: Assessment): number => {
-      const { estimate } = a.metrics[want];
-      return sign * (estimate.kind === 'known' ? estimate.interval.mid : unknownAt);
+    // What is not known counts as nothing, as it does in the points.
+    const mid = (a: Reckoning): number => {
+      const { estimate, standIn } = a.metrics[want];
+      const figure = estimate.kind === 'known' ? estimate : standIn;
+      return sign * (figure ? figure.mid : floor);
     };
+    const legs = legsOf(want, mid, legOf);
     return {
       key: want === 'outlay' ? SPENDING_WANT : want,
       knots: [
@@ -112,16 +139,26 @@ export function planModelOf(setting: PlanSetting, around: readonly Part[] = []):
         { x: sign * need, y: NEED_VALUE * points },
         { x: sign * ideal, y: points },
       ],
-      legs: legsOf(want, mid, legOf),
+      legs:
+        want === 'outlay' && papers !== undefined
+          ? legs.map((leg) => ({ ...leg, effects: { ...leg.effects, [PAPERS]: -papers } }))
+          : legs,
     };
   });
-  const outlay = assess({ ...setting, parts: [] }).metrics.outlay.estimate;
+  const outlay = reckon({ ...setting, parts: [] }).metrics.outlay.estimate;
+  const items = considered.map((c) => c.item);
   return {
     model: {
-      items: considered.map((c) => c.item),
+      items:
+        papers !== undefined && papers > 0
+          ? [
+              ...items,
+              { id: PAPERS, cost: papers, pinned: false, needs: [], shutsOut: [], slot: '' },
+            ]
+          : items,
       wants,
-      gates: gatesOf(here, legOf),
-      baseCost: (outlay.kind === 'known' ? outlay.interval.mid : 0) + (brief.money.papers ?? 0),
+      gates: gatesOf(brief, here, legOf),
+      baseCost: outlay.kind === 'known' ? outlay.mid : 0,
     },
     leftOut,
     missing: outlay.kind === 'known' ? [] : outlay.missing,
@@ -152,54 +189,93 @@ function reasonAgainst(
 /** Suspension is the weaker of two ends: an end made better alone gains nothing. */
 function legsOf(
   want: WantKey,
-  mid: (a: Assessment) => number,
-  legOf: (read: (a: Assessment) => number) => PlanLeg,
+  mid: (a: Reckoning) => number,
+  legOf: (read: (a: Reckoning) => number) => PlanLeg,
 ): readonly PlanLeg[] {
   if (want !== 'suspension') return [legOf(mid)];
   const end =
     (name: SuspensionEnd) =>
-    (a: Assessment): number => {
+    (a: Reckoning): number => {
       const { index } = a.metrics.suspension.ends[name];
-      return index.kind === 'known' ? index.interval.mid : mid(a);
+      return index.kind === 'known' ? index.mid : mid(a);
     };
   return [legOf(end('front')), legOf(end('rear'))];
 }
 
-/** Musts that are on, at the middle, and a load that the frame and the alternator take; what stands below already need only not grow worse. */
+/**
+ * Musts that are on, each at the level that the sureness asks for, and a load that frame and alternator take. What the bare machine
+ * falls short of already only must not grow worse, unless it is a must.
+ */
 function gatesOf(
-  here: Assessment,
-  legOf: (read: (a: Assessment) => number) => PlanLeg,
+  brief: Brief,
+  here: Reckoning,
+  legOf: (read: (a: Reckoning) => number) => PlanLeg,
 ): readonly PlanGate[] {
-  const value = (read: (a: Assessment) => number | undefined) => (a: Assessment) => read(a) ?? 0;
-  const gates = here.musts.flatMap(({ key, metric, need, have }): PlanGate[] => {
-    if (!metric || need === undefined || key === 'money' || have?.kind !== 'known') return [];
-    const sign = metricDefinition(metric).better === 'less' ? -1 : 1;
-    return [
-      {
-        key,
-        least: sign * need,
-        leg: legOf(
-          value((a) => {
-            const { estimate } = a.metrics[metric];
-            return estimate.kind === 'known' ? sign * estimate.interval.mid : undefined;
-          }),
-        ),
-      },
-    ];
-  });
-  const wattsOf = (a: Assessment) => {
-    const estimate = wattsLeft(a.figures);
-    return estimate.kind === 'known' ? estimate.interval.mid : undefined;
+  const sureness = surenessOf(brief);
+  /** Where a figure stands as surely as is asked, as a share of its middle (`ratio`) or beside it. */
+  const level = (estimate: Estimate, sign: 1 | -1): number => {
+    if (estimate.kind === 'unknown') return 0;
+    if (!estimate.rows) return estimate.mid;
+    const [at = estimate.mid] = percentiles(estimate.rows, sign === 1 ? 1 - sureness : sureness);
+    return at;
   };
-  if (wattsOf(here) === undefined) return gates;
-  const watts = legOf(value(wattsOf));
-  return [...gates, { key: 'watts', leg: watts, least: Math.min(0, watts.base) }];
+  const midOf = (estimate: Estimate) => (estimate.kind === 'known' ? estimate.mid : 0);
+  /**
+   * The level is read where the plan stands; with one part more or less it is taken to move with the middle: beside it, or in proportion
+   * for what is a product. Planning again about a plan reads it there, and the full assessment has the last word.
+   */
+  const gateOf = (
+    key: string,
+    read: (a: Reckoning) => Estimate,
+    sign: 1 | -1,
+    least: (base: number) => number,
+  ): readonly PlanGate[] => {
+    const now = read(here);
+    if (now.kind === 'unknown') return [];
+    const sure = level(now, sign);
+    const isProduct = key === 'range' && now.mid > 0;
+    const at = (a: Reckoning): number => {
+      const mid = midOf(read(a));
+      return sign * (isProduct ? (mid * sure) / now.mid : mid + sure - now.mid);
+    };
+    const leg = legOf(at);
+    return [{ key, leg, least: least(leg.base) }];
+  };
+  const on = brief.musts.on.flatMap((key) =>
+    key === 'licence' || key === 'money' ? [] : [{ key, metric: METRIC_OF_MUST[key] }],
+  );
+  return [
+    ...on.flatMap(({ key, metric }) => {
+      const sign = metricDefinition(metric).better === 'less' ? -1 : 1;
+      const need = sign * mustNeed(key, brief);
+      return gateOf(
+        key,
+        (a) => a.metrics[metric].estimate,
+        sign,
+        () => need,
+      );
+    }),
+    ...(on.some((m) => m.key === 'payload')
+      ? []
+      : gateOf(
+          'load',
+          (a) => a.metrics.payloadLeft.estimate,
+          1,
+          (base) => Math.min(0, base),
+        )),
+    ...gateOf(
+      'watts',
+      (a) => wattsLeft(a.figures),
+      1,
+      (base) => Math.min(0, base),
+    ),
+  ];
 }
 
 /** Points of a build by the full assessment, at the middle. */
 export function fullPoints(bare: BareCase, parts: readonly Part[]): number {
   return fitScore(
-    assess({ ...bare, parts }).metrics,
+    reckon({ ...bare, parts }).metrics,
     wantCurves(bare.brief),
     wantWeights(bare.brief),
   ).points.mid;

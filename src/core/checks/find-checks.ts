@@ -6,6 +6,7 @@ import { combine, type Estimate, type Interval } from '../numeric';
 import {
   FIGURE_KEYS,
   FUEL_DENSITY,
+  fuelDensity,
   quotedInterval,
   rivalReadings,
   type FigureKey,
@@ -214,6 +215,7 @@ function* priceAndLaw({ donor, figures, usualPricePerKw }: CheckSetting, of: Of)
     [
       figures.mass.estimate as Estimate<Kilograms>,
       figures.tank.estimate as Estimate<Litres>,
+      fuelDensity(),
     ] as const,
     runningOrderMass,
   );

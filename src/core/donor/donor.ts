@@ -1,5 +1,5 @@
 import type { DonorFacts } from '../facts';
-import type { DonorFigures, Origin } from '../readings';
+import type { DonorFigures, FigureKey, Origin } from '../readings';
 import type { CurrencyCode } from '../units';
 
 /** The kinds of stock machine that riders weigh up against each other. */
@@ -78,6 +78,8 @@ export interface DonorSheet {
   readonly tags?: readonly string[] | undefined;
   /** Put away: not in the list unless asked for. */
   readonly archived?: boolean | undefined;
+  /** Figures that stand on another donor's sheet, and on whose; filled in by `resolveDonor`, never stored. */
+  readonly inherited?: { readonly [K in FigureKey]?: string | undefined } | undefined;
 }
 
 /** A stock model. */

@@ -1,3 +1,4 @@
+import type { FigureKey } from '../readings';
 import { baseOf, type Donor, type Variant } from './donor';
 
 export type DonorTable = Readonly<Record<string, Donor>>;
@@ -50,6 +51,14 @@ function inherited(child: Donor, base: Donor): Donor {
       base.version,
     donorClass: base.donorClass,
     figures: { ...base.figures, ...child.figures },
+    inherited: {
+      ...child.inherited,
+      ...Object.fromEntries(
+        Object.keys(base.figures)
+          .filter((key) => !Object.hasOwn(child.figures, key))
+          .map((key) => [key, base.inherited?.[key as FigureKey] ?? base.id]),
+      ),
+    },
     facts: { ...base.facts, ...child.facts },
     weakPoints: [...(base.weakPoints ?? []), ...(child.weakPoints ?? [])],
     note: child.note || base.note,

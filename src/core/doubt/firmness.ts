@@ -38,14 +38,3 @@ export function firmness(
   };
   return { firmness: word(), first, placed: Math.min(1, placed), ahead };
 }
-
-/** Alternatives, the most often first on top; those that tie by how high they come on the whole. */
-export function doubtOrder({ ids, acceptability }: RankDoubt): readonly string[] {
-  const first = (i: number) => acceptability[i]?.[0] ?? 0;
-  const mean = (i: number) =>
-    (acceptability[i] ?? []).reduce((sum, share, place) => sum + share / (place + 1), 0);
-  return ids
-    .map((_, i) => i)
-    .sort((a, b) => first(b) - first(a) || mean(b) - mean(a))
-    .map((i) => ids[i] ?? '');
-}

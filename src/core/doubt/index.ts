@@ -8,11 +8,10 @@ export type {
 } from './doubt-model';
 export {
   simulateRanks,
-  triangular,
   type RankDoubt,
   type SimulationSetting,
 } from './simulate-ranks';
 export { nearestTurnings, type Turning } from './nearest-turnings';
 export { turningPoints, type TurningPoint } from './turning-points';
-export { doubtOrder, firmness, type Firmness } from './firmness';
+export { firmness, type Firmness } from './firmness';
 export { tornado, type TornadoBar } from './tornado';

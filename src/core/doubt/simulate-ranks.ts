@@ -1,5 +1,5 @@
-import { piecewiseLinear, normalCdf, seededRandom, standardNormal } from '../numeric';
-import type { DoubtModel, DoubtQuantity } from './doubt-model';
+import { ROWS, seededRandom } from '../numeric';
+import type { DoubtModel } from './doubt-model';
 import { weightDraw } from './weight-draw';
 
 /** What many draws of weights and readings say. Shares are 0–1. */
@@ -10,7 +10,7 @@ export interface RankDoubt {
   readonly acceptability: readonly (readonly number[])[];
   /** By alternative: mean weights of the draws that it wins; `undefined` where it never does. */
   readonly central: readonly (readonly number[] | undefined)[];
-  /** By pair: share of draws in which the first is ahead of the second. */
+  /** By pair: share of draws in which both keep every limit and the first is ahead of the second. */
   readonly wins: readonly (readonly number[])[];
   /** Largest standard error of any first-place share, √(p(1−p)/N). */
   readonly error: number;
@@ -32,8 +32,8 @@ const LEAST_SAMPLES = 1000;
 
 /**
  * Stochastic multicriteria acceptability (SMAA-2, Lahdelma & Salminen 2001, from memory): weights uniform on the simplex (gaps of sorted
- * uniforms; normalised uniforms would not be), quantities triangular between low, mid and high, moved together by a normal copula as far
- * as the guess is shared. Repeatable for a seed.
+ * uniforms; normalised uniforms would not be), quantities row by row from the table of draws, so that what two alternatives share
+ * cancels out. With fixed weights every row is taken once. Repeatable for a seed.
  *
  * @yields the result so far, every `every` draws and at the end
  */
@@ -48,13 +48,9 @@ export function* simulateRanks(
   const wins = alternatives.map(() => new Array<number>(n).fill(0));
   const sums = alternatives.map(() => new Array<number>(m).fill(0));
   const drawWeights = weightDraw(model.weights, criteria, random);
-  const limits = alternatives.map((a) =>
-    a.limits.map((l) => ({ ...l, at: criteria.findIndex((c) => c.key === l.criterion) })),
-  );
-  const [score, drawn] = [new Float64Array(n), new Float64Array(m)];
+  const score = new Float64Array(n);
   const broken = new Uint8Array(n);
   const order = alternatives.map((_, i) => i);
-  const common = new Float64Array(m);
   let samples = 0;
   const result = (): RankDoubt => {
     const error = Math.max(
@@ -70,50 +66,28 @@ export function* simulateRanks(
       acceptability: places.map((row) => row.map((c) => c / samples)),
       wins: wins.map((row) => row.map((c) => c / samples)),
       error,
-      settled: samples >= LEAST_SAMPLES && error <= asked,
+      settled: samples >= LEAST_SAMPLES && (model.weights === 'fixed' || error <= asked),
       central: sums.map((row, i) => {
         const firsts = places[i]?.[0] ?? 0;
         return firsts === 0 ? undefined : row.map((s) => s / firsts);
       }),
     };
   };
-  while (samples < most) {
+  const draws = model.weights === 'fixed' ? Math.min(most, ROWS) : most;
+  while (samples < draws) {
+    const row = samples % ROWS;
     const weights = drawWeights();
-    for (let k = 0; k < m; k += 1)
-      common[k] = (criteria[k]?.shared ?? 0) > 0 ? standardNormal(random) : 0;
     for (let i = 0; i < n; i += 1) {
       const alternative = alternatives[i];
       if (!alternative) continue;
       let sum = 0;
       for (let k = 0; k < m; k += 1) {
-        const [criterion, quantity] = [criteria[k], alternative.quantities[k]];
-        if (!criterion || !quantity) continue;
-        if (quantity.kind === 'unknown') {
-          drawn[k] = Number.NaN;
-          sum += (weights[k] ?? 0) * random();
-        } else {
-          const u =
-            criterion.shared > 0
-              ? normalCdf(
-                  Math.sqrt(criterion.shared) * (common[k] ?? 0) +
-                    Math.sqrt(1 - criterion.shared) * standardNormal(random),
-                )
-              : random();
-          const x = triangular(quantity, u);
-          drawn[k] = x;
-          sum += (weights[k] ?? 0) * piecewiseLinear(criterion.knots, x);
-        }
+        const worth = alternative.worths[k] ?? 0;
+        sum += (weights[k] ?? 0) * (typeof worth === 'number' ? worth : (worth[row] ?? 0));
       }
       score[i] = sum;
-      broken[i] =
-        alternative.out ||
-        (limits[i] ?? []).some(
-          ({ quantity, least, at }) =>
-            quantity.kind === 'known' &&
-            (at >= 0 ? (drawn[at] ?? 0) : triangular(quantity, random())) < least - 1e-9,
-        )
-          ? 1
-          : 0;
+      const { keeps } = alternative;
+      broken[i] = (typeof keeps === 'number' ? keeps : (keeps[row] ?? 0)) === 1 ? 0 : 1;
     }
     order.sort(
       (a, b) => (broken[a] ?? 0) - (broken[b] ?? 0) || (score[b] ?? 0) - (score[a] ?? 0) || a - b,
@@ -123,31 +97,18 @@ export function* simulateRanks(
       if (broken[i] === 0) (places[i] as number[])[place] = (places[i]?.[place] ?? 0) + 1;
       for (let later = place + 1; later < n; later += 1) {
         const j = order[later] ?? i;
-        if (broken[i] === 0) (wins[i] as number[])[j] = (wins[i]?.[j] ?? 0) + 1;
+        if (broken[i] === 0 && broken[j] === 0) (wins[i] as number[])[j] = (wins[i]?.[j] ?? 0) + 1;
       }
     });
     const first = order[0];
     if (first !== undefined && broken[first] === 0)
       for (let k = 0; k < m; k += 1)
         (sums[first] as number[])[k] = (sums[first]?.[k] ?? 0) + (weights[k] ?? 0);
-    if (samples % every === 0 && samples < most) {
+    if (samples % every === 0 && samples < draws) {
       const now = result();
       yield now;
       if (now.settled) return;
     }
   }
   if (samples > 0) yield result();
-}
-
-/** Quantile of the triangular distribution between low and high with its mode at mid. */
-export function triangular(
-  { low, mid, high }: Extract<DoubtQuantity, { kind: 'known' }>,
-  u: number,
-): number {
-  const width = high - low;
-  if (!(width > 0)) return mid;
-  const split = (mid - low) / width;
-  return u < split
-    ? low + Math.sqrt(u * width * (mid - low))
-    : high - Math.sqrt((1 - u) * width * (high - mid));
 }

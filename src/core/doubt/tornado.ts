@@ -21,12 +21,7 @@ export function tornado(
     return found ? [{ found, sign: i === 0 ? 1 : -1 }] : [];
   });
   if (pair.length < 2) return { lead: 0, bars: [] };
-  const worths = pair.map(({ found }) =>
-    criteria.map((c, k) => {
-      const q = found.quantities[k];
-      return q?.kind === 'known' ? piecewiseLinear(c.knots, q.mid) : 0.5;
-    }),
-  );
+  const worths = pair.map(({ found }) => found.mids);
   const lead = criteria.reduce(
     (sum, c, k) => sum + c.weight * ((worths[0]?.[k] ?? 0) - (worths[1]?.[k] ?? 0)),
     0,

@@ -1,4 +1,3 @@
-import { piecewiseLinear } from '../numeric';
 import type { DoubtAlternative, DoubtCriterion, DoubtModel, DoubtQuantity } from './doubt-model';
 
 /** The smallest single change that puts a rival level with the leader, all else at its middle. */
@@ -29,13 +28,10 @@ export type TurningPoint =
       readonly to: number;
     };
 
-const valueOf = (criterion: DoubtCriterion, quantity: DoubtQuantity): number =>
-  quantity.kind === 'known' ? piecewiseLinear(criterion.knots, quantity.mid) : 0.5;
-
 /**
  * Turning points of one pair, at the middle of everything: how far one quantity of the leader would have to fall or of the rival to rise,
  * and the break-even weight of each criterion with the others kept in proportion, w* = −ΔR ÷ (Δv − ΔR). What no quantity or weight can
- * reach is left out. A rival who is worth more already only has to keep its limits. `chance`: how much of the quantity's own (triangular) doubt lies beyond the point; 0 where it is known for certain.
+ * reach is left out. A rival who is worth more already only has to keep its limits. `chance`: the share of the table's rows in which it lies beyond the point; 0 where it is known for certain.
  */
 export function turningPoints(
   { criteria, alternatives }: DoubtModel,
@@ -44,13 +40,7 @@ export function turningPoints(
 ): readonly TurningPoint[] {
   const [leader, rival] = [leaderId, rivalId].map((id) => alternatives.find((a) => a.id === id));
   if (!leader || !rival) return [];
-  const values = criteria.map(
-    (c, k) =>
-      [
-        valueOf(c, leader.quantities[k] ?? { kind: 'unknown' }),
-        valueOf(c, rival.quantities[k] ?? { kind: 'unknown' }),
-      ] as const,
-  );
+  const values = criteria.map((_, k) => [leader.mids[k] ?? 0, rival.mids[k] ?? 0] as const);
   const margin = criteria.reduce(
     (sum, c, k) => sum + c.weight * ((values[k]?.[0] ?? 0) - (values[k]?.[1] ?? 0)),
     0,
@@ -144,20 +134,14 @@ function inverse(
     : undefined;
 }
 
-/** Share of a triangular doubt below (`down`) or above (`up`) a point. */
+/** Share of the rows in which a quantity lies below (`down`) or above (`up`) a point. */
 function beyond(
-  { low, mid, high }: Extract<DoubtQuantity, { kind: 'known' }>,
+  { rows }: Extract<DoubtQuantity, { kind: 'known' }>,
   x: number,
   way: 'up' | 'down',
 ): number {
-  if (!(high > low)) return 0;
-  const below =
-    x <= low
-      ? 0
-      : x >= high
-        ? 1
-        : x < mid
-          ? (x - low) ** 2 / ((high - low) * (mid - low))
-          : 1 - (high - x) ** 2 / ((high - low) * (high - mid));
-  return way === 'down' ? below : 1 - below;
+  if (!rows) return 0;
+  let count = 0;
+  for (const value of rows) if (way === 'down' ? value < x : value >= x) count += 1;
+  return count / rows.length;
 }

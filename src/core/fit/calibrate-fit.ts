@@ -22,7 +22,7 @@ export interface FitCalibration {
 /** How far riders differ from the model before they have sat on anything, mm. Own assumption. */
 export const OFFSET_SIGMA = 16;
 /** Scatter of one rider's sits about that rider's own offset, mm: with the above it makes up STANCE_SIGMA. */
-const SIT_SIGMA = Math.sqrt(STANCE_SIGMA ** 2 - OFFSET_SIGMA ** 2);
+export const SIT_SIGMA = Math.sqrt(STANCE_SIGMA ** 2 - OFFSET_SIGMA ** 2);
 
 /** Bounds of a band, mm; the open ends are closed where nobody sits. */
 const BOUNDS: Readonly<Record<StanceBand, readonly [number, number]>> = {
@@ -33,15 +33,20 @@ const BOUNDS: Readonly<Record<StanceBand, readonly [number, number]>> = {
 };
 
 /**
- * The rider's own offset from the model, from sits: a normal prior of {@link OFFSET_SIGMA} about 0; each sit says that gap + offset,
- * scattered by what STANCE_SIGMA leaves, fell into its band. Posterior mean and deviation on a grid of 1 mm.
+ * The rider's own offset from the model, from sits: a normal prior about 0; each sit says that gap + offset, scattered by what
+ * STANCE_SIGMA leaves, fell into its band. Posterior mean and deviation on a grid of 1 mm.
+ *
+ * @param prior_mm standard deviation before any sit: how far riders differ, and how far the inseam may be wrong
  */
-export function calibrateFit(sits: readonly JudgedSit[]): FitCalibration {
+export function calibrateFit(
+  sits: readonly JudgedSit[],
+  prior_mm: number = OFFSET_SIGMA,
+): FitCalibration {
   const grid = Array.from({ length: 301 }, (_, i) => i - 150);
   const logWeights = grid.map((offset) =>
     sits.reduce(
       (sum, sit) => sum + Math.log(likelihood(sit, offset)),
-      -(offset ** 2) / (2 * OFFSET_SIGMA ** 2),
+      -(offset ** 2) / (2 * prior_mm ** 2),
     ),
   );
   const most = Math.max(...logWeights);
@@ -63,12 +68,13 @@ function likelihood({ modelGap_mm, band }: JudgedSit, offset: number): number {
   return Math.max(sum, 1e-300);
 }
 
-const NO_SITS: FitCalibration = { offset_mm: 0, sigma_mm: OFFSET_SIGMA, sits: 0 };
+/** How far the model may be off for a rider before any sit: riders differ, and the inseam may be wrong. */
+const priorOf = (rider: Rider): number => Math.hypot(OFFSET_SIGMA, riderInseam(rider).sd_mm);
 const calibrated = new WeakMap<readonly Sit[], WeakMap<Rider, FitCalibration>>();
 
 /** A rider's own offset from the sits that are known; computed once for each state of rider and sits. */
 export function personalFit(rider: Rider, sits: readonly Sit[]): FitCalibration {
-  if (sits.length === 0) return NO_SITS;
+  if (sits.length === 0) return { offset_mm: 0, sigma_mm: priorOf(rider), sits: 0 };
   let known = calibrated.get(sits);
   if (!known) {
     known = new WeakMap();
@@ -76,23 +82,25 @@ export function personalFit(rider: Rider, sits: readonly Sit[]): FitCalibration 
   }
   let fit = known.get(rider);
   if (!fit) {
-    fit = calibrateFit(sits.map((sit) => judgedSit(rider, sit)));
+    fit = calibrateFit(
+      sits.map((sit) => judgedSit(rider, sit)),
+      priorOf(rider),
+    );
     known.set(rider, fit);
   }
   return fit;
 }
 
-function judgedSit(rider: Rider, { seatHeight_mm, seatWidth, feet }: Sit): JudgedSit {
-  const seat = millimetres(seatHeight_mm);
-  const gap = heelGap(
-    { low: seat, mid: seat, high: seat },
+const judgedSit = (rider: Rider, { seatHeight_mm, seatWidth, feet }: Sit): JudgedSit => ({
+  band: feet,
+  modelGap_mm: heelGap(
+    millimetres(seatHeight_mm),
     SEAT_SHAPES[seatWidth],
-    riderInseam(rider),
+    riderInseam(rider).mm,
     rider.sole_mm,
-  );
-  return { band: feet, modelGap_mm: gap.mid };
-}
+  ),
+});
 
-/** Scatter that is left about this rider's next sit, mm: STANCE_SIGMA before any sit, less after each. */
+/** Scatter that is left about this rider's next sit, mm: STANCE_SIGMA and the doubt of the inseam before any sit, less after each. */
 export const stanceSigma = ({ sigma_mm }: FitCalibration): number =>
   Math.hypot(SIT_SIGMA, sigma_mm);

@@ -2,11 +2,19 @@ export {
   calibrateFit,
   OFFSET_SIGMA,
   personalFit,
+  SIT_SIGMA,
   stanceSigma,
   type FitCalibration,
   type JudgedSit,
 } from './calibrate-fit';
-export { heelGap, inseamFromHeight, oneFootGap, riderInseam } from './heel-gap';
+export {
+  heelGap,
+  inseamFromHeight,
+  nineInTen,
+  oneFootGap,
+  riderInseam,
+  type Inseam,
+} from './heel-gap';
 export { SEAT_SHAPES, seatShape, seatWidth, type SeatShape } from './seat-shape';
 export { STANCE_LIMITS, STANCE_SIGMA, stanceBand, stanceProbabilities } from './stance-band';
 export { gripHeightAsked, GRIPS_ASKED, standingRoom } from './standing-room';

@@ -1,5 +1,5 @@
 import type { StanceBand } from '../brief';
-import { normalCdf } from '../numeric';
+import { reaches, shareOf, type Known } from '../numeric';
 
 /**
  * Largest heel gap of each band, mm: ≤ 10 both feet flat, ≤ 65 balls, ≤ 120 tiptoes, above that one foot or none.
@@ -22,16 +22,13 @@ export function stanceBand(gap_mm: number): StanceBand {
   return gap_mm <= STANCE_LIMITS.tiptoes ? 'tiptoes' : 'none';
 }
 
-/** Probability of each band when the gap is normally scattered about `gap_mm`. The four add to 1. */
-export function stanceProbabilities(
-  gap_mm: number,
-  sigma_mm: number = STANCE_SIGMA,
-): Readonly<Record<StanceBand, number>> {
-  const below = (limit: number) => normalCdf((limit - gap_mm) / sigma_mm);
+/** Share of the rows of the table of draws in which a heel gap falls into each band. The four add to 1. */
+export function stanceProbabilities(gap: Known): Readonly<Record<StanceBand, number>> {
+  const within = (limit: number) => shareOf(reaches(gap, limit, 'less'));
   const [flat, balls, tiptoes] = [
-    below(STANCE_LIMITS.flat),
-    below(STANCE_LIMITS.balls),
-    below(STANCE_LIMITS.tiptoes),
+    within(STANCE_LIMITS.flat),
+    within(STANCE_LIMITS.balls),
+    within(STANCE_LIMITS.tiptoes),
   ];
   return { flat, balls: balls - flat, tiptoes: tiptoes - balls, none: 1 - tiptoes };
 }

@@ -1,4 +1,4 @@
-import { divide, scale, type Interval } from '../numeric';
+import type { Interval } from '../numeric';
 import type { Kilometres, Litres, LitresPer100Km } from '../units';
 
 /** Share of the tank that can be used before the engine starves. Our own assumption. */
@@ -10,14 +10,10 @@ export const USABLE_TANK_SHARE = 0.95;
  * @param reserve share kept back, 0–1
  * @throws RangeError for a reserve outside 0–1.
  */
-export function fuelRange(
-  tank: Interval<Litres>,
-  consumption: Interval<LitresPer100Km>,
-  reserve: number,
-): Interval<Kilometres> {
+export function fuelRange(tank: Litres, consumption: LitresPer100Km, reserve: number): Kilometres {
   if (!(reserve >= 0 && reserve < 1))
     throw new RangeError('fuelRange: reserve must lie between 0 and 1');
-  return scale(divide<Kilometres>(tank, consumption), USABLE_TANK_SHARE * (1 - reserve) * 100);
+  return ((tank / consumption) * USABLE_TANK_SHARE * (1 - reserve) * 100) as Kilometres;
 }
 
 /** Fuel that is short of a gap, L: none where the range covers it. `worst` at the low end of the range, `usual` at its middle. */

@@ -1,5 +1,13 @@
 import { GROUNDS, type Ground, type GroundShares } from '../brief';
-import { multiply, plusMinus, scale, type Interval } from '../numeric';
+import {
+  certain,
+  combine,
+  plusMinus,
+  source,
+  weightedSum,
+  type Estimate,
+  type Known,
+} from '../numeric';
 import { kilometresPerHour, type KilometresPerHour, type LitresPer100Km } from '../units';
 import { REFERENCE_MACHINE, steadyConsumption } from './steady-consumption';
 
@@ -19,29 +27,37 @@ const paceFactor = (speed: number): number =>
   steadyConsumption(REFERENCE_MACHINE, kilometresPerHour(speed)) /
   steadyConsumption(REFERENCE_MACHINE, MIXED_PACE);
 
-/** Fuel use on one ground ÷ fuel use in mixed riding. Motorway at the cruise wanted, open road at the cruise or 90 km/h. */
-export function groundFactor(ground: Ground, cruise: KilometresPerHour): Interval {
-  if (ground === 'motorway') return plusMinus(paceFactor(cruise), 0);
-  if (ground === 'openRoad') return plusMinus(paceFactor(Math.min(cruise, MIXED_PACE)), 0);
+/**
+ * Fuel use on one ground ÷ fuel use in mixed riding. Motorway at the cruise wanted, open road at the cruise or 90 km/h. What slow ground
+ * costs is one source for each ground, the same for every machine.
+ */
+export function groundFactor(ground: Ground, cruise: KilometresPerHour): Known {
+  if (ground === 'motorway') return certain(paceFactor(cruise));
+  if (ground === 'openRoad') return certain(paceFactor(Math.min(cruise, MIXED_PACE)));
   const factor = SLOW_GROUND[ground];
-  return plusMinus(factor, (factor - 1) * SLOW_GROUND_SPREAD);
+  return source(`fuel-on/${ground}`, plusMinus(factor, (factor - 1) * SLOW_GROUND_SPREAD));
+}
+
+const mixed = new WeakMap<GroundShares, { readonly cruise: number; readonly factor: Known }>();
+
+/** Fuel use over a ground mix ÷ fuel use in mixed riding; the same for every machine, and kept for each mix. */
+export function mixFactor(shares: GroundShares, cruise: KilometresPerHour): Known {
+  const kept = mixed.get(shares);
+  if (kept?.cruise === cruise) return kept.factor;
+  const factor = weightedSum(
+    GROUNDS.map((g) => ({ figure: groundFactor(g, cruise), weight: shares[g] / 100 })),
+  );
+  mixed.set(shares, { cruise, factor });
+  return factor;
 }
 
 /**
  * Consumption over the ground mix, L/100 km: shares are shares of distance, so L/100 km average arithmetically
  * (km/L and mpg would need the harmonic mean).
  */
-export function mixConsumption(
-  mixed: Interval<LitresPer100Km>,
+export const mixConsumption = (
+  use: Estimate<LitresPer100Km>,
   shares: GroundShares,
   cruise: KilometresPerHour,
-): Interval<LitresPer100Km> {
-  const total = GROUNDS.reduce(
-    (sum, g) => {
-      const f = scale(groundFactor(g, cruise), shares[g] / 100);
-      return { low: sum.low + f.low, mid: sum.mid + f.mid, high: sum.high + f.high };
-    },
-    { low: 0, mid: 0, high: 0 },
-  );
-  return multiply<LitresPer100Km>(mixed, total);
-}
+): Estimate<LitresPer100Km> =>
+  combine([use, mixFactor(shares, cruise)] as const, (u, factor) => (u * factor) as LitresPer100Km);

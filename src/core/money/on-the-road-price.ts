@@ -1,14 +1,5 @@
 import type { Money } from '../brief';
-import {
-  add,
-  between,
-  exactly,
-  known,
-  multiply,
-  plusMinus,
-  unknown,
-  type Estimate,
-} from '../numeric';
+import { between, derive, plusMinus, source, unknown, type Estimate } from '../numeric';
 import { defaultSpread, type Reading } from '../readings';
 import { isCurrency } from '../units';
 import { inCurrency } from './in-currency';
@@ -16,11 +7,16 @@ import { inCurrency } from './in-currency';
 /** Registration, delivery and papers as a share of the list price where the rider has not entered them. Own, low confidence. */
 export const ON_THE_ROAD_SHARE = between(1.03, 1.08);
 
+/** Dealers of one country charge much the same for it. Own assumption. */
+const SHARED = { shared: { key: 'on-the-road', share: 0.5 } };
+
 /**
  * What a machine costs on the road in the brief's currency. List prices take the brief's on-the-road costs, or 3–8 %
  * when those are not entered; asked, paid and on-the-road prices are taken as they stand.
+ *
+ * @param key names the reading as a source
  */
-export function onTheRoadPrice(reading: Reading, money: Money): Estimate {
+export function onTheRoadPrice(reading: Reading, money: Money, key: string = reading.id): Estimate {
   if (!isCurrency(reading.unit)) return unknown('price');
   const own = inCurrency(reading.amount, reading.unit, money);
   if (own.kind === 'no-rate') return unknown(`rate:${own.currency}`);
@@ -28,11 +24,10 @@ export function onTheRoadPrice(reading: Reading, money: Money): Estimate {
     reading.spread === undefined
       ? own.amount * defaultSpread('price', reading.origin)
       : (own.amount / reading.amount) * reading.spread;
-  const quoted = plusMinus(own.amount, half);
-  if (reading.basis !== 'list') return known(quoted);
-  return known(
-    money.onTheRoadCosts === undefined
-      ? multiply(quoted, ON_THE_ROAD_SHARE)
-      : add(quoted, exactly(money.onTheRoadCosts)),
-  );
+  const quoted = source(key, plusMinus(own.amount, half));
+  if (reading.basis !== 'list') return quoted;
+  const { onTheRoadCosts: costs } = money;
+  if (costs !== undefined) return derive([quoted], (price) => price + costs);
+  const factor = source(`on-the-road/${key}`, ON_THE_ROAD_SHARE, SHARED);
+  return derive([quoted, factor], (price, by) => price * by);
 }

@@ -1,28 +1,252 @@
-import type { Interval } from './interval';
+import { percentiles, ROWS, scoresOf, splitNormal, strataOf, type Rows } from './draws';
+import { exactly, type Interval } from './interval';
+
+/** A figure that is known, perhaps with doubt. */
+export interface Known<N extends number = number> {
+  readonly kind: 'known';
+  /** With every source at its middle (row 0 of the table of draws): the figure that is shown. */
+  readonly mid: N;
+  /** The middle, and the 5th and 95th percentile: nine in ten. */
+  readonly interval: Interval<N>;
+  /** Its value in each row of the table of draws; absent where there is no doubt. */
+  readonly rows?: Rows | undefined;
+}
 
 /** A figure that may not be known. Absence carries the names of what is missing; it never becomes 0. */
 export type Estimate<N extends number = number> =
+  | Known<N>
+  | { readonly kind: 'unknown'; readonly missing: readonly string[] };
+
+/** An estimate as it is said or kept on paper: without its rows. */
+export type Said<N extends number = number> =
   | { readonly kind: 'known'; readonly interval: Interval<N> }
   | { readonly kind: 'unknown'; readonly missing: readonly string[] };
 
-export const known = <N extends number>(interval: Interval<N>): Estimate<N> => ({
-  kind: 'known',
-  interval,
-});
+/** What an estimate says, as plain data. */
+export const said = (estimate: Said): Said =>
+  estimate.kind === 'unknown'
+    ? { kind: 'unknown', missing: estimate.missing }
+    : { kind: 'known', interval: { ...estimate.interval } };
+
+/** Rows and percentiles are made when somebody asks, and kept. */
+function lazily<N extends number>(
+  mid: N,
+  make: () => Rows,
+  given?: { readonly low: N; readonly high: N },
+): Known<N> {
+  let rows: Rows | undefined;
+  let ends: { readonly low: N; readonly high: N } | undefined = given;
+  const made = () => (rows ??= make());
+  const span = () => (ends ??= spanOf(mid, made()));
+  const interval = {
+    get low() {
+      return span().low;
+    },
+    mid,
+    get high() {
+      return span().high;
+    },
+  };
+  return {
+    kind: 'known',
+    mid,
+    interval,
+    get rows() {
+      return made();
+    },
+  };
+}
+
+/** 5th and 95th percentile; the middle is always within. */
+function spanOf<N extends number>(mid: N, rows: Rows): { readonly low: N; readonly high: N } {
+  const [low = mid, high = mid] = percentiles(rows, 0.05, 0.95);
+  return { low: Math.min(low, mid) as N, high: Math.max(high, mid) as N };
+}
+
+/** How a source is drawn. */
+export interface SourceOptions {
+  /** Another source that it goes along with, and the share of its variance that comes from there. */
+  readonly shared?: { readonly key: string; readonly share: number } | undefined;
+  /** Values beyond are cut there. */
+  readonly cut?: { readonly min: number; readonly max: number } | undefined;
+}
+
+/**
+ * One thing that is not exactly known: a split normal whose 5th and 95th percentile are the ends of its interval. The key is the
+ * source: whoever names it again gets the same value in every row.
+ */
+export function source<N extends number>(
+  key: string,
+  interval: Interval<N>,
+  { shared, cut }: SourceOptions = {},
+): Known<N> {
+  if (!(interval.high > interval.low)) return known(exactly(interval.mid));
+  return lazily(
+    interval.mid,
+    () => {
+      const rows = scoresOf(key, shared);
+      const [min, max] = [cut?.min ?? -Infinity, cut?.max ?? Infinity];
+      for (let i = 0; i < ROWS; i += 1)
+        rows[i] = Math.min(max, Math.max(min, splitNormal(interval, rows[i] ?? 0)));
+      return rows;
+    },
+    interval,
+  );
+}
+
+/**
+ * A number that is one of several, each with its chance: in row 0 `mid`, in the others as often as its chance says.
+ *
+ * @param answers chances add to 1
+ */
+export const oneOf = (
+  key: string,
+  mid: number,
+  answers: readonly { readonly value: number; readonly chance: number }[],
+): Known =>
+  lazily(mid, () => {
+    const order = strataOf(key);
+    return Float64Array.from(order, (stratum) => {
+      let share = (stratum + 0.5) / ROWS;
+      return (answers.find(({ chance }) => (share -= chance) <= 0) ?? answers.at(-1))?.value ?? mid;
+    });
+  });
+
+/** A figure without a source of its own: exact, or one that nothing else shares. */
+export const known = <N extends number>(interval: Interval<N>): Known<N> =>
+  interval.high > interval.low
+    ? source(`${interval.low}/${interval.mid}/${interval.high}`, interval)
+    : { kind: 'known', mid: interval.mid, interval };
+
+/** A number that is certain. */
+export const certain = <N extends number>(value: N): Known<N> => known(exactly(value));
+
+/** A figure by its value in each row. */
+export const fromRows = <N extends number>(mid: N, rows: () => Rows): Known<N> => lazily(mid, rows);
+
 export const unknown = (...missing: readonly string[]): Estimate<never> => ({
   kind: 'unknown',
   missing: [...new Set(missing)],
 });
 
-/** Applies `f` when every input is known; otherwise names everything that is missing. */
+/** Everything that is missing of several figures. */
+export const missingOf = (inputs: readonly Estimate[]): readonly string[] =>
+  inputs.flatMap((e) => (e.kind === 'unknown' ? e.missing : []));
+
+const isDoubtful = (e: Known): boolean => 'rows' in e;
+
+/**
+ * A formula over figures, written once for plain numbers: at the middles it gives the figure shown, and in each row of the table what
+ * it would be there. Not known when one of them is not, naming everything that is missing.
+ */
 export function combine<const E extends readonly Estimate[], N extends number>(
+  inputs: E,
+  f: (...values: { [K in keyof E]: E[K] extends Estimate<infer M> ? M : never }) => N,
+): Estimate<N> {
+  const missing = missingOf(inputs);
+  if (missing.length > 0) return unknown(...missing);
+  const all = inputs.flatMap((e) => (e.kind === 'known' ? [e] : []));
+  return derive(all, f as (...values: number[]) => N);
+}
+
+/** {@link combine} of figures that are all known. */
+export function derive<N extends number>(
+  inputs: readonly Known[],
+  f: (...values: number[]) => N,
+): Known<N> {
+  const mid = f(...inputs.map((e) => e.mid));
+  return inputs.some(isDoubtful) ? lazily(mid, () => rowsOf(inputs, f)) : certain(mid);
+}
+
+/** A formula in every row. Written out for up to four inputs: spreading them costs more than most formulas. */
+function rowsOf(inputs: readonly Known[], f: (...values: number[]) => number): Rows {
+  const rows = new Float64Array(ROWS);
+  const columns = inputs.map((e) => e.rows);
+  const values = inputs.map((e) => e.mid as number);
+  const [a, b, c, d] = columns;
+  const [p = 0, q = 0, r = 0, s = 0] = values;
+  const at = (column: Rows | undefined, value: number, i: number) =>
+    column === undefined ? value : (column[i] as number);
+  if (inputs.length === 1) for (let i = 0; i < ROWS; i += 1) rows[i] = f(at(a, p, i));
+  else if (inputs.length === 2)
+    for (let i = 0; i < ROWS; i += 1) rows[i] = f(at(a, p, i), at(b, q, i));
+  else if (inputs.length === 3)
+    for (let i = 0; i < ROWS; i += 1) rows[i] = f(at(a, p, i), at(b, q, i), at(c, r, i));
+  else if (inputs.length === 4)
+    for (let i = 0; i < ROWS; i += 1)
+      rows[i] = f(at(a, p, i), at(b, q, i), at(c, r, i), at(d, s, i));
+  else
+    for (let i = 0; i < ROWS; i += 1)
+      rows[i] = f(...values.map((value, k) => at(columns[k], value, i)));
+  return rows;
+}
+
+/** Σ weight × figure: what {@link derive} would give, a column at a time. */
+export function weightedSum(
+  terms: readonly { readonly figure: Known; readonly weight: number }[],
+): Known {
+  const mid = terms.reduce((sum, t) => sum + t.weight * t.figure.mid, 0);
+  const doubtful = terms.filter((t) => t.weight !== 0 && isDoubtful(t.figure));
+  if (doubtful.length === 0) return certain(mid);
+  return lazily(mid, () => {
+    const sure = terms.filter((t) => !doubtful.includes(t));
+    const base = sure.reduce((sum, t) => sum + t.weight * t.figure.mid, 0);
+    const rows = new Float64Array(ROWS).fill(base);
+    for (const { figure, weight } of doubtful) {
+      const column = figure.rows;
+      for (let i = 0; i < ROWS; i += 1)
+        rows[i] = (rows[i] as number) + weight * (column ? (column[i] as number) : figure.mid);
+    }
+    return rows;
+  });
+}
+
+/** A formula over the ends of figures for what is too slow to compute in every row; not known when one of them is not. */
+export function overSpans<const E extends readonly Estimate[], N extends number>(
   inputs: E,
   f: (
     ...intervals: { [K in keyof E]: E[K] extends Estimate<infer M> ? Interval<M> : never }
   ) => Interval<N>,
 ): Estimate<N> {
-  const missing = inputs.flatMap((e) => (e.kind === 'unknown' ? e.missing : []));
+  const missing = missingOf(inputs);
   if (missing.length > 0) return unknown(...missing);
   const intervals = inputs.flatMap((e) => (e.kind === 'known' ? [e.interval] : []));
   return known((f as (...intervals: Interval[]) => Interval<N>)(...intervals));
+}
+
+/** 1 in each row in which all of several figures of 0 and 1 are 1, else 0. */
+export function allOf(figures: readonly Known[]): Known {
+  const mid = Number(figures.every((f) => f.mid === 1));
+  const doubtful = figures.filter(isDoubtful);
+  if (doubtful.length === 0) return certain(mid);
+  return lazily(mid, () => {
+    const sure = figures.every((f) => isDoubtful(f) || f.mid === 1);
+    const rows = new Float64Array(ROWS).fill(sure ? 1 : 0);
+    if (sure)
+      for (const { rows: column } of doubtful)
+        for (let i = 0; column && i < ROWS; i += 1) if (column[i] !== 1) rows[i] = 0;
+    return rows;
+  });
+}
+
+/** 1 in each row in which a figure is at most (`less`) or at least (`more`) so much, else 0; a hair is allowed. */
+export function reaches(figure: Known, need: number, better: 'less' | 'more'): Known {
+  const sign = better === 'less' ? -1 : 1;
+  const least = sign * need - 1e-9;
+  const mid = Number(sign * figure.mid >= least);
+  if (!isDoubtful(figure)) return certain(mid);
+  return lazily(mid, () => {
+    const column = figure.rows as Rows;
+    const rows = new Float64Array(ROWS);
+    for (let i = 0; i < ROWS; i += 1) if (sign * (column[i] as number) >= least) rows[i] = 1;
+    return rows;
+  });
+}
+
+/** Share of the rows in which a figure of 0 and 1 is 1. */
+export function shareOf({ rows, mid }: Known): number {
+  if (!rows) return mid;
+  let sum = 0;
+  for (let i = 0; i < ROWS; i += 1) sum += rows[i] as number;
+  return sum / ROWS;
 }

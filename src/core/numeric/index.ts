@@ -1,7 +1,28 @@
 export { bisect } from './bisect';
 export { apportion } from './apportion';
 export { clamp } from './clamp';
-export { combine, known, unknown, type Estimate } from './estimate';
+export { normalQuantile, percentiles, ROWS, scoresOf, strataOf, type Rows } from './draws';
+export {
+  allOf,
+  certain,
+  combine,
+  derive,
+  fromRows,
+  known,
+  missingOf,
+  oneOf,
+  reaches,
+  overSpans,
+  said,
+  shareOf,
+  source,
+  unknown,
+  weightedSum,
+  type Estimate,
+  type Known,
+  type Said,
+  type SourceOptions,
+} from './estimate';
 export {
   add,
   between,

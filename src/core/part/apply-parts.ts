@@ -1,5 +1,5 @@
-import { add, combine, exactly, known, multiply, scale, type Estimate } from '../numeric';
-import { FUEL_DENSITY, type FigureKey, type NormalFigures } from '../readings';
+import { certain, combine, type Estimate } from '../numeric';
+import { fuelDensity, type FigureKey, type NormalFigures } from '../readings';
 import { EFFECT_CHANGES, type EffectChange, type Part } from './part';
 
 /**
@@ -19,23 +19,21 @@ export function applyParts(figures: NormalFigures, parts: readonly Part[]): Norm
       change(effect.figure, (e) => CHANGED[effect.change](e, effect.amount));
   }
   const mass = parts.reduce((sum, p) => sum + p.mass_kg, 0);
-  const fuel = fuelGained(figures.tank.estimate, next.tank?.estimate);
-  if (parts.length > 0)
+  const [before, after] = [figures.tank.estimate, next.tank?.estimate];
+  if (after && after !== before && before.kind === 'known')
     change('mass', (e) =>
-      e.kind === 'known' ? known(add(add(e.interval, exactly(mass)), fuel)) : e,
+      combine(
+        [e, before, after, fuelDensity()] as const,
+        (m, was, is, density) => m + mass + (is - was) * density,
+      ),
     );
+  else if (mass !== 0) change('mass', (e) => combine([e] as const, (m) => m + mass));
   return next as Record<FigureKey, NormalFigures[FigureKey]>;
 }
 
 /** What each kind of effect makes of an estimate. */
 const CHANGED: Readonly<Record<EffectChange, (estimate: Estimate, amount: number) => Estimate>> = {
-  set: (_, amount) => known(exactly(amount)),
-  scale: (estimate, factor) => combine([estimate] as const, (i) => scale(i, factor)),
-  add: (estimate, amount) => combine([estimate] as const, (i) => add(i, exactly(amount))),
+  set: (_, amount) => certain(amount),
+  scale: (estimate, factor) => combine([estimate] as const, (x) => x * factor),
+  add: (estimate, amount) => combine([estimate] as const, (x) => x + amount),
 };
-
-function fuelGained(before: Estimate, after: Estimate | undefined) {
-  if (before.kind === 'unknown' || after?.kind !== 'known') return exactly(0);
-  const gained = after.interval.mid - before.interval.mid;
-  return gained >= 0 ? multiply(exactly(gained), FUEL_DENSITY) : scale(FUEL_DENSITY, gained);
-}

@@ -6,6 +6,8 @@ export type Corner = Plan;
 
 /** Money that has to be saved for a cheaper plan to count. */
 const ONE_UNIT = 1;
+/** So many plans are cut off before a curve goes on without looking. */
+const MOST_CUTS = 60;
 /** A curve has no more corners than this. */
 const MOST_CORNERS = 400;
 
@@ -13,17 +15,24 @@ const MOST_CORNERS = 400;
  * Corners of best value over spending, the dearest first, each proven as it is given: the best plan, then the best one unit of money below
  * it, and so on down to the cheapest plan there is. A plan that costs less and is worth as much ends the corner above it.
  *
+ * @param isRefused says that a plan is not to be had after all: it is cut off and the program is solved again
  * @yields corners with falling cost and falling value
  */
 export function* planCurve(
   solver: ProgramSolver,
   model: PlanModel,
   most?: number,
+  isRefused: (plan: Plan) => boolean = () => false,
 ): Generator<Corner, void, undefined> {
   let spend = most;
+  const cuts: (readonly string[])[] = [...(model.cuts ?? [])];
   for (let i = 0; i < MOST_CORNERS; i += 1) {
-    const answer = solvePlan(solver, model, { aim: 'value', spend });
+    const answer = solvePlan(solver, { ...model, cuts }, { aim: 'value', spend });
     if (answer.kind !== 'plan') return;
+    if (cuts.length < MOST_CUTS && isRefused(answer.plan)) {
+      cuts.push(answer.plan.ids);
+      continue;
+    }
     yield answer.plan;
     spend = answer.plan.cost - ONE_UNIT;
   }

@@ -37,6 +37,8 @@ export interface PlanModel {
   readonly gates: readonly PlanGate[];
   /** Spent already, before any item. */
   readonly baseCost: number;
+  /** Choices that are not to be had again, each just as it is: what a fuller look refused. */
+  readonly cuts?: readonly (readonly string[])[] | undefined;
 }
 
 export interface Plan {

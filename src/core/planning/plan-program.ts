@@ -73,6 +73,16 @@ export function planProgram(whole: PlanModel, { spend, aim }: PlanQuestion): Pla
         model.baseCost - spend,
       ),
     );
+  for (const cut of model.cuts ?? []) {
+    // At least one of it is left out, or one that is not in it is chosen.
+    const inside = new Set(cut);
+    rows.push(
+      atLeast(
+        model.items.map((item) => term(inside.has(item.id) ? -1 : 1, x(item.id))),
+        1 - model.items.filter((item) => inside.has(item.id)).length,
+      ),
+    );
+  }
   if (aim === 'value') {
     model.wants.forEach((want, w) => {
       const { start, segments } = reachable(want, model);

@@ -1,6 +1,6 @@
-import type { Metrics } from '../assessment';
-import { exactly, mapMonotone, scale, type Interval } from '../numeric';
-import { wantValue, type WantCurve } from './want-curve';
+import type { Metric, Metrics } from '../assessment';
+import { between, derive, source, weightedSum, type Interval, type Known } from '../numeric';
+import { valueOn, type WantCurve } from './want-curve';
 import type { WantWeights } from './want-weights';
 import { WANT_KEYS, type WantKey } from './wants';
 
@@ -9,7 +9,9 @@ export interface Contribution {
   readonly want: WantKey;
   readonly weight: number;
   readonly curve: WantCurve;
-  /** 0–1; not known spans the whole of it. */
+  /** 0–1, with its rows in the table of draws. */
+  readonly worth: Known;
+  /** The same, as said. */
   readonly value: Interval;
   readonly known: boolean;
   /** weight × value × 100 */
@@ -19,46 +21,52 @@ export interface Contribution {
 export interface FitScore {
   /** 0–100. */
   readonly points: Interval;
+  /** The same, with its rows in the table of draws. */
+  readonly total: Known;
   readonly contributions: readonly Contribution[];
   readonly unknownWants: readonly WantKey[];
 }
 
-/** A want whose metric is not known may be worth anything: 0 to 1, the middle stands in until it is. */
-const NOT_KNOWN: Interval = { low: 0, mid: 0.5, high: 1 };
+/** A want whose metric is not known counts as nothing until it is; in the table of draws it may be worth anything. */
+const NOT_KNOWN = between(0, 1, 0);
 
-/** Additive value V = Σ wᵢ·vᵢ(xᵢ) in points of 100, with the interval that the readings leave (Keeney & Raiffa, from memory). */
+function worthOf({ estimate, standIn }: Metric, curve: WantCurve, key: string): Known {
+  const value = valueOn(curve);
+  if (estimate.kind === 'known') return derive([estimate], value);
+  return standIn ? derive([standIn], value) : source(key, NOT_KNOWN);
+}
+
+/**
+ * Additive value V = Σ wᵢ·vᵢ(xᵢ) in points of 100, with what the draws leave of it (Keeney & Raiffa, from memory).
+ *
+ * @param whose names the machine, so that what is not known of two machines is two things
+ */
 export function fitScore(
   metrics: Metrics,
   curves: Readonly<Record<WantKey, WantCurve>>,
   weights: WantWeights,
+  whose = '',
 ): FitScore {
   const contributions = WANT_KEYS.map((want): Contribution => {
-    const { estimate } = metrics[want];
     const curve = curves[want];
     const weight = weights[want];
-    const value =
-      estimate.kind === 'known'
-        ? mapMonotone(estimate.interval, (x) => wantValue(curve, x))
-        : NOT_KNOWN;
+    const worth = worthOf(metrics[want], curve, `want/${whose}/${want}`);
     return {
       want,
       weight,
       curve,
-      value,
-      known: estimate.kind === 'known',
-      points: scale(value, weight * 100),
+      worth,
+      value: worth.interval,
+      known: metrics[want].estimate.kind === 'known',
+      points: weightedSum([{ figure: worth, weight: weight * 100 }]).interval,
     };
   });
-  const points = contributions.reduce<Interval>(
-    (sum, c) => ({
-      low: sum.low + c.points.low,
-      mid: sum.mid + c.points.mid,
-      high: sum.high + c.points.high,
-    }),
-    exactly(0),
+  const total = weightedSum(
+    contributions.map((c) => ({ figure: c.worth, weight: c.weight * 100 })),
   );
   return {
-    points,
+    points: total.interval,
+    total,
     contributions,
     unknownWants: contributions.filter((c) => !c.known).map((c) => c.want),
   };

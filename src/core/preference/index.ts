@@ -1,7 +1,18 @@
 export { fitScore, type Contribution, type FitScore } from './fit-score';
 export { missingFigures, type MissingFigure } from './missing-figures';
+export { leading, type Leading } from './leading';
 export { needsOf, type Need } from './needs';
-export { LEVEL_WITHIN, rank, type Ranked } from './rank';
+export {
+  against,
+  isLevel,
+  LEVEL,
+  rank,
+  RANK_GROUPS,
+  type Against,
+  type Contender,
+  type Ranked,
+  type RankGroup,
+} from './rank';
 export { NEED_VALUE, wantValue, type WantCurve } from './want-curve';
 export { swingPoints, wantWeights, type WantWeights } from './want-weights';
 export {

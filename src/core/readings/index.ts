@@ -20,10 +20,11 @@ export {
   normalFigures,
   type NormalFigure,
   type NormalFigures,
+  type SheetOwner,
   type PriceModel,
 } from './normal-figures';
 export { quotedInterval } from './quoted-interval';
 export { ORIGINS, type DonorFigures, type Figure, type Origin, type Reading } from './reading';
 export { readingInUse } from './reading-in-use';
-export { readyMass } from './ready-mass';
+export { fuelDensity, readyMass } from './ready-mass';
 export { realTravel } from './real-travel';

@@ -1,6 +1,7 @@
-import { between, multiply, type Interval } from '../numeric';
+import { between, derive, source, type Interval, type Known } from '../numeric';
 import type { LitresPer100Km } from '../units';
 import type { Basis } from './figure-definitions';
+import { SHARED_BY_BASIS } from './shared-by-basis';
 
 /**
  * What a quote on each basis comes to in mixed riding at ordinary pace (factor on L/100 km).
@@ -14,9 +15,12 @@ const TO_MIXED: Partial<Record<Basis, Interval>> = {
 
 /** Consumption in mixed riding, L/100 km. `mixed` and `own-fills` pass through. */
 export function mixedConsumption(
-  quoted: Interval<LitresPer100Km>,
+  quoted: Known<LitresPer100Km>,
   basis: Basis,
-): Interval<LitresPer100Km> {
-  const factor = TO_MIXED[basis];
-  return factor ? multiply<LitresPer100Km>(quoted, factor) : quoted;
+  machine: string,
+): Known<LitresPer100Km> {
+  const span = TO_MIXED[basis];
+  if (!span) return quoted;
+  const factor = source(`${basis}/${machine}`, span, SHARED_BY_BASIS(basis));
+  return derive([quoted, factor], (use, by) => (use * by) as LitresPer100Km);
 }

@@ -1,4 +1,4 @@
-import { known, unknown, type Estimate, type Interval } from '../numeric';
+import { source, unknown, type Estimate, type Known } from '../numeric';
 import type { Kilograms, Litres, LitresPer100Km, Millimetres } from '../units';
 import { crankFrom } from './crank-power';
 import { figureDefinition, FIGURE_KEYS, type Basis, type FigureKey } from './figure-definitions';
@@ -18,8 +18,16 @@ export interface NormalFigure {
 
 export type NormalFigures = Readonly<Record<FigureKey, NormalFigure>>;
 
-/** Turns a price reading into the rider's currency and the on-the-road basis. */
-export type PriceModel = (reading: Reading) => Estimate;
+/** Turns a price reading into the rider's currency and the on-the-road basis. `key` names its source. */
+export type PriceModel = (reading: Reading, key: string) => Estimate;
+
+/** Whose sheet it is: which donor each line of it was written on, so that what is inherited is one source. */
+export interface SheetOwner {
+  readonly id: string;
+  /** Lines that stand on another donor's sheet. */
+  readonly inherited?: { readonly [K in FigureKey]?: string | undefined } | undefined;
+}
+const NOBODY: SheetOwner = { id: '' };
 
 const NORMAL_BASIS: Partial<Record<FigureKey, Basis>> = {
   mass: 'ready',
@@ -36,52 +44,75 @@ const NORMAL_BASIS: Partial<Record<FigureKey, Basis>> = {
  * Every figure of a donor on one basis, in base units: ready to ride with a full tank, at the crank, as taped,
  * in mixed riding, on the road. A seat height keeps its version (standard or low), since no rule turns one into the other.
  */
-export const normalFigures = (figures: DonorFigures, price: PriceModel): NormalFigures =>
-  Object.fromEntries(FIGURE_KEYS.map((key) => [key, normalFigure(figures, key, price)])) as Record<
-    FigureKey,
-    NormalFigure
-  >;
+export const normalFigures = (
+  figures: DonorFigures,
+  price: PriceModel,
+  owner: SheetOwner = NOBODY,
+): NormalFigures =>
+  Object.fromEntries(
+    FIGURE_KEYS.map((key) => [key, normalFigure(figures, key, price, owner)]),
+  ) as Record<FigureKey, NormalFigure>;
 
 /** One of {@link normalFigures}; for a ready mass the tank is read as well. */
 export function normalFigure(
   figures: DonorFigures,
   key: FigureKey,
   price: PriceModel,
+  owner: SheetOwner = NOBODY,
 ): NormalFigure {
-  const quoted = (k: FigureKey): Estimate => {
-    const other = readingInUse(figures[k]);
-    return other ? known(quotedInterval(k, other)) : unknown(k);
-  };
   const reading = readingInUse(figures[key]);
   if (!reading) return { estimate: unknown(key), basis: NORMAL_BASIS[key] ?? 'stated' };
   const estimate =
     figureDefinition(key).dimension === 'money'
-      ? price(reading)
-      : key === 'mass'
-        ? massOf(reading, quoted)
-        : known(onNormalBasis(key, reading));
+      ? price(reading, sourceKey(key, reading, owner))
+      : onNormalBasis(key, reading, figures, owner);
   return { estimate, basis: NORMAL_BASIS[key] ?? reading.basis, reading };
 }
 
-const massOf = (reading: Reading, quoted: (key: FigureKey) => Estimate): Estimate =>
-  readyMass(
-    quoted('mass') as Estimate<Kilograms>,
-    reading.basis,
-    quoted('tank') as Estimate<Litres>,
-  );
+/** The machine whose sheet a line stands on. */
+const machineOf = (key: FigureKey, owner: SheetOwner): string => owner.inherited?.[key] ?? owner.id;
 
-function onNormalBasis(key: FigureKey, reading: Reading): Interval {
-  const quoted = quotedInterval(key, reading);
+/** What names the true value behind a reading. Two readings that say the same on two machines are two. */
+const sourceKey = (key: FigureKey, { id, amount, unit }: Reading, owner: SheetOwner): string =>
+  `reading/${machineOf(key, owner)}/${key}/${id}/${amount}/${unit}`;
+
+const quotes = new WeakMap<Reading, { readonly name: string; readonly quoted: Known }>();
+
+/** A reading as a source; kept with the reading, since its rows are asked for after every edit of the brief. */
+function quotedOnce(key: FigureKey, reading: Reading, owner: SheetOwner): Known {
+  const name = sourceKey(key, reading, owner);
+  const kept = quotes.get(reading);
+  if (kept?.name === name) return kept.quoted;
+  const quoted = source(name, quotedInterval(key, reading), { cut: figureDefinition(key).limits });
+  quotes.set(reading, { name, quoted });
+  return quoted;
+}
+
+function onNormalBasis(
+  key: FigureKey,
+  reading: Reading,
+  figures: DonorFigures,
+  owner: SheetOwner,
+): Estimate {
+  const machine = machineOf(key, owner);
+  const quoted = quotedOnce(key, reading, owner);
   switch (key) {
+    case 'mass':
+      return readyMass(
+        quoted as Known<Kilograms>,
+        reading.basis,
+        normalFigure(figures, 'tank', () => unknown('tank'), owner).estimate as Estimate<Litres>,
+        machine,
+      );
     case 'power':
     case 'unrestrictedPower':
     case 'torque':
-      return crankFrom(quoted, reading.basis);
+      return crankFrom(quoted, reading.basis, machine);
     case 'travelFront':
     case 'travelRear':
-      return realTravel(quoted as Interval<Millimetres>, reading.basis);
+      return realTravel(quoted as Known<Millimetres>, reading.basis, machine);
     case 'consumption':
-      return mixedConsumption(quoted as Interval<LitresPer100Km>, reading.basis);
+      return mixedConsumption(quoted as Known<LitresPer100Km>, reading.basis, machine);
     default:
       return quoted;
   }

@@ -1,7 +1,11 @@
-import { add, combine, known, multiply, scale, type Estimate } from '../numeric';
+import { combine, source, type Estimate, type Known } from '../numeric';
 import type { Kilograms, Litres } from '../units';
 import type { Basis } from './figure-definitions';
 import { DRY_OMISSIONS, FUEL_DENSITY, RUNNING_ORDER_FUEL_SHARE } from './fuel-density';
+import { SHARED_BY_BASIS } from './shared-by-basis';
+
+/** Petrol's density, kg/L, as one source: the same fuel is in every tank. */
+export const fuelDensity = (): Known => source('fuel-density', FUEL_DENSITY);
 
 /**
  * Ready-to-ride mass with a full tank, kg.
@@ -17,15 +21,19 @@ export function readyMass(
   quoted: Estimate<Kilograms>,
   basis: Basis,
   tank: Estimate<Litres>,
+  machine: string,
 ): Estimate<Kilograms> {
-  if (basis === 'dry')
-    return combine([quoted, tank] as const, (m, v) =>
-      add(add(m, DRY_OMISSIONS as typeof m), multiply(v, FUEL_DENSITY)),
-    );
-  if (basis === 'ready-90') {
-    return combine([quoted, tank] as const, (m, v) =>
-      add(m, scale(multiply<Kilograms>(v, FUEL_DENSITY), 1 - RUNNING_ORDER_FUEL_SHARE)),
+  if (basis === 'dry') {
+    const omitted = source(`dry/${machine}`, DRY_OMISSIONS, SHARED_BY_BASIS('dry'));
+    return combine(
+      [quoted, omitted, tank, fuelDensity()] as const,
+      (m, o, v, d) => (m + o + v * d) as Kilograms,
     );
   }
-  return quoted.kind === 'known' ? known(quoted.interval) : quoted;
+  if (basis === 'ready-90')
+    return combine(
+      [quoted, tank, fuelDensity()] as const,
+      (m, v, d) => (m + (1 - RUNNING_ORDER_FUEL_SHARE) * v * d) as Kilograms,
+    );
+  return quoted;
 }

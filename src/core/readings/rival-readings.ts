@@ -7,7 +7,7 @@ import { crankFrom } from './crank-power';
 import { mixedConsumption } from './mixed-consumption';
 import { realTravel } from './real-travel';
 import { figureDefinition } from './figure-definitions';
-import type { Interval } from '../numeric';
+import { known, type Interval, type Known } from '../numeric';
 import type { LitresPer100Km, Millimetres } from '../units';
 
 /** Half-width of a reading in its own unit: the stated one, else the origin's usual. */
@@ -41,21 +41,24 @@ function comparable(
   key: FigureKey,
   reading: Reading,
 ): { readonly family: string; readonly interval: Interval } {
-  const quoted = quotedInterval(key, reading);
+  const quoted = known(quotedInterval(key, reading));
   switch (key) {
     case 'power':
     case 'unrestrictedPower':
     case 'torque':
-      return { family: '', interval: crankFrom(quoted, reading.basis) };
+      return { family: '', interval: crankFrom(quoted, reading.basis, '').interval };
     case 'travelFront':
     case 'travelRear':
-      return { family: '', interval: realTravel(quoted as Interval<Millimetres>, reading.basis) };
+      return {
+        family: '',
+        interval: realTravel(quoted as Known<Millimetres>, reading.basis, '').interval,
+      };
     case 'consumption':
       return {
         family: '',
-        interval: mixedConsumption(quoted as Interval<LitresPer100Km>, reading.basis),
+        interval: mixedConsumption(quoted as Known<LitresPer100Km>, reading.basis, '').interval,
       };
     default:
-      return { family: reading.basis, interval: quoted };
+      return { family: reading.basis, interval: quoted.interval };
   }
 }

@@ -2,7 +2,7 @@ import { assess, judge, metricDefinition, type Assessment, type Case } from '../
 import type { MustKey } from '../brief';
 import type { Donor } from '../donor';
 import { factDefinition, factInUse, FACT_KEYS, type FactKey } from '../facts';
-import { exactly, known } from '../numeric';
+import { certain } from '../numeric';
 import { fitScore, wantCurves, wantWeights, WANT_KEYS } from '../preference';
 import {
   FIGURE_KEYS,
@@ -113,11 +113,7 @@ function turned(tried: readonly Assessment[]): readonly MustKey[] {
     const must = a.musts.find((m) => m.key === key);
     if (!must?.metric || must.need === undefined) return must?.verdict;
     return must.have?.kind === 'known'
-      ? judge(
-          known(exactly(must.have.interval.mid)),
-          must.need,
-          metricDefinition(must.metric).better,
-        )
+      ? judge(certain(must.have.mid), must.need, metricDefinition(must.metric).better).verdict
       : 'not-known';
   };
   return first

@@ -2,4 +2,5 @@ export { protectionIndex } from './protection-index';
 export { supportIndex } from './support-index';
 export { wheelIndex } from './wheel-index';
 export { windIndex } from './wind-index';
+export type { Whose } from './told';
 export { type IndexReason, type SuitabilityIndex } from './weighted-index';

@@ -1,13 +1,31 @@
-import { factInUse, type DonorFacts, type FactKey } from '../facts';
+import type { Donor } from '../donor';
+import { factInUse, type FactKey } from '../facts';
+import { oneOf } from '../numeric';
+import { TYPICAL_FACTS } from '../typical';
 import type { IndexReason } from './weighted-index';
 
-/** A reason from a fact of the sheet: each option has its worth. */
+/** Whose facts they are. */
+export type Whose = Pick<Donor, 'id' | 'donorClass' | 'facts'>;
+
+/**
+ * A reason from a fact of the sheet: each option has its worth. One that nobody has told counts as the worst answer it may have, so that
+ * saying "none" never costs more than saying nothing; in the table of draws it is what its class has, as often as the class has it.
+ */
 export function told(
-  facts: DonorFacts | undefined,
+  donor: Whose,
   name: FactKey,
   weight: number,
   worths: Readonly<Record<string, number>>,
 ): IndexReason {
-  const says = factInUse(facts?.[name])?.value;
-  return { name, weight, says, worth: says === undefined ? undefined : worths[says] };
+  const says = factInUse(donor.facts?.[name])?.value;
+  const worth = says === undefined ? undefined : worths[says];
+  if (worth !== undefined) return { name, weight, says, worth };
+  const chances = TYPICAL_FACTS[donor.donorClass][name];
+  const all = Object.entries(worths);
+  const answers = all.map(([option, value]) => ({
+    value,
+    chance: chances ? (chances[option] ?? 0) / 100 : 1 / all.length,
+  }));
+  const worst = Math.min(...Object.values(worths));
+  return { name, weight, says, worth, standIn: oneOf(`fact/${donor.id}/${name}`, worst, answers) };
 }

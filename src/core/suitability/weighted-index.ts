@@ -1,4 +1,4 @@
-import { between, known, unknown, type Estimate } from '../numeric';
+import { certain, unknown, weightedSum, type Estimate, type Known } from '../numeric';
 
 /** One reason of an index: what was looked at, what it says, and how good that is. */
 export interface IndexReason {
@@ -8,13 +8,17 @@ export interface IndexReason {
   readonly weight: number;
   /** 0–1, or not known. */
   readonly worth: number | undefined;
+  /** What stands in for a worth that is not known; absent: anything from 0 to 1. */
+  readonly standIn?: Known | undefined;
   /** The option the sheet names, where it is a fact. */
   readonly says?: string | undefined;
 }
 
 export interface SuitabilityIndex {
-  /** 0–1. */
+  /** 0–1; not known where less than half of it has been told. */
   readonly estimate: Estimate;
+  /** What it counts as, told or not: a reason that is not known at its worst, in the table of draws as its class has it. */
+  readonly worth: Known;
   readonly reasons: readonly IndexReason[];
 }
 
@@ -22,17 +26,22 @@ export interface SuitabilityIndex {
 const KNOWN_FROM = 0.5;
 
 /**
- * Σ weight × worth. A reason that is not known may be worth anything from 0 to 1; the mean of the known ones stands in for it.
- * With less than half of the weight known the index is not known, and names what is missing.
+ * Σ weight × worth. A reason that is not known counts as the worst it may be: ignorance is never rewarded, neither in what a machine is
+ * worth nor in what a part would add to it. With less than half of the weight known the index is not known, and names what is missing.
  */
 export function weightedIndex(reasons: readonly IndexReason[]): SuitabilityIndex {
-  const told = reasons.filter((r): r is IndexReason & { worth: number } => r.worth !== undefined);
-  const share = told.reduce((sum, r) => sum + r.weight, 0);
+  const share = reasons.reduce((sum, r) => sum + (r.worth === undefined ? 0 : r.weight), 0);
+  const worth = weightedSum(
+    reasons.map(({ worth: told, standIn, weight }) => ({
+      figure: told === undefined ? (standIn ?? certain(0)) : certain(told),
+      weight,
+    })),
+  );
   if (share < KNOWN_FROM - 1e-9)
     return {
       estimate: unknown(...reasons.filter((r) => r.worth === undefined).map((r) => r.name)),
+      worth,
       reasons,
     };
-  const sum = told.reduce((total, r) => total + r.weight * r.worth, 0);
-  return { estimate: known(between(sum, Math.min(1, sum + 1 - share), sum / share)), reasons };
+  return { estimate: worth, worth, reasons };
 }

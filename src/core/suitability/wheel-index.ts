@@ -1,8 +1,6 @@
 import { GROUNDS, type Ground, type GroundShares } from '../brief';
-import type { DonorFacts } from '../facts';
-import type { Estimate } from '../numeric';
-import { piecewiseLinear } from '../numeric';
-import { told } from './told';
+import { oneOf, piecewiseLinear, type Estimate } from '../numeric';
+import { told, type Whose } from './told';
 import { weightedIndex, type IndexReason, type SuitabilityIndex } from './weighted-index';
 
 /** How rough each ground is on wheels, 0 road to 1 rocks. Own assumption. */
@@ -52,21 +50,25 @@ function rim(
   diameter: Estimate,
   worths: typeof FRONT,
   rough: number,
+  whose: string,
 ): IndexReason {
-  if (diameter.kind === 'unknown') return { name, weight, worth: undefined };
-  const inches = diameter.interval.mid / 25.4;
+  const worthOf = (inches: number) =>
+    rough * piecewiseLinear(worths.rough, inches) +
+    (1 - rough) * piecewiseLinear(worths.road, inches);
+  if (diameter.kind === 'known') return { name, weight, worth: worthOf(diameter.mid / 25.4) };
+  const sizes = worths.rough.map(({ x }) => worthOf(x));
+  const answers = sizes.map((value) => ({ value, chance: 1 / sizes.length }));
   return {
     name,
     weight,
-    worth:
-      rough * piecewiseLinear(worths.rough, inches) +
-      (1 - rough) * piecewiseLinear(worths.road, inches),
+    worth: undefined,
+    standIn: oneOf(`${name}/${whose}`, Math.min(...sizes), answers),
   };
 }
 
 /** Wheels against the ground mix, 0–1: rim sizes, spokes, tubes (a plug mends a tubeless tyre by the road). Worths are our own assumption. */
 export function wheelIndex(
-  facts: DonorFacts | undefined,
+  donor: Whose,
   front: Estimate,
   rear: Estimate,
   shares: GroundShares,
@@ -74,9 +76,9 @@ export function wheelIndex(
   const rough = roughness(shares);
   const mixed = (onRough: number, onRoad: number) => rough * onRough + (1 - rough) * onRoad;
   return weightedIndex([
-    rim('wheelFront', 0.35, front, FRONT, rough),
-    rim('wheelRear', 0.15, rear, REAR, rough),
-    told(facts, 'wheelType', 0.5, {
+    rim('wheelFront', 0.35, front, FRONT, rough, donor.id),
+    rim('wheelRear', 0.15, rear, REAR, rough, donor.id),
+    told(donor, 'wheelType', 0.5, {
       'spoked-tubes': mixed(0.8, 0.55),
       'spoked-tubeless': 1,
       cast: mixed(0.4, 1),

@@ -1,7 +1,7 @@
 import type { Brief } from '../brief';
 import type { DonorClass } from '../donor';
 import { factInUse, type DonorFacts } from '../facts';
-import { between, combine, multiply, type Estimate, type Interval } from '../numeric';
+import { between, certain, combine, derive, source, type Estimate, type Known } from '../numeric';
 import type { Millimetres } from '../units';
 import { travelShare } from './travel-share';
 
@@ -44,8 +44,8 @@ export function riderLike(brief: Brief, end: SuspensionEnd): number {
 }
 
 /** How far the load lies from what the springs were made for: carried ÷ design − 1. */
-export const springMismatch = (carried_kg: number, design: Interval): Interval =>
-  between(carried_kg / design.high - 1, carried_kg / design.low - 1, carried_kg / design.mid - 1);
+export const springMismatch = (carried_kg: number, design_kg: number): number =>
+  carried_kg / design_kg - 1;
 
 /** 1 where the springs suit, less for each share beyond 10 %; too stiff costs half as much, and too soft nothing where soft is fine. */
 export function springFactor(mismatch: number, softIsFine: boolean): number {
@@ -62,9 +62,9 @@ export interface SuspensionParts {
 export interface EndMatch {
   readonly end: SuspensionEnd;
   readonly travel: Estimate;
-  readonly mismatch: Interval;
-  readonly springs: Interval;
-  readonly adjusters: Interval;
+  readonly mismatch: Known;
+  readonly springs: Known;
+  readonly adjusters: Known;
   /** travel × springs × adjusters, 0–1. */
   readonly index: Estimate;
 }
@@ -72,34 +72,34 @@ export interface EndMatch {
 /**
  * One end of the suspension against ground, rider and load, 0–1: share of the travel the ground asks × how the spring suits ×
  * what can be adjusted (counts by the share of rough ground). Factors are our own assumption.
+ *
+ * @param design rider the springs suit, kg
+ * @param machine whose adjusters they are, where the sheet does not say
  */
 export function endMatch(
   end: SuspensionEnd,
   brief: Brief,
   travel: Estimate<Millimetres>,
-  design: Interval,
+  design: Known,
   facts: DonorFacts | undefined,
   parts: SuspensionParts,
+  machine: string,
 ): EndMatch {
   const rough = ROUGH.reduce((sum, g) => sum + brief.ground[g], 0) / 100;
   const softIsFine = brief.schools?.springs === 'soft-is-fine';
+  const carried = riderLike(brief, end);
   const mismatch = parts.sprungToRider.has(end)
-    ? { low: 0, mid: 0, high: 0 }
-    : springMismatch(riderLike(brief, end), design);
-  const [a, b, c] = [
-    springFactor(mismatch.low, softIsFine),
-    springFactor(mismatch.mid, softIsFine),
-    springFactor(mismatch.high, softIsFine),
-  ];
-  // Between too stiff and too soft the factor passes through its best.
-  const best = mismatch.low < 0 && mismatch.high > 0 ? 1 : Math.max(a, b, c);
-  const springs = { low: Math.min(a, b, c), mid: b, high: best };
-  const says = factInUse(facts?.[end === 'front' ? 'forkAdjust' : 'shockAdjust'])?.value;
+    ? certain(0)
+    : derive([design], (kg) => springMismatch(carried, kg));
+  const springs = derive([mismatch], (m) => springFactor(m, softIsFine));
+  const adjust = end === 'front' ? 'forkAdjust' : 'shockAdjust';
+  const says = factInUse(facts?.[adjust])?.value;
   const graded = (worth: number) => 1 - rough * (1 - worth);
+  const worst = Math.min(...Object.values(ADJUSTERS));
   const adjusters =
     says === undefined
-      ? between(graded(0.9), 1)
-      : between(graded(ADJUSTERS[says] ?? 1), graded(ADJUSTERS[says] ?? 1));
+      ? source(`fact/${machine}/${adjust}`, between(graded(worst), 1, graded(worst)))
+      : certain(graded(ADJUSTERS[says] ?? 1));
   const share = combine([travel] as const, (t) => travelShare(t, brief.ground));
   return {
     end,
@@ -107,14 +107,10 @@ export function endMatch(
     mismatch,
     springs,
     adjusters,
-    index: combine([share] as const, (t) => multiply(multiply(t, springs), adjusters)),
+    index: combine([share, springs, adjusters] as const, (t, s, a) => t * s * a),
   };
 }
 
 /** The weaker end decides. */
 export const suspensionMatch = (front: EndMatch, rear: EndMatch): Estimate =>
-  combine([front.index, rear.index] as const, (f, r) => ({
-    low: Math.min(f.low, r.low),
-    mid: Math.min(f.mid, r.mid),
-    high: Math.min(f.high, r.high),
-  }));
+  combine([front.index, rear.index] as const, (f, r) => Math.min(f, r));

@@ -1,7 +1,7 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { spendable, type Brief } from '@/core/brief';
-import { inseamFromHeight, personalFit } from '@/core/fit';
+import { inseamFromHeight, nineInTen, personalFit } from '@/core/fit';
 import { wantWeights, WANT_KEYS } from '@/core/preference';
 import { clearanceAsked } from '@/core/suspension';
 import { millimetres } from '@/core/units';
@@ -57,7 +57,8 @@ export function BriefSum({ brief, reader }: { readonly brief: Brief; readonly re
   const ordered = WANT_KEYS.toSorted((a, b) => weights[b] - weights[a]);
   const most = weights[ordered[0] ?? 'range'];
   const clearance = clearanceAsked(brief.ground);
-  const inseam = inseamFromHeight(millimetres(rider.height_mm));
+  const guess = inseamFromHeight(millimetres(rider.height_mm));
+  const inseam = nineInTen(guess.mm, guess.sd_mm);
   const left = spendable(money);
   const fit = personalFit(rider, sits);
   return (

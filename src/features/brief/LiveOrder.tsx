@@ -2,13 +2,14 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import Link from 'next/link';
 import { shortName } from '@/core/donor';
-import { useStanding } from '@/store/react';
+import { usePreferences, useStanding } from '@/store/react';
 import { Plate } from '@/ui/marks/Plate';
-import { formatNumber, MUST_SHORT } from '@/ui/messages';
+import { formatNumber, MUST_SHORT, mustWords, VERDICT_SIGNS, type Reader } from '@/ui/messages';
 
 /** The shortlist as this brief orders it, moving while the brief is edited. */
 export function LiveOrder() {
   const standing = useStanding();
+  const [{ units }] = usePreferences();
   if (!standing || standing.stockRanking.length === 0)
     return (
       <Text color="fg.muted" py="1">
@@ -18,14 +19,13 @@ export function LiveOrder() {
         </Link>
       </Text>
     );
+  const reader: Reader = { units, currency: standing.brief.money.currency };
   return (
     <Box as="ol" listStyleType="none">
       {standing.stockRanking.map(({ id, place, score }) => {
         const entry = standing.candidates.find((c) => c.candidate.id === id);
         if (!entry) return null;
-        const fails = entry.stock.musts
-          .filter((m) => m.verdict === 'fail')
-          .map((m) => MUST_SHORT[m.key]);
+        const short = entry.stock.musts.filter((m) => m.verdict !== 'pass');
         return (
           <Flex
             as="li"
@@ -42,11 +42,18 @@ export function LiveOrder() {
             <Plate index={entry.candidate.plate} size={20} />
             <Box flex="1" minW="0">
               <Text truncate>{shortName(entry.donor)}</Text>
-              {fails.length > 0 && (
-                <Text fontSize="xs" color="fail">
-                  {fails.join(', ')}
+              {short.map((m) => (
+                <Text
+                  key={m.key}
+                  as="span"
+                  fontSize="xs"
+                  mr="2"
+                  color={VERDICT_SIGNS[m.verdict].colour}
+                  title={mustWords(m, reader)}
+                >
+                  {VERDICT_SIGNS[m.verdict].sign} {MUST_SHORT[m.key]}
                 </Text>
-              )}
+              ))}
             </Box>
             <Box width="64px" height="8px" bg="bg.subtle" flexShrink={0}>
               <Box height="100%" bg="accent" width={`${score.points.mid}%`} />

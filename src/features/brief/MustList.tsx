@@ -1,5 +1,5 @@
 'use client';
-import { Box, Checkbox, Flex } from '@chakra-ui/react';
+import { Box, Checkbox, Flex, Text } from '@chakra-ui/react';
 import { MUST_KEYS, spendable, type MustKey } from '@/core/brief';
 import { formatWithUnit, MUST_WORDS, STANCE_WORDS } from '@/ui/messages';
 import { BriefChoiceField, BriefFigureField } from './BriefFields';
@@ -30,6 +30,11 @@ export function MustList({ model }: { readonly model: BriefModel }) {
   };
   return (
     <Box>
+      <BriefFigureField model={model} path="musts.sureness_percent" />
+      <Text fontSize="xs" color="fg.muted" mb="2">
+        Left empty: 80 %. A must is kept when it holds in at least so many of 100 draws, broken when
+        it misses in as many, and doubtful between.
+      </Text>
       {MUST_KEYS.map((key) => (
         <Box key={key}>
           <Flex align="center" gap="2" minH="38px" justify="space-between">

@@ -106,6 +106,7 @@ export const briefFormSchema = (reader: Reader) => {
       stance: z.enum(['flat', 'balls', 'tiptoes']),
       readyMass_kg: amount('musts.readyMass_kg'),
       clearance_mm: amount('musts.clearance_mm'),
+      sureness_percent: amount('musts.sureness_percent'),
     }),
   });
 };
@@ -165,6 +166,7 @@ export function briefFormValues(brief: Brief, reader: Reader): BriefForm {
       stance: brief.musts.stance,
       readyMass_kg: text('musts.readyMass_kg'),
       clearance_mm: text('musts.clearance_mm'),
+      sureness_percent: text('musts.sureness_percent'),
     },
   };
 }

@@ -1,6 +1,6 @@
 import { spendable } from '@/core/brief';
 import { shortName } from '@/core/donor';
-import type { Ranked } from '@/core/preference';
+import { leading, type Ranked } from '@/core/preference';
 import { ESSENTIAL_KEYS } from '@/core/sheet';
 import type { Keeping, Storage } from '@/store/dossier-state';
 import { resolvedDonors, type Standing } from '@/store/queries';
@@ -36,28 +36,28 @@ export function donorsLine({ dossier }: StripFacts): string {
   return `${counted(donors.length, 'donor')}, ${missing === 0 ? 'every essential figure known' : `${counted(missing, 'essential figure')} missing`}`;
 }
 
-const firstOf = (standing: Standing, ranked: readonly Ranked[]): readonly string[] =>
-  ranked
-    .filter((r) => r.place === 1)
-    .flatMap((r) => {
-      const entry = standing.candidates.find((c) => c.candidate.id === r.id);
-      return entry ? [shortName(entry.donor)] : [];
-    });
+/** Who leads a state of the shortlist, in the words of a live line. */
+function aheadWords(standing: Standing, ranking: readonly Ranked[]): string {
+  const { kind, first } = leading(ranking);
+  const names = first.flatMap((r) => {
+    const entry = standing.candidates.find((c) => c.candidate.id === r.id);
+    return entry ? [shortName(entry.donor)] : [];
+  });
+  if (kind === 'broken' || kind === 'none') return 'every donor breaks a must';
+  const some = `${names.slice(0, 2).join(', ')}${names.length > 2 ? ' …' : ''}`;
+  if (kind === 'doubtful') return `none surely; nearest: ${some}`;
+  return names.length === 1 ? `ahead: ${some}` : `level: ${some}`;
+}
 
 export function weighUpLine({ standing }: StripFacts): string {
   if (!standing || standing.candidates.length === 0) return 'needs a brief and donors';
-  const first = firstOf(standing, standing.stockRanking);
-  if (first.length === 0) return 'every donor fails a must';
-  return first.length === 1
-    ? `ahead: ${first[0]}`
-    : `level: ${first.slice(0, 2).join(', ')}${first.length > 2 ? ' …' : ''}`;
+  return aheadWords(standing, standing.stockRanking);
 }
 
 export function buildLine({ standing }: StripFacts): string {
   const built = standing?.candidates.filter((c) => c.parts.length > 0) ?? [];
   if (!standing || built.length === 0) return 'no parts chosen';
-  const [first] = firstOf(standing, standing.builtRanking);
-  return first ? `with parts ahead: ${first}` : `${counted(built.length, 'build')} begun`;
+  return `with parts, ${aheadWords(standing, standing.builtRanking)}`;
 }
 
 export function verdictLine({ dossier }: StripFacts): string {

@@ -1,41 +1,76 @@
-import { shortName } from '@/core/donor';
 import type { MustResult } from '@/core/assessment';
-import { MUST_SHORT } from '@/ui/messages';
+import { shortName } from '@/core/donor';
+import { leading } from '@/core/preference';
+import { chanceWords, MUST_SHORT } from '@/ui/messages';
 import type { WeighRow } from './use-weigh-up';
 
 const list = (words: readonly string[]): string =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 const shorts = (musts: readonly MustResult[]): string =>
   list([...new Set(musts.map((m) => MUST_SHORT[m.key]))]);
+const name = (r: WeighRow) => shortName(r.entry.donor);
+const points = (r: WeighRow) => String(Math.round(r.score.points.mid));
 
-/** The answer in a sentence or three: who is ahead, what is still open about them, who is out and why. */
+/** What is open about the musts of one that keeps them doubtfully: each with its chance. */
+const doubts = ({ ranked }: WeighRow): string =>
+  list(
+    ranked.open.map((m) =>
+      m.chance === undefined
+        ? `${MUST_SHORT[m.key]} not known`
+        : `${MUST_SHORT[m.key]} in ${chanceWords(m.chance)}`,
+    ),
+  );
+
+/** Draws in which all musts hold, where that is not next to certain. */
+const surely = ({ ranked: { chance } }: WeighRow): string =>
+  chance === undefined || chance > 0.995 ? '' : `, in ${chanceWords(chance)}`;
+
+/** The answer in a sentence: who is ahead where somebody keeps every must, else that nobody does and who comes nearest. */
+function answerOf(rows: readonly WeighRow[], view: 'stock' | 'built'): string {
+  const { kind, first } = leading(rows.map((r) => r.ranked));
+  const ahead = first.flatMap(({ id }) => rows.find((r) => r.ranked.id === id) ?? []);
+  const [one] = ahead;
+  const [they, it] =
+    view === 'stock'
+      ? ['as they stand', 'as it stands']
+      : ['with the parts chosen', 'with the parts chosen'];
+  if (!one) return 'Nobody is on the shortlist.';
+  const level = `${list(ahead.map(name))} are level ${they}: ${list(ahead.map(points))} of 100`;
+  if (kind === 'kept')
+    return ahead.length > 1
+      ? `${level}; each keeps every must.`
+      : `${name(one)} fits this brief best ${it}: ${points(one)} of 100, every must kept${surely(one)}.`;
+  if (kind === 'doubtful')
+    return ahead.length > 1
+      ? `None keeps every must surely ${they}. Nearest, and level: ${list(ahead.map((r) => `${name(r)} (${doubts(r)})`))}.`
+      : `None keeps every must surely ${they}. Nearest: ${name(one)}, ${points(one)} of 100, ${doubts(one)}.`;
+  return `No candidate keeps every must ${they}.`;
+}
+
+/** The answer in a sentence or three: who is ahead, who is in doubt, who is out and why. */
 export function headline(
   rows: readonly WeighRow[],
   view: 'stock' | 'built',
 ): { readonly answer: string; readonly reasons: readonly string[] } {
-  const standingRows = rows.filter((r) => r.ranked.place !== undefined);
-  const first = standingRows.filter((r) => r.ranked.place === 1);
-  const as = view === 'stock' ? 'as they stand' : 'with the parts chosen';
-  const out = rows.filter((r) => r.ranked.failed.length > 0);
-  const name = (r: WeighRow) => shortName(r.entry.donor);
-  const points = (r: WeighRow) => Math.round(r.score.points.mid);
-  const answer =
-    first.length === 0
-      ? `No candidate passes every must ${as}.`
-      : first.length === 1
-        ? `${name(first[0] as WeighRow)} fits this brief best ${view === 'stock' ? 'as it stands' : 'with the parts chosen'}: ${points(first[0] as WeighRow)} of 100.`
-        : `${list(first.map(name))} are level ${as}: ${list(first.map((r) => String(points(r))))} of 100.`;
-  const open = first
-    .filter((r) => r.ranked.open.length > 0)
-    .map((r) => `${name(r)}: ${shorts(r.ranked.open)} could still go either way.`);
+  const { kind, first } = leading(rows.map((r) => r.ranked));
+  const said = new Set(kind === 'doubtful' ? first.map((r) => r.id) : []);
+  const open = rows.filter((r) => r.ranked.group === 'doubtful' && !said.has(r.ranked.id));
+  const out = rows.filter((r) => r.ranked.group === 'broken');
   const turned = (r: WeighRow) => r.ranked.failed.every((m) => r.closers.has(m.key));
-  const named = (rows: readonly WeighRow[]) =>
-    list(rows.map((r) => `${name(r)} (${shorts(r.ranked.failed)})`));
-  const ruled = [
-    ...(out.some(turned)
-      ? [`Out as they stand, but a part would turn it: ${named(out.filter(turned))}.`]
-      : []),
-    ...(out.some((r) => !turned(r)) ? [`Ruled out: ${named(out.filter((r) => !turned(r)))}.`] : []),
-  ];
-  return { answer, reasons: [...open, ...ruled] };
+  const named = (some: readonly WeighRow[]) =>
+    list(some.map((r) => `${name(r)} (${shorts(r.ranked.failed)})`));
+  return {
+    answer: answerOf(rows, view),
+    reasons: [
+      ...(open.length > 0
+        ? [`In doubt: ${list(open.map((r) => `${name(r)} (${doubts(r)})`))}.`]
+        : []),
+      ...(out.some(turned)
+        ? [`Out as they stand, but a part would turn it: ${named(out.filter(turned))}.`]
+        : []),
+      ...(out.some((r) => !turned(r))
+        ? [`Ruled out: ${named(out.filter((r) => !turned(r)))}.`]
+        : []),
+    ],
+  };
 }

@@ -117,7 +117,7 @@ export function useWeighUp(): WeighUpModel | undefined {
   return useMemo(() => {
     if (!standing) return undefined;
     const reader: Reader = { units, currency: standing.brief.money.currency };
-    const rows = sorted(rowsOf(closers, standing, view), sort);
+    const rows = sorted(rowsOf(standing, view, closers), sort);
     const all: readonly LineGroup[] = [
       ...(Object.entries(WANT_GROUPS) as [WantGroup, readonly WantKey[]][]).map(([key, wants]) => ({
         key,
@@ -162,14 +162,15 @@ const closersOf = (
 ): ReadonlyMap<string, WeighRow['closers']> =>
   new Map(
     (standing?.candidates ?? [])
-      .filter((c) => c.stock.musts.some((m) => m.verdict === 'fail'))
+      .filter((c) => c.stock.musts.some((m) => m.verdict === 'fail' || m.verdict === 'unsure'))
       .map((c) => [c.candidate.id, mustClosers(dossier, standing as Standing, c)]),
   );
 
-function rowsOf(
-  closers: ReadonlyMap<string, WeighRow['closers']>,
+/** The shortlist of a state in its order. */
+export function rowsOf(
   standing: Standing,
   view: View,
+  closers: ReadonlyMap<string, WeighRow['closers']> = new Map(),
 ): readonly WeighRow[] {
   const byId = new Map(standing.candidates.map((c) => [c.candidate.id, c]));
   return (view === 'stock' ? standing.stockRanking : standing.builtRanking).flatMap((ranked) => {
@@ -182,7 +183,7 @@ function rowsOf(
             assessment: view === 'stock' ? entry.stock : entry.built,
             score: ranked.score,
             closers:
-              (view === 'stock' && ranked.failed.length > 0 && closers.get(ranked.id)) || NONE,
+              (view === 'stock' && ranked.group !== 'kept' && closers.get(ranked.id)) || NONE,
           },
         ]
       : [];

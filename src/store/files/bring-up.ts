@@ -2,9 +2,6 @@ import { broughtUp, FORMAT_VERSION, type RawTables } from '../migrations';
 import type { Registry, StoredRow } from '../records';
 import type { RawFile } from './dossier-file';
 
-/** The one record that stood by itself in files of every version until now, and its table. */
-const BRIEF = { fileKey: 'brief', table: 'briefs', key: 'brief' } as const;
-
 const rowOf = (value: unknown): StoredRow => ({
   key: String((value as { readonly id?: unknown } | null)?.id),
   value,
@@ -15,15 +12,23 @@ export function fileBroughtUp(file: RawFile, registry: Registry): RawFile {
   const { version } = file;
   if (typeof version !== 'number' || !(version >= 1) || version >= FORMAT_VERSION) return file;
   const lists = Object.entries(file).filter(([, value]) => Array.isArray(value));
-  const brief = file[BRIEF.fileKey];
+  // Records that stand by themselves: the brief in every version, the catalogue from version 5 on.
+  const alone = Object.entries(registry).flatMap(([table, { single }]) =>
+    single ? [{ table, ...single }] : [],
+  );
   const tables: RawTables = {
-    [BRIEF.table]: brief === null || brief === undefined ? [] : [{ key: BRIEF.key, value: brief }],
+    ...Object.fromEntries(
+      alone.map(({ table, fileKey, key }) => {
+        const value = file[fileKey];
+        return [table, value === null || value === undefined ? [] : [{ key, value }]];
+      }),
+    ),
     ...Object.fromEntries(
       lists.map(([table, list]) => [table, (list as readonly unknown[]).map(rowOf)]),
     ),
   };
   const up = broughtUp(tables, version);
-  const taken = new Set([BRIEF.fileKey, ...lists.map(([table]) => table)]);
+  const taken = new Set([...alone.map((a) => a.fileKey), ...lists.map(([table]) => table)]);
   const rest = Object.fromEntries(Object.entries(file).filter(([key]) => !taken.has(key)));
   return {
     ...rest,

@@ -11,6 +11,8 @@ export const STEPS: readonly Step[] = [
   { from: 3, name: 'verdicts and visits', run: (tables) => tables },
   // Version 5 tells models, variants and machines apart, keeps trials as records of their own and shipped parts by their id.
   { from: 4, name: 'machines, trials, the catalogue apart', run: intoTrialsAndMachines },
+  // Version 6 added how sure a must has to be, and the chance of each must to a verdict's sheet; both optional.
+  { from: 5, name: 'how sure a must has to be', run: (tables) => tables },
 ];
 
 export const FORMAT_VERSION = STEPS.length + 1;

@@ -6,7 +6,7 @@ import { shortName } from '@/core/donor';
 import { firmness, type RankDoubt } from '@/core/doubt';
 import { seatShape } from '@/core/fit';
 import { inCurrency, partsCost } from '@/core/money';
-import type { Interval } from '@/core/numeric';
+import { said, type Interval } from '@/core/numeric';
 import type { FigureKey } from '@/core/readings';
 import { stakes, type Stake } from '@/core/stakes';
 import type { FactKey } from '@/core/facts';
@@ -60,13 +60,13 @@ export function candidateSheet(
       name: shortName(donor),
       listing: donor.kind === 'machine',
     },
-    points: score.points,
+    points: { ...score.points },
     ...(place === undefined ? {} : { place }),
     wants: score.contributions.map(({ want, weight, curve, value }) => ({
       want,
       weight,
       need: curve.need,
-      estimate: assessment.metrics[want].estimate,
+      estimate: said(assessment.metrics[want].estimate),
       worth: value.mid,
     })),
     gaps: gapClosers(dossier, standing, entry, view).map(({ want, loss, helpers, closer }) => ({
@@ -88,6 +88,7 @@ export function candidateSheet(
     musts: assessment.musts.map((must) => ({
       key: must.key,
       verdict: must.verdict,
+      ...(must.chance === undefined ? {} : { chance: must.chance }),
       words: sources.mustWords(must),
     })),
     ...stanceOf(assessment),
@@ -98,7 +99,7 @@ export function candidateSheet(
         const own = cost && inCurrency(cost.amount, cost.currency, standing.brief.money);
         return { what, ...(own?.kind === 'amount' ? { cost: own.amount } : {}) };
       }),
-    outlay: assessment.metrics.outlay.estimate,
+    outlay: said(assessment.metrics.outlay.estimate),
     field: fieldOf(standing, view, sources),
     curve: sources.curve ?? [],
     ...doubtOf(candidate.id, sources),
@@ -131,7 +132,7 @@ function stanceOf({
       band,
       oneFootBand,
       probabilities,
-      gap: gap.interval,
+      gap: { ...gap.interval },
       seatHeight_mm: seat.interval.mid,
       shape: seatShape(donor),
     },

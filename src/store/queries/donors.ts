@@ -56,14 +56,19 @@ function perDonor<C extends object, R>(
 
 const allFigures = perDonor(
   (donor, money: Money): NormalFigures =>
-    normalFigures(donor.figures, (reading) => onTheRoadPrice(reading, money)),
+    normalFigures(donor.figures, (reading, key) => onTheRoadPrice(reading, money, key), donor),
 );
 
 /** All figures of a resolved donor on one basis. */
 export const figuresOf = (donor: Donor, money: Money): NormalFigures => allFigures(donor, money);
 /** One figure of a resolved donor on one basis, without computing the others. */
 export const figureOf = (donor: Donor, key: FigureKey, money: Money): NormalFigure =>
-  normalFigure(donor.figures, key, (reading) => onTheRoadPrice(reading, money));
+  normalFigure(
+    donor.figures,
+    key,
+    (reading, source) => onTheRoadPrice(reading, money, source),
+    donor,
+  );
 
 const assessments = new WeakMap<Donor, { readonly of: BareCase; readonly made: Assessment }>();
 

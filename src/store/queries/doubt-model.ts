@@ -1,19 +1,11 @@
-import { metricDefinition } from '@/core/assessment';
+import { allHold, metricDefinition } from '@/core/assessment';
 import type { DoubtAlternative, DoubtModel, DoubtQuantity, WeightDoubt } from '@/core/doubt';
 import type { Estimate } from '@/core/numeric';
-import { NEED_VALUE, WANT_KEYS, type WantKey } from '@/core/preference';
+import { NEED_VALUE, WANT_KEYS } from '@/core/preference';
 import type { Standing } from './standing';
 
 /** How draws are made, in the app and at the command line: the same every time, since a verdict must not hang on luck; until the standard error of every first-place share is below `error`. */
 export const DRAWING = { seed: 20_260, most: 20_000, every: 1000, error: 0.003 } as const;
-
-/** Share of a guess that is the same for all machines: the rider's own reach, what the ground asks of fuel and springs. Own assumption. */
-const SHARED: { readonly [W in WantKey]?: number } = {
-  heelGap: 0.7,
-  range: 0.5,
-  suspension: 0.3,
-  outlay: 0.3,
-};
 
 const signOf = (metric: Parameters<typeof metricDefinition>[0]): 1 | -1 =>
   metricDefinition(metric).better === 'less' ? -1 : 1;
@@ -22,9 +14,10 @@ const signOf = (metric: Parameters<typeof metricDefinition>[0]): 1 | -1 =>
 function quantityOf(estimate: Estimate | undefined, sign: 1 | -1): DoubtQuantity {
   if (estimate?.kind !== 'known') return { kind: 'unknown' };
   const { low, mid, high } = estimate.interval;
+  const { rows } = estimate;
   return sign === 1
-    ? { kind: 'known', low, mid, high }
-    : { kind: 'known', low: -high, mid: -mid, high: -low };
+    ? { kind: 'known', low, mid, high, rows }
+    : { kind: 'known', low: -high, mid: -mid, high: -low, rows: rows?.map((x) => -x) };
 }
 
 /** The shortlist as a simulation is told of it, as it stands or with the parts chosen. Quantities are turned so that more is better; weights drawn within bounds stay within `reach` of where they are (0.5: half either way). */
@@ -46,7 +39,6 @@ export function doubtModel(
           low: weights[want] * (1 - reach),
           high: Math.min(1, weights[want] * (1 + reach)),
         },
-        shared: SHARED[want] ?? 0,
         knots: [
           { x: sign * floor, y: 0 },
           { x: sign * need, y: NEED_VALUE },
@@ -56,10 +48,14 @@ export function doubtModel(
     }),
     alternatives: candidates.map((c): DoubtAlternative => {
       const { metrics, musts } = view === 'stock' ? c.stock : c.built;
+      const score = view === 'stock' ? c.stockScore : c.builtScore;
+      const keeps = allHold(musts);
       return {
         id: c.candidate.id,
         quantities: WANT_KEYS.map((want) => quantityOf(metrics[want].estimate, signOf(want))),
-        out: musts.some((m) => m.metric === undefined && m.verdict === 'fail'),
+        worths: score.contributions.map(({ worth }) => worth.rows ?? worth.mid),
+        mids: score.contributions.map(({ worth }) => worth.mid),
+        keeps: keeps.rows ?? keeps.mid,
         limits: musts.flatMap((m) =>
           m.metric === undefined || m.need === undefined
             ? []
@@ -68,9 +64,6 @@ export function doubtModel(
                   key: m.key,
                   quantity: quantityOf(m.have, signOf(m.metric)),
                   least: signOf(m.metric) * m.need,
-                  criterion: (WANT_KEYS as readonly string[]).includes(m.metric)
-                    ? m.metric
-                    : undefined,
                 },
               ],
         ),

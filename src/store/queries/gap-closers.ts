@@ -1,6 +1,6 @@
 import { assess, type Assessment } from '@/core/assessment';
 import type { Caution } from '@/core/cautions';
-import type { Estimate } from '@/core/numeric';
+import type { Said } from '@/core/numeric';
 import type { Part } from '@/core/part';
 import { needsOf, NEED_VALUE, wantValue, type Need, type WantKey } from '@/core/preference';
 import type { Dossier } from '../records';
@@ -24,7 +24,7 @@ export interface Closer {
 export interface Rung extends Need {
   /** What is asked and what is there, in base units. */
   readonly need: number;
-  readonly estimate: Estimate;
+  readonly estimate: Said;
   /** The cheapest part that closes the gap alone, else the one that narrows it most; absent: no single part helps. */
   readonly closer: Closer | undefined;
   /** How many parts narrow it. */

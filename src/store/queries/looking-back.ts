@@ -1,5 +1,5 @@
 import equal from 'fast-deep-equal';
-import type { Estimate } from '@/core/numeric';
+import type { Said } from '@/core/numeric';
 import type { MustKey } from '@/core/brief';
 import type { MustVerdict } from '@/core/assessment';
 import type { WantKey } from '@/core/preference';
@@ -8,8 +8,8 @@ import type { Sheet } from '../records';
 /** A want's figure or need that is no longer what it was. */
 export interface MovedWant {
   readonly want: WantKey;
-  readonly then: Estimate;
-  readonly now: Estimate;
+  readonly then: Said;
+  readonly now: Said;
   readonly needThen: number;
   readonly needNow: number;
   /** Points that it brings now, less those that it brought. */
@@ -20,7 +20,7 @@ export interface MovedWant {
 export interface LookingBack {
   readonly points: { readonly then: number; readonly now: number };
   readonly place: { readonly then: number | undefined; readonly now: number | undefined };
-  readonly outlay: { readonly then: Estimate; readonly now: Estimate };
+  readonly outlay: { readonly then: Said; readonly now: Said };
   /** Share of draws in which it comes first; `undefined` where one of the days was not drawn. */
   readonly first: { readonly then: number; readonly now: number } | undefined;
   /** What moved, the most points first. */
@@ -102,7 +102,7 @@ export function lookingBack(then: Sheet, now: Sheet): LookingBack {
 }
 
 const CLOSE = 1e-6;
-const sameEstimate = (a: Estimate, b: Estimate): boolean =>
+const sameEstimate = (a: Said, b: Said): boolean =>
   a.kind === 'known' && b.kind === 'known'
     ? (['low', 'mid', 'high'] as const).every(
         (k) =>

@@ -30,7 +30,7 @@ const touches = (part: Part, must: MustKey): boolean =>
 
 const made = new WeakMap<StandingCandidate, ReadonlyMap<MustKey, MustCloser>>();
 
-/** For each must that a candidate fails as it stands: the part that turns it, with the money must still kept. Computed once for each state. */
+/** For each must that a candidate breaks or keeps doubtfully as it stands: the part that turns it, with the money must not broken. Computed once for each state. */
 export function mustClosers(
   dossier: Dossier,
   standing: Standing,
@@ -49,8 +49,9 @@ function compute(
   standing: Standing,
   entry: StandingCandidate,
 ): ReadonlyMap<MustKey, MustCloser> {
-  const failed = entry.stock.musts.filter((m) => m.verdict === 'fail').map((m) => m.key);
-  const moneyHeld = !failed.includes('money');
+  const short = entry.stock.musts.filter((m) => m.verdict === 'fail' || m.verdict === 'unsure');
+  const failed = short.map((m) => m.key);
+  const moneyHeld = short.every((m) => m.key !== 'money' || m.verdict !== 'fail');
   const found = new Map<MustKey, MustCloser>();
   for (const key of failed) {
     // Cheapest first, so that the first one that passes is the answer; one that leaves it unsure counts only if none passes.
@@ -62,7 +63,8 @@ function compute(
       const after = assess({ ...entry.bare, parts: added }).musts;
       const verdict = verdictOf(after, key);
       if (moneyHeld && verdictOf(after, 'money') === 'fail') continue;
-      if (verdict !== 'pass' && (verdict !== 'unsure' || best)) continue;
+      const wasDoubtful = short.some((m) => m.key === key && m.verdict === 'unsure');
+      if (verdict !== 'pass' && (verdict !== 'unsure' || best || wasDoubtful)) continue;
       best = { part, along: added.slice(1).map((p) => p.name.toLowerCase()), cost, verdict };
       if (verdict === 'pass') break;
     }

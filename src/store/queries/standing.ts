@@ -144,9 +144,9 @@ function compute(dossier: Dossier, brief: Brief, purpose: string): Standing {
         aboard: bare.aboard.parts,
         parts,
         stock,
-        stockScore: fitScore(stock.metrics, curves, weights),
+        stockScore: fitScore(stock.metrics, curves, weights, bare.donor.id),
         built,
-        builtScore: fitScore(built.metrics, curves, weights),
+        builtScore: fitScore(built.metrics, curves, weights, bare.donor.id),
       },
     ];
   });

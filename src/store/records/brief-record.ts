@@ -130,6 +130,7 @@ export const briefSchema = z.strictObject({
     stance: z.enum(['flat', 'balls', 'tiptoes']),
     readyMass_kg: within('musts.readyMass_kg'),
     clearance_mm: within('musts.clearance_mm'),
+    sureness_percent: within('musts.sureness_percent').optional(),
   }),
   schools: schools.optional(),
   swings: swings.optional(),

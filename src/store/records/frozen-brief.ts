@@ -83,6 +83,7 @@ export const frozenBriefSchema = z.strictObject({
     stance: z.enum(['flat', 'balls', 'tiptoes']),
     readyMass_kg: n,
     clearance_mm: n,
+    sureness_percent: maybe,
   }),
   schools: schools.optional(),
   swings: swings.optional(),

@@ -86,6 +86,8 @@ export const sheetSchema = z.strictObject({
       z.strictObject({
         key: z.enum(MUST_KEYS),
         verdict: z.enum(['pass', 'fail', 'unsure', 'not-known']),
+        /** Share of the draws in which it held that day. */
+        chance: share.optional(),
         words: sentence,
       }),
     )

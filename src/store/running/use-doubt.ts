@@ -2,7 +2,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Case } from '@/core/assessment';
 import {
-  doubtOrder,
   turningPoints,
   type DoubtModel,
   type RankDoubt,
@@ -32,7 +31,7 @@ export interface DoubtViewModel {
   readonly result: RankDoubt | undefined;
   readonly running: boolean;
   readonly died: string | undefined;
-  /** Ids, most often first. */
+  /** Ids in the order of the weigh-up: every screen names the same leader. */
   readonly order: readonly string[];
   readonly turnings: readonly Turning[];
   /** What in the brief would put the nearest rival ahead. */
@@ -120,7 +119,8 @@ export function useDoubt(
   );
   const state = useDraws(model);
   const { result } = state;
-  const order = useMemo(() => (result ? doubtOrder(result) : []), [result]);
+  const ranking = view === 'stock' ? standing.stockRanking : standing.builtRanking;
+  const order = useMemo(() => ranking.map((r) => r.id), [ranking]);
   const leader = wanted ?? order[0];
   const turnings = useMemo(() => {
     if (leader === undefined || !result) return [];

@@ -1,4 +1,4 @@
-import type { Estimate } from '@/core/numeric';
+import type { Said } from '@/core/numeric';
 import { figureDefinition, figureUnit, type FigureKey } from '@/core/readings';
 import {
   fromBase,
@@ -98,11 +98,7 @@ export const formatWithUnit = (base: number, dimension: ShownDimension, reader: 
   `${formatBase(base, dimension, reader)} ${unitSign(dimension, reader)}`.trim();
 
 /** An estimate as a figure with its span, or "not known". */
-export function estimateText(
-  estimate: Estimate,
-  dimension: ShownDimension,
-  reader: Reader,
-): string {
+export function estimateText(estimate: Said, dimension: ShownDimension, reader: Reader): string {
   if (estimate.kind === 'unknown') return 'not known';
   const { low, mid, high } = estimate.interval;
   const [a, m, b] = [low, mid, high].map((x) => formatBase(x, dimension, reader));

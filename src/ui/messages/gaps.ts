@@ -1,5 +1,5 @@
 import { METRIC_DEFINITIONS } from '@/core/assessment';
-import type { Estimate } from '@/core/numeric';
+import type { Said } from '@/core/numeric';
 import type { WantKey } from '@/core/preference';
 import { formatNumber, formatWithUnit, type Reader } from './format';
 import { additionWords } from './verdict-words';
@@ -10,7 +10,7 @@ export interface GapFacts {
   readonly want: WantKey;
   readonly loss: number;
   readonly need: number;
-  readonly estimate: Estimate;
+  readonly estimate: Said;
   /** How many parts narrow it. */
   readonly helpers: number;
   readonly closer?:

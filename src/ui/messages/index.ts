@@ -54,7 +54,7 @@ export {
 export { briefTurningWords, turningWords, wantOfLimit } from './turnings';
 export { sheetText } from './sheet-text';
 export { cellFaultWords, tableFaultWords } from './tables';
-export { closerWords, mustWords, VERDICT_SIGNS } from './verdict-words';
+export { closerWords, chanceWords, mustWords, VERDICT_SIGNS } from './verdict-words';
 export {
   AFFECTED_WORDS,
   BASIS_WORDS,

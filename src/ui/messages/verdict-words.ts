@@ -1,4 +1,4 @@
-import type { MustResult, MustVerdict } from '@/core/assessment';
+import type { MustVerdict, SaidMust } from '@/core/assessment';
 import { formatBase, formatWithUnit, type Reader } from './format';
 import { METRIC_WORDS, MUST_WORDS, nameWords } from './words';
 import { METRIC_DEFINITIONS } from '@/core/assessment';
@@ -6,21 +6,35 @@ import { METRIC_DEFINITIONS } from '@/core/assessment';
 export const VERDICT_SIGNS: Readonly<
   Record<MustVerdict, { readonly sign: string; readonly words: string; readonly colour: string }>
 > = {
-  pass: { sign: '✓', words: 'pass', colour: 'pass' },
-  fail: { sign: '✕', words: 'fail', colour: 'fail' },
-  unsure: { sign: '~', words: 'could go either way', colour: 'unsure' },
+  pass: { sign: '✓', words: 'kept', colour: 'pass' },
+  fail: { sign: '✕', words: 'broken', colour: 'fail' },
+  unsure: { sign: '~', words: 'doubtful', colour: 'unsure' },
   'not-known': { sign: '?', words: 'not known', colour: 'unsure' },
 };
 
-/** One must in words: what was asked, what is there, and why it cannot be said where it cannot. */
-export function mustWords(must: MustResult, reader: Reader): string {
+/** From this share of a hundred to certainty a chance is said as such, since draws do not tell more. */
+const NEXT_TO_CERTAIN = 0.995;
+
+/** A chance in words that stand behind "in": "78 of 100 draws". */
+export function chanceWords(chance: number): string {
+  if (chance > NEXT_TO_CERTAIN) return 'nearly all draws';
+  if (chance < 1 - NEXT_TO_CERTAIN) return 'hardly any draw';
+  return `${Math.round(chance * 100)} of 100 draws`;
+}
+
+/** The chance of a must, where there is any doubt about it. */
+const doubtWords = ({ chance }: SaidMust): string =>
+  chance === undefined || chance === 0 || chance === 1 ? '' : `; holds in ${chanceWords(chance)}`;
+
+/** One must in words: what was asked, what is there, how often it holds, and why it cannot be said where it cannot. */
+export function mustWords(must: SaidMust, reader: Reader): string {
   const name = MUST_WORDS[must.key];
   if (!must.metric || must.need === undefined) {
     return must.verdict === 'not-known'
       ? `${name}: ${must.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} not known`
       : must.verdict === 'unsure'
-        ? `${name}: too near the limit to say; check the papers`
-        : name;
+        ? `${name}: too near the limit to say; check the papers${doubtWords(must)}`
+        : `${name}${doubtWords(must)}`;
   }
   const { dimension, better } = METRIC_DEFINITIONS[must.metric];
   const need = `${better === 'less' ? 'at most' : 'at least'} ${formatWithUnit(must.need, dimension, reader)}`;
@@ -28,11 +42,11 @@ export function mustWords(must: MustResult, reader: Reader): string {
   if (must.have?.kind !== 'known')
     return `${name}: ${must.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} not known, so ${metric} cannot be judged`;
   const { low, mid, high } = must.have.interval;
-  const have =
+  const span =
     must.verdict === 'unsure'
-      ? `${formatBase(low, dimension, reader)} to ${formatWithUnit(high, dimension, reader)}`
-      : formatWithUnit(mid, dimension, reader);
-  return `${name}: ${metric} ${have}, needed ${need}`;
+      ? ` (nine in ten: ${formatBase(low, dimension, reader)} to ${formatBase(high, dimension, reader)})`
+      : '';
+  return `${name}: ${metric} ${formatWithUnit(mid, dimension, reader)}${span}, needed ${need}${doubtWords(must)}`;
 }
 
 /** What is added, in words: the part, then what it needs. */

@@ -597,6 +597,7 @@ const OTHER_WORDS: Readonly<Record<string, string>> = {
   'money.onTheRoadCosts': 'On-the-road costs',
   'money.shopRate_perHour': 'Workshop rate per hour',
   'musts.readyMass_kg': 'Mass limit',
+  'musts.sureness_percent': 'How sure a must has to be',
   'musts.clearance_mm': 'Clearance needed',
 };
 

@@ -1,5 +1,4 @@
 import { mixConsumption } from '../../fuel';
-import { combine } from '../../numeric';
 import { kilometresPerHour, type LitresPer100Km } from '../../units';
 import { metric, type Metric } from '../formula';
 import { briefInput, figureInput } from '../working-inputs';
@@ -9,8 +8,10 @@ import { estimateIn, type MetricContext } from './context';
 export const consumptionMetric = ({ brief, figures }: MetricContext): Metric =>
   metric(
     'consumption',
-    combine([estimateIn<LitresPer100Km>(figures, 'consumption')] as const, (c) =>
-      mixConsumption(c, brief.ground, kilometresPerHour(brief.trip.cruise_kmh)),
+    mixConsumption(
+      estimateIn<LitresPer100Km>(figures, 'consumption'),
+      brief.ground,
+      kilometresPerHour(brief.trip.cruise_kmh),
     ),
     [figureInput(figures, 'consumption'), briefInput(brief, 'trip.cruise_kmh')],
   );

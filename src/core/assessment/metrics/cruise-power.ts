@@ -1,4 +1,4 @@
-import { between, combine, type Estimate } from '../../numeric';
+import { combine, type Estimate } from '../../numeric';
 import { powerToHold } from '../../road-load';
 import type { Kilograms, Kilowatts } from '../../units';
 import { metric, type Metric } from '../formula';
@@ -21,7 +21,7 @@ export function cruisePowerMetric({ brief, donor, figures, loaded }: LoadContext
     'cruisePower',
     combine(
       [estimateIn<Kilowatts>(figures, 'power'), loaded.estimate as Estimate<Kilograms>] as const,
-      (p, m) => between(spare(p.low, m.high), spare(p.high, m.low), spare(p.mid, m.mid)),
+      spare,
     ),
     [
       figureInput(figures, 'power'),

@@ -1,5 +1,5 @@
 import { crawlSpeed, rpmAt } from '../../gearing';
-import { between, combine, exactly, multiply, unknown, type Estimate } from '../../numeric';
+import { combine, type Estimate } from '../../numeric';
 import { metric, type Metric } from '../formula';
 import { drivetrain, estimateOf } from '../propulsion';
 import { briefInput, figureInput } from '../working-inputs';
@@ -21,33 +21,24 @@ function revsAt({
   donor,
   figures,
 }: Pick<LoadContext, 'brief' | 'donor' | 'figures'>): Estimate {
-  const train = drivetrain(donor, figures);
-  const redline = figures.redline.estimate;
-  if (redline.kind === 'unknown')
-    return unknown('redline', ...(train.kind === 'unknown' ? train.missing : []));
-  const { low, mid, high } = redline.interval;
-  return estimateOf(
-    train,
-    (t) => {
-      const rpm = rpmAt(t, t.gears.length, brief.trip.cruise_kmh);
-      return between(rpm / high, rpm / low, rpm / mid);
-    },
-    'ratio1',
+  const atCruise = estimateOf(drivetrain(donor, figures), (t) =>
+    rpmAt(t, t.gears.length, brief.trip.cruise_kmh),
   );
+  return combine([figures.redline.estimate, atCruise] as const, (redline, rpm) => rpm / redline);
 }
 
 /** Speed in first gear at idle, km/h. */
 export function crawlMetric({ donor, figures }: LoadContext): Metric {
-  const perIdle = estimateOf(
-    drivetrain(donor, figures),
-    (t) => exactly(crawlSpeed(t, 1)),
-    'ratio1',
+  const perIdle = estimateOf(drivetrain(donor, figures), (t) => crawlSpeed(t, 1));
+  return metric(
+    'crawl',
+    combine([figures.idleSpeed.estimate, perIdle] as const, (idle, per) => idle * per),
+    [
+      figureInput(figures, 'idleSpeed'),
+      figureInput(figures, 'ratio1'),
+      figureInput(figures, 'primaryRatio'),
+      figureInput(figures, 'sprocketFront'),
+      figureInput(figures, 'sprocketRear'),
+    ],
   );
-  return metric('crawl', combine([figures.idleSpeed.estimate, perIdle] as const, multiply), [
-    figureInput(figures, 'idleSpeed'),
-    figureInput(figures, 'ratio1'),
-    figureInput(figures, 'primaryRatio'),
-    figureInput(figures, 'sprocketFront'),
-    figureInput(figures, 'sprocketRear'),
-  ]);
 }

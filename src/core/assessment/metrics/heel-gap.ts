@@ -1,17 +1,23 @@
-import { heelGap, riderInseam, seatShape } from '../../fit';
-import { add, combine, exactly, known } from '../../numeric';
+import { heelGap, nineInTen, riderInseam, seatShape, SIT_SIGMA } from '../../fit';
+import { combine, known, source } from '../../numeric';
 import type { Millimetres } from '../../units';
 import { metric, type Metric } from '../formula';
 import { briefInput, figureInput, plainInput } from '../working-inputs';
 import { estimateIn, type MetricContext } from './context';
 
-/** Heels above the ground astride, mm; below 0 the knees are bent. */
+/**
+ * Heels above the ground astride, mm; below 0 the knees are bent. Its doubt: the seat height, this rider's offset from the model (with
+ * the inseam's doubt; the same on every machine), and the scatter of a single sit (each machine's own).
+ */
 export function heelGapMetric({ brief, donor, figures, reach: own }: MetricContext): Metric {
   const { rider } = brief;
   const shape = seatShape(donor);
   const inseam = riderInseam(rider);
-  const estimate = combine([estimateIn<Millimetres>(figures, 'seatHeight')] as const, (h) =>
-    add(heelGap(h, shape, inseam, rider.sole_mm), exactly(own.offset_mm as Millimetres)),
+  const offset = source('rider/reach', nineInTen(own.offset_mm, own.sigma_mm));
+  const scatter = source(`sit/${donor.id}`, nineInTen(0, SIT_SIGMA));
+  const estimate = combine(
+    [estimateIn<Millimetres>(figures, 'seatHeight'), offset, scatter] as const,
+    (h, o, s) => (heelGap(h, shape, inseam.mm, rider.sole_mm) + o + s) as Millimetres,
   );
   const [low, high] = [own.offset_mm - own.sigma_mm, own.offset_mm + own.sigma_mm];
   return metric(
@@ -24,7 +30,7 @@ export function heelGapMetric({ brief, donor, figures, reach: own }: MetricConte
       {
         name: rider.inseam_mm === undefined ? 'inseamEstimated' : 'rider.inseam_mm',
         dimension: 'length',
-        estimate: known(inseam),
+        estimate: known(nineInTen(inseam.mm, inseam.sd_mm)),
       },
       briefInput(brief, 'rider.sole_mm'),
       ...(own.sits > 0 ? [plainInput('ownOffset', low, own.offset_mm, high, 'length')] : []),

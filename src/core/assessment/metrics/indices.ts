@@ -11,27 +11,29 @@ import type { MetricContext } from './context';
 
 const indexMetric = (
   key: 'wheels' | 'protection' | 'wind' | 'support',
-  { estimate, reasons }: SuitabilityIndex,
-): Metric =>
-  metric(key, estimate, reasonInputs(reasons), {
+  { estimate, worth, reasons }: SuitabilityIndex,
+): Metric => ({
+  ...metric(key, estimate, reasonInputs(reasons), {
     weights: reasons.map(({ name, weight }) => ({ name, weight })),
-  });
+  }),
+  standIn: worth,
+});
 
 /** Wheels and tyres against the ground, 0–1. */
 export const wheelsMetric = ({ brief, donor, figures }: MetricContext): Metric =>
   indexMetric(
     'wheels',
-    wheelIndex(donor.facts, figures.wheelFront.estimate, figures.wheelRear.estimate, brief.ground),
+    wheelIndex(donor, figures.wheelFront.estimate, figures.wheelRear.estimate, brief.ground),
   );
 
 /** What survives a drop and a rock, 0–1. */
 export const protectionMetric = ({ donor }: MetricContext): Metric =>
-  indexMetric('protection', protectionIndex(donor.facts));
+  indexMetric('protection', protectionIndex(donor));
 
 /** Shelter from the wind, 0–1. */
 export const windMetric = ({ donor }: MetricContext): Metric =>
-  indexMetric('wind', windIndex(donor.facts));
+  indexMetric('wind', windIndex(donor));
 
 /** Help and parts far from home, 0–1. */
 export const supportMetric = ({ donor, figures }: MetricContext): Metric =>
-  indexMetric('support', supportIndex(donor.facts, figures.dealerDistance.estimate));
+  indexMetric('support', supportIndex(donor, figures.dealerDistance.estimate));

@@ -1,14 +1,6 @@
 import type { Brief, Money } from '../../brief';
 import { costOfOwnership, resale, USUAL_LOSS, type CostOfOwnership } from '../../money';
-import {
-  between,
-  combine,
-  exactly,
-  known,
-  unknown,
-  type Estimate,
-  type Interval,
-} from '../../numeric';
+import { certain, combine, unknown, type Estimate } from '../../numeric';
 import type { NormalFigures } from '../../readings';
 import { metric, type Metric } from '../formula';
 import { briefInput, figureInput, metricInput } from '../working-inputs';
@@ -36,14 +28,8 @@ const boughtNew = ({ price }: NormalFigures): boolean =>
 function soldFor({ money }: Brief, figures: NormalFigures): Estimate {
   const isNew = boughtNew(figures);
   const years: Estimate =
-    money.yearsKept === undefined ? unknown('money.yearsKept') : known(exactly(money.yearsKept));
-  return combine([figures.price.estimate, years] as const, (price, t) =>
-    between(
-      resale(price.low, t.mid, isNew),
-      resale(price.high, t.mid, isNew),
-      resale(price.mid, t.mid, isNew),
-    ),
-  );
+    money.yearsKept === undefined ? unknown('money.yearsKept') : certain(money.yearsKept);
+  return combine([figures.price.estimate, years] as const, (price, t) => resale(price, t, isNew));
 }
 
 export function resaleMetric({ brief, figures }: LoadContext): Metric {
@@ -95,18 +81,18 @@ function keepingCost(context: LoadContext, per: 'perKm' | 'perYear'): Estimate {
   if (!saysAll(money))
     return combine(
       [...spans, unknown(...missingOf(money).map((key) => `money.${key}`))] as const,
-      (bought: Interval) => bought,
+      (bought) => bought,
     );
-  return combine(spans, (bought, sold, fuel, services) => {
-    const at = (end: 'low' | 'mid' | 'high') =>
+  return combine(
+    spans,
+    (bought, sold, fuel, services) =>
       ownership(money, {
-        bought: bought[end],
-        sold: sold[end],
-        fuel_Lper100km: fuel[end],
-        services_perYear: services[end],
-      })[per];
-    return between(at('low'), at('high'), at('mid'));
-  });
+        bought,
+        sold,
+        fuel_Lper100km: fuel,
+        services_perYear: services,
+      })[per],
+  );
 }
 
 const costMetric = (

@@ -1,5 +1,5 @@
 import { FALLEN, LIFT_SHARE } from '../../mass';
-import { combine, scale, type Estimate } from '../../numeric';
+import { combine, type Estimate } from '../../numeric';
 import { STANDARD_GRAVITY, type Kilograms } from '../../units';
 import { metric, type Metric } from '../formula';
 import { metricInput } from '../working-inputs';
@@ -9,8 +9,9 @@ import type { LoadContext } from './context';
 export const liftMetric = ({ readyMass }: LoadContext): Metric =>
   metric(
     'lift',
-    combine([readyMass.estimate as Estimate<Kilograms>] as const, (m) =>
-      scale(scale(m, LIFT_SHARE), STANDARD_GRAVITY),
+    combine(
+      [readyMass.estimate as Estimate<Kilograms>] as const,
+      (m) => m * LIFT_SHARE * STANDARD_GRAVITY,
     ),
     [metricInput(readyMass)],
     FALLEN,

@@ -1,9 +1,20 @@
 import { GROUNDS, type Brief, type Ground } from '../../brief';
 import { airAt, powerInAir, type Air } from '../../engine';
-import { between, combine, type Estimate, type Interval } from '../../numeric';
+import {
+  certain,
+  clamp,
+  derive,
+  fromRows,
+  missingOf,
+  ROWS,
+  unknown,
+  type Estimate,
+  type Interval,
+  type Known,
+} from '../../numeric';
 import { ROLLING_COEFFICIENT, type Propulsion, type RoadLoad } from '../../road-load';
-import type { Kilograms, Kilowatts } from '../../units';
-import { dragAreaOf, estimateOf, propulsionOf } from '../propulsion';
+import type { Kilowatts } from '../../units';
+import { dragAreaOf, propulsionOf } from '../propulsion';
 import { figureInput, metricInput, plainInput, type WorkingInput } from '../working-inputs';
 import { estimateIn, type LoadContext } from './context';
 
@@ -36,20 +47,42 @@ export const roadLoad = (
   airDensity_kgm3: airOf(brief).density_kgm3,
 });
 
-/** A figure that rises with power and falls with mass, over the spans of both. */
-function over(
-  mass: Interval,
-  power: Interval,
+/** Points of the grid on which a simulation is run, over the span of each source; between them it is straight. */
+const GRID = [0, 0.5, 1];
+
+/** Where a value lies on a grid of equal steps over a span. */
+function onGrid(value: number, low: number, high: number): { at: number; share: number } {
+  const steps = GRID.length - 1;
+  const place = high > low ? clamp((value - low) / (high - low), 0, 1) * steps : 0;
+  const at = Math.min(steps - 1, Math.floor(place));
+  return { at, share: place - at };
+}
+
+/**
+ * A figure that is simulated for a mass and a power: too slow for every row of the table, so it is run on a grid over the spans of both
+ * and read between. The middle is simulated itself.
+ */
+function simulated(
+  mass: Known,
+  power: Known,
   f: (mass: number, powerFactor: number) => number | undefined,
-): Interval | undefined {
-  const [worst, mid, best] = [
-    f(mass.high, power.low / power.mid),
-    f(mass.mid, 1),
-    f(mass.low, power.high / power.mid),
-  ];
-  return worst === undefined || mid === undefined || best === undefined
-    ? undefined
-    : between(worst, best, mid);
+): Known | undefined {
+  const mid = f(mass.mid, 1);
+  if (mid === undefined) return undefined;
+  const [m, p] = [mass.interval, power.interval];
+  if (!(m.high > m.low) && !(p.high > p.low)) return certain(mid);
+  const along = ({ low, high }: Interval, share: number) => low + (high - low) * share;
+  const table = GRID.map((i) =>
+    GRID.map((j) => f(along(m, i), along(p, j) / power.mid) ?? Number.NaN),
+  );
+  if (table.flat().some(Number.isNaN)) return undefined;
+  const cell = (i: number, j: number): number => table[i]?.[j] ?? mid;
+  const read = derive([mass, power], (kg, kW) => {
+    const [a, b] = [onGrid(kg, m.low, m.high), onGrid(kW, p.low, p.high)];
+    const at = (i: number) => cell(i, b.at) * (1 - b.share) + cell(i, b.at + 1) * b.share;
+    return at(a.at) * (1 - a.share) + at(a.at + 1) * a.share;
+  });
+  return fromRows(mid, () => read.rows ?? new Float64Array(ROWS).fill(mid));
 }
 
 /** A figure of the moving machine from its thrust and what holds it back; `undefined` where it cannot be reached. */
@@ -86,16 +119,18 @@ export function onTheRoad(
   otherwise: string,
 ): Estimate {
   const power = estimateIn<Kilowatts>(figures, 'power');
-  const mass = loaded.estimate as Estimate<Kilograms>;
+  const mass = loaded.estimate;
+  const propulsion = propulsionOf(donor, figures);
   if (mass.kind === 'unknown' || power.kind === 'unknown')
-    return combine([mass, power] as const, (m) => m);
+    return unknown(...missingOf([mass, power]));
+  if (propulsion.kind === 'unknown') return unknown(...propulsion.missing);
   const [area, there] = [dragAreaOf(donor, brief), powerShare(brief)];
-  return estimateOf(
-    propulsionOf(donor, figures),
-    (p) =>
-      over(mass.interval, power.interval, (kg, factor) =>
-        figure({ ...p, powerFactor: factor * there }, roadLoad(brief, kg, ground, area)),
+  return (
+    simulated(mass, power, (kg, factor) =>
+      figure(
+        { ...propulsion.value, powerFactor: factor * there },
+        roadLoad(brief, kg, ground, area),
       ),
-    otherwise,
+    ) ?? unknown(otherwise)
   );
 }

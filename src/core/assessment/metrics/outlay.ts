@@ -1,5 +1,5 @@
 import { ON_THE_ROAD_SHARE } from '../../money';
-import { add, combine, exactly, known, unknown, type Estimate } from '../../numeric';
+import { certain, combine, unknown, type Estimate } from '../../numeric';
 import { metric, type Metric } from '../formula';
 import { figureInput } from '../working-inputs';
 import type { MetricContext } from './context';
@@ -9,12 +9,13 @@ export function outlayMetric({ figures, cost, mending }: MetricContext): Metric 
   const parts: Estimate =
     cost.noRate.length > 0
       ? unknown(...cost.noRate.map((r) => `rate:${r.currency}`))
-      : known(exactly(cost.parts));
-  const fitting = known(exactly(cost.fitting + cost.shipping + cost.wrongParts + cost.papers));
+      : certain(cost.parts);
+  const fitting = certain(cost.fitting + cost.shipping + cost.wrongParts + cost.papers);
   return metric(
     'outlay',
-    combine([figures.price.estimate, mending, parts, fitting] as const, (p, r, q, f) =>
-      add(add(p, r), add(q, f)),
+    combine(
+      [figures.price.estimate, mending, parts, fitting] as const,
+      (p, r, q, f) => p + r + q + f,
     ),
     [
       figureInput(figures, 'price'),

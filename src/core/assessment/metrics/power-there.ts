@@ -1,5 +1,5 @@
 import { ISO_POWER } from '../../engine';
-import { exactly, known } from '../../numeric';
+import { certain } from '../../numeric';
 import { metric, type Metric } from '../formula';
 import { briefInput } from '../working-inputs';
 import type { LoadContext } from './context';
@@ -9,7 +9,7 @@ import { powerShare } from './on-the-road';
 export const powerThereMetric = ({ brief }: LoadContext): Metric =>
   metric(
     'powerThere',
-    known(exactly(powerShare(brief))),
+    certain(powerShare(brief)),
     [briefInput(brief, 'trip.altitude_m'), briefInput(brief, 'trip.heat_C')],
     ISO_POWER,
   );

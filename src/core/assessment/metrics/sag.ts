@@ -1,4 +1,4 @@
-import { combine, divide, exactly, known, unknown, type Estimate } from '../../numeric';
+import { certain, combine, unknown, type Estimate } from '../../numeric';
 import { predictedForkSag, predictedShockSag, SAG_FACTS } from '../../suspension';
 import { axleLoads } from '../axles';
 import { metric, type Metric } from '../formula';
@@ -10,8 +10,11 @@ const USUAL_RAKE = 27;
 
 function loadOn({ brief, figures }: LoadContext, axle: 'front_kg' | 'rear_kg'): Estimate {
   const loads = axleLoads(brief, figures);
-  return loads.kind === 'known' ? known(exactly(loads.split[axle])) : unknown(...loads.missing);
+  return loads.kind === 'known' ? certain(loads.split[axle]) : unknown(...loads.missing);
 }
+
+const ofTravel = (sag: Estimate, travel: Estimate): Estimate =>
+  combine([sag, travel] as const, (s, t) => s / t);
 
 /** Predicted rider sag of the fork with the brief's load, as a share of travel; not known without a spring rate. */
 export function sagFrontMetric(context: LoadContext): Metric {
@@ -21,9 +24,9 @@ export function sagFrontMetric(context: LoadContext): Metric {
     figures.rake.estimate.kind === 'known' ? figures.rake.estimate.interval.mid : USUAL_RAKE;
   return metric(
     'sagFront',
-    combine(
-      [onFront, figures.forkRate.estimate, figures.travelFront.estimate] as const,
-      (load, rate, travel) => divide(predictedForkSag(load.mid, rate, rake), travel),
+    ofTravel(
+      predictedForkSag(onFront, figures.forkRate.estimate, rake),
+      figures.travelFront.estimate,
     ),
     [
       figureInput(figures, 'forkRate'),
@@ -40,14 +43,9 @@ export function sagRearMetric(context: LoadContext): Metric {
   const onRear = loadOn(context, 'rear_kg');
   return metric(
     'sagRear',
-    combine(
-      [
-        onRear,
-        figures.shockRate.estimate,
-        figures.motionRatio.estimate,
-        figures.travelRear.estimate,
-      ] as const,
-      (load, rate, ratio, travel) => divide(predictedShockSag(load.mid, rate, ratio), travel),
+    ofTravel(
+      predictedShockSag(onRear, figures.shockRate.estimate, figures.motionRatio.estimate),
+      figures.travelRear.estimate,
     ),
     [
       figureInput(figures, 'shockRate'),

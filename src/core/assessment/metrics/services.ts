@@ -1,7 +1,7 @@
 import type { Brief } from '../../brief';
-import { between, combine, exactly, known, scale, unknown, type Estimate } from '../../numeric';
+import { certain, combine, unknown, type Estimate } from '../../numeric';
 import type { NormalFigures } from '../../readings';
-import { intervalInDistance, servicesDue } from '../../service';
+import { servicesDue } from '../../service';
 import { metric, type Metric } from '../formula';
 import { meanSpeed } from '../mean-speed';
 import { briefInput, figureInput, plainInput } from '../working-inputs';
@@ -21,22 +21,17 @@ function byTheBook(
   hoursKey: 'serviceHours' | 'oilHours',
 ): Estimate {
   const [distance, hours] = [figures[distanceKey].estimate, figures[hoursKey].estimate];
-  const at = (end: 'low' | 'mid' | 'high') =>
-    intervalInDistance(
-      {
-        distance_km: distance.kind === 'known' ? distance.interval[end] : undefined,
-        hours: hours.kind === 'known' ? hours.interval[end] : undefined,
-      },
-      meanSpeed(brief),
-    );
-  const [low, mid, high] = [at('low'), at('mid'), at('high')];
-  return low === undefined || mid === undefined || high === undefined
+  const pace = meanSpeed(brief);
+  const known = [distance, combine([hours] as const, (h) => h * pace)].filter(
+    (e) => e.kind === 'known',
+  );
+  return known.length === 0
     ? unknown(distanceKey)
-    : known(between(low, high, mid));
+    : combine(known, (...bounds: number[]) => Math.min(...bounds));
 }
 
 const stretched = (estimate: Estimate, brief: Brief): Estimate =>
-  combine([estimate] as const, (i) => scale(i, stretchOf(brief)));
+  combine([estimate] as const, (km) => km * stretchOf(brief));
 
 /** Services that fall due within the trip. */
 export function tripServicesMetric({ brief, donor, figures }: LoadContext): Metric {
@@ -46,7 +41,7 @@ export function tripServicesMetric({ brief, donor, figures }: LoadContext): Metr
   const every = byTheBook(brief, figures, 'serviceInterval', 'serviceHours');
   return metric(
     'tripServices',
-    combine([every] as const, (i) => between(due(i.high), due(i.low), due(i.mid))),
+    combine([every] as const, due),
     [
       briefInput(brief, 'trip.length_km'),
       figureInput(figures, 'serviceInterval'),
@@ -61,11 +56,9 @@ export function tripServicesMetric({ brief, donor, figures }: LoadContext): Metr
 export function servicesYear({ brief, figures }: OfTrip): Estimate {
   const { yearly_km } = brief.money;
   const yearly: Estimate =
-    yearly_km === undefined ? unknown('money.yearly_km') : known(exactly(yearly_km));
+    yearly_km === undefined ? unknown('money.yearly_km') : certain(yearly_km);
   const every = stretched(byTheBook(brief, figures, 'serviceInterval', 'serviceHours'), brief);
-  return combine([yearly, every] as const, (km, i) =>
-    between(km.mid / i.high, km.mid / i.low, km.mid / i.mid),
-  );
+  return combine([yearly, every] as const, (km, interval) => km / interval);
 }
 
 export const servicesYearMetric = ({ brief, figures }: LoadContext): Metric =>
@@ -81,9 +74,7 @@ export function oilToCarryMetric({ brief, figures }: LoadContext): Metric {
   const due = (km: number) => servicesDue(0, brief.trip.length_km, km);
   return metric(
     'oilToCarry',
-    combine([every, figures.oilCapacity.estimate] as const, (i, litres) =>
-      between(due(i.high) * litres.low, due(i.low) * litres.high, due(i.mid) * litres.mid),
-    ),
+    combine([every, figures.oilCapacity.estimate] as const, (km, litres) => due(km) * litres),
     [
       briefInput(brief, 'trip.length_km'),
       figureInput(figures, 'oilInterval'),

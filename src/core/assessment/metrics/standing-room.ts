@@ -1,5 +1,5 @@
 import { GRIPS_ASKED, standingRoom } from '../../fit';
-import { between, combine } from '../../numeric';
+import { combine } from '../../numeric';
 import { metric, type Metric } from '../formula';
 import { briefInput, figureInput } from '../working-inputs';
 import type { LoadContext } from './context';
@@ -10,11 +10,7 @@ export function standingRoomMetric({ brief, figures }: LoadContext): Metric {
   return metric(
     'standingRoom',
     combine([figures.barHeight.estimate, figures.pegHeight.estimate] as const, (bar, peg) =>
-      between(
-        standingRoom(bar.low, peg.high, height_mm),
-        standingRoom(bar.high, peg.low, height_mm),
-        standingRoom(bar.mid, peg.mid, height_mm),
-      ),
+      standingRoom(bar, peg, height_mm),
     ),
     [
       figureInput(figures, 'barHeight'),

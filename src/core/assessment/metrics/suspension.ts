@@ -1,4 +1,4 @@
-import { known, plusMinus } from '../../numeric';
+import { plusMinus, source, type Known } from '../../numeric';
 import {
   DESIGN_SPREAD,
   endMatch,
@@ -21,8 +21,8 @@ export interface SuspensionMetric extends Metric {
 const endInputs = ({ end, travel, springs, adjusters, index }: EndMatch): readonly WorkingInput[] =>
   [
     { what: 'travel', estimate: travel },
-    { what: 'springs', estimate: known(springs) },
-    { what: 'adjusters', estimate: known(adjusters) },
+    { what: 'springs', estimate: springs },
+    { what: 'adjusters', estimate: adjusters },
     { what: 'index', estimate: index },
   ].map(({ what, estimate }) => ({ name: `${end}.${what}`, dimension: 'index', estimate }));
 
@@ -30,12 +30,23 @@ const endInputs = ({ end, travel, springs, adjusters, index }: EndMatch): readon
 export function suspensionMetric(context: MetricContext): SuspensionMetric {
   const { brief, donor, figures, suspension } = context;
   const told = figures.springRiderMass.estimate;
-  const design =
+  const design: Known =
     told.kind === 'known'
-      ? told.interval
-      : plusMinus(USUAL_DESIGN_RIDER[donor.donorClass], DESIGN_SPREAD);
+      ? told
+      : source(
+          `springs/${donor.id}`,
+          plusMinus(USUAL_DESIGN_RIDER[donor.donorClass], DESIGN_SPREAD),
+        );
   const match = (end: SuspensionEnd, travel: 'travelFront' | 'travelRear') =>
-    endMatch(end, brief, estimateIn<Millimetres>(figures, travel), design, donor.facts, suspension);
+    endMatch(
+      end,
+      brief,
+      estimateIn<Millimetres>(figures, travel),
+      design,
+      donor.facts,
+      suspension,
+      donor.id,
+    );
   const ends = { front: match('front', 'travelFront'), rear: match('rear', 'travelRear') };
   return {
     ends,
@@ -48,7 +59,7 @@ export function suspensionMetric(context: MetricContext): SuspensionMetric {
         {
           name: told.kind === 'known' ? 'springRiderMass' : 'springRiderUsual',
           dimension: 'mass',
-          estimate: known(design),
+          estimate: design,
           reading: figures.springRiderMass.reading,
         },
         briefInput(brief, 'rider.mass_kg'),

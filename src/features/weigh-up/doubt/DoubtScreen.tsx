@@ -3,8 +3,9 @@ import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
 import { ArrowLeft } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
-import { firmness, type WeightDoubt } from '@/core/doubt';
+import { firmness, type RankDoubt, type WeightDoubt } from '@/core/doubt';
 import { shortName } from '@/core/donor';
+import { leading } from '@/core/preference';
 import type { Standing } from '@/store/queries';
 import { usePreferences, useStanding } from '@/store/react';
 import { Choice, Panel } from '@/ui/fields';
@@ -13,7 +14,8 @@ import { formatNumber, METRIC_WORDS, type Reader } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { inKind } from '../pairs/why';
 import { PurposeTabs } from '../Purposes';
-import type { View } from '../use-weigh-up';
+import { headline } from '../headline';
+import { rowsOf, type View } from '../use-weigh-up';
 import { Places } from './Places';
 import { BriefTurnings } from './BriefTurnings';
 import { HangsOn } from './HangsOn';
@@ -141,15 +143,6 @@ function Doubt({ standing }: { readonly standing: Standing }) {
 const percent = (share: number): string =>
   share > 0 && share < 0.01 ? 'under 1 %' : `${formatNumber(share * 100)} %`;
 
-const FIRM_WORDS = {
-  firm: 'firm',
-  likely: 'likely, not sure',
-  open: 'ahead, and open',
-  behind: 'and yet behind the next',
-  level: 'level',
-  none: 'out',
-} as const;
-
 interface AnswerProps {
   readonly doubt: DoubtViewModel;
   readonly standing: Standing;
@@ -158,46 +151,52 @@ interface AnswerProps {
   readonly reader: Reader;
 }
 
+/** The weigh-up's answer, then how often it comes out so. */
 function Answer({ doubt: { result, order }, standing, view, name, reader }: AnswerProps) {
+  const { answer } = headline(rowsOf(standing, view), view);
+  const ranking = view === 'stock' ? standing.stockRanking : standing.builtRanking;
   const [first, second] = order;
-  if (!result || first === undefined || second === undefined)
-    return <Text color="fg.muted">Drawing …</Text>;
-  const stands = firmness(result, first, second);
-  if (stands.firmness === 'none')
-    return (
-      <Text fontSize="lg" fontWeight="600">
-        No candidate keeps every must in any draw.
-      </Text>
-    );
-  const next = percent(result.acceptability[result.ids.indexOf(second)]?.[0] ?? 0);
-  const ahead = stands.ahead === undefined ? '' : percent(stands.ahead);
-  if (stands.firmness !== 'level') {
-    return (
-      <>
-        <Text fontSize="lg" fontWeight="600">
-          {name(first)} comes first in {percent(stands.first)} of all draws:{' '}
-          {FIRM_WORDS[stands.firmness]}.
-        </Text>
-        <Text>
-          Next is {name(second)}, first in {next}; against it {name(first)} is ahead in {ahead}.
-        </Text>
-      </>
-    );
-  }
+  const { first: level } = leading(ranking);
   return (
     <>
       <Text fontSize="lg" fontWeight="600">
-        {name(first)} and {name(second)} are level: {name(first)} is ahead in {ahead} of the draws.
+        {answer}
       </Text>
-      <Text>
-        They come first in {percent(stands.first)} and {next}. No arithmetic parts them; choose by
-        what differs in kind:
-      </Text>
-      {kinds(standing, view, first, second, reader).map((words) => (
-        <Text key={words}>{words}</Text>
-      ))}
+      {result && first !== undefined && second !== undefined ? (
+        drawn(result, first, second, name).map((words) => <Text key={words}>{words}</Text>)
+      ) : (
+        <Text color="fg.muted">Drawing …</Text>
+      )}
+      {level.length > 1 && first !== undefined && second !== undefined && (
+        <>
+          <Text>No arithmetic parts them; choose by what differs in kind:</Text>
+          {kinds(standing, view, first, second, reader).map((words) => (
+            <Text key={words}>{words}</Text>
+          ))}
+        </>
+      )}
     </>
   );
+}
+
+/** What the draws say of the two that stand first. */
+function drawn(
+  result: RankDoubt,
+  first: string,
+  second: string,
+  name: (id: string) => string,
+): readonly string[] {
+  const stands = firmness(result, first, second);
+  const nobody = 1 - result.acceptability.reduce((sum, row) => sum + (row[0] ?? 0), 0);
+  return [
+    ...(nobody > 0.005 ? [`In ${percent(nobody)} of the draws nobody keeps every must.`] : []),
+    `${name(first)} keeps every must in ${percent(stands.placed)} and comes first in ${percent(stands.first)} of all draws.`,
+    ...(stands.ahead === undefined
+      ? []
+      : [
+          `Where both it and ${name(second)} keep their musts, it is ahead in ${percent(stands.ahead)}.`,
+        ]),
+  ];
 }
 
 /** What speaks for each of two that are level, in figures. */

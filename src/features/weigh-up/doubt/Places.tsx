@@ -100,8 +100,8 @@ export function Places({
         </tbody>
       </Box>
       <Text fontSize="xs" color="fg.muted" mt="1">
-        Every draw takes each half-known figure somewhere in its span (triangular) and the weights
-        as chosen above; a candidate that breaks a must in a draw has no place in it.
+        Every draw takes each half-known figure somewhere in its span and the weights as chosen
+        above; a candidate that breaks a must in a draw has no place in it.
       </Text>
     </Box>
   );

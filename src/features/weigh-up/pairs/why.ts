@@ -1,9 +1,10 @@
-import { METRIC_DEFINITIONS, type Assessment } from '@/core/assessment';
+import { allHold, METRIC_DEFINITIONS, type Assessment } from '@/core/assessment';
 import { shortName } from '@/core/donor';
 import { factInUse, type FactKey } from '@/core/facts';
 import {
   differences,
-  LEVEL_WITHIN,
+  type Contender,
+  isLevel,
   type Difference,
   type FitScore,
   type Proposal,
@@ -35,6 +36,11 @@ export interface Judged {
   readonly assessment: Assessment;
   readonly score: FitScore;
 }
+
+const contender = ({ assessment, score }: Judged): Contender => ({
+  total: score.total,
+  keeps: allHold(assessment.musts),
+});
 
 const judged = (row: WeighRow): Judged => ({
   name: shortName(row.entry.donor),
@@ -90,12 +96,11 @@ export function whySentences(
   const [first, second] = [judged(firstRow), judged(secondRow)];
   const distance = first.score.points.mid - second.score.points.mid;
   const sides = forEach(first, second, reader);
-  const opening =
-    Math.abs(distance) < LEVEL_WITHIN
-      ? `${first.name} and ${second.name} are level`
-      : distance > 0
-        ? `${first.name} is ${formatNumber(distance, 1)} points ahead of ${second.name}`
-        : `${first.name} is ${formatNumber(-distance, 1)} points behind ${second.name}`;
+  const opening = isLevel(contender(first), contender(second))
+    ? `${first.name} and ${second.name} are level`
+    : distance > 0
+      ? `${first.name} is ${formatNumber(distance, 1)} points ahead of ${second.name}`
+      : `${first.name} is ${formatNumber(-distance, 1)} points behind ${second.name}`;
   return [
     `${opening}.`,
     ...sides,

@@ -24,7 +24,7 @@ export const MustSigns = memo(function MustSigns({
   return (
     <Flex direction="column" fontSize="xs" lineHeight="1.3">
       {rest.map((m) => {
-        const closer = m.verdict === 'fail' ? closers.get(m.key) : undefined;
+        const closer = closers.get(m.key);
         return (
           <Text
             key={m.key}
@@ -34,6 +34,7 @@ export const MustSigns = memo(function MustSigns({
             whiteSpace="nowrap"
           >
             {VERDICT_SIGNS[m.verdict].sign} {MUST_SHORT[m.key]}
+            {m.verdict === 'unsure' && m.chance !== undefined && ` ${Math.round(m.chance * 100)} %`}
             {closer && (
               <Text as="span" color="fg.muted" fontWeight="400">
                 {' '}

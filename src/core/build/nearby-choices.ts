@@ -1,0 +1,118 @@
+import { piecewiseLinear } from '../numeric';
+import { findBuildFaults, type PlanItem, type PlanModel } from '../planning';
+
+/** What one item does to every leg and gate. */
+interface Move {
+  readonly ids: readonly string[];
+  readonly cost: number;
+  readonly effects: Float64Array;
+}
+
+/** No move, every single one, and every two together. */
+function upToTwo(singles: readonly Move[]): readonly Move[] {
+  const nothing: Move = {
+    ids: [],
+    cost: 0,
+    effects: new Float64Array(singles[0]?.effects.length ?? 0),
+  };
+  const pairs = singles.flatMap((a, i) =>
+    singles.slice(i + 1).map((b) => ({
+      ids: [...a.ids, ...b.ids],
+      cost: a.cost + b.cost,
+      effects: a.effects.map((x, k) => x + (b.effects[k] as number)),
+    })),
+  );
+  return [nothing, ...singles, ...pairs];
+}
+
+/** A choice may look so much worse by the sum and yet be better in full, points. Own assumption. */
+const SLACK = 1.5;
+const TOLERANCE = 1e-6;
+
+/**
+ * Choices that differ from one by up to two items taken away and up to two added, that keep the rules, the gates and the money by the
+ * model, the most promising by its sum first. The model should have its effects taken about that choice.
+ *
+ * @param once an item that every other needs and that is paid for once; it goes with them unasked
+ * @param most no more than so many
+ */
+export function nearbyChoices(
+  model: PlanModel,
+  chosen: readonly string[],
+  spend: number | undefined,
+  once: string,
+  most: number,
+): readonly (readonly string[])[] {
+  const legs = [...model.wants.flatMap((w) => w.legs), ...model.gates.map((g) => g.leg)];
+  const effectsOf = ({ id }: PlanItem) => Float64Array.from(legs, (leg) => leg.effects[id] ?? 0);
+  const here = new Set(chosen);
+  const items = model.items.filter((i) => i.id !== once);
+  const common = model.items.find((i) => i.id === once);
+  const shared = (count: number): { cost: number; effects: Float64Array | undefined } => ({
+    cost: common && count > 0 ? common.cost : 0,
+    effects: common && count > 0 ? effectsOf(common) : undefined,
+  });
+  const now = Float64Array.from(legs, (leg) => leg.base);
+  let cost = model.baseCost;
+  for (const item of items.filter((i) => here.has(i.id))) {
+    cost += item.cost;
+    effectsOf(item).forEach((e, k) => (now[k] = (now[k] as number) + e));
+  }
+  const valueAt = (at: Float64Array): number => {
+    let k = 0;
+    return model.wants.reduce((sum, want) => {
+      let least = Number.POSITIVE_INFINITY;
+      for (let l = 0; l < want.legs.length; l += 1, k += 1)
+        least = Math.min(least, at[k] as number);
+      return sum + piecewiseLinear(want.knots, least);
+    }, 0);
+  };
+  const keeps = (at: Float64Array): boolean => {
+    const from = legs.length - model.gates.length;
+    return model.gates.every((g, i) => (at[from + i] as number) >= g.least - TOLERANCE);
+  };
+  const moves = (which: (item: PlanItem) => boolean, sign: 1 | -1) =>
+    upToTwo(
+      items.filter(which).map((item) => ({
+        ids: [item.id],
+        cost: sign * item.cost,
+        effects: effectsOf(item).map((e) => sign * e),
+      })),
+    );
+  const removals = moves((i) => here.has(i.id) && !i.pinned, -1);
+  const additions = moves((i) => !here.has(i.id), 1);
+  const catalogue = new Map(items.map((i) => [i.id, { ...i, needs: withoutOnce(i, once) }]));
+  const atNow = now.map((x, k) => x + (shared(here.size).effects?.[k] ?? 0));
+  const least = valueAt(atNow) - SLACK;
+  const found: { readonly ids: readonly string[]; readonly value: number }[] = [];
+  const at = new Float64Array(legs.length);
+  for (const less of removals) {
+    for (const more of additions) {
+      if (less.ids.length + more.ids.length === 0) continue;
+      const common = shared(here.size - less.ids.length + more.ids.length);
+      if (spend !== undefined && cost + less.cost + more.cost + common.cost > spend + TOLERANCE)
+        continue;
+      for (let k = 0; k < at.length; k += 1)
+        at[k] =
+          (now[k] as number) +
+          (less.effects[k] ?? 0) +
+          (more.effects[k] ?? 0) +
+          (common.effects?.[k] ?? 0);
+      if (!keeps(at)) continue;
+      const value = valueAt(at);
+      if (value < least) continue;
+      const gone = new Set(less.ids);
+      const ids = [...chosen.filter((id) => !gone.has(id)), ...more.ids];
+      found.push({ ids, value });
+    }
+  }
+  const allowed: (readonly string[])[] = [];
+  for (const { ids } of found.sort((a, b) => b.value - a.value)) {
+    if (allowed.length >= most) break;
+    if (findBuildFaults(ids, catalogue).length === 0) allowed.push(ids);
+  }
+  return allowed;
+}
+
+const withoutOnce = ({ needs }: PlanItem, once: string) =>
+  needs.filter((group) => !group.includes(once));

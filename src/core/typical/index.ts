@@ -1,0 +1,1 @@
+export { TYPICAL_FACTS } from './typical-facts';

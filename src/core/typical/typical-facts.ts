@@ -1,0 +1,74 @@
+import type { DonorClass } from '../donor';
+import type { FactKey } from '../facts';
+
+type Chances = Readonly<Record<string, number>>;
+
+const screen = (none: number, small: number, tall: number): Chances => ({ none, small, tall });
+const rims = (tubes: number, tubeless: number, cast: number): Chances => ({
+  'spoked-tubes': tubes,
+  'spoked-tubeless': tubeless,
+  cast,
+});
+const hands = (spine: number, plastic: number, none: number): Chances => ({ spine, plastic, none });
+const plate = (alloy: number, plastic: number, none: number): Chances => ({ alloy, plastic, none });
+
+/**
+ * How often a class has which answer to a fact, per cent. Own estimates from memory, low confidence; no single machine is meant. Facts
+ * that are not here may have any answer alike.
+ */
+export const TYPICAL_FACTS: Readonly<Record<DonorClass, { readonly [K in FactKey]?: Chances }>> = {
+  'air-trail-single': {
+    wheelType: rims(97, 2, 1),
+    screen: screen(95, 5, 0),
+    handGuards: hands(3, 35, 62),
+    sumpGuard: plate(2, 48, 50),
+  },
+  'dual-sport-single': {
+    wheelType: rims(97, 2, 1),
+    screen: screen(92, 8, 0),
+    handGuards: hands(6, 44, 50),
+    sumpGuard: plate(3, 62, 35),
+  },
+  'long-range-dual-sport': {
+    wheelType: rims(97, 2, 1),
+    screen: screen(5, 75, 20),
+    handGuards: hands(8, 72, 20),
+    sumpGuard: plate(3, 77, 20),
+  },
+  'competition-single': {
+    wheelType: rims(99, 1, 0),
+    screen: screen(99, 1, 0),
+    handGuards: hands(20, 60, 20),
+    sumpGuard: plate(15, 65, 20),
+  },
+  'road-adventure-single': {
+    wheelType: rims(20, 15, 65),
+    screen: screen(20, 65, 15),
+    handGuards: hands(5, 45, 50),
+    sumpGuard: plate(2, 38, 60),
+  },
+  'scrambler-single': {
+    wheelType: rims(35, 20, 45),
+    screen: screen(70, 27, 3),
+    handGuards: hands(4, 30, 66),
+    sumpGuard: plate(3, 52, 45),
+  },
+  'rally-twin': {
+    wheelType: rims(60, 38, 2),
+    screen: screen(5, 70, 25),
+    handGuards: hands(15, 70, 15),
+    sumpGuard: plate(15, 80, 5),
+  },
+  'road-v-twin': {
+    wheelType: rims(5, 3, 92),
+    screen: screen(0, 45, 55),
+    handGuards: hands(8, 32, 60),
+    sumpGuard: plate(4, 16, 80),
+  },
+  'large-adventure-twin': {
+    wheelType: rims(5, 50, 45),
+    screen: screen(0, 25, 75),
+    handGuards: hands(15, 75, 10),
+    sumpGuard: plate(12, 78, 10),
+  },
+};
