@@ -60,7 +60,10 @@ const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
+// Names given behind the command: only those.
+const wanted = process.argv.slice(2);
 for (const [name, path, { click, open, dark, phone, text, rest }] of SHOTS) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
   const context = await browser.newContext({
     viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
     colorScheme: dark ? 'dark' : 'light',

@@ -1,13 +1,25 @@
 import { readFile, stat } from 'node:fs/promises';
-import type { Assessment } from '@/core/assessment';
+import loadHighs from 'highs';
+import { assess, surenessOf, type Assessment } from '@/core/assessment';
+import {
+  bestBuild,
+  buildCurve,
+  enough,
+  spendLimit,
+  worthwhile,
+  type PlannedBuild,
+} from '@/core/build';
 import { shortName } from '@/core/donor';
 import { simulateRanks } from '@/core/doubt';
-import type { Ranked } from '@/core/preference';
+import { shareOf } from '@/core/numeric';
+import { leading, type Ranked } from '@/core/preference';
 import { FILE_SIZE_LIMIT, parseDossierFile } from '@/store/files';
 import {
   doubtModel,
   DRAWING,
   mustClosers,
+  partsOf,
+  planSetting,
   standing,
   type Standing,
   type StandingCandidate,
@@ -19,7 +31,7 @@ interface Sink {
   write(text: string): unknown;
 }
 
-const USAGE = 'Usage: npm run -s evaluate -- dossier.json [--doubt]';
+const USAGE = 'Usage: npm run -s evaluate -- dossier.json [--doubt] [--plan]';
 
 /**
  * Prints what the app would show for a dossier file, as JSON.
@@ -31,8 +43,8 @@ export async function main(args: readonly string[], out: Sink, err: Sink): Promi
     err.write(`${sentence}\n`);
     return 2;
   };
-  const doubt = args.includes('--doubt');
-  const [file, ...more] = args.filter((a) => a !== '--doubt');
+  const [doubt, plan] = [args.includes('--doubt'), args.includes('--plan')];
+  const [file, ...more] = args.filter((a) => a !== '--doubt' && a !== '--plan');
   if (file === undefined || more.length > 0) return refuse(USAGE);
   let text: string;
   try {
@@ -50,9 +62,12 @@ export async function main(args: readonly string[], out: Sink, err: Sink): Promi
   const result = standing(parsed.dossier);
   if (!result)
     return refuse(`${file}: the dossier has no brief, so there is nothing to weigh against.`);
-  out.write(
-    `${JSON.stringify({ ...report(parsed.dossier, result), ...(doubt ? { doubt: doubtReport(result) } : {}) }, undefined, 2)}\n`,
-  );
+  const printed = {
+    ...report(parsed.dossier, result),
+    ...(doubt ? { doubt: doubtReport(result) } : {}),
+    ...(plan ? { plan: await planReport(parsed.dossier, result) } : {}),
+  };
+  out.write(`${JSON.stringify(printed, undefined, 2)}\n`);
   return 0;
 }
 
@@ -64,7 +79,9 @@ function report(dossier: Dossier, result: Standing) {
     ranked.map((r) => ({
       candidate: r.id,
       name: names.get(r.id),
+      group: r.group,
       place: r.place ?? null,
+      chance: r.chance ?? null,
       points: r.score.points,
       failed: r.failed.map((m) => m.key),
       open: r.open.map((m) => m.key),
@@ -77,6 +94,19 @@ function report(dossier: Dossier, result: Standing) {
         points,
       })),
     }));
+  /** Who leads, and whether anybody keeps every must: what every screen says. */
+  const answer = (ranked: readonly Ranked[]) => {
+    const { kind, first } = leading(ranked);
+    return {
+      kind,
+      first: first.map((r) => ({
+        candidate: r.id,
+        name: names.get(r.id),
+        points: r.score.points.mid,
+        chance: r.chance ?? null,
+      })),
+    };
+  };
   return {
     units: {
       mass: 'kg',
@@ -93,6 +123,8 @@ function report(dossier: Dossier, result: Standing) {
     candidates: result.candidates.map((c) =>
       candidateReport(c, names.get(c.candidate.id) ?? '', mustClosers(dossier, result, c)),
     ),
+    sureness: surenessOf(result.brief),
+    answer: { stock: answer(result.stockRanking), built: answer(result.builtRanking) },
     ranking: { stock: ranking(result.stockRanking), built: ranking(result.builtRanking) },
     purposes: (result.brief.purposes ?? []).flatMap(({ id, name }) => {
       const of = standing(dossier, id);
@@ -121,6 +153,54 @@ function doubtReport(result: Standing) {
     );
   return { seed: DRAWING.seed, stock: of('stock'), built: of('built') };
 }
+
+/** For each candidate the best build for the money, the cheapest that is as good to ride, and the curve; each assessed in full. */
+async function planReport(dossier: Dossier, result: Standing) {
+  const highs = await loadHighs();
+  const spend = spendLimit(result);
+  const buildReport = (entry: StandingCandidate, build: PlannedBuild) => {
+    const parts = partsOf(dossier);
+    const fitted = build.partIds.flatMap((id) => parts[id] ?? []);
+    return {
+      parts: build.partIds,
+      cost: build.cost,
+      points: build.points,
+      pointsBySum: build.planned,
+      refused: build.failed,
+      musts: assess({ ...entry.bare, parts: fitted }).musts.map(({ key, verdict, chance }) => ({
+        key,
+        verdict,
+        chance: chance ?? null,
+      })),
+    };
+  };
+  return {
+    spend,
+    candidates: result.candidates.map((entry) => {
+      const setting = planSetting(dossier, result, entry, { legalOnly: false, today: today() });
+      const best = bestBuild(highs, setting, spend);
+      if (best.kind !== 'build') return { candidate: entry.candidate.id, ...best };
+      const corners = worthwhile([best.build, ...buildCurve(highs, setting, spend)]);
+      const cheapest = enough(corners);
+      return {
+        candidate: entry.candidate.id,
+        kind: best.kind,
+        best: buildReport(entry, best.build),
+        enough: cheapest ? buildReport(entry, cheapest) : null,
+        leftOut: best.leftOut,
+        curve: corners.map(({ cost, points, partIds }) => ({ cost, points, parts: partIds })),
+      };
+    }),
+  };
+}
+
+const today = (): string => new Date().toISOString().slice(0, 10);
+
+/** A licence's result without its rows. */
+const licenceReport = ({ holds, ...licence }: Assessment['licence']) => ({
+  ...licence,
+  chance: holds.kind === 'known' ? shareOf(holds) : null,
+});
 
 function candidateReport(
   c: StandingCandidate,
@@ -168,11 +248,12 @@ function assessmentReport(a: Assessment) {
       ]),
     ),
     stance: a.stance,
-    licence: a.licence,
+    licence: licenceReport(a.licence),
     cost: a.cost,
     cautions: a.cautions,
-    musts: a.musts.map(({ key, verdict, need, missing }) => ({
+    musts: a.musts.map(({ key, verdict, chance, need, missing }) => ({
       key,
+      chance: chance ?? null,
       verdict,
       need: need ?? null,
       missing,

@@ -10,15 +10,7 @@ import {
   type RankDoubt,
   type WeightDoubt,
 } from '@/core/doubt';
-import {
-  derive,
-  piecewiseLinear,
-  reaches,
-  seededRandom,
-  source,
-  standardNormal,
-  type Known,
-} from '@/core/numeric';
+import { derive, piecewiseLinear, reaches, seededRandom, source, type Known } from '@/core/numeric';
 
 const quantity = (interval: { low: number; mid: number; high: number }): DoubtQuantity => ({
   kind: 'known',
@@ -157,17 +149,12 @@ describe('draws', () => {
     expect(run(m, 5000, 3)).toEqual(run(m, 5000, 3));
     expect(run(m, 5000, 3).acceptability).not.toEqual(run(m, 5000, 4).acceptability);
   });
-  test('uniform numbers: mean 1/2, variance 1/12; normal ones: 0 and 1', () => {
+  test('uniform numbers: mean 1/2, variance 1/12', () => {
     const random = seededRandom(11);
-    const [u, z] = [
-      Array.from({ length: 50_000 }, random),
-      Array.from({ length: 50_000 }, () => standardNormal(random)),
-    ];
+    const u = Array.from({ length: 50_000 }, random);
     const mean = (list: readonly number[]) => list.reduce((a, b) => a + b, 0) / list.length;
     expect(mean(u)).toBeCloseTo(0.5, 2);
     expect(mean(u.map((x) => (x - 0.5) ** 2))).toBeCloseTo(1 / 12, 2);
-    expect(mean(z)).toBeCloseTo(0, 1);
-    expect(mean(z.map((x) => x * x))).toBeCloseTo(1, 1);
     expect(Math.min(...u)).toBeGreaterThanOrEqual(0);
     expect(Math.max(...u)).toBeLessThan(1);
   });

@@ -1,53 +1,20 @@
 import fc from 'fast-check';
-import { erf } from 'mathjs';
 import { expect, test } from 'vitest';
 import {
-  add,
   apportion,
   between,
   combine,
-  divide,
   exactly,
   known,
-  mapMonotone,
-  multiply,
-  normalCdf,
   piecewiseLinear,
   plusMinus,
-  scale,
-  subtract,
   unknown,
 } from '@/core/numeric';
 
-test('interval arithmetic takes the worst case', () => {
-  const a = between(2, 4);
-  const b = between(1, 3);
-  expect(add(a, b)).toEqual({ low: 3, mid: 5, high: 7 });
-  expect(subtract(a, b)).toEqual({ low: -1, mid: 1, high: 3 });
-  expect(multiply(a, b)).toEqual({ low: 2, mid: 6, high: 12 });
-  expect(divide(a, b)).toEqual({ low: 2 / 3, mid: 1.5, high: 4 });
-  expect(scale(a, -2)).toEqual({ low: -8, mid: -6, high: -4 });
-  expect(mapMonotone(a, (x) => -x)).toEqual({ low: -4, mid: -3, high: -2 });
+test('intervals in order', () => {
+  expect(between(4, 2)).toEqual({ low: 2, mid: 3, high: 4 });
   expect(plusMinus(10, 1)).toEqual({ low: 9, mid: 10, high: 11 });
-  expect(() => divide(a, between(0, 1))).toThrow(RangeError);
-});
-
-test('an interval always holds its middle', () => {
-  const interval = fc
-    .tuple(
-      fc.double({ min: 0.1, max: 100, noNaN: true }),
-      fc.double({ min: 0.1, max: 100, noNaN: true }),
-    )
-    .map(([a, b]) => between(a, b));
-  fc.assert(
-    fc.property(interval, interval, (a, b) => {
-      for (const r of [add(a, b), subtract(a, b), multiply(a, b), divide(a, b)]) {
-        expect(r.low).toBeLessThanOrEqual(r.mid);
-        expect(r.mid).toBeLessThanOrEqual(r.high);
-      }
-    }),
-    { seed: 3 },
-  );
+  expect(exactly(5)).toEqual({ low: 5, mid: 5, high: 5 });
 });
 
 test('what is not known stays not known and names all that is missing', () => {
@@ -57,15 +24,6 @@ test('what is not known stays not known and names all that is missing', () => {
   expect(combine([known(exactly(1)), known(exactly(2))] as const, (a, b) => a + b)).toEqual(
     known(exactly(3)),
   );
-});
-
-test('the normal distribution agrees with a general-purpose library', () => {
-  for (let z = -5; z <= 5; z += 0.25)
-    expect(normalCdf(z)).toBeCloseTo(0.5 * (1 + erf(z / Math.SQRT2)), 12);
-  expect(normalCdf(1.959964)).toBeCloseTo(0.975, 6); // any table of the normal distribution
-  expect(normalCdf(9)).toBe(1);
-  expect(normalCdf(-9)).toBe(0);
-  expect(() => normalCdf(Number.NaN)).toThrow(RangeError);
 });
 
 test('piecewise linear: knots, between, beyond', () => {

@@ -7,14 +7,9 @@ import {
   yearsToEarn,
   type Ownership,
 } from '@/core/money';
-import { intervalInDistance, servicesDue } from '@/core/service';
+import { servicesDue } from '@/core/service';
 
 describe('service', () => {
-  test('15 h at 45 km/h are 675 km; the earlier bound counts', () => {
-    expect(intervalInDistance({ hours: 15 }, 45)).toBe(675);
-    expect(intervalInDistance({ hours: 15, distance_km: 600 }, 45)).toBe(600);
-    expect(intervalInDistance({}, 45)).toBeUndefined();
-  });
   test('from 4 500 km, 14 000 km on, every 6 000: 3, not 2', () => {
     expect(servicesDue(4500, 14000, 6000)).toBe(3);
     expect(servicesDue(0, 14000, 6000)).toBe(2);

@@ -2,6 +2,7 @@ export {
   assessedBuild,
   bestBuild,
   buildCurve,
+  enough,
   worthwhile,
   type BestBuild,
   type PlannedBuild,

@@ -26,15 +26,15 @@ function upToTwo(singles: readonly Move[]): readonly Move[] {
 }
 
 /** A choice may look so much worse by the sum and yet be better in full, points. Own assumption. */
-const SLACK = 1.5;
+const SLACK = 3;
 const TOLERANCE = 1e-6;
 
 /**
  * Choices that differ from one by up to two items taken away and up to two added, that keep the rules, the gates and the money by the
- * model, the most promising by its sum first. The model should have its effects taken about that choice.
+ * model: all of one for one, then of two the most promising by its sum. The model should have its effects taken about that choice.
  *
  * @param once an item that every other needs and that is paid for once; it goes with them unasked
- * @param most no more than so many
+ * @param most no more than so many of two
  */
 export function nearbyChoices(
   model: PlanModel,
@@ -85,6 +85,7 @@ export function nearbyChoices(
   const atNow = now.map((x, k) => x + (shared(here.size).effects?.[k] ?? 0));
   const least = valueAt(atNow) - SLACK;
   const found: { readonly ids: readonly string[]; readonly value: number }[] = [];
+  const simple: (readonly string[])[] = [];
   const at = new Float64Array(legs.length);
   for (const less of removals) {
     for (const more of additions) {
@@ -103,12 +104,14 @@ export function nearbyChoices(
       if (value < least) continue;
       const gone = new Set(less.ids);
       const ids = [...chosen.filter((id) => !gone.has(id)), ...more.ids];
-      found.push({ ids, value });
+      if (less.ids.length < 2 && more.ids.length < 2) simple.push(ids);
+      else found.push({ ids, value });
     }
   }
-  const allowed: (readonly string[])[] = [];
+  const allowed = simple.filter((ids) => findBuildFaults(ids, catalogue).length === 0);
+  const enough = allowed.length + most;
   for (const { ids } of found.sort((a, b) => b.value - a.value)) {
-    if (allowed.length >= most) break;
+    if (allowed.length >= enough) break;
     if (findBuildFaults(ids, catalogue).length === 0) allowed.push(ids);
   }
   return allowed;

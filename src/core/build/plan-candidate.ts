@@ -29,11 +29,11 @@ const ROUNDS = 3;
 /** Plans that the full assessment refuses are cut off, at most so many in a round. */
 const MOST_CUTS = 25;
 /** Rounds of exchanges about the best build. */
-const EXCHANGES = 8;
+const EXCHANGES = 12;
 /** An exchange has to gain so many points. */
 const GAIN = 0.005;
 /** Exchanges that the sum finds most promising and that are assessed in full, a round. */
-const LOOKED_AT = 120;
+const LOOKED_AT = 80;
 
 const partsOf = ({ choices }: PlanSetting, ids: readonly string[]): readonly Part[] =>
   ids.flatMap((id) => choices.find((p) => p.id === id) ?? []);
@@ -179,6 +179,18 @@ export function* buildCurve(
     assessedBuild(setting, plan.ids, plan.value).failed.length > 0;
   for (const corner of planCurve(solver, model, most, isRefused))
     yield assessedBuild(setting, corner.ids, corner.value);
+}
+
+/** What a rider would feel, points of 100. Own assumption. */
+const FELT = 1;
+
+/** The cheapest of some builds that nobody would tell from the best of them on the road; `undefined` where there is none. */
+export function enough(corners: readonly PlannedBuild[]): PlannedBuild | undefined {
+  const sound = corners.filter((c) => c.failed.length === 0);
+  const most = Math.max(...sound.map((c) => c.points));
+  return sound
+    .filter((c) => c.points >= most - FELT)
+    .reduce<PlannedBuild | undefined>((a, b) => (a && a.cost <= b.cost ? a : b), undefined);
 }
 
 /** The corners that are worth their money by the full assessment: rising in cost and in points. */

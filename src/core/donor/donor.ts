@@ -80,6 +80,8 @@ export interface DonorSheet {
   readonly archived?: boolean | undefined;
   /** Figures that stand on another donor's sheet, and on whose; filled in by `resolveDonor`, never stored. */
   readonly inherited?: { readonly [K in FigureKey]?: string | undefined } | undefined;
+  /** The model at the end of its line; filled in by `resolveDonor`, never stored. */
+  readonly root?: string | undefined;
 }
 
 /** A stock model. */
@@ -116,6 +118,9 @@ export const baseOf = (donor: Donor): string | undefined =>
 /** Model alone where there is one: short enough for a table's head. A variant or machine says which. */
 export const shortName = (donor: Donor): string =>
   `${donor.model || 'Unnamed'}${baseOf(donor) === undefined || !donor.version ? '' : ` (${donor.version})`}`;
+
+/** Names what a machine has in common with all others of its model, where nothing of its own is known. */
+export const kindOfMachine = ({ id, root }: Pick<DonorSheet, 'id' | 'root'>): string => root ?? id;
 
 /** Maker and model, or what there is of them. */
 export const donorName = (donor: Pick<DonorSheet, 'maker' | 'model'>): string =>

@@ -3,6 +3,7 @@ export {
   DONOR_CLASSES,
   donorName,
   fullName,
+  kindOfMachine,
   MACHINE_STATES,
   SEAT_VERSIONS,
   shortName,

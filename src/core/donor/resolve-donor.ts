@@ -62,6 +62,7 @@ function inherited(child: Donor, base: Donor): Donor {
     facts: { ...base.facts, ...child.facts },
     weakPoints: [...(base.weakPoints ?? []), ...(child.weakPoints ?? [])],
     note: child.note || base.note,
+    root: base.root ?? base.id,
   };
   return child.kind === 'model'
     ? { ...child, ...sheet }

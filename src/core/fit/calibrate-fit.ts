@@ -100,7 +100,3 @@ const judgedSit = (rider: Rider, { seatHeight_mm, seatWidth, feet }: Sit): Judge
     rider.sole_mm,
   ),
 });
-
-/** Scatter that is left about this rider's next sit, mm: STANCE_SIGMA and the doubt of the inseam before any sit, less after each. */
-export const stanceSigma = ({ sigma_mm }: FitCalibration): number =>
-  Math.hypot(SIT_SIGMA, sigma_mm);

@@ -3,7 +3,6 @@ export {
   OFFSET_SIGMA,
   personalFit,
   SIT_SIGMA,
-  stanceSigma,
   type FitCalibration,
   type JudgedSit,
 } from './calibrate-fit';

@@ -162,7 +162,7 @@ export function derive<N extends number>(
 function rowsOf(inputs: readonly Known[], f: (...values: number[]) => number): Rows {
   const rows = new Float64Array(ROWS);
   const columns = inputs.map((e) => e.rows);
-  const values = inputs.map((e) => e.mid as number);
+  const values = inputs.map((e) => e.mid);
   const [a, b, c, d] = columns;
   const [p = 0, q = 0, r = 0, s = 0] = values;
   const at = (column: Rows | undefined, value: number, i: number) =>
@@ -199,19 +199,6 @@ export function weightedSum(
     }
     return rows;
   });
-}
-
-/** A formula over the ends of figures for what is too slow to compute in every row; not known when one of them is not. */
-export function overSpans<const E extends readonly Estimate[], N extends number>(
-  inputs: E,
-  f: (
-    ...intervals: { [K in keyof E]: E[K] extends Estimate<infer M> ? Interval<M> : never }
-  ) => Interval<N>,
-): Estimate<N> {
-  const missing = missingOf(inputs);
-  if (missing.length > 0) return unknown(...missing);
-  const intervals = inputs.flatMap((e) => (e.kind === 'known' ? [e.interval] : []));
-  return known((f as (...intervals: Interval[]) => Interval<N>)(...intervals));
 }
 
 /** 1 in each row in which all of several figures of 0 and 1 are 1, else 0. */

@@ -12,7 +12,6 @@ export {
   missingOf,
   oneOf,
   reaches,
-  overSpans,
   said,
   shareOf,
   source,
@@ -24,17 +23,10 @@ export {
   type SourceOptions,
 } from './estimate';
 export {
-  add,
   between,
-  divide,
   exactly,
-  mapMonotone,
-  multiply,
   plusMinus,
-  scale,
-  subtract,
   type Interval,
 } from './interval';
-export { normalCdf } from './normal-cdf';
-export { seededRandom, standardNormal, type Random } from './seeded-random';
+export { seededRandom, type Random } from './seeded-random';
 export { piecewiseLinear, type Knot } from './piecewise-linear';

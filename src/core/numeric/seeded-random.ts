@@ -15,7 +15,3 @@ export function seededRandom(seed: number): Random {
   for (let i = 0; i < 15; i += 1) next();
   return next;
 }
-
-/** One standard normal number (Box & Muller 1958, from memory). */
-export const standardNormal = (random: Random): number =>
-  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());

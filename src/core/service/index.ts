@@ -1,1 +1,1 @@
-export { intervalInDistance, servicesDue, type ServiceInterval } from './services-due';
+export { servicesDue } from './services-due';

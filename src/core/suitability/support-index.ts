@@ -1,3 +1,4 @@
+import { kindOfMachine } from '../donor';
 import { between, clamp, source, type Estimate } from '../numeric';
 import { told, type Whose } from './told';
 import { weightedIndex, type IndexReason, type SuitabilityIndex } from './weighted-index';
@@ -23,5 +24,5 @@ export const supportIndex = (donor: Whose, dealerDistance: Estimate): Suitabilit
     told(donor, 'partsSupply', 0.35, { good: 1, ordinary: 0.7, thin: 0.3, none: 0 }),
     told(donor, 'aftermarket', 0.25, { deep: 1, some: 0.6, thin: 0.2 }),
     told(donor, 'stillMade', 0.2, { yes: 1, no: 0.35 }),
-    dealer(dealerDistance, donor.id),
+    dealer(dealerDistance, kindOfMachine(donor)),
   ]);

@@ -1,11 +1,11 @@
-import type { Donor } from '../donor';
+import { kindOfMachine, type Donor } from '../donor';
 import { factInUse, type FactKey } from '../facts';
 import { oneOf } from '../numeric';
 import { TYPICAL_FACTS } from '../typical';
 import type { IndexReason } from './weighted-index';
 
 /** Whose facts they are. */
-export type Whose = Pick<Donor, 'id' | 'donorClass' | 'facts'>;
+export type Whose = Pick<Donor, 'id' | 'root' | 'donorClass' | 'facts'>;
 
 /**
  * A reason from a fact of the sheet: each option has its worth. One that nobody has told counts as the worst answer it may have, so that
@@ -27,5 +27,11 @@ export function told(
     chance: chances ? (chances[option] ?? 0) / 100 : 1 / all.length,
   }));
   const worst = Math.min(...Object.values(worths));
-  return { name, weight, says, worth, standIn: oneOf(`fact/${donor.id}/${name}`, worst, answers) };
+  return {
+    name,
+    weight,
+    says,
+    worth,
+    standIn: oneOf(`fact/${kindOfMachine(donor)}/${name}`, worst, answers),
+  };
 }

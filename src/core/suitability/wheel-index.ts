@@ -1,3 +1,4 @@
+import { kindOfMachine } from '../donor';
 import { GROUNDS, type Ground, type GroundShares } from '../brief';
 import { oneOf, piecewiseLinear, type Estimate } from '../numeric';
 import { told, type Whose } from './told';
@@ -76,8 +77,8 @@ export function wheelIndex(
   const rough = roughness(shares);
   const mixed = (onRough: number, onRoad: number) => rough * onRough + (1 - rough) * onRoad;
   return weightedIndex([
-    rim('wheelFront', 0.35, front, FRONT, rough, donor.id),
-    rim('wheelRear', 0.15, rear, REAR, rough, donor.id),
+    rim('wheelFront', 0.35, front, FRONT, rough, kindOfMachine(donor)),
+    rim('wheelRear', 0.15, rear, REAR, rough, kindOfMachine(donor)),
     told(donor, 'wheelType', 0.5, {
       'spoked-tubes': mixed(0.8, 0.55),
       'spoked-tubeless': 1,

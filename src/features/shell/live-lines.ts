@@ -11,6 +11,8 @@ import { formatNumber, formatWithUnit, OUTCOME_WORDS, type Reader } from '@/ui/m
 export interface StripFacts {
   readonly dossier: Dossier;
   readonly standing: Standing | undefined;
+  /** With the best parts for the money, once that is planned for all of the shortlist. */
+  readonly best?: Standing | undefined;
   readonly storage: Storage;
   readonly keeping: Keeping;
   readonly reader: Reader;
@@ -54,10 +56,11 @@ export function weighUpLine({ standing }: StripFacts): string {
   return aheadWords(standing, standing.stockRanking);
 }
 
-export function buildLine({ standing }: StripFacts): string {
+export function buildLine({ standing, best }: StripFacts): string {
+  if (best) return `with the best parts, ${aheadWords(best, best.builtRanking)}`;
   const built = standing?.candidates.filter((c) => c.parts.length > 0) ?? [];
   if (!standing || built.length === 0) return 'no parts chosen';
-  return `with parts, ${aheadWords(standing, standing.builtRanking)}`;
+  return `with my parts, ${aheadWords(standing, standing.builtRanking)}`;
 }
 
 export function verdictLine({ dossier }: StripFacts): string {

@@ -2,6 +2,7 @@
 import { standing } from '@/store/queries';
 import { useDossierState, usePreferences } from '@/store/react';
 import { BRIEF_KEY } from '@/store/records';
+import { useBestParts } from '@/store/running';
 import type { StripFacts } from './live-lines';
 import { STEPS, type Step } from './steps';
 
@@ -27,6 +28,8 @@ export function useLiveLines(): Readonly<Record<string, string>> {
   } catch {
     now = undefined;
   }
-  const facts: StripFacts = { dossier, standing: now, storage, keeping, reader };
+  const planned = useBestParts(now, false);
+  const best = planned?.planned === planned?.of ? planned?.standing : undefined;
+  const facts: StripFacts = { dossier, standing: now, best, storage, keeping, reader };
   return Object.fromEntries(STEPS.map((step) => [step.path, lineOf(step, facts)]));
 }

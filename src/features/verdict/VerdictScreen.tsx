@@ -9,7 +9,7 @@ import type { Standing, StandingCandidate } from '@/store/queries';
 import { useDossierState, useStanding } from '@/store/react';
 import { Choice, Panel, PressRow } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
-import { OUTCOME_WORDS, OWN_MONEY_WORDS, turningWords } from '@/ui/messages';
+import { mustWords, OUTCOME_WORDS, OWN_MONEY_WORDS, turningWords } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { PastVerdicts } from './PastVerdicts';
 import { ThisDay } from './ThisDay';
@@ -115,7 +115,7 @@ function Decision({ model }: { readonly model: VerdictModel }) {
                   value: c.candidate.id,
                   words: shortName(c.donor),
                 }))}
-                onChange={(e) => set({ candidateId: e.target.value, outcome: undefined })}
+                onChange={(e) => set({ candidateId: e.target.value, outcome })}
               />
             </Flex>
           </Box>
@@ -138,6 +138,7 @@ function Decision({ model }: { readonly model: VerdictModel }) {
             </Box>
           </Box>
         </Flex>
+        <BrokenMusts model={model} />
         <Box>
           <label htmlFor="reasons" style={{ fontWeight: 600 }}>
             Why, in your own words
@@ -191,6 +192,32 @@ function Decision({ model }: { readonly model: VerdictModel }) {
         </Flex>
       </Flex>
     </Panel>
+  );
+}
+
+/** The musts that the machine does not keep in the state it is settled for: a verdict may go against them, knowingly. */
+function BrokenMusts({
+  model: { entry, view, outcome, reader },
+}: {
+  readonly model: VerdictModel;
+}) {
+  const { musts } = view === 'stock' ? entry.stock : entry.built;
+  const open = musts.filter((m) => m.verdict !== 'pass');
+  if (outcome === 'keep' || open.length === 0) return null;
+  const broken = open.some((m) => m.verdict === 'fail');
+  return (
+    <Box borderLeftWidth="4px" borderColor={broken ? 'fail' : 'unsure'} pl="3" role="note">
+      <Text fontWeight="600" color={broken ? 'fail' : 'unsure'}>
+        {shortName(entry.donor)} {broken ? 'breaks a must' : 'keeps a must doubtfully'}{' '}
+        {view === 'stock' ? 'as it stands' : 'with the parts chosen'}: say below why you take it
+        nevertheless.
+      </Text>
+      {open.map((m) => (
+        <Text key={m.key} fontSize="sm">
+          {mustWords(m, reader)}
+        </Text>
+      ))}
+    </Box>
   );
 }
 

@@ -16,7 +16,7 @@ import { PurposeTable, PurposeTabs } from './Purposes';
 import { ScoreDetail } from './ScoreDetail';
 import { SideBySide, type SideBySideProps } from './table/SideBySide';
 import type { OnWorking } from './table/Figure';
-import { useWeighUp, type View, type WeighRow, type WeighUpModel } from './use-weigh-up';
+import { useWeighUp, type State, type WeighRow, type WeighUpModel } from './use-weigh-up';
 import { WhatCounts } from './WhatCounts';
 import { WorkingPopover, type OpenWorking } from './Working';
 
@@ -52,9 +52,10 @@ function NothingYet({ brief }: { readonly brief: boolean }) {
 }
 
 function ViewSwitch({ model }: { readonly model: WeighUpModel }) {
-  const views: readonly (readonly [View, string])[] = [
+  const states: readonly (readonly [State, string])[] = [
     ['stock', 'As they stand'],
-    ['built', 'With parts chosen'],
+    ['built', 'With my parts'],
+    ['best', 'With the best parts'],
   ];
   return (
     <Flex
@@ -65,17 +66,17 @@ function ViewSwitch({ model }: { readonly model: WeighUpModel }) {
       borderRadius="plate"
       overflow="hidden"
     >
-      {views.map(([view, words]) => (
+      {states.map(([state, words]) => (
         <Button
-          key={view}
+          key={state}
           size="sm"
           borderRadius="0"
           variant="ghost"
-          aria-pressed={model.view === view}
-          bg={model.view === view ? 'fg' : 'bg.panel'}
-          color={model.view === view ? 'bg' : 'fg'}
-          _hover={{ bg: model.view === view ? 'fg' : 'bg.subtle' }}
-          onClick={() => model.setView(view)}
+          aria-pressed={model.state === state}
+          bg={model.state === state ? 'fg' : 'bg.panel'}
+          color={model.state === state ? 'bg' : 'fg'}
+          _hover={{ bg: model.state === state ? 'fg' : 'bg.subtle' }}
+          onClick={() => model.setState(state)}
         >
           {words}
         </Button>
@@ -87,7 +88,7 @@ function ViewSwitch({ model }: { readonly model: WeighUpModel }) {
 function WeighUp({ model }: { readonly model: WeighUpModel }) {
   const [open, setOpen] = useState<OpenWorking>();
   const [candidate, setCandidate] = useState<string>();
-  const { answer, reasons } = headline(model.rows, model.view);
+  const { answer, reasons } = headline(model.rows, model.state);
   const [first, second] = model.rows.filter((r) => r.ranked.place !== undefined);
   const onWorking = useCallback<OnWorking>(
     (row, metric, anchor) =>
@@ -115,6 +116,13 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
           <Text fontSize="lg" fontWeight="600" lineHeight="1.3">
             {answer}
           </Text>
+          {model.planning && model.planning.planned < model.planning.of && (
+            <Text color="unsure" fontWeight="600">
+              {model.planning.running ? 'Planning: ' : 'Planned: '}
+              {model.planning.planned} of {model.planning.of}. Those that are not planned yet stand
+              as they are.
+            </Text>
+          )}
           {first &&
             second &&
             model.sort === 'fit' &&
@@ -160,7 +168,8 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
       <Text fontSize="xs" color="fg.muted" mt="1.5">
         The upright line is what the brief needs. A dot is the figure, the bar what it may be; a
         hollow red dot falls short. Click a figure for its working, a name for its points, a line’s
-        name to sort by it. Within 2 points candidates are level.
+        name to sort by it. Candidates are level where neither is ahead in more than 55 of 100 draws
+        in which both keep their musts.
       </Text>
       <Flex wrap="wrap" columnGap="4" rowGap="1" mt="1" fontSize="xs" color="fg.muted">
         {LEGEND.map(([known, words]) => (

@@ -2,7 +2,7 @@ import type { MustResult } from '@/core/assessment';
 import { shortName } from '@/core/donor';
 import { leading } from '@/core/preference';
 import { chanceWords, MUST_SHORT } from '@/ui/messages';
-import type { WeighRow } from './use-weigh-up';
+import type { State, WeighRow } from './use-weigh-up';
 
 const list = (words: readonly string[]): string =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
@@ -25,15 +25,19 @@ const doubts = ({ ranked }: WeighRow): string =>
 const surely = ({ ranked: { chance } }: WeighRow): string =>
   chance === undefined || chance > 0.995 ? '' : `, in ${chanceWords(chance)}`;
 
+/** How a state is called of several machines, and of one. */
+const STATE_WORDS: Readonly<Record<State, readonly [string, string]>> = {
+  stock: ['as they stand', 'as it stands'],
+  built: ['with the parts chosen', 'with the parts chosen'],
+  best: ['with the best parts for the money', 'with the best parts for the money'],
+};
+
 /** The answer in a sentence: who is ahead where somebody keeps every must, else that nobody does and who comes nearest. */
-function answerOf(rows: readonly WeighRow[], view: 'stock' | 'built'): string {
+function answerOf(rows: readonly WeighRow[], state: State): string {
   const { kind, first } = leading(rows.map((r) => r.ranked));
   const ahead = first.flatMap(({ id }) => rows.find((r) => r.ranked.id === id) ?? []);
   const [one] = ahead;
-  const [they, it] =
-    view === 'stock'
-      ? ['as they stand', 'as it stands']
-      : ['with the parts chosen', 'with the parts chosen'];
+  const [they, it] = STATE_WORDS[state];
   if (!one) return 'Nobody is on the shortlist.';
   const level = `${list(ahead.map(name))} are level ${they}: ${list(ahead.map(points))} of 100`;
   if (kind === 'kept')
@@ -50,7 +54,7 @@ function answerOf(rows: readonly WeighRow[], view: 'stock' | 'built'): string {
 /** The answer in a sentence or three: who is ahead, who is in doubt, who is out and why. */
 export function headline(
   rows: readonly WeighRow[],
-  view: 'stock' | 'built',
+  state: State,
 ): { readonly answer: string; readonly reasons: readonly string[] } {
   const { kind, first } = leading(rows.map((r) => r.ranked));
   const said = new Set(kind === 'doubtful' ? first.map((r) => r.id) : []);
@@ -60,7 +64,7 @@ export function headline(
   const named = (some: readonly WeighRow[]) =>
     list(some.map((r) => `${name(r)} (${shorts(r.ranked.failed)})`));
   return {
-    answer: answerOf(rows, view),
+    answer: answerOf(rows, state),
     reasons: [
       ...(open.length > 0
         ? [`In doubt: ${list(open.map((r) => `${name(r)} (${doubts(r)})`))}.`]

@@ -26,10 +26,14 @@ import {
 } from '@/store/queries';
 import type { Dossier } from '@/store/records';
 import { useDossierState, usePreferences, useStanding } from '@/store/react';
+import { useBestParts, type BestParts } from '@/store/running';
 import { formatBase, type Reader } from '@/ui/messages';
 import type { TrackScale } from '@/ui/marks/NeedTrack';
 
 export type View = 'stock' | 'built';
+
+/** The three states of the shortlist: as they stand, with the rider's parts, with the best parts for the money. */
+export type State = View | 'best';
 
 /** One candidate: a column of the table. */
 export interface WeighRow {
@@ -60,8 +64,12 @@ export interface LineGroup {
 export interface WeighUpModel {
   readonly standing: Standing;
   readonly reader: Reader;
+  readonly state: State;
+  readonly setState: (state: State) => void;
+  /** Which side of the standing is shown: bare, or with the parts of the state. */
   readonly view: View;
-  readonly setView: (view: View) => void;
+  /** How far the best parts are planned, where that is the state. */
+  readonly planning: Omit<BestParts, 'standing'> | undefined;
   /** In the order of the columns. */
   readonly rows: readonly WeighRow[];
   readonly groups: readonly LineGroup[];
@@ -104,15 +112,18 @@ const MORE_GROUPS: readonly {
 ];
 
 export function useWeighUp(): WeighUpModel | undefined {
-  const standing = useStanding();
+  const chosen = useStanding();
   const dossier = useDossierState((s) => s.dossier);
   const [{ units }] = usePreferences();
-  const [view, setView] = useState<View>('stock');
+  const [state, setState] = useState<State>('stock');
+  const best = useBestParts(chosen, state === 'best');
+  const standing = state === 'best' ? best?.standing : chosen;
+  const view = state === 'stock' ? 'stock' : 'built';
   const [sort, setSort] = useState<MetricKey | 'fit'>('fit');
   const [hideEqual, setHideEqual] = useState(false);
   const [more, setMore] = useState(false);
   // What parts would turn is looked for when the ranking has been drawn.
-  const [late, lateDossier] = [useDeferredValue(standing), useDeferredValue(dossier)];
+  const [late, lateDossier] = [useDeferredValue(chosen), useDeferredValue(dossier)];
   const closers = useMemo(() => closersOf(lateDossier, late), [lateDossier, late]);
   return useMemo(() => {
     if (!standing) return undefined;
@@ -138,8 +149,10 @@ export function useWeighUp(): WeighUpModel | undefined {
     const count = (list: readonly LineGroup[]) => list.reduce((n, g) => n + g.lines.length, 0);
     return {
       standing,
+      state,
+      setState,
       view,
-      setView,
+      planning: state === 'best' ? best : undefined,
       sort,
       setSort,
       rows,
@@ -151,7 +164,7 @@ export function useWeighUp(): WeighUpModel | undefined {
       more,
       setMore,
     };
-  }, [closers, standing, units, view, sort, hideEqual, more]);
+  }, [closers, standing, units, state, view, best, sort, hideEqual, more]);
 }
 
 const NONE: ReadonlyMap<MustKey, MustCloser> = new Map();

@@ -1,5 +1,6 @@
 export { candidateSheet, type SheetSources } from './candidate-sheet';
 export { doubtModel, DRAWING } from './doubt-model';
+export { withBuilds } from './with-builds';
 export { assessmentOf, checksOf, figureOf, figuresOf, moneyOf, resolvedDonors } from './donors';
 export { gapClosers, type Rung } from './gap-closers';
 export { lookingBack, type LookingBack } from './looking-back';

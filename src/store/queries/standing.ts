@@ -7,7 +7,7 @@ import {
   type Case,
 } from '@/core/assessment';
 import { briefForPurpose, WHOLE, type Brief } from '@/core/brief';
-import { resolveDonor, type Donor, type DonorTable } from '@/core/donor';
+import { kindOfMachine, resolveDonor, type Donor, type DonorTable } from '@/core/donor';
 import type { Part } from '@/core/part';
 import type { FigureKey } from '@/core/readings';
 import {
@@ -144,9 +144,9 @@ function compute(dossier: Dossier, brief: Brief, purpose: string): Standing {
         aboard: bare.aboard.parts,
         parts,
         stock,
-        stockScore: fitScore(stock.metrics, curves, weights, bare.donor.id),
+        stockScore: fitScore(stock.metrics, curves, weights, kindOfMachine(bare.donor)),
         built,
-        builtScore: fitScore(built.metrics, curves, weights, bare.donor.id),
+        builtScore: fitScore(built.metrics, curves, weights, kindOfMachine(bare.donor)),
       },
     ];
   });

@@ -6,7 +6,9 @@ import { useDossierState } from '../react';
 import { today } from './today';
 import { planRoom, type CurvesState } from './plan-room';
 
-let legalOnlyWish = false;
+let legalOnly = false;
+/** Whether the rider wants nothing that may end road approval, in every plan. */
+export const legalOnlyWish = (): boolean => legalOnly;
 
 export interface CurvesModel {
   readonly state: CurvesState;
@@ -21,22 +23,23 @@ export interface CurvesModel {
 
 /** Starts planning for the whole shortlist unless the same is planned already; gives the way to start it over. */
 function usePlanning(
-  standing: Standing,
-  legalOnly: boolean,
+  standing: Standing | undefined,
+  legal: boolean,
   wanted = true,
 ): (again: boolean) => void {
   const dossier = useDossierState((s) => s.dossier);
-  const { brief, candidates } = standing;
   const settings = useMemo(
     () =>
-      candidates.map((c) => ({
-        id: c.candidate.id,
-        setting: planSetting(dossier, standing, c, { legalOnly, today: today() }),
-      })),
-    [dossier, standing, candidates, legalOnly],
+      wanted && standing
+        ? standing.candidates.map((c) => ({
+            id: c.candidate.id,
+            setting: planSetting(dossier, standing, c, { legalOnly: legal, today: today() }),
+          }))
+        : [],
+    [dossier, standing, legal, wanted],
   );
   const start = (again: boolean) =>
-    planRoom.start(settings, Math.max(0, spendLimit({ brief })), again);
+    standing && planRoom.start(settings, Math.max(0, spendLimit(standing)), again);
   const begin = useEffectEvent(() => start(false));
   useEffect(() => {
     if (wanted) begin();
@@ -45,8 +48,8 @@ function usePlanning(
 }
 
 /** Keeps the planner at work, once it is wanted, without drawing what it finds. */
-export const useKeptPlanning = (standing: Standing, wanted: boolean): void =>
-  void usePlanning(standing, legalOnlyWish, wanted);
+export const useKeptPlanning = (standing: Standing | undefined, wanted: boolean): void =>
+  void usePlanning(standing, legalOnly, wanted);
 
 const curveOf = (state: CurvesState, id: string): BuildCurve => {
   const best = state.best.get(id);
@@ -88,9 +91,9 @@ export const plannedCurves = (
 
 /** Plans for the whole shortlist, begun when a screen asks and kept while nothing they hang on changes. */
 export function useCurves(standing: Standing): CurvesModel {
-  const [legalOnly, setLegal] = useState(legalOnlyWish);
+  const [legal, setLegal] = useState(legalOnly);
   const state = useSyncExternalStore(planRoom.subscribe, planRoom.get, planRoom.none);
-  const start = usePlanning(standing, legalOnly);
+  const start = usePlanning(standing, legal);
   const { brief, candidates } = standing;
   const curves = useMemo(
     () => candidates.map(({ candidate: { id } }) => curveOf(state, id)),
@@ -100,9 +103,9 @@ export function useCurves(standing: Standing): CurvesModel {
     state,
     curves,
     spend: Math.max(0, spendLimit({ brief })),
-    legalOnly,
+    legalOnly: legal,
     setLegalOnly(only) {
-      legalOnlyWish = only;
+      legalOnly = only;
       setLegal(only);
     },
     again: () => start(true),

@@ -1,3 +1,4 @@
+import { kindOfMachine } from '../../donor';
 import { heelGap, nineInTen, riderInseam, seatShape, SIT_SIGMA } from '../../fit';
 import { combine, known, source } from '../../numeric';
 import type { Millimetres } from '../../units';
@@ -14,7 +15,7 @@ export function heelGapMetric({ brief, donor, figures, reach: own }: MetricConte
   const shape = seatShape(donor);
   const inseam = riderInseam(rider);
   const offset = source('rider/reach', nineInTen(own.offset_mm, own.sigma_mm));
-  const scatter = source(`sit/${donor.id}`, nineInTen(0, SIT_SIGMA));
+  const scatter = source(`sit/${kindOfMachine(donor)}`, nineInTen(0, SIT_SIGMA));
   const estimate = combine(
     [estimateIn<Millimetres>(figures, 'seatHeight'), offset, scatter] as const,
     (h, o, s) => (heelGap(h, shape, inseam.mm, rider.sole_mm) + o + s) as Millimetres,

@@ -1,3 +1,4 @@
+import { kindOfMachine } from '../../donor';
 import { plusMinus, source, type Known } from '../../numeric';
 import {
   DESIGN_SPREAD,
@@ -34,7 +35,7 @@ export function suspensionMetric(context: MetricContext): SuspensionMetric {
     told.kind === 'known'
       ? told
       : source(
-          `springs/${donor.id}`,
+          `springs/${kindOfMachine(donor)}`,
           plusMinus(USUAL_DESIGN_RIDER[donor.donorClass], DESIGN_SPREAD),
         );
   const match = (end: SuspensionEnd, travel: 'travelFront' | 'travelRear') =>
@@ -45,7 +46,7 @@ export function suspensionMetric(context: MetricContext): SuspensionMetric {
       design,
       donor.facts,
       suspension,
-      donor.id,
+      kindOfMachine(donor),
     );
   const ends = { front: match('front', 'travelFront'), rear: match('rear', 'travelRear') };
   return {

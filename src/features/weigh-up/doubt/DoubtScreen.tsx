@@ -15,13 +15,13 @@ import { ScreenHeading } from '@/ui/ScreenHeading';
 import { inKind } from '../pairs/why';
 import { PurposeTabs } from '../Purposes';
 import { headline } from '../headline';
-import { rowsOf, type View } from '../use-weigh-up';
+import { rowsOf, type State, type View } from '../use-weigh-up';
 import { Places } from './Places';
 import { BriefTurnings } from './BriefTurnings';
 import { HangsOn } from './HangsOn';
 import { Tornado } from './Tornado';
 import { Turnings, WorthFindingOut } from './Turnings';
-import { useDoubt, type DoubtViewModel } from '@/store/running';
+import { useBestParts, useDoubt, type DoubtViewModel } from '@/store/running';
 
 /** Ways of drawing the weights; bounds are a share of where each weight is, either way. */
 const WEIGHTS = [
@@ -52,9 +52,12 @@ export function DoubtScreen() {
   return <Doubt standing={standing} />;
 }
 
-function Doubt({ standing }: { readonly standing: Standing }) {
+function Doubt({ standing: chosen }: { readonly standing: Standing }) {
   const [{ units }] = usePreferences();
-  const [view, setView] = useState<View>('stock');
+  const [state, setState] = useState<State>('stock');
+  const best = useBestParts(chosen, state === 'best');
+  const standing = state === 'best' && best ? best.standing : chosen;
+  const view: View = state === 'stock' ? 'stock' : 'built';
   const [wish, setWish] = useState<string>('order');
   const { weights, reach } = WEIGHTS.find((w) => w.value === wish) ?? WEIGHTS[0];
   const doubt = useDoubt(standing, { view, weights, reach });
@@ -76,12 +79,13 @@ function Doubt({ standing }: { readonly standing: Standing }) {
         <Choice
           aria-label="Which state"
           wide="190px"
-          value={view}
+          value={state}
           options={[
             { value: 'stock', words: 'as they stand' },
-            { value: 'built', words: 'with parts chosen' },
+            { value: 'built', words: 'with my parts' },
+            { value: 'best', words: 'with the best parts' },
           ]}
-          onChange={(e) => setView(e.target.value as View)}
+          onChange={(e) => setState(e.target.value as State)}
         />
         <Flex gap="2" align="center">
           <label htmlFor="weight-doubt">Weights:</label>
@@ -105,7 +109,12 @@ function Doubt({ standing }: { readonly standing: Standing }) {
         )}
       </Flex>
       <Box aria-live="polite" mb="4">
-        <Answer doubt={doubt} standing={standing} view={view} name={name} reader={reader} />
+        {state === 'best' && best && best.planned < best.of && (
+          <Text color="unsure" fontWeight="600">
+            Planning: {best.planned} of {best.of}. Those that are not planned yet stand as they are.
+          </Text>
+        )}
+        <Answer doubt={doubt} standing={standing} state={state} name={name} reader={reader} />
       </Box>
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 1.2fr) minmax(0, 1fr)' }}
@@ -114,7 +123,7 @@ function Doubt({ standing }: { readonly standing: Standing }) {
       >
         <Flex direction="column" gap="4" minW="0">
           <Panel title="Places in all draws">
-            <Places doubt={doubt} standing={standing} />
+            <Places doubt={doubt} standing={standing} view={view} />
           </Panel>
           <Panel title="What the doubt is about">
             <Tornado doubt={doubt} name={name} />
@@ -146,14 +155,15 @@ const percent = (share: number): string =>
 interface AnswerProps {
   readonly doubt: DoubtViewModel;
   readonly standing: Standing;
-  readonly view: View;
+  readonly state: State;
   readonly name: (id: string) => string;
   readonly reader: Reader;
 }
 
 /** The weigh-up's answer, then how often it comes out so. */
-function Answer({ doubt: { result, order }, standing, view, name, reader }: AnswerProps) {
-  const { answer } = headline(rowsOf(standing, view), view);
+function Answer({ doubt: { result, order }, standing, state, name, reader }: AnswerProps) {
+  const view = state === 'stock' ? 'stock' : 'built';
+  const { answer } = headline(rowsOf(standing, view), state);
   const ranking = view === 'stock' ? standing.stockRanking : standing.builtRanking;
   const [first, second] = order;
   const { first: level } = leading(ranking);

@@ -12,9 +12,11 @@ const share = (x: number): string => (x === 0 ? '–' : x < 0.005 ? '< 1' : form
 export function Places({
   doubt: { result, order },
   standing,
+  view,
 }: {
   readonly doubt: DoubtViewModel;
   readonly standing: Standing;
+  readonly view: 'stock' | 'built';
 }) {
   if (!result) return <Text color="fg.muted">Drawing …</Text>;
   const rows = order.map((id) => ({
@@ -22,6 +24,14 @@ export function Places({
     entry: standing.candidates.find((c) => c.candidate.id === id),
     places: result.acceptability[result.ids.indexOf(id)] ?? [],
   }));
+  // A must that nothing is known about is neither kept nor broken in any draw.
+  const unknown = new Set(
+    rows.flatMap(({ id, entry }) =>
+      (view === 'stock' ? entry?.stock : entry?.built)?.musts.some((m) => m.chance === undefined)
+        ? [id]
+        : [],
+    ),
+  );
   const shown = Math.min(4, rows.length);
   return (
     <Box
@@ -92,7 +102,7 @@ export function Places({
                 ))}
                 <td>{share(places.slice(shown).reduce((a, b) => a + b, 0))}</td>
                 <td style={{ color: placed < 0.995 ? 'var(--chakra-colors-fail)' : undefined }}>
-                  {share(1 - placed < 0.0005 ? 0 : 1 - placed)}
+                  {unknown.has(id) ? 'not known' : share(1 - placed < 0.0005 ? 0 : 1 - placed)}
                 </td>
               </tr>
             );

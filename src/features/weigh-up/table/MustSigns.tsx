@@ -31,7 +31,6 @@ export const MustSigns = memo(function MustSigns({
             color={VERDICT_SIGNS[m.verdict].colour}
             fontWeight={m.verdict === 'fail' ? '700' : '500'}
             title={`${mustWords(m, reader)}${closer ? `. ${closerWords(closer, reader)}` : ''}`}
-            whiteSpace="nowrap"
           >
             {VERDICT_SIGNS[m.verdict].sign} {MUST_SHORT[m.key]}
             {m.verdict === 'unsure' && m.chance !== undefined && ` ${Math.round(m.chance * 100)} %`}
