@@ -12,7 +12,7 @@ const ROOMS = ['Catalogue', 'Money curve', 'Stages', 'Ways out'] as const;
 async function quiet(page: Page): Promise<void> {
   const stop = page.getByRole('button', { name: /^Stop( planning)?$/ });
   await stop
-    .or(page.getByText(/^(Every curve is proven|Complete\.)/))
+    .or(page.getByText(/^(Every curve is planned|Complete\.)/))
     .first()
     .waitFor();
   if (await stop.isVisible()) await stop.click();

@@ -95,7 +95,7 @@ test('brief, donors, weigh-up, build, export, clear, import: with everything typ
   const after = await exported(page);
   expect(withoutMoment(after)).toEqual(withoutMoment(before));
   await goTo(page, 'Weigh-up');
-  await page.getByRole('button', { name: 'With parts chosen' }).click();
+  await page.getByRole('button', { name: 'With my parts' }).click();
   await expect(
     page
       .getByRole('table', { name: 'Candidates against the brief' })

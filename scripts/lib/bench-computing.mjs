@@ -57,7 +57,7 @@ export async function planning(browser, base, twelve) {
     { timeout: 120_000 },
   );
   const first = Date.now() - begun;
-  await page.getByText('Every curve is proven').waitFor({ timeout: 300_000 });
+  await page.getByText('Every curve is planned').waitFor({ timeout: 300_000 });
   const whole = Date.now() - begun;
   const frame = await page.evaluate(
     () => window.frames_.toSorted((a, b) => a - b)[Math.floor(window.frames_.length * 0.99)],

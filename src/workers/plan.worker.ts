@@ -33,8 +33,10 @@ function work(request: PlanRequest, highs: ProgramSolver): void {
       return undefined;
     }
     case 'curves': {
-      for (const { id, setting } of request.candidates)
-        piece({ kind: 'best', id, best: bestBuild(highs, setting, request.spend) });
+      // A good build of each soon, then the best of each, then the curves.
+      for (const thorough of [false, true])
+        for (const { id, setting } of request.candidates)
+          piece({ kind: 'best', id, best: bestBuild(highs, setting, request.spend, thorough) });
       let open = request.candidates.map(({ id, setting }) => ({
         id,
         corners: buildCurve(highs, setting),

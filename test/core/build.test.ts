@@ -7,6 +7,7 @@ import {
   bestBuild,
   BUILD_STAGES,
   buildCurve,
+  enough,
   fullPoints,
   leads,
   orderBy,
@@ -248,4 +249,47 @@ describe('honest money', () => {
       partsCost({ ...hundred, price: { amount: 100, currency: 'CHF' } }, asked),
     ).toBeUndefined();
   });
+});
+
+describe('enough', () => {
+  const corner = (cost: number, points: number, failed: readonly string[] = []): PlannedBuild => ({
+    partIds: [],
+    cost,
+    points,
+    planned: points,
+    failed,
+  });
+  test('the cheapest within a point of the best; what is refused is none of them', () => {
+    const corners = [corner(5000, 80), corner(6000, 86.99), corner(6500, 87), corner(9000, 88)];
+    expect(enough(corners)?.cost).toBe(6500);
+    expect(enough([...corners, corner(9500, 95, ['licence'])])?.cost).toBe(6500);
+    expect(enough([])).toBeUndefined();
+  });
+});
+
+test('papers are paid once, with the first part: a bare machine that keeps its musts is had for its own price', () => {
+  const setting = settingOf('sorrel-300', { pinned: new Set(), choices: [] });
+  const easy = {
+    ...setting,
+    brief: {
+      ...setting.brief,
+      trip: { ...setting.brief.trip, fuelGap_km: 100 },
+      money: { ...setting.brief.money, papers: 300 },
+    },
+  };
+  const bare = assess({ ...easy, parts: [] }).metrics.outlay.estimate;
+  if (bare.kind !== 'known') throw new Error('no price');
+  const had = bestBuild(highs, easy, bare.mid);
+  expect(had).toMatchObject({ kind: 'build', build: { partIds: [], cost: bare.mid } });
+  const withParts = { ...easy, choices: settingOf('sorrel-300').choices };
+  const cheapest = Math.min(
+    ...withParts.choices.map((p) => partsCost(p, easy.brief.money) ?? Number.POSITIVE_INFINITY),
+  );
+  const two = bestBuild(highs, withParts, bare.mid + 2500);
+  if (two.kind !== 'build') throw new Error(two.kind);
+  expect(two.build.partIds.length).toBeGreaterThan(1);
+  const parts = partsOf(two.build.partIds);
+  const bought = parts.reduce((sum, p) => sum + (partsCost(p, easy.brief.money) ?? 0), 0);
+  expect(two.build.cost).toBeCloseTo(bare.mid + bought + 300, 6);
+  expect(cheapest).toBeGreaterThan(0);
 });

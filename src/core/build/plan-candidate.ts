@@ -17,6 +17,8 @@ export interface PlannedBuild {
   readonly planned: number;
   /** Musts and loads that the full assessment refuses: none in a build that is proposed. */
   readonly failed: readonly string[];
+  /** Musts that nothing is known about: neither kept nor broken. */
+  readonly open?: readonly string[] | undefined;
 }
 
 export type BestBuild =
@@ -84,6 +86,7 @@ export function assessedBuild(
     cost: outlay.kind === 'known' ? outlay.mid : 0,
     points: fitScore(full.metrics, wantCurves(brief), wantWeights(brief)).points.mid,
     failed: refusals(setting, full),
+    open: full.musts.filter((m) => m.verdict === 'not-known').map((m) => m.key),
   };
 }
 
@@ -109,28 +112,32 @@ function acceptedPlan(
  * The best build for a spending limit. The planner's answer is the best of its sum of effects that the full assessment does not refuse;
  * planning again about that answer, with effects taken there, finds what parts do together; and then parts are added, taken away and
  * exchanged, up to two for two, as long as the full assessment gains by it.
+ *
+ * @param thorough without it the first round alone: a good build soon, to be bettered later
  */
 export function bestBuild(
   solver: ProgramSolver,
   setting: PlanSetting,
   spend: number | undefined,
+  thorough = true,
 ): BestBuild {
   const first = planModelOf(setting);
   if (first.missing.length > 0) return { kind: 'unknown', missing: first.missing };
   let model = first.model;
   let best: PlannedBuild | undefined;
-  for (let round = 0; round < ROUNDS; round += 1) {
+  for (let round = 0; round < (thorough ? ROUNDS : 1); round += 1) {
     const build = acceptedPlan(solver, setting, model, spend);
     if (!build || (best && build.points <= best.points + GAIN)) break;
     best = build;
-    model = planModelOf(setting, partsOf(setting, build.partIds)).model;
+    if (thorough) model = planModelOf(setting, partsOf(setting, build.partIds)).model;
   }
   if (!best) {
     const limits = smallestClash(solver, first.model, spend);
     const stock = stockOf(setting);
     return { kind: 'clash', limits: limits.length > 0 ? limits : refusals(setting, stock) };
   }
-  return { kind: 'build', build: exchanged(setting, best, spend), leftOut: first.leftOut };
+  const build = thorough ? exchanged(setting, best, spend) : best;
+  return { kind: 'build', build, leftOut: first.leftOut };
 }
 
 /** A build bettered by exchanges until none of those tried gains anything in the full assessment. */

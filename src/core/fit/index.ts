@@ -1,6 +1,5 @@
 export {
   calibrateFit,
-  OFFSET_SIGMA,
   personalFit,
   SIT_SIGMA,
   type FitCalibration,

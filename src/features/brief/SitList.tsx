@@ -4,7 +4,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { SEAT_WIDTHS, STANCE_BANDS, type SeatWidth, type StanceBand } from '@/core/brief';
 import type { Sit } from '@/core/evidence';
-import { OFFSET_SIGMA, personalFit } from '@/core/fit';
+import { personalFit } from '@/core/fit';
 import { figureDefinition } from '@/core/readings';
 import { Choice, FieldRow, UnitInput } from '@/ui/fields';
 import {
@@ -66,7 +66,7 @@ export function SitList({ model }: { readonly model: BriefModel }) {
       ))}
       <Text fontSize="sm" mt="1">
         Heels hang lower or higher than the model says: before any sit{' '}
-        {offsetWords(0, OFFSET_SIGMA, reader)}
+        {offsetWords(0, personalFit(brief.rider, []).sigma_mm, reader)}
         {fit.sits > 0 && (
           <>
             ; after {fit.sits === 1 ? 'one' : fit.sits}{' '}

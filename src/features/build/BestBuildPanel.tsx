@@ -8,7 +8,7 @@ import type { BuildModel } from './use-build';
 /** Points by which the planner's sum and the full assessment may differ without a word. */
 const WORTH_SAYING = 0.5;
 
-/** The proven best set of parts within what there is to spend, with what it would change and what was left out. */
+/** The best set of parts found within what there is to spend, with what it would change and what was left out. */
 export function BestBuildPanel({ model }: { readonly model: BuildModel }) {
   const { entry, reader } = model;
   const [legalOnly, setLegalOnly] = useState(false);

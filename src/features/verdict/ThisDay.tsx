@@ -1,22 +1,13 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { spendable } from '@/core/brief';
-import { firmness, type Firmness } from '@/core/doubt';
+import { firmness } from '@/core/doubt';
 import { shortName } from '@/core/donor';
 import { CautionList } from '@/ui/CautionList';
 import { Panel } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
 import { brokenWords, formatNumber, MUST_SHORT, mustWords, VERDICT_SIGNS } from '@/ui/messages';
 import type { VerdictModel } from './use-verdict';
-
-const STAND: Readonly<Record<Firmness, string>> = {
-  firm: 'firm',
-  likely: 'likely, not sure',
-  open: 'open',
-  level: 'level with the next',
-  behind: 'behind the next',
-  none: 'breaks a must in every draw',
-};
 
 /** The choice in the figures of this moment: what would be kept with the verdict. */
 export function ThisDay({
@@ -62,8 +53,8 @@ export function ThisDay({
         <Text role="status">
           {stands ? (
             <>
-              <b>{STAND[stands.firmness]}</b>: first in {formatNumber(stands.first * 100)} % of the
-              draws
+              <b>first in {formatNumber(stands.first * 100)} %</b> of the draws with the weights in
+              their order
               {next && stands.ahead !== undefined
                 ? `, ahead of ${shortName(next.donor)} in ${formatNumber(stands.ahead * 100)} %`
                 : ''}
@@ -104,6 +95,7 @@ export function ThisDay({
               title={mustWords(m, reader)}
             >
               {sign.sign} {MUST_SHORT[m.key]}
+              {m.verdict !== 'pass' && m.chance !== undefined && ` ${Math.round(m.chance * 100)} %`}
               <Box as="span" srOnly>
                 {' '}
                 {sign.words}

@@ -65,6 +65,7 @@ function ViewSwitch({ model }: { readonly model: WeighUpModel }) {
       borderColor="border.emphasized"
       borderRadius="plate"
       overflow="hidden"
+      wrap="wrap"
     >
       {states.map(([state, words]) => (
         <Button

@@ -48,7 +48,7 @@ function answerOf(rows: readonly WeighRow[], state: State): string {
     return ahead.length > 1
       ? `None keeps every must surely ${they}. Nearest, and level: ${list(ahead.map((r) => `${name(r)} (${doubts(r)})`))}.`
       : `None keeps every must surely ${they}. Nearest: ${name(one)}, ${points(one)} of 100, ${doubts(one)}.`;
-  return `No candidate keeps every must ${they}.`;
+  return `No candidate keeps every must ${they}. Worth most: ${name(one)}, which breaks ${shorts(one.ranked.failed)}.`;
 }
 
 /** The answer in a sentence or three: who is ahead, who is in doubt, who is out and why. */

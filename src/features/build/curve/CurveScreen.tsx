@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Checkbox, Flex, Grid, Text } from '@chakra-ui/react';
 import { memo, useMemo, useState } from 'react';
-import { atSpending, leads } from '@/core/build';
+import { atSpending, enough, leads } from '@/core/build';
 import { shortName } from '@/core/donor';
 import { partsOf, type Standing } from '@/store/queries';
 import { useDossierState } from '@/store/react';
@@ -61,8 +61,15 @@ function Curves({ model }: { readonly model: BuildModel }) {
   const within = curves
     .map((c) => ({ id: c.id, build: atSpending(c, spend) }))
     .filter((c) => c.build !== undefined)
-    .toSorted((a, b) => (b.build?.points ?? 0) - (a.build?.points ?? 0));
+    // One whose musts are not all known stands behind those that keep them, as in the weigh-up.
+    .toSorted(
+      (a, b) =>
+        Number((a.build?.open ?? []).length > 0) - Number((b.build?.open ?? []).length > 0) ||
+        (b.build?.points ?? 0) - (a.build?.points ?? 0),
+    );
   const [first, second] = within;
+  const leader = curves.find((c) => c.id === first?.id);
+  const cheaper = enough((leader?.corners ?? []).filter((c) => c.cost <= spend));
   const lead = leads(curves);
   const beyond = shown.filter((s) => s.stock[0] > rightEdge(spend, standing.brief.money.tripFund));
   return (
@@ -76,6 +83,14 @@ function Curves({ model }: { readonly model: BuildModel }) {
               : `with ${first.build.partIds.length} parts`}
             : fit {formatNumber(first.build.points, 1)} for {formatNumber(first.build.cost)}{' '}
             {reader.currency}.
+          </Text>
+        )}
+        {first?.build && cheaper && first.build.cost - cheaper.cost >= 1 && (
+          <Text fontWeight="600">
+            Enough: the same with {cheaper.partIds.length} parts, fit{' '}
+            {formatNumber(cheaper.points, 1)} for {formatNumber(cheaper.cost)} {reader.currency}.
+            The other {formatNumber(first.build.cost - cheaper.cost)} buy less than a point, which
+            nobody feels.
           </Text>
         )}
         {second?.build && (
@@ -118,9 +133,9 @@ function Curves({ model }: { readonly model: BuildModel }) {
         )}
         <Text fontSize="xs" color="fg.muted">
           A plate is the machine as it stands, whether it keeps the musts or not; its line begins
-          with the cheapest build that keeps every must, and every dot is the proven best for its
-          money. A dotted edge is not proven yet: the best there lies below it. Pick a dot to see
-          its parts.
+          with the cheapest build that keeps every must, and every dot is the best of the planner’s
+          sum for its money that the full assessment takes. A dotted edge is not planned yet: the
+          best there lies below it. Pick a dot to see its parts.
           {beyond.length > 0
             ? ` Beyond the picture: ${beyond.map((b) => `${b.name}, ${formatNumber(b.stock[0])}`).join('; ')} ${reader.currency} as it stands.`
             : ''}
@@ -167,7 +182,7 @@ function Curves({ model }: { readonly model: BuildModel }) {
           {lead.length === 0 && (
             <Text color="fg.muted">
               {state.running
-                ? 'Not proven yet.'
+                ? 'Not planned yet.'
                 : 'No candidate has a build that keeps every must.'}
             </Text>
           )}
@@ -271,10 +286,10 @@ function Progress({
       </Checkbox.Root>
       <Text color="fg.muted" role="status">
         {state.running
-          ? `Planning: ${state.whole.size} of ${of} curves proven whole, ${corners} corners so far.`
+          ? `Planning: ${state.whole.size} of ${of} curves planned whole, ${corners} corners so far.`
           : state.whole.size === of
-            ? `Every curve is proven: ${corners} corners worth their money.`
-            : `Stopped: ${state.whole.size} of ${of} curves proven whole.`}
+            ? `Every curve is planned: ${corners} corners worth their money.`
+            : `Stopped: ${state.whole.size} of ${of} curves planned whole.`}
       </Text>
       {state.running ? (
         <Button size="xs" variant="outline" borderColor="border.emphasized" onClick={stop}>

@@ -271,8 +271,8 @@ function Curve({ sheet }: { readonly sheet: Sheet }) {
       <Text color="fg.muted">
         {planned
           ? planned.whole
-            ? 'The thick line is this candidate, proven to its end.'
-            : 'The thick line is this candidate, proven as far as it goes.'
+            ? 'The thick line is this candidate, planned to its end.'
+            : 'The thick line is this candidate, planned as far as it goes.'
           : 'No curve has been planned for this candidate yet.'}{' '}
         Plates stand where each candidate is{' '}
         {sheet.view === 'built' ? 'with the parts chosen' : 'as it stands'}.
