@@ -157,9 +157,9 @@ describe('an older file, exported today and opened again, gives the same results
           chance ?? null,
           { ...points },
         ]);
-      const builds = now.candidates.map((entry) => {
+      const builds = now.candidates.slice(0, 3).map((entry) => {
         const setting = planSetting(of, now, entry, { legalOnly: false, today: '2026-11-20' });
-        const best = bestBuild(highs, setting, 9550);
+        const best = bestBuild(highs, setting, 9550, false);
         return best.kind === 'build'
           ? [best.build.partIds.toSorted(), best.build.cost, best.build.points]
           : [best.kind];

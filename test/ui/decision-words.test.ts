@@ -206,7 +206,7 @@ describe('a gap in words', () => {
     expect(
       gapWords({ ...range, estimate: { kind: 'unknown', missing: ['tank'] } }, metric),
     ).toMatchObject({
-      have: 'Not known, for want of tank; the middle stands in.',
+      have: 'Not known, for want of tank; until it is told it counts as the worst it may be.',
       short: undefined,
       closing: '',
     });

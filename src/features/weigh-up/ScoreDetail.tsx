@@ -113,8 +113,8 @@ export function ScoreDetail({
           </NextLink>
         </Button>
         <Text fontSize="xs" color="fg.muted" mt="1">
-          Worth: 0 at the floor, 0.6 at the need, 1 at the ideal. A want that is not known may be
-          worth anything; the middle stands in for it.
+          Worth: 0 at the floor, 0.6 at the need, 1 at the ideal. A want that is not known counts as
+          the worst it may be until it is told.
         </Text>
       </Box>
       <Box>

@@ -34,7 +34,7 @@ export function gapWords(
   const known = estimate.kind === 'known';
   const have = known
     ? `${show(estimate.interval.mid)}, needed ${better === 'less' ? 'at most' : 'at least'} ${show(need)}`
-    : `Not known, for want of ${estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}; the middle stands in.`;
+    : `Not known, for want of ${estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}; until it is told it counts as the worst it may be.`;
   const short = known
     ? `${show(Math.abs(need - estimate.interval.mid))} ${better === 'less' ? 'too much' : 'short'}`
     : undefined;
