@@ -1,4 +1,4 @@
-import type { Brief, Money, StanceBand } from '../brief';
+import type { Brief, Money, MustKey, StanceBand } from '../brief';
 import { findCautions, type Caution } from '../cautions';
 import type { Donor } from '../donor';
 import { oneFootGap, personalFit, seatShape, stanceBand, stanceProbabilities } from '../fit';
@@ -127,6 +127,12 @@ export function assess(of: Case): Assessment {
     musts: mustResults(brief, metrics, licence),
     cautions,
   };
+}
+
+/** Some musts of a case alone, switched on or not: what is asked of many parts, one after the other. */
+export function mustsOf(of: Case, on: readonly MustKey[]): readonly MustResult[] {
+  const { metrics, licence } = reckon(of);
+  return mustResults({ ...of.brief, musts: { ...of.brief.musts, on } }, metrics, licence);
 }
 
 /** Springs that suit less than this call for a word. */

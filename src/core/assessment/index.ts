@@ -1,4 +1,4 @@
-export { assess, reckon, type Assessment, type Reckoning, type Stance } from './assess';
+export { assess, mustsOf, reckon, type Assessment, type Reckoning, type Stance } from './assess';
 export { caseOf, NOTHING_ABOARD, type Aboard, type BareCase, type Case } from './case';
 export { axleLoads, luggagePlaces, PLACES } from './axles';
 export {

@@ -1,5 +1,5 @@
 import type { StanceBand } from '../brief';
-import { reaches, shareOf, type Known } from '../numeric';
+import { shareWithin, type Known } from '../numeric';
 
 /**
  * Largest heel gap of each band, mm: ≤ 10 both feet flat, ≤ 65 balls, ≤ 120 tiptoes, above that one foot or none.
@@ -24,11 +24,7 @@ export function stanceBand(gap_mm: number): StanceBand {
 
 /** Share of the rows of the table of draws in which a heel gap falls into each band. The four add to 1. */
 export function stanceProbabilities(gap: Known): Readonly<Record<StanceBand, number>> {
-  const within = (limit: number) => shareOf(reaches(gap, limit, 'less'));
-  const [flat, balls, tiptoes] = [
-    within(STANCE_LIMITS.flat),
-    within(STANCE_LIMITS.balls),
-    within(STANCE_LIMITS.tiptoes),
-  ];
+  const limits = [STANCE_LIMITS.flat, STANCE_LIMITS.balls, STANCE_LIMITS.tiptoes];
+  const [flat = 0, balls = 0, tiptoes = 0] = limits.map((limit) => shareWithin(gap, limit));
   return { flat, balls: balls - flat, tiptoes: tiptoes - balls, none: 1 - tiptoes };
 }

@@ -237,3 +237,11 @@ export function shareOf({ rows, mid }: Known): number {
   for (let i = 0; i < ROWS; i += 1) sum += rows[i] as number;
   return sum / ROWS;
 }
+
+/** Share of the rows in which a figure is at most so much; a hair is allowed, as in {@link reaches}. */
+export function shareWithin({ rows, mid }: Known, most: number): number {
+  if (!rows) return Number(mid <= most + 1e-9);
+  let count = 0;
+  for (let i = 0; i < ROWS; i += 1) if ((rows[i] as number) <= most + 1e-9) count += 1;
+  return count / ROWS;
+}

@@ -14,6 +14,7 @@ export {
   reaches,
   said,
   shareOf,
+  shareWithin,
   source,
   unknown,
   weightedSum,

@@ -1,4 +1,4 @@
-import { assess, type MustResult } from '@/core/assessment';
+import { mustsOf, type MustResult } from '@/core/assessment';
 import type { MustKey } from '@/core/brief';
 import type { AffectedFigure, Part } from '@/core/part';
 import type { Dossier } from '../records';
@@ -51,6 +51,7 @@ function compute(
 ): ReadonlyMap<MustKey, MustCloser> {
   const short = entry.stock.musts.filter((m) => m.verdict === 'fail' || m.verdict === 'unsure');
   const failed = short.map((m) => m.key);
+  const moneyAsked = standing.brief.musts.on.includes('money');
   const moneyHeld = short.every((m) => m.key !== 'money' || m.verdict !== 'fail');
   const found = new Map<MustKey, MustCloser>();
   for (const key of failed) {
@@ -60,9 +61,9 @@ function compute(
     ).toSorted((a, b) => a.cost - b.cost);
     let best: MustCloser | undefined;
     for (const { part, added, cost } of tried) {
-      const after = assess({ ...entry.bare, parts: added }).musts;
+      const after = mustsOf({ ...entry.bare, parts: added }, [key, 'money']);
       const verdict = verdictOf(after, key);
-      if (moneyHeld && verdictOf(after, 'money') === 'fail') continue;
+      if (moneyAsked && moneyHeld && verdictOf(after, 'money') === 'fail') continue;
       const wasDoubtful = short.some((m) => m.key === key && m.verdict === 'unsure');
       if (verdict !== 'pass' && (verdict !== 'unsure' || best || wasDoubtful)) continue;
       best = { part, along: added.slice(1).map((p) => p.name.toLowerCase()), cost, verdict };
