@@ -237,26 +237,30 @@ function assessmentReport(a: Assessment) {
         {
           ...(f.estimate.kind === 'known' ? f.estimate.interval : { unknown: f.estimate.missing }),
           basis: f.basis,
-          origin: f.reading?.origin ?? null,
+          origin: f.typical ? 'typical' : (f.reading?.origin ?? null),
         },
       ]),
     ),
     metrics: Object.fromEntries(
       Object.entries({ ...a.metrics, ...a.underLoad() }).map(([key, m]) => [
         key,
-        m.estimate.kind === 'known' ? m.estimate.interval : { unknown: m.estimate.missing },
+        m.estimate.kind === 'known'
+          ? { ...m.estimate.interval, ...(m.typical ? { typical: m.typical } : {}) }
+          : { unknown: m.estimate.missing },
       ]),
     ),
     stance: a.stance,
     licence: licenceReport(a.licence),
     cost: a.cost,
     cautions: a.cautions,
-    musts: a.musts.map(({ key, verdict, chance, need, missing }) => ({
+    musts: a.musts.map(({ key, verdict, chance, need, missing, typical, taken }) => ({
       key,
       chance: chance ?? null,
       verdict,
       need: need ?? null,
       missing,
+      ...(typical ? { typical } : {}),
+      ...(taken ? { taken } : {}),
     })),
   };
 }

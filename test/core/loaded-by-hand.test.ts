@@ -63,9 +63,16 @@ describe('mass by hand (statics)', () => {
   });
   test('a passenger of 60 kg leaves 3', () =>
     expect(mid('payloadLeft', donor, two)).toBeCloseTo(3, 9));
-  test('without a permitted maximum it is not known what is left', () => {
+  test('without a permitted maximum what is left is only typical; with the payload on the plate it is that less the load', () => {
     const unread = machine({ mass: [200, 'kg', 'ready'] });
-    expect(missing('payloadLeft', unread, load)).toEqual(['maxMass']);
+    expect(assessed(load, unread).metrics.payloadLeft.typical).toEqual(['maxMass']);
+    const plate = machine({ mass: [200, 'kg', 'ready'], payload: [180, 'kg', 'stated'] });
+    const { rider, trip } = load;
+    expect(mid('payloadLeft', plate, load)).toBeCloseTo(
+      180 - rider.mass_kg - rider.kit_kg - trip.luggage_kg - (trip.pillion_kg ?? 0),
+      6,
+    );
+    expect(assessed(load, plate).metrics.payloadLeft.typical).toBeUndefined();
   });
   test('40 kW on 317 kg are 126.2 kW/t', () =>
     expect(
@@ -93,7 +100,7 @@ describe('range by hand', () => {
     };
     expect(mid('consumption', donor, gravel)).toBeCloseTo(4.4, 9);
     expect(mid('range', donor, gravel)).toBeCloseTo(388.6, 1);
-    expect(missing('range', machine({ tank: [20, 'L', 'stated'] }), gravel)).toEqual([
+    expect(assessed(gravel, machine({ tank: [20, 'L', 'stated'] })).metrics.range.typical).toEqual([
       'consumption',
     ]);
   });
@@ -202,6 +209,7 @@ describe('sag by hand', () => {
     shockRate: [70, 'N/mm', 'stated'],
     travelFront: [200, 'mm', 'taped-travel'],
     travelRear: [200, 'mm', 'taped-travel'],
+    rake: [27, 'deg', 'stated'],
   });
   test('the rear is not known without how far the wheel moves for the spring', () =>
     expect(missing('sagRear', springs)).toEqual(['motionRatio']));

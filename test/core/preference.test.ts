@@ -105,11 +105,12 @@ describe('score', () => {
       expect(stockScore.points.high).toBeGreaterThanOrEqual(stockScore.points.mid);
     }
   });
-  test('a want that is not known counts as nothing, and spans all of its weight', () => {
+  test('a want that is not known counts as the worst it may be', () => {
     const postmark = demo().candidates.find((c) => c.donor.id === 'postmark-640-v');
-    const payload = postmark?.stockScore.contributions.find((c) => c.want === 'payloadLeft');
-    expect(payload).toMatchObject({ known: false, value: { low: 0, mid: 0, high: 1 } });
-    expect(postmark?.stockScore.unknownWants).toEqual(['payloadLeft', 'protection']);
+    const shelter = postmark?.stockScore.contributions.find((c) => c.want === 'protection');
+    expect(shelter).toMatchObject({ known: false });
+    expect(shelter?.value.mid).toBe(shelter?.value.low);
+    expect(postmark?.stockScore.unknownWants).toEqual(['protection']);
   });
   test('curves of the example brief are in order', () => {
     const brief = demoDossier().briefs[BRIEF_KEY];

@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { assess, type Case } from '@/core/assessment';
 import { stakes, type Stake } from '@/core/stakes';
 import { fitScore, wantCurves, wantWeights } from '@/core/preference';
+import { typicalOf } from '@/core/typical';
 import { dossier, entryOf, standingOf } from '../store/demo-standing';
 
 const { brief } = standingOf(dossier);
@@ -51,12 +52,48 @@ describe('what hangs on a figure', () => {
       9,
     );
   });
-  test('one that nobody has quoted puts the weight of its wants at stake and names the must it keeps from being judged', () => {
+  test('one that nobody has quoted is worth what lies between both ends of what is typical of its class, and names the must it decides', () => {
     const { seatHeight: _gone, ...figures } = leader.donor.figures;
-    const stake = of(stakes({ ...leader, donor: { ...leader.donor, figures } }), 'seatHeight');
+    const flat = { ...leader.brief, musts: { ...leader.brief.musts, stance: 'flat' as const } };
+    const untold = { ...leader, brief: flat, donor: { ...leader.donor, figures } };
+    const stake = of(stakes(untold), 'seatHeight');
     expect(stake?.origin).toBeUndefined();
-    expect(stake?.points).toBeCloseTo(wantWeights(brief).heelGap * 100, 9);
+    const { low, high } = typicalOf(leader.donor.donorClass, 'seatHeight') ?? { low: 0, high: 0 };
+    const points = (amount: number) =>
+      fitScore(
+        assess({
+          ...untold,
+          donor: {
+            ...untold.donor,
+            figures: {
+              ...figures,
+              seatHeight: {
+                readings: [
+                  {
+                    id: 'm',
+                    amount,
+                    unit: 'mm' as const,
+                    basis: 'standard-seat' as const,
+                    origin: 'measured' as const,
+                    note: '',
+                    spread: 0,
+                  },
+                ],
+              },
+            },
+          },
+        }).metrics,
+        wantCurves(flat),
+        wantWeights(flat),
+      ).points.mid;
+    expect(stake?.points).toBeCloseTo(Math.abs(points(low) - points(high)), 9);
     expect(stake?.decides).toContain('stance');
+  });
+  test('one that nothing is typical of puts the weight of its wants at stake', () => {
+    const { price: _gone, ...figures } = leader.donor.figures;
+    const stake = of(stakes({ ...leader, donor: { ...leader.donor, figures } }), 'price');
+    expect(stake?.points).toBeCloseTo(wantWeights(brief).outlay * 100, 9);
+    expect(stake?.decides).toContain('money');
   });
   test('measuring a figure takes it off the list', () => {
     const { tank: _tank, ...figures } = leader.donor.figures;

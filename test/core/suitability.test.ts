@@ -30,7 +30,7 @@ const sheet = (says: Readonly<Record<string, string>>) => ({
   donorClass: 'dual-sport-single' as const,
   facts: facts(says),
 });
-const inches = (x: number) => known(exactly(x * 25.4));
+const rim = (x: number) => ({ estimate: known(exactly(x * 25.4)), basis: 'stated' as const });
 const ROAD: GroundShares = {
   motorway: 50,
   openRoad: 50,
@@ -101,9 +101,9 @@ describe('indices from facts (worths are own assumption; their order is common p
   });
   test('21/18 spoked wheels suit the trail, 17/17 cast ones the road', () => {
     const trail = (shares: GroundShares) =>
-      mid(wheelIndex(sheet({ wheelType: 'spoked-tubes' }), inches(21), inches(18), shares));
+      mid(wheelIndex(sheet({ wheelType: 'spoked-tubes' }), rim(21), rim(18), shares));
     const road = (shares: GroundShares) =>
-      mid(wheelIndex(sheet({ wheelType: 'cast' }), inches(17), inches(17), shares));
+      mid(wheelIndex(sheet({ wheelType: 'cast' }), rim(17), rim(17), shares));
     expect(trail(TRAIL)).toBeGreaterThan(road(TRAIL) + 0.3);
     expect(road(ROAD)).toBeGreaterThan(trail(ROAD) + 0.2);
   });

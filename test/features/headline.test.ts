@@ -28,7 +28,10 @@ test('nobody keeps every must surely: it says so, who comes nearest and how like
   expect(answer).toMatch(
     /^None keeps every must surely as they stand\. Nearest: Drover 430 \(from Brenfold\), 7\d of 100, range in 4\d of 100 draws\.$/,
   );
-  expect(reasons[0]).toMatch(/^In doubt: Drover 430 .*Postmark 640 V \(.*payload not known\)/);
+  expect(reasons[0]).toMatch(
+    /^Consumption would settle it: ask .*; a part could, too: approved fuel can, 5 L/,
+  );
+  expect(reasons[1]).toMatch(/^In doubt: Drover 430 .*Postmark 640 V \(.*payload not known\)/);
   expect(reasons.at(-1)).toMatch(/^Ruled out: .*Dunelark 720 \(.*money.*\)/);
   expect(
     reasons.find((r) => r.startsWith('Out as they stand, but a part would turn it: ')),

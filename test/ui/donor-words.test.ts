@@ -202,5 +202,6 @@ test('a metric from one reading is known like that reading, others are computed'
     ].map(knownBy),
   ).toEqual(['claimed', 'computed']);
   expect(knownBy(metrics.powerToMass)).toBe('computed');
-  expect(knownBy(metrics.payloadLeft)).toBe('unknown');
+  expect(knownBy(metrics.payloadLeft)).toBe('typical');
+  expect(knownBy(metrics.protection)).toBe('unknown');
 });

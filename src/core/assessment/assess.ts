@@ -1,4 +1,4 @@
-import type { Brief, Money, MustKey, StanceBand } from '../brief';
+import type { Brief, MustKey, StanceBand } from '../brief';
 import { findCautions, type Caution } from '../cautions';
 import type { Donor } from '../donor';
 import { oneFootGap, personalFit, seatShape, stanceBand, stanceProbabilities } from '../fit';
@@ -10,6 +10,7 @@ import { certain, combine, type Estimate } from '../numeric';
 import { applyParts, applySets, type Part, type PartFlag } from '../part';
 import { fuelDensity, normalFigures, type FigureKey, type NormalFigures } from '../readings';
 import type { SuspensionEnd } from '../suspension';
+import { standIn } from '../typical';
 import { parseTyre } from '../tyre';
 import type { Kilograms, Kilowatts, Litres } from '../units';
 import { axleLoads, frontShareOf } from './axles';
@@ -45,19 +46,35 @@ export interface Reckoning {
   readonly cost: BuildCost;
 }
 
-const sheets = new WeakMap<Donor, { readonly money: Money; readonly figures: NormalFigures }>();
+type SheetBrief = Pick<Brief, 'money' | 'typical'>;
+const sheets = new WeakMap<
+  Donor,
+  { readonly brief: SheetBrief; readonly figures: NormalFigures }
+>();
 
-/** A donor's figures on one basis; kept for each donor and state of the money. */
-function sheetFigures(donor: Donor, money: Money): NormalFigures {
+/** A donor's figures on one basis, what is typical of its class where nobody has given one; kept while money and classes stay. */
+export function sheetFigures(donor: Donor, brief: SheetBrief): NormalFigures {
+  const { money, typical } = brief;
   const kept = sheets.get(donor);
-  if (kept?.money === money) return kept.figures;
-  const figures = normalFigures(
-    donor.figures,
-    (reading, key) => onTheRoadPrice(reading, money, key),
-    donor,
+  if (kept?.brief.money === money && kept.brief.typical === typical) return kept.figures;
+  const figures = fromPayload(
+    normalFigures(
+      donor.figures,
+      (reading, key) => onTheRoadPrice(reading, money, key),
+      donor,
+      (key) => standIn(donor, key, typical),
+    ),
   );
-  sheets.set(donor, { money, figures });
+  sheets.set(donor, { brief: { money, typical }, figures });
   return figures;
+}
+
+/** The permitted maximum follows from a quoted payload where only that is quoted: ready to ride + payload. */
+function fromPayload(figures: NormalFigures): NormalFigures {
+  const { maxMass, payload, mass } = figures;
+  if (!maxMass.typical || !payload.reading) return figures;
+  const estimate = combine([mass.estimate, payload.estimate] as const, (kg, load) => kg + load);
+  return { ...figures, maxMass: { estimate, basis: maxMass.basis, typical: mass.typical } };
 }
 
 const fittedOn = ({ aboard, parts }: Case): readonly Part[] =>
@@ -66,7 +83,7 @@ const fittedOn = ({ aboard, parts }: Case): readonly Part[] =>
 /** Figures, metrics, licence and cost of a case: what a planner asks thousands of times. Parts aboard a machine change what it inherits and cost nothing. */
 export function reckon(of: Case): Reckoning {
   const { brief, donor, parts, aboard, evidence } = of;
-  const stock = sheetFigures(donor, brief.money);
+  const stock = sheetFigures(donor, brief);
   const standing =
     aboard.parts.length === 0
       ? stock
@@ -124,15 +141,16 @@ export function assess(of: Case): Assessment {
         parts: cost,
       })),
     stance: stanceOf(donor, metrics),
-    musts: mustResults(brief, metrics, licence),
+    musts: mustResults(brief, metrics, licence, licenceTypical(brief, figures), of.takenAsKept),
     cautions,
   };
 }
 
 /** Some musts of a case alone, switched on or not: what is asked of many parts, one after the other. */
 export function mustsOf(of: Case, on: readonly MustKey[]): readonly MustResult[] {
-  const { metrics, licence } = reckon(of);
-  return mustResults({ ...of.brief, musts: { ...of.brief.musts, on } }, metrics, licence);
+  const { metrics, licence, figures } = reckon(of);
+  const brief = { ...of.brief, musts: { ...of.brief.musts, on } };
+  return mustResults(brief, metrics, licence, licenceTypical(brief, figures), of.takenAsKept);
 }
 
 /** Springs that suit less than this call for a word. */
@@ -155,7 +173,10 @@ function loadFacts(
   { ends }: Pick<Metrics['suspension'], 'ends'>,
 ) {
   const axles = axleLoads(brief, figures);
-  const suits = (end: SuspensionEnd) => ends[end].springs.mid >= SPRINGS_SUIT_FROM;
+  const suits = (end: SuspensionEnd): boolean => {
+    const { springs } = ends[end];
+    return springs.kind === 'unknown' || springs.mid >= SPRINGS_SUIT_FROM;
+  };
   return {
     frontShare: frontShareOf(axles),
     axles: axles.kind === 'known' ? axles.split : undefined,
@@ -180,6 +201,13 @@ function stanceOf(donor: Donor, metrics: Metrics): Stance {
     probabilities: stanceProbabilities(gap),
   };
 }
+
+/** Figures that the licence is judged by and nobody has given. A full licence asks for none. */
+const licenceTypical = (
+  { rider }: Pick<Brief, 'rider'>,
+  { power, mass, tank }: NormalFigures,
+): readonly FigureKey[] =>
+  rider.licence === 'A' ? [] : [power, mass, tank].flatMap((figure) => figure.typical ?? []);
 
 /** Licence law goes by the figures in the papers: a maker's claim is taken without spread. */
 function licenceOf(brief: Brief, figures: NormalFigures, restricted: boolean): LicenceResult {

@@ -1,4 +1,4 @@
-import type { Brief } from '../brief';
+import type { Brief, MustKey } from '../brief';
 import type { Donor } from '../donor';
 import { NO_EVIDENCE, type Evidence } from '../evidence';
 import type { Part } from '../part';
@@ -19,6 +19,8 @@ export interface BareCase {
   readonly donor: Donor;
   readonly aboard: Aboard;
   readonly evidence: Evidence;
+  /** Musts that the rider takes as kept while nobody has given what they are judged by. Absent: none. */
+  readonly takenAsKept?: readonly MustKey[] | undefined;
 }
 
 /** All that an assessment is made from. */

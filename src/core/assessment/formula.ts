@@ -1,4 +1,5 @@
 import type { Estimate, Known } from '../numeric';
+import type { FigureKey } from '../readings';
 import type { MetricKey } from './metric-keys';
 import type { WorkingInput } from './working-inputs';
 
@@ -70,6 +71,8 @@ export interface Metric {
   readonly estimate: Estimate;
   /** What it counts as where the estimate is not known; absent: as bad as can be, in the table of draws anything. */
   readonly standIn?: Known | undefined;
+  /** Figures that nobody has given and that it rests on, what is typical of the class standing in; absent: none. */
+  readonly typical?: readonly FigureKey[] | undefined;
   readonly working: Working;
 }
 
@@ -80,5 +83,11 @@ export function metric<K extends MetricKey>(
   inputs: readonly WorkingInput[],
   ...[facts]: FactsOf<K> extends undefined ? [] : [FactsOf<K>]
 ): Metric {
-  return { key, estimate, working: { formula: { code: key, facts } as Formula, inputs } };
+  const typical = [...new Set(inputs.flatMap((input) => input.typical ?? []))];
+  return {
+    key,
+    estimate,
+    ...(typical.length > 0 ? { typical } : {}),
+    working: { formula: { code: key, facts } as Formula, inputs },
+  };
 }

@@ -1,4 +1,12 @@
-export { assess, mustsOf, reckon, type Assessment, type Reckoning, type Stance } from './assess';
+export {
+  assess,
+  mustsOf,
+  reckon,
+  sheetFigures,
+  type Assessment,
+  type Reckoning,
+  type Stance,
+} from './assess';
 export { caseOf, NOTHING_ABOARD, type Aboard, type BareCase, type Case } from './case';
 export { axleLoads, luggagePlaces, PLACES } from './axles';
 export {
@@ -29,6 +37,7 @@ export {
   type Metrics,
   type SuspensionMetric,
 } from './metrics';
+export { settledBy } from './settles';
 export type { WorkingInput } from './working-inputs';
 export { meanSpeed } from './mean-speed';
 export {
@@ -36,8 +45,9 @@ export {
   drivetrain,
   DRIVELINE_EFFICIENCY,
   engineCurve,
+  gearing,
+  isTypicalPull,
   propulsionOf,
-  USUAL_IDLE,
   windClass,
   type Found,
 } from './propulsion';

@@ -2,19 +2,20 @@ import { spendable, type Brief, type MustKey } from '../brief';
 import { STANCE_LIMITS } from '../fit';
 import type { LicenceResult } from '../licence';
 import { allOf, certain, reaches, shareOf, type Estimate, type Known, type Said } from '../numeric';
+import type { FigureKey } from '../readings';
 import { metricDefinition, type BaseMetricKey } from './metric-keys';
 import type { Metrics } from './metrics';
 
 /**
- * `pass`: holds at least as surely as the brief asks. `fail`: misses as surely. `unsure`: between. `not-known`: nothing to go by; never
- * counted as kept.
+ * `pass`: holds at least as surely as the brief asks. `fail`: misses as surely. `unsure`: between. `not-known`: nothing to go by, or a
+ * limit of law or maker with no more to go by than the class; never counted as kept.
  */
 export type MustVerdict = 'pass' | 'fail' | 'unsure' | 'not-known';
 
 export interface MustResult {
   readonly key: MustKey;
   readonly verdict: MustVerdict;
-  /** Share of the rows of the table of draws in which it holds, 0–1; absent where it is not known. */
+  /** Share of the rows of the table of draws in which it holds, 0–1; absent where nothing is known of it. */
   readonly chance?: number;
   /** 1 in each row in which it holds, else 0; not known as the figure itself. */
   readonly holds: Estimate;
@@ -23,6 +24,10 @@ export interface MustResult {
   readonly need?: number;
   readonly have?: Estimate;
   readonly missing: readonly string[];
+  /** Figures that nobody has given and that it rests on, what is typical of the class standing in; absent: none. */
+  readonly typical?: readonly FigureKey[];
+  /** Nobody has given what it is judged by, and the rider takes it as kept. */
+  readonly taken?: true;
 }
 
 /** A must's result as it is said or kept on paper. */
@@ -75,6 +80,9 @@ export function verdictOf(chance: number, sureness: number): MustVerdict {
 const meeting = (have: Estimate, need: number, better: 'less' | 'more'): Estimate =>
   have.kind === 'known' ? reaches(have, need, better) : have;
 
+/** Limits of the law and of the maker: what is typical of a class may break them, but they are kept only where the figures have been read. */
+const LIMITS: readonly MustKey[] = ['licence', 'payload'];
+
 const judged = (
   holds: Estimate,
   sureness: number,
@@ -82,6 +90,13 @@ const judged = (
   if (holds.kind === 'unknown') return { verdict: 'not-known', holds };
   const chance = shareOf(holds);
   return { verdict: verdictOf(chance, sureness), chance, holds };
+};
+
+/** A result with what it rests on that nobody has given. */
+const restingOn = (must: MustResult, typical: readonly FigureKey[] | undefined): MustResult => {
+  if (!typical || typical.length === 0) return must;
+  const unread = must.verdict !== 'fail' && LIMITS.includes(must.key);
+  return { ...must, typical, ...(unread ? { verdict: 'not-known', missing: typical } : {}) };
 };
 
 /** Judges an estimate against a need: how likely it meets it, and what that comes to. */
@@ -93,29 +108,49 @@ export const judge = (
 ): { readonly verdict: MustVerdict; readonly chance?: number } =>
   judged(meeting(have, need, better), sureness);
 
-/** The musts that are switched on in the brief, each judged, in the order of the brief's list. */
+/** What the rider takes as kept counts as kept in every row; a figure that is given, or a class that breaks it, counts more. */
+const taken = (must: MustResult): MustResult =>
+  must.verdict === 'not-known' || (must.verdict === 'unsure' && must.typical)
+    ? { ...must, verdict: 'pass', taken: true, holds: certain(1) }
+    : must;
+
+/**
+ * The musts that are switched on in the brief, each judged, in the order of the brief's list.
+ *
+ * @param licenceTypical figures that the licence is judged by and nobody has given
+ * @param takenAsKept musts that the rider takes as kept while nobody has given what they are judged by
+ */
 export function mustResults(
   brief: Brief,
   metrics: Metrics,
   licence: LicenceResult,
+  licenceTypical: readonly FigureKey[] = [],
+  takenAsKept: readonly MustKey[] = [],
 ): readonly MustResult[] {
   const sureness = surenessOf(brief);
-  return brief.musts.on.map((key): MustResult => {
+  const judgedOne = (key: MustKey): MustResult => {
     if (key === 'licence') {
       const missing = licence.kind === 'not-known' ? licence.missing : [];
-      return { key, ...judged(licence.holds, sureness), missing };
+      return restingOn({ key, ...judged(licence.holds, sureness), missing }, licenceTypical);
     }
     const metric = METRIC_OF_MUST[key];
-    const have = metrics[metric].estimate;
+    const { estimate: have, typical } = metrics[metric];
     const need = mustNeed(key, brief);
-    return {
-      key,
-      ...judged(meeting(have, need, metricDefinition(metric).better), sureness),
-      metric,
-      need,
-      have,
-      missing: have.kind === 'unknown' ? have.missing : [],
-    };
+    return restingOn(
+      {
+        key,
+        ...judged(meeting(have, need, metricDefinition(metric).better), sureness),
+        metric,
+        need,
+        have,
+        missing: have.kind === 'unknown' ? have.missing : [],
+      },
+      typical,
+    );
+  };
+  return brief.musts.on.map((key) => {
+    const must = judgedOne(key);
+    return takenAsKept.includes(key) ? taken(must) : must;
   });
 }
 

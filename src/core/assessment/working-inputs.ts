@@ -21,6 +21,8 @@ export interface WorkingInput {
   readonly says?: string | undefined;
   /** The quoted reading behind it, where there is one. */
   readonly reading?: Reading | undefined;
+  /** Figures that nobody has given and that it rests on; absent: none. */
+  readonly typical?: readonly FigureKey[] | undefined;
 }
 
 /** A figure of the machine as a working input. */
@@ -30,6 +32,7 @@ export const figureInput = (figures: NormalFigures, key: FigureKey): WorkingInpu
   estimate: figures[key].estimate,
   basis: figures[key].basis,
   reading: figures[key].reading,
+  typical: figures[key].typical,
 });
 
 /** A figure of the brief as a working input; absent optional figures are not known. */
@@ -47,10 +50,12 @@ export function briefInput(brief: Brief, key: BriefFigure): WorkingInput {
 export const metricInput = (metric: {
   readonly key: MetricKey;
   readonly estimate: Estimate;
+  readonly typical?: readonly FigureKey[] | undefined;
 }): WorkingInput => ({
   name: metric.key,
   dimension: metricDefinition(metric.key).dimension,
   estimate: metric.estimate,
+  typical: metric.typical,
 });
 
 /** A plain constant or factor as a working input. */
@@ -68,9 +73,10 @@ export const plainInput = (
 
 /** The reasons of an index as working inputs: what each says and what it is worth. */
 export const reasonInputs = (reasons: readonly IndexReason[]): readonly WorkingInput[] =>
-  reasons.map(({ name, worth, says }) => ({
+  reasons.map(({ name, worth, says, typical }) => ({
     name,
     dimension: 'index',
     says,
     estimate: worth === undefined ? unknown(name) : certain(worth),
+    typical,
   }));

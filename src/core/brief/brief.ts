@@ -1,3 +1,4 @@
+import type { OwnTypical } from '../typical';
 import type { CurrencyCode } from '../units';
 
 export const GROUNDS = [
@@ -166,6 +167,8 @@ export interface Brief {
   readonly purposes?: readonly Purpose[] | undefined;
   /** Where figures come from that the rider has not typed, by their dotted name; a figure that is not named was typed. */
   readonly origins?: BriefOrigins | undefined;
+  /** What the rider holds typical of a class, where that is not what the table says. */
+  readonly typical?: OwnTypical | undefined;
 }
 
 /** `assumed`: what the app began with, waiting to be looked at. `taken`: worked out elsewhere in the dossier. */

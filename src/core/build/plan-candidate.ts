@@ -17,7 +17,7 @@ export interface PlannedBuild {
   readonly planned: number;
   /** Musts and loads that the full assessment refuses: none in a build that is proposed. */
   readonly failed: readonly string[];
-  /** Musts that nothing is known about: neither kept nor broken. */
+  /** Musts that nobody has given the figures of: neither kept nor broken. */
   readonly open?: readonly string[] | undefined;
 }
 
@@ -53,12 +53,12 @@ function stockOf(setting: PlanSetting): Assessment {
 /**
  * What keeps a build from being proposed, whatever it is worth: a must that is not kept as surely as the brief asks, a licence that it
  * breaks, a load that the bare machine did not have. Money is the spending limit's business unless it is missed for certain; what is not
- * known cannot be planned for and is left to be said.
+ * known, or is doubtful only because nobody has given the figure, cannot be planned for and is left to be said: to ask costs less than a part.
  */
 export function refusals(setting: PlanSetting, full: Assessment): readonly string[] {
   const stock = stockOf(setting);
   const musts = full.musts.filter((m) =>
-    m.key === 'money' ? false : m.verdict === 'fail' || m.verdict === 'unsure',
+    m.key === 'money' ? false : m.verdict === 'fail' || (m.verdict === 'unsure' && !m.typical),
   );
   const licence =
     full.licence.kind === 'not-legal' && stock.licence.kind !== 'not-legal' ? ['licence'] : [];
@@ -86,7 +86,9 @@ export function assessedBuild(
     cost: outlay.kind === 'known' ? outlay.mid : 0,
     points: fitScore(full.metrics, wantCurves(brief), wantWeights(brief)).points.mid,
     failed: refusals(setting, full),
-    open: full.musts.filter((m) => m.verdict === 'not-known').map((m) => m.key),
+    open: full.musts
+      .filter((m) => m.verdict === 'not-known' || (m.verdict === 'unsure' && m.typical))
+      .map((m) => m.key),
   };
 }
 

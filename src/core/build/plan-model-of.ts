@@ -1,4 +1,5 @@
 import {
+  judge,
   METRIC_OF_MUST,
   metricDefinition,
   mustNeed,
@@ -145,7 +146,8 @@ export function planModelOf(whole: PlanSetting, around: readonly Part[] = []): P
           : legs,
     };
   });
-  const outlay = reckon({ ...setting, parts: [] }).metrics.outlay.estimate;
+  const bare = reckon({ ...setting, parts: [] });
+  const outlay = bare.metrics.outlay.estimate;
   const items = considered.map((c) => c.item);
   return {
     model: {
@@ -157,7 +159,7 @@ export function planModelOf(whole: PlanSetting, around: readonly Part[] = []): P
             ]
           : items,
       wants,
-      gates: gatesOf(brief, here, legOf),
+      gates: gatesOf(brief, here, bare, legOf),
       baseCost: outlay.kind === 'known' ? outlay.mid : 0,
     },
     leftOut,
@@ -204,11 +206,13 @@ function legsOf(
 
 /**
  * Musts that are on, each at the level that the sureness asks for, and a load that frame and alternator take. What the bare machine
- * falls short of already only must not grow worse, unless it is a must.
+ * falls short of already only must not grow worse, unless it is a must. A must that is doubtful because nobody has given the figure is
+ * not planned for: to ask costs less than a part.
  */
 function gatesOf(
   brief: Brief,
   here: Reckoning,
+  bare: Reckoning,
   legOf: (read: (a: Reckoning) => number) => PlanLeg,
 ): readonly PlanGate[] {
   const sureness = surenessOf(brief);
@@ -246,8 +250,12 @@ function gatesOf(
   );
   return [
     ...on.flatMap(({ key, metric }) => {
-      const sign = metricDefinition(metric).better === 'less' ? -1 : 1;
+      const { better } = metricDefinition(metric);
+      const sign = better === 'less' ? -1 : 1;
       const need = sign * mustNeed(key, brief);
+      const { estimate, typical } = bare.metrics[metric];
+      const untold = typical && judge(estimate, mustNeed(key, brief), better, sureness);
+      if (untold && untold.verdict !== 'fail') return [];
       return gateOf(
         key,
         (a) => a.metrics[metric].estimate,
@@ -255,7 +263,7 @@ function gatesOf(
         () => need,
       );
     }),
-    ...(on.some((m) => m.key === 'payload')
+    ...(on.some((m) => m.key === 'payload') || bare.metrics.payloadLeft.typical
       ? []
       : gateOf(
           'load',

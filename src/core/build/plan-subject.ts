@@ -47,6 +47,7 @@ function ofBrief({ trip, purposes: _purposes, origins: _origins, ...brief }: Bri
  */
 export function planSubject(setting: PlanSetting): unknown {
   const { brief, donor, aboard, evidence, choices, pinned, banned, legalOnly, daysLeft } = setting;
+  const { takenAsKept } = setting;
   return {
     brief: ofBrief(brief),
     donor: ofDonor(donor),
@@ -57,5 +58,6 @@ export function planSubject(setting: PlanSetting): unknown {
     banned: [...banned].sort(),
     legalOnly,
     daysLeft,
+    takenAsKept,
   };
 }

@@ -133,7 +133,8 @@ export const unknown = (...missing: readonly string[]): Estimate<never> => ({
 export const missingOf = (inputs: readonly Estimate[]): readonly string[] =>
   inputs.flatMap((e) => (e.kind === 'unknown' ? e.missing : []));
 
-const isDoubtful = (e: Known): boolean => 'rows' in e;
+/** Whether a figure differs from row to row. */
+export const isDoubtful = (e: Known): boolean => 'rows' in e;
 
 /**
  * A formula over figures, written once for plain numbers: at the middles it gives the figure shown, and in each row of the table what

@@ -1,13 +1,22 @@
 export { bisect } from './bisect';
 export { apportion } from './apportion';
 export { clamp } from './clamp';
-export { normalQuantile, percentiles, ROWS, scoresOf, strataOf, type Rows } from './draws';
+export {
+  normalQuantile,
+  percentiles,
+  ROWS,
+  scoresOf,
+  splitNormal,
+  strataOf,
+  type Rows,
+} from './draws';
 export {
   allOf,
   certain,
   combine,
   derive,
   fromRows,
+  isDoubtful,
   known,
   missingOf,
   oneOf,

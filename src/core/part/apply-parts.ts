@@ -13,10 +13,16 @@ export function applyParts(figures: NormalFigures, parts: readonly Part[]): Norm
     const figure = next[key];
     if (figure) next[key] = { ...figure, estimate: f(figure.estimate) };
   };
+  const settle = (key: FigureKey) => {
+    const figure = next[key];
+    if (figure?.typical) next[key] = { ...figure, typical: undefined };
+  };
   const effects = parts.flatMap((p) => p.effects);
   for (const kind of EFFECT_CHANGES) {
-    for (const effect of effects.filter((e) => e.change === kind))
+    for (const effect of effects.filter((e) => e.change === kind)) {
       change(effect.figure, (e) => CHANGED[effect.change](e, effect.amount));
+      if (effect.change === 'set') settle(effect.figure);
+    }
   }
   const mass = parts.reduce((sum, p) => sum + p.mass_kg, 0);
   const [before, after] = [figures.tank.estimate, next.tank?.estimate];

@@ -9,13 +9,14 @@ export interface MissingFigure {
   /** Share of the score that hangs on it, 0–1. */
   readonly weight: number;
   readonly wants: readonly WantKey[];
-  /** Musts that cannot be judged without it. */
+  /** Musts that cannot be judged without it, or are not kept for want of it. */
   readonly musts: readonly string[];
 }
 
 /**
  * Everything missing that the brief asks for, what matters most first: musts that cannot be judged count before points.
- * A want that lacks several figures counts in full for each, since each alone keeps it from being known.
+ * A want that lacks several figures counts in full for each, since each alone keeps it from being known; one that rests on what is
+ * typical of the class lacks what that stands in for.
  */
 export function missingFigures(
   { metrics, musts }: Pick<Assessment, 'metrics' | 'musts'>,
@@ -28,15 +29,19 @@ export function missingFigures(
     return entry;
   };
   for (const want of WANT_KEYS) {
-    const { estimate } = metrics[want];
-    if (estimate.kind === 'known') continue;
-    for (const name of estimate.missing) {
+    const { estimate, typical = [] } = metrics[want];
+    for (const name of estimate.kind === 'known' ? typical : estimate.missing) {
       const entry = of(name);
       entry.weight += weights[want];
       entry.wants.push(want);
     }
   }
-  for (const must of musts) for (const name of must.missing) of(name).musts.push(must.key);
+  for (const must of musts)
+    for (const name of new Set([
+      ...must.missing,
+      ...(must.verdict === 'pass' ? [] : (must.typical ?? [])),
+    ]))
+      of(name).musts.push(must.key);
   return [...found]
     .map(([name, entry]) => ({ name, ...entry }))
     .sort(

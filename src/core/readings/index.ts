@@ -22,7 +22,9 @@ export {
   type NormalFigures,
   type SheetOwner,
   type PriceModel,
+  type Usual,
 } from './normal-figures';
+export { KNOWN_AS, knownAs, type KnownAs } from './known-as';
 export { quotedInterval } from './quoted-interval';
 export { ORIGINS, type DonorFigures, type Figure, type Origin, type Reading } from './reading';
 export { readingInUse } from './reading-in-use';

@@ -14,7 +14,13 @@ export interface NormalFigure {
   readonly estimate: Estimate;
   readonly basis: Basis;
   readonly reading?: Reading | undefined;
+  /** Figures that it rests on and that nobody has given: what is typical of the class stands in. Absent: none. */
+  readonly typical?: readonly FigureKey[] | undefined;
 }
+
+/** What stands in for a figure that nobody has given; `undefined`: nothing does. */
+export type Usual = (key: FigureKey) => Known | undefined;
+const NOTHING_USUAL: Usual = () => undefined;
 
 export type NormalFigures = Readonly<Record<FigureKey, NormalFigure>>;
 
@@ -42,15 +48,17 @@ const NORMAL_BASIS: Partial<Record<FigureKey, Basis>> = {
 
 /**
  * Every figure of a donor on one basis, in base units: ready to ride with a full tank, at the crank, as taped,
- * in mixed riding, on the road. A seat height keeps its version (standard or low), since no rule turns one into the other.
+ * in mixed riding, on the road. A seat height keeps its version (standard or low), since no rule turns one into the other. A figure that
+ * nobody has given is what `usual` says of it, and is marked as typical.
  */
 export const normalFigures = (
   figures: DonorFigures,
   price: PriceModel,
   owner: SheetOwner = NOBODY,
+  usual: Usual = NOTHING_USUAL,
 ): NormalFigures =>
   Object.fromEntries(
-    FIGURE_KEYS.map((key) => [key, normalFigure(figures, key, price, owner)]),
+    FIGURE_KEYS.map((key) => [key, normalFigure(figures, key, price, owner, usual)]),
   ) as Record<FigureKey, NormalFigure>;
 
 /** One of {@link normalFigures}; for a ready mass the tank is read as well. */
@@ -59,14 +67,30 @@ export function normalFigure(
   key: FigureKey,
   price: PriceModel,
   owner: SheetOwner = NOBODY,
+  usual: Usual = NOTHING_USUAL,
 ): NormalFigure {
   const reading = readingInUse(figures[key]);
-  if (!reading) return { estimate: unknown(key), basis: NORMAL_BASIS[key] ?? 'stated' };
+  if (!reading) {
+    const basis = NORMAL_BASIS[key] ?? figureDefinition(key).bases[0];
+    const stands = usual(key);
+    return stands
+      ? { estimate: stands, basis, typical: [key] }
+      : { estimate: unknown(key), basis: NORMAL_BASIS[key] ?? 'stated' };
+  }
   const estimate =
     figureDefinition(key).dimension === 'money'
       ? price(reading, sourceKey(key, reading, owner))
-      : onNormalBasis(key, reading, figures, owner);
-  return { estimate, basis: NORMAL_BASIS[key] ?? reading.basis, reading };
+      : onNormalBasis(key, reading, figures, owner, usual);
+  const typical: readonly FigureKey[] =
+    key === 'mass' && reading.basis !== 'ready' && !readingInUse(figures.tank) && usual('tank')
+      ? ['tank']
+      : [];
+  return {
+    estimate,
+    basis: NORMAL_BASIS[key] ?? reading.basis,
+    reading,
+    ...(typical.length > 0 ? { typical } : {}),
+  };
 }
 
 /** The machine whose sheet a line stands on. */
@@ -93,6 +117,7 @@ function onNormalBasis(
   reading: Reading,
   figures: DonorFigures,
   owner: SheetOwner,
+  usual: Usual,
 ): Estimate {
   const machine = machineOf(key, owner);
   const quoted = quotedOnce(key, reading, owner);
@@ -101,7 +126,8 @@ function onNormalBasis(
       return readyMass(
         quoted as Known<Kilograms>,
         reading.basis,
-        normalFigure(figures, 'tank', () => unknown('tank'), owner).estimate as Estimate<Litres>,
+        normalFigure(figures, 'tank', () => unknown('tank'), owner, usual)
+          .estimate as Estimate<Litres>,
         machine,
       );
     case 'power':

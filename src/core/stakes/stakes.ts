@@ -1,11 +1,20 @@
-import { assess, judge, metricDefinition, type Assessment, type Case } from '../assessment';
+import {
+  assess,
+  judge,
+  metricDefinition,
+  sheetFigures,
+  type Assessment,
+  type Case,
+} from '../assessment';
 import type { MustKey } from '../brief';
 import type { Donor } from '../donor';
 import { factDefinition, factInUse, FACT_KEYS, type FactKey } from '../facts';
 import { certain } from '../numeric';
 import { fitScore, wantCurves, wantWeights, WANT_KEYS } from '../preference';
+import { fromBase } from '../units';
 import {
   FIGURE_KEYS,
+  figureUnit,
   readingInUse,
   readingSpread,
   type FigureKey,
@@ -30,8 +39,8 @@ export const WORTH_ASKING = 0.1;
 
 /**
  * Every figure and fact of a machine that is not measured and on which something hangs, musts first, then the most points.
- * A quoted figure is tried at both ends of its spread, all else as it is; one that nobody has quoted puts the whole weight of
- * the wants that lack it at stake; a fact that nobody has named is tried with each of its options. One at a time: joint effects are left out.
+ * A quoted figure is tried at both ends of its spread, all else as it is; one that nobody has quoted at both ends of what is typical
+ * of its class, or, where nothing is, it puts the whole weight of the wants that lack it at stake; a fact that nobody has named is tried with each of its options. One at a time: joint effects are left out.
  */
 export function stakes(of: Case): readonly Stake[] {
   const { brief, donor } = of;
@@ -41,6 +50,26 @@ export function stakes(of: Case): readonly Stake[] {
   const now = look(donor);
   const spread = (tried: readonly Assessment[]): number =>
     Math.max(...tried.map(points)) - Math.min(...tried.map(points));
+  const sheet = sheetFigures(donor, brief);
+  /** The machine with a figure at both ends of what is typical of its class; nothing where none is typical or a part sets it. */
+  const typicalEnds = (key: FigureKey): readonly Donor[] => {
+    const { estimate, typical, basis } = sheet[key];
+    if (!typical || estimate.kind === 'unknown' || now.figures[key].typical === undefined)
+      return [];
+    const unit = figureUnit(key, 'metric', brief.money.currency);
+    const { low, high } = estimate.interval;
+    return [low, high].map((at) =>
+      withReading(donor, key, {
+        id: 'tried',
+        amount: fromBase(at, unit),
+        unit,
+        basis,
+        origin: 'measured',
+        note: '',
+        spread: 0,
+      }),
+    );
+  };
 
   const figures = FIGURE_KEYS.flatMap((key): Stake[] => {
     const reading = readingInUse(donor.figures[key]);
@@ -49,12 +78,19 @@ export function stakes(of: Case): readonly Stake[] {
         const { estimate } = now.metrics[w];
         return estimate.kind === 'unknown' && estimate.missing.includes(key);
       });
+      const tried = typicalEnds(key).map(look);
+      const open = now.musts.filter(
+        (m) => m.missing.includes(key) || (m.verdict !== 'pass' && m.typical?.includes(key)),
+      );
       return [
         {
           kind: 'figure',
           key,
-          points: lacking.reduce((sum, w) => sum + weights[w] * 100, 0),
-          decides: now.musts.filter((m) => m.missing.includes(key)).map((m) => m.key),
+          points:
+            tried.length > 0
+              ? spread(tried)
+              : lacking.reduce((sum, w) => sum + weights[w] * 100, 0),
+          decides: [...new Set([...open.map((m) => m.key), ...turned(tried)])],
           origin: undefined,
         },
       ];

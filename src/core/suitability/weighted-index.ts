@@ -1,3 +1,4 @@
+import type { FigureKey } from '../readings';
 import { certain, unknown, weightedSum, type Estimate, type Known } from '../numeric';
 
 /** One reason of an index: what was looked at, what it says, and how good that is. */
@@ -8,10 +9,12 @@ export interface IndexReason {
   readonly weight: number;
   /** 0–1, or not known. */
   readonly worth: number | undefined;
-  /** What stands in for a worth that is not known; absent: anything from 0 to 1. */
+  /** What stands in for a worth that is not known, or is known with doubt; absent: anything from 0 to 1, or exactly the worth. */
   readonly standIn?: Known | undefined;
   /** The option the sheet names, where it is a fact. */
   readonly says?: string | undefined;
+  /** The figure behind it, where nobody has given it and what is typical of the class stands in. */
+  readonly typical?: readonly FigureKey[] | undefined;
 }
 
 export interface SuitabilityIndex {
@@ -33,7 +36,7 @@ export function weightedIndex(reasons: readonly IndexReason[]): SuitabilityIndex
   const share = reasons.reduce((sum, r) => sum + (r.worth === undefined ? 0 : r.weight), 0);
   const worth = weightedSum(
     reasons.map(({ worth: told, standIn, weight }) => ({
-      figure: told === undefined ? (standIn ?? certain(0)) : certain(told),
+      figure: standIn ?? certain(told ?? 0),
       weight,
     })),
   );

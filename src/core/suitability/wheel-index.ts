@@ -1,6 +1,7 @@
 import { kindOfMachine } from '../donor';
 import { GROUNDS, type Ground, type GroundShares } from '../brief';
-import { oneOf, piecewiseLinear, type Estimate } from '../numeric';
+import { derive, oneOf, piecewiseLinear } from '../numeric';
+import type { NormalFigure } from '../readings';
 import { told, type Whose } from './told';
 import { weightedIndex, type IndexReason, type SuitabilityIndex } from './weighted-index';
 
@@ -46,9 +47,9 @@ const REAR = {
 };
 
 function rim(
-  name: string,
+  name: 'wheelFront' | 'wheelRear',
   weight: number,
-  diameter: Estimate,
+  { estimate: diameter, typical }: NormalFigure,
   worths: typeof FRONT,
   rough: number,
   whose: string,
@@ -56,7 +57,14 @@ function rim(
   const worthOf = (inches: number) =>
     rough * piecewiseLinear(worths.rough, inches) +
     (1 - rough) * piecewiseLinear(worths.road, inches);
-  if (diameter.kind === 'known') return { name, weight, worth: worthOf(diameter.mid / 25.4) };
+  if (diameter.kind === 'known')
+    return {
+      name,
+      weight,
+      worth: worthOf(diameter.mid / 25.4),
+      standIn: derive([diameter], (mm) => worthOf(mm / 25.4)),
+      ...(typical ? { typical } : {}),
+    };
   const sizes = worths.rough.map(({ x }) => worthOf(x));
   const answers = sizes.map((value) => ({ value, chance: 1 / sizes.length }));
   return {
@@ -70,8 +78,8 @@ function rim(
 /** Wheels against the ground mix, 0–1: rim sizes, spokes, tubes (a plug mends a tubeless tyre by the road). Worths are our own assumption. */
 export function wheelIndex(
   donor: Whose,
-  front: Estimate,
-  rear: Estimate,
+  front: NormalFigure,
+  rear: NormalFigure,
   shares: GroundShares,
 ): SuitabilityIndex {
   const rough = roughness(shares);

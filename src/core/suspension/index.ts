@@ -3,14 +3,12 @@ export { clearanceAsked } from './clearance-asked';
 export { CLEARANCE_ASKED, TRAVEL_ASKED } from './ground-asks';
 export { predictedForkSag, predictedShockSag, SAG_FACTS } from './predicted-sag';
 export {
-  DESIGN_SPREAD,
   endMatch,
   riderLike,
   SPRING_SLACK,
   springFactor,
   springMismatch,
   suspensionMatch,
-  USUAL_DESIGN_RIDER,
   type EndMatch,
   type SuspensionEnd,
   type SuspensionParts,

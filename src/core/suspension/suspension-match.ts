@@ -1,25 +1,10 @@
 import type { Brief } from '../brief';
-import type { DonorClass } from '../donor';
 import { factInUse, type DonorFacts } from '../facts';
-import { between, certain, combine, derive, source, type Estimate, type Known } from '../numeric';
+import { between, certain, combine, source, type Estimate, type Known } from '../numeric';
 import type { Millimetres } from '../units';
 import { travelShare } from './travel-share';
 
 export type SuspensionEnd = 'front' | 'rear';
-
-/** Rider that stock springs of a class suit where nobody has said, kg, ± {@link DESIGN_SPREAD}: 75 kg light dual-sport, up to 100 kg mid-size twin (common practice, no source). */
-export const USUAL_DESIGN_RIDER: Readonly<Record<DonorClass, number>> = {
-  'air-trail-single': 75,
-  'dual-sport-single': 75,
-  'long-range-dual-sport': 78,
-  'competition-single': 80,
-  'road-adventure-single': 80,
-  'scrambler-single': 85,
-  'rally-twin': 90,
-  'road-v-twin': 90,
-  'large-adventure-twin': 92,
-};
-export const DESIGN_SPREAD = 8;
 
 /** A spring is let pass within this share of the mass it was made for (reference: respring beyond 10 %, from memory). */
 export const SPRING_SLACK = 0.1;
@@ -62,8 +47,8 @@ export interface SuspensionParts {
 export interface EndMatch {
   readonly end: SuspensionEnd;
   readonly travel: Estimate;
-  readonly mismatch: Known;
-  readonly springs: Known;
+  readonly mismatch: Estimate;
+  readonly springs: Estimate;
   readonly adjusters: Known;
   /** travel × springs × adjusters, 0–1. */
   readonly index: Estimate;
@@ -80,7 +65,7 @@ export function endMatch(
   end: SuspensionEnd,
   brief: Brief,
   travel: Estimate<Millimetres>,
-  design: Known,
+  design: Estimate,
   facts: DonorFacts | undefined,
   parts: SuspensionParts,
   machine: string,
@@ -90,8 +75,8 @@ export function endMatch(
   const carried = riderLike(brief, end);
   const mismatch = parts.sprungToRider.has(end)
     ? certain(0)
-    : derive([design], (kg) => springMismatch(carried, kg));
-  const springs = derive([mismatch], (m) => springFactor(m, softIsFine));
+    : combine([design] as const, (kg) => springMismatch(carried, kg));
+  const springs = combine([mismatch] as const, (m) => springFactor(m, softIsFine));
   const adjust = end === 'front' ? 'forkAdjust' : 'shockAdjust';
   const says = factInUse(facts?.[adjust])?.value;
   const graded = (worth: number) => 1 - rough * (1 - worth);

@@ -1,20 +1,18 @@
 'use client';
 import { CautionList } from '@/ui/CautionList';
-import { Box, Button, chakra, Flex, Grid, Text } from '@chakra-ui/react';
+import { Box, Button, chakra, Grid, Text } from '@chakra-ui/react';
 import NextLink from 'next/link';
 import { shortName } from '@/core/donor';
 import { METRIC_DEFINITIONS, type Metric } from '@/core/assessment';
 import {
   estimateText,
-  closerWords,
   formatNumber,
   formatWithUnit,
   METRIC_WORDS,
-  mustWords,
   STANCE_WORDS,
-  VERDICT_SIGNS,
   type Reader,
 } from '@/ui/messages';
+import { MustList } from './MustList';
 import type { WeighRow } from './use-weigh-up';
 
 const Link = chakra('button');
@@ -121,27 +119,7 @@ export function ScoreDetail({
         <Text fontWeight="700" fontFamily="heading" mb="1">
           Musts
         </Text>
-        {assessment.musts.map((m) => (
-          <Flex key={m.key} gap="2">
-            <Text
-              color={VERDICT_SIGNS[m.verdict].colour}
-              fontWeight="800"
-              width="14px"
-              flexShrink={0}
-              title={VERDICT_SIGNS[m.verdict].words}
-            >
-              {VERDICT_SIGNS[m.verdict].sign}
-            </Text>
-            <Text>
-              {mustWords(m, reader)}
-              {m.verdict === 'fail' && row.closers.has(m.key) && (
-                <Text as="span" color="fg.muted">
-                  . {closerWords(row.closers.get(m.key)!, reader)}
-                </Text>
-              )}
-            </Text>
-          </Flex>
-        ))}
+        <MustList row={row} reader={reader} />
         {assessment.stance.kind === 'known' && (
           <Text mt="2">
             Astride: {STANCE_WORDS[assessment.stance.band]}; one foot down:{' '}

@@ -26,6 +26,7 @@ const LEGEND: readonly (readonly [Known, string])[] = [
   ['heard', 'heard'],
   ['estimated', 'estimated'],
   ['computed', 'computed from several'],
+  ['typical', 'rests on what is typical of its class'],
   ['unknown', 'not known'],
 ];
 
@@ -133,14 +134,16 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
               How sure is this?
             </Link>
           )}
-          {reasons.map((r) => (
-            <Text key={r} color="fg.muted">
-              {r}
-            </Text>
-          ))}
         </Box>
         <ViewSwitch model={model} />
       </Flex>
+      <Box mb="2">
+        {reasons.map((r) => (
+          <Text key={r} color="fg.muted">
+            {r}
+          </Text>
+        ))}
+      </Box>
       <Flex gap="5" wrap="wrap" mb="1.5">
         <Tick
           label={`Hide what is equal${model.hidden > 0 ? ` (${model.hidden})` : ''}`}

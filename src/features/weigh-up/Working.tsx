@@ -11,6 +11,7 @@ import {
   nameWords,
   optionWords,
   ORIGIN_WORDS,
+  typicalWords,
   type Reader,
 } from '@/ui/messages';
 
@@ -25,6 +26,11 @@ function InputRow({ input, reader }: { readonly input: WorkingInput; readonly re
     <Table.Row bg="transparent">
       <Table.Cell px="0" py="1" verticalAlign="top">
         {nameWords(input.name)}
+        {input.typical && (
+          <Text fontSize="xs" color="unsure">
+            <OriginMark known="typical" /> {typicalWords(input)}
+          </Text>
+        )}
         {input.reading && (
           <Text fontSize="xs" color="fg.muted">
             <OriginMark known={input.reading.origin} />{' '}

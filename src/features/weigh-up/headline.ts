@@ -1,7 +1,7 @@
-import type { MustResult } from '@/core/assessment';
+import { settledBy, type MustResult } from '@/core/assessment';
 import { shortName } from '@/core/donor';
-import { leading } from '@/core/preference';
-import { chanceWords, MUST_SHORT } from '@/ui/messages';
+import { leading, WANT_KEYS } from '@/core/preference';
+import { chanceWords, MUST_SHORT, nameWords, ofClass, settleWords } from '@/ui/messages';
 import type { State, WeighRow } from './use-weigh-up';
 
 const list = (words: readonly string[]): string =>
@@ -15,11 +15,26 @@ const points = (r: WeighRow) => String(Math.round(r.score.points.mid));
 const doubts = ({ ranked }: WeighRow): string =>
   list(
     ranked.open.map((m) =>
-      m.chance === undefined
+      m.chance === undefined || m.verdict === 'not-known'
         ? `${MUST_SHORT[m.key]} not known`
         : `${MUST_SHORT[m.key]} in ${chanceWords(m.chance)}`,
     ),
   );
+
+/** So many figures are named, the rest counted. */
+const NAMED = 4;
+
+/** What of a leader nobody has given and its class stands in for, as a sentence; nothing where all was given. */
+function untold({ assessment: { metrics }, entry: { donor } }: WeighRow): readonly string[] {
+  const keys = [...new Set(WANT_KEYS.flatMap((want) => metrics[want].typical ?? []))];
+  if (keys.length === 0) return [];
+  const names = keys.map((key) => nameWords(key).toLowerCase());
+  const more = names.length - NAMED;
+  const said = more > 1 ? [...names.slice(0, NAMED), `${more} more`] : names;
+  return [
+    `Nobody has given ${shortName(donor)}’s ${list(said)}: what is typical of its class (${ofClass(donor.donorClass)}) stands in.`,
+  ];
+}
 
 /** Draws in which all musts hold, where that is not next to certain. */
 const surely = ({ ranked: { chance } }: WeighRow): string =>
@@ -51,6 +66,23 @@ function answerOf(rows: readonly WeighRow[], state: State): string {
   return `No candidate keeps every must ${they}. Worth most: ${name(one)}, which breaks ${shorts(one.ranked.failed)}.`;
 }
 
+/** The one reading that would settle what is doubtful of the nearest, or the part that would. */
+function settling({ ranked, assessment: { figures }, closers }: WeighRow): readonly string[] {
+  const [must] = ranked.open;
+  if (!must) return [];
+  const key = settledBy(must, figures);
+  const closer = closers.get(must.key);
+  const says = [
+    ...(key ? [settleWords(key)] : []),
+    ...(closer
+      ? [
+          `a part could, too: ${closer.part.name.charAt(0).toLowerCase()}${closer.part.name.slice(1)}`,
+        ]
+      : []),
+  ].join('; ');
+  return says ? [`${says.charAt(0).toUpperCase()}${says.slice(1)}.`] : [];
+}
+
 /** The answer in a sentence or three: who is ahead, who is in doubt, who is out and why. */
 export function headline(
   rows: readonly WeighRow[],
@@ -66,6 +98,12 @@ export function headline(
   return {
     answer: answerOf(rows, state),
     reasons: [
+      ...(kind === 'doubtful' && first.length === 1
+        ? rows.filter((r) => r.ranked.id === first[0]?.id).flatMap(settling)
+        : []),
+      ...(kind === 'kept' || kind === 'doubtful'
+        ? rows.filter((r) => first.some(({ id }) => id === r.ranked.id)).flatMap(untold)
+        : []),
       ...(open.length > 0
         ? [`In doubt: ${list(open.map((r) => `${name(r)} (${doubts(r)})`))}.`]
         : []),

@@ -6,8 +6,8 @@ import { shortName } from '@/core/donor';
 import { firmness, type RankDoubt } from '@/core/doubt';
 import { seatShape } from '@/core/fit';
 import { inCurrency, partsCost } from '@/core/money';
-import { said, type Interval } from '@/core/numeric';
-import type { FigureKey } from '@/core/readings';
+import { said } from '@/core/numeric';
+import { knownAs, type FigureKey } from '@/core/readings';
 import { stakes, type Stake } from '@/core/stakes';
 import type { FactKey } from '@/core/facts';
 import { BRIEF_KEY, SHEET_VERSION, type Dossier, type Sheet } from '../records';
@@ -111,7 +111,7 @@ export function candidateSheet(
 }
 
 /** The brief as a sheet keeps it: where its figures came from is nobody’s matter later. */
-function frozenBrief({ origins: _origins, ...brief }: Brief): Sheet['brief'] {
+function frozenBrief({ origins: _origins, typical: _typical, ...brief }: Brief): Sheet['brief'] {
   return brief;
 }
 
@@ -204,20 +204,21 @@ function doubtOf(candidateId: string, { doubt }: SheetSources): Pick<Sheet, 'dou
   };
 }
 
-function question(
-  { kind, key, points, decides, origin }: Stake,
+/** One open question as it is asked: what hangs on it, and what is thought now, how it is known and on which basis. */
+export function question(
+  { kind, key, points, decides }: Pick<Stake, 'kind' | 'key' | 'points' | 'decides'>,
   figures: StandingCandidate['stock']['figures'],
 ): Sheet['open'][number] {
   if (kind === 'fact') return { kind, key: key as FactKey, points, decides };
   const figure = key as FigureKey;
-  const { estimate } = figures[figure];
-  const now: Interval | undefined = estimate.kind === 'known' ? estimate.interval : undefined;
+  const { estimate, basis } = figures[figure];
+  const origin = knownAs(figures[figure]);
   return {
     kind,
     key: figure,
     points,
     decides,
-    ...(origin === undefined ? {} : { origin }),
-    ...(now ? { now } : {}),
+    ...(origin === undefined ? {} : { origin, basis }),
+    ...(estimate.kind === 'known' ? { now: { ...estimate.interval } } : {}),
   };
 }

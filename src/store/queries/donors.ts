@@ -82,6 +82,7 @@ export function assessmentOf(donor: Donor, dossier: Dossier): Assessment | undef
     known?.of.brief === of.brief &&
     known.of.donor === of.donor &&
     known.of.evidence === of.evidence &&
+    known.of.takenAsKept === of.takenAsKept &&
     known.of.aboard.parts.length === of.aboard.parts.length &&
     known.of.aboard.parts.every((p, i) => p === of.aboard.parts[i]);
   if (same) return known.made;

@@ -1,4 +1,4 @@
-export { candidateSheet, type SheetSources } from './candidate-sheet';
+export { candidateSheet, question, type SheetSources } from './candidate-sheet';
 export { doubtModel, DRAWING } from './doubt-model';
 export { withBuilds } from './with-builds';
 export { assessmentOf, checksOf, figureOf, figuresOf, moneyOf, resolvedDonors } from './donors';

@@ -80,7 +80,15 @@ export function bareCase(dossier: Dossier, brief: Brief, donorId: string): BareC
   const donor = resolveDonor(donors, donorId);
   if (!donor) return undefined;
   const aboard = aboardOf(donors, partsOf(dossier), donorId);
-  return { brief, donor, aboard, evidence: evidenceIn(dossier) };
+  const candidate = Object.values(dossier.candidates).find((c) => c.donorId === donorId);
+  const taken = candidate?.takenAsKept ?? [];
+  return {
+    brief,
+    donor,
+    aboard,
+    evidence: evidenceIn(dossier),
+    ...(taken.length > 0 ? { takenAsKept: taken } : {}),
+  };
 }
 
 /** One result for each purpose asked for, thrown away with the dossier it was computed from. */
@@ -115,6 +123,7 @@ const isSameCase = (a: Case, b: Case): boolean =>
   a.brief === b.brief &&
   a.donor === b.donor &&
   a.evidence === b.evidence &&
+  isSameList(a.takenAsKept ?? [], b.takenAsKept ?? []) &&
   isSameList(a.parts, b.parts) &&
   isSameList(a.aboard.parts, b.aboard.parts) &&
   isSameList(a.aboard.readOnIt, b.aboard.readOnIt);

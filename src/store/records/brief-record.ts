@@ -16,7 +16,9 @@ import {
   type BriefOrigins,
   type Ground,
 } from '@/core/brief';
+import { DONOR_CLASSES } from '@/core/donor';
 import { WANT_KEYS } from '@/core/preference';
+import { TYPICAL_KEYS, typicalLimits, type OwnTypical, type TypicalKey } from '@/core/typical';
 import type { CurrencyCode } from '@/core/units';
 import { currencySchema as currency } from './currency';
 import { idSchema as id, isoDay } from './id';
@@ -59,6 +61,26 @@ const origins = z.partialRecord(
     z.strictObject({ kind: z.literal('taken'), from: z.string().min(1).max(60) }),
   ]),
 ) as unknown as z.ZodType<BriefOrigins>;
+
+const typicalSpan = (key: TypicalKey) => {
+  const { min, max } = typicalLimits(key);
+  const end = z.number().min(min).max(max);
+  return z
+    .strictObject({ low: end, mid: end, high: end })
+    .refine(({ low, mid, high }) => low <= mid && mid <= high, {
+      message: 'low, typical and high must rise',
+    })
+    .optional();
+};
+const typicalLine = z.strictObject(
+  Object.fromEntries(TYPICAL_KEYS.map((key) => [key, typicalSpan(key)])) as {
+    [K in TypicalKey]: ReturnType<typeof typicalSpan>;
+  },
+);
+const typical = z.partialRecord(
+  z.enum(DONOR_CLASSES),
+  typicalLine,
+) as unknown as z.ZodType<OwnTypical>;
 
 export const briefSchema = z.strictObject({
   rider: z.strictObject({
@@ -148,6 +170,7 @@ export const briefSchema = z.strictObject({
     .refine(noTwice, { message: 'a purpose stands twice' })
     .optional(),
   origins: origins.optional(),
+  typical: typical.optional(),
 }) satisfies z.ZodType<Brief>;
 
 const EVEN_MIX: Readonly<Record<Ground, number>> = {

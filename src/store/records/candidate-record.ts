@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { BUILD_STAGES, type BuildStage } from '@/core/build';
+import { MUST_KEYS, type MustKey } from '@/core/brief';
 import { idSchema as id } from './id';
 import type { RecordType } from './record-type';
 
@@ -13,6 +14,8 @@ export interface Candidate {
   /** 0–11: letter, hue, dash pattern and shape follow from it. */
   readonly plate: number;
   readonly notes?: CandidateNotes | undefined;
+  /** Musts that the rider takes as kept while nobody has given what they are judged by. */
+  readonly takenAsKept?: readonly MustKey[] | undefined;
 }
 
 export const NOTE_KINDS = ['likes', 'dislikes', 'compromises'] as const;
@@ -45,6 +48,7 @@ export const candidateSchema = z.strictObject({
   notes: z
     .strictObject({ likes: sentences, dislikes: sentences, compromises: sentences })
     .optional(),
+  takenAsKept: z.array(z.enum(MUST_KEYS)).max(MUST_KEYS.length).optional(),
 }) satisfies z.ZodType<Candidate>;
 export const buildSchema = z.strictObject({
   id,

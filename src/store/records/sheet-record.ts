@@ -3,7 +3,7 @@ import { BUILD_STAGES } from '@/core/build';
 import { MUST_KEYS, STANCE_BANDS } from '@/core/brief';
 import { FACT_KEYS, type FactKey } from '@/core/facts';
 import { WANT_KEYS } from '@/core/preference';
-import { FIGURE_KEYS, ORIGINS, type FigureKey } from '@/core/readings';
+import { BASES, FIGURE_KEYS, KNOWN_AS, type FigureKey } from '@/core/readings';
 import { frozenBriefSchema } from './frozen-brief';
 import { PLATE_COUNT } from './candidate-record';
 import { idSchema as id, isoDay } from './id';
@@ -173,7 +173,9 @@ export const sheetSchema = z.strictObject({
           key: z.enum(FIGURE_KEYS as readonly [FigureKey, ...FigureKey[]]),
           points: z.number(),
           decides: z.array(z.enum(MUST_KEYS)).max(MUST_KEYS.length),
-          origin: z.enum(ORIGINS).optional(),
+          /** How what is thought now is known; sheets of older versions say who said what it comes from. */
+          origin: z.enum(KNOWN_AS).optional(),
+          basis: z.enum(BASES).optional(),
           now: interval.optional(),
         }),
         z.strictObject({

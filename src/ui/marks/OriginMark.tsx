@@ -1,8 +1,8 @@
 'use client';
 import type { Origin } from '@/core/readings';
 
-/** How a figure is known, by shape: measured, claimed, heard, estimated, computed. */
-export type Known = Origin | 'computed' | 'unknown';
+/** How a figure is known, by shape: measured, claimed, heard, estimated, computed, or only what is typical of its class. */
+export type Known = Origin | 'computed' | 'typical' | 'unknown';
 
 const WORDS: Readonly<Record<Known, string>> = {
   measured: 'measured',
@@ -10,6 +10,7 @@ const WORDS: Readonly<Record<Known, string>> = {
   heard: 'heard',
   estimated: 'estimated',
   computed: 'computed',
+  typical: 'typical of its class',
   unknown: 'not known',
 };
 
@@ -24,6 +25,7 @@ const DRAWN: Readonly<Record<Known, React.ReactNode>> = {
     />
   ),
   computed: <path d="M2 3.800h8M2 8h8" />,
+  typical: <path d="M1 9.500h2.200V6.500h2V3h1.600v3.500h2v3H11" />,
   unknown: (
     <path
       d="M6 1.200a4.800 4.800 0 1 1 0 9.600a4.800 4.800 0 0 1 0-9.600"
@@ -58,7 +60,7 @@ export function OriginMark({
   );
 }
 
-const LEGEND: readonly Known[] = ['measured', 'claimed', 'heard', 'estimated'];
+const LEGEND: readonly Known[] = ['measured', 'claimed', 'heard', 'estimated', 'typical'];
 
 /** What the marks stand for. */
 export function OriginLegend() {

@@ -3,7 +3,14 @@ import type { InspectionPoint, PaperPoint } from '@/core/inspection';
 import type { FigureKey } from '@/core/readings';
 import type { Sheet } from '@/store/records';
 import { formatFigure, type Reader } from './format';
-import { FACT_WORDS, FIGURE_WORDS, MUST_SHORT, optionWords, ORIGIN_WORDS } from './words';
+import {
+  BASIS_WORDS,
+  FACT_WORDS,
+  FIGURE_WORDS,
+  MUST_SHORT,
+  optionWords,
+  KNOWN_WORDS,
+} from './words';
 
 /** How a figure is found out on the machine, or whom to ask. */
 const FIND_FIGURE: Partial<Readonly<Record<FigureKey, string>>> = {
@@ -38,6 +45,13 @@ const FIND_FIGURE: Partial<Readonly<Record<FigureKey, string>>> = {
   wheelFront: 'Read it on the tyre.',
   wheelRear: 'Read it on the tyre.',
 };
+
+/** The one figure that would settle a must, and how it is found out. */
+export const settleWords = (key: FigureKey): string =>
+  `${FIGURE_WORDS[key]} would settle it: ${lowerFirst(FIND_FIGURE[key] ?? ELSEWHERE).replace(/\.$/, '')}`;
+
+const ELSEWHERE = 'Read it in the handbook or the papers, or measure it.';
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 export interface AskWords {
   readonly name: string;
@@ -75,12 +89,15 @@ export function askWords(open: Sheet['open'][number], reader: Reader): AskWords 
   }
   const key: FigureKey = open.key;
   const thought = open.now
-    ? `${formatFigure(open.now.mid, key, reader)}${open.origin ? `, ${ORIGIN_WORDS[open.origin]}` : ''}`
+    ? [
+        `${formatFigure(open.now.mid, key, reader)}${open.basis && open.basis !== 'stated' ? ` ${BASIS_WORDS[open.basis]}` : ''}`,
+        ...(open.origin ? [KNOWN_WORDS[open.origin]] : []),
+      ].join(', ')
     : 'not known';
   return {
     name: FIGURE_WORDS[key],
     thought,
-    how: FIND_FIGURE[key] ?? 'Read it in the handbook or the papers, or measure it.',
+    how: FIND_FIGURE[key] ?? ELSEWHERE,
     why,
     options: [],
   };

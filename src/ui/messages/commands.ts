@@ -1,5 +1,5 @@
 import type { CommandLabel } from '@/store/history';
-import { FIGURE_WORDS, GROUND_WORDS, METRIC_WORDS, nameWords } from './words';
+import { FIGURE_WORDS, GROUND_WORDS, METRIC_WORDS, MUST_WORDS, nameWords } from './words';
 
 /** What a command did, for the undo button and its notice. */
 export function commandWords(label: CommandLabel): string {
@@ -8,6 +8,10 @@ export function commandWords(label: CommandLabel): string {
   switch (code) {
     case 'edit-brief':
       return `brief: ${nameWords(f('field')).toLowerCase()}`;
+    case 'take-as-kept':
+      return `${f('name')}: ${MUST_WORDS[f('must') as keyof typeof MUST_WORDS]?.toLowerCase() ?? 'must'} on your word`;
+    case 'edit-typical':
+      return `what is typical: ${nameWords(f('figure')).toLowerCase()}`;
     case 'edit-ground':
       return `ground: ${GROUND_WORDS[f('ground') as keyof typeof GROUND_WORDS]?.toLowerCase() ?? ''}`;
     case 'start-brief':

@@ -97,24 +97,54 @@ export function formatBase(base: number, dimension: ShownDimension, reader: Read
 export const formatWithUnit = (base: number, dimension: ShownDimension, reader: Reader): string =>
   `${formatBase(base, dimension, reader)} ${unitSign(dimension, reader)}`.trim();
 
+/** Whether the reader's unit of consumption counts distance for fuel, so that more is less. */
+const fallsAsItRises = ({ units, currency }: Reader): boolean =>
+  unitEntry(preferredUnit('consumption', units, currency)).factor === undefined;
+
 /** An estimate as a figure with its span, or "not known". */
 export function estimateText(estimate: Said, dimension: ShownDimension, reader: Reader): string {
   if (estimate.kind === 'unknown') return 'not known';
   const { low, mid, high } = estimate.interval;
-  const [a, m, b] = [low, mid, high].map((x) => formatBase(x, dimension, reader));
+  const upsideDown = dimension === 'consumption' && fallsAsItRises(reader);
+  const [a, m, b] = (upsideDown ? [high, mid, low] : [low, mid, high]).map((x) =>
+    formatBase(x, dimension, reader),
+  );
   const sign = unitSign(dimension, reader);
   return a === b ? `${m} ${sign}`.trim() : `${m} ${sign} (${a} to ${b})`;
 }
 
-/** A base figure of a sheet in the unit it is shown in, with its sign: wheels in inches, ratios without trailing zeros, years bare. */
-export function formatFigure(base: number, key: FigureKey, reader: Reader): string {
+/** A base figure of a sheet in the unit it is shown in: wheels in inches, ratios without trailing zeros, years bare. */
+function figureNumber(base: number, key: FigureKey, reader: Reader): string {
   const { dimension } = figureDefinition(key);
-  if (dimension === 'money') return `${formatNumber(base)} ${reader.currency}`;
+  if (dimension === 'money') return formatNumber(base);
   const unit = figureUnit(key, reader.units, reader.currency);
   const shown = fromBase(base, unit);
   if (dimension === 'year') return String(Math.round(shown));
-  const text = dimension === 'ratio' ? trimmed(shown) : formatNumber(shown, PLACES[unit] ?? 0);
-  return `${text} ${unitEntry(unit).symbol}`.trim();
+  return dimension === 'ratio' ? trimmed(shown) : formatNumber(shown, PLACES[unit] ?? 0);
+}
+
+/** The same with its sign. */
+export function formatFigure(base: number, key: FigureKey, reader: Reader): string {
+  const { dimension } = figureDefinition(key);
+  const sign =
+    dimension === 'money'
+      ? reader.currency
+      : dimension === 'year'
+        ? ''
+        : unitEntry(figureUnit(key, reader.units, reader.currency)).symbol;
+  return `${figureNumber(base, key, reader)} ${sign}`.trim();
+}
+
+/** The span of a figure, its sign said once and the smaller number first: "197 to 222 kg"; empty where both ends read alike. */
+export function figureSpan(
+  { low, high }: { readonly low: number; readonly high: number },
+  key: FigureKey,
+  reader: Reader,
+): string {
+  const swapped = figureDefinition(key).dimension === 'consumption' && fallsAsItRises(reader);
+  const [from, to] = swapped ? [high, low] : [low, high];
+  const [a, b] = [figureNumber(from, key, reader), formatFigure(to, key, reader)];
+  return formatFigure(from, key, reader) === b ? '' : `${a} to ${b}`;
 }
 
 /** A quoted amount exactly as quoted. */

@@ -1,4 +1,4 @@
-export { askWords, pointWords, type AskWords } from './ask';
+export { askWords, pointWords, settleWords, type AskWords } from './ask';
 export {
   briefLine,
   brokenWords,
@@ -26,6 +26,7 @@ export { doubtWords } from './doubts';
 export {
   estimateText,
   fieldPlaces,
+  figureSpan,
   formatBase,
   formatFigure,
   formatNumber,
@@ -39,6 +40,7 @@ export { formulaWords } from './formulas';
 export { fitsWords, FLAG_WORDS, partCellFaultWords, partFacts } from './parts';
 export { gapWords } from './gaps';
 export { knownBy } from './known-by';
+export { ofClass, typicalWords } from './typical-words';
 export {
   leadWords,
   leftOutWords,

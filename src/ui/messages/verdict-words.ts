@@ -2,6 +2,7 @@ import type { MustVerdict, SaidMust } from '@/core/assessment';
 import { formatBase, formatWithUnit, type Reader } from './format';
 import { METRIC_WORDS, MUST_WORDS, nameWords } from './words';
 import { METRIC_DEFINITIONS } from '@/core/assessment';
+import { restsOn } from './typical-words';
 
 export const VERDICT_SIGNS: Readonly<
   Record<MustVerdict, { readonly sign: string; readonly words: string; readonly colour: string }>
@@ -26,27 +27,35 @@ export function chanceWords(chance: number): string {
 const doubtWords = ({ chance }: SaidMust): string =>
   chance === undefined || chance === 0 || chance === 1 ? '' : `; holds in ${chanceWords(chance)}`;
 
+/** What the class says of a limit that has not been read. */
+const byClass = ({ chance, typical }: SaidMust): string =>
+  chance === undefined || !typical
+    ? ''
+    : `; by what is typical of its class it holds in ${chanceWords(chance)}, so ask for the papers`;
+
 /** One must in words: what was asked, what is there, how often it holds, and why it cannot be said where it cannot. */
 export function mustWords(must: SaidMust, reader: Reader): string {
   const name = MUST_WORDS[must.key];
+  if (must.taken)
+    return `${name}: ${must.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} not known; taken as kept, on your word`;
   if (!must.metric || must.need === undefined) {
     return must.verdict === 'not-known'
-      ? `${name}: ${must.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} not known`
+      ? `${name}: ${must.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} not known${byClass(must)}`
       : must.verdict === 'unsure'
         ? `${name}: too near the limit to say; check the papers${doubtWords(must)}`
-        : `${name}${doubtWords(must)}`;
+        : `${name}${doubtWords(must)}${restsOn(must)}`;
   }
   const { dimension, better } = METRIC_DEFINITIONS[must.metric];
   const need = `${better === 'less' ? 'at most' : 'at least'} ${formatWithUnit(must.need, dimension, reader)}`;
   const metric = METRIC_WORDS[must.metric].name.toLowerCase();
-  if (must.have?.kind !== 'known')
-    return `${name}: ${must.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} not known, so ${metric} cannot be judged`;
+  if (must.have?.kind !== 'known' || must.verdict === 'not-known')
+    return `${name}: ${must.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} not known, so ${metric} cannot be judged${byClass(must)}`;
   const { low, mid, high } = must.have.interval;
   const span =
     must.verdict === 'unsure'
       ? ` (nine in ten: ${formatBase(low, dimension, reader)} to ${formatBase(high, dimension, reader)})`
       : '';
-  return `${name}: ${metric} ${formatWithUnit(mid, dimension, reader)}${span}, needed ${need}${doubtWords(must)}`;
+  return `${name}: ${metric} ${formatWithUnit(mid, dimension, reader)}${span}, needed ${need}${doubtWords(must)}${restsOn(must)}`;
 }
 
 /** What is added, in words: the part, then what it needs. */

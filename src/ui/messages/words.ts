@@ -13,7 +13,7 @@ import type { WantGroup } from '@/core/preference';
 import type { FactKey } from '@/core/facts';
 import type { SheetGroupKey } from '@/core/sheet';
 import type { AffectedFigure, PartKind } from '@/core/part';
-import type { Basis, FigureKey, Origin } from '@/core/readings';
+import type { Basis, FigureKey, KnownAs, Origin } from '@/core/readings';
 import type { UnitSystem } from '@/core/units';
 
 export const FIGURE_WORDS: Readonly<Record<FigureKey, string>> = {
@@ -111,6 +111,13 @@ export const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
   claimed: 'maker’s claim',
   heard: 'heard',
   estimated: 'my estimate',
+};
+
+/** How a figure is known that is not as it was read, too. */
+export const KNOWN_WORDS: Readonly<Record<KnownAs, string>> = {
+  ...ORIGIN_WORDS,
+  computed: 'computed',
+  typical: 'typical of its class',
 };
 
 export const FACT_WORDS: Readonly<Record<FactKey, string>> = {
@@ -582,7 +589,8 @@ const OTHER_WORDS: Readonly<Record<string, string>> = {
   'money.wrongPart_percent': 'Wrong-part allowance',
   'money.papers': 'Inspection and papers',
   'money.wear_per1000km': 'Tyres, chain, pads per 1000 km',
-  springRiderUsual: 'Springs suit a rider of (usual for its class)',
+  speedFirst: 'Speed for each 1000 rpm in first',
+  speedTop: 'Speed for each 1000 rpm in the highest gear',
   ownOffset: 'Own offset from sits',
   axleFront: 'Load on the front axle',
   axleRear: 'Load on the rear axle',

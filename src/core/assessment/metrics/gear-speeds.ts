@@ -1,44 +1,53 @@
-import { crawlSpeed, rpmAt } from '../../gearing';
-import { combine, type Estimate } from '../../numeric';
+import { combine, unknown, type Estimate } from '../../numeric';
 import { metric, type Metric } from '../formula';
-import { drivetrain, estimateOf } from '../propulsion';
-import { briefInput, figureInput } from '../working-inputs';
+import { gearing, type PullOf } from '../propulsion';
+import { briefInput, figureInput, type WorkingInput } from '../working-inputs';
 import type { LoadContext } from './context';
 
-/** Engine speed at the cruise in top gear by the redline, 0–1. */
-export function cruiseRevsMetric({ brief, donor, figures }: LoadContext): Metric {
-  return metric('cruiseRevs', revsAt({ brief, donor, figures }), [
-    briefInput(brief, 'trip.cruise_kmh'),
-    figureInput(figures, 'redline'),
-    figureInput(figures, 'primaryRatio'),
-    figureInput(figures, 'sprocketFront'),
-    figureInput(figures, 'sprocketRear'),
-  ]);
+type End = 'first' | 'top';
+const NAMES = { first: 'speedFirst', top: 'speedTop' } as const;
+
+/** Speed for each 1000 rpm in first or in the highest gear, km/h. */
+export function speedIn(end: End, of: PullOf): Estimate {
+  const found = gearing(of);
+  return found.kind === 'known' ? found.value[end] : unknown(...found.missing);
 }
 
-function revsAt({
-  brief,
-  donor,
-  figures,
-}: Pick<LoadContext, 'brief' | 'donor' | 'figures'>): Estimate {
-  const atCruise = estimateOf(drivetrain(donor, figures), (t) =>
-    rpmAt(t, t.gears.length, brief.trip.cruise_kmh),
+/** {@link speedIn} as an input, with what of the gears nobody has given. */
+export function gearInput(end: End, context: PullOf): WorkingInput {
+  const found = gearing(context);
+  const typical =
+    found.kind === 'known' && found.value.typical.length > 0 ? found.value.typical : undefined;
+  return { name: NAMES[end], dimension: 'speed', estimate: speedIn(end, context), typical };
+}
+
+/** Engine speed at the cruise in top gear by the redline, 0–1. */
+export function cruiseRevsMetric(context: LoadContext): Metric {
+  const { brief, figures } = context;
+  const { cruise_kmh } = brief.trip;
+  return metric(
+    'cruiseRevs',
+    combine(
+      [figures.redline.estimate, speedIn('top', context)] as const,
+      (redline, perThousand) => ((cruise_kmh / perThousand) * 1000) / redline,
+    ),
+    [
+      briefInput(brief, 'trip.cruise_kmh'),
+      figureInput(figures, 'redline'),
+      gearInput('top', context),
+    ],
   );
-  return combine([figures.redline.estimate, atCruise] as const, (redline, rpm) => rpm / redline);
 }
 
 /** Speed in first gear at idle, km/h. */
-export function crawlMetric({ donor, figures }: LoadContext): Metric {
-  const perIdle = estimateOf(drivetrain(donor, figures), (t) => crawlSpeed(t, 1));
+export function crawlMetric(context: LoadContext): Metric {
+  const { figures } = context;
   return metric(
     'crawl',
-    combine([figures.idleSpeed.estimate, perIdle] as const, (idle, per) => idle * per),
-    [
-      figureInput(figures, 'idleSpeed'),
-      figureInput(figures, 'ratio1'),
-      figureInput(figures, 'primaryRatio'),
-      figureInput(figures, 'sprocketFront'),
-      figureInput(figures, 'sprocketRear'),
-    ],
+    combine(
+      [figures.idleSpeed.estimate, speedIn('first', context)] as const,
+      (idle, perThousand) => (idle * perThousand) / 1000,
+    ),
+    [figureInput(figures, 'idleSpeed'), gearInput('first', context)],
   );
 }

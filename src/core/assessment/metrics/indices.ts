@@ -21,10 +21,7 @@ const indexMetric = (
 
 /** Wheels and tyres against the ground, 0–1. */
 export const wheelsMetric = ({ brief, donor, figures }: MetricContext): Metric =>
-  indexMetric(
-    'wheels',
-    wheelIndex(donor, figures.wheelFront.estimate, figures.wheelRear.estimate, brief.ground),
-  );
+  indexMetric('wheels', wheelIndex(donor, figures.wheelFront, figures.wheelRear, brief.ground));
 
 /** What survives a drop and a rock, 0–1. */
 export const protectionMetric = ({ donor }: MetricContext): Metric =>

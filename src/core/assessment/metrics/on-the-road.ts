@@ -1,22 +1,20 @@
 import { GROUNDS, type Brief, type Ground } from '../../brief';
 import { airAt, powerInAir, type Air } from '../../engine';
 import {
-  certain,
   clamp,
   derive,
-  fromRows,
+  isDoubtful,
   missingOf,
-  ROWS,
   unknown,
   type Estimate,
-  type Interval,
   type Known,
 } from '../../numeric';
 import { ROLLING_COEFFICIENT, type Propulsion, type RoadLoad } from '../../road-load';
 import type { Kilowatts } from '../../units';
-import { dragAreaOf, propulsionOf } from '../propulsion';
+import { dragAreaOf, gearing, propulsionOf, type Found, type PullKey } from '../propulsion';
 import { figureInput, metricInput, plainInput, type WorkingInput } from '../working-inputs';
 import { estimateIn, type LoadContext } from './context';
+import { gearInput } from './gear-speeds';
 
 /** The loosest ground that makes up at least a tenth of the way. */
 export const loosestGround = ({ ground }: Brief): Ground =>
@@ -47,42 +45,49 @@ export const roadLoad = (
   airDensity_kgm3: airOf(brief).density_kgm3,
 });
 
-/** Points of the grid on which a simulation is run, over the span of each source; between them it is straight. */
-const GRID = [0, 0.5, 1];
+/** How often the span between a middle and an end that cannot be reached is halved. */
+const HALVINGS = 5;
 
-/** Where a value lies on a grid of equal steps over a span. */
-function onGrid(value: number, low: number, high: number): { at: number; share: number } {
-  const steps = GRID.length - 1;
-  const place = high > low ? clamp((value - low) / (high - low), 0, 1) * steps : 0;
-  const at = Math.min(steps - 1, Math.floor(place));
-  return { at, share: place - at };
+/** One doubtful thing that a simulation is tried with. */
+interface Handle {
+  readonly figure: Known;
+  readonly at: (value: number) => number | undefined;
+}
+
+/** A figure at the end of a span, or at the farthest value towards it at which it can be reached at all. */
+function towards({ figure, at }: Handle, end: number, mid: number): { to: number; is: number } {
+  const whole = at(end);
+  if (whole !== undefined) return { to: end, is: whole };
+  let [good, bad, is] = [figure.mid, end, mid];
+  for (let i = 0; i < HALVINGS; i += 1) {
+    const half = (good + bad) / 2;
+    const tried = at(half);
+    if (tried === undefined) bad = half;
+    else [good, is] = [half, tried];
+  }
+  return { to: good, is };
 }
 
 /**
- * A figure that is simulated for a mass and a power: too slow for every row of the table, so it is run on a grid over the spans of both
- * and read between. The middle is simulated itself.
+ * A figure that is simulated: too slow for every row of the table, so it is run at the middle and at both ends of each doubtful thing
+ * alone; what each of them moves adds up, straight between the three (own approximation; the middle is exact).
  */
-function simulated(
-  mass: Known,
-  power: Known,
-  f: (mass: number, powerFactor: number) => number | undefined,
-): Known | undefined {
-  const mid = f(mass.mid, 1);
-  if (mid === undefined) return undefined;
-  const [m, p] = [mass.interval, power.interval];
-  if (!(m.high > m.low) && !(p.high > p.low)) return certain(mid);
-  const along = ({ low, high }: Interval, share: number) => low + (high - low) * share;
-  const table = GRID.map((i) =>
-    GRID.map((j) => f(along(m, i), along(p, j) / power.mid) ?? Number.NaN),
-  );
-  if (table.flat().some(Number.isNaN)) return undefined;
-  const cell = (i: number, j: number): number => table[i]?.[j] ?? mid;
-  const read = derive([mass, power], (kg, kW) => {
-    const [a, b] = [onGrid(kg, m.low, m.high), onGrid(kW, p.low, p.high)];
-    const at = (i: number) => cell(i, b.at) * (1 - b.share) + cell(i, b.at + 1) * b.share;
-    return at(a.at) * (1 - a.share) + at(a.at + 1) * a.share;
+function simulated(mid: number, handles: readonly Handle[]): Known {
+  const moved = handles.map((handle): ((value: number) => number) => {
+    const { figure } = handle;
+    const low = towards(handle, figure.interval.low, mid);
+    const high = towards(handle, figure.interval.high, mid);
+    return (value) => {
+      const { to, is } = value < figure.mid ? low : high;
+      return to === figure.mid
+        ? 0
+        : clamp((value - figure.mid) / (to - figure.mid), 0, 1) * (is - mid);
+    };
   });
-  return fromRows(mid, () => read.rows ?? new Float64Array(ROWS).fill(mid));
+  return derive(
+    handles.map((h) => h.figure),
+    (...values) => values.reduce((sum, value, i) => sum + (moved[i]?.(value) ?? 0), mid),
+  );
 }
 
 /** A figure of the moving machine from its thrust and what holds it back; `undefined` where it cannot be reached. */
@@ -95,42 +100,73 @@ export const whereInputs = (brief: Brief): readonly WorkingInput[] => {
 };
 
 /** What every figure of the moving machine is computed from. */
-export const roadInputs = ({
-  brief,
-  donor,
-  figures,
-  loaded,
-}: LoadContext): readonly WorkingInput[] => [
-  metricInput(loaded),
-  plainInput('dragArea', dragAreaOf(donor, brief)),
-  ...whereInputs(brief),
-  figureInput(figures, 'power'),
-  figureInput(figures, 'powerRpm'),
-  figureInput(figures, 'torque'),
-  figureInput(figures, 'torqueRpm'),
-  figureInput(figures, 'redline'),
-];
+export const roadInputs = (context: LoadContext): readonly WorkingInput[] => {
+  const { brief, donor, figures, loaded } = context;
+  return [
+    metricInput(loaded),
+    plainInput('dragArea', dragAreaOf(donor, brief)),
+    ...whereInputs(brief),
+    figureInput(figures, 'power'),
+    figureInput(figures, 'powerRpm'),
+    figureInput(figures, 'torque'),
+    figureInput(figures, 'torqueRpm'),
+    figureInput(figures, 'redline'),
+    figureInput(figures, 'idleSpeed'),
+    gearInput('first', context),
+    gearInput('top', context),
+  ];
+};
 
-/** A figure of the moving machine over the spans of power and mass; `otherwise` is named as missing where it cannot be reached. */
+/**
+ * A figure of the moving machine over the spans of its mass, its engine and its gears; `otherwise` is named as missing where it cannot
+ * be reached. The doubt of a quoted power moves the whole curve; of a typical one, its peak alone.
+ */
 export function onTheRoad(
-  { brief, donor, figures, loaded }: LoadContext,
+  context: LoadContext,
   figure: RoadFigure,
   ground: Ground,
   otherwise: string,
 ): Estimate {
+  const { brief, donor, figures, loaded } = context;
   const power = estimateIn<Kilowatts>(figures, 'power');
   const mass = loaded.estimate;
-  const propulsion = propulsionOf(donor, figures);
+  const [middle, gears] = [propulsionOf(context), gearing(context)];
   if (mass.kind === 'unknown' || power.kind === 'unknown')
     return unknown(...missingOf([mass, power]));
-  if (propulsion.kind === 'unknown') return unknown(...propulsion.missing);
+  if (middle.kind === 'unknown') return unknown(...middle.missing);
+  if (gears.kind === 'unknown') return unknown(...gears.missing);
   const [area, there] = [dragAreaOf(donor, brief), powerShare(brief)];
-  return (
-    simulated(mass, power, (kg, factor) =>
-      figure(
-        { ...propulsion.value, powerFactor: factor * there },
-        roadLoad(brief, kg, ground, area),
-      ),
-    ) ?? unknown(otherwise)
+  const run = (propulsion: Found<Propulsion>, kg: number, factor = 1): number | undefined =>
+    propulsion.kind === 'unknown'
+      ? undefined
+      : figure(
+          { ...propulsion.value, powerFactor: factor * there },
+          roadLoad(brief, kg, ground, area),
+        );
+  const tried = (key: PullKey, estimate: Known): Handle => ({
+    figure: estimate,
+    at: (value) => run(propulsionOf(context, { [key]: value }), mass.mid),
+  });
+  const typical = (['power', 'powerRpm', 'torque', 'torqueRpm', 'redline'] as const).flatMap(
+    (key): Handle[] => {
+      const { estimate, typical: stands } = figures[key];
+      return estimate.kind === 'known' && stands ? [tried(key, estimate)] : [];
+    },
   );
+  const handles: readonly Handle[] = [
+    { figure: mass, at: (kg) => run(middle, kg) },
+    ...(figures.power.typical
+      ? []
+      : [{ figure: power, at: (kW: number) => run(middle, mass.mid, kW / power.mid) }]),
+    ...typical,
+    tried('speedFirst', gears.value.first),
+    tried('speedTop', gears.value.top),
+  ];
+  const mid = run(middle, mass.mid);
+  return mid === undefined
+    ? unknown(otherwise)
+    : simulated(
+        mid,
+        handles.filter((h) => isDoubtful(h.figure)),
+      );
 }

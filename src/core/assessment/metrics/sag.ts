@@ -5,9 +5,6 @@ import { metric, type Metric } from '../formula';
 import { figureInput } from '../working-inputs';
 import type { LoadContext } from './context';
 
-/** Rake where the sheet does not say, degrees. Own assumption. */
-const USUAL_RAKE = 27;
-
 function loadOn({ brief, figures }: LoadContext, axle: 'front_kg' | 'rear_kg'): Estimate {
   const loads = axleLoads(brief, figures);
   return loads.kind === 'known' ? certain(loads.split[axle]) : unknown(...loads.missing);
@@ -20,18 +17,20 @@ const ofTravel = (sag: Estimate, travel: Estimate): Estimate =>
 export function sagFrontMetric(context: LoadContext): Metric {
   const { figures } = context;
   const onFront = loadOn(context, 'front_kg');
-  const rake =
-    figures.rake.estimate.kind === 'known' ? figures.rake.estimate.interval.mid : USUAL_RAKE;
+  const rake = figures.rake.estimate;
   return metric(
     'sagFront',
     ofTravel(
-      predictedForkSag(onFront, figures.forkRate.estimate, rake),
+      rake.kind === 'known'
+        ? predictedForkSag(onFront, figures.forkRate.estimate, rake.mid)
+        : unknown('rake'),
       figures.travelFront.estimate,
     ),
     [
       figureInput(figures, 'forkRate'),
+      figureInput(figures, 'rake'),
       figureInput(figures, 'travelFront'),
-      { name: 'axleFront', dimension: 'mass', estimate: onFront },
+      { name: 'axleFront', dimension: 'mass', estimate: onFront, typical: figures.mass.typical },
     ],
     SAG_FACTS,
   );
@@ -51,7 +50,7 @@ export function sagRearMetric(context: LoadContext): Metric {
       figureInput(figures, 'shockRate'),
       figureInput(figures, 'motionRatio'),
       figureInput(figures, 'travelRear'),
-      { name: 'axleRear', dimension: 'mass', estimate: onRear },
+      { name: 'axleRear', dimension: 'mass', estimate: onRear, typical: figures.mass.typical },
     ],
     SAG_FACTS,
   );

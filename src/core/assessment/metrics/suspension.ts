@@ -1,11 +1,8 @@
 import { kindOfMachine } from '../../donor';
-import { plusMinus, source, type Known } from '../../numeric';
 import {
-  DESIGN_SPREAD,
   endMatch,
   SPRING_SLACK,
   suspensionMatch,
-  USUAL_DESIGN_RIDER,
   type EndMatch,
   type SuspensionEnd,
 } from '../../suspension';
@@ -30,20 +27,12 @@ const endInputs = ({ end, travel, springs, adjusters, index }: EndMatch): readon
 /** How the weaker end suits ground, rider and load, 0–1. */
 export function suspensionMetric(context: MetricContext): SuspensionMetric {
   const { brief, donor, figures, suspension } = context;
-  const told = figures.springRiderMass.estimate;
-  const design: Known =
-    told.kind === 'known'
-      ? told
-      : source(
-          `springs/${kindOfMachine(donor)}`,
-          plusMinus(USUAL_DESIGN_RIDER[donor.donorClass], DESIGN_SPREAD),
-        );
   const match = (end: SuspensionEnd, travel: 'travelFront' | 'travelRear') =>
     endMatch(
       end,
       brief,
       estimateIn<Millimetres>(figures, travel),
-      design,
+      figures.springRiderMass.estimate,
       donor.facts,
       suspension,
       kindOfMachine(donor),
@@ -57,12 +46,7 @@ export function suspensionMetric(context: MetricContext): SuspensionMetric {
       [
         figureInput(figures, 'travelFront'),
         figureInput(figures, 'travelRear'),
-        {
-          name: told.kind === 'known' ? 'springRiderMass' : 'springRiderUsual',
-          dimension: 'mass',
-          estimate: design,
-          reading: figures.springRiderMass.reading,
-        },
+        figureInput(figures, 'springRiderMass'),
         briefInput(brief, 'rider.mass_kg'),
         ...endInputs(ends.front),
         ...endInputs(ends.rear),

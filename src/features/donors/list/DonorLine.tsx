@@ -1,5 +1,6 @@
 'use client';
 import { donorName } from '@/core/donor';
+import { knownAs } from '@/core/readings';
 import { CLASS_WORDS, formatFigure, type Reader } from '@/ui/messages';
 import { OriginMark } from '@/ui/marks/OriginMark';
 import { Plate } from '@/ui/marks/Plate';
@@ -99,7 +100,7 @@ export function DonorLine({
             color: figure?.reading ? undefined : 'var(--chakra-colors-fg-muted)',
           }}
         >
-          {figure?.reading && <OriginMark known={figure.reading.origin} />}
+          {figure?.reading && <OriginMark known={knownAs(figure) ?? 'unknown'} />}
           {value}
         </span>
       )}

@@ -6,6 +6,7 @@ import { donorName, type Donor } from '@/core/donor';
 import {
   figureDefinition,
   figureUnit,
+  knownAs,
   ORIGINS,
   readingInUse,
   rivalReadings,
@@ -26,6 +27,7 @@ import {
   FIGURE_WORDS,
   formatFigure,
   formatNumber,
+  figureSpan,
   formatQuoted,
   nameWords,
   ORIGIN_WORDS,
@@ -33,6 +35,7 @@ import {
   recordFaultWords,
 } from '@/ui/messages';
 import { SeenRows } from './SeenRows';
+import { TypicalLine } from './TypicalLine';
 import { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from '@/ui/stored';
 
 export const FIGURE_COLUMNS = {
@@ -40,9 +43,14 @@ export const FIGURE_COLUMNS = {
   xl: '118px 108px minmax(116px, 1.3fr) 136px minmax(60px, 1fr) 58px',
 };
 
+/** What stands in for the gears where nobody has counted teeth. */
+const SPEEDS = ['speedFirst', 'speedTop'] as const;
+
 interface RowsProps {
   /** The donor's own record. */
   readonly donor: Donor;
+  /** With all it inherits. */
+  readonly resolved: Donor;
   readonly name: string;
   readonly figureKey: FigureKey;
   /** What the model or variant it stands on says, where its own record says nothing. */
@@ -52,7 +60,15 @@ interface RowsProps {
 }
 
 /** One figure of a donor: each reading as quoted, and what it comes to on the basis everything is compared on. */
-export function FigureRows({ donor, name, figureKey, inherited, normal, reader }: RowsProps) {
+export function FigureRows({
+  donor,
+  resolved,
+  name,
+  figureKey,
+  inherited,
+  normal,
+  reader,
+}: RowsProps) {
   const figure = donor.figures[figureKey];
   const [adding, setAdding] = useState(false);
   const [freshId, setFreshId] = useState(() => crypto.randomUUID());
@@ -94,6 +110,12 @@ export function FigureRows({ donor, name, figureKey, inherited, normal, reader }
       ))}
       <SeenRows donorId={donor.id} name={name} line={figureKey} />
       <NormalLine figureKey={figureKey} normal={normal} reader={reader} />
+      {!normal?.reading && <TypicalLine donor={resolved} line={figureKey} reader={reader} />}
+      {figureKey === 'primaryRatio' &&
+        !normal?.reading &&
+        SPEEDS.map((line) => (
+          <TypicalLine key={line} donor={resolved} line={line} reader={reader} />
+        ))}
     </Box>
   );
 }
@@ -133,16 +155,16 @@ function NormalLine({
       shown === formatQuoted(normal.reading.amount, normal.reading.unit))
   )
     return null;
-  const [from, to] = [formatFigure(low, figureKey, reader), formatFigure(high, figureKey, reader)];
+  const span = figureSpan({ low, high }, figureKey, reader);
   return (
     <Flex fontSize="xs" color="fg.muted" pl={{ xl: '126px' }} gap="1.5" align="center">
-      <OriginMark known={normal.reading.origin} />
+      <OriginMark known={knownAs(normal) ?? 'unknown'} />
       <Text>
         counts as{' '}
         <Text as="span" color="fg" fontWeight="700">
           {shown}
         </Text>
-        {from !== to && ` (${from.replace(/ \D*$/, '')} to ${to})`}
+        {span && ` (${span})`}
         {normal.basis !== 'stated' && ` ${BASIS_WORDS[normal.basis]}`}
       </Text>
     </Flex>

@@ -133,6 +133,7 @@ export function SheetGroup({
               <FigureRows
                 key={key}
                 donor={own}
+                resolved={resolved}
                 name={name}
                 figureKey={key}
                 inherited={base?.figures[key]}

@@ -16,7 +16,7 @@ import {
 } from '@/core/readings';
 import { stakes, type Stake } from '@/core/stakes';
 import type { Change } from '@/store/history';
-import type { StandingCandidate } from '@/store/queries';
+import { question, type StandingCandidate } from '@/store/queries';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { today } from '@/store/running';
 import { dropTrial, putTrial, withObserved, withoutFeet } from '@/store/trial-changes';
@@ -263,22 +263,10 @@ function questionsOf(
         reading: undefined,
         option: seen.facts?.[key]?.value,
       };
-    const { estimate, reading } = stock.figures[key];
-    const now = estimate.kind === 'known' ? { now: estimate.interval } : {};
     return {
       kind: 'figure',
       key,
-      words: askWords(
-        {
-          kind: 'figure',
-          key,
-          points,
-          decides,
-          ...now,
-          ...(reading ? { origin: reading.origin } : {}),
-        },
-        reader,
-      ),
+      words: askWords(question({ kind: 'figure', key, points, decides }, stock.figures), reader),
       reading: seen.figures?.[key],
       option: undefined,
     };

@@ -3,7 +3,7 @@ import { Box, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo } from 'react';
 import { stakes } from '@/core/stakes';
 import { shortName } from '@/core/donor';
-import type { Standing } from '@/store/queries';
+import { question, type Standing } from '@/store/queries';
 import { askWords, type Reader } from '@/ui/messages';
 import type { View } from '../use-weigh-up';
 
@@ -42,16 +42,8 @@ export function HangsOn({ standing, view, leader, reader }: HangsOnProps) {
   return (
     <Box as="ul" listStyleType="none">
       {open.map((stake) => {
-        const { estimate } = entry.stock.figures[stake.key as keyof typeof entry.stock.figures] ?? {
-          estimate: { kind: 'unknown' },
-        };
-        const words = askWords(
-          {
-            ...stake,
-            ...(estimate.kind === 'known' ? { now: estimate.interval } : {}),
-          } as Parameters<typeof askWords>[0],
-          reader,
-        );
+        const { figures } = late.view === 'stock' ? entry.stock : entry.built;
+        const words = askWords(question(stake, figures), reader);
         return (
           <Text
             as="li"

@@ -20,7 +20,7 @@ export function Pulling({ model }: { readonly model: MachineModel }) {
   const dark = useIsDark();
   const [table, setTable] = useState(false);
   const assessment = view === 'stock' ? entry.stock : entry.built;
-  const propulsion = propulsionOf(assessment.donor, assessment.figures);
+  const propulsion = propulsionOf({ ...assessment, brief });
   const loaded = assessment.metrics.loadedMass.estimate;
   if (propulsion.kind === 'unknown' || loaded.kind === 'unknown') {
     const missing = [

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Text } from '@chakra-ui/react';
-import { propulsionOf, USUAL_IDLE } from '@/core/assessment';
+import { propulsionOf } from '@/core/assessment';
 import { factInUse } from '@/core/facts';
 import { CHAIN_PITCH_MM, rpmAt, sprocketOptions } from '@/core/gearing';
 import { formatBase, formatNumber, nameWords, unitSign } from '@/ui/messages';
@@ -16,7 +16,7 @@ export function Sprockets({
   readonly model: MachineModel;
 }) {
   const { donor, figures } = view === 'stock' ? entry.stock : entry.built;
-  const propulsion = propulsionOf(donor, figures);
+  const propulsion = propulsionOf({ brief: standing.brief, donor, figures });
   if (propulsion.kind === 'unknown')
     return (
       <Text py="1" color="unsure">
@@ -96,10 +96,7 @@ export function Sprockets({
       <Text fontSize="xs" color="fg.muted" mt="1">
         On the same chain; look that the adjuster has that much left, else change its length. A
         meter that reads a wheel shows the same as before. It may never show less than the true
-        speed: check it after a change, and the local rules.{' '}
-        {figures.idleSpeed.estimate.kind === 'unknown'
-          ? `Idle is taken as ${formatNumber(USUAL_IDLE)} rpm.`
-          : ''}
+        speed: check it after a change, and the local rules.
       </Text>
     </Box>
   );
