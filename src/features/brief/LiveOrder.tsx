@@ -3,8 +3,9 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import Link from 'next/link';
 import { shortName } from '@/core/donor';
 import { usePreferences, useStanding } from '@/store/react';
+import { MustRow } from '@/ui/marks/MustSign';
 import { Plate } from '@/ui/marks/Plate';
-import { formatNumber, MUST_SHORT, mustWords, VERDICT_SIGNS, type Reader } from '@/ui/messages';
+import { formatNumber, type Reader } from '@/ui/messages';
 
 /** The shortlist as this brief orders it, moving while the brief is edited. */
 export function LiveOrder() {
@@ -42,18 +43,11 @@ export function LiveOrder() {
             <Plate index={entry.candidate.plate} size={20} />
             <Box flex="1" minW="0">
               <Text truncate>{shortName(entry.donor)}</Text>
-              {short.map((m) => (
-                <Text
-                  key={m.key}
-                  as="span"
-                  fontSize="xs"
-                  mr="2"
-                  color={VERDICT_SIGNS[m.verdict].colour}
-                  title={mustWords(m, reader)}
-                >
-                  {VERDICT_SIGNS[m.verdict].sign} {MUST_SHORT[m.key]}
+              {short.length > 0 && (
+                <Text fontSize="xs">
+                  <MustRow musts={short} reader={reader} />
                 </Text>
-              ))}
+              )}
             </Box>
             <Box width="64px" height="8px" bg="bg.subtle" flexShrink={0}>
               <Box height="100%" bg="accent" width={`${score.points.mid}%`} />

@@ -5,8 +5,9 @@ import { firmness } from '@/core/doubt';
 import { shortName } from '@/core/donor';
 import { CautionList } from '@/ui/CautionList';
 import { Panel } from '@/ui/fields';
+import { MustRow } from '@/ui/marks/MustSign';
 import { Plate } from '@/ui/marks/Plate';
-import { brokenWords, formatNumber, MUST_SHORT, mustWords, VERDICT_SIGNS } from '@/ui/messages';
+import { brokenWords, formatNumber, placeWords } from '@/ui/messages';
 import type { VerdictModel } from './use-verdict';
 
 /** The choice in the figures of this moment: what would be kept with the verdict. */
@@ -35,9 +36,7 @@ export function ThisDay({
           </Text>
           <Text fontSize="sm" color="fg.muted">
             {view === 'built' ? `with its ${entry.parts.length} parts` : 'as it stands'}
-            {ranked?.place
-              ? `, place ${ranked.place} of ${standing.candidates.length}`
-              : ', ruled out by a must'}
+            {`, ${placeWords(ranked?.place, standing.candidates.length, assessment.musts)}`}
           </Text>
         </Box>
         <Box textAlign="right">
@@ -82,27 +81,7 @@ export function ThisDay({
         )}
       </Line>
       <Line name="Musts">
-        {assessment.musts.map((m) => {
-          const sign = VERDICT_SIGNS[m.verdict];
-          return (
-            <Text
-              key={m.key}
-              as="span"
-              display="inline-block"
-              mr="3"
-              color={sign.colour}
-              fontWeight="600"
-              title={mustWords(m, reader)}
-            >
-              {sign.sign} {MUST_SHORT[m.key]}
-              {m.verdict !== 'pass' && m.chance !== undefined && ` ${Math.round(m.chance * 100)} %`}
-              <Box as="span" srOnly>
-                {' '}
-                {sign.words}
-              </Box>
-            </Text>
-          );
-        })}
+        <MustRow musts={assessment.musts} reader={reader} />
       </Line>
       {grave.length > 0 && (
         <Line name="Cautions">

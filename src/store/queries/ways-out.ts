@@ -1,7 +1,7 @@
 import { stagePlan, USUAL_STAGE, type BuildStage } from '@/core/build';
 import type { Assessment } from '@/core/assessment';
 import { buildTotal } from '@/core/money';
-import { needsOf, type FitScore, type Need } from '@/core/preference';
+import { needsOf, type FitScore, type Need, type Ranked } from '@/core/preference';
 import type { Dossier } from '../records';
 import { type Standing, type StandingCandidate } from './standing';
 
@@ -15,7 +15,9 @@ export interface Way {
   readonly parts: number;
   readonly now: number | undefined;
   readonly byTrip: number | undefined;
+  /** By the trip, and on the first ride. */
   readonly score: FitScore;
+  readonly firstRide: FitScore;
   readonly assessment: Assessment;
   readonly gaps: readonly Need[];
   /** Money left for the trip beyond its fund. */
@@ -26,7 +28,7 @@ export type WayOut =
   | Way
   | {
       readonly kind: WayKind;
-      readonly none: 'no-parts' | 'no-listing' | 'no-dearer' | 'nobody-passes';
+      readonly none: 'no-parts' | 'no-listing' | 'no-dearer' | 'nobody-passes' | 'this-one';
     };
 
 const outlayOf = ({ metrics: { outlay } }: Assessment): number | undefined =>
@@ -49,26 +51,34 @@ export function waysOut(
       now: outlay,
       byTrip: outlay,
       score: e.stockScore,
+      firstRide: e.stockScore,
       assessment: e.stock,
       gaps: needsOf(e.stockScore),
       left: outlay === undefined ? undefined : spend - outlay,
     };
   };
-  const passes = (e: StandingCandidate) => e.stock.musts.every((m) => m.verdict !== 'fail');
-  const best = (list: readonly StandingCandidate[]) =>
-    list.toSorted((a, b) => b.stockScore.points.mid - a.stockScore.points.mid)[0];
+  const best = (list: readonly StandingCandidate[]): StandingCandidate | undefined => {
+    const first = standing.stockRanking.find((r) => list.some((c) => c.candidate.id === r.id));
+    return list.find((c) => c.candidate.id === first?.id);
+  };
+  const inGroup = (group: Ranked['group']): readonly StandingCandidate[] => {
+    const ids = standing.stockRanking.filter((r) => r.group === group).map((r) => r.id);
+    return candidates.filter(
+      (c) => ids.includes(c.candidate.id) && outlayOf(c.stock) !== undefined,
+    );
+  };
   const listings = candidates.filter((c) => c.aboard.length > 0 && c !== entry);
   const mine = outlayOf(entry.stock) ?? Number.POSITIVE_INFINITY;
   const dearer = candidates.filter(
     (c) => c !== entry && c.aboard.length === 0 && (outlayOf(c.stock) ?? 0) > mine,
   );
-  const [cheapest] = candidates
-    .filter((c) => passes(c) && outlayOf(c.stock) !== undefined)
-    .sort((a, b) => (outlayOf(a.stock) ?? 0) - (outlayOf(b.stock) ?? 0));
-  const [readyBuilt, dearest] = [
-    best(listings.filter(passes)) ?? best(listings),
-    best(dearer.filter(passes)) ?? best(dearer),
-  ];
+  const sound = inGroup('kept').length > 0 ? inGroup('kept') : inGroup('doubtful');
+  const [cheapest] = sound.toSorted((a, b) => (outlayOf(a.stock) ?? 0) - (outlayOf(b.stock) ?? 0));
+  const [readyBuilt, dearest] = [best(listings), best(dearer)];
+  const keep = (one: StandingCandidate | undefined): WayOut => {
+    if (!one) return { kind: 'keep', none: 'nobody-passes' };
+    return one === entry ? { kind: 'keep', none: 'this-one' } : asItStands('keep', one);
+  };
   return [
     asItStands('stock', entry),
     ...builds(dossier, entry, spend),
@@ -76,7 +86,7 @@ export function waysOut(
       ? asItStands('ready-built', readyBuilt)
       : { kind: 'ready-built', none: 'no-listing' },
     dearest ? asItStands('dearer', dearest) : { kind: 'dearer', none: 'no-dearer' },
-    cheapest ? asItStands('keep', cheapest) : { kind: 'keep', none: 'nobody-passes' },
+    keep(cheapest),
   ];
 }
 
@@ -106,6 +116,7 @@ function builds(dossier: Dossier, entry: StandingCandidate, spend: number): read
             now: spentAfter(first?.after),
             byTrip,
             score: trip.score,
+            firstRide: first?.score ?? trip.score,
             assessment: trip.after,
             gaps: needsOf(trip.score),
             left: byTrip === undefined ? undefined : spend - byTrip,
@@ -119,6 +130,7 @@ function builds(dossier: Dossier, entry: StandingCandidate, spend: number): read
       now: whole,
       byTrip: whole,
       score: entry.builtScore,
+      firstRide: entry.builtScore,
       assessment: entry.built,
       gaps: needsOf(entry.builtScore),
       left: whole === undefined ? undefined : spend - whole,

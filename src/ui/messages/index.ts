@@ -1,3 +1,19 @@
+export {
+  answerWords,
+  bestAnswer,
+  openWords,
+  placeWords,
+  shortMusts,
+  type BestAnswer,
+} from './answer-words';
+export {
+  closerWords,
+  listWords,
+  mustSignWords,
+  mustWords,
+  VERDICT_SIGNS,
+  type MustShown,
+} from './verdict-words';
 export { askWords, pointWords, settleWords, type AskWords } from './ask';
 export {
   briefLine,
@@ -56,7 +72,6 @@ export {
 export { briefTurningWords, turningWords, wantOfLimit } from './turnings';
 export { sheetText } from './sheet-text';
 export { cellFaultWords, tableFaultWords } from './tables';
-export { closerWords, chanceWords, mustWords, VERDICT_SIGNS } from './verdict-words';
 export {
   AFFECTED_WORDS,
   BASIS_WORDS,

@@ -87,12 +87,13 @@ export const WAY_WORDS: Readonly<Record<WayKind, string>> = {
   keep: 'Keep the money for the trip',
 };
 export const WAY_NONE_WORDS: Readonly<
-  Record<'no-parts' | 'no-listing' | 'no-dearer' | 'nobody-passes', string>
+  Record<'no-parts' | 'no-listing' | 'no-dearer' | 'nobody-passes' | 'this-one', string>
 > = {
   'no-parts': 'No part is chosen for it.',
-  'no-listing': 'No machine for sale with parts aboard stands on the shortlist.',
+  'no-listing': 'No other machine for sale with parts aboard stands on the shortlist.',
   'no-dearer': 'Nothing dearer stands on the shortlist.',
-  'nobody-passes': 'No candidate passes as it stands.',
+  'nobody-passes': 'Every candidate breaks a must as it stands.',
+  'this-one': 'This one is the cheapest that the musts leave: stock and go keeps the money.',
 };
 
 export const STAGE_SCHOOL_WORDS: Readonly<Record<StageSchool, string>> = {

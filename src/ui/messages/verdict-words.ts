@@ -1,6 +1,6 @@
 import type { MustVerdict, SaidMust } from '@/core/assessment';
 import { formatBase, formatWithUnit, type Reader } from './format';
-import { METRIC_WORDS, MUST_WORDS, nameWords } from './words';
+import { METRIC_WORDS, MUST_SHORT, MUST_WORDS, nameWords } from './words';
 import { METRIC_DEFINITIONS } from '@/core/assessment';
 import { restsOn } from './typical-words';
 
@@ -22,6 +22,17 @@ export function chanceWords(chance: number): string {
   if (chance < 1 - NEXT_TO_CERTAIN) return 'hardly any draw';
   return `${Math.round(chance * 100)} of 100 draws`;
 }
+
+/** Names one after the other: "a, b and c". */
+export const listWords = (words: readonly string[]): string =>
+  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+
+/** A must as it is said. */
+export type MustShown = SaidMust;
+
+/** One must at a glance: its sign, its short name, and its chance where it is not kept but something is known of it. */
+export const mustSignWords = ({ key, verdict, chance }: SaidMust): string =>
+  `${VERDICT_SIGNS[verdict].sign} ${MUST_SHORT[key]}${verdict === 'unsure' && chance !== undefined ? ` ${Math.round(chance * 100)} %` : ''}`;
 
 /** The chance of a must, where there is any doubt about it. */
 const doubtWords = ({ chance }: SaidMust): string =>

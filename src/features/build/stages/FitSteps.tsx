@@ -1,8 +1,10 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
+import type { MustResult } from '@/core/assessment';
 import type { StageStep } from '@/core/build';
 import { buildTotal } from '@/core/money';
-import { formatNumber, MUST_SHORT, STAGE_WORDS, type Reader } from '@/ui/messages';
+import { MustRow } from '@/ui/marks/MustSign';
+import { formatNumber, STAGE_WORDS, type Reader } from '@/ui/messages';
 
 interface FitStepsProps {
   readonly stock: number;
@@ -11,7 +13,7 @@ interface FitStepsProps {
   readonly reader: Reader;
 }
 
-/** Fit after each stage, as steps from the machine as it stands, with what is spent by then and the musts that still fail. */
+/** Fit after each stage, as steps from the machine as it stands, with what is spent by then and the musts that are not kept yet. */
 export function FitSteps({ stock, machine, steps, reader }: FitStepsProps) {
   const rows = [
     {
@@ -19,7 +21,7 @@ export function FitSteps({ stock, machine, steps, reader }: FitStepsProps) {
       words: 'As it stands',
       points: stock,
       spent: machine,
-      fails: [] as string[],
+      musts: undefined as readonly MustResult[] | undefined,
       before: stock,
     },
     ...steps.map((s, i) => ({
@@ -31,7 +33,7 @@ export function FitSteps({ stock, machine, steps, reader }: FitStepsProps) {
         machine === undefined || s.after.cost.noRate.length > 0
           ? undefined
           : machine + buildTotal(s.after.cost),
-      fails: s.after.musts.filter((m) => m.verdict === 'fail').map((m) => MUST_SHORT[m.key]),
+      musts: s.after.musts,
     })),
   ];
   const low = Math.max(0, Math.min(...rows.map((r) => r.points)) - 12);
@@ -83,18 +85,9 @@ export function FitSteps({ stock, machine, steps, reader }: FitStepsProps) {
               ? 'not known'
               : `${formatNumber(row.spent)} ${reader.currency}`}
           </Text>
-          <Text
-            width="150px"
-            flexShrink={0}
-            color={row.fails.length > 0 ? 'fail' : 'pass'}
-            fontSize="sm"
-          >
-            {row.key === 'stock'
-              ? ''
-              : row.fails.length > 0
-                ? `✕ ${row.fails.join(', ')}`
-                : '✓ every must'}
-          </Text>
+          <Box width="150px" flexShrink={0} fontSize="sm">
+            {row.musts && <MustRow musts={row.musts} reader={reader} open />}
+          </Box>
         </Flex>
       ))}
     </Box>

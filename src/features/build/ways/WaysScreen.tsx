@@ -4,17 +4,22 @@ import Link from 'next/link';
 import { METRIC_DEFINITIONS } from '@/core/assessment';
 import { spendable } from '@/core/brief';
 import { shortName } from '@/core/donor';
+import { leading, rank } from '@/core/preference';
 import { waysOut, type Way, type WayOut } from '@/store/queries';
 import { useDossierState } from '@/store/react';
 import { Plate } from '@/ui/marks/Plate';
+import { useBestParts } from '@/store/running';
+import { AnswerLine } from '@/ui/AnswerLine';
+import { MustRow } from '@/ui/marks/MustSign';
 import {
+  bestAnswer,
   cautionWords,
   formatNumber,
   METRIC_WORDS,
-  MUST_SHORT,
   WAY_NONE_WORDS,
   WAY_WORDS,
   formatWithUnit,
+  type Reader,
 } from '@/ui/messages';
 import { BuildFrame } from '../BuildFrame';
 import type { BuildModel } from '../use-build';
@@ -36,14 +41,16 @@ function Ways({ model }: { readonly model: BuildModel }) {
   const free = spendable(standing.brief.money);
   const ways = waysOut(dossier, standing, entry, free);
   const open = ways.filter((w): w is Way => 'entry' in w);
-  const sound = open.filter((w) => w.assessment.musts.every((m) => m.verdict !== 'fail'));
-  const best = sound.toSorted((a, b) => b.score.points.mid - a.score.points.mid)[0];
+  const order = rank(open.map((w) => ({ id: w.kind, score: w.score, musts: w.assessment.musts })));
+  const { kind, first } = leading(order);
+  const best = open.find((w) => w.kind === first[0]?.id);
   return (
     <>
-      <Text fontSize="lg" fontWeight="600" mb="3" aria-live="polite">
-        {best
-          ? `“${WAY_WORDS[best.kind]}” comes out best: ${shortName(best.entry.donor)}, fit ${formatNumber(best.score.points.mid, 1)}${best.byTrip === undefined ? '' : ` for ${formatNumber(best.byTrip)} ${model.reader.currency}`}.`
-          : 'No way keeps every must. The gaps of each are below.'}
+      <AnswerLine answer={bestAnswer(useBestParts(standing, true), model.reader)} />
+      <Text mb="3" aria-live="polite">
+        {best && kind !== 'broken'
+          ? `Of the ways out from ${shortName(entry.donor)}, “${WAY_WORDS[best.kind]}” comes out best${kind === 'doubtful' ? ' and leaves a must in doubt' : ''}: ${shortName(best.entry.donor)}, fit ${formatNumber(best.score.points.mid, 1)}${best.byTrip === undefined ? '' : ` for ${formatNumber(best.byTrip)} ${model.reader.currency}`}.`
+          : `No way out from ${shortName(entry.donor)} keeps every must. The gaps of each are below.`}
       </Text>
       <Grid
         templateColumns={{
@@ -147,6 +154,12 @@ function WayCard({
                 {money(way.left === undefined ? undefined : Math.abs(way.left))}
               </dd>
             </div>
+            {way.firstRide !== way.score && (
+              <div>
+                <dt>fit on the first ride</dt>
+                <dd>{formatNumber(way.firstRide.points.mid, 1)}</dd>
+              </div>
+            )}
             <div>
               <dt>in the shed, in a workshop</dt>
               <dd>
@@ -155,7 +168,7 @@ function WayCard({
               </dd>
             </div>
           </Box>
-          <Musts way={way} />
+          <Musts way={way} reader={reader} />
           <Gaps way={way} model={model} />
           <Cautions way={way} model={model} />
         </>
@@ -164,18 +177,11 @@ function WayCard({
   );
 }
 
-function Musts({ way }: { readonly way: Way }) {
-  const failed = way.assessment.musts
-    .filter((m) => m.verdict === 'fail')
-    .map((m) => MUST_SHORT[m.key]);
-  return failed.length > 0 ? (
-    <Text mt="2" color="fail" fontWeight="700">
-      ✕ fails {failed.join(' and ')}
-    </Text>
-  ) : (
-    <Text mt="2" color="pass">
-      ✓ fails no must
-    </Text>
+function Musts({ way, reader }: { readonly way: Way; readonly reader: Reader }) {
+  return (
+    <Box mt="2">
+      <MustRow musts={way.assessment.musts} reader={reader} open />
+    </Box>
   );
 }
 

@@ -10,15 +10,9 @@ import { INSPECTION_POINTS, PAPER_POINTS } from '@/core/inspection';
 import type { Standing, StandingCandidate } from '@/store/queries';
 import { usePreferences, useStanding } from '@/store/react';
 import { Choice, Panel, PressRow } from '@/ui/fields';
+import { MustRow } from '@/ui/marks/MustSign';
 import { Plate } from '@/ui/marks/Plate';
-import {
-  formatNumber,
-  formatWithUnit,
-  MUST_SHORT,
-  mustWords,
-  STANCE_WORDS,
-  VERDICT_SIGNS,
-} from '@/ui/messages';
+import { formatNumber, formatWithUnit, STANCE_WORDS } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { FigureAnswer } from './FigureAnswer';
 import { PointTick } from './PointTick';
@@ -137,22 +131,7 @@ function Stands({ model: { entry, reader } }: { readonly model: CardModel }) {
           : 'outlay not known'}
       </Text>
       <Box>
-        {stock.musts.map((m) => (
-          <Text
-            key={m.key}
-            as="span"
-            mr="2"
-            fontWeight="600"
-            color={VERDICT_SIGNS[m.verdict].colour}
-            title={mustWords(m, reader)}
-          >
-            {VERDICT_SIGNS[m.verdict].sign} {MUST_SHORT[m.key]}
-            <Box as="span" srOnly>
-              {' '}
-              {VERDICT_SIGNS[m.verdict].words}
-            </Box>
-          </Text>
-        ))}
+        <MustRow musts={stock.musts} reader={reader} />
       </Box>
     </Flex>
   );

@@ -10,6 +10,7 @@ import {
   firmnessWords,
   formatNumber,
   OWN_MONEY_WORDS,
+  placeWords,
   verdictLine,
   VERDICT_SIGNS,
   type Reader,
@@ -155,7 +156,7 @@ function PaperHead({ sheet, verdict, reader }: PaperProps) {
           <Text>
             {verdict
               ? verdictLine(verdict)
-              : `${state.charAt(0).toUpperCase()}${state.slice(1)}, ${sheet.place === undefined ? 'ruled out by a must' : `place ${sheet.place} of ${sheet.field.length}`}.`}{' '}
+              : `${state.charAt(0).toUpperCase()}${state.slice(1)}, ${placeWords(sheet.place, sheet.field.length, sheet.musts)}.`}{' '}
             {money}.
           </Text>
         </Box>

@@ -8,6 +8,7 @@ import {
   estimateText,
   firmnessWords,
   formatNumber,
+  placeWords,
   formatWithUnit,
   METRIC_WORDS,
   pointWords,
@@ -58,7 +59,7 @@ export function sheetMarkdown(
   const lines = [
     `# ${plain(machine.name)}`,
     '',
-    `${sheet.on}. Fit ${formatNumber(points.mid, 1)} of 100 (${formatNumber(points.low)} to ${formatNumber(points.high)}), ${sheet.place === undefined ? 'ruled out by a must' : `place ${sheet.place} of ${sheet.field.length}`}, ${sheet.view === 'built' ? `with ${sheet.parts.length} parts` : 'as it stands'}. Spent in all: ${plain(estimateText(outlay, 'money', reader))}.`,
+    `${sheet.on}. Fit ${formatNumber(points.mid, 1)} of 100 (${formatNumber(points.low)} to ${formatNumber(points.high)}), ${placeWords(sheet.place, sheet.field.length, sheet.musts)}, ${sheet.view === 'built' ? `with ${sheet.parts.length} parts` : 'as it stands'}. Spent in all: ${plain(estimateText(outlay, 'money', reader))}.`,
     '',
     plain(briefLine(brief, reader)),
     '',

@@ -1,0 +1,21 @@
+'use client';
+import { Box, Text } from '@chakra-ui/react';
+import type { BestAnswer } from './messages';
+
+/** The answer across the whole shortlist: who leads with the best parts for the money, which parts, for how much, and how sure. */
+export function AnswerLine({ answer }: { readonly answer: BestAnswer | undefined }) {
+  if (!answer) return null;
+  return (
+    <Box mb="2" aria-live="polite">
+      <Text fontSize="lg" fontWeight="600" lineHeight="1.3">
+        {answer.sentence}
+      </Text>
+      {answer.build && <Text>{answer.build}</Text>}
+      {answer.progress && (
+        <Text color="unsure" fontWeight="600">
+          {answer.progress}
+        </Text>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,117 @@
+import type { MustResult } from '@/core/assessment';
+import { spendable } from '@/core/brief';
+import { shortName } from '@/core/donor';
+import { leading, type Ranked } from '@/core/preference';
+import type { Standing } from '@/store/queries';
+import { formatNumber, type Reader } from './format';
+import { chanceWords, listWords } from './verdict-words';
+import { MUST_SHORT } from './words';
+
+/** The states that a shortlist may be looked at in. */
+export type AnswerState = 'stock' | 'built' | 'best';
+
+/** How a state is called of several machines, and of one. */
+const STATE_WORDS: Readonly<Record<AnswerState, readonly [string, string]>> = {
+  stock: ['as they stand', 'as it stands'],
+  built: ['with the parts chosen', 'with the parts chosen'],
+  best: ['with the best parts for the money', 'with the best parts for the money'],
+};
+
+const points = ({ score }: Ranked): string => String(Math.round(score.points.mid));
+
+/** Musts by their short names, each once. */
+export const shortMusts = (musts: readonly MustResult[]): string =>
+  listWords([...new Set(musts.map((m) => MUST_SHORT[m.key]))]);
+
+/** What is open about the musts of one that keeps them doubtfully: each with its chance. */
+export const openWords = ({ open }: Pick<Ranked, 'open'>): string =>
+  listWords(
+    open.map((m) =>
+      m.chance === undefined || m.verdict === 'not-known'
+        ? `${MUST_SHORT[m.key]} not known`
+        : `${MUST_SHORT[m.key]} in ${chanceWords(m.chance)}`,
+    ),
+  );
+
+/** Draws in which all musts hold, where that is not next to certain. */
+const surely = ({ chance }: Ranked): string =>
+  chance === undefined || chance > 0.995 ? '' : `, in ${chanceWords(chance)}`;
+
+/** The answer of a state in a sentence: who is ahead where somebody keeps every must, else that nobody does and who comes nearest. */
+export function answerWords(
+  ranking: readonly Ranked[],
+  state: AnswerState,
+  name: (id: string) => string,
+): string {
+  const { kind, first } = leading(ranking);
+  const [one] = first;
+  const [they, it] = STATE_WORDS[state];
+  if (!one) return 'Nobody is on the shortlist.';
+  if (kind === 'kept')
+    return first.length > 1
+      ? `${listWords(first.map((r) => name(r.id)))} are level ${they}: ${listWords(first.map(points))} of 100; each keeps every must.`
+      : `${name(one.id)} fits this brief best ${it}: ${points(one)} of 100, every must kept${surely(one)}.`;
+  if (kind === 'doubtful')
+    return first.length > 1
+      ? `None keeps every must surely ${they}. Nearest, and level: ${listWords(first.map((r) => `${name(r.id)} (${openWords(r)})`))}.`
+      : `None keeps every must surely ${they}. Nearest: ${name(one.id)}, ${points(one)} of 100, ${openWords(one)}.`;
+  return `No candidate keeps every must ${they}. Worth most: ${name(one.id)}, which breaks ${shortMusts(one.failed)}.`;
+}
+
+/** The third state of a shortlist, as far as it is planned. */
+export interface PlannedState {
+  readonly standing: Standing;
+  readonly planned: number;
+  readonly of: number;
+  readonly running: boolean;
+}
+
+/** The answer across the whole shortlist: the sentence, which parts for how much, and how far the planning is. */
+export interface BestAnswer {
+  readonly sentence: string;
+  readonly build?: string | undefined;
+  readonly progress?: string | undefined;
+}
+
+/** {@link BestAnswer} of what is planned; nothing while nothing is. */
+export function bestAnswer(
+  best: PlannedState | undefined,
+  { currency }: Pick<Reader, 'currency'>,
+): BestAnswer | undefined {
+  if (!best) return undefined;
+  const { candidates, builtRanking, brief } = best.standing;
+  const entryOf = (id: string) => candidates.find((c) => c.candidate.id === id);
+  const nameOf = (id: string): string => {
+    const entry = entryOf(id);
+    return entry ? shortName(entry.donor) : id;
+  };
+  const head = entryOf(leading(builtRanking).first[0]?.id ?? '');
+  const outlay = head?.built.metrics.outlay.estimate;
+  const left = outlay?.kind === 'known' ? spendable(brief.money) - outlay.mid : 0;
+  const parts = head?.parts.map((p) => p.name.charAt(0).toLowerCase() + p.name.slice(1)) ?? [];
+  const money =
+    outlay?.kind === 'known'
+      ? `; ${formatNumber(outlay.mid)} ${currency} in all, ${formatNumber(Math.abs(left))} ${left < 0 ? 'over what there is' : 'left'}`
+      : '';
+  return {
+    sentence: answerWords(builtRanking, 'best', nameOf),
+    build:
+      head &&
+      `${shortName(head.donor)}${parts.length === 0 ? ' as it stands' : `: ${listWords(parts)}`}${money}.`,
+    progress:
+      best.planned < best.of
+        ? `${best.running ? 'Planning' : 'Planned'}: ${best.planned} of ${best.of}; the others count as they stand.`
+        : undefined,
+  };
+}
+
+/** Which place one has among how many, and whether among those that keep every must. */
+export function placeWords(
+  place: number | undefined,
+  of: number,
+  musts: readonly Pick<MustResult, 'verdict'>[],
+): string {
+  if (place === undefined) return 'ruled out by a must';
+  const doubtful = musts.some((m) => m.verdict !== 'pass');
+  return `place ${place} of ${of}, ${doubtful ? 'with a must in doubt' : 'every must kept'}`;
+}
