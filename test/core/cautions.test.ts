@@ -34,6 +34,8 @@ const calm: CautionFacts = {
   payloadLeft: of(80, 100, 120),
   loadedMass: of(300),
   range: of(250, 300, 350),
+  cruisePower: of(0.3),
+  typical: { payload: false, licence: false },
   frontShare: of(0.45),
   axles: { front_kg: 140, rear_kg: 160 },
   axleLimits: { front: of(150), rear: of(230) },
@@ -56,6 +58,7 @@ test('what is not known sets off no caution of its own, and hides none', () => {
       payloadLeft: nothing,
       loadedMass: nothing,
       range: nothing,
+      cruisePower: nothing,
       frontShare: nothing,
       axles: undefined,
       axleLimits: { front: nothing, rear: nothing },
@@ -91,6 +94,30 @@ test('the licence: not legal with its rules, not known, legal', () => {
   expect(codes({ licence: { kind: 'not-known', missing: [] } as never })).toEqual([
     'licence-unsure',
   ]);
+});
+
+test('limits that are only typical of the class say so, and a licence judged by them is not called kept', () => {
+  const typical = { payload: true, licence: true };
+  expect(found({ payloadLeft: of(-5, 10, 20), typical })).toEqual([
+    { code: 'over-permitted-mass', over_kg: 5, typical: true },
+    { code: 'licence-unsure' },
+  ]);
+  expect(found({ loadedMass: of(270), payloadLeft: of(30), typical })[0]).toEqual({
+    code: 'near-permitted-mass',
+    share: 0.9,
+    typical: true,
+  });
+});
+
+test('the cruise: not held where the middle leaves nothing, held where it leaves a hair', () => {
+  expect(found({ cruisePower: of(-0.001) })).toEqual([
+    {
+      code: 'cruise-not-held',
+      cruise_kmh: calm.brief.trip.cruise_kmh,
+      headwind_kmh: calm.brief.trip.headwind_kmh ?? 0,
+    },
+  ]);
+  expect(codes({ cruisePower: of(0.001) })).toEqual([]);
 });
 
 test('tiptoe on loose ground: over 65 mm under the heels and 15 % of loose ground, all four kinds counted', () => {

@@ -183,7 +183,7 @@ describe('what is most worth finding out', () => {
     );
     const mass = missing.find((m) => m.name === 'mass');
     expect(mass?.weight).toBeCloseTo(
-      weights.readyMass + weights.powerToMass + weights.payloadLeft,
+      weights.readyMass + weights.powerToMass + weights.cruisePower + weights.payloadLeft,
       9,
     );
   });

@@ -24,8 +24,9 @@ const brief = dossier.briefs[BRIEF_KEY] ?? newBrief('EUR');
 const donor = (id: string): Donor => resolveDonor(dossier.donors, id) ?? newDonor(id);
 const twin = donor('dunelark-720');
 const of = (d: Donor, b = brief) => assessed(b, d).underLoad();
-const mid = (d: Donor, key: LoadMetricKey, b = brief): number => {
-  const { estimate } = of(d, b)[key];
+const mid = (d: Donor, key: LoadMetricKey | 'cruisePower', b = brief): number => {
+  const a = assessed(b, d);
+  const { estimate } = key === 'cruisePower' ? a.metrics[key] : a.underLoad()[key];
   return estimate.kind === 'known' ? estimate.interval.mid : Number.NaN;
 };
 const figuresOf = (d: Donor) => normalFigures(d.figures, (r) => known(exactly(r.amount)));

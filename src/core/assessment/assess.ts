@@ -124,6 +124,11 @@ export function assess(of: Case): Assessment {
     payloadLeft: metrics.payloadLeft.estimate,
     loadedMass: metrics.loadedMass.estimate,
     range: metrics.range.estimate,
+    cruisePower: metrics.cruisePower.estimate,
+    typical: {
+      payload: metrics.payloadLeft.typical !== undefined,
+      licence: licenceTypical(brief, figures).length > 0,
+    },
     ...loadFacts(brief, donor, figures, metrics.suspension),
   });
   let underLoad: LoadMetrics | undefined;

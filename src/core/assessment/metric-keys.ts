@@ -21,6 +21,7 @@ export const METRIC_DEFINITIONS = {
   loadedMass: { dimension: 'mass', better: 'less' },
   payloadLeft: { dimension: 'mass', better: 'more' },
   powerToMass: { dimension: 'kW/t', better: 'more' },
+  cruisePower: { dimension: 'percent', better: 'more' },
   consumption: { dimension: 'consumption', better: 'less' },
   range: { dimension: 'distance', better: 'more' },
   suspension: { dimension: 'index', better: 'more' },
@@ -31,7 +32,6 @@ export const METRIC_DEFINITIONS = {
   wind: { dimension: 'index', better: 'more' },
   support: { dimension: 'index', better: 'more' },
   outlay: { dimension: 'money', better: 'less' },
-  cruisePower: { dimension: 'percent', better: 'more' },
   cruiseRevs: { dimension: 'percent', better: 'less' },
   rollOn: { dimension: 'seconds', better: 'less' },
   zeroToHundred: { dimension: 'seconds', better: 'less' },
@@ -57,7 +57,6 @@ export const METRIC_KEYS = Object.keys(METRIC_DEFINITIONS) as readonly MetricKey
 
 /** Metrics of the loaded machine on the road: computed when somebody asks, since they simulate. They inform and are not weighed. */
 export const LOAD_METRIC_KEYS = [
-  'cruisePower',
   'cruiseRevs',
   'rollOn',
   'zeroToHundred',

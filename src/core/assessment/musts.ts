@@ -38,6 +38,7 @@ export const METRIC_OF_MUST: Readonly<Record<Exclude<MustKey, 'licence'>, BaseMe
   stance: 'heelGap',
   readyMass: 'readyMass',
   range: 'range',
+  cruise: 'cruisePower',
   payload: 'payloadLeft',
   clearance: 'clearance',
   money: 'outlay',
@@ -52,6 +53,7 @@ export function mustNeed(key: Exclude<MustKey, 'licence'>, brief: Brief): number
       return brief.musts.readyMass_kg;
     case 'range':
       return brief.trip.fuelGap_km;
+    case 'cruise':
     case 'payload':
       return 0;
     case 'clearance':

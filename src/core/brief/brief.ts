@@ -28,6 +28,7 @@ export const MUST_KEYS = [
   'stance',
   'readyMass',
   'range',
+  'cruise',
   'payload',
   'clearance',
   'licence',

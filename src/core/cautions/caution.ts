@@ -1,11 +1,13 @@
 /** What can hurt, as a code and its facts; the screen has the words, what to do and whom to ask. */
 export type Caution =
-  | { readonly code: 'over-permitted-mass'; readonly over_kg: number }
-  | { readonly code: 'near-permitted-mass'; readonly share: number }
+  /** `typical`: the permitted maximum or the mass is only typical of the class. */
+  | { readonly code: 'over-permitted-mass'; readonly over_kg: number; readonly typical?: true }
+  | { readonly code: 'near-permitted-mass'; readonly share: number; readonly typical?: true }
   | { readonly code: 'licence-not-legal'; readonly rules: readonly string[] }
   | { readonly code: 'licence-unsure' }
   | { readonly code: 'tiptoe-on-loose'; readonly looseShare: number }
   | { readonly code: 'fuel-gap-over-range'; readonly short_km: number }
+  | { readonly code: 'cruise-not-held'; readonly cruise_kmh: number; readonly headwind_kmh: number }
   | { readonly code: 'light-front'; readonly share: number }
   | { readonly code: 'over-axle-limit'; readonly end: 'front' | 'rear'; readonly over_kg: number }
   | { readonly code: 'over-tyre-load'; readonly end: 'front' | 'rear'; readonly over_kg: number }

@@ -14,6 +14,10 @@ export interface CautionFacts {
   readonly payloadLeft: Estimate;
   readonly loadedMass: Estimate;
   readonly range: Estimate;
+  /** Share of power left at the cruise. */
+  readonly cruisePower: Estimate;
+  /** Whether the load left, or what the licence goes by, is only typical of the class. */
+  readonly typical: { readonly payload: boolean; readonly licence: boolean };
   readonly frontShare: Estimate;
   /** Loads on the axles, kg; absent where the mass is not known. */
   readonly axles: { readonly front_kg: number; readonly rear_kg: number } | undefined;
@@ -72,21 +76,31 @@ const loadOn = ({ axles }: CautionFacts, end: 'front' | 'rear') =>
 
 /** One finder for each caution, the gravest first; loads are judged at their worst end. */
 const FINDERS: { readonly [C in CautionCode]: Finder<C> } = {
-  'over-permitted-mass': ({ payloadLeft }) =>
+  'over-permitted-mass': ({ payloadLeft, typical }) =>
     payloadLeft.kind === 'known' && payloadLeft.interval.low < 0
-      ? [{ code: 'over-permitted-mass', over_kg: -payloadLeft.interval.low }]
+      ? [
+          {
+            code: 'over-permitted-mass',
+            over_kg: -payloadLeft.interval.low,
+            ...(typical.payload ? { typical: true } : {}),
+          },
+        ]
       : [],
-  'near-permitted-mass': ({ payloadLeft, loadedMass }) => {
+  'near-permitted-mass': ({ payloadLeft, loadedMass, typical }) => {
     if (payloadLeft.kind === 'unknown' || payloadLeft.interval.low < 0) return [];
     if (loadedMass.kind === 'unknown') return [];
     const loaded = loadedMass.interval.mid;
     const share = loaded / (loaded + payloadLeft.interval.mid);
-    return share >= NEAR_SHARE ? [{ code: 'near-permitted-mass', share }] : [];
+    return share >= NEAR_SHARE
+      ? [{ code: 'near-permitted-mass', share, ...(typical.payload ? { typical: true } : {}) }]
+      : [];
   },
   'licence-not-legal': ({ licence }) =>
     licence.kind === 'not-legal' ? [{ code: 'licence-not-legal', rules: licence.rules }] : [],
-  'licence-unsure': ({ licence }) =>
-    licence.kind === 'not-known' ? [{ code: 'licence-unsure' }] : [],
+  'licence-unsure': ({ licence, typical }) =>
+    licence.kind === 'not-known' || (licence.kind === 'legal' && typical.licence)
+      ? [{ code: 'licence-unsure' }]
+      : [],
   'tiptoe-on-loose': ({ heelGap, brief }) => {
     const looseShare = looseOf(brief);
     return heelGap.kind === 'known' &&
@@ -98,6 +112,16 @@ const FINDERS: { readonly [C in CautionCode]: Finder<C> } = {
   'fuel-gap-over-range': ({ range, brief }) =>
     range.kind === 'known' && range.interval.low < brief.trip.fuelGap_km
       ? [{ code: 'fuel-gap-over-range', short_km: brief.trip.fuelGap_km - range.interval.low }]
+      : [],
+  'cruise-not-held': ({ cruisePower, brief: { trip } }) =>
+    cruisePower.kind === 'known' && cruisePower.interval.mid < 0
+      ? [
+          {
+            code: 'cruise-not-held',
+            cruise_kmh: trip.cruise_kmh,
+            headwind_kmh: trip.headwind_kmh ?? 0,
+          },
+        ]
       : [],
   'no-passenger': ({ brief, passenger }) =>
     (brief.trip.pillion_kg ?? 0) > 0 && passenger === 'no' ? [{ code: 'no-passenger' }] : [],

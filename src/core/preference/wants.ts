@@ -97,6 +97,20 @@ export const WANTS = {
       engine: { 'low-torque': 0.8, revs: 1.3 },
     },
   },
+  cruisePower: {
+    group: 'pull',
+    curve: always({ floor: 0, need: 0.15, ideal: 0.4 }),
+    matters: {
+      motorway: 3,
+      openRoad: 1.5,
+      town: 0,
+      gravel: 0.5,
+      twoTrack: 0,
+      singleTrack: 0,
+      sandMud: 0,
+    },
+    tilts: { size: { 'light-first': 0.8, 'road-first': 1.3 } },
+  },
   range: {
     group: 'distance',
     curve: ({ trip }) => times({ floor: 0.6, need: 1, ideal: 1.35 }, trip.fuelGap_km),

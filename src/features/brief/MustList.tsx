@@ -16,6 +16,7 @@ export function MustList({ model }: { readonly model: BriefModel }) {
       'musts',
     );
   const asks: Partial<Record<MustKey, string>> = {
+    cruise: `${formatWithUnit(brief.trip.cruise_kmh, 'speed', reader)}${brief.trip.headwind_kmh ? ` against ${formatWithUnit(brief.trip.headwind_kmh, 'speed', reader)}` : ''}`,
     range: formatWithUnit(brief.trip.fuelGap_km, 'distance', reader),
     licence: brief.rider.licence,
     money: formatWithUnit(spendable(brief.money), 'money', reader),

@@ -18,6 +18,7 @@ const TOUCHES: Readonly<Record<MustKey, readonly (AffectedFigure | 'mass')[]>> =
   stance: ['seatHeight', 'travelFront', 'travelRear'],
   readyMass: ['mass', 'tank'],
   range: ['tank', 'consumption'],
+  cruise: ['power', 'mass'],
   payload: ['maxMass', 'mass'],
   clearance: ['clearance', 'travelFront', 'travelRear'],
   licence: ['power'],

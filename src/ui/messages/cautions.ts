@@ -10,13 +10,15 @@ export function cautionWords(
   switch (caution.code) {
     case 'over-permitted-mass':
       return say(
-        `Over the permitted maximum by up to ${formatWithUnit(caution.over_kg, 'mass', reader)}.`,
+        caution.typical
+          ? `By what is typical of its class, perhaps over the permitted maximum by up to ${formatWithUnit(caution.over_kg, 'mass', reader)}.`
+          : `Over the permitted maximum by up to ${formatWithUnit(caution.over_kg, 'mass', reader)}.`,
         'Unsafe and usually illegal: leave load at home. The plate on the frame decides.',
         true,
       );
     case 'near-permitted-mass':
       return say(
-        `Loaded to ${Math.round(caution.share * 100)} % of the permitted maximum.`,
+        `Loaded to ${Math.round(caution.share * 100)} % of the permitted maximum${caution.typical ? ' that is typical of its class' : ''}.`,
         'Check axle, rack and tyre limits in the manual as well.',
       );
     case 'licence-not-legal':
@@ -39,6 +41,11 @@ export function cautionWords(
       return say(
         `On a thirsty day the tank falls ${formatWithUnit(caution.short_km, 'distance', reader)} short of the longest gap.`,
         'Carry fuel only in approved containers, upright, away from hot parts; the amount may be limited by law.',
+      );
+    case 'cruise-not-held':
+      return say(
+        `Does not hold ${formatWithUnit(caution.cruise_kmh, 'speed', reader)} loaded${caution.headwind_kmh > 0 ? ` against ${formatWithUnit(caution.headwind_kmh, 'speed', reader)} of wind` : ''}.`,
+        'Plan a slower cruise, less luggage in the wind, or another machine; nothing is left for passing.',
       );
     case 'no-passenger':
       return say(

@@ -7,8 +7,10 @@ import { briefInput, figureInput, metricInput, plainInput } from '../working-inp
 import { estimateIn, type LoadContext } from './context';
 import { powerShare, roadLoad, whereInputs } from './on-the-road';
 
+type CruiseContext = Pick<LoadContext, 'brief' | 'donor' | 'figures' | 'loaded'>;
+
 /** Share of power left at the cruise against the headwind, 0–1. */
-export function cruisePowerMetric({ brief, donor, figures, loaded }: LoadContext): Metric {
+export function cruisePowerMetric({ brief, donor, figures, loaded }: CruiseContext): Metric {
   const area = dragAreaOf(donor, brief);
   const there = powerShare(brief);
   const headwind_ms = (brief.trip.headwind_kmh ?? 0) / 3.6;

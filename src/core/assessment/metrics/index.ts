@@ -43,6 +43,7 @@ export function metricsOf(context: MetricContext): Metrics {
     loadedMass,
     payloadLeft: payloadLeftMetric(context, loadedMass),
     powerToMass: powerToMassMetric(context, loadedMass),
+    cruisePower: cruisePowerMetric({ ...context, loaded: loadedMass }),
     consumption,
     range: rangeMetric(context, consumption),
     suspension: suspensionMetric(context),
@@ -58,7 +59,6 @@ export function metricsOf(context: MetricContext): Metrics {
 
 /** Each metric of the loaded machine by its key. */
 const LOAD_METRICS: Readonly<Record<LoadMetricKey, (context: LoadContext) => Metric>> = {
-  cruisePower: cruisePowerMetric,
   cruiseRevs: cruiseRevsMetric,
   rollOn: rollOnMetric,
   zeroToHundred: zeroToHundredMetric,

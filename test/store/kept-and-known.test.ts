@@ -1,0 +1,150 @@
+import { describe, expect, test } from 'vitest';
+import { settledBy } from '@/core/assessment';
+import { certain, known, unknown, between } from '@/core/numeric';
+import { knownAs, type Reading } from '@/core/readings';
+import { question } from '@/store/queries';
+import { candidateSchema, type Candidate, type Dossier } from '@/store/records';
+import {
+  answerWords,
+  askWords,
+  bestAnswer,
+  knownBy,
+  mustSignWords,
+  mustWords,
+  placeWords,
+} from '@/ui/messages';
+import { dossier, entryOf, standingOf } from './demo-standing';
+
+const POSTMARK = 'c-postmark-640-v';
+const reader = { units: 'metric', currency: 'EUR' } as const;
+const taking = (takenAsKept: Candidate['takenAsKept']): Dossier => ({
+  ...dossier,
+  candidates: {
+    ...dossier.candidates,
+    [POSTMARK]: { ...(dossier.candidates[POSTMARK] as Candidate), takenAsKept },
+  },
+});
+const must = (of: Dossier, key: string) =>
+  entryOf(standingOf(of), POSTMARK).stock.musts.find((m) => m.key === key);
+
+describe('a must taken as kept', () => {
+  test('one that nobody can judge counts as kept, says on whose word, and no longer hinders', () => {
+    expect(must(dossier, 'payload')?.verdict).toBe('not-known');
+    const payload = must(taking(['payload']), 'payload');
+    expect(payload).toMatchObject({ verdict: 'pass', taken: true });
+    expect(payload && mustWords(payload, reader)).toMatch(
+      /permitted maximum.* not known; taken as kept, on your word/,
+    );
+    const open = (of: Dossier) =>
+      standingOf(of)
+        .stockRanking.find((r) => r.id === POSTMARK)
+        ?.open.map((m) => m.key);
+    expect(open(dossier)).toContain('payload');
+    expect(open(taking(['payload']))).not.toContain('payload');
+  });
+  test('it helps against no figure that is given: the range stays as doubtful as it is', () => {
+    const [before, after] = [must(dossier, 'range'), must(taking(['range']), 'range')];
+    expect(after).toMatchObject({ verdict: before?.verdict, chance: before?.chance });
+    expect(after?.taken).toBeUndefined();
+  });
+  test('it stands in the file; a must that is none is refused', () => {
+    const record = taking(['payload']).candidates[POSTMARK];
+    expect(candidateSchema.safeParse(record).success).toBe(true);
+    expect(candidateSchema.safeParse({ ...record, takenAsKept: ['colour'] }).success).toBe(false);
+  });
+});
+
+describe('what would settle a must', () => {
+  const { stock } = entryOf(standingOf(dossier), POSTMARK);
+  test('what nobody has given comes first', () => {
+    const payload = must(dossier, 'payload');
+    expect(payload && settledBy(payload, stock.figures)).toBe('maxMass');
+  });
+  test('else the reading whose doubt explains most of it: of 22 L claimed and 45 mpg heard, the consumption', () => {
+    const range = must(dossier, 'range');
+    expect(range?.verdict).toBe('unsure');
+    expect(range && settledBy(range, stock.figures)).toBe('consumption');
+  });
+  test('nothing for one that is kept', () => {
+    const licence = must(dossier, 'licence');
+    expect(licence?.verdict).toBe('pass');
+    expect(licence && settledBy(licence, stock.figures)).toBeUndefined();
+  });
+  test('nothing of the sheet where the doubt is none of its figures', () => {
+    const own = known(between(90, 130));
+    const range = must(dossier, 'range');
+    expect(range && settledBy({ ...range, have: own }, stock.figures)).toBeUndefined();
+  });
+});
+
+describe('how a figure on paper is known', () => {
+  const reading: Reading = {
+    id: 'r',
+    amount: 189,
+    unit: 'kg',
+    basis: 'dry',
+    origin: 'claimed',
+    note: '',
+  };
+  test('as read only while it is what was read', () => {
+    expect(knownAs({ reading, estimate: certain(189) })).toBe('claimed');
+    expect(knownAs({ reading, estimate: certain(211) })).toBe('computed');
+    expect(knownAs({ reading: undefined, estimate: certain(211) })).toBe('computed');
+    expect(knownAs({ reading, estimate: certain(189), typical: ['tank'] })).toBe('typical');
+    expect(knownAs({ reading, estimate: unknown('tank') })).toBeUndefined();
+  });
+  test('a list price is the maker’s; the sum on the road is computed, and so is one in another currency', () => {
+    const price: Reading = { ...reading, amount: 6000, unit: 'EUR', basis: 'list' };
+    expect(knownAs({ reading: price, estimate: certain(6000) })).toBe('claimed');
+    expect(knownAs({ reading: price, estimate: certain(6430) })).toBe('computed');
+  });
+  test('the open questions of a build: mass with parts is computed, its basis said; what is only typical says so', () => {
+    const { built } = entryOf(standingOf(dossier), 'c-wren-230');
+    const mass = question({ kind: 'figure', key: 'mass', points: 1, decides: [] }, built.figures);
+    expect(mass).toMatchObject({ origin: 'computed', basis: 'ready' });
+    expect(askWords(mass, reader).thought).toMatch(/^\d+ kg ready to ride.*, computed$/);
+    const { stock } = entryOf(standingOf(dossier), POSTMARK);
+    const plate = question(
+      { kind: 'figure', key: 'maxMass', points: 1, decides: [] },
+      stock.figures,
+    );
+    expect(askWords(plate, reader).thought).toBe('410 kg, typical of its class');
+    expect(knownBy(stock.metrics.payloadLeft)).toBe('typical');
+  });
+});
+
+describe('the answer in words', () => {
+  const standing = standingOf(dossier);
+  test('a place says whether it is among those that keep every must', () => {
+    expect(placeWords(undefined, 10, [])).toBe('ruled out by a must');
+    expect(placeWords(1, 10, [{ verdict: 'pass' }])).toBe('place 1 of 10, every must kept');
+    for (const verdict of ['unsure', 'not-known'] as const)
+      expect(placeWords(2, 10, [{ verdict: 'pass' }, { verdict }])).toBe(
+        'place 2 of 10, with a must in doubt',
+      );
+  });
+  test('a chance stands beside the sign of a doubtful must, and of no other', () => {
+    const range = must(dossier, 'range');
+    expect(range && mustSignWords(range)).toMatch(/^~ range \d\d %$/);
+    const payload = must(dossier, 'payload');
+    expect(payload && mustSignWords(payload)).toBe('? payload');
+  });
+  test('the third state: the leader of its ranking, what it carries, what is spent and left, how far the planning is', () => {
+    const answer = bestAnswer({ standing, planned: 3, of: 10, running: true }, reader);
+    const head = standing.builtRanking[0];
+    const entry = entryOf(standing, head?.id ?? '');
+    expect(answer?.sentence).toBe(
+      answerWords(standing.builtRanking, 'best', (id) => entryOf(standing, id).donor.model),
+    );
+    for (const part of entry.parts)
+      expect(answer?.build?.toLowerCase()).toContain(part.name.toLowerCase());
+    const outlay = entry.built.metrics.outlay.estimate;
+    if (outlay.kind === 'unknown') throw new Error('outlay');
+    expect(answer?.build).toContain(`${Math.round(outlay.mid)} EUR in all`);
+    expect(answer?.progress).toBe('Planning: 3 of 10; the others count as they stand.');
+    expect(
+      bestAnswer({ standing, planned: 10, of: 10, running: false }, reader)?.progress,
+    ).toBeUndefined();
+    expect(bestAnswer(undefined, reader)).toBeUndefined();
+  });
+});
