@@ -194,9 +194,7 @@ describe('cautions say what, what to do and whom to ask', () => {
     expect(todo.split(' ').length).toBeGreaterThan(3);
   });
   test('loads, licence, approval and a fallen machine are grave', () => {
-    const grave = [
-      ...new Set(all.filter((c) => cautionWords(c, reader).grave).map((c) => c.code)),
-    ];
+    const grave = [...new Set(all.filter((c) => cautionWords(c, reader).grave).map((c) => c.code))];
     expect(grave).toEqual([
       'over-permitted-mass',
       'licence-not-legal',

@@ -11,3 +11,4 @@ export { planSetting } from './plan-setting';
 export { evidenceIn, partsOf } from './gathered';
 export { standing, type Standing, type StandingCandidate } from './standing';
 export { unpricedParts } from './unpriced';
+export { worthFindingOut, type WorthKnowing } from './worth-finding-out';

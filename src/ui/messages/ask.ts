@@ -1,7 +1,9 @@
 import { FACT_DEFINITIONS, type FactKey } from '@/core/facts';
 import type { InspectionPoint, PaperPoint } from '@/core/inspection';
 import type { FigureKey } from '@/core/readings';
+import type { WorthKnowing } from '@/store/queries';
 import type { Sheet } from '@/store/records';
+import { findOutWords } from './find-out';
 import { formatFigure, type Reader } from './format';
 import {
   BASIS_WORDS,
@@ -10,7 +12,9 @@ import {
   MUST_SHORT,
   optionWords,
   KNOWN_WORDS,
+  METRIC_WORDS,
 } from './words';
+import { listWords } from './verdict-words';
 
 /** How a figure is found out on the machine, or whom to ask. */
 const FIND_FIGURE: Partial<Readonly<Record<FigureKey, string>>> = {
@@ -52,6 +56,29 @@ export const settleWords = (key: FigureKey): string =>
 
 const ELSEWHERE = 'Read it in the handbook or the papers, or measure it.';
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** What is worth finding out before choosing: what, what it would gain, and how it is found out. */
+export function worthKnowingWords(
+  worth: WorthKnowing,
+  name: (id: string) => string,
+): { readonly what: string; readonly gain: string; readonly how: string } {
+  const turns = Math.round(worth.turns * 100);
+  const gain = `the choice would be ${worth.points.toFixed(1)} points better on average, and another one in ${turns < 1 ? 'fewer than one' : turns} of 100`;
+  if (worth.kind === 'reach')
+    return {
+      what: 'How you reach the ground',
+      gain,
+      how: 'Sit on any machine of known seat height in your boots, and enter the sit.',
+    };
+  const whose = listWords(worth.candidateIds.map(name));
+  return worth.kind === 'figure'
+    ? {
+        what: `${FIGURE_WORDS[worth.figure]} of ${whose}`,
+        gain,
+        how: FIND_FIGURE[worth.figure] ?? ELSEWHERE,
+      }
+    : { what: `${METRIC_WORDS[worth.want].name} of ${whose}`, gain, how: findOutWords(worth.want) };
+}
 
 export interface AskWords {
   readonly name: string;

@@ -14,7 +14,7 @@ export {
   VERDICT_SIGNS,
   type MustShown,
 } from './verdict-words';
-export { askWords, pointWords, settleWords, type AskWords } from './ask';
+export { askWords, pointWords, settleWords, worthKnowingWords, type AskWords } from './ask';
 export {
   briefLine,
   brokenWords,
@@ -23,7 +23,6 @@ export {
   OWN_MONEY_WORDS,
   verdictLine,
 } from './decisions';
-export { findOutWords } from './find-out';
 export { cautionWords } from './cautions';
 export { checkWords } from './checks';
 export { commandWords } from './commands';
@@ -69,7 +68,7 @@ export {
   WAY_WORDS,
   whatItTakesWords,
 } from './plans';
-export { briefTurningWords, turningWords, wantOfLimit } from './turnings';
+export { briefTurningWords, turningWords } from './turnings';
 export { sheetText } from './sheet-text';
 export { cellFaultWords, tableFaultWords } from './tables';
 export {

@@ -12,7 +12,7 @@ function figure(want: WantKey, x: number, reader: Reader): string {
 }
 
 /** The want that a limit of the draws is about. */
-export const wantOfLimit = (limit: string): WantKey =>
+const wantOfLimit = (limit: string): WantKey =>
   (METRIC_OF_MUST as Readonly<Record<string, WantKey | undefined>>)[limit] ?? 'range';
 
 /** One thing that would swap two candidates, in the rider's units. */

@@ -20,7 +20,8 @@ import { Places } from './Places';
 import { BriefTurnings } from './BriefTurnings';
 import { HangsOn } from './HangsOn';
 import { Tornado } from './Tornado';
-import { Turnings, WorthFindingOut } from './Turnings';
+import { Turnings } from './Turnings';
+import { WorthFindingOut } from './WorthFindingOut';
 import { useBestParts, useDoubt, type DoubtViewModel } from '@/store/running';
 
 /** Ways of drawing the weights; bounds are a share of where each weight is, either way. */
@@ -134,7 +135,7 @@ function Doubt({ standing: chosen }: { readonly standing: Standing }) {
         </Flex>
         <Flex direction="column" gap="4" minW="0">
           <Panel title="Worth finding out">
-            <WorthFindingOut doubt={doubt} name={name} reader={reader} />
+            <WorthFindingOut standing={standing} view={view} name={name} />
           </Panel>
           <Panel title="Readings the first hangs on">
             <HangsOn standing={standing} view={view} leader={doubt.order[0]} reader={reader} />

@@ -1,0 +1,40 @@
+'use client';
+import { Box, Text } from '@chakra-ui/react';
+import { useDeferredValue, useMemo } from 'react';
+import { worthFindingOut, type Standing } from '@/store/queries';
+import { worthKnowingWords } from '@/ui/messages';
+import type { View } from '../use-weigh-up';
+
+const MOST_SHOWN = 7;
+
+/** What would better the choice most if it were known, and how it is found out. */
+export function WorthFindingOut({
+  standing,
+  view,
+  name,
+}: {
+  readonly standing: Standing;
+  readonly view: View;
+  readonly name: (id: string) => string;
+}) {
+  const late = useDeferredValue(useMemo(() => ({ standing, view }), [standing, view]));
+  const worth = useMemo(() => worthFindingOut(late.standing, late.view), [late]);
+  if (worth.length === 0)
+    return (
+      <Text>
+        Nothing that is half known would better the choice; what it hangs on is what you want.
+      </Text>
+    );
+  return (
+    <Box as="ol" listStyleType="decimal" pl="5">
+      {worth.slice(0, MOST_SHOWN).map((w) => {
+        const { what, gain, how } = worthKnowingWords(w, name);
+        return (
+          <Text as="li" key={what} py="1">
+            <b>{what}</b>: {gain}. {how}
+          </Text>
+        );
+      })}
+    </Box>
+  );
+}
