@@ -24,6 +24,8 @@ export interface ValueOfKnowing {
 /** Bins of equally many rows that a source is sorted into. */
 const BINS = 16;
 const PER_BIN = ROWS / BINS;
+/** From this ratio of the scatter of the bins to that of chance up a lead is taken to hang on a source: 3 in 100 000 do so by chance (F of 15 and 1008, from memory). */
+const MORE_THAN_CHANCE = 3.2;
 
 /** Rows in the order of a source's values. */
 const orderOf = ({ rows }: Knowable): Uint16Array =>
@@ -45,7 +47,7 @@ function smoothed(lead: Rows, order: Uint16Array, mean: number): readonly number
   }
   const noise = within / BINS / PER_BIN;
   const between = means.reduce((sum, m) => sum + (m - mean) ** 2, 0) / (BINS - 1);
-  const trust = between > 0 ? Math.max(0, 1 - noise / between) : 0;
+  const trust = between > MORE_THAN_CHANCE * noise ? 1 - noise / between : 0;
   return means.map((m) => mean + trust * (m - mean));
 }
 

@@ -26,15 +26,20 @@ export function WorthFindingOut({
       </Text>
     );
   return (
-    <Box as="ol" listStyleType="decimal" pl="5">
-      {worth.slice(0, MOST_SHOWN).map((w) => {
-        const { what, gain, how } = worthKnowingWords(w, name);
-        return (
-          <Text as="li" key={what} py="1">
-            <b>{what}</b>: {gain}. {how}
-          </Text>
-        );
-      })}
-    </Box>
+    <>
+      <Box as="ol" listStyleType="decimal" pl="5">
+        {worth.slice(0, MOST_SHOWN).map((w) => {
+          const { what, gain, how } = worthKnowingWords(w, name);
+          return (
+            <Text as="li" key={what} py="1">
+              <b>{what}</b>: {gain}. {how}
+            </Text>
+          );
+        })}
+      </Box>
+      <Text fontSize="xs" color="fg.muted" mt="1">
+        Each alone, by the draws; a machine that breaks a must counts as nothing there.
+      </Text>
+    </>
   );
 }
