@@ -8,10 +8,12 @@ import {
   estimateText,
   formatNumber,
   formatWithUnit,
+  knownBy,
   METRIC_WORDS,
   STANCE_WORDS,
   type Reader,
 } from '@/ui/messages';
+import { OriginMark } from '@/ui/marks/OriginMark';
 import { MustList } from './MustList';
 import type { WeighRow } from './use-weigh-up';
 
@@ -84,7 +86,10 @@ export function ScoreDetail({
                       {METRIC_WORDS[c.want].name}
                     </Link>
                   </td>
-                  <td className="n">{estimateText(metric.estimate, dimension, reader)}</td>
+                  <td className="n">
+                    <OriginMark known={knownBy(metric)} size={10} />{' '}
+                    {estimateText(metric.estimate, dimension, reader)}
+                  </td>
                   <td className="n">{formatWithUnit(c.curve.need, dimension, reader)}</td>
                   <td className="n">{c.known ? formatNumber(c.value.mid, 2) : '0 to 1'}</td>
                   <td className="n">{formatNumber(c.weight * 100, 1)}</td>

@@ -62,13 +62,17 @@ export function candidateSheet(
     },
     points: { ...score.points },
     ...(place === undefined ? {} : { place }),
-    wants: score.contributions.map(({ want, weight, curve, value }) => ({
-      want,
-      weight,
-      need: curve.need,
-      estimate: said(assessment.metrics[want].estimate),
-      worth: value.mid,
-    })),
+    wants: score.contributions.map(({ want, weight, curve, value }) => {
+      const { estimate, typical } = assessment.metrics[want];
+      return {
+        want,
+        weight,
+        need: curve.need,
+        estimate: said(estimate),
+        ...(typical ? { typical: [...typical] } : {}),
+        worth: value.mid,
+      };
+    }),
     gaps: gapClosers(dossier, standing, entry, view).map(({ want, loss, helpers, closer }) => ({
       want,
       loss,

@@ -2,6 +2,7 @@ import { assess, type Assessment } from '@/core/assessment';
 import type { Caution } from '@/core/cautions';
 import type { Said } from '@/core/numeric';
 import type { Part } from '@/core/part';
+import type { FigureKey } from '@/core/readings';
 import { needsOf, NEED_VALUE, wantValue, type Need, type WantKey } from '@/core/preference';
 import type { Dossier } from '../records';
 import { possibleAdditions } from './additions';
@@ -25,6 +26,8 @@ export interface Rung extends Need {
   /** What is asked and what is there, in base units. */
   readonly need: number;
   readonly estimate: Said;
+  /** Figures that nobody has given and that it rests on; absent: none. */
+  readonly typical?: readonly FigureKey[] | undefined;
   /** The cheapest part that closes the gap alone, else the one that narrows it most; absent: no single part helps. */
   readonly closer: Closer | undefined;
   /** How many parts narrow it. */
@@ -85,6 +88,7 @@ export function gapClosers(
       ...need,
       need: standing.curves[need.want].need,
       estimate: now.metrics[need.want].estimate,
+      typical: now.metrics[need.want].typical,
       closer: cheapest ?? nearest,
       helpers: better.length,
     };

@@ -59,6 +59,11 @@ export const sheetSchema = z.strictObject({
         weight: share,
         need: z.number(),
         estimate,
+        /** Figures that nobody had given and that it rests on. */
+        typical: z
+          .array(z.enum(FIGURE_KEYS as readonly [FigureKey, ...FigureKey[]]))
+          .max(FIGURE_KEYS.length)
+          .optional(),
         worth: share,
       }),
     )

@@ -1,6 +1,7 @@
 import { METRIC_DEFINITIONS } from '@/core/assessment';
 import type { Said } from '@/core/numeric';
 import type { WantKey } from '@/core/preference';
+import type { FigureKey } from '@/core/readings';
 import { formatNumber, formatWithUnit, type Reader } from './format';
 import { additionWords } from './verdict-words';
 import { nameWords } from './words';
@@ -11,6 +12,8 @@ export interface GapFacts {
   readonly loss: number;
   readonly need: number;
   readonly estimate: Said;
+  /** Figures that nobody has given and that it rests on. */
+  readonly typical?: readonly FigureKey[] | undefined;
   /** How many parts narrow it. */
   readonly helpers: number;
   readonly closer?:
@@ -26,14 +29,14 @@ export interface GapFacts {
 
 /** A gap in words: what is there against what is needed, by how much it falls short, and what closing it takes. */
 export function gapWords(
-  { want, need, estimate, helpers, closer }: GapFacts,
+  { want, need, estimate, typical, helpers, closer }: GapFacts,
   reader: Reader,
 ): { readonly have: string; readonly short: string | undefined; readonly closing: string } {
   const { dimension, better } = METRIC_DEFINITIONS[want];
   const show = (x: number) => formatWithUnit(x, dimension, reader);
   const known = estimate.kind === 'known';
   const have = known
-    ? `${show(estimate.interval.mid)}, needed ${better === 'less' ? 'at most' : 'at least'} ${show(need)}`
+    ? `${show(estimate.interval.mid)}${typical ? ', typical of its class' : ''}, needed ${better === 'less' ? 'at most' : 'at least'} ${show(need)}`
     : `Not known, for want of ${estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}; until it is told it counts as the worst it may be.`;
   const short = known
     ? `${show(Math.abs(need - estimate.interval.mid))} ${better === 'less' ? 'too much' : 'short'}`

@@ -123,6 +123,7 @@ function gapFacts(sheet: Sheet, { want, loss, helpers, closer }: Sheet['gaps'][n
     helpers,
     need: line?.need ?? 0,
     estimate: line?.estimate ?? { kind: 'unknown' as const, missing: [want] },
+    typical: line?.typical,
     closer: closer && {
       part: { name: closer.part },
       along: closer.along,

@@ -91,7 +91,7 @@ export function sheetMarkdown(
       sheet.wants.map((w) => [
         METRIC_WORDS[w.want].name,
         formatNumber(w.weight * 100, 1),
-        estimateText(w.estimate, METRIC_DEFINITIONS[w.want].dimension, reader),
+        `${estimateText(w.estimate, METRIC_DEFINITIONS[w.want].dimension, reader)}${w.typical ? ', typical of its class' : ''}`,
         formatWithUnit(w.need, METRIC_DEFINITIONS[w.want].dimension, reader),
         `${formatNumber(w.worth * 100)} %`,
       ]),

@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { dragAreaOf, propulsionOf } from '@/core/assessment';
+import { dragAreaOf, isTypicalPull, propulsionOf } from '@/core/assessment';
 import { EChart } from '@/ui/charts';
 import { Panel } from '@/ui/fields';
 import { useIsDark } from '@/ui/marks/Plate';
@@ -65,6 +65,8 @@ export function Pulling({ model }: { readonly model: MachineModel }) {
     >
       <Text fontSize="sm" color="fg.muted">
         Loaded, on gravel: {words}.
+        {isTypicalPull({ ...assessment, brief }) &&
+          ' Engine or gears are in part only typical of its class: the picture is of one like it.'}
       </Text>
       {table ? (
         <Box

@@ -24,6 +24,16 @@ export function Sprockets({
         {propulsion.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}.
       </Text>
     );
+  const teeth = (['sprocketFront', 'sprocketRear'] as const).filter(
+    (key) => figures[key].estimate.kind === 'unknown',
+  );
+  if (teeth.length > 0)
+    return (
+      <Text py="1" color="unsure">
+        Nobody has counted the teeth, front and rear: count them, and every other sprocket is
+        reckoned here.
+      </Text>
+    );
   const { train, curve } = propulsion.value;
   const { cruise_kmh } = standing.brief.trip;
   const pitch = factInUse(donor.facts?.chainPitch)?.value;

@@ -5,6 +5,7 @@ import { claimInFuel } from '@/core/assessment';
 import { shortName } from '@/core/donor';
 import { differences, type WantKey } from '@/core/preference';
 import { Choice, Panel } from '@/ui/fields';
+import { OriginMark } from '@/ui/marks/OriginMark';
 import { Plate } from '@/ui/marks/Plate';
 import { formatNumber, formatWithUnit, METRIC_WORDS, nameWords } from '@/ui/messages';
 import type { OnWorking } from '../table/Figure';
@@ -39,17 +40,24 @@ export function HeadToHead({
   const parts = differences(first.score, second.score);
   const most = Math.max(1, ...parts.map((d) => Math.abs(d.points)));
   const figure = (row: WeighRow, want: WantKey) => (
-    <Link
-      type="button"
-      cursor="pointer"
-      textDecoration="underline"
-      textUnderlineOffset="3px"
-      onClick={(e) =>
-        onWorking(row, row.assessment.metrics[want], e.currentTarget.getBoundingClientRect())
-      }
-    >
-      {figureWords(row, want, reader)}
-    </Link>
+    <>
+      {row.assessment.metrics[want].typical && (
+        <>
+          <OriginMark known="typical" size={10} />{' '}
+        </>
+      )}
+      <Link
+        type="button"
+        cursor="pointer"
+        textDecoration="underline"
+        textUnderlineOffset="3px"
+        onClick={(e) =>
+          onWorking(row, row.assessment.metrics[want], e.currentTarget.getBoundingClientRect())
+        }
+      >
+        {figureWords(row, want, reader)}
+      </Link>
+    </>
   );
   return (
     <Panel title="Head to head">
