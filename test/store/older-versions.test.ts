@@ -59,6 +59,32 @@ describe.each([1, 2, 3, 4])('a file of version %i', (version) => {
   });
 });
 
+describe('a file and a database of version 6', () => {
+  test('the file opens as it is, with the sureness it asks for and nothing put right of any class', () => {
+    const dossier = opened(6);
+    const old = JSON.parse(fixture('dossier-v6.json')) as object;
+    expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
+      ...old,
+      version: FORMAT_VERSION,
+      exportedAt: AT,
+    });
+    const brief = dossier.briefs.brief as Brief;
+    expect(surenessOf(brief)).toBe(0.9);
+    expect(brief.typical).toBeUndefined();
+  });
+  test('the database opens with its dossier, verdicts and history', async () => {
+    const rows = JSON.parse(fixture('database-v6.json')) as Record<string, unknown[]>;
+    await databaseOf('old-6', 6, rows);
+    const store = await openTab('old-6');
+    expect(store.getState().aside).toEqual([]);
+    expect(store.getState().dossier).toEqual(opened(6));
+    expect(Object.keys(store.getState().dossier.verdicts)).toHaveLength(2);
+    expect(store.getState().history).toHaveLength(rows.history?.length ?? 0);
+    await store.settled();
+    expect(store.undo()).toBeDefined();
+  });
+});
+
 describe('a file and a database of version 5', () => {
   test('the file opens as it is, with nothing said about how sure a must has to be: 80 of 100', () => {
     const dossier = opened(5);

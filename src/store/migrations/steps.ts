@@ -13,6 +13,8 @@ export const STEPS: readonly Step[] = [
   { from: 4, name: 'machines, trials, the catalogue apart', run: intoTrialsAndMachines },
   // Version 6 added how sure a must has to be, and the chance of each must to a verdict's sheet; both optional.
   { from: 5, name: 'how sure a must has to be', run: (tables) => tables },
+  // Version 7 added what the rider holds typical of a class, musts taken as kept, the cruise as a must, and what was only typical to a verdict's sheet; all optional.
+  { from: 6, name: 'what is typical of a class', run: (tables) => tables },
 ];
 
 export const FORMAT_VERSION = STEPS.length + 1;
