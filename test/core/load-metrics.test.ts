@@ -118,7 +118,7 @@ describe('what the loaded machine does', () => {
     ).toBeGreaterThanOrEqual(mid(thorn, 'tripServices'));
   });
   test('the loosest ground is one that makes up a tenth of the way', () =>
-    expect(loosestGround(brief)).toBe('twoTrack'));
+    expect(loosestGround(brief).ground).toBe('twoTrack'));
   test('wind: fairing before screen, naked where neither is known', () => {
     expect([twin, donor('postmark-640-v'), newDonor('x')].map(windClass)).toEqual([
       'faired',

@@ -27,7 +27,13 @@ function judged(setting: PlanSetting, parts: readonly Part[]) {
   return {
     cost: outlay.kind === 'known' ? outlay.mid : Number.NaN,
     sound:
-      full.musts.every((m) => m.key === 'money' || !bad.includes(m.verdict)) &&
+      full.musts.every(
+        (m) =>
+          m.key === 'money' ||
+          !bad.includes(m.verdict) ||
+          // Doubtful only because nobody has given the figure: to be asked, not to be bought for.
+          (m.verdict === 'unsure' && m.typical !== undefined),
+      ) &&
       (full.licence.kind !== 'not-legal' || stock.licence.kind === 'not-legal') &&
       loads(full) <= loads(stock) &&
       (left.kind === 'unknown' || left.mid >= 0),

@@ -57,7 +57,8 @@ export function sheetFigures(donor: Donor, brief: SheetBrief): NormalFigures {
   const { money, typical } = brief;
   const kept = sheets.get(donor);
   if (kept?.brief.money === money && kept.brief.typical === typical) return kept.figures;
-  const figures = fromPayload(
+  const figures = fromTyres(
+    donor,
     normalFigures(
       donor.figures,
       (reading, key) => onTheRoadPrice(reading, money, key),
@@ -67,6 +68,28 @@ export function sheetFigures(donor: Donor, brief: SheetBrief): NormalFigures {
   );
   sheets.set(donor, { brief: { money, typical }, figures });
   return figures;
+}
+
+const MM_PER_INCH = 25.4;
+const RIMS = [
+  ['wheelFront', 'tyreFront'],
+  ['wheelRear', 'tyreRear'],
+] as const;
+
+/** What follows from what is there: rims from the tyres' sizes, and the permitted maximum from a quoted payload. */
+function fromTyres(donor: Donor, figures: NormalFigures): NormalFigures {
+  const rims = RIMS.flatMap(([wheel, tyre]) => {
+    const size = parseTyre(factInUse(donor.facts?.[tyre])?.value ?? '');
+    return size && !figures[wheel].reading
+      ? [
+          [
+            wheel,
+            { estimate: certain(size.rim_in * MM_PER_INCH), basis: figures[wheel].basis },
+          ] as const,
+        ]
+      : [];
+  });
+  return fromPayload(rims.length > 0 ? { ...figures, ...Object.fromEntries(rims) } : figures);
 }
 
 /** The permitted maximum follows from a quoted payload where only that is quoted: ready to ride + payload. */
@@ -105,7 +128,11 @@ export function reckon(of: Case): Reckoning {
     suspension: { sprungToRider: sprungEnds(fitted) },
     reach: personalFit(brief.rider, evidence.sits),
   });
-  const licence = licenceOf(brief, figures, donor.figures.unrestrictedPower !== undefined);
+  const licence = licenceOf(
+    brief,
+    { ...stock, power: figures.power },
+    donor.figures.unrestrictedPower !== undefined,
+  );
   return { donor: modified, figures, metrics, licence, cost };
 }
 
@@ -214,7 +241,10 @@ const licenceTypical = (
 ): readonly FigureKey[] =>
   rider.licence === 'A' ? [] : [power, mass, tank].flatMap((figure) => figure.typical ?? []);
 
-/** Licence law goes by the figures in the papers: a maker's claim is taken without spread. */
+/**
+ * Licence law goes by the machine as approved: its own mass in running order and its own tank, whatever is fitted; only what changes the
+ * power counts. A maker's claim is taken without spread.
+ */
 function licenceOf(brief: Brief, figures: NormalFigures, restricted: boolean): LicenceResult {
   const ofPapers = <N extends number>(key: FigureKey): Estimate<N> => {
     const { estimate, reading } = figures[key];

@@ -22,6 +22,7 @@ export interface FormulaFacts {
   readonly wind: { readonly weights: readonly ReasonWeight[] };
   readonly support: { readonly weights: readonly ReasonWeight[] };
   readonly outlay: { readonly onTheRoad: { readonly low: number; readonly high: number } };
+  readonly climb: { readonly limit: 'thrust' | 'tipping' | 'grip' | undefined };
   readonly rollOn: { readonly from_kmh: number; readonly to_kmh: number };
   readonly zeroToHundred: { readonly honest_s: number };
   readonly lift: {

@@ -29,7 +29,6 @@ export {
 } from './formula';
 export { claimInFuel, type FuelClaim } from './claim-in-fuel';
 export {
-  LAUNCH,
   loosestGround,
   powerShare,
   wattsLeft,

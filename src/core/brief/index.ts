@@ -40,3 +40,4 @@ export { assumedOrigins, briefFigure, briefOrigin } from './origins';
 export { briefForPurpose, WHOLE } from './purpose';
 export { rebalanceShares, type Rebalanced, type SharesFault } from './rebalance-shares';
 export { spendable } from './spendable';
+export { askedOf } from './ground-asks';

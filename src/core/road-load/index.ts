@@ -17,3 +17,4 @@ export {
 } from './resistance';
 export { bestGear, steepestGrade, thrust, thrustIn, type Propulsion } from './thrust';
 export { topSpeed, type TopSpeed } from './top-speed';
+export { GRIP, GRIP_SPREAD, gripGrade, tippingGrade } from './steepest';

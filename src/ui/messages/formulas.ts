@@ -12,6 +12,12 @@ const n = (value: number): string => String(Math.round(value * 1000) / 1000);
 const percent = (share: number): string => `${n(share * 100)} %`;
 
 const EXACT = 'exact kinematics';
+/** What keeps a machine from climbing steeper. */
+const CLIMB_WORDS = {
+  thrust: 'the engine is the limit',
+  tipping: 'it would tip backwards first',
+  grip: 'the rear wheel would slip first',
+} as const;
 const PULL =
   'own torque curve through the quoted peaks; resistance by Bosch Automotive Handbook terms (from memory); drag area, driveline loss: own assumption';
 const MANUAL = 'the maker’s manual decides';
@@ -74,8 +80,9 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
   }),
   clearance: () => ({ formula: 'as stated by the reading', source: 'as stated by the reading' }),
   serviceInterval: () => ({
-    formula: 'as stated by the reading',
-    source: `as stated by the reading; ${MANUAL}`,
+    formula:
+      'the soonest of distance, hours × mean speed on this ground, and months of the distance ridden in a year',
+    source: `as stated by the readings; paces: own assumption; ${MANUAL}`,
   }),
   wheels: (facts) => indexWords(facts, '; each against rough and smooth ground by their shares'),
   protection: (facts) => indexWords(facts),
@@ -94,10 +101,9 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
     source: `${EXACT}; slip left out`,
   }),
   crawl: () => ({ formula: 'speed in first gear at idle', source: EXACT }),
-  climb: () => ({
-    formula:
-      'steepest grade that first gear holds at peak torque on the loosest ground of the brief; grip is not in it',
-    source: PULL,
+  climb: ({ limit }) => ({
+    formula: `the least of what first gear pushes at peak torque, the grade at which the loaded front lifts (b ÷ h) and what the rear wheel’s grip holds with a usual rider, on the loosest tenth of the way${limit ? `; here ${CLIMB_WORDS[limit]}` : ''}`,
+    source: `${PULL}; statics; grip: common practice and own assumption`,
   }),
   topSpeed: () => ({ formula: 'where thrust meets resistance, or the limiter', source: PULL }),
   rollOn: ({ from_kmh, to_kmh }) => ({

@@ -548,6 +548,8 @@ const OTHER_WORDS: Readonly<Record<string, string>> = {
   repairCost: 'Repairs before use',
   dragArea: 'Drag area, m²',
   rollingCoefficient: 'Rolling resistance coefficient',
+  grip: 'Grip of the rear tyre on that ground, μ',
+  massHeight: 'Height of the loaded centre of mass',
   meanSpeed: 'Mean moving speed',
   agreeingPeaks: 'Peaks of power and torque that agree',
   climb: 'Thrust in first',

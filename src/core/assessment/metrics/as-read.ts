@@ -1,6 +1,7 @@
 import { metric, type Metric } from '../formula';
 import { figureInput } from '../working-inputs';
 import type { MetricContext } from './context';
+import { serviceDistance, serviceInputs } from './services';
 
 type FromSheet = Pick<MetricContext, 'figures'>;
 
@@ -12,8 +13,9 @@ export const readyMassMetric = ({ figures }: FromSheet): Metric =>
 export const clearanceMetric = ({ figures }: FromSheet): Metric =>
   metric('clearance', figures.clearance.estimate, [figureInput(figures, 'clearance')]);
 
-/** Distance between services as its reading states it, km. */
-export const serviceIntervalMetric = ({ figures }: FromSheet): Metric =>
-  metric('serviceInterval', figures.serviceInterval.estimate, [
-    figureInput(figures, 'serviceInterval'),
-  ]);
+/** Distance between services, km: the soonest of what the book says. */
+export const serviceIntervalMetric = ({
+  brief,
+  figures,
+}: Pick<MetricContext, 'brief' | 'figures'>): Metric =>
+  metric('serviceInterval', serviceDistance(brief, figures), serviceInputs(brief, figures));

@@ -1,5 +1,5 @@
 import { combine, type Estimate } from '../../numeric';
-import { powerToHold } from '../../road-load';
+import { powerToHold, ROLLING_COEFFICIENT } from '../../road-load';
 import type { Kilograms, Kilowatts } from '../../units';
 import { metric, type Metric } from '../formula';
 import { DRIVELINE_EFFICIENCY, dragAreaOf } from '../propulsion';
@@ -15,7 +15,7 @@ export function cruisePowerMetric({ brief, donor, figures, loaded }: CruiseConte
   const there = powerShare(brief);
   const headwind_ms = (brief.trip.headwind_kmh ?? 0) / 3.6;
   const spare = (power_kW: number, mass_kg: number) => {
-    const load = { ...roadLoad(brief, mass_kg, 'openRoad', area), headwind_ms };
+    const load = { ...roadLoad(brief, mass_kg, ROLLING_COEFFICIENT.openRoad, area), headwind_ms };
     const held = powerToHold(load, brief.trip.cruise_kmh, DRIVELINE_EFFICIENCY);
     return 1 - held / (power_kW * there);
   };

@@ -24,7 +24,6 @@ import { wattsLeftMetric } from './watts-left';
 
 export type { SuspensionMetric } from './suspension';
 export { loosestGround, powerShare } from './on-the-road';
-export { LAUNCH } from './pull';
 export { wattsLeft } from './watts-left';
 
 export type Metrics = Readonly<Record<Exclude<BaseMetricKey, 'suspension'>, Metric>> & {

@@ -1,4 +1,4 @@
-import { GROUNDS, type Brief, type Ground } from '../../brief';
+import { askedOf, type Brief, type Ground } from '../../brief';
 import { airAt, powerInAir, type Air } from '../../engine';
 import {
   clamp,
@@ -16,31 +16,33 @@ import { figureInput, metricInput, plainInput, type WorkingInput } from '../work
 import { estimateIn, type LoadContext } from './context';
 import { gearInput } from './gear-speeds';
 
-/** The loosest ground that makes up at least a tenth of the way. */
-export const loosestGround = ({ ground }: Brief): Ground =>
-  GROUNDS.filter((g) => ground[g] >= 10).reduce<Ground>(
-    (worst, g) => (ROLLING_COEFFICIENT[g] > ROLLING_COEFFICIENT[worst] ? g : worst),
-    'openRoad',
-  );
+/** The loosest ground of the way, and how much rolling it costs: it rises with the share of loose ground, in full from a tenth. */
+export function loosestGround({ ground }: Brief): {
+  readonly ground: Ground;
+  readonly rollingCoefficient: number;
+} {
+  const asked = askedOf(ground, ROLLING_COEFFICIENT);
+  return { ground: asked.ground, rollingCoefficient: asked.value };
+}
 
 /** The air of the brief: at its highest point and hottest, else at sea level. */
 const airOf = ({ trip }: Brief): Air => airAt(trip.altitude_m ?? 0, trip.heat_C);
 
-/** Power there ÷ rated power; never more than rated. 1 where the brief names neither altitude nor heat. */
+/** Power there ÷ rated power, which is rated in standard air (99 kPa dry, 25 °C); never more than rated. 1 where the brief names neither altitude nor heat. */
 export const powerShare = (brief: Brief): number =>
   brief.trip.altitude_m === undefined && brief.trip.heat_C === undefined
     ? 1
-    : Math.min(1, powerInAir(airOf(brief)) / powerInAir(airAt(0)));
+    : Math.min(1, powerInAir(airOf(brief)));
 
 /** What holds a mass back on a ground in the air of the brief. */
 export const roadLoad = (
   brief: Brief,
   mass_kg: number,
-  ground: Ground,
+  rollingCoefficient: number,
   dragArea_m2: number,
 ): RoadLoad => ({
   mass_kg,
-  rollingCoefficient: ROLLING_COEFFICIENT[ground],
+  rollingCoefficient,
   dragArea_m2,
   airDensity_kgm3: airOf(brief).density_kgm3,
 });
@@ -124,7 +126,7 @@ export const roadInputs = (context: LoadContext): readonly WorkingInput[] => {
 export function onTheRoad(
   context: LoadContext,
   figure: RoadFigure,
-  ground: Ground,
+  rollingCoefficient: number,
   otherwise: string,
 ): Estimate {
   const { brief, donor, figures, loaded } = context;
@@ -141,7 +143,7 @@ export function onTheRoad(
       ? undefined
       : figure(
           { ...propulsion.value, powerFactor: factor * there },
-          roadLoad(brief, kg, ground, area),
+          roadLoad(brief, kg, rollingCoefficient, area),
         );
   const tried = (key: PullKey, estimate: Known): Handle => ({
     figure: estimate,
