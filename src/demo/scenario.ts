@@ -39,7 +39,7 @@ const BRIEF: Brief = {
     name: 'Autumn crossing of the Saldorra plateau',
     length_km: 2400,
     cruise_kmh: 95,
-    fuelGap_km: 310,
+    fuelGap_km: 265,
     reserve_percent: 10,
     luggage_kg: 22,
     workshopGap_km: 1600,
@@ -47,7 +47,7 @@ const BRIEF: Brief = {
     tail_kg: 6,
     altitude_m: 3400,
     heat_C: 18,
-    headwind_kmh: 25,
+    headwind_kmh: 10,
     days: { first: '2027-03-20', season: '2027-07-31', trip: '2027-09-12' },
   },
   money: {

@@ -47,7 +47,7 @@ test('of a machine nobody knows anything about every number is marked as typical
         expect(estimate.interval.high, key).toBeGreaterThan(estimate.interval.low);
     } else expect(estimate.missing.length, key).toBeGreaterThan(0);
   }
-  expect(a.metrics.range.typical).toEqual(['tank', 'consumption']);
+  expect(a.metrics.range.typical).toEqual(['tank', 'consumption', 'mass']);
   // What nothing is typical of stays not known.
   expect(a.metrics.outlay.estimate).toEqual({ kind: 'unknown', missing: ['price'] });
   expect(a.musts.find((m) => m.key === 'payload')).toMatchObject({

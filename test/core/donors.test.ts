@@ -183,7 +183,11 @@ describe('what is most worth finding out', () => {
     );
     const mass = missing.find((m) => m.name === 'mass');
     expect(mass?.weight).toBeCloseTo(
-      weights.readyMass + weights.powerToMass + weights.cruisePower + weights.payloadLeft,
+      weights.readyMass +
+        weights.powerToMass +
+        weights.cruisePower +
+        weights.range +
+        weights.payloadLeft,
       9,
     );
   });

@@ -1,14 +1,43 @@
+import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { GROUNDS, spendable, type Ground, type GroundShares } from '@/core/brief';
-import { groundFactor, MIXED_PACE, mixConsumption } from '@/core/fuel';
+import {
+  carriedConsumption,
+  carriedFactor,
+  groundFactor,
+  QUOTED_RIDER_KG,
+  REFERENCE_MACHINE,
+  type Carried,
+  type Thirst,
+} from '@/core/fuel';
 import { certain } from '@/core/numeric';
 import { wantCurves } from '@/core/preference';
 import { CLEARANCE_ASKED, clearanceAsked, TRAVEL_ASKED, travelShare } from '@/core/suspension';
-import { kilometresPerHour, litresPer100Km, millimetres } from '@/core/units';
+import { kilograms, litresPer100Km, millimetres } from '@/core/units';
 import { newBrief } from '@/store/records';
 
 const only = (ground: Ground): GroundShares =>
   Object.fromEntries(GROUNDS.map((g) => [g, g === ground ? 100 : 0])) as Record<Ground, number>;
+
+/** The reference machine, 225 kg with the usual rider of 75 kg. */
+const THIRST: Thirst = {
+  bareDrag_m2: REFERENCE_MACHINE.dragArea_m2,
+  drag_m2: REFERENCE_MACHINE.dragArea_m2,
+};
+const ALONE: Carried = { load_kg: QUOTED_RIDER_KG, headwind_kmh: 0, cruise_kmh: 90 };
+const MACHINE_KG = 225;
+const factorOn = (
+  ground: Ground,
+  how: Partial<Carried> = {},
+  what: Partial<Thirst> = {},
+): number => {
+  const { slow, factor } = carriedFactor(
+    only(ground),
+    { ...THIRST, ...what },
+    { ...ALONE, ...how },
+  );
+  return factor(MACHINE_KG, ...slow.map((s) => s.mid));
+};
 
 describe('fuel by ground', () => {
   // Ratios of the reference machine's steady use at 70, 90 and 110 km/h: 2.923, 3.703, 4.678 L/100 km (own constants).
@@ -16,36 +45,100 @@ describe('fuel by ground', () => {
     [70, 2.923 / 3.703],
     [90, 1],
     [110, 4.678 / 3.703],
-  ])('motorway at %d km/h', (speed, factor) =>
-    expect(groundFactor('motorway', kilometresPerHour(speed)).mid).toBeCloseTo(factor, 3),
+  ])('motorway at %d km/h', (cruise_kmh, factor) =>
+    expect(factorOn('motorway', { cruise_kmh })).toBeCloseTo(factor, 3),
   );
-
-  test('the open road is ridden at the cruise, but no faster than mixed pace', () => {
-    expect(groundFactor('openRoad', kilometresPerHour(120))).toEqual(
-      groundFactor('openRoad', MIXED_PACE),
+  // At 110 km/h: headwind of 20 km/h +25.0 %, 0.10 m² more +11.5 % (reference checks of the Willans line).
+  test('at 110 km/h 20 km/h of headwind cost a quarter, and 0.1 m² more drag 11.5 %', () => {
+    const still = factorOn('motorway', { cruise_kmh: 110 });
+    expect(factorOn('motorway', { cruise_kmh: 110, headwind_kmh: 20 }) / still).toBeCloseTo(
+      1.25,
+      3,
     );
-    expect(groundFactor('openRoad', kilometresPerHour(70)).mid).toBeLessThan(1);
+    expect(
+      factorOn('motorway', { cruise_kmh: 110 }, { drag_m2: THIRST.bareDrag_m2 + 0.1 }) / still,
+    ).toBeCloseTo(1.115, 3);
   });
-
+  // 85 kg more at 90 km/h: 85 × 9.80665 × 0.02 N × 25 m/s ÷ 0.9 ÷ 0.37 of 32.0335 MJ/L, over 25 m/s: 0.1563 L/100 km of 3.703.
+  test('a passenger of 85 kg costs 0.156 L/100 km at 90 km/h, by hand', () => {
+    const more = (85 * 9.80665 * 0.02 * 1e5) / 0.9 / 0.37 / (0.745 * 43e6);
+    expect(more).toBeCloseTo(0.1563, 4);
+    const one = factorOn('motorway');
+    expect(factorOn('motorway', { load_kg: QUOTED_RIDER_KG + 85 }) - one).toBeCloseTo(
+      more / 3.7032,
+      4,
+    );
+  });
+  test('as quoted it is as quoted: a usual rider, no luggage, no wind, mixed pace', () => {
+    expect(factorOn('motorway')).toBeCloseTo(1, 12);
+    expect(factorOn('openRoad')).toBeCloseTo(1, 12);
+  });
+  test('the open road is ridden at the cruise, but no faster than mixed pace', () => {
+    expect(factorOn('openRoad', { cruise_kmh: 120 })).toBeCloseTo(1, 12);
+    expect(factorOn('openRoad', { cruise_kmh: 70 })).toBeLessThan(1);
+  });
   test('the rougher, the thirstier; slow ground does not ask for the cruise', () => {
     const order: readonly Ground[] = ['gravel', 'twoTrack', 'singleTrack', 'sandMud'];
-    const factors = order.map((g) => groundFactor(g, kilometresPerHour(100)).mid);
+    const factors = order.map((g) => factorOn(g));
     expect(factors).toEqual(factors.toSorted((a, b) => a - b));
-    for (const g of order)
-      expect(groundFactor(g, kilometresPerHour(60))).toEqual(
-        groundFactor(g, kilometresPerHour(130)),
-      );
+    for (const g of order) {
+      expect(factorOn(g)).toBeCloseTo(groundFactor(g).mid, 12);
+      expect(factorOn(g, { cruise_kmh: 130 })).toBeCloseTo(factorOn(g, { cruise_kmh: 60 }), 12);
+    }
   });
-
-  test.each(GROUNDS)('all of the way on %s is that ground’s factor', (ground) => {
-    const cruise = kilometresPerHour(100);
-    const use = mixConsumption(certain(litresPer100Km(4)), only(ground), cruise);
-    if (use.kind !== 'known') throw new Error('not known');
-    const factor = groundFactor(ground, cruise);
-    expect(use.mid).toBeCloseTo(4 * factor.mid, 12);
-    // Every row is 4 times the ground’s row: the two are one source.
-    for (const [i, row] of (use.rows ?? []).entries())
-      expect(row).toBeCloseTo(4 * (factor.rows?.[i] ?? Number.NaN), 9);
+  test('more load, drag or wind never saves fuel, on any ground', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...GROUNDS),
+        fc.integer({ min: 40, max: 250 }),
+        fc.integer({ min: 0, max: 120 }),
+        fc.integer({ min: 0, max: 80 }),
+        fc.integer({ min: 0, max: 40 }),
+        fc.integer({ min: 50, max: 140 }),
+        (ground, load_kg, more, headwind_kmh, gust, cruise_kmh) => {
+          const here = factorOn(ground, { load_kg, headwind_kmh, cruise_kmh });
+          expect(
+            factorOn(ground, { load_kg: load_kg + more, headwind_kmh, cruise_kmh }),
+          ).toBeGreaterThanOrEqual(here);
+          expect(
+            factorOn(ground, { load_kg, headwind_kmh: headwind_kmh + gust, cruise_kmh }),
+          ).toBeGreaterThanOrEqual(here);
+        },
+      ),
+      { seed: 14, numRuns: 200 },
+    ));
+  test.each(GROUNDS)(
+    'all of the way on %s: every row is the quote times that ground’s row, one source',
+    (ground) => {
+      const use = carriedConsumption(
+        certain(litresPer100Km(4)),
+        certain(kilograms(MACHINE_KG)),
+        only(ground),
+        THIRST,
+        ALONE,
+      );
+      if (use.kind !== 'known') throw new Error('not known');
+      const cost = groundFactor(ground);
+      expect(use.mid).toBeCloseTo(4 * cost.mid, 9);
+      for (const [i, row] of (use.rows ?? []).entries())
+        expect(row).toBeCloseTo(4 * (cost.rows?.[i] ?? Number.NaN), 9);
+    },
+  );
+  test('a way that asks little by little asks little by little more: no share makes the clearance jump', () => {
+    const at = (share: number) =>
+      clearanceAsked({
+        ...only('openRoad'),
+        openRoad: 100 - 3 * share,
+        twoTrack: share,
+        singleTrack: share,
+        sandMud: share,
+      }).asked_mm;
+    for (let share = 0; share < 15; share += 1) {
+      expect(at(share + 1)).toBeGreaterThanOrEqual(at(share));
+      expect(at(share + 1) - at(share)).toBeLessThan(45);
+    }
+    // 9 % each of two-track, single track and sand asked no more than the road before.
+    expect(at(9)).toBeGreaterThan(255);
   });
 });
 

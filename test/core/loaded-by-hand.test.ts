@@ -85,9 +85,22 @@ describe('mass by hand (statics)', () => {
 describe('range by hand', () => {
   // 20 L × 0.95 × (1 − 0.1) × 100 ÷ (4 × 1.1): gravel takes a tenth more (own assumption).
   test('20 L at 4 L/100 km on gravel with a tenth kept back: 388.6 km', () => {
-    const donor = machine({ tank: [20, 'L', 'stated'], consumption: [4, 'L/100km', 'mixed'] });
+    // As the quote is taken to be made: 75 kg in the saddle, nothing carried, no wind.
+    const donor = machine({
+      mass: [200, 'kg', 'ready'],
+      tank: [20, 'L', 'stated'],
+      consumption: [4, 'L/100km', 'mixed'],
+    });
     const gravel = {
-      ...brief({ trip: { reserve_percent: 10 } }),
+      ...brief({
+        rider: { mass_kg: 75, kit_kg: 0 },
+        trip: {
+          reserve_percent: 10,
+          luggage_kg: 0,
+          pillion_kg: undefined,
+          headwind_kmh: undefined,
+        },
+      }),
       ground: {
         motorway: 0,
         openRoad: 0,
@@ -100,9 +113,10 @@ describe('range by hand', () => {
     };
     expect(mid('consumption', donor, gravel)).toBeCloseTo(4.4, 9);
     expect(mid('range', donor, gravel)).toBeCloseTo(388.6, 1);
-    expect(assessed(gravel, machine({ tank: [20, 'L', 'stated'] })).metrics.range.typical).toEqual([
-      'consumption',
-    ]);
+    expect(
+      assessed(gravel, machine({ mass: [200, 'kg', 'ready'], tank: [20, 'L', 'stated'] })).metrics
+        .range.typical,
+    ).toEqual(['consumption']);
   });
 });
 

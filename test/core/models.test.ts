@@ -22,7 +22,7 @@ import {
 import {
   fuelRange,
   groundFactor,
-  mixConsumption,
+  carriedFactor,
   REFERENCE_MACHINE,
   steadyConsumption,
 } from '@/core/fuel';
@@ -30,7 +30,7 @@ import { licenceCheck } from '@/core/licence';
 import { carriedLoad, loadedMass, payloadLeft, runningOrderMass } from '@/core/mass';
 import { inCurrency, onTheRoadPrice } from '@/core/money';
 import { powerToMass } from '@/core/engine';
-import { between, certain, exactly, known, source, unknown } from '@/core/numeric';
+import { between, exactly, known, source, unknown } from '@/core/numeric';
 import { clearanceAsked, travelShare } from '@/core/suspension';
 
 const at = millimetres;
@@ -109,6 +109,11 @@ describe('mass', () => {
   test('power to loaded mass', () => expect(powerToMass(kilowatts(54), kilograms(300))).toBe(180));
 });
 
+const THIRST = {
+  bareDrag_m2: 0.55,
+  drag_m2: 0.55,
+};
+
 describe('fuel', () => {
   test('steady use of the reference machine (Willans line, own constants)', () => {
     for (const [speed, use] of [
@@ -135,14 +140,15 @@ describe('fuel', () => {
   });
   test('L/100 km average by distance, arithmetically', () => {
     const shares = { ...only('openRoad'), openRoad: 75, town: 25 };
-    const c = mixConsumption(certain(litresPer100Km(4)), shares, kilometresPerHour(90));
-    expect(c.kind === 'known' && c.mid).toBeCloseTo(
-      4 *
-        (0.75 * groundFactor('openRoad', kilometresPerHour(90)).mid +
-          0.25 * groundFactor('town', kilometresPerHour(90)).mid),
+    const { slow, factor } = carriedFactor(shares, THIRST, {
+      load_kg: 75,
+      headwind_kmh: 0,
+      cruise_kmh: 90,
+    });
+    expect(factor(225, ...slow.map((k) => k.mid))).toBeCloseTo(
+      0.75 + 0.25 * groundFactor('town').mid,
       12,
     );
-    expect(groundFactor('openRoad', kilometresPerHour(90)).mid).toBe(1);
   });
   test('a larger tank never shortens the range, a faster cruise never lengthens it', () => {
     fc.assert(
@@ -153,7 +159,14 @@ describe('fuel', () => {
         fc.integer({ min: 0, max: 20 }),
         (v, more, speed, faster) => {
           const c = (s: number) =>
-            litresPer100Km(4 * groundFactor('motorway', kilometresPerHour(s)).mid);
+            litresPer100Km(
+              4 *
+                carriedFactor(only('motorway'), THIRST, {
+                  load_kg: 75,
+                  headwind_kmh: 0,
+                  cruise_kmh: s,
+                }).factor(225, 1),
+            );
           expect(fuelRange(litres(v + more), c(speed), 0.1)).toBeGreaterThanOrEqual(
             fuelRange(litres(v), c(speed), 0.1),
           );

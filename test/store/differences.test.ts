@@ -78,7 +78,7 @@ describe('what differs', () => {
         [BRIEF_KEY]: {
           ...brief(mine),
           ground: { ...brief(mine).ground, motorway: 10, gravel: 28 },
-          trip: { ...brief(mine).trip, fuelGap_km: 260 },
+          trip: { ...brief(mine).trip, fuelGap_km: 240 },
         },
       },
     };

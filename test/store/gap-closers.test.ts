@@ -45,7 +45,7 @@ describe('what closes a gap', () => {
       }
   });
   test('the can that needs a rack takes the cheapest rack along', () => {
-    const range = rungs('c-drover-430').list.find((r) => r.want === 'range');
+    const range = rungs('c-sorrel-300-longway').list.find((r) => r.want === 'range');
     expect(range?.closer).toMatchObject({
       closes: true,
       along: ['tail rack'],

@@ -16,6 +16,11 @@ export interface ReasonWeight {
 export interface FormulaFacts {
   readonly heelGap: { readonly ownOffset: boolean; readonly inseamMeasured: boolean };
   readonly loadedMass: { readonly passenger: boolean };
+  /** What load and headwind cost of it at the middles, L/100 km; absent where it is not known. */
+  readonly consumption: {
+    readonly load_L: number | undefined;
+    readonly wind_L: number | undefined;
+  };
   readonly suspension: { readonly springSlack: number };
   readonly wheels: { readonly weights: readonly ReasonWeight[] };
   readonly protection: { readonly weights: readonly ReasonWeight[] };

@@ -1,15 +1,6 @@
-import { GROUNDS, type Ground, type GroundShares } from '../brief';
-import {
-  certain,
-  combine,
-  plusMinus,
-  source,
-  weightedSum,
-  type Estimate,
-  type Known,
-} from '../numeric';
-import { kilometresPerHour, type KilometresPerHour, type LitresPer100Km } from '../units';
-import { REFERENCE_MACHINE, steadyConsumption } from './steady-consumption';
+import type { Ground } from '../brief';
+import { certain, plusMinus, source, type Known } from '../numeric';
+import { kilometresPerHour } from '../units';
 
 /** Pace that "mixed riding" stands for, km/h. */
 export const MIXED_PACE = kilometresPerHour(90);
@@ -22,42 +13,25 @@ const SLOW_GROUND: Readonly<Record<Exclude<Ground, 'motorway' | 'openRoad'>, num
   sandMud: 1.7,
 };
 const SLOW_GROUND_SPREAD = 0.1;
+/** Pace on slow ground at which load and wind are reckoned, km/h. Own assumption. */
+const SLOW_PACE: Readonly<Record<keyof typeof SLOW_GROUND, number>> = {
+  town: 30,
+  gravel: 50,
+  twoTrack: 30,
+  singleTrack: 18,
+  sandMud: 22,
+};
 
-const paceFactor = (speed: number): number =>
-  steadyConsumption(REFERENCE_MACHINE, kilometresPerHour(speed)) /
-  steadyConsumption(REFERENCE_MACHINE, MIXED_PACE);
+/** Pace on a ground, km/h: motorway at the cruise wanted, open road at the cruise or 90, slow ground at its own, never above the cruise. */
+export function paceOn(ground: Ground, cruise_kmh: number): number {
+  if (ground === 'motorway') return cruise_kmh;
+  if (ground === 'openRoad') return Math.min(cruise_kmh, MIXED_PACE);
+  return Math.min(cruise_kmh, SLOW_PACE[ground]);
+}
 
-/**
- * Fuel use on one ground ÷ fuel use in mixed riding. Motorway at the cruise wanted, open road at the cruise or 90 km/h. What slow ground
- * costs is one source for each ground, the same for every machine.
- */
-export function groundFactor(ground: Ground, cruise: KilometresPerHour): Known {
-  if (ground === 'motorway') return certain(paceFactor(cruise));
-  if (ground === 'openRoad') return certain(paceFactor(Math.min(cruise, MIXED_PACE)));
+/** What a ground itself costs in fuel ÷ mixed riding. On roads nothing; on slow ground one source for each ground, the same for every machine. */
+export function groundFactor(ground: Ground): Known {
+  if (ground === 'motorway' || ground === 'openRoad') return certain(1);
   const factor = SLOW_GROUND[ground];
   return source(`fuel-on/${ground}`, plusMinus(factor, (factor - 1) * SLOW_GROUND_SPREAD));
 }
-
-const mixed = new WeakMap<GroundShares, { readonly cruise: number; readonly factor: Known }>();
-
-/** Fuel use over a ground mix ÷ fuel use in mixed riding; the same for every machine, and kept for each mix. */
-export function mixFactor(shares: GroundShares, cruise: KilometresPerHour): Known {
-  const kept = mixed.get(shares);
-  if (kept?.cruise === cruise) return kept.factor;
-  const factor = weightedSum(
-    GROUNDS.map((g) => ({ figure: groundFactor(g, cruise), weight: shares[g] / 100 })),
-  );
-  mixed.set(shares, { cruise, factor });
-  return factor;
-}
-
-/**
- * Consumption over the ground mix, L/100 km: shares are shares of distance, so L/100 km average arithmetically
- * (km/L and mpg would need the harmonic mean).
- */
-export const mixConsumption = (
-  use: Estimate<LitresPer100Km>,
-  shares: GroundShares,
-  cruise: KilometresPerHour,
-): Estimate<LitresPer100Km> =>
-  combine([use, mixFactor(shares, cruise)] as const, (u, factor) => (u * factor) as LitresPer100Km);

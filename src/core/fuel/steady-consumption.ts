@@ -15,6 +15,8 @@ export interface SteadyMachine {
   readonly drivelineEfficiency: number;
   readonly topGear_kmhPer1000rpm: number;
   readonly displacement_L: number;
+  /** Against the rider, m/s. */
+  readonly headwind_ms?: number;
 }
 
 /** An invented mid-size machine with rider; it serves as the shape of fuel use over speed, not its height. */
@@ -36,7 +38,7 @@ const ENERGY_PER_LITRE = 0.745 * 43.0e6;
 /**
  * Fuel use at steady speed on the level in top gear, L/100 km (Willans line).
  *
- * P_fuel = (F·v/η + fmep·V_d·n/120)/η_i; use = 10⁵·P_fuel/(e·v); F = m·g·Crr + ½ρ·CdA·v².
+ * P_fuel = (F·v/η + fmep·V_d·n/120)/η_i; use = 10⁵·P_fuel/(e·v); F = m·g·Crr + ½ρ·CdA·(v + w)|v + w|.
  * Valid for a warm four-stroke petrol engine, 50–130 km/h. ±20 % uncalibrated.
  *
  * @throws RangeError outside 0 < v.
@@ -47,9 +49,10 @@ export function steadyConsumption(
 ): LitresPer100Km {
   if (!(speed > 0)) throw new RangeError('steadyConsumption: speed must be above zero');
   const v = speed / 3.6;
+  const air = v + (machine.headwind_ms ?? 0);
   const force =
     machine.mass_kg * STANDARD_GRAVITY * machine.rollingCoefficient +
-    0.5 * machine.airDensity_kgm3 * machine.dragArea_m2 * v * v;
+    0.5 * machine.airDensity_kgm3 * machine.dragArea_m2 * air * Math.abs(air);
   const rpm = (speed / machine.topGear_kmhPer1000rpm) * 1000;
   const friction = FRICTION_BAR * 1e5 * (machine.displacement_L / 1000) * (rpm / 120);
   const fuelPower = ((force * v) / machine.drivelineEfficiency + friction) / INDICATED_EFFICIENCY;

@@ -144,8 +144,7 @@ export function combine<const E extends readonly Estimate[], N extends number>(
   inputs: E,
   f: (...values: { [K in keyof E]: E[K] extends Estimate<infer M> ? M : never }) => N,
 ): Estimate<N> {
-  const missing = missingOf(inputs);
-  if (missing.length > 0) return unknown(...missing);
+  if (inputs.some((e) => e.kind === 'unknown')) return unknown(...missingOf(inputs));
   const all = inputs.flatMap((e) => (e.kind === 'known' ? [e] : []));
   return derive(all, f as (...values: number[]) => N);
 }

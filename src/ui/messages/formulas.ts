@@ -66,8 +66,9 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
   }),
   powerToMass: () => ({ formula: 'crank power ÷ loaded mass', source: 'definition' }),
   consumption: () => ({
-    formula: 'mixed riding × Σ ground share × ground factor',
-    source: 'ground factors: own assumption; pace by a Willans line',
+    formula:
+      'mixed riding × Σ ground share × what the ground costs × this machine’s fuel at that pace with this load, drag and headwind ÷ its fuel as quoted (75 kg, no luggage, no wind)',
+    source: 'a Willans line of this machine; what slow ground costs: own assumption',
   }),
   range: () => ({
     formula: 'tank × usable share × (1 − reserve) × 100 ÷ consumption',

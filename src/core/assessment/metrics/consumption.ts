@@ -1,17 +1,62 @@
-import { mixConsumption } from '../../fuel';
-import { kilometresPerHour, type LitresPer100Km } from '../../units';
+import type { Brief } from '../../brief';
+import { carriedConsumption, QUOTED_RIDER_KG, type Carried, type Thirst } from '../../fuel';
+import { carriedLoad } from '../../mass';
+import type { Estimate } from '../../numeric';
+import { dragArea } from '../../road-load';
+import type { Kilograms, LitresPer100Km } from '../../units';
 import { metric, type Metric } from '../formula';
-import { briefInput, figureInput } from '../working-inputs';
+import { dragAreaOf, windClass } from '../propulsion';
+import { briefInput, figureInput, metricInput, plainInput } from '../working-inputs';
 import { estimateIn, type MetricContext } from './context';
 
-/** Consumption on the ground and at the cruise of the brief, L/100 km. */
-export const consumptionMetric = ({ brief, figures }: MetricContext): Metric =>
-  metric(
-    'consumption',
-    mixConsumption(
+const carriedIn = ({ rider, trip }: Brief): Carried => ({
+  load_kg: carriedLoad({
+    rider_kg: rider.mass_kg,
+    kit_kg: rider.kit_kg,
+    luggage_kg: trip.luggage_kg,
+    pillion_kg: trip.pillion_kg,
+  }),
+  headwind_kmh: trip.headwind_kmh ?? 0,
+  cruise_kmh: trip.cruise_kmh,
+});
+
+/** Consumption on the ground, at the cruise, with the load and against the wind of the brief, L/100 km; and what load and wind cost of it. */
+export function consumptionMetric(context: MetricContext, loaded: Metric): Metric {
+  const { brief, donor, figures } = context;
+  const thirst: Thirst = {
+    bareDrag_m2: dragArea(windClass(donor), 0),
+    drag_m2: dragAreaOf(donor, brief),
+  };
+  const carried = carriedIn(brief);
+  const use = (what: Thirst, how: Carried): Estimate =>
+    carriedConsumption(
       estimateIn<LitresPer100Km>(figures, 'consumption'),
+      estimateIn<Kilograms>(figures, 'mass'),
       brief.ground,
-      kilometresPerHour(brief.trip.cruise_kmh),
+      what,
+      how,
+    );
+  const estimate = use(thirst, carried);
+  const mid = (e: Estimate): number | undefined => (e.kind === 'known' ? e.mid : undefined);
+  const still = mid(use(thirst, { ...carried, headwind_kmh: 0 }));
+  const alone = mid(
+    use(
+      { ...thirst, drag_m2: thirst.bareDrag_m2 },
+      { ...carried, headwind_kmh: 0, load_kg: QUOTED_RIDER_KG },
     ),
-    [figureInput(figures, 'consumption'), briefInput(brief, 'trip.cruise_kmh')],
   );
+  const all = mid(estimate);
+  const known = all !== undefined && still !== undefined && alone !== undefined;
+  return metric(
+    'consumption',
+    estimate,
+    [
+      figureInput(figures, 'consumption'),
+      metricInput(loaded),
+      briefInput(brief, 'trip.cruise_kmh'),
+      ...(carried.headwind_kmh > 0 ? [briefInput(brief, 'trip.headwind_kmh')] : []),
+      plainInput('dragArea', thirst.drag_m2),
+    ],
+    { load_L: known ? still - alone : undefined, wind_L: known ? all - still : undefined },
+  );
+}

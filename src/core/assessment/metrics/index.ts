@@ -35,7 +35,7 @@ export type LoadMetrics = Readonly<Record<LoadMetricKey, Metric>>;
 export function metricsOf(context: MetricContext): Metrics {
   const readyMass = readyMassMetric(context);
   const loadedMass = loadedMassMetric(context, readyMass);
-  const consumption = consumptionMetric(context);
+  const consumption = consumptionMetric(context, loadedMass);
   return {
     heelGap: heelGapMetric(context),
     readyMass,

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { axleLoads } from '@/core/assessment';
+import { axleLoads, type Metric } from '@/core/assessment';
 import { fuelShort } from '@/core/fuel';
 import type { Estimate, Interval } from '@/core/numeric';
 import { preferredUnit, toBase, type Kilometres, type LitresPer100Km } from '@/core/units';
@@ -47,6 +47,7 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
               ? 'Enough even on a thirsty day.'
               : `On a thirsty day ${formatWithUnit(gap - range.interval.low, 'distance', reader)} short.`}
           </Text>
+          <Costs metric={assessment.metrics.consumption} />
           <FuelExtra
             range={range.interval}
             consumption={assessment.metrics.consumption.estimate}
@@ -77,6 +78,27 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
         )}
       </Box>
     </Box>
+  );
+}
+
+/** What load and headwind cost of the consumption, in litres and in distance. */
+function Costs({ metric }: { readonly metric: Metric }) {
+  const { formula } = metric.working;
+  if (formula.code !== 'consumption' || metric.estimate.kind === 'unknown') return null;
+  const { load_L, wind_L } = formula.facts;
+  const all = metric.estimate.mid;
+  const said = [
+    ...(load_L !== undefined ? [{ what: 'Rider, load and luggage', more: load_L }] : []),
+    ...(wind_L !== undefined && wind_L > 0 ? [{ what: 'the headwind', more: wind_L }] : []),
+  ].map(
+    ({ what, more }) => `${what} ${more < 0 ? 'save' : 'cost'} ${formatNumber(Math.abs(more), 2)}`,
+  );
+  if (said.length === 0) return null;
+  return (
+    <Text fontSize="sm" color="fg.muted">
+      {said.join(', ')} of the {formatNumber(all, 1)} L/100 km , against the quote’s 75 kg in the
+      saddle, nothing carried and no wind.
+    </Text>
   );
 }
 

@@ -1,0 +1,96 @@
+import { GROUNDS, type Ground, type GroundShares } from '../brief';
+import { combine, type Estimate, type Known } from '../numeric';
+import { ROLLING_COEFFICIENT } from '../road-load';
+import { kilometresPerHour, type Kilograms, type LitresPer100Km } from '../units';
+import { groundFactor, MIXED_PACE, paceOn } from './ground-consumption';
+import { REFERENCE_MACHINE, steadyConsumption, type SteadyMachine } from './steady-consumption';
+
+/** The rider that a quote is taken to have been made with, kg, with kit and without luggage. Own assumption. */
+export const QUOTED_RIDER_KG = 75;
+
+/** A machine as its fuel use hangs on it; its mass comes beside. */
+export interface Thirst {
+  /** Drag area as quoted and as carried, m². */
+  readonly bareDrag_m2: number;
+  readonly drag_m2: number;
+}
+
+/** What is carried, and against what. */
+export interface Carried {
+  /** Rider, kit, passenger and luggage, kg. */
+  readonly load_kg: number;
+  readonly headwind_kmh: number;
+  readonly cruise_kmh: number;
+}
+
+/** Air at sea level: thin air saves nothing that could be counted on. */
+const SEA_LEVEL = 1.225;
+
+/** Its engine turns as much displacement for each kilometre as the reference machine's: a small one turns faster (own assumption). */
+const machineOf = (ground: Ground, drag_m2: number, mass_kg: number): SteadyMachine => ({
+  ...REFERENCE_MACHINE,
+  mass_kg,
+  rollingCoefficient: ROLLING_COEFFICIENT[ground],
+  dragArea_m2: drag_m2,
+  airDensity_kgm3: SEA_LEVEL,
+});
+
+const ROADS: readonly Ground[] = ['motorway', 'openRoad'];
+/** Grounds that lie open to the wind; others turn with every bend, or lie behind trees and houses. Own assumption. */
+const WINDY: readonly Ground[] = ['motorway', 'openRoad', 'gravel'];
+
+/**
+ * How much more a machine drinks on a ground as carried than as quoted. On roads: a Willans line of this machine at the pace of that
+ * ground, with its load, drag and headwind, against the same line at the pace of mixed riding, a usual rider, no luggage and no wind. On
+ * slow ground the load, drag and wind at that ground's pace alone: what the ground itself costs comes on top ({@link groundFactor}).
+ * Linear in the mass: the share at no mass, and for each kilogram.
+ */
+function carriedOn(ground: Ground, thirst: Thirst, carried: Carried) {
+  const { load_kg, headwind_kmh, cruise_kmh } = carried;
+  const pace = kilometresPerHour(paceOn(ground, cruise_kmh));
+  const quotedAt = ROADS.includes(ground) ? MIXED_PACE : pace;
+  const wind = WINDY.includes(ground) ? headwind_kmh / 3.6 : 0;
+  const bare = (kg: number) =>
+    steadyConsumption(machineOf(ground, thirst.bareDrag_m2, kg + QUOTED_RIDER_KG), quotedAt);
+  const laden = (kg: number) =>
+    steadyConsumption(
+      { ...machineOf(ground, thirst.drag_m2, kg + load_kg), headwind_ms: wind },
+      pace,
+    );
+  const line = (f: (kg: number) => number) => ({ base: f(0), slope: (f(100) - f(0)) / 100 });
+  const [from, to] = [line(bare), line(laden)];
+  return (kg: number): number => (to.base + to.slope * kg) / (from.base + from.slope * kg);
+}
+
+/** Factor on a quote in mixed riding over a way, by the machine's mass. */
+export function carriedFactor(shares: GroundShares, thirst: Thirst, carried: Carried) {
+  const grounds = GROUNDS.filter((g) => shares[g] > 0).map((ground) => ({
+    share: shares[ground] / 100,
+    slow: groundFactor(ground),
+    on: carriedOn(ground, thirst, carried),
+  }));
+  return {
+    /** What the slow grounds themselves cost, as sources, in the order of the formula. */
+    slow: grounds.map((g) => g.slow),
+    factor: (kg: number, ...slow: readonly number[]): number =>
+      grounds.reduce((sum, g, i) => sum + g.share * (slow[i] ?? 1) * g.on(kg), 0),
+  };
+}
+
+/**
+ * Consumption over a way as carried, L/100 km: the quote in mixed riding, taken to each ground's pace with this machine's mass, load,
+ * drag and headwind. Shares are shares of distance, so L/100 km average arithmetically.
+ */
+export function carriedConsumption(
+  quoted: Estimate<LitresPer100Km>,
+  mass: Estimate<Kilograms>,
+  shares: GroundShares,
+  thirst: Thirst,
+  carried: Carried,
+): Estimate<LitresPer100Km> {
+  const { slow, factor } = carriedFactor(shares, thirst, carried);
+  return combine(
+    [quoted, mass, ...slow] as [Estimate<LitresPer100Km>, Estimate<Kilograms>, ...Known[]],
+    (use, kg, ...costs) => (use * factor(kg, ...costs)) as LitresPer100Km,
+  );
+}
