@@ -6,7 +6,7 @@ test.use(withExample);
 const settle = (page: Page) => page.getByRole('button', { name: 'Settle it' });
 async function settled(page: Page, why: string): Promise<void> {
   await page.getByLabel('Why, in your own words').fill(why);
-  await expect(settle(page)).toBeEnabled({ timeout: 15_000 });
+  await expect(settle(page)).toBeEnabled({ timeout: 40_000 });
   await settle(page).click();
   await expect(page.getByText('Settled and kept').first()).toBeVisible();
   await stored(page);
@@ -87,7 +87,7 @@ test.describe('the sheet', () => {
     await page.getByRole('link', { name: 'The sheet, to print' }).click();
     const paper = page.getByTestId('paper');
     await expect(paper.getByRole('heading', { level: 2 })).toBeVisible();
-    await expect(paper.getByText(/comes first in .* of .* draws/)).toBeVisible({ timeout: 15_000 });
+    await expect(paper.getByText(/comes first in .* of .* draws/)).toBeVisible({ timeout: 40_000 });
     await expect(paper.getByRole('img', { name: /Best fit for every sum/ })).toBeVisible();
     for (const format of ['A4', 'Letter'] as const) {
       const pdf = await page.pdf({

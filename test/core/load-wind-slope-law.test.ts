@@ -190,11 +190,16 @@ describe('range feels what is carried and what blows', () => {
 
 describe('what follows from what is there', () => {
   test('a rim nobody has measured is read off the tyre’s designation', () => {
-    const donor = machine({}, {
-      facts: {
-        tyreFront: { readings: [{ id: 't', value: '90/90-21 54H', origin: 'claimed', note: '' }] },
+    const donor = machine(
+      {},
+      {
+        facts: {
+          tyreFront: {
+            readings: [{ id: 't', value: '90/90-21 54H', origin: 'claimed', note: '' }],
+          },
+        },
       },
-    } as Partial<Donor>);
+    );
     const { wheelFront, wheelRear } = assessed(base, donor).figures;
     expect(wheelFront.estimate).toMatchObject({ kind: 'known', mid: 21 * 25.4 });
     expect(wheelFront.typical).toBeUndefined();

@@ -7,7 +7,7 @@ import { shortName } from '@/core/donor';
 import { BRIEF_KEY, OUTCOMES, OWN_MONEY, REASONS_LIMIT } from '@/store/records';
 import type { Standing, StandingCandidate } from '@/store/queries';
 import { useDossierState, useStanding } from '@/store/react';
-import { useBestParts } from '@/store/running';
+import { useBestAnswer } from '@/store/running';
 import { AnswerLine } from '@/ui/AnswerLine';
 import { Choice, Panel, PressRow } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
@@ -50,7 +50,7 @@ function Verdict({
         Take the decision, say why, and keep the day’s figures with it.
         {purpose ? ` Weighed for “${purpose}”; another purpose is chosen in the weigh-up.` : ''}
       </ScreenHeading>
-      <AnswerLine answer={bestAnswer(useBestParts(standing, true), model.reader)} />
+      <AnswerLine answer={bestAnswer(useBestAnswer(standing), model.reader)} />
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.35fr) minmax(0, 1fr)' }}
         gap="4"

@@ -1,4 +1,4 @@
 export { today } from './today';
 export { plannedCurves, useCurves, useKeptPlanning, type CurvesModel } from './use-curves';
-export { useBestParts, type BestParts } from './use-best-parts';
+export { useBestAnswer, useBestParts, type BestParts } from './use-best-parts';
 export { useDoubt, type DoubtViewModel } from './use-doubt';

@@ -63,3 +63,10 @@ export function useBestParts(
     };
   }, [dossier, standing, state, wanted]);
 }
+
+/** The same for a screen that only says the answer: it plans until every machine has its best parts, and leaves the curves alone. */
+export function useBestAnswer(standing: Standing | undefined): BestParts | undefined {
+  const kept = useBestParts(standing, false);
+  const open = kept === undefined || kept.planned < kept.of;
+  return useBestParts(standing, open);
+}

@@ -28,7 +28,7 @@ export function consumptionMetric(context: MetricContext, loaded: Metric): Metri
     drag_m2: dragAreaOf(donor, brief),
   };
   const carried = carriedIn(brief);
-  const use = (what: Thirst, how: Carried): Estimate =>
+  const consumed = (what: Thirst, how: Carried): Estimate =>
     carriedConsumption(
       estimateIn<LitresPer100Km>(figures, 'consumption'),
       estimateIn<Kilograms>(figures, 'mass'),
@@ -36,11 +36,11 @@ export function consumptionMetric(context: MetricContext, loaded: Metric): Metri
       what,
       how,
     );
-  const estimate = use(thirst, carried);
+  const estimate = consumed(thirst, carried);
   const mid = (e: Estimate): number | undefined => (e.kind === 'known' ? e.mid : undefined);
-  const still = mid(use(thirst, { ...carried, headwind_kmh: 0 }));
+  const still = mid(consumed(thirst, { ...carried, headwind_kmh: 0 }));
   const alone = mid(
-    use(
+    consumed(
       { ...thirst, drag_m2: thirst.bareDrag_m2 },
       { ...carried, headwind_kmh: 0, load_kg: QUOTED_RIDER_KG },
     ),

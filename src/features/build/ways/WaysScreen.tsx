@@ -8,7 +8,7 @@ import { leading, rank } from '@/core/preference';
 import { waysOut, type Way, type WayOut } from '@/store/queries';
 import { useDossierState } from '@/store/react';
 import { Plate } from '@/ui/marks/Plate';
-import { useBestParts } from '@/store/running';
+import { useBestAnswer } from '@/store/running';
 import { AnswerLine } from '@/ui/AnswerLine';
 import { MustRow } from '@/ui/marks/MustSign';
 import {
@@ -46,7 +46,7 @@ function Ways({ model }: { readonly model: BuildModel }) {
   const best = open.find((w) => w.kind === first[0]?.id);
   return (
     <>
-      <AnswerLine answer={bestAnswer(useBestParts(standing, true), model.reader)} />
+      <AnswerLine answer={bestAnswer(useBestAnswer(standing), model.reader)} />
       <Text mb="3" aria-live="polite">
         {best && kind !== 'broken'
           ? `Of the ways out from ${shortName(entry.donor)}, “${WAY_WORDS[best.kind]}” comes out best${kind === 'doubtful' ? ' and leaves a must in doubt' : ''}: ${shortName(best.entry.donor)}, fit ${formatNumber(best.score.points.mid, 1)}${best.byTrip === undefined ? '' : ` for ${formatNumber(best.byTrip)} ${model.reader.currency}`}.`
