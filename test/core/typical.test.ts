@@ -100,7 +100,7 @@ describe('what stands in', () => {
     const sister = { ...of('y', 'rally-twin'), root: 'x' } as Donor;
     expect([...seat(sister)]).toEqual([...seat(of('x', 'rally-twin'))]);
   });
-  test('mass, power and torque rise together: any two by one half', () => {
+  test('mass, power and torque rise together, each pair with a correlation of 0.5', () => {
     const machine = of('x', 'large-adventure-twin');
     const rows = (['mass', 'power', 'torque'] as const).map((k) => rowsOf(standIn(machine, k)));
     for (const [a, b] of [

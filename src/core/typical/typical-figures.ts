@@ -1,23 +1,11 @@
-import type { DonorClass } from '../donor';
+import { DONOR_CLASSES, type DonorClass } from '../donor';
 import { between, type Interval } from '../numeric';
 import { figureDefinition, isFigureKey, type FigureKey } from '../readings';
 
 /** Low, typical, high: about nine in ten machines of the class lie between low and high. */
 type Triple = readonly [number, number, number];
-/** One of {@link Triple} for each class, in the order of its columns; `undefined` where the class has no such figure. */
+/** One of {@link Triple} for each class, in the order of `DONOR_CLASSES`; `undefined` where the class has no such figure. */
 type Columns = readonly (Triple | undefined)[];
-
-const COLUMNS: readonly DonorClass[] = [
-  'air-trail-single',
-  'dual-sport-single',
-  'long-range-dual-sport',
-  'competition-single',
-  'road-adventure-single',
-  'scrambler-single',
-  'rally-twin',
-  'road-v-twin',
-  'large-adventure-twin',
-];
 
 /**
  * What is typical of each class, base units, on the basis everything is compared on. Own estimates from memory, low confidence; no single
@@ -306,7 +294,7 @@ export function typicalOf(
   const mine = own?.[donorClass]?.[key];
   if (mine) return mine;
   const columns: Columns = TABLE[key];
-  const triple = columns[COLUMNS.indexOf(donorClass)];
+  const triple = columns[DONOR_CLASSES.indexOf(donorClass)];
   return triple && between(triple[0], triple[2], triple[1]);
 }
 

@@ -3,7 +3,8 @@ import { Box, Flex, Grid, Heading, Input, Text } from '@chakra-ui/react';
 import { shortName } from '@/core/donor';
 import { CautionList } from '@/ui/CautionList';
 import { Panel } from '@/ui/fields';
-import { formatNumber, mustWords, PART_KIND_WORDS, VERDICT_SIGNS } from '@/ui/messages';
+import { formatNumber, PART_KIND_WORDS, VERDICT_SIGNS } from '@/ui/messages';
+import { MustLine } from '@/ui/marks/MustSign';
 import { ROWS_A_STEP, ShownInSteps } from '@/ui/ShownInSteps';
 import { BestBuildPanel } from './BestBuildPanel';
 import { BeforeAfter } from './BeforeAfter';
@@ -119,26 +120,14 @@ function Bench({ model }: { readonly model: BuildModel }) {
             {entry.built.musts.map((m) => {
               const was = entry.stock.musts.find((o) => o.key === m.key)?.verdict;
               return (
-                <Flex key={m.key} gap="2" py="0.5">
-                  <Text
-                    color={VERDICT_SIGNS[m.verdict].colour}
-                    fontWeight="800"
-                    width="14px"
-                    flexShrink={0}
-                    title={VERDICT_SIGNS[m.verdict].words}
-                  >
-                    {VERDICT_SIGNS[m.verdict].sign}
-                  </Text>
-                  <Text flex="1">
-                    {mustWords(m, reader)}
-                    {was && was !== m.verdict && (
-                      <Text as="span" color="fg.muted">
-                        {' '}
-                        (was: {VERDICT_SIGNS[was].words})
-                      </Text>
-                    )}
-                  </Text>
-                </Flex>
+                <MustLine key={m.key} must={m} reader={reader}>
+                  {was && was !== m.verdict && (
+                    <Text as="span" color="fg.muted">
+                      {' '}
+                      (was: {VERDICT_SIGNS[was].words})
+                    </Text>
+                  )}
+                </MustLine>
               );
             })}
             {entry.built.musts.length === 0 && (

@@ -1,17 +1,11 @@
 'use client';
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Button, Text } from '@chakra-ui/react';
 import { settledBy, type MustResult } from '@/core/assessment';
 import type { MustKey } from '@/core/brief';
 import { shortName } from '@/core/donor';
 import { useDossierStore } from '@/store/react';
-import {
-  closerWords,
-  MUST_WORDS,
-  mustWords,
-  settleWords,
-  VERDICT_SIGNS,
-  type Reader,
-} from '@/ui/messages';
+import { MustLine } from '@/ui/marks/MustSign';
+import { closerWords, MUST_WORDS, settleWords, type Reader } from '@/ui/messages';
 import type { WeighRow } from './use-weigh-up';
 
 /** Whether the rider may take it as kept: nobody has given what it is judged by, and the class does not break it. */
@@ -46,35 +40,23 @@ export function MustList({ row, reader }: { readonly row: WeighRow; readonly rea
           m.verdict === 'fail' || m.verdict === 'unsure' ? closers.get(m.key) : undefined;
         const settles = settledBy(m, assessment.figures);
         return (
-          <Flex key={m.key} gap="2">
-            <Text
-              color={VERDICT_SIGNS[m.verdict].colour}
-              fontWeight="800"
-              width="14px"
-              flexShrink={0}
-              title={VERDICT_SIGNS[m.verdict].words}
-            >
-              {VERDICT_SIGNS[m.verdict].sign}
+          <MustLine key={m.key} must={m} reader={reader}>
+            <Text as="span" color="fg.muted">
+              {settles && `. ${settleWords(settles)}`}
+              {closer && `. ${closerWords(closer, reader)}`}
             </Text>
-            <Box>
-              {mustWords(m, reader)}
-              <Text as="span" color="fg.muted">
-                {settles && `. ${settleWords(settles)}`}
-                {closer && `. ${closerWords(closer, reader)}`}
-              </Text>
-              {(isUntold(m) || m.taken) && (
-                <Button
-                  size="2xs"
-                  variant="outline"
-                  ml="2"
-                  aria-label={`${MUST_WORDS[m.key]}: ${m.taken ? 'do not take it as kept' : 'take it as kept'}`}
-                  onClick={() => take(m.key, !m.taken)}
-                >
-                  {m.taken ? 'Do not take it as kept' : 'Take it as kept'}
-                </Button>
-              )}
-            </Box>
-          </Flex>
+            {(isUntold(m) || m.taken) && (
+              <Button
+                size="2xs"
+                variant="outline"
+                ml="2"
+                aria-label={`${MUST_WORDS[m.key]}: ${m.taken ? 'do not take it as kept' : 'take it as kept'}`}
+                onClick={() => take(m.key, !m.taken)}
+              >
+                {m.taken ? 'Do not take it as kept' : 'Take it as kept'}
+              </Button>
+            )}
+          </MustLine>
         );
       })}
     </>

@@ -1,5 +1,6 @@
 'use client';
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
 import {
   mustSignWords,
   mustWords,
@@ -47,4 +48,28 @@ export function MustRow({
       </Text>
     );
   return shown.map((must) => <MustSign key={must.key} must={must} reader={reader} />);
+}
+
+/** One must on a line of its own: its sign, its sentence, and what stands behind it. */
+export function MustLine({
+  must,
+  reader,
+  children,
+}: {
+  readonly must: MustShown;
+  readonly reader: Reader;
+  readonly children?: ReactNode;
+}) {
+  const sign = VERDICT_SIGNS[must.verdict];
+  return (
+    <Flex gap="2" py="0.5">
+      <Text color={sign.colour} fontWeight="800" width="14px" flexShrink={0} title={sign.words}>
+        {sign.sign}
+      </Text>
+      <Box flex="1">
+        {mustWords(must, reader)}
+        {children}
+      </Box>
+    </Flex>
+  );
 }
