@@ -37,11 +37,11 @@ const calm: CautionFacts = {
   cruisePower: of(0.3),
   typical: { payload: false, licence: false },
   frontShare: of(0.45),
-  axles: { front_kg: 140, rear_kg: 160 },
+  axles: { front: of(140), rear: of(160) },
   axleLimits: { front: of(150), rear: of(230) },
   tyreLoads_kg: { front: 206, rear: 300 },
   watts: of(100),
-  springsSuit: true,
+  springsOff: undefined,
   passenger: 'yes',
 };
 const codes = (change: Partial<CautionFacts>): readonly CautionCode[] =>
@@ -60,7 +60,7 @@ test('what is not known sets off no caution of its own, and hides none', () => {
       range: nothing,
       cruisePower: nothing,
       frontShare: nothing,
-      axles: undefined,
+      axles: { front: nothing, rear: nothing },
       axleLimits: { front: nothing, rear: nothing },
       tyreLoads_kg: { front: undefined, rear: undefined },
       watts: nothing,
@@ -181,8 +181,24 @@ test('watts: short by what is below nothing', () => {
   expect(codes({ watts: of(0) })).toEqual([]);
 });
 
-test('springs that do not suit', () =>
-  expect(codes({ springsSuit: false })).toEqual(['springs-do-not-suit']));
+test('an axle that is over at its worst end only is called perhaps over', () => {
+  expect(
+    found({
+      axles: { front: of(140), rear: of(150, 160, 170) },
+      axleLimits: { front: of(150), rear: of(165) },
+    }),
+  ).toEqual([{ code: 'over-axle-limit', end: 'rear', over_kg: 5, perhaps: true }]);
+  expect(
+    codes({
+      axles: { front: of(140), rear: of(150, 160, 170) },
+      axleLimits: { front: of(150), rear: of(170) },
+    }),
+  ).toEqual([]);
+});
+
+const OFF = { end: 'rear', suits_kg: 70, carried_kg: 95, sag: 0.37 } as const;
+test('springs that do not suit: the worse end, with its sag', () =>
+  expect(found({ springsOff: OFF })).toEqual([{ code: 'springs-do-not-suit', ...OFF }]));
 
 test('altitude: a word from 2 500 m up', () => {
   expect(found({ brief: trip({ altitude_m: 2500 }) })).toEqual([
@@ -242,7 +258,7 @@ test('the gravest stand first', () => {
   expect(
     codes({
       payloadLeft: of(-5),
-      springsSuit: false,
+      springsOff: OFF,
       watts: of(-1),
       axleLimits: { front: of(exactly(100).mid), rear: of(230) },
     }),

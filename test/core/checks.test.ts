@@ -206,6 +206,23 @@ describe('ground, range, gears, price and law', () => {
   });
 });
 
+// Reference 8: 65 N/mm at 0.37 over 300 mm suits a rider near 78 kg (from memory).
+test('a spring rate that no rider named could have', () => {
+  const ofCompetition = (figures: Parameters<typeof codes>[0]) =>
+    codes(figures, { donorClass: 'competition-single' });
+  const rear = (shock: number, named: number) =>
+    ofCompetition({
+      travelRear: q(300, 'mm', 'taped-travel'),
+      shockRate: q(shock, 'N/mm'),
+      motionRatio: q(0.37, 'ratio'),
+      springRiderMass: q(named, 'kg'),
+    });
+  expect(rear(65, 80)).toEqual([]);
+  expect(rear(65, 125)).toEqual(['springs-disagree']);
+  // The motion ratio turned round, or kg/mm taken for N/mm.
+  expect(rear(120, 80)).toEqual(['springs-disagree']);
+});
+
 describe('readings that disagree', () => {
   const two = (a: Quote, b: Quote) => codes({ seatHeight: [a, b] });
   test('beyond their spreads', () =>

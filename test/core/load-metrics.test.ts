@@ -31,6 +31,33 @@ const mid = (d: Donor, key: LoadMetricKey | 'cruisePower', b = brief): number =>
 };
 const figuresOf = (d: Donor) => normalFigures(d.figures, (r) => known(exactly(r.amount)));
 
+test('a shaft has a final ratio instead of sprockets: 45/16 and 2.8125 are the same', () => {
+  const chained = donor('sorrel-300');
+  const { sprocketFront, sprocketRear, ...figures } = chained.figures;
+  const teeth = [sprocketFront, sprocketRear].map((f) => f?.readings[0]?.amount ?? Number.NaN);
+  const [front = Number.NaN, rear = Number.NaN] = teeth;
+  const shaft: Donor = {
+    ...chained,
+    figures: {
+      ...figures,
+      finalRatio: {
+        readings: [
+          {
+            id: 'f',
+            amount: rear / front,
+            unit: 'ratio',
+            basis: 'stated',
+            origin: 'claimed',
+            note: '',
+          },
+        ],
+      },
+    },
+  };
+  expect(mid(shaft, 'cruiseRevs')).toBeCloseTo(mid(chained, 'cruiseRevs'), 9);
+  expect(mid(shaft, 'crawl')).toBeCloseTo(mid(chained, 'crawl'), 9);
+});
+
 describe('what the loaded machine does', () => {
   test('a blank sheet: each says what is missing, or which figures are only typical of the class', () => {
     const blank = of(newDonor('blank'));
@@ -63,6 +90,7 @@ describe('what the loaded machine does', () => {
       }
     }
   });
+  const SPRING_KEYS: readonly string[] = ['forkRate', 'rake', 'shockRate', 'motionRatio'];
   test('leaving any one figure out never turns a metric into a number it was not', () => {
     const before = of(twin);
     for (const left of FIGURE_KEYS) {
@@ -73,6 +101,8 @@ describe('what the loaded machine does', () => {
       for (const key of LOAD_METRIC_KEYS) {
         const [a, b] = [before[key].estimate, after[key].estimate];
         if (after[key].typical?.includes(left)) continue;
+        // Without its rate a spring counts as stiff as suits the rider it is said to be for.
+        if (/^sag/.test(key) && SPRING_KEYS.includes(left)) continue;
         if (a.kind === 'known' && b.kind === 'known')
           expect(b.interval, `${key} without ${left}`).toEqual(a.interval);
       }

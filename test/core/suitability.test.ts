@@ -3,12 +3,10 @@ import { describe, expect, test } from 'vitest';
 import type { Brief, GroundShares } from '@/core/brief';
 import type { DonorFacts } from '@/core/facts';
 import { standingRoom } from '@/core/fit';
-import { certain, exactly, known, unknown, type Estimate } from '@/core/numeric';
+import { exactly, known, unknown } from '@/core/numeric';
 import { protectionIndex, supportIndex, wheelIndex, windIndex } from '@/core/suitability';
 import {
   endMatch,
-  predictedForkSag,
-  predictedShockSag,
   riderLike,
   springFactor,
   springMismatch,
@@ -155,7 +153,7 @@ describe('springs against rider and load', () => {
           end,
           of,
           known(exactly(millimetres(230))),
-          design,
+          { suits: design },
           facts({ forkAdjust: 'none', shockAdjust: 'preload' }),
           parts,
           'm',
@@ -176,28 +174,6 @@ describe('springs against rider and load', () => {
       { seed: 62 },
     );
   });
-});
-
-const middleOf = (e: Estimate) => (e.kind === 'known' ? e.mid : Number.NaN);
-
-describe('predicted sag (static, worked through by hand from the formulas)', () => {
-  const fork = (axle_kg: number) => {
-    const sag = predictedForkSag(certain(axle_kg), certain(4.8), 27);
-    if (sag.kind !== 'known') throw new Error('not known');
-    return sag.interval;
-  };
-  test('fork: (100 − 17) kg × 9.80665 × cos 27° over two legs of 4.8 N/mm, less 10 mm of preload: 65.5 mm', () => {
-    const sag = fork(100);
-    expect(sag.mid).toBeCloseTo((83 * 9.80665 * Math.cos((27 * Math.PI) / 180)) / 9.6 - 10, 1);
-    expect(sag.low).toBeLessThan(sag.mid - 8);
-  });
-  test('shock: 65 N/mm at 0.37 under 145 kg: (128 × 9.80665) ÷ 8.8985 − 12 ÷ 0.37 = 108.6 mm', () => {
-    expect(middleOf(predictedShockSag(certain(145), certain(65), certain(0.37)))).toBeCloseTo(
-      108.63,
-      1,
-    );
-  });
-  test('no load hangs nobody below zero', () => expect(fork(5).low).toBe(0));
 });
 
 test('standing room: 10 mm of riser for every 30 mm of stature (common practice, low confidence)', () => {

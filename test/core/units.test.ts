@@ -123,6 +123,8 @@ describe('reading amounts', () => {
     ['10 st 4 lb', 'mass', 'kg', 144, 'lb'],
     ['304lb', 'mass', 'kg', 304, 'lb'],
     ['78', 'mass', 'lb', 78, 'lb'],
+    ['1,900', 'ratio', 'ratio', 1.9, 'ratio'],
+    ['1,900', 'rotation', 'rpm', 1900, 'rpm'],
     ['3.1 US gal', 'volume', 'L', 3.1, 'gal-us'],
     ['85 mpg imp', 'consumption', 'L/100km', 85, 'mpg-imp'],
     ['3 gal', 'volume', 'gal-imp', 3, 'gal-imp'],

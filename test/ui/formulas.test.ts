@@ -39,7 +39,7 @@ test.each<[MetricKey, RegExp]>([
 test.each<[MetricKey, RegExp]>([
   ['suspension', /within 10 % of the rider/],
   ['outlay', /else 3–8 % of the list price/],
-  ['sagFront', /±8 mm .* 17 kg unsprung/],
+  ['sagFront', /±8 mm .* 30 % for the rider/],
 ])('%s names the constants of its source', (key, words) => {
   expect(of(key).source).toMatch(words);
 });

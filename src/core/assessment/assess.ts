@@ -1,5 +1,5 @@
 import type { Brief, MustKey, StanceBand } from '../brief';
-import { findCautions, type Caution } from '../cautions';
+import { findCautions, type Caution, type SpringsOff } from '../cautions';
 import type { Donor } from '../donor';
 import { oneFootGap, personalFit, seatShape, stanceBand, stanceProbabilities } from '../fit';
 import { factInUse } from '../facts';
@@ -9,11 +9,11 @@ import { buildCost, onTheRoadPrice, repairs, type BuildCost } from '../money';
 import { certain, combine, type Estimate } from '../numeric';
 import { applyParts, applySets, type Part, type PartFlag } from '../part';
 import { fuelDensity, normalFigures, type FigureKey, type NormalFigures } from '../readings';
-import type { SuspensionEnd } from '../suspension';
+import { SAG_WINDOW, SPRING_SLACK, type SuspensionEnd } from '../suspension';
 import { standIn } from '../typical';
 import { parseTyre } from '../tyre';
 import type { Kilograms, Kilowatts, Litres } from '../units';
-import { axleLoads, frontShareOf } from './axles';
+import { axleLoads } from './axles';
 import type { Case } from './case';
 import { loadMetrics, metricsOf, wattsLeft, type LoadMetrics, type Metrics } from './metrics';
 import { mustResults, type MustResult } from './musts';
@@ -170,6 +170,7 @@ export function assess(of: Case): Assessment {
         readyMass: metrics.readyMass,
         consumption: metrics.consumption,
         outlay: metrics.outlay,
+        suspension: metrics.suspension,
         parts: cost,
       })),
     stance: stanceOf(donor, metrics),
@@ -184,9 +185,6 @@ export function mustsOf(of: Case, on: readonly MustKey[]): readonly MustResult[]
   const brief = { ...of.brief, musts: { ...of.brief.musts, on } };
   return mustResults(brief, metrics, licence, licenceTypical(brief, figures), of.takenAsKept);
 }
-
-/** Springs that suit less than this call for a word. */
-const SPRINGS_SUIT_FROM = 0.999;
 
 const SPRUNG: Readonly<Record<SuspensionEnd, PartFlag>> = {
   front: 'springs-front',
@@ -205,19 +203,34 @@ function loadFacts(
   { ends }: Pick<Metrics['suspension'], 'ends'>,
 ) {
   const axles = axleLoads(brief, figures);
-  const suits = (end: SuspensionEnd): boolean => {
-    const { springs } = ends[end];
-    return springs.kind === 'unknown' || springs.mid >= SPRINGS_SUIT_FROM;
-  };
   return {
-    frontShare: frontShareOf(axles),
-    axles: axles.kind === 'known' ? axles.split : undefined,
+    frontShare: axles.frontShare,
+    axles,
     axleLimits: { front: figures.axleLimitFront.estimate, rear: figures.axleLimitRear.estimate },
     tyreLoads_kg: { front: tyreLoad(donor, 'tyreFront'), rear: tyreLoad(donor, 'tyreRear') },
     watts: wattsLeft(figures),
-    springsSuit: suits('front') && suits('rear'),
+    springsOff: springsOff(ends),
     passenger: factInUse(donor.facts?.passenger)?.value,
   };
+}
+
+/** The end whose springs are furthest from what they carry, where that is beyond what is let pass or sag leaves its window. */
+function springsOff(ends: Metrics['suspension']['ends']): SpringsOff | undefined {
+  const off = (['rear', 'front'] as const).flatMap((end) => {
+    const { suits, sag, mismatch, carried_kg } = ends[end];
+    if (suits.kind === 'unknown' || sag.kind === 'unknown' || mismatch.kind === 'unknown')
+      return [];
+    const inWindow = sag.mid >= SAG_WINDOW.low && sag.mid <= SAG_WINDOW.high;
+    return Math.abs(mismatch.mid) <= SPRING_SLACK + 1e-9 && inWindow
+      ? []
+      : [
+          {
+            by: Math.abs(mismatch.mid),
+            off: { end, suits_kg: suits.mid, carried_kg, sag: sag.mid },
+          },
+        ];
+  });
+  return off.toSorted((a, b) => b.by - a.by)[0]?.off;
 }
 
 const tyreLoad = (donor: Donor, key: 'tyreFront' | 'tyreRear'): number | undefined =>

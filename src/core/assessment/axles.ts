@@ -1,6 +1,5 @@
 import type { Brief } from '../brief';
-import { axleSplit, type AxleSplit, type PlacedMass } from '../mass';
-import { combine, unknown, type Estimate } from '../numeric';
+import { combine, type Estimate } from '../numeric';
 import type { NormalFigures } from '../readings';
 
 /** Where masses lie, as shares of the wheelbase behind the front axle, and how high, m. Own assumption. */
@@ -25,44 +24,32 @@ export function luggagePlaces({ trip }: Pick<Brief, 'trip'>): {
   return { tankBag, tail, panniers: trip.luggage_kg - tankBag - tail };
 }
 
-/** How the loaded machine stands on its axles: the front's share, 0–1, and the loads at the middle; not known without its mass. */
-export type AxleLoads =
-  | { readonly kind: 'known'; readonly frontShare: Estimate; readonly split: AxleSplit }
-  | { readonly kind: 'unknown'; readonly missing: readonly string[] };
-
-/** Places are shares of the wheelbase, so its length says nothing about the loads: it counts as one. */
-const WHEELBASE = 1;
-
-const placed = (place: Place, mass_kg: number): PlacedMass => ({
-  mass_kg,
-  behind_m: PLACES[place].behind * WHEELBASE,
-  high_m: PLACES[place].high_m,
-});
+/** How the loaded machine stands on its axles: the front's share, 0–1, and the loads, kg; not known without its mass. */
+export interface AxleLoads {
+  readonly frontShare: Estimate;
+  readonly front: Estimate;
+  readonly rear: Estimate;
+  /** Height of the common centre of mass, m. */
+  readonly high_m: Estimate;
+}
 
 /** The loads on the axles with rider, passenger and luggage of the brief. */
 export function axleLoads(brief: Brief, figures: NormalFigures): AxleLoads {
   const mass = figures.mass.estimate;
-  if (mass.kind === 'unknown') return { kind: 'unknown', missing: mass.missing };
   const carried: readonly (readonly [Place, number])[] = [
     ['rider', brief.rider.mass_kg + brief.rider.kit_kg],
     ['pillion', brief.trip.pillion_kg ?? 0],
     ...(Object.entries(luggagePlaces(brief)) as [Place, number][]),
   ];
-  const loads = carried.flatMap(([place, kg]) => (kg > 0 ? [placed(place, kg)] : []));
-  const carriedAlone = loads.reduce(
-    (sum, m) => ({ kg: sum.kg + m.mass_kg, moment: sum.moment + m.mass_kg * m.behind_m }),
-    { kg: 0, moment: 0 },
-  );
-  const frontShare = (kg: number): number =>
-    1 -
-    (kg * PLACES.machine.behind * WHEELBASE + carriedAlone.moment) /
-      ((kg + carriedAlone.kg) * WHEELBASE);
+  /** Places are shares of the wheelbase, so a moment is a mass on the rear axle. */
+  const behind = carried.reduce((sum, [place, kg]) => sum + kg * PLACES[place].behind, 0);
+  const total = carried.reduce((sum, [, kg]) => sum + kg, 0);
+  const moment = carried.reduce((sum, [place, kg]) => sum + kg * PLACES[place].high_m, 0);
+  const onRear = (kg: number): number => kg * PLACES.machine.behind + behind;
   return {
-    kind: 'known',
-    frontShare: combine([mass] as const, frontShare),
-    split: axleSplit([placed('machine', mass.mid), ...loads], WHEELBASE),
+    frontShare: combine([mass] as const, (kg) => 1 - onRear(kg) / (kg + total)),
+    front: combine([mass] as const, (kg) => kg + total - onRear(kg)),
+    rear: combine([mass] as const, onRear),
+    high_m: combine([mass] as const, (kg) => (kg * PLACES.machine.high_m + moment) / (kg + total)),
   };
 }
-
-export const frontShareOf = (loads: AxleLoads): Estimate =>
-  loads.kind === 'known' ? loads.frontShare : unknown(...loads.missing);

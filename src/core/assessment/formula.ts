@@ -44,8 +44,8 @@ export interface FormulaFacts {
     readonly temperature_K: number;
     readonly temperaturePower: number;
   };
-  readonly sagFront: { readonly friction_mm: number; readonly unsprung_kg: number };
-  readonly sagRear: { readonly friction_mm: number; readonly unsprung_kg: number };
+  readonly sagFront: { readonly friction_mm: number; readonly set: number };
+  readonly sagRear: { readonly friction_mm: number; readonly set: number };
   readonly resale: {
     readonly isNew: boolean;
     readonly newFirst: number;

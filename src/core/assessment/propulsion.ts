@@ -127,11 +127,16 @@ function quotedGears(figures: NormalFigures): Found<readonly number[]> {
   return mids(figures, [
     'gears',
     'primaryRatio',
-    'sprocketFront',
-    'sprocketRear',
+    ...(hasFinalRatio(figures) ? (['finalRatio'] as const) : SPROCKETS),
     ...RATIOS.slice(0, Math.max(1, count)),
   ]);
 }
+
+const SPROCKETS = ['sprocketFront', 'sprocketRear'] as const;
+/** A shaft or belt has a ratio of its own; sprockets that are counted come first. */
+const hasFinalRatio = (figures: NormalFigures): boolean =>
+  figures.finalRatio.estimate.kind === 'known' &&
+  SPROCKETS.some((key) => figures[key].estimate.kind === 'unknown');
 
 /** What lies between a machine's gears and the road. */
 interface Gearing {
@@ -157,7 +162,9 @@ export function gearing({ brief, donor, figures }: PullOf): Found<Gearing> {
   const circumference_m = rollingCircumference(diameter);
   const quoted = quotedGears(figures);
   if (quoted.kind === 'known') {
-    const [, primary = 0, frontTeeth = 0, rearTeeth = 0, ...gears] = quoted.value;
+    const final = hasFinalRatio(figures) ? [1] : [];
+    const [, primary = 0, ...rest] = quoted.value;
+    const [frontTeeth = 0, rearTeeth = 0, ...gears] = [...final, ...rest];
     const train = { primary, gears, frontTeeth, rearTeeth, circumference_m };
     return {
       kind: 'known',

@@ -1,3 +1,16 @@
+export interface OverLimit {
+  readonly end: 'front' | 'rear';
+  readonly over_kg: number;
+  readonly perhaps?: true;
+}
+
+export interface SpringsOff {
+  readonly end: 'front' | 'rear';
+  readonly suits_kg: number;
+  readonly carried_kg: number;
+  readonly sag: number;
+}
+
 /** What can hurt, as a code and its facts; the screen has the words, what to do and whom to ask. */
 export type Caution =
   /** `typical`: the permitted maximum or the mass is only typical of the class. */
@@ -9,9 +22,11 @@ export type Caution =
   | { readonly code: 'fuel-gap-over-range'; readonly short_km: number }
   | { readonly code: 'cruise-not-held'; readonly cruise_kmh: number; readonly headwind_kmh: number }
   | { readonly code: 'light-front'; readonly share: number }
-  | { readonly code: 'over-axle-limit'; readonly end: 'front' | 'rear'; readonly over_kg: number }
-  | { readonly code: 'over-tyre-load'; readonly end: 'front' | 'rear'; readonly over_kg: number }
-  | { readonly code: 'springs-do-not-suit' }
+  /** `over_kg` at the worst end of what is not sure; `perhaps`: at the best end it is within. */
+  | ({ readonly code: 'over-axle-limit' } & OverLimit)
+  | ({ readonly code: 'over-tyre-load' } & OverLimit)
+  /** The worse end: the rider its springs suit, what they carry as if it were rider, and the sag that follows, a share of travel. */
+  | ({ readonly code: 'springs-do-not-suit' } & SpringsOff)
   | { readonly code: 'watts-short'; readonly short_W: number }
   | { readonly code: 'no-passenger' }
   | { readonly code: 'altitude'; readonly altitude_m: number }

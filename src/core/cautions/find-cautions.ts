@@ -2,9 +2,9 @@ import type { Brief } from '../brief';
 import { STANCE_LIMITS } from '../fit';
 import type { LicenceResult } from '../licence';
 import { LIGHT_FRONT } from '../mass';
-import type { Estimate } from '../numeric';
+import { certain, type Estimate } from '../numeric';
 import type { Part, PartFlag } from '../part';
-import type { Caution, CautionCode } from './caution';
+import type { Caution, CautionCode, OverLimit, SpringsOff } from './caution';
 
 export interface CautionFacts {
   readonly brief: Brief;
@@ -19,14 +19,15 @@ export interface CautionFacts {
   /** Whether the load left, or what the licence goes by, is only typical of the class. */
   readonly typical: { readonly payload: boolean; readonly licence: boolean };
   readonly frontShare: Estimate;
-  /** Loads on the axles, kg; absent where the mass is not known. */
-  readonly axles: { readonly front_kg: number; readonly rear_kg: number } | undefined;
+  /** Loads on the axles, kg. */
+  readonly axles: Readonly<Record<'front' | 'rear', Estimate>>;
   readonly axleLimits: Readonly<Record<'front' | 'rear', Estimate>>;
   /** What the stock tyres may carry by their load index, kg. */
   readonly tyreLoads_kg: Readonly<Record<'front' | 'rear', number | undefined>>;
   /** Watts left at the cruise with the draw of the parts. */
   readonly watts: Estimate;
-  readonly springsSuit: boolean;
+  /** Where springs are off by more than is let pass; absent where they suit, or nobody knows. */
+  readonly springsOff: SpringsOff | undefined;
   /** The sheet's word on passengers. */
   readonly passenger: string | undefined;
 }
@@ -67,12 +68,13 @@ const standShortened = (parts: readonly Part[]) => withFlag(parts, 'shortens-sta
 const looseOf = ({ ground }: Brief): number =>
   ground.gravel + ground.twoTrack + ground.singleTrack + ground.sandMud;
 
-/** By how much an axle is over a limit; nothing where it is within, or either is not known. */
-const over = (load: number | undefined, limit: number | undefined): readonly number[] =>
-  load !== undefined && limit !== undefined && load > limit ? [load - limit] : [];
-
-const loadOn = ({ axles }: CautionFacts, end: 'front' | 'rear') =>
-  end === 'front' ? axles?.front_kg : axles?.rear_kg;
+/** By how much an axle is over a limit at its worst end; nothing where it is within even there, or either is not known. */
+function over(end: 'front' | 'rear', load: Estimate, limit: Estimate): readonly OverLimit[] {
+  if (load.kind === 'unknown' || limit.kind === 'unknown') return [];
+  const over_kg = load.interval.high - limit.interval.low;
+  const surely = load.interval.low > limit.interval.high;
+  return over_kg > 0 ? [{ end, over_kg, ...(surely ? {} : { perhaps: true }) }] : [];
+}
 
 /** One finder for each caution, the gravest first; loads are judged at their worst end. */
 const FINDERS: { readonly [C in CautionCode]: Finder<C> } = {
@@ -125,24 +127,16 @@ const FINDERS: { readonly [C in CautionCode]: Finder<C> } = {
       : [],
   'no-passenger': ({ brief, passenger }) =>
     (brief.trip.pillion_kg ?? 0) > 0 && passenger === 'no' ? [{ code: 'no-passenger' }] : [],
-  'over-axle-limit': (facts) =>
+  'over-axle-limit': ({ axles, axleLimits }) =>
+    ENDS.flatMap((end) => over(end, axles[end], axleLimits[end])).map((o) => ({
+      code: 'over-axle-limit' as const,
+      ...o,
+    })),
+  'over-tyre-load': ({ axles, tyreLoads_kg }) =>
     ENDS.flatMap((end) => {
-      const limit = facts.axleLimits[end];
-      const most = limit.kind === 'known' ? limit.interval.mid : undefined;
-      return over(loadOn(facts, end), most).map((over_kg) => ({
-        code: 'over-axle-limit' as const,
-        end,
-        over_kg,
-      }));
-    }),
-  'over-tyre-load': (facts) =>
-    ENDS.flatMap((end) =>
-      over(loadOn(facts, end), facts.tyreLoads_kg[end]).map((over_kg) => ({
-        code: 'over-tyre-load' as const,
-        end,
-        over_kg,
-      })),
-    ),
+      const most = tyreLoads_kg[end];
+      return most === undefined ? [] : over(end, axles[end], certain(most));
+    }).map((o) => ({ code: 'over-tyre-load' as const, ...o })),
   'light-front': ({ frontShare }) =>
     frontShare.kind === 'known' && frontShare.interval.mid < LIGHT_FRONT
       ? [{ code: 'light-front', share: frontShare.interval.mid }]
@@ -151,8 +145,8 @@ const FINDERS: { readonly [C in CautionCode]: Finder<C> } = {
     watts.kind === 'known' && watts.interval.mid < 0
       ? [{ code: 'watts-short', short_W: -watts.interval.mid }]
       : [],
-  'springs-do-not-suit': ({ springsSuit }) =>
-    springsSuit ? [] : [{ code: 'springs-do-not-suit' }],
+  'springs-do-not-suit': ({ springsOff }) =>
+    springsOff ? [{ code: 'springs-do-not-suit', ...springsOff }] : [],
   altitude: ({ brief: { trip } }) =>
     trip.altitude_m !== undefined && trip.altitude_m >= HIGH_FROM
       ? [{ code: 'altitude', altitude_m: trip.altitude_m }]

@@ -1,2 +1,2 @@
-export type { Caution, CautionCode } from './caution';
+export type { Caution, CautionCode, SpringsOff } from './caution';
 export { findCautions, type CautionFacts } from './find-cautions';

@@ -57,6 +57,13 @@ export type Check =
       readonly travel_mm: number;
       readonly most_mm: number;
     }
+  /** The rider named, and the one whom the springs' rate suits, kg. */
+  | {
+      readonly code: 'springs-disagree';
+      readonly end: 'front' | 'rear';
+      readonly named_kg: number;
+      readonly byRate_kg: number;
+    }
   | { readonly code: 'range-beyond-tank'; readonly stated_km: number; readonly most_km: number }
   | { readonly code: 'range-below-tank'; readonly stated_km: number; readonly least_km: number }
   | { readonly code: 'price-per-power-odd'; readonly perKw: number; readonly usual: number }

@@ -13,8 +13,9 @@ import {
   type NormalFigure,
   type NormalFigures,
 } from '../readings';
+import { forkSagPerKg, riderSprungFor, shockSagPerKg } from '../suspension';
 import { parseTyre } from '../tyre';
-import type { Kilograms, Kilowatts, Litres } from '../units';
+import type { Kilograms, Kilowatts, Litres, Millimetres } from '../units';
 import type { Check } from './check';
 import { MOST_TRAVEL } from './class-travel';
 
@@ -55,6 +56,7 @@ export function findChecks(setting: CheckSetting): readonly Check[] {
     ...engineChecks(of),
     ...massChecks(donor, of),
     ...groundChecks(donor, of),
+    ...springChecks(figures),
     ...rangeChecks(of),
     ...gearChecks(of),
     ...priceAndLaw(setting, of),
@@ -161,6 +163,24 @@ function* groundChecks(donor: Donor, of: Of): Generator<Check> {
     const tyre = tyreOf(donor, tyreKey);
     if (wheel && tyre && Math.abs(wheel.mid / 25.4 - tyre.rim_in) > 0.5)
       yield { code: 'rim-disagrees', end, wheel_in: wheel.mid / 25.4, tyre_in: tyre.rim_in };
+  }
+}
+
+/** What springs of a rate suit, beside the rider whom the sheet names. */
+function* springChecks(figures: NormalFigures): Generator<Check> {
+  const named = figures.springRiderMass;
+  if (!named.reading || named.estimate.kind === 'unknown') return;
+  const estimate = <N extends number>(key: FigureKey) => figures[key].estimate as Estimate<N>;
+  const ends = {
+    front: forkSagPerKg(estimate('forkRate'), estimate('rake')),
+    rear: shockSagPerKg(estimate('shockRate'), estimate('motionRatio')),
+  };
+  for (const end of ['front', 'rear'] as const) {
+    const travel = estimate<Millimetres>(end === 'front' ? 'travelFront' : 'travelRear');
+    const suits = known(riderSprungFor(end, ends[end], travel));
+    const says = known(named.estimate);
+    if (suits && says && (suits.high < says.low || suits.low > says.high))
+      yield { code: 'springs-disagree', end, named_kg: says.mid, byRate_kg: suits.mid };
   }
 }
 

@@ -3,6 +3,7 @@ export interface Drivetrain {
   readonly primary: number;
   /** First to top gear. */
   readonly gears: readonly number[];
+  /** Sprockets. The final ratio of a shaft or belt counts as so many teeth behind to one in front. */
   readonly frontTeeth: number;
   readonly rearTeeth: number;
   /** Rolling circumference of the rear tyre, m. */

@@ -125,6 +125,7 @@ export const FIGURE_DEFINITIONS = {
   ratio6: ratio(0.5, 1.6),
   sprocketFront: stated('count', 9, 22, 0, { unit: 'teeth', exact: true }),
   sprocketRear: stated('count', 26, 70, 0, { unit: 'teeth', exact: true }),
+  finalRatio: ratio(1, 6),
   chainLinks: stated('count', 80, 150, 0, { unit: 'links', exact: true }),
   rake: stated('angle', 18, 36, 1),
   trail: stated('length', 50, 180),

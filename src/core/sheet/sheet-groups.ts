@@ -66,6 +66,7 @@ export const SHEET_GROUPS: Readonly<Record<SheetGroupKey, readonly SheetKey[]>> 
     'finalDrive',
     'sprocketFront',
     'sprocketRear',
+    'finalRatio',
     'chainPitch',
     'chainLinks',
   ],

@@ -45,6 +45,10 @@ const LABELS: readonly (readonly [LabelTarget, string])[] = [
   [figures('cylinders'), 'cylinders|number of cylinders'],
   [figures('compression'), 'compression ratio|compression'],
   [figures('gears'), 'gears|gearbox|transmission|number of gears'],
+  [
+    figures('finalRatio'),
+    'final drive ratio|final reduction ratio|final reduction|final ratio|secondary ratio|secondary reduction|shaft ratio|belt ratio',
+  ],
   [figures('primaryRatio'), 'primary ratio|primary reduction|primary drive|primary'],
   [figures('ratio1'), 'first gear|1st gear|1st|first'],
   [figures('ratio2'), 'second gear|2nd gear|2nd|second'],

@@ -1,7 +1,15 @@
 export { forkSag, wheelRate, wheelSag } from './sag';
 export { clearanceAsked } from './clearance-asked';
 export { CLEARANCE_ASKED, TRAVEL_ASKED } from './ground-asks';
-export { predictedForkSag, predictedShockSag, SAG_FACTS } from './predicted-sag';
+export {
+  forkSagPerKg,
+  riderSprungFor,
+  SAG_FACTS,
+  SAG_SET,
+  SAG_WINDOW,
+  shockSagPerKg,
+  type SagPerKg,
+} from './spring-end';
 export {
   endMatch,
   riderLike,
@@ -10,6 +18,7 @@ export {
   springMismatch,
   suspensionMatch,
   type EndMatch,
+  type EndSprings,
   type SuspensionEnd,
   type SuspensionParts,
 } from './suspension-match';

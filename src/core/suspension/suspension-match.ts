@@ -2,6 +2,7 @@ import type { Brief } from '../brief';
 import { factInUse, type DonorFacts } from '../facts';
 import { between, certain, combine, source, type Estimate, type Known } from '../numeric';
 import type { Millimetres } from '../units';
+import { perKgOf, sagShare, type SagPerKg } from './spring-end';
 import { travelShare } from './travel-share';
 
 export type SuspensionEnd = 'front' | 'rear';
@@ -44,8 +45,20 @@ export interface SuspensionParts {
   readonly sprungToRider: ReadonlySet<SuspensionEnd>;
 }
 
+/** Springs of one end: the rider whom they suit, and how they give; what is not known of one follows from the other. */
+export interface EndSprings {
+  readonly suits: Estimate;
+  /** mm of travel for each kg of rider. Absent: as stiff as suits that rider. */
+  readonly perKg?: SagPerKg | undefined;
+}
+
 export interface EndMatch {
   readonly end: SuspensionEnd;
+  /** What the springs carry as if it were all rider, and the rider whom they suit, kg. */
+  readonly carried_kg: number;
+  readonly suits: Estimate;
+  /** Rider sag as a share of travel. */
+  readonly sag: Estimate;
   readonly travel: Estimate;
   readonly mismatch: Estimate;
   readonly springs: Estimate;
@@ -58,14 +71,14 @@ export interface EndMatch {
  * One end of the suspension against ground, rider and load, 0–1: share of the travel the ground asks × how the spring suits ×
  * what can be adjusted (counts by the share of rough ground). Factors are our own assumption.
  *
- * @param design rider the springs suit, kg
+ * @param springs the rider they suit, kg, and their stiffness
  * @param machine whose adjusters they are, where the sheet does not say
  */
 export function endMatch(
   end: SuspensionEnd,
   brief: Brief,
   travel: Estimate<Millimetres>,
-  design: Estimate,
+  springsOf: EndSprings,
   facts: DonorFacts | undefined,
   parts: SuspensionParts,
   machine: string,
@@ -73,9 +86,12 @@ export function endMatch(
   const rough = ROUGH.reduce((sum, g) => sum + brief.ground[g], 0) / 100;
   const softIsFine = brief.schools?.springs === 'soft-is-fine';
   const carried = riderLike(brief, end);
-  const mismatch = parts.sprungToRider.has(end)
+  const sprung = parts.sprungToRider.has(end);
+  const suits = sprung ? certain(carried) : springsOf.suits;
+  const perKg = (sprung ? undefined : springsOf.perKg) ?? perKgOf(end, suits, travel);
+  const mismatch = sprung
     ? certain(0)
-    : combine([design] as const, (kg) => springMismatch(carried, kg));
+    : combine([suits] as const, (kg) => springMismatch(carried, kg));
   const springs = combine([mismatch] as const, (m) => springFactor(m, softIsFine));
   const adjust = end === 'front' ? 'forkAdjust' : 'shockAdjust';
   const says = factInUse(facts?.[adjust])?.value;
@@ -88,6 +104,9 @@ export function endMatch(
   const share = combine([travel] as const, (t) => travelShare(t, brief.ground));
   return {
     end,
+    carried_kg: carried,
+    suits,
+    sag: sagShare(carried, suits, perKg, travel),
     travel: share,
     mismatch,
     springs,

@@ -54,7 +54,7 @@ export function parseAmount(text: string, dimension: Dimension, fieldUnit: UnitI
   }
   const lead = /^([€$£])\s*(.+)$/.exec(trimmed);
   const parts = lead ? [lead[2] ?? '', lead[1] ?? ''] : splitNumber(trimmed);
-  const amount = parseNumber(parts[0] ?? '');
+  const amount = (dimension === 'ratio' ? parseRatio : parseNumber)(parts[0] ?? '');
   if (amount === undefined) return fault({ code: 'not-a-number', text: trimmed });
   const word = (parts[1] ?? '').trim();
   if (word === '') return { kind: 'amount', amount, unit: fieldUnit, unitWritten: false };
@@ -76,6 +76,10 @@ export function parseAmount(text: string, dimension: Dimension, fieldUnit: UnitI
   }
   return resolve(amount, found, dimension);
 }
+
+/** A ratio never counts in thousands: `1,900` is 1.9. */
+const parseRatio = (text: string): number | undefined =>
+  parseNumber(/^\s*\d+,\d+\s*$/.test(text) ? text.replace(',', '.') : text);
 
 function resolve(amount: number, unit: UnitId, dimension: Dimension): ParsedAmount {
   if (unitEntry(unit).dimension !== dimension)

@@ -45,6 +45,7 @@ const FIND_FIGURE: Partial<Readonly<Record<FigureKey, string>>> = {
   rackLimit: 'Stamped on the rack, or the handbook.',
   sprocketFront: 'Count the teeth.',
   sprocketRear: 'Count the teeth.',
+  finalRatio: 'Workshop handbook, data of the final drive.',
   oilCapacity: 'Handbook.',
   wheelFront: 'Read it on the tyre.',
   wheelRear: 'Read it on the tyre.',

@@ -55,13 +55,13 @@ export function cautionWords(
       );
     case 'over-axle-limit':
       return say(
-        `Over the ${caution.end} axle limit by ${formatWithUnit(caution.over_kg, 'mass', reader)}.`,
+        `${caution.perhaps ? 'Perhaps over' : 'Over'} the ${caution.end} axle limit, by up to ${formatWithUnit(caution.over_kg, 'mass', reader)}.`,
         'Unsafe and usually illegal: remove load or move it. The plate on the frame decides.',
         true,
       );
     case 'over-tyre-load':
       return say(
-        `The ${caution.end} tyre’s load index is exceeded by ${formatWithUnit(caution.over_kg, 'mass', reader)}.`,
+        `The ${caution.end} tyre’s load index is ${caution.perhaps ? 'perhaps ' : ''}exceeded, by up to ${formatWithUnit(caution.over_kg, 'mass', reader)}.`,
         'Remove load, or ask the tyre maker for one that carries it and is approved.',
         true,
       );
@@ -79,8 +79,10 @@ export function cautionWords(
       );
     case 'springs-do-not-suit':
       return say(
-        'The springs are made for another rider or load by more than a tenth.',
-        'Respring before touring loaded; measure sag with your kit on.',
+        `The ${caution.end} springs suit a rider of ${formatWithUnit(caution.suits_kg, 'mass', reader)}; with your load they carry as if you weighed ${formatWithUnit(caution.carried_kg, 'mass', reader)}, and would sag ${Math.round(caution.sag * 100)} % of the travel.`,
+        caution.carried_kg > caution.suits_kg
+          ? 'Too soft: respring before touring loaded; set the sag with your kit on, 25 to 33 % for touring.'
+          : 'Too stiff: softer springs, or less preload; set the sag with your kit on, 25 to 33 % for touring.',
       );
     case 'altitude':
       return say(

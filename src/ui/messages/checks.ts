@@ -115,6 +115,12 @@ export function checkWords(check: Check, reader: Reader): CheckWords {
         `Machines of this class hardly exceed ${mm(check.most_mm)}.`,
         'The class, the unit, or a modified machine.',
       );
+    case 'springs-disagree':
+      return say(
+        `The ${check.end} springs are said to suit a rider of ${kg(check.named_kg)}; their rate suits one of about ${kg(check.byRate_kg)}.`,
+        'How far a rider’s weight moves a spring follows from its rate, its lever and the travel.',
+        'Rate of one fork leg or of both? Motion ratio of shock to wheel, not the other way round? N/mm or kg/mm?',
+      );
     case 'range-beyond-tank':
       return say(
         `Range stated as ${km(check.stated_km)}; the tank cannot give more than ${km(check.most_km)}.`,

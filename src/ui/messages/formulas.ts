@@ -30,12 +30,9 @@ const indexWords = (
   source: 'worth of each reason: own assumption',
 });
 
-const sagWords = (
-  formula: string,
-  { friction_mm, unsprung_kg }: FactsOf<'sagFront'>,
-): FormulaWords => ({
-  formula,
-  source: `static, linear springs, ±${n(friction_mm)} mm for friction (from memory); preload as delivered and ${n(unsprung_kg)} kg unsprung at each end: own assumption. Measure it with your kit on`,
+const sagWords = ({ friction_mm, set }: FactsOf<'sagFront'>): FormulaWords => ({
+  formula: `${n(set)} + (carried − rider the springs suit) × sag for each kg ÷ travel`,
+  source: `static, linear springs, ±${n(friction_mm)} mm for friction (from memory); preload taken as set by the book to ${percent(set)} for the rider the springs suit: own assumption. Measure it with your kit on`,
 });
 
 const keepingWords = (formula: string, { partsLost }: FactsOf<'yearlyCost'>): FormulaWords => ({
@@ -136,10 +133,8 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
     source:
       'ISO 1585 / ISO 4106 with the ISO 2533 atmosphere (from memory); made for near sea level, so altitude is an extrapolation',
   }),
-  sagFront: (facts) =>
-    sagWords('(load on the springs × cos rake ÷ 2 × leg rate − preload) ÷ travel', facts),
-  sagRear: (facts) =>
-    sagWords('(load on the spring ÷ rate × ratio² − preload ÷ ratio) ÷ travel', facts),
+  sagFront: sagWords,
+  sagRear: sagWords,
   servicesYear: () => ({
     formula:
       'distance a year ÷ distance between services, by distance or hours, whichever is earlier',

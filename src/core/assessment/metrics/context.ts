@@ -4,7 +4,7 @@ import type { FitCalibration } from '../../fit';
 import type { BuildCost } from '../../money';
 import type { Estimate } from '../../numeric';
 import type { FigureKey, NormalFigures } from '../../readings';
-import type { SuspensionParts } from '../../suspension';
+import type { EndMatch, SuspensionEnd, SuspensionParts } from '../../suspension';
 import type { Metric } from '../formula';
 
 /** What the base metrics are computed from: parts are already in the figures and in the donor's facts. */
@@ -28,6 +28,7 @@ export interface LoadContext {
   readonly readyMass: Metric;
   readonly consumption: Metric;
   readonly outlay: Metric;
+  readonly suspension: { readonly ends: Readonly<Record<SuspensionEnd, EndMatch>> };
   readonly parts: BuildCost;
 }
 

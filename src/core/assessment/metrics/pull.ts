@@ -16,7 +16,7 @@ import {
 } from '../../road-load';
 import { metric, type Metric } from '../formula';
 import { axleSplit } from '../../mass';
-import { axleLoads, frontShareOf, PLACES } from '../axles';
+import { axleLoads, PLACES } from '../axles';
 import { figureInput, plainInput } from '../working-inputs';
 import type { LoadContext } from './context';
 import { loosestGround, onTheRoad, roadInputs, type RoadFigure } from './on-the-road';
@@ -30,12 +30,12 @@ const USUAL_STANCE: Stance = { wheelbase_m: 1.5, ahead_m: 0.7, height_m: 0.7, gr
 
 /** How the loaded machine stands on its wheels at the middles. */
 export function stanceOf({ brief, figures }: LoadContext, grip = LAUNCH_GRIP): Stance {
-  const loads = axleLoads(brief, figures);
+  const { frontShare, high_m } = axleLoads(brief, figures);
   const base = figures.wheelbase.estimate;
-  if (loads.kind === 'unknown' || base.kind === 'unknown') return { ...USUAL_STANCE, grip };
+  if (frontShare.kind === 'unknown' || high_m.kind === 'unknown' || base.kind === 'unknown')
+    return { ...USUAL_STANCE, grip };
   const wheelbase_m = base.mid / 1000;
-  const { frontShare, high_m } = loads.split;
-  return { wheelbase_m, ahead_m: frontShare * wheelbase_m, height_m: high_m, grip };
+  return { wheelbase_m, ahead_m: frontShare.mid * wheelbase_m, height_m: high_m.mid, grip };
 }
 
 /** Engine speeds of that launch, as shares of the torque peak and of the limiter. Own assumption. */
@@ -72,7 +72,7 @@ export function climbMetric(context: LoadContext): Metric {
   const loads = axleLoads(brief, figures);
   const asked = -askedOf(brief.ground, LESS_GRIP).value;
   const grip = source('grip', plusMinus(asked, GRIP_SPREAD));
-  const high = loads.kind === 'known' ? loads.split.high_m : 0;
+  const high = loads.high_m.kind === 'known' ? loads.high_m.mid : 0;
   const limits = (push: number, front: number, mass: number, base_mm: number, mu: number) => {
     const wheelbase_m = base_mm / 1000;
     const ridden = axleSplit(
@@ -101,7 +101,7 @@ export function climbMetric(context: LoadContext): Metric {
   };
   const inputs = [
     pushed,
-    frontShareOf(loads),
+    loads.frontShare,
     figures.mass.estimate,
     figures.wheelbase.estimate,
     grip,

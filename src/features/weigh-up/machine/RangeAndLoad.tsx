@@ -2,7 +2,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { axleLoads, type Metric } from '@/core/assessment';
 import { fuelShort } from '@/core/fuel';
-import type { Estimate, Interval } from '@/core/numeric';
+import type { Estimate, Interval, Known } from '@/core/numeric';
 import { preferredUnit, toBase, type Kilometres, type LitresPer100Km } from '@/core/units';
 import { NeedTrack } from '@/ui/marks/NeedTrack';
 import {
@@ -27,7 +27,6 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
   const range = assessment.metrics.range.estimate;
   const gap = brief.trip.fuelGap_km;
   const loads = axleLoads(brief, assessment.figures);
-  const mass = (kg: number) => formatWithUnit(kg, 'mass', reader);
   return (
     <Box>
       {range.kind === 'known' ? (
@@ -62,12 +61,11 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
         </Text>
       )}
       <Box borderTopWidth="1px" borderColor="border.muted" mt="2" pt="2">
-        {loads.kind === 'known' ? (
+        {loads.front.kind === 'known' && loads.rear.kind === 'known' ? (
           <Axles
-            front={loads.split.front_kg}
-            rear={loads.split.rear_kg}
-            share={loads.split.frontShare}
-            mass={mass}
+            front={loads.front}
+            rear={loads.rear}
+            reader={reader}
             limits={[
               assessment.figures.axleLimitFront.estimate,
               assessment.figures.axleLimitRear.estimate,
@@ -103,18 +101,20 @@ function Costs({ metric }: { readonly metric: Metric }) {
 }
 
 interface AxlesProps {
-  readonly front: number;
-  readonly rear: number;
-  readonly share: number;
-  readonly mass: (kg: number) => string;
+  readonly front: Known;
+  readonly rear: Known;
+  readonly reader: Reader;
   readonly limits: readonly (number | undefined)[];
 }
 
-function Axles({ front, rear, share, mass, limits }: AxlesProps) {
+function Axles({ front, rear, reader, limits }: AxlesProps) {
+  const mass = (kg: number) => formatWithUnit(kg, 'mass', reader);
+  const spread = (load: Known) => estimateText(load, 'mass', reader);
+  const share = front.mid / (front.mid + rear.mid);
   return (
     <>
       <Text>
-        On the axles: front <b>{mass(front)}</b>, rear <b>{mass(rear)}</b>;{' '}
+        On the axles: front <b>{spread(front)}</b>, rear <b>{spread(rear)}</b>;{' '}
         {formatNumber(share * 100)} % in front.
       </Text>
       <Flex
@@ -123,7 +123,7 @@ function Axles({ front, rear, share, mass, limits }: AxlesProps) {
         borderRadius="plate"
         overflow="hidden"
         role="img"
-        aria-label={`Front ${mass(front)}, rear ${mass(rear)}`}
+        aria-label={`Front ${mass(front.mid)}, rear ${mass(rear.mid)}`}
       >
         <Box width={`${share * 100}%`} bg="fg" />
         <Box flex="1" bg="fg.subtle" />

@@ -24,6 +24,17 @@ export function Sprockets({
         {propulsion.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}.
       </Text>
     );
+  const drive = factInUse(donor.facts?.finalDrive)?.value;
+  if (drive === 'shaft' || drive === 'belt')
+    return (
+      <Text py="1" color="fg.muted">
+        Driven by a {drive}: there are no sprockets to change
+        {figures.finalRatio.estimate.kind === 'unknown'
+          ? '; its final ratio is not known, so gears are typical of the class'
+          : ''}
+        .
+      </Text>
+    );
   const teeth = (['sprocketFront', 'sprocketRear'] as const).filter(
     (key) => figures[key].estimate.kind === 'unknown',
   );
