@@ -38,6 +38,7 @@ const ROAD: GroundShares = {
   singleTrack: 0,
   sandMud: 0,
 };
+const NOWHERE: GroundShares = { ...ROAD, motorway: 0, openRoad: 0 };
 const TRAIL: GroundShares = {
   motorway: 0,
   openRoad: 0,
@@ -104,6 +105,44 @@ describe('indices from facts (worths are own assumption; their order is common p
       mid(wheelIndex(sheet({ wheelType: 'cast' }), rim(17), rim(17), shares));
     expect(trail(TRAIL)).toBeGreaterThan(road(TRAIL) + 0.3);
     expect(road(ROAD)).toBeGreaterThan(trail(ROAD) + 0.2);
+  });
+  // The two schools of wheels (common practice, no source): 21/18 spoked for rough ground, 19/17 tubeless for roads and plugs.
+  const wheels = (type: string, front: number, rear: number) => (shares: GroundShares) =>
+    mid(wheelIndex(sheet({ wheelType: type }), rim(front), rim(rear), shares));
+  const spoked2118 = wheels('spoked-tubes', 21, 18);
+  const tubeless2118 = wheels('spoked-tubeless', 21, 18);
+  const spoked1917 = wheels('spoked-tubes', 19, 17);
+  const cast1917 = wheels('cast', 19, 17);
+  const on = (shares: Partial<GroundShares>): GroundShares => ({ ...NOWHERE, ...shares });
+  test('half gravel and rough tracks: 21/18 spoked before 19/17 cast, clearly', () => {
+    const half = on({
+      openRoad: 40,
+      motorway: 5,
+      town: 5,
+      gravel: 25,
+      twoTrack: 20,
+      singleTrack: 5,
+    });
+    expect(spoked2118(half)).toBeGreaterThan(cast1917(half) + 0.05);
+  });
+  test('roads with a little gravel: 19/17 cast, mended by a plug, before 21/18 with tubes', () => {
+    const road = on({ openRoad: 60, motorway: 20, town: 10, gravel: 10 });
+    expect(cast1917(road)).toBeGreaterThan(spoked2118(road) + 0.1);
+  });
+  test('every school: tubeless spokes never below tubes but on rocks, a 21 before a 19 off the road, cast last on rocks', () => {
+    const rocks = on({ singleTrack: 80, twoTrack: 20 });
+    for (const shares of [on({ openRoad: 100 }), on({ gravel: 100 }), on({ twoTrack: 100 })])
+      expect(tubeless2118(shares)).toBeGreaterThanOrEqual(spoked2118(shares));
+    expect(spoked2118(rocks)).toBeGreaterThan(spoked1917(rocks) + 0.2);
+    expect(spoked1917(rocks)).toBeGreaterThan(cast1917(rocks));
+  });
+  test('never jumps with a share, and stays between 0 and 1', () => {
+    for (let rough = 0; rough < 100; rough += 1) {
+      const at = (x: number) => cast1917(on({ openRoad: 100 - x, twoTrack: x }));
+      expect(Math.abs(at(rough + 1) - at(rough))).toBeLessThan(0.02);
+      expect(at(rough)).toBeGreaterThanOrEqual(0);
+      expect(at(rough)).toBeLessThanOrEqual(1);
+    }
   });
   test('a dealer further off never helps', () => {
     const at = (km: number) =>

@@ -19,6 +19,8 @@ export interface WorkingInput {
   readonly basis?: Basis | undefined;
   /** The option of a fact, where the input is one. */
   readonly says?: string | undefined;
+  /** The fact that says it, where it has another name. */
+  readonly asks?: string | undefined;
   /** The quoted reading behind it, where there is one. */
   readonly reading?: Reading | undefined;
   /** Figures that nobody has given and that it rests on; absent: none. */
@@ -73,10 +75,11 @@ export const plainInput = (
 
 /** The reasons of an index as working inputs: what each says and what it is worth. */
 export const reasonInputs = (reasons: readonly IndexReason[]): readonly WorkingInput[] =>
-  reasons.map(({ name, worth, says, typical }) => ({
+  reasons.map(({ name, asks, worth, says, typical }) => ({
     name,
     dimension: 'index',
     says,
-    estimate: worth === undefined ? unknown(name) : certain(worth),
+    asks,
+    estimate: worth === undefined ? unknown(asks ?? name) : certain(worth),
     typical,
   }));

@@ -3,8 +3,10 @@ import { certain, unknown, weightedSum, type Estimate, type Known } from '../num
 
 /** One reason of an index: what was looked at, what it says, and how good that is. */
 export interface IndexReason {
-  /** A fact or figure of the sheet. */
+  /** A fact or figure of the sheet, or what is read out of one. */
   readonly name: string;
+  /** The fact or figure that tells it, where the name is not its. */
+  readonly asks?: string | undefined;
   /** Share of the index that hangs on it; all shares add to 1. */
   readonly weight: number;
   /** 0–1, or not known. */
@@ -42,7 +44,9 @@ export function weightedIndex(reasons: readonly IndexReason[]): SuitabilityIndex
   );
   if (share < KNOWN_FROM - 1e-9)
     return {
-      estimate: unknown(...reasons.filter((r) => r.worth === undefined).map((r) => r.name)),
+      estimate: unknown(
+        ...reasons.filter((r) => r.worth === undefined).map((r) => r.asks ?? r.name),
+      ),
       worth,
       reasons,
     };

@@ -44,7 +44,7 @@ function InputRow({ input, reader }: { readonly input: WorkingInput; readonly re
       <Table.Cell px="0" py="1" textAlign="right" verticalAlign="top" whiteSpace="nowrap">
         {input.says === undefined
           ? estimateText(input.estimate, input.dimension, reader)
-          : optionWords(input.name, input.says)}
+          : optionWords(input.asks ?? input.name, input.says)}
       </Table.Cell>
     </Table.Row>
   );

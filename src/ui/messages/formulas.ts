@@ -82,7 +82,7 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
       'the soonest of distance, hours × mean speed on this ground, and months of the distance ridden in a year',
     source: `as stated by the readings; paces: own assumption; ${MANUAL}`,
   }),
-  wheels: (facts) => indexWords(facts, '; each against rough and smooth ground by their shares'),
+  wheels: (facts) => indexWords(facts, '; each on road, gravel and rough ground by their shares'),
   protection: (facts) => indexWords(facts),
   wind: (facts) => indexWords(facts),
   support: (facts) => indexWords(facts),
