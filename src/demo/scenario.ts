@@ -64,7 +64,7 @@ const BRIEF: Brief = {
     insurance_perYear: 310,
     tax_perYear: 45,
     service_each: 240,
-    wear_per1000km: 38,
+    wear_per1000km: 44,
     rates: [
       { currency: 'USD', rate: 0.91, date: '2026-09-01' },
       { currency: 'GBP', rate: 1.16, date: '2026-09-01' },

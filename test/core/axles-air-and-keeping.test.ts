@@ -175,13 +175,27 @@ describe('services and money', () => {
       wear_per1000km: 45,
     });
     const machine = donor('drover-430-brenfold');
-    const [outlay, resale, fuel, services] = (
-      ['outlay', 'resale', 'consumption', 'servicesYear'] as const
-    ).map((k) => mid(b, machine, k)) as [number, number, number, number];
+    const [outlay, resale, fuel] = (['outlay', 'resale', 'consumption'] as const).map((k) =>
+      mid(b, machine, k),
+    ) as [number, number, number];
+    const items = Object.fromEntries(
+      (assessed(b, machine).underLoad().yearlyCost.working.inputs ?? []).map((i) => [
+        i.name,
+        middle(i.estimate),
+      ]),
+    );
     const asked = machine.figures.price?.readings[0]?.amount ?? Number.NaN;
     expect(resale / asked).toBeCloseTo(0.92 ** 5, 2);
     const byHand =
-      outlay - resale + (fuel / 100) * 40_000 * 1.8 + 45 * 40 + services * 5 * 320 + 5 * (420 + 90);
+      outlay -
+      resale +
+      (fuel / 100) * 40_000 * 1.8 +
+      5 * (420 + 90) +
+      5 *
+        ['tyres', 'chain', 'pads', 'servicing'].reduce(
+          (sum, item) => sum + (items[`keeping.${item}`] ?? Number.NaN),
+          0,
+        );
     expect(mid(b, machine, 'yearlyCost')).toBeCloseTo(byHand / 5, 6);
     expect(mid(b, machine, 'costPerKm')).toBeCloseTo(byHand / 40_000, 9);
   });

@@ -3,6 +3,8 @@ import type { MetricKey } from '@/core/assessment';
 import type { Brief } from '@/core/brief';
 import type { Donor } from '@/core/donor';
 import type { FigureKey, Reading } from '@/core/readings';
+import { loanCost } from '@/core/money';
+import { servicesPerKm, suspensionInterval, wearShares } from '@/core/service';
 import { newBrief, newDonor } from '@/store/records';
 import { assessed } from '../cases';
 
@@ -174,6 +176,11 @@ describe('services by hand', () => {
     ]));
 });
 
+const power = (donor: Donor): number => {
+  const { estimate: kW } = assessed(base, donor).figures.power;
+  return kW.kind === 'known' ? kW.mid : Number.NaN;
+};
+
 describe('keeping it, by hand', () => {
   const donor = machine({
     price: [8000, 'EUR', 'asked'],
@@ -194,12 +201,30 @@ describe('keeping it, by hand', () => {
   });
   test('sold after three years at 8 % a year (own assumption): 8000 × 0.92³ = 6229.5', () =>
     expect(mid('resale', donor, kept)).toBeCloseTo(6229.5, 1));
-  test('a year: loss ÷ 3 + fuel + wear + one service + insurance + tax', () => {
+  test('a year: loss ÷ 3 + fuel + wear of this machine + its services + insurance + tax', () => {
     const fuel = (mid('consumption', donor, kept) / 100) * 6000 * 2;
     const loss = (mid('outlay', donor, kept) - 6229.504) / 3;
-    const year = loss + fuel + 6 * 40 + 250 + 300 + 50;
+    const wear = Object.values(
+      wearShares(mid('loadedMass', donor, kept), power(donor), kept.ground, true),
+    ).reduce((sum, x) => sum + x, 0);
+    const services = servicesPerKm(
+      { book_km: 6000, suspension_km: suspensionInterval(kept.ground) },
+      kept.money.ownSpanners,
+    );
+    const year = loss + fuel + 6 * 40 * wear + 6000 * services * 250 + 300 + 50;
     expect(mid('yearlyCost', donor, kept)).toBeCloseTo(year, 2);
     expect(mid('costPerKm', donor, kept)).toBeCloseTo(year / 6000, 6);
+  });
+  test('a loan adds its interest over the years kept, and nothing else', () => {
+    const lent = { ...kept.money, loanInterest_percent: 6, loanMonths: 60, loanDeposit: 2000 };
+    const { interest } = loanCost({ lent: 6000, yearly_percent: 6, months: 60 });
+    expect(
+      mid('yearlyCost', donor, brief({ money: lent })) - mid('yearlyCost', donor, kept),
+    ).toBeCloseTo(interest / 3, 6);
+    // Without months it is no loan.
+    expect(mid('yearlyCost', donor, brief({ money: { ...lent, loanMonths: undefined } }))).toBe(
+      mid('yearlyCost', donor, kept),
+    );
   });
   test.each([
     'yearsKept',

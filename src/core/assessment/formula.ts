@@ -9,6 +9,14 @@ export interface ReasonWeight {
   readonly weight: number;
 }
 
+/** What the cost of keeping was reckoned with: the machine that the brief's wear is meant for, and who changes the oil. */
+interface KeepingFacts {
+  readonly partsLost: boolean;
+  readonly oilAtHome: boolean;
+  readonly loaded_kg: number;
+  readonly power_kW: number;
+}
+
 /**
  * What the words of a formula need beside its inputs: the constants that were reckoned with, and which way was taken. The screen
  * words them by the metric's key, so that no sentence repeats a constant.
@@ -52,8 +60,8 @@ export interface FormulaFacts {
     readonly newLater: number;
     readonly used: number;
   };
-  readonly yearlyCost: { readonly partsLost: boolean };
-  readonly costPerKm: { readonly partsLost: boolean };
+  readonly yearlyCost: KeepingFacts;
+  readonly costPerKm: KeepingFacts;
 }
 
 /** The facts of one metric's formula; `undefined` where its inputs say all. */

@@ -119,7 +119,11 @@ export interface Money {
   readonly wrongPart_percent?: number | undefined;
   /** Inspection and papers, once, where anything is fitted. */
   readonly papers?: number | undefined;
-  /** Tyres, chain and pads. */
+  /** A loan on the machine: interest a year, months, and what is paid at once. Absent: cash. */
+  readonly loanInterest_percent?: number | undefined;
+  readonly loanMonths?: number | undefined;
+  readonly loanDeposit?: number | undefined;
+  /** Tyres, chain and pads of a middling machine on roads. */
   readonly wear_per1000km?: number | undefined;
 }
 

@@ -7,24 +7,29 @@ export interface Ownership {
   readonly tyreFront: { readonly price: number; readonly lasts_km: number };
   readonly tyreRear: { readonly price: number; readonly lasts_km: number };
   readonly chain: { readonly price: number; readonly lasts_km: number };
-  readonly services: number;
-  readonly service_each: number;
+  readonly pads: { readonly price: number; readonly lasts_km: number };
+  /** All services over the years. */
+  readonly servicing: number;
   readonly insurance_perYear: number;
   readonly tax_perYear: number;
   /** Purchase less resale: counted instead of the purchase, never beside it. */
   readonly depreciation: number;
   readonly modifications: number;
+  /** What a loan costs beyond what was lent. */
+  readonly interest: number;
 }
 
 export const COST_ITEMS = [
   'fuel',
   'tyres',
   'chain',
-  'services',
+  'pads',
+  'servicing',
   'insurance',
   'tax',
   'depreciation',
   'modifications',
+  'interest',
 ] as const;
 export type CostItem = (typeof COST_ITEMS)[number];
 
@@ -42,11 +47,13 @@ export function costOfOwnership(o: Ownership): CostOfOwnership {
     fuel: (o.distance_km / 100) * o.consumption_Lper100km * o.fuel_perL,
     tyres: worn(o.tyreFront) + worn(o.tyreRear),
     chain: worn(o.chain),
-    services: o.services * o.service_each,
+    pads: worn(o.pads),
+    servicing: o.servicing,
     insurance: o.insurance_perYear * o.years,
     tax: o.tax_perYear * o.years,
     depreciation: o.depreciation,
     modifications: o.modifications,
+    interest: o.interest,
   };
   const total = COST_ITEMS.reduce((sum, item) => sum + items[item], 0);
   return { items, total, perKm: total / o.distance_km, perYear: total / o.years };

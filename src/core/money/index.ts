@@ -8,6 +8,7 @@ export {
   type Ownership,
 } from './cost-of-ownership';
 export { resale, USUAL_LOSS, valueAfter, yearlyLoss } from './depreciation';
+export { loanCost, type Loan, type LoanCost } from './loan';
 export { fittedWorth } from './fitted-worth';
 export { inCurrency, type Exchanged } from './in-currency';
 export { ON_THE_ROAD_SHARE, onTheRoadPrice } from './on-the-road-price';

@@ -2,9 +2,10 @@
 import { Checkbox, Input, Text } from '@chakra-ui/react';
 import { memo } from 'react';
 import { LICENCES, SKILLS, type Brief } from '@/core/brief';
+import { MIDDLING } from '@/core/service';
 import { CURRENCIES } from '@/core/units';
 import { FieldRow, Panel } from '@/ui/fields';
-import { LICENCE_WORDS, SKILL_WORDS } from '@/ui/messages';
+import { formatWithUnit, LICENCE_WORDS, SKILL_WORDS } from '@/ui/messages';
 import { BriefChoiceField, BriefFigureField } from './BriefFields';
 import { MustList } from './MustList';
 import { RateList } from './RateList';
@@ -79,8 +80,19 @@ export const KeepingPanel = memo(function KeepingPanel({ model }: PanelProps) {
       <BriefFigureField model={model} path="money.fuel_perL" />
       <BriefFigureField model={model} path="money.insurance_perYear" />
       <BriefFigureField model={model} path="money.tax_perYear" />
-      <BriefFigureField model={model} path="money.service_each" />
-      <BriefFigureField model={model} path="money.wear_per1000km" />
+      <BriefFigureField
+        model={model}
+        path="money.service_each"
+        hint="oil and inspection by the book; other kinds are reckoned from it"
+      />
+      <BriefFigureField
+        model={model}
+        path="money.wear_per1000km"
+        hint={`on roads, for a machine of ${formatWithUnit(MIDDLING.loaded_kg, 'mass', model.reader)} with you and ${formatWithUnit(MIDDLING.power_kW, 'power', model.reader)}; each donor’s follows`}
+      />
+      <BriefFigureField model={model} path="money.loanInterest_percent" hint="empty: cash" />
+      <BriefFigureField model={model} path="money.loanMonths" />
+      <BriefFigureField model={model} path="money.loanDeposit" />
     </Panel>
   );
 }, shows('money'));

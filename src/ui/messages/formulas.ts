@@ -35,9 +35,12 @@ const sagWords = ({ friction_mm, set }: FactsOf<'sagFront'>): FormulaWords => ({
   source: `static, linear springs, ±${n(friction_mm)} mm for friction (from memory); preload taken as set by the book to ${percent(set)} for the rider the springs suit: own assumption. Measure it with your kit on`,
 });
 
-const keepingWords = (formula: string, { partsLost }: FactsOf<'yearlyCost'>): FormulaWords => ({
+const keepingWords = (
+  formula: string,
+  { partsLost, oilAtHome, loaded_kg, power_kW }: FactsOf<'yearlyCost'>,
+): FormulaWords => ({
   formula,
-  source: `resale by our own usual yearly loss (low confidence)${partsLost ? '; parts are counted as lost' : ''}; purchase less resale is counted once`,
+  source: `wear of tyres, chain and pads follows from mass and power beside a machine of ${n(loaded_kg)} kg loaded and ${n(power_kW)} kW on roads, and from the ground; oil${oilAtHome ? ' (changed at home)' : ''}, inspection, valves, fork and shock each come at their own interval and at their share of a full service: own assumption, low confidence; resale by our own usual yearly loss (low confidence)${partsLost ? '; parts are counted as lost' : ''}; purchase less resale is counted once`,
 });
 
 /** One row of words for each metric; what varies and every constant comes from the computation. */
@@ -151,7 +154,10 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
     source: 'usual yearly loss: own assumption, low confidence; markets differ',
   }),
   yearlyCost: (facts) =>
-    keepingWords('(outlay − resale + fuel + wear + services + insurance + tax) ÷ years', facts),
+    keepingWords(
+      '(outlay − resale) ÷ years + fuel + wear + services + insurance + tax + interest, a year',
+      facts,
+    ),
   costPerKm: (facts) => keepingWords('the same ÷ distance ridden', facts),
 };
 

@@ -1,11 +1,34 @@
 import type { Brief, Money } from '../../brief';
-import { costOfOwnership, resale, USUAL_LOSS, type CostOfOwnership } from '../../money';
-import { certain, combine, unknown, type Estimate } from '../../numeric';
+import { kindOfMachine } from '../../donor';
+import { factInUse } from '../../facts';
+import {
+  COST_ITEMS,
+  costOfOwnership,
+  loanCost,
+  resale,
+  USUAL_LOSS,
+  type CostOfOwnership,
+} from '../../money';
+import { between, certain, combine, source, unknown, type Estimate } from '../../numeric';
 import type { NormalFigures } from '../../readings';
+import {
+  MIDDLING,
+  servicesPerKm,
+  suspensionInterval,
+  VALVES_EVERY_NTH,
+  wearShares,
+  type Worn,
+} from '../../service';
 import { metric, type Metric } from '../formula';
-import { briefInput, figureInput, metricInput } from '../working-inputs';
+import { briefInput, figureInput, metricInput, type WorkingInput } from '../working-inputs';
 import type { LoadContext } from './context';
-import { servicesYear } from './services';
+import {
+  oilByTheBook,
+  serviceDistance,
+  serviceInputs,
+  stretched,
+  valvesByTheBook,
+} from './services';
 
 const OWNERSHIP_KEYS = [
   'yearsKept',
@@ -41,75 +64,150 @@ export function resaleMetric({ brief, figures }: LoadContext): Metric {
   );
 }
 
-/** One end of the spans that the cost of keeping hangs on. */
-interface KeepingPoint {
-  readonly bought: number;
-  readonly sold: number;
-  readonly fuel_Lper100km: number;
-  readonly services_perYear: number;
+/** How far wear may lie from what the model says, as a factor. Own assumption. */
+const WEAR_SPREAD = { low: 0.7, high: 1.4 };
+
+/** Full services that all kinds of service come to for each km: oil, inspection, valves, fork and shock, each at its own interval. */
+function servicing({ brief, donor, figures }: LoadContext): Estimate {
+  const distance = (estimate: Estimate) => stretched(estimate, brief);
+  const book = distance(serviceDistance(brief, figures));
+  const [oil, valves] = [oilByTheBook(brief, figures), valvesByTheBook(brief, figures)].map(
+    distance,
+  );
+  /** What nobody has told: oil with every service, valves with every so manieth. */
+  const oil_km = oil?.kind === 'known' ? oil : book;
+  const nth =
+    valves?.kind === 'known'
+      ? certain(1)
+      : source(`valves/${kindOfMachine(donor)}`, VALVES_EVERY_NTH);
+  return combine(
+    [book, oil_km, valves?.kind === 'known' ? valves : certain(0), nth] as const,
+    (km, o, v, n) =>
+      servicesPerKm(
+        {
+          book_km: km,
+          oil_km: o,
+          valves_km: v > 0 ? v : undefined,
+          valvesEveryNth: n,
+          suspension_km: suspensionInterval(brief.ground),
+        },
+        brief.money.ownSpanners,
+      ),
+  );
 }
 
-function ownership(keep: Keeping, at: KeepingPoint): CostOfOwnership {
-  const nothing = { price: 0, lasts_km: 1000 };
-  return costOfOwnership({
-    years: keep.yearsKept,
-    distance_km: keep.yearsKept * keep.yearly_km,
-    consumption_Lper100km: at.fuel_Lper100km,
-    fuel_perL: keep.fuel_perL,
-    tyreFront: nothing,
-    tyreRear: { price: keep.wear_per1000km, lasts_km: 1000 },
-    chain: nothing,
-    services: at.services_perYear * keep.yearsKept,
-    service_each: keep.service_each,
-    insurance_perYear: keep.insurance_perYear,
-    tax_perYear: keep.tax_perYear,
-    depreciation: at.bought - at.sold,
-    modifications: 0,
+/** What a loan on the machine costs and asks for each month; nothing where it is paid in cash. */
+const lends = ({ money }: Brief): boolean =>
+  money.loanInterest_percent !== undefined && money.loanMonths !== undefined;
+
+function loanOf(
+  { money }: Brief,
+  price: number,
+): { readonly interest: number; readonly monthly: number } {
+  const { loanInterest_percent, loanMonths, loanDeposit } = money;
+  if (loanInterest_percent === undefined || loanMonths === undefined)
+    return { interest: 0, monthly: 0 };
+  return loanCost({
+    lent: Math.max(0, price - (loanDeposit ?? 0)),
+    yearly_percent: loanInterest_percent,
+    months: loanMonths,
   });
 }
 
-/** What keeping the machine costs, each year or each kilometre; not known while the brief leaves something out. */
-function keepingCost(context: LoadContext, per: 'perKm' | 'perYear'): Estimate {
-  const { brief, figures, outlay, consumption } = context;
-  const { money } = brief;
-  const spans = [
-    outlay.estimate,
-    soldFor(brief, figures),
-    consumption.estimate,
-    servicesYear(context),
-  ] as const;
-  if (!saysAll(money))
-    return combine(
-      [...spans, unknown(...missingOf(money).map((key) => `money.${key}`))] as const,
-      (bought) => bought,
-    );
-  return combine(
-    spans,
-    (bought, sold, fuel, services) =>
-      ownership(money, {
-        bought,
-        sold,
-        fuel_Lper100km: fuel,
-        services_perYear: services,
-      })[per],
-  );
+/** What the cost of keeping hangs on, in the order of its figures. */
+const pointsOf = (context: LoadContext): readonly Estimate[] => [
+  context.outlay.estimate,
+  soldFor(context.brief, context.figures),
+  context.figures.price.estimate,
+  context.consumption.estimate,
+  context.loaded.estimate,
+  context.figures.power.estimate,
+  servicing(context),
+  source('wear', between(WEAR_SPREAD.low, WEAR_SPREAD.high, 1)),
+];
+
+/** Everything that keeping costs, at one point of what it hangs on. */
+function ownershipAt(
+  { brief, donor }: LoadContext,
+  keep: Money & Keeping,
+  at: readonly number[],
+): CostOfOwnership {
+  const [bought = 0, sold = 0, price = 0, fuel = 0, loaded = 0, power = 0, services = 0, by = 1] =
+    at;
+  const chain = !['shaft', 'belt'].includes(factInUse(donor.facts?.finalDrive)?.value ?? '');
+  const wear = wearShares(loaded, power, brief.ground, chain);
+  const worn = (what: Worn) => ({ price: keep.wear_per1000km * wear[what] * by, lasts_km: 1000 });
+  const distance_km = keep.yearsKept * keep.yearly_km;
+  return costOfOwnership({
+    years: keep.yearsKept,
+    distance_km,
+    consumption_Lper100km: fuel,
+    fuel_perL: keep.fuel_perL,
+    tyreFront: worn('frontTyre'),
+    tyreRear: worn('rearTyre'),
+    chain: worn('chain'),
+    pads: worn('pads'),
+    servicing: distance_km * services * keep.service_each,
+    insurance_perYear: keep.insurance_perYear,
+    tax_perYear: keep.tax_perYear,
+    depreciation: bought - sold,
+    modifications: 0,
+    interest: loanOf(brief, price).interest,
+  });
 }
 
-const costMetric = (
+/** A figure of the cost of keeping; not known while the brief leaves something out. */
+function ofKeeping(context: LoadContext, read: (cost: CostOfOwnership) => number): Estimate {
+  const { money } = context.brief;
+  const points = pointsOf(context);
+  if (!saysAll(money))
+    return combine(
+      [...points, unknown(...missingOf(money).map((key) => `money.${key}`))],
+      () => Number.NaN,
+    );
+  return combine(points, (...at: number[]) => read(ownershipAt(context, money, at)));
+}
+
+/** What keeping the machine costs, each year or each kilometre, with what each item takes of it in a year. */
+function costMetric(
   key: 'yearlyCost' | 'costPerKm',
   per: 'perYear' | 'perKm',
   context: LoadContext,
-): Metric =>
-  metric(
+): Metric {
+  const { brief, figures, loaded } = context;
+  const items = COST_ITEMS.filter(
+    (item) => item !== 'modifications' && (item !== 'interest' || lends(brief)),
+  );
+  return metric(
     key,
-    keepingCost(context, per),
+    ofKeeping(context, (cost) => cost[per]),
     [
+      ...items.map(
+        (item): WorkingInput => ({
+          name: `keeping.${item}`,
+          dimension: 'money',
+          estimate: ofKeeping(context, (cost) => cost.items[item] / (brief.money.yearsKept ?? 1)),
+        }),
+      ),
+      ...(lends(brief)
+        ? [
+            {
+              name: 'keeping.monthly',
+              dimension: 'money' as const,
+              estimate: combine([figures.price.estimate] as const, (p) => loanOf(brief, p).monthly),
+            },
+          ]
+        : []),
       metricInput(context.outlay),
       metricInput(context.consumption),
-      ...OWNERSHIP_KEYS.map((k) => briefInput(context.brief, `money.${k}`)),
+      metricInput(loaded),
+      figureInput(figures, 'power'),
+      ...serviceInputs(brief, figures),
+      ...OWNERSHIP_KEYS.map((k) => briefInput(brief, `money.${k}`)),
     ],
-    { partsLost: context.parts.parts > 0 },
+    { partsLost: context.parts.parts > 0, oilAtHome: brief.money.ownSpanners, ...MIDDLING },
   );
+}
 
 export const yearlyCostMetric = (context: LoadContext): Metric =>
   costMetric('yearlyCost', 'perYear', context);

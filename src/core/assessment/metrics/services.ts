@@ -58,19 +58,31 @@ export const serviceInputs = (brief: Brief, figures: NormalFigures): readonly Wo
   ];
 };
 
+/** When oil falls due by the book, km, by distance or by hours; not known when neither is told. */
+export const oilByTheBook = (brief: Brief, figures: NormalFigures): Estimate =>
+  sooner(brief, figures, 'oilInterval', 'oilHours');
+/** The same of the valves. */
+export const valvesByTheBook = (brief: Brief, figures: NormalFigures): Estimate =>
+  sooner(brief, figures, 'valveInterval', 'valveHours');
+
 /** The first of two intervals that falls due by the book, as a distance, km; not known when neither is. */
-function oilByTheBook(brief: Brief, figures: NormalFigures): Estimate {
-  const [distance, hours] = [figures.oilInterval.estimate, figures.oilHours.estimate];
+function sooner(
+  brief: Brief,
+  figures: NormalFigures,
+  byDistance: FigureKey,
+  byHours: FigureKey,
+): Estimate {
+  const [distance, hours] = [figures[byDistance].estimate, figures[byHours].estimate];
   const pace = meanSpeed(brief);
   const known = [distance, combine([hours] as const, (h) => h * pace)].filter(
     (e) => e.kind === 'known',
   );
   return known.length === 0
-    ? unknown('oilInterval')
+    ? unknown(byDistance)
     : combine(known, (...bounds: number[]) => Math.min(...bounds));
 }
 
-const stretched = (estimate: Estimate, brief: Brief): Estimate =>
+export const stretched = (estimate: Estimate, brief: Brief): Estimate =>
   combine([estimate] as const, (km) => km * stretchOf(brief));
 
 /** Services that fall due within the trip. */
