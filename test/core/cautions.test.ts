@@ -41,6 +41,7 @@ const calm: CautionFacts = {
   axleLimits: { front: of(150), rear: of(230) },
   tyreLoads_kg: { front: 206, rear: 300 },
   watts: of(100),
+  wattsSlow: of(50),
   springsOff: undefined,
   passenger: 'yes',
 };
@@ -64,6 +65,7 @@ test('what is not known sets off no caution of its own, and hides none', () => {
       axleLimits: { front: nothing, rear: nothing },
       tyreLoads_kg: { front: undefined, rear: undefined },
       watts: nothing,
+      wattsSlow: nothing,
       passenger: undefined,
     }),
   ).toEqual([]);
@@ -179,6 +181,17 @@ test('a light front: under two fifths of the load', () => {
 test('watts: short by what is below nothing', () => {
   expect(found({ watts: of(-5) })).toEqual([{ code: 'watts-short', short_W: 5 }]);
   expect(codes({ watts: of(0) })).toEqual([]);
+});
+
+test('watts at slow pace: from 15 % of town and rough ground, and not beside the cruise', () => {
+  const slow = (town: number) =>
+    brief((b) => ({ ...b, ground: { ...b.ground, openRoad: 100 - town, town } }));
+  expect(found({ wattsSlow: of(-8), brief: slow(15) })).toEqual([
+    { code: 'watts-short-slow', short_W: 8 },
+  ]);
+  expect(codes({ wattsSlow: of(-8), brief: slow(14) })).toEqual([]);
+  expect(codes({ wattsSlow: of(0), brief: slow(15) })).toEqual([]);
+  expect(codes({ watts: of(-1), wattsSlow: of(-8), brief: slow(50) })).toEqual(['watts-short']);
 });
 
 test('an axle that is over at its worst end only is called perhaps over', () => {

@@ -7,7 +7,7 @@ import { licenceCheck, type LicenceResult } from '../licence';
 import { runningOrderMass } from '../mass';
 import { buildCost, onTheRoadPrice, repairs, type BuildCost } from '../money';
 import { certain, combine, type Estimate } from '../numeric';
-import { applyParts, applySets, type Part, type PartFlag } from '../part';
+import { applyParts, applySets, looseFuel, madeFor, type Part, type PartFlag } from '../part';
 import { fuelDensity, normalFigures, type FigureKey, type NormalFigures } from '../readings';
 import { SAG_WINDOW, SPRING_SLACK, type SuspensionEnd } from '../suspension';
 import { standIn } from '../typical';
@@ -100,18 +100,24 @@ function fromPayload(figures: NormalFigures): NormalFigures {
   return { ...figures, maxMass: { estimate, basis: maxMass.basis, typical: mass.typical } };
 }
 
-const fittedOn = ({ aboard, parts }: Case): readonly Part[] =>
-  aboard.parts.length === 0 ? parts : [...aboard.parts, ...parts];
+const middleOf = (estimate: Estimate): number => (estimate.kind === 'known' ? estimate.mid : 0);
+
+const fittedOn = ({ aboard, parts, donor }: Case): readonly Part[] =>
+  [...aboard.parts, ...parts].map((part) => madeFor(part, donor));
 
 /** Figures, metrics, licence and cost of a case: what a planner asks thousands of times. Parts aboard a machine change what it inherits and cost nothing. */
 export function reckon(of: Case): Reckoning {
-  const { brief, donor, parts, aboard, evidence } = of;
+  const { brief, donor, aboard, evidence } = of;
+  const parts = of.parts.map((part) => madeFor(part, donor));
   const stock = sheetFigures(donor, brief);
   const standing =
     aboard.parts.length === 0
       ? stock
       : {
-          ...applyParts(stock, aboard.parts),
+          ...applyParts(
+            stock,
+            aboard.parts.map((part) => madeFor(part, donor)),
+          ),
           ...Object.fromEntries(aboard.readOnIt.map((key) => [key, stock[key]])),
         };
   const figures = applyParts(standing, parts);
@@ -126,12 +132,16 @@ export function reckon(of: Case): Reckoning {
     cost,
     mending: repairs(donor.weakPoints ?? [], brief.money),
     suspension: { sprungToRider: sprungEnds(fitted) },
+    sheetMass: stock.mass.estimate,
+    added_kg: middleOf(figures.mass.estimate) - middleOf(stock.mass.estimate),
+    looseFuel_L: looseFuel(fitted),
     reach: personalFit(brief.rider, evidence.sits),
   });
   const licence = licenceOf(
     brief,
     { ...stock, power: figures.power },
-    donor.figures.unrestrictedPower !== undefined,
+    donor.figures.unrestrictedPower !== undefined &&
+      !fitted.some(({ flags }) => flags.includes('unlocks')),
   );
   return { donor: modified, figures, metrics, licence, cost };
 }
@@ -209,6 +219,7 @@ function loadFacts(
     axleLimits: { front: figures.axleLimitFront.estimate, rear: figures.axleLimitRear.estimate },
     tyreLoads_kg: { front: tyreLoad(donor, 'tyreFront'), rear: tyreLoad(donor, 'tyreRear') },
     watts: wattsLeft(figures),
+    wattsSlow: wattsLeft(figures, 'slow'),
     springsOff: springsOff(ends),
     passenger: factInUse(donor.facts?.passenger)?.value,
   };

@@ -44,7 +44,8 @@ export interface FormulaFacts {
     readonly angle_deg: number;
   };
   readonly tripServices: { readonly stretched: boolean };
-  readonly wattsLeft: { readonly share: number };
+  readonly wattsLeft: { readonly share: number; readonly pace: 'cruise' | 'slow' };
+  readonly wattsSlow: { readonly share: number; readonly pace: 'cruise' | 'slow' };
   readonly standingRoom: { readonly grips_mm: number; readonly stature_mm: number };
   readonly powerThere: {
     readonly pressure_kPa: number;

@@ -12,7 +12,7 @@ import {
 import { spendable, type Brief } from '../brief';
 import { partsCost } from '../money';
 import { percentiles, type Estimate } from '../numeric';
-import type { Part } from '../part';
+import { madeFor, type Part } from '../part';
 import {
   SPENDING_WANT,
   type PlanGate,
@@ -81,7 +81,8 @@ export function planModelOf(whole: PlanSetting, around: readonly Part[] = []): P
   const there = new Set(aboard.parts.map((p) => p.id));
   const considered: { readonly item: PlanItem; readonly alone: Reckoning }[] = [];
   const papersNeeded = papers !== undefined && papers > 0 ? [[PAPERS]] : [];
-  for (const part of setting.choices) {
+  for (const chosen of setting.choices) {
+    const part = madeFor(chosen, setting.donor);
     if (there.has(part.id)) continue;
     const cost = partsCost(part, brief.money);
     const why = reasonAgainst(part, setting, cost);

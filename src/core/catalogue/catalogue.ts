@@ -20,11 +20,47 @@ export interface Catalogue {
   readonly corrections: readonly Correction[];
 }
 
-export const SHIPPED: Catalogue = {
-  version: 1,
-  parts: Object.fromEntries(SHIPPED_PARTS.map((p) => [p.id, p])),
-  corrections: [],
-};
+const PARTS = Object.fromEntries(SHIPPED_PARTS.map((p) => [p.id, p]));
+
+/** A part as it was before version 2 said more of it; `sets` undefined: it changed no fact. */
+function before(id: string, was: Partial<Part>): Pick<Correction, 'was'> {
+  const part = PARTS[id];
+  if (!part) return {};
+  const { sets, ...rest } = { ...part, ...was };
+  return { was: sets === undefined ? rest : { ...rest, sets } };
+}
+
+/** What version 2 brought, oldest first. */
+const CORRECTIONS: readonly Correction[] = [
+  {
+    version: 2,
+    id: 'can-5',
+    what: 'is no tank any more: luggage until it is poured in, and one can or bladder at a time',
+    ...before('can-5', { slot: '', note: 'Counts as tank once poured in.' }),
+  },
+  { version: 2, id: 'bladder-4', what: 'is new' },
+  { version: 2, id: 'unlock', what: 'is new: full power for machines sold restricted' },
+  {
+    version: 2,
+    id: 'wheels-21-18',
+    what: 'brings its tyre sizes into gearing',
+    ...before('wheels-21-18', { sets: { wheelType: 'spoked-tubes' } }),
+  },
+  {
+    version: 2,
+    id: 'wheels-19-17-tubeless',
+    what: 'brings its tyre sizes into gearing',
+    ...before('wheels-19-17-tubeless', { sets: { wheelType: 'spoked-tubeless' } }),
+  },
+  {
+    version: 2,
+    id: 'seat-comfort',
+    what: 'is wide, and so takes reach from the feet',
+    ...before('seat-comfort', { sets: undefined }),
+  },
+];
+
+export const SHIPPED: Catalogue = { version: 2, parts: PARTS, corrections: CORRECTIONS };
 
 /** Corrections that came after a version. */
 export const correctionsSince = (

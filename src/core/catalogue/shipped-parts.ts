@@ -185,6 +185,7 @@ export const SHIPPED_PARTS: readonly Part[] = [
   part('seat-comfort', 'Wide comfort seat', 'seat', 310, 0.2, 0.9, {
     slot: 'seat',
     effects: [add('seatHeight', 12)],
+    sets: { seatWidth: 'wide' },
     leadTime_days: 14,
   }),
   part('risers', 'Bar risers, 25 mm', 'controls', 65, 1, 0.3, {
@@ -291,9 +292,16 @@ export const SHIPPED_PARTS: readonly Part[] = [
   }),
   part('can-5', 'Approved fuel can, 5 L, with bracket', 'range', 85, 0.4, 1.5, {
     needs: [['rack-tail', 'racks-side']],
+    slot: 'loose-fuel',
     effects: [add('tank', 5)],
     flags: ['fuel-can'],
-    note: 'Counts as tank once poured in.',
+    note: 'No tank: poured in at a stop, luggage until then.',
+  }),
+  part('bladder-4', 'Approved fuel bladder, 4 L', 'range', 110, 0.2, 0.6, {
+    slot: 'loose-fuel',
+    effects: [add('tank', 4)],
+    flags: ['fuel-can'],
+    note: 'Lies flat when empty; strapped down, never on hot parts.',
   }),
   part('sprocket-front', 'Countershaft sprocket, one tooth less', 'gearing', 28, 0.6, 0, {
     slot: 'sprocket-front',
@@ -318,6 +326,13 @@ export const SHIPPED_PARTS: readonly Part[] = [
     flags: ['ends-approval'],
     effects: [times('power', 1.03), times('consumption', 1.04)],
   }),
+  part('unlock', 'Restrictor taken out, papers changed', 'engine', 280, 1, 0, {
+    slot: 'unlock',
+    workshop: true,
+    flags: ['unlocks'],
+    legal: 'An entry in the papers; not for a restricted licence.',
+    note: 'To the full power on the donor’s sheet, for the price that stands there.',
+  }),
   part('filter-foam', 'Washable foam air filter', 'engine', 38, 0.4, 0, { slot: 'filter' }),
   part('sump-large', 'Larger clutch cover, 0.4 L more oil', 'engine', 330, 2, 0.6, {
     classes: ['competition-single'],
@@ -337,7 +352,7 @@ export const SHIPPED_PARTS: readonly Part[] = [
     needs: [['tyres-half', 'tyres-knobbly']],
     flags: ['tyre-rating', 'speedometer'],
     leadTime_days: 45,
-    sets: { wheelType: 'spoked-tubes' },
+    sets: { wheelType: 'spoked-tubes', tyreFront: '90/90-21', tyreRear: '140/80-18' },
   }),
   part('rims-sealed', 'Spoke nipples sealed for tubeless', 'wheels', 220, 4, 0.2, {
     workshop: true,
@@ -553,7 +568,7 @@ export const SHIPPED_PARTS: readonly Part[] = [
     effects: [set('wheelFront', 482.6), set('wheelRear', 431.8)],
     flags: ['tyre-rating'],
     leadTime_days: 45,
-    sets: { wheelType: 'spoked-tubeless' },
+    sets: { wheelType: 'spoked-tubeless', tyreFront: '110/80-19', tyreRear: '150/70-17' },
   }),
   part('spokes-heavy', 'Heavy spokes, wheels trued', 'wheels', 310, 5, 0.4, {
     workshop: true,

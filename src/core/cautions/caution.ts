@@ -28,6 +28,8 @@ export type Caution =
   /** The worse end: the rider its springs suit, what they carry as if it were rider, and the sag that follows, a share of travel. */
   | ({ readonly code: 'springs-do-not-suit' } & SpringsOff)
   | { readonly code: 'watts-short'; readonly short_W: number }
+  /** Enough at the cruise, short at the slow pace of town and rough ground. */
+  | { readonly code: 'watts-short-slow'; readonly short_W: number }
   | { readonly code: 'no-passenger' }
   | { readonly code: 'altitude'; readonly altitude_m: number }
   | { readonly code: 'service-stretched'; readonly percent: number }

@@ -26,6 +26,8 @@ export interface CautionFacts {
   readonly tyreLoads_kg: Readonly<Record<'front' | 'rear', number | undefined>>;
   /** Watts left at the cruise with the draw of the parts. */
   readonly watts: Estimate;
+  /** The same at the slow pace of town and rough ground. */
+  readonly wattsSlow: Estimate;
   /** Where springs are off by more than is let pass; absent where they suit, or nobody knows. */
   readonly springsOff: SpringsOff | undefined;
   /** The sheet's word on passengers. */
@@ -39,6 +41,9 @@ const HIGH_FROM = 2500;
 const NEAR_SHARE = 0.9;
 /** From this share of loose ground up a tiptoe reach is a drop waiting to happen, %. Own assumption. */
 const LOOSE_SHARE_FROM = 15;
+
+/** From this share of slow ground up the alternator is judged there, too, %. Own assumption. */
+const SLOW_SHARE_FROM = 15;
 
 type Of<C extends CautionCode> = Extract<Caution, { code: C }>;
 type Finder<C extends CautionCode> = (facts: CautionFacts) => readonly Of<C>[];
@@ -67,6 +72,9 @@ const standShortened = (parts: readonly Part[]) => withFlag(parts, 'shortens-sta
 
 const looseOf = ({ ground }: Brief): number =>
   ground.gravel + ground.twoTrack + ground.singleTrack + ground.sandMud;
+
+const slowOf = ({ ground }: Brief): number =>
+  ground.town + ground.twoTrack + ground.singleTrack + ground.sandMud;
 
 /** By how much an axle is over a limit at its worst end; nothing where it is within even there, or either is not known. */
 function over(end: 'front' | 'rear', load: Estimate, limit: Estimate): readonly OverLimit[] {
@@ -144,6 +152,13 @@ const FINDERS: { readonly [C in CautionCode]: Finder<C> } = {
   'watts-short': ({ watts }) =>
     watts.kind === 'known' && watts.interval.mid < 0
       ? [{ code: 'watts-short', short_W: -watts.interval.mid }]
+      : [],
+  'watts-short-slow': ({ watts, wattsSlow, brief }) =>
+    wattsSlow.kind === 'known' &&
+    wattsSlow.mid < 0 &&
+    !(watts.kind === 'known' && watts.mid < 0) &&
+    slowOf(brief) >= SLOW_SHARE_FROM
+      ? [{ code: 'watts-short-slow', short_W: -wattsSlow.mid }]
       : [],
   'springs-do-not-suit': ({ springsOff }) =>
     springsOff ? [{ code: 'springs-do-not-suit', ...springsOff }] : [],

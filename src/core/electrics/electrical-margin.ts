@@ -1,5 +1,5 @@
-/** Share of its rated output that an alternator gives at a cruise and at idle. Own assumption. */
-export const ALTERNATOR_SHARE = { cruise: 0.9, idle: 0.45 } as const;
+/** Share of its rated output that an alternator gives at a cruise, at the slow pace of rough ground or town, and at idle. Own assumption. */
+export const ALTERNATOR_SHARE = { cruise: 0.9, slow: 0.65, idle: 0.45 } as const;
 
 /** Watts left: rated × share − stock draw − accessories. Below 0 the battery empties. */
 export const electricalMargin = (

@@ -1,5 +1,6 @@
 import { certain, combine, type Estimate } from '../numeric';
 import { fuelDensity, type FigureKey, type NormalFigures } from '../readings';
+import { isLoose } from './made-for';
 import { EFFECT_CHANGES, type EffectChange, type Part } from './part';
 
 /**
@@ -17,7 +18,10 @@ export function applyParts(figures: NormalFigures, parts: readonly Part[]): Norm
     const figure = next[key];
     if (figure?.typical) next[key] = { ...figure, typical: undefined };
   };
-  const effects = parts.flatMap((p) => p.effects);
+  // Fuel in a can is no tank.
+  const effects = parts.flatMap((p) =>
+    isLoose(p) ? p.effects.filter((e) => e.figure !== 'tank') : p.effects,
+  );
   for (const kind of EFFECT_CHANGES) {
     for (const effect of effects.filter((e) => e.change === kind)) {
       change(effect.figure, (e) => CHANGED[effect.change](e, effect.amount));

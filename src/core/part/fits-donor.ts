@@ -1,12 +1,13 @@
 import type { Donor } from '../donor';
 import type { Part } from './part';
 
-/** Whether a part is made for this donor. What fits a model fits its variants and listings: `standsOn` holds their bases' ids. */
+/** Whether a part is made for this donor; unlocking, for those that the sheet calls restricted. What fits a model fits its variants and listings: `standsOn` holds their bases' ids. */
 export function fitsDonor(
-  { fits }: Pick<Part, 'fits'>,
-  donor: Pick<Donor, 'id' | 'donorClass'>,
+  { fits, flags }: Pick<Part, 'fits'> & Partial<Pick<Part, 'flags'>>,
+  donor: Pick<Donor, 'id' | 'donorClass'> & Partial<Pick<Donor, 'figures'>>,
   standsOn: readonly string[] = [],
 ): boolean {
+  if (flags?.includes('unlocks') && donor.figures && !donor.figures.unrestrictedPower) return false;
   switch (fits.kind) {
     case 'all':
       return true;

@@ -70,6 +70,7 @@ export const PART_FLAGS = [
   'adds-travel-spring',
   'springs-front',
   'springs-rear',
+  'unlocks',
 ] as const;
 export type PartFlag = (typeof PART_FLAGS)[number];
 

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { stagesBySchool, USUAL_STAGE, type BuildStage, type StageSchool } from '@/core/build';
 import { donorLine, shortName } from '@/core/donor';
-import { fitsDonor, hasWords, PART_KINDS, type Part, type PartKind } from '@/core/part';
+import { fitsDonor, hasWords, madeFor, PART_KINDS, type Part, type PartKind } from '@/core/part';
 import {
   faultsOfAdding,
   faultsOfRemoving,
@@ -104,7 +104,9 @@ export function useBuild(): BuildModel | undefined {
   const aboard = entry.aboard.map((p) => p.id);
   const standsOn = donorLine(donors, entry.candidate.donorId).map((d) => d.id);
   const fits = (p: Part) => fitsDonor(p, entry.donor, standsOn);
-  const fitting = Object.values(parts).filter((p) => fits(p) && !aboard.includes(p.id));
+  const fitting = Object.values(parts)
+    .filter((p) => fits(p) && !aboard.includes(p.id))
+    .map((p) => madeFor(p, entry.donor));
 
   const unpricedOn = (candidates: readonly StandingCandidate[]) =>
     unpricedParts(parts, donors, candidates, standing.brief.money).length;

@@ -1,5 +1,5 @@
 import equal from 'fast-deep-equal';
-import { formsOf, SHIPPED } from '@/core/catalogue';
+import { correctionsSince, formsOf, SHIPPED } from '@/core/catalogue';
 import { isRaw, onceForEach, type Raw, type RawTables } from './step';
 import { trialsOfVisits, withoutSeen } from './visits-to-trials';
 import type { StoredRow } from '../records';
@@ -51,8 +51,14 @@ const withSheetVersion = onceForEach((verdict) =>
     : verdict,
 );
 
+/** The catalogue as it was when dossiers of that version were written. */
+const CATALOGUE_THEN = 1;
 /** Every part that was in the dossier as it was shipped; none where it was begun without. */
-const USE: Raw = { id: 'catalogue', version: SHIPPED.version };
+const USE: Raw = { id: 'catalogue', version: CATALOGUE_THEN };
+/** Parts that came later: nobody took them out. */
+const cameLater = new Set(
+  correctionsSince(SHIPPED, CATALOGUE_THEN).flatMap((c) => (c.was ? [] : [c.id])),
+);
 const uses = new Map<string, Raw>();
 
 function catalogueWithout(without: readonly string[]): Raw {
@@ -71,7 +77,7 @@ function catalogueOf(parts: readonly StoredRow[]): RawTables {
   const known = new Set(parts.map((r) => r.key));
   const shipped = Object.keys(SHIPPED.parts);
   const someShipped = shipped.some((id) => known.has(id));
-  const without = shipped.filter((id) => !known.has(id));
+  const without = shipped.filter((id) => !known.has(id) && !cameLater.has(id));
   return {
     parts: parts.filter((r) => isAsShipped(r.value) !== true),
     catalogues: someShipped ? [{ key: 'catalogue', value: catalogueWithout(without) }] : [],

@@ -1,7 +1,7 @@
 import type { Money } from '@/core/brief';
 import { donorLine } from '@/core/donor';
 import { partsCost } from '@/core/money';
-import { fitsDonor, type Part } from '@/core/part';
+import { fitsDonor, madeFor, type Part } from '@/core/part';
 import { findBuildFaults } from '@/core/planning';
 import type { Dossier } from '../records';
 import { partsOf } from './gathered';
@@ -26,9 +26,9 @@ export function possibleAdditions(
 ): readonly Addition[] {
   const all = partsOf(dossier);
   const line = donorLine(dossier.donors, entry.candidate.donorId).map((d) => d.id);
-  const fitting = Object.values(all).filter(
-    (p) => fitsDonor(p, entry.donor, line) && !there.some((t) => t.id === p.id),
-  );
+  const fitting = Object.values(all)
+    .filter((p) => fitsDonor(p, entry.donor, line) && !there.some((t) => t.id === p.id))
+    .map((p) => madeFor(p, entry.donor));
   const catalogue = new Map(Object.values(all).map((p) => [p.id, p]));
   const byId = new Map(fitting.map((p) => [p.id, p]));
   const faults = (parts: readonly Part[]) =>

@@ -77,6 +77,12 @@ export function cautionWords(
         'The battery empties, sooner at idle: leave something off; fuse every circuit.',
         true,
       );
+    case 'watts-short-slow':
+      return say(
+        `At slow pace ${formatWithUnit(caution.short_W, 'electric', reader)} more is drawn than the alternator gives.`,
+        'Enough at the cruise, but town and rough ground empty the battery: switch heated kit off there.',
+        true,
+      );
     case 'springs-do-not-suit':
       return say(
         `The ${caution.end} springs suit a rider of ${formatWithUnit(caution.suits_kg, 'mass', reader)}; with your load they carry as if you weighed ${formatWithUnit(caution.carried_kg, 'mass', reader)}, and would sag ${Math.round(caution.sag * 100)} % of the travel.`,
@@ -140,8 +146,8 @@ export function cautionWords(
       );
     case 'fuel-can':
       return say(
-        'Fuel carried in a can.',
-        'Approved can only, upright, never on hot parts; local law limits the amount.',
+        'Fuel carried outside the tank: poured in at a stop with the engine cold, and luggage until then.',
+        'Approved can or bladder only, upright, never on hot parts; local law limits the amount.',
       );
     case 'cable-reach':
       return say(

@@ -43,6 +43,11 @@ const keepingWords = (
   source: `wear of tyres, chain and pads follows from mass and power beside a machine of ${n(loaded_kg)} kg loaded and ${n(power_kW)} kW on roads, and from the ground; oil${oilAtHome ? ' (changed at home)' : ''}, inspection, valves, fork and shock each come at their own interval and at their share of a full service: own assumption, low confidence; resale by our own usual yearly loss (low confidence)${partsLost ? '; parts are counted as lost' : ''}; purchase less resale is counted once`,
 });
 
+const wattsWords = ({ share, pace }: FactsOf<'wattsLeft'>): FormulaWords => ({
+  formula: `alternator × ${n(share)} ${pace === 'cruise' ? 'at the cruise' : 'at the slow pace of town and rough ground'} − draw of machine and parts`,
+  source: 'share of rated output: own assumption; less still at idle',
+});
+
 /** One row of words for each metric; what varies and every constant comes from the computation. */
 const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => FormulaWords } = {
   heelGap: ({ ownOffset, inseamMeasured }) => ({
@@ -71,7 +76,8 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
     source: 'a Willans line of this machine; what slow ground costs: own assumption',
   }),
   range: () => ({
-    formula: 'tank × usable share × (1 − reserve) × 100 ÷ consumption',
+    formula:
+      '(tank × usable share × (1 − reserve) + fuel in cans, where carried) × 100 ÷ consumption',
     source: 'definition; usable share: own assumption',
   }),
   suspension: ({ springSlack }) => ({
@@ -123,10 +129,8 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
     formula: 'services that fall due within the trip, by distance or hours, whichever is earlier',
     source: `${stretched ? 'stretched as the brief says' : 'by the book'}; ${MANUAL}`,
   }),
-  wattsLeft: ({ share }) => ({
-    formula: `alternator × ${n(share)} at the cruise − draw of machine and parts`,
-    source: 'share of rated output: own assumption; far less at idle',
-  }),
+  wattsLeft: wattsWords,
+  wattsSlow: wattsWords,
   standingRoom: ({ grips_mm, stature_mm }) => ({
     formula: `bar height − peg height − (${n(grips_mm)} mm + a third of what stature is over ${n(stature_mm / 1000)} m)`,
     source: `riser rule of common practice (no source); ${n(grips_mm)} mm: own assumption. Below zero you stoop`,

@@ -68,11 +68,12 @@ export const FLAG_WORDS: Readonly<Record<PartFlag, string>> = {
   'electrical-load': 'adds electrical load',
   'tyre-rating': 'changes tyres or rims',
   speedometer: 'changes what the speedometer reads',
-  'fuel-can': 'is a fuel can',
+  'fuel-can': 'carries fuel outside the tank',
   'cable-reach': 'may pull hoses and cables',
   'adds-travel-spring': 'adds travel with its spring',
   'springs-front': 'springs the front to the rider',
   'springs-rear': 'springs the rear to the rider',
+  unlocks: 'unlocks the full power on the sheet',
 };
 
 export function partCellFaultWords({ heading, code, text }: PartCellFault): string {

@@ -394,6 +394,11 @@ export const METRIC_WORDS: Readonly<
     short: 'Watts left',
     what: 'For heated kit and lights; far fewer at idle.',
   },
+  wattsSlow: {
+    name: 'Watts left at slow pace',
+    short: 'Watts, slow',
+    what: 'The same in town and on rough ground, where the alternator turns slowly.',
+  },
   standingRoom: {
     name: 'Standing room',
     short: 'Standing',
@@ -610,6 +615,7 @@ const OTHER_WORDS: Readonly<Record<string, string>> = {
   'keeping.depreciation': 'Loss of value a year',
   'keeping.interest': 'Interest a year',
   'keeping.monthly': 'Loan, each month',
+  looseFuel: 'Fuel in cans, poured in on the way',
   carried: 'Carried as if it were rider',
   rimStrength: 'Rims take rocks',
   plug: 'Mended by a plug',

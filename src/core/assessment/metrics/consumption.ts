@@ -2,6 +2,7 @@ import type { Brief } from '../../brief';
 import { carriedConsumption, QUOTED_RIDER_KG, type Carried, type Thirst } from '../../fuel';
 import { carriedLoad } from '../../mass';
 import type { Estimate } from '../../numeric';
+import { FUEL_DENSITY } from '../../readings';
 import { dragArea } from '../../road-load';
 import type { Kilograms, LitresPer100Km } from '../../units';
 import { metric, type Metric } from '../formula';
@@ -9,29 +10,32 @@ import { dragAreaOf, windClass } from '../propulsion';
 import { briefInput, figureInput, metricInput, plainInput } from '../working-inputs';
 import { estimateIn, type MetricContext } from './context';
 
-const carriedIn = ({ rider, trip }: Brief): Carried => ({
-  load_kg: carriedLoad({
-    rider_kg: rider.mass_kg,
-    kit_kg: rider.kit_kg,
-    luggage_kg: trip.luggage_kg,
-    pillion_kg: trip.pillion_kg,
-  }),
+/** Parts and fuel in cans are load: the quote was made without them. */
+const carriedIn = ({ rider, trip }: Brief, added_kg: number): Carried => ({
+  load_kg:
+    added_kg +
+    carriedLoad({
+      rider_kg: rider.mass_kg,
+      kit_kg: rider.kit_kg,
+      luggage_kg: trip.luggage_kg,
+      pillion_kg: trip.pillion_kg,
+    }),
   headwind_kmh: trip.headwind_kmh ?? 0,
   cruise_kmh: trip.cruise_kmh,
 });
 
 /** Consumption on the ground, at the cruise, with the load and against the wind of the brief, L/100 km; and what load and wind cost of it. */
 export function consumptionMetric(context: MetricContext, loaded: Metric): Metric {
-  const { brief, donor, figures } = context;
+  const { brief, donor, figures, sheetMass, added_kg, looseFuel_L } = context;
   const thirst: Thirst = {
     bareDrag_m2: dragArea(windClass(donor), 0),
     drag_m2: dragAreaOf(donor, brief),
   };
-  const carried = carriedIn(brief);
+  const carried = carriedIn(brief, added_kg + looseFuel_L * FUEL_DENSITY.mid);
   const consumed = (what: Thirst, how: Carried): Estimate =>
     carriedConsumption(
       estimateIn<LitresPer100Km>(figures, 'consumption'),
-      estimateIn<Kilograms>(figures, 'mass'),
+      sheetMass as Estimate<Kilograms>,
       brief.ground,
       what,
       how,

@@ -15,6 +15,11 @@ export interface MetricContext {
   readonly cost: BuildCost;
   readonly mending: Estimate;
   readonly suspension: SuspensionParts;
+  /** Ready to ride as the sheet has it, and what parts add to that at the middle, kg. */
+  readonly sheetMass: Estimate;
+  readonly added_kg: number;
+  /** Fuel in cans and bladders, L. */
+  readonly looseFuel_L: number;
   /** The rider's own offset from the model of reach. */
   readonly reach: FitCalibration;
 }

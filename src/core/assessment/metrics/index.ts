@@ -20,7 +20,7 @@ import { sagFrontMetric, sagRearMetric } from './sag';
 import { oilToCarryMetric, servicesYearMetric, tripServicesMetric } from './services';
 import { standingRoomMetric } from './standing-room';
 import { suspensionMetric, type SuspensionMetric } from './suspension';
-import { wattsLeftMetric } from './watts-left';
+import { wattsLeftMetric, wattsSlowMetric } from './watts-left';
 
 export type { SuspensionMetric } from './suspension';
 export { loosestGround, powerShare } from './on-the-road';
@@ -67,6 +67,7 @@ const LOAD_METRICS: Readonly<Record<LoadMetricKey, (context: LoadContext) => Met
   lift: liftMetric,
   tripServices: tripServicesMetric,
   wattsLeft: wattsLeftMetric,
+  wattsSlow: wattsSlowMetric,
   standingRoom: standingRoomMetric,
   powerThere: powerThereMetric,
   sagFront: sagFrontMetric,
