@@ -29,6 +29,8 @@ const trip = (change: Partial<Brief['trip']>) => ({ trip: { ...brief.trip, ...ch
 describe('what a brief asks of each want', () => {
   test('reach, suspension, payload, wheels and support ask the same of everybody', () => {
     expect(curve('heelGap')).toEqual({ floor: 120, need: 65, ideal: 10 });
+    expect(curve('kneeAngle')).toEqual({ floor: 50, need: 65, ideal: 80 });
+    expect(curve('standingRoom')).toEqual({ floor: -90, need: -30, ideal: 10 });
     expect(curve('suspension')).toEqual({ floor: 0.5, need: 0.85, ideal: 1 });
     expect(curve('payloadLeft')).toEqual({ floor: 0, need: 15, ideal: 50 });
     expect(curve('wheels')).toEqual({ floor: 0.3, need: 0.7, ideal: 1 });
@@ -94,7 +96,7 @@ describe('what a brief asks of each want', () => {
 describe('one definition a want', () => {
   test('each stands in one group', () => {
     for (const want of WANT_KEYS) expect(WANT_GROUPS[wantDefinition(want).group]).toContain(want);
-    expect(WANT_KEYS).toHaveLength(14);
+    expect(WANT_KEYS).toHaveLength(16);
   });
   test.each([...WANT_KEYS])('%s matters between nothing and four on every ground', (want) => {
     const matters = GROUNDS.map((g) => wantDefinition(want).matters[g]);

@@ -17,6 +17,8 @@ export interface MetricDefinition {
 /** Everything computed for one rider on one machine, in the order it is shown. */
 export const METRIC_DEFINITIONS = {
   heelGap: { dimension: 'length', better: 'less' },
+  kneeAngle: { dimension: 'angle', better: 'more' },
+  standingRoom: { dimension: 'length', better: 'more' },
   readyMass: { dimension: 'mass', better: 'less' },
   loadedMass: { dimension: 'mass', better: 'less' },
   payloadLeft: { dimension: 'mass', better: 'more' },
@@ -42,7 +44,6 @@ export const METRIC_DEFINITIONS = {
   tripServices: { dimension: 'times', better: 'less' },
   wattsLeft: { dimension: 'electric', better: 'more' },
   wattsSlow: { dimension: 'electric', better: 'more' },
-  standingRoom: { dimension: 'length', better: 'more' },
   powerThere: { dimension: 'percent', better: 'more' },
   sagFront: { dimension: 'percent', better: 'less' },
   sagRear: { dimension: 'percent', better: 'less' },
@@ -68,7 +69,6 @@ export const LOAD_METRIC_KEYS = [
   'tripServices',
   'wattsLeft',
   'wattsSlow',
-  'standingRoom',
   'powerThere',
   'sagFront',
   'sagRear',

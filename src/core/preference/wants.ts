@@ -66,6 +66,32 @@ export const WANTS = {
     },
     tilts: { size: { 'light-first': 1.3, 'road-first': 0.9 } },
   },
+  kneeAngle: {
+    group: 'handling',
+    curve: always({ floor: 50, need: 65, ideal: 80 }),
+    matters: {
+      motorway: 2,
+      openRoad: 1.5,
+      town: 0.5,
+      gravel: 1,
+      twoTrack: 0.5,
+      singleTrack: 0.5,
+      sandMud: 0.5,
+    },
+  },
+  standingRoom: {
+    group: 'handling',
+    curve: always({ floor: -90, need: -30, ideal: 10 }),
+    matters: {
+      motorway: 0,
+      openRoad: 0,
+      town: 0,
+      gravel: 1,
+      twoTrack: 2,
+      singleTrack: 2,
+      sandMud: 2,
+    },
+  },
   readyMass: {
     group: 'handling',
     curve: ({ rider }) => MASS_BY_SKILL[rider.skill],

@@ -274,6 +274,29 @@ const TABLE = {
     [70, 80, 92],
     [72, 84, 98],
   ],
+  /** footpegs and grips over the ground, upright, mm */
+  pegHeight: [
+    [300, 325, 350],
+    [320, 345, 370],
+    [315, 340, 365],
+    [370, 395, 420],
+    [280, 305, 330],
+    [280, 305, 330],
+    [310, 335, 360],
+    [265, 285, 310],
+    [280, 305, 335],
+  ],
+  barHeight: [
+    [1085, 1135, 1185],
+    [1135, 1185, 1235],
+    [1140, 1190, 1240],
+    [1205, 1255, 1305],
+    [1060, 1110, 1160],
+    [1060, 1110, 1160],
+    [1185, 1235, 1285],
+    [1075, 1120, 1165],
+    [1165, 1220, 1275],
+  ],
 } as const satisfies Partial<Record<FigureKey | 'speedTop' | 'speedFirst', Columns>>;
 
 export type TypicalKey = keyof typeof TABLE;

@@ -2,6 +2,8 @@ import type { WantKey } from '@/core/preference';
 
 const FIND_OUT: Readonly<Record<WantKey, string>> = {
   heelGap: 'Sit on it in your boots, on level ground, and enter the sit in the brief.',
+  kneeAngle: 'Sit on it, boots on the pegs, for ten minutes; tape from seat to peg.',
+  standingRoom: 'Stand on the pegs; tape the height of pegs and grips over the ground.',
   readyMass: 'Look it up in the papers, or have it weighed full of fuel.',
   powerToMass: 'Ask for the papers; a measured curve says more than a brochure.',
   cruisePower: 'Ride it loaded against the wind, and look whether the cruise holds uphill.',

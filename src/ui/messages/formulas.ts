@@ -56,6 +56,12 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
       ? 'own model, anchored on common-practice sits (no source)'
       : 'own model; inseam from height by the US Army survey 1988 (from memory)',
   }),
+  kneeAngle: () => ({
+    formula:
+      'cosine rule over thigh, shank and the way from hip to ankle, seated with boots on the pegs',
+    source:
+      'thigh and shank as shares of stature: Drillis and Contini (from memory); hips behind the pegs: own assumption, makers do not quote it',
+  }),
   readyMass: () => ({
     formula: 'as read, on one basis',
     source:

@@ -286,6 +286,16 @@ export const METRIC_WORDS: Readonly<
     short: 'Heel gap',
     what: 'How far the heels hang above level ground. Below zero the knees bend.',
   },
+  kneeAngle: {
+    name: 'Knee room on the pegs',
+    short: 'Knees',
+    what: 'How far your knees open with boots on the pegs; under 65° cramps on a long day.',
+  },
+  standingRoom: {
+    name: 'Standing room',
+    short: 'Standing',
+    what: 'Grips over pegs against what suits your height. Below zero you stoop; a riser of about that much helps.',
+  },
   readyMass: { name: 'Ready-to-ride mass', short: 'Ready mass', what: 'Machine with a full tank.' },
   loadedMass: { name: 'Loaded mass', short: 'Loaded', what: 'Machine, rider, kit and luggage.' },
   payloadLeft: {
@@ -398,11 +408,6 @@ export const METRIC_WORDS: Readonly<
     name: 'Watts left at slow pace',
     short: 'Watts, slow',
     what: 'The same in town and on rough ground, where the alternator turns slowly.',
-  },
-  standingRoom: {
-    name: 'Standing room',
-    short: 'Standing',
-    what: 'Grips over pegs against what suits your height. Below zero you stoop; a riser of about that much helps.',
   },
   powerThere: {
     name: 'Power at the highest point',
@@ -616,6 +621,7 @@ const OTHER_WORDS: Readonly<Record<string, string>> = {
   'keeping.interest': 'Interest a year',
   'keeping.monthly': 'Loan, each month',
   looseFuel: 'Fuel in cans, poured in on the way',
+  hipBehindPeg: 'Hips behind the pegs',
   carried: 'Carried as if it were rider',
   rimStrength: 'Rims take rocks',
   plug: 'Mended by a plug',

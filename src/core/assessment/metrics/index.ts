@@ -8,6 +8,7 @@ import { crawlMetric, cruiseRevsMetric } from './gear-speeds';
 import { heelGapMetric } from './heel-gap';
 import { protectionMetric, supportMetric, wheelsMetric, windMetric } from './indices';
 import { costPerKmMetric, resaleMetric, yearlyCostMetric } from './keeping';
+import { kneeAngleMetric } from './knee-angle';
 import { liftMetric } from './lift';
 import { loadedMassMetric } from './loaded-mass';
 import { outlayMetric } from './outlay';
@@ -38,6 +39,8 @@ export function metricsOf(context: MetricContext): Metrics {
   const consumption = consumptionMetric(context, loadedMass);
   return {
     heelGap: heelGapMetric(context),
+    kneeAngle: kneeAngleMetric(context),
+    standingRoom: standingRoomMetric(context),
     readyMass,
     loadedMass,
     payloadLeft: payloadLeftMetric(context, loadedMass),
@@ -68,7 +71,6 @@ const LOAD_METRICS: Readonly<Record<LoadMetricKey, (context: LoadContext) => Met
   tripServices: tripServicesMetric,
   wattsLeft: wattsLeftMetric,
   wattsSlow: wattsSlowMetric,
-  standingRoom: standingRoomMetric,
   powerThere: powerThereMetric,
   sagFront: sagFrontMetric,
   sagRear: sagRearMetric,

@@ -2,10 +2,10 @@ import { GRIPS_ASKED, standingRoom } from '../../fit';
 import { combine } from '../../numeric';
 import { metric, type Metric } from '../formula';
 import { briefInput, figureInput } from '../working-inputs';
-import type { LoadContext } from './context';
+import type { MetricContext } from './context';
 
 /** Grips over pegs less what suits the rider standing, mm. */
-export function standingRoomMetric({ brief, figures }: LoadContext): Metric {
+export function standingRoomMetric({ brief, figures }: MetricContext): Metric {
   const { height_mm } = brief.rider;
   return metric(
     'standingRoom',

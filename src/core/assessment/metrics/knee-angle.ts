@@ -1,0 +1,28 @@
+import { HIP_BEHIND_PEG, kneeAngle, seatShape } from '../../fit';
+import { kindOfMachine } from '../../donor';
+import { combine, source } from '../../numeric';
+import { metric, type Metric } from '../formula';
+import { briefInput, figureInput, plainInput } from '../working-inputs';
+import type { MetricContext } from './context';
+
+/** How far the knees open with boots on the pegs, degrees. */
+export function kneeAngleMetric({ brief, donor, figures }: MetricContext): Metric {
+  const { rider } = brief;
+  const { settle_mm } = seatShape(donor);
+  const { low, mid, high } = HIP_BEHIND_PEG;
+  const behind = source(`hip/${kindOfMachine(donor)}`, HIP_BEHIND_PEG);
+  return metric(
+    'kneeAngle',
+    combine(
+      [figures.seatHeight.estimate, figures.pegHeight.estimate, behind] as const,
+      (seat, peg, b) => kneeAngle(seat - settle_mm, peg, rider, b),
+    ),
+    [
+      figureInput(figures, 'seatHeight'),
+      figureInput(figures, 'pegHeight'),
+      plainInput('settle', settle_mm, undefined, undefined, 'length'),
+      plainInput('hipBehindPeg', low, mid, high, 'length'),
+      briefInput(brief, 'rider.height_mm'),
+    ],
+  );
+}
