@@ -30,6 +30,7 @@ const calm: CautionFacts = {
   brief: brief(),
   parts: [],
   licence: { kind: 'legal', holds: certain(1) },
+  powerRounded: false,
   heelGap: of(20),
   payloadLeft: of(80, 100, 120),
   loadedMass: of(300),
@@ -89,20 +90,27 @@ describe('the permitted maximum: judged at the worst end; close from nine tenths
   });
 });
 
+const onA2 = brief((b) => ({ ...b, rider: { ...b.rider, licence: 'A2' } }));
 test('the licence: not legal with its rules, not known, legal', () => {
-  expect(found({ licence: { kind: 'not-legal', rules: ['a2-power'] } as never })).toEqual([
-    { code: 'licence-not-legal', rules: ['a2-power'] },
+  const notLegal = { kind: 'not-legal', rules: ['power'], holds: certain(0) } as const;
+  expect(found({ licence: notLegal, brief: onA2 })).toEqual([
+    { code: 'licence-not-legal', rules: ['power'], licence: 'A2' },
   ]);
-  expect(codes({ licence: { kind: 'not-known', missing: [] } as never })).toEqual([
-    'licence-unsure',
+  const near = { kind: 'not-known', missing: [], near: ['power'], holds: certain(0) } as const;
+  expect(found({ licence: near, powerRounded: true, brief: onA2 })).toEqual([
+    { code: 'licence-unsure', near: ['power'], licence: 'A2', rounded: true },
   ]);
+  expect(found({ licence: { ...near, near: [] }, powerRounded: true, brief: onA2 })).toMatchObject([
+    { near: [], rounded: false },
+  ]);
+  expect(codes({ licence: { kind: 'legal', holds: certain(1) }, brief: onA2 })).toEqual([]);
 });
 
 test('limits that are only typical of the class say so, and a licence judged by them is not called kept', () => {
   const typical = { payload: true, licence: true };
   expect(found({ payloadLeft: of(-5, 10, 20), typical })).toEqual([
     { code: 'over-permitted-mass', over_kg: 5, typical: true },
-    { code: 'licence-unsure' },
+    { code: 'licence-unsure', near: [], licence: base.rider.licence, rounded: false },
   ]);
   expect(found({ loadedMass: of(270), payloadLeft: of(30), typical })[0]).toEqual({
     code: 'near-permitted-mass',

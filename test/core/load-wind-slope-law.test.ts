@@ -27,6 +27,22 @@ const machine = (
     ),
     ...more,
   }) as Donor;
+/** The same figures as a maker's claims. */
+const claimedBy = (donor: Donor): Donor => ({
+  ...donor,
+  figures: Object.fromEntries(
+    Object.entries(donor.figures).map(([key, figure]) => [
+      key,
+      {
+        readings: (figure?.readings ?? []).map((r) => ({
+          ...r,
+          origin: 'claimed' as const,
+          spread: undefined,
+        })),
+      },
+    ]),
+  ),
+});
 const trip = (change: Partial<Brief['trip']>): Brief => ({
   ...base,
   trip: { ...base.trip, ...change },
@@ -71,6 +87,24 @@ describe('the licence judges the machine as approved', () => {
       ),
       { numRuns: 25 },
     );
+  });
+  // 35 kW = 46.936 hp = 47.587 PS: brochures round it to 47 and 48 (reference 3, from memory).
+  test.each([
+    [47, 'hp', 'unsure'],
+    [48, 'PS', 'unsure'],
+    [46, 'hp', 'pass'],
+    [49, 'PS', 'fail'],
+    [48, 'hp', 'fail'],
+    [35, 'kW', 'pass'],
+    [35.1, 'kW', 'fail'],
+  ] as const)('%d %s in a brochure: %s', (amount, unit, verdict) => {
+    const heavy = { ...figures, mass: [210, 'kg', 'ready'] } as const;
+    const claimed = claimedBy(machine({ ...heavy, power: [amount, unit, 'crank'] }));
+    const { musts, cautions } = assessed(a2, claimed);
+    expect(musts[0]?.verdict).toBe(verdict);
+    if (verdict === 'fail') expect(musts[0]?.broken).toEqual({ licence: 'A2', rules: ['power'] });
+    if (verdict === 'unsure')
+      expect(cautions.find((c) => c.code === 'licence-unsure')).toMatchObject({ rounded: true });
   });
   test('a part that changes the power changes the licence: 33 kW ÷ 169.3 kg in running order is 0.195', () => {
     const less = part([{ figure: 'power', change: 'set', amount: 33 }]);

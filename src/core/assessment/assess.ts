@@ -6,9 +6,15 @@ import { factInUse } from '../facts';
 import { licenceCheck, type LicenceResult } from '../licence';
 import { runningOrderMass } from '../mass';
 import { buildCost, onTheRoadPrice, repairs, type BuildCost } from '../money';
-import { certain, combine, type Estimate } from '../numeric';
+import { certain, combine, plusMinus, source, type Estimate } from '../numeric';
 import { applyParts, applySets, looseFuel, madeFor, type Part, type PartFlag } from '../part';
-import { fuelDensity, normalFigures, type FigureKey, type NormalFigures } from '../readings';
+import {
+  fuelDensity,
+  normalFigures,
+  type FigureKey,
+  type NormalFigures,
+  type Reading,
+} from '../readings';
 import { SAG_WINDOW, SPRING_SLACK, type SuspensionEnd } from '../suspension';
 import { standIn } from '../typical';
 import { parseTyre } from '../tyre';
@@ -157,6 +163,7 @@ export function assess(of: Case): Assessment {
     brief,
     parts: fittedOn(of),
     licence,
+    powerRounded: isRounded(figures.power.reading),
     heelGap: metrics.heelGap.estimate,
     payloadLeft: metrics.payloadLeft.estimate,
     loadedMass: metrics.loadedMass.estimate,
@@ -265,6 +272,21 @@ const licenceTypical = (
 ): readonly FigureKey[] =>
   rider.licence === 'A' ? [] : [power, mass, tank].flatMap((figure) => figure.typical ?? []);
 
+/** Whether the power is a maker's claim in horsepower. */
+const isRounded = (reading: Reading | undefined): boolean =>
+  reading?.origin === 'claimed' && reading.basis === 'crank' && reading.unit !== 'kW';
+
+/**
+ * Power quoted in horsepower is a rounded word for the kilowatts in the papers: 47 hp and 48 PS both stand for 35 kW. Brochures round and
+ * convert twice, so it may lie a unit of its last place off, as far as it has not been changed since.
+ */
+function asRounded(reading: Reading, exact: Estimate): Estimate {
+  if (reading.unit === 'kW' || exact.kind === 'unknown') return exact;
+  const places = Number.isInteger(reading.amount) ? 1 : 10;
+  const half = exact.mid / reading.amount / places;
+  return source(`rounded/${reading.id}`, plusMinus(exact.mid, half));
+}
+
 /**
  * Licence law goes by the machine as approved: its own mass in running order and its own tank, whatever is fitted; only what changes the
  * power counts. A maker's claim is taken without spread.
@@ -275,7 +297,8 @@ function licenceOf(brief: Brief, figures: NormalFigures, restricted: boolean): L
     const papers =
       reading?.origin === 'claimed' &&
       (reading.basis === 'crank' || reading.basis === 'ready' || reading.basis === 'stated');
-    return (estimate.kind === 'known' && papers ? certain(estimate.mid) : estimate) as Estimate<N>;
+    const exact = estimate.kind === 'known' && papers ? certain(estimate.mid) : estimate;
+    return (key === 'power' && papers ? asRounded(reading, exact) : exact) as Estimate<N>;
   };
   const running = combine(
     [ofPapers<Kilograms>('mass'), ofPapers<Litres>('tank'), fuelDensity()] as const,

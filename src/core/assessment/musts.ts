@@ -1,6 +1,6 @@
-import { spendable, type Brief, type MustKey } from '../brief';
+import { spendable, type Brief, type Licence, type MustKey } from '../brief';
 import { STANCE_LIMITS } from '../fit';
-import type { LicenceResult } from '../licence';
+import type { LicenceResult, LicenceRule } from '../licence';
 import { allOf, certain, reaches, shareOf, type Estimate, type Known, type Said } from '../numeric';
 import type { FigureKey } from '../readings';
 import { metricDefinition, type BaseMetricKey } from './metric-keys';
@@ -26,6 +26,8 @@ export interface MustResult {
   readonly missing: readonly string[];
   /** Figures that nobody has given and that it rests on, what is typical of the class standing in; absent: none. */
   readonly typical?: readonly FigureKey[];
+  /** Of a licence that is broken: which, and the rules that break it. */
+  readonly broken?: { readonly licence: Licence; readonly rules: readonly LicenceRule[] };
   /** Nobody has given what it is judged by, and the rider takes it as kept. */
   readonly taken?: true;
 }
@@ -133,7 +135,14 @@ export function mustResults(
   const judgedOne = (key: MustKey): MustResult => {
     if (key === 'licence') {
       const missing = licence.kind === 'not-known' ? licence.missing : [];
-      return restingOn({ key, ...judged(licence.holds, sureness), missing }, licenceTypical);
+      const broken =
+        licence.kind === 'not-legal'
+          ? { broken: { licence: brief.rider.licence, rules: licence.rules } }
+          : {};
+      return restingOn(
+        { key, ...judged(licence.holds, sureness), missing, ...broken },
+        licenceTypical,
+      );
     }
     const metric = METRIC_OF_MUST[key];
     const { estimate: have, typical } = metrics[metric];

@@ -1,3 +1,6 @@
+import type { Licence } from '../brief';
+import type { LicenceRule } from '../licence';
+
 export interface OverLimit {
   readonly end: 'front' | 'rear';
   readonly over_kg: number;
@@ -16,8 +19,18 @@ export type Caution =
   /** `typical`: the permitted maximum or the mass is only typical of the class. */
   | { readonly code: 'over-permitted-mass'; readonly over_kg: number; readonly typical?: true }
   | { readonly code: 'near-permitted-mass'; readonly share: number; readonly typical?: true }
-  | { readonly code: 'licence-not-legal'; readonly rules: readonly string[] }
-  | { readonly code: 'licence-unsure' }
+  | {
+      readonly code: 'licence-not-legal';
+      readonly rules: readonly LicenceRule[];
+      readonly licence: Licence;
+    }
+  /** Rules too near to say; `rounded`: the power is quoted in horsepower, which rounds the kilowatts of the papers. */
+  | {
+      readonly code: 'licence-unsure';
+      readonly near: readonly LicenceRule[];
+      readonly licence: Licence;
+      readonly rounded: boolean;
+    }
   | { readonly code: 'tiptoe-on-loose'; readonly looseShare: number }
   | { readonly code: 'fuel-gap-over-range'; readonly short_km: number }
   | { readonly code: 'cruise-not-held'; readonly cruise_kmh: number; readonly headwind_kmh: number }

@@ -10,6 +10,8 @@ export interface CautionFacts {
   readonly brief: Brief;
   readonly parts: readonly Part[];
   readonly licence: LicenceResult;
+  /** The power is a maker's claim in horsepower. */
+  readonly powerRounded: boolean;
   readonly heelGap: Estimate;
   readonly payloadLeft: Estimate;
   readonly loadedMass: Estimate;
@@ -105,12 +107,22 @@ const FINDERS: { readonly [C in CautionCode]: Finder<C> } = {
       ? [{ code: 'near-permitted-mass', share, ...(typical.payload ? { typical: true } : {}) }]
       : [];
   },
-  'licence-not-legal': ({ licence }) =>
-    licence.kind === 'not-legal' ? [{ code: 'licence-not-legal', rules: licence.rules }] : [],
-  'licence-unsure': ({ licence, typical }) =>
-    licence.kind === 'not-known' || (licence.kind === 'legal' && typical.licence)
-      ? [{ code: 'licence-unsure' }]
+  'licence-not-legal': ({ licence, brief }) =>
+    licence.kind === 'not-legal'
+      ? [{ code: 'licence-not-legal', rules: licence.rules, licence: brief.rider.licence }]
       : [],
+  'licence-unsure': ({ licence, typical, brief, powerRounded }) => {
+    if (licence.kind !== 'not-known' && !(licence.kind === 'legal' && typical.licence)) return [];
+    const near = licence.kind === 'not-known' ? licence.near : [];
+    return [
+      {
+        code: 'licence-unsure',
+        near,
+        licence: brief.rider.licence,
+        rounded: powerRounded && near.includes('power'),
+      },
+    ];
+  },
   'tiptoe-on-loose': ({ heelGap, brief }) => {
     const looseShare = looseOf(brief);
     return heelGap.kind === 'known' &&

@@ -1,5 +1,6 @@
 import type { Caution } from '@/core/cautions';
 import { formatWithUnit, type Reader } from './format';
+import { limitOf, ruleBroken } from './licence-words';
 
 /** A caution in plain words: what it is, what to do, whom to ask. */
 export function cautionWords(
@@ -23,13 +24,17 @@ export function cautionWords(
       );
     case 'licence-not-legal':
       return say(
-        'Not rideable on this licence.',
+        `Not rideable on ${caution.licence}: ${caution.rules.map((r) => ruleBroken(r, caution.licence)).join('; ')}.`,
         'A restricted version may be. Check the registration document; national rules decide.',
         true,
       );
     case 'licence-unsure':
       return say(
-        'Too near the licence limit, or too little known, to say.',
+        caution.rounded
+          ? `Too near the limit of ${caution.licence} to say: horsepower rounds the kilowatts in the papers, and ${limitOf('power', caution.licence)} is the most.`
+          : caution.near.length > 0
+            ? `Too near the limit of ${caution.licence} to say: ${caution.near.map((r) => limitOf(r, caution.licence)).join('; ')} at most.`
+            : `Too little known to say whether it may be ridden on ${caution.licence}.`,
         'Check the registration document; national rules decide.',
       );
     case 'tiptoe-on-loose':

@@ -1,3 +1,4 @@
+import { ruleBroken } from './licence-words';
 import type { MustVerdict, SaidMust } from '@/core/assessment';
 import { formatBase, formatWithUnit, type Reader } from './format';
 import { METRIC_WORDS, MUST_SHORT, MUST_WORDS, nameWords } from './words';
@@ -49,6 +50,8 @@ export function mustWords(must: SaidMust, reader: Reader): string {
   const name = MUST_WORDS[must.key];
   if (must.taken)
     return `${name}: ${must.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} not known; taken as kept, on your word`;
+  if (must.broken)
+    return `${name}: ${must.broken.rules.map((r) => ruleBroken(r, must.broken?.licence ?? 'A2')).join('; ')}${restsOn(must)}`;
   if (!must.metric || must.need === undefined) {
     return must.verdict === 'not-known'
       ? `${name}: ${must.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} not known${byClass(must)}`
