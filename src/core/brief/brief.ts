@@ -48,6 +48,8 @@ export interface Rider {
   /** Helmet, boots, armour, pack. */
   readonly kit_kg: number;
   readonly sole_mm: number;
+  /** What the rider can lift with both hands and a straight back, kg. Absent: not said. */
+  readonly lift_kg?: number | undefined;
   readonly skill: Skill;
   readonly licence: Licence;
 }
@@ -61,6 +63,11 @@ export interface Trip {
   /** Share of the usable tank kept back, %. */
   readonly reserve_percent: number;
   readonly luggage_kg: number;
+  /** Room that the luggage takes, L. Absent: from its mass. */
+  readonly luggage_L?: number | undefined;
+  /** Coldest air, and the share of days that are wet, %. Absent: mild and dry. */
+  readonly cold_C?: number | undefined;
+  readonly wet_percent?: number | undefined;
   /** Longest distance away from a workshop. */
   readonly workshopGap_km: number;
   /** Passenger with kit. Absent: alone. */
@@ -148,11 +155,25 @@ export type Schools = { readonly [K in SchoolKey]?: (typeof SCHOOLS)[K][number] 
 /** Points 0–100 that the rider gives the swing of a want from worst to best; wants that are not named keep the ground's weight. */
 export type Swings = Readonly<Record<string, number>>;
 
+/** What a purpose may have of its own beside the trip of the whole brief. */
+export const PURPOSE_TRIP_KEYS = [
+  'cruise_kmh',
+  'fuelGap_km',
+  'luggage_kg',
+  'pillion_kg',
+  'headwind_kmh',
+] as const satisfies readonly (keyof Trip)[];
+export type PurposeTripKey = (typeof PURPOSE_TRIP_KEYS)[number];
+
 /** One of the things the machine is for, with its own shares and weights: a dossier may hold several. */
 export interface Purpose {
   readonly id: string;
   readonly name: string;
   readonly ground: GroundShares;
+  /** Its own load and road, where they are not those of the whole. A passenger of 0 kg: alone. */
+  readonly trip?: { readonly [K in PurposeTripKey]?: number | undefined } | undefined;
+  /** The musts that are asked of it, where they are not those of the whole. */
+  readonly mustsOn?: readonly MustKey[] | undefined;
   readonly schools?: Schools | undefined;
   readonly swings?: Swings | undefined;
 }

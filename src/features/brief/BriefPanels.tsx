@@ -41,6 +41,11 @@ export const RiderPanel = memo(function RiderPanel({ model }: PanelProps) {
         path="rider.kit_kg"
         hint="helmet, boots, armour, pack: 10–15 kg is usual"
       />
+      <BriefFigureField
+        model={model}
+        path="rider.lift_kg"
+        hint="with both hands, back straight; a fallen machine is judged by it"
+      />
       <BriefChoiceField
         model={model}
         path="rider.skill"
@@ -129,11 +134,14 @@ export const TripPanel = memo(function TripPanel({ model }: PanelProps) {
         path="trip.luggage_kg"
         hint="all of it; what is named nowhere below hangs in panniers"
       />
+      <BriefFigureField model={model} path="trip.luggage_L" hint="empty: reckoned from its mass" />
       <BriefFigureField model={model} path="trip.tankBag_kg" />
       <BriefFigureField model={model} path="trip.tail_kg" />
       <BriefFigureField model={model} path="trip.pillion_kg" hint="with kit; empty: alone" />
       <BriefFigureField model={model} path="trip.altitude_m" hint="empty: sea level" />
       <BriefFigureField model={model} path="trip.heat_C" hint="empty: 15" />
+      <BriefFigureField model={model} path="trip.cold_C" hint="empty: mild" />
+      <BriefFigureField model={model} path="trip.wet_percent" hint="empty: dry" />
       <BriefFigureField
         model={model}
         path="trip.headwind_kmh"

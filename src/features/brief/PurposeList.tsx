@@ -6,6 +6,7 @@ import { useDraftText } from '@/store/react';
 import type { Outcome } from '@/store/dossier-state';
 import { FieldRow } from '@/ui/fields';
 import { recordFaultWords } from '@/ui/messages';
+import { PurposeOwn } from './PurposeOwn';
 import type { BriefModel } from './use-brief';
 
 /** What the machine is for: the whole of it, and up to four parts of it with their own ground and beliefs. */
@@ -84,6 +85,21 @@ export function PurposeList({ model }: { readonly model: BriefModel }) {
             <Trash2 size={16} />
           </IconButton>
         </Flex>
+      )}
+      {current && (
+        <PurposeOwn
+          model={model}
+          purpose={current}
+          onChange={(changed, field) =>
+            model.edit(
+              ['purposes'],
+              own.map((p) => (p.id === purpose ? changed : p)),
+              field,
+              `purpose-${field}/${purpose}`,
+              'atField',
+            )
+          }
+        />
       )}
       {own.length === 0 && (
         <Text fontSize="xs" color="fg.muted" mb="2">

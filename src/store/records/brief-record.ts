@@ -7,6 +7,8 @@ import {
   LICENCES,
   MAX_PURPOSES,
   MUST_KEYS,
+  PURPOSE_TRIP_KEYS,
+  type PurposeTripKey,
   PURPOSE_NAME_LIMITS,
   RATE_LIMITS,
   SCHOOLS,
@@ -82,12 +84,24 @@ const typical = z.partialRecord(
   typicalLine,
 ) as unknown as z.ZodType<OwnTypical>;
 
+const mustsOn = z
+  .array(z.enum(MUST_KEYS))
+  .max(MUST_KEYS.length)
+  .refine((on) => new Set(on).size === on.length, { message: 'a must stands twice' });
+/** What a purpose may have of its own of the trip. */
+const purposeTrip = z.strictObject(
+  Object.fromEntries(
+    PURPOSE_TRIP_KEYS.map((key) => [key, within(`trip.${key}`).optional()]),
+  ) as Record<PurposeTripKey, z.ZodOptional<z.ZodNumber>>,
+);
+
 export const briefSchema = z.strictObject({
   rider: z.strictObject({
     height_mm: within('rider.height_mm'),
     inseam_mm: within('rider.inseam_mm').optional(),
     mass_kg: within('rider.mass_kg'),
     kit_kg: within('rider.kit_kg'),
+    lift_kg: within('rider.lift_kg').optional(),
     sole_mm: within('rider.sole_mm'),
     skill: z.enum(SKILLS),
     licence: z.enum(LICENCES),
@@ -100,6 +114,9 @@ export const briefSchema = z.strictObject({
     fuelGap_km: within('trip.fuelGap_km'),
     reserve_percent: within('trip.reserve_percent'),
     luggage_kg: within('trip.luggage_kg'),
+    luggage_L: within('trip.luggage_L').optional(),
+    cold_C: within('trip.cold_C').optional(),
+    wet_percent: within('trip.wet_percent').optional(),
     workshopGap_km: within('trip.workshopGap_km'),
     pillion_kg: within('trip.pillion_kg').optional(),
     tankBag_kg: within('trip.tankBag_kg').optional(),
@@ -148,10 +165,7 @@ export const briefSchema = z.strictObject({
     papers: within('money.papers').optional(),
   }),
   musts: z.strictObject({
-    on: z
-      .array(z.enum(MUST_KEYS))
-      .max(MUST_KEYS.length)
-      .refine((on) => new Set(on).size === on.length, { message: 'a must stands twice' }),
+    on: mustsOn,
     stance: z.enum(['flat', 'balls', 'tiptoes']),
     readyMass_kg: within('musts.readyMass_kg'),
     clearance_mm: within('musts.clearance_mm'),
@@ -165,6 +179,8 @@ export const briefSchema = z.strictObject({
         id,
         name: z.string().min(PURPOSE_NAME_LIMITS.min).max(PURPOSE_NAME_LIMITS.max),
         ground,
+        trip: purposeTrip.optional(),
+        mustsOn: mustsOn.optional(),
         schools: schools.optional(),
         swings: swings.optional(),
       }),

@@ -1,5 +1,14 @@
 import { z } from 'zod';
-import { GROUNDS, LICENCES, MUST_KEYS, SEAT_WIDTHS, SKILLS, STANCE_BANDS } from '@/core/brief';
+import {
+  GROUNDS,
+  LICENCES,
+  MUST_KEYS,
+  PURPOSE_TRIP_KEYS,
+  SEAT_WIDTHS,
+  SKILLS,
+  STANCE_BANDS,
+  type PurposeTripKey,
+} from '@/core/brief';
 import { currencySchema as currency } from './currency';
 
 /**
@@ -25,6 +34,7 @@ export const frozenBriefSchema = z.strictObject({
     inseam_mm: maybe,
     mass_kg: n,
     kit_kg: n,
+    lift_kg: maybe,
     sole_mm: n,
     skill: z.enum(SKILLS),
     licence: z.enum(LICENCES),
@@ -48,6 +58,9 @@ export const frozenBriefSchema = z.strictObject({
     fuelGap_km: n,
     reserve_percent: n,
     luggage_kg: n,
+    luggage_L: maybe,
+    cold_C: maybe,
+    wet_percent: maybe,
     workshopGap_km: n,
     pillion_kg: maybe,
     tankBag_kg: maybe,
@@ -96,6 +109,15 @@ export const frozenBriefSchema = z.strictObject({
         id: z.string(),
         name: z.string(),
         ground: shares,
+        trip: z
+          .strictObject(
+            Object.fromEntries(PURPOSE_TRIP_KEYS.map((key) => [key, maybe])) as Record<
+              PurposeTripKey,
+              typeof maybe
+            >,
+          )
+          .optional(),
+        mustsOn: z.array(z.enum(MUST_KEYS)).optional(),
         schools: schools.optional(),
         swings: swings.optional(),
       }),

@@ -13,10 +13,12 @@ export interface AmountProps extends AmountRules {
   /** As stored; absent: not known. */
   readonly value: number | undefined;
   readonly onSet: (value: number | undefined, before: number | undefined) => Outcome;
+  /** What stands in the empty field. */
+  readonly empty?: string | undefined;
 }
 
 /** The draft of one amount: what is typed, why it is refused, and what the input needs. */
-function useAmount({ id, value, onSet, ...rules }: AmountProps) {
+function useAmount({ id, value, onSet, empty = 'not known', ...rules }: AmountProps) {
   const field = useDraftText<number | undefined>({
     draftKey: id,
     shown: amountText(rules.quantity, value),
@@ -29,7 +31,7 @@ function useAmount({ id, value, onSet, ...rules }: AmountProps) {
   const input = {
     id,
     unit: signOf(rules.quantity),
-    placeholder: 'not known',
+    placeholder: empty,
     invalid: field.fault !== undefined,
     value: field.text,
     onFocus: field.onFocus,
