@@ -45,7 +45,16 @@ const calm: CautionFacts = {
   wattsSlow: of(50),
   springsOff: undefined,
   passenger: 'yes',
+  rackLimit: of(15),
+  subframe: 'bolted',
+  behind_kg: { tail: 10, panniers: 12 },
+  liftBack: of(110),
+  tyreSpeeds_kmh: { front: 150, rear: 150 },
+  goesFasterThan: (kmh) => kmh < 140,
+  tyreLife: of(20_000),
+  chainLife: of(20_000),
 };
+const LOWER_25 = { figure: 'clearance', change: 'add', amount: -25 } as const;
 const codes = (change: Partial<CautionFacts>): readonly CautionCode[] =>
   findCautions({ ...calm, ...change }).map((c) => c.code);
 const found = (change: Partial<CautionFacts>) => findCautions({ ...calm, ...change });
@@ -68,6 +77,12 @@ test('what is not known sets off no caution of its own, and hides none', () => {
       watts: nothing,
       wattsSlow: nothing,
       passenger: undefined,
+      rackLimit: nothing,
+      subframe: undefined,
+      liftBack: nothing,
+      tyreSpeeds_kmh: { front: undefined, rear: undefined },
+      tyreLife: nothing,
+      chainLife: nothing,
     }),
   ).toEqual([]);
   expect(codes({ payloadLeft: of(10), loadedMass: nothing })).toEqual([]);
@@ -202,6 +217,45 @@ test('watts at slow pace: from 15 % of town and rough ground, and not beside the
   expect(codes({ watts: of(-1), wattsSlow: of(-8), brief: slow(50) })).toEqual(['watts-short']);
 });
 
+describe('loads on rack and frame, and what falls', () => {
+  test('the rack: at its limit, and past it', () => {
+    expect(codes({ rackLimit: of(10) })).toEqual([]);
+    expect(found({ rackLimit: of(8) })).toEqual([{ code: 'over-rack-limit', over_kg: 2 }]);
+  });
+  test('no subframe: a tool roll is carried, luggage is not', () => {
+    const behind = (panniers: number) =>
+      codes({ subframe: 'none', behind_kg: { tail: 2, panniers } });
+    expect(behind(4)).toEqual([]);
+    expect(behind(5)).toEqual(['no-subframe']);
+  });
+  test('lifting: against what the rider says, and not where nothing is said', () => {
+    const lifts = (lift_kg?: number) =>
+      codes({ brief: brief((b) => ({ ...b, rider: { ...b.rider, lift_kg } })) });
+    expect(lifts(110)).toEqual([]);
+    expect(lifts(109)).toEqual(['too-heavy-to-lift']);
+    expect(lifts()).toEqual([]);
+  });
+  test('a tyre’s speed symbol under what the machine reaches', () => {
+    expect(found({ tyreSpeeds_kmh: { front: 130, rear: 140 } })).toEqual([
+      { code: 'tyre-speed', end: 'front', allows_kmh: 130 },
+    ]);
+  });
+  test('what does not last the trip', () => {
+    const long = trip({ length_km: 6000 });
+    expect(codes({ brief: long, tyreLife: of(6000) })).toEqual([]);
+    expect(found({ brief: long, tyreLife: of(5999), chainLife: of(5000) })).toEqual([
+      { code: 'wears-out', what: 'tyre', lasts_km: 5999 },
+      { code: 'wears-out', what: 'chain', lasts_km: 5000 },
+    ]);
+  });
+  test('cold: from 6 °C down, with the watts that are left', () => {
+    expect(codes({ brief: trip({ cold_C: 7 }) })).toEqual([]);
+    expect(found({ brief: trip({ cold_C: 6 }) })).toEqual([
+      { code: 'cold', cold_C: 6, watts: 100 },
+    ]);
+  });
+});
+
 test('an axle that is over at its worst end only is called perhaps over', () => {
   expect(
     found({
@@ -249,16 +303,19 @@ describe('parts', () => {
   });
   test('lowering: with and without a shorter stand, one end or both', () => {
     expect(parted(part('low', 'lowers-both-ends'))).toEqual([
-      { code: 'lowered-without-stand', partIds: ['low'] },
+      { code: 'lowered-without-stand', partIds: ['low'], stand_mm: 0 },
     ]);
     expect(parted(part('low', 'lowers-both-ends'), part('stand', 'shortens-stand'))).toEqual([
       { code: 'lowered', partIds: ['low'] },
     ]);
     expect(parted(part('link', 'lowers-one-end'))).toEqual([
-      { code: 'lowered-without-stand', partIds: ['link'] },
+      { code: 'lowered-without-stand', partIds: ['link'], stand_mm: 0 },
       { code: 'lowered-one-end', partIds: ['link'] },
     ]);
     expect(parted(part('stand', 'shortens-stand'))).toEqual([]);
+    // 25 mm lower at 11° and 25°: 27.1 mm (reference 15, own).
+    const lower = { ...part('low', 'lowers-both-ends'), effects: [LOWER_25] };
+    expect(parted(lower)).toMatchObject([{ stand_mm: expect.closeTo(27.1, 1) as number }]);
   });
   test.each([
     'ends-approval',

@@ -96,7 +96,7 @@ describe('what a brief asks of each want', () => {
 describe('one definition a want', () => {
   test('each stands in one group', () => {
     for (const want of WANT_KEYS) expect(WANT_GROUPS[wantDefinition(want).group]).toContain(want);
-    expect(WANT_KEYS).toHaveLength(16);
+    expect(WANT_KEYS).toHaveLength(18);
   });
   test.each([...WANT_KEYS])('%s matters between nothing and four on every ground', (want) => {
     const matters = GROUNDS.map((g) => wantDefinition(want).matters[g]);
@@ -143,4 +143,26 @@ describe('what beliefs do to the weights', () => {
     // Mass matters 1 on open road and 4 on single track, money 2 on both.
     expect(readyMass / outlay).toBeCloseTo((0.5 * 1 + 0.5 * 4) / 2, 9);
   });
+});
+
+describe('the season', () => {
+  const wind = (trip: Partial<Brief['trip']>, motorway: Brief['schools'] = undefined) => {
+    const points = swingPoints({ ground: only('openRoad'), schools: motorway, trip });
+    return points.wind / points.outlay;
+  };
+  test('shelter counts more where it is cold or wet, and never less than on a mild dry day', () => {
+    const mild = wind({});
+    expect(wind({ cold_C: 15 })).toBeCloseTo(mild, 9);
+    expect(wind({ cold_C: 30 })).toBeCloseTo(mild, 9);
+    expect(wind({ cold_C: 5 }) / mild).toBeCloseTo(1.3, 9);
+    expect(wind({ cold_C: -20 }) / mild).toBeCloseTo(1.6, 9);
+    expect(wind({ wet_percent: 50 }) / mild).toBeCloseTo(1.2, 9);
+  });
+});
+
+test('aids count only for those who believe something of them', () => {
+  expect(swingPoints({ ground: only('gravel') }).aids).toBe(0);
+  expect(swingPoints({ ground: only('gravel'), schools: { aids: 'simple' } }).aids).toBeGreaterThan(
+    0,
+  );
 });

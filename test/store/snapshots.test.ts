@@ -115,6 +115,8 @@ test('a snapshot from before verdicts were kept is read back with none', async (
   expect(await snapshotDossier(db, '2026-01-01T00:00:00.000Z-old')).toEqual({
     ...demoDossier(),
     trials: {},
+    // Of the catalogue as it was then, so that what has been corrected since is told.
+    catalogues: { catalogue: { ...demoDossier().catalogues.catalogue, version: 1 } },
   });
 });
 

@@ -170,6 +170,8 @@ describe('parts in one line', () => {
       '1.5 h',
       'seat −26 mm',
       'clearance −22 mm',
+      'rake +1.5 °',
+      'trail +11 mm',
     ]);
     expect(tank && partFacts(tank, metric)).toContain('tank 11.4 L');
     expect(sprocket && partFacts(sprocket, metric)).toContain('fuel use +2 %');

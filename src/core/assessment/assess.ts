@@ -19,9 +19,18 @@ import { SAG_WINDOW, SPRING_SLACK, type SuspensionEnd } from '../suspension';
 import { standIn } from '../typical';
 import { parseTyre } from '../tyre';
 import type { Kilograms, Kilowatts, Litres } from '../units';
-import { axleLoads } from './axles';
+import { axleLoads, luggagePlaces } from './axles';
 import type { Case } from './case';
-import { loadMetrics, metricsOf, wattsLeft, type LoadMetrics, type Metrics } from './metrics';
+import {
+  goesFasterThan,
+  lastsFor,
+  liftedWithTheBack,
+  loadMetrics,
+  metricsOf,
+  wattsLeft,
+  type LoadMetrics,
+  type Metrics,
+} from './metrics';
 import { mustResults, type MustResult } from './musts';
 
 export type Stance =
@@ -159,6 +168,20 @@ export function assess(of: Case): Assessment {
   const { brief } = of;
   const reckoning = reckon(of);
   const { donor, figures, metrics, licence, cost } = reckoning;
+  let simulated: LoadMetrics | undefined;
+  const underLoad = (): LoadMetrics =>
+    (simulated ??= loadMetrics({
+      brief,
+      donor,
+      figures,
+      loaded: metrics.loadedMass,
+      readyMass: metrics.readyMass,
+      consumption: metrics.consumption,
+      outlay: metrics.outlay,
+      suspension: metrics.suspension,
+      base: metrics,
+      parts: cost,
+    }));
   const cautions = findCautions({
     brief,
     parts: fittedOn(of),
@@ -173,23 +196,13 @@ export function assess(of: Case): Assessment {
       payload: metrics.payloadLeft.typical !== undefined,
       licence: licenceTypical(brief, figures).length > 0,
     },
-    ...loadFacts(brief, donor, figures, metrics.suspension),
+    goesFasterThan: (kmh) =>
+      goesFasterThan(kmh, { brief, donor, figures, loaded: metrics.loadedMass }),
+    ...loadFacts(brief, donor, figures, metrics.suspension, metrics.loadedMass),
   });
-  let underLoad: LoadMetrics | undefined;
   return {
     ...reckoning,
-    underLoad: () =>
-      (underLoad ??= loadMetrics({
-        brief,
-        donor,
-        figures,
-        loaded: metrics.loadedMass,
-        readyMass: metrics.readyMass,
-        consumption: metrics.consumption,
-        outlay: metrics.outlay,
-        suspension: metrics.suspension,
-        parts: cost,
-      })),
+    underLoad,
     stance: stanceOf(donor, metrics),
     musts: mustResults(brief, metrics, licence, licenceTypical(brief, figures), of.takenAsKept),
     cautions,
@@ -218,6 +231,7 @@ function loadFacts(
   donor: Donor,
   figures: NormalFigures,
   { ends }: Pick<Metrics['suspension'], 'ends'>,
+  loaded: Metrics['loadedMass'],
 ) {
   const axles = axleLoads(brief, figures);
   return {
@@ -229,6 +243,16 @@ function loadFacts(
     wattsSlow: wattsLeft(figures, 'slow'),
     springsOff: springsOff(ends),
     passenger: factInUse(donor.facts?.passenger)?.value,
+    rackLimit: figures.rackLimit.estimate,
+    subframe: factInUse(donor.facts?.subframe)?.value,
+    behind_kg: luggagePlaces(brief),
+    liftBack: combine([figures.mass.estimate] as const, liftedWithTheBack),
+    tyreSpeeds_kmh: {
+      front: tyreOf(donor, 'tyreFront')?.speed_kmh,
+      rear: tyreOf(donor, 'tyreRear')?.speed_kmh,
+    },
+    tyreLife: lastsFor({ brief, donor, figures, loaded }, 'rearTyre'),
+    chainLife: lastsFor({ brief, donor, figures, loaded }, 'chain'),
   };
 }
 
@@ -251,8 +275,10 @@ function springsOff(ends: Metrics['suspension']['ends']): SpringsOff | undefined
   return off.toSorted((a, b) => b.by - a.by)[0]?.off;
 }
 
+const tyreOf = (donor: Donor, key: 'tyreFront' | 'tyreRear') =>
+  parseTyre(factInUse(donor.facts?.[key])?.value ?? '');
 const tyreLoad = (donor: Donor, key: 'tyreFront' | 'tyreRear'): number | undefined =>
-  parseTyre(factInUse(donor.facts?.[key])?.value ?? '')?.load_kg;
+  tyreOf(donor, key)?.load_kg;
 
 function stanceOf(donor: Donor, metrics: Metrics): Stance {
   const gap = metrics.heelGap.estimate;

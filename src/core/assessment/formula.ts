@@ -34,6 +34,16 @@ export interface FormulaFacts {
   readonly protection: { readonly weights: readonly ReasonWeight[] };
   readonly wind: { readonly weights: readonly ReasonWeight[] };
   readonly support: { readonly weights: readonly ReasonWeight[] };
+  readonly aids: { readonly weights: readonly ReasonWeight[] };
+  /** Litres that a kilogram of luggage takes, where the brief does not say its room. */
+  readonly luggageRoom: { readonly perKg_L: number | undefined };
+  readonly comfort: { readonly weights: readonly ReasonWeight[] };
+  readonly stopping: { readonly from_kmh: number };
+  readonly liftBack: {
+    readonly height_m: number;
+    readonly lever_m: number;
+    readonly angle_deg: number;
+  };
   readonly outlay: { readonly onTheRoad: { readonly low: number; readonly high: number } };
   readonly climb: { readonly limit: 'thrust' | 'tipping' | 'grip' | undefined };
   readonly rollOn: { readonly from_kmh: number; readonly to_kmh: number };

@@ -35,6 +35,8 @@ export {
   type LoadMetrics,
   type Metrics,
   type SuspensionMetric,
+  BACK_TO_IT,
+  luggageNeeded,
 } from './metrics';
 export { settledBy } from './settles';
 export type { WorkingInput } from './working-inputs';

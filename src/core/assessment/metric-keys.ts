@@ -1,7 +1,7 @@
 import type { Dimension } from '../units';
 
 export interface MetricDefinition {
-  /** `index` and `percent` run 0–1; `kW/t` is kilowatts per tonne; `force` is in newtons; `times` is a number of times. */
+  /** `index` and `percent` run 0–1; `kW/t` is kilowatts per tonne; `force` is in newtons; `metres` are metres of road; `times` is a number of times. */
   readonly dimension:
     | Dimension
     | 'index'
@@ -9,6 +9,7 @@ export interface MetricDefinition {
     | 'percent'
     | 'seconds'
     | 'force'
+    | 'metres'
     | 'times'
     | 'money/km';
   readonly better: 'less' | 'more';
@@ -33,14 +34,23 @@ export const METRIC_DEFINITIONS = {
   protection: { dimension: 'index', better: 'more' },
   wind: { dimension: 'index', better: 'more' },
   support: { dimension: 'index', better: 'more' },
+  aids: { dimension: 'index', better: 'more' },
+  luggageRoom: { dimension: 'volume', better: 'more' },
   outlay: { dimension: 'money', better: 'less' },
   cruiseRevs: { dimension: 'percent', better: 'less' },
+  comfort: { dimension: 'index', better: 'more' },
   rollOn: { dimension: 'seconds', better: 'less' },
   zeroToHundred: { dimension: 'seconds', better: 'less' },
   topSpeed: { dimension: 'speed', better: 'more' },
   climb: { dimension: 'percent', better: 'more' },
   crawl: { dimension: 'speed', better: 'less' },
   lift: { dimension: 'force', better: 'less' },
+  liftBack: { dimension: 'force', better: 'less' },
+  stopping: { dimension: 'metres', better: 'less' },
+  clearanceLoaded: { dimension: 'length', better: 'more' },
+  trailLoaded: { dimension: 'length', better: 'more' },
+  tyreLife: { dimension: 'distance', better: 'more' },
+  chainLife: { dimension: 'distance', better: 'more' },
   tripServices: { dimension: 'times', better: 'less' },
   wattsLeft: { dimension: 'electric', better: 'more' },
   wattsSlow: { dimension: 'electric', better: 'more' },
@@ -60,12 +70,19 @@ export const METRIC_KEYS = Object.keys(METRIC_DEFINITIONS) as readonly MetricKey
 /** Metrics of the loaded machine on the road: computed when somebody asks, since they simulate. They inform and are not weighed. */
 export const LOAD_METRIC_KEYS = [
   'cruiseRevs',
+  'comfort',
   'rollOn',
   'zeroToHundred',
   'topSpeed',
   'climb',
   'crawl',
   'lift',
+  'liftBack',
+  'stopping',
+  'clearanceLoaded',
+  'trailLoaded',
+  'tyreLife',
+  'chainLife',
   'tripServices',
   'wattsLeft',
   'wattsSlow',

@@ -148,6 +148,7 @@ export const SCHOOLS = {
   size: ['light-first', 'middle', 'road-first'],
   engine: ['low-torque', 'revs'],
   springs: ['soft-is-fine', 'to-the-rider'],
+  aids: ['simple', 'full'],
 } as const;
 export type SchoolKey = keyof typeof SCHOOLS;
 export type Schools = { readonly [K in SchoolKey]?: (typeof SCHOOLS)[K][number] | undefined };

@@ -1,4 +1,4 @@
-import type { Part } from '../part';
+import type { AffectedFigure, Part } from '../part';
 import { SHIPPED_PARTS } from './shipped-parts';
 
 /** A shipped part as it was before a correction, and what the correction was. */
@@ -60,7 +60,24 @@ const CORRECTIONS: readonly Correction[] = [
   },
 ];
 
-export const SHIPPED: Catalogue = { version: 2, parts: PARTS, corrections: CORRECTIONS };
+/** Effects that version 2 taught: how much bags hold, and what lowering one end does to the steering. */
+const TAUGHT: readonly AffectedFigure[] = ['luggageVolume', 'rake', 'trail'];
+const TAUGHT_PARTS: readonly Correction[] = SHIPPED_PARTS.filter((p) =>
+  p.effects.some((e) => TAUGHT.includes(e.figure)),
+).map(({ id, effects }) => ({
+  version: 2,
+  id,
+  what: effects.some((e) => e.figure === 'luggageVolume')
+    ? 'says how much it holds'
+    : 'says what it does to rake and trail',
+  ...before(id, { effects: effects.filter((e) => !TAUGHT.includes(e.figure)) }),
+}));
+
+export const SHIPPED: Catalogue = {
+  version: 2,
+  parts: PARTS,
+  corrections: [...CORRECTIONS, ...TAUGHT_PARTS],
+};
 
 /** Corrections that came after a version. */
 export const correctionsSince = (

@@ -146,7 +146,13 @@ export const SHIPPED_PARTS: readonly Part[] = [
   part('lowering-link', 'Lowering link, 40 mm at the rear axle', 'suspension', 110, 1.5, 0.1, {
     slot: 'height',
     needs: [['stand-short']],
-    effects: [add('seatHeight', -26), add('clearance', -22)],
+    effects: [
+      add('seatHeight', -26),
+      add('clearance', -22),
+      // 40 mm at the rear axle on a wheelbase of 1.55 m (reference 15, from memory).
+      add('rake', 1.5),
+      add('trail', 10.7),
+    ],
     flags: ['lowers-one-end'],
     classes: [
       'dual-sport-single',
@@ -234,6 +240,7 @@ export const SHIPPED_PARTS: readonly Part[] = [
     classes: TRAIL,
   }),
   part('bags-rackless', 'Rackless soft bags, 28 L', 'luggage', 260, 0.3, 2.6, {
+    effects: [add('luggageVolume', 28)],
     slot: 'side-luggage',
     leadTime_days: 9,
   }),
@@ -243,10 +250,12 @@ export const SHIPPED_PARTS: readonly Part[] = [
     sets: { stockRack: 'full' },
   }),
   part('bags-throw-over', 'Soft panniers for side racks, 40 L', 'luggage', 290, 0.2, 3.1, {
+    effects: [add('luggageVolume', 40)],
     slot: 'side-luggage',
     needs: [['racks-side']],
   }),
   part('cases-hard', 'Alloy cases for side racks, 62 L', 'luggage', 690, 0.4, 9.8, {
+    effects: [add('luggageVolume', 62)],
     slot: 'side-luggage',
     needs: [['racks-side']],
     leadTime_days: 20,
@@ -255,7 +264,9 @@ export const SHIPPED_PARTS: readonly Part[] = [
     slot: 'tail',
     sets: { stockRack: 'small' },
   }),
-  part('bag-tank', 'Tank bag', 'luggage', 80, 0.1, 0.8, {}),
+  part('bag-tank', 'Tank bag', 'luggage', 80, 0.1, 0.8, {
+    effects: [add('luggageVolume', 14)],
+  }),
   part('tank-trail-11', 'Large tank for trail singles, 11.4 L', 'range', 420, 1.5, 0.9, {
     slot: 'tank',
     effects: [set('tank', 11.4)],
@@ -504,17 +515,22 @@ export const SHIPPED_PARTS: readonly Part[] = [
     sets: { sumpGuard: 'alloy' },
   }),
   part('bag-tail-dry', 'Waterproof tail roll, 30 L', 'luggage', 110, 0.1, 1.2, {
+    effects: [add('luggageVolume', 30)],
     needs: [['rack-tail', 'racks-side', 'bags-rackless']],
   }),
   part('bars-bags', 'Pouches for the engine bars', 'luggage', 95, 0.2, 0.9, {
+    effects: [add('luggageVolume', 8)],
     needs: [['engine-bars']],
   }),
   part('case-top', 'Top case, 36 L, quick release', 'luggage', 280, 0.6, 4.8, {
+    effects: [add('luggageVolume', 36)],
     slot: 'tail-load',
     needs: [['rack-tail']],
     note: 'High and far back: mind the rack limit.',
   }),
-  part('tool-tube', 'Tool tube', 'luggage', 50, 0.6, 0.9, {}),
+  part('tool-tube', 'Tool tube', 'luggage', 50, 0.6, 0.9, {
+    effects: [add('luggageVolume', 3)],
+  }),
   part('subframe-brace', 'Subframe brace', 'luggage', 180, 3, 1.1, {
     workshop: true,
     legal: 'A change to the frame: may need an inspection.',

@@ -44,9 +44,26 @@ export type Caution =
   /** Enough at the cruise, short at the slow pace of town and rough ground. */
   | { readonly code: 'watts-short-slow'; readonly short_W: number }
   | { readonly code: 'no-passenger' }
+  /** More behind the seat than the rack carries. */
+  | { readonly code: 'over-rack-limit'; readonly over_kg: number }
+  /** Luggage behind the seat on a frame that has nothing to carry it. */
+  | { readonly code: 'no-subframe'; readonly luggage_kg: number }
+  /** Lifting it takes more than the rider says, with the back to it. */
+  | { readonly code: 'too-heavy-to-lift'; readonly asks_kg: number; readonly can_kg: number }
+  /** The machine has the power to go faster than the tyre's speed symbol allows. */
+  | { readonly code: 'tyre-speed'; readonly end: 'front' | 'rear'; readonly allows_kmh: number }
+  /** A tyre or chain that does not last the trip. */
+  | { readonly code: 'wears-out'; readonly what: 'tyre' | 'chain'; readonly lasts_km: number }
+  /** Cold riding, and the watts that are left for heated kit. */
+  | { readonly code: 'cold'; readonly cold_C: number; readonly watts: number | undefined }
   | { readonly code: 'altitude'; readonly altitude_m: number }
   | { readonly code: 'service-stretched'; readonly percent: number }
-  | { readonly code: 'lowered-without-stand'; readonly partIds: readonly string[] }
+  /** How much shorter the side stand should be, mm. */
+  | {
+      readonly code: 'lowered-without-stand';
+      readonly partIds: readonly string[];
+      readonly stand_mm: number;
+    }
   | { readonly code: 'lowered-one-end'; readonly partIds: readonly string[] }
   | { readonly code: 'lowered'; readonly partIds: readonly string[] }
   | { readonly code: 'ends-approval'; readonly partIds: readonly string[] }

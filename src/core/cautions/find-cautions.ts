@@ -1,6 +1,7 @@
 import type { Brief } from '../brief';
 import { STANCE_LIMITS } from '../fit';
 import type { LicenceResult } from '../licence';
+import { standShortening } from '../geometry';
 import { LIGHT_FRONT } from '../mass';
 import { certain, type Estimate } from '../numeric';
 import type { Part, PartFlag } from '../part';
@@ -34,6 +35,17 @@ export interface CautionFacts {
   readonly springsOff: SpringsOff | undefined;
   /** The sheet's word on passengers. */
   readonly passenger: string | undefined;
+  readonly rackLimit: Estimate;
+  /** The sheet's word on the subframe, and what hangs and lies behind the seat, kg. */
+  readonly subframe: string | undefined;
+  readonly behind_kg: { readonly tail: number; readonly panniers: number };
+  /** What the legs have to push to start the fallen machine up, kg. */
+  readonly liftBack: Estimate;
+  /** What the tyres' speed symbols allow, km/h, and whether the machine has power and gears to go faster; false where nobody knows. */
+  readonly tyreSpeeds_kmh: Readonly<Record<'front' | 'rear', number | undefined>>;
+  readonly goesFasterThan: (kmh: number) => boolean;
+  readonly tyreLife: Estimate;
+  readonly chainLife: Estimate;
 }
 
 /** From this altitude up a word on thin air is due, m. */
@@ -44,6 +56,10 @@ const NEAR_SHARE = 0.9;
 /** From this share of loose ground up a tiptoe reach is a drop waiting to happen, %. Own assumption. */
 const LOOSE_SHARE_FROM = 15;
 
+/** A frame without a subframe to speak of carries so much behind the seat, kg. Own assumption. */
+const BARE_FRAME_CARRIES_KG = 6;
+/** From this air temperature down hands and chain call for a word, °C. Own assumption. */
+const COLD_FROM_C = 6;
 /** From this share of slow ground up the alternator is judged there, too, %. Own assumption. */
 const SLOW_SHARE_FROM = 15;
 
@@ -70,6 +86,14 @@ const byFlag =
     ofParts(code, withFlag(parts, flag));
 
 const lowering = (parts: readonly Part[]) => withFlag(parts, 'lowers-one-end', 'lowers-both-ends');
+/** How much lower the machine stands at its stand with lowering parts, mm: by what they take of the clearance. */
+const loweredBy = (parts: readonly Part[]): number => {
+  const lower = new Set(lowering(parts));
+  return parts
+    .filter((p) => lower.has(p.id))
+    .flatMap((p) => p.effects)
+    .reduce((sum, e) => sum - (e.figure === 'clearance' && e.change === 'add' ? e.amount : 0), 0);
+};
 const standShortened = (parts: readonly Part[]) => withFlag(parts, 'shortens-stand').length > 0;
 
 const looseOf = ({ ground }: Brief): number =>
@@ -147,6 +171,50 @@ const FINDERS: { readonly [C in CautionCode]: Finder<C> } = {
       : [],
   'no-passenger': ({ brief, passenger }) =>
     (brief.trip.pillion_kg ?? 0) > 0 && passenger === 'no' ? [{ code: 'no-passenger' }] : [],
+  'over-rack-limit': ({ rackLimit, behind_kg }) => {
+    if (rackLimit.kind === 'unknown' || behind_kg.tail <= rackLimit.interval.low) return [];
+    return [{ code: 'over-rack-limit', over_kg: behind_kg.tail - rackLimit.interval.low }];
+  },
+  'no-subframe': ({ subframe, behind_kg }) => {
+    const luggage_kg = behind_kg.tail + behind_kg.panniers;
+    return subframe === 'none' && luggage_kg > BARE_FRAME_CARRIES_KG
+      ? [{ code: 'no-subframe', luggage_kg }]
+      : [];
+  },
+  'too-heavy-to-lift': ({ liftBack, brief }) => {
+    const can_kg = brief.rider.lift_kg;
+    return can_kg !== undefined && liftBack.kind === 'known' && liftBack.mid > can_kg
+      ? [{ code: 'too-heavy-to-lift', asks_kg: liftBack.mid, can_kg }]
+      : [];
+  },
+  'tyre-speed': ({ tyreSpeeds_kmh, goesFasterThan }) =>
+    ENDS.flatMap((end) => {
+      const allows_kmh = tyreSpeeds_kmh[end];
+      return allows_kmh !== undefined && goesFasterThan(allows_kmh)
+        ? [{ code: 'tyre-speed' as const, end, allows_kmh }]
+        : [];
+    }),
+  'wears-out': ({ tyreLife, chainLife, brief: { trip } }) =>
+    (
+      [
+        ['tyre', tyreLife],
+        ['chain', chainLife],
+      ] as const
+    ).flatMap(([what, life]) =>
+      life.kind === 'known' && life.mid < trip.length_km
+        ? [{ code: 'wears-out' as const, what, lasts_km: life.mid }]
+        : [],
+    ),
+  cold: ({ brief: { trip }, watts }) =>
+    trip.cold_C !== undefined && trip.cold_C <= COLD_FROM_C
+      ? [
+          {
+            code: 'cold',
+            cold_C: trip.cold_C,
+            watts: watts.kind === 'known' ? watts.mid : undefined,
+          },
+        ]
+      : [],
   'over-axle-limit': ({ axles, axleLimits }) =>
     ENDS.flatMap((end) => over(end, axles[end], axleLimits[end])).map((o) => ({
       code: 'over-axle-limit' as const,
@@ -183,8 +251,12 @@ const FINDERS: { readonly [C in CautionCode]: Finder<C> } = {
       ? [{ code: 'service-stretched', percent: trip.serviceStretch_percent }]
       : [],
   lowered: ({ parts }) => (standShortened(parts) ? ofParts('lowered', lowering(parts)) : []),
-  'lowered-without-stand': ({ parts }) =>
-    standShortened(parts) ? [] : ofParts('lowered-without-stand', lowering(parts)),
+  'lowered-without-stand': ({ parts }) => {
+    const partIds = standShortened(parts) ? [] : lowering(parts);
+    return partIds.length > 0
+      ? [{ code: 'lowered-without-stand', partIds, stand_mm: standShortening(loweredBy(parts)) }]
+      : [];
+  },
   'lowered-one-end': byFlag('lowered-one-end', 'lowers-one-end'),
   'ends-approval': byFlag('ends-approval', 'ends-approval'),
   'brake-hydraulics': byFlag('brake-hydraulics', 'brake-hydraulics'),

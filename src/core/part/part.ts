@@ -40,6 +40,9 @@ export const AFFECTED_FIGURES = [
   'sprocketRear',
   'stockDraw',
   'alternator',
+  'rake',
+  'trail',
+  'luggageVolume',
 ] as const satisfies readonly FigureKey[];
 export type AffectedFigure = (typeof AFFECTED_FIGURES)[number];
 

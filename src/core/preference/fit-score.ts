@@ -68,6 +68,6 @@ export function fitScore(
     points: total.interval,
     total,
     contributions,
-    unknownWants: contributions.filter((c) => !c.known).map((c) => c.want),
+    unknownWants: contributions.filter((c) => !c.known && c.weight > 0).map((c) => c.want),
   };
 }

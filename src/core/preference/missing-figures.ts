@@ -28,7 +28,7 @@ export function missingFigures(
     found.set(name, entry);
     return entry;
   };
-  for (const want of WANT_KEYS) {
+  for (const want of WANT_KEYS.filter((w) => weights[w] > 0)) {
     const { estimate, typical = [] } = metrics[want];
     for (const name of estimate.kind === 'known' ? typical : estimate.missing) {
       const entry = of(name);

@@ -13,7 +13,7 @@ export interface Need {
 /** Wants below their need, largest weighted loss first; a want that is not known counts with the middle of its span. */
 export const needsOf = (score: FitScore): readonly Need[] =>
   score.contributions
-    .filter((c) => c.value.mid < NEED_VALUE - 1e-9)
+    .filter((c) => c.weight > 0 && c.value.mid < NEED_VALUE - 1e-9)
     .map(
       (c): Need => ({
         want: c.want,

@@ -1,4 +1,5 @@
-import { GROUNDS, type Brief, type Schools } from '../brief';
+import { GROUNDS, type Brief, type SchoolKey, type Schools } from '../brief';
+import { clamp } from '../numeric';
 import { WANT_KEYS, wantDefinition, type WantKey } from './wants';
 
 export type WantWeights = Readonly<Record<WantKey, number>>;
@@ -15,13 +16,29 @@ const tilt = (schools: Schools, want: WantKey): number => {
   );
 };
 
-/** Swing points of every want, the heaviest 100: Σ ground share × matter, tilted by the schools. What the rider is asked to change. */
-export function swingPoints({
-  ground,
-  schools,
-}: Pick<Brief, 'ground' | 'schools'>): Readonly<Record<WantKey, number>> {
+type OfWeights = Pick<Brief, 'ground' | 'schools'> & {
+  readonly trip?: Pick<Brief['trip'], 'cold_C' | 'wet_percent'>;
+};
+
+/** Below this air temperature shelter counts the more, °C, and how much more: at 20 degrees less, and where every day is wet. Own assumption. */
+const SEASON = { mild_C: 15, span_C: 20, cold: 0.6, wet: 0.4 } as const;
+
+/** What the season multiplies a want's weight by. */
+function season({ trip }: OfWeights, want: WantKey): number {
+  if (want !== 'wind' || !trip) return 1;
+  const cold = clamp((SEASON.mild_C - (trip.cold_C ?? SEASON.mild_C)) / SEASON.span_C, 0, 1);
+  return 1 + SEASON.cold * cold + (SEASON.wet * (trip.wet_percent ?? 0)) / 100;
+}
+
+/** Swing points of every want, the heaviest 100: Σ ground share × matter, tilted by the schools and the season. What the rider is asked to change. */
+export function swingPoints(brief: OfWeights): Readonly<Record<WantKey, number>> {
+  const { ground, schools } = brief;
+  const counts = ({ onlyWith }: { readonly onlyWith?: SchoolKey }): boolean =>
+    onlyWith === undefined || schools?.[onlyWith] !== undefined;
   const raw = WANT_KEYS.map(
     (want) =>
+      Number(counts(wantDefinition(want))) *
+      season(brief, want) *
       GROUNDS.reduce((sum, g) => sum + ground[g] * wantDefinition(want).matters[g], 0) *
       (schools ? tilt(schools, want) : 1),
   );
@@ -32,7 +49,7 @@ export function swingPoints({
 }
 
 /** Weights of the wants, adding to 1: swing points by ground and schools, replaced by the rider's own where given, normalised. All zero: the ground's. */
-export function wantWeights(brief: Pick<Brief, 'ground' | 'schools' | 'swings'>): WantWeights {
+export function wantWeights(brief: OfWeights & Pick<Brief, 'swings'>): WantWeights {
   const points = swingPoints(brief);
   const own = WANT_KEYS.map((want) => brief.swings?.[want] ?? points[want]);
   const given = own.some((p) => p > 0) ? own : WANT_KEYS.map((want) => points[want]);

@@ -1,4 +1,4 @@
-import type { BaseMetricKey } from '../assessment';
+import { luggageNeeded, type BaseMetricKey } from '../assessment';
 import {
   spendable,
   type Brief,
@@ -25,6 +25,8 @@ interface WantDefinition {
   /** How much it matters on each ground, 0 (not at all) to 4 (decides the day). */
   readonly matters: Readonly<Record<Ground, number>>;
   readonly tilts?: Tilts;
+  /** Counts only for riders who believe something of it. */
+  readonly onlyWith?: SchoolKey;
 }
 
 /** Ready-to-ride mass by skill, kg. Our own assumption: what riders of that skill say they can pick up and turn round. */
@@ -261,6 +263,33 @@ export const WANTS = {
       twoTrack: 2,
       singleTrack: 1,
       sandMud: 1,
+    },
+  },
+  aids: {
+    group: 'handling',
+    curve: always({ floor: 0.2, need: 0.6, ideal: 1 }),
+    matters: {
+      motorway: 1,
+      openRoad: 1,
+      town: 1,
+      gravel: 1.5,
+      twoTrack: 1.5,
+      singleTrack: 1.5,
+      sandMud: 1.5,
+    },
+    onlyWith: 'aids',
+  },
+  luggageRoom: {
+    group: 'distance',
+    curve: (brief) => times({ floor: 0.3, need: 1, ideal: 1.3 }, Math.max(1, luggageNeeded(brief))),
+    matters: {
+      motorway: 1,
+      openRoad: 1,
+      town: 0,
+      gravel: 1,
+      twoTrack: 1,
+      singleTrack: 0.5,
+      sandMud: 0.5,
     },
   },
   outlay: {

@@ -5,6 +5,7 @@ export {
   suspensionInterval,
   VALVES_EVERY_NTH,
   wearShares,
+  WORN_OUT_KM,
   type ServiceDistances,
   type Worn,
 } from './upkeep';

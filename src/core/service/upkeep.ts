@@ -102,6 +102,13 @@ export const MIDDLING = { loaded_kg: 280, power_kW: 35 } as const;
 /** What tyres, chain and pads of that machine each take of it (reference 11's worked example, from memory). */
 const OF_WEAR = { rearTyre: 0.48, frontTyre: 0.22, chain: 0.2, pads: 0.1 } as const;
 export type Worn = keyof typeof OF_WEAR;
+/** How far each lasts on a middling machine on roads, km (reference 11, from memory; pads: common practice, no source). */
+export const WORN_OUT_KM: Readonly<Record<Worn, number>> = {
+  rearTyre: 6000 * OF_WEAR.rearTyre,
+  frontTyre: 10_000 * OF_WEAR.frontTyre,
+  chain: 20_000 * OF_WEAR.chain,
+  pads: 15_000 * OF_WEAR.pads,
+};
 /** Rear tyre and chain wear with the power's power of so much; everything but the chain in proportion to mass. Own assumption. */
 const WITH_POWER = { rearTyre: 0.35, chain: 0.4 };
 

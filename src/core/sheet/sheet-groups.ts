@@ -98,7 +98,7 @@ export const SHEET_GROUPS: Readonly<Record<SheetGroupKey, readonly SheetKey[]>> 
   loads: ['payload', 'axleLimitFront', 'axleLimitRear'],
   body: ['seatWidth', 'pegHeight', 'barHeight', 'screen', 'fairing'],
   protection: ['sumpGuard', 'handGuards', 'crashBars'],
-  luggage: ['subframe', 'stockRack', 'rackLimit', 'passenger'],
+  luggage: ['luggageVolume', 'subframe', 'stockRack', 'rackLimit', 'passenger'],
   service: [
     'serviceHours',
     'serviceMonths',

@@ -49,6 +49,10 @@ const LABELS: readonly (readonly [LabelTarget, string])[] = [
     figures('finalRatio'),
     'final drive ratio|final reduction ratio|final reduction|final ratio|secondary ratio|secondary reduction|shaft ratio|belt ratio',
   ],
+  [
+    figures('luggageVolume'),
+    'luggage that comes with it|luggage capacity|luggage volume|pannier capacity|case capacity',
+  ],
   [figures('primaryRatio'), 'primary ratio|primary reduction|primary drive|primary'],
   [figures('ratio1'), 'first gear|1st gear|1st|first'],
   [figures('ratio2'), 'second gear|2nd gear|2nd|second'],

@@ -1,3 +1,4 @@
+export { aidsIndex } from './aids-index';
 export { protectionIndex } from './protection-index';
 export { supportIndex } from './support-index';
 export { wheelIndex } from './wheel-index';

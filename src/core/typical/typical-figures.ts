@@ -274,6 +274,18 @@ const TABLE = {
     [70, 80, 92],
     [72, 84, 98],
   ],
+  /** cases and bags that come with it, L: a tool bag as a rule */
+  luggageVolume: [
+    [0, 1, 4],
+    [0, 1, 4],
+    [0, 2, 8],
+    [0, 1, 2],
+    [0, 2, 8],
+    [0, 2, 8],
+    [0, 3, 20],
+    [0, 15, 70],
+    [0, 10, 80],
+  ],
   /** footpegs and grips over the ground, upright, mm */
   pegHeight: [
     [300, 325, 350],

@@ -48,6 +48,7 @@ const schools = z.strictObject({
   size: z.enum(SCHOOLS.size).optional(),
   engine: z.enum(SCHOOLS.engine).optional(),
   springs: z.enum(SCHOOLS.springs).optional(),
+  aids: z.enum(SCHOOLS.aids).optional(),
 });
 const swings = z.partialRecord(
   z.enum(WANT_KEYS),

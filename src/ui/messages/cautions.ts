@@ -82,6 +82,40 @@ export function cautionWords(
         'The battery empties, sooner at idle: leave something off; fuse every circuit.',
         true,
       );
+    case 'over-rack-limit':
+      return say(
+        `Over the rack’s limit by ${formatWithUnit(caution.over_kg, 'mass', reader)}.`,
+        'Racks break on rough ground long before that: move load forward and low; the maker’s figure decides.',
+        true,
+      );
+    case 'no-subframe':
+      return say(
+        `No subframe to speak of under ${formatWithUnit(caution.luggage_kg, 'mass', reader)} of luggage behind the seat.`,
+        'Carry it on the tank and on yourself, or have a subframe made and its load confirmed by a workshop.',
+        true,
+      );
+    case 'too-heavy-to-lift':
+      return say(
+        `Fallen, it asks about ${formatWithUnit(caution.asks_kg, 'mass', reader)} of your legs to start it up; you say that you lift ${formatWithUnit(caution.can_kg, 'mass', reader)}.`,
+        'Alone and far out that is a night on the track: a lighter machine, a lifting strap, or company; carry a beacon and leave a route plan.',
+      );
+    case 'tyre-speed':
+      return say(
+        `The ${caution.end} tyre is made for ${formatWithUnit(caution.allows_kmh, 'speed', reader)}; the machine has the power to go faster.`,
+        'Stay below it and mark the limit in view, or fit tyres of a higher symbol; the papers say which.',
+      );
+    case 'wears-out':
+      return say(
+        caution.what === 'tyre'
+          ? `The rear tyre lasts about ${formatWithUnit(caution.lasts_km, 'distance', reader)}, less than the trip.`
+          : `The chain lasts about ${formatWithUnit(caution.lasts_km, 'distance', reader)}, less than the trip.`,
+        'Start with a new one, and know where the next is to be had.',
+      );
+    case 'cold':
+      return say(
+        `Riding at ${Math.round(caution.cold_C)} °C${caution.watts === undefined ? '; watts for heated kit are not known' : `, with ${formatWithUnit(caution.watts, 'electric', reader)} left for heated kit at the cruise`}.`,
+        'Heated grips take about 36 W, a vest 65 W; road salt eats chains; cold tyres grip late. Ask about the tyres’ temperature range.',
+      );
     case 'watts-short-slow':
       return say(
         `At slow pace ${formatWithUnit(caution.short_W, 'electric', reader)} more is drawn than the alternator gives.`,
@@ -108,7 +142,9 @@ export function cautionWords(
     case 'lowered-without-stand':
       return say(
         'Lowered without a shorter side stand.',
-        'It will stand almost upright and fall over. Fit a shorter stand; recheck chain slack and headlamp.',
+        caution.stand_mm > 0
+          ? `It will stand almost upright and fall over. Shorten the stand by about ${formatWithUnit(caution.stand_mm, 'length', reader)} (measure it); recheck chain slack and headlamp.`
+          : 'It will stand almost upright and fall over. Fit a shorter stand; recheck chain slack and headlamp.',
         true,
       );
     case 'lowered-one-end':

@@ -18,6 +18,8 @@ const FIND_OUT: Readonly<Record<WantKey, string>> = {
   protection: 'Look underneath and at the bars: what is there, and of what.',
   wind: 'Ride it at your cruise, or look at screen and fairing.',
   support: 'Call the nearest dealer and ask for a wear part and its days.',
+  aids: 'Switch ABS and traction control off, turn the key, and look whether they stay off.',
+  luggageRoom: 'Measure the bags, or fill them with your kit.',
   outlay: 'Call and ask for the price on the road, in writing.',
 };
 

@@ -101,6 +101,43 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
   protection: (facts) => indexWords(facts),
   wind: (facts) => indexWords(facts),
   support: (facts) => indexWords(facts),
+  aids: (facts) => indexWords(facts, '; by the school that you chose'),
+  comfort: (facts) =>
+    indexWords(facts, '; what vibrates and where the wind hits your helmet only a ride can tell'),
+  luggageRoom: ({ perKg_L }) => ({
+    formula: 'litres that come with it + litres of bags and cases fitted',
+    source:
+      perKg_L === undefined
+        ? 'the room needed as the brief says'
+        : `the room needed at ${n(perKg_L)} L for each kg of luggage: own assumption`,
+  }),
+  stopping: ({ from_kmh }) => ({
+    formula: `speed × 1 s + speed² ÷ (2 × the lesser of grip and of what lifts the rear wheel), from ${n(from_kmh)} km/h`,
+    source:
+      'statics (from memory); grip of the dry road: common practice; brakes and rider are not in it',
+  }),
+  liftBack: ({ height_m, lever_m, angle_deg }) => ({
+    formula: `mass × ${n(height_m)} m × sin ${n(angle_deg)}° ÷ ${n(lever_m)} m × g`,
+    source: 'statics; heights and levers: own assumption',
+  }),
+  clearanceLoaded: () => ({
+    formula: 'clearance − half of (sag front + sag rear)',
+    source: 'quoted upright and unladen; sag as predicted: measure it',
+  }),
+  trailLoaded: () => ({
+    formula: 'trail with the machine pitched by the difference of the sags over the wheelbase',
+    source:
+      'trail = (radius × sin rake − offset) ÷ cos rake (Cossalter, from memory); the shift of the contacts is left out',
+  }),
+  tyreLife: () => ({
+    formula:
+      '6 000 km × middling mass ÷ loaded mass × (middling power ÷ power)^0.35 ÷ wear on this ground',
+    source: 'own assumption, low confidence; rubber and rider decide',
+  }),
+  chainLife: () => ({
+    formula: '20 000 km × (middling power ÷ power)^0.4 ÷ wear on this ground',
+    source: 'own assumption, low confidence; hard trails from common practice (no source)',
+  }),
   outlay: ({ onTheRoad }) => ({
     formula: 'machine on the road + repairs + parts + fitting',
     source: `sum; on-the-road costs from the brief, else ${n((onTheRoad.low - 1) * 100)}–${percent(onTheRoad.high - 1)} of the list price (own assumption)`,

@@ -41,6 +41,7 @@ export const FIGURE_WORDS: Readonly<Record<FigureKey, string>> = {
   cylinders: 'Cylinders',
   compression: 'Compression',
   idleSpeed: 'Idle',
+  luggageVolume: 'Luggage that comes with it',
   primaryRatio: 'Primary ratio',
   finalRatio: 'Final ratio, shaft or belt',
   ratio1: 'First gear',
@@ -349,6 +350,16 @@ export const METRIC_WORDS: Readonly<
     short: 'Service',
     what: 'Distance between services by the book.',
   },
+  aids: {
+    name: 'Electronic aids',
+    short: 'Aids',
+    what: 'ABS, traction control, modes and cruise control against what you believe in; counts only if you say so.',
+  },
+  luggageRoom: {
+    name: 'Luggage room',
+    short: 'Luggage',
+    what: 'Litres in its cases and bags against what the trip needs.',
+  },
   outlay: {
     name: 'Outlay',
     short: 'Outlay',
@@ -363,6 +374,11 @@ export const METRIC_WORDS: Readonly<
     name: 'Engine speed at the cruise',
     short: 'Cruise revs',
     what: 'Share of the redline in top gear; from about 85 % an engine works hard (common practice).',
+  },
+  comfort: {
+    name: 'Comfort of a road day',
+    short: 'Comfort',
+    what: 'Revs, reserve, shelter and knee room at your cruise; vibration and buffeting only a ride can tell.',
   },
   rollOn: {
     name: 'From 80 to 110 km/h in top',
@@ -388,6 +404,36 @@ export const METRIC_WORDS: Readonly<
     name: 'Crawl in first at idle',
     short: 'Crawl',
     what: 'How slowly it goes without the clutch.',
+  },
+  liftBack: {
+    name: 'Lifting it, back to the machine',
+    short: 'Lift, legs',
+    what: 'What your legs push to start it up, hands on bar and rail.',
+  },
+  stopping: {
+    name: 'Stopping from 80 km/h',
+    short: 'Stopping',
+    what: 'Dry road, loaded, a second to react: a comparison, not a promise.',
+  },
+  clearanceLoaded: {
+    name: 'Clearance under load',
+    short: 'Clear., loaded',
+    what: 'What is left under the engine with you and your load aboard.',
+  },
+  trailLoaded: {
+    name: 'Trail under load',
+    short: 'Trail, loaded',
+    what: 'Less is quicker and twitchier; it changes when one end sags or is lowered.',
+  },
+  tyreLife: {
+    name: 'Rear tyre lasts',
+    short: 'Rear tyre',
+    what: 'On your ground with your load.',
+  },
+  chainLife: {
+    name: 'Chain lasts',
+    short: 'Chain',
+    what: 'On your ground, oiled as the book says.',
   },
   lift: {
     name: 'Effort to pick it up',
@@ -553,6 +599,9 @@ export const AFFECTED_WORDS: Readonly<Record<AffectedFigure, string>> = {
   sprocketRear: 'rear sprocket',
   stockDraw: 'electrical draw',
   alternator: 'alternator',
+  rake: 'rake',
+  trail: 'trail',
+  luggageVolume: 'luggage',
 };
 
 const OTHER_WORDS: Readonly<Record<string, string>> = {
@@ -626,6 +675,7 @@ const OTHER_WORDS: Readonly<Record<string, string>> = {
   'keeping.monthly': 'Loan, each month',
   looseFuel: 'Fuel in cans, poured in on the way',
   hipBehindPeg: 'Hips behind the pegs',
+  luggageNeeded: 'Room the trip needs',
   carried: 'Carried as if it were rider',
   rimStrength: 'Rims take rocks',
   plug: 'Mended by a plug',
@@ -682,6 +732,10 @@ export const SCHOOL_WORDS: Readonly<
     options: { 'light-first': 'light first', middle: 'the middle', 'road-first': 'road first' },
   },
   engine: { name: 'Engine', options: { 'low-torque': 'low, wide torque', revs: 'revs and power' } },
+  aids: {
+    name: 'Electronic aids',
+    options: { simple: 'one ABS button', full: 'all there is' },
+  },
   springs: {
     name: 'Springs',
     options: { 'soft-is-fine': 'soft is fine', 'to-the-rider': 'sprung to the rider' },

@@ -33,6 +33,8 @@ export interface LoadContext {
   readonly readyMass: Metric;
   readonly consumption: Metric;
   readonly outlay: Metric;
+  /** Base metrics that others are made from. */
+  readonly base: Readonly<Record<'cruisePower' | 'wind' | 'kneeAngle', Metric>>;
   readonly suspension: { readonly ends: Readonly<Record<SuspensionEnd, EndMatch>> };
   readonly parts: BuildCost;
 }

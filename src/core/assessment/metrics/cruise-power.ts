@@ -5,6 +5,7 @@ import { metric, type Metric } from '../formula';
 import { DRIVELINE_EFFICIENCY, dragAreaOf } from '../propulsion';
 import { briefInput, figureInput, metricInput, plainInput } from '../working-inputs';
 import { estimateIn, type LoadContext } from './context';
+import { speedIn } from './gear-speeds';
 import { powerShare, roadLoad, whereInputs } from './on-the-road';
 
 type CruiseContext = Pick<LoadContext, 'brief' | 'donor' | 'figures' | 'loaded'>;
@@ -34,4 +35,22 @@ export function cruisePowerMetric({ brief, donor, figures, loaded }: CruiseConte
       plainInput('dragArea', area),
     ],
   );
+}
+
+/** Whether power and gears take the loaded machine past a speed on the level in still air, at the middles; false where nobody knows. */
+export function goesFasterThan(
+  kmh: number,
+  { brief, donor, figures, loaded }: CruiseContext,
+): boolean {
+  const [power, mass, redline] = [figures.power, loaded, figures.redline].map(({ estimate }) =>
+    estimate.kind === 'known' ? estimate.mid : undefined,
+  );
+  const perThousand = speedIn('top', { brief, donor, figures });
+  if (power === undefined || mass === undefined) return false;
+  const limited =
+    redline !== undefined &&
+    perThousand.kind === 'known' &&
+    (perThousand.mid * redline) / 1000 <= kmh;
+  const load = roadLoad(brief, mass, ROLLING_COEFFICIENT.openRoad, dragAreaOf(donor, brief));
+  return !limited && powerToHold(load, kmh, DRIVELINE_EFFICIENCY) < power * powerShare(brief);
 }

@@ -1,16 +1,24 @@
 import type { Metric } from '../formula';
 import type { BaseMetricKey, LoadMetricKey } from '../metric-keys';
 import { clearanceMetric, readyMassMetric, serviceIntervalMetric } from './as-read';
+import { comfortMetric } from './comfort';
 import { consumptionMetric } from './consumption';
 import type { LoadContext, MetricContext } from './context';
 import { cruisePowerMetric } from './cruise-power';
 import { crawlMetric, cruiseRevsMetric } from './gear-speeds';
+import {
+  clearanceLoadedMetric,
+  liftBackMetric,
+  stoppingMetric,
+  trailLoadedMetric,
+} from './handling';
 import { heelGapMetric } from './heel-gap';
-import { protectionMetric, supportMetric, wheelsMetric, windMetric } from './indices';
+import { aidsMetric, protectionMetric, supportMetric, wheelsMetric, windMetric } from './indices';
 import { costPerKmMetric, resaleMetric, yearlyCostMetric } from './keeping';
 import { kneeAngleMetric } from './knee-angle';
 import { liftMetric } from './lift';
 import { loadedMassMetric } from './loaded-mass';
+import { luggageRoomMetric } from './luggage-room';
 import { outlayMetric } from './outlay';
 import { payloadLeftMetric } from './payload-left';
 import { powerThereMetric } from './power-there';
@@ -21,10 +29,15 @@ import { sagFrontMetric, sagRearMetric } from './sag';
 import { oilToCarryMetric, servicesYearMetric, tripServicesMetric } from './services';
 import { standingRoomMetric } from './standing-room';
 import { suspensionMetric, type SuspensionMetric } from './suspension';
+import { chainLifeMetric, tyreLifeMetric } from './wear';
 import { wattsLeftMetric, wattsSlowMetric } from './watts-left';
 
 export type { SuspensionMetric } from './suspension';
 export { loosestGround, powerShare } from './on-the-road';
+export { BACK_TO_IT, liftedWithTheBack } from './handling';
+export { luggageNeeded } from './luggage-room';
+export { goesFasterThan } from './cruise-power';
+export { lastsFor } from './wear';
 export { wattsLeft } from './watts-left';
 
 export type Metrics = Readonly<Record<Exclude<BaseMetricKey, 'suspension'>, Metric>> & {
@@ -55,6 +68,8 @@ export function metricsOf(context: MetricContext): Metrics {
     protection: protectionMetric(context),
     wind: windMetric(context),
     support: supportMetric(context),
+    aids: aidsMetric(context),
+    luggageRoom: luggageRoomMetric(context),
     outlay: outlayMetric(context),
   };
 }
@@ -67,7 +82,14 @@ const LOAD_METRICS: Readonly<Record<LoadMetricKey, (context: LoadContext) => Met
   topSpeed: topSpeedMetric,
   climb: climbMetric,
   crawl: crawlMetric,
+  comfort: comfortMetric,
   lift: liftMetric,
+  liftBack: liftBackMetric,
+  stopping: stoppingMetric,
+  clearanceLoaded: clearanceLoadedMetric,
+  trailLoaded: trailLoadedMetric,
+  tyreLife: tyreLifeMetric,
+  chainLife: chainLifeMetric,
   tripServices: tripServicesMetric,
   wattsLeft: wattsLeftMetric,
   wattsSlow: wattsSlowMetric,

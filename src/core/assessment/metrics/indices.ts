@@ -1,4 +1,5 @@
 import {
+  aidsIndex,
   protectionIndex,
   supportIndex,
   wheelIndex,
@@ -10,7 +11,7 @@ import { reasonInputs } from '../working-inputs';
 import type { MetricContext } from './context';
 
 const indexMetric = (
-  key: 'wheels' | 'protection' | 'wind' | 'support',
+  key: 'wheels' | 'protection' | 'wind' | 'support' | 'aids',
   { estimate, worth, reasons }: SuitabilityIndex,
 ): Metric => ({
   ...metric(key, estimate, reasonInputs(reasons), {
@@ -34,3 +35,7 @@ export const windMetric = ({ donor }: MetricContext): Metric =>
 /** Help and parts far from home, 0–1. */
 export const supportMetric = ({ donor, figures }: MetricContext): Metric =>
   indexMetric('support', supportIndex(donor, figures.dealerDistance.estimate));
+
+/** Electronic aids against what the rider believes, 0–1. */
+export const aidsMetric = ({ brief, donor }: MetricContext): Metric =>
+  indexMetric('aids', aidsIndex(donor, brief.schools?.aids, brief.ground.motorway));

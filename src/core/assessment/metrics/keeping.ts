@@ -1,6 +1,5 @@
 import type { Brief, Money } from '../../brief';
 import { kindOfMachine } from '../../donor';
-import { factInUse } from '../../facts';
 import {
   COST_ITEMS,
   costOfOwnership,
@@ -9,7 +8,7 @@ import {
   USUAL_LOSS,
   type CostOfOwnership,
 } from '../../money';
-import { between, certain, combine, source, unknown, type Estimate } from '../../numeric';
+import { certain, combine, source, unknown, type Estimate } from '../../numeric';
 import type { NormalFigures } from '../../readings';
 import {
   MIDDLING,
@@ -29,6 +28,7 @@ import {
   stretched,
   valvesByTheBook,
 } from './services';
+import { hasChain, wearDoubt } from './wear';
 
 const OWNERSHIP_KEYS = [
   'yearsKept',
@@ -63,9 +63,6 @@ export function resaleMetric({ brief, figures }: LoadContext): Metric {
     { isNew: boughtNew(figures), ...USUAL_LOSS },
   );
 }
-
-/** How far wear may lie from what the model says, as a factor. Own assumption. */
-const WEAR_SPREAD = { low: 0.7, high: 1.4 };
 
 /** Full services that all kinds of service come to for each km: oil, inspection, valves, fork and shock, each at its own interval. */
 function servicing({ brief, donor, figures }: LoadContext): Estimate {
@@ -123,7 +120,7 @@ const pointsOf = (context: LoadContext): readonly Estimate[] => [
   context.loaded.estimate,
   context.figures.power.estimate,
   servicing(context),
-  source('wear', between(WEAR_SPREAD.low, WEAR_SPREAD.high, 1)),
+  wearDoubt(),
 ];
 
 /** Everything that keeping costs, at one point of what it hangs on. */
@@ -134,8 +131,7 @@ function ownershipAt(
 ): CostOfOwnership {
   const [bought = 0, sold = 0, price = 0, fuel = 0, loaded = 0, power = 0, services = 0, by = 1] =
     at;
-  const chain = !['shaft', 'belt'].includes(factInUse(donor.facts?.finalDrive)?.value ?? '');
-  const wear = wearShares(loaded, power, brief.ground, chain);
+  const wear = wearShares(loaded, power, brief.ground, hasChain({ donor }));
   const worn = (what: Worn) => ({ price: keep.wear_per1000km * wear[what] * by, lasts_km: 1000 });
   const distance_km = keep.yearsKept * keep.yearly_km;
   return costOfOwnership({

@@ -1,0 +1,111 @@
+import { trailAfter } from '../../geometry';
+import { liftEffort } from '../../mass';
+import { combine, type Estimate } from '../../numeric';
+import { GRIP, stoppingDistance } from '../../road-load';
+import { STANDARD_GRAVITY, type Kilograms } from '../../units';
+import { metric, type Metric } from '../formula';
+import { figureInput, metricInput, plainInput } from '../working-inputs';
+import type { LoadContext } from './context';
+import { stanceOf } from './pull';
+
+/** The speed that stopping is compared at, km/h. */
+const STOP_FROM = 80;
+
+/** Distance to stand still on the dry road as loaded, m. */
+export function stoppingMetric(context: LoadContext): Metric {
+  const { loaded } = context;
+  const stance = stanceOf(context, GRIP.openRoad);
+  return metric(
+    'stopping',
+    combine([loaded.estimate] as const, () => stoppingDistance(STOP_FROM, stance)),
+    [
+      metricInput(loaded),
+      plainInput('grip', GRIP.openRoad),
+      plainInput('massHeight', stance.height_m * 1000, undefined, undefined, 'length'),
+    ],
+    { from_kmh: STOP_FROM },
+  );
+}
+
+/** A machine lifted with the back to it: hands low on bar and rail, so a shorter lever, and the legs push. Reference 9, from memory. */
+export const BACK_TO_IT = { height_m: 0.55, lever_m: 0.8, angle_deg: 70 } as const;
+const BACK_SHARE = liftEffort(1, BACK_TO_IT.height_m, BACK_TO_IT.lever_m, BACK_TO_IT.angle_deg);
+
+/** The same in kilograms, of a machine's mass. */
+export const liftedWithTheBack = (mass_kg: number): number => mass_kg * BACK_SHARE;
+
+/** What the legs have to push to start the fallen machine up, N. */
+export const liftBackMetric = ({ readyMass }: LoadContext): Metric =>
+  metric(
+    'liftBack',
+    combine(
+      [readyMass.estimate as Estimate<Kilograms>] as const,
+      (m) => m * BACK_SHARE * STANDARD_GRAVITY,
+    ),
+    [metricInput(readyMass)],
+    BACK_TO_IT,
+  );
+
+/** Average of both ends' sag under the brief's load taken off the quoted clearance, mm. */
+export function clearanceLoadedMetric({ figures, suspension }: LoadContext): Metric {
+  const { front, rear } = suspension.ends;
+  return metric(
+    'clearanceLoaded',
+    combine(
+      [
+        figures.clearance.estimate,
+        front.sag,
+        rear.sag,
+        figures.travelFront.estimate,
+        figures.travelRear.estimate,
+      ] as const,
+      (c, f, r, tf, tr) => c - (f * tf + r * tr) / 2,
+    ),
+    [
+      figureInput(figures, 'clearance'),
+      { name: 'sagFront', dimension: 'percent', estimate: front.sag },
+      { name: 'sagRear', dimension: 'percent', estimate: rear.sag },
+      figureInput(figures, 'travelFront'),
+      figureInput(figures, 'travelRear'),
+    ],
+  );
+}
+
+/** Half the height of a front tyre's section over its rim, where only the rim is known, mm. Own assumption. */
+const FRONT_SECTION = 85;
+
+/** Trail as loaded: the quoted one, the machine pitched by how much further one end sags than the other, mm. */
+export function trailLoadedMetric({ figures, suspension }: LoadContext): Metric {
+  const { front, rear } = suspension.ends;
+  return metric(
+    'trailLoaded',
+    combine(
+      [
+        figures.trail.estimate,
+        figures.rake.estimate,
+        figures.wheelFront.estimate,
+        figures.wheelbase.estimate,
+        front.sag,
+        rear.sag,
+        figures.travelFront.estimate,
+        figures.travelRear.estimate,
+      ] as const,
+      (trail_mm, rake_deg, rim, base, f, r, tf, tr) =>
+        trailAfter(
+          { radius_mm: rim / 2 + FRONT_SECTION, trail_mm, rake_deg },
+          { front_mm: f * tf, rear_mm: r * tr },
+          base,
+        ),
+    ),
+    [
+      figureInput(figures, 'trail'),
+      figureInput(figures, 'rake'),
+      figureInput(figures, 'wheelFront'),
+      figureInput(figures, 'wheelbase'),
+      figureInput(figures, 'travelFront'),
+      figureInput(figures, 'travelRear'),
+      { name: 'sagFront', dimension: 'percent', estimate: front.sag },
+      { name: 'sagRear', dimension: 'percent', estimate: rear.sag },
+    ],
+  );
+}

@@ -1,0 +1,9 @@
+export {
+  offsetOf,
+  rakeAfter,
+  STAND_LEAN,
+  standShortening,
+  trailAfter,
+  trailOf,
+  type EndDrops,
+} from './steering';
