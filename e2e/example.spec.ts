@@ -69,7 +69,7 @@ test('under load: reach drawn, gaps with what closes them, pull as pictures and 
       name: /^Astride: balls of both feet; heels \d+ mm above the ground\. Seat 879 mm/,
     }),
   ).toBeVisible();
-  await expect(page.getByText(/^1[34]\d km, needed at least 265 km: 12\d km short/)).toBeVisible();
+  await expect(page.getByText(/^1[34]\d km, needed at least 260 km: 12\d km short/)).toBeVisible();
   await expect(
     page
       .getByText(

@@ -255,7 +255,7 @@ test.describe('a file beside one’s own', () => {
     await lay(page, text);
     await expect(page.getByText('friend.json beside yours.')).toBeVisible();
     await expect(page.getByText('4 differences, none taken yet.')).toBeVisible();
-    await expect(page.getByText('yours 265 km')).toBeVisible();
+    await expect(page.getByText('yours 260 km')).toBeVisible();
     await page
       .getByRole('group', { name: /Sorrel 300: mass/ })
       .getByRole('button', { name: 'both' })
@@ -276,7 +276,7 @@ test.describe('a file beside one’s own', () => {
       donors: { id: string; figures: { mass?: { readings: { id: string }[] } } }[];
       candidates: { donorId: string }[];
     };
-    expect(after.brief.trip.fuelGap_km).toBe(265);
+    expect(after.brief.trip.fuelGap_km).toBe(260);
     expect(
       after.donors
         .find((d) => d.id === 'sorrel-300')

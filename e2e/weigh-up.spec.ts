@@ -134,7 +134,7 @@ test('how sure: shares of all draws, what would turn it, what to find out; weigh
   await expect(
     page
       .getByText(
-        /would be ahead if it kept range 265 km|itself breaks a must where it does not reach range 265 km/,
+        /would be ahead if it kept range 260 km|itself breaks a must where it does not reach range 260 km/,
       )
       .first(),
   ).toBeVisible();

@@ -39,7 +39,7 @@ const BRIEF: Brief = {
     name: 'Autumn crossing of the Saldorra plateau',
     length_km: 2400,
     cruise_kmh: 95,
-    fuelGap_km: 265,
+    fuelGap_km: 260,
     reserve_percent: 10,
     luggage_kg: 22,
     workshopGap_km: 1600,

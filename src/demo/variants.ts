@@ -16,10 +16,10 @@ export const DEMO_VARIANTS: readonly Donor[] = [
     variant: { year: 2026, seat: 'low' },
     ...sheet('sorrel-300-low', 'dual-sport-single', 'low version', {
       figures: quoted('sorrel-300-low', {
-        seatHeight: [845, 'mm', 'claimed', 'dealer', 'low-seat'],
-        clearance: [255, 'mm', 'claimed', 'dealer'],
-        travelFront: [225, 'mm', 'claimed', 'dealer'],
-        travelRear: [205, 'mm', 'claimed', 'dealer'],
+        seatHeight: [852, 'mm', 'claimed', 'dealer', 'low-seat'],
+        clearance: [243, 'mm', 'claimed', 'dealer'],
+        travelFront: [218, 'mm', 'claimed', 'dealer'],
+        travelRear: [211, 'mm', 'claimed', 'dealer'],
       }),
     }),
   },
@@ -30,10 +30,11 @@ export const DEMO_VARIANTS: readonly Donor[] = [
     ...sheet('dunelark-720-restricted', 'rally-twin', '35 kW version', {
       figures: quoted('dunelark-720-restricted', {
         power: [35, 'kW', 'claimed', 'papers'],
-        powerRpm: [7000, 'rpm', 'claimed', 'papers'],
-        torque: [58, 'Nm', 'claimed', 'papers'],
+        powerRpm: [7100, 'rpm', 'claimed', 'papers'],
+        torque: [57, 'Nm', 'claimed', 'papers'],
         torqueRpm: [4500, 'rpm', 'claimed', 'papers'],
-        unrestrictedPower: [54, 'kW', 'claimed', 'papers'],
+        unrestrictedPower: [53, 'kW', 'claimed', 'papers'],
+        unlockPrice: [340, 'EUR', 'heard', 'dealer'],
       }),
     }),
   },
@@ -42,7 +43,7 @@ export const DEMO_VARIANTS: readonly Donor[] = [
     baseId: 'drover-430',
     state: 'for-sale',
     machine: {
-      odometer_km: 14800,
+      odometer_km: 15300,
       year: 2023,
       collect_km: 120,
       fitted: [
@@ -52,7 +53,7 @@ export const DEMO_VARIANTS: readonly Donor[] = [
     },
     ...sheet('drover-430-brenfold', 'scrambler-single', 'from Brenfold', {
       figures: quoted('drover-430-brenfold', {
-        price: [4650, 'EUR', 'claimed', 'advert', 'asked'],
+        price: [4590, 'EUR', 'claimed', 'advert', 'asked'],
       }),
       tags: ['seen'],
       weakPoints: [

@@ -213,6 +213,7 @@ describe('stages', () => {
   });
   test('taking a part out costs what putting it back brings; what hangs on it goes along', () => {
     const setting = settingOf('sorrel-300');
+    const parts = partsOf(['rack-tail', 'can-5', 'handguards', 'seat-low']);
     const list = removals(setting, parts, (id) => (id === 'rack-tail' ? ['can-5'] : []));
     const rack = list.find((r) => r.part.id === 'rack-tail');
     const without = parts.filter((p) => p.id !== 'rack-tail' && p.id !== 'can-5');

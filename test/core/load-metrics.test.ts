@@ -128,14 +128,14 @@ describe('what the loaded machine does', () => {
       ...brief,
       trip: { ...brief.trip, headwind_kmh: undefined, altitude_m: undefined, heat_C: undefined },
     };
-    expect(mid(twin, 'cruisePower', still)).toBeCloseTo(1 - needed / 54, 3);
+    expect(mid(twin, 'cruisePower', still)).toBeCloseTo(1 - needed / 53, 3);
   });
   test('15 hours at the pace of this ground come due more often than the trip is long in thousands', () => {
     const thorn = donor('thorn-450-e');
     expect(meanSpeed(brief)).toBeGreaterThan(30);
     expect(meanSpeed(brief)).toBeLessThan(75);
     expect(mid(thorn, 'tripServices')).toBe(
-      Math.floor(2400 / Math.min(700, 15 * meanSpeed(brief))),
+      Math.floor(2400 / Math.min(680, 15 * meanSpeed(brief))),
     );
     expect(
       mid(

@@ -26,10 +26,10 @@ function rows(dossier: Dossier, view: 'stock' | 'built'): readonly WeighRow[] {
 test('nobody keeps every must surely: it says so, who comes nearest and how likely; then who else is in doubt and who is out', () => {
   const { answer, reasons } = headline(rows(demoDossier(), 'stock'), 'stock');
   expect(answer).toMatch(
-    /^None keeps every must surely as they stand\. Nearest: Drover 430 \(from Brenfold\), 7\d of 100, range in 4\d of 100 draws\.$/,
+    /^None keeps every must surely as they stand\. Nearest: Sorrel 300 Longway, 7\d of 100, range in \d\d of 100 draws\.$/,
   );
   expect(reasons[0]).toMatch(
-    /^Consumption would settle it: ask .*; a part could, too: approved fuel can, 5 L/,
+    /^Consumption would settle it: ask .*; a part could, too: approved fuel bladder, 4 L/,
   );
   expect(reasons[1]).toMatch(/^In doubt: Drover 430 .*Postmark 640 V \(.*payload not known\)/);
   expect(reasons.at(-1)).toMatch(/^Ruled out: .*Dunelark 720 \(.*money.*\)/);
@@ -40,7 +40,7 @@ test('nobody keeps every must surely: it says so, who comes nearest and how like
 
 test('one that keeps them: how surely stands beside its points', () => {
   expect(headline(rows(demoDossier(), 'built'), 'built').answer).toMatch(
-    /^Wren 230 fits this brief best with the parts chosen: 7\d of 100, every must kept, in 9\d of 100 draws\.$/,
+    /^Wren 230 fits this brief best with the parts chosen: 7\d of 100, every must kept\.$/,
   );
 });
 

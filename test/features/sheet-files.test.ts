@@ -112,7 +112,7 @@ describe('words of a decision', () => {
   });
   test('the brief in a line names rider, ground, gap and money', () => {
     expect(briefLine(now.brief, reader)).toBe(
-      'Autumn crossing of the Saldorra plateau. Rider 1660 mm, 78 kg with kit, improving, licence A; 32 % graded gravel, 30 % open road, 20 % two-track, 6 % motorway; 2400 km with 22 kg of luggage, longest fuel gap 265 km; 9550 EUR to spend, 2600 kept for the trip.',
+      'Autumn crossing of the Saldorra plateau. Rider 1660 mm, 78 kg with kit, improving, licence A; 32 % graded gravel, 30 % open road, 20 % two-track, 6 % motorway; 2400 km with 22 kg of luggage, longest fuel gap 260 km; 9550 EUR to spend, 2600 kept for the trip.',
     );
   });
   test('a question says what is thought, by whom, why it is asked and how to find out', () => {

@@ -82,7 +82,7 @@ describe('in sentences', () => {
   test('why not: the must with its figures, and what would turn it', () => {
     const [said] = whyNot(row(now, dossier, 'c-wren-230'), reader);
     expect(said).toMatch(
-      /^Wren 230 is out\. .*range with reserve \d+ km, needed at least 265 km\. (Passes|Could pass) with .*, about [\d\u202f]+ EUR fitted\.$/,
+      /^Wren 230 is out\. .*range with reserve \d+ km, needed at least 260 km\. (Passes|Could pass) with .*, about [\d\u202f]+ EUR fitted\.$/,
     );
     expect(whyNot(row(now, dossier, 'c-drover-430'), reader)).toEqual([]);
   });

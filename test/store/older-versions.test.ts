@@ -61,6 +61,30 @@ describe.each([1, 2, 3, 4])('a file of version %i', (version) => {
   });
 });
 
+describe('a file and a database of version 7', () => {
+  test('the file opens as it is: what is typical of a class, a must taken as kept, the cruise as a must', () => {
+    const dossier = opened(7);
+    const old = JSON.parse(fixture('dossier-v7.json')) as object;
+    expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
+      ...old,
+      version: FORMAT_VERSION,
+      exportedAt: AT,
+    });
+    const brief = dossier.briefs.brief as Brief;
+    expect(brief.typical?.['rally-twin']?.mass?.mid).toBe(209);
+    expect(brief.musts.on).toContain('cruise');
+    expect(Object.values(dossier.candidates)[0]?.takenAsKept).toEqual(['payload']);
+    expect(brief.purposes?.every((p) => p.trip === undefined)).toBe(true);
+  });
+  test('the database opens like its file', async () => {
+    const rows = JSON.parse(fixture('database-v7.json')) as Record<string, unknown[]>;
+    await databaseOf('old-7', 7, rows);
+    const store = await openTab('old-7');
+    expect(store.getState().aside).toEqual([]);
+    expect(store.getState().dossier).toEqual(opened(7));
+  });
+});
+
 describe('a file and a database of version 6', () => {
   test('the file opens as it is, with the sureness it asks for and nothing put right of any class', () => {
     const dossier = opened(6);

@@ -158,7 +158,7 @@ describe('looking back', () => {
     );
     expect(back.brief).toEqual(['trip.fuelGap_km']);
     const range = back.wants.find((w) => w.want === 'range');
-    expect(range).toMatchObject({ needThen: 265, needNow: 420 });
+    expect(range).toMatchObject({ needThen: 260, needNow: 420 });
     expect(range?.points).toBeLessThan(0);
     expect(back.points.now).toBeLessThan(back.points.then);
     expect(back.first).toBeUndefined();

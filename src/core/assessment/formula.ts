@@ -38,7 +38,6 @@ export interface FormulaFacts {
   /** Litres that a kilogram of luggage takes, where the brief does not say its room. */
   readonly luggageRoom: { readonly perKg_L: number | undefined };
   readonly comfort: { readonly weights: readonly ReasonWeight[] };
-  readonly stopping: { readonly from_kmh: number };
   readonly liftBack: {
     readonly height_m: number;
     readonly lever_m: number;

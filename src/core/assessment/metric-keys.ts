@@ -1,7 +1,7 @@
 import type { Dimension } from '../units';
 
 export interface MetricDefinition {
-  /** `index` and `percent` run 0–1; `kW/t` is kilowatts per tonne; `force` is in newtons; `metres` are metres of road; `times` is a number of times. */
+  /** `index` and `percent` run 0–1; `kW/t` is kilowatts per tonne; `force` is in newtons; `times` is a number of times. */
   readonly dimension:
     | Dimension
     | 'index'
@@ -9,7 +9,6 @@ export interface MetricDefinition {
     | 'percent'
     | 'seconds'
     | 'force'
-    | 'metres'
     | 'times'
     | 'money/km';
   readonly better: 'less' | 'more';
@@ -46,7 +45,6 @@ export const METRIC_DEFINITIONS = {
   crawl: { dimension: 'speed', better: 'less' },
   lift: { dimension: 'force', better: 'less' },
   liftBack: { dimension: 'force', better: 'less' },
-  stopping: { dimension: 'metres', better: 'less' },
   clearanceLoaded: { dimension: 'length', better: 'more' },
   trailLoaded: { dimension: 'length', better: 'more' },
   tyreLife: { dimension: 'distance', better: 'more' },
@@ -78,7 +76,6 @@ export const LOAD_METRIC_KEYS = [
   'crawl',
   'lift',
   'liftBack',
-  'stopping',
   'clearanceLoaded',
   'trailLoaded',
   'tyreLife',

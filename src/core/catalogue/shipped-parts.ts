@@ -310,6 +310,7 @@ export const SHIPPED_PARTS: readonly Part[] = [
   }),
   part('bladder-4', 'Approved fuel bladder, 4 L', 'range', 110, 0.2, 0.6, {
     slot: 'loose-fuel',
+    needs: [['rack-tail', 'racks-side', 'bag-tail-dry']],
     effects: [add('tank', 4)],
     flags: ['fuel-can'],
     note: 'Lies flat when empty; strapped down, never on hot parts.',

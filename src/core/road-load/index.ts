@@ -16,6 +16,5 @@ export {
   type RoadLoad,
 } from './resistance';
 export { bestGear, steepestGrade, thrust, thrustIn, type Propulsion } from './thrust';
-export { REACTION_S, stoppieLimit, stoppingDistance } from './stopping';
 export { topSpeed, type TopSpeed } from './top-speed';
 export { GRIP, GRIP_SPREAD, gripGrade, tippingGrade } from './steepest';

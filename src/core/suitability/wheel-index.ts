@@ -6,8 +6,7 @@ import { told, type Whose } from './told';
 import { weightedIndex, type IndexReason, type SuitabilityIndex } from './weighted-index';
 
 /** What wheels are looked at for. */
-const REASONS = ['wheelFront', 'wheelRear', 'rimStrength', 'plug', 'tyreChoice'] as const;
-type WheelReason = (typeof REASONS)[number];
+type WheelReason = 'wheelFront' | 'wheelRear' | 'rimStrength' | 'plug' | 'tyreChoice';
 
 /** Kinds of ground that ask the same of wheels. */
 type Way = 'road' | 'gravel' | 'rough';

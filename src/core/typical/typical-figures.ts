@@ -276,15 +276,15 @@ const TABLE = {
   ],
   /** cases and bags that come with it, L: a tool bag as a rule */
   luggageVolume: [
-    [0, 1, 4],
-    [0, 1, 4],
-    [0, 2, 8],
-    [0, 1, 2],
-    [0, 2, 8],
-    [0, 2, 8],
-    [0, 3, 20],
-    [0, 15, 70],
-    [0, 10, 80],
+    [0.5, 1, 4],
+    [0.5, 1, 4],
+    [0.5, 2, 8],
+    [0.5, 1, 2],
+    [0.5, 2, 8],
+    [0.5, 2, 8],
+    [0.5, 3, 20],
+    [0.5, 15, 70],
+    [0.5, 10, 80],
   ],
   /** footpegs and grips over the ground, upright, mm */
   pegHeight: [

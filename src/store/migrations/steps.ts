@@ -15,6 +15,8 @@ export const STEPS: readonly Step[] = [
   { from: 5, name: 'how sure a must has to be', run: (tables) => tables },
   // Version 7 added what the rider holds typical of a class, musts taken as kept, the cruise as a must, and what was only typical to a verdict's sheet; all optional.
   { from: 6, name: 'what is typical of a class', run: (tables) => tables },
+  // Version 8 added a purpose's own load, road and musts, loan, luggage room, cold, wet and what a rider lifts to the brief, a final ratio and luggage to the sheet, and parts that unlock; all optional.
+  { from: 7, name: 'purposes with their own load and road', run: (tables) => tables },
 ];
 
 export const FORMAT_VERSION = STEPS.length + 1;

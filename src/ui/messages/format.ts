@@ -47,9 +47,6 @@ export function formatNumber(value: number, places = 0): string {
   return `${sign}${grouped}${fraction === undefined ? '' : `.${fraction}`}`;
 }
 
-/** International yard (1959). */
-const METRES_PER_YARD = 0.9144;
-
 /** What the rider reads in: the unit system and the brief's currency. */
 export interface Reader {
   readonly units: UnitSystem;
@@ -64,7 +61,6 @@ export type ShownDimension =
   | 'percent'
   | 'seconds'
   | 'force'
-  | 'metres'
   | 'times'
   | 'money/km';
 
@@ -75,7 +71,6 @@ export function unitSign(dimension: ShownDimension, reader: Reader): string {
   if (dimension === 'percent') return '%';
   if (dimension === 'seconds') return 's';
   if (dimension === 'force') return 'N';
-  if (dimension === 'metres') return reader.units === 'metric' ? 'm' : 'yd';
   if (dimension === 'times') return '×';
   if (dimension === 'kW/t') return 'kW/t';
   if (dimension === 'money/km')
@@ -92,8 +87,6 @@ export function formatBase(base: number, dimension: ShownDimension, reader: Read
     return formatNumber(reader.units === 'metric' ? base : base * 1.609344, 2);
   if (dimension === 'times') return formatNumber(base, Number.isInteger(base) ? 0 : 1);
   if (dimension === 'kW/t' || dimension === 'force') return formatNumber(base);
-  if (dimension === 'metres')
-    return formatNumber(reader.units === 'metric' ? base : base / METRES_PER_YARD);
   if (dimension === 'plain') return formatNumber(base, Number.isInteger(base) ? 0 : 2);
   const unit = preferredUnit(dimension, reader.units, reader.currency);
   if (dimension === 'money') return formatNumber(base);

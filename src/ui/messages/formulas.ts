@@ -111,11 +111,6 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
         ? 'the room needed as the brief says'
         : `the room needed at ${n(perKg_L)} L for each kg of luggage: own assumption`,
   }),
-  stopping: ({ from_kmh }) => ({
-    formula: `speed × 1 s + speed² ÷ (2 × the lesser of grip and of what lifts the rear wheel), from ${n(from_kmh)} km/h`,
-    source:
-      'statics (from memory); grip of the dry road: common practice; brakes and rider are not in it',
-  }),
   liftBack: ({ height_m, lever_m, angle_deg }) => ({
     formula: `mass × ${n(height_m)} m × sin ${n(angle_deg)}° ÷ ${n(lever_m)} m × g`,
     source: 'statics; heights and levers: own assumption',
@@ -131,7 +126,7 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
   }),
   tyreLife: () => ({
     formula:
-      '6 000 km × middling mass ÷ loaded mass × (middling power ÷ power)^0.35 ÷ wear on this ground',
+      '9 000 km × middling mass ÷ loaded mass × (middling power ÷ power)^0.35 ÷ wear on this ground',
     source: 'own assumption, low confidence; rubber and rider decide',
   }),
   chainLife: () => ({

@@ -410,11 +410,6 @@ export const METRIC_WORDS: Readonly<
     short: 'Lift, legs',
     what: 'What your legs push to start it up, hands on bar and rail.',
   },
-  stopping: {
-    name: 'Stopping from 80 km/h',
-    short: 'Stopping',
-    what: 'Dry road, loaded, a second to react: a comparison, not a promise.',
-  },
   clearanceLoaded: {
     name: 'Clearance under load',
     short: 'Clear., loaded',

@@ -1,31 +1,10 @@
 import { trailAfter } from '../../geometry';
 import { liftEffort } from '../../mass';
 import { combine, type Estimate } from '../../numeric';
-import { GRIP, stoppingDistance } from '../../road-load';
 import { STANDARD_GRAVITY, type Kilograms } from '../../units';
 import { metric, type Metric } from '../formula';
-import { figureInput, metricInput, plainInput } from '../working-inputs';
+import { figureInput, metricInput } from '../working-inputs';
 import type { LoadContext } from './context';
-import { stanceOf } from './pull';
-
-/** The speed that stopping is compared at, km/h. */
-const STOP_FROM = 80;
-
-/** Distance to stand still on the dry road as loaded, m. */
-export function stoppingMetric(context: LoadContext): Metric {
-  const { loaded } = context;
-  const stance = stanceOf(context, GRIP.openRoad);
-  return metric(
-    'stopping',
-    combine([loaded.estimate] as const, () => stoppingDistance(STOP_FROM, stance)),
-    [
-      metricInput(loaded),
-      plainInput('grip', GRIP.openRoad),
-      plainInput('massHeight', stance.height_m * 1000, undefined, undefined, 'length'),
-    ],
-    { from_kmh: STOP_FROM },
-  );
-}
 
 /** A machine lifted with the back to it: hands low on bar and rail, so a shorter lever, and the legs push. Reference 9, from memory. */
 export const BACK_TO_IT = { height_m: 0.55, lever_m: 0.8, angle_deg: 70 } as const;

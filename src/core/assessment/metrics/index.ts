@@ -6,12 +6,7 @@ import { consumptionMetric } from './consumption';
 import type { LoadContext, MetricContext } from './context';
 import { cruisePowerMetric } from './cruise-power';
 import { crawlMetric, cruiseRevsMetric } from './gear-speeds';
-import {
-  clearanceLoadedMetric,
-  liftBackMetric,
-  stoppingMetric,
-  trailLoadedMetric,
-} from './handling';
+import { clearanceLoadedMetric, liftBackMetric, trailLoadedMetric } from './handling';
 import { heelGapMetric } from './heel-gap';
 import { aidsMetric, protectionMetric, supportMetric, wheelsMetric, windMetric } from './indices';
 import { costPerKmMetric, resaleMetric, yearlyCostMetric } from './keeping';
@@ -85,7 +80,6 @@ const LOAD_METRICS: Readonly<Record<LoadMetricKey, (context: LoadContext) => Met
   comfort: comfortMetric,
   lift: liftMetric,
   liftBack: liftBackMetric,
-  stopping: stoppingMetric,
   clearanceLoaded: clearanceLoadedMetric,
   trailLoaded: trailLoadedMetric,
   tyreLife: tyreLifeMetric,
