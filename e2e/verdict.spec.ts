@@ -222,7 +222,7 @@ test.describe('a file beside one’s own', () => {
       }[];
       candidates: object[];
     };
-    file.brief.trip.fuelGap_km = 260;
+    file.brief.trip.fuelGap_km = 275;
     const sorrel = file.donors.find((d) => d.id === 'sorrel-300');
     if (!sorrel) throw new Error('no donor');
     file.donors.push({ ...structuredClone(sorrel), id: 'kestrow-390', model: 'Kestrow 390' });

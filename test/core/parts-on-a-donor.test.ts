@@ -47,7 +47,7 @@ describe('fuel outside the tank is no tank', () => {
     expect(looseFuel(many.slice(0, 2))).toBe(10);
     expect(looseFuel(many)).toBe(LOOSE_LIMIT_L);
     expect(looseFuel([part('tank-rear-4')])).toBe(0);
-    expect(part('can-5').slot).toBe(part('bladder-4').slot);
+    expect(part('can-5').slot).toBe(part('bladder-7').slot);
   });
 });
 

@@ -29,7 +29,7 @@ test('nobody keeps every must surely: it says so, who comes nearest and how like
     /^None keeps every must surely as they stand\. Nearest: Sorrel 300 Longway, 7\d of 100, range in \d\d of 100 draws\.$/,
   );
   expect(reasons[0]).toMatch(
-    /^Consumption would settle it: ask .*; a part could, too: approved fuel bladder, 4 L/,
+    /^Consumption would settle it: ask .*; a part could, too: approved fuel can, 5 L/,
   );
   expect(reasons[1]).toMatch(/^In doubt: Drover 430 .*Postmark 640 V \(.*payload not known\)/);
   expect(reasons.at(-1)).toMatch(/^Ruled out: .*Dunelark 720 \(.*money.*\)/);

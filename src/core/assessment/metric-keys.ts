@@ -1,7 +1,7 @@
 import type { Dimension } from '../units';
 
 export interface MetricDefinition {
-  /** `index` and `percent` run 0–1; `kW/t` is kilowatts per tonne; `force` is in newtons; `times` is a number of times. */
+  /** `index` and `percent` run 0–1; `kW/t` is kilowatts per tonne; `force` is in newtons; `litres` of luggage, which all riders count in them; `times` is a number of times. */
   readonly dimension:
     | Dimension
     | 'index'
@@ -9,6 +9,7 @@ export interface MetricDefinition {
     | 'percent'
     | 'seconds'
     | 'force'
+    | 'litres'
     | 'times'
     | 'money/km';
   readonly better: 'less' | 'more';
@@ -34,7 +35,7 @@ export const METRIC_DEFINITIONS = {
   wind: { dimension: 'index', better: 'more' },
   support: { dimension: 'index', better: 'more' },
   aids: { dimension: 'index', better: 'more' },
-  luggageRoom: { dimension: 'volume', better: 'more' },
+  luggageRoom: { dimension: 'litres', better: 'more' },
   outlay: { dimension: 'money', better: 'less' },
   cruiseRevs: { dimension: 'percent', better: 'less' },
   comfort: { dimension: 'index', better: 'more' },

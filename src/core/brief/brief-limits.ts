@@ -23,7 +23,7 @@ export const BRIEF_LIMITS = {
   'trip.fuelGap_km': { dimension: 'distance', min: 20, max: 1200 },
   'trip.reserve_percent': { dimension: 'plain', sign: '%', min: 0, max: 50 },
   'trip.luggage_kg': { dimension: 'mass', min: 0, max: 120 },
-  'trip.luggage_L': { dimension: 'volume', min: 0, max: 300, optional: true },
+  'trip.luggage_L': { dimension: 'plain', sign: 'L', min: 0, max: 300, optional: true },
   'trip.cold_C': { dimension: 'plain', sign: '°C', min: -40, max: 30, optional: true },
   'trip.wet_percent': { dimension: 'plain', sign: '%', min: 0, max: 100, optional: true },
   'trip.workshopGap_km': { dimension: 'distance', min: 0, max: 50000 },

@@ -38,7 +38,12 @@ const CORRECTIONS: readonly Correction[] = [
     what: 'is no tank any more: luggage until it is poured in, and one can or bladder at a time',
     ...before('can-5', { slot: '', note: 'Counts as tank once poured in.' }),
   },
-  { version: 2, id: 'bladder-4', what: 'is new' },
+  {
+    version: 2,
+    id: 'bladder-7',
+    what: 'is no tank any more: luggage until it is poured in, and one can or bladder at a time',
+    ...before('bladder-7', { slot: '' }),
+  },
   { version: 2, id: 'unlock', what: 'is new: full power for machines sold restricted' },
   {
     version: 2,

@@ -308,13 +308,6 @@ export const SHIPPED_PARTS: readonly Part[] = [
     flags: ['fuel-can'],
     note: 'No tank: poured in at a stop, luggage until then.',
   }),
-  part('bladder-4', 'Approved fuel bladder, 4 L', 'range', 110, 0.2, 0.6, {
-    slot: 'loose-fuel',
-    needs: [['rack-tail', 'racks-side', 'bag-tail-dry']],
-    effects: [add('tank', 4)],
-    flags: ['fuel-can'],
-    note: 'Lies flat when empty; strapped down, never on hot parts.',
-  }),
   part('sprocket-front', 'Countershaft sprocket, one tooth less', 'gearing', 28, 0.6, 0, {
     slot: 'sprocket-front',
     flags: ['speedometer'],
@@ -552,6 +545,7 @@ export const SHIPPED_PARTS: readonly Part[] = [
     replaces: 'stock tank',
   }),
   part('bladder-7', 'Fuel bladder, 7 L', 'range', 140, 0.1, 0.5, {
+    slot: 'loose-fuel',
     effects: [add('tank', 7)],
     needs: [['rack-tail', 'racks-side', 'bags-rackless']],
     flags: ['fuel-can'],

@@ -20,6 +20,7 @@ export {
   WANT_KEYS,
   wantCurves,
   wantDefinition,
+  wantsOf,
   type WantGroup,
   type WantKey,
 } from './wants';

@@ -1,6 +1,6 @@
-import { GROUNDS, type Brief, type SchoolKey, type Schools } from '../brief';
+import { GROUNDS, type Brief, type Schools } from '../brief';
 import { clamp } from '../numeric';
-import { WANT_KEYS, wantDefinition, type WantKey } from './wants';
+import { WANT_KEYS, wantDefinition, wantsOf, type WantKey } from './wants';
 
 export type WantWeights = Readonly<Record<WantKey, number>>;
 
@@ -33,11 +33,10 @@ function season({ trip }: OfWeights, want: WantKey): number {
 /** Swing points of every want, the heaviest 100: Σ ground share × matter, tilted by the schools and the season. What the rider is asked to change. */
 export function swingPoints(brief: OfWeights): Readonly<Record<WantKey, number>> {
   const { ground, schools } = brief;
-  const counts = ({ onlyWith }: { readonly onlyWith?: SchoolKey }): boolean =>
-    onlyWith === undefined || schools?.[onlyWith] !== undefined;
+  const counting = new Set(wantsOf(brief));
   const raw = WANT_KEYS.map(
     (want) =>
-      Number(counts(wantDefinition(want))) *
+      Number(counting.has(want)) *
       season(brief, want) *
       GROUNDS.reduce((sum, g) => sum + ground[g] * wantDefinition(want).matters[g], 0) *
       (schools ? tilt(schools, want) : 1),

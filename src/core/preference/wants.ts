@@ -323,3 +323,13 @@ export const wantCurves = (brief: Brief): Readonly<Record<WantKey, WantCurve>> =
     WantKey,
     WantCurve
   >;
+
+/** The wants that count for a rider: those about beliefs only where the rider has one, or gave points by hand. */
+export const wantsOf = ({
+  schools,
+  swings,
+}: Pick<Brief, 'schools' | 'swings'>): readonly WantKey[] =>
+  WANT_KEYS.filter((want) => {
+    const { onlyWith } = wantDefinition(want);
+    return onlyWith === undefined || schools?.[onlyWith] !== undefined || (swings?.[want] ?? 0) > 0;
+  });

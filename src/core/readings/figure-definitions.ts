@@ -142,7 +142,7 @@ export const FIGURE_DEFINITIONS = {
   payload: stated('mass', 60, 320, 0, exact),
   axleLimitFront: stated('mass', 60, 300, 0, exact),
   axleLimitRear: stated('mass', 80, 450, 0, exact),
-  luggageVolume: stated('volume', 0.5, 200),
+  luggageVolume: stated('volume', 0.5, 200, 0, { unit: 'L' }),
   rackLimit: stated('mass', 1, 60, 0, exact),
   pegHeight: stated('length', 150, 550),
   barHeight: stated('length', 700, 1500),

@@ -2,7 +2,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { spendable, type Brief } from '@/core/brief';
 import { inseamFromHeight, nineInTen, personalFit } from '@/core/fit';
-import { wantWeights, WANT_KEYS } from '@/core/preference';
+import { wantsOf, wantWeights } from '@/core/preference';
 import { clearanceAsked } from '@/core/suspension';
 import { millimetres } from '@/core/units';
 import { evidenceIn } from '@/store/queries';
@@ -54,7 +54,7 @@ export function BriefSum({ brief, reader }: { readonly brief: Brief; readonly re
   const { sits } = useDossierState((s) => evidenceIn(s.dossier));
   const { rider, trip, money } = brief;
   const weights = wantWeights(brief);
-  const ordered = WANT_KEYS.toSorted((a, b) => weights[b] - weights[a]);
+  const ordered = wantsOf(brief).toSorted((a, b) => weights[b] - weights[a]);
   const most = weights[ordered[0] ?? 'range'];
   const clearance = clearanceAsked(brief.ground);
   const guess = inseamFromHeight(millimetres(rider.height_mm));

@@ -1,5 +1,5 @@
 'use client';
-import { Button, Flex, IconButton, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, IconButton, Input, Text } from '@chakra-ui/react';
 import { Plus, Trash2 } from 'lucide-react';
 import { MAX_PURPOSES, PURPOSE_NAME_LIMITS, WHOLE, type Purpose } from '@/core/brief';
 import { useDraftText } from '@/store/react';
@@ -63,19 +63,21 @@ export function PurposeList({ model }: { readonly model: BriefModel }) {
       </Flex>
       {current && (
         <Flex gap="2" mb="2" align="center">
-          <PurposeName
-            key={current.id}
-            purpose={current}
-            onName={(name) =>
-              model.edit(
-                ['purposes'],
-                own.map((p) => (p.id === purpose ? { ...p, name } : p)),
-                'name',
-                `purpose-name/${purpose}`,
-                'atField',
-              )
-            }
-          />
+          <Box flex="1" minW="0">
+            <PurposeName
+              key={current.id}
+              purpose={current}
+              onName={(name) =>
+                model.edit(
+                  ['purposes'],
+                  own.map((p) => (p.id === purpose ? { ...p, name } : p)),
+                  'name',
+                  `purpose-name/${purpose}`,
+                  'atField',
+                )
+              }
+            />
+          </Box>
           <IconButton
             size="sm"
             variant="ghost"

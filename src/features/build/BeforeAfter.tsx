@@ -1,7 +1,7 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { METRIC_DEFINITIONS } from '@/core/assessment';
-import { WANT_KEYS } from '@/core/preference';
+import { wantsOf } from '@/core/preference';
 import { NeedTrack } from '@/ui/marks/NeedTrack';
 import { OriginMark } from '@/ui/marks/OriginMark';
 import { formatBase, formatNumber, knownBy, METRIC_WORDS, unitSign } from '@/ui/messages';
@@ -26,7 +26,7 @@ export function BeforeAfter({ model }: { readonly model: BuildModel }) {
           of 100
         </Text>
       </Flex>
-      {WANT_KEYS.map((want) => {
+      {wantsOf(standing.brief).map((want) => {
         const { dimension, better } = METRIC_DEFINITIONS[want];
         const [stock, built] = [
           entry.stock.metrics[want].estimate,

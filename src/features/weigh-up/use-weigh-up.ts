@@ -12,6 +12,7 @@ import {
 import {
   WANT_GROUPS,
   WANT_KEYS,
+  wantsOf,
   type FitScore,
   type Ranked,
   type WantGroup,
@@ -129,10 +130,11 @@ export function useWeighUp(): WeighUpModel | undefined {
     if (!standing) return undefined;
     const reader: Reader = { units, currency: standing.brief.money.currency };
     const rows = sorted(rowsOf(standing, view, closers), sort);
+    const counting = new Set(wantsOf(standing.brief));
     const all: readonly LineGroup[] = [
       ...(Object.entries(WANT_GROUPS) as [WantGroup, readonly WantKey[]][]).map(([key, wants]) => ({
         key,
-        lines: wants.map((want) => lineOf(standing, want)),
+        lines: wants.filter((w) => counting.has(w)).map((want) => lineOf(standing, want)),
       })),
       ...(more
         ? MORE_GROUPS.map(({ key, metrics }) => ({

@@ -61,6 +61,7 @@ export type ShownDimension =
   | 'percent'
   | 'seconds'
   | 'force'
+  | 'litres'
   | 'times'
   | 'money/km';
 
@@ -71,6 +72,7 @@ export function unitSign(dimension: ShownDimension, reader: Reader): string {
   if (dimension === 'percent') return '%';
   if (dimension === 'seconds') return 's';
   if (dimension === 'force') return 'N';
+  if (dimension === 'litres') return 'L';
   if (dimension === 'times') return '×';
   if (dimension === 'kW/t') return 'kW/t';
   if (dimension === 'money/km')
@@ -86,16 +88,20 @@ export function formatBase(base: number, dimension: ShownDimension, reader: Read
   if (dimension === 'money/km')
     return formatNumber(reader.units === 'metric' ? base : base * 1.609344, 2);
   if (dimension === 'times') return formatNumber(base, Number.isInteger(base) ? 0 : 1);
-  if (dimension === 'kW/t' || dimension === 'force') return formatNumber(base);
+  if (dimension === 'kW/t' || dimension === 'force' || dimension === 'litres')
+    return formatNumber(base);
   if (dimension === 'plain') return formatNumber(base, Number.isInteger(base) ? 0 : 2);
   const unit = preferredUnit(dimension, reader.units, reader.currency);
   if (dimension === 'money') return formatNumber(base);
   return formatNumber(fromBase(base, unit), PLACES[unit] ?? 0);
 }
 
+/** Degrees stand at their figure, other signs apart from it. */
+const gapBefore = (dimension: ShownDimension): string => (dimension === 'angle' ? '' : ' ');
+
 /** A base figure with its unit sign. */
 export const formatWithUnit = (base: number, dimension: ShownDimension, reader: Reader): string =>
-  `${formatBase(base, dimension, reader)} ${unitSign(dimension, reader)}`.trim();
+  `${formatBase(base, dimension, reader)}${gapBefore(dimension)}${unitSign(dimension, reader)}`.trim();
 
 /** Whether the reader's unit of consumption counts distance for fuel, so that more is less. */
 const fallsAsItRises = ({ units, currency }: Reader): boolean =>
@@ -110,7 +116,8 @@ export function estimateText(estimate: Said, dimension: ShownDimension, reader: 
     formatBase(x, dimension, reader),
   );
   const sign = unitSign(dimension, reader);
-  return a === b ? `${m} ${sign}`.trim() : `${m} ${sign} (${a} to ${b})`;
+  const figure = `${m}${gapBefore(dimension)}${sign}`.trim();
+  return a === b ? figure : `${figure} (${a} to ${b})`;
 }
 
 /** A base figure of a sheet in the unit it is shown in: wheels in inches, ratios without trailing zeros, years bare. */

@@ -17,7 +17,7 @@ export const luggageRoomMetric = ({ brief, figures }: MetricContext): Metric =>
     figures.luggageVolume.estimate,
     [
       figureInput(figures, 'luggageVolume'),
-      plainInput('luggageNeeded', luggageNeeded(brief), undefined, undefined, 'volume'),
+      plainInput('luggageNeeded', luggageNeeded(brief), undefined, undefined, 'litres'),
     ],
     { perKg_L: brief.trip.luggage_L === undefined ? LITRES_PER_KG : undefined },
   );
