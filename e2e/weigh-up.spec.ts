@@ -35,6 +35,27 @@ test('purposes: each has its own order; ground and beliefs are set for the one t
   await expect(page.getByRole('button', { name: 'Gravel week' })).toBeVisible();
 });
 
+test('a purpose with a load and road of its own: a passenger on it changes its answer and nobody else’s', async ({
+  page,
+}) => {
+  await openExample(page, '/brief');
+  await page.getByRole('button', { name: 'Weekdays and the way there', exact: true }).click();
+  const passenger = page.getByLabel('Passenger with kit', { exact: true }).first();
+  await expect(passenger).toHaveAttribute('placeholder', 'none');
+  await passenger.fill('500');
+  await passenger.blur();
+  await expect(page.getByText(/Must lie between 0 and 180/).first()).toBeVisible();
+  await passenger.fill('80');
+  await passenger.blur();
+  await page.getByLabel('Longest fuel gap', { exact: true }).first().fill('120');
+  await stored(page);
+  await page.goto('/weigh-up');
+  await expect(page.getByText(/Nearest: Sorrel 300 Longway, 75 of 100/)).toBeVisible();
+  await page.getByRole('button', { name: 'Weekdays and the way there' }).click();
+  await expect(page.getByText(/^Drover 430 .*every must kept\.$/)).toBeVisible();
+  await expect(page.getByText(/Ruled out: .*Sorrel 300 Longway \(payload\)/)).toBeVisible();
+});
+
 test('the order follows the brief while it is edited', async ({ page }) => {
   await openExample(page, '/brief');
   const order = page.locator('ol').filter({ hasText: 'Sorrel 300 Longway' });

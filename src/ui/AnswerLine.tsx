@@ -11,6 +11,11 @@ export function AnswerLine({ answer }: { readonly answer: BestAnswer | undefined
         {answer.sentence}
       </Text>
       {answer.build && <Text>{answer.build}</Text>}
+      {answer.untold && (
+        <Text fontSize="sm" color="fg.muted">
+          {answer.untold}
+        </Text>
+      )}
       {answer.progress && (
         <Text color="unsure" fontWeight="600">
           {answer.progress}

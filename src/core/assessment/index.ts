@@ -35,7 +35,6 @@ export {
   type LoadMetrics,
   type Metrics,
   type SuspensionMetric,
-  BACK_TO_IT,
   luggageNeeded,
 } from './metrics';
 export { settledBy } from './settles';

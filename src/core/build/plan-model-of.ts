@@ -1,4 +1,6 @@
+import { factInUse } from '../facts';
 import {
+  axleLoads,
   judge,
   METRIC_OF_MUST,
   metricDefinition,
@@ -11,7 +13,7 @@ import {
 } from '../assessment';
 import { spendable, type Brief } from '../brief';
 import { partsCost } from '../money';
-import { percentiles, type Estimate } from '../numeric';
+import { certain, combine, percentiles, unknown, type Estimate } from '../numeric';
 import { madeFor, type Part } from '../part';
 import {
   SPENDING_WANT,
@@ -30,6 +32,7 @@ import {
   type WantKey,
 } from '../preference';
 import type { SuspensionEnd } from '../suspension';
+import { parseTyre } from '../tyre';
 
 /** What a plan for one candidate is made from. */
 export interface PlanSetting extends BareCase {
@@ -205,6 +208,22 @@ function legsOf(
   return [legOf(end('front')), legOf(end('rear'))];
 }
 
+const tyreLimit = ({ donor }: Reckoning, key: 'tyreFront' | 'tyreRear'): Estimate => {
+  const load = parseTyre(factInUse(donor.facts?.[key])?.value ?? '')?.load_kg;
+  return load === undefined ? unknown(key) : certain(load);
+};
+/** What axles and tyres may carry: a plan never goes over it, or further over. */
+const LIMITED: readonly {
+  readonly key: string;
+  readonly end: 'front' | 'rear';
+  readonly limit: (a: Reckoning) => Estimate;
+}[] = [
+  { key: 'axle-front', end: 'front', limit: (a) => a.figures.axleLimitFront.estimate },
+  { key: 'axle-rear', end: 'rear', limit: (a) => a.figures.axleLimitRear.estimate },
+  { key: 'tyre-front', end: 'front', limit: (a) => tyreLimit(a, 'tyreFront') },
+  { key: 'tyre-rear', end: 'rear', limit: (a) => tyreLimit(a, 'tyreRear') },
+];
+
 /**
  * Musts that are on, each at the level that the sureness asks for, and a load that frame and alternator take. What the bare machine
  * falls short of already only must not grow worse, unless it is a must. A must that is doubtful because nobody has given the figure is
@@ -272,6 +291,20 @@ function gatesOf(
           1,
           (base) => Math.min(0, base),
         )),
+    ...LIMITED.flatMap(({ key, end, limit }) =>
+      gateOf(
+        key,
+        (a) => {
+          const most = limit(a);
+          return combine(
+            [most, axleLoads(brief, a.figures)[end]] as const,
+            (kg, load) => kg - load,
+          );
+        },
+        1,
+        (base) => Math.min(0, base),
+      ),
+    ),
     ...gateOf(
       'watts',
       (a) => wattsLeft(a.figures),

@@ -1,3 +1,3 @@
 export { axleSplit, LIGHT_FRONT, type AxleSplit, type PlacedMass } from './axle-split';
-export { FALLEN, LIFT_SHARE, liftEffort } from './lift-effort';
+export { FALLEN, liftEffort } from './lift-effort';
 export { carriedLoad, loadedMass, payloadLeft, runningOrderMass, type Load } from './loaded-mass';

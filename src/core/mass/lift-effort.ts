@@ -11,6 +11,3 @@ export const liftEffort = (
 
 /** Geometry of a fallen machine that is assumed where nothing better is known. Own assumption. */
 export const FALLEN = { height_m: 0.55, lever_m: 1.0, angle_deg: 70 } as const;
-
-/** Share of its weight that has to be lifted from the ground. */
-export const LIFT_SHARE = liftEffort(1, FALLEN.height_m, FALLEN.lever_m, FALLEN.angle_deg);

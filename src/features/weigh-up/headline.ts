@@ -1,33 +1,24 @@
 import { settledBy } from '@/core/assessment';
 import { shortName } from '@/core/donor';
-import { leading, WANT_KEYS } from '@/core/preference';
+import { leading } from '@/core/preference';
 import {
   answerWords,
   listWords,
-  nameWords,
-  ofClass,
   openWords,
   settleWords,
   shortMusts,
+  untoldWords,
 } from '@/ui/messages';
 import type { State, WeighRow } from './use-weigh-up';
 
 const name = (r: WeighRow) => shortName(r.entry.donor);
 
-/** So many figures are named, the rest counted. */
-const NAMED = 4;
-
-/** What of a leader nobody has given and its class stands in for, as a sentence; nothing where all was given. */
-function untold({ assessment: { metrics }, entry: { donor } }: WeighRow): readonly string[] {
-  const keys = [...new Set(WANT_KEYS.flatMap((want) => metrics[want].typical ?? []))];
-  if (keys.length === 0) return [];
-  const names = keys.map((key) => nameWords(key).toLowerCase());
-  const more = names.length - NAMED;
-  const said = more > 1 ? [...names.slice(0, NAMED), `${more} more`] : names;
-  return [
-    `Nobody has given ${shortName(donor)}’s ${listWords(said)}: what is typical of its class (${ofClass(donor.donorClass)}) stands in.`,
-  ];
-}
+/** What of a leader nobody has given, as far as it counts. */
+const untold = ({ assessment, entry, score }: WeighRow): readonly string[] => {
+  const counting = score.contributions.filter((c) => c.weight > 0).map((c) => c.want);
+  const says = untoldWords(assessment, entry.donor, counting);
+  return says ? [says] : [];
+};
 
 /** The one reading that would settle what is doubtful of the nearest, or the part that would. */
 function settling({ ranked, assessment: { figures }, closers }: WeighRow): readonly string[] {

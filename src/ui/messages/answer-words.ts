@@ -1,11 +1,12 @@
-import type { MustResult } from '@/core/assessment';
+import type { Assessment, MustResult } from '@/core/assessment';
 import { spendable } from '@/core/brief';
-import { shortName } from '@/core/donor';
-import { leading, type Ranked } from '@/core/preference';
+import { shortName, type Donor } from '@/core/donor';
+import { leading, wantsOf, type Ranked, type WantKey } from '@/core/preference';
 import type { Standing } from '@/store/queries';
 import { formatNumber, type Reader } from './format';
 import { chanceWords, listWords } from './verdict-words';
-import { MUST_SHORT } from './words';
+import { ofClass } from './typical-words';
+import { MUST_SHORT, nameWords } from './words';
 
 /** The states that a shortlist may be looked at in. */
 export type AnswerState = 'stock' | 'built' | 'best';
@@ -58,6 +59,23 @@ export function answerWords(
   return `No candidate keeps every must ${they}. Worth most: ${name(one.id)}, which breaks ${shortMusts(one.failed)}.`;
 }
 
+/** So many figures are named, the rest counted. */
+const NAMED = 4;
+
+/** What of a machine nobody has given and its class stands in for, as a sentence; `undefined` where all that counts was given. */
+export function untoldWords(
+  { metrics }: Pick<Assessment, 'metrics'>,
+  donor: Donor,
+  wants: readonly WantKey[],
+): string | undefined {
+  const keys = [...new Set(wants.flatMap((want) => metrics[want].typical ?? []))];
+  if (keys.length === 0) return undefined;
+  const names = keys.map((key) => nameWords(key).toLowerCase());
+  const more = names.length - NAMED;
+  const said = more > 1 ? [...names.slice(0, NAMED), `${more} more`] : names;
+  return `Nobody has given ${shortName(donor)}’s ${listWords(said)}: what is typical of its class (${ofClass(donor.donorClass)}) stands in.`;
+}
+
 /** The third state of a shortlist, as far as it is planned. */
 export interface PlannedState {
   readonly standing: Standing;
@@ -70,6 +88,8 @@ export interface PlannedState {
 export interface BestAnswer {
   readonly sentence: string;
   readonly build?: string | undefined;
+  /** What of the leader its class stands in for. */
+  readonly untold?: string | undefined;
   readonly progress?: string | undefined;
 }
 
@@ -98,6 +118,7 @@ export function bestAnswer(
     build:
       head &&
       `${shortName(head.donor)}${parts.length === 0 ? ' as it stands' : `: ${listWords(parts)}`}${money}.`,
+    untold: head && untoldWords(head.built, head.donor, wantsOf(brief)),
     progress:
       best.planned < best.of
         ? `${best.running ? 'Planning' : 'Planned'}: ${best.planned} of ${best.of}; the others count as they stand.`

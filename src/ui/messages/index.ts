@@ -1,5 +1,6 @@
 export {
   answerWords,
+  untoldWords,
   bestAnswer,
   openWords,
   placeWords,

@@ -9,6 +9,11 @@ const LIMITS: Readonly<Record<string, string>> = {
   spend: 'the money',
   pinned: 'the parts that must be in it',
   watts: 'the alternator',
+  load: 'the permitted load',
+  'axle-front': 'the front axle’s limit',
+  'axle-rear': 'the rear axle’s limit',
+  'tyre-front': 'what the front tyre carries',
+  'tyre-rear': 'what the rear tyre carries',
 };
 
 /** Limits of a plan by name: the musts, the money, what is pinned. */

@@ -1,29 +1,8 @@
 import { trailAfter } from '../../geometry';
-import { liftEffort } from '../../mass';
-import { combine, type Estimate } from '../../numeric';
-import { STANDARD_GRAVITY, type Kilograms } from '../../units';
+import { combine } from '../../numeric';
 import { metric, type Metric } from '../formula';
-import { figureInput, metricInput } from '../working-inputs';
+import { figureInput } from '../working-inputs';
 import type { LoadContext } from './context';
-
-/** A machine lifted with the back to it: hands low on bar and rail, so a shorter lever, and the legs push. Reference 9, from memory. */
-export const BACK_TO_IT = { height_m: 0.55, lever_m: 0.8, angle_deg: 70 } as const;
-const BACK_SHARE = liftEffort(1, BACK_TO_IT.height_m, BACK_TO_IT.lever_m, BACK_TO_IT.angle_deg);
-
-/** The same in kilograms, of a machine's mass. */
-export const liftedWithTheBack = (mass_kg: number): number => mass_kg * BACK_SHARE;
-
-/** What the legs have to push to start the fallen machine up, N. */
-export const liftBackMetric = ({ readyMass }: LoadContext): Metric =>
-  metric(
-    'liftBack',
-    combine(
-      [readyMass.estimate as Estimate<Kilograms>] as const,
-      (m) => m * BACK_SHARE * STANDARD_GRAVITY,
-    ),
-    [metricInput(readyMass)],
-    BACK_TO_IT,
-  );
 
 /** Average of both ends' sag under the brief's load taken off the quoted clearance, mm. */
 export function clearanceLoadedMetric({ figures, suspension }: LoadContext): Metric {
