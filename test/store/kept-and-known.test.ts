@@ -133,9 +133,19 @@ describe('the answer in words', () => {
     const answer = bestAnswer({ standing, planned: 3, of: 10, running: true }, reader);
     const head = standing.builtRanking[0];
     const entry = entryOf(standing, head?.id ?? '');
-    expect(answer?.sentence).toBe(
-      answerWords(standing.builtRanking, 'best', (id) => entryOf(standing, id).donor.model),
+    const whole = answerWords(
+      standing.builtRanking,
+      'best',
+      (id) => entryOf(standing, id).donor.model,
     );
+    expect(answer?.sentence).toBe(`So far: ${whole}`);
+    expect(bestAnswer({ standing, planned: 10, of: 10, running: false }, reader)?.sentence).toBe(
+      whole,
+    );
+    // Before anything is planned nobody is named.
+    const none = bestAnswer({ standing, planned: 0, of: 10, running: true }, reader);
+    expect(none?.sentence).toMatch(/not known yet/);
+    expect(none?.build).toBeUndefined();
     for (const part of entry.parts)
       expect(answer?.build?.toLowerCase()).toContain(part.name.toLowerCase());
     const outlay = entry.built.metrics.outlay.estimate;

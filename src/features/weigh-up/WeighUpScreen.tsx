@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { shortName } from '@/core/donor';
 import { Choice, Panel } from '@/ui/fields';
-import { METRIC_WORDS } from '@/ui/messages';
+import { METRIC_WORDS, soFar } from '@/ui/messages';
 import { OriginMark, type Known } from '@/ui/marks/OriginMark';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { FitAgainstOutlay } from './FitAgainstOutlay';
@@ -116,7 +116,7 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
       <Flex gap="4" align="flex-start" justify="space-between" wrap="wrap" mb="3">
         <Box flex="1" minW="280px" maxW="900px" aria-live="polite">
           <Text fontSize="lg" fontWeight="600" lineHeight="1.3">
-            {answer}
+            {model.planning ? soFar(answer, model.planning) : answer}
           </Text>
           {model.planning && model.planning.planned < model.planning.of && (
             <Text color="unsure" fontWeight="600">

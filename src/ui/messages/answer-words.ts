@@ -93,12 +93,23 @@ export interface BestAnswer {
   readonly progress?: string | undefined;
 }
 
+/** While not everything is planned an answer holds only so far. */
+export const soFar = (
+  answer: string,
+  { planned, of }: Pick<PlannedState, 'planned' | 'of'>,
+): string => (planned < of ? `So far: ${answer}` : answer);
+
 /** {@link BestAnswer} of what is planned; nothing while nothing is. */
 export function bestAnswer(
   best: PlannedState | undefined,
   { currency }: Pick<Reader, 'currency'>,
 ): BestAnswer | undefined {
   if (!best) return undefined;
+  if (best.planned === 0)
+    return {
+      sentence: 'Who fits best with the best parts for the money is not known yet.',
+      progress: `Planning: 0 of ${best.of}.`,
+    };
   const { candidates, builtRanking, brief } = best.standing;
   const entryOf = (id: string) => candidates.find((c) => c.candidate.id === id);
   const nameOf = (id: string): string => {
@@ -114,7 +125,7 @@ export function bestAnswer(
       ? `; ${formatNumber(outlay.mid)} ${currency} in all, ${formatNumber(Math.abs(left))} ${left < 0 ? 'over what there is' : 'left'}`
       : '';
   return {
-    sentence: answerWords(builtRanking, 'best', nameOf),
+    sentence: soFar(answerWords(builtRanking, 'best', nameOf), best),
     build:
       head &&
       `${shortName(head.donor)}${parts.length === 0 ? ' as it stands' : `: ${listWords(parts)}`}${money}.`,

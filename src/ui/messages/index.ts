@@ -1,5 +1,6 @@
 export {
   answerWords,
+  soFar,
   untoldWords,
   bestAnswer,
   openWords,
