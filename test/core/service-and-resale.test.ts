@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import type { GroundShares } from '@/core/brief';
+import { GROUNDS, type GroundShares } from '@/core/brief';
 import {
   costOfOwnership,
   loanCost,
@@ -104,15 +104,9 @@ describe('a loan (annuity, textbook)', () => {
   });
 });
 
-const ROADS: GroundShares = {
-  motorway: 0,
-  openRoad: 100,
-  town: 0,
-  gravel: 0,
-  twoTrack: 0,
-  singleTrack: 0,
-  sandMud: 0,
-};
+const ROADS = Object.fromEntries(
+  GROUNDS.map((g) => [g, g === 'openRoad' ? 100 : 0]),
+) as unknown as GroundShares;
 
 describe('services each at its own interval', () => {
   const road_km = suspensionInterval(ROADS);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { certain, type Estimate } from '@/core/numeric';
 import { forkSagPerKg, riderSprungFor, shockSagPerKg } from '@/core/suspension';
-import { endMatch, SAG_WINDOW, type EndSprings } from '@/core/suspension';
+import { endMatch, SAG_BOUNDS, type EndSprings } from '@/core/suspension';
 import { newBrief } from '@/store/records';
 import { millimetres } from '@/core/units';
 
@@ -83,8 +83,8 @@ describe('one model: the advice on springs and the sag never contradict each oth
     );
   });
   test('the window of a word on sag holds what touring and competition ask (25 to 38 %, from memory)', () => {
-    expect(SAG_WINDOW.low).toBeLessThan(0.25);
-    expect(SAG_WINDOW.high).toBeGreaterThan(0.33);
-    expect(SAG_WINDOW.high).toBeLessThan(0.38);
+    expect(SAG_BOUNDS.low).toBeLessThan(0.25);
+    expect(SAG_BOUNDS.high).toBeGreaterThan(0.33);
+    expect(SAG_BOUNDS.high).toBeLessThan(0.38);
   });
 });

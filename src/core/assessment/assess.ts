@@ -15,7 +15,7 @@ import {
   type NormalFigures,
   type Reading,
 } from '../readings';
-import { SAG_WINDOW, SPRING_SLACK, type SuspensionEnd } from '../suspension';
+import { SAG_BOUNDS, SPRING_SLACK, type SuspensionEnd } from '../suspension';
 import { standIn } from '../typical';
 import { parseTyre } from '../tyre';
 import type { Kilograms, Kilowatts, Litres } from '../units';
@@ -256,14 +256,14 @@ function loadFacts(
   };
 }
 
-/** The end whose springs are furthest from what they carry, where that is beyond what is let pass or sag leaves its window. */
+/** The end whose springs are furthest from what they carry, where that is beyond what is let pass or sag leaves its bounds. */
 function springsOff(ends: Metrics['suspension']['ends']): SpringsOff | undefined {
   const off = (['rear', 'front'] as const).flatMap((end) => {
     const { suits, sag, mismatch, carried_kg } = ends[end];
     if (suits.kind === 'unknown' || sag.kind === 'unknown' || mismatch.kind === 'unknown')
       return [];
-    const inWindow = sag.mid >= SAG_WINDOW.low && sag.mid <= SAG_WINDOW.high;
-    return Math.abs(mismatch.mid) <= SPRING_SLACK + 1e-9 && inWindow
+    const isWithin = sag.mid >= SAG_BOUNDS.low && sag.mid <= SAG_BOUNDS.high;
+    return Math.abs(mismatch.mid) <= SPRING_SLACK + 1e-9 && isWithin
       ? []
       : [
           {

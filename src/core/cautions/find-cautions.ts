@@ -102,13 +102,9 @@ const looseOf = ({ ground }: Brief): number =>
 const slowOf = ({ ground }: Brief): number =>
   ground.town + ground.twoTrack + ground.singleTrack + ground.sandMud;
 
-/** A load whose middle is this far below its limit is within it whatever its doubt: spreads are a tenth at most. Saves their reckoning. */
-const FAR_BELOW = 0.8;
-
 /** By how much an axle is over a limit at its worst end; nothing where it is within even there, or either is not known. */
 function over(end: 'front' | 'rear', load: Estimate, limit: Estimate): readonly OverLimit[] {
   if (load.kind === 'unknown' || limit.kind === 'unknown') return [];
-  if (load.mid < limit.mid * FAR_BELOW) return [];
   const over_kg = load.interval.high - limit.interval.low;
   const surely = load.interval.low > limit.interval.high;
   return over_kg > 0 ? [{ end, over_kg, ...(surely ? {} : { perhaps: true }) }] : [];

@@ -150,7 +150,7 @@ function bothHalves(name: string, halves: readonly IndexReason[]): IndexReason {
   };
 }
 
-/** A reason from a rim's diameter. One that nobody has told counts as the worst size, in the table of draws as any. */
+/** A reason from a rim's diameter. One that nobody has told counts as the worst size; the table of draws has each size alike. */
 function rim(
   name: 'wheelFront' | 'wheelRear',
   weight: number,

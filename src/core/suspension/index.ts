@@ -6,7 +6,7 @@ export {
   riderSprungFor,
   SAG_FACTS,
   SAG_SET,
-  SAG_WINDOW,
+  SAG_BOUNDS,
   shockSagPerKg,
   type SagPerKg,
 } from './spring-end';

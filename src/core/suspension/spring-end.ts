@@ -20,7 +20,7 @@ export const SAG_SET = 0.3;
 /** Seals and bushes hold this much, mm (reference, from memory). */
 const FRICTION = 8;
 /** Rider sag outside this share of the travel calls for a word: 25 to 33 % for touring, up to 38 % in competition (from memory). */
-export const SAG_WINDOW = { low: 0.22, high: 0.36 } as const;
+export const SAG_BOUNDS = { low: 0.22, high: 0.36 } as const;
 
 /** What the words of a sag name. */
 export const SAG_FACTS = { friction_mm: FRICTION, set: SAG_SET } as const;

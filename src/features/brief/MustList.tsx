@@ -1,8 +1,9 @@
 'use client';
-import { Box, Checkbox, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { MUST_KEYS, spendable, type MustKey } from '@/core/brief';
-import { formatWithUnit, MUST_WORDS, STANCE_WORDS } from '@/ui/messages';
+import { formatWithUnit, STANCE_WORDS } from '@/ui/messages';
 import { BriefChoiceField, BriefFigureField } from './BriefFields';
+import { MustTick } from './MustTick';
 import type { BriefModel } from './use-brief';
 
 /** The limits that rule a machine out: each can be switched on, with what it asks. */
@@ -39,17 +40,7 @@ export function MustList({ model }: { readonly model: BriefModel }) {
       {MUST_KEYS.map((key) => (
         <Box key={key}>
           <Flex align="center" gap="2" minH="38px" justify="space-between">
-            <Checkbox.Root
-              checked={on.has(key)}
-              onCheckedChange={(e) => toggle(key, e.checked === true)}
-            >
-              <Checkbox.HiddenInput />
-              <Checkbox.Control
-                borderColor="border.emphasized"
-                _checked={{ bg: 'accent', borderColor: 'accent', color: 'accent.ink' }}
-              />
-              <Checkbox.Label fontWeight="400">{MUST_WORDS[key]}</Checkbox.Label>
-            </Checkbox.Root>
+            <MustTick must={key} on={on.has(key)} onToggle={(wanted) => toggle(key, wanted)} />
             {asks[key] && <Box color="fg.muted">{asks[key]}</Box>}
           </Flex>
           {on.has(key) && key === 'stance' && (

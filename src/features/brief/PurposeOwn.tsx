@@ -1,5 +1,5 @@
 'use client';
-import { Box, Button, Checkbox, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import {
   briefLimit,
   MUST_KEYS,
@@ -9,8 +9,9 @@ import {
   type PurposeTripKey,
 } from '@/core/brief';
 import type { Outcome } from '@/store/dossier-state';
-import { formatWithUnit, MUST_WORDS, nameWords } from '@/ui/messages';
+import { formatWithUnit, nameWords } from '@/ui/messages';
 import { AmountField, measured } from '@/ui/stored';
+import { MustTick } from './MustTick';
 import type { BriefModel } from './use-brief';
 
 interface OwnProps {
@@ -60,24 +61,16 @@ export function PurposeOwn({ model, purpose, onChange }: OwnProps) {
       {purpose.mustsOn ? (
         <Flex role="group" aria-label="Musts of this purpose" wrap="wrap" gap="3" align="center">
           {MUST_KEYS.map((key) => (
-            <Checkbox.Root
+            <MustTick
               key={key}
-              checked={purpose.mustsOn?.includes(key) ?? false}
-              onCheckedChange={(e) =>
+              must={key}
+              on={purpose.mustsOn?.includes(key) ?? false}
+              onToggle={(wanted) =>
                 setMusts(
-                  MUST_KEYS.filter((k) =>
-                    k === key ? e.checked === true : purpose.mustsOn?.includes(k),
-                  ),
+                  MUST_KEYS.filter((k) => (k === key ? wanted : purpose.mustsOn?.includes(k))),
                 )
               }
-            >
-              <Checkbox.HiddenInput />
-              <Checkbox.Control
-                borderColor="border.emphasized"
-                _checked={{ bg: 'accent', borderColor: 'accent', color: 'accent.ink' }}
-              />
-              <Checkbox.Label fontWeight="400">{MUST_WORDS[key]}</Checkbox.Label>
-            </Checkbox.Root>
+            />
           ))}
           <Button size="sm" variant="ghost" onClick={() => setMusts(undefined)}>
             The musts of the whole
