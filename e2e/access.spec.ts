@@ -67,6 +67,8 @@ test('no serious fault: weigh-up with its points open, under load', async ({ pag
     .first()
     .click();
   await page.getByText('Every figure').waitFor();
+  // The title follows the page by a moment.
+  await expect(page).toHaveTitle(/\S/);
   expect(await seriousFaults(page), 'under load').toEqual([]);
 });
 
