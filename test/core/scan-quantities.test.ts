@@ -1,7 +1,9 @@
 import { describe, expect, test } from 'vitest';
-import { scanLabels, scanSides } from '@/core/spec-text/scan-labels';
-import { scanQuantities } from '@/core/spec-text/scan-quantities';
-import { writtenUnit } from '@/core/spec-text/written-units';
+import { scanQuantities } from '@/core/spec-text/lattice/scan-quantities';
+import { writtenUnit } from '@/core/spec-text/lattice/written-units';
+import { numberInWords, withNumbers } from '@/core/spec-text/lattice/number-words';
+import { sidesOf } from '@/core/spec-text/link/side-of';
+import { scanWords } from '@/core/spec-text/vocabulary/lexicon';
 import { parseNumber } from '@/core/units';
 
 const amounts = (line: string) => scanQuantities(line).map((q) => [q.amounts, q.unit] as const);
@@ -84,18 +86,98 @@ describe('written units', () => {
     expect(amounts('5 minutes')).toEqual([[[5], undefined]]));
 });
 
+const labels = (line: string) =>
+  scanWords(line)
+    .filter((m) => m.meanings.some((x) => x.kind === 'label'))
+    .map((m) => line.slice(m.from, m.to));
+
 describe('labels and sides', () => {
   test('the longest wins, and words inside words do not count', () => {
-    expect(scanLabels('Seat height and ground clearance').map((l) => l.text)).toEqual([
-      'Seat height',
-      'ground clearance',
+    expect(labels('Seat height and ground clearance')).toEqual(['Seat height', 'ground clearance']);
+    expect(labels('seating tanker')).toEqual([]);
+  });
+  test('accents, sharp s and case do not matter', () => {
+    expect(labels('SITZHOEHE, Sitzhöhe, HAUTEUR DE SELLE')).toEqual([
+      'Sitzhöhe',
+      'HAUTEUR DE SELLE',
     ]);
-    expect(scanLabels('seating tanker')).toEqual([]);
   });
   test('front and rear by their words', () =>
-    expect(scanSides('front 240, rear 230, shock').map((s) => s.side)).toEqual([
+    expect(sidesOf(scanWords('front 240, rear 230, shock')).map((s) => s.side)).toEqual([
       'front',
       'rear',
       'rear',
     ]));
+  test('a single letter is a side only beside a colon or a slash', () => {
+    expect(sidesOf(scanWords('F: 90/90-21 R: 120/80-18')).map((s) => s.side)).toEqual([
+      'front',
+      'rear',
+    ]);
+    expect(sidesOf(scanWords('plan f or r'))).toEqual([]);
+  });
+});
+
+describe('numbers said in words', () => {
+  // Common English usage, no source.
+  test.each([
+    ['thirty four and a half', 34.5],
+    ['two hundred and sixty', 260],
+    ['two-sixty', 260],
+    ['one ninety eight', 198],
+    ['eight nine fifty', 8950],
+    ['eleven hundred', 1100],
+    ['nine and a half thousand', 9500],
+    ['three thousand two hundred', 3200],
+    ['twenty-one', 21],
+    ['three point eight', 3.8],
+    ['twelve and three quarters', 12.75],
+  ] as const)('%s', (text, amount) => expect(numberInWords(text)?.amount).toBe(amount));
+  test('eleven grand is money', () =>
+    expect(numberInWords('eleven grand')).toEqual({ amount: 11000, money: true }));
+  test('five nine is a height and no number', () =>
+    expect(numberInWords('five nine')).toBeUndefined());
+  test('digits stand where the words stood, and a lone "one" stays', () => {
+    const line = 'the new one has thirty two teeth';
+    expect(withNumbers(line)).toBe('the new one has         32 teeth');
+    expect(withNumbers(line)).toHaveLength(line.length);
+  });
+  test('every whole number from 2 to 999 comes back from its words', () => {
+    const ones = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+    const teens = [
+      'ten',
+      'eleven',
+      'twelve',
+      'thirteen',
+      'fourteen',
+      'fifteen',
+      'sixteen',
+      'seventeen',
+      'eighteen',
+      'nineteen',
+    ];
+    const tens = [
+      '',
+      '',
+      'twenty',
+      'thirty',
+      'forty',
+      'fifty',
+      'sixty',
+      'seventy',
+      'eighty',
+      'ninety',
+    ];
+    const below100 = (n: number): string =>
+      n < 10
+        ? (ones[n] ?? '')
+        : n < 20
+          ? (teens[n - 10] ?? '')
+          : `${tens[Math.floor(n / 10)] ?? ''} ${ones[n % 10] ?? ''}`.trim();
+    for (let n = 2; n < 1000; n += 1) {
+      const hundreds = n >= 100 ? `${ones[Math.floor(n / 100)] ?? ''} hundred` : '';
+      const rest = below100(n % 100);
+      const words = hundreds && rest ? `${hundreds} and ${rest}` : hundreds || rest;
+      expect(numberInWords(words)?.amount, words).toBe(n);
+    }
+  });
 });

@@ -3,8 +3,16 @@ export {
   type Doubt,
   type FactProposal,
   type FigureProposal,
+  type PassedOver,
   type Proposal,
 } from './proposal';
-export { readSpecText, SPEC_TEXT_LIMIT } from './read-spec-text';
+export {
+  readSpecText,
+  readText,
+  SPEC_TEXT_LIMIT,
+  type MachineRead,
+  type SaleRead,
+  type TextRead,
+} from './read-text';
 export { readFactValue } from './read-facts';
 export { readHeader, type HeaderMeaning } from './read-header';

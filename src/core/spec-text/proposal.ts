@@ -1,11 +1,14 @@
 import type { FactKey } from '../facts';
-import type { Basis, FigureKey } from '../readings';
+import type { Basis, FigureKey, Origin } from '../readings';
 import type { UnitId } from '../units';
+import type { Taker } from './vocabulary/vocabulary';
 
 /** Why a proposal should be looked at before it is taken. */
 export type Doubt =
   /** A bare gallon or mpg: US and imperial are a fifth apart. */
   | { readonly code: 'gallon-unclear' }
+  /** A dollar, a crown or a bare sum: the text does not say whose. */
+  | { readonly code: 'currency-unclear' }
   /** The words do not say how the figure was taken; the usual way is assumed. */
   | { readonly code: 'basis-unsaid'; readonly taken: Basis }
   /** The same figure stands beside it in another unit, and the two do not agree. */
@@ -20,7 +23,19 @@ export type Doubt =
   /** The mark may be for thousands or for decimals, and both are possible. */
   | { readonly code: 'mark-unclear'; readonly other: number }
   /** The text says something else for the same figure and basis elsewhere. */
-  | { readonly code: 'said-otherwise' };
+  | { readonly code: 'said-otherwise' }
+  /** The words fit another figure, or none, nearly as well. */
+  | { readonly code: 'close-call'; readonly rival: FigureKey | undefined }
+  /** "about", "someone said". */
+  | { readonly code: 'hedged'; readonly words: string }
+  /** The text says that something was lowered, cut or fitted: it may not be as the maker built it. */
+  | { readonly code: 'may-be-changed'; readonly words: string }
+  /** The text speaks of several machines by name. */
+  | { readonly code: 'which-machine' }
+  /** Far from what any class of machine has. */
+  | { readonly code: 'far-from-usual' }
+  /** The text as a whole reads like no motorcycle's. */
+  | { readonly code: 'text-unlike' };
 
 interface Found {
   /** The words it came from, and where they stand in the text. */
@@ -28,6 +43,8 @@ interface Found {
   readonly from: number;
   readonly to: number;
   readonly doubts: readonly Doubt[];
+  /** Sure enough to be taken without a look. */
+  readonly ticked: boolean;
 }
 
 export interface FigureProposal extends Found {
@@ -38,6 +55,8 @@ export interface FigureProposal extends Found {
   readonly basis: Basis;
   /** Half the width of a range, in `unit`. */
   readonly spread?: number;
+  /** Who speaks, where the words tell: measured, claimed, heard. */
+  readonly origin?: Origin;
 }
 
 export interface FactProposal extends Found {
@@ -48,10 +67,25 @@ export interface FactProposal extends Found {
 
 export type Proposal = FigureProposal | FactProposal;
 
+/** A quantity that was found and not proposed, and why. */
+export interface PassedOver {
+  readonly words: string;
+  readonly from: number;
+  readonly to: number;
+  readonly why:
+    | { readonly code: 'other-machine' }
+    | { readonly code: 'changed' }
+    | { readonly code: 'belongs-to'; readonly taker: Taker }
+    | { readonly code: 'no-label' };
+  /** What it would be if it were taken. */
+  readonly as: FigureProposal | undefined;
+}
+
+/** "about" is soft; a guess or what others say is not. */
+const HEARSAY =
+  /guess|think|reckon|maybe|perhaps|said|apparently|supposedly|doubt|believe|memory|glaube|vielleicht|crois|peut|creo|credo|forse|rumou?r|reportedly/iu;
+
 /** Doubts that change a figure by more than its usual spread: the rider has to look first. */
 export const isGrave = (doubt: Doubt, key: string): boolean =>
-  doubt.code === 'gallon-unclear' ||
-  doubt.code === 'pair-disagrees' ||
-  doubt.code === 'mark-unclear' ||
-  doubt.code === 'said-otherwise' ||
-  (doubt.code === 'basis-unsaid' && key === 'mass');
+  !(doubt.code === 'hedged' && !HEARSAY.test(doubt.words)) &&
+  !(doubt.code === 'basis-unsaid' && key !== 'mass');

@@ -1,21 +1,42 @@
 import { FACT_KEYS, factDefinition, type FactKey } from '../facts';
 import { parseTyre } from '../tyre';
-import { FACT_LABELS, FACT_PHRASES } from './fact-words';
 import type { FactProposal } from './proposal';
+import { VOCABULARIES } from './vocabulary/lexicon';
+import { worded } from './vocabulary/vocabulary';
 
 const TYRE =
   /(?<![\d/])(?:\d{2,3}\s?\/\s?\d{2,3}\s?(?:-|–|R|ZR|B| R | ZR | B | - |M\/C )\s?\d{2}|\d[.,]\d{2}\s?(?:-|–|R|B)\s?\d{2}|M[HJMNRTUV]\d{2}\s?[-B]\s?\d{2})(?!\d)(?:\s?(?:M\/C\s?)?\d{2}[JKLMNPQRSTUHVW](?![\p{L}\d]))?/giu;
-const LINE = /^\s*([\p{L}][\p{L} ,'’-]{1,34}?)\s*(?:[:=\t|]|\s{2,}|\s[-–]\s)\s*(\S.*)$/u;
+const LINE =
+  /^\s*(?:[-*•·|]\s*)?([\p{L}][\p{L} ,'’()/-]{1,40}?)\s*(?:[:=\t|]|\s{2,}|\s[-–]\s|\.{3,})\s*(\S.*)$/u;
 
-const whole = (words: string) => new RegExp(`^(?:${words})$`, 'iu');
-const LABELLED = FACT_KEYS.filter((key) => factDefinition(key).kind === 'choice').map((key) => ({
-  key,
-  label: whole(FACT_LABELS[key].labels),
-  options: Object.entries(FACT_LABELS[key].options).map(([value, words]) => ({
-    value,
-    pattern: new RegExp(`(?<!\\p{L})(?:${words})(?!\\p{L})`, 'iu'),
-  })),
-}));
+interface LabelledFact {
+  readonly key: FactKey;
+  readonly label: RegExp;
+  readonly options: readonly { readonly value: string; readonly pattern: RegExp }[];
+}
+
+const LABELLED: readonly LabelledFact[] = VOCABULARIES.flatMap((v) =>
+  FACT_KEYS.flatMap((key) => {
+    const row = v.factLabels[key];
+    return row && factDefinition(key).kind === 'choice'
+      ? [
+          {
+            key,
+            label: new RegExp(`^(?:${row.labels})$`, 'iu'),
+            options: Object.entries(row.options ?? {}).map(([value, words]) => ({
+              value,
+              pattern: worded(words),
+            })),
+          },
+        ]
+      : [];
+  }),
+);
+const PHRASES = VOCABULARIES.flatMap((v) => v.facts);
+/** Cells that say that nothing is said. */
+const UNSAID = /^(?:–|—|-|\?|tb[ac]|not (?:known|published|available)|k\.? ?a\.?|n\.? ?c\.?)\.?$/iu;
+
+const NOT_THERE = /^n\.?\/?a\.?$/iu;
 
 /** Facts one line states in words, and tyre sizes. Facts of a "label: words" line come before looser phrases. */
 export function readFacts(line: string, offset: number): readonly FactProposal[] {
@@ -27,28 +48,68 @@ export function readFacts(line: string, offset: number): readonly FactProposal[]
     from: offset + from,
     to: offset + to,
     doubts: [],
+    ticked: true,
   });
-  const tyres = readTyres(line, made);
+  const found = new Map<FactKey, FactProposal>();
   const labelled = LINE.exec(line);
   if (labelled) {
     const [, name = '', rest = ''] = labelled;
+    if (UNSAID.test(rest.trim())) return [];
     for (const { key, label, options } of LABELLED) {
-      if (!label.test(name.trim())) continue;
-      const hit = options.find((o) => o.pattern.test(rest));
-      if (hit) return [made(key, hit.value, line.indexOf(name), line.length), ...tyres];
+      if (found.has(key) || !label.test(name.trim())) continue;
+      const none = options.find((o) => o.value === 'none')?.value;
+      if (NOT_THERE.test(rest.trim()) && none) {
+        // "N/A" nearly always says that there is none; the rider has a look.
+        found.set(key, {
+          ...made(key, none, line.indexOf(name), line.length),
+          doubts: [{ code: 'close-call', rival: undefined }],
+          ticked: false,
+        });
+        continue;
+      }
+      const value = bestOption(options, rest);
+      if (value) found.set(key, made(key, value, line.indexOf(name), line.length));
     }
   }
-  const found = new Map<FactKey, FactProposal>();
-  for (const [key, value, pattern] of FACT_PHRASES) {
+  const said = new Map<FactKey, FactProposal>();
+  for (const [key, value, pattern] of PHRASES) {
     const match = found.has(key) ? null : pattern.exec(line);
-    if (match) found.set(key, made(key, value, match.index, match.index + match[0].length));
+    const longest = said.get(key);
+    // "electric and kick start" says more than "kick start".
+    if (match && (!longest || match[0].length > longest.to - longest.from))
+      said.set(key, made(key, value, match.index, match.index + match[0].length));
   }
-  return [...found.values(), ...tyres];
+  return [...found.values(), ...said.values(), ...readTyres(line, made)];
+}
+
+/** The option that the words name: the longest of those that match, so that "spoked, tubeless" beats "spoked". */
+function bestOption(
+  options: readonly { readonly value: string; readonly pattern: RegExp }[],
+  words: string,
+): string | undefined {
+  let best: { readonly value: string; readonly length: number } | undefined;
+  for (const { value, pattern } of options) {
+    const length = pattern.exec(words)?.[0].length;
+    if (length !== undefined && (!best || length > best.length)) best = { value, length };
+  }
+  return best?.value;
 }
 
 /** The option of a fact that some words name; `undefined` when they name none. */
 export const readFactValue = (key: FactKey, words: string): string | undefined =>
-  LABELLED.find((l) => l.key === key)?.options.find((o) => o.pattern.test(words))?.value;
+  bestOption(
+    LABELLED.filter((l) => l.key === key).flatMap((l) => l.options),
+    words,
+  );
+
+const FRONT = 'front|vorne?|avant|av|delanter[oa]|anteriore|dianteir[oa]|voor|prz[oó]d|f(?=:)';
+const REAR = 'rear|back|hinten|arrière|ar|traser[oa]|posteriore|traseir[oa]|achter|tył|r(?=:)';
+const SIDE_ANY = worded(`${FRONT}|${REAR}`);
+const SIDE_BEFORE = new RegExp(
+  `(?<!\\p{L})(?:(?:${FRONT})|(${REAR}))(?!\\p{L})(?![\\s\\S]*(?<!\\p{L})(?:${FRONT}|${REAR})(?!\\p{L}))`,
+  'iu',
+);
+const SIDE_BEHIND = new RegExp(`^\\s*\\(?(?:(?:${FRONT})|(${REAR}))(?!\\p{L})`, 'iu');
 
 function readTyres(
   line: string,
@@ -56,11 +117,9 @@ function readTyres(
 ): readonly FactProposal[] {
   const sizes = [...line.matchAll(TYRE)].filter((m) => parseTyre(m[0]));
   return sizes.slice(0, 2).map((match, i) => {
-    const before = line.slice(Math.max(0, match.index - 60), match.index);
+    const before = line.slice(Math.max(0, match.index - 30), match.index);
     const after = line.slice(match.index + match[0].length, match.index + match[0].length + 12);
-    const said =
-      /(?:front|(rear))(?![\s\S]*(?:front|rear))/iu.exec(before) ??
-      /^\s*\(?(?:front|(rear))/iu.exec(after);
+    const said = SIDE_BEFORE.exec(before) ?? SIDE_BEHIND.exec(after);
     const rear = said
       ? said[1] !== undefined
       : sizes.length > 1
@@ -70,7 +129,7 @@ function readTyres(
       sizes.length > 1 &&
         i === 1 &&
         said &&
-        !/rear|front/iu.test(line.slice(sizes[0]?.index ?? 0, match.index))
+        !SIDE_ANY.test(line.slice(sizes[0]?.index ?? 0, match.index))
         ? 'tyreRear'
         : rear
           ? 'tyreRear'

@@ -1,81 +1,144 @@
-import { FACT_KEYS, factDefinition, type FactKey } from '../facts';
+import { FACT_KEYS, type FactKey } from '../facts';
 import { figureDefinition, type Basis, type FigureKey } from '../readings';
-import { unitEntry, type UnitId } from '../units';
-import { basisIn } from './basis-words';
-import { FACT_LABELS } from './fact-words';
-import { labelTarget, scanLabels, scanSides } from './scan-labels';
-import { writtenUnit } from './written-units';
+import { isUnitId, type Dimension, type UnitId } from '../units';
+import { writtenUnit, type TextUnit } from './lattice/written-units';
+import { basesOf } from './link/bases';
+import { sensesOf } from './link/dimensions';
+import { sidesOf } from './link/side-of';
+import { scanWords, targetOf, VOCABULARIES, type Mention } from './vocabulary/lexicon';
 
 export type HeaderMeaning =
   | {
       readonly kind: 'figure';
       readonly key: FigureKey;
       readonly unit: UnitId | undefined;
-      readonly basis: Basis /** A bare gallon or mpg. */;
+      readonly basis: Basis;
+      /** A bare gallon or mpg. */
       readonly gallonUnclear: boolean;
     }
   | { readonly kind: 'fact'; readonly key: FactKey };
 
-const FACT_LABEL_PATTERNS = FACT_KEYS.map((key) => ({
-  key,
-  pattern: new RegExp(`^(?:${FACT_LABELS[key].labels})$`, 'iu'),
-}));
+const FACT_LABEL_PATTERNS = VOCABULARIES.flatMap((v) =>
+  FACT_KEYS.flatMap((key) => {
+    const row = v.factLabels[key];
+    return row ? [{ key, pattern: new RegExp(`^(?:${row.labels})$`, 'iu') }] : [];
+  }),
+);
+const OPEN = {
+  gallon: undefined,
+  dollar: undefined,
+  money: undefined,
+  distance: undefined,
+  usual: {},
+} as const;
+
+/** Figures that a heading names by its unit alone. */
+const BY_UNIT: Partial<Record<Dimension, FigureKey>> = {
+  power: 'power',
+  torque: 'torque',
+  consumption: 'consumption',
+  displacement: 'displacement',
+  mass: 'mass',
+  volume: 'tank',
+  money: 'price',
+};
+
+/** The words of a heading and the unit behind them: in brackets, behind a slash, as the last word, or all of it. */
+function parted(text: string): { readonly name: string; readonly unit: TextUnit | undefined } {
+  const tidy = text.trim().replace(/_+/g, ' ');
+  const whole = writtenUnit(tidy);
+  const named = scanWords(tidy).some((m) => m.meanings.some((x) => x.kind === 'label'));
+  // "MPG" is a label and a unit; "Gears" a label alone.
+  if (whole !== undefined)
+    return named
+      ? { name: tidy, unit: whole === 'mpg' ? whole : undefined }
+      : { name: '', unit: whole };
+  const open = tidy.search(/[([]/);
+  if (open >= 0) {
+    const units = tidy
+      .slice(open + 1)
+      .replace(/[)\]]\s*$/, '')
+      .split(/[,;]/)
+      .map((d) => writtenUnit(d.trim()) ?? writtenUnit(d.trim().split(/\s/).at(-1) ?? ''));
+    const said = units.find((u) => u !== undefined);
+    if (said !== undefined) return { name: tidy.slice(0, open).trim(), unit: said };
+  }
+  const last = /^(.+?)[\s/,]+(?:in )?(\S+(?: ?\/ ?100 ?km)?)$/iu.exec(tidy);
+  const unit = last && writtenUnit(last[2] ?? '');
+  const middle = unit
+    ? undefined
+    : tidy.split(/[\s/]+/).find((w, i) => i > 0 && writtenUnit(w) !== undefined);
+  if (middle !== undefined)
+    return { name: tidy.replace(middle, ' ').trim(), unit: writtenUnit(middle) };
+  return unit
+    ? { name: last[1] ?? '', unit }
+    : { name: open < 0 ? tidy : tidy.slice(0, open).trim(), unit: undefined };
+}
 
 /** What a table's heading names: `Weight (lb, dry)` → mass, lb, dry. `undefined` when it names no line of the sheet. */
 export function readHeader(text: string): HeaderMeaning | undefined {
-  const open = text.search(/[([]/);
-  const name = (open < 0 ? text : text.slice(0, open)).trim().replace(/[_]+/g, ' ');
-  const details =
-    open < 0
-      ? []
-      : text
-          .slice(open + 1)
-          .replace(/[)\]]\s*$/, '')
-          .split(/[,;]/)
-          .map((d) => d.trim());
+  const { name, unit } = parted(text);
+  const mentions = scanWords(text);
   const fact = FACT_LABEL_PATTERNS.find((f) => f.pattern.test(name));
-  const units = details.map(writtenUnit);
-  const unit = units.find((u) => u !== undefined) ?? writtenUnit(/\s(\S+)$/.exec(name)?.[1] ?? '');
-  const keys = keysNamed(name, text);
-  const gallon = unit === 'gallon' || unit === 'mpg';
-  const dimension =
-    unit === undefined
-      ? undefined
-      : unit === 'gallon'
-        ? 'volume'
-        : unit === 'mpg'
-          ? 'consumption'
-          : unitEntry(unit).dimension;
-  const key =
-    keys.find((k) => dimension !== undefined && figureDefinition(k).dimension === dimension) ??
-    (dimension === undefined ? keys[0] : undefined);
-  if (
-    fact &&
-    (key === undefined || (dimension === undefined && factDefinition(fact.key).kind === 'choice'))
-  )
-    return { kind: 'fact', key: fact.key };
+  const senses = sensesOf(unit, OPEN);
+  const fits = (k: FigureKey) => senses.some((s) => s.dimension === figureDefinition(k).dimension);
+  const keys = keysNamed(scanWords(name), mentions, name);
+  const key = unit === undefined ? keys[0] : (keys.find(fits) ?? byUnit(name, mentions, senses));
+  if (fact && (key === undefined || unit === undefined)) return { kind: 'fact', key: fact.key };
   if (!key) return undefined;
-  const { basis } = basisIn(key, text, figureDefinition(key).bases[0]);
+  const [basis] = basesOf(text, [{ key, from: 0, to: 0 }], mentions);
+  const labelled = mentions.flatMap((m) => m.meanings).find((x) => x.kind === 'label' && x.basis);
   return {
     kind: 'figure',
     key,
-    basis,
-    unit: gallon || unit === undefined ? ownUnit(key) : unit,
-    gallonUnclear: gallon,
+    basis:
+      basis ??
+      (labelled?.kind === 'label' &&
+      labelled.basis &&
+      figureDefinition(key).bases.includes(labelled.basis)
+        ? labelled.basis
+        : figureDefinition(key).bases[0]),
+    unit:
+      unit !== undefined && isUnitId(unit)
+        ? unitFor(key, unit)
+        : unit === undefined
+          ? ownUnit(key)
+          : undefined,
+    gallonUnclear: unit === 'gallon' || unit === 'mpg',
   };
 }
 
-function keysNamed(name: string, text: string): readonly FigureKey[] {
-  const target = labelTarget(name) ?? scanLabels(name)[0]?.target;
-  if (!target) return [];
-  switch (target.kind) {
-    case 'none':
-      return [];
-    case 'figures':
-      return target.keys;
-    case 'sides':
-      return [scanSides(text).at(-1)?.side === 'rear' ? target.rear : target.front];
-  }
+/** Litres under "consumption" are litres for each 100 km. */
+const unitFor = (key: FigureKey, unit: UnitId): UnitId =>
+  unit === 'L' && figureDefinition(key).dimension === 'consumption' ? 'L/100km' : unit;
+
+/** A heading that is a unit, perhaps with a word of basis: `kW`, `Wet kg`. Lengths and distances say too little. */
+function byUnit(
+  name: string,
+  mentions: readonly Mention[],
+  senses: readonly { readonly dimension: Dimension }[],
+): FigureKey | undefined {
+  const words = name.trim();
+  const basis = mentions.some((m) => m.meanings.some((x) => x.kind === 'basis'));
+  if (words !== '' && !basis) return undefined;
+  const dimension = senses[0]?.dimension;
+  return dimension && BY_UNIT[dimension];
+}
+
+function keysNamed(
+  named: readonly Mention[],
+  all: readonly Mention[],
+  name: string,
+): readonly FigureKey[] {
+  const label = named.flatMap((m) => m.meanings).find((x) => x.kind === 'label');
+  const taken = named.some((m) => m.meanings.every((x) => x.kind === 'taker'));
+  if (label?.kind !== 'label' || taken) return [];
+  const target = targetOf(label.name);
+  if (target.kind === 'figures') return target.keys;
+  // "Travel R": a single letter at the end of a heading is a side.
+  const letter = /\s([fr])\.?$/iu.exec(name)?.[1]?.toLowerCase();
+  const side = sidesOf(all).at(-1)?.side ?? (letter === 'r' ? 'rear' : 'front');
+  return [side === 'rear' ? target.rear : target.front];
 }
 
 /** The trade's only unit of a figure, so that a heading need not say it. */
@@ -91,6 +154,7 @@ function ownUnit(key: FigureKey): UnitId | undefined {
     duration: 'h',
     electric: 'W',
     charge: 'Ah',
+    displacement: 'cc',
   };
   return only[dimension];
 }

@@ -1,315 +1,349 @@
-import { figureDefinition, findReadingFault, type FigureKey } from '../readings';
-import { preferredUnit, unitEntry, type UnitId } from '../units';
-import { basisIn } from './basis-words';
-import { followOn, type Taken } from './follow-on';
-import { AFTER_COSTS, COMMA_COSTS, commas, dimensionOf } from './gap-words';
-import { conversionOf, withTwin } from './pairs';
-import type { Doubt, FigureProposal } from './proposal';
-import { scanLabels, scanSides, type Label, type SideWord } from './scan-labels';
-import { scanQuantities, type Quantity } from './scan-quantities';
-import { sideOf } from './side-of';
+import { figureDefinition, type Basis, type FigureKey, type Origin } from '../readings';
+import { assign, type Assigned } from './link/assign';
+import { basesOf } from './link/bases';
+import { blockedIn, type BlockedBy } from './link/blocked';
+import { sensesOf } from './link/dimensions';
+import { optionsOf, type Option, type SentenceWords, type Word } from './link/options';
+import { isPair } from './link/pairs';
+import { propose } from './link/propose';
+import { sentencesOf, type Sentence } from './link/sentences';
+import { BOTH_ENDS, sideOf, sidesOf, type Side } from './link/side-of';
+import type { FigureProposal, PassedOver } from './proposal';
+import type { Quantity } from './lattice/scan-quantities';
+import type { ScannedLine, Survey } from './text/survey';
+import type { Mention } from './vocabulary/lexicon';
 
-/** A label that stood alone on the line above, and the side a heading named. */
+/** What the lines before, and the text as a whole, hand down to a line. */
 export interface LineContext {
-  readonly above: Label | undefined;
-  /** That line's text. */
-  readonly aboveLine: string;
-  readonly side: SideWord['side'] | undefined;
+  readonly survey: Survey;
+  /** A label that stood without a figure of its own, and the basis its words named. */
+  readonly above: Word | undefined;
+  readonly aboveBasis: Basis | undefined;
+  /** The figure that was given last. */
+  readonly lastKey: FigureKey | undefined;
+  /** The side a heading named. */
+  readonly side: Side | undefined;
+  /** What the text's footnotes say of a basis, by mark. */
+  readonly footnotes: ReadonlyMap<string, readonly Mention[]>;
 }
 
-interface Choice {
-  readonly key: FigureKey;
-  readonly label: Label | undefined;
+/** A distance or hours said of one machine: what is on the clock. */
+export interface ClockReading {
+  readonly amount: number;
+  readonly unit: 'km' | 'mi' | 'h';
+  readonly from: number;
+  readonly to: number;
+  readonly points: number;
 }
 
-/** How far a label may stand from its figure, in characters. */
-const FARTHEST = 70;
+export interface LineRead {
+  readonly figures: readonly FigureProposal[];
+  readonly passedOver: readonly PassedOver[];
+  readonly clock: readonly ClockReading[];
+  /** The last label that got no figure: it may serve the next line. */
+  readonly open: Word | undefined;
+}
 
-/** Figures that a unit alone gives away. */
-const BY_UNIT: Partial<Record<string, FigureKey>> = {
-  power: 'power',
-  torque: 'torque',
-  consumption: 'consumption',
-  volume: 'tank',
-  displacement: 'displacement',
-  money: 'price',
-  angle: 'rake',
+/** The figures one line of text states, sentence by sentence. */
+export function readLine(scanned: ScannedLine, context: LineContext): LineRead {
+  const figures: FigureProposal[] = [];
+  const passedOver: PassedOver[] = [];
+  const clock: ClockReading[] = [];
+  let above = context.above;
+  for (const sentence of sentencesOf(scanned.line)) {
+    const read = readSentence(scanned, sentence, {
+      ...context,
+      above,
+      lastKey: figures.at(-1)?.key ?? context.lastKey,
+    });
+    figures.push(...read.figures);
+    passedOver.push(...read.passedOver);
+    clock.push(...read.clock);
+    above = read.open;
+  }
+  return { figures, passedOver, clock, open: above };
+}
+
+const within = <T extends { readonly from: number; readonly to: number }>(
+  all: readonly T[],
+  { at, text }: Sentence,
+): readonly T[] =>
+  all
+    .filter((m) => m.from >= at && m.to <= at + text.length)
+    .map((m) => ({ ...m, from: m.from - at, to: m.to - at }));
+
+/** Quantities without those that only repeat the one before in another unit. */
+function twinned(text: string, all: readonly Quantity[]) {
+  const alone: Quantity[] = [];
+  const twins = new Map<Quantity, Quantity>();
+  for (const q of all) {
+    const last = alone.at(-1);
+    if (last && !twins.has(last) && isPair(text, last, q)) twins.set(last, q);
+    else alone.push(q);
+  }
+  return { alone, twins };
+}
+
+function wordsOf(mentions: readonly Mention[]): readonly Word[] {
+  return mentions.flatMap((mention, order) =>
+    mention.meanings.flatMap((meaning): readonly Word[] =>
+      meaning.kind === 'label' || meaning.kind === 'taker' ? [{ mention, meaning, order }] : [],
+    ),
+  );
+}
+
+const SPOKEN =
+  /(?:,|\bin\b|\bthat(?:'s| is)\b|\bof course\b)\s*(?:that(?:'s| is) )?(millimetres|millimeters|mil|pounds|kilos|kilograms|inches|litres|liters|horsepower)\b(?: that is| that's| of course)?/iu;
+const SPOKEN_UNITS = {
+  millimetres: 'mm',
+  millimeters: 'mm',
+  mil: 'mm',
+  pounds: 'lb',
+  kilos: 'kg',
+  kilograms: 'kg',
+  inches: 'in',
+  litres: 'L',
+  liters: 'L',
+  horsepower: 'hp',
+} as const;
+const spokenIn = (text: string) => {
+  const word = SPOKEN.exec(text)?.[1]?.toLowerCase() as keyof typeof SPOKEN_UNITS | undefined;
+  return word && SPOKEN_UNITS[word];
 };
 
-const UNSAID_UNITS: readonly ('metric' | 'us')[] = ['metric', 'us'];
+function readSentence(scanned: ScannedLine, sentence: Sentence, context: LineContext): LineRead {
+  const { survey } = context;
+  const { text, at } = sentence;
+  const mentions = within(scanned.mentions, sentence);
+  const { alone, twins } = twinned(text, within(scanned.quantities, sentence));
+  const words = wordsOf(mentions);
+  const blocked = blockedIn(text, alone, mentions, survey.sale);
+  const s: SentenceWords = {
+    text,
+    words,
+    mentions,
+    quantities: alone,
+    above: context.above,
+    units: survey,
+    sale: survey.sale,
+    ours: survey.ours,
+    spoken: spokenIn(text),
+    lastKey: context.lastKey,
+    blocked: new Set(blocked.keys()),
+  };
+  const sides = sidesOf(mentions);
+  const side = (i: number) => sideOf(text, i, alone, sides, context.side);
+  const assigned = assign(s, (i) => optionsOf(s, i, side));
+  const taken = alone.flatMap((q, i) => {
+    const a = assigned[i];
+    return a?.option?.key === undefined ? [] : [{ q, i, a: a as TakenFigure }];
+  });
+  const bases = basesOf(
+    text,
+    taken.map(({ q, a }) => ({ key: a.option.key, from: q.from, to: twins.get(q)?.to ?? q.to })),
+    mentions,
+  );
+  const figures = taken.flatMap(({ q, i, a }, n) => {
+    const made = propose(
+      {
+        quantity: q,
+        twin: twins.get(q),
+        assigned: a,
+        basis: bases[n] ?? footnoteBasis(q, a.option.key, context) ?? aboveBasis(a, context),
+        usual: usualBasis(a.option.key, survey),
+        hedge: hedgeBefore(text, q, mentions),
+        changed: CHANGED.exec(text)?.[0],
+        origin: speakerOf(text, alone[i - 1]?.to ?? 0, q, alone[i + 1]?.from ?? text.length),
+        ours: survey.ours,
+        several: survey.several,
+      },
+      (to) => placed(scanned, at, a.option, q, to, alone[i - 1]),
+    );
+    return made ? [made, ...atBothEnds(made, text.slice(q.to, q.to + 34))] : [];
+  });
+  return {
+    figures,
+    passedOver: passed(s, assigned, blocked, scanned.offset + at),
+    clock: clockReadings(s, assigned, blocked, scanned.offset + at),
+    open: openLabel(words, assigned, text, alone.length),
+  };
+}
 
-/** The figures one line of text states. `offset` is where the line begins in the whole text. */
-export function readLine(
-  line: string,
+const REAR_OF: Partial<Record<FigureKey, FigureKey>> = {
+  travelFront: 'travelRear',
+  pressureFront: 'pressureRear',
+  wheelFront: 'wheelRear',
+};
+
+/** "220 mm at both ends" is said of the rear as well. */
+function atBothEnds(made: FigureProposal, behind: string): readonly FigureProposal[] {
+  const key = REAR_OF[made.key];
+  return key && BOTH_ENDS.test(behind) ? [{ ...made, key }] : [];
+}
+
+type TakenFigure = Assigned & { readonly option: Option & { readonly key: FigureKey } };
+
+/** An advert asks; a sheet lists. */
+const usualBasis = (key: FigureKey, survey: Survey): Basis =>
+  key === 'price' && survey.sale ? 'asked' : figureDefinition(key).bases[0];
+
+function footnoteBasis(q: Quantity, key: FigureKey, context: LineContext): Basis | undefined {
+  const notes = q.mark === undefined ? undefined : context.footnotes.get(q.mark);
+  return notes
+    ?.flatMap((m) => m.meanings)
+    .flatMap((x) => (x.kind === 'basis' ? [x.basis] : []))
+    .find((b) => figureDefinition(key).bases.includes(b));
+}
+
+const aboveBasis = (a: TakenFigure, context: LineContext): Basis | undefined =>
+  a.option.by === 'above' &&
+  context.aboveBasis !== undefined &&
+  figureDefinition(a.option.key).bases.includes(context.aboveBasis)
+    ? context.aboveBasis
+    : undefined;
+
+/** Words that say that the machine is not as the maker built it. */
+const CHANGED =
+  /\blowered (?!version|suspension|model)|\blowering link|\btiefergelegt|\brabaissée|\bribassata|\bcut down|\brebajada|\bwith the (?:rally|comfort|low) seat\b/iu;
+const MEASURED =
+  /measured|scales|\bweighed\b|taped|dyno|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|mesuré|medido|on test/iu;
+const CLAIMED =
+  /claimed|factory|maker'?s|brochure|quoted|they (?:say|quote|claim)|official|werksangabe|dichiarat|annoncé|declarado/iu;
+const HEARD = /someone said|somebody said|i heard|apparently|rumou?r|supposedly|reportedly/iu;
+
+/** Who speaks: what was measured, what the maker claims, what was only heard; by the words around the figure. */
+function speakerOf(text: string, from: number, q: Quantity, to: number): Origin | undefined {
+  const before = text.slice(Math.max(from, q.from - 60), q.from);
+  const behind = text.slice(q.to, Math.min(to, q.to + 34)).split(/[(;]/)[0] ?? '';
+  const around = `${before} ${behind}`;
+  if (CLAIMED.test(before)) return 'claimed';
+  if (MEASURED.test(around)) return 'measured';
+  return HEARD.test(before) ? 'heard' : undefined;
+}
+
+function hedgeBefore(text: string, q: Quantity, mentions: readonly Mention[]): string | undefined {
+  const hedge = mentions.findLast(
+    (m) =>
+      m.to <= q.from &&
+      q.from - m.to < 28 &&
+      m.meanings.some((x) => x.kind === 'hedge') &&
+      !/[\d;]/.test(text.slice(m.to, q.from)),
+  );
+  return hedge && text.slice(hedge.from, hedge.to);
+}
+
+/** Where the words that made a figure stand: from its label, unless another figure stands between. */
+function placed(
+  scanned: ScannedLine,
+  at: number,
+  option: Option,
+  q: Quantity,
+  to: number,
+  before: Quantity | undefined,
+) {
+  const label = option.by === 'label' ? option.word?.mention : undefined;
+  let from = q.from;
+  let end = to;
+  if (
+    label &&
+    label.to <= q.from &&
+    q.from - label.from < 60 &&
+    (!before || before.to <= label.from)
+  )
+    from = label.from;
+  if (label && label.from >= q.to) end = Math.max(end, label.to);
+  const text = scanned.line.slice(at + from, at + end);
+  const closed = text.includes('(') && scanned.line[at + end] === ')' ? 1 : 0;
+  return {
+    words: scanned.line.slice(at + from, at + end + closed).trim(),
+    from: scanned.offset + at + from,
+    to: scanned.offset + at + end + closed,
+  };
+}
+
+/** The last label of a sentence that got nothing: the answer may stand on the next line. */
+function openLabel(
+  words: readonly Word[],
+  assigned: readonly Assigned[],
+  text: string,
+  figures: number,
+): Word | undefined {
+  const used = new Set(assigned.map((a) => a.option?.word));
+  const isCare = (w: Word) =>
+    w.meaning.kind === 'label' && /^(?:service|valves|oil)$/.test(w.meaning.name);
+  const last = words.findLast(
+    (w) => w.meaning.kind === 'label' && (isCare(w) || !(w.meaning.weak && text.length > 24)),
+  );
+  const care = last !== undefined && isCare(last);
+  const free = figures === 0 || care || /[:?]\s*$/.test(text);
+  return last && free && !used.has(last) && assigned.every((a) => a.option?.key === undefined)
+    ? { ...last, order: -1 }
+    : undefined;
+}
+
+function passed(
+  s: SentenceWords,
+  assigned: readonly Assigned[],
+  blocked: ReadonlyMap<number, BlockedBy>,
   offset: number,
-  context: LineContext,
-): readonly FigureProposal[] {
-  const labels = scanLabels(line);
-  const sides = scanSides(line);
-  const quantities = scanQuantities(line);
-  const twins = new Set<number>();
-  const taken: Taken[] = [];
-  let claimed = 0;
-  return quantities.flatMap((quantity, i): FigureProposal[] => {
-    if (twins.has(i)) return [];
-    const before = quantities[i - 1];
-    const choice = choose(line, quantity, i, quantities, labels, sides, context, taken);
-    if (!choice) return [];
-    const made = propose(line, offset, quantity, choice, before, claimed, context);
-    if (!made) return [];
-    claimed = made.to - offset;
-    taken.push({ quantity, key: choice.key });
-    const twin = quantities[i + 1];
-    const conversion = twin && conversionOf(line, quantity, twin, made.unit);
-    if (!conversion) return [made];
-    twins.add(i + 1);
-    return [withTwin(made, conversion, twin, line, offset)];
+): readonly PassedOver[] {
+  return s.quantities.flatMap((q, i): readonly PassedOver[] => {
+    const option = assigned[i]?.option;
+    const reason = blocked.get(i);
+    if (option?.key !== undefined || reason === 'noise' || q.unit === undefined) return [];
+    const taker = option?.word?.meaning;
+    return [
+      {
+        words: s.text.slice(Math.max(0, q.from - 24), q.to + 16).trim(),
+        from: offset + q.from,
+        to: offset + q.to,
+        why:
+          reason !== undefined
+            ? { code: reason }
+            : taker?.kind === 'taker'
+              ? { code: 'belongs-to', taker: taker.taker }
+              : { code: 'no-label' },
+        as: undefined,
+      },
+    ];
   });
 }
 
-function keysOf(label: Label, side: () => SideWord['side']): readonly FigureKey[] {
-  switch (label.target.kind) {
-    case 'none':
-      return [];
-    case 'figures':
-      return label.target.keys;
-    case 'sides':
-      return [side() === 'front' ? label.target.front : label.target.rear];
-  }
-}
-
-/** Whether a figure of this dimension may carry this unit (or, without one, this bare number right behind its label). */
-const suits = (key: FigureKey, dimension: string | undefined): boolean =>
-  dimension === undefined || figureDefinition(key).dimension === dimension;
-
-function choose(
-  line: string,
-  quantity: Quantity,
-  index: number,
-  all: readonly Quantity[],
-  labels: readonly Label[],
-  sides: readonly SideWord[],
-  context: LineContext,
-  taken: readonly Taken[],
-): Choice | undefined {
-  const dimension = dimensionOf(quantity.unit);
-  const side = () => sideOf(line, quantity, index, all, sides, context.side);
-  const following = followOn(line, quantity, dimension, taken);
-  if (following) return { key: following, label: undefined };
-  let best: { choice: Choice | undefined; distance: number } | undefined;
-  const consider = (label: Label, distance: number) => {
-    if (distance > FARTHEST || (best && distance >= best.distance)) return;
-    if (label.target.kind === 'none') {
-      if (dimension === 'mass' || dimension === 'length' || dimension === undefined)
-        best = { choice: undefined, distance };
-      return;
-    }
-    const key = keysOf(label, side).find((k) => suits(k, dimension));
-    if (key && !(taken.some((t) => t.key === key) && isSpent(line, label, quantity, taken, key)))
-      best = { choice: { key, label }, distance };
-  };
-  for (const label of labels) {
-    // Far labels are passed over before any words between are looked at: time stays linear in the line.
-    if (quantity.from - label.to > FARTHEST || label.from - quantity.to > FARTHEST) continue;
-    if (label.to <= quantity.from) {
-      const mate =
-        quantity.listed && all[index - 1]?.listed === true && dimension === undefined
-          ? all[index - 1]
-          : undefined;
-      const gap = line.slice(label.to, mate?.from ?? quantity.from);
-      if (
-        dimension === undefined &&
-        !/^[^\p{L}\d]{0,4}(?:\([^)]{0,14}\)[^\p{L}\d]{0,4})?(?:is |of |at |= ?)?(?:about |approx\.? |approximately )?$/iu.test(
-          gap,
-        )
-      )
-        continue;
-      consider(label, gap.length + commas(gap) * COMMA_COSTS);
-    } else if (label.from >= quantity.to && dimension !== undefined) {
-      const gap = line.slice(quantity.to, label.from);
-      if (!/[;.:\d]/.test(gap))
-        consider(label, gap.length + AFTER_COSTS + commas(gap) * COMMA_COSTS);
-    }
-  }
-  if (best) return best.choice;
-  if (context.above && labels.length === 0) {
-    const key = keysOf(context.above, side).find((k) => suits(k, dimension));
-    if (key && !taken.some((t) => t.key === key)) return { key, label: context.above };
-  }
-  return dimension === undefined ? undefined : byUnit(line, quantity, dimension);
-}
-
-/** A label before several figures of one kind belongs to the first; a list or a range of sides goes on. */
-function isSpent(
-  line: string,
-  label: Label,
-  quantity: Quantity,
-  taken: readonly Taken[],
-  key: FigureKey,
-): boolean {
-  const last = taken.findLast((t) => t.key === key);
-  return (
-    last !== undefined &&
-    label.from < last.quantity.from &&
-    last.quantity.from < quantity.from &&
-    !quantity.listed &&
-    !/\bor\b|[,/;(]/.test(line.slice(last.quantity.to, quantity.from))
-  );
-}
-
-/** A figure that only its unit names. Masses count when the words say dry or ready; distances when they say "every". */
-function byUnit(line: string, quantity: Quantity, dimension: string): Choice | undefined {
-  const near = line.slice(Math.max(0, quantity.from - 24), quantity.to + 18);
-  if (dimension === 'mass')
-    return basisIn('mass', near, 'ready').said ? { key: 'mass', label: undefined } : undefined;
-  if (
-    /\bevery\s*(?:about |approx\.? )?$/iu.test(
-      line.slice(Math.max(0, quantity.from - 16), quantity.from),
-    )
-  ) {
-    const key = (['serviceInterval', 'serviceHours', 'serviceMonths'] as const).find(
-      (k) => figureDefinition(k).dimension === dimension,
-    );
-    if (key) return { key, label: undefined };
-  }
-  const key = quantity.unit === 'gears' ? 'gears' : BY_UNIT[dimension];
-  return key && !(key === 'tank' && quantity.listed) ? { key, label: undefined } : undefined;
-}
-
-function propose(
-  line: string,
+/** What may be on the clock of a machine for sale. */
+function clockReadings(
+  s: SentenceWords,
+  assigned: readonly Assigned[],
+  blocked: ReadonlyMap<number, BlockedBy>,
   offset: number,
-  quantity: Quantity,
-  { key, label }: Choice,
-  before: Quantity | undefined,
-  claimed: number,
-  context: LineContext,
-): FigureProposal | undefined {
-  const definition = figureDefinition(key);
-  const doubts: Doubt[] = [];
-  const units = unitsFor(line, quantity, key, label);
-  if (units.unsaid) doubts.push({ code: 'unit-unsaid' });
-  const above = label !== undefined && label === context.above;
-  const from = startOfWords(line, quantity, above ? undefined : label, before, claimed);
-  let to = label && !above && label.from >= quantity.to ? label.to : quantity.to;
-  // Words that told how the figure before was taken say nothing of this one.
-  const begin = Math.max(
-    before && before.to <= from ? before.to : 0,
-    claimed <= from ? claimed : 0,
-    from - 40,
-  );
-  const around = line.slice(begin, Math.min(line.length, nextStop(line, to)));
-  const { basis, said, end } = basisIn(
-    key,
-    above ? `${around} ${context.aboveLine}` : around,
-    definition.bases[0],
-  );
-  if (end <= around.length) to = Math.max(to, begin + end);
-  const possible = meant(
-    key,
-    units.list.flatMap((unit) =>
-      quantity.amounts
-        .filter(
-          (amount) => !findReadingFault(key, { amount, unit, basis, origin: 'claimed', note: '' }),
-        )
-        .map((amount) => ({ amount, unit })),
-    ),
-  );
-  const [first, second] = possible;
-  if (!first) return undefined;
-  if (quantity.unit === 'gallon' || quantity.unit === 'mpg')
-    doubts.push({ code: 'gallon-unclear' });
-  else if (second && second.unit === first.unit && definition.dimension !== 'money')
-    doubts.push({ code: 'mark-unclear', other: second.amount });
-  if (!said) doubts.push({ code: 'basis-unsaid', taken: basis });
-  if (!label && key in BY_UNIT_KEYS) doubts.push({ code: 'label-unsaid' });
-  return {
-    kind: 'figure',
-    key,
-    ...first,
-    basis,
-    doubts,
-    words: line.slice(from, to).trim(),
-    from: offset + from,
-    to: offset + to,
-    ...(quantity.spread === undefined ? {} : { spread: quantity.spread }),
-  };
-}
-
-/** Nobody asks 6.29 for a machine: of two possible prices the larger is meant. */
-const meant = <T extends { readonly amount: number }>(
-  key: FigureKey,
-  possible: readonly T[],
-): readonly T[] =>
-  figureDefinition(key).dimension === 'money'
-    ? possible.toSorted((a, b) => b.amount - a.amount)
-    : possible;
-
-/** Where the words that made a figure begin: at its label, unless another figure stands between. */
-function startOfWords(
-  line: string,
-  quantity: Quantity,
-  label: Label | undefined,
-  before: Quantity | undefined,
-  claimed: number,
-): number {
-  if (!label || label.to > quantity.from || quantity.from - label.to >= 40) return quantity.from;
-  if (!before || before.from < label.from) return label.from;
-  const start = Math.min(quantity.from, Math.max(before.to, claimed));
-  const gap = line.slice(start, quantity.from);
-  return start + (gap.length - gap.replace(/^[\s,;/|)(]+/, '').length);
-}
-
-const BY_UNIT_KEYS: Readonly<Record<string, true>> = {
-  tank: true,
-  price: true,
-  serviceInterval: true,
-};
-
-/** Where the words about a figure end: at the next number, or the comma before it, a semicolon or a full stop, at most 60 characters on. */
-function nextStop(line: string, from: number): number {
-  const rest = line.slice(from, from + 60);
-  const stop = /[;|\t]|\. (?=\p{Lu})|,? (?:and |but )?\d(?!0 ?%)/u.exec(rest);
-  const end = stop?.index ?? rest.length;
-  const comma = stop && /\d/.test(stop[0]) ? rest.slice(0, end).lastIndexOf(',') : -1;
-  return from + (comma >= 0 ? comma : end);
-}
-
-/** The units a quantity may be in: the written one, the one in brackets behind the label, or those that give a possible figure. */
-function unitsFor(
-  line: string,
-  quantity: Quantity,
-  key: FigureKey,
-  label: Label | undefined,
-): { readonly list: readonly UnitId[]; readonly unsaid: boolean } {
-  const { unit } = quantity;
-  if (unit === 'gallon') return { list: ['gal-us', 'gal-imp'], unsaid: false };
-  if (unit === 'mpg') return { list: ['mpg-us', 'mpg-imp'], unsaid: false };
-  if (unit !== undefined) return { list: [unit], unsaid: false };
-  const { dimension, unit: own } = figureDefinition(key);
-  const bracket =
-    label && /^[^\p{L}\d]{0,3}\(([^)]{1,14})\)/u.exec(line.slice(label.to, quantity.from))?.[1];
-  const named =
-    bracket === undefined
-      ? undefined
-      : scanQuantities(`1 ${bracket.split(/[,;]/)[0] ?? ''}`)[0]?.unit;
-  if (
-    named !== undefined &&
-    named !== 'gallon' &&
-    named !== 'mpg' &&
-    unitEntry(named).dimension === dimension
-  )
-    return { list: [named], unsaid: false };
-  if (dimension === 'money') return { list: [], unsaid: true };
-  if (own) return { list: [own], unsaid: false };
-  const bare =
-    dimension === 'ratio' ||
-    dimension === 'year' ||
-    dimension === 'count' ||
-    dimension === 'rotation' ||
-    dimension === 'angle';
-  return {
-    list: [...new Set(UNSAID_UNITS.map((system) => preferredUnit(dimension, system, 'EUR')))],
-    unsaid: !bare,
-  };
+): readonly ClockReading[] {
+  if (!s.sale) return [];
+  return s.quantities.flatMap((q, i): readonly ClockReading[] => {
+    const option = assigned[i]?.option;
+    if (option?.key !== undefined || blocked.has(i)) return [];
+    const meaning = option?.word?.meaning;
+    const clocked = meaning?.kind === 'taker' && meaning.taker === 'odometer';
+    const before = s.text.slice(Math.max(0, q.from - 26), q.from);
+    if (meaning?.kind === 'taker' && !clocked) return [];
+    if (/(?:every|alle|tous les|cada|ogni|at|à|bei|due|last service\w*)\s*$/iu.test(before))
+      return [];
+    const senses = sensesOf(q.unit, s.units);
+    const distance = senses.find((x) => x.dimension === 'distance');
+    const unit =
+      distance?.units[0] ?? (senses.some((x) => x.dimension === 'duration') ? 'h' : undefined);
+    const kmBefore = q.unit === undefined && /(?<!\p{L})km\s$/iu.test(before);
+    const year = q.unit === undefined && /^(?:19|20)\d\d$/.test(s.text.slice(q.from, q.to));
+    const bare = q.unit === undefined && clocked && !year;
+    const word = kmBefore ? 'km' : bare ? (s.units.distance ?? 'km') : unit;
+    if (word !== 'km' && word !== 'mi' && word !== 'h') return [];
+    const amount = Math.max(...q.amounts) * (distance?.times ?? 1);
+    return [
+      {
+        amount,
+        unit: word,
+        from: offset + q.from,
+        to: offset + q.to,
+        points: (clocked ? 2 : 0) + (word === 'h' ? -1 : 0) + (amount >= 500 ? 1 : 0),
+      },
+    ];
+  });
 }

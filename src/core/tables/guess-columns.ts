@@ -2,12 +2,12 @@ import { readHeader } from '../spec-text';
 import { isSameTarget, type ColumnTarget, type TextColumn } from './column-target';
 
 const TEXT_HEADINGS: Readonly<Record<TextColumn, RegExp>> = {
-  maker: /^(?:maker|make|brand|manufacturer)$/i,
-  model: /^(?:model|name|bike|motorcycle|machine)$/i,
-  version: /^(?:version|variant|year|trim|market)$/i,
-  donorClass: /^(?:class|category|type|segment)$/i,
+  maker: /^(?:maker|make|brand|manufacturer|marque|marke|hersteller|marca|merk|fabricante|constructeur|costruttore|producent)$/i,
+  model: /^(?:model|name|bike|motorcycle|machine|modell|modèle|modelo|modello|motorrad|moto|maschine|bezeichnung|nom|nombre|nome)$/i,
+  version: /^(?:version|variant|year|trim|market|model year|baujahr|année|año|anno|ausführung|versione|versión)$/i,
+  donorClass: /^(?:class|category|type|segment|klasse|kategorie|catégorie|categoría|categoria|classe|clase)$/i,
   tags: /^(?:tags?|labels?)$/i,
-  note: /^(?:notes?|comments?|remarks?)$/i,
+  note: /^(?:notes?|comments?|remarks?|notiz(?:en)?|bemerkung(?:en)?|remarques?|notas?|commentaires?)$/i,
 };
 
 /** What a bare gallon or mpg stands for in this table; undefined: the rider has to say. */

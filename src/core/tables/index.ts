@@ -1,5 +1,6 @@
 export { isSameTarget, TEXT_COLUMNS, type ColumnTarget, type TextColumn } from './column-target';
 export { donorTable, type Table, type TableSetting } from './donor-table';
+export { upright } from './upright';
 export { guessColumns, headingsKey, type Gallon } from './guess-columns';
 export {
   readDonorRow,

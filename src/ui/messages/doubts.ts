@@ -1,12 +1,28 @@
 import type { Doubt } from '@/core/spec-text';
 import { formatQuoted, trimmed } from './format';
-import { BASIS_WORDS } from './words';
+import { BASIS_WORDS, FIGURE_WORDS } from './words';
 
 /** Why a figure found in a text should be looked at. */
 export function doubtWords(doubt: Doubt): string {
   switch (doubt.code) {
     case 'gallon-unclear':
       return 'US or imperial? They are a fifth apart. Choose the unit, then tick it.';
+    case 'currency-unclear':
+      return 'The text does not say whose money it is. Choose it, then tick it.';
+    case 'close-call':
+      return doubt.rival
+        ? `The words fit “${FIGURE_WORDS[doubt.rival]}” nearly as well.`
+        : 'The words hardly say that it is this figure.';
+    case 'hedged':
+      return `“${doubt.words}”: said with a doubt.`;
+    case 'may-be-changed':
+      return `“${doubt.words.trim()}”: it may not be as the maker built it.`;
+    case 'which-machine':
+      return 'The text speaks of several machines: is it this one’s?';
+    case 'far-from-usual':
+      return 'Far from what any class of machine has.';
+    case 'text-unlike':
+      return 'The text as a whole reads like no motorcycle’s sheet.';
     case 'basis-unsaid':
       return `The text does not say how it was taken; “${BASIS_WORDS[doubt.taken]}” is assumed.`;
     case 'pair-disagrees':
@@ -18,6 +34,6 @@ export function doubtWords(doubt: Doubt): string {
     case 'mark-unclear':
       return `The mark may be for thousands or decimals: ${trimmed(doubt.other)} is possible as well.`;
     case 'said-otherwise':
-      return 'The text says something else for the same figure above.';
+      return 'The text says something else for the same figure elsewhere.';
   }
 }

@@ -1,11 +1,30 @@
-import type { FactKey } from '../facts';
+import type { FactKey } from '../../facts';
 
 /** Phrases that state a fact by themselves. */
 export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ['cooling', 'liquid', /\b(?:liquid|water)[- ]cool(?:ed|ing)\b/iu],
   ['cooling', 'air-oil', /\bair[-/ ](?:and |& )?oil[- ]cool(?:ed|ing)\b|\boil[- ]cooled\b/iu],
   ['cooling', 'air', /\bair[- ]cool(?:ed|ing)\b/iu],
-  ['layout', 'single', /\bsingle[- ]cylinder\b|\bthumper\b/iu],
+  [
+    'layout',
+    'single',
+    /\bsingle[- ]cylinder\b|\bthumper\b|\b(?:liquid|water|air|oil)[- ]?cooled (?:\d+ ?cc )?(?:dohc |sohc |4-stroke |four-stroke )?single\b|\b\d{2,3} ?cc single\b|\bthe single\b|\bsingle\b(?=\s*[.;)]|\s*$)|\b(?:dohc|sohc) single\b/iu,
+  ],
+  [
+    'forkAdjust',
+    'full',
+    /\bfully[- ]adjustable (?:usd |front |inverted )?(?:forks?|suspension)\b|\bforks? (?:is|are) fully adjustable\b/iu,
+  ],
+  [
+    'shockAdjust',
+    'full',
+    /\bfully[- ]adjustable (?:rear )?(?:shock|monoshock|suspension)\b|\bshock is fully adjustable\b/iu,
+  ],
+  [
+    'shockAdjust',
+    'preload',
+    /\bpreload[- ]adjust\w+ (?:rear )?(?:mono)?shock\b|\bpreload (?:only )?on the shock\b/iu,
+  ],
   ['layout', 'parallel-twin', /\bparallel[- ]twin\b|\binline[- ]twin\b/iu],
   ['layout', 'v-twin', /\bv[- ]twin\b/iu],
   ['layout', 'boxer-twin', /\bboxer\b|\bflat[- ]twin\b/iu],
@@ -15,11 +34,11 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ['fuelling', 'carburettor', /\bcarb(?:uret(?:t)?or|uret(?:t)?ed|s)?\b/iu],
   ['starter', 'both', /\belectric (?:start(?:er)? )?(?:and|&|\+|plus) kick\b/iu],
   ['starter', 'electric', /\belectric start(?:er)?\b/iu],
-  ['starter', 'kick', /\bkick[- ]start(?:er)?(?: only)?\b/iu],
+  ['starter', 'kick', /\bkick[- ]?start(?:er)?(?: only)?\b|\bkick only\b/iu],
   ['fuelGrade', 'premium', /\bpremium (?:fuel|unleaded|petrol)\b|\bron ?98\b/iu],
-  ['fuelGrade', 'mid', /\bron ?95\b|\b91 aki\b/iu],
+  ['fuelGrade', 'mid', /\b(?:premium (?:unleaded|fuel|petrol)[^.;]{0,14})?ron ?95\b|\b91 aki\b/iu],
   ['fuelGrade', 'regular', /\bregular (?:fuel|unleaded|petrol)\b|\bron ?91\b/iu],
-  ['finalDrive', 'shaft', /\bshaft[- ]driv(?:e|en)\b/iu],
+  ['finalDrive', 'shaft', /\bshaft[- ](?:final[- ])?driv(?:e|en)\b/iu],
   ['finalDrive', 'belt', /\bbelt[- ]driv(?:e|en)\b/iu],
   ['finalDrive', 'chain', /\bchain[- ](?:final[- ])?driv(?:e|en)\b|\bfinal drive by chain\b/iu],
   ['chainPitch', '428', /\b428\b(?=[^\d]{0,12}chain)|chain[^\d]{0,8}\b428\b/iu],
@@ -31,10 +50,14 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ['linkage', 'direct', /\b(?:no linkage|linkless|without (?:a )?linkage)\b/iu],
   ['linkage', 'linkage', /\b(?:rising[- ]rate|with (?:a )?linkage|linkage shock)\b/iu],
   ['shockType', 'twin', /\b(?:twin|dual) shocks?\b/iu],
-  ['shockType', 'single', /\bmono[- ]?shock\b/iu],
+  ['shockType', 'single', /\bmono[- ]?shock\b|\bsingle (?:rear )?shock\b/iu],
   ['wheelType', 'cast', /\b(?:cast|alloy) wheels?\b/iu],
-  ['wheelType', 'spoked-tubeless', /\btubeless spoked?\b|\bspoked,? tubeless\b/iu],
-  ['wheelType', 'spoked-tubes', /\b(?:wire|spoked?)[- ](?:wheels?|rims?)\b/iu],
+  [
+    'wheelType',
+    'spoked-tubeless',
+    /\btubeless[^.;]{0,12} spoke[sd]?\b|\bspoked?[^.;]{0,14}\btubeless\b/iu,
+  ],
+  ['wheelType', 'spoked-tubes', /\b(?:wire|spoked?)[- ](?:wheels?|rims?)\b|\bspoked\b/iu],
   ['brakeFront', 'twin-disc', /\b(?:twin|dual|double) (?:front )?discs?\b/iu],
   ['brakeFront', 'single-disc', /\bsingle (?:front )?disc\b/iu],
   [
@@ -43,12 +66,29 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
     /\babs (?:can be |may be )?(?:fully |completely )?(?:switched off|disabled|switchable)(?: front and rear| at both ends)\b/iu,
   ],
   ['abs', 'rear-off', /\b(?:switchable rear abs|rear abs (?:can be )?(?:switched )?off)\b/iu],
-  ['abs', 'both-off', /\bswitchable abs\b/iu],
+  [
+    'abs',
+    'rear-off',
+    /\babs[^.;]{0,24}(?:switch(?:ed)? off|off|disabled?|switchable)[^.;]{0,12}(?:at the (?:rear|back)|rear (?:only|wheel))|\b(?:switch|turn) (?:off )?the rear abs(?: off)?\b/iu,
+  ],
+  [
+    'abs',
+    'both-off',
+    /\b(?:switchable|disengageable|defeatable|cancellable) abs\b|\babs[^.;]{0,40}\bswitchable\b/iu,
+  ],
+  ['socket', 'usb', /\busb(?:-c)? (?:socket|charger|port|charging|outlet)s?\b/iu],
+  ['socket', 'twelve-volt', /\b12 ?v(?:olt)? (?:socket|outlet|accessory socket)\b/iu],
+  ['screen', 'adjustable', /\badjustable (?:wind)?(?:screen|shield)\b/iu],
+  ['wheelType', 'cast', /\b(?:inch|rims?|wheels?|rear|1[7-9])\b[^.;]{0,20}\bcast\b/iu],
   ['abs', 'none', /\b(?:no|without) abs\b/iu],
   ['absStaysOff', 'yes', /\babs stays off\b/iu],
   ['absStaysOff', 'no', /\babs (?:comes|turns|switches) (?:back )?on\b/iu],
   ['tractionControl', 'none', /\b(?:no|without) traction control\b/iu],
-  ['tractionControl', 'switchable', /\bswitchable traction control\b/iu],
+  [
+    'tractionControl',
+    'switchable',
+    /\b(?:switchable|disengageable) traction control\b|\btraction control[^.;]{0,30}\bswitchable\b/iu,
+  ],
   ['cruiseControl', 'no', /\b(?:no|without) cruise control\b/iu],
   ['cruiseControl', 'yes', /\bcruise control\b/iu],
   ['ridingModes', 'yes', /\b(?:riding|ride|engine) modes\b/iu],
@@ -62,8 +102,12 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ],
   ['sumpGuard', 'plastic', /\bplastic (?:skid|bash|sump)[- ]?(?:plate|guard)\b/iu],
   ['sumpGuard', 'none', /\bno (?:skid|bash|sump)[- ]?(?:plate|guard)\b/iu],
-  ['subframe', 'bolted', /\bbolt(?:ed)?[- ]on subframe\b/iu],
-  ['subframe', 'welded', /\bwelded subframe\b/iu],
+  [
+    'subframe',
+    'bolted',
+    /\bbolt(?:ed)?[- ]on subframe\b|\bsubframe (?:is )?bolt(?:ed|s)(?: on)?\b/iu,
+  ],
+  ['subframe', 'welded', /\bwelded(?: on)? subframe\b|\bsubframe (?:is )?welded\b/iu],
   ['underEngine', 'no-rails', /\bno frame rails\b/iu],
   ['passenger', 'no', /\b(?:no (?:pillion|passenger)|solo seat)\b/iu],
 ];
@@ -81,9 +125,10 @@ export const FACT_LABELS: Readonly<
   };
   return {
     layout: {
-      labels: 'engine layout|engine type|layout',
+      labels: 'engine layout|engine type|layout|engine|type|configuration',
       options: {
-        single: 'single',
+        single:
+          'single(?! overhead| channel| shock| disc| sided)(?:[- ]cylinder)?|single cylinder|1 cylinder',
         'parallel-twin': 'parallel twin|inline twin',
         'v-twin': 'v-twin|v twin',
         'boxer-twin': 'boxer twin|boxer',
@@ -100,7 +145,7 @@ export const FACT_LABELS: Readonly<
       options: { injection: 'fuel injection|injection|efi', carburettor: 'carburettor|carburetor' },
     },
     starter: {
-      labels: 'starter|starting',
+      labels: 'starter|starting|starter system|starting system|start',
       options: { both: 'electric and kick', electric: 'electric', kick: 'kick' },
     },
     fuelGrade: {
@@ -116,17 +161,23 @@ export const FACT_LABELS: Readonly<
       options: { 428: '428', 520: '520', 525: '525', 530: '530' },
     },
     forkType: {
-      labels: 'fork|fork type|front fork',
+      labels: 'fork|fork type|front fork|front suspension|suspension front|forks',
       options: {
         'upside-down': 'upside-down|upside down|inverted|usd',
         conventional: 'conventional|telescopic',
         other: 'another kind',
       },
     },
-    forkAdjust: { labels: 'fork adjusters|fork adjustment|front adjustment', options: adjusters },
-    shockAdjust: { labels: 'shock adjusters|shock adjustment|rear adjustment', options: adjusters },
+    forkAdjust: {
+      labels: 'fork adjusters|fork adjustment|front adjustment|fork|front suspension|front fork',
+      options: adjusters,
+    },
+    shockAdjust: {
+      labels: 'shock adjusters|shock adjustment|rear adjustment|shock|rear suspension|rear shock',
+      options: adjusters,
+    },
     shockType: {
-      labels: 'shock|shocks|rear shock',
+      labels: 'shock|shocks|rear shock|rear suspension',
       options: { single: 'single shock|single|monoshock', twin: 'two shocks|twin' },
     },
     linkage: {
@@ -145,10 +196,11 @@ export const FACT_LABELS: Readonly<
     tyreFront: { labels: 'tyre, front|front tyre|front tire|tire, front', options: {} },
     tyreRear: { labels: 'tyre, rear|rear tyre|rear tire|tire, rear', options: {} },
     brakeFront: {
-      labels: 'front brake|brake, front',
+      labels:
+        'front brake|brake, front|front brakes|brakes|brakes \\(front / ?rear\\)|brakes front|brake front|brakes, front|brakes front/rear|brakes, front/rear',
       options: {
-        'twin-disc': 'two discs|twin disc|dual disc',
-        'single-disc': 'one disc|single disc|disc',
+        'twin-disc': '(?:two|twin|dual|double|2) (?:front )?dis[ck]s?|2 ?x ?\\d+|two \\d+ ?mm',
+        'single-disc': 'one disc|single (?:\\d+ ?mm )?(?:front )?dis[ck]|(?:front )?dis[ck]',
         drum: 'drum',
       },
     },

@@ -1,0 +1,157 @@
+import { parseNumber } from '../../units';
+import { UNIT_SOURCE, writtenUnit, type TextUnit } from './written-units';
+
+/** A number with its unit as it stands in a text. */
+export interface Quantity {
+  /** What the digits may mean, likeliest first: `1.340` is 1.34 or 1340. */
+  readonly amounts: readonly number[];
+  /** Half the width of a range, in the written unit. */
+  readonly spread?: number;
+  readonly unit: TextUnit | undefined;
+  readonly from: number;
+  readonly to: number;
+  /** Part of a list split by a slash under one unit: `240/230 mm`. */
+  readonly listed: boolean;
+  /** `17k`: thousands of something. */
+  readonly thousands?: true;
+  /** `79 x 63 mm`, `2 x 300`: a factor or a size by two measures; its place in the product. */
+  readonly product?: 0 | 1;
+  /** `from 895 to 865`: what a part, or a lower price, made of it. */
+  readonly changed?: 'is-new' | 'is-old';
+  /** A footnote's mark behind it. */
+  readonly mark?: string;
+}
+
+const PLAIN = String.raw`\d{1,3}(?:[ \u00a0\u202f'’.,]\d{3}){1,3}(?:[.,]\d{1,2})?(?!\d)|\d{1,7}(?:[.,]\d{1,4})?`;
+const FRACTION = String.raw`\d{1,4}(?:[ -]\d{1,2}\/\d{1,2}(?!\d)| ?[½¼¾⅛⅜⅝⅞])|[½¼¾⅛⅜⅝⅞]`;
+const NUMBER = `(?:${FRACTION}|${PLAIN})`;
+const CURRENCY = String.raw`(?:US\$|AU?\$|CA?\$|NZ\$|[€$£]|R(?=\d)|(?:EUR|USD|GBP|CHF|SEK|NOK|PLN|CZK|AUD|CAD|NZD|ZAR)(?=[ \d]))`;
+const JOINT = String.raw`-|–|—|to|bis|à|or|\/|±|\+\/- ?|x|×`;
+// currency? number (thousands? range or list number)? unit?
+const QUANTITY = new RegExp(
+  `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(k(?!\\p{L}))?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(k(?!\\p{L}))?)?(?:,-|\\.-|-?ish)?(?:[ \\u00a0\\u202f-]{0,2}(${UNIT_SOURCE}))?([*¹²³†‡]+(?![\\p{L}\\d]))?`,
+  'giu',
+);
+/** Words of a change before its first figure. */
+export const CHANGE =
+  /(?:we?nt|go(?:es)?|drop(?:s|ped)?|r(?:ise|ose)s?|increas\w+|chang\w+|reduc\w+|grew|up|down|lower\w*|upgrad\w+|upp?ed|cut|swap\w*) (?:it |the \w+ )?from (?:the |a )?$/iu;
+const FEET =
+  /(?<![\p{L}\d.,/])(\d{1,2}) ?(?:ft|feet|foot|'|′) ?(\d{1,2}(?:[.,]\d{1,2})?) ?(?:inches|inch|in|"|″)?(?![\p{L}\d])/giu;
+const SPECIAL_FRACTIONS: Readonly<Record<string, number>> = {
+  '½': 0.5,
+  '¼': 0.25,
+  '¾': 0.75,
+  '⅛': 0.125,
+  '⅜': 0.375,
+  '⅝': 0.625,
+  '⅞': 0.875,
+};
+
+/** What a written number may mean. */
+function amountsOf(text: string): readonly number[] {
+  const sign = /[½¼¾⅛⅜⅝⅞]$/.exec(text)?.[0];
+  if (sign) return [(Number(text.slice(0, -1).trim()) || 0) + (SPECIAL_FRACTIONS[sign] ?? 0)];
+  const mixed = /^(\d+)[ -](\d+)\/(\d+)$/.exec(text);
+  if (mixed)
+    return Number(mixed[3]) > 0 ? [Number(mixed[1]) + Number(mixed[2]) / Number(mixed[3])] : [];
+  const first = parseNumber(text);
+  const other = /^\d{1,3}[.,]\d{3}$/.test(text)
+    ? text.includes('.')
+      ? Number(text.replace('.', ''))
+      : Number(text.replace(',', '.'))
+    : undefined;
+  return [first, other].filter((n): n is number => n !== undefined);
+}
+
+/** Every quantity of one line, in order. Numbers without a unit are given with `unit: undefined`. Time is linear in the line. */
+export function scanQuantities(line: string): readonly Quantity[] {
+  const found: Quantity[] = [];
+  const covered: (readonly [number, number])[] = [];
+  for (const match of line.matchAll(FEET)) {
+    const inches = Number(match[1]) * 12 + Number((match[2] ?? '0').replace(',', '.'));
+    found.push({
+      amounts: [inches],
+      unit: 'in',
+      from: match.index,
+      to: match.index + match[0].length,
+      listed: false,
+    });
+    covered.push([match.index, match.index + match[0].length]);
+  }
+  for (const match of line.matchAll(QUANTITY)) {
+    const from = match.index;
+    if (covered.some(([a, b]) => from < b && from + match[0].length > a)) continue;
+    found.push(...quantitiesOf(line, match));
+  }
+  return found.sort((x, y) => x.from - y.from);
+}
+
+/** "310 in grey": a word of the sentence, not inches. */
+const unitOf = (currency: string | undefined, unit: string | undefined, digits: string) =>
+  currency
+    ? writtenUnit(currency, unit)
+    : unit && !(unit === 'in' && Number(digits) >= 100)
+      ? writtenUnit(unit)
+      : undefined;
+
+function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[] {
+  const [whole, currency, first = '', kiloOne, joint, sign, second, kiloTwo, unitText, mark] =
+    match;
+  const from = match.index;
+  const to = from + whole.length - (mark?.length ?? 0);
+  const unit = unitOf(currency, unitText, first);
+  const scaled = (amounts: readonly number[], kilo: string | undefined) =>
+    kilo === undefined ? amounts : amounts.map((n) => n * 1000);
+  const [one, two] = [
+    scaled(amountsOf(first), kiloOne),
+    second === undefined ? [] : scaled(amountsOf(second), kiloTwo),
+  ];
+  const [a, b] = [one[0], two[0]];
+  const more = {
+    ...(kiloOne === undefined && kiloTwo === undefined ? {} : { thousands: true as const }),
+    ...(mark === undefined ? {} : { mark }),
+  };
+  if (a === undefined) return [];
+  if (b === undefined || joint === undefined)
+    return [{ amounts: one, unit, from, to, listed: false, ...more }];
+  const firstTo = from + (currency ? line.indexOf(first, from) - from : 0) + first.length;
+  const secondAt = line.indexOf(second ?? '', firstTo);
+  const part = { listed: false, ...more };
+  if (sign !== undefined && !currency)
+    return [
+      { amounts: one, unit: undefined, from, to: firstTo, listed: false },
+      { amounts: two, unit: writtenUnit(sign, unitText), from: secondAt, to, ...part },
+    ];
+  if (joint.startsWith('±') || joint.startsWith('+'))
+    return [{ amounts: one, spread: b, unit, from, to, ...part }];
+  if (joint === 'x' || joint === '×')
+    return [
+      { amounts: one, unit: undefined, from, to: firstTo, ...part, product: 0 },
+      { amounts: two, unit, from: secondAt, to, ...part, product: 1 },
+    ];
+  if (joint === 'to' && CHANGE.test(line.slice(Math.max(0, from - 34), from)))
+    return [
+      { amounts: one, unit, from, to: firstTo, ...part, changed: 'is-old' },
+      { amounts: two, unit, from: secondAt, to, ...part, changed: 'is-new' },
+    ];
+  if (joint === 'or')
+    return [
+      { amounts: one, unit, from, to: firstTo, ...part },
+      { amounts: two, unit, from: secondAt, to, ...part },
+    ];
+  const sums = unit === undefined && a >= 1000 && b < a * 2 && joint !== '-';
+  if (joint !== '/' && (unit !== undefined || sums) && b > a)
+    return [{ amounts: [(a + b) / 2], spread: (b - a) / 2, unit, from, to, ...part }];
+  const listed = joint === '/';
+  return [
+    {
+      amounts: one,
+      unit: listed || currency ? unit : undefined,
+      from,
+      to: firstTo,
+      ...part,
+      listed,
+    },
+    { amounts: two, unit, from: secondAt, to, ...part, listed },
+  ];
+}

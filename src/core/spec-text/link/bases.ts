@@ -1,0 +1,63 @@
+import { figureDefinition, type Basis, type FigureKey } from '../../readings';
+import type { Mention } from '../vocabulary/lexicon';
+import { gapOf } from './relation';
+
+/** A figure that wants its basis. */
+export interface WantsBasis {
+  readonly key: FigureKey;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Farthest that a basis word may stand, in points of {@link cost}. */
+const FARTHEST = 4.2;
+
+/** What lies between a basis word and a figure, in points; another figure between costs most. */
+function cost(text: string, m: Mention, f: WantsBasis, all: readonly WantsBasis[]): number {
+  const first = m.to <= f.from;
+  const [a, b] = first ? [m.to, f.from] : [f.to, m.from];
+  if (b < a) return 0;
+  const gapText = text.slice(a, b);
+  const gap = gapOf(gapText);
+  const figures = all.filter((o) => o !== f && o.from >= a && o.to <= b).length;
+  const digits = /\d/.test(gapText.replace(/\b90\b/g, '')) ? 1.2 : 0;
+  return (
+    gap.words * 0.45 +
+    gap.plain * 0.12 +
+    gap.commas * (first ? 1.6 : 1.1) +
+    gap.joiners * 1.2 +
+    figures * 2.5 +
+    digits +
+    (first ? 0.25 : 0)
+  );
+}
+
+/**
+ * How each figure of a sentence was taken, by the words around; each word serves one figure, the nearest, and a sentence with one
+ * figure of a kind may find its word anywhere. `undefined`: the words do not tell.
+ */
+export function basesOf(
+  text: string,
+  figures: readonly WantsBasis[],
+  mentions: readonly Mention[],
+): readonly (Basis | undefined)[] {
+  const found: (Basis | undefined)[] = figures.map(() => undefined);
+  const pairs = mentions.flatMap((m) =>
+    m.meanings.flatMap((meaning) =>
+      meaning.kind === 'basis'
+        ? figures.flatMap((f, i) =>
+            figureDefinition(f.key).bases.includes(meaning.basis)
+              ? [{ m, i, basis: meaning.basis, cost: cost(text, m, f, figures) }]
+              : [],
+          )
+        : [],
+    ),
+  );
+  const spent = new Set<Mention>();
+  for (const pair of pairs.sort((a, b) => a.cost - b.cost)) {
+    if (pair.cost > FARTHEST || found[pair.i] !== undefined || spent.has(pair.m)) continue;
+    found[pair.i] = pair.basis;
+    spent.add(pair.m);
+  }
+  return found;
+}

@@ -1,0 +1,61 @@
+import { CHANGE, type Quantity } from '../lattice/scan-quantities';
+import type { Mention } from '../vocabulary/lexicon';
+
+/** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
+const NOISE =
+  /(?<!\d)\d{1,2}[./-]\d{1,2}[./-]\d{2,4}(?!\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b\S+@\S+\b|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
+
+/** "it's not 145 kg". */
+const NOT =
+  /(?:(?<!\p{L})(?:not|nicht|pas|non|nie|statt(?: der angegebenen)?|rather than|instead of)|n't)\s+(?:the |quite |really |a )?$/iu;
+
+export const noiseIn = (text: string): readonly (readonly [number, number])[] =>
+  [...text.matchAll(NOISE)].map((m) => [m.index, m.index + m[0].length] as const);
+
+export type BlockedBy = 'noise' | 'other-machine' | 'changed';
+
+/** Quantities said of nothing, of another machine, or of what a part or a lower price made of it; and why. */
+export function blockedIn(
+  text: string,
+  quantities: readonly Quantity[],
+  mentions: readonly Mention[],
+  list: boolean,
+): ReadonlyMap<number, BlockedBy> {
+  const found = new Map<number, BlockedBy>();
+  const noise = noiseIn(text);
+  const scopes = mentions
+    .filter((m) => m.meanings.some((x) => x.kind === 'other'))
+    .map((m) => {
+      const rest = text.slice(m.to);
+      const stop = (
+        list
+          ? /[,;|]|\bbut\b/u
+          : /;|,? \b(?:and it|but|aber|mais|pero|ma)\b|, (?:the|its?|seat|tank|this)\b/iu
+      ).exec(rest);
+      return [m.from, m.to + (stop?.index ?? rest.length)] as const;
+    });
+  const asks =
+    /\?\s*$/.test(text) &&
+    /(?<!\p{L})(?:which|what|any|anyone|looking for|welche|quelle|qual)(?!\p{L})/iu.test(text);
+  const isMoney = (q: Quantity) =>
+    /^[A-Z]{3}$|dollar|money/.test(q.unit ?? '') || /[$€£]/.test(text.slice(q.from, q.to));
+  quantities.forEach((q, i) => {
+    const next = quantities[i + 1];
+    if (
+      next &&
+      q.changed === undefined &&
+      /^\s*(?:down |up )?to (?:a |the )?$/iu.test(text.slice(q.to, next.from)) &&
+      CHANGE.test(text.slice(Math.max(0, q.from - 40), q.from))
+    )
+      found.set(isMoney(next) ? i : i + 1, 'changed');
+    if (found.has(i)) return;
+    if (noise.some(([a, b]) => q.from < b && q.to > a)) found.set(i, 'noise');
+    else if (q.changed !== undefined) {
+      if ((q.changed === 'is-new') !== isMoney(q)) found.set(i, 'changed');
+    } else if (NOT.test(text.slice(Math.max(0, q.from - 22), q.from)))
+      found.set(i, 'other-machine');
+    else if (asks || scopes.some(([a, b]) => q.from >= a && q.from < b))
+      found.set(i, 'other-machine');
+  });
+  return found;
+}

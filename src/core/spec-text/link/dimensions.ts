@@ -1,0 +1,76 @@
+import type { FigureKey } from '../../readings';
+import { unitEntry, type CurrencyCode, type Dimension, type UnitId } from '../../units';
+import type { TextUnit } from '../lattice/written-units';
+
+/** What the whole text decides about its units. */
+export interface TextUnits {
+  /** Which gallon and mpg; undefined: open. */
+  readonly gallon: 'us' | 'imp' | undefined;
+  /** Whose dollar; undefined: open. */
+  readonly dollar: CurrencyCode | undefined;
+  /** What a sum without a sign is in; undefined: open. */
+  readonly money: CurrencyCode | undefined;
+  /** The commonest written unit of each dimension. */
+  readonly usual: { readonly [D in Dimension]?: UnitId };
+  /** What distances are in; undefined: the text has none. */
+  readonly distance: 'km' | 'mi' | undefined;
+}
+
+/** One way to take a written unit. */
+export interface UnitSense {
+  readonly dimension: Dimension;
+  readonly units: readonly UnitId[];
+  /** What the text leaves open. */
+  readonly open?: 'gallon' | 'currency';
+  readonly times?: number;
+}
+
+const gallons = (which: TextUnits['gallon'], stem: 'gal' | 'mpg'): readonly UnitId[] =>
+  which === undefined ? [`${stem}-us`, `${stem}-imp`] : [`${stem}-${which}`];
+
+/** The ways to take a written unit; none for a bare number. */
+export function sensesOf(unit: TextUnit | undefined, text: TextUnits): readonly UnitSense[] {
+  switch (unit) {
+    case undefined:
+      return [];
+    case 'gallon':
+      return [open('volume', gallons(text.gallon, 'gal'), text.gallon, 'gallon')];
+    case 'mpg':
+      return [open('consumption', gallons(text.gallon, 'mpg'), text.gallon, 'gallon')];
+    case 'dollar':
+      return [open('money', [text.dollar ?? 'USD'], text.dollar, 'currency')];
+    case 'money':
+      return [open('money', [text.money ?? 'USD'], text.money, 'currency')];
+    case 'crowns':
+      return [{ dimension: 'money', units: ['SEK'], open: 'currency' }];
+    case 'pounds':
+      return [
+        { dimension: 'mass', units: ['lb'] },
+        { dimension: 'money', units: ['GBP'] },
+      ];
+    case 'km-thousands':
+      return [{ dimension: 'distance', units: ['km'], times: 1000 }];
+    case 'L':
+      return [
+        { dimension: 'volume', units: ['L'] },
+        { dimension: 'consumption', units: ['L/100km'] },
+      ];
+    default:
+      return [{ dimension: unitEntry(unit).dimension, units: [unit] }];
+  }
+}
+
+const open = (
+  dimension: Dimension,
+  units: readonly UnitId[],
+  decided: string | undefined,
+  what: 'gallon' | 'currency',
+): UnitSense => ({ dimension, units, ...(decided === undefined ? { open: what } : {}) });
+
+/** Figures that a unit alone gives away, though never for certain. */
+export const BY_UNIT: Partial<Record<Dimension, FigureKey>> = {
+  power: 'power',
+  torque: 'torque',
+  consumption: 'consumption',
+  displacement: 'displacement',
+};

@@ -1,0 +1,51 @@
+import { convert, unitEntry, type UnitId } from '../../units';
+import type { Quantity } from '../lattice/scan-quantities';
+import { sensesOf, type TextUnits } from './dimensions';
+
+/** The same figure in another unit. */
+export interface Twin {
+  readonly amount: number;
+  readonly unit: UnitId;
+}
+
+const OPEN: TextUnits = {
+  gallon: undefined,
+  dollar: undefined,
+  money: undefined,
+  distance: undefined,
+  usual: {},
+};
+
+/** Whether two quantities may be one figure in two units: `34.6 in (879 mm)`. Money is never converted. */
+export function isPair(text: string, one: Quantity, two: Quantity): boolean {
+  if (one.unit === undefined || two.unit === undefined || one.unit === two.unit) return false;
+  if (one.listed || one.product !== undefined || two.product !== undefined) return false;
+  const [a, b] = [sensesOf(one.unit, OPEN)[0], sensesOf(two.unit, OPEN)[0]];
+  if (!a || !b || a.dimension !== b.dimension || a.dimension === 'money') return false;
+  const gap = text.slice(one.to, two.from);
+  return /^\s*[([/=,|]\s*(?:or |approx\.? )?$/u.test(gap) || /^\s*(?:or|=)\s*$/iu.test(gap);
+}
+
+/** Two units of one figure agree when they differ by no more than rounding. Own assumption: 1.5 %. */
+const PAIR_TOLERANCE = 0.015;
+
+/**
+ * Lays a figure beside its twin: the unit of both that agrees, which settles a bare gallon; `undefined` when none does.
+ */
+export function agreedUnit(
+  amount: number,
+  mine: readonly UnitId[],
+  twin: Quantity,
+): { readonly unit: UnitId | undefined; readonly other: Twin } {
+  const theirs = sensesOf(twin.unit, OPEN)[0]?.units ?? [];
+  const value = twin.amounts[0] ?? 0;
+  for (const unit of mine)
+    for (const t of theirs)
+      if (
+        unitEntry(unit).dimension === unitEntry(t).dimension &&
+        value > 0 &&
+        twin.amounts.some((v) => Math.abs(convert(v, t, unit) / amount - 1) <= PAIR_TOLERANCE)
+      )
+        return { unit, other: { amount: value, unit: t } };
+  return { unit: undefined, other: { amount: value, unit: theirs[0] ?? 'kg' } };
+}

@@ -1,0 +1,33 @@
+/** A stretch of one line within which words and figures belong together. */
+export interface Sentence {
+  readonly text: string;
+  /** Where it begins in the line. */
+  readonly at: number;
+}
+
+/** Ends of sentences: a mark and a space, unless a short form or a unit stands before it. */
+const END =
+  /[.!](?=\s+["(]?[\p{Lu}\d£$€])|[;•·](?=\s)|[?](?=\s+(?!A:))|\s[|]\s(?=\p{Lu}\p{Ll}+:)|\.\.\.(?=\s)/gu;
+const SHORT =
+  /(?<!\p{L})(?:max|min|approx|ca|zul|no|vs|comp|disp|nr|bzw|incl|inkl|imp|us|u\.s|st|mr|dr|tel|ext|wt|cap|hubr|ccm|e\.g|i\.e|etc|o\.n\.o|env|aprox|circa|pot|alt|cil|ht|spec|susp|displ|trans|capac|dim)$/iu;
+
+/** A line as sentences; those of a table's row stay whole. */
+export function sentencesOf(line: string): readonly Sentence[] {
+  const found: Sentence[] = [];
+  let from = 0;
+  for (const match of line.matchAll(END)) {
+    const at = match.index;
+    if (match[0] === '.' && SHORT.test(line.slice(Math.max(0, at - 8), at))) continue;
+    if (
+      match[0] === '.' &&
+      /\d$/.test(line.slice(0, at)) &&
+      /^\s*\d+\.$/.test(line.slice(0, at + 1))
+    )
+      continue;
+    const to = at + match[0].length;
+    found.push({ text: line.slice(from, to), at: from });
+    from = to;
+  }
+  found.push({ text: line.slice(from), at: from });
+  return found.filter((s) => s.text.trim() !== '');
+}

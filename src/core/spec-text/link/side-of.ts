@@ -1,0 +1,78 @@
+import type { Quantity } from '../lattice/scan-quantities';
+import type { Mention } from '../vocabulary/lexicon';
+import { gapOf } from './relation';
+
+export type Side = 'front' | 'rear';
+
+/** "220 mm at both ends". */
+export const BOTH_ENDS =
+  /^[^,;.\d]{0,22}(?:both ends|front and (?:rear|back)|each end|at both|v(?:orn)?(?:e)? und hinten|avant et arrière|delante y detrás|davanti e dietro|F ?[&+/] ?R\b)/iu;
+
+interface SideWord {
+  readonly side: Side;
+  readonly from: number;
+  readonly to: number;
+}
+
+export const sidesOf = (mentions: readonly Mention[]): readonly SideWord[] =>
+  mentions.flatMap((m) =>
+    m.meanings.flatMap((x) =>
+      x.kind === 'side'
+        ? [{ side: x.side, from: m.from, to: m.to }]
+        : x.kind === 'label' && /(?:Front|Rear)$/.test(x.name)
+          ? [
+              {
+                side: x.name.endsWith('Front') ? ('front' as const) : ('rear' as const),
+                from: m.from,
+                to: m.to,
+              },
+            ]
+          : [],
+    ),
+  );
+
+/** Front or rear: the order of a list, else the nearest word that says so, else the heading above. */
+export function sideOf(
+  text: string,
+  index: number,
+  all: readonly Quantity[],
+  sides: readonly SideWord[],
+  heading: Side | undefined,
+): Side {
+  const q = all[index];
+  if (!q) return 'front';
+  const mate = (j: number) => {
+    const other = all[j];
+    if (!other) return false;
+    const [a, b] = j < index ? [other, q] : [q, other];
+    return (
+      (q.listed && other.listed) ||
+      (other.unit === q.unit &&
+        /^\s*(?:\/|,|and|&|und|et|y|e)\s*$/iu.test(text.slice(a.to, b.from)))
+    );
+  };
+  if (BOTH_ENDS.test(text.slice(q.to, q.to + 34))) return 'front';
+  if (mate(index - 1) || mate(index + 1)) {
+    const order = sides.slice(0, 2).map((s) => s.side);
+    const [one, two] =
+      order.length === 2 && order[0] !== order[1]
+        ? [order[0] ?? 'front', order[1] ?? 'rear']
+        : (['front', 'rear'] as const);
+    return mate(index + 1) && !mate(index - 1) ? one : two;
+  }
+  let best: { side: Side; distance: number } | undefined;
+  for (const word of sides) {
+    const before = word.to <= q.from;
+    const gapText = before ? text.slice(word.to, q.from) : text.slice(q.to, word.from);
+    const gap = gapOf(gapText);
+    const distance =
+      gap.words +
+      gap.plain * 0.4 +
+      gap.commas * 3 +
+      gap.joiners * 2 +
+      (gapText.match(/\d+/g)?.length ?? 0) * 2 +
+      (before ? 0 : 0.7);
+    if (!best || distance < best.distance) best = { side: word.side, distance };
+  }
+  return best?.side ?? heading ?? 'front';
+}

@@ -1,0 +1,152 @@
+import type { PassedOver, Proposal } from './proposal';
+import type { ClockReading } from './read-line';
+import { linesOf, normalised, scanned, type Line } from './text/lines';
+import { classOfText, type ClassRead } from './text/machine-class';
+import { blocksOf } from './text/machines-apart';
+import { namesIn } from './text/names';
+import { footnotesIn, readBlock, type BlockRead } from './text/read-block';
+import { readMachineTable } from './text/read-table';
+import { settled } from './text/settle';
+import { surveyOf, type Survey } from './text/survey';
+
+/** Longest text that is read, characters. */
+export const SPEC_TEXT_LIMIT = 100_000;
+
+/** What a text tells of one machine that stands for sale, beside its sheet. */
+export interface SaleRead {
+  /** As written. */
+  readonly odometer: { readonly amount: number; readonly unit: 'km' | 'mi' } | undefined;
+  readonly hours: number | undefined;
+}
+
+/** All that a text tells of one machine. */
+export interface MachineRead {
+  readonly maker: string;
+  readonly model: string;
+  readonly year: number | undefined;
+  readonly donorClass: ClassRead | undefined;
+  /** Present where the text offers it. */
+  readonly sale: SaleRead | undefined;
+  readonly proposals: readonly Proposal[];
+  /** Found and not proposed. */
+  readonly passedOver: readonly PassedOver[];
+  /** Its part of the text. */
+  readonly from: number;
+  readonly to: number;
+}
+
+export interface TextRead {
+  readonly machines: readonly MachineRead[];
+  /** Whose gallons, decided once for the whole text and by which words; undefined: open. */
+  readonly gallon: 'us' | 'imp' | undefined;
+  readonly countryBy: readonly string[];
+  /** The text is about a motorcycle at all. */
+  readonly ours: boolean;
+  /** Longer than is read: how many characters were left out. */
+  readonly leftOut: number;
+}
+
+/**
+ * Reads a sheet, an advert, a review or a table: for each machine its name, class, figures and facts, each with unit, basis, the words
+ * it came from and what is doubtful. Rule-based; reads nothing into the text and enters nothing. A text that is no sheet gives
+ * machines without proposals. Never throws; time is linear in the text, of which at most {@link SPEC_TEXT_LIMIT} characters are read.
+ */
+export function readText(text: string): TextRead {
+  const plain = normalised(text.slice(0, SPEC_TEXT_LIMIT));
+  const lines = [...linesOf(plain)];
+  const all = lines.map(scanned);
+  const survey = surveyOf(plain, all);
+  const table = readMachineTable(lines, survey);
+  const machines =
+    table?.kind === 'rows'
+      ? table.machines.map((m) => fromRow(m, survey))
+      : table
+        ? table.machines.map((m) => fromLines(m.lines, survey, m.name))
+        : blocksOf(
+            lines,
+            (block) => readBlock(block.map(scanned), survey, new Map()).proposals,
+          ).map((block) => fromLines(block, survey, undefined));
+  return {
+    machines,
+    gallon: survey.gallon,
+    countryBy: survey.countryBy,
+    ours: survey.ours,
+    leftOut: Math.max(0, text.length - SPEC_TEXT_LIMIT),
+  };
+}
+
+function fromLines(lines: readonly Line[], survey: Survey, name: string | undefined): MachineRead {
+  const all = lines.map(scanned);
+  const read: BlockRead = readBlock(all, survey, footnotesIn(all));
+  const text = lines.map((l) => l.line).join('\n');
+  const proposals = survey.unlike
+    ? []
+    : survey.sums
+      ? tyresAlone(settled(read.proposals))
+      : settled(read.proposals);
+  const first = lines[0];
+  const last = lines.at(-1);
+  return {
+    ...named(text, lines, name),
+    donorClass: survey.ours ? classOfText(text, proposals) : undefined,
+    sale: survey.sale && survey.ours ? saleOf(read.clock) : undefined,
+    proposals,
+    passedOver: read.passedOver,
+    from: first?.offset ?? 0,
+    to: (last?.offset ?? 0) + (last?.line.length ?? 0),
+  };
+}
+
+/** A text that gives nothing but tyre sizes may sell tyres. */
+const tyresAlone = (found: readonly Proposal[]): readonly Proposal[] =>
+  found.every((p) => p.key === 'tyreFront' || p.key === 'tyreRear')
+    ? found.map((p) => ({
+        ...p,
+        doubts: [...p.doubts, { code: 'text-unlike' as const }],
+        ticked: false,
+      }))
+    : found;
+
+function named(text: string, lines: readonly Line[], name: string | undefined) {
+  const said = namesIn(name ?? text, name === undefined ? lines : [{ line: name, offset: 0 }]);
+  return {
+    maker: said?.maker ?? '',
+    model: said?.model ?? name ?? '',
+    year: said?.year,
+  };
+}
+
+function fromRow(
+  m: { readonly name: string; readonly proposals: readonly Proposal[] },
+  survey: Survey,
+): MachineRead {
+  return {
+    ...named(m.name, [], m.name),
+    donorClass: classOfText(m.name, m.proposals),
+    sale: survey.sale ? { odometer: undefined, hours: undefined } : undefined,
+    proposals: settled(m.proposals),
+    passedOver: [],
+    from: m.proposals[0]?.from ?? 0,
+    to: m.proposals.at(-1)?.to ?? 0,
+  };
+}
+
+function saleOf(clock: readonly ClockReading[]): SaleRead {
+  const best = (units: readonly string[]) =>
+    clock
+      .filter((c) => units.includes(c.unit))
+      .reduce<ClockReading | undefined>((a, b) => (!a || b.points > a.points ? b : a), undefined);
+  const distance = best(['km', 'mi']);
+  const hours = best(['h']);
+  return {
+    odometer:
+      distance && distance.unit !== 'h'
+        ? { amount: distance.amount, unit: distance.unit }
+        : undefined,
+    hours: hours?.amount,
+  };
+}
+
+/** All figures and facts of a text, whichever machine they belong to. */
+export const readSpecText = (text: string): readonly Proposal[] =>
+  readText(text).machines.flatMap((m) => m.proposals);

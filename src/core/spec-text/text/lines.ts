@@ -1,0 +1,67 @@
+import { withNumbers } from '../lattice/number-words';
+import { scanQuantities } from '../lattice/scan-quantities';
+import { withoutTyres } from '../read-facts';
+import { scanWords, type Mention } from '../vocabulary/lexicon';
+import type { ScannedLine } from './survey';
+
+/** Longer lines are cut at a sentence or a comma, so that time stays linear. */
+const LINE_LIMIT = 400;
+
+/** One character for one: odd spaces, dashes and quotes become plain ones, so that places in the text stay true. */
+export const normalised = (text: string): string =>
+  text
+    .replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g, ' ')
+    .replace(/[\u2010-\u2012\u2212]/g, '-')
+    .replace(/[“”]/g, '"')
+    .replace(/[‘’]/g, "'")
+    .replace(/\u0000/g, ' ')
+    .replace(/^\s*[[{][\s\S]*/, withoutBrackets);
+
+/** Named values of an export: brackets, quotes and underscores say nothing of their own. */
+const withoutBrackets = (text: string): string =>
+  /"[\w ]+"\s*:/.test(text)
+    ? text.replace(/[{}[\]"_]/g, ' ').replace(/,(?=\s*\p{L})/gu, ';')
+    : text;
+
+export interface Line {
+  readonly line: string;
+  readonly offset: number;
+}
+
+export function* linesOf(text: string): Generator<Line> {
+  let offset = 0;
+  for (const whole of text.split(/\r\n|\n|\r/)) {
+    let rest = whole;
+    let at = offset;
+    while (rest.length > LINE_LIMIT) {
+      const head = rest.slice(0, LINE_LIMIT);
+      const cut = Math.max(head.lastIndexOf('. '), head.lastIndexOf('; '), head.lastIndexOf(', '));
+      const length = cut > LINE_LIMIT / 4 ? cut + 2 : LINE_LIMIT;
+      yield { line: rest.slice(0, length), offset: at };
+      rest = rest.slice(length);
+      at += length;
+    }
+    yield { line: rest, offset: at };
+    offset += whole.length + (text.startsWith('\r\n', offset + whole.length) ? 2 : 1);
+  }
+}
+
+/** A line with its numbers said in words as digits, its tyre sizes blanked out, and all that is left found. */
+export function scanned({ line, offset }: Line): ScannedLine {
+  const plain = withoutTyres(withNumbers(line));
+  const quantities = /[\d½¼¾⅛⅜⅝⅞]/.test(plain) ? scanQuantities(plain) : [];
+  // A unit is no label: the bar of a pressure is no handlebar. What it says of a basis ("whp") stays.
+  const withUnit = quantities.filter((q) => q.unit !== undefined);
+  const blanked = withUnit.reduce(
+    (text, q) => text.slice(0, q.from) + '\u0001'.repeat(q.to - q.from) + text.slice(q.to),
+    plain,
+  );
+  const inUnits = scanWords(plain).flatMap((m): readonly Mention[] => {
+    const meanings = m.meanings.filter((x) => x.kind === 'basis' || x.kind === 'trade');
+    return meanings.length > 0 && withUnit.some((q) => m.from >= q.from && m.to <= q.to)
+      ? [{ ...m, meanings }]
+      : [];
+  });
+  const mentions = [...scanWords(blanked), ...inUnits].sort((a, b) => a.from - b.from);
+  return { line: plain, written: line, offset, mentions, quantities };
+}

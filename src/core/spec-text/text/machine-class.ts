@@ -1,0 +1,126 @@
+import { DONOR_CLASSES, type DonorClass } from '../../donor';
+import { isTypicalKey, typicalOf } from '../../typical';
+import { convert, type UnitId } from '../../units';
+import type { Proposal } from '../proposal';
+
+/** Which class of machine a text tells of, and how sure that is. */
+export interface ClassRead {
+  readonly donorClass: DonorClass;
+  /** 0–1, among the classes. */
+  readonly chance: number;
+}
+
+/** Words that speak for classes, in log points. Own estimates. */
+const WORDS: readonly (readonly [RegExp, Partial<Record<DonorClass, number>>])[] = [
+  [
+    /\b(?:air[- ]cooled|luftgekühlt|refroidi par air|por aire|ad aria)\b/iu,
+    { 'air-trail-single': 1.6, 'scrambler-single': 0.5, 'road-v-twin': 0.4 },
+  ],
+  [
+    /\b(?:dual[- ]sport|trail bike|green[- ]lan\w+)\b/iu,
+    { 'dual-sport-single': 1.2, 'air-trail-single': 0.8, 'long-range-dual-sport': 0.6 },
+  ],
+  [
+    /\b(?:enduro|race|rx|competition|hours on the engine|motocross|exc)\b/iu,
+    { 'competition-single': 1.4 },
+  ],
+  [/\b(?:rally|tower|fairing)\b/iu, { 'long-range-dual-sport': 0.7, 'rally-twin': 0.7 }],
+  [/\b(?:scrambler|street scrambler)\b/iu, { 'scrambler-single': 2.5 }],
+  [
+    /\b(?:adventure|adv|reiseenduro|touring)\b/iu,
+    {
+      'road-adventure-single': 0.5,
+      'rally-twin': 0.4,
+      'large-adventure-twin': 0.6,
+      'road-v-twin': 0.3,
+    },
+  ],
+  [
+    /\b(?:v[- ]twin|bicylindre en v|bicilíndrico en v)\b/iu,
+    { 'road-v-twin': 3, 'large-adventure-twin': 1 },
+  ],
+  [/\b(?:boxer|shaft|kardan|cardan)\b/iu, { 'large-adventure-twin': 2.5, 'road-v-twin': 0.5 }],
+  [
+    /\b(?:parallel[- ]twin|twin|zweizylinder|bicylindre|bicilíndrico|bicilindrico)\b/iu,
+    { 'rally-twin': 1.8, 'large-adventure-twin': 1.2, 'road-v-twin': 0.3 },
+  ],
+  [
+    /\b(?:single|einzylinder|monocylindre|monocilíndrico|monocilindrico|thumper)\b/iu,
+    { 'rally-twin': -3, 'road-v-twin': -3, 'large-adventure-twin': -3 },
+  ],
+];
+/** How much the spread of a class is widened, since the table is an estimate. */
+const WIDER = 1.5;
+const WORTH: readonly string[] = [
+  'mass',
+  'power',
+  'torque',
+  'seatHeight',
+  'tank',
+  'travelFront',
+  'clearance',
+  'wheelbase',
+  'serviceInterval',
+];
+
+/** Displacement of a class in cm³: least and most usual. Own estimates, from memory. */
+const DISPLACEMENT: Readonly<Record<DonorClass, readonly [number, number]>> = {
+  'air-trail-single': [120, 260],
+  'dual-sport-single': [230, 320],
+  'long-range-dual-sport': [230, 330],
+  'competition-single': [240, 520],
+  'road-adventure-single': [240, 480],
+  'scrambler-single': [320, 480],
+  'rally-twin': [450, 900],
+  'road-v-twin': [600, 1000],
+  'large-adventure-twin': [780, 1350],
+};
+
+/** The class that the words and figures of a text fit best; `undefined` where they tell too little. */
+export function classOfText(text: string, proposals: readonly Proposal[]): ClassRead | undefined {
+  const points = DONOR_CLASSES.map((donorClass) => {
+    let sum = 0;
+    for (const [pattern, votes] of WORDS) if (pattern.test(text)) sum += votes[donorClass] ?? 0;
+    for (const p of proposals)
+      if (p.kind === 'figure') sum += fitOf(donorClass, p.key, p.amount, p.unit);
+    return sum;
+  });
+  if (points.every((p) => p === points[0])) return undefined;
+  const most = Math.max(...points);
+  const weights = points.map((p) => Math.exp(p - most));
+  const total = weights.reduce((a, b) => a + b, 0);
+  const best = points.indexOf(most);
+  const donorClass = DONOR_CLASSES[best];
+  const chance = (weights[best] ?? 0) / total;
+  return donorClass && chance >= 0.35 ? { donorClass, chance } : undefined;
+}
+
+const BASE: Readonly<Record<string, UnitId>> = {
+  mass: 'kg',
+  power: 'kW',
+  torque: 'Nm',
+  seatHeight: 'mm',
+  tank: 'L',
+  travelFront: 'mm',
+  clearance: 'mm',
+  wheelbase: 'mm',
+  serviceInterval: 'km',
+};
+
+function fitOf(donorClass: DonorClass, key: string, amount: number, unit: UnitId): number {
+  if (key === 'displacement') {
+    const [low, high] = DISPLACEMENT[donorClass];
+    const value = convert(amount, unit, 'cc');
+    return value >= low && value <= high
+      ? 1
+      : -Math.min(4, Math.abs(Math.log(value / (value < low ? low : high))) * 8);
+  }
+  const base = BASE[key];
+  if (!WORTH.includes(key) || !isTypicalKey(key) || !base) return 0;
+  const typical = typicalOf(donorClass, key);
+  if (!typical) return 0;
+  const value = convert(amount, unit, base);
+  const sigma = (Math.max(typical.high - typical.mid, typical.mid - typical.low) / 1.64) * WIDER;
+  const z = (value - typical.mid) / Math.max(sigma, typical.mid * 0.02);
+  return Math.max(-6, -0.5 * z * z) - Math.log(sigma / typical.mid) * 0.3;
+}

@@ -1,0 +1,145 @@
+/** Who made it and what it is called, as far as the words say. */
+export interface NamesRead {
+  readonly maker: string;
+  readonly model: string;
+  readonly year: number | undefined;
+  /** Where the name stands in the text, for telling machines apart. */
+  readonly from: number;
+}
+
+/** Words before a name: what is done with it. */
+const LEAD =
+  /^(?:\s|[-*•·"'(#]|\d+[.)]\s)*(?:(?:for sale|selling(?: because)?|sell(?:ing)? my|swap my|vends|à vendre|se vende|vendo|vendesi|verkaufe|zu verkaufen|te koop|till salu|sprzedam|technische daten|fiche technique|ficha técnica|scheda tecnica|specifications?|review|long[- ]term test|test|first ride|brand new|new|the new|the|my|a|an|this|usata|usado|model|modell|modèle|modelo|modello|lot \d+|used|reduced|asking|wts|fs)(?![\p{L}])[\s:,.!–-]*)*/iu;
+const YEAR = /(?<![\d.,])(19[5-9]\d|20[0-3]\d)(?![\d.,]\d|\d)/u;
+/** Words that no maker or model is called: the trade's own, and those that open sentences. */
+const COMMON =
+  /^(?:engine|motor|moteur|motore|type|power|weight|seat|tank|price|for|sale|the|this|that|it|its|i|i'm|my|we|you|they|there|in|on|at|of|and|with|from|over|after|when|what|which|who|how|so|but|pros|cons|day|welcome|back|today|right|peak|oil|fork|forks|shock|stock|valve|valves|wet|dry|kerb|curb|front|rear|home|accept|specifications|specs|displacement|maximum|max|fuel|ground|service|abs|question|answer|swing|over|five|six|eleven|twenty|they|quoted|what|rear|rolls|leistung|hubraum|sitzhöhe|tank|die|der|das|meine|enduro|cylindrée|puissance|poids|avec|pesa|peso|cilindrada|cilinderinhoud|pojemność|moc|einzylinder|shaft|boxer|motorbauart|make|year|mileage|colour|color|title|invoice|room|travel|mass|with|everything|manual|altitude|normally|disp|bore|suspension|measured|observed|battery|alternator|idle|redline|chain|tyre|tyres|tire|tires|wheels|brakes|primary|features|technical|details|info|data|basic|chassis|general|list|available|condition|year|owners|extras|comes|only|great|nice|good|please|contact|call|phone|no|not|yes|full|one|two|three|four|seven|eight|nine|ten|gewicht|radstand|preis|prix|prezzo|precio|tipo|potenza|potencia|potência|garantie|réservoir|hauteur)$/iu;
+
+const TOKEN = /[\p{L}\d][\p{L}\d'’.\-/]*/gu;
+
+const isCap = (word: string) => /^\p{Lu}/u.test(word) && !COMMON.test(word);
+const isNumber = (word: string) => /^\d{2,4}[A-Za-z]{0,2}$/.test(word);
+const isCode = (word: string) => /^(?=.*\p{Lu})[\p{Lu}\d-]{1,5}$/u.test(word);
+
+/** A name at the start of a line: capitalised words and the numbers and codes among them. */
+function nameAt(line: string, offset: number): NamesRead | undefined {
+  const lead = LEAD.exec(line)?.[0].length ?? 0;
+  let rest = line.slice(lead);
+  let at = lead;
+  const year = /^\s*((?:19[5-9]|20[0-3])\d)(?:\s+model)?\s+/u.exec(rest);
+  if (year) {
+    at += year[0].length;
+    rest = rest.slice(year[0].length);
+    const more = LEAD.exec(rest)?.[0].length ?? 0;
+    at += more;
+    rest = rest.slice(more);
+  }
+  const words: string[] = [];
+  let end = 0;
+  for (const match of rest.matchAll(TOKEN)) {
+    const gap = rest.slice(end, match.index);
+    if (words.length > 0 ? !/^\s{1,2}$/.test(gap) : match.index > 1) break;
+    const word = match[0].replace(/[.'’\-/]+$/, '');
+    const follows = rest.slice(match.index + match[0].length);
+    const unitBehind =
+      /^\s?(?:cc|km|kms|miles|mi|kg|lbs?|mm|hp|bhp|PS|kW|€|EUR|L|litres?|rpm|Nm|V|W|Ah|tooth|T|h|hours?)(?![\p{L}])/u.test(
+        follows,
+      );
+    if (YEAR.test(word) && word.length === 4 && words.length > 0) break;
+    if (unitBehind) break;
+    const later =
+      isCap(word) || isNumber(word) || isCode(word) || /^(?:Enduro|Rally|Trail)$/u.test(word);
+    if (!(words.length === 0 ? isCap(word) : later)) break;
+    words.push(word);
+    end = match.index + match[0].length;
+    if (words.length === 5 || /[.,:;]$/.test(match[0])) break;
+  }
+  if (words.length === 0 || !words.some((w) => /\p{L}{3}/u.test(w))) return undefined;
+  if (words.length === 1 && !year) return undefined;
+  const told = words.map(titled);
+  const [first = '', ...others] = told;
+  const modelOnly = told.length === 2 && /^\d/.test(others[0] ?? '');
+  return {
+    maker: modelOnly || told.length === 1 ? '' : first,
+    model: modelOnly || told.length === 1 ? told.join(' ') : others.join(' '),
+    year: Number(year?.[1] ?? YEAR.exec(line)?.[1]) || undefined,
+    from: offset + at,
+  };
+}
+
+/** `VALBRET` is written `Valbret`; codes of up to three letters stay. */
+const titled = (word: string): string =>
+  /^\p{Lu}{4,}$/u.test(word) ? word[0] + word.slice(1).toLowerCase() : word;
+
+const FIELD = {
+  maker:
+    /^\s*(?:make|maker|brand|manufacturer|marque|marke|hersteller|marca|merk)\s*[:=\t|]\s*(\S.{0,40})$/iu,
+  model: /^\s*(?:model|modell|modèle|modelo|modello)\s*[:=\t|]\s*(\S.{0,60})$/iu,
+  year: /^\s*(?:year|model year|baujahr|bj|année|año|anno|jaar|ez|erstzulassung)\s*[:=\t|.]?\s*(?:\d{1,2}[/.])?((?:19|20)\d{2})/iu,
+};
+
+/** Lines of a text that may open with a name, and the years it says. */
+export function namesIn(
+  text: string,
+  lines: readonly { readonly line: string; readonly offset: number }[],
+): NamesRead | undefined {
+  let fields: { maker?: string; model?: string; year?: number } = {};
+  for (const { line } of lines.slice(0, 60)) {
+    const maker = FIELD.maker.exec(line)?.[1];
+    const model = FIELD.model.exec(line)?.[1];
+    const year = FIELD.year.exec(line)?.[1];
+    fields = {
+      ...fields,
+      ...(maker ? { maker: maker.trim() } : {}),
+      ...(model ? { model: model.trim() } : {}),
+      ...(year ? { year: Number(year) } : {}),
+    };
+  }
+  const started = lines
+    .slice(0, 6)
+    .flatMap(({ line, offset }) => [
+      nameAt(line, offset),
+      midSentence(line, offset),
+      yearAndName(line, offset),
+      nameAndNumber(line, offset),
+    ])
+    .find((n) => n !== undefined);
+  const year = fields.year ?? started?.year ?? saleYear(text);
+  if (fields.model)
+    return { maker: fields.maker ?? '', model: fields.model, year, from: lines[0]?.offset ?? 0 };
+  return started
+    ? { ...started, year }
+    : year === undefined
+      ? undefined
+      : { maker: '', model: '', year, from: 0 };
+}
+
+/** "For sale: …", "Selling my …", "asking $9 for my 2021 …" in the middle of a line. */
+const INSIDE =
+  /(?:for sale:?|selling my|sell my|swap my|for my|verkaufe(?: meine)?|zu verkaufen:?|vends(?: ma)?|se vende|vendo|te koop:?|the new|lot \d+:|it's the|my new|about the)\s+/iu;
+function midSentence(line: string, offset: number): NamesRead | undefined {
+  const match = INSIDE.exec(line);
+  if (!match || match.index > 90) return undefined;
+  const at = match.index + match[0].length;
+  return nameAt(line.slice(at), offset + at);
+}
+
+/** "this stunning 2022 Maker Model 310": a year and capitalised words behind it. */
+function yearAndName(line: string, offset: number): NamesRead | undefined {
+  const match = /(?<!\d)(?:19[5-9]|20[0-3])\d (?=\p{Lu}\p{L}+ [\p{Lu}\d])/u.exec(line);
+  return match ? nameAt(line.slice(match.index), offset + match.index) : undefined;
+}
+
+/** "meine Maker Model 450": two capitalised words and a number. */
+function nameAndNumber(line: string, offset: number): NamesRead | undefined {
+  const match =
+    /(?<![\p{L}])(?:\p{Lu}\p{L}{2,} ){1,3}\d{3,4}(?![\d.,]|\s?(?:cc|ccm|km|kms|mi|kg|lbs?|mm|hp|bhp|PS|kW|EUR|rpm|Nm|W)\b)/u.exec(
+      line,
+    );
+  return match ? nameAt(line.slice(match.index), offset + match.index) : undefined;
+}
+
+const SALE_YEAR =
+  /(?:\b(?:ez|erstzulassung|bj\.?|jg\.?|baujahr|de|du|del|anno|uit|reg|registered|immatricolata|from)\s*(?:\d{1,2}\/)?|\(|\b)((?:19[5-9]|20[0-3])\d)(?![\d.,]\d|\d|\s?(?:km|mi|€|EUR|rpm|mm|cc))/iu;
+const saleYear = (text: string): number | undefined =>
+  Number(SALE_YEAR.exec(text.slice(0, 600))?.[1]) || undefined;

@@ -1,0 +1,96 @@
+import type { Basis } from '../../readings';
+import type { Word } from '../link/options';
+import type { Side } from '../link/side-of';
+import type { PassedOver, Proposal } from '../proposal';
+import { readFacts } from '../read-facts';
+import { readLine, type ClockReading, type LineContext } from '../read-line';
+import type { Mention } from '../vocabulary/lexicon';
+import type { ScannedLine, Survey } from './survey';
+
+/** What a run of lines tells of one machine. */
+export interface BlockRead {
+  readonly proposals: readonly Proposal[];
+  readonly passedOver: readonly PassedOver[];
+  readonly clock: readonly ClockReading[];
+}
+
+/** A heading's side and label count for so many lines. */
+const HEADING_REACH = 4;
+const HEADING_LENGTH = 34;
+
+interface Heading {
+  readonly word: Word | undefined;
+  readonly side: Side | undefined;
+  readonly age: number;
+}
+
+/** Footnotes by their mark: `* without fuel`. */
+export function footnotesIn(
+  lines: readonly ScannedLine[],
+): ReadonlyMap<string, readonly Mention[]> {
+  const notes = new Map<string, readonly Mention[]>();
+  for (const { line, mentions } of lines) {
+    const mark = /^\s*([*¹²³†‡]+)\s*\S/u.exec(line)?.[1];
+    if (mark !== undefined) notes.set(mark, mentions);
+  }
+  return notes;
+}
+
+const basisIn = (line: ScannedLine): Basis | undefined =>
+  line.mentions.flatMap((m) => m.meanings).find((x) => x.kind === 'basis')?.basis;
+
+function headingOf(line: ScannedLine): Heading {
+  const short = line.line.trim().length <= HEADING_LENGTH;
+  const words = line.mentions.flatMap((mention) =>
+    mention.meanings.flatMap((meaning): readonly Word[] =>
+      meaning.kind === 'label' || meaning.kind === 'taker' ? [{ mention, meaning, order: -1 }] : [],
+    ),
+  );
+  const side = line.mentions.flatMap((m) => m.meanings).find((x) => x.kind === 'side')?.side;
+  return { word: short ? words.at(-1) : undefined, side, age: 0 };
+}
+
+const STARTS_WITH_SIDE =
+  /^\s*[-*•]?\s*(?:front|rear|back|f|r|vorne?|hinten|avant|arrière|delanter\w|traser\w|anteriore|posteriore)\s*[:=]/iu;
+
+/** Reads lines that tell of one machine; headings, questions and footnotes hand their words down. */
+export function readBlock(
+  lines: readonly ScannedLine[],
+  survey: Survey,
+  footnotes: ReadonlyMap<string, readonly Mention[]>,
+): BlockRead {
+  const proposals: Proposal[] = [];
+  const passedOver: PassedOver[] = [];
+  const clock: ClockReading[] = [];
+  let above: Word | undefined;
+  let aboveBasis: Basis | undefined;
+  let heading: Heading | undefined;
+  for (const line of lines) {
+    if (line.written.trim() === '') continue;
+    const fresh = heading && heading.age < HEADING_REACH ? heading : undefined;
+    const context: LineContext = {
+      survey,
+      above: above ?? (STARTS_WITH_SIDE.test(line.line) ? fresh?.word : undefined),
+      aboveBasis,
+      lastKey: proposals.findLast((x) => x.kind === 'figure')?.key,
+      side: fresh?.side,
+      footnotes,
+    };
+    const read = readLine(line, context);
+    proposals.push(...read.figures);
+    passedOver.push(...read.passedOver);
+    clock.push(...read.clock);
+    if (survey.ours) proposals.push(...readFacts(line.written, line.offset));
+    above = read.figures.length === 0 ? read.open : undefined;
+    aboveBasis = read.figures.length === 0 ? basisIn(line) : undefined;
+    if (
+      line.quantities.length === 0 &&
+      read.figures.length === 0 &&
+      !/[:.]\s*\S/.test(line.line.trim())
+    ) {
+      const next = headingOf(line);
+      heading = next.word || next.side ? next : heading && { ...heading, age: heading.age + 1 };
+    } else heading = heading && { ...heading, age: heading.age + 1 };
+  }
+  return { proposals, passedOver, clock };
+}

@@ -1,0 +1,65 @@
+import { convert } from '../../units';
+import type { Doubt, FigureProposal, Proposal } from '../proposal';
+
+const SAME_WITHIN = 0.006;
+const isMoney = (p: FigureProposal): boolean => /^[A-Z]{3}$/.test(p.unit);
+const isAlone = (p: Proposal) => p.doubts.some((d) => d.code === 'label-unsaid');
+
+function isSame(a: Proposal, b: Proposal): boolean {
+  if (a.kind === 'fact' || b.kind === 'fact')
+    return a.kind === 'fact' && b.kind === 'fact' && a.value === b.value;
+  const unsaid = (p: Proposal) => p.doubts.some((d) => d.code === 'basis-unsaid');
+  if (a.basis !== b.basis && !unsaid(a) && !unsaid(b)) return false;
+  return isMoney(a) || isMoney(b)
+    ? a.unit === b.unit && a.amount === b.amount
+    : Math.abs(convert(b.amount, b.unit, a.unit) / a.amount - 1) <= SAME_WITHIN;
+}
+
+const contradicted = (p: Proposal): Proposal => {
+  const doubt: Doubt = { code: 'said-otherwise' };
+  return p.doubts.some((d) => d.code === doubt.code)
+    ? p
+    : { ...p, doubts: [...p.doubts, doubt], ticked: false };
+};
+
+/** Facts that may be said of both ends or in general and particular: the first counts. */
+const contradicts = (a: Proposal, b: Proposal): boolean =>
+  a.kind === b.kind &&
+  a.key === b.key &&
+  (a.kind === 'fact' ||
+    (b.kind === 'figure' &&
+      a.basis === b.basis &&
+      // What was measured and what is claimed are two readings, not a contradiction.
+      (a.origin ?? 'claimed') === (b.origin ?? 'claimed')));
+
+/**
+ * Said once is enough; what only its unit names gives way to what a label names; of a contradiction both sides are marked.
+ */
+export function settled(found: readonly Proposal[]): readonly Proposal[] {
+  const named = new Set(found.filter((p) => !isAlone(p)).map((p) => p.key));
+  const kept: Proposal[] = [];
+  for (const proposal of alone(found).filter((p) => !isAlone(p) || !named.has(p.key))) {
+    const rivals = kept.filter((k) => k.key === proposal.key && k.kind === proposal.kind);
+    const same = rivals.find((k) => isSame(k, proposal));
+    if (same) {
+      // The plainer of two equal statements counts.
+      if (proposal.doubts.length < same.doubts.length) kept[kept.indexOf(same)] = proposal;
+      continue;
+    }
+    const against = rivals.filter((k) => contradicts(k, proposal));
+    for (const rival of against) kept[kept.indexOf(rival)] = contradicted(rival);
+    kept.push(against.length > 0 ? contradicted(proposal) : proposal);
+  }
+  return kept;
+}
+
+/** Of several that only their unit names, one is kept: the largest sum, else the first. */
+function alone(found: readonly Proposal[]): readonly Proposal[] {
+  const best = new Map<string, Proposal>();
+  for (const p of found) {
+    if (!isAlone(p) || p.kind === 'fact') continue;
+    const now = best.get(p.key);
+    if (!now || (now.kind === 'figure' && isMoney(p) && p.amount > now.amount)) best.set(p.key, p);
+  }
+  return found.filter((p) => !isAlone(p) || best.get(p.key) === p);
+}

@@ -1,0 +1,234 @@
+import { isUnitId, unitEntry, type CurrencyCode, type Dimension, type UnitId } from '../../units';
+import type { TextUnits } from '../link/dimensions';
+import type { Quantity } from '../lattice/scan-quantities';
+import { scanWords, type Mention } from '../vocabulary/lexicon';
+
+/** A line of the text with all that stands in it. */
+export interface ScannedLine {
+  /** With numbers in digits and tyre sizes blanked out, place for place as written. */
+  readonly line: string;
+  readonly written: string;
+  readonly offset: number;
+  readonly mentions: readonly Mention[];
+  readonly quantities: readonly Quantity[];
+}
+
+/** What the whole text says about itself. */
+export interface Survey extends TextUnits {
+  /** Somebody offers a machine. */
+  readonly sale: boolean;
+  /** The text is about a motorcycle at all. */
+  readonly ours: boolean;
+  /** It speaks of several machines by their names, in running text. */
+  readonly several: boolean;
+  /** It names a sum of money. */
+  readonly sums: boolean;
+  /** The text is about something else altogether. */
+  readonly unlike: boolean;
+  /** The words that decided on US or imperial. */
+  readonly countryBy: readonly string[];
+}
+
+type Clue = readonly [points: number, words: RegExp];
+const US: readonly Clue[] = [
+  [2, /\bmsrp\b/iu],
+  [2, /\bcurb\b/iu],
+  [1.5, /\btires?\b/iu],
+  [
+    1.5,
+    /\b(?:fueled|gassed|gas tank|gas mileage|color|aluminum|liters?|meters?|freeway|interstate)\b/iu,
+  ],
+  [2, /\bobo\b|\bclean title\b|\btitle in hand\b|\bstreet legal\b/iu],
+  [2, /\bUSA?\b(?! gal)|\bAmerican\b|\bUS (?:spec|market|gal\w*)/u],
+  [1.5, /(?<![\p{L}])\$ ?\d/u],
+  [2, /°F\b|\bfahrenheit\b/iu],
+  [1, /\blbs?\b[\s\S]*\b\d+(?:\.\d+)?(?: ?in\b|")|\b\d+(?:\.\d+)?(?: ?in\b|")[\s\S]*\blbs?\b/iu],
+  [1, /\bout the door\b|\bfreight\b/iu],
+];
+const IMPERIAL: readonly Clue[] = [
+  [2.5, /£|\bgbp\b|\bquid\b/iu],
+  [2, /\bmot\b(?! ?or)|\bv5c?\b|\bhpi\b|\bo\.?n\.?o\b|\botr\b/iu],
+  [1.5, /\btyres?\b/iu],
+  [1.5, /\bkerb\b/iu],
+  [
+    1.5,
+    /\blitres?\b|\bmetres\b|\bcolour\b|\baluminium\b|\bpetrol\b|\bmotorway\b|\bmillimetres\b|\bkilometres\b/iu,
+  ],
+  [1, /\bbhp\b/iu],
+  [2, /\bUK\b|\bBritish\b|\bimperial\b/u],
+  [1.5, /\bstone\b|\bmil\b|\bpounds (?:on the road|sterling)\b/iu],
+];
+const DOLLARS: readonly (readonly [CurrencyCode, RegExp])[] = [
+  [
+    'AUD',
+    /\baud\b|\brego\b|\brwc\b|\baustralian?\b|\bau?\$|\broadworthy\b|\bQLD\b|\bNSW\b|\bride away\b/iu,
+  ],
+  ['NZD', /\bnzd\b|\bnz\b|\bwof\b|\bnew zealand\b/iu],
+  ['CAD', /\bcad\b|\bcanad(?:a|ian)\b|\bca?\$|\bontario\b|\balberta\b|\bquebec\b|\bB\.?C\.?\b/iu],
+];
+
+const weigh = (text: string, clues: readonly Clue[]) => {
+  const hits = clues.flatMap(([points, words]) => {
+    const match = words.exec(text);
+    return match ? [{ points, words: match[0].slice(0, 24) }] : [];
+  });
+  return { points: hits.reduce((sum, h) => sum + h.points, 0), words: hits.map((h) => h.words) };
+};
+
+/** How much one side must outweigh the other. */
+const DECIDED = 1;
+
+function currencies(text: string, us: number, imperial: number) {
+  const dollar =
+    DOLLARS.find(([, words]) => words.test(text))?.[0] ??
+    (us - imperial >= DECIDED && /\b(?:miles?|mi|mpg|lbs?|inch(?:es)?|in|msrp|obo)\b|"/iu.test(text)
+      ? 'USD'
+      : undefined);
+  const money: CurrencyCode | undefined = /£|\bgbp\b|\bquid\b|\bpounds? (?:on|for|sterling)/iu.test(
+    text,
+  )
+    ? 'GBP'
+    : /€|\beuros?\b|\beur\b/iu.test(text)
+      ? 'EUR'
+      : /\bchf\b/iu.test(text)
+        ? 'CHF'
+        : (dollar ?? (us > imperial ? 'USD' : imperial > us ? 'GBP' : undefined));
+  return { dollar, money };
+}
+
+/** Words of an advert that are enough by themselves, beside a sum or a distance. */
+const OFFERED =
+  /\bfor sale\b|\bselling\b|\bsell my\b|\bswap my\b|\basking\b|\bo\.?n\.?o\b|\bobo\b|\bverkauf\w*|\bvb\b|\bvhb\b|\bvends\b|\bà vendre\b|\bse vende\b|\bvend[oe]\b|\bvendesi\b|\bte koop\b|\bsprzedam\b|\bà venda\b|\btill salu\b|\bsäljes\b|\d,-|\bhours on the engine\b/iu;
+
+const names = (lines: readonly ScannedLine[], kind: 'sale' | 'trade' | 'elsewhere') =>
+  new Set(
+    lines.flatMap(({ line, mentions }) =>
+      mentions
+        .filter((m) => m.meanings.some((x) => x.kind === kind))
+        .map((m) => line.slice(m.from, m.to).toLowerCase()),
+    ),
+  );
+
+/** Labels that only a sheet of a vehicle on two wheels has. */
+const TELLING = new Set([
+  'seatHeight',
+  'clearance',
+  'wheelbase',
+  'rake',
+  'rakeAndTrail',
+  'travelFront',
+  'travelRear',
+  'sprocketFront',
+  'sprocketRear',
+  'displacement',
+  'payload',
+  'valves',
+  'forkRate',
+  'shockRate',
+  'axleLimits',
+  'primaryRatio',
+]);
+
+/** What the whole text decides: whose units, whether a machine is offered, whether it is about a motorcycle at all. */
+export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
+  const us = weigh(text, US);
+  const imperial = weigh(text, IMPERIAL);
+  const gallon =
+    us.points - imperial.points >= DECIDED
+      ? 'us'
+      : imperial.points - us.points >= DECIDED
+        ? 'imp'
+        : undefined;
+  const sums = lines.some((l) => l.quantities.some((q) => isSum(q)) || /\d,-/.test(l.line));
+  const distances = lines.some((l) => l.quantities.some((q) => isDistance(q)));
+  const offers = names(lines, 'sale');
+  const year = /(?<!\d)(?:19[5-9]|20[0-3])\d(?!\d)/.test(text);
+  const sale =
+    (OFFERED.test(text) && (sums || distances)) ||
+    (offers.size >= 2 && (sums || distances)) ||
+    (sums && distances && year && text.length < 700 && !/msrp|list price/iu.test(text));
+  const about = aboutWhat(lines, sale);
+  const { dollar, money } = currencies(text, us.points, imperial.points);
+  return {
+    gallon,
+    dollar,
+    money,
+    usual: usualUnits(lines),
+    distance: distanceUnit(lines, us.points + imperial.points > 0),
+    sale,
+    sums,
+    several: subjectsOf(text).size >= 2,
+    ours: about === 'ours',
+    unlike: about === 'else',
+    countryBy: gallon === 'us' ? us.words : gallon === 'imp' ? imperial.words : [],
+  };
+}
+
+/** The commonest written unit of each dimension. */
+function usualUnits(lines: readonly ScannedLine[]): TextUnits['usual'] {
+  const counts = new Map<UnitId, number>();
+  for (const { quantities } of lines)
+    for (const { unit } of quantities)
+      if (unit !== undefined && isUnitId(unit)) counts.set(unit, (counts.get(unit) ?? 0) + 1);
+  const usual: Partial<Record<Dimension, UnitId>> = {};
+  for (const [unit] of [...counts].sort((a, b) => b[1] - a[1]))
+    usual[unitEntry(unit).dimension] ??= unit;
+  return usual;
+}
+
+function distanceUnit(lines: readonly ScannedLine[], miles: boolean): 'km' | 'mi' | undefined {
+  const units = lines.flatMap((l) => l.quantities.map((q) => q.unit));
+  const count = (unit: string) => units.filter((u) => u === unit).length;
+  const [km, mi] = [
+    count('km') + count('km/h') + count('km-thousands'),
+    count('mi') + count('mph'),
+  ];
+  return km > mi ? 'km' : mi > km ? 'mi' : miles ? 'mi' : undefined;
+}
+
+/** "The Vantage has …, the Ridge has …". */
+const SUBJECT =
+  /(?:(?<!\p{L})[Tt]he )(\p{Lu}\p{Ll}{2,})(?=(?: \d{3,4})?(?: (?:has|is|makes|weighs|gets|holds|comes|does|carries|wins|feels)(?!\p{L})))/gmu;
+
+function subjectsOf(text: string): ReadonlySet<string> {
+  const found = new Set<string>();
+  for (const match of text.matchAll(SUBJECT)) {
+    const name = match[1] ?? '';
+    const known = scanWords(name).some((m) =>
+      m.meanings.some((x) => x.kind === 'label' || x.kind === 'trade' || x.kind === 'taker'),
+    );
+    if (!known) found.add(name);
+  }
+  return found;
+}
+
+const isSum = (q: Quantity) =>
+  q.unit === 'money' ||
+  q.unit === 'dollar' ||
+  q.unit === 'crowns' ||
+  /^[A-Z]{3}$/.test(q.unit ?? '');
+const isDistance = (q: Quantity) => q.unit === 'km' || q.unit === 'mi' || q.unit === 'km-thousands';
+
+function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' | 'open' | 'else' {
+  const trade = names(lines, 'trade').size;
+  // A tonne, a battery in watt-hours: no motorcycle that this is about.
+  const heavy = lines.some((l) => /(?<![\d.,])\d[.,]?\d{3} ?kg\b|\d ?Wh\b/u.test(l.line)) ? 2 : 0;
+  const elsewhere = names(lines, 'elsewhere').size + heavy;
+  const telling = new Set(
+    lines.flatMap((l) =>
+      l.mentions.flatMap((m) =>
+        m.meanings.flatMap((x) => (x.kind === 'label' && TELLING.has(x.name) ? [x.name] : [])),
+      ),
+    ),
+  ).size;
+  const labels = lines.reduce(
+    (sum, l) =>
+      sum + l.mentions.filter((m) => m.meanings.some((x) => x.kind === 'label' && !x.weak)).length,
+    0,
+  );
+  const tyres = lines.some((l) => l.written !== l.line && /\d\/\d{2,3}/.test(l.written)) ? 2 : 0;
+  const speaks = tyres + trade + telling * 2 + Math.min(4, labels);
+  if (elsewhere > 0 && speaks < elsewhere * 2.2) return 'else';
+  const fragment = elsewhere === 0 && lines.length <= 3 && lines.every((l) => l.line.length < 90);
+  return fragment || speaks >= 1 + elsewhere * 3 || (sale && elsewhere === 0) ? 'ours' : 'open';
+}

@@ -1,0 +1,179 @@
+import { FACT_PHRASES, FACT_LABELS } from './english-facts';
+import type { Vocabulary } from './vocabulary';
+
+export const ENGLISH: Vocabulary = {
+  labels: {
+    mass: 'weight|mass|kerb weight=ready|curb weight=ready|kerbweight=ready|wet weight=ready|dry weight=dry|weighs|weighing|weighed|weigh|kerb mass=ready|curb mass=ready|wet mass=ready|dry mass=dry|tips the scales at|~kerb|~curb|~wt|unladen weight=ready|weight unladen=ready|ready to ride weight=ready|road ready weight=ready|claimed weight|claimed dry weight=dry|claimed wet weight=ready|measured wet weight=ready|measured weight|empty weight|bike weight|own weight|operating weight=ready|fuelled weight=ready|fueled weight=ready',
+    maxMass:
+      'permitted maximum mass|maximum permitted mass|permitted maximum|maximum permissible weight|maximum permissible mass|permissible total weight|permissible weight|max permissible weight|permitted total weight|permitted weight|max permitted weight|maximum permitted weight|maximum weight|max weight|max total weight|maximum total weight|gross weight|gross vehicle weight|gross vehicle weight rating|gvwr|gvw|gvm|maximum laden weight|max laden weight|laden weight|fully laden weight|fully loaded weight|max gross weight|maximum gross weight|plated weight|max all up weight|all up weight limit|total permitted weight|total weight allowed|weight limit|technically permissible maximum mass|gross|allowed gross weight|plate says max',
+    payload:
+      'payload as stated|payload|load capacity|carrying capacity|maximum load|max load|useful load|load limit|max payload|maximum payload|weight capacity|cargo capacity|maximum weight capacity|can carry',
+    power:
+      'maximum power|max power|peak power|power output|power|~output|maximum output|max output|rated output|rated power|horsepower|~makes|~made|~produces|~puts out|~develops|~delivers|pwr|engine power|claimed power|claimed horsepower|measured rear wheel power=wheel|rear wheel power=wheel|rear wheel horsepower=wheel|measured horsepower',
+    rpm: 'at engine speed|engine speed|at rpm',
+    powerRpm: 'power at|power rpm|power peak at|peak power at',
+    unrestrictedPower:
+      'power before restriction|before restriction|unrestricted power|full power version|~unrestricted|power full version|full power|unrestricted version|power full|derestricted power|derestricted|full version|~open',
+    torque:
+      'maximum torque|max torque|peak torque|torque|engine torque|claimed torque|rear wheel torque=wheel|measured rear wheel torque=wheel|tq',
+    torqueRpm: 'torque at|peak torque at|torque peak at|torque rpm',
+    redline:
+      'redline|red line|redlines at|redlined at|rev limiter|rev limit|limiter|maximum engine speed|max rpm|max revs|maximum revs|revs to|redline at',
+    idleSpeed: 'idle speed|~idle|idles at|tickover|idling speed|idle rpm|ticks over at',
+    displacement:
+      'displacement|cubic capacity|engine capacity|engine size|swept volume|disp|engine displacement|displ|~capacity|cc|~engine|cubic centimetres',
+    cylinders: 'cylinders|number of cylinders|no of cylinders',
+    compression: 'compression ratio|compression|comp|comp ratio|cr',
+    gears:
+      'gears|~gearbox|~transmission|number of gears|no of gears|~box|number of speeds|gear count',
+    finalRatio:
+      'final drive ratio|final reduction ratio|final ratio|secondary ratio|secondary reduction ratio|shaft ratio|belt ratio|bevel ratio',
+    finalGearing: 'final reduction|secondary reduction',
+    luggageVolume:
+      'luggage that comes with it|luggage capacity|luggage volume|pannier capacity|case capacity|storage capacity|storage volume|total luggage space',
+    primaryRatio:
+      'primary ratio|primary reduction|primary drive|primary|primary drive ratio|primary reduction ratio',
+    ratio1: 'first gear|1st gear|1st|~first|gear 1|1st gear ratio|ratio 1st|i1',
+    ratio2: 'second gear|2nd gear|2nd|~second|gear 2|2nd gear ratio|i2',
+    ratio3: 'third gear|3rd gear|3rd|~third|gear 3|3rd gear ratio|i3',
+    ratio4: 'fourth gear|4th gear|4th|~fourth|gear 4|4th gear ratio|i4',
+    ratio5: 'fifth gear|5th gear|5th|~fifth|gear 5|5th gear ratio|top gear|i5',
+    ratio6: 'sixth gear|6th gear|6th|~sixth|gear 6|6th gear ratio|i6',
+    sprocketFront:
+      'countershaft sprocket|front sprocket|drive sprocket|gearbox sprocket|countershaft|sprocket front|sprocket, front|engine sprocket|output sprocket|countershaft teeth|front sprocket teeth|cs sprocket',
+    sprocketRear:
+      'rear sprocket|driven sprocket|rear wheel sprocket|sprocket rear|sprocket, rear|wheel sprocket|rear sprocket teeth',
+    sprockets:
+      'sprockets|~final drive|final gearing|secondary drive|gearing|stock gearing|standard gearing|~sprocket|final drive ratio teeth|final drive gearing|gearing stock',
+    chainLinks: 'chain length|~chain|number of links|chain links|drive chain',
+    seatHeight:
+      'seat height|saddle height|standard seat height|seat|saddle|perch|seat height unladen|unladen seat height|seat ht|sh|laden seat height|stock seat|standard seat|stock seat height|off the deck|off the ground at|low seat height=low-seat|low seat=low-seat|low seat option=low-seat|lowered seat height=low-seat|optional low seat=low-seat|low version seat height=low-seat',
+    tank: 'fuel tank capacity|fuel capacity|tank capacity|tank volume|fuel tank|petrol tank|gas tank|tank|~fuel|~holds|fuel tank volume|fuel load|tank size|tank holds|fc|gas capacity|petrol capacity|fuel cap|stock tank|usable fuel',
+    consumption:
+      'fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips',
+    statedRange:
+      'range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|estimated range|~rode till it died|~gives me|range to reserve|riding range|touring range',
+    travel:
+      'suspension travel|wheel travel|travel|suspension|wheel travel front rear|susp travel|suspension stroke',
+    travelFront:
+      'fork travel|front suspension travel|front wheel travel|front travel|travel front|travel f|fork stroke|front axle travel|front suspension stroke|forks travel|front susp travel|travel, front',
+    travelRear:
+      'rear suspension travel|rear wheel travel|rear travel|travel rear|travel r|rear axle travel|rear susp travel|travel, rear|rear suspension stroke',
+    clearance:
+      'ground clearance|clearance|gc|ground clr|min ground clearance|minimum ground clearance|belly clearance',
+    wheels: 'wheel sizes|wheel size|wheels|~wheel|rims|~rim|wheels front rear|rim sizes|rim size',
+    wheelFront:
+      'front wheel|wheel front|front rim|wheel, front|front wheel size|front wheel diameter|~inch front',
+    wheelRear:
+      'rear wheel|wheel rear|rear rim|wheel, rear|back wheel|rear wheel size|rear wheel diameter|~inch rear|~inch back',
+    wheelbase: 'wheelbase|wheel base|wb|axle to axle',
+    rakeAndTrail:
+      'rake and trail|rake trail|steering geometry|caster trail|castor trail|rake, trail|head angle and trail',
+    rake: 'steering head angle|head angle|castor angle|caster angle|steering angle|caster|rake|castor|fork angle|rake angle|steering head',
+    trail: 'trail|trail length',
+    forkRate:
+      'fork spring each leg|fork spring, each leg|fork spring rate|fork springs|fork spring|fork rate|front spring rate|front springs|front spring|~fork|~forks',
+    shockRate:
+      'shock spring rate|shock spring|shock rate|rear spring rate|rear spring|shock springs|stock shock spring|stock spring|standard spring|~shock',
+    springs: 'spring rate|spring rates|springs',
+    motionRatio: 'shock motion ratio|motion ratio|linkage ratio',
+    springRiderMass:
+      'springs suit a rider of|sprung for a rider of|set up for a rider of|sprung for|springs suit|suspension is set for a rider of|valved for a rider of|sprung for riders of',
+    pressures:
+      'tyre pressures|tire pressures|tyre pressure|tire pressure|~pressures|~pressure|tyres|tires|~tyre|~tire|cold pressures|inflation pressure|inflation',
+    alternator:
+      'alternator output|alternator|generator output|generator|stator|charging output|charging system|stator output|alternator power|electrical output|max alternator output|charging capacity',
+    stockDraw: 'stock electrical draw|electrical draw|stock draw|own electrical draw',
+    battery: 'battery|battery capacity',
+    axleLimits:
+      'axle limit|axle limits|axle load|permitted axle load|max axle load|maximum axle load|axle loads|permissible axle load|max axle weight|axle weight limit',
+    axleLimitFront: 'front axle|axle front|front axle limit',
+    axleLimitRear: 'rear axle|axle rear|rear axle limit',
+    topRatio: '~top',
+    rackLimit:
+      'rack limit|rack load|rack rated for|rack capacity|rear rack max load|rear rack capacity|rack max load|rack maximum load|rear rack load|max rack load|carrier load|rack load limit',
+    pegHeight: 'footpeg height|peg height|footrest height|foot peg height',
+    barHeight: 'handlebar height|bar height|height of the bars|~bars at|~bars|handlebar|~bar',
+    service:
+      'service intervals|service interval|services|serviced every|service every|~servicing|maintenance|maintenance interval|service, by hours|service, by time|~service|service schedule|service by hours|service by time|main service|major service|then every|scheduled maintenance|intervals are',
+    valves:
+      'valve checks|valve check|valve clearance check|valve clearances check|valve adjustment|valve adjustments|valve inspection|valve interval|~valves|valve check, by hours|valve clearance checks|valve service|valves need checking|shims|shim check|valve clearances every|~valve clearances|valve adjust|valve check by hours|valve check interval',
+    oil: 'oil changes|oil change|oil interval|~oil|oil change, by hours|oil changed every|oil every|~with filter|oil change interval|oil and filter|oil change by hours|~change',
+    oilCapacity: 'oil capacity|engine oil|engine oil capacity|oil volume|oil quantity',
+    price:
+      'list price=list|price new=list|new price=list|asking price=asked|price|msrp=list|rrp=list|~asking=asked|~asks=asked|~costs|~cost you|priced at|priced|sells for|on the road price=on-the-road|cash price|otr price=on-the-road|otr=on-the-road|base price=list|starting price=list|price as tested|retail price=list|starts at=list|out the door=on-the-road|drive away price=on-the-road|ride away price=on-the-road|ride away=on-the-road|drive away=on-the-road|list=list|buy it now=asked|yours for=asked|sale price=asked|selling price=asked|price i paid=paid|i paid=paid|paid=paid|bought it for=paid|~looking for=asked|~want=asked|~around=asked|~open to offers around=asked|offers over=asked|~offers around=asked|~was asking=asked|now=asked|reduced to=asked|sticker price=list|srp=list|sticker=list|~for a bike|open to offers|priced to sell|will take=asked|would take=asked|i want=asked|on the road=on-the-road',
+    usedPrice:
+      'price used|used price|used prices|second hand price|used from|used|second hand|they go for|go for|used examples|secondhand|fetch|changing hands for',
+    unlockPrice:
+      'price of unlocking|unlocking|derestriction|full power kit|derestriction kit|unrestriction kit|derestricting',
+    warranty: 'warranty|guarantee|manufacturer warranty|factory warranty',
+    madeFrom:
+      'made from|built from|introduced in|introduced|in production since|launched in|sold from',
+    madeUntil: 'made until|built until|discontinued in|discontinued|sold until|production ended in',
+    dealerDistance: 'dealer distance|nearest dealer|dealer is|nearest dealership',
+  },
+  front: 'front|fork|forks|fr|up front|front end|f|at the front|in front|front wheel',
+  rear: 'rear|back|shock|rr|out back|rear end|at the back|at the rear|in rear|rear wheel|r|tail',
+  bases: {
+    'ready-90': 'running order|90 fuel|90 % fuel|90 percent fuel|mro|tank 90 full|90 full',
+    dry: 'dry|without fuel|no fuel|without fluids|no fluids|without petrol|without gas|no petrol|no gas|empty tank|excluding fuel|less fuel|w o fuel|ex fuel|minus fuel|exc fuel|fuel excluded',
+    ready:
+      'wet|kerb|curb|ready to ride|road ready|full fuel|full tank|fully fuelled|fully fueled|gassed|gassed up|all fluids|all up|tank full|brimmed|with fuel|full of fuel|fuelled up|fueled up|fully fuelled up|ready to go|all fluids included|topped up|a full tank|everything in it|with a full|fueled|fuelled|incl fuel|including fuel',
+    wheel:
+      'rear wheel horsepower|at the rear wheel|at the back wheel|at the wheel|rwhp|whp|dyno|at the tyre|at the tire|rollers|rear wheel|on the dyno|wheel horsepower|to the wheel|to the rear wheel',
+    crank: 'crank|at the crank|crankshaft',
+    'taped-travel': 'taped|tape says|tape finds|measured travel|as taped|measured with a tape',
+    'on-the-road':
+      'on the road|otr|drive away|ride away|out the door|drive away no more to pay|on road',
+    asked:
+      'asking|asked|ono|obo|o n o|o b o|for sale|or nearest offer|or best offer|firm|no offers|ovno|asks|neg|negotiable|open to offers',
+    paid: 'paid|i paid|bought for',
+    list: 'list|msrp|rrp|srp|new',
+    'low-seat': 'low seat|low version|lowered|low suspension|low model|low saddle|lowered version',
+    'standard-seat': 'standard seat|standard version',
+    'own-fills': 'own fills|my fills|logged|over my fills',
+    cycle: 'test cycle|wmtc|nedc|official|homologation|homologated|combined cycle|claimed by wmtc',
+    motorway: 'motorway|highway|autobahn|freeway|interstate|at 75 mph|at 80 mph',
+    gentle: 'gently|gentle|easy pace|careful|hypermiling|taking it easy|eco pace',
+    mixed: 'mixed|average|averaged|overall|combined|averages|observed|i average|mixed use',
+  },
+  takers: {
+    part: 'shock stroke|bore|stroke|bore and stroke|bore x stroke|bore stroke|disc|discs|disk|rotor|rotors|brake|brakes|caliper|calipers|usd|diameter|dia|width|tread|fork oil level|oil level|intake|exhaust|inlet|valve clearance|play|slack|chain slack|tubes|telescopic|upside down|inverted|display|tft|riser|risers|spacer|gap|throttle body|throttle bodies|mm fork|mm forks|mm usd|mm upside down|mm inverted|mm telescopic|mm cartridge|jets|jet|pilot|main jet|clickers|clicks|pegs|taller|shorter|lower|drops it|lowered|cut to',
+    overall:
+      'length|overall length|overall width|overall height|height|overall|total height|height with mirrors|tall wheel|ceiling height',
+    topSpeed:
+      'top speed|max speed|maximum speed|flat out|vmax|speed|mph in|0 60|0 100|0 to 60|0 to 100',
+    rider:
+      'rider weight|rider|my weight|i weigh|i am|i m|im|inseam|inside leg|body weight|my height|on me|for my|at my|she is|he is|wife is|wife|pillion is|me at|with me|my inseam|my budget|in kit|in gear|with gear|geared up|i measure|tall rider|shorter riders',
+    load: 'luggage|pillion|passenger weight|pillion weight|panniers|pannier|top case|topcase|top box|topbox|side cases|tank bag|with luggage|of luggage|saddlebags|bags|drybag|aftermarket tank|aftermarket|i run a|i carry|can|jerry can|fuel can|bladder|long range tank|cases|saddle bags|gear weighs|camping gear|tow|trailer|spare fuel',
+    sag: 'sag|static sag|rider sag|race sag|free sag|static',
+    odometer:
+      'odometer|odometer reading|on the clock|on the clocks|on the odometer|miles on it|mileage|kilometres on it|done only|has covered|has done|miles from new|clocked|ticked over|odo|has only|milage|only done|covered|miles covered|on it',
+    trip: 'rode|ridden|riding|trip|day|round trip|in the saddle|fuel stops|every fuel stop|away|lasted|detour|ride home|commute|delivery|deliver|shipping|run in|first service|break in|after|sprockets at|done at|replaced at|serviced at|service due|due at|new tyres at|changed at|last service|last serviced|chain at|overdue|over',
+    spending:
+      'per week|per month|a week|a month|p w|pw|pcm|pm|mo|month|monthly|deposit|down|insurance|tax|road tax|vat|freight|setup|set up fee|fees|extras worth|worth of|worth|spent|labour|labor|shipping|delivery|transport|service cost|service cost me|cost me|receipts|budget|invested|fare|fee|refund|apr|was|originally|rental|hire|trade in|trade-in|estimate|reserve|per day|a day|in fuel|fuel cost|repayments|doc fee|registration|plates|camp fee|prep',
+    accessory:
+      'kit costs|kit is|skid plate was|the rack|skid plate|bash plate|sump guard|engine guard|rack|taller screen|screen|windscreen|windshield|heated grips|grips|crash bars|top box was|exhaust|slip on|silencer|panniers were|new tyres|new tires|tyres were|jacket|heated jacket|lights|aux lights|headlight|headlamp|spotlights|satnav|gps|phone mount|usb charger|charger|cover|bike cover|seat concepts|tower|lowering link|hand guards|handguards|chain and sprockets|helmet|boots|damper|steering damper|centre stand|center stand|alarm|tracker|spare wheels|filter|oil filter|tool kit|tools|air filter|rally seat|comfort seat|exhaust system|draws|lamp|bulb|indicators|pump',
+    bolt: 'wrench|torque wrench|axle nut|nut to|bolts to|bolt to|torque the|tighten|torque spec|torqued to|pinch bolts|torque settings|tightening torque',
+    reserve:
+      'reserve|incl reserve|reserve of|including reserve|of which reserve|litre reserve|gallon reserve|fuel light|light comes on|reserve at',
+    weather:
+      'temperature|altitude|elevation|climbing|degrees outside|ambient|wind|rain|visibility|of climbing|heat|metres up|at altitude|above sea level|hot day',
+    contact:
+      'call|tel|phone|text|whatsapp|ring|contact|invoice|lot|ref|date|page|post|model code|vin|frame no|platform|coach|train|bus|flight|room|ext|stock no|stock number',
+    people:
+      'owners|owner|keys|years riding|years old|feet tall|tall|foot|previous owner|previous owners|valve|valves per cylinder|valves dohc|v|led|modes|star|stars|pistons|piston|doors|step|stage|way|waiting list|mot till|mot until|mot due|rego|rego till|days',
+    volts: 'volt|volts|12v|12 v|amps|cca',
+  },
+  others:
+    'springs for my|than|compared to|compared with|comparison|my old|the old|old bike|old one|previous model|previous one|predecessor|outgoing model|last one|last year s|its rival|rival|rivals|my mate s|my mates|mate s|friend s|neighbour s|my other|other bike|whereas the|unlike the|versus the|vs the|vs my|up from|down from|instead of|used to have|i had|my own|my car|a car|for a lighter|i fitted|fitted a|swapped to|swapped for|upgraded to|changed to|replaced with|now runs|i run|mine is now|mine is cut|tried|with the rally seat|add|aftermarket|class average|most bikes|budget is|i want something|would look at|looking at',
+  hedges:
+    'my guess|guess|about|around|roughly|approx|approximately|circa|i think|i guess|i reckon|maybe|perhaps|someone said|they say|apparently|supposedly|near enough|almost|nearly|just under|just over|ish|or so|i believe|if i remember|from memory|i doubt|reportedly|rumoured',
+  sale: 'project bike|starting bid|buy it now|barn find|up for sale|ex demo|fixed|road registered|road legal|for sale|selling|asking|ono|obo|or best offer|or nearest offer|no time wasters|full service history|fsh|service history|mot|one owner|1 owner|two owners|clean title|title in hand|rego|rwc|hpi|cash only|no trades|open to offers|part exchange|px|v5|log book|logbook|previous owner|previous owners|on the clock|good condition|immaculate|one previous owner|low miles|low mileage|must sell|no silly offers|firm|street legal|plated|new battery|title|sell my|swap my|reg|owners|just serviced|spares or repair|collection only|full house|papers|wof|drive away|mileage',
+  trade:
+    'subframe|rear rack|tooth|teeth|gearing|gallon|gallons|speed box|five speed|six speed|shims|motorcycle|motorbike|bike|bikes|moto|rider|pillion|enduro|dual sport|adventure|trail bike|rally|scrambler|supermoto|single|twin|kerb weight|curb weight|wet weight|dry weight|seat height|saddle|ground clearance|wheelbase|rake|trail|fork|forks|swingarm|shock|sprocket|sprockets|chain|bash plate|skid plate|crash bars|hand guards|handguards|panniers|heated grips|sidestand|centre stand|center stand|footpegs|handlebar|handlebars|bars|throttle|clutch|carb|two stroke|four stroke|2 stroke|4 stroke|monoshock|suspension|spoked|tubeless|knobblies|throttle|bhp|inseam|abs|kickstart|dirt|gravel|stator|valves|tank range|sag|wmtc|pegs|rear wheel|front wheel|compression|torque|gearbox|low seat|tyres|tires|kickstarter|street legal|mpg|miles per gallon|revs|redline|fairing|seat',
+  elsewhere:
+    'estate|estate s|e bike|ebike|the pair|pair of|jacket|size|premium is|excess|nautical|ferry|departs|trkpt|boot is|wh|bicycle|smartphone|phone with|display|oven|flour|recipe|invoice|diesel|doors|estate car|hatchback|saloon|sedan|suv|boot|tow bar|boat|sloop|draft|beam|hotel|breakfast|platform|fare|coach|bench press|squat|room for|rooms|flat|ceiling|wrench|gb|mah|troops|army|guns|index html|camp fee|serves|eggs|visibility|sunrise|km from centre|pool|for let|let i|seat post|gravel bicycle|car|train|kitchen|washing machine|laptop|camera|lens|drill|van|caravan|trailer|lawn|tractor|quad|jet ski|pannier rack|helmet|jacket for sale|budget|between fuel stops|km between|under 6 000',
+  facts: FACT_PHRASES,
+  factLabels: FACT_LABELS,
+};

@@ -1,0 +1,145 @@
+import type { Basis } from '../../readings';
+import { ENGLISH } from './english';
+import { FRENCH } from './french';
+import { GERMAN } from './german';
+import { ITALIAN } from './italian';
+import { OTHERS } from './others';
+import { SPANISH } from './spanish';
+import { LABEL_TARGETS, type LabelName, type Taker, type Vocabulary } from './vocabulary';
+
+/** What some words of a line mean. */
+export type Meaning =
+  | {
+      readonly kind: 'label';
+      readonly name: LabelName;
+      /** Names the thing only when it stands close. */
+      readonly weak: boolean;
+      readonly basis: Basis | undefined;
+    }
+  | { readonly kind: 'side'; readonly side: 'front' | 'rear' }
+  | { readonly kind: 'basis'; readonly basis: Basis }
+  | { readonly kind: 'taker'; readonly taker: Taker }
+  | { readonly kind: 'other' }
+  | { readonly kind: 'hedge' }
+  | { readonly kind: 'sale' }
+  | { readonly kind: 'trade' }
+  | { readonly kind: 'elsewhere' };
+
+/** Words of a line and what they mean; one span may mean several things. */
+export interface Mention {
+  readonly meanings: readonly Meaning[];
+  readonly from: number;
+  readonly to: number;
+}
+
+export const VOCABULARIES: readonly Vocabulary[] = [
+  ENGLISH,
+  GERMAN,
+  FRENCH,
+  SPANISH,
+  ITALIAN,
+  OTHERS,
+];
+
+interface Node {
+  readonly next: Map<string, Node>;
+  readonly meanings: Meaning[];
+}
+const node = (): Node => ({ next: new Map(), meanings: [] });
+
+/** Lower case without accents, so that `Sitzhöhe` and `SITZHOHE` are one word. Length may change: only for looking up. */
+export const plainWord = (text: string): string =>
+  text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '').replace(/ß/g, 'ss').replace(/ł/g, 'l');
+
+const WORD = /[\p{L}\p{M}\d]+/gu;
+
+function add(root: Node, phrase: string, meaning: Meaning): void {
+  let at = root;
+  for (const [word] of plainWord(phrase).matchAll(WORD)) {
+    const next = at.next.get(word) ?? node();
+    at.next.set(word, next);
+    at = next;
+  }
+  if (at !== root && !at.meanings.some((m) => JSON.stringify(m) === JSON.stringify(meaning)))
+    at.meanings.push(meaning);
+}
+
+const phrases = (list: string | undefined): readonly string[] => (list ? list.split('|') : []);
+
+function built(): Node {
+  const root = node();
+  for (const v of VOCABULARIES) {
+    for (const name of Object.keys(v.labels) as LabelName[])
+      for (const phrase of phrases(v.labels[name])) {
+        const [words = '', basis] = phrase.replace(/^~/, '').split('=');
+        add(root, words, {
+          kind: 'label',
+          name,
+          weak: phrase.startsWith('~'),
+          basis: basis as Basis | undefined,
+        });
+      }
+    for (const side of ['front', 'rear'] as const)
+      for (const phrase of phrases(v[side])) add(root, phrase, { kind: 'side', side });
+    for (const basis of Object.keys(v.bases) as Basis[])
+      for (const phrase of phrases(v.bases[basis])) add(root, phrase, { kind: 'basis', basis });
+    for (const taker of Object.keys(v.takers) as Taker[])
+      for (const phrase of phrases(v.takers[taker])) add(root, phrase, { kind: 'taker', taker });
+    for (const phrase of phrases(v.others)) add(root, phrase, { kind: 'other' });
+    for (const phrase of phrases(v.hedges)) add(root, phrase, { kind: 'hedge' });
+    for (const phrase of phrases(v.sale)) add(root, phrase, { kind: 'sale' });
+    for (const phrase of phrases(v.trade)) add(root, phrase, { kind: 'trade' });
+    for (const phrase of phrases(v.elsewhere)) add(root, phrase, { kind: 'elsewhere' });
+  }
+  return root;
+}
+let lexicon: Node | undefined;
+
+/** Between two words of one phrase: a space, a hyphen, a point, a slash, an apostrophe. */
+const JOINT = /^[ \u00a0.\-–'’/&%]{0,3}$/;
+
+/** "Service, by hours" is one label. */
+const joined = (gap: string, word: string): boolean =>
+  JOINT.test(gap) || (gap === ', ' && word === 'by');
+
+/** All that the words of a line mean, the longest phrase first, none overlapping. Time is linear in the line. */
+export function scanWords(line: string): readonly Mention[] {
+  lexicon ??= built();
+  const words = [...line.matchAll(WORD)].map((m) => ({
+    word: plainWord(m[0]),
+    from: m.index,
+    to: m.index + m[0].length,
+  }));
+  const found: Mention[] = [];
+  for (let i = 0; i < words.length; i += 1) {
+    let at: Node | undefined = lexicon;
+    let best: { readonly meanings: readonly Meaning[]; readonly last: number } | undefined;
+    for (let j = i; j < words.length && at; j += 1) {
+      const word = words[j];
+      const before = words[j - 1];
+      if (!word || (j > i && before && !joined(line.slice(before.to, word.from), word.word))) break;
+      at = at.next.get(word.word);
+      if (at && at.meanings.length > 0) best = { meanings: at.meanings, last: j };
+    }
+    const [first, last] = [words[i], best && words[best.last]];
+    if (!best || !first || !last) continue;
+    if (last.to - first.from > 1 || isMark(line, first.from))
+      found.push({ meanings: best.meanings, from: first.from, to: last.to });
+    i = best.last;
+  }
+  return found;
+}
+
+/** `F:`, `v/h`: a single letter means a side only beside a colon or a slash. */
+const isMark = (line: string, at: number): boolean =>
+  /[:/]/.test(line[at + 1] ?? '') || line[at - 1] === '/';
+
+/** The label some words are, as a whole. */
+export function labelOf(text: string): Extract<Meaning, { kind: 'label' }> | undefined {
+  const [only, more] = scanWords(text.trim());
+  if (!only || more || only.from > 1 || only.to < text.trim().replace(/[.:]+$/, '').length)
+    return undefined;
+  return only.meanings.find((m) => m.kind === 'label');
+}
+
+export const targetOf = (name: LabelName) => LABEL_TARGETS[name];

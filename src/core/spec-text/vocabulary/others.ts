@@ -1,0 +1,138 @@
+import { worded, type Vocabulary } from './vocabulary';
+
+/** Dutch, Portuguese, Polish, Swedish: the words of sheets, and the commonest of adverts. */
+export const OTHERS: Vocabulary = {
+  labels: {
+    mass: 'rijklaar gewicht=ready|droog gewicht=dry|drooggewicht=dry|weegt|leeggewicht=ready|rijklaar=ready|peso seco=dry|peso em ordem de marcha=ready-90|masa wlasna=ready|masa na sucho=dry|masa|waga|tjanstevikt=ready|torrvikt=dry|vikt|peso a seco=dry|gewicht rijklaar=ready|peso bruto|masa gotowa do jazdy=ready',
+    maxMass:
+      'maximaal toelaatbaar gewicht|toegestaan totaalgewicht|peso maximo admissivel|dopuszczalna masa calkowita|dmc|max totalvikt|totalvikt|pbt',
+    payload: 'laadvermogen|ladowność|ladownosc|carga maxima|maxlast',
+    power:
+      'vermogen|max vermogen|maximaal vermogen|potencia|potencia maxima|moc|moc maksymalna|effekt|max effekt',
+    torque:
+      'koppel|max koppel|maximaal koppel|torque maximo|binario|binario maximo|moment obrotowy|maksymalny moment obrotowy|vridmoment|max vridmoment',
+    displacement:
+      'cilinderinhoud|cilindrada|pojemnosc skokowa|pojemnosc|pojemnosc silnika|slagvolym|cylindervolym',
+    compression: 'compressieverhouding|compressie|taxa de compressao|stopien sprezania|kompression',
+    gears:
+      'versnellingen|versnellingsbak|marchas|cambio|skrzynia biegow|biegi|vaxlar|vaxellada|caixa',
+    seatHeight:
+      'zithoogte|zadelhoogte|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd',
+    tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|bak|tankvolym|bransletank',
+    consumption:
+      'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning',
+    statedRange: 'actieradius|rijbereik|autonomia|zasieg|rackvidd',
+    travel: 'veerweg|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok',
+    travelFront: 'veerweg voor|curso dianteiro|suspensao dianteira|skok zawieszenia przod',
+    travelRear: 'veerweg achter|curso traseiro|suspensao traseira|skok zawieszenia tyl',
+    clearance:
+      'bodemvrijheid|grondspeling|distancia do solo|vao livre|altura livre do solo|distancia minima do solo|vao livre do solo|altura minima do solo|przeswit|markfrigang|frigang',
+    wheelbase: 'wielbasis|entre eixos|distancia entre eixos|rozstaw osi|hjulbas|axelavstand',
+    rake: 'balhoofdhoek|caster|kat glowki ramy|styrvinkel',
+    trail: 'naloop|trail|wyprzedzenie|forsprang',
+    service:
+      'onderhoud|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var',
+    valves: 'kleppen|kleppen stellen|valvulas|luz zaworowy|regulacja zaworow|ventiljustering',
+    oil: 'olie verversen|olieverversing|troca de oleo|wymiana oleju|oljebyte',
+    price:
+      'prijs|vraagprijs=asked|nieuwprijs=list|preco|preco sugerido=list|cena|pris|nypris=list|catalogusprijs=list',
+    warranty: 'garantie|garantia|gwarancja|garanti',
+    battery: 'accu|akumulator|batteri',
+    alternator: 'dynamo|alternador',
+    wheels: 'velgen|rodas|obrecze|felgi',
+  },
+  front: 'voor|vooraan|dianteira|dianteiro|przod|przednie|przedni|fram',
+  rear: 'achter|achteraan|traseira|traseiro|tyl|tylne|tylny',
+  bases: {
+    dry: 'droog|zonder brandstof|zonder benzine|seco|a seco|na sucho|torr|bez paliwa|sem combustivel',
+    ready:
+      'rijklaar|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|kortlar|fulltankad',
+    'ready-90': 'ordem de marcha',
+    asked: 'vraagprijs|bieden|do negocjacji|negociavel|prutbaar|vaste prijs',
+    mixed: 'gemiddeld|medio|srednio',
+  },
+  takers: {
+    part: 'boring|slag|schijf|schijven|diametro|curso x diametro|skok tloka|srednica|disco',
+    overall: 'lengte|hoogte|comprimento|largura|altura|dlugosc|szerokosc|wysokosc|langd|bredd|hojd',
+    topSpeed: 'topsnelheid|velocidade maxima|predkosc maksymalna|toppfart',
+    rider: 'ik weeg|ik ben|eu peso|waze|jag vager',
+    load: 'koffers|bagage|malas|kufry|packvaskor',
+    odometer: 'kilometerstand|km stand|tellerstand|rodados|km rodados|przebieg|matarstallning|mil',
+    trip: 'gereden|na',
+    spending: 'per maand|maand|verzekering|por mes|ipva|miesiecznie|manad',
+    people: 'eigenaar|eigenaren|kleppen|donos|wlasciciel|agare',
+    contact: 'tel|telefoon|telefone',
+  },
+  others: 'dan mijn|do que|niz moja|an min',
+  hedges: 'ongeveer|circa|cerca de|okolo|ungefar|ca',
+  sale: 'te koop|vende se|a venda|sprzedam|na sprzedaz|saljes|till salu|onderhouden|eigenaar|kilometerstand|vraagprijs|goed onderhouden|przebieg|unico dono',
+  trade:
+    'motor|motorfiets|zithoogte|cilinderinhoud|moto|motocicleta|cilindrada|tanque|motocykl|silnik|motorcykel|rijklaar|obr min|wielbasis',
+  elsewhere: 'auto|woning|kamer|fiets|carro|apartamento|samochod|mieszkanie|bil',
+  facts: [
+    [
+      'cooling',
+      'liquid',
+      worded(
+        '(?:vloeistof|water)gekoeld|refrigera(?:ção|do) (?:a )?(?:líquid[ao]|água)|arrefecimento (?:a )?(?:líquido|água)|chłodzon[ya] cieczą|chłodzenie cieczą|vätskekyl\\p{L}*',
+      ),
+    ],
+    [
+      'cooling',
+      'air',
+      worded(
+        'luchtgekoeld|refrigera(?:ção|do) a ar|arrefecimento a ar|chłodzon[ya] powietrzem|luftkyl\\p{L}*',
+      ),
+    ],
+    [
+      'layout',
+      'single',
+      worded('eencilinder|monocilíndrico|monocilindro|jednocylindrowy|encylindrig'),
+    ],
+    [
+      'layout',
+      'parallel-twin',
+      worded(
+        'paralleltwin|staande twin|tweecilinder lijn|bicilíndrico paralelo|dois cilindros paralelos|rzędowy dwucylindrowy|parallelltwin',
+      ),
+    ],
+    ['layout', 'v-twin', worded('tweecilinder v|v-?tweecilinder')],
+    [
+      'fuelling',
+      'injection',
+      worded('(?:brandstof)?injectie|injeção(?: eletrônica)?|wtrysk(?: paliwa)?|insprutning'),
+    ],
+    ['fuelling', 'carburettor', worded('carburateur|gaźnik|förgasare')],
+    ['finalDrive', 'chain', worded('ketting(?:aandrijving)?|corrente|łańcuch|kedjedrift')],
+    ['finalDrive', 'shaft', worded('cardan(?:aandrijving)?|eixo cardã|wał kardana')],
+    [
+      'starter',
+      'electric',
+      worded('elektrische start|partida elétrica|rozrusznik elektryczny|elstart'),
+    ],
+    ['wheelType', 'spoked-tubes', worded('spaakwielen|rodas raiadas|szprychy|ekerhjul')],
+    ['wheelType', 'cast', worded('gietwielen|rodas de liga(?: leve)?|felgi aluminiowe')],
+    [
+      'abs',
+      'both-off',
+      worded('uitschakelbaar abs|abs uitschakelbaar|abs desligável|odłączany abs'),
+    ],
+    ['abs', 'none', worded('geen abs|zonder abs|sem abs|bez abs|utan abs')],
+  ],
+  factLabels: {
+    tyreFront: { labels: 'voorband|band voor|pneu dianteiro|opona przednia|opona przód' },
+    tyreRear: { labels: 'achterband|band achter|pneu traseiro|opona tylna|opona tył' },
+    cooling: {
+      labels: 'koeling|refrigeração|chłodzenie',
+      options: { liquid: 'vloeistof|water|líquida|cieczą', air: 'lucht|ar|powietrzem' },
+    },
+    finalDrive: {
+      labels: 'eindoverbrenging|transmissão final|napęd',
+      options: {
+        chain: 'ketting|corrente|łańcuch',
+        shaft: 'cardan|cardã|wał',
+        belt: 'riem|correia|pas',
+      },
+    },
+  },
+};
