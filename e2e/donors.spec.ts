@@ -35,10 +35,14 @@ test('a pasted road test becomes a donor: figures, bases, doubts; nothing enters
   await expect(page.getByText('No figures found: this reads like no sheet.')).toBeVisible();
   await text.fill(TEXT);
   await expect(page.getByText(/\d+ found, \d to look at\./)).toBeVisible();
-  await expect(page.getByLabel('Model', { exact: true }).last()).toHaveValue('Marlow Heron 470');
-  await expect(page.getByText('US or imperial? They are a fifth apart.')).toBeVisible();
+  await expect(page.getByLabel('Maker', { exact: true }).last()).toHaveValue('Marlow');
+  await expect(page.getByLabel('Model', { exact: true }).last()).toHaveValue('Heron 470');
+  await expect(page.getByText(/Gallons and mpg are US, by “MSRP”/)).toBeVisible();
   await expect(page.getByText('250 mm stands beside it and is not the same.')).toBeVisible();
   const tank = page.getByRole('checkbox', { name: 'Take Tank' });
+  await expect(tank).toBeChecked();
+  await text.fill(TEXT.replace(' MSRP $6,499', '').replace('Kerb', 'Ready to ride'));
+  await expect(page.getByText('US or imperial? They are a fifth apart.')).toBeVisible();
   await expect(tank).not.toBeChecked();
   await page.getByLabel('Tank: unit').selectOption('gal-us');
   await tank.check();
@@ -48,8 +52,6 @@ test('a pasted road test becomes a donor: figures, bases, doubts; nothing enters
   await goTo(page, 'Donors');
   await page.getByRole('button', { name: 'A new donor from a text' }).click();
   await text.fill(TEXT);
-  await page.getByLabel('Tank: unit').selectOption('gal-us');
-  await tank.check();
   await page.getByRole('button', { name: /^Enter \d+ readings$/ }).click();
   await expect(page.getByRole('heading', { level: 2, name: 'Marlow Heron 470' })).toBeVisible();
   await expect(page.getByLabel('Tank', { exact: true })).toHaveValue('3.7 US gal');
@@ -60,6 +62,59 @@ test('a pasted road test becomes a donor: figures, bases, doubts; nothing enters
   await expect(page.getByLabel('ABS', { exact: true })).toHaveValue('both-off');
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('heading', { level: 2, name: 'Marlow Heron 470' })).toHaveCount(0);
+});
+
+test('an advert becomes a machine for sale; what is not its own is passed over, and keys take, drop and move', async ({
+  page,
+}) => {
+  await openExample(page);
+  await goTo(page, 'Donors');
+  await page.getByRole('button', { name: 'A new donor from a text' }).click();
+  await page
+    .getByLabel('Text of a maker’s sheet, an advert or a review')
+    .fill(
+      '2019 Tundry Ridge 450, one owner, 7,200 miles, $4,900 OBO\nWet weight 379 lbs, seat height 34.3 in.\nMy old bike weighed 430 lb. Skid plate was $189.',
+    );
+  await expect(page.getByText(/7200 mi on the clock, of 2019/)).toBeVisible();
+  await expect(page.getByLabel('It is')).toHaveValue('sale');
+  await page.getByText('Found and not taken: 2').click();
+  await expect(page.getByText('Said of another machine, or as a question.')).toBeVisible();
+  await expect(page.getByText('Belongs to an accessory.')).toBeVisible();
+  await page.getByRole('button', { name: 'Take as mass, 430 lb' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Take Mass' })).toHaveCount(2);
+  const seat = page.getByRole('group', { name: /^Seat height/ });
+  await seat.focus();
+  await page.keyboard.press('Delete');
+  await expect(page.getByRole('checkbox', { name: 'Take Seat height' })).not.toBeChecked();
+  await seat.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('checkbox', { name: 'Take Seat height' })).toBeChecked();
+  await expect(seat).not.toBeFocused();
+  await page.getByRole('button', { name: /^Enter 4 readings$/ }).click();
+  await expect(page.getByRole('heading', { level: 2, name: /Tundry Ridge 450/ })).toBeVisible();
+});
+
+test('two sheets in one paste become two donors; a picture is refused with what to do', async ({
+  page,
+}) => {
+  await openExample(page);
+  await goTo(page, 'Donors');
+  await page.getByRole('button', { name: 'A new donor from a text' }).click();
+  await page
+    .getByLabel('Text file')
+    .setInputFiles({ name: 'sheet.png', mimeType: 'image/png', buffer: Buffer.from([137, 80]) });
+  await expect(page.getByText(/sheet.png is a picture/)).toBeVisible();
+  await page.getByLabel('Text file').setInputFiles({
+    name: 'page.html',
+    mimeType: 'text/html',
+    buffer: Buffer.from(
+      '<html><head><style>p{}</style></head><body><h1>Marrow Vantage 310</h1><table><tr><td>Kerb weight</td><td>158 kg</td></tr><tr><td>Seat height</td><td>868 mm</td></tr></table><p></p><h1>Calder Ridge 450</h1><table><tr><td>Kerb weight</td><td>172 kg</td></tr><tr><td>Seat height</td><td>871 mm</td></tr></table></body></html>',
+    ),
+  });
+  await expect(page.getByText('4 found of 2 machines.')).toBeVisible();
+  await page.getByRole('button', { name: 'Enter 4 readings' }).click();
+  await expect(list(page).getByText('Marrow Vantage 310')).toBeVisible();
+  await expect(list(page).getByText('Calder Ridge 450')).toBeVisible();
 });
 
 test('a second source is pasted beside the first: both stand, the disagreement is flagged, the rule and the pin choose', async ({

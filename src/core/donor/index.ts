@@ -14,6 +14,7 @@ export {
   type DonorSheet,
   type FittedPart,
   type Machine,
+  type Model,
   type ModelVariant,
   type MachineFacts,
   type MachineState,

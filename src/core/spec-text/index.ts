@@ -14,5 +14,6 @@ export {
   type SaleRead,
   type TextRead,
 } from './read-text';
+export { type ClassRead } from './text/machine-class';
 export { readFactValue } from './read-facts';
-export { readHeader, type HeaderMeaning } from './read-header';
+export { headingUnit, readHeader, type HeaderMeaning } from './read-header';

@@ -1,7 +1,7 @@
 import { FACT_KEYS, factDefinition, type FactKey } from '../facts';
 import { parseTyre } from '../tyre';
 import type { FactProposal } from './proposal';
-import { VOCABULARIES } from './vocabulary/lexicon';
+import { plainWord, VOCABULARIES } from './vocabulary/lexicon';
 import { worded } from './vocabulary/vocabulary';
 
 const TYRE =
@@ -32,14 +32,62 @@ const LABELLED: readonly LabelledFact[] = VOCABULARIES.flatMap((v) =>
       : [];
   }),
 );
-const PHRASES = VOCABULARIES.flatMap((v) => v.facts);
+/** Labels of facts by their words, as far as they were asked for. */
+const byName = new Map<string, readonly LabelledFact[]>();
+const MOST_NAMES = 4000;
+function labelledAs(name: string): readonly LabelledFact[] {
+  const known = byName.get(name);
+  if (known) return known;
+  const found = LABELLED.filter((l) => l.label.test(name));
+  if (byName.size < MOST_NAMES) byName.set(name, found);
+  return found;
+}
+
+interface Phrase {
+  readonly key: FactKey;
+  readonly value: string;
+  readonly pattern: RegExp;
+  /** First three letters of the words in the pattern, one of which stands in whatever it matches; none: always tried. */
+  readonly grams: readonly string[];
+}
+
+const GRAM = 3;
+/** A pattern without its escapes and group marks: what is left are the words it looks for. */
+const wordsOf = (pattern: RegExp): readonly string[] =>
+  plainWord(pattern.source.replace(/\\p\{[^}]*\}|\\[a-zA-Z]|\(\?[:=!<]+/gu, ' ')).match(
+    /\p{L}{3,}/gu,
+  ) ?? [];
+
+/** Phrases by vocabulary, in the order of the vocabularies. */
+const PHRASES: readonly (readonly Phrase[])[] = VOCABULARIES.map((v) =>
+  v.facts.map(([key, value, pattern]) => ({
+    key,
+    value,
+    pattern,
+    grams: /\d/.test(pattern.source)
+      ? []
+      : [...new Set(wordsOf(pattern).map((w) => w.slice(0, GRAM)))],
+  })),
+);
+
+/** All runs of three letters of a line, so that most phrases need not be tried. */
+function gramsOf(line: string): ReadonlySet<string> {
+  const plainly = plainWord(line);
+  const found = new Set<string>();
+  for (let i = 0; i + GRAM <= plainly.length; i += 1) found.add(plainly.slice(i, i + GRAM));
+  return found;
+}
 /** Cells that say that nothing is said. */
 const UNSAID = /^(?:–|—|-|\?|tb[ac]|not (?:known|published|available)|k\.? ?a\.?|n\.? ?c\.?)\.?$/iu;
 
 const NOT_THERE = /^n\.?\/?a\.?$/iu;
 
-/** Facts one line states in words, and tyre sizes. Facts of a "label: words" line come before looser phrases. */
-export function readFacts(line: string, offset: number): readonly FactProposal[] {
+/** Facts one line states in words, and tyre sizes. `languages`: places of the vocabularies whose phrases are looked for; all by default. Facts of a "label: words" line come before looser phrases. */
+export function readFacts(
+  line: string,
+  offset: number,
+  languages?: ReadonlySet<number>,
+): readonly FactProposal[] {
   const made = (key: FactKey, value: string, from: number, to: number): FactProposal => ({
     kind: 'fact',
     key,
@@ -55,8 +103,8 @@ export function readFacts(line: string, offset: number): readonly FactProposal[]
   if (labelled) {
     const [, name = '', rest = ''] = labelled;
     if (UNSAID.test(rest.trim())) return [];
-    for (const { key, label, options } of LABELLED) {
-      if (found.has(key) || !label.test(name.trim())) continue;
+    for (const { key, options } of labelledAs(name.trim())) {
+      if (found.has(key)) continue;
       const none = options.find((o) => o.value === 'none')?.value;
       if (NOT_THERE.test(rest.trim()) && none) {
         // "N/A" nearly always says that there is none; the rider has a look.
@@ -72,7 +120,12 @@ export function readFacts(line: string, offset: number): readonly FactProposal[]
     }
   }
   const said = new Map<FactKey, FactProposal>();
-  for (const [key, value, pattern] of PHRASES) {
+  const phrases = PHRASES.flatMap((list, i) =>
+    languages === undefined || languages.has(i) ? list : [],
+  );
+  const grams = gramsOf(line);
+  for (const { key, value, pattern, grams: wanted } of phrases) {
+    if (wanted.length > 0 && !wanted.some((g) => grams.has(g))) continue;
     const match = found.has(key) ? null : pattern.exec(line);
     const longest = said.get(key);
     // "electric and kick start" says more than "kick start".

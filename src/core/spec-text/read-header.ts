@@ -75,6 +75,12 @@ function parted(text: string): { readonly name: string; readonly unit: TextUnit 
     : { name: open < 0 ? tidy : tidy.slice(0, open).trim(), unit: undefined };
 }
 
+/** The unit a heading says, whatever it is taken to mean; none for a gallon or a dollar of no country. */
+export const headingUnit = (text: string): UnitId | undefined => {
+  const { unit } = parted(text);
+  return unit !== undefined && isUnitId(unit) ? unit : undefined;
+};
+
 /** What a table's heading names: `Weight (lb, dry)` → mass, lb, dry. `undefined` when it names no line of the sheet. */
 export function readHeader(text: string): HeaderMeaning | undefined {
   const { name, unit } = parted(text);

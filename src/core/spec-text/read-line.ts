@@ -132,7 +132,8 @@ function readSentence(scanned: ScannedLine, sentence: Sentence, context: LineCon
     blocked: new Set(blocked.keys()),
   };
   const sides = sidesOf(mentions);
-  const side = (i: number) => sideOf(text, i, alone, sides, context.side);
+  const known: Side[] = [];
+  const side = (i: number) => (known[i] ??= sideOf(text, i, alone, sides, context.side));
   const assigned = assign(s, (i) => optionsOf(s, i, side));
   const taken = alone.flatMap((q, i) => {
     const a = assigned[i];
@@ -143,6 +144,7 @@ function readSentence(scanned: ScannedLine, sentence: Sentence, context: LineCon
     taken.map(({ q, a }) => ({ key: a.option.key, from: q.from, to: twins.get(q)?.to ?? q.to })),
     mentions,
   );
+  const changed = taken.length > 0 ? CHANGED.exec(text)?.[0] : undefined;
   const figures = taken.flatMap(({ q, i, a }, n) => {
     const made = propose(
       {
@@ -152,7 +154,7 @@ function readSentence(scanned: ScannedLine, sentence: Sentence, context: LineCon
         basis: bases[n] ?? footnoteBasis(q, a.option.key, context) ?? aboveBasis(a, context),
         usual: usualBasis(a.option.key, survey),
         hedge: hedgeBefore(text, q, mentions),
-        changed: CHANGED.exec(text)?.[0],
+        changed,
         origin: speakerOf(text, alone[i - 1]?.to ?? 0, q, alone[i + 1]?.from ?? text.length),
         ours: survey.ours,
         several: survey.several,
@@ -163,7 +165,12 @@ function readSentence(scanned: ScannedLine, sentence: Sentence, context: LineCon
   });
   return {
     figures,
-    passedOver: passed(s, assigned, blocked, scanned.offset + at),
+    passedOver: passed(s, assigned, blocked, {
+      side,
+      survey,
+      place: (option, q, i) => placed(scanned, at, option, q, q.to, alone[i - 1]),
+      offset: scanned.offset + at,
+    }),
     clock: clockReadings(s, assigned, blocked, scanned.offset + at),
     open: openLabel(words, assigned, text, alone.length),
   };
@@ -281,11 +288,50 @@ function openLabel(
     : undefined;
 }
 
+/** What it takes to make a proposal of a quantity that was passed over. */
+interface HowToTake {
+  readonly side: (index: number) => Side;
+  readonly survey: Survey;
+  readonly place: (
+    option: Option,
+    q: Quantity,
+    index: number,
+  ) => { readonly words: string; readonly from: number; readonly to: number };
+}
+
+/** What a quantity that was passed over would be, if the rider takes it: never ticked by itself. */
+function asFigure(
+  s: SentenceWords,
+  q: Quantity,
+  index: number,
+  { side, survey, place }: HowToTake,
+): FigureProposal | undefined {
+  const best = optionsOf({ ...s, blocked: new Set() }, index, side)
+    .filter((o) => o.key !== undefined && o.needs === undefined && o.continues === undefined)
+    .reduce<Option | undefined>((a, b) => (!a || b.points > a.points ? b : a), undefined);
+  if (best?.key === undefined) return undefined;
+  return propose(
+    {
+      quantity: q,
+      twin: undefined,
+      assigned: { option: { ...best, key: best.key }, margin: 0, rival: undefined },
+      basis: undefined,
+      usual: usualBasis(best.key, survey),
+      hedge: undefined,
+      changed: undefined,
+      origin: undefined,
+      ours: survey.ours,
+      several: false,
+    },
+    () => place(best, q, index),
+  );
+}
+
 function passed(
   s: SentenceWords,
   assigned: readonly Assigned[],
   blocked: ReadonlyMap<number, BlockedBy>,
-  offset: number,
+  { offset, ...how }: HowToTake & { readonly offset: number },
 ): readonly PassedOver[] {
   return s.quantities.flatMap((q, i): readonly PassedOver[] => {
     const option = assigned[i]?.option;
@@ -303,7 +349,7 @@ function passed(
             : taker?.kind === 'taker'
               ? { code: 'belongs-to', taker: taker.taker }
               : { code: 'no-label' },
-        as: undefined,
+        as: asFigure(s, q, i, how),
       },
     ];
   });

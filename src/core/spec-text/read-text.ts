@@ -7,7 +7,7 @@ import { namesIn } from './text/names';
 import { footnotesIn, readBlock, type BlockRead } from './text/read-block';
 import { readMachineTable } from './text/read-table';
 import { settled } from './text/settle';
-import { surveyOf, type Survey } from './text/survey';
+import { surveyOf, type ScannedLine, type Survey } from './text/survey';
 
 /** Longest text that is read, characters. */
 export const SPEC_TEXT_LIMIT = 100_000;
@@ -61,11 +61,8 @@ export function readText(text: string): TextRead {
     table?.kind === 'rows'
       ? table.machines.map((m) => fromRow(m, survey))
       : table
-        ? table.machines.map((m) => fromLines(m.lines, survey, m.name))
-        : blocksOf(
-            lines,
-            (block) => readBlock(block.map(scanned), survey, new Map()).proposals,
-          ).map((block) => fromLines(block, survey, undefined));
+        ? table.machines.map((m) => fromLines(m.lines.map(scanned), survey, m.name))
+        : blocksOf(all).map((block) => fromLines(block, survey, undefined));
   return {
     machines,
     gallon: survey.gallon,
@@ -75,9 +72,13 @@ export function readText(text: string): TextRead {
   };
 }
 
-function fromLines(lines: readonly Line[], survey: Survey, name: string | undefined): MachineRead {
-  const all = lines.map(scanned);
+function fromLines(
+  all: readonly ScannedLine[],
+  survey: Survey,
+  name: string | undefined,
+): MachineRead {
   const read: BlockRead = readBlock(all, survey, footnotesIn(all));
+  const lines = all.map((l) => ({ line: l.written, offset: l.offset }));
   const text = lines.map((l) => l.line).join('\n');
   const proposals = survey.unlike
     ? []
@@ -91,7 +92,9 @@ function fromLines(lines: readonly Line[], survey: Survey, name: string | undefi
     donorClass: survey.ours ? classOfText(text, proposals) : undefined,
     sale: survey.sale && survey.ours ? saleOf(read.clock) : undefined,
     proposals,
-    passedOver: read.passedOver,
+    passedOver: survey.unlike
+      ? []
+      : read.passedOver.filter((p) => p.from !== onTheClock(read.clock, ['km', 'mi'])?.from),
     from: first?.offset ?? 0,
     to: (last?.offset ?? 0) + (last?.line.length ?? 0),
   };
@@ -131,13 +134,15 @@ function fromRow(
   };
 }
 
+/** The likeliest of what may be on the clock, in these units. */
+const onTheClock = (clock: readonly ClockReading[], units: readonly string[]) =>
+  clock
+    .filter((c) => units.includes(c.unit))
+    .reduce<ClockReading | undefined>((a, b) => (!a || b.points > a.points ? b : a), undefined);
+
 function saleOf(clock: readonly ClockReading[]): SaleRead {
-  const best = (units: readonly string[]) =>
-    clock
-      .filter((c) => units.includes(c.unit))
-      .reduce<ClockReading | undefined>((a, b) => (!a || b.points > a.points ? b : a), undefined);
-  const distance = best(['km', 'mi']);
-  const hours = best(['h']);
+  const distance = onTheClock(clock, ['km', 'mi']);
+  const hours = onTheClock(clock, ['h']);
   return {
     odometer:
       distance && distance.unit !== 'h'

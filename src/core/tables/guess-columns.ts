@@ -2,10 +2,14 @@ import { readHeader } from '../spec-text';
 import { isSameTarget, type ColumnTarget, type TextColumn } from './column-target';
 
 const TEXT_HEADINGS: Readonly<Record<TextColumn, RegExp>> = {
-  maker: /^(?:maker|make|brand|manufacturer|marque|marke|hersteller|marca|merk|fabricante|constructeur|costruttore|producent)$/i,
-  model: /^(?:model|name|bike|motorcycle|machine|modell|modèle|modelo|modello|motorrad|moto|maschine|bezeichnung|nom|nombre|nome)$/i,
-  version: /^(?:version|variant|year|trim|market|model year|baujahr|année|año|anno|ausführung|versione|versión)$/i,
-  donorClass: /^(?:class|category|type|segment|klasse|kategorie|catégorie|categoría|categoria|classe|clase)$/i,
+  maker:
+    /^(?:maker|make|brand|manufacturer|marque|marke|hersteller|marca|merk|fabricante|constructeur|costruttore|producent)$/i,
+  model:
+    /^(?:model|name|bike|motorcycle|machine|modell|modèle|modelo|modello|motorrad|moto|maschine|bezeichnung|nom|nombre|nome)$/i,
+  version:
+    /^(?:version|variant|year|trim|market|model year|baujahr|année|año|anno|ausführung|versione|versión)$/i,
+  donorClass:
+    /^(?:class|category|type|segment|klasse|kategorie|catégorie|categoría|categoria|classe|clase)$/i,
   tags: /^(?:tags?|labels?)$/i,
   note: /^(?:notes?|comments?|remarks?|notiz(?:en)?|bemerkung(?:en)?|remarques?|notas?|commentaires?)$/i,
 };

@@ -17,7 +17,11 @@ export type CellFault =
   | AmountFault
   | ReadingFault
   | { readonly code: 'unit-unsaid' }
-  | { readonly code: 'class-unknown'; readonly text: string }
+  | {
+      readonly code: 'class-unknown';
+      readonly text: string;
+      readonly classes: readonly DonorClass[];
+    }
   | { readonly code: 'not-an-option'; readonly text: string; readonly options: readonly string[] }
   | { readonly code: 'too-long'; readonly most: number }
   | { readonly code: 'no-name' };
@@ -90,7 +94,7 @@ export function readDonorRow(cells: readonly string[], setting: RowSetting): Row
   if (donorClass === undefined)
     faults.push({
       column: setting.columns.findIndex((t) => t.kind === 'text' && t.column === 'donorClass'),
-      fault: { code: 'class-unknown', text: texts.donorClass ?? '' },
+      fault: { code: 'class-unknown', text: texts.donorClass ?? '', classes: DONOR_CLASSES },
     });
   if (!texts.maker && !texts.model) faults.push({ fault: { code: 'no-name' } });
   if (faults.length > 0 || donorClass === undefined) return { kind: 'faults', faults };
@@ -136,8 +140,34 @@ const plain = (text: string) =>
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '');
+/** Other words for a class, as tables write it. */
+const CLASS_ALIASES: Readonly<Record<DonorClass, readonly string[]>> = {
+  'air-trail-single': [
+    'light air-cooled trail single',
+    'air-cooled trail',
+    'trail single',
+    'trail bike',
+  ],
+  'dual-sport-single': ['liquid-cooled dual-sport single', 'dual-sport', 'dual sport', 'dualsport'],
+  'long-range-dual-sport': [
+    'dual-sport single, fairing and large tank',
+    'long range',
+    'rally single',
+  ],
+  'competition-single': ['competition-derived single', 'competition', 'enduro', 'hard enduro'],
+  'road-adventure-single': [
+    'small road-based adventure single',
+    'small adventure',
+    'adventure single',
+  ],
+  'scrambler-single': ['mid-size scrambler single', 'scrambler'],
+  'rally-twin': ['mid-size rally twin', 'rally', 'mid-size twin', 'middleweight adventure'],
+  'road-v-twin': ['older road-based v-twin tourer', 'v-twin', 'v-twin tourer'],
+  'large-adventure-twin': ['large adventure twin', 'big twin', 'large adventure', 'adventure twin'],
+};
 const classOf = (text: string): DonorClass | undefined =>
-  DONOR_CLASSES.find((c) => c === plain(text));
+  DONOR_CLASSES.find((c) => c === plain(text)) ??
+  DONOR_CLASSES.find((c) => CLASS_ALIASES[c].some((a) => plain(a) === plain(text)));
 
 function optionsOf(key: FactKey): readonly string[] {
   const definition = factDefinition(key);

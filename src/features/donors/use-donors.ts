@@ -22,8 +22,8 @@ export interface DonorsModel {
   readonly first: Donor | undefined;
   readonly select: (id: string | undefined) => void;
   readonly add: () => void;
-  /** Puts a whole donor in, as made from a text or a table. */
-  readonly put: (donor: Donor, code: string) => void;
+  /** Puts whole donors in, as made from a text, and onto the shortlist as far as there is room. */
+  readonly putAll: (donors: readonly Donor[], code: string) => void;
   readonly addVariant: (base: Donor) => void;
   readonly addMachine: (base: Donor) => void;
   readonly duplicate: (donor: Donor) => void;
@@ -74,16 +74,21 @@ function donorsModel({ store, dossier, id, go }: Setting): DonorsModel {
     fullName(resolved.get(donorId) ?? own[donorId] ?? newDonor(donorId));
   const undo = { word: 'Undo', run: () => void store.undo() };
 
-  const create = (donor: Donor, code: string, facts: Record<string, string>) => {
+  const createAll = (donors: readonly Donor[], code: string, facts: Record<string, string>) => {
     store.execute({
       label: { code, facts },
       changes: [
-        { table: 'donors', key: donor.id, path: [], after: donor },
-        ...listing([donor.id], candidates),
+        ...donors.map((d) => ({ table: 'donors' as const, key: d.id, path: [], after: d })),
+        ...listing(
+          donors.map((d) => d.id),
+          candidates,
+        ),
       ],
     });
-    select(donor.id);
+    select(donors[0]?.id);
   };
+  const create = (donor: Donor, code: string, facts: Record<string, string>) =>
+    createAll([donor], code, facts);
   const blankChild = (base: Donor, version: string) => ({
     ...newDonor(crypto.randomUUID()),
     baseId: base.id,
@@ -99,7 +104,11 @@ function donorsModel({ store, dossier, id, go }: Setting): DonorsModel {
     selected: id ? resolved.get(id) : undefined,
     first: firstDonor(resolved, candidateOf),
     add: () => create(newDonor(crypto.randomUUID()), 'add-donor', {}),
-    put: (donor, code) => create(donor, code, { name: donorName(donor) }),
+    putAll: (donors, code) => {
+      const [first] = donors;
+      const name = donors.length === 1 && first ? donorName(first) : `${donors.length} donors`;
+      createAll(donors, code, { name });
+    },
     addVariant: (base) =>
       create({ ...blankChild(base, 'new variant'), kind: 'variant', variant: {} }, 'add-variant', {
         name: nameOf(base.id),

@@ -1,4 +1,4 @@
-import type { Doubt } from '@/core/spec-text';
+import type { Doubt, PassedOver } from '@/core/spec-text';
 import { formatQuoted, trimmed } from './format';
 import { BASIS_WORDS, FIGURE_WORDS } from './words';
 
@@ -35,5 +35,40 @@ export function doubtWords(doubt: Doubt): string {
       return `The mark may be for thousands or decimals: ${trimmed(doubt.other)} is possible as well.`;
     case 'said-otherwise':
       return 'The text says something else for the same figure elsewhere.';
+  }
+}
+
+const TAKER_WORDS: Readonly<
+  Record<Extract<PassedOver['why'], { code: 'belongs-to' }>['taker'], string>
+> = {
+  part: 'a part: bore, stroke, a disc, fork tubes',
+  overall: 'the machine’s length, width or height',
+  topSpeed: 'a speed',
+  rider: 'the rider',
+  load: 'luggage, a passenger or a can',
+  sag: 'sag',
+  odometer: 'what is on the clock',
+  trip: 'a trip, or when something was done',
+  spending: 'money that is not asked for the machine',
+  accessory: 'an accessory',
+  bolt: 'a bolt',
+  reserve: 'the reserve',
+  weather: 'weather or height',
+  contact: 'a telephone or a number of its own',
+  people: 'owners, valves or years',
+  volts: 'volts',
+};
+
+/** Why a number of a text was not proposed. */
+export function passedOverWords(why: PassedOver['why']): string {
+  switch (why.code) {
+    case 'other-machine':
+      return 'Said of another machine, or as a question.';
+    case 'changed':
+      return 'What a part, or a lower price, made of it.';
+    case 'belongs-to':
+      return `Belongs to ${TAKER_WORDS[why.taker]}.`;
+    case 'no-label':
+      return 'The words do not say what it is.';
   }
 }

@@ -39,7 +39,7 @@ export {
 } from './faults';
 export { differenceName, sideWords } from './differences';
 export { RECORD_WORDS } from './record-words';
-export { doubtWords } from './doubts';
+export { doubtWords, passedOverWords } from './doubts';
 export {
   estimateText,
   fieldPlaces,

@@ -2,6 +2,7 @@ import type { CellFault } from '@/core/tables';
 import type { TableFault } from '@/store/tables';
 import { amountFaultWords, readingFaultWords } from './faults';
 import { formatNumber } from './format';
+import { CLASS_WORDS } from './words';
 
 /** Why a table is refused. */
 export function tableFaultWords(fault: TableFault): string {
@@ -25,7 +26,7 @@ export function cellFaultWords(fault: CellFault): string {
     case 'unit-unsaid':
       return 'No unit: choose one for the column, or write it in the cell.';
     case 'class-unknown':
-      return `“${fault.text}” is not one of the classes.`;
+      return `“${fault.text}” is not one of the classes: ${fault.classes.map((c) => CLASS_WORDS[c]).join('; ')}.`;
     case 'not-an-option':
       return `“${fault.text}” is not one of: ${fault.options.join(', ')}.`;
     case 'too-long':

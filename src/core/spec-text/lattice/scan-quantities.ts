@@ -89,7 +89,9 @@ export function scanQuantities(line: string): readonly Quantity[] {
 /** "310 in grey": a word of the sentence, not inches. */
 const unitOf = (currency: string | undefined, unit: string | undefined, digits: string) =>
   currency
-    ? writtenUnit(currency, unit)
+    ? /^r$/i.test(currency)
+      ? 'ZAR'
+      : writtenUnit(currency, unit)
     : unit && !(unit === 'in' && Number(digits) >= 100)
       ? writtenUnit(unit)
       : undefined;

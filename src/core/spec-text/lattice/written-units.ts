@@ -263,11 +263,11 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   AUD: ['aud', 'au?\\$'],
   CAD: ['cad', 'ca?\\$'],
   NZD: ['nzd', 'nz\\$'],
-  ZAR: ['zar', 'rand', 'r'],
+  ZAR: ['zar', 'rand'],
 };
 
 const FORMS = (Object.entries(WRITTEN) as [TextUnit, readonly string[]][])
-  .flatMap(([unit, forms]) => forms.filter((form) => form !== 'r').map((form) => ({ unit, form })))
+  .flatMap(([unit, forms]) => forms.map((form) => ({ unit, form })))
   .sort((a, b) => b.form.length - a.form.length);
 
 /** Source of a pattern that matches one written unit, longest first; it must end where the word ends. */
@@ -287,7 +287,6 @@ export function writtenUnit(text: string, behind?: string): TextUnit | undefined
     const code = writtenUnit(behind);
     if (DOLLARS.includes(code as UnitId)) return code;
   }
-  if (word === 'r') return 'ZAR';
   if (!seen.has(word)) seen.set(word, EXACT.find((f) => f.pattern.test(word))?.unit);
   return seen.get(word);
 }

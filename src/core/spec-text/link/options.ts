@@ -144,6 +144,23 @@ export function optionsOf(
   return made;
 }
 
+/** Figures between a label and a figure, nearest first; no more are counted than could matter. */
+function standBetween(
+  all: readonly Quantity[],
+  index: number,
+  a: number,
+  b: number,
+): readonly Quantity[] {
+  const found: Quantity[] = [];
+  const back = (all[index]?.from ?? 0) >= b;
+  for (let i = index + (back ? -1 : 1); found.length < 4; i += back ? -1 : 1) {
+    const q = all[i];
+    if (!q || (back ? q.to <= a : q.from >= b)) break;
+    if (q.from >= a && q.to <= b) found.push(q);
+  }
+  return found;
+}
+
 function byWord(
   s: SentenceWords,
   q: Quantity,
@@ -157,7 +174,8 @@ function byWord(
   const mate = s.quantities[index + 1];
   const end = !labelFirst && q.listed && mate?.listed && mate.to <= from ? mate.to : q.to;
   const [a, b] = labelFirst ? [to, q.from] : [end, from];
-  const between = s.quantities.filter((o, i) => i !== index && o.from >= a && o.to <= b);
+  const between = standBetween(s.quantities, index, a, b);
+  if (between.length > (labelFirst ? 2 : 1)) return [];
   const turned = labelFirst ? otherSide(s, q, word, between) : undefined;
   const gapText = s.text.slice(turned?.at ?? (labelFirst ? afterSide(s, a) : a), b);
   if (gapText.replace(/\s+/g, ' ').length > 90) return [];
@@ -385,14 +403,11 @@ function unitAround(
   dimension: Dimension,
   onlyBefore = false,
 ): readonly UnitId[] | undefined {
-  const others = s.quantities
-    .map((q, i) => ({ q, far: Math.abs(i - index) + (i < index ? 0 : 0.5) }))
-    .filter(({ far }, i) => far >= 1 && (!onlyBefore || i < index))
-    .sort((a, b) => a.far - b.far);
-  for (const { q } of others) {
-    const sense = sensesOf(q.unit, s.units).find((x) => x.dimension === dimension);
-    if (sense) return sense.units;
-  }
+  for (let far = 1; far < s.quantities.length; far += 1)
+    for (const i of onlyBefore ? [index - far] : [index - far, index + far]) {
+      const sense = sensesOf(s.quantities[i]?.unit, s.units).find((x) => x.dimension === dimension);
+      if (sense) return sense.units;
+    }
   return undefined;
 }
 

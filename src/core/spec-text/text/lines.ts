@@ -56,12 +56,12 @@ export function scanned({ line, offset }: Line): ScannedLine {
     (text, q) => text.slice(0, q.from) + '\u0001'.repeat(q.to - q.from) + text.slice(q.to),
     plain,
   );
-  const inUnits = scanWords(plain).flatMap((m): readonly Mention[] => {
-    const meanings = m.meanings.filter((x) => x.kind === 'basis' || x.kind === 'trade');
-    return meanings.length > 0 && withUnit.some((q) => m.from >= q.from && m.to <= q.to)
-      ? [{ ...m, meanings }]
-      : [];
-  });
+  const inUnits = withUnit.flatMap((q) =>
+    scanWords(plain.slice(q.from, q.to)).flatMap((m): readonly Mention[] => {
+      const meanings = m.meanings.filter((x) => x.kind === 'basis' || x.kind === 'trade');
+      return meanings.length > 0 ? [{ meanings, from: m.from + q.from, to: m.to + q.from }] : [];
+    }),
+  );
   const mentions = [...scanWords(blanked), ...inUnits].sort((a, b) => a.from - b.from);
   return { line: plain, written: line, offset, mentions, quantities };
 }

@@ -2,6 +2,7 @@ import { DONOR_CLASSES, type DonorClass } from '../../donor';
 import { isTypicalKey, typicalOf } from '../../typical';
 import { convert, type UnitId } from '../../units';
 import type { Proposal } from '../proposal';
+import { plainWord } from '../vocabulary/lexicon';
 
 /** Which class of machine a text tells of, and how sure that is. */
 export interface ClassRead {
@@ -13,21 +14,21 @@ export interface ClassRead {
 /** Words that speak for classes, in log points. Own estimates. */
 const WORDS: readonly (readonly [RegExp, Partial<Record<DonorClass, number>>])[] = [
   [
-    /\b(?:air[- ]cooled|luftgekühlt|refroidi par air|por aire|ad aria)\b/iu,
+    /\b(?:air[- ]cooled|luftgekuhlt|refroidi par air|por aire|ad aria)\b/,
     { 'air-trail-single': 1.6, 'scrambler-single': 0.5, 'road-v-twin': 0.4 },
   ],
   [
-    /\b(?:dual[- ]sport|trail bike|green[- ]lan\w+)\b/iu,
+    /\b(?:dual[- ]sport|trail bike|green[- ]lan\w+)\b/,
     { 'dual-sport-single': 1.2, 'air-trail-single': 0.8, 'long-range-dual-sport': 0.6 },
   ],
   [
-    /\b(?:enduro|race|rx|competition|hours on the engine|motocross|exc)\b/iu,
+    /\b(?:enduro|race|rx|competition|hours on the engine|motocross|exc)\b/,
     { 'competition-single': 1.4 },
   ],
-  [/\b(?:rally|tower|fairing)\b/iu, { 'long-range-dual-sport': 0.7, 'rally-twin': 0.7 }],
-  [/\b(?:scrambler|street scrambler)\b/iu, { 'scrambler-single': 2.5 }],
+  [/\b(?:rally|tower|fairing)\b/, { 'long-range-dual-sport': 0.7, 'rally-twin': 0.7 }],
+  [/\b(?:scrambler|street scrambler)\b/, { 'scrambler-single': 2.5 }],
   [
-    /\b(?:adventure|adv|reiseenduro|touring)\b/iu,
+    /\b(?:adventure|adv|reiseenduro|touring)\b/,
     {
       'road-adventure-single': 0.5,
       'rally-twin': 0.4,
@@ -36,16 +37,16 @@ const WORDS: readonly (readonly [RegExp, Partial<Record<DonorClass, number>>])[]
     },
   ],
   [
-    /\b(?:v[- ]twin|bicylindre en v|bicilíndrico en v)\b/iu,
+    /\b(?:v[- ]twin|bicylindre en v|bicilindrico en v)\b/,
     { 'road-v-twin': 3, 'large-adventure-twin': 1 },
   ],
-  [/\b(?:boxer|shaft|kardan|cardan)\b/iu, { 'large-adventure-twin': 2.5, 'road-v-twin': 0.5 }],
+  [/\b(?:boxer|shaft|kardan|cardan)\b/, { 'large-adventure-twin': 2.5, 'road-v-twin': 0.5 }],
   [
-    /\b(?:parallel[- ]twin|twin|zweizylinder|bicylindre|bicilíndrico|bicilindrico)\b/iu,
+    /\b(?:parallel[- ]twin|twin|zweizylinder|bicylindre|bicilindrico)\b/,
     { 'rally-twin': 1.8, 'large-adventure-twin': 1.2, 'road-v-twin': 0.3 },
   ],
   [
-    /\b(?:single|einzylinder|monocylindre|monocilíndrico|monocilindrico|thumper)\b/iu,
+    /\b(?:single|einzylinder|monocylindre|monocilindrico|thumper)\b/,
     { 'rally-twin': -3, 'road-v-twin': -3, 'large-adventure-twin': -3 },
   ],
 ];
@@ -78,9 +79,10 @@ const DISPLACEMENT: Readonly<Record<DonorClass, readonly [number, number]>> = {
 
 /** The class that the words and figures of a text fit best; `undefined` where they tell too little. */
 export function classOfText(text: string, proposals: readonly Proposal[]): ClassRead | undefined {
+  const plainly = plainWord(text);
+  const said = WORDS.filter(([pattern]) => pattern.test(plainly));
   const points = DONOR_CLASSES.map((donorClass) => {
-    let sum = 0;
-    for (const [pattern, votes] of WORDS) if (pattern.test(text)) sum += votes[donorClass] ?? 0;
+    let sum = said.reduce((total, [, votes]) => total + (votes[donorClass] ?? 0), 0);
     for (const p of proposals)
       if (p.kind === 'figure') sum += fitOf(donorClass, p.key, p.amount, p.unit);
     return sum;

@@ -1,5 +1,5 @@
-import type { Proposal } from '../proposal';
-import type { Line } from './lines';
+import { targetOf } from '../vocabulary/lexicon';
+import type { ScannedLine } from './survey';
 import { namesIn } from './names';
 
 /** Figures that every text about a machine gives once: two of them in two paragraphs tell of two machines. */
@@ -16,8 +16,8 @@ const ONCE: ReadonlySet<string> = new Set([
 ]);
 
 /** Paragraphs, by blank lines or rules. */
-function paragraphs(lines: readonly Line[]): readonly (readonly Line[])[] {
-  const found: Line[][] = [[]];
+function paragraphs(lines: readonly ScannedLine[]): readonly (readonly ScannedLine[])[] {
+  const found: ScannedLine[][] = [[]];
   for (const line of lines) {
     if (/^\s*(?:[-=_*]{3,}\s*)?$/.test(line.line)) found.push([]);
     else found.at(-1)?.push(line);
@@ -29,21 +29,14 @@ function paragraphs(lines: readonly Line[]): readonly (readonly Line[])[] {
  * Texts of several machines in one paste, told apart: a paragraph that opens with another name and gives again what the one before gave
  * begins a new machine. One block for a text of one machine.
  */
-export function blocksOf(
-  lines: readonly Line[],
-  read: (block: readonly Line[]) => readonly Proposal[],
-): readonly (readonly Line[])[] {
+export function blocksOf(lines: readonly ScannedLine[]): readonly (readonly ScannedLine[])[] {
   const parts = paragraphs(lines);
   const starts = parts.map((p) => nameOf(p));
   if (new Set(starts.filter(Boolean)).size < 2) return [lines];
-  const blocks: { lines: Line[]; name: string; keys: Set<string> }[] = [];
+  const blocks: { lines: ScannedLine[]; name: string; keys: Set<string> }[] = [];
   parts.forEach((part, i) => {
     const name = starts[i];
-    const keys = new Set(
-      read(part)
-        .map((p) => p.key)
-        .filter((k) => ONCE.has(k)),
-    );
+    const keys = new Set(part.flatMap(figuresNamed));
     const last = blocks.at(-1);
     const again = last && [...keys].some((k) => last.keys.has(k));
     // A heading alone in its paragraph: what follows is its own.
@@ -58,7 +51,22 @@ export function blocksOf(
   return blocks.filter((b) => b.keys.size > 0).length < 2 ? [lines] : blocks.map((b) => b.lines);
 }
 
-const nameOf = (part: readonly Line[]): string | undefined => {
+/** What a line with figures names by its labels, its units or a word of basis. */
+function figuresNamed({ mentions, quantities }: ScannedLine): readonly string[] {
+  if (quantities.length === 0) return [];
+  const named = mentions.flatMap((m) =>
+    m.meanings.flatMap((x): readonly string[] => {
+      if (x.kind === 'basis') return ['dry', 'ready', 'ready-90'].includes(x.basis) ? ['mass'] : [];
+      if (x.kind !== 'label') return [];
+      const target = targetOf(x.name);
+      return target.kind === 'figures' ? target.keys : [];
+    }),
+  );
+  const sums = quantities.some((q) => /^(?:[A-Z]{3}|dollar|money)$/.test(q.unit ?? ''));
+  return [...named, ...(sums ? ['price'] : [])].filter((k) => ONCE.has(k));
+}
+
+const nameOf = (part: readonly ScannedLine[]): string | undefined => {
   const said = namesIn('', part.slice(0, 1));
   return said?.model ? `${said.maker} ${said.model}` : undefined;
 };

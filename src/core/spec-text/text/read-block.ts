@@ -80,7 +80,7 @@ export function readBlock(
     proposals.push(...read.figures);
     passedOver.push(...read.passedOver);
     clock.push(...read.clock);
-    if (survey.ours) proposals.push(...readFacts(line.written, line.offset));
+    if (survey.ours) proposals.push(...readFacts(line.written, line.offset, survey.languages));
     above = read.figures.length === 0 ? read.open : undefined;
     aboveBasis = read.figures.length === 0 ? basisIn(line) : undefined;
     if (

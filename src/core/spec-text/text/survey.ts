@@ -1,7 +1,7 @@
 import { isUnitId, unitEntry, type CurrencyCode, type Dimension, type UnitId } from '../../units';
 import type { TextUnits } from '../link/dimensions';
 import type { Quantity } from '../lattice/scan-quantities';
-import { scanWords, type Mention } from '../vocabulary/lexicon';
+import { languagesOf, scanWords, type Mention } from '../vocabulary/lexicon';
 
 /** A line of the text with all that stands in it. */
 export interface ScannedLine {
@@ -21,6 +21,8 @@ export interface Survey extends TextUnits {
   readonly ours: boolean;
   /** It speaks of several machines by their names, in running text. */
   readonly several: boolean;
+  /** The vocabularies that its words call for. */
+  readonly languages: ReadonlySet<number>;
   /** It names a sum of money. */
   readonly sums: boolean;
   /** The text is about something else altogether. */
@@ -157,6 +159,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
     distance: distanceUnit(lines, us.points + imperial.points > 0),
     sale,
     sums,
+    languages: languagesOf(text),
     several: subjectsOf(text).size >= 2,
     ours: about === 'ours',
     unlike: about === 'else',

@@ -47,9 +47,22 @@ interface Node {
 }
 const node = (): Node => ({ next: new Map(), meanings: [] });
 
+const plain = new Map<string, string>();
+const MOST_WORDS = 20_000;
+
 /** Lower case without accents, so that `Sitzhöhe` and `SITZHOHE` are one word. Length may change: only for looking up. */
-export const plainWord = (text: string): string =>
-  text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '').replace(/ß/g, 'ss').replace(/ł/g, 'l');
+export const plainWord = (text: string): string => {
+  const known = plain.get(text);
+  if (known !== undefined) return known;
+  const made = text
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .replace(/ß/g, 'ss')
+    .replace(/ł/g, 'l');
+  if (text.length < 40 && plain.size < MOST_WORDS) plain.set(text, made);
+  return made;
+};
 
 const WORD = /[\p{L}\p{M}\d]+/gu;
 
@@ -64,10 +77,49 @@ function add(root: Node, phrase: string, meaning: Meaning): void {
     at.meanings.push(meaning);
 }
 
+/** Words that only one vocabulary knows, and which. */
+const ownWords = new Map<string, number>();
+
+/**
+ * The vocabularies that a text's words call for, by their places: English always, another where two of its own words stand in
+ * the text.
+ */
+export function languagesOf(text: string): ReadonlySet<number> {
+  lexicon ??= built();
+  const counts = VOCABULARIES.map(() => 0);
+  for (const [word] of text.matchAll(WORD)) {
+    const of = ownWords.get(plainWord(word));
+    if (of !== undefined) counts[of] = (counts[of] ?? 0) + 1;
+  }
+  return new Set(counts.flatMap((n, i) => (i === 0 || n >= 1 ? [i] : [])));
+}
+
 const phrases = (list: string | undefined): readonly string[] => (list ? list.split('|') : []);
 
 function built(): Node {
   const root = node();
+  const seenIn = new Map<string, Set<number>>();
+  VOCABULARIES.forEach((v, i) => {
+    const lists = [
+      ...Object.values(v.labels),
+      v.front,
+      v.rear,
+      ...Object.values(v.bases),
+      v.trade,
+      v.sale,
+      ...v.facts.map(([, , p]) => p.source.replace(/[^\p{L}\p{M}]+/gu, '|')),
+      ...Object.values(v.factLabels).map((f) => f.labels),
+    ];
+    for (const [word] of lists.join(' ').matchAll(WORD)) {
+      const plainly = plainWord(word);
+      if (plainly.length >= 4)
+        (seenIn.get(plainly) ?? seenIn.set(plainly, new Set()).get(plainly))?.add(i);
+    }
+  });
+  for (const [word, of] of seenIn) {
+    const [only, more] = [...of];
+    if (only !== undefined && more === undefined) ownWords.set(word, only);
+  }
   for (const v of VOCABULARIES) {
     for (const name of Object.keys(v.labels) as LabelName[])
       for (const phrase of phrases(v.labels[name])) {

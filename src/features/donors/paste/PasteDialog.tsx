@@ -9,15 +9,18 @@ import {
   Input,
   Portal,
   Text,
-  Textarea,
 } from '@chakra-ui/react';
+import { FolderOpen } from 'lucide-react';
+import { useRef, useState } from 'react';
 import { fullName, type Donor } from '@/core/donor';
 import { ORIGINS, type Origin } from '@/core/readings';
 import { SPEC_TEXT_LIMIT } from '@/core/spec-text';
-import { Choice } from '@/ui/fields';
+import { Choice, FileInput } from '@/ui/fields';
 import { ORIGIN_WORDS } from '@/ui/messages';
-import { ProposalRow } from './ProposalRow';
-import { usePaste } from './use-paste';
+import { droppedText } from './dropped-text';
+import { MachineSheet } from './MachineSheet';
+import { MarkedText, type TextMark } from './MarkedText';
+import { usePaste, type PasteModel } from './use-paste';
 import type { DonorsModel } from '../use-donors';
 
 export interface PasteDialogProps {
@@ -30,7 +33,18 @@ export interface PasteDialogProps {
 /** Text of a sheet, an advert or a review on one side; what was found in it on the other. Nothing enters before the rider agrees. */
 export function PasteDialog({ donor, model, onClose }: PasteDialogProps) {
   const paste = usePaste(donor, model);
-  const doubtful = paste.lines.filter((l) => l.proposal.doubts.length > 0).length;
+  const [chosen, setChosen] = useState<string>();
+  const [refused, setRefused] = useState<string>();
+  const picker = useRef<HTMLInputElement>(null);
+  const load = async (file: File) => {
+    const read = await droppedText(file);
+    if (read.kind === 'refused') return setRefused(read.reason);
+    setRefused(undefined);
+    paste.setText(read.text.slice(0, SPEC_TEXT_LIMIT));
+    if (paste.note === '') paste.setNote(file.name.slice(0, 400));
+    return undefined;
+  };
+  const choose = (id: string) => setChosen(id);
   return (
     <Dialog.Root
       open
@@ -41,7 +55,19 @@ export function PasteDialog({ donor, model, onClose }: PasteDialogProps) {
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner p={{ base: '2', md: '6' }}>
-          <Dialog.Content bg="bg.panel" my="0" height={{ base: '100%', md: 'calc(100dvh - 48px)' }}>
+          <Dialog.Content
+            bg="bg.panel"
+            my="0"
+            maxH="none"
+            height={{ base: '100%', md: 'calc(100dvh - 48px)' }}
+            onDragOver={(e) => e.preventDefault()}
+            onDrop={(e) => {
+              const file = e.dataTransfer.files[0];
+              if (!file) return;
+              e.preventDefault();
+              void load(file);
+            }}
+          >
             <Dialog.Header pb="2">
               <Dialog.Title>
                 {donor ? `Paste a sheet for ${fullName(donor)}` : 'A new donor from a text'}
@@ -57,45 +83,41 @@ export function PasteDialog({ donor, model, onClose }: PasteDialogProps) {
                 height="100%"
               >
                 <Flex direction="column" gap="2" minH="0">
-                  <label htmlFor="paste-text">Text of a maker’s sheet, an advert or a review</label>
-                  <Textarea
+                  <Flex justify="space-between" align="end" gap="2">
+                    <label htmlFor="paste-text">
+                      Text of a maker’s sheet, an advert or a review
+                    </label>
+                    <Button
+                      size="xs"
+                      variant="outline"
+                      borderColor="border.emphasized"
+                      onClick={() => picker.current?.click()}
+                    >
+                      <FolderOpen size={14} /> From a file
+                    </Button>
+                    <FileInput
+                      ref={picker}
+                      label="Text file"
+                      accept=".txt,.csv,.tsv,.html,.htm,text/plain,text/html,text/csv"
+                      onFile={(file) => void load(file)}
+                    />
+                  </Flex>
+                  <MarkedText
                     id="paste-text"
-                    flex="1"
-                    minH={{ base: '130px', lg: '260px' }}
-                    maxLength={SPEC_TEXT_LIMIT}
-                    bg="bg"
-                    borderColor="border.emphasized"
-                    value={paste.text}
-                    onChange={(e) => paste.setText(e.target.value)}
+                    text={paste.text}
+                    marks={marksOf(paste)}
+                    chosen={chosen}
+                    most={SPEC_TEXT_LIMIT}
                     placeholder={
-                      'Kerb weight 187 kg\nSeat height 34.6 in (879 mm)\n61 hp @ 8 250 rpm …'
+                      'Ready to ride 163 kg\nSeat 861 mm, 11.4 L tank\n24 kW at 8 700 rpm …'
                     }
+                    onText={paste.setText}
+                    onChoose={choose}
                   />
-                  {paste.names && (
-                    <Grid templateColumns="1fr 1fr" gap="2">
-                      <Box>
-                        <label htmlFor="paste-maker">Maker</label>
-                        <Input
-                          id="paste-maker"
-                          size="sm"
-                          maxLength={80}
-                          borderColor="border.emphasized"
-                          value={paste.names.maker}
-                          onChange={(e) => paste.names?.set({ maker: e.target.value })}
-                        />
-                      </Box>
-                      <Box>
-                        <label htmlFor="paste-model">Model</label>
-                        <Input
-                          id="paste-model"
-                          size="sm"
-                          maxLength={120}
-                          borderColor="border.emphasized"
-                          value={paste.names.model}
-                          onChange={(e) => paste.names?.set({ model: e.target.value })}
-                        />
-                      </Box>
-                    </Grid>
+                  {refused && (
+                    <Text role="alert" fontSize="sm" color="fail" fontWeight="600">
+                      {refused}
+                    </Text>
                   )}
                   <Grid templateColumns="130px 1fr" gap="2">
                     <Box>
@@ -130,17 +152,17 @@ export function PasteDialog({ donor, model, onClose }: PasteDialogProps) {
                   tabIndex={0}
                 >
                   <Text aria-live="polite" fontWeight="700" mb="1">
-                    {paste.text.trim() === ''
-                      ? 'Nothing pasted yet.'
-                      : paste.lines.length === 0
-                        ? 'No figures found: this reads like no sheet.'
-                        : `${paste.lines.length} found${doubtful > 0 ? `, ${doubtful} to look at` : ''}.`}
+                    {foundWords(paste)}
                   </Text>
-                  {paste.lines.map((line) => (
-                    <ProposalRow
-                      key={line.id}
-                      line={line}
-                      onCorrect={(c) => paste.correct(line.id, c)}
+                  {paste.sheets.map((sheet) => (
+                    <MachineSheet
+                      key={sheet.id}
+                      sheet={sheet}
+                      paste={paste}
+                      fresh={donor === undefined}
+                      several={paste.sheets.length > 1}
+                      chosen={chosen}
+                      onChoose={choose}
                     />
                   ))}
                 </Box>
@@ -148,7 +170,8 @@ export function PasteDialog({ donor, model, onClose }: PasteDialogProps) {
             </Dialog.Body>
             <Dialog.Footer>
               <Text fontSize="xs" color="fg.muted" flex="1" display={{ base: 'none', md: 'block' }}>
-                Only what is ticked is entered, each as one more reading beside what is there.
+                Only what is ticked is entered. On a line: Enter takes it, Delete drops it, C
+                changes what it is; the arrows move.
               </Text>
               <Button size="sm" variant="outline" onClick={onClose}>
                 Cancel
@@ -170,4 +193,43 @@ export function PasteDialog({ donor, model, onClose }: PasteDialogProps) {
       </Portal>
     </Dialog.Root>
   );
+}
+
+const marksOf = (paste: PasteModel): readonly TextMark[] =>
+  paste.sheets.flatMap((s) => [
+    ...s.lines.map(
+      (l): TextMark => ({
+        id: l.id,
+        from: l.proposal.from,
+        to: l.proposal.to,
+        tone: l.on && s.on ? 'taken' : 'left',
+      }),
+    ),
+    ...s.passedOver.map(
+      (p): TextMark => ({
+        id: `passed-${p.from}`,
+        from: p.from,
+        to: p.to,
+        tone: 'passed',
+      }),
+    ),
+  ]);
+
+/** The first line: what was found, what wants a look, and what the text decided as a whole. */
+function foundWords({ text, read, sheets }: PasteModel): string {
+  const lines = sheets.flatMap((s) => s.lines);
+  if (text.trim() === '') return 'Nothing pasted yet.';
+  if (lines.length === 0) return 'No figures found: this reads like no sheet.';
+  const look = lines.filter((l) => !l.on).length;
+  const machines = sheets.length > 1 ? ` of ${sheets.length} machines` : '';
+  const gallons =
+    read.gallon &&
+    lines.some((l) => l.proposal.kind === 'figure' && /gal|mpg/.test(l.proposal.unit))
+      ? ` Gallons and mpg are ${read.gallon === 'us' ? 'US' : 'imperial'}${read.countryBy.length > 0 ? `, by “${read.countryBy.slice(0, 2).join('”, “')}”` : ''}.`
+      : '';
+  const cut =
+    read.leftOut > 0
+      ? ` The text is too long: its last ${read.leftOut} characters were not read.`
+      : '';
+  return `${lines.length} found${machines}${look > 0 ? `, ${look} to look at` : ''}.${gallons}${cut}`;
 }

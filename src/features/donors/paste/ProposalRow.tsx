@@ -1,5 +1,6 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
+import { useRef } from 'react';
 import { factDefinition } from '@/core/facts';
 import { FIGURE_KEYS, figureDefinition, type Basis, type FigureKey } from '@/core/readings';
 import { isGrave } from '@/core/spec-text';
@@ -11,21 +12,63 @@ import {
   FACT_WORDS,
   FIGURE_WORDS,
   OPTION_WORDS,
+  ORIGIN_WORDS,
   trimmed,
 } from '@/ui/messages';
 import type { Correction, PasteLine } from './use-paste';
 
+/** Moves to the next or last row of the list; the rows are found by what they are, whichever machine they belong to. */
+function move(from: HTMLElement, by: 1 | -1): void {
+  const rows = [...document.querySelectorAll<HTMLElement>('[data-paste-row]')];
+  rows[rows.indexOf(from) + by]?.focus();
+}
+
 /** One thing found in the text: what it is, what it says, the words it came from, and what is doubtful. */
 export function ProposalRow({
   line: { id, proposal, on, fault },
+  chosen,
+  onChoose,
   onCorrect,
 }: {
   readonly line: PasteLine;
+  readonly chosen: boolean;
+  readonly onChoose: () => void;
   readonly onCorrect: (correction: Correction) => void;
 }) {
+  const row = useRef<HTMLDivElement>(null);
   const name = proposal.kind === 'fact' ? FACT_WORDS[proposal.key] : FIGURE_WORDS[proposal.key];
+  const key = (e: React.KeyboardEvent) => {
+    if (e.target !== row.current) return;
+    const act = {
+      Enter: () => (fault ? undefined : (onCorrect({ on: true }), move(row.current!, 1))),
+      Delete: () => (onCorrect({ on: false }), move(row.current!, 1)),
+      ' ': () => onCorrect({ on: !on }),
+      ArrowDown: () => move(row.current!, 1),
+      ArrowUp: () => move(row.current!, -1),
+      c: () => row.current?.querySelector('select')?.focus(),
+    }[e.key];
+    if (!act) return;
+    e.preventDefault();
+    act();
+  };
   return (
-    <Box borderTopWidth="1px" borderColor="border.muted" py="1.5">
+    <Box
+      ref={row}
+      data-paste-row={id}
+      tabIndex={0}
+      role="group"
+      aria-label={`${name}${on ? ', taken' : ', not taken'}`}
+      aria-keyshortcuts="Enter Delete c"
+      borderTopWidth="1px"
+      borderColor="border.muted"
+      py="1.5"
+      px="1.5"
+      borderRadius="sm"
+      bg={chosen ? 'bg.muted' : undefined}
+      onFocus={onChoose}
+      onMouseEnter={onChoose}
+      onKeyDown={key}
+    >
       <Flex gap="2" align="center" wrap="wrap">
         <input
           type="checkbox"
@@ -34,7 +77,7 @@ export function ProposalRow({
           disabled={fault !== undefined}
           aria-label={`Take ${name}`}
           onChange={(e) => onCorrect({ on: e.target.checked })}
-          style={{ width: 18, height: 18 }}
+          style={{ width: 20, height: 20 }}
         />
         {proposal.kind === 'fact' ? (
           <label htmlFor={`take-${id}`} style={{ fontWeight: 700 }}>
@@ -76,7 +119,7 @@ export function ProposalRow({
             {figureDefinition(proposal.key).bases.length > 1 && (
               <Choice
                 aria-label={`${name}: basis`}
-                wide="150px"
+                wide="196px"
                 value={proposal.basis}
                 options={figureDefinition(proposal.key).bases.map((b) => ({
                   value: b,
@@ -85,14 +128,19 @@ export function ProposalRow({
                 onChange={(e) => onCorrect({ basis: e.target.value as Basis })}
               />
             )}
+            {proposal.origin && (
+              <Text fontSize="xs" color="fg.muted">
+                {ORIGIN_WORDS[proposal.origin]}
+              </Text>
+            )}
           </>
         )}
-        <Text fontSize="xs" color="fg.muted" flex="1" minW="150px">
-          “{proposal.words}”
-        </Text>
       </Flex>
+      <Text fontSize="xs" color="fg.muted" pl="28px">
+        “{proposal.words}”
+      </Text>
       {fault && (
-        <Text role="alert" fontSize="xs" color="fail" fontWeight="600" pl="26px">
+        <Text role="alert" fontSize="xs" color="fail" fontWeight="600" pl="28px">
           {fault}
         </Text>
       )}
@@ -102,7 +150,7 @@ export function ProposalRow({
           fontSize="xs"
           color="unsure"
           fontWeight={isGrave(doubt, proposal.key) ? '700' : '400'}
-          pl="26px"
+          pl="28px"
         >
           {doubtWords(doubt)}
         </Text>

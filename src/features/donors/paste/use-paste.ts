@@ -1,22 +1,22 @@
 'use client';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { fullName, donorName, type Donor } from '@/core/donor';
-import type { Fact } from '@/core/facts';
+import { donorName, fullName, type Donor, type DonorClass } from '@/core/donor';
+import { findReadingFault, type Basis, type FigureKey, type Origin } from '@/core/readings';
 import {
-  findReadingFault,
-  type Basis,
-  type Figure,
-  type FigureKey,
-  type Origin,
-  type Reading,
-} from '@/core/readings';
-import { isGrave, readSpecText, type Proposal } from '@/core/spec-text';
+  readText,
+  type ClassRead,
+  type FigureProposal,
+  type MachineRead,
+  type PassedOver,
+  type Proposal,
+  type SaleRead,
+  type TextRead,
+} from '@/core/spec-text';
 import type { UnitId } from '@/core/units';
-import type { Change } from '@/store/history';
-import { newDonor } from '@/store/records';
 import { useDossierStore } from '@/store/react';
 import { readingFaultWords } from '@/ui/messages';
 import { notify } from '@/ui/notice';
+import { madeDonor, modelLike, readingChanges } from './enter';
 import type { DonorsModel } from '../use-donors';
 
 /** What the rider changed on a proposal before taking it. */
@@ -36,51 +36,65 @@ export interface PasteLine {
   readonly fault: string | undefined;
 }
 
+/** What the rider settled of one machine of the text. */
+interface Settled {
+  readonly on?: boolean;
+  readonly maker?: string;
+  readonly model?: string;
+  readonly donorClass?: DonorClass;
+  readonly forSale?: boolean;
+}
+
+/** One machine of the text, as it would be entered. */
+export interface PasteSheet {
+  readonly id: string;
+  readonly on: boolean;
+  readonly maker: string;
+  readonly model: string;
+  readonly year: number | undefined;
+  readonly donorClass: DonorClass;
+  /** What the text says of its class; absent: the rider chooses. */
+  readonly classRead: ClassRead | undefined;
+  readonly sale: SaleRead | undefined;
+  /** The model in the list that it is one of. */
+  readonly standsOn: string | undefined;
+  readonly lines: readonly PasteLine[];
+  readonly passedOver: readonly (PassedOver & { readonly as: FigureProposal | undefined })[];
+  readonly settle: (change: Settled) => void;
+}
+
 export interface PasteModel {
   readonly text: string;
   readonly setText: (text: string) => void;
-  readonly lines: readonly PasteLine[];
+  readonly read: TextRead;
+  readonly sheets: readonly PasteSheet[];
   readonly correct: (id: string, correction: Correction) => void;
+  /** Takes what was passed over, as one more line. */
+  readonly takeOver: (sheet: string, proposal: FigureProposal) => void;
   readonly origin: Origin;
   readonly setOrigin: (origin: Origin) => void;
   readonly note: string;
   readonly setNote: (note: string) => void;
-  /** Name of the new donor; absent when the text goes to one that is there. */
-  readonly names:
-    | {
-        readonly maker: string;
-        readonly model: string;
-        readonly set: (names: { maker?: string; model?: string }) => void;
-      }
-    | undefined;
   readonly takes: number;
   readonly take: () => boolean;
 }
 
 const idOf = (p: Proposal): string => `${p.key}-${p.from}-${p.to}`;
-
-/** The first line of a sheet is often its name. */
-function nameIn(text: string, proposals: readonly Proposal[]): string {
-  const first = text.trim().split('\n')[0]?.trim() ?? '';
-  const start = text.indexOf(first);
-  return first.length > 0 &&
-    first.length <= 60 &&
-    !/[:;.]$/.test(first) &&
-    !proposals.some((p) => p.from >= start && p.from < start + first.length)
-    ? (first.split(/\s+[-–—|]\s+|,\s/)[0] ?? '')
-    : '';
-}
+const NOT_SOLD: SaleRead = { odometer: undefined, hours: undefined };
 
 export function usePaste(donor: Donor | undefined, model: DonorsModel): PasteModel {
   const store = useDossierStore();
   const [text, setText] = useState('');
   const [origin, setOrigin] = useState<Origin>('claimed');
   const [note, setNote] = useState('');
-  const [names, setNames] = useState<{ maker?: string; model?: string }>({});
+  const [settled, setSettled] = useState<Readonly<Record<string, Settled>>>({});
+  const [more, setMore] = useState<Readonly<Record<string, readonly FigureProposal[]>>>({});
   const [corrections, setCorrections] = useState<ReadonlyMap<string, Correction>>(new Map());
-  const read = useDeferredValue(text);
-  const proposals = useMemo(() => readSpecText(read), [read]);
-  const lines = proposals.map((found): PasteLine => {
+  const later = useDeferredValue(text);
+  const read = useMemo(() => readText(later), [later]);
+  const donors = useMemo(() => Object.values(model.own), [model.own]);
+
+  const lineOf = (found: Proposal): PasteLine => {
     const correction = corrections.get(idOf(found)) ?? {};
     const proposal: Proposal =
       found.kind === 'fact'
@@ -98,55 +112,71 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel): PasteMod
     return {
       id: idOf(found),
       proposal,
-      on: (correction.on ?? !found.doubts.some((d) => isGrave(d, found.key))) && !fault,
+      on: (correction.on ?? found.ticked) && !fault,
       fault: fault && readingFaultWords(fault),
     };
-  });
-  const suggested = nameIn(read, proposals);
-  const taken = lines.filter((l) => l.on).map((l) => l.proposal);
+  };
+  const sheetOf = (m: MachineRead, index: number): PasteSheet => {
+    const id = String(index);
+    const own = settled[id] ?? {};
+    const added = more[id] ?? [];
+    const names = { maker: own.maker ?? m.maker, model: own.model ?? m.model };
+    const forSale = own.forSale ?? m.sale !== undefined;
+    const sale = !donor && forSale ? (m.sale ?? NOT_SOLD) : undefined;
+    const base = sale && modelLike(donors, names);
+    return {
+      id,
+      on: own.on ?? (donor ? index === 0 : true),
+      ...names,
+      year: m.year,
+      donorClass: own.donorClass ?? m.donorClass?.donorClass ?? 'dual-sport-single',
+      classRead: m.donorClass,
+      sale,
+      standsOn: base && fullName(base),
+      lines: [...m.proposals, ...added].map(lineOf),
+      passedOver: m.passedOver.filter((p) => !added.some((a) => a.from === p.from)),
+      settle: (change) => setSettled((now) => ({ ...now, [id]: { ...now[id], ...change } })),
+    };
+  };
+  const sheets = read.machines
+    .map(sheetOf)
+    .filter((s) => s.lines.length > 0 || s.passedOver.length > 0);
+  const entered = sheets.filter((s) => s.on);
+  const takenOf = (s: PasteSheet) => s.lines.filter((l) => l.on).map((l) => l.proposal);
+  const taken = entered.flatMap(takenOf);
+  const source = { origin, note };
 
   const take = (): boolean => {
     if (taken.length === 0) return false;
+    const undo = { word: 'Undo', run: () => void store.undo() };
     const own = donor && model.own[donor.id];
     if (own) {
-      const { figures, facts } = withProposals(own, taken, origin, note);
-      const changes: readonly Change[] = [
-        ...figureChanges(own, figures),
-        ...(Object.keys(facts).length > 0
-          ? [
-              {
-                table: 'donors',
-                key: own.id,
-                path: ['facts'],
-                before: own.facts,
-                after: facts,
-              } as const,
-            ]
-          : []),
-      ];
       store.execute({
         label: { code: 'paste-readings', facts: { name: fullName(donor), count: taken.length } },
-        changes,
+        changes: readingChanges(own, taken, source),
       });
       notify({
         text: `${taken.length} ${taken.length === 1 ? 'reading' : 'readings'} entered for ${fullName(donor)}.`,
         tone: 'plain',
-        act: { word: 'Undo', run: () => void store.undo() },
+        act: undo,
       });
       return true;
     }
-    const blank: Donor = {
-      ...newDonor(crypto.randomUUID()),
-      maker: names.maker?.trim() ?? '',
-      model: (names.model ?? suggested).trim(),
-    };
-    const { figures, facts } = withProposals(blank, taken, origin, note);
-    const made: Donor = { ...blank, figures, ...(Object.keys(facts).length > 0 ? { facts } : {}) };
-    model.put(made, 'paste-donor');
+    const made = entered
+      .map((s) => ({ sheet: s, taken: takenOf(s) }))
+      .filter((s) => s.taken.length > 0)
+      .map(({ sheet, taken: proposals }) =>
+        madeDonor({ ...sheet, taken: proposals }, source, donors),
+      );
+    model.putAll(made, 'paste-donor');
+    const [first] = made;
     notify({
-      text: `${donorName(made)} is added with ${taken.length} readings. Set its class.`,
+      text:
+        made.length === 1 && first
+          ? `${donorName(entered[0] ?? first)} is added with ${taken.length} readings.`
+          : `${made.length} donors are added with ${taken.length} readings.`,
       tone: 'plain',
-      act: { word: 'Undo', run: () => void store.undo() },
+      act: undo,
     });
     return true;
   };
@@ -154,7 +184,8 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel): PasteMod
   return {
     text,
     setText,
-    lines,
+    read,
+    sheets,
     origin,
     setOrigin,
     note,
@@ -163,60 +194,9 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel): PasteMod
     takes: taken.length,
     correct: (id, correction) =>
       setCorrections((now) => new Map(now).set(id, { ...now.get(id), ...correction })),
-    names: donor
-      ? undefined
-      : {
-          maker: names.maker ?? '',
-          model: names.model ?? suggested,
-          set: (change) => setNames((now) => ({ ...now, ...change })),
-        },
+    takeOver: (sheet, proposal) => {
+      setMore((now) => ({ ...now, [sheet]: [...(now[sheet] ?? []), proposal] }));
+      setCorrections((now) => new Map(now).set(idOf(proposal), { on: true }));
+    },
   };
 }
-
-function withProposals(
-  donor: Donor,
-  proposals: readonly Proposal[],
-  origin: Origin,
-  note: string,
-): { readonly figures: Record<string, Figure>; readonly facts: Record<string, Fact> } {
-  const figures: Record<string, Figure> = { ...donor.figures } as Record<string, Figure>;
-  const facts: Record<string, Fact> = { ...donor.facts } as Record<string, Fact>;
-  for (const p of proposals) {
-    const rest = { id: crypto.randomUUID(), origin, note: note || `“${p.words.slice(0, 120)}”` };
-    if (p.kind === 'fact')
-      facts[p.key] = {
-        ...facts[p.key],
-        readings: [...(facts[p.key]?.readings ?? []), { ...rest, value: p.value }],
-      };
-    else {
-      const reading: Reading = {
-        ...rest,
-        amount: p.amount,
-        unit: p.unit,
-        basis: p.basis,
-        ...(p.spread === undefined ? {} : { spread: p.spread }),
-      };
-      figures[p.key] = {
-        ...figures[p.key],
-        readings: [...(figures[p.key]?.readings ?? []), reading],
-      };
-    }
-  }
-  return { figures, facts };
-}
-
-const figureChanges = (
-  donor: Donor,
-  after: Readonly<Record<string, Figure>>,
-): readonly Change[] => {
-  const before = donor.figures as Readonly<Record<string, Figure | undefined>>;
-  return Object.keys(after)
-    .filter((key) => after[key] !== before[key])
-    .map((key) => ({
-      table: 'donors',
-      key: donor.id,
-      path: ['figures', key],
-      before: before[key],
-      after: after[key],
-    }));
-};

@@ -2,6 +2,7 @@
 import { Box, Text } from '@chakra-ui/react';
 import { FACT_KEYS, isFactKey } from '@/core/facts';
 import { FIGURE_KEYS, figureDefinition, isFigureKey, type Basis } from '@/core/readings';
+import { headingUnit } from '@/core/spec-text';
 import { TEXT_COLUMNS, type ColumnTarget, type TextColumn } from '@/core/tables';
 import { unitEntry, unitsOf, type UnitId } from '@/core/units';
 import { Choice } from '@/ui/fields';
@@ -30,7 +31,9 @@ const valueOf = (target: ColumnTarget): string =>
       ? `text:${target.column}`
       : target.key;
 
-function targetOf(value: string, units: readonly UnitId[] = []): ColumnTarget {
+/** A unit that the heading says outlives a meaning chosen by hand. */
+function targetOf(value: string, heading: string): ColumnTarget {
+  const said = headingUnit(heading);
   if (value.startsWith('text:')) return { kind: 'text', column: value.slice(5) as TextColumn };
   if (isFactKey(value)) return { kind: 'fact', key: value };
   if (!isFigureKey(value)) return { kind: 'ignore' };
@@ -39,7 +42,7 @@ function targetOf(value: string, units: readonly UnitId[] = []): ColumnTarget {
     kind: 'figure',
     key: value,
     basis: bases[0],
-    unit: unit ?? units.find((u) => unitEntry(u).dimension === figureDefinition(value).dimension),
+    unit: said && unitEntry(said).dimension === figureDefinition(value).dimension ? said : unit,
   };
 }
 
@@ -96,7 +99,7 @@ export function ColumnMap({ model }: { readonly model: TableImportModel }) {
                     wide="190px"
                     value={valueOf(target)}
                     options={MEANINGS}
-                    onChange={(e) => model.setColumn(i, targetOf(e.target.value))}
+                    onChange={(e) => model.setColumn(i, targetOf(e.target.value, heading))}
                   />
                   {twice.has(i) && (
                     <Text fontSize="xs" color="unsure" fontWeight="600">

@@ -191,7 +191,8 @@ function Import({ table }: { readonly table: TableImportModel }) {
       <Flex gap="4" wrap="wrap" align="center" mb="2">
         <Text fontWeight="700">
           {loaded.file}: {loaded.rows.length} rows
-          {loaded.remembered ? '. Columns as you set them last time.' : ''}
+          {loaded.turned ? '. Its machines stood as columns; they are read as rows.' : ''}
+          {loaded.remembered ? ' Columns as you set them last time.' : ''}
         </Text>
         <label>
           Known by{' '}
@@ -212,6 +213,15 @@ function Import({ table }: { readonly table: TableImportModel }) {
             options={DONOR_CLASSES.map((c) => ({ value: c, words: CLASS_WORDS[c] }))}
             onChange={(e) => table.setDonorClass(e.target.value as DonorClass)}
           />
+        </label>
+        <label>
+          <input
+            type="checkbox"
+            checked={table.shortlisted}
+            onChange={(e) => table.setShortlisted(e.target.checked)}
+            style={{ marginRight: 6, width: 18, height: 18, verticalAlign: 'text-bottom' }}
+          />
+          Onto the shortlist as well
         </label>
       </Flex>
       <Box mb="3">

@@ -7,6 +7,7 @@ import {
   isSameTarget,
   readDonorRow,
   type ColumnTarget,
+  upright,
   type RowResult,
 } from '@/core/tables';
 import { readText } from '@/store/files';
@@ -14,6 +15,7 @@ import { parseCsvFile, rememberColumns, rememberedColumns, TABLE_SIZE_LIMIT } fr
 import { useDossierStore } from '@/store/react';
 import { recordFaultWords, tableFaultWords } from '@/ui/messages';
 import { notify } from '@/ui/notice';
+import { listing } from '../shortlist-changes';
 import { readTable, type TableImportResult } from '@/workers/table-import';
 
 interface Loaded {
@@ -21,6 +23,8 @@ interface Loaded {
   readonly headings: readonly string[];
   readonly rows: readonly (readonly string[])[];
   readonly remembered: boolean;
+  /** Its machines stood as columns, and were turned into rows. */
+  readonly turned: boolean;
 }
 
 export interface TableImportModel {
@@ -34,6 +38,9 @@ export interface TableImportModel {
   readonly setOrigin: (origin: Origin) => void;
   readonly donorClass: DonorClass;
   readonly setDonorClass: (donorClass: DonorClass) => void;
+  /** Put them onto the shortlist as well, as far as there is room. */
+  readonly shortlisted: boolean;
+  readonly setShortlisted: (on: boolean) => void;
   readonly preview: readonly RowResult[];
   readonly progress: { readonly done: number; readonly of: number } | undefined;
   readonly faults: TableImportResult['faults'] | undefined;
@@ -51,6 +58,7 @@ export function useTableImport(): TableImportModel {
   const [columns, setColumns] = useState<readonly ColumnTarget[]>([]);
   const [origin, setOrigin] = useState<Origin>('heard');
   const [donorClass, setDonorClass] = useState<DonorClass>(DONOR_CLASSES[0]);
+  const [shortlisted, setShortlisted] = useState(false);
   const [progress, setProgress] = useState<TableImportModel['progress']>();
   const [faults, setFaults] = useState<TableImportModel['faults']>();
   const job = useRef<{ readonly cancel: () => void }>(undefined);
@@ -65,6 +73,8 @@ export function useTableImport(): TableImportModel {
     setOrigin,
     donorClass,
     setDonorClass,
+    shortlisted,
+    setShortlisted,
     progress,
     faults,
     twice: new Set(
@@ -96,13 +106,15 @@ export function useTableImport(): TableImportModel {
         setRefused(`${file.name}: ${tableFaultWords(parsed.fault)}`);
         return;
       }
-      const remembered = await rememberedColumns(store.db, parsed.headings);
-      setColumns(remembered ?? guessColumns(parsed.headings, undefined));
+      const table = upright(parsed);
+      const remembered = await rememberedColumns(store.db, table.headings);
+      setColumns(remembered ?? guessColumns(table.headings, undefined));
       setLoaded({
         file: file.name,
-        headings: parsed.headings,
-        rows: parsed.rows,
+        headings: table.headings,
+        rows: table.rows,
         remembered: remembered !== undefined,
+        turned: table.turned,
       });
     },
     async run() {
@@ -133,10 +145,19 @@ export function useTableImport(): TableImportModel {
         setFaults(found);
         return false;
       }
+      const listed = shortlisted
+        ? listing(
+            donors.map((d) => d.id),
+            store.getState().dossier.candidates,
+          )
+        : [];
       const outcomeOfAll = store.execute(
         {
           label: { code: 'import-table', facts: { count: donors.length, file: loaded.file } },
-          changes: donors.map((d) => ({ table: 'donors', key: d.id, path: [], after: d })),
+          changes: [
+            ...donors.map((d) => ({ table: 'donors' as const, key: d.id, path: [], after: d })),
+            ...listed,
+          ],
         },
         'atField',
       );
@@ -145,7 +166,7 @@ export function useTableImport(): TableImportModel {
         return false;
       }
       notify({
-        text: `${donors.length} donors from ${loaded.file} are in the list.`,
+        text: `${donors.length} donors from ${loaded.file} are in the list${shortlisted ? `, ${listed.length} of them on the shortlist` : ''}.`,
         tone: 'plain',
         act: { word: 'Undo', run: () => void store.undo() },
       });
