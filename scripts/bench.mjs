@@ -141,6 +141,29 @@ async function readingTexts() {
   return Math.max(...times);
 }
 
+/** How well the corpus of texts is read, by kind: found of what is there, right of what is proposed, wrong of what is ticked. */
+async function readingWell() {
+  const { readText } = await load('src/core/spec-text/index.ts');
+  const { corpus, scored, sum } = await load('test/corpus/corpus.ts');
+  return ['tune', 'held'].flatMap((half) => {
+    const texts = corpus(half);
+    return [...new Set(texts.map((t) => t.kind))].map((kind) => {
+      const s = sum(
+        texts
+          .filter((t) => t.kind === kind)
+          .map((t) =>
+            scored(
+              t,
+              readText(t.text).machines.map((m) => m.proposals),
+            ),
+          ),
+      );
+      const share = (a, b) => (b === 0 ? '–' : `${((100 * a) / b).toFixed(1)} %`);
+      return `${half} · ${kind}: found ${share(s.found, s.wanted)} of ${s.wanted}, right ${share(s.right, s.offered)} of ${s.offered}, wrong ${s.wrongTicked} of ${s.ticked} ticked`;
+    });
+  });
+}
+
 /** 1 000 donors read from a table; each letter typed into the search, to the frame after the list has changed. */
 async function searching(browser, base) {
   const page = await (
@@ -355,11 +378,13 @@ const last = existsSync(file)
   : new Map();
 for (const [name, value] of rows)
   console.log(`${name}: ${value}${last.has(name) ? ` (last committed: ${last.get(name)})` : ''}`);
+const reading = await readingWell();
+for (const line of reading) console.log(line);
 if (process.argv.includes('--write')) {
   mkdirSync(path.dirname(file), { recursive: true });
   writeFileSync(
     file,
-    `# Speed\n\nWritten by \`npm run bench -- --write\` on a machine with 2 cores; \`npm run bench\` prints new figures beside these. Noisy: read them as sizes, not as limits.\n\n| what | figure |\n| --- | --- |\n${rows.map((r) => `| ${r[0]} | ${r[1]} |`).join('\n')}\n`,
+    `# Speed\n\nWritten by \`npm run bench -- --write\` on a machine with 2 cores; \`npm run bench\` prints new figures beside these. Noisy: read them as sizes, not as limits.\n\n| what | figure |\n| --- | --- |\n${rows.map((r) => `| ${r[0]} | ${r[1]} |`).join('\n')}\n\n## How well text is read\n\nThe corpus of made-up texts in \`test/corpus\`, each beside what a careful person finds in it; \`tune\` was looked at while the reader was built.\n\n${reading.map((l) => `- ${l}`).join('\n')}\n`,
   );
 }
 process.exit(0);

@@ -5,7 +5,7 @@ import { plainWord, VOCABULARIES } from './vocabulary/lexicon';
 import { worded } from './vocabulary/vocabulary';
 
 const TYRE =
-  /(?<![\d/])(?:\d{2,3}\s?\/\s?\d{2,3}\s?(?:-|–|R|ZR|B| R | ZR | B | - |M\/C )\s?\d{2}|\d[.,]\d{2}\s?(?:-|–|R|B)\s?\d{2}|M[HJMNRTUV]\d{2}\s?[-B]\s?\d{2})(?!\d)(?:\s?(?:M\/C\s?)?\d{2}[JKLMNPQRSTUHVW](?![\p{L}\d]))?/giu;
+  /(?<![\d/])(?:\d{2,3}\s?\/\s?\d{2,3}\s?(?:-|–|-?R|-?ZR|B| R | ZR | B | - |M\/C )\s?\d{2}|\d[.,]\d{2}\s?(?:-|–|R|B)\s?\d{2}|M[HJMNRTUV]\d{2}\s?[-B]\s?\d{2})(?!\d)(?:\s?(?:M\/C\s?)?\d{2}[JKLMNPQRSTUHVW](?![\p{L}\d]))?/giu;
 const LINE =
   /^\s*(?:[-*•·|]\s*)?([\p{L}][\p{L} ,'’()/-]{1,40}?)\s*(?:[:=\t|]|\s{2,}|\s[-–]\s|\.{3,})\s*(\S.*)$/u;
 
@@ -155,6 +155,9 @@ export const readFactValue = (key: FactKey, words: string): string | undefined =
     words,
   );
 
+/** `140/80-R17` is written `140/80R17`. */
+const tidyTyre = (size: string): string => size.replace(/\s+/g, ' ').replace(/-(?=Z?R)/i, '');
+
 const FRONT = 'front|vorne?|avant|av|delanter[oa]|anteriore|dianteir[oa]|voor|prz[oó]d|f(?=:)';
 const REAR = 'rear|back|hinten|arrière|ar|traser[oa]|posteriore|traseir[oa]|achter|tył|r(?=:)';
 const SIDE_ANY = worded(`${FRONT}|${REAR}`);
@@ -168,7 +171,7 @@ function readTyres(
   line: string,
   made: (key: FactKey, value: string, from: number, to: number) => FactProposal,
 ): readonly FactProposal[] {
-  const sizes = [...line.matchAll(TYRE)].filter((m) => parseTyre(m[0]));
+  const sizes = [...line.matchAll(TYRE)].filter((m) => parseTyre(tidyTyre(m[0])));
   return sizes.slice(0, 2).map((match, i) => {
     const before = line.slice(Math.max(0, match.index - 30), match.index);
     const after = line.slice(match.index + match[0].length, match.index + match[0].length + 12);
@@ -177,7 +180,7 @@ function readTyres(
       ? said[1] !== undefined
       : sizes.length > 1
         ? i === 1
-        : (parseTyre(match[0])?.width_mm ?? 0) >= 110;
+        : (parseTyre(tidyTyre(match[0]))?.width_mm ?? 0) >= 110;
     return made(
       sizes.length > 1 &&
         i === 1 &&
@@ -187,7 +190,7 @@ function readTyres(
         : rear
           ? 'tyreRear'
           : 'tyreFront',
-      match[0].replace(/\s+/g, ' '),
+      tidyTyre(match[0]),
       match.index,
       match.index + match[0].length,
     );
@@ -196,4 +199,4 @@ function readTyres(
 
 /** The line with its tyre sizes blanked out, so that their digits are read as nothing else. Length stays. */
 export const withoutTyres = (line: string): string =>
-  line.replace(TYRE, (size) => (parseTyre(size) ? ' '.repeat(size.length) : size));
+  line.replace(TYRE, (size) => (parseTyre(tidyTyre(size)) ? ' '.repeat(size.length) : size));

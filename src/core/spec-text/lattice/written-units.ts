@@ -146,7 +146,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'millimètres',
     'millimetri',
   ],
-  cm: ['centimetres', 'centimeters', 'cms', 'cm', 'zentimeter', 'centimètres'],
+  cm: ['centimetres?', 'centimeters', 'cms', 'cm', 'zentimeter', 'centimètres'],
   m: ['metres', 'meters', 'metre', 'meter', 'm'],
   kg: [
     'kilograms',

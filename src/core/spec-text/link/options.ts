@@ -190,8 +190,9 @@ function byWord(
   const basis = word.meaning.basis;
   const keys = turned?.key ? [turned.key] : keysOf(word, side, s.lastKey);
   const beside = !labelFirst && gapText.trim() === '' && isNoun(s.text.slice(from, to));
-  const told = labelFirst ? unitTold(gapText) : undefined;
-  const bare = (labelFirst && !turned && (told !== undefined || isBareLink(gapText))) || beside;
+  const told = labelFirst ? (unitTold(gapText) ?? unitOfLabel(s.text.slice(from, to))) : undefined;
+  const bare =
+    (labelFirst && !turned && (unitTold(gapText) !== undefined || isBareLink(gapText))) || beside;
   return keys.flatMap((key) =>
     senses(
       told && q.unit === undefined ? { ...s, spoken: told } : s,
@@ -255,6 +256,12 @@ function unitTold(gapText: string): UnitId | undefined {
     /^[\s,/]+([^\s:=|]{1,10})\s*[:=|\t]\s*$/u.exec(gapText);
   const unit = inside && writtenUnit((inside[1] ?? '').split(/[,;]/)[0] ?? '');
   return unit !== null && unit !== undefined && isUnitId(unit) ? unit : undefined;
+}
+
+/** "Horsepower: 44": the label is the unit. */
+function unitOfLabel(words: string): UnitId | undefined {
+  const unit = writtenUnit(words);
+  return unit !== undefined && isUnitId(unit) ? unit : undefined;
 }
 
 /** "880 seat" names its figure; "400 weighs" and "125 Trail" do not. */
@@ -523,7 +530,7 @@ function unitOptions(s: SentenceWords, q: Quantity, index: number): readonly Opt
           by: 'basis',
         });
     const near = basisBeside(s, q);
-    if (near !== undefined && near < 1.6 && s.units.usual.mass && Number.isInteger(q.amounts[0]))
+    if (near !== undefined && near < 1.6 && Number.isInteger(q.amounts[0]))
       for (const sense of senses(s, q, 'mass', true, index))
         made.push({
           key: 'mass',
@@ -541,6 +548,8 @@ function unitOptions(s: SentenceWords, q: Quantity, index: number): readonly Opt
     else if (q.unit === 'qt-us') push('oilCapacity', WEIGHTS.byUnit + 0.3, 'unit');
     else if (q.unit === 'links') push('chainLinks', WEIGHTS.byUnit + 1, 'label');
     else if (key && q.unit !== 'L' && s.ours) push(key, WEIGHTS.byUnit, 'unit');
+    if (sense.dimension === 'volume' && s.ours && isAlone(s, q))
+      push('tank', WEIGHTS.byUnit - 0.3, 'unit');
     if (sense.dimension === 'mass') {
       const near = basisBeside(s, q);
       if (near !== undefined) push('mass', WEIGHTS.byBasis - near, 'basis');
@@ -571,6 +580,11 @@ function unitOptions(s: SentenceWords, q: Quantity, index: number): readonly Opt
   }
   return made;
 }
+
+/** Between commas or stops with nothing beside it: `…, 4.2 gal, …`. */
+const isAlone = (s: SentenceWords, q: Quantity): boolean =>
+  /(?:^|[,;(.]\s*)$/u.test(s.text.slice(Math.max(0, q.from - 3), q.from)) &&
+  /^\.?(?:\s*[,;).]|\s*$)/u.test(s.text.slice(q.to, q.to + 3));
 
 /** Words behind a sum that say that it is what is asked. */
 const ASKS =

@@ -7,6 +7,8 @@ interface Span {
   readonly low: number;
   readonly high: number;
 }
+/** In any currency. Own assumption. */
+const LEAST_PRICE = 300;
 const spans = new Map<FigureKey, Span | undefined>();
 
 /** From the least to the most of what the classes have of a figure, base unit. */
@@ -36,6 +38,8 @@ const BEYOND = 1.3;
  * figure, −1.5 far beyond. Money is not judged.
  */
 export function plausibility(key: FigureKey, amount: number, unit: UnitId): number {
+  // Nobody asks less for a machine that runs; a part costs that.
+  if (key === 'price' && amount < LEAST_PRICE) return amount < LEAST_PRICE / 3 ? -5 : -1.5;
   if (figureDefinition(key).dimension === 'money') return 0;
   const span = spanOf(key);
   if (!span) return 0;

@@ -31,6 +31,12 @@ export const sidesOf = (mentions: readonly Mention[]): readonly SideWord[] =>
     ),
   );
 
+/** Travel front and rear differ little; a fork's tube and its travel do. Own assumption. */
+const alike = (a: Quantity, b: Quantity): boolean => {
+  const ratio = (a.amounts[0] ?? 1) / (b.amounts[0] ?? 1);
+  return ratio > 0.7 && ratio < 1.43;
+};
+
 /** Front or rear: the order of a list, else the nearest word that says so, else the heading above. */
 export function sideOf(
   text: string,
@@ -48,6 +54,7 @@ export function sideOf(
     return (
       (q.listed && other.listed) ||
       (other.unit === q.unit &&
+        alike(a, b) &&
         /^\s*(?:\/|,|and|&|und|et|y|e)\s*$/iu.test(text.slice(a.to, b.from)))
     );
   };

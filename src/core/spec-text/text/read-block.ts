@@ -50,6 +50,11 @@ function headingOf(line: ScannedLine): Heading {
   return { word: short ? words.at(-1) : undefined, side, age: 0 };
 }
 
+/** A heading over what was fitted: the lines of its list say nothing of the machine as it was built. */
+const MODS =
+  /(?<!\p{L})(?:mods|modifications|upgrades|extras|fitted|aftermarket|changes|umbauten|zubehör|accessoires|accessori|extras montados)[^:]{0,20}:\s*$/iu;
+const BULLET = /^\s*[-*•·+]/u;
+
 const STARTS_WITH_SIDE =
   /^\s*[-*•]?\s*(?:front|rear|back|f|r|vorne?|hinten|avant|arrière|delanter\w|traser\w|anteriore|posteriore)\s*[:=]/iu;
 
@@ -65,8 +70,12 @@ export function readBlock(
   let above: Word | undefined;
   let aboveBasis: Basis | undefined;
   let heading: Heading | undefined;
+  let mods = false;
   for (const line of lines) {
     if (line.written.trim() === '') continue;
+    if (MODS.test(line.written)) mods = true;
+    else if (mods && BULLET.test(line.written)) continue;
+    else mods = false;
     const fresh = heading && heading.age < HEADING_REACH ? heading : undefined;
     const context: LineContext = {
       survey,

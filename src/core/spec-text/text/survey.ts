@@ -1,5 +1,6 @@
 import { isUnitId, unitEntry, type CurrencyCode, type Dimension, type UnitId } from '../../units';
 import type { TextUnits } from '../link/dimensions';
+import { writtenUnit } from '../lattice/written-units';
 import type { Quantity } from '../lattice/scan-quantities';
 import { languagesOf, scanWords, type Mention } from '../vocabulary/lexicon';
 
@@ -173,6 +174,12 @@ function usualUnits(lines: readonly ScannedLine[]): TextUnits['usual'] {
   for (const { quantities } of lines)
     for (const { unit } of quantities)
       if (unit !== undefined && isUnitId(unit)) counts.set(unit, (counts.get(unit) ?? 0) + 1);
+  // "Wet 417, dry 388 (lbs)": a unit in brackets of its own.
+  for (const { line } of lines)
+    for (const [, word] of line.matchAll(/[([](lbs?|kg|mm|in|inches)[)\]]/giu)) {
+      const unit = writtenUnit(word ?? '');
+      if (unit !== undefined && isUnitId(unit)) counts.set(unit, (counts.get(unit) ?? 0) + 1);
+    }
   const usual: Partial<Record<Dimension, UnitId>> = {};
   for (const [unit] of [...counts].sort((a, b) => b[1] - a[1]))
     usual[unitEntry(unit).dimension] ??= unit;
@@ -216,7 +223,8 @@ function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' | 'open
   const trade = names(lines, 'trade').size;
   // A tonne, a battery in watt-hours: no motorcycle that this is about.
   const heavy = lines.some((l) => /(?<![\d.,])\d[.,]?\d{3} ?kg\b|\d ?Wh\b/u.test(l.line)) ? 2 : 0;
-  const elsewhere = names(lines, 'elsewhere').size + heavy;
+  const part = /\bfits (?:most|all|\d)/iu.test(lines.map((l) => l.line).join(' ')) ? 2 : 0;
+  const elsewhere = names(lines, 'elsewhere').size + heavy + part;
   const telling = new Set(
     lines.flatMap((l) =>
       l.mentions.flatMap((m) =>

@@ -52,7 +52,7 @@ export const ENGLISH: Vocabulary = {
     consumption:
       'fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips',
     statedRange:
-      'range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|estimated range|~rode till it died|~gives me|range to reserve|riding range|touring range',
+      'range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|estimated range|~rode till it died|~gives me|~gives you|range to reserve|riding range|touring range',
     travel:
       'suspension travel|wheel travel|travel|suspension|wheel travel front rear|susp travel|suspension stroke',
     travelFront:
@@ -108,7 +108,7 @@ export const ENGLISH: Vocabulary = {
       'price of unlocking|unlocking|derestriction|full power kit|derestriction kit|unrestriction kit|derestricting',
     warranty: 'warranty|guarantee|manufacturer warranty|factory warranty',
     madeFrom:
-      'made from|built from|introduced in|introduced|in production since|launched in|sold from',
+      '~since|made since|made from|built from|introduced in|introduced|in production since|launched in|sold from',
     madeUntil: 'made until|built until|discontinued in|discontinued|sold until|production ended in',
     dealerDistance: 'dealer distance|nearest dealer|dealer is|nearest dealership',
   },
@@ -124,7 +124,7 @@ export const ENGLISH: Vocabulary = {
     crank: 'crank|at the crank|crankshaft',
     'taped-travel': 'taped|tape says|tape finds|measured travel|as taped|measured with a tape',
     'on-the-road':
-      'on the road|otr|drive away|ride away|out the door|drive away no more to pay|on road',
+      'otd|on the road|otr|drive away|ride away|out the door|drive away no more to pay|on road',
     asked:
       'asking|asked|ono|obo|o n o|o b o|for sale|or nearest offer|or best offer|firm|no offers|ovno|asks|neg|negotiable|open to offers',
     paid: 'paid|i paid|bought for',
@@ -145,7 +145,7 @@ export const ENGLISH: Vocabulary = {
       'top speed|max speed|maximum speed|flat out|vmax|speed|mph in|0 60|0 100|0 to 60|0 to 100',
     rider:
       'rider weight|rider|my weight|i weigh|i am|i m|im|inseam|inside leg|body weight|my height|on me|for my|at my|she is|he is|wife is|wife|pillion is|me at|with me|my inseam|my budget|in kit|in gear|with gear|geared up|i measure|tall rider|shorter riders',
-    load: 'luggage|pillion|passenger weight|pillion weight|panniers|pannier|top case|topcase|top box|topbox|side cases|tank bag|with luggage|of luggage|saddlebags|bags|drybag|aftermarket tank|aftermarket|i run a|i carry|can|jerry can|fuel can|bladder|long range tank|cases|saddle bags|gear weighs|camping gear|tow|trailer|spare fuel',
+    load: 'luggage|pillion|passenger weight|pillion weight|panniers|pannier|top case|topcase|top box|topbox|side cases|tank bag|with luggage|of luggage|saddlebags|bags|drybag|aftermarket tank|aftermarket|i run a|i carry|can|aux tank|auxiliary tank|jerry can|fuel can|bladder|long range tank|cases|saddle bags|gear weighs|camping gear|tow|trailer|spare fuel',
     sag: 'sag|static sag|rider sag|race sag|free sag|static',
     odometer:
       'odometer|odometer reading|on the clock|on the clocks|on the odometer|miles on it|mileage|kilometres on it|done only|has covered|has done|miles from new|clocked|ticked over|odo|has only|milage|only done|covered|miles covered|on it',
@@ -169,11 +169,11 @@ export const ENGLISH: Vocabulary = {
     'springs for my|than|compared to|compared with|comparison|my old|the old|old bike|old one|previous model|previous one|predecessor|outgoing model|last one|last year s|its rival|rival|rivals|my mate s|my mates|mate s|friend s|neighbour s|my other|other bike|whereas the|unlike the|versus the|vs the|vs my|up from|down from|instead of|used to have|i had|my own|my car|a car|for a lighter|i fitted|fitted a|swapped to|swapped for|upgraded to|changed to|replaced with|now runs|i run|mine is now|mine is cut|tried|with the rally seat|add|aftermarket|class average|most bikes|budget is|i want something|would look at|looking at',
   hedges:
     'my guess|guess|about|around|roughly|approx|approximately|circa|i think|i guess|i reckon|maybe|perhaps|someone said|they say|apparently|supposedly|near enough|almost|nearly|just under|just over|ish|or so|i believe|if i remember|from memory|i doubt|reportedly|rumoured',
-  sale: 'project bike|starting bid|buy it now|barn find|up for sale|ex demo|fixed|road registered|road legal|for sale|selling|asking|ono|obo|or best offer|or nearest offer|no time wasters|full service history|fsh|service history|mot|one owner|1 owner|two owners|clean title|title in hand|rego|rwc|hpi|cash only|no trades|open to offers|part exchange|px|v5|log book|logbook|previous owner|previous owners|on the clock|good condition|immaculate|one previous owner|low miles|low mileage|must sell|no silly offers|firm|street legal|plated|new battery|title|sell my|swap my|reg|owners|just serviced|spares or repair|collection only|full house|papers|wof|drive away|mileage',
+  sale: 'offers around|rec rego|offers over|project bike|starting bid|buy it now|barn find|up for sale|ex demo|fixed|road registered|road legal|for sale|selling|asking|ono|obo|or best offer|or nearest offer|no time wasters|full service history|fsh|service history|mot|one owner|1 owner|two owners|clean title|title in hand|rego|rwc|hpi|cash only|no trades|open to offers|part exchange|px|v5|log book|logbook|previous owner|previous owners|on the clock|good condition|immaculate|one previous owner|low miles|low mileage|must sell|no silly offers|firm|street legal|plated|new battery|title|sell my|swap my|reg|owners|just serviced|spares or repair|collection only|full house|papers|wof|drive away|mileage',
   trade:
     'subframe|rear rack|tooth|teeth|gearing|gallon|gallons|speed box|five speed|six speed|shims|motorcycle|motorbike|bike|bikes|moto|rider|pillion|enduro|dual sport|adventure|trail bike|rally|scrambler|supermoto|single|twin|kerb weight|curb weight|wet weight|dry weight|seat height|saddle|ground clearance|wheelbase|rake|trail|fork|forks|swingarm|shock|sprocket|sprockets|chain|bash plate|skid plate|crash bars|hand guards|handguards|panniers|heated grips|sidestand|centre stand|center stand|footpegs|handlebar|handlebars|bars|throttle|clutch|carb|two stroke|four stroke|2 stroke|4 stroke|monoshock|suspension|spoked|tubeless|knobblies|throttle|bhp|inseam|abs|kickstart|dirt|gravel|stator|valves|tank range|sag|wmtc|pegs|rear wheel|front wheel|compression|torque|gearbox|low seat|tyres|tires|kickstarter|street legal|mpg|miles per gallon|revs|redline|fairing|seat',
   elsewhere:
-    'estate|estate s|e bike|ebike|the pair|pair of|jacket|size|premium is|excess|nautical|ferry|departs|trkpt|boot is|wh|bicycle|smartphone|phone with|display|oven|flour|recipe|invoice|diesel|doors|estate car|hatchback|saloon|sedan|suv|boot|tow bar|boat|sloop|draft|beam|hotel|breakfast|platform|fare|coach|bench press|squat|room for|rooms|flat|ceiling|wrench|gb|mah|troops|army|guns|index html|camp fee|serves|eggs|visibility|sunrise|km from centre|pool|for let|let i|seat post|gravel bicycle|car|train|kitchen|washing machine|laptop|camera|lens|drill|van|caravan|trailer|lawn|tractor|quad|jet ski|pannier rack|helmet|jacket for sale|budget|between fuel stops|km between|under 6 000',
+    'camper|berth|motorhome|drone|fits most|estate|estate s|e bike|ebike|the pair|pair of|jacket|size|premium is|excess|nautical|ferry|departs|trkpt|boot is|wh|bicycle|smartphone|phone with|display|oven|flour|recipe|invoice|diesel|doors|estate car|hatchback|saloon|sedan|suv|boot|tow bar|boat|sloop|draft|beam|hotel|breakfast|platform|fare|coach|bench press|squat|room for|rooms|flat|ceiling|wrench|gb|mah|troops|army|guns|index html|camp fee|serves|eggs|visibility|sunrise|km from centre|pool|for let|let i|seat post|gravel bicycle|car|train|kitchen|washing machine|laptop|camera|lens|drill|van|caravan|trailer|lawn|tractor|quad|jet ski|pannier rack|helmet|jacket for sale|budget|between fuel stops|km between|under 6 000',
   facts: FACT_PHRASES,
   factLabels: FACT_LABELS,
 };

@@ -95,7 +95,7 @@ export const FRENCH: Vocabulary = {
     people: 'proprietaire|proprietaires|main|soupapes|soupape|temps|places|ans|cylindres',
   },
   others:
-    'que la|par rapport|mon ancienne|l ancienne|ma precedente|concurrente|contre|remplace par|passee de',
+    'j ai mis|j ai monte|que la|par rapport|mon ancienne|l ancienne|ma precedente|concurrente|contre|remplace par|passee de',
   hedges: 'environ|env|a peu pres|je crois|peut etre|presque|pres de|autour de',
   sale: 'vends|a vendre|vend|ct ok|premiere main|1ere main|controle technique|kilometrage|debattre|factures|carnet d entretien|revisee|non accidentee|prix ferme',
   trade:
