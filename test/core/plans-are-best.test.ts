@@ -1,6 +1,6 @@
 import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
-import { assess, type MustVerdict } from '@/core/assessment';
+import { assess, axleLoads, type MustVerdict } from '@/core/assessment';
 import { bestBuild, fullPoints, type PlanSetting } from '@/core/build';
 import { factDefinition, FACT_KEYS } from '@/core/facts';
 import { seededRandom, type Random } from '@/core/numeric';
@@ -164,5 +164,41 @@ describe('no addition, removal or exchange and no random build is better in the 
     const settings = settingsOf(dossier);
     const setting = settings[between(0, settings.length - 1)];
     if (setting) checked(setting, between(6000, 11000), random, 150);
+  });
+});
+
+describe('what axles and tyres may carry is a gate of the plan', () => {
+  const rearLoad = (setting: PlanSetting, ids: readonly string[]): number => {
+    const parts = setting.choices.filter((p) => ids.includes(p.id));
+    const load = axleLoads(setting.brief, assess({ ...setting, parts }).figures).rear;
+    return load.kind === 'known' ? load.mid : Number.NaN;
+  };
+  const planned = (setting: PlanSetting): readonly string[] => {
+    const answer = bestBuild(highs, setting, 9550);
+    return answer.kind === 'build' ? answer.build.partIds : [];
+  };
+  // A heavier build than the limit lets through: found on the example, and the limit then laid between it and stock.
+  const heavy = settingsOf(demoDossier()).find(
+    (s) => rearLoad(s, planned(s)) - rearLoad(s, []) > 2,
+  );
+  test('a limit between stock and the best build makes another build of it', () => {
+    if (!heavy) throw new Error('no build of the example loads the rear wheel more');
+    const [stock, built] = [rearLoad(heavy, []), rearLoad(heavy, planned(heavy))];
+    const limit = Math.floor(stock + (built - stock) / 2);
+    const reading = {
+      id: 'x',
+      amount: limit,
+      unit: 'kg',
+      basis: 'stated',
+      origin: 'measured',
+      note: '',
+    } as const;
+    const donor = {
+      ...heavy.donor,
+      figures: { ...heavy.donor.figures, axleLimitRear: { readings: [reading] } },
+    };
+    const ids = planned({ ...heavy, donor });
+    expect(ids).not.toEqual(planned(heavy));
+    expect(rearLoad({ ...heavy, donor }, ids)).toBeLessThanOrEqual(limit + 1e-6);
   });
 });

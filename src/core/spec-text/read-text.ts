@@ -89,7 +89,7 @@ function fromLines(
   const last = lines.at(-1);
   return {
     ...named(text, lines, name),
-    donorClass: survey.ours ? classOfText(text, proposals) : undefined,
+    donorClass: survey.ours ? classOfText(text, sureOnes(proposals)) : undefined,
     sale: survey.sale && survey.ours ? saleOf(read.clock) : undefined,
     proposals,
     passedOver: survey.unlike
@@ -109,6 +109,10 @@ const tyresAlone = (found: readonly Proposal[]): readonly Proposal[] =>
         ticked: false,
       }))
     : found;
+
+/** Those that would be taken as they stand, or all where none would. */
+const sureOnes = (found: readonly Proposal[]): readonly Proposal[] =>
+  found.some((p) => p.ticked) ? found.filter((p) => p.ticked) : found;
 
 function named(text: string, lines: readonly Line[], name: string | undefined) {
   const said = namesIn(name ?? text, name === undefined ? lines : [{ line: name, offset: 0 }]);

@@ -123,9 +123,7 @@ export function madeDonor(wanted: NewMachine, source: Source, donors: readonly D
     state: 'for-sale',
     ...(base ? { baseId: base.id } : {}),
     machine: {
-      ...(odometer
-        ? { odometer_km: Math.round(convert(odometer.amount, odometer.unit, 'km')) }
-        : {}),
+      ...(odometer ? { odometer_km: convert(odometer.amount, odometer.unit, 'km') } : {}),
       ...(hours === undefined ? {} : { hours }),
       ...(wanted.year === undefined ? {} : { year: wanted.year }),
       fitted: [],

@@ -85,13 +85,15 @@ const NOT_SOLD: SaleRead = { odometer: undefined, hours: undefined };
 export function usePaste(donor: Donor | undefined, model: DonorsModel): PasteModel {
   const store = useDossierStore();
   const [text, setText] = useState('');
-  const [origin, setOrigin] = useState<Origin>('claimed');
+  const [chosenOrigin, setOrigin] = useState<Origin>();
   const [note, setNote] = useState('');
   const [settled, setSettled] = useState<Readonly<Record<string, Settled>>>({});
   const [more, setMore] = useState<Readonly<Record<string, readonly FigureProposal[]>>>({});
   const [corrections, setCorrections] = useState<ReadonlyMap<string, Correction>>(new Map());
   const later = useDeferredValue(text);
   const read = useMemo(() => readText(later), [later]);
+  // A seller is no maker.
+  const origin = chosenOrigin ?? (read.machines.some((m) => m.sale) ? 'heard' : 'claimed');
   const donors = useMemo(() => Object.values(model.own), [model.own]);
 
   const lineOf = (found: Proposal): PasteLine => {

@@ -83,11 +83,15 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
         onPaste={onPaste}
         onCompare={onCompare}
       />
-      {kind === 'model' ? (
+      {(kind === 'model' || !base) && (
         <Grid templateColumns={{ base: '1fr', sm: '1fr 1fr' }} gap="3" mb="2">
           {text('maker', 'Maker', 80)}
           {text('model', 'Model', 120)}
-          {text('version', 'Version, year, market', 120)}
+          {text(
+            'version',
+            kind === 'machine' ? 'Which machine (seller, place, colour)' : 'Version, year, market',
+            120,
+          )}
           <Box>
             <label htmlFor="donor-class">Class</label>
             <Choice
@@ -99,7 +103,8 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
             />
           </Box>
         </Grid>
-      ) : (
+      )}
+      {kind !== 'model' && base && (
         <Box mb="2">
           {text(
             'version',
@@ -109,10 +114,15 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
             120,
           )}
           <Text fontSize="xs" color="fg.muted" mt="1">
-            Stands on {base ? fullName(base) : 'a donor that is gone'}. What is left empty below is
-            taken over from there; what you enter counts instead.
+            Stands on {fullName(base)}. What is left empty below is taken over from there; what you
+            enter counts instead.
           </Text>
         </Box>
+      )}
+      {kind === 'machine' && !base && (
+        <Text fontSize="xs" color="fg.muted" mb="2">
+          It stands on no model in the list: all that is known of it stands here.
+        </Text>
       )}
       {own.kind === 'machine' && (
         <MachinePanel own={own} donor={donor} name={name} reader={reader} />
@@ -120,7 +130,7 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
       {own.kind === 'variant' && <VariantPanel own={own} name={name} />}
       <Checks donor={donor} reader={reader} />
       <Text fontSize="xs" color="fg.muted" mt="3" mb="2">
-        Type figures as they are quoted, unit and all: “304 lb”, “34.6 in”, “187 ± 3 kg”, “85 mpg
+        Type figures as they are quoted, unit and all: “297 lb”, “33.8 in”, “163 ± 2 kg”, “78 mpg
         imp”. Leave out what is not known.
       </Text>
       {SHEET_GROUP_KEYS.map((group) => (
