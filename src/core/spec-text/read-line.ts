@@ -1,11 +1,14 @@
-import { figureDefinition, type Basis, type FigureKey, type Origin } from '../readings';
+import { figureDefinition, type Basis, type FigureKey } from '../readings';
 import { assign, type Assigned } from './link/assign';
 import { basesOf } from './link/bases';
-import { blockedIn, type BlockedBy } from './link/blocked';
-import { sensesOf } from './link/dimensions';
-import { optionsOf, type Option, type SentenceWords, type Word } from './link/options';
+import { blockedIn } from './link/blocked';
+import { clockReadings, type ClockReading } from './link/clock';
+import type { Option, SentenceWords, Word } from './link/option';
+import { optionsOf } from './link/options';
 import { isPair } from './link/pairs';
-import { propose } from './link/propose';
+import { passed } from './link/passed-over';
+import { propose, usualBasis } from './link/propose';
+import { CHANGED, hedgeBefore, speakerOf } from './link/speaker';
 import { sentencesOf, type Sentence } from './link/sentences';
 import { BOTH_ENDS, sideOf, sidesOf, type Side } from './link/side-of';
 import type { FigureProposal, PassedOver } from './proposal';
@@ -25,15 +28,6 @@ export interface LineContext {
   readonly side: Side | undefined;
   /** What the text's footnotes say of a basis, by mark. */
   readonly footnotes: ReadonlyMap<string, readonly Mention[]>;
-}
-
-/** A distance or hours said of one machine: what is on the clock. */
-export interface ClockReading {
-  readonly amount: number;
-  readonly unit: 'km' | 'mi' | 'h';
-  readonly from: number;
-  readonly to: number;
-  readonly points: number;
 }
 
 export interface LineRead {
@@ -94,6 +88,7 @@ function wordsOf(mentions: readonly Mention[]): readonly Word[] {
 
 const SPOKEN =
   /(?:,|\bin\b|\bthat(?:'s| is)\b|\bof course\b)\s*(?:that(?:'s| is) )?(millimetres|millimeters|mil|pounds|kilos|kilograms|inches|litres|liters|horsepower)\b(?: that is| that's| of course)?/iu;
+
 const SPOKEN_UNITS = {
   millimetres: 'mm',
   millimeters: 'mm',
@@ -106,6 +101,7 @@ const SPOKEN_UNITS = {
   liters: 'L',
   horsepower: 'hp',
 } as const;
+
 const spokenIn = (text: string) => {
   const word = SPOKEN.exec(text)?.[1]?.toLowerCase() as keyof typeof SPOKEN_UNITS | undefined;
   return word && SPOKEN_UNITS[word];
@@ -190,10 +186,6 @@ function atBothEnds(made: FigureProposal, behind: string): readonly FigurePropos
 
 type TakenFigure = Assigned & { readonly option: Option & { readonly key: FigureKey } };
 
-/** An advert asks; a sheet lists. */
-const usualBasis = (key: FigureKey, survey: Survey): Basis =>
-  key === 'price' && survey.sale ? 'asked' : figureDefinition(key).bases[0];
-
 function footnoteBasis(q: Quantity, key: FigureKey, context: LineContext): Basis | undefined {
   const notes = q.mark === undefined ? undefined : context.footnotes.get(q.mark);
   return notes
@@ -208,36 +200,6 @@ const aboveBasis = (a: TakenFigure, context: LineContext): Basis | undefined =>
   figureDefinition(a.option.key).bases.includes(context.aboveBasis)
     ? context.aboveBasis
     : undefined;
-
-/** Words that say that the machine is not as the maker built it. */
-const CHANGED =
-  /\blowered (?!version|suspension|model)|\blowering link|\btiefergelegt|\brabaissée|\bribassata|\bcut down|\brebajada|\bwith the (?:rally|comfort|low) seat\b/iu;
-const MEASURED =
-  /measured|scales|\bweighed\b|taped|dyno|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|mesuré|medido|on test/iu;
-const CLAIMED =
-  /claimed|factory|maker'?s|brochure|quoted|they (?:say|quote|claim)|official|werksangabe|dichiarat|annoncé|declarado/iu;
-const HEARD = /someone said|somebody said|i heard|apparently|rumou?r|supposedly|reportedly/iu;
-
-/** Who speaks: what was measured, what the maker claims, what was only heard; by the words around the figure. */
-function speakerOf(text: string, from: number, q: Quantity, to: number): Origin | undefined {
-  const before = text.slice(Math.max(from, q.from - 60), q.from);
-  const behind = text.slice(q.to, Math.min(to, q.to + 34)).split(/[(;]/)[0] ?? '';
-  const around = `${before} ${behind}`;
-  if (CLAIMED.test(before)) return 'claimed';
-  if (MEASURED.test(around)) return 'measured';
-  return HEARD.test(before) ? 'heard' : undefined;
-}
-
-function hedgeBefore(text: string, q: Quantity, mentions: readonly Mention[]): string | undefined {
-  const hedge = mentions.findLast(
-    (m) =>
-      m.to <= q.from &&
-      q.from - m.to < 28 &&
-      m.meanings.some((x) => x.kind === 'hedge') &&
-      !/[\d;]/.test(text.slice(m.to, q.from)),
-  );
-  return hedge && text.slice(hedge.from, hedge.to);
-}
 
 /** Where the words that made a figure stand: from its label, unless another figure stands between. */
 function placed(
@@ -286,110 +248,4 @@ function openLabel(
   return last && free && !used.has(last) && assigned.every((a) => a.option?.key === undefined)
     ? { ...last, order: -1 }
     : undefined;
-}
-
-/** What it takes to make a proposal of a quantity that was passed over. */
-interface HowToTake {
-  readonly side: (index: number) => Side;
-  readonly survey: Survey;
-  readonly place: (
-    option: Option,
-    q: Quantity,
-    index: number,
-  ) => { readonly words: string; readonly from: number; readonly to: number };
-}
-
-/** What a quantity that was passed over would be, if the rider takes it: never ticked by itself. */
-function asFigure(
-  s: SentenceWords,
-  q: Quantity,
-  index: number,
-  { side, survey, place }: HowToTake,
-): FigureProposal | undefined {
-  const best = optionsOf({ ...s, blocked: new Set() }, index, side)
-    .filter((o) => o.key !== undefined && o.needs === undefined && o.continues === undefined)
-    .reduce<Option | undefined>((a, b) => (!a || b.points > a.points ? b : a), undefined);
-  if (best?.key === undefined) return undefined;
-  return propose(
-    {
-      quantity: q,
-      twin: undefined,
-      assigned: { option: { ...best, key: best.key }, margin: 0, rival: undefined },
-      basis: undefined,
-      usual: usualBasis(best.key, survey),
-      hedge: undefined,
-      changed: undefined,
-      origin: undefined,
-      ours: survey.ours,
-      several: false,
-    },
-    () => place(best, q, index),
-  );
-}
-
-function passed(
-  s: SentenceWords,
-  assigned: readonly Assigned[],
-  blocked: ReadonlyMap<number, BlockedBy>,
-  { offset, ...how }: HowToTake & { readonly offset: number },
-): readonly PassedOver[] {
-  return s.quantities.flatMap((q, i): readonly PassedOver[] => {
-    const option = assigned[i]?.option;
-    const reason = blocked.get(i);
-    if (option?.key !== undefined || reason === 'noise' || q.unit === undefined) return [];
-    const taker = option?.word?.meaning;
-    return [
-      {
-        words: s.text.slice(Math.max(0, q.from - 24), q.to + 16).trim(),
-        from: offset + q.from,
-        to: offset + q.to,
-        why:
-          reason !== undefined
-            ? { code: reason }
-            : taker?.kind === 'taker'
-              ? { code: 'belongs-to', taker: taker.taker }
-              : { code: 'no-label' },
-        as: asFigure(s, q, i, how),
-      },
-    ];
-  });
-}
-
-/** What may be on the clock of a machine for sale. */
-function clockReadings(
-  s: SentenceWords,
-  assigned: readonly Assigned[],
-  blocked: ReadonlyMap<number, BlockedBy>,
-  offset: number,
-): readonly ClockReading[] {
-  if (!s.sale) return [];
-  return s.quantities.flatMap((q, i): readonly ClockReading[] => {
-    const option = assigned[i]?.option;
-    if (option?.key !== undefined || blocked.has(i)) return [];
-    const meaning = option?.word?.meaning;
-    const clocked = meaning?.kind === 'taker' && meaning.taker === 'odometer';
-    const before = s.text.slice(Math.max(0, q.from - 26), q.from);
-    if (meaning?.kind === 'taker' && !clocked) return [];
-    if (/(?:every|alle|tous les|cada|ogni|at|à|bei|due|last service\w*)\s*$/iu.test(before))
-      return [];
-    const senses = sensesOf(q.unit, s.units);
-    const distance = senses.find((x) => x.dimension === 'distance');
-    const unit =
-      distance?.units[0] ?? (senses.some((x) => x.dimension === 'duration') ? 'h' : undefined);
-    const kmBefore = q.unit === undefined && /(?<!\p{L})km\s$/iu.test(before);
-    const year = q.unit === undefined && /^(?:19|20)\d\d$/.test(s.text.slice(q.from, q.to));
-    const bare = q.unit === undefined && clocked && !year;
-    const word = kmBefore ? 'km' : bare ? (s.units.distance ?? 'km') : unit;
-    if (word !== 'km' && word !== 'mi' && word !== 'h') return [];
-    const amount = Math.max(...q.amounts) * (distance?.times ?? 1);
-    return [
-      {
-        amount,
-        unit: word,
-        from: offset + q.from,
-        to: offset + q.to,
-        points: (clocked ? 2 : 0) + (word === 'h' ? -1 : 0) + (amount >= 500 ? 1 : 0),
-      },
-    ];
-  });
 }

@@ -1,5 +1,5 @@
 import type { PassedOver, Proposal } from './proposal';
-import type { ClockReading } from './read-line';
+import type { ClockReading } from './link/clock';
 import { linesOf, normalised, scanned, type Line } from './text/lines';
 import { classOfText, type ClassRead } from './text/machine-class';
 import { blocksOf } from './text/machines-apart';

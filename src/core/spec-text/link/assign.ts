@@ -1,4 +1,4 @@
-import type { Option, SentenceWords } from './options';
+import type { Option, SentenceWords } from './option';
 import { WEIGHTS } from './weights';
 
 /** What a quantity was taken for, and by how much it beats the next best way. */

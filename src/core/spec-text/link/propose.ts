@@ -8,9 +8,10 @@ import {
 import type { Quantity } from '../lattice/scan-quantities';
 import { isGrave, type Doubt, type FigureProposal } from '../proposal';
 import type { Assigned } from './assign';
-import { possibleAmounts, type Option } from './options';
+import type { Option } from './option';
 import { agreedUnit } from './pairs';
 import { plausibility } from './plausible';
+import { possibleAmounts } from './senses';
 import { WEIGHTS } from './weights';
 
 /** Figures of which the words nearly always say how they were taken, so that silence is a doubt. */
@@ -121,3 +122,7 @@ function doubtsOf(
   if (!p.ours) doubts.push({ code: 'text-unlike' });
   return doubts;
 }
+
+/** An advert asks; a sheet lists. */
+export const usualBasis = (key: FigureKey, { sale }: { readonly sale: boolean }): Basis =>
+  key === 'price' && sale ? 'asked' : figureDefinition(key).bases[0];

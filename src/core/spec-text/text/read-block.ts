@@ -1,9 +1,10 @@
 import type { Basis } from '../../readings';
-import type { Word } from '../link/options';
+import type { Word } from '../link/option';
 import type { Side } from '../link/side-of';
 import type { PassedOver, Proposal } from '../proposal';
 import { readFacts } from '../read-facts';
-import { readLine, type ClockReading, type LineContext } from '../read-line';
+import type { ClockReading } from '../link/clock';
+import { readLine, type LineContext } from '../read-line';
 import type { Mention } from '../vocabulary/lexicon';
 import type { ScannedLine, Survey } from './survey';
 

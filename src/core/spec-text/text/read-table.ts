@@ -1,6 +1,6 @@
 import { figureDefinition, findReadingFault } from '../../readings';
 import { scanQuantities } from '../lattice/scan-quantities';
-import { possibleAmounts } from '../link/options';
+import { possibleAmounts } from '../link/senses';
 import { sensesOf } from '../link/dimensions';
 import type { FigureProposal, Proposal } from '../proposal';
 import { isGrave } from '../proposal';

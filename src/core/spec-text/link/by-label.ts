@@ -1,0 +1,256 @@
+import { figureDefinition, type FigureKey } from '../../readings';
+import { isUnitId, type UnitId } from '../../units';
+import type { Quantity } from '../lattice/scan-quantities';
+import { writtenUnit } from '../lattice/written-units';
+import { targetOf } from '../vocabulary/lexicon';
+import { TAKERS } from '../vocabulary/vocabulary';
+import { sensesOf } from './dimensions';
+import type { Option, SentenceWords, Word } from './option';
+import { isBareLink, nearness } from './relation';
+import { senses, unitAround } from './senses';
+import { WEIGHTS } from './weights';
+
+const keysOf = (
+  word: Word,
+  side: () => 'front' | 'rear',
+  behind: FigureKey | undefined,
+): readonly FigureKey[] => {
+  if (word.meaning.kind === 'taker') return [];
+  if (word.meaning.name === 'topRatio') {
+    const gear = Number(/^ratio(\d)$/.exec(behind ?? '')?.[1] ?? 0);
+    const next = (['ratio4', 'ratio5', 'ratio6'] as const).find((k) => k === `ratio${gear + 1}`);
+    return next ? [next] : [];
+  }
+  if (word.meaning.name === 'rpm') return [behind === 'torque' ? 'torqueRpm' : 'powerRpm'];
+  const target = targetOf(word.meaning.name);
+  if (target.kind === 'figures') return target.keys;
+  return [side() === 'front' ? target.front : target.rear];
+};
+
+/** Figures between a label and a figure, nearest first; no more are counted than could matter. */
+function standBetween(
+  all: readonly Quantity[],
+  index: number,
+  a: number,
+  b: number,
+): readonly Quantity[] {
+  const found: Quantity[] = [];
+  const back = (all[index]?.from ?? 0) >= b;
+  for (let i = index + (back ? -1 : 1); found.length < 4; i += back ? -1 : 1) {
+    const q = all[i];
+    if (!q || (back ? q.to <= a : q.from >= b)) break;
+    if (q.from >= a && q.to <= b) found.push(q);
+  }
+  return found;
+}
+
+export function byWord(
+  s: SentenceWords,
+  q: Quantity,
+  index: number,
+  word: Word,
+  side: () => 'front' | 'rear',
+): readonly Option[] {
+  const { from, to } = word.mention;
+  const labelFirst = to <= q.from;
+  if (!labelFirst && from < q.to) return [];
+  const mate = s.quantities[index + 1];
+  const end = !labelFirst && q.listed && mate?.listed && mate.to <= from ? mate.to : q.to;
+  const [a, b] = labelFirst ? [to, q.from] : [end, from];
+  const between = standBetween(s.quantities, index, a, b);
+  if (between.length > (labelFirst ? 2 : 1)) return [];
+  const turned = labelFirst ? otherSide(s, q, word, between) : undefined;
+  const gapText = s.text.slice(turned?.at ?? (labelFirst ? afterSide(s, a) : a), b);
+  if (gapText.replace(/\s+/g, ' ').length > 90) return [];
+  const figures = turned ? 0 : between.length;
+  const labels = s.words.filter(
+    (w) => w !== word && w.meaning.kind === 'label' && w.mention.from >= a && w.mention.to <= b,
+  ).length;
+  const weak = word.meaning.kind === 'label' && word.meaning.weak;
+  const points = nearness(gapText, labelFirst, weak, figures, labels) - (turned ? 0.7 : 0);
+  if (points < 0.5) return [];
+  if (word.meaning.kind === 'taker') return takerOption(s, q, word, points, gapText);
+  const basis = word.meaning.basis;
+  const keys = turned?.key ? [turned.key] : keysOf(word, side, s.lastKey);
+  const beside = !labelFirst && gapText.trim() === '' && isNoun(s.text.slice(from, to));
+  const told = labelFirst ? (unitTold(gapText) ?? unitOfLabel(s.text.slice(from, to))) : undefined;
+  const bare =
+    (labelFirst && !turned && (unitTold(gapText) !== undefined || isBareLink(gapText))) || beside;
+  return keys.flatMap((key) =>
+    senses(
+      told && q.unit === undefined ? { ...s, spoken: told } : s,
+      q,
+      key,
+      bare,
+      told ? -1 : index,
+    )
+      .filter(
+        (sense) =>
+          !beside ||
+          q.unit !== undefined ||
+          (q.listed && figureDefinition(key).unit !== undefined) ||
+          sense.points >= 1 - WEIGHTS.bare ||
+          unitAround(s, index, figureDefinition(key).dimension) !== undefined,
+      )
+      .map(
+        (sense): Option => ({
+          key,
+          word,
+          ...sense,
+          points: points + sense.points - (contrary(s, q, key) ? WEIGHTS.contrary : 0),
+          by: 'label',
+          basis,
+          ...(sense.continues ? { continues: true as const } : {}),
+        }),
+      ),
+  );
+}
+
+/** The other end's word right behind the figure: "an 18-inch rear" is no front wheel. */
+function contrary(s: SentenceWords, q: Quantity, key: FigureKey): boolean {
+  const wrong = FRONT_KEY.test(key) ? 'rear' : 'front';
+  return (
+    OTHER_END[key] !== undefined &&
+    s.mentions.some(
+      (m) =>
+        m.from >= q.to &&
+        m.from - q.to <= 2 &&
+        !s.quantities.some((o) => o.from >= m.to && o.from - m.to <= 4) &&
+        m.meanings.some((x) => x.kind === 'side' && x.side === wrong),
+    )
+  );
+}
+
+/** Where the words of a label end when its side stands right behind: "Pressure, front: …". */
+function afterSide(s: SentenceWords, to: number): number {
+  const side = s.mentions.find(
+    (m) =>
+      m.from >= to &&
+      m.meanings.some((x) => x.kind === 'side') &&
+      /^[\s,(/-]{0,3}$/.test(s.text.slice(to, m.from)),
+  );
+  return side ? side.to : to;
+}
+
+/** `Seat height (mm): 880`, `wet weight kg: 158`: the unit stands with the label. */
+function unitTold(gapText: string): UnitId | undefined {
+  const inside =
+    /^\s*[([]([^)\]]{1,14})[)\]]\s*[:=|\t\s-]*$/u.exec(gapText) ??
+    /^[\s,/]+([^\s:=|]{1,10})\s*[:=|\t]\s*$/u.exec(gapText);
+  const unit = inside && writtenUnit((inside[1] ?? '').split(/[,;]/)[0] ?? '');
+  return unit !== null && unit !== undefined && isUnitId(unit) ? unit : undefined;
+}
+
+/** "Horsepower: 44": the label is the unit. */
+function unitOfLabel(words: string): UnitId | undefined {
+  const unit = writtenUnit(words);
+  return unit !== undefined && isUnitId(unit) ? unit : undefined;
+}
+
+/** "880 seat" names its figure; "400 weighs" and "125 Trail" do not. */
+const isNoun = (words: string): boolean =>
+  /^\p{Ll}/u.test(words) && !/^(?:weigh|tyre|tire|make|get|cost)/iu.test(words);
+
+/** The other end of a figure that has two. */
+const OTHER_END: Partial<Record<FigureKey, FigureKey>> = {
+  travelFront: 'travelRear',
+  travelRear: 'travelFront',
+  wheelFront: 'wheelRear',
+  wheelRear: 'wheelFront',
+  pressureFront: 'pressureRear',
+  pressureRear: 'pressureFront',
+  sprocketFront: 'sprocketRear',
+  axleLimitFront: 'axleLimitRear',
+};
+
+const FRONT_KEY = /Front|forkRate/;
+
+/**
+ * "travel front 240 mm, rear 230 mm", "vorne/hinten 240/230": a second figure under one label, at the other end. `at`: where its own
+ * words begin.
+ */
+function otherSide(
+  s: SentenceWords,
+  q: Quantity,
+  word: Word,
+  between: readonly Quantity[],
+): { readonly at: number; readonly key: FigureKey | undefined } | undefined {
+  if (word.meaning.kind !== 'label' || between.length !== 1) return undefined;
+  const [first] = between;
+  if (!first) return undefined;
+  const target = targetOf(word.meaning.name);
+  const sides = s.mentions.flatMap((m) =>
+    m.meanings.flatMap((x) =>
+      x.kind === 'side' && m.from >= word.mention.to ? [{ side: x.side, m }] : [],
+    ),
+  );
+  const listed = q.listed && first.listed;
+  if (target.kind === 'sides')
+    return listed || sides.length > 0 ? { at: first.to, key: undefined } : undefined;
+  const key = target.keys.length === 1 ? target.keys[0] : undefined;
+  const other = key && OTHER_END[key];
+  if (!key || !other) return undefined;
+  const wanted = FRONT_KEY.test(key) ? 'rear' : 'front';
+  return sides.some(
+    ({ side, m }) => side === wanted && (listed || (m.from >= first.to && m.from < q.to + 12)),
+  )
+    ? { at: first.to, key: other }
+    : undefined;
+}
+
+function takerOption(
+  s: SentenceWords,
+  q: Quantity,
+  word: Word,
+  points: number,
+  gapText: string,
+): readonly Option[] {
+  if (word.meaning.kind !== 'taker') return [];
+  const dims: readonly string[] = TAKERS[word.meaning.taker];
+  const senseDims = sensesOf(q.unit, s.units).map((x) => x.dimension);
+  const fits =
+    q.unit === undefined
+      ? dims.includes('bare') && gapText.length < 24
+      : senseDims.some((d) => dims.includes(d));
+  return fits
+    ? [
+        {
+          key: undefined,
+          word,
+          points: points - (/^\s*:/.test(gapText) ? 1 : 0),
+          amounts: q.amounts,
+          units: [],
+          unitSaid: true,
+          open: undefined,
+          by: 'taker',
+        },
+      ]
+    : [];
+}
+
+/** A label on the line above serves the first figure of a line that has none of its own. */
+export function aboveOptions(
+  s: SentenceWords,
+  q: Quantity,
+  index: number,
+  side: () => 'front' | 'rear',
+): readonly Option[] {
+  const { above } = s;
+  if (!above) return [];
+  const own = s.words.some((w) => w.meaning.kind === 'label' && !w.meaning.weak);
+  if (own) return [];
+  const first = s.quantities.findIndex((_, i) => !s.blocked.has(i));
+  const bare = index === first && q.from < 30 && s.text.trim().length < 44;
+  return keysOf(above, side, s.lastKey).flatMap((key) =>
+    senses(s, q, key, bare, index).map(
+      (sense): Option => ({
+        key,
+        word: above,
+        ...sense,
+        points: WEIGHTS.above - index * 0.6 + sense.points,
+        by: 'above',
+        basis: above.meaning.kind === 'label' ? above.meaning.basis : undefined,
+      }),
+    ),
+  );
+}

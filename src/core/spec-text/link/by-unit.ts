@@ -1,0 +1,130 @@
+import { figureDefinition, type FigureKey } from '../../readings';
+import type { Quantity } from '../lattice/scan-quantities';
+import { BY_UNIT, sensesOf } from './dimensions';
+import type { Option, SentenceWords } from './option';
+import { nearness } from './relation';
+import { senses } from './senses';
+import { WEIGHTS } from './weights';
+
+/** An angle with a length behind a slash: rake and trail. */
+const STEERING = /^\s*\/\s*\d{1,3}(?:[.,]\d)? ?(?:mm|in)/iu;
+
+const EVERY = /(?:every|each|alle|tous les|cada|ogni|elke|co|a cada)\s*(?:about |approx\.? )?$/iu;
+
+/** A figure that only its unit names, or a word of its basis, or that it is a sum in an advert. */
+export function unitOptions(s: SentenceWords, q: Quantity, index: number): readonly Option[] {
+  const made: Option[] = [];
+  const push = (key: FigureKey, points: number, by: Option['by']) => {
+    for (const sense of senses(s, q, key, false, index))
+      if (!sense.continues)
+        made.push({ key, word: undefined, ...sense, points: points + sense.points, by });
+  };
+  if (q.unit === undefined) {
+    const before = s.quantities[index - 1];
+    const end =
+      before?.unit === 'teeth' || before?.unit === 'in'
+        ? wheelBeside(s, { ...q, unit: before.unit })
+        : undefined;
+    if (end)
+      for (const sense of senses(s, q, end, true, index))
+        made.push({
+          key: end,
+          word: undefined,
+          ...sense,
+          points: WEIGHTS.byUnit + 0.9,
+          by: 'basis',
+        });
+    const near = basisBeside(s, q);
+    if (near !== undefined && near < 1.6 && Number.isInteger(q.amounts[0]))
+      for (const sense of senses(s, q, 'mass', true, index))
+        made.push({
+          key: 'mass',
+          word: undefined,
+          ...sense,
+          points: WEIGHTS.byBasis - 0.5 - near + sense.points,
+          by: 'basis',
+        });
+    return made;
+  }
+  const before = s.text.slice(Math.max(0, q.from - 24), q.from);
+  for (const sense of sensesOf(q.unit, s.units)) {
+    const key = BY_UNIT[sense.dimension];
+    if (q.unit === 'gears') push('gears', WEIGHTS.byUnit + 1, 'label');
+    else if (q.unit === 'qt-us') push('oilCapacity', WEIGHTS.byUnit + 0.3, 'unit');
+    else if (q.unit === 'links') push('chainLinks', WEIGHTS.byUnit + 1, 'label');
+    else if (key && q.unit !== 'L' && s.ours) push(key, WEIGHTS.byUnit, 'unit');
+    if (sense.dimension === 'volume' && s.ours && isAlone(s, q))
+      push('tank', WEIGHTS.byUnit - 0.3, 'unit');
+    if (sense.dimension === 'mass') {
+      const near = basisBeside(s, q);
+      if (near !== undefined) push('mass', WEIGHTS.byBasis - near, 'basis');
+      else if (s.ours) push('mass', WEIGHTS.take - 0.6, 'unit');
+    }
+    if (sense.dimension === 'money' && !s.sale && s.ours && s.text.trim().length < 20)
+      push('price', WEIGHTS.bySum, 'sum');
+    if (sense.dimension === 'money' && s.sale) {
+      const asks = ASKS.test(s.text.slice(q.to, q.to + 22));
+      push('price', WEIGHTS.bySum + (asks ? 2 : 0), asks ? 'basis' : 'sum');
+    }
+    const wheel = wheelBeside(s, q);
+    if (wheel) push(wheel, WEIGHTS.byUnit + 0.9, 'basis');
+    const last = s.quantities[index - 1];
+    if (
+      last?.changed === 'is-old' &&
+      q.changed === 'is-new' &&
+      sense.dimension === 'money' &&
+      s.sale
+    )
+      push('price', WEIGHTS.follows, 'label');
+    if (q.unit === 'deg' && STEERING.test(s.text.slice(q.to)) && s.ours)
+      push('rake', WEIGHTS.byUnit, 'unit');
+    if (EVERY.test(before))
+      for (const key of ['serviceInterval', 'serviceHours', 'serviceMonths'] as const)
+        if (figureDefinition(key).dimension === sense.dimension)
+          push(key, WEIGHTS.byUnit - 0.6, 'unit');
+  }
+  return made;
+}
+
+/** Between commas or stops with nothing beside it: `…, 4.2 gal, …`. */
+const isAlone = (s: SentenceWords, q: Quantity): boolean =>
+  /(?:^|[,;(.]\s*)$/u.test(s.text.slice(Math.max(0, q.from - 3), q.from)) &&
+  /^\.?(?:\s*[,;).]|\s*$)/u.test(s.text.slice(q.to, q.to + 3));
+
+/** Words behind a sum that say that it is what is asked. */
+const ASKS =
+  /^[\s,.(-]{0,3}(?:ono|o\.n\.o|obo|o\.b\.o|or near offer|or best|neg\w*|firm|vb|vhb|fix\w*|festpreis|trattabil\w+|à débattre|negociable\w*|no offers|asking|cash)(?!\p{L})/iu;
+
+/** "twenty-one inch front", "14 tooth front": a rim or a sprocket with its end beside it and no other label. */
+function wheelBeside(s: SentenceWords, q: Quantity): FigureKey | undefined {
+  const inches = q.amounts[0] ?? 0;
+  if (q.unit === 'teeth') {
+    const end = /^[\s-]{1,2}(?:(?:on the )?(front)|(?:on the )?(?:rear|back))(?!\p{L})/iu.exec(
+      s.text.slice(q.to, q.to + 18),
+    );
+    return end ? (end[1] ? 'sprocketFront' : 'sprocketRear') : undefined;
+  }
+  if (q.unit !== 'in' || !Number.isInteger(inches) || inches < 14 || inches > 21) return undefined;
+  const side =
+    /^[\s-]{1,2}(?:(front|fronts)|(rear|back|rears))(?! (?:travel|suspension|disc))(?!\p{L})/iu.exec(
+      s.text.slice(q.to, q.to + 20),
+    );
+  return side ? (side[1] ? 'wheelFront' : 'wheelRear') : undefined;
+}
+
+/** Points lost by a "wet" or "dry" that stands beside; undefined: none does. */
+function basisBeside(s: SentenceWords, q: Quantity): number | undefined {
+  let least: number | undefined;
+  for (const m of s.mentions) {
+    if (
+      !m.meanings.some((x) => x.kind === 'basis' && ['dry', 'ready', 'ready-90'].includes(x.basis))
+    )
+      continue;
+    const first = m.to <= q.from;
+    const gapText = first ? s.text.slice(m.to, q.from) : s.text.slice(q.to, m.from);
+    if (gapText.length > 40 || /\d/.test(gapText)) continue;
+    const lost = WEIGHTS.before - nearness(gapText, first, false, 0, 0) - (first ? 0 : 0.6);
+    if (lost < 2.2 && (least === undefined || lost < least)) least = Math.max(0, lost);
+  }
+  return least;
+}

@@ -1,0 +1,52 @@
+import type { Assigned } from './assign';
+import type { BlockedBy } from './blocked';
+import { sensesOf } from './dimensions';
+import type { SentenceWords } from './option';
+
+/** A distance or hours said of one machine: what is on the clock. */
+export interface ClockReading {
+  readonly amount: number;
+  readonly unit: 'km' | 'mi' | 'h';
+  readonly from: number;
+  readonly to: number;
+  readonly points: number;
+}
+
+/** What may be on the clock of a machine for sale. */
+export function clockReadings(
+  s: SentenceWords,
+  assigned: readonly Assigned[],
+  blocked: ReadonlyMap<number, BlockedBy>,
+  offset: number,
+): readonly ClockReading[] {
+  if (!s.sale) return [];
+  return s.quantities.flatMap((q, i): readonly ClockReading[] => {
+    const option = assigned[i]?.option;
+    if (option?.key !== undefined || blocked.has(i)) return [];
+    const meaning = option?.word?.meaning;
+    const clocked = meaning?.kind === 'taker' && meaning.taker === 'odometer';
+    const before = s.text.slice(Math.max(0, q.from - 26), q.from);
+    if (meaning?.kind === 'taker' && !clocked) return [];
+    if (/(?:every|alle|tous les|cada|ogni|at|à|bei|due|last service\w*)\s*$/iu.test(before))
+      return [];
+    const senses = sensesOf(q.unit, s.units);
+    const distance = senses.find((x) => x.dimension === 'distance');
+    const unit =
+      distance?.units[0] ?? (senses.some((x) => x.dimension === 'duration') ? 'h' : undefined);
+    const kmBefore = q.unit === undefined && /(?<!\p{L})km\s$/iu.test(before);
+    const year = q.unit === undefined && /^(?:19|20)\d\d$/.test(s.text.slice(q.from, q.to));
+    const bare = q.unit === undefined && clocked && !year;
+    const word = kmBefore ? 'km' : bare ? (s.units.distance ?? 'km') : unit;
+    if (word !== 'km' && word !== 'mi' && word !== 'h') return [];
+    const amount = Math.max(...q.amounts) * (distance?.times ?? 1);
+    return [
+      {
+        amount,
+        unit: word,
+        from: offset + q.from,
+        to: offset + q.to,
+        points: (clocked ? 2 : 0) + (word === 'h' ? -1 : 0) + (amount >= 500 ? 1 : 0),
+      },
+    ];
+  });
+}

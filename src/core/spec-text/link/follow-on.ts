@@ -1,0 +1,62 @@
+import type { FigureKey } from '../../readings';
+import type { Quantity } from '../lattice/scan-quantities';
+import type { Option, SentenceWords } from './option';
+import { senses } from './senses';
+import { WEIGHTS } from './weights';
+
+const FOLLOWS: readonly {
+  readonly needs: readonly FigureKey[];
+  readonly key: FigureKey;
+  readonly gap: RegExp;
+}[] = [
+  {
+    needs: ['power', 'unrestrictedPower'],
+    key: 'powerRpm',
+    gap: /^[^;|]{0,34}?(?:@|(?<!\p{L})(?:at|bei|à|a|przy|bij|ad|vid)(?!\p{L})|\/|-)\s*(?:about |approx\.? )?$/iu,
+  },
+  {
+    needs: ['torque'],
+    key: 'torqueRpm',
+    gap: /^[^;|]{0,34}?(?:@|(?<!\p{L})(?:at|bei|à|a|przy|bij|ad|vid)(?!\p{L})|\/|-)\s*(?:about |approx\.? )?$/iu,
+  },
+  { needs: ['finalRatio'], key: 'sprocketFront', gap: /^\s*\(?\s*$/u },
+  { needs: ['finalRatio'], key: 'sprocketRear', gap: /^\s*\(?\s*$/u },
+  { needs: ['sprocketRear'], key: 'sprocketFront', gap: /^\s*[/:x-]\s*$/u },
+  { needs: ['sprocketFront'], key: 'sprocketRear', gap: /^\s*[/:x-]\s*$/u },
+  { needs: ['rake'], key: 'trail', gap: /^\s*(?:[/,&+]|and)\s*(?:trail:?\s*)?$/iu },
+  ...(
+    [
+      ['serviceInterval', 'serviceHours', 'serviceMonths'],
+      ['valveInterval', 'valveHours'],
+      ['oilInterval', 'oilHours'],
+    ] as const
+  ).flatMap((family) =>
+    family.map((key) => ({
+      needs: family.filter((k) => k !== key),
+      key,
+      gap: /^\s*(?:[/,]|or|and|oder|ou|o|or every|or annually or)\s*$/iu,
+    })),
+  ),
+];
+
+/** `61 hp @ 8250`, `25.5° / 109 mm`, `12 000 km or 12 months`: figures that go with the one before them. */
+export function followOptions(s: SentenceWords, q: Quantity, index: number): readonly Option[] {
+  const last = s.quantities[index - 1];
+  if (!last) return [];
+  const gap = s.text.slice(last.to, q.from);
+  // Hours and months are never bare; revs and teeth may be.
+  return FOLLOWS.filter(
+    (f) => f.gap.test(gap) && (q.unit !== undefined || !/Hours|Months|Interval/.test(f.key)),
+  ).flatMap(({ needs, key }) =>
+    senses(s, q, key, true, index).map(
+      (sense): Option => ({
+        key,
+        word: undefined,
+        ...sense,
+        points: WEIGHTS.follows + sense.points,
+        needs,
+        by: 'follows',
+      }),
+    ),
+  );
+}

@@ -1,0 +1,139 @@
+import { figureDefinition, limitsIn, type FigureKey } from '../../readings';
+import { preferredUnit, type Dimension, type UnitId } from '../../units';
+import type { Quantity } from '../lattice/scan-quantities';
+import { sensesOf, type TextUnits } from './dimensions';
+import type { SentenceWords } from './option';
+import { plausibility } from './plausible';
+import { WEIGHTS } from './weights';
+
+/** Units a bare number may be in. */
+export function bareUnits(
+  key: FigureKey,
+  spoken: UnitId | undefined,
+  text: TextUnits,
+): readonly UnitId[] {
+  const { dimension, unit } = figureDefinition(key);
+  if (dimension === 'money') return text.money === undefined ? [] : [text.money];
+  if (dimension === 'distance') return [text.distance ?? 'km'];
+  if (unit) return [unit];
+  if (spoken && dimensionOfUnit(spoken) === dimension) return [spoken];
+  const usual = text.usual[dimension];
+  return [
+    ...new Set([
+      ...(usual ? [usual] : []),
+      ...(['metric', 'us'] as const).map((s) => preferredUnit(dimension, s, 'EUR')),
+    ]),
+  ];
+}
+
+const dimensionOfUnit = (unit: UnitId): Dimension | undefined =>
+  sensesOf(unit, { gallon: 'us', dollar: 'USD', money: 'USD', distance: 'km', usual: {} })[0]
+    ?.dimension;
+
+/** Dimensions whose bare number is as good as one with a unit: there is only one. */
+const NEEDS_NO_UNIT: ReadonlySet<Dimension> = new Set([
+  'ratio',
+  'year',
+  'count',
+  'rotation',
+  'angle',
+  'displacement',
+]);
+
+/** Amounts of a quantity that a figure may have at all, with their unit; the likeliest first. */
+export function possibleAmounts(
+  key: FigureKey,
+  amounts: readonly number[],
+  units: readonly UnitId[],
+): readonly { readonly amount: number; readonly unit: UnitId; readonly points: number }[] {
+  const whole = figureDefinition(key).dimension === 'count';
+  return units
+    .flatMap((unit) =>
+      amounts.map((amount) => ({
+        amount: key === 'rake' && amount >= 58 && amount <= 72 ? 90 - amount : amount,
+        unit,
+      })),
+    )
+    .filter(({ amount, unit }) => {
+      const { min, max } = limitsIn(key, unit);
+      return amount >= min && amount <= max && !(whole && !Number.isInteger(amount));
+    })
+    .map((a) => ({ ...a, points: plausibility(key, a.amount, a.unit) }))
+    .sort((a, b) =>
+      figureDefinition(key).dimension === 'money' ? b.amount - a.amount : b.points - a.points,
+    );
+}
+
+export interface Sense {
+  readonly amounts: readonly number[];
+  readonly units: readonly UnitId[];
+  readonly unitSaid: boolean;
+  readonly open: 'gallon' | 'currency' | undefined;
+  readonly points: number;
+  readonly continues?: true;
+}
+
+/** How a quantity may be this figure: its unit's senses, or for a bare number the figure's own units. */
+export function senses(
+  s: SentenceWords,
+  q: Quantity,
+  key: FigureKey,
+  bareLink: boolean,
+  index: number,
+): readonly Sense[] {
+  const { dimension } = figureDefinition(key);
+  if (
+    q.product !== undefined &&
+    !(q.product === 0 && (key === 'wheelFront' || key === 'wheelRear'))
+  )
+    return [];
+  if (q.unit === undefined) {
+    const inherited = unitAround(s, index, dimension);
+    const scaled =
+      q.thousands === undefined || dimension === 'distance' || dimension === 'rotation';
+    const fits = (list: readonly UnitId[]) => (scaled ? possibleAmounts(key, q.amounts, list) : []);
+    const handed = inherited !== undefined && fits(inherited).length > 0;
+    const units = handed ? inherited : bareUnits(key, s.spoken, s.units);
+    const [best] = fits(units);
+    if (!best || units.length === 0) return [];
+    const said =
+      NEEDS_NO_UNIT.has(dimension) ||
+      figureDefinition(key).unit !== undefined ||
+      s.spoken !== undefined ||
+      unitAround(s, index, dimension, true) !== undefined;
+    return [
+      {
+        amounts: q.amounts,
+        units,
+        unitSaid: said,
+        open: undefined,
+        points: best.points - (said ? 0 : WEIGHTS.bare),
+        ...(bareLink ? {} : { continues: true as const }),
+      },
+    ];
+  }
+  return sensesOf(q.unit, s.units)
+    .filter((sense) => sense.dimension === dimension)
+    .flatMap((sense) => {
+      const amounts = q.amounts.map((n) => n * (sense.times ?? 1));
+      const [best] = possibleAmounts(key, amounts, sense.units);
+      return best
+        ? [{ amounts, units: sense.units, unitSaid: true, open: sense.open, points: best.points }]
+        : [];
+    });
+}
+
+/** The unit of the nearest figure of the same kind, before or behind: "230 mm at the front and 200 at the rear". */
+export function unitAround(
+  s: SentenceWords,
+  index: number,
+  dimension: Dimension,
+  onlyBefore = false,
+): readonly UnitId[] | undefined {
+  for (let far = 1; far < s.quantities.length; far += 1)
+    for (const i of onlyBefore ? [index - far] : [index - far, index + far]) {
+      const sense = sensesOf(s.quantities[i]?.unit, s.units).find((x) => x.dimension === dimension);
+      if (sense) return sense.units;
+    }
+  return undefined;
+}

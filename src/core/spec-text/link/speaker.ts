@@ -1,0 +1,40 @@
+import type { Origin } from '../../readings';
+import type { Quantity } from '../lattice/scan-quantities';
+import type { Mention } from '../vocabulary/lexicon';
+
+/** Words that say that the machine is not as the maker built it. */
+export const CHANGED =
+  /\blowered (?!version|suspension|model)|\blowering link|\btiefergelegt|\brabaissée|\bribassata|\bcut down|\brebajada|\bwith the (?:rally|comfort|low) seat\b/iu;
+
+const MEASURED =
+  /measured|scales|\bweighed\b|taped|dyno|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|mesuré|medido|on test/iu;
+
+const CLAIMED =
+  /claimed|factory|maker'?s|brochure|quoted|they (?:say|quote|claim)|official|werksangabe|dichiarat|annoncé|declarado/iu;
+
+const HEARD = /someone said|somebody said|i heard|apparently|rumou?r|supposedly|reportedly/iu;
+
+/** Who speaks: what was measured, what the maker claims, what was only heard; by the words around the figure. */
+export function speakerOf(text: string, from: number, q: Quantity, to: number): Origin | undefined {
+  const before = text.slice(Math.max(from, q.from - 60), q.from);
+  const behind = text.slice(q.to, Math.min(to, q.to + 34)).split(/[(;]/)[0] ?? '';
+  const around = `${before} ${behind}`;
+  if (CLAIMED.test(before)) return 'claimed';
+  if (MEASURED.test(around)) return 'measured';
+  return HEARD.test(before) ? 'heard' : undefined;
+}
+
+export function hedgeBefore(
+  text: string,
+  q: Quantity,
+  mentions: readonly Mention[],
+): string | undefined {
+  const hedge = mentions.findLast(
+    (m) =>
+      m.to <= q.from &&
+      q.from - m.to < 28 &&
+      m.meanings.some((x) => x.kind === 'hedge') &&
+      !/[\d;]/.test(text.slice(m.to, q.from)),
+  );
+  return hedge && text.slice(hedge.from, hedge.to);
+}
