@@ -165,7 +165,10 @@ const SIDE_BEFORE = new RegExp(
   `(?<!\\p{L})(?:(?:${FRONT})|(${REAR}))(?!\\p{L})(?![\\s\\S]*(?<!\\p{L})(?:${FRONT}|${REAR})(?!\\p{L}))`,
   'iu',
 );
-const SIDE_BEHIND = new RegExp(`^\\s*\\(?(?:(?:${FRONT})|(${REAR}))(?!\\p{L})`, 'iu');
+const SIDE_BEHIND = new RegExp(
+  `^\\s*\\(?(?:(?:${FRONT})|(${REAR}))(?!\\p{L})\\)?\\s*(?:[,;.)]|$)`,
+  'iu',
+);
 
 function readTyres(
   line: string,
@@ -175,7 +178,7 @@ function readTyres(
   return sizes.slice(0, 2).map((match, i) => {
     const before = line.slice(Math.max(0, match.index - 30), match.index);
     const after = line.slice(match.index + match[0].length, match.index + match[0].length + 12);
-    const said = SIDE_BEFORE.exec(before) ?? SIDE_BEHIND.exec(after);
+    const said = SIDE_BEHIND.exec(after) ?? SIDE_BEFORE.exec(before);
     const rear = said
       ? said[1] !== undefined
       : sizes.length > 1

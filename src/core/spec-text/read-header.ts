@@ -51,7 +51,7 @@ function parted(text: string): { readonly name: string; readonly unit: TextUnit 
   // "MPG" is a label and a unit; "Gears" a label alone.
   if (whole !== undefined)
     return named
-      ? { name: tidy, unit: whole === 'mpg' ? whole : undefined }
+      ? { name: tidy, unit: whole === 'gears' ? undefined : whole }
       : { name: '', unit: whole };
   const open = tidy.search(/[([]/);
   if (open >= 0) {

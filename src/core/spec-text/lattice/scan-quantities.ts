@@ -101,7 +101,10 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
     match;
   const from = match.index;
   const to = from + whole.length - (mark?.length ?? 0);
-  const unit = unitOf(currency, unitText, first);
+  // "2016 km 19.800": the unit stands before its number.
+  const goesOn =
+    /^(?:19[5-9]\d|20[0-3]\d)$/.test(first) && /^\s?\d/.test(line.slice(from + whole.length));
+  const unit = goesOn ? undefined : unitOf(currency, unitText, first);
   const scaled = (amounts: readonly number[], kilo: string | undefined) =>
     kilo === undefined ? amounts : amounts.map((n) => n * 1000);
   const [one, two] = [
@@ -119,6 +122,12 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
   const firstTo = from + (currency ? line.indexOf(first, from) - from : 0) + first.length;
   const secondAt = line.indexOf(second ?? '', firstTo);
   const part = { listed: false, ...more };
+  // "2022 - 6 800 kms": a year and a distance, no range.
+  if (/^[-–—]$/.test(joint) && /^(?:19[5-9]\d|20[0-3]\d)$/.test(first) && !currency)
+    return [
+      { amounts: one, unit: undefined, from, to: firstTo, listed: false },
+      { amounts: two, unit, from: secondAt, to, ...part },
+    ];
   if (sign !== undefined && !currency)
     return [
       { amounts: one, unit: undefined, from, to: firstTo, listed: false },

@@ -223,7 +223,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'kubik',
   ],
   'cu-in': ['cubic inches', 'cu\\.? ?in\\.?'],
-  deg: ['degrees', 'deg', '°'],
+  deg: ['degrees?', 'deg', '°'],
   W: ['watts', 'watt', 'w'],
   Ah: ['amp[- ]hours?', 'ah'],
   'N/mm': ['n ?/ ?mm'],
@@ -261,7 +261,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   PLN: ['pln', 'zł'],
   CZK: ['czk', 'kč'],
   AUD: ['aud', 'au?\\$'],
-  CAD: ['cad', 'ca?\\$'],
+  CAD: ['cad', 'cdn', 'ca?\\$'],
   NZD: ['nzd', 'nz\\$'],
   ZAR: ['zar', 'rand'],
 };

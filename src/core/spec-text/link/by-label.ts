@@ -67,12 +67,15 @@ export function byWord(
     (w) => w !== word && w.meaning.kind === 'label' && w.mention.from >= a && w.mention.to <= b,
   ).length;
   const weak = word.meaning.kind === 'label' && word.meaning.weak;
-  const points = nearness(gapText, labelFirst, weak, figures, labels) - (turned ? 0.7 : 0);
+  const points =
+    nearness(gapText, labelFirst, weak, figures, labels) - (turned ? WEIGHTS.turned : 0);
   if (points < 0.5) return [];
   if (word.meaning.kind === 'taker') return takerOption(s, q, word, points, gapText);
   const basis = word.meaning.basis;
-  const keys = turned?.key ? [turned.key] : keysOf(word, side, s.lastKey);
-  const beside = !labelFirst && gapText.trim() === '' && isNoun(s.text.slice(from, to));
+  const named = turned?.key ? [turned.key] : keysOf(word, side, s.lastKey);
+  // "travel front 8.7 in and 8.5 in rear": the word right behind the figure says its end.
+  const keys = named.map((k) => (contrary(s, q, k) ? (OTHER_END[k] ?? k) : k));
+  const beside = !labelFirst && /^\s*(?:of)?\s*$/.test(gapText) && isNoun(s.text.slice(from, to));
   const told = labelFirst ? (unitTold(gapText) ?? unitOfLabel(s.text.slice(from, to))) : undefined;
   const bare =
     (labelFirst && !turned && (unitTold(gapText) !== undefined || isBareLink(gapText))) || beside;
@@ -97,7 +100,7 @@ export function byWord(
           key,
           word,
           ...sense,
-          points: points + sense.points - (contrary(s, q, key) ? WEIGHTS.contrary : 0),
+          points: points + sense.points - (named.includes(key) ? 0 : WEIGHTS.turned),
           by: 'label',
           basis,
           ...(sense.continues ? { continues: true as const } : {}),

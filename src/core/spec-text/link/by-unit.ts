@@ -55,6 +55,8 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
     else if (key && q.unit !== 'L' && s.ours) push(key, WEIGHTS.byUnit, 'unit');
     if (sense.dimension === 'volume' && s.ours && isAlone(s, q))
       push('tank', WEIGHTS.byUnit - 0.3, 'unit');
+    if (sense.dimension === 'length' && s.ours && isAlone(s, q) && isSeat(q))
+      push('seatHeight', WEIGHTS.byUnit - 1, 'unit');
     if (sense.dimension === 'mass') {
       const near = basisBeside(s, q);
       if (near !== undefined) push('mass', WEIGHTS.byBasis - near, 'basis');
@@ -86,9 +88,13 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
   return made;
 }
 
+/** A length that alone in a list of figures nearly always is the seat's. */
+const isSeat = ({ amounts: [a = 0], unit }: Quantity): boolean =>
+  (unit === 'mm' && a >= 780 && a <= 960) || (unit === 'in' && a >= 30.5 && a <= 38);
+
 /** Between commas or stops with nothing beside it: `…, 4.2 gal, …`. */
 const isAlone = (s: SentenceWords, q: Quantity): boolean =>
-  /(?:^|[,;(.]\s*)$/u.test(s.text.slice(Math.max(0, q.from - 3), q.from)) &&
+  /(?:^|[,;(.•*-]\s*)$/u.test(s.text.slice(Math.max(0, q.from - 3), q.from)) &&
   /^\.?(?:\s*[,;).]|\s*$)/u.test(s.text.slice(q.to, q.to + 3));
 
 /** Words behind a sum that say that it is what is asked. */

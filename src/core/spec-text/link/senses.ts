@@ -37,7 +37,6 @@ const NEEDS_NO_UNIT: ReadonlySet<Dimension> = new Set([
   'count',
   'rotation',
   'angle',
-  'displacement',
 ]);
 
 /** Amounts of a quantity that a figure may have at all, with their unit; the likeliest first. */
@@ -88,6 +87,9 @@ export function senses(
   )
     return [];
   if (q.unit === undefined) {
+    // A bare year is no money and no length.
+    const year = /^(?:19[5-9]\d|20[0-3]\d)$/.test(s.text.slice(q.from, q.to).trim());
+    if (year && dimension !== 'year' && dimension !== 'rotation') return [];
     const inherited = unitAround(s, index, dimension);
     const scaled =
       q.thousands === undefined || dimension === 'distance' || dimension === 'rotation';

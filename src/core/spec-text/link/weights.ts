@@ -40,8 +40,8 @@ export const WEIGHTS = {
   again: 3.2,
   /** Labels and figures in crossed order. */
   crossed: 1.5,
-  /** The word of the other end right behind the figure. */
-  contrary: 2.5,
+  /** A label of one end, a figure of the other. */
+  turned: 0.7,
   /** The same figure twice in one sentence. */
   sameFigure: 1.6,
   /** Below this a figure is left alone. */

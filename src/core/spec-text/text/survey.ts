@@ -64,10 +64,13 @@ const IMPERIAL: readonly Clue[] = [
 const DOLLARS: readonly (readonly [CurrencyCode, RegExp])[] = [
   [
     'AUD',
-    /\baud\b|\brego\b|\brwc\b|\baustralian?\b|\bau?\$|\broadworthy\b|\bQLD\b|\bNSW\b|\bride away\b/iu,
+    /\baud\b|\brego\b|\brwc\b|\blams\b|\begc\b|\baustralian?\b|\bau?\$|\broadworthy\b|\bQLD\b|\bNSW\b|\bride away\b/iu,
   ],
   ['NZD', /\bnzd\b|\bnz\b|\bwof\b|\bnew zealand\b/iu],
-  ['CAD', /\bcad\b|\bcanad(?:a|ian)\b|\bca?\$|\bontario\b|\balberta\b|\bquebec\b|\bB\.?C\.?\b/iu],
+  [
+    'CAD',
+    /\bcad\b|\bcdn\b|\bcanad(?:a|ian)\b|\bca?\$|\bontario\b|\balberta\b|\bquebec\b|\bB\.?C\.?\b/iu,
+  ],
 ];
 
 const weigh = (text: string, clues: readonly Clue[]) => {
@@ -96,12 +99,14 @@ function currencies(text: string, us: number, imperial: number) {
       : /\bchf\b/iu.test(text)
         ? 'CHF'
         : (dollar ?? (us > imperial ? 'USD' : imperial > us ? 'GBP' : undefined));
-  return { dollar, money };
+  // A sum without a sign in a text of the continent.
+  const continental = [1, 2, 3, 4].some((i) => languagesOf(text).has(i));
+  return { dollar, money: money ?? (continental ? ('EUR' as const) : undefined) };
 }
 
 /** Words of an advert that are enough by themselves, beside a sum or a distance. */
 const OFFERED =
-  /\bfor sale\b|\bselling\b|\bsell my\b|\bswap my\b|\basking\b|\bo\.?n\.?o\b|\bobo\b|\bverkauf\w*|\bvb\b|\bvhb\b|\bvends\b|\bà vendre\b|\bse vende\b|\bvend[oe]\b|\bvendesi\b|\bte koop\b|\bsprzedam\b|\bà venda\b|\btill salu\b|\bsäljes\b|\d,-|\bhours on the engine\b/iu;
+  /\bfor sale\b|\bselling\b|\bsell my\b|\bswap my\b|\basking\b|\bo\.?n\.?o\b|\bobo\b|\bverkauf\w*|\bvb\b|\bvhb\b|\bvends\b|\bà vendre\b|\bse vende\b|\bvend[oe]\b|\bvendesi\b|\bchiedo\b|\bpido\b|\bte koop\b|\bsprzedam\b|\bà venda\b|\btill salu\b|\bsäljes\b|\d,-|\bhours on the engine\b/iu;
 
 const names = (lines: readonly ScannedLine[], kind: 'sale' | 'trade' | 'elsewhere') =>
   new Set(
@@ -142,7 +147,9 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
       : imperial.points - us.points >= DECIDED
         ? 'imp'
         : undefined;
-  const sums = lines.some((l) => l.quantities.some((q) => isSum(q)) || /\d,-/.test(l.line));
+  const sums = lines.some(
+    (l) => l.quantities.some((q) => isSum(q)) || /\d,-|\d ?(?:vb|vhb)\b/i.test(l.line),
+  );
   const distances = lines.some((l) => l.quantities.some((q) => isDistance(q)));
   const offers = names(lines, 'sale');
   const year = /(?<!\d)(?:19[5-9]|20[0-3])\d(?!\d)/.test(text);

@@ -8,7 +8,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'layout',
     'single',
-    /\bsingle[- ]cylinder\b|\bthumper\b|\b(?:liquid|water|air|oil)[- ]?cooled (?:\d+ ?cc )?(?:dohc |sohc |4-stroke |four-stroke )?single\b|\b\d{2,3} ?cc single\b|\bthe single\b|\bsingle\b(?=\s*[.;)]|\s*$)|\b(?:dohc|sohc) single\b/i,
+    /\bsingle[- ]cylinder\b|\bthumper\b|\b(?:liquid|water|air|oil)[- ]?cooled (?:\d+ ?cc )?(?:dohc |sohc |4-stroke |four-stroke )?single\b|\b\d{2,3} ?cc single\b|\bthe single\b|\bsingle\b(?=\s*[.,;)]|\s*$)|\b(?:dohc|sohc) single\b/i,
   ],
   [
     'forkAdjust',
@@ -66,7 +66,11 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
     /\btubeless[^.;]{0,12} spoke[sd]?\b|\bspoked?[^.;]{0,14}\btubeless\b/i,
   ],
   ['wheelType', 'spoked-tubes', /\b(?:wire|spoked?)[- ](?:wheels?|rims?)\b|\bspoked\b/i],
-  ['brakeFront', 'twin-disc', /\b(?:twin|dual|double) (?:front )?discs?\b/i],
+  [
+    'brakeFront',
+    'twin-disc',
+    /\b(?:twin|dual|double|two) \d{3} ?mm (?:front )?(?:brake )?dis[ck]s?\b|\b(?:twin|dual|double) (?:front )?discs?\b/i,
+  ],
   ['brakeFront', 'single-disc', /\bsingle (?:front )?disc\b/i],
   [
     'abs',

@@ -9,7 +9,7 @@ export const ENGLISH: Vocabulary = {
     payload:
       'payload as stated|payload|load capacity|carrying capacity|maximum load|max load|useful load|load limit|max payload|maximum payload|weight capacity|cargo capacity|maximum weight capacity|can carry',
     power:
-      'maximum power|max power|peak power|power output|power|~output|maximum output|max output|rated output|rated power|horsepower|~makes|~made|~produces|~puts out|~develops|~delivers|pwr|engine power|claimed power|claimed horsepower|measured rear wheel power=wheel|rear wheel power=wheel|rear wheel horsepower=wheel|measured horsepower',
+      'maximum power|~hp|~bhp|~kw|max power|peak power|power output|power|~output|maximum output|max output|rated output|rated power|horsepower|~makes|~made|~produces|~puts out|~develops|~delivers|pwr|engine power|claimed power|claimed horsepower|measured rear wheel power=wheel|rear wheel power=wheel|rear wheel horsepower=wheel|measured horsepower',
     rpm: 'at engine speed|engine speed|at rpm',
     powerRpm: 'power at|power rpm|power peak at|peak power at',
     unrestrictedPower:
@@ -21,7 +21,7 @@ export const ENGLISH: Vocabulary = {
       'redline|red line|redlines at|redlined at|rev limiter|rev limit|limiter|maximum engine speed|max rpm|max revs|maximum revs|revs to|redline at',
     idleSpeed: 'idle speed|~idle|idles at|tickover|idling speed|idle rpm|ticks over at',
     displacement:
-      'displacement|cubic capacity|engine capacity|engine size|swept volume|disp|engine displacement|displ|~capacity|cc|~engine|cubic centimetres',
+      'displacement|~ccm|cubic capacity|engine capacity|engine size|swept volume|disp|engine displacement|displ|~capacity|cc|~engine|cubic centimetres',
     cylinders: 'cylinders|number of cylinders|no of cylinders',
     compression: 'compression ratio|compression|comp|comp ratio|cr',
     gears:
@@ -56,9 +56,9 @@ export const ENGLISH: Vocabulary = {
     travel:
       'suspension travel|wheel travel|travel|suspension|wheel travel front rear|susp travel|suspension stroke',
     travelFront:
-      'fork travel|front suspension travel|front wheel travel|front travel|travel front|travel f|fork stroke|front axle travel|front suspension stroke|forks travel|front susp travel|travel, front',
+      'fork travel|~fork|~forks|front suspension travel|front wheel travel|front travel|travel front|travel f|fork stroke|front axle travel|front suspension stroke|forks travel|front susp travel|travel, front',
     travelRear:
-      'rear suspension travel|rear wheel travel|rear travel|travel rear|travel r|rear axle travel|rear susp travel|travel, rear|rear suspension stroke',
+      'rear suspension travel|~monoshock|~mono shock|rear wheel travel|rear travel|travel rear|travel r|rear axle travel|rear susp travel|travel, rear|rear suspension stroke',
     clearance:
       'ground clearance|clearance|gc|ground clr|min ground clearance|minimum ground clearance|belly clearance',
     wheels: 'wheel sizes|wheel size|wheels|~wheel|rims|~rim|wheels front rear|rim sizes|rim size',
@@ -148,10 +148,10 @@ export const ENGLISH: Vocabulary = {
     load: 'luggage|pillion|passenger weight|pillion weight|panniers|pannier|top case|topcase|top box|topbox|side cases|tank bag|with luggage|of luggage|saddlebags|bags|drybag|aftermarket tank|aftermarket|i run a|i carry|can|aux tank|auxiliary tank|jerry can|fuel can|bladder|long range tank|cases|saddle bags|gear weighs|camping gear|tow|trailer|spare fuel',
     sag: 'sag|static sag|rider sag|race sag|free sag|static',
     odometer:
-      'odometer|odometer reading|on the clock|on the clocks|on the odometer|miles on it|mileage|kilometres on it|done only|has covered|has done|miles from new|clocked|ticked over|odo|has only|milage|only done|covered|miles covered|on it',
+      'odometer|miles|kilometers|kilometres|kms|odometer reading|on the clock|on the clocks|on the odometer|miles on it|mileage|kilometres on it|done only|has covered|has done|miles from new|clocked|ticked over|odo|has only|milage|only done|covered|miles covered|on it',
     trip: 'rode|ridden|riding|trip|day|round trip|in the saddle|fuel stops|every fuel stop|away|lasted|detour|ride home|commute|delivery|deliver|shipping|run in|first service|break in|after|sprockets at|done at|replaced at|serviced at|service due|due at|new tyres at|changed at|last service|last serviced|chain at|overdue|over',
     spending:
-      'per week|per month|a week|a month|p w|pw|pcm|pm|mo|month|monthly|deposit|down|insurance|tax|road tax|vat|freight|setup|set up fee|fees|extras worth|worth of|worth|spent|labour|labor|shipping|delivery|transport|service cost|service cost me|cost me|receipts|budget|invested|fare|fee|refund|apr|was|originally|rental|hire|trade in|trade-in|estimate|reserve|per day|a day|in fuel|fuel cost|repayments|doc fee|registration|plates|camp fee|prep',
+      'per week|bought new|cost new|new for|bought for|per month|a week|a month|p w|pw|pcm|pm|mo|month|monthly|deposit|down|insurance|tax|road tax|vat|freight|setup|set up fee|fees|extras worth|worth of|worth|spent|labour|labor|shipping|delivery|transport|service cost|service cost me|cost me|receipts|budget|invested|fare|fee|refund|apr|was|originally|rental|hire|trade in|trade-in|estimate|reserve|per day|a day|in fuel|fuel cost|repayments|doc fee|registration|plates|camp fee|prep',
     accessory:
       'kit costs|kit is|skid plate was|the rack|skid plate|bash plate|sump guard|engine guard|rack|taller screen|screen|windscreen|windshield|heated grips|grips|crash bars|top box was|exhaust|slip on|silencer|panniers were|new tyres|new tires|tyres were|jacket|heated jacket|lights|aux lights|headlight|headlamp|spotlights|satnav|gps|phone mount|usb charger|charger|cover|bike cover|seat concepts|tower|lowering link|hand guards|handguards|chain and sprockets|helmet|boots|damper|steering damper|centre stand|center stand|alarm|tracker|spare wheels|filter|oil filter|tool kit|tools|air filter|rally seat|comfort seat|exhaust system|draws|lamp|bulb|indicators|pump',
     bolt: 'wrench|torque wrench|axle nut|nut to|bolts to|bolt to|torque the|tighten|torque spec|torqued to|pinch bolts|torque settings|tightening torque',

@@ -7,7 +7,7 @@ export const GERMAN: Vocabulary = {
       'zulassiges gesamtgewicht|zul gesamtgewicht|zulassige gesamtmasse|gesamtgewicht|zgg|max gesamtgewicht|hochstzulassiges gesamtgewicht|zul gesamtmasse',
     payload: 'zuladung|nutzlast|max zuladung|maximale zuladung',
     power:
-      'leistung|nennleistung|motorleistung|hochstleistung|max leistung|maximale leistung|leistet|maximalleistung',
+      'leistung|~ps|~kw|nennleistung|motorleistung|hochstleistung|max leistung|maximale leistung|leistet|maximalleistung',
     powerRpm: 'nenndrehzahl|leistung bei',
     rpm: 'bei drehzahl|drehzahl',
     unrestrictedPower:
@@ -22,7 +22,7 @@ export const GERMAN: Vocabulary = {
     gears: '~getriebe|gange|anzahl gange',
     primaryRatio: 'primarubersetzung|primarantrieb',
     finalGearing: 'sekundarubersetzung|endubersetzung',
-    sprockets: 'ubersetzung|sekundarantrieb',
+    sprockets: 'ritzel kettenrad|ubersetzung|sekundarantrieb',
     sprocketFront: 'originalritzel|serienritzel|ritzel|kettenritzel|ritzel vorn',
     sprocketRear: 'kettenrad|kettenblatt|kettenrad hinten',
     chainLinks: '~kette',
@@ -94,7 +94,8 @@ export const GERMAN: Vocabulary = {
     rider: 'ich bin|ich wiege|fahrergewicht|meine|schrittlange|korpergrosse|mein gewicht|bei mir',
     load: 'koffer|gepack|sozius|koffersystem|topcase|koffer wiegen|tankrucksack|beifahrer',
     sag: 'negativfederweg|durchhang|sag',
-    odometer: 'kilometerstand|laufleistung|km stand|tachostand|gelaufen|tkm|kilometer gelaufen',
+    odometer:
+      'kilometerstand|kilometer|km|laufleistung|km stand|tachostand|gelaufen|tkm|kilometer gelaufen',
     trip: 'gefahren|tour|nach|bei km|uberholt bei|neu bei|service bei',
     spending:
       'pro monat|monatlich|rate|anzahlung|versicherung|steuer|uberfuhrung|nebenkosten|wert|zubehor im wert|arbeitslohn|statt|finanzierung|mtl|monat|war',
@@ -122,7 +123,7 @@ export const GERMAN: Vocabulary = {
     ['layout', 'boxer-twin', worded('boxer\\p{L}*')],
     ['layout', 'triple', worded('(?:reihen)?dreizylinder\\p{L}*')],
     ['layout', 'four', worded('(?:reihen)?vierzylinder\\p{L}*')],
-    ['layout', 'single', worded('einzylinder\\p{L}*|1-?zylinder\\p{L}*')],
+    ['layout', 'single', worded('einzylinder\\p{L}*|1-?zyl(?:inder\\p{L}*)?')],
     [
       'fuelling',
       'injection',

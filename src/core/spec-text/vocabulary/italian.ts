@@ -125,7 +125,7 @@ export const ITALIAN: Vocabulary = {
     ['wheelType', 'spoked-tubes', worded('(?:cerchi|ruote) a raggi')],
     ['wheelType', 'cast', worded('cerchi in (?:lega|alluminio)')],
     ['brakeFront', 'twin-disc', worded('doppio disco(?: anteriore)?|due dischi')],
-    ['abs', 'both-off', worded('abs (?:disinseribile|disattivabile|escludibile)')],
+    ['abs', 'both-off', worded('abs:?,? (?:s[iì],? )?(?:disinseribile|disattivabile|escludibile)')],
     [
       'abs',
       'rear-off',
