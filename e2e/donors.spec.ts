@@ -117,6 +117,14 @@ test('two sheets in one paste become two donors; a picture is refused with what 
   await expect(list(page).getByText('Calder Ridge 450')).toBeVisible();
 });
 
+test('text that another app shares arrives in the field, read', async ({ page }) => {
+  await openExample(page);
+  await page.goto(`/donors?shared=${encodeURIComponent('Seat height 861 mm, kerb weight 163 kg')}`);
+  await expect(page.getByText('2 found.')).toBeVisible();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page).not.toHaveURL(/shared/);
+});
+
 test('a second source is pasted beside the first: both stand, the disagreement is flagged, the rule and the pin choose', async ({
   page,
 }) => {

@@ -1,6 +1,7 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { ArrowLeft, ClipboardPaste, Plus, Table2 } from 'lucide-react';
+import { useSearchParams } from 'next/navigation';
 import { memo, Suspense, useCallback, useMemo, useState } from 'react';
 import { moneyOf } from '@/store/queries';
 import { useDossierState, usePreferences } from '@/store/react';
@@ -30,13 +31,18 @@ function Donors() {
   const model = useDonors();
   const currency = useDossierState((s) => moneyOf(s.dossier).currency);
   const [{ units }] = usePreferences();
-  const [dialog, setDialog] = useState<Dialog>();
+  // What another app shares with this one arrives as a text to be read.
+  const shared = useSearchParams().get('shared');
+  const [dialog, setDialog] = useState<Dialog | undefined>(shared ? 'paste-new' : undefined);
   const { selected } = model;
   const shown = selected ?? model.first;
   const reader = useMemo(() => ({ units, currency }) as const, [units, currency]);
   const paste = useCallback(() => setDialog('paste-here'), []);
   const compare = useCallback(() => setDialog('compare'), []);
-  const close = () => setDialog(undefined);
+  const close = () => {
+    setDialog(undefined);
+    if (shared !== null) model.select(selected?.id);
+  };
   const outline = { size: 'sm', variant: 'outline', borderColor: 'border.emphasized' } as const;
   return (
     <Box>
@@ -111,7 +117,9 @@ function Donors() {
           </Text>
         )}
       </Flex>
-      {dialog === 'paste-new' && <PasteDialog donor={undefined} model={model} onClose={close} />}
+      {dialog === 'paste-new' && (
+        <PasteDialog donor={undefined} shared={shared ?? ''} model={model} onClose={close} />
+      )}
       {dialog === 'paste-here' && shown && (
         <PasteDialog donor={shown} model={model} onClose={close} />
       )}

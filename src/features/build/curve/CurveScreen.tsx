@@ -71,13 +71,16 @@ function Curves({ model }: { readonly model: BuildModel }) {
   const leader = curves.find((c) => c.id === first?.id);
   const cheaper = enough((leader?.corners ?? []).filter((c) => c.cost <= spend));
   const lead = leads(curves);
+  // Until each machine has its best build for the money, another may still lead.
+  const unplanned = standing.candidates.filter((c) => !state.best.has(c.candidate.id)).length;
   const beyond = shown.filter((s) => s.stock[0] > rightEdge(spend, standing.brief.money.tripFund));
   return (
     <>
       <Box aria-live="polite" mb="2">
         {first?.build && (
           <Text fontSize="lg" fontWeight="600">
-            For {formatNumber(spend)} {reader.currency} the best is {name(first.id)}{' '}
+            {unplanned > 0 ? 'So far, for' : 'For'} {formatNumber(spend)} {reader.currency} the best
+            is {name(first.id)}{' '}
             {first.build.partIds.length === 0
               ? 'as it stands'
               : `with ${first.build.partIds.length} parts`}
@@ -87,10 +90,11 @@ function Curves({ model }: { readonly model: BuildModel }) {
         )}
         {first?.build && cheaper && first.build.cost - cheaper.cost >= 1 && (
           <Text fontWeight="600">
-            Enough: the same with {cheaper.partIds.length} parts, fit{' '}
-            {formatNumber(cheaper.points, 1)} for {formatNumber(cheaper.cost)} {reader.currency}.
-            The other {formatNumber(first.build.cost - cheaper.cost)} buy less than a point, which
-            nobody feels.
+            {state.whole.has(first.id) ? 'Enough' : 'Enough, as far as it is planned'}: the same
+            with {cheaper.partIds.length} parts, fit {formatNumber(cheaper.points, 1)} for{' '}
+            {formatNumber(cheaper.cost)} {reader.currency}. The other{' '}
+            {formatNumber(first.build.cost - cheaper.cost)} buy less than a point, which nobody
+            feels.
           </Text>
         )}
         {second?.build && (

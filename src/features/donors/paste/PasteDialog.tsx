@@ -26,13 +26,15 @@ import type { DonorsModel } from '../use-donors';
 export interface PasteDialogProps {
   /** Where the readings go; absent: a new donor. */
   readonly donor: Donor | undefined;
+  /** Text that another app shared; the field begins with it. */
+  readonly shared?: string;
   readonly model: DonorsModel;
   readonly onClose: () => void;
 }
 
 /** Text of a sheet, an advert or a review on one side; what was found in it on the other. Nothing enters before the rider agrees. */
-export function PasteDialog({ donor, model, onClose }: PasteDialogProps) {
-  const paste = usePaste(donor, model);
+export function PasteDialog({ donor, shared = '', model, onClose }: PasteDialogProps) {
+  const paste = usePaste(donor, model, shared);
   const [chosen, setChosen] = useState<string>();
   const [refused, setRefused] = useState<string>();
   const picker = useRef<HTMLInputElement>(null);

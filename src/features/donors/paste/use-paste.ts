@@ -4,6 +4,7 @@ import { donorName, fullName, type Donor, type DonorClass } from '@/core/donor';
 import { findReadingFault, type Basis, type FigureKey, type Origin } from '@/core/readings';
 import {
   readText,
+  SPEC_TEXT_LIMIT,
   type ClassRead,
   type FigureProposal,
   type MachineRead,
@@ -82,9 +83,9 @@ export interface PasteModel {
 const idOf = (p: Proposal): string => `${p.key}-${p.from}-${p.to}`;
 const NOT_SOLD: SaleRead = { odometer: undefined, hours: undefined };
 
-export function usePaste(donor: Donor | undefined, model: DonorsModel): PasteModel {
+export function usePaste(donor: Donor | undefined, model: DonorsModel, shared: string): PasteModel {
   const store = useDossierStore();
-  const [text, setText] = useState('');
+  const [text, setText] = useState(shared.slice(0, SPEC_TEXT_LIMIT));
   const [chosenOrigin, setOrigin] = useState<Origin>();
   const [note, setNote] = useState('');
   const [settled, setSettled] = useState<Readonly<Record<string, Settled>>>({});
