@@ -123,7 +123,7 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
   const secondAt = line.indexOf(second ?? '', firstTo);
   const part = { listed: false, ...more };
   // "2022 - 6 800 kms": a year and a distance, no range.
-  if (/^[-–—]$/.test(joint) && /^(?:19[5-9]\d|20[0-3]\d)$/.test(first) && !currency)
+  if (/^[-–—/]$/.test(joint) && /^(?:19[5-9]\d|20[0-3]\d)$/.test(first) && !currency)
     return [
       { amounts: one, unit: undefined, from, to: firstTo, listed: false },
       { amounts: two, unit, from: secondAt, to, ...part },

@@ -73,8 +73,9 @@ const titled = (word: string): string =>
 
 const FIELD = {
   maker:
-    /^\s*(?:make|maker|brand|manufacturer|marque|marke|hersteller|marca|merk)\s*[:=\t|]\s*(\S.{0,40})$/iu,
-  model: /^\s*(?:model|modell|modèle|modelo|modello)\s*[:=\t|]\s*(\S.{0,60})$/iu,
+    /^\s*(?:make|maker|brand|manufacturer|marque|marke|hersteller|marca|merk)\s*[:=\t|]\s*(\S[^|]{0,40}?)\s*(?:\||$)/iu,
+  model:
+    /(?:^|\|)\s*(?:model|modell|modèle|modelo|modello)\s*[:=\t|]\s*(\S[^|]{0,60}?)\s*(?:\||$)/iu,
   year: /^\s*(?:year|model year|baujahr|bj|année|año|anno|jaar|ez|erstzulassung)\s*[:=\t|.]?\s*(?:\d{1,2}[/.])?((?:19|20)\d{2})/iu,
 };
 

@@ -149,7 +149,7 @@ export const ENGLISH: Vocabulary = {
     sag: 'sag|static sag|rider sag|race sag|free sag|static',
     odometer:
       'odometer|miles|kilometers|kilometres|kms|odometer reading|on the clock|on the clocks|on the odometer|miles on it|mileage|kilometres on it|done only|has covered|has done|miles from new|clocked|ticked over|odo|has only|milage|only done|covered|miles covered|on it',
-    trip: 'rode|ridden|riding|trip|day|round trip|in the saddle|fuel stops|every fuel stop|away|lasted|detour|ride home|commute|delivery|deliver|shipping|run in|first service|break in|after|sprockets at|done at|replaced at|serviced at|service due|due at|new tyres at|changed at|last service|last serviced|chain at|overdue|over',
+    trip: '1st service|rode|ridden|riding|trip|day|round trip|in the saddle|fuel stops|every fuel stop|away|lasted|detour|ride home|commute|delivery|deliver|shipping|run in|first service|break in|after|sprockets at|done at|replaced at|serviced at|service due|due at|new tyres at|changed at|last service|last serviced|chain at|overdue|over',
     spending:
       'per week|bought new|cost new|new for|bought for|per month|a week|a month|p w|pw|pcm|pm|mo|month|monthly|deposit|down|insurance|tax|road tax|vat|freight|setup|set up fee|fees|extras worth|worth of|worth|spent|labour|labor|shipping|delivery|transport|service cost|service cost me|cost me|receipts|budget|invested|fare|fee|refund|apr|was|originally|rental|hire|trade in|trade-in|estimate|reserve|per day|a day|in fuel|fuel cost|repayments|doc fee|registration|plates|camp fee|prep',
     accessory:
