@@ -18,6 +18,22 @@ async function textOf(download: Download): Promise<string> {
 }
 
 test.describe('the verdict', () => {
+  test('one press gives the best machine its parts and decides on it, and undo takes them off', async ({
+    page,
+  }) => {
+    test.setTimeout(180_000);
+    await openExample(page, '/verdict');
+    const take = page.getByRole('button', { name: /^Give .* these parts, and decide on it$/ });
+    await expect(take).toBeVisible({ timeout: 150_000 });
+    const name = /^Give (.*) these parts/.exec(await take.innerText())?.[1] ?? '';
+    await take.click();
+    await expect(take).toHaveCount(0);
+    await expect(page.getByLabel('Which', { exact: true })).toContainText(name);
+    await expect(page.getByText(/^with its \d+ parts, place 1 of/)).toBeVisible();
+    await stored(page);
+    await page.keyboard.press('Control+z');
+    await expect(take).toBeVisible({ timeout: 60_000 });
+  });
   test('is settled with reasons, keeps the day’s figures, and later ones never change it', async ({
     page,
   }) => {

@@ -3,7 +3,14 @@ import { Box, Text } from '@chakra-ui/react';
 import type { BestAnswer } from './messages';
 
 /** The answer across the whole shortlist: who leads with the best parts for the money, which parts, for how much, and how sure. */
-export function AnswerLine({ answer }: { readonly answer: BestAnswer | undefined }) {
+export function AnswerLine({
+  answer,
+  act,
+}: {
+  readonly answer: BestAnswer | undefined;
+  /** What can be done with it here. */
+  readonly act?: React.ReactNode;
+}) {
   if (!answer) return null;
   return (
     <Box mb="2" aria-live="polite">
@@ -21,6 +28,7 @@ export function AnswerLine({ answer }: { readonly answer: BestAnswer | undefined
           {answer.progress}
         </Text>
       )}
+      {act}
     </Box>
   );
 }

@@ -39,7 +39,7 @@ export const RiderPanel = memo(function RiderPanel({ model }: PanelProps) {
       <BriefFigureField
         model={model}
         path="rider.kit_kg"
-        hint="helmet, boots, armour, pack: 10–15 kg is usual"
+        hint={`helmet, boots, armour, pack: ${model.reader.units === 'us' ? '22–33 lb' : '10–15 kg'} is usual`}
       />
       <BriefFigureField
         model={model}

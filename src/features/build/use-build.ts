@@ -10,6 +10,7 @@ import {
   findRuleFaults,
   type BuildFault,
 } from '@/core/planning';
+import { buildChange } from '@/store/build-change';
 import { partsOf, unpricedParts, type Standing, type StandingCandidate } from '@/store/queries';
 import type { CommandLabel } from '@/store/history';
 import type { Build } from '@/store/records';
@@ -61,22 +62,6 @@ export interface BuildModel {
 
 let lastSelected: string | undefined;
 
-/** A build without empty lists and without stages of parts that are not in it; nothing at all where nothing is left. */
-function tidied(build: Build): Build | undefined {
-  const stages = Object.fromEntries(
-    Object.entries(build.stages ?? {}).filter(([id]) => build.partIds.includes(id)),
-  );
-  const { id, partIds, pinned = [], banned = [] } = build;
-  if (partIds.length + pinned.length + banned.length === 0) return undefined;
-  return {
-    id,
-    partIds,
-    ...(Object.keys(stages).length > 0 ? { stages } : {}),
-    ...(pinned.length > 0 ? { pinned } : {}),
-    ...(banned.length > 0 ? { banned } : {}),
-  };
-}
-
 const byKind = (parts: readonly Part[]): BuildModel['catalogue'] =>
   PART_KINDS.map((kind) => ({ kind, parts: parts.filter((p) => p.kind === kind) })).filter(
     (g) => g.parts.length > 0,
@@ -112,19 +97,7 @@ export function useBuild(): BuildModel | undefined {
     unpricedParts(parts, donors, candidates, standing.brief.money).length;
 
   const change = (label: CommandLabel, to: Partial<Omit<Build, 'id'>>, id = entry.candidate.id) => {
-    const before = builds[id];
-    store.execute({
-      label,
-      changes: [
-        {
-          table: 'builds',
-          key: id,
-          path: [],
-          before,
-          after: tidied({ ...(before ?? { id, partIds: [] }), ...to }),
-        },
-      ],
-    });
+    store.execute({ label, changes: [buildChange(builds, id, to)] });
     setRefusal(undefined);
   };
   const put = (partIds: readonly string[], code: 'choose-part' | 'drop-part', part: Part) =>

@@ -5,13 +5,21 @@ import Link from 'next/link';
 import { nearestTurnings } from '@/core/doubt';
 import { shortName } from '@/core/donor';
 import { BRIEF_KEY, OUTCOMES, OWN_MONEY, REASONS_LIMIT } from '@/store/records';
+import { buildChange } from '@/store/build-change';
 import type { Standing, StandingCandidate } from '@/store/queries';
-import { useDossierState, useStanding } from '@/store/react';
+import { useDossierState, useDossierStore, useStanding } from '@/store/react';
 import { useBestAnswer } from '@/store/running';
 import { AnswerLine } from '@/ui/AnswerLine';
 import { Choice, Panel, PressRow } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
-import { bestAnswer, mustWords, OUTCOME_WORDS, OWN_MONEY_WORDS, turningWords } from '@/ui/messages';
+import {
+  bestAnswer,
+  mustWords,
+  OUTCOME_WORDS,
+  OWN_MONEY_WORDS,
+  turningWords,
+  type BestAnswer,
+} from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { PastVerdicts } from './PastVerdicts';
 import { ThisDay } from './ThisDay';
@@ -41,6 +49,7 @@ function Verdict({
   readonly first: StandingCandidate;
 }) {
   const model = useVerdict(standing, first);
+  const answer = bestAnswer(useBestAnswer(standing), model.reader);
   const purpose = useDossierState(
     (s) => s.dossier.briefs[BRIEF_KEY]?.purposes?.find((p) => p.id === standing.purpose)?.name,
   );
@@ -50,7 +59,7 @@ function Verdict({
         Take the decision, say why, and keep the day’s figures with it.
         {purpose ? ` Weighed for “${purpose}”; another purpose is chosen in the weigh-up.` : ''}
       </ScreenHeading>
-      <AnswerLine answer={bestAnswer(useBestAnswer(standing), model.reader)} />
+      <AnswerLine answer={answer} act={<TakeBest answer={answer} model={model} />} />
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.35fr) minmax(0, 1fr)' }}
         gap="4"
@@ -64,6 +73,41 @@ function Verdict({
       </Grid>
       <PastVerdicts model={model} />
     </Box>
+  );
+}
+
+/** One press gives the machine of the answer its parts and takes it into the decision. */
+function TakeBest({
+  answer,
+  model,
+}: {
+  readonly answer: BestAnswer | undefined;
+  readonly model: VerdictModel;
+}) {
+  const store = useDossierStore();
+  const builds = useDossierState((s) => s.dossier.builds);
+  const take = answer?.take;
+  const now = take && (builds[take.id]?.partIds ?? []);
+  const same =
+    take?.partIds.length === now?.length && take?.partIds.every((id) => now?.includes(id));
+  if (!take || (same && model.entry.candidate.id === take.id)) return null;
+  return (
+    <Button
+      size="sm"
+      mt="1"
+      variant="outline"
+      borderColor="border.emphasized"
+      onClick={() => {
+        if (!same)
+          store.execute({
+            label: { code: 'choose-build', facts: { name: take.name } },
+            changes: [buildChange(builds, take.id, { partIds: take.partIds })],
+          });
+        model.set({ candidateId: take.id });
+      }}
+    >
+      {same ? `Decide on ${take.name}` : `Give ${take.name} these parts, and decide on it`}
+    </Button>
   );
 }
 

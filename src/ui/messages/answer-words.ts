@@ -91,6 +91,10 @@ export interface BestAnswer {
   /** What of the leader its class stands in for. */
   readonly untold?: string | undefined;
   readonly progress?: string | undefined;
+  /** The leader and its parts, once everything is planned. */
+  readonly take?:
+    | { readonly id: string; readonly name: string; readonly partIds: readonly string[] }
+    | undefined;
 }
 
 /** While not everything is planned an answer holds only so far. */
@@ -129,6 +133,14 @@ export function bestAnswer(
     build:
       head &&
       `${shortName(head.donor)}${parts.length === 0 ? ' as it stands' : `: ${listWords(parts)}`}${money}.`,
+    take:
+      head && best.planned >= best.of
+        ? {
+            id: head.candidate.id,
+            name: shortName(head.donor),
+            partIds: head.parts.map((p) => p.id),
+          }
+        : undefined,
     untold: head && untoldWords(head.built, head.donor, wantsOf(brief)),
     progress:
       best.planned < best.of

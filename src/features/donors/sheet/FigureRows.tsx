@@ -40,7 +40,7 @@ import { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } fr
 
 export const FIGURE_COLUMNS = {
   base: '1fr 1fr',
-  xl: '118px 108px minmax(116px, 1.3fr) 136px minmax(60px, 1fr) 58px',
+  xl: '112px 104px minmax(168px, 1.2fr) 128px minmax(64px, 1fr) 48px',
 };
 
 /** What stands in for the gears where nobody has counted teeth. */

@@ -140,7 +140,7 @@ export function ColumnMap({ model }: { readonly model: TableImportModel }) {
                   {target.kind === 'figure' && figureDefinition(target.key).bases.length > 1 && (
                     <Choice
                       aria-label={`${name}: basis`}
-                      wide="150px"
+                      wide="196px"
                       value={target.basis}
                       options={figureDefinition(target.key).bases.map((b) => ({
                         value: b,
