@@ -73,10 +73,11 @@ test('an advert becomes a machine for sale; what is not its own is passed over, 
   await page
     .getByLabel('Text of a maker’s sheet, an advert or a review')
     .fill(
-      '2019 Tundry Ridge 450, one owner, 7,200 miles, $4,900 OBO\nWet weight 379 lbs, seat height 34.3 in.\nMy old bike weighed 430 lb. Skid plate was $189.',
+      '2019 Tundry Ridge 450, one owner, 7,200 miles, $4,900 OBO\nWet weight 379 lbs, seat height 34.3 in.\nMy old bike weighed 430 lb. Skid plate was $189. Centre stand fitted.',
     );
   await expect(page.getByText(/7200 mi on the clock, of 2019/)).toBeVisible();
   await expect(page.getByLabel('It is')).toHaveValue('sale');
+  await page.getByRole('checkbox', { name: 'Centre stand' }).check();
   await page.getByText('Found and not taken: 2').click();
   await expect(page.getByText('Said of another machine, or as a question.')).toBeVisible();
   await expect(page.getByText('Belongs to an accessory.')).toBeVisible();
@@ -92,6 +93,7 @@ test('an advert becomes a machine for sale; what is not its own is passed over, 
   await expect(seat).not.toBeFocused();
   await page.getByRole('button', { name: /^Enter 4 readings$/ }).click();
   await expect(page.getByRole('heading', { level: 2, name: /Tundry Ridge 450/ })).toBeVisible();
+  await expect(page.getByLabel('Wear of Centre stand')).toBeVisible();
 });
 
 test('two sheets in one paste become two donors; a picture is refused with what to do', async ({

@@ -124,6 +124,7 @@ function readSentence(scanned: ScannedLine, sentence: Sentence, context: LineCon
     sale: survey.sale,
     ours: survey.ours,
     spoken: spokenIn(text),
+    wide: /\s{4,}/.test(text),
     lastKey: context.lastKey,
     blocked: new Set(blocked.keys()),
   };

@@ -12,7 +12,9 @@ export interface Assigned {
 /** Where a reading of the sentence stands after some of its quantities. */
 interface State {
   readonly points: number;
-  readonly chosen: readonly (Option | undefined)[];
+  /** What was chosen for the quantity before this state, and the state before that. */
+  readonly chosen: Option | undefined;
+  readonly before: State | undefined;
   /** The option taken last, and for which quantity. */
   readonly last: Option | undefined;
   readonly lastIndex: number;
@@ -83,8 +85,13 @@ export function assign(
   s: SentenceWords,
   optionsOf: (index: number, side: 'order') => readonly Option[],
 ): readonly Assigned[] {
-  let states: readonly State[] = [{ points: 0, chosen: [], last: undefined, lastIndex: -1 }];
-  const all = s.quantities.map((_, i) => optionsOf(i, 'order'));
+  let states: readonly State[] = [
+    { points: 0, chosen: undefined, before: undefined, last: undefined, lastIndex: -1 },
+  ];
+  // What is worth less than leaving the figure alone is never chosen.
+  const all = s.quantities.map((_, i) =>
+    optionsOf(i, 'order').filter((o) => o.points > WEIGHTS.take),
+  );
   all.forEach((options, index) => {
     const next = new Map<string, State>();
     const keep = (state: State, id: string) => {
@@ -95,7 +102,8 @@ export function assign(
       keep(
         {
           points: state.points + WEIGHTS.take,
-          chosen: [...state.chosen, undefined],
+          chosen: undefined,
+          before: state,
           last: state.last,
           lastIndex: state.lastIndex,
         },
@@ -107,7 +115,8 @@ export function assign(
         keep(
           {
             points: state.points + option.points - lost,
-            chosen: [...state.chosen, option],
+            chosen: option,
+            before: state,
             last: option,
             lastIndex: index,
           },
@@ -117,8 +126,10 @@ export function assign(
     }
     states = [...next.values()].sort((a, b) => b.points - a.points).slice(0, BEAM);
   });
-  const best = states[0];
-  return all.map((options, i) => withMargin(options, best?.chosen[i]));
+  const chosen: (Option | undefined)[] = [];
+  for (let state = states[0]; state?.before; state = state.before) chosen.push(state.chosen);
+  chosen.reverse();
+  return all.map((options, i) => withMargin(options, chosen[i]));
 }
 
 function withMargin(options: readonly Option[], option: Option | undefined): Assigned {

@@ -44,6 +44,9 @@ function standBetween(
   return found;
 }
 
+/** In characters. */
+const FARTHEST = 95;
+
 export function byWord(
   s: SentenceWords,
   q: Quantity,
@@ -54,6 +57,8 @@ export function byWord(
   const { from, to } = word.mention;
   const labelFirst = to <= q.from;
   if (!labelFirst && from < q.to) return [];
+  // Far labels are passed over before anything between is looked at; blanks of a table do not count.
+  if (!s.wide && (labelFirst ? q.from - to : from - q.to) > FARTHEST) return [];
   const mate = s.quantities[index + 1];
   const end = !labelFirst && q.listed && mate?.listed && mate.to <= from ? mate.to : q.to;
   const [a, b] = labelFirst ? [to, q.from] : [end, from];

@@ -43,6 +43,8 @@ export interface SentenceWords {
   readonly ours: boolean;
   /** "millimetres that is": a unit said for bare numbers. */
   readonly spoken: UnitId | undefined;
+  /** It has wide blanks, as rows of a table have. */
+  readonly wide: boolean;
   /** The figure that the line before gave last. */
   readonly lastKey: FigureKey | undefined;
   /** Quantities that are said of another machine or of nothing. */

@@ -134,6 +134,37 @@ function Names({ sheet }: { readonly sheet: PasteSheet }) {
         {classSaid(sheet)}
         {sale ? saleSaid(sheet) : ''}
       </Text>
+      {sheet.named.length > 0 && <NamedParts sheet={sheet} />}
+    </Box>
+  );
+}
+
+/** Parts of the catalogue that the advert names: the rider says which of them the machine carries. */
+function NamedParts({ sheet }: { readonly sheet: PasteSheet }) {
+  return (
+    <Box as="fieldset" fontSize="sm" mt="1">
+      <Text as="legend" color="fg.muted">
+        It names parts of the catalogue. Does it carry them?
+      </Text>
+      <Flex gap="3" wrap="wrap">
+        {sheet.named.map(({ part }) => (
+          <label key={part.id}>
+            <input
+              type="checkbox"
+              checked={sheet.carries.includes(part.id)}
+              onChange={(e) =>
+                sheet.settle({
+                  carries: e.target.checked
+                    ? [...sheet.carries, part.id]
+                    : sheet.carries.filter((id) => id !== part.id),
+                })
+              }
+              style={{ marginRight: 6, width: 18, height: 18, verticalAlign: 'text-bottom' }}
+            />
+            {part.name}
+          </label>
+        ))}
+      </Flex>
     </Box>
   );
 }

@@ -14,10 +14,11 @@ import {
   type TextRead,
 } from '@/core/spec-text';
 import type { UnitId } from '@/core/units';
-import { useDossierStore } from '@/store/react';
+import { partsOf } from '@/store/queries';
+import { useDossierState, useDossierStore } from '@/store/react';
 import { readingFaultWords } from '@/ui/messages';
 import { notify } from '@/ui/notice';
-import { madeDonor, modelLike, readingChanges } from './enter';
+import { madeDonor, modelLike, namedParts, readingChanges, type NamedPart } from './enter';
 import type { DonorsModel } from '../use-donors';
 
 /** What the rider changed on a proposal before taking it. */
@@ -44,6 +45,8 @@ interface Settled {
   readonly model?: string;
   readonly donorClass?: DonorClass;
   readonly forSale?: boolean;
+  /** Parts that it carries, by their ids. */
+  readonly carries?: readonly string[];
 }
 
 /** One machine of the text, as it would be entered. */
@@ -57,6 +60,9 @@ export interface PasteSheet {
   /** What the text says of its class; absent: the rider chooses. */
   readonly classRead: ClassRead | undefined;
   readonly sale: SaleRead | undefined;
+  /** Parts that the text names, and those that the rider says it carries. */
+  readonly named: readonly NamedPart[];
+  readonly carries: readonly string[];
   /** The model in the list that it is one of. */
   readonly standsOn: string | undefined;
   readonly lines: readonly PasteLine[];
@@ -95,6 +101,8 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel, shared: s
   const read = useMemo(() => readText(later), [later]);
   // A seller is no maker.
   const origin = chosenOrigin ?? (read.machines.some((m) => m.sale) ? 'heard' : 'claimed');
+  const dossier = useDossierState((s) => s.dossier);
+  const parts = useMemo(() => Object.values(partsOf(dossier)), [dossier]);
   const donors = useMemo(() => Object.values(model.own), [model.own]);
 
   const lineOf = (found: Proposal): PasteLine => {
@@ -135,6 +143,8 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel, shared: s
       donorClass: own.donorClass ?? m.donorClass?.donorClass ?? 'dual-sport-single',
       classRead: m.donorClass,
       sale,
+      named: sale ? namedParts(later.slice(m.from, m.to), parts) : [],
+      carries: own.carries ?? [],
       standsOn: base && fullName(base),
       lines: [...m.proposals, ...added].map(lineOf),
       passedOver: m.passedOver.filter((p) => !added.some((a) => a.from === p.from)),
