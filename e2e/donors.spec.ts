@@ -21,6 +21,12 @@ Tank: 3.7 gal. Travel front/rear: 220/215 mm, clearance 9.4 in (250 mm).
 Tyres 90/90-21 54H front, 140/80-18 70H rear; switchable ABS.
 Service every 4 000 miles or 12 months. MSRP $6,499`;
 
+/** Opens the example and the field for a text of a new donor. */
+async function pasteNew(page: Page): Promise<void> {
+  await openExample(page);
+  await goTo(page, 'Donors');
+  await page.getByRole('button', { name: 'A new donor from a text' }).click();
+}
 const list = (page: Page) => page.getByRole('region', { name: 'Donors found' });
 
 test('a pasted road test becomes a donor: figures, bases, doubts; nothing enters before the rider agrees', async ({
@@ -67,9 +73,7 @@ test('a pasted road test becomes a donor: figures, bases, doubts; nothing enters
 test('an advert becomes a machine for sale; what is not its own is passed over, and keys take, drop and move', async ({
   page,
 }) => {
-  await openExample(page);
-  await goTo(page, 'Donors');
-  await page.getByRole('button', { name: 'A new donor from a text' }).click();
+  await pasteNew(page);
   await page
     .getByLabel('Text of a maker’s sheet, an advert or a review')
     .fill(
@@ -99,9 +103,7 @@ test('an advert becomes a machine for sale; what is not its own is passed over, 
 test('two sheets in one paste become two donors; a picture is refused with what to do', async ({
   page,
 }) => {
-  await openExample(page);
-  await goTo(page, 'Donors');
-  await page.getByRole('button', { name: 'A new donor from a text' }).click();
+  await pasteNew(page);
   await page
     .getByLabel('Text file')
     .setInputFiles({ name: 'sheet.png', mimeType: 'image/png', buffer: Buffer.from([137, 80]) });

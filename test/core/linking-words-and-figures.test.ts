@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { scanQuantities } from '@/core/spec-text/lattice/scan-quantities';
 import { basesOf } from '@/core/spec-text/link/bases';
 import { blockedIn, noiseIn } from '@/core/spec-text/link/blocked';
-import { sensesOf, type TextUnits } from '@/core/spec-text/link/dimensions';
+import { sensesOf, UNDECIDED } from '@/core/spec-text/link/dimensions';
 import { agreedUnit, isPair } from '@/core/spec-text/link/pairs';
 import { plausibility } from '@/core/spec-text/link/plausible';
 import { gapOf, isBareLink, nearness } from '@/core/spec-text/link/relation';
@@ -17,13 +17,6 @@ import { labelOf, languagesOf, plainWord, scanWords } from '@/core/spec-text/voc
 
 // Sentences written for these checks; no source.
 const parts = (line: string) => sentencesOf(line).map((s) => s.text.trim());
-const OPEN: TextUnits = {
-  gallon: undefined,
-  dollar: undefined,
-  money: undefined,
-  distance: undefined,
-  usual: {},
-};
 const survey = (text: string) => surveyOf(text, [...linesOf(text)].map(scanned));
 
 describe('a line is parted into sentences', () => {
@@ -187,20 +180,20 @@ describe('one figure in two units', () => {
 
 describe('units that a text leaves open', () => {
   test('pounds are a mass or money', () =>
-    expect(sensesOf('pounds', OPEN).map((s) => s.dimension)).toEqual(['mass', 'money']));
+    expect(sensesOf('pounds', UNDECIDED).map((s) => s.dimension)).toEqual(['mass', 'money']));
   test('a gallon is both until the text decides', () => {
-    expect(sensesOf('gallon', OPEN)[0]).toMatchObject({
+    expect(sensesOf('gallon', UNDECIDED)[0]).toMatchObject({
       units: ['gal-us', 'gal-imp'],
       open: 'gallon',
     });
-    expect(sensesOf('gallon', { ...OPEN, gallon: 'imp' })[0]).toEqual({
+    expect(sensesOf('gallon', { ...UNDECIDED, gallon: 'imp' })[0]).toEqual({
       dimension: 'volume',
       units: ['gal-imp'],
     });
   });
   test('a dollar is somebody’s', () => {
-    expect(sensesOf('dollar', OPEN)[0]?.open).toBe('currency');
-    expect(sensesOf('dollar', { ...OPEN, dollar: 'AUD' })[0]?.units).toEqual(['AUD']);
+    expect(sensesOf('dollar', UNDECIDED)[0]?.open).toBe('currency');
+    expect(sensesOf('dollar', { ...UNDECIDED, dollar: 'AUD' })[0]?.units).toEqual(['AUD']);
   });
 });
 

@@ -3,7 +3,7 @@ import { figureDefinition, type Basis, type FigureKey } from '../readings';
 import { isUnitId, type Dimension, type UnitId } from '../units';
 import { writtenUnit, type TextUnit } from './lattice/written-units';
 import { basesOf } from './link/bases';
-import { sensesOf } from './link/dimensions';
+import { sensesOf, UNDECIDED } from './link/dimensions';
 import { sidesOf } from './link/side-of';
 import { scanWords, targetOf, VOCABULARIES, type Mention } from './vocabulary/lexicon';
 
@@ -24,13 +24,6 @@ const FACT_LABEL_PATTERNS = VOCABULARIES.flatMap((v) =>
     return row ? [{ key, pattern: new RegExp(`^(?:${row.labels})$`, 'iu') }] : [];
   }),
 );
-const OPEN = {
-  gallon: undefined,
-  dollar: undefined,
-  money: undefined,
-  distance: undefined,
-  usual: {},
-} as const;
 
 /** Figures that a heading names by its unit alone. */
 const BY_UNIT: Partial<Record<Dimension, FigureKey>> = {
@@ -86,7 +79,7 @@ export function readHeader(text: string): HeaderMeaning | undefined {
   const { name, unit } = parted(text);
   const mentions = scanWords(text);
   const fact = FACT_LABEL_PATTERNS.find((f) => f.pattern.test(name));
-  const senses = sensesOf(unit, OPEN);
+  const senses = sensesOf(unit, UNDECIDED);
   const fits = (k: FigureKey) => senses.some((s) => s.dimension === figureDefinition(k).dimension);
   const keys = keysNamed(scanWords(name), mentions, name);
   const key = unit === undefined ? keys[0] : (keys.find(fits) ?? byUnit(name, mentions, senses));

@@ -83,15 +83,13 @@ const BEAM = 24;
  */
 export function assign(
   s: SentenceWords,
-  optionsOf: (index: number, side: 'order') => readonly Option[],
+  optionsOf: (index: number) => readonly Option[],
 ): readonly Assigned[] {
   let states: readonly State[] = [
     { points: 0, chosen: undefined, before: undefined, last: undefined, lastIndex: -1 },
   ];
   // What is worth less than leaving the figure alone is never chosen.
-  const all = s.quantities.map((_, i) =>
-    optionsOf(i, 'order').filter((o) => o.points > WEIGHTS.take),
-  );
+  const all = s.quantities.map((_, i) => optionsOf(i).filter((o) => o.points > WEIGHTS.take));
   all.forEach((options, index) => {
     const next = new Map<string, State>();
     const keep = (state: State, id: string) => {

@@ -16,6 +16,15 @@ export interface TextUnits {
   readonly distance: 'km' | 'mi' | undefined;
 }
 
+/** What stands before the text has decided anything. */
+export const UNDECIDED: TextUnits = {
+  gallon: undefined,
+  dollar: undefined,
+  money: undefined,
+  distance: undefined,
+  usual: {},
+};
+
 /** One way to take a written unit. */
 export interface UnitSense {
   readonly dimension: Dimension;

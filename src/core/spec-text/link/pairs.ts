@@ -1,6 +1,6 @@
 import { convert, unitEntry, type UnitId } from '../../units';
 import type { Quantity } from '../lattice/scan-quantities';
-import { sensesOf, type TextUnits } from './dimensions';
+import { sensesOf, UNDECIDED } from './dimensions';
 
 /** The same figure in another unit. */
 export interface Twin {
@@ -8,19 +8,11 @@ export interface Twin {
   readonly unit: UnitId;
 }
 
-const OPEN: TextUnits = {
-  gallon: undefined,
-  dollar: undefined,
-  money: undefined,
-  distance: undefined,
-  usual: {},
-};
-
 /** Whether two quantities may be one figure in two units: `34.6 in (879 mm)`. Money is never converted. */
 export function isPair(text: string, one: Quantity, two: Quantity): boolean {
   if (one.unit === undefined || two.unit === undefined || one.unit === two.unit) return false;
   if (one.listed || one.product !== undefined || two.product !== undefined) return false;
-  const [a, b] = [sensesOf(one.unit, OPEN)[0], sensesOf(two.unit, OPEN)[0]];
+  const [a, b] = [sensesOf(one.unit, UNDECIDED)[0], sensesOf(two.unit, UNDECIDED)[0]];
   if (!a || !b || a.dimension !== b.dimension || a.dimension === 'money') return false;
   const gap = text.slice(one.to, two.from);
   return /^\s*[([/=,|]\s*(?:or |approx\.? )?$/u.test(gap) || /^\s*(?:or|=)\s*$/iu.test(gap);
@@ -37,7 +29,7 @@ export function agreedUnit(
   mine: readonly UnitId[],
   twin: Quantity,
 ): { readonly unit: UnitId | undefined; readonly other: Twin } {
-  const theirs = sensesOf(twin.unit, OPEN)[0]?.units ?? [];
+  const theirs = sensesOf(twin.unit, UNDECIDED)[0]?.units ?? [];
   const value = twin.amounts[0] ?? 0;
   for (const unit of mine)
     for (const t of theirs)

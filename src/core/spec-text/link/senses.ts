@@ -1,7 +1,7 @@
 import { figureDefinition, limitsIn, type FigureKey } from '../../readings';
 import { preferredUnit, type Dimension, type UnitId } from '../../units';
 import type { Quantity } from '../lattice/scan-quantities';
-import { sensesOf, type TextUnits } from './dimensions';
+import { sensesOf, UNDECIDED, type TextUnits } from './dimensions';
 import type { SentenceWords } from './option';
 import { plausibility } from './plausible';
 import { WEIGHTS } from './weights';
@@ -27,8 +27,7 @@ export function bareUnits(
 }
 
 const dimensionOfUnit = (unit: UnitId): Dimension | undefined =>
-  sensesOf(unit, { gallon: 'us', dollar: 'USD', money: 'USD', distance: 'km', usual: {} })[0]
-    ?.dimension;
+  sensesOf(unit, UNDECIDED)[0]?.dimension;
 
 /** Dimensions whose bare number is as good as one with a unit: there is only one. */
 const NEEDS_NO_UNIT: ReadonlySet<Dimension> = new Set([
