@@ -40,7 +40,7 @@ import { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } fr
 
 export const FIGURE_COLUMNS = {
   base: '1fr 1fr',
-  xl: '112px 104px minmax(184px, 1.2fr) 126px minmax(56px, 1fr) 48px',
+  xl: '112px 104px 184px 136px minmax(52px, 1fr) 48px',
 };
 
 /** What stands in for the gears where nobody has counted teeth. */
