@@ -80,6 +80,9 @@ function gramsOf(line: string): ReadonlySet<string> {
 /** Cells that say that nothing is said. */
 const UNSAID = /^(?:–|—|-|\?|tb[ac]|not (?:known|published|available)|k\.? ?a\.?|n\.? ?c\.?)\.?$/iu;
 
+/** An answer of no behind a question. */
+const DENIED = /^s?\?\s*(?:no|nope|nah|nein|non)(?!\p{L})/iu;
+
 const NOT_THERE = /^n\.?\/?a\.?$/iu;
 
 /** Facts one line states in words, and tyre sizes. `languages`: places of the vocabularies whose phrases are looked for; all by default. Facts of a "label: words" line come before looser phrases. */
@@ -126,11 +129,22 @@ export function readFacts(
   const grams = gramsOf(line);
   for (const { key, value, pattern, grams: wanted } of phrases) {
     if (wanted.length > 0 && !wanted.some((g) => grams.has(g))) continue;
-    const match = found.has(key) ? null : pattern.exec(line);
+    const hit = found.has(key) ? null : pattern.exec(line);
+    // "Carburettor? No, it is injected."
+    const match =
+      hit && DENIED.test(line.slice(hit.index + hit[0].length, hit.index + hit[0].length + 14))
+        ? null
+        : hit;
     const longest = said.get(key);
     // "electric and kick start" says more than "kick start".
     if (match && (!longest || match[0].length > longest.to - longest.from))
-      said.set(key, made(key, value, match.index, match.index + match[0].length));
+      said.set(key, {
+        ...made(key, value, match.index, match.index + match[0].length),
+        // Spokes alone do not say whether there are tubes.
+        ...(/^spoked$/iu.test(match[0])
+          ? { ticked: false, doubts: [{ code: 'close-call', rival: undefined }] }
+          : {}),
+      });
   }
   return [...found.values(), ...said.values(), ...readTyres(line, made)];
 }

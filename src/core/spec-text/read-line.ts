@@ -10,7 +10,7 @@ import { passed } from './link/passed-over';
 import { propose, usualBasis } from './link/propose';
 import { CHANGED, hedgeBefore, speakerOf } from './link/speaker';
 import { sentencesOf, type Sentence } from './link/sentences';
-import { BOTH_ENDS, sideOf, sidesOf, type Side } from './link/side-of';
+import { BOTH_ENDS, sideOf, sidesOf, sideUnsaid, type Side } from './link/side-of';
 import type { FigureProposal, PassedOver } from './proposal';
 import type { Quantity } from './lattice/scan-quantities';
 import type { ScannedLine, Survey } from './text/survey';
@@ -87,7 +87,7 @@ function wordsOf(mentions: readonly Mention[]): readonly Word[] {
 }
 
 const SPOKEN =
-  /(?:,|\bin\b|\bthat(?:'s| is)\b|\bof course\b)\s*(?:that(?:'s| is) )?(millimetres|millimeters|mil|pounds|kilos|kilograms|inches|litres|liters|horsepower)\b(?: that is| that's| of course)?/iu;
+  /(?:,|\bin\b|\bthat(?:'s| is)\b|\bof course\b)\s*(?:that(?:'s| is) )?(millimetres|millimeters|mil|pounds|kilos|kilograms|inches|litres|liters|horsepower|miles|kilometres|kilometers)\b(?: that is| that's| of course)?/iu;
 
 const SPOKEN_UNITS = {
   millimetres: 'mm',
@@ -100,6 +100,9 @@ const SPOKEN_UNITS = {
   litres: 'L',
   liters: 'L',
   horsepower: 'hp',
+  miles: 'mi',
+  kilometres: 'km',
+  kilometers: 'km',
 } as const;
 
 const spokenIn = (text: string) => {
@@ -147,13 +150,22 @@ function readSentence(scanned: ScannedLine, sentence: Sentence, context: LineCon
       {
         quantity: q,
         twin: twins.get(q),
-        assigned: a,
-        basis: bases[n] ?? footnoteBasis(q, a.option.key, context) ?? aboveBasis(a, context),
+        assigned: followsUnsaid(a, assigned[i - 1], alone[i - 1]),
+        basis:
+          bases[n] ??
+          dynoBasis(scanned.line, text, a.option.key) ??
+          footnoteBasis(q, a.option.key, context) ??
+          aboveBasis(a, context),
         usual: usualBasis(a.option.key, survey),
         hedge: hedgeBefore(text, q, mentions),
         changed,
         origin: speakerOf(text, alone[i - 1]?.to ?? 0, q, alone[i + 1]?.from ?? text.length),
         ours: survey.ours,
+        sideUnsaid:
+          /Front$|Rear$/.test(a.option.key) &&
+          a.option.by === 'label' &&
+          !labelSaysSide(a.option) &&
+          sideUnsaid(text, i, alone, sides),
         several: survey.several,
       },
       (to) => placed(scanned, at, a.option, q, to, alone[i - 1]),
@@ -173,6 +185,23 @@ function readSentence(scanned: ScannedLine, sentence: Sentence, context: LineCon
   };
 }
 
+/** The second number of a pair that only its size named (`15/46`) is no surer than the first. */
+const followsUnsaid = (
+  a: TakenFigure,
+  before: Assigned | undefined,
+  first: Quantity | undefined,
+): TakenFigure =>
+  a.option.by === 'follows' && before?.option?.by === 'unit' && first?.unit === undefined
+    ? { ...a, option: { ...a.option, by: 'unit' } }
+    : a;
+
+/** "rear travel" says its end by itself. */
+const labelSaysSide = (option: Option): boolean =>
+  option.word !== undefined &&
+  /(?:Front|Rear|forkRate|shockRate)$/.test(
+    option.word.meaning.kind === 'label' ? option.word.meaning.name : '',
+  );
+
 const REAR_OF: Partial<Record<FigureKey, FigureKey>> = {
   travelFront: 'travelRear',
   pressureFront: 'pressureRear',
@@ -184,6 +213,18 @@ function atBothEnds(made: FigureProposal, behind: string): readonly FigurePropos
   const key = REAR_OF[made.key];
   return key && BOTH_ENDS.test(behind) ? [{ ...made, key }] : [];
 }
+
+const ON_A_DYNO = /(?<!\p{L})(?:dyno|rollers|rwhp|whp|at the (?:rear |back )?wheel)(?!\p{L})/iu;
+const NOT_OURS_TO_SAY = /claimed|factory|brochure|maker|they say|official|quoted|crank/iu;
+
+/** Torque run up on the rollers is the wheel's as power is, in every sentence of the line that does not quote the maker. */
+const dynoBasis = (line: string, text: string, key: FigureKey): Basis | undefined =>
+  (key === 'torque' || key === 'power') &&
+  ON_A_DYNO.test(line) &&
+  !NOT_OURS_TO_SAY.test(text) &&
+  !/(?<!\p{L})(?:claimed|factory|maker|brochure)/iu.test(line)
+    ? 'wheel'
+    : undefined;
 
 type TakenFigure = Assigned & { readonly option: Option & { readonly key: FigureKey } };
 

@@ -38,7 +38,7 @@ const NUMBER = [...Object.keys(ONES), ...Object.keys(TEENS), ...Object.keys(TENS
 const SCALE = 'hundred|thousand|grand|k';
 /** A run of number words, perhaps opened by "a" before a scale, closed by "and a half". */
 const RUN = new RegExp(
-  `(?<![\\p{L}\\d.,])(?:(?:${NUMBER})|(?:a|half a) (?=(?:${SCALE})(?!\\p{L})))(?:(?:[ -]|,? and | point )?(?:${NUMBER}|${SCALE})(?!\\p{L}))*(?: and a (?:half|quarter)| and three quarters)?(?: (?:thousand|hundred|grand))?(?![\\p{L}\\d])`,
+  `(?<![\\p{L}\\d.,])(?:(?:${NUMBER})|(?:a|half a) (?=(?:${SCALE})(?!\\p{L})))(?:(?:[ -]|(?<=hundred|thousand|grand),? and | point )?(?:${NUMBER}|${SCALE})(?!\\p{L}))*(?: and a (?:half|quarter)| and three quarters)?(?: (?:thousand|hundred|grand))?(?![\\p{L}\\d])`,
   'giu',
 );
 const FRACTIONS: Readonly<Record<string, number>> = { half: 0.5, quarter: 0.25, quarters: 0.75 };
@@ -69,18 +69,23 @@ function sumOf(words: readonly string[]): number | undefined {
   let total = 0;
   let group: number | undefined;
   let kind: 'one' | 'teen' | 'ten' | 'tenOne' | 'scale' | undefined;
-  for (const word of words) {
+  for (const [i, word] of words.entries()) {
     const one = ONES[word];
     const teen = TEENS[word];
     const ten = TENS[word];
     if (word === 'a') continue;
     if (word === 'half') return undefined;
     if (one !== undefined) {
+      const opens = words[i + 1] === 'hundred' || (TENS[words[i + 1] ?? ''] ?? 0) > 0;
       if (kind === 'ten') [group, kind] = [(group ?? 0) + one, 'tenOne'];
       else if (kind === 'scale' || kind === undefined) [group, kind] = [(group ?? 0) + one, 'one'];
       // "eight nine fifty": thousands and hundreds said digit by digit.
       else if (kind === 'one' && words.length > 2) [group, kind] = [(group ?? 0) * 10 + one, 'one'];
-      else return undefined;
+      // "eleven four ninety nine": thousands, then hundreds said digit by digit.
+      else if ((kind === 'teen' || kind === 'tenOne') && opens && total === 0) {
+        total = (group ?? 0) * 1000;
+        [group, kind] = [one, 'one'];
+      } else return undefined;
     } else if (teen !== undefined || ten !== undefined) {
       const value = teen ?? ten ?? 0;
       if (kind === 'one') group = (group ?? 0) * 100 + value;
@@ -101,13 +106,37 @@ function sumOf(words: readonly string[]): number | undefined {
   return kind === undefined ? undefined : total + (group ?? 0);
 }
 
+/** Lines where two numbers said one after the other are a pair of sprockets, or of rims. */
+const SPROCKETS = /(?<!\p{L})(?:gear(?:ing|ed)|gear it|sprockets?|tooth|teeth)(?!\p{L})/iu;
+const RIMS = /(?<!\p{L})(?:wheels?|rims?|spoke[sd]?)(?!\p{L})/iu;
+const TEETH =
+  /^((?:eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen)) ((?:thirty|forty|fourty|fifty)(?:[ -](?:one|two|three|four|five|six|seven|eight|nine))?)$/iu;
+/** "Redline's nine five". */
+const REVS = /(?<!\p{L})(?:redlines?|limiter|revs?|rpm)(?!\p{L})/iu;
+const DIGITS =
+  /^(three|four|five|six|seven|eight|nine) (one|two|three|four|five|six|seven|eight|nine)$/iu;
+const INCHES = /^(twenty[ -]one|nineteen|eighteen|seventeen) (eighteen|seventeen|nineteen)$/iu;
+
 /**
  * The line with its English number words written as digits, right-aligned in the place of the words, so that every place
  * stays true. A lone "one" stays a word.
  */
 export function withNumbers(line: string): string {
-  return line.replace(RUN, (run: string) => {
+  const pairs = SPROCKETS.test(line) ? TEETH : RIMS.test(line) ? INCHES : undefined;
+  return yearly(germanNumbers(line)).replace(RUN, (run: string) => {
     const trimmed = run.trimEnd();
+    const pair = pairs?.exec(trimmed);
+    const revs = REVS.test(line) ? DIGITS.exec(trimmed) : undefined;
+    if (revs) {
+      const [one, two] = [ONES[revs[1]?.toLowerCase() ?? ''], ONES[revs[2]?.toLowerCase() ?? '']];
+      return String((one ?? 0) * 1000 + (two ?? 0) * 100).padStart(run.length);
+    }
+    if (pair) {
+      const [one, two] = [pair[1], pair[2]].map((w) =>
+        sumOf((w ?? '').toLowerCase().split(/[\s-]+/)),
+      );
+      return `${String(one)}/${String(two)}`.padStart(run.length);
+    }
     if (/^(?:one|oh|zero|a)$/iu.test(trimmed)) return run;
     const said = numberInWords(trimmed);
     if (!said || !Number.isFinite(said.amount)) return run;
@@ -115,5 +144,81 @@ export function withNumbers(line: string): string {
     return digits.length <= trimmed.length
       ? `${digits.padStart(trimmed.length)}${run.slice(trimmed.length)}`
       : run;
+  });
+}
+
+/** "Once a year" in a line on service is twelve months. */
+const yearly = (line: string): string =>
+  /servic|valve|oil|inspect|want it in|check/iu.test(line)
+    ? line.replace(/(?<!\p{L})(?:once a year|every year|annually|yearly)(?!\p{L})/giu, (words) =>
+        (words.length > 8 ? '12 months' : '12 mo').padStart(words.length),
+      )
+    : line;
+
+const GERMAN_ONES: Readonly<Record<string, number>> = {
+  ein: 1,
+  eins: 1,
+  zwei: 2,
+  drei: 3,
+  vier: 4,
+  fünf: 5,
+  sechs: 6,
+  sieben: 7,
+  acht: 8,
+  neun: 9,
+};
+const GERMAN_TEENS: Readonly<Record<string, number>> = {
+  zehn: 10,
+  elf: 11,
+  zwölf: 12,
+  dreizehn: 13,
+  vierzehn: 14,
+  fünfzehn: 15,
+  sechzehn: 16,
+  siebzehn: 17,
+  achtzehn: 18,
+  neunzehn: 19,
+};
+const GERMAN_TENS: Readonly<Record<string, number>> = {
+  zwanzig: 20,
+  dreißig: 30,
+  dreissig: 30,
+  vierzig: 40,
+  fünfzig: 50,
+  sechzig: 60,
+  siebzig: 70,
+  achtzig: 80,
+  neunzig: 90,
+};
+const alternatives = (table: Readonly<Record<string, number>>): string =>
+  Object.keys(table)
+    .sort((a, b) => b.length - a.length)
+    .join('|');
+const GERMAN = new RegExp(
+  `(?<!\\p{L})(?:(?:(${alternatives(GERMAN_TEENS)}|${alternatives(GERMAN_ONES)})?tausend)?(?:(${alternatives(GERMAN_ONES)})?hundert)?(?:und)?(?:(${alternatives(GERMAN_TEENS)})|(?:(${alternatives(GERMAN_ONES)})und)?(${alternatives(GERMAN_TENS)})|(${alternatives(GERMAN_ONES)}))?)(?:\\s?komma\\s?(${alternatives(GERMAN_ONES)}))?(?!\\p{L})`,
+  'giu',
+);
+
+/** German numbers in one word ("hundertzweiundsechzig", "dreikommasieben") as digits; short ones stay words. Place for place. */
+function germanNumbers(line: string): string {
+  if (!/hundert|tausend|komma|und(?:zwan|drei|vier|fünf|sech|sieb|acht|neun)/iu.test(line))
+    return line;
+  return line.replace(GERMAN, (words: string, ...rest: readonly unknown[]) => {
+    if (!/hundert|tausend|komma|und/iu.test(words)) return words;
+    const [thousands, hundreds, teen, one, ten, last, decimal] = rest
+      .slice(0, 7)
+      .map((g) => (typeof g === 'string' ? g.toLowerCase() : undefined));
+    const of = (w: string | undefined, none: number) =>
+      w === undefined ? none : (GERMAN_TEENS[w] ?? GERMAN_TENS[w] ?? GERMAN_ONES[w] ?? none);
+    const amount =
+      (/tausend/iu.test(words) ? of(thousands, 1) * 1000 : 0) +
+      (/hundert/iu.test(words) ? of(hundreds, 1) * 100 : 0) +
+      of(teen, 0) +
+      of(one, 0) +
+      of(ten, 0) +
+      of(last, 0);
+    const digits =
+      decimal === undefined ? String(amount) : `${String(amount)}.${String(of(decimal, 0))}`;
+    return amount > 0 && digits.length <= words.length ? digits.padStart(words.length) : words;
   });
 }

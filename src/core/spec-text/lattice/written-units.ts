@@ -6,7 +6,7 @@ export type TextUnit = UnitWord | 'money' | 'dollar' | 'pounds' | 'km-thousands'
 /** How units are written in running text, beyond the single words of `core/units`. Longest first when matched. */
 const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   money: ['¤', 'grand'],
-  dollar: ['\\$', 'dollars?', 'bucks'],
+  dollar: ['\\$', 'us dollars?', 'dollars?', 'bucks'],
   pounds: ['pounds'],
   'km-thousands': ['tkm'],
   crowns: ['kr\\.?', 'kronor'],
@@ -137,6 +137,8 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   ],
   mm: [
     'millimetres',
+    'millimeter',
+    'millimetre',
     'millimeters',
     'millimetre',
     'mm',
@@ -171,6 +173,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'ltr\\.?',
     'lts',
     'lt',
+    'litern',
     'litros',
     'litro',
     'litri',

@@ -14,6 +14,43 @@ export const noiseIn = (text: string): readonly (readonly [number, number])[] =>
 
 export type BlockedBy = 'noise' | 'other-machine' | 'changed';
 
+const STOCK_BEFORE =
+  /(?<!\p{L})(?:stock|standard|originally|original|factory|serie|d'origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at))?\s*[:(]?\s*$/iu;
+const STOCK_BEHIND = /^\s*\(?(?:stock|standard|as standard|originally|serie)(?=\s*(?:[.,;)!]|$))/iu;
+const NOT_STOCK = /(?<!\p{L})(?:now|fitted|i run|i have|mine|my|went|swapped|from)(?!\p{L})/iu;
+
+/** "clearance now about 250 from 275 stock", "23 L tank fitted (stock 14 L)": where the stock one is named, what it became is none. */
+function besideStock(text: string, quantities: readonly Quantity[]): readonly number[] {
+  if (!/stock|standard|origin|serie|factory/iu.test(text) || !NOT_STOCK.test(text)) return [];
+  const stock = quantities.map(
+    (q) =>
+      STOCK_BEFORE.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
+      STOCK_BEHIND.test(text.slice(q.to, q.to + 22)),
+  );
+  // A pair is stock when its first number is.
+  quantities.forEach((q, i) => {
+    if (q.listed && quantities[i - 1]?.listed && stock[i - 1]) stock[i] = true;
+  });
+  const bare = (q: Quantity) => q.unit ?? (q.listed ? 'pair' : undefined);
+  return quantities.flatMap((q, i) =>
+    !stock[i] &&
+    quantities.some(
+      (o, j) =>
+        stock[j] &&
+        (bare(o) === bare(q) || bare(o) === undefined || bare(q) === undefined) &&
+        Math.abs(Math.log((o.amounts[0] ?? 1) / (q.amounts[0] ?? 1))) < 0.7,
+    )
+      ? [i]
+      : [],
+  );
+}
+
+/** "7,500 mi first check, then 15k": a first service or check is no interval. */
+const isFirstCheck = (text: string, q: Quantity): boolean =>
+  /^\s*(?:for the |on the |\()?first (?:check|service|valve check|adjust\w*|inspection)/iu.test(
+    text.slice(q.to, q.to + 40),
+  ) && /(?<!\p{L})then|every(?!\p{L})/iu.test(text.slice(q.to));
+
 /** Quantities said of nothing, of another machine, or of what a part or a lower price made of it; and why. */
 export function blockedIn(
   text: string,
@@ -30,7 +67,7 @@ export function blockedIn(
       const stop = (
         list
           ? /[,;|]|\bbut\b/u
-          : /;|,? \b(?:and it|but|aber|mais|pero|ma)\b|, (?:the|its?|seat|tank|this)\b/iu
+          : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|now (?:it|we|this|you))\b|, (?:the|its?|seat|tank|this)\b/iu
       ).exec(rest);
       return [m.from, m.to + (stop?.index ?? rest.length)] as const;
     });
@@ -39,6 +76,7 @@ export function blockedIn(
     /(?<!\p{L})(?:which|what|any|anyone|looking for|welche|quelle|qual)(?!\p{L})/iu.test(text);
   const isMoney = (q: Quantity) =>
     /^[A-Z]{3}$|dollar|money/.test(q.unit ?? '') || /[$€£]/.test(text.slice(q.from, q.to));
+  for (const i of besideStock(text, quantities)) found.set(i, 'changed');
   quantities.forEach((q, i) => {
     const next = quantities[i + 1];
     if (
@@ -52,8 +90,8 @@ export function blockedIn(
     if (noise.some(([a, b]) => q.from < b && q.to > a)) found.set(i, 'noise');
     else if (q.changed !== undefined) {
       if ((q.changed === 'is-new') !== isMoney(q)) found.set(i, 'changed');
-    } else if (NOT.test(text.slice(Math.max(0, q.from - 22), q.from)))
-      found.set(i, 'other-machine');
+    } else if (isFirstCheck(text, q)) found.set(i, 'changed');
+    else if (NOT.test(text.slice(Math.max(0, q.from - 22), q.from))) found.set(i, 'other-machine');
     else if (asks || scopes.some(([a, b]) => q.from >= a && q.from < b))
       found.set(i, 'other-machine');
   });

@@ -85,34 +85,40 @@ export function byWord(
   const bare =
     (labelFirst && !turned && (unitTold(gapText) !== undefined || isBareLink(gapText))) || beside;
   return keys.flatMap((key) =>
-    senses(
-      told && q.unit === undefined ? { ...s, spoken: told } : s,
-      q,
-      key,
-      bare,
-      told ? -1 : index,
-    )
-      .filter(
-        (sense) =>
-          !beside ||
-          q.unit !== undefined ||
-          (q.listed && figureDefinition(key).unit !== undefined) ||
-          sense.points >= 1 - WEIGHTS.bare ||
-          unitAround(s, index, figureDefinition(key).dimension) !== undefined,
-      )
-      .map(
-        (sense): Option => ({
+    key === 'mass' && ON_ONE_WHEEL.test(s.text.slice(q.to, q.to + 16))
+      ? []
+      : senses(
+          told && q.unit === undefined ? { ...s, spoken: told } : s,
+          q,
           key,
-          word,
-          ...sense,
-          points: points + sense.points - (named.includes(key) ? 0 : WEIGHTS.turned),
-          by: 'label',
-          basis,
-          ...(sense.continues ? { continues: true as const } : {}),
-        }),
-      ),
+          bare,
+          told ? -1 : index,
+        )
+          .filter(
+            (sense) =>
+              !beside ||
+              q.unit !== undefined ||
+              (q.listed && figureDefinition(key).unit !== undefined) ||
+              sense.points >= 1 - WEIGHTS.bare ||
+              unitAround(s, index, figureDefinition(key).dimension) !== undefined,
+          )
+          .map(
+            (sense): Option => ({
+              key,
+              word,
+              ...sense,
+              points: points + sense.points - (named.includes(key) ? 0 : WEIGHTS.turned),
+              by: 'label',
+              basis,
+              ...(sense.continues ? { continues: true as const } : {}),
+            }),
+          ),
   );
 }
+
+/** "78 kg front, 84 kg rear": what one wheel carries is not what the machine weighs. */
+const ON_ONE_WHEEL =
+  /^,? ?(?:on the |at the )?(?:front|rear|back|vorne?|hinten|avant|arrière)(?!\p{L})/iu;
 
 /** The other end's word right behind the figure: "an 18-inch rear" is no front wheel. */
 function contrary(s: SentenceWords, q: Quantity, key: FigureKey): boolean {
@@ -160,7 +166,7 @@ const isNoun = (words: string): boolean =>
   /^\p{Ll}/u.test(words) && !/^(?:weigh|tyre|tire|make|get|cost)/iu.test(words);
 
 /** The other end of a figure that has two. */
-const OTHER_END: Partial<Record<FigureKey, FigureKey>> = {
+export const OTHER_END: Partial<Record<FigureKey, FigureKey>> = {
   travelFront: 'travelRear',
   travelRear: 'travelFront',
   wheelFront: 'wheelRear',
@@ -169,6 +175,7 @@ const OTHER_END: Partial<Record<FigureKey, FigureKey>> = {
   pressureRear: 'pressureFront',
   sprocketFront: 'sprocketRear',
   axleLimitFront: 'axleLimitRear',
+  forkRate: 'shockRate',
 };
 
 const FRONT_KEY = /Front|forkRate/;

@@ -34,6 +34,9 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
           points: WEIGHTS.byUnit + 0.9,
           by: 'basis',
         });
+    for (const key of pairKeys(s, q, index))
+      for (const sense of senses(s, q, key, true, index))
+        made.push({ key, word: undefined, ...sense, points: WEIGHTS.byUnit + 0.4, by: 'unit' });
     const near = basisBeside(s, q);
     if (near !== undefined && near < 1.6 && Number.isInteger(q.amounts[0]))
       for (const sense of senses(s, q, 'mass', true, index))
@@ -68,6 +71,8 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
       const asks = ASKS.test(s.text.slice(q.to, q.to + 22));
       push('price', WEIGHTS.bySum + (asks ? 2 : 0), asks ? 'basis' : 'sum');
     }
+    const travel = s.ours ? travelBeside(s, q) : undefined;
+    if (travel) push(travel, WEIGHTS.byUnit - 0.4, 'unit');
     const wheel = wheelBeside(s, q);
     if (wheel) push(wheel, WEIGHTS.byUnit + 0.9, 'basis');
     const last = s.quantities[index - 1];
@@ -88,14 +93,50 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
   return made;
 }
 
+/** `15/46`, `21/18` under no label: teeth, or rims, by their size alone. */
+function pairKeys(s: SentenceWords, q: Quantity, index: number): readonly FigureKey[] {
+  if (!s.ours) return [];
+  const mate = (o: Quantity | undefined) => {
+    if (!o || o.unit !== undefined) return undefined;
+    const between = s.text.slice(Math.min(o.to, q.to), Math.max(o.from, q.from));
+    return /^ ?[-/] ?$/.test(between) ? o : undefined;
+  };
+  const next = mate(s.quantities[index + 1]);
+  const first = next ? q : mate(s.quantities[index - 1]);
+  if (!first) return [];
+  const second = first === q ? next : q;
+  const [a = 0, b = 0] = [first?.amounts[0], second?.amounts[0]];
+  const end = first === q ? 'Front' : 'Rear';
+  if (a >= 11 && a <= 18 && b >= 34 && b <= 56) return [`sprocket${end}`];
+  return (a === 21 && (b === 18 || b === 17)) || (a === 19 && b === 17) || (a === 18 && b === 17)
+    ? [`wheel${end}`]
+    : [];
+}
+
+/** "front 200mm rear 200mm": how far a wheel moves, by its size alone. */
+const travelBeside = (s: SentenceWords, q: Quantity): FigureKey | undefined => {
+  const [a = 0] = q.amounts;
+  if (!((q.unit === 'mm' && a >= 120 && a <= 330) || (q.unit === 'in' && a >= 5 && a <= 13)))
+    return undefined;
+  const side = /(?<!\p{L})(?:(front)|rear)\s*[:=]?\s*$/iu.exec(
+    s.text.slice(Math.max(0, q.from - 8), q.from),
+  );
+  return side && !/dis[ck]|brake|rotor|drum/iu.test(s.text)
+    ? side[1]
+      ? 'travelFront'
+      : 'travelRear'
+    : undefined;
+};
+
 /** A length that alone in a list of figures nearly always is the seat's. */
 const isSeat = ({ amounts: [a = 0], unit }: Quantity): boolean =>
   (unit === 'mm' && a >= 780 && a <= 960) || (unit === 'in' && a >= 30.5 && a <= 38);
 
 /** Between commas or stops with nothing beside it: `…, 4.2 gal, …`. */
 const isAlone = (s: SentenceWords, q: Quantity): boolean =>
-  /(?:^|[,;(.•*-]\s*)$/u.test(s.text.slice(Math.max(0, q.from - 3), q.from)) &&
-  /^\.?(?:\s*[,;).]|\s*$)/u.test(s.text.slice(q.to, q.to + 3));
+  /(?:^[^\p{L}\d]*|^\s*\d\)\s*|[,;(.•*/|-]\s*)$/u.test(
+    s.text.slice(Math.max(0, q.from - 6), q.from),
+  ) && /^\.?(?:\s*[,;)./|]|\s*$)/u.test(s.text.slice(q.to, q.to + 3));
 
 /** Words behind a sum that say that it is what is asked. */
 const ASKS =

@@ -40,6 +40,7 @@ function asFigure(
       hedge: undefined,
       changed: undefined,
       origin: undefined,
+      sideUnsaid: false,
       ours: survey.ours,
       several: false,
     },

@@ -12,6 +12,7 @@ import type { Option } from './option';
 import { agreedUnit } from './pairs';
 import { plausibility } from './plausible';
 import { possibleAmounts } from './senses';
+import { OTHER_END } from './by-label';
 import { WEIGHTS } from './weights';
 
 /** Figures of which the words nearly always say how they were taken, so that silence is a doubt. */
@@ -43,6 +44,8 @@ export interface Proposed {
   /** Who speaks, where the words tell. */
   readonly origin: Origin | undefined;
   readonly ours: boolean;
+  /** No word says which end. */
+  readonly sideUnsaid: boolean;
   /** The text speaks of several machines by name. */
   readonly several: boolean;
 }
@@ -118,6 +121,7 @@ function doubtsOf(
   if (p.changed !== undefined && MAY_CHANGE.has(key))
     doubts.push({ code: 'may-be-changed', words: p.changed });
   if (p.hedge !== undefined) doubts.push({ code: 'hedged', words: p.hedge });
+  if (p.sideUnsaid) doubts.push({ code: 'close-call', rival: OTHER_END[key] });
   if (p.several) doubts.push({ code: 'which-machine' });
   if (!p.ours) doubts.push({ code: 'text-unlike' });
   return doubts;

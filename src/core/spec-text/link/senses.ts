@@ -14,6 +14,7 @@ export function bareUnits(
 ): readonly UnitId[] {
   const { dimension, unit } = figureDefinition(key);
   if (dimension === 'money') return text.money === undefined ? [] : [text.money];
+  if (dimension === 'distance' && spoken && dimensionOfUnit(spoken) === dimension) return [spoken];
   if (dimension === 'distance') return [text.distance ?? 'km'];
   if (unit) return [unit];
   if (spoken && dimensionOfUnit(spoken) === dimension) return [spoken];
@@ -86,13 +87,28 @@ export function senses(
   )
     return [];
   if (q.unit === undefined) {
+    // Hours and months are never bare, except under a heading that says so.
+    if (
+      /Hours|Months/.test(key) &&
+      (s.spoken === undefined || dimensionOfUnit(s.spoken) !== dimension)
+    )
+      return [];
     // A bare year is no money and no length.
     const year = /^(?:19[5-9]\d|20[0-3]\d)$/.test(s.text.slice(q.from, q.to).trim());
     if (year && dimension !== 'year' && dimension !== 'rotation') return [];
     const inherited = unitAround(s, index, dimension);
     const scaled =
-      q.thousands === undefined || dimension === 'distance' || dimension === 'rotation';
-    const fits = (list: readonly UnitId[]) => (scaled ? possibleAmounts(key, q.amounts, list) : []);
+      q.thousands === undefined ||
+      dimension === 'distance' ||
+      dimension === 'rotation' ||
+      dimension === 'money';
+    // "redlines at ten and a half": thousands.
+    const saidAmounts =
+      dimension === 'rotation' || (key.endsWith('Interval') && s.units.distance !== undefined)
+        ? q.amounts.map((n) => (n >= 3 && n < 40 ? n * 1000 : n))
+        : q.amounts;
+    const fits = (list: readonly UnitId[]) =>
+      scaled ? possibleAmounts(key, saidAmounts, list) : [];
     const handed = inherited !== undefined && fits(inherited).length > 0;
     const units = handed ? inherited : bareUnits(key, s.spoken, s.units);
     const [best] = fits(units);
@@ -104,7 +120,7 @@ export function senses(
       unitAround(s, index, dimension, true) !== undefined;
     return [
       {
-        amounts: q.amounts,
+        amounts: saidAmounts,
         units,
         unitSaid: said,
         open: undefined,

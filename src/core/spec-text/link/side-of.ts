@@ -83,3 +83,27 @@ export function sideOf(
   }
   return best?.side ?? heading ?? 'front';
 }
+
+/** Whether nothing says which end: no word of its own, no list, no heading, so that {@link sideOf} only carries on. */
+export function sideUnsaid(
+  text: string,
+  index: number,
+  all: readonly Quantity[],
+  sides: readonly SideWord[],
+): boolean {
+  const q = all[index];
+  if (!q || q.listed) return false;
+  const [before, next] = [all[index - 1], all[index + 1]];
+  const from = before?.to ?? 0;
+  const to = next?.from ?? text.length;
+  // The figure before has another unit and its own side word; nothing stands beside this one.
+  return (
+    before !== undefined &&
+    before.unit !== q.unit &&
+    sides.length > 0 &&
+    !sides.some((w) => w.from >= from && w.to <= to && !/[,;]/.test(gapTo(text, w, q)))
+  );
+}
+
+const gapTo = (text: string, w: SideWord, q: Quantity): string =>
+  w.to <= q.from ? text.slice(w.to, q.from) : text.slice(q.to, w.from);

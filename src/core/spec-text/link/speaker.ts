@@ -24,6 +24,10 @@ export function speakerOf(text: string, from: number, q: Quantity, to: number): 
   return HEARD.test(before) ? 'heard' : undefined;
 }
 
+/** "a five gallon tank almost", "about" said behind. */
+const HEDGE_BEHIND =
+  /^[^,;.\d]{0,14}?(?<!\p{L})(almost|nearly|or so|give or take|i think|i guess|i believe|if i remember|or thereabouts|maybe|glaube ich|je crois|creo|credo)(?!\p{L})/iu;
+
 export function hedgeBefore(
   text: string,
   q: Quantity,
@@ -36,5 +40,7 @@ export function hedgeBefore(
       m.meanings.some((x) => x.kind === 'hedge') &&
       !/[\d;]/.test(text.slice(m.to, q.from)),
   );
-  return hedge && text.slice(hedge.from, hedge.to);
+  return hedge
+    ? text.slice(hedge.from, hedge.to)
+    : HEDGE_BEHIND.exec(text.slice(q.to, q.to + 24))?.[1];
 }

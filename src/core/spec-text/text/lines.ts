@@ -14,6 +14,7 @@ export const normalised = (text: string): string =>
     .replace(/[\u2010-\u2012\u2212]/g, '-')
     .replace(/[“”]/g, '"')
     .replace(/[‘’]/g, "'")
+    .replace(/[⋅∙•](?=m|ft)/g, '·')
     .replace(/\u0000/g, ' ')
     .replace(/^\s*[[{][\s\S]*/, withoutBrackets);
 

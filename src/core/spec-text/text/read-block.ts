@@ -6,6 +6,7 @@ import { readFacts } from '../read-facts';
 import type { ClockReading } from '../link/clock';
 import { readLine, type LineContext } from '../read-line';
 import type { Mention } from '../vocabulary/lexicon';
+import { scanned } from './lines';
 import type { ScannedLine, Survey } from './survey';
 
 /** What a run of lines tells of one machine. */
@@ -56,6 +57,23 @@ const MODS =
   /(?<!\p{L})(?:mods|modifications|upgrades|extras|fitted|aftermarket|changes|umbauten|zubehör|accessoires|accessori|extras montados)[^:]{0,20}:\s*$/iu;
 const BULLET = /^\s*[-*•·+]/u;
 
+/** A heading over two columns of a list: what the maker built and what it became. */
+const STOCK_AND_MINE =
+  /^\s*[-*•(]?\s*(?:stock|standard|original|oem|factory)\s*(?:\/|vs\.?|->|→|\|)\s*(?:mine|now|current|after|modded|my bike|modified)\s*[:)]?\s*$/iu;
+
+/** The second of each pair in a line of such a list, as far as it is another's: its place. */
+const SECOND = /^([^/→|]*?[\d.,]+[\d.,\-x]*\s?\p{L}*\s*)(\/|→|->|\|)(\s*[\d.,]+[\d.,\-x]*)/u;
+
+/** A line of a list "stock / mine" with what it became blanked out; places stay. */
+function asBuilt(line: ScannedLine): ScannedLine {
+  const match = SECOND.exec(line.written);
+  if (!match) return line;
+  const from = match[1]?.length ?? 0;
+  const to = from + (match[2]?.length ?? 0) + (match[3]?.length ?? 0);
+  const written = line.written.slice(0, from) + ' '.repeat(to - from) + line.written.slice(to);
+  return { ...scanned({ line: written, offset: line.offset }), written: line.written };
+}
+
 const STARTS_WITH_SIDE =
   /^\s*[-*•]?\s*(?:front|rear|back|f|r|vorne?|hinten|avant|arrière|delanter\w|traser\w|anteriore|posteriore)\s*[:=]/iu;
 
@@ -72,7 +90,10 @@ export function readBlock(
   let aboveBasis: Basis | undefined;
   let heading: Heading | undefined;
   let mods = false;
-  for (const line of lines) {
+  let columns = false;
+  for (const given of lines) {
+    columns = given.written.trim() !== '' && (columns || STOCK_AND_MINE.test(given.written));
+    const line = columns ? asBuilt(given) : given;
     if (line.written.trim() === '') continue;
     if (MODS.test(line.written)) mods = true;
     else if (mods && BULLET.test(line.written)) continue;

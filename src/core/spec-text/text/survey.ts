@@ -57,6 +57,7 @@ const IMPERIAL: readonly Clue[] = [
     /\blitres?\b|\bmetres\b|\bcolour\b|\baluminium\b|\bpetrol\b|\bmotorway\b|\bmillimetres\b|\bkilometres\b/,
   ],
   [1, /\bbhp\b/],
+  [1.5, /\b[ab][- ]roads?\b|\btacho\b|\bdual carriageway\b/],
   [2, /\buk\b|\bbritish\b|\bimperial\b/],
   [1.5, /\bstone\b|\bmil\b|\bpounds (?:on the road|sterling)\b/],
 ];
@@ -95,6 +96,9 @@ const DECIDED = 1;
 function currencies(text: string, languages: ReadonlySet<number>, us: number, imperial: number) {
   const dollar =
     DOLLARS.find(([, words]) => words.test(text))?.[0] ??
+    (/\busd\b(?! ?forks?)(?=\)|[\s,.;]*$|\s*\d)|\bus dollars?\b|\bus\$|\d ?usd\b/m.test(text)
+      ? 'USD'
+      : undefined) ??
     (us - imperial >= DECIDED && /\b(?:miles?|mi|mpg|lbs?|inch(?:es)?|in|msrp|obo)\b|"/.test(text)
       ? 'USD'
       : undefined);
@@ -181,7 +185,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
     sale,
     sums,
     languages,
-    several: subjectsOf(text).size >= 2,
+    several: subjectsOf(text).size >= 2 || TWO_AT_ONCE.test(lower),
     ours: about === 'ours',
     unlike: about === 'else',
     countryBy: gallon === 'us' ? us.words : gallon === 'imp' ? imperial.words : [],
@@ -219,6 +223,10 @@ function distanceUnit(lines: readonly ScannedLine[], miles: boolean): 'km' | 'mi
 /** "The Vantage has …, the Ridge has …". */
 const SUBJECT =
   /(?:(?<!\p{L})[Tt]he )(\p{Lu}\p{Ll}{2,})(?=(?: \d{3,4})?(?: (?:has|is|makes|weighs|gets|holds|comes|does|carries|wins|feels)(?!\p{L})))/gmu;
+
+/** Two machines in one breath, told apart by words and not by names. */
+const TWO_AT_ONCE =
+  /\bboth of these\b|\bthese two\b|\bthe (?:red|blue|green|white|black|orange|yellow|other) one(?:'s|,| has| is| gets| makes)/;
 
 function subjectsOf(text: string): ReadonlySet<string> {
   const found = new Set<string>();
@@ -258,7 +266,10 @@ function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' | 'open
     0,
   );
   const tyres = lines.some((l) => l.written !== l.line && /\d\/\d{2,3}/.test(l.written)) ? 2 : 0;
-  const speaks = tyres + trade + telling * 2 + Math.min(4, labels);
+  // Kilograms, litres and millimetres together: a sheet, whatever its words.
+  const dims = new Set(lines.flatMap((l) => l.quantities.map((q) => q.unit)));
+  const sheet = dims.has('kg') && dims.has('L') && dims.has('mm') ? 1 : 0;
+  const speaks = sheet + tyres + trade + telling * 2 + Math.min(4, labels);
   if (elsewhere > 0 && speaks < elsewhere * 2.2) return 'else';
   const fragment = elsewhere === 0 && lines.length <= 3 && lines.every((l) => l.line.length < 90);
   return fragment || speaks >= 1 + elsewhere * 3 || (sale && elsewhere === 0) ? 'ours' : 'open';

@@ -30,9 +30,17 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ['layout', 'boxer-twin', /\bboxer\b|\bflat[- ]twin\b/i],
   ['layout', 'triple', /\b(?:inline[- ])?triple\b|\bthree[- ]cylinder\b/i],
   ['layout', 'four', /\binline[- ]four\b|\bfour[- ]cylinder\b/i],
-  ['fuelling', 'injection', /\b(?:electronic )?fuel[- ]inject(?:ion|ed)\b|\befi\b/i],
+  [
+    'fuelling',
+    'injection',
+    /\b(?:electronic )?fuel[- ]inject(?:ion|ed)\b|\befi\b|\b(?:it'?s|is) injected\b/i,
+  ],
   ['fuelling', 'carburettor', /\bcarb(?:uret(?:t)?or|uret(?:t)?ed|s)?\b/i],
-  ['starter', 'both', /\belectric (?:start(?:er)? )?(?:and|&|\+|plus) kick\b/i],
+  [
+    'starter',
+    'both',
+    /\belectric (?:start(?:er)? )?(?:and|&|\+|plus) (?:a )?kick|\bkick[- ]?start(?:er)? (?:as well as|and|plus|&) (?:the |an? )?(?:button|electric)/i,
+  ],
   ['starter', 'electric', /\belectric start(?:er)?\b/i],
   ['starter', 'kick', /\bkick[- ]?start(?:er)?(?: only)?\b|\bkick only\b/i],
   ['fuelGrade', 'premium', /\bpremium (?:fuel|unleaded|petrol)\b|\bron ?98\b/i],
@@ -51,6 +59,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ['chainPitch', '530', /\b530\b(?=[^\d]{0,12}chain)|chain[^\d]{0,8}\b530(?:\b|(?=x))/i],
   ['forkType', 'upside-down', /\b(?:upside[- ]down|inverted|usd) forks?\b/i],
   ['forkType', 'conventional', /\b(?:conventional|right[- ]side[- ]up|telescopic) forks?\b/i],
+  ['linkage', 'linkage', /\b(?:it )?(?:has|with|got) (?:a |the )?(?:rear )?linkage\b/i],
   ['linkage', 'direct', /\b(?:no linkage|linkless|without (?:a )?linkage)\b/i],
   [
     'linkage',
@@ -81,7 +90,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'abs',
     'rear-off',
-    /\babs[^.;]{0,24}(?:switch(?:ed)? off|off|disabled?|switchable)[^.;]{0,12}(?:at the (?:rear|back)|rear (?:only|wheel))|\b(?:switch|turn) (?:off )?the rear abs(?: off)?\b/i,
+    /\babs[^.;]{0,24}(?:switch(?:ed)? off|off|disabled?|switchable)[^.;]{0,12}(?:at the (?:rear|back)|rear (?:only|wheel))|\b(?:switch|turn) (?:off )?the rear abs(?: off)?\b|\babs[^.;]{0,24}(?:switch|turn) (?:off )?(?:the )?(?:rear|back)(?: one)?(?: off)?\b/i,
   ],
   [
     'abs',
@@ -93,6 +102,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ['screen', 'adjustable', /\badjustable (?:wind)?(?:screen|shield)\b/i],
   ['wheelType', 'cast', /\b(?:inch|rims?|wheels?|rear|1[7-9])\b[^.;]{0,20}\bcast\b/i],
   ['abs', 'none', /\b(?:no|without) abs\b/i],
+  ['ridingModes', 'no', /\b(?:no|without|there'?s no) (?:riding |ride )?modes\b/i],
   ['absStaysOff', 'yes', /\babs stays off\b/i],
   ['absStaysOff', 'no', /\babs (?:comes|turns|switches) (?:back )?on\b/i],
   ['tractionControl', 'none', /\b(?:no|without) traction control\b/i],

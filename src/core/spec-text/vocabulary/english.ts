@@ -3,7 +3,7 @@ import type { Vocabulary } from './vocabulary';
 
 export const ENGLISH: Vocabulary = {
   labels: {
-    mass: 'weight|mass|kerb weight=ready|curb weight=ready|kerbweight=ready|wet weight=ready|dry weight=dry|weighs|weighing|weighed|weigh|kerb mass=ready|curb mass=ready|wet mass=ready|dry mass=dry|tips the scales at|~kerb|~curb|~wt|unladen weight=ready|weight unladen=ready|ready to ride weight=ready|road ready weight=ready|claimed weight|claimed dry weight=dry|claimed wet weight=ready|measured wet weight=ready|measured weight|empty weight|bike weight|own weight|operating weight=ready|fuelled weight=ready|fueled weight=ready',
+    mass: '~on the weighbridge|~on the scales|~certified scale|~certified scales|~bathroom scales|~truck scale|how heavy|weight|mass|kerb weight=ready|curb weight=ready|kerbweight=ready|wet weight=ready|dry weight=dry|weighs|weighing|weighed|weigh|kerb mass=ready|curb mass=ready|wet mass=ready|dry mass=dry|tips the scales at|~kerb|~curb|~wt|unladen weight=ready|weight unladen=ready|ready to ride weight=ready|road ready weight=ready|claimed weight|claimed dry weight=dry|claimed wet weight=ready|measured wet weight=ready|measured weight|empty weight|bike weight|own weight|operating weight=ready|fuelled weight=ready|fueled weight=ready',
     maxMass:
       'permitted maximum mass|maximum permitted mass|permitted maximum|maximum permissible weight|maximum permissible mass|permissible total weight|permissible weight|max permissible weight|permitted total weight|permitted weight|max permitted weight|maximum permitted weight|maximum weight|max weight|max total weight|maximum total weight|gross weight|gross vehicle weight|gross vehicle weight rating|gvwr|gvw|gvm|maximum laden weight|max laden weight|laden weight|fully laden weight|fully loaded weight|max gross weight|maximum gross weight|plated weight|max all up weight|all up weight limit|total permitted weight|total weight allowed|weight limit|technically permissible maximum mass|gross|allowed gross weight|plate says max',
     payload:
@@ -11,7 +11,7 @@ export const ENGLISH: Vocabulary = {
     power:
       'maximum power|~hp|~bhp|~kw|max power|peak power|power output|power|~output|maximum output|max output|rated output|rated power|horsepower|~makes|~made|~produces|~puts out|~develops|~delivers|pwr|engine power|claimed power|claimed horsepower|measured rear wheel power=wheel|rear wheel power=wheel|rear wheel horsepower=wheel|measured horsepower',
     rpm: 'at engine speed|engine speed|at rpm',
-    powerRpm: 'power at|power rpm|power peak at|peak power at',
+    powerRpm: '~peak at|~peaks at|power at|power rpm|power peak at|peak power at',
     unrestrictedPower:
       'power before restriction|before restriction|unrestricted power|full power version|~unrestricted|power full version|full power|unrestricted version|power full|derestricted power|derestricted|full version|~open',
     torque:
@@ -27,7 +27,7 @@ export const ENGLISH: Vocabulary = {
     gears:
       'gears|~gearbox|~transmission|number of gears|no of gears|~box|number of speeds|gear count',
     finalRatio:
-      'final drive ratio|final reduction ratio|final ratio|secondary ratio|secondary reduction ratio|shaft ratio|belt ratio|bevel ratio',
+      '~final|final drive ratio|final reduction ratio|final ratio|secondary ratio|secondary reduction ratio|shaft ratio|belt ratio|bevel ratio',
     finalGearing: 'final reduction|secondary reduction',
     luggageVolume:
       'luggage that comes with it|luggage capacity|luggage volume|pannier capacity|case capacity|storage capacity|storage volume|total luggage space',
@@ -42,17 +42,17 @@ export const ENGLISH: Vocabulary = {
     sprocketFront:
       'countershaft sprocket|front sprocket|drive sprocket|gearbox sprocket|countershaft|sprocket front|sprocket, front|engine sprocket|output sprocket|countershaft teeth|front sprocket teeth|cs sprocket',
     sprocketRear:
-      'rear sprocket|driven sprocket|rear wheel sprocket|sprocket rear|sprocket, rear|wheel sprocket|rear sprocket teeth',
+      '~stock rear|~standard rear|rear sprocket|driven sprocket|rear wheel sprocket|sprocket rear|sprocket, rear|wheel sprocket|rear sprocket teeth',
     sprockets:
       'sprockets|~final drive|final gearing|secondary drive|gearing|stock gearing|standard gearing|~sprocket|final drive ratio teeth|final drive gearing|gearing stock',
     chainLinks: 'chain length|~chain|number of links|chain links|drive chain',
     seatHeight:
-      'seat height|saddle height|standard seat height|seat|saddle|perch|seat height unladen|unladen seat height|seat ht|sh|laden seat height|stock seat|standard seat|stock seat height|off the deck|off the ground at|low seat height=low-seat|low seat=low-seat|low seat option=low-seat|lowered seat height=low-seat|optional low seat=low-seat|low version seat height=low-seat',
+      'how tall|seat height|saddle height|standard seat height|seat|saddle|perch|seat height unladen|unladen seat height|seat ht|sh|laden seat height|stock seat|standard seat|stock seat height|off the deck|off the ground at|low seat height=low-seat|low seat=low-seat|low seat option=low-seat|lowered seat height=low-seat|optional low seat=low-seat|low version seat height=low-seat',
     tank: 'fuel tank capacity|fuel capacity|tank capacity|tank volume|fuel tank|petrol tank|gas tank|tank|~fuel|~holds|fuel tank volume|fuel load|tank size|tank holds|fc|gas capacity|petrol capacity|fuel cap|stock tank|usable fuel',
     consumption:
-      'fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~get|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips',
+      '~works out at|~works out to|~working out at|fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~get|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips',
     statedRange:
-      'range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|estimated range|~rode till it died|~gives me|~gives you|range to reserve|riding range|touring range',
+      'range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|out of a tank|~on one tank|estimated range|~rode till it died|~gives me|~gives you|range to reserve|riding range|touring range',
     travel:
       'suspension travel|wheel travel|travel|suspension|wheel travel front rear|susp travel|suspension stroke',
     travelFront:
@@ -78,12 +78,13 @@ export const ENGLISH: Vocabulary = {
     springs: 'spring rate|spring rates|springs',
     motionRatio: 'shock motion ratio|motion ratio|linkage ratio',
     springRiderMass:
-      'springs suit a rider of|sprung for a rider of|set up for a rider of|sprung for|springs suit|suspension is set for a rider of|valved for a rider of|sprung for riders of',
+      'springs suit a rider of|meant for a|set up for a|valved for a|sprung for a|sprung for a rider of|set up for a rider of|sprung for|springs suit|suspension is set for a rider of|valved for a rider of|sprung for riders of',
     pressures:
       'tyre pressures|tire pressures|tyre pressure|tire pressure|~pressures|~pressure|tyres|tires|~tyre|~tire|cold pressures|inflation pressure|inflation',
     alternator:
       'alternator output|alternator|generator output|generator|stator|charging output|charging system|stator output|alternator power|electrical output|max alternator output|charging capacity',
-    stockDraw: 'stock electrical draw|electrical draw|stock draw|own electrical draw',
+    stockDraw:
+      '~bike uses|~itself uses|~bike draws|~itself draws|stock electrical draw|electrical draw|stock draw|own electrical draw',
     battery: 'battery|battery capacity',
     axleLimits:
       'axle limit|axle limits|axle load|permitted axle load|max axle load|maximum axle load|axle loads|permissible axle load|max axle weight|axle weight limit',
@@ -91,8 +92,9 @@ export const ENGLISH: Vocabulary = {
     axleLimitRear: 'rear axle|axle rear|rear axle limit',
     topRatio: '~top',
     rackLimit:
-      'rack limit|rack load|rack rated for|rack capacity|rear rack max load|rear rack capacity|rack max load|rack maximum load|rear rack load|max rack load|carrier load|rack load limit',
-    pegHeight: 'footpeg height|peg height|footrest height|foot peg height',
+      'rack is rated|rack rated|rack is rated for|rack limit|rack load|rack rated for|rack capacity|rear rack max load|rear rack capacity|rack max load|rack maximum load|rear rack load|max rack load|carrier load|rack load limit',
+    pegHeight:
+      'pegs are|pegs sit at|pegs at|footpeg height|peg height|footrest height|foot peg height',
     barHeight: 'handlebar height|bar height|height of the bars|~bars at|~bars|handlebar|~bar',
     service:
       'service intervals|service interval|services|serviced every|service every|~servicing|maintenance|maintenance interval|service, by hours|service, by time|~service|service schedule|service by hours|service by time|main service|major service|then every|scheduled maintenance|intervals are',
@@ -101,7 +103,7 @@ export const ENGLISH: Vocabulary = {
     oil: 'oil changes|oil change|oil interval|~oil|oil change, by hours|oil changed every|oil every|~with filter|oil change interval|oil and filter|oil change by hours|~change',
     oilCapacity: 'oil capacity|engine oil|engine oil capacity|oil volume|oil quantity',
     price:
-      'list price=list|price new=list|new price=list|asking price=asked|price|msrp=list|rrp=list|~asking=asked|~asks=asked|~costs|~cost you|priced at|priced|sells for|on the road price=on-the-road|cash price|otr price=on-the-road|otr=on-the-road|base price=list|starting price=list|price as tested|retail price=list|starts at=list|out the door=on-the-road|drive away price=on-the-road|ride away price=on-the-road|ride away=on-the-road|drive away=on-the-road|list=list|buy it now=asked|yours for=asked|sale price=asked|selling price=asked|price i paid=paid|i paid=paid|paid=paid|bought it for=paid|~looking for=asked|~want=asked|~around=asked|~open to offers around=asked|offers over=asked|~offers around=asked|~was asking=asked|now=asked|reduced to=asked|sticker price=list|srp=list|sticker=list|~for a bike|open to offers|priced to sell|will take=asked|would take=asked|i want=asked|on the road=on-the-road',
+      'listed at=list|list price=list|price new=list|new price=list|asking price=asked|price|msrp=list|rrp=list|~asking=asked|~asks=asked|~costs|~cost you|~run you|~runs you|~set you back|~sets you back|priced at|priced|sells for|on the road price=on-the-road|cash price|otr price=on-the-road|otr=on-the-road|base price=list|starting price=list|price as tested|retail price=list|starts at=list|out the door=on-the-road|drive away price=on-the-road|ride away price=on-the-road|ride away=on-the-road|drive away=on-the-road|list=list|buy it now=asked|yours for=asked|sale price=asked|selling price=asked|price i paid=paid|picked up for=paid|picked it up for=paid|i paid=paid|paid=paid|bought it for=paid|~looking for=asked|~want=asked|~around=asked|~open to offers around=asked|offers over=asked|~offers around=asked|~was asking=asked|now=asked|reduced to=asked|sticker price=list|srp=list|sticker=list|~for a bike|open to offers|priced to sell|will take=asked|would take=asked|i want=asked|on the road=on-the-road',
     usedPrice:
       'price used|used price|used prices|second hand price|used from|used|second hand|they go for|go for|used examples|secondhand|fetch|changing hands for',
     unlockPrice:
@@ -118,7 +120,7 @@ export const ENGLISH: Vocabulary = {
     'ready-90': 'running order|90 fuel|90 % fuel|90 percent fuel|mro|tank 90 full|90 full',
     dry: 'dry|without fuel|no fuel|without fluids|no fluids|without petrol|without gas|no petrol|no gas|empty tank|excluding fuel|less fuel|w o fuel|ex fuel|minus fuel|exc fuel|fuel excluded',
     ready:
-      'wet|kerb|curb|ready to ride|road ready|full fuel|full tank|fully fuelled|fully fueled|gassed|gassed up|all fluids|all up|tank full|brimmed|with fuel|full of fuel|fuelled up|fueled up|fully fuelled up|ready to go|all fluids included|topped up|a full tank|everything in it|with a full|fueled|fuelled|incl fuel|including fuel',
+      'wet|kerb|curb|ready to ride|road ready|full fuel|full tank|fully fuelled|fully fueled|gassed|gassed up|all fluids|all up|tank full|brimmed|with fuel|full of fuel|fuelled up|fueled up|fully fuelled up|ready to go|all fluids included|topped up|a full tank|everything in it|everything in|with a full|fueled|fuelled|incl fuel|including fuel',
     wheel:
       'rear wheel horsepower|at the rear wheel|at the back wheel|at the wheel|rwhp|whp|dyno|at the tyre|at the tire|rollers|rear wheel|on the dyno|wheel horsepower|to the wheel|to the rear wheel',
     crank: 'crank|at the crank|crankshaft',
@@ -149,11 +151,11 @@ export const ENGLISH: Vocabulary = {
     sag: 'sag|static sag|rider sag|race sag|free sag|static',
     odometer:
       'odometer|miles|kilometers|kilometres|kms|odometer reading|on the clock|on the clocks|on the odometer|miles on it|mileage|kilometres on it|done only|has covered|has done|miles from new|clocked|ticked over|odo|has only|milage|only done|covered|miles covered|on it',
-    trip: '1st service|rode|ridden|riding|trip|day|round trip|in the saddle|fuel stops|every fuel stop|away|lasted|detour|ride home|commute|delivery|deliver|shipping|run in|first service|break in|after|sprockets at|done at|replaced at|serviced at|service due|due at|new tyres at|changed at|last service|last serviced|chain at|overdue|over',
+    trip: 'next oil at|next oil|next service at|next service|next valve check at|1st service|rode|ridden|riding|trip|day|round trip|in the saddle|fuel stops|every fuel stop|away|lasted|detour|ride home|commute|delivery|deliver|shipping|run in|first service|break in|after|sprockets at|done at|replaced at|serviced at|service due|due at|new tyres at|changed at|last service|last serviced|chain at|overdue|over',
     spending:
       'per week|bought new|cost new|new for|bought for|per month|a week|a month|p w|pw|pcm|pm|mo|month|monthly|deposit|down|insurance|tax|road tax|vat|freight|setup|set up fee|fees|extras worth|worth of|worth|spent|labour|labor|shipping|delivery|transport|service cost|service cost me|cost me|receipts|budget|invested|fare|fee|refund|apr|was|originally|rental|hire|trade in|trade-in|estimate|reserve|per day|a day|in fuel|fuel cost|repayments|doc fee|registration|plates|camp fee|prep',
     accessory:
-      'kit costs|kit is|skid plate was|the rack|skid plate|bash plate|sump guard|engine guard|rack|taller screen|screen|windscreen|windshield|heated grips|grips|crash bars|top box was|exhaust|slip on|silencer|panniers were|new tyres|new tires|tyres were|jacket|heated jacket|lights|aux lights|headlight|headlamp|spotlights|satnav|gps|phone mount|usb charger|charger|cover|bike cover|seat concepts|tower|lowering link|hand guards|handguards|chain and sprockets|helmet|boots|damper|steering damper|centre stand|center stand|alarm|tracker|spare wheels|filter|oil filter|tool kit|tools|air filter|rally seat|comfort seat|exhaust system|draws|lamp|bulb|indicators|pump',
+      'kit costs|kit is|skid plate was|the rack|skid plate|bash plate|sump guard|engine guard|rack|taller screen|screen|windscreen|windshield|heated grips|grips|crash bars|top box was|exhaust|slip on|silencer|panniers were|new tyres|new tires|tyres were|jacket|heated jacket|lights|aux lights|headlight|headlamp|spotlights|satnav|gps|phone mount|usb charger|charger|cover|bike cover|tower|lowering link|hand guards|handguards|chain and sprockets|helmet|boots|damper|steering damper|centre stand|center stand|alarm|tracker|spare wheels|filter|oil filter|tool kit|tools|air filter|rally seat|comfort seat|exhaust system|draws|lamp|bulb|indicators|pump',
     bolt: 'wrench|torque wrench|axle nut|nut to|bolts to|bolt to|torque the|tighten|torque spec|torqued to|pinch bolts|torque settings|tightening torque',
     reserve:
       'reserve|incl reserve|reserve of|including reserve|of which reserve|litre reserve|gallon reserve|fuel light|light comes on|reserve at',
@@ -173,7 +175,7 @@ export const ENGLISH: Vocabulary = {
   trade:
     'subframe|rear rack|tooth|teeth|gearing|gallon|gallons|speed box|five speed|six speed|shims|motorcycle|motorbike|bike|bikes|moto|rider|pillion|enduro|dual sport|adventure|trail bike|rally|scrambler|supermoto|single|twin|kerb weight|curb weight|wet weight|dry weight|seat height|saddle|ground clearance|wheelbase|rake|trail|fork|forks|swingarm|shock|sprocket|sprockets|chain|bash plate|skid plate|crash bars|hand guards|handguards|panniers|heated grips|sidestand|centre stand|center stand|footpegs|handlebar|handlebars|bars|throttle|clutch|carb|two stroke|four stroke|2 stroke|4 stroke|monoshock|suspension|spoked|tubeless|knobblies|throttle|bhp|inseam|abs|kickstart|dirt|gravel|stator|valves|tank range|sag|wmtc|pegs|rear wheel|front wheel|compression|torque|gearbox|low seat|tyres|tires|kickstarter|street legal|mpg|miles per gallon|revs|redline|fairing|seat',
   elsewhere:
-    'camper|berth|motorhome|drone|fits most|estate|estate s|e bike|ebike|the pair|pair of|jacket|size|premium is|excess|nautical|ferry|departs|trkpt|boot is|wh|bicycle|smartphone|phone with|display|oven|flour|recipe|invoice|diesel|doors|estate car|hatchback|saloon|sedan|suv|boot|tow bar|boat|sloop|draft|beam|hotel|breakfast|platform|fare|coach|bench press|squat|room for|rooms|flat|ceiling|wrench|gb|mah|troops|army|guns|index html|camp fee|serves|eggs|visibility|sunrise|km from centre|pool|for let|let i|seat post|gravel bicycle|car|train|kitchen|washing machine|laptop|camera|lens|drill|van|caravan|trailer|lawn|tractor|quad|jet ski|pannier rack|helmet|jacket for sale|budget|between fuel stops|km between|under 6 000',
+    'cassette|derailleur|road bicycle|groupset|premium for|camper|berth|motorhome|drone|fits most|estate|estate s|e bike|ebike|the pair|pair of|jacket|size|premium is|excess|nautical|ferry|departs|trkpt|boot is|wh|bicycle|smartphone|phone with|display|oven|flour|recipe|invoice|diesel|doors|estate car|hatchback|saloon|sedan|suv|boot|tow bar|boat|sloop|draft|beam|hotel|breakfast|platform|fare|coach|bench press|squat|room for|rooms|flat|ceiling|wrench|gb|mah|troops|army|guns|index html|camp fee|serves|eggs|visibility|sunrise|km from centre|pool|for let|let i|seat post|gravel bicycle|car|train|kitchen|washing machine|laptop|camera|lens|drill|van|caravan|trailer|lawn|tractor|quad|jet ski|pannier rack|helmet|jacket for sale|budget|between fuel stops|km between|under 6 000',
   facts: FACT_PHRASES,
   factLabels: FACT_LABELS,
 };

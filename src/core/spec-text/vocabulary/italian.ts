@@ -46,7 +46,7 @@ export const ITALIAN: Vocabulary = {
     oil: 'cambio olio|cambio olio ogni',
     oilCapacity: 'olio motore|capacita olio|quantita olio',
     price:
-      'prezzo|prezzo nuovo=list|listino=list|prezzo di listino=list|prezzo f c=list|prezzo richiesto=asked|chiedo=asked|a partire da=list|richiesta=asked',
+      '~pagata=paid|~comprata a=paid|prezzo|prezzo nuovo=list|listino=list|prezzo di listino=list|prezzo f c=list|prezzo richiesto=asked|chiedo=asked|a partire da=list|richiesta=asked',
     usedPrice: 'usato|usata da|sull usato',
     warranty: 'garanzia',
     springs: 'molla|costante molla|rigidita molla',
@@ -62,6 +62,7 @@ export const ITALIAN: Vocabulary = {
       'col pieno|con il pieno|pieno di benzina|con pieno|serbatoio pieno|con tutti i liquidi|pieno',
     'ready-90': 'in ordine di marcia|ordine di marcia|odm',
     wheel: 'alla ruota|al banco',
+    paid: 'pagata|pagato|comprata a|comprata per',
     crank: 'all albero',
     asked: 'trattabili|trattabile|non trattabili|chiedo|poco trattabile|trattabilissimo',
     list: 'listino|f c|franco concessionario|di listino|nuovo',

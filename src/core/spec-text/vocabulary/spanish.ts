@@ -47,7 +47,7 @@ export const SPANISH: Vocabulary = {
     oil: 'cambio de aceite|cambio de aceite cada',
     oilCapacity: 'capacidad de aceite|aceite motor|aceite',
     price:
-      'precio|pvp=list|precio nuevo=list|precio de lista=list|precio final|precio recomendado=list|desde=list|pido=asked',
+      '~compre por=paid|~pague=paid|~me costo=paid|precio|pvp=list|precio nuevo=list|precio de lista=list|precio final|precio recomendado=list|desde=list|pido=asked',
     usedPrice: 'segunda mano|de segunda mano|usada',
     warranty: 'garantia',
     axleLimits: 'carga por eje',
@@ -63,6 +63,7 @@ export const SPANISH: Vocabulary = {
       'lleno|con todos los llenos|listo para rodar|con gasolina|con el deposito lleno|todo lleno|con todo lleno|llena',
     'ready-90': 'en orden de marcha|orden de marcha',
     wheel: 'a la rueda|en banco',
+    paid: 'compre por|compré por|comprada por|pague|pagué|me costo',
     asked: 'negociable|negociables|a negociar|pido|precio fijo|no negociable|escucho ofertas',
     list: 'pvp|de lista|nuevo|precio recomendado',
     'on-the-road': 'llave en mano|matriculada|matriculacion incluida',
