@@ -65,7 +65,7 @@ describe('what closes a gap', () => {
       parts: Object.fromEntries(
         Object.entries(partsOf(example)).map(([k, p]) => [
           k,
-          { ...p, price: { ...p.price, currency: 'ZAR' as const } },
+          { ...p, own: true, price: { ...p.price, currency: 'ZAR' as const } },
         ]),
       ),
     };

@@ -1,12 +1,16 @@
 import { describe, expect, test } from 'vitest';
 import { demoDossier } from '@/demo/scenario';
-import { partsOf, standing, unpricedParts } from '@/store/queries';
+import { nominalCurrencies, partsOf, standing, unpricedParts } from '@/store/queries';
 import type { CurrencyCode } from '@/core/units';
 
 const dossier = demoDossier();
 const now = standing(dossier);
 if (!now) throw new Error('the example has a brief');
-const parts = partsOf(dossier);
+// As a rider's own entries: their prices are quotes, which only a rate of the rider's brings over.
+const shipped = partsOf(dossier);
+const parts = Object.fromEntries(
+  Object.entries(shipped).map(([id, part]) => [id, { ...part, own: true }]),
+);
 const money = (currency: CurrencyCode, ...rates: readonly CurrencyCode[]) => ({
   currency,
   rates: rates.map((r) => ({ currency: r, rate: 0.9, date: '2026-01-01' })),
@@ -45,5 +49,16 @@ describe('parts that cannot be weighed for want of an exchange rate', () => {
     if (!carrying) throw new Error('a machine of the example carries parts');
     const found = ids(unpricedParts(parts, dossier.donors, [carrying], money('GBP')));
     for (const part of carrying.aboard) expect(found).not.toContain(part.id);
+  });
+});
+
+describe('shipped parts', () => {
+  test('are weighed by a nominal rate where the rider has none, and that is said', () => {
+    expect(unpricedParts(shipped, dossier.donors, now.candidates, money('USD'))).toEqual([]);
+    expect(nominalCurrencies(shipped, money('USD'))).toContain('EUR');
+  });
+  test('are no longer said to be rough once every rate is set', () => {
+    const quoted = new Set(Object.values(shipped).map((p) => p.price.currency));
+    expect(nominalCurrencies(shipped, money('USD', ...quoted))).toEqual([]);
   });
 });

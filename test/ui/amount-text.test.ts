@@ -1,6 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { amountText, measured, readAmount, type Quantity } from '@/ui/stored/amount-text';
+import {
+  amountText,
+  measured,
+  readAmount,
+  understood,
+  type Quantity,
+} from '@/ui/stored/amount-text';
 
 const metric = { units: 'metric', currency: 'EUR' } as const;
 const us = { units: 'us', currency: 'USD' } as const;
@@ -122,5 +128,64 @@ describe('what is shown', () => {
       ),
       { seed: 12 },
     );
+  });
+});
+
+// How sums and heights are written in different countries: common practice, no source.
+describe('numbers as they are written', () => {
+  const sum = { kind: 'sum', currency: 'AUD' } as const;
+  const wide = { min: 0, max: 1_000_000 };
+  test.each([
+    ['11.000', 11_000],
+    ['11,000', 11_000],
+    ['11 000', 11_000],
+    ['14.000,50', 14_000.5],
+    ['$14,000', 14_000],
+    ['A$14,000', 14_000],
+    ['AUD 9.500', 9500],
+    ['11.5', 11.5],
+    ['11,50', 11.5],
+    ['0.900', 0.9],
+  ])('a sum %s', (text, value) =>
+    expect(read(text, sum, true, wide)).toEqual({ kind: 'value', value }),
+  );
+  test('another country’s money is refused, not taken for one’s own', () =>
+    expect(read('€9,500', sum, true, wide).kind).toBe('fault'));
+  test('the mark is one of decimals where thousands are not possible', () => {
+    expect(read('1,759', sum, true, { min: 0, max: 1000 })).toEqual({
+      kind: 'value',
+      value: 1.759,
+    });
+    expect(read('1.759', sum, true, { min: 0, max: 1758 })).toEqual({
+      kind: 'value',
+      value: 1.759,
+    });
+    expect(read('1.759', sum, true, { min: 0, max: 1759 })).toEqual({ kind: 'value', value: 1759 });
+  });
+  test('where both are possible and usual, the rider is asked', () =>
+    expect(words('1.200', measured('volume', metric), { min: 0, max: 5000 })).toMatch(
+      /can be 1200 or 1\.200/,
+    ));
+  // 1 ft = 0.3048 m; °F = 1.8 · °C + 32, by definition.
+  test('heights above the sea and temperatures in either system', () => {
+    const high = { min: 0, max: 6000 };
+    const metres: Quantity = { kind: 'scaled', sign: 'm' };
+    const feet: Quantity = { kind: 'scaled', sign: 'ft' };
+    const heat: Quantity = { kind: 'scaled', sign: '°F' };
+    expect(read('2.757', metres, true, high)).toEqual({ kind: 'value', value: 2757 });
+    expect(read('7,500 ft', metres, true, high)).toEqual({ kind: 'value', value: 2286 });
+    expect(read('7500', feet, true, high)).toEqual({ kind: 'value', value: 2286 });
+    expect(read('104', heat, true, { min: -30, max: 55 })).toEqual({ kind: 'value', value: 40 });
+    expect(read('40 C', heat, true, { min: -30, max: 55 })).toEqual({ kind: 'value', value: 40 });
+    expect(amountText(heat, -40)).toBe('-40');
+    expect(amountText(feet, 2286)).toBe('7500');
+    expect(words('20000', feet, high)).toMatch(/between 0 and 19,?\s?685/);
+  });
+  test('what was understood is said where it does not stand there already', () => {
+    const rules = { quantity: sum, limits: wide, required: true };
+    expect(understood('11.000', rules)).toMatch(/^= 11\s000 AUD$/u);
+    expect(understood('11000', rules)).toBeUndefined();
+    expect(understood('11.5', rules)).toBeUndefined();
+    expect(understood('no sum', rules)).toBeUndefined();
   });
 });

@@ -44,7 +44,7 @@ export const BRIEF_LIMITS = {
   'money.tripFund': { dimension: 'money', min: 0, max: 1000000 },
   'money.gear': { dimension: 'money', min: 0, max: 100000 },
   'money.onTheRoadCosts': { dimension: 'money', min: 0, max: 20000, optional: true },
-  'money.shopRate_perHour': { dimension: 'money', min: 0, max: 1000 },
+  'money.shopRate_perHour': { dimension: 'money', min: 0, max: 30000 },
   'money.yearsKept': { dimension: 'plain', sign: 'years', min: 1, max: 25, optional: true },
   'money.yearly_km': { dimension: 'distance', min: 100, max: 80000, optional: true },
   'money.fuel_perL': { dimension: 'money', min: 0, max: 1000, optional: true },

@@ -1,7 +1,7 @@
 import type { Money } from '../brief';
 import type { Part } from '../part';
 import type { CurrencyCode } from '../units';
-import { inCurrency } from './in-currency';
+import { partPrice } from './part-price';
 
 export interface BuildCost {
   /** In the brief's currency, as all money here. */
@@ -15,6 +15,8 @@ export interface BuildCost {
   readonly papers: number;
   readonly shopHours: number;
   readonly shedHours: number;
+  /** How much of `parts` a nominal rate brought over: an estimate. */
+  readonly nominal: number;
   /** Parts whose price has no exchange rate; they are not in `parts`. */
   readonly noRate: readonly { readonly partId: string; readonly currency: CurrencyCode }[];
 }
@@ -24,11 +26,12 @@ const share = (percent: number | undefined): number => (percent ?? 0) / 100;
 
 /** Price of parts, their fitting and what comes with buying. A workshop fits what it must, and everything when the rider has no spanners. */
 export function buildCost(parts: readonly Part[], money: Money): BuildCost {
-  let [sum, shopHours, shedHours] = [0, 0, 0];
+  let [sum, nominal, shopHours, shedHours] = [0, 0, 0, 0];
   const noRate: { partId: string; currency: CurrencyCode }[] = [];
   for (const part of parts) {
-    const own = inCurrency(part.price.amount, part.price.currency, money);
-    if (own.kind === 'amount') sum += own.amount;
+    const own = partPrice(part, money);
+    if (own.kind === 'nominal') nominal += own.amount;
+    if (own.kind !== 'no-rate') sum += own.amount;
     else noRate.push({ partId: part.id, currency: own.currency });
     if (inShop(part, money)) shopHours += part.fitting_h;
     else shedHours += part.fitting_h;
@@ -38,6 +41,7 @@ export function buildCost(parts: readonly Part[], money: Money): BuildCost {
     fitting: shopHours * money.shopRate_perHour,
     shipping: sum * share(money.partsExtra_percent),
     wrongParts: sum * share(money.wrongPart_percent),
+    nominal,
     papers: parts.length > 0 ? (money.papers ?? 0) : 0,
     shopHours,
     shedHours,

@@ -41,6 +41,8 @@ const fault = (f: AmountFault): ParsedAmount => ({ kind: 'fault', fault: f });
 export function parseAmount(text: string, dimension: Dimension, fieldUnit: UnitId): ParsedAmount {
   const trimmed = text.trim();
   if (trimmed === '') return fault({ code: 'empty' });
+  const sum = dimension === 'money' ? signBehind(trimmed, fieldUnit) : undefined;
+  if (sum !== undefined) return parseAmount(sum, dimension, fieldUnit);
   for (const { pattern, unit, perFirst } of COMPOUND) {
     const match = pattern.exec(trimmed);
     if (match && unitEntry(unit).dimension === dimension) {
@@ -90,4 +92,12 @@ function resolve(amount: number, unit: UnitId, dimension: Dimension): ParsedAmou
 function splitNumber(text: string): readonly string[] {
   const match = /^([+\-\u2212]?[\d.,\s\u00a0\u202f'’]*\d)(.*)$/.exec(text);
   return match ? [match[1] ?? '', match[2] ?? ''] : [text, ''];
+}
+
+/** `$14,000`, `A$ 14,000`, `EUR 9 500`: a sum with its sign in front, the sign put behind; a bare dollar is the field's own where that is one. */
+function signBehind(text: string, fieldUnit: UnitId): string | undefined {
+  const match = /^([A-Za-z]{0,3}[$€£]|[A-Za-z]{3})\s*([\d.,\s\u00a0\u202f'’]*\d)$/.exec(text);
+  if (!match) return undefined;
+  const [, sign = '', sum = ''] = match;
+  return `${sum} ${sign === '$' && /^(?:USD|AUD|CAD|NZD)$/.test(fieldUnit) ? fieldUnit : sign}`;
 }

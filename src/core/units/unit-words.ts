@@ -62,9 +62,9 @@ const WORDS: Record<UnitWord, string> = {
   NOK: 'nok',
   PLN: 'pln zł',
   CZK: 'czk kč',
-  AUD: 'aud a$',
-  CAD: 'cad c$',
-  NZD: 'nzd',
+  AUD: 'aud a$ a$ au$',
+  CAD: 'cad c$ c$ ca$',
+  NZD: 'nzd nz$',
   ZAR: 'zar',
 };
 

@@ -1,10 +1,11 @@
 'use client';
 import { chakra, Text } from '@chakra-ui/react';
-import type { FieldPath } from 'react-hook-form';
-import { briefLimit, briefOrigin, type BriefFigure } from '@/core/brief';
+import { useWatch, type FieldPath } from 'react-hook-form';
+import { briefOrigin, type BriefFigure } from '@/core/brief';
 import { Choice, FieldRow, UnitInput } from '@/ui/fields';
-import { nameWords, unitSign } from '@/ui/messages';
-import type { BriefForm } from './brief-form';
+import { nameWords } from '@/ui/messages';
+import { understood } from '@/ui/stored';
+import { briefFigureRules, briefFigureSign, type BriefForm } from './brief-form';
 import type { BriefModel } from './use-brief';
 
 const Agree = chakra('button');
@@ -36,23 +37,30 @@ export function BriefFigureField({
 }: FieldProps & { readonly path: BriefFigure }) {
   const id = `brief-${path.replace('.', '-')}`;
   const fault = faultOf(model, path);
-  const { dimension, sign: own } = briefLimit(path);
+  const text = useWatch({ control: model.form.control, name: path });
+  const read = understood(text, briefFigureRules(path, model.reader));
   const assumed = briefOrigin(model.brief, path).kind !== 'typed';
-  const described = hint || assumed ? `${id}-hint` : undefined;
+  const described = hint || assumed || read !== undefined ? `${id}-hint` : undefined;
   const describedBy = fault ? `${id}-fault` : described;
-  const sign = dimension === 'plain' ? (own ?? '') : unitSign(dimension, model.reader);
+  const sign = briefFigureSign(path, model.reader);
   return (
     <FieldRow
       id={id}
       label={nameWords(path).replace(', %', '')}
       hint={
-        !assumed ? (
+        read === undefined && !assumed ? (
           hint
         ) : (
           <>
+            {read !== undefined && (
+              <Text as="span" fontWeight="700" color="fg">
+                {read}
+                {hint || assumed ? '; ' : ''}
+              </Text>
+            )}
             {hint}
-            {hint ? '; ' : ''}
-            <Assumed model={model} path={path} />
+            {hint && assumed ? '; ' : ''}
+            {assumed && <Assumed model={model} path={path} />}
           </>
         )
       }

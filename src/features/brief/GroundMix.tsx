@@ -68,8 +68,14 @@ export function GroundMix({ model }: { readonly model: BriefModel }) {
   const [fault, setFault] = useState<{ readonly ground: Ground; readonly words: string }>();
   const shares = model.shown.ground;
 
-  const set = (ground: Ground, asked: number) => {
-    const result = rebalanceShares(shares, ground, asked, locked);
+  // What was typed by hand moves last, so that shares typed one after the other end as typed.
+  const [byHand, setByHand] = useState<ReadonlySet<Ground>>(new Set());
+  const set = (ground: Ground, asked: number, typedIn = false) => {
+    const held = new Set([...locked, ...[...byHand].filter((g) => g !== ground)]);
+    const gentle = rebalanceShares(shares, ground, asked, held);
+    const result =
+      gentle.kind === 'fault' ? rebalanceShares(shares, ground, asked, locked) : gentle;
+    if (typedIn) setByHand((now) => new Set([...now, ground]));
     setFault(
       result.kind === 'fault' ? { ground, words: sharesFaultWords(result.fault) } : undefined,
     );
@@ -81,7 +87,7 @@ export function GroundMix({ model }: { readonly model: BriefModel }) {
     const value = parseNumber(text.replace('%', ''));
     if (value === undefined)
       setFault(text.trim() === '' ? undefined : { ground, words: `“${text}” is not a share.` });
-    else set(ground, value);
+    else set(ground, value, true);
   };
   const toggle = (ground: Ground) =>
     setLocked((now) =>
@@ -105,6 +111,7 @@ export function GroundMix({ model }: { readonly model: BriefModel }) {
               aria-label={`${GROUND_WORDS[ground]}, share`}
               onValue={(value) => {
                 setTyped(undefined);
+                setByHand(new Set());
                 set(ground, value);
               }}
             />

@@ -9,7 +9,7 @@ import {
 } from '@/core/brief';
 import { CURRENCIES, preferredUnit, type CurrencyCode, type UnitId } from '@/core/units';
 import { fieldPlaces, type Reader } from '@/ui/messages';
-import { amountText, readAmount, type Quantity } from '@/ui/stored';
+import { amountText, readAmount, signOf, type AmountRules, type Quantity } from '@/ui/stored';
 
 export const briefFigureUnit = (key: BriefFigure, reader: Reader): UnitId | undefined => {
   const { dimension } = BRIEF_LIMITS[key];
@@ -23,6 +23,9 @@ function quantityOf(key: BriefFigure, reader: Reader): Quantity {
   const { dimension } = BRIEF_LIMITS[key];
   if (dimension === 'money') return { kind: 'sum', currency: reader.currency };
   const unit = briefFigureUnit(key, reader);
+  const sign = briefLimit(key).sign;
+  if (sign === 'm') return { kind: 'scaled', sign: reader.units === 'us' ? 'ft' : 'm' };
+  if (sign === '°C') return { kind: 'scaled', sign: reader.units === 'us' ? '°F' : '°C' };
   return dimension === 'plain' || !unit
     ? { kind: 'plain', sign: briefLimit(key).sign ?? '%' }
     : { kind: 'measured', dimension, unit, places: fieldPlaces(unit) };
@@ -39,13 +42,20 @@ export function briefValue(brief: Brief, path: string): unknown {
     .reduce<unknown>((at, step) => (at as Record<string, unknown> | undefined)?.[step], brief);
 }
 
+/** The sign that stands in a figure's field. */
+export const briefFigureSign = (key: BriefFigure, reader: Reader): string =>
+  signOf(quantityOf(key, reader));
+
+/** How a figure's text is read. */
+export const briefFigureRules = (key: BriefFigure, reader: Reader): AmountRules => ({
+  quantity: quantityOf(key, reader),
+  limits: BRIEF_LIMITS[key],
+  required: !briefLimit(key).optional,
+});
+
 /** Text → base figure, with the reason when it is refused. */
 function figureText(key: BriefFigure, reader: Reader) {
-  const rules = {
-    quantity: quantityOf(key, reader),
-    limits: BRIEF_LIMITS[key],
-    required: !briefLimit(key).optional,
-  };
+  const rules = briefFigureRules(key, reader);
   return z.string().transform((text, context): number | undefined => {
     const read = readAmount(text, rules);
     if (read.kind === 'value') return read.value;

@@ -52,11 +52,11 @@ export function BestBuildPanel({ model }: { readonly model: BuildModel }) {
           const gain = build.points - entry.builtScore.points.mid;
           const apart = build.planned - build.points;
           const same = more.length + fewer.length === 0;
-          const lead = model.unpriced > 0 ? 'Of the rest: ' : 'This is it: ';
+          const lead = model.unpriced.count > 0 ? 'Of the rest: ' : 'This is it: ';
           return (
             <Box opacity={working ? 0.6 : 1}>
               <Text fontSize="lg" fontWeight="600">
-                {same || model.unpriced > 0 ? lead : ''}
+                {same || model.unpriced.count > 0 ? lead : ''}
                 {build.partIds.length === 0 ? 'as it stands' : `${build.partIds.length} parts`}, fit{' '}
                 {formatNumber(build.points, 1)} for {formatNumber(build.cost)} {reader.currency}.
               </Text>

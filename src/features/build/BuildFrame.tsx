@@ -1,11 +1,11 @@
 'use client';
-import { Box, Button, chakra, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, chakra, Flex } from '@chakra-ui/react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { shortName } from '@/core/donor';
 import { Plate } from '@/ui/marks/Plate';
-import { unpricedWords } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
+import { RateNote } from '@/ui/stored';
 import { BuildRooms } from './BuildRooms';
 import { useBuild, type BuildModel } from './use-build';
 
@@ -39,22 +39,13 @@ export function BuildFrame({
       <ScreenHeading title="Build">{words(model)}</ScreenHeading>
       <BuildRooms />
       {!whole && <CandidateTabs model={model} />}
-      <Unpriced
-        count={whole ? model.unpricedAnywhere : model.unpriced}
-        currency={model.reader.currency}
+      <RateNote
+        money={model.standing.brief.money}
+        unpriced={whole ? model.unpricedAnywhere : model.unpriced}
+        nominal={model.nominal}
       />
       {children(model)}
     </Box>
-  );
-}
-
-/** Said in every room before anything there is called best. */
-function Unpriced({ count, currency }: { readonly count: number; readonly currency: string }) {
-  if (count === 0) return null;
-  return (
-    <Text fontWeight="600" color="unsure" mb="3" maxW="80ch">
-      {unpricedWords(count, currency)} <Link href="/brief">Enter the rate in the brief.</Link>
-    </Text>
   );
 }
 

@@ -2,7 +2,7 @@
 import { Box, Button, Flex, IconButton, Text } from '@chakra-ui/react';
 import { Ban, Check, Pencil, Pin, Plus } from 'lucide-react';
 import Link from 'next/link';
-import { inCurrency } from '@/core/money';
+import { partPrice } from '@/core/money';
 import type { Part } from '@/core/part';
 import { formatNumber, formatQuoted, partFacts } from '@/ui/messages';
 import type { BuildModel } from './use-build';
@@ -11,7 +11,7 @@ import type { BuildModel } from './use-build';
 export function PartRow({ part, model }: { readonly part: Part; readonly model: BuildModel }) {
   const { reader, standing, refusal } = model;
   const on = model.chosen.has(part.id);
-  const own = inCurrency(part.price.amount, part.price.currency, standing.brief.money);
+  const own = partPrice(part, standing.brief.money);
   const wish = model.wish(part.id);
   const facts = partFacts(part, reader);
   return (
@@ -87,7 +87,8 @@ export function PartRow({ part, model }: { readonly part: Part; readonly model: 
         </Flex>
         <Box textAlign="right" whiteSpace="nowrap">
           <Text fontWeight="700">
-            {own.kind === 'amount' ? formatNumber(own.amount) : '?'}{' '}
+            {own.kind === 'nominal' ? 'about ' : ''}
+            {own.kind === 'no-rate' ? '?' : formatNumber(own.amount)}{' '}
             <Text as="span" fontSize="xs" fontWeight="400">
               {reader.currency}
             </Text>

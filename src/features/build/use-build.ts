@@ -11,7 +11,15 @@ import {
   type BuildFault,
 } from '@/core/planning';
 import { buildChange } from '@/store/build-change';
-import { partsOf, unpricedParts, type Standing, type StandingCandidate } from '@/store/queries';
+import {
+  nominalCurrencies,
+  partsOf,
+  unpricedFor,
+  type Standing,
+  type StandingCandidate,
+  type Unpriced,
+} from '@/store/queries';
+import type { CurrencyCode } from '@/core/units';
 import type { CommandLabel } from '@/store/history';
 import type { Build } from '@/store/records';
 import { useDossierState, useDossierStore, usePreferences, useStanding } from '@/store/react';
@@ -36,8 +44,10 @@ export interface BuildModel {
   /** Parts made for this donor, whatever is searched for. */
   readonly fitting: readonly Part[];
   /** Parts that fit and cannot be weighed for want of an exchange rate: on this candidate, and on any of the shortlist. */
-  readonly unpriced: number;
-  readonly unpricedAnywhere: number;
+  readonly unpriced: Unpriced;
+  readonly unpricedAnywhere: Unpriced;
+  /** Currencies that a nominal rate brings over. */
+  readonly nominal: readonly CurrencyCode[];
   /** Words that a shown part must have. */
   readonly search: string;
   readonly setSearch: (words: string) => void;
@@ -94,7 +104,7 @@ export function useBuild(): BuildModel | undefined {
     .map((p) => madeFor(p, entry.donor));
 
   const unpricedOn = (candidates: readonly StandingCandidate[]) =>
-    unpricedParts(parts, donors, candidates, standing.brief.money).length;
+    unpricedFor(parts, donors, candidates, standing.brief.money);
 
   const change = (label: CommandLabel, to: Partial<Omit<Build, 'id'>>, id = entry.candidate.id) => {
     store.execute({ label, changes: [buildChange(builds, id, to)] });
@@ -176,6 +186,7 @@ export function useBuild(): BuildModel | undefined {
     fitting,
     unpriced: unpricedOn([entry]),
     unpricedAnywhere: unpricedOn(standing.candidates),
+    nominal: nominalCurrencies(parts, standing.brief.money),
     search,
     setSearch,
     notFitting: Object.keys(parts).length - fitting.length - aboard.length,

@@ -6,7 +6,13 @@ import { nearestTurnings } from '@/core/doubt';
 import { shortName } from '@/core/donor';
 import { BRIEF_KEY, OUTCOMES, OWN_MONEY, REASONS_LIMIT } from '@/store/records';
 import { buildChange } from '@/store/build-change';
-import type { Standing, StandingCandidate } from '@/store/queries';
+import {
+  nominalCurrencies,
+  partsOf,
+  unpricedFor,
+  type Standing,
+  type StandingCandidate,
+} from '@/store/queries';
 import { useDossierState, useDossierStore, useStanding } from '@/store/react';
 import { useBestAnswer } from '@/store/running';
 import { AnswerLine } from '@/ui/AnswerLine';
@@ -21,6 +27,7 @@ import {
   type BestAnswer,
 } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
+import { RateNote } from '@/ui/stored';
 import { PastVerdicts } from './PastVerdicts';
 import { ThisDay } from './ThisDay';
 import { useVerdict, type VerdictModel } from './use-verdict';
@@ -59,6 +66,7 @@ function Verdict({
         Take the decision, say why, and keep the day’s figures with it.
         {purpose ? ` Weighed for “${purpose}”; another purpose is chosen in the weigh-up.` : ''}
       </ScreenHeading>
+      <Rates standing={standing} />
       <AnswerLine answer={answer} act={<TakeBest answer={answer} model={model} />} />
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.35fr) minmax(0, 1fr)' }}
@@ -73,6 +81,20 @@ function Verdict({
       </Grid>
       <PastVerdicts model={model} />
     </Box>
+  );
+}
+
+/** What was not weighed, or only roughly, for want of a rate. */
+function Rates({ standing }: { readonly standing: Standing }) {
+  const dossier = useDossierState((s) => s.dossier);
+  const parts = partsOf(dossier);
+  const { money } = standing.brief;
+  return (
+    <RateNote
+      money={money}
+      unpriced={unpricedFor(parts, dossier.donors, standing.candidates, money)}
+      nominal={nominalCurrencies(parts, money)}
+    />
   );
 }
 

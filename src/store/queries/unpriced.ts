@@ -1,7 +1,8 @@
 import type { Money } from '@/core/brief';
 import { donorLine, type DonorTable } from '@/core/donor';
-import { inCurrency } from '@/core/money';
+import { partPrice } from '@/core/money';
 import { fitsDonor, type Part } from '@/core/part';
+import type { CurrencyCode } from '@/core/units';
 import type { StandingCandidate } from './standing';
 
 /**
@@ -14,9 +15,7 @@ export function unpricedParts(
   candidates: readonly StandingCandidate[],
   money: Pick<Money, 'currency' | 'rates'>,
 ): readonly Part[] {
-  const unpriced = Object.values(parts).filter(
-    ({ price }) => inCurrency(price.amount, price.currency, money).kind === 'no-rate',
-  );
+  const unpriced = Object.values(parts).filter((part) => partPrice(part, money).kind === 'no-rate');
   if (unpriced.length === 0) return unpriced;
   const stands = candidates.map(({ candidate, donor, aboard }) => ({
     donor,
@@ -26,4 +25,31 @@ export function unpricedParts(
   return unpriced.filter((part) =>
     stands.some((s) => !s.aboard.has(part.id) && fitsDonor(part, s.donor, s.line)),
   );
+}
+
+/** Currencies of shipped parts whose typical prices only a nominal rate brings into the brief's currency. */
+export const nominalCurrencies = (
+  parts: Readonly<Record<string, Part>>,
+  money: Pick<Money, 'currency' | 'rates'>,
+): readonly CurrencyCode[] => [
+  ...new Set(
+    Object.values(parts)
+      .filter((part) => partPrice(part, money).kind === 'nominal')
+      .map((part) => part.price.currency),
+  ),
+];
+
+/** Parts without a price in the brief's currency. */
+export interface Unpriced {
+  readonly count: number;
+  readonly currencies: readonly CurrencyCode[];
+}
+
+/** How many parts no plan of these candidates can weigh, and whose rates are missing. */
+export function unpricedFor(...of: Parameters<typeof unpricedParts>): Unpriced {
+  const found = unpricedParts(...of);
+  return {
+    count: found.length,
+    currencies: [...new Set(found.map((part) => part.price.currency))],
+  };
 }

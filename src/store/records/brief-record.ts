@@ -19,6 +19,7 @@ import {
   type Ground,
 } from '@/core/brief';
 import { DONOR_CLASSES } from '@/core/donor';
+import { nominalRate } from '@/core/money';
 import { WANT_KEYS } from '@/core/preference';
 import { TYPICAL_KEYS, typicalLimits, type OwnTypical, type TypicalKey } from '@/core/typical';
 import type { CurrencyCode } from '@/core/units';
@@ -203,6 +204,13 @@ const EVEN_MIX: Readonly<Record<Ground, number>> = {
   sandMud: 5,
 };
 
+/** A sum in euros as a round one of another currency. */
+const roughly = (euros: number, to: CurrencyCode): number => {
+  const sum = euros * nominalRate('EUR', to);
+  const step = 10 ** Math.max(0, Math.floor(Math.log10(sum)) - 1);
+  return Math.round(sum / step) * step;
+};
+
 /** What a new brief starts from: a rider of middling build on a mixed tour. Every figure is assumed until the rider types it. */
 export function newBrief(currencyCode: CurrencyCode): Brief {
   const begun: Brief = {
@@ -226,10 +234,10 @@ export function newBrief(currencyCode: CurrencyCode): Brief {
     },
     money: {
       currency: currencyCode,
-      budget: 9000,
-      tripFund: 1500,
+      budget: roughly(9000, currencyCode),
+      tripFund: roughly(1500, currencyCode),
       gear: 0,
-      shopRate_perHour: 70,
+      shopRate_perHour: roughly(70, currencyCode),
       ownSpanners: true,
       rates: [],
     },

@@ -61,6 +61,7 @@ export { ofClass, typicalWords } from './typical-words';
 export {
   leadWords,
   leftOutWords,
+  nominalWords,
   unpricedWords,
   limitNames,
   ruleFaultWords,

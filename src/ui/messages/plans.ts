@@ -125,3 +125,13 @@ export function leadWords(
 /** What must be said before anything is called best: parts without an exchange rate were not weighed. */
 export const unpricedWords = (count: number, currency: string): string =>
   `Not settled: ${formatNumber(count)} ${count === 1 ? 'part that fits has' : 'parts that fit have'} no exchange rate to ${currency} and ${count === 1 ? 'is' : 'are'} not weighed. What is called best below is the best of the rest.`;
+
+/** That shipped prices are only roughly known in the brief's currency. */
+export const nominalWords = (
+  from: string,
+  to: string,
+  rate: number,
+  spread: number,
+  day: string,
+): string =>
+  `Shipped parts have typical prices in ${from}. They are shown in ${to} by a nominal rate of ${formatNumber(rate, 2)} (${day}, an estimate, give or take ${formatNumber(spread * 100)} %), until you set a better one.`;

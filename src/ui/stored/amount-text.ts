@@ -1,7 +1,8 @@
 import { fromBase, parseAmount, parseNumber, preferredUnit, toBase, unitEntry } from '@/core/units';
 import type { CurrencyCode, Dimension, UnitId } from '@/core/units';
+import { SCALES, scaleTyped, type ScaleSign } from './scales';
 import type { Parsed } from '@/store/react';
-import { amountFaultWords, limitWords, trimmed, type Reader } from '../messages';
+import { amountFaultWords, formatNumber, limitWords, trimmed, type Reader } from '../messages';
 
 /** How a figure is typed: in a unit of its dimension, as a sum in one currency, as a plain number with a sign, or as a change in per cent that is kept as a factor. */
 export type Quantity =
@@ -14,6 +15,7 @@ export type Quantity =
     }
   | { readonly kind: 'sum'; readonly currency: CurrencyCode }
   | { readonly kind: 'plain'; readonly sign: string }
+  | { readonly kind: 'scaled'; readonly sign: ScaleSign }
   | { readonly kind: 'change' };
 
 /** A dimension in the reader's unit. */
@@ -38,6 +40,7 @@ export function signOf(quantity: Quantity): string {
     case 'sum':
       return quantity.currency;
     case 'plain':
+    case 'scaled':
       return quantity.sign;
     case 'change':
       return '%';
@@ -50,6 +53,8 @@ const shownNumber = (quantity: Quantity, stored: number): number => {
       return fromBase(stored, quantity.unit);
     case 'change':
       return (stored - 1) * 100;
+    case 'scaled':
+      return (stored - SCALES[quantity.sign].offset) / SCALES[quantity.sign].factor;
     case 'sum':
     case 'plain':
       return stored;
@@ -59,7 +64,9 @@ const shownNumber = (quantity: Quantity, stored: number): number => {
 /** The text of a stored figure; empty for not known. */
 export function amountText(quantity: Quantity, stored: number | undefined): string {
   if (stored === undefined) return '';
-  return trimmed(shownNumber(quantity, stored), quantity.kind === 'measured' ? quantity.places : 2);
+  const places =
+    quantity.kind === 'measured' ? quantity.places : quantity.kind === 'scaled' ? 0 : 2;
+  return trimmed(shownNumber(quantity, stored), places);
 }
 
 const refused = (words: string): Parsed<never> => ({ kind: 'fault', words });
@@ -76,6 +83,13 @@ function stored(text: string, quantity: Quantity): Parsed<number> {
   switch (quantity.kind) {
     case 'plain':
       return typedNumber(text, quantity.sign);
+    case 'scaled': {
+      const said = scaleTyped(text, quantity.sign);
+      const typed = typedNumber(said?.number ?? text, quantity.sign);
+      if (typed.kind === 'fault' || !said) return typed;
+      const { factor, offset } = SCALES[said.sign];
+      return { kind: 'value', value: Math.round((typed.value * factor + offset) * 1e6) / 1e6 };
+    }
     case 'change': {
       const typed = typedNumber(text, '%');
       return typed.kind === 'value' ? { kind: 'value', value: (100 + typed.value) / 100 } : typed;
@@ -104,8 +118,52 @@ function isAsPrinted(value: number, limit: number, quantity: Quantity): boolean 
   return printed % 1 !== 0 && Math.abs(typed - Math.round(printed * 10) / 10) < 1e-9;
 }
 
-/** Text → stored figure within its limits, or the reason why not: the one way by which every field of a figure reads what a rider types. */
-export function readAmount(
+/** A single mark with three digits behind it: thousands or decimals. */
+const EITHER = /^(\D*)(\d{1,3})([.,])(\d{3})(?!\d)(\D*)$/;
+
+/** The two ways to read such a number, as texts that can be read one way only: in thousands, and with decimals. */
+function bothWays(text: string): readonly [string, string] | undefined {
+  const match = EITHER.exec(text.trim());
+  if (!match || match[2] === '0') return undefined;
+  const [, before = '', whole = '', , rest = '', after = ''] = match;
+  return [`${before}${whole}${rest}${after}`, `${before}${whole}.${rest}0${after}`];
+}
+
+/** Text → stored figure within its limits, or the reason why not: the one way by which every field of a figure reads what a rider types. `11.000` and `1,759` are read by what the field can hold: the mark is one of thousands wherever that is possible. */
+export function readAmount(text: string, rules: AmountRules): Parsed<number | undefined> {
+  const ways = bothWays(text);
+  if (!ways) return readPlainly(text, rules);
+  const [thousands, decimals] = ways.map((way) => readPlainly(way, rules));
+  if (!thousands || !decimals) return readPlainly(text, rules);
+  if (thousands.kind === 'fault') return decimals.kind === 'value' ? decimals : thousands;
+  if (decimals.kind === 'fault' || !FINE.has(fineness(rules.quantity))) return thousands;
+  return refused(
+    `“${text.trim()}” can be ${ways[0].trim()} or ${ways[1].trim().replace(/0(?=\D*$)/, '')}. Write ${ways[0].trim()}, or ${ways[1].trim()} with one more digit.`,
+  );
+}
+
+/** Dimensions that are quoted to a thousandth; of all others three digits behind a mark are thousands. */
+const FINE: ReadonlySet<string> = new Set([
+  'ratio',
+  'consumption',
+  'volume',
+  'pressure',
+  'springRate',
+  'charge',
+]);
+const fineness = (quantity: Quantity): string =>
+  quantity.kind === 'measured' ? quantity.dimension : quantity.kind;
+
+/** What was understood of a text, where that does not stand there already: `11.000` is 11 000 EUR, `5 ft 9 in` 1753 mm. */
+export function understood(text: string, rules: AmountRules): string | undefined {
+  if (/^\s*-?\d*(?:[.,]\d{1,2})?\s*$/.test(text)) return undefined;
+  const read = readAmount(text, rules);
+  if (read.kind === 'fault' || read.value === undefined) return undefined;
+  const number = shownNumber(rules.quantity, read.value);
+  return `= ${formatNumber(number, number % 1 === 0 ? 0 : 2)} ${signOf(rules.quantity)}`;
+}
+
+function readPlainly(
   text: string,
   { quantity, limits, required }: AmountRules,
 ): Parsed<number | undefined> {

@@ -1,3 +1,12 @@
+export { RateNote } from './RateNote';
 export { AmountField, AmountInput } from './AmountField';
-export { amountText, measured, readAmount, type Quantity } from './amount-text';
+export {
+  amountText,
+  measured,
+  readAmount,
+  signOf,
+  understood,
+  type AmountRules,
+  type Quantity,
+} from './amount-text';
 export { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from './reading-edit';
