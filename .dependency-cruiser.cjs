@@ -63,7 +63,7 @@ module.exports = {
     ),
     rule(
       'only-messages-know-the-models',
-      { path: '^src/ui/(?!messages)' },
+      { path: '^src/ui/(?!messages|stored)' },
       { path: '^src/core/(?!units|readings)' },
     ),
     rule(

@@ -1,3 +1,4 @@
+import type { CurrencyCode } from '@/core/units';
 import type { DossierStore } from '@/store/dossier-store';
 import { BRIEF_KEY, CATALOGUE_KEY, newBrief, newCatalogueUse } from '@/store/records';
 
@@ -8,12 +9,12 @@ export async function openExample(store: DossierStore): Promise<void> {
 }
 
 /** Begins a brief of the rider's own, with the shipped parts to choose from. */
-export function startBrief(store: DossierStore): void {
+export function startBrief(store: DossierStore, currency: CurrencyCode = 'EUR'): void {
   const { catalogues } = store.getState().dossier;
   store.execute({
     label: { code: 'start-brief', facts: {} },
     changes: [
-      { table: 'briefs', key: BRIEF_KEY, path: [], after: newBrief('EUR') },
+      { table: 'briefs', key: BRIEF_KEY, path: [], after: newBrief(currency) },
       ...(catalogues[CATALOGUE_KEY]
         ? []
         : [

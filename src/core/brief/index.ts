@@ -38,7 +38,7 @@ export {
   type BriefFigure,
   type BriefLimit,
 } from './brief-limits';
-export { assumedOrigins, briefFigure, briefOrigin } from './origins';
+export { assumedOrigins, briefFigure, briefOrigin, isUntouched } from './origins';
 export { briefForPurpose, WHOLE } from './purpose';
 export { rebalanceShares, type Rebalanced, type SharesFault } from './rebalance-shares';
 export { spendable } from './spendable';

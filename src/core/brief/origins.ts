@@ -18,3 +18,9 @@ export const assumedOrigins = (brief: Brief): BriefOrigins =>
 /** How the brief came to a figure: typed by the rider where nothing else is noted. */
 export const briefOrigin = (brief: Brief, figure: BriefFigure): BriefOrigin | { kind: 'typed' } =>
   brief.origins?.[figure] ?? { kind: 'typed' };
+
+/** Whether the rider has typed nothing yet: all that a new brief holds is still assumed. */
+export const isUntouched = (brief: Brief): boolean =>
+  BRIEF_FIGURES.every(
+    (f) => briefFigure(brief, f) === undefined || briefOrigin(brief, f).kind === 'assumed',
+  );

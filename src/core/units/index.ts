@@ -18,6 +18,7 @@ export {
   type Millimetres,
   type NewtonMetres,
 } from './brands';
+export { customOf } from './custom';
 export { convert, fromBase, toBase, UnitError } from './convert';
 export { parseAmount, type AmountFault, type ParsedAmount } from './parse-amount';
 export { parseNumber } from './parse-number';

@@ -1,1 +1,2 @@
 export { BriefScreen } from './BriefScreen';
+export { GuideScreen } from './guide/GuideScreen';

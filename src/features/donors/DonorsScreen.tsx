@@ -7,6 +7,7 @@ import { moneyOf } from '@/store/queries';
 import { useDossierState, usePreferences } from '@/store/react';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { CompareDialog } from './compare/CompareDialog';
+import { DonorRooms } from './DonorRooms';
 import { DonorList } from './list/DonorList';
 import { PasteDialog } from './paste/PasteDialog';
 import { Sheet } from './sheet/Sheet';
@@ -50,6 +51,7 @@ function Donors() {
         Stock machines and what is known of them. Every figure keeps how it was quoted and who said
         so.
       </ScreenHeading>
+      <DonorRooms />
       <Flex gap="4" align="flex-start">
         <Box
           width={{ base: '100%', lg: '288px' }}

@@ -1,1 +1,2 @@
 export { DonorsScreen } from './DonorsScreen';
+export { ClassesScreen } from './classes/ClassesScreen';

@@ -3,18 +3,29 @@ import { Box, Button, Flex, Heading, Text } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { openExample, startBrief } from '@/demo';
-import { isEmptyDossier } from '@/store/records';
-import { useDossierState, useDossierStore } from '@/store/react';
+import { isUntouched } from '@/core/brief';
+import { customOf } from '@/core/units';
+import { BRIEF_KEY, isEmptyDossier } from '@/store/records';
+import { useDossierState, useDossierStore, usePreferences } from '@/store/react';
 
 /** The empty dossier: two ways to begin. With something stored it hands over to the weigh-up. */
 export function StartScreen() {
   const store = useDossierStore();
   const router = useRouter();
   const dossier = useDossierState((s) => s.dossier);
+  const [, prefer] = usePreferences();
   const empty = isEmptyDossier(dossier);
   useEffect(() => {
-    if (!empty) router.replace(Object.keys(dossier.candidates).length > 0 ? '/weigh-up' : '/brief');
-  }, [empty, dossier.candidates, router]);
+    if (empty) return;
+    const brief = dossier.briefs[BRIEF_KEY];
+    if (Object.keys(dossier.candidates).length > 0) router.replace('/weigh-up');
+    else router.replace(brief && isUntouched(brief) ? '/brief/guide' : '/brief');
+  }, [empty, dossier.candidates, dossier.briefs, router]);
+  const begin = () => {
+    const { units, currency } = customOf(navigator.language);
+    if (units !== 'metric') prefer({ units });
+    startBrief(store, currency);
+  };
 
   return (
     <Flex
@@ -38,7 +49,7 @@ export function StartScreen() {
         draws your need through them, and shows what stands between each machine and the trip.
       </Text>
       <Flex mt="7" gap="3" wrap="wrap">
-        <Button size="lg" bg="accent" color="accent.ink" onClick={() => startBrief(store)}>
+        <Button size="lg" bg="accent" color="accent.ink" onClick={begin}>
           Start a brief
         </Button>
         <Button

@@ -12,6 +12,7 @@ export {
   closerWords,
   listWords,
   mustSignWords,
+  chanceWords,
   mustWords,
   VERDICT_SIGNS,
   type MustShown,
@@ -77,6 +78,7 @@ export { cellFaultWords, tableFaultWords } from './tables';
 export {
   AFFECTED_WORDS,
   BASIS_WORDS,
+  CLASS_SHORT,
   CLASS_WORDS,
   FACT_WORDS,
   FIGURE_WORDS,
@@ -100,3 +102,16 @@ export {
   WANT_GROUP_WORDS,
 } from './words';
 export { asideWords, recordFaultWords } from './record-faults';
+export {
+  bindsWords,
+  fitSpan,
+  insteadWords,
+  lookForWords,
+  meetsWords,
+  PROMISE_WORDS,
+  shelfRows,
+  shelfWords,
+  type ShelfRow,
+  usualWords,
+  wantedWords,
+} from './outlook-words';

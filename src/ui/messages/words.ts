@@ -559,6 +559,19 @@ export const CLASS_WORDS: Readonly<Record<DonorClass, string>> = {
   'large-adventure-twin': 'large adventure twin',
 };
 
+/** Classes where there is room for a word or two. */
+export const CLASS_SHORT: Readonly<Record<DonorClass, string>> = {
+  'air-trail-single': 'air trail',
+  'dual-sport-single': 'dual-sport',
+  'long-range-dual-sport': 'long-range',
+  'competition-single': 'competition',
+  'road-adventure-single': 'small road',
+  'scrambler-single': 'scrambler',
+  'rally-twin': 'rally twin',
+  'road-v-twin': 'V-twin tourer',
+  'large-adventure-twin': 'large twin',
+};
+
 export const PART_KIND_WORDS: Readonly<Record<PartKind, string>> = {
   suspension: 'Suspension',
   seat: 'Seat',

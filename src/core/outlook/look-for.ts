@@ -1,0 +1,189 @@
+import { assess, caseOf, mustsOf, surenessOf } from '../assessment';
+import type { Brief, MustKey } from '../brief';
+import type { DonorClass } from '../donor';
+import type { Evidence } from '../evidence';
+import { allOf, shareOf, type Interval } from '../numeric';
+import { fitScore, wantCurves, wantWeights } from '../preference';
+import type { Part } from '../part';
+import { figureDefinition, type DonorFigures, type FigureKey } from '../readings';
+import { isTypicalKey, typicalOf } from '../typical';
+import { shownReading, typicalMachine } from './typical-machine';
+
+/** The figure that a buyer reads to see whether a must will hold, and which way it has to lie. */
+const READ_FOR: Readonly<
+  Record<MustKey, { readonly figure: FigureKey; readonly side: 'least' | 'most' }>
+> = {
+  stance: { figure: 'seatHeight', side: 'most' },
+  readyMass: { figure: 'mass', side: 'most' },
+  range: { figure: 'tank', side: 'least' },
+  cruise: { figure: 'power', side: 'least' },
+  payload: { figure: 'maxMass', side: 'least' },
+  clearance: { figure: 'clearance', side: 'least' },
+  licence: { figure: 'power', side: 'most' },
+  money: { figure: 'price', side: 'most' },
+};
+
+/** What one figure must show for its must to hold as surely as is asked. `any`: whatever it shows. `never`: no value of it is enough by itself. */
+export type Wanted =
+  | { readonly kind: 'limit'; readonly amount: number }
+  | { readonly kind: 'any' }
+  | { readonly kind: 'never' };
+
+export interface LookForLine {
+  readonly must: MustKey;
+  readonly figure: FigureKey;
+  readonly side: 'least' | 'most';
+  readonly wanted: Wanted;
+  /** What machines of the class show; absent: not known. */
+  readonly typical: Interval | undefined;
+  /** What would do instead: the same limit with a part added, or with another figure at one end of the class. */
+  readonly instead: readonly Instead[];
+}
+
+export type Instead =
+  | { readonly kind: 'part'; readonly part: Part; readonly wanted: Wanted }
+  | {
+      readonly kind: 'figure';
+      readonly figure: FigureKey;
+      readonly amount: number;
+      readonly wanted: Wanted;
+    };
+
+/** What a machine of a class has to show for a brief, each must by itself; and what one that just shows it all comes to. */
+export interface LookFor {
+  readonly lines: readonly LookForLine[];
+  /** Share of the draws in which all musts hold for a machine that just shows every limit. */
+  readonly all: number;
+  readonly fit: Interval;
+}
+
+/** A figure is sought to so many steps between the ends of what it may be. */
+const STEPS = 14;
+
+interface Asked {
+  readonly brief: Brief;
+  readonly donorClass: DonorClass;
+  readonly evidence: Evidence | undefined;
+}
+
+/** How often a must holds when the machine shows these figures. */
+function chanceOf(
+  { brief, donorClass, evidence }: Asked,
+  must: MustKey,
+  figures: DonorFigures,
+  parts: readonly Part[],
+): number {
+  const donor = typicalMachine(donorClass, figures);
+  const [result] = mustsOf(caseOf({ brief, donor, parts, ...(evidence ? { evidence } : {}) }), [
+    must,
+  ]);
+  return result?.holds.kind === 'known' ? shareOf(result.holds) : 0;
+}
+
+/** Between which ends a figure is sought: all that it may be; money up to the whole budget. */
+function endsOf(brief: Brief, figure: FigureKey): readonly [number, number] {
+  if (figure === 'price') return [100, Math.max(200, brief.money.budget)];
+  const { min, max } = figureDefinition(figure).limits;
+  return [min, max];
+}
+
+function wantedOf(
+  asked: Asked,
+  must: MustKey,
+  also: DonorFigures = {},
+  parts: readonly Part[] = [],
+): Wanted {
+  const { figure, side } = READ_FOR[must];
+  const sureness = surenessOf(asked.brief);
+  const { currency } = asked.brief.money;
+  const enough = (amount: number): boolean =>
+    chanceOf(
+      asked,
+      must,
+      { ...also, [figure]: { readings: [shownReading(figure, amount, currency)] } },
+      parts,
+    ) >= sureness;
+  const [low, high] = endsOf(asked.brief, figure);
+  const [easy, hard] = side === 'most' ? [low, high] : [high, low];
+  if (!enough(easy)) return { kind: 'never' };
+  if (enough(hard)) return { kind: 'any' };
+  let [yes, no] = [easy, hard];
+  for (let i = 0; i < STEPS; i += 1) {
+    const mid = (yes + no) / 2;
+    if (enough(mid)) yes = mid;
+    else no = mid;
+  }
+  return { kind: 'limit', amount: yes };
+}
+
+/**
+ * A brief turned round: which figures a donor of this class must show for each must to hold as surely as the brief asks, everything that
+ * is not shown being what is typical of the class. Shown figures carry the doubt of a claim. A must that hangs on no figure of the sheet
+ * for this rider (a full licence) asks for nothing.
+ *
+ * @param carried parts that may stand in for a tank: a can with what it hangs on
+ */
+export function lookFor(
+  brief: Brief,
+  donorClass: DonorClass,
+  evidence: Evidence | undefined,
+  carried: readonly Part[] = [],
+): LookFor {
+  const asked = { brief, donorClass, evidence };
+  const lines = brief.musts.on.map((must): LookForLine => {
+    const { figure, side } = READ_FOR[must];
+    return {
+      must,
+      figure,
+      side,
+      wanted: wantedOf(asked, must),
+      typical: isTypicalKey(figure) ? typicalOf(donorClass, figure, brief.typical) : undefined,
+      instead: must === 'range' ? insteadOfTank(asked, carried) : [],
+    };
+  });
+  const { currency } = brief.money;
+  const figures: DonorFigures = Object.fromEntries(
+    lines.flatMap(({ figure, wanted, side }) =>
+      wanted.kind === 'limit'
+        ? [[figure, { readings: [shownReading(figure, rounded(wanted.amount, side), currency)] }]]
+        : [],
+    ),
+  );
+  const donor = typicalMachine(donorClass, figures);
+  const { musts, metrics } = assess(caseOf({ brief, donor, ...(evidence ? { evidence } : {}) }));
+  const known = musts.flatMap((m) => (m.holds.kind === 'known' ? [m.holds] : []));
+  return {
+    lines,
+    all: known.length === 0 ? 1 : shareOf(allOf(known)),
+    fit: fitScore(metrics, wantCurves(brief), wantWeights(brief), donor.id).points,
+  };
+}
+
+/** A limit is not overstepped by rounding. */
+const rounded = (amount: number, side: 'least' | 'most'): number =>
+  side === 'most' ? Math.floor(amount * 10) / 10 : Math.ceil(amount * 10) / 10;
+
+/** What would do instead of so large a tank: a can, or a thriftier machine of the class. */
+function insteadOfTank(asked: Asked, carried: readonly Part[]): readonly Instead[] {
+  const [can] = carried;
+  const thrifty = typicalOf(asked.donorClass, 'consumption', asked.brief.typical)?.low;
+  return [
+    ...(can
+      ? [{ kind: 'part' as const, part: can, wanted: wantedOf(asked, 'range', {}, carried) }]
+      : []),
+    ...(thrifty === undefined
+      ? []
+      : [
+          {
+            kind: 'figure' as const,
+            figure: 'consumption' as const,
+            amount: thrifty,
+            wanted: wantedOf(asked, 'range', {
+              consumption: {
+                readings: [shownReading('consumption', thrifty, asked.brief.money.currency)],
+              },
+            }),
+          },
+        ]),
+  ];
+}

@@ -1,0 +1,90 @@
+import { type Assessment } from '@/core/assessment';
+import { briefForPurpose, WHOLE, type Brief } from '@/core/brief';
+import { DONOR_CLASSES, type DonorClass } from '@/core/donor';
+import type { Interval } from '@/core/numeric';
+import { classOutlook, lookFor, type ClassOutlook, type LookFor } from '@/core/outlook';
+import { BRIEF_KEY, type Dossier } from '../records';
+import { figureOf, resolvedDonors } from './donors';
+import { evidenceIn, partsOf } from './gathered';
+
+/** The brief of a purpose; the whole where it names none that there is. */
+const briefOf = (dossier: Dossier, purpose: string): Brief | undefined => {
+  const brief = dossier.briefs[BRIEF_KEY];
+  const id = brief?.purposes?.some((p) => p.id === purpose) ? purpose : WHOLE;
+  return brief && briefForPurpose(brief, id);
+};
+
+/** How far a single known price may be off for its class, as a share either way. Own assumption. */
+const ONE_PRICE = 0.2;
+
+/** What machines of a class are asked in this dossier, on the road, in the brief's currency; `undefined` where no donor has a price. */
+export function classPrice(dossier: Dossier, donorClass: DonorClass): Interval | undefined {
+  const money = dossier.briefs[BRIEF_KEY]?.money;
+  if (!money) return undefined;
+  const mids = [...resolvedDonors(dossier).values()]
+    .filter((donor) => donor.donorClass === donorClass && !donor.archived)
+    .flatMap((donor) => {
+      const { estimate } = figureOf(donor, 'price', money);
+      return estimate.kind === 'known' ? [estimate.interval.mid] : [];
+    })
+    .toSorted((a, b) => a - b);
+  const [least] = mids;
+  const most = mids.at(-1);
+  if (least === undefined || most === undefined) return undefined;
+  const mid = mids[Math.floor((mids.length - 1) / 2)] ?? least;
+  return {
+    low: Math.min(least, mid * (1 - ONE_PRICE)),
+    mid,
+    high: Math.max(most, mid * (1 + ONE_PRICE)),
+  };
+}
+
+/** One class weighed for the dossier's brief; `undefined` without a brief. */
+export function outlookOf(
+  dossier: Dossier,
+  donorClass: DonorClass,
+  purpose: string = WHOLE,
+): ClassOutlook | undefined {
+  const brief = briefOf(dossier, purpose);
+  return (
+    brief && classOutlook(brief, donorClass, evidenceIn(dossier), classPrice(dossier, donorClass))
+  );
+}
+
+/** All classes, in no order but their own. */
+export const classShelf = (dossier: Dossier, purpose: string = WHOLE): readonly ClassOutlook[] =>
+  DONOR_CLASSES.flatMap((c) => outlookOf(dossier, c, purpose) ?? []);
+
+/** What to look for in a machine of a class. A can of the catalogue, with the rack it hangs on, may stand in for a larger tank. */
+export function lookForIn(
+  dossier: Dossier,
+  donorClass: DonorClass,
+  purpose: string = WHOLE,
+): LookFor | undefined {
+  const brief = briefOf(dossier, purpose);
+  if (!brief) return undefined;
+  const parts = partsOf(dossier);
+  const [can] = Object.values(parts)
+    .filter((p) => p.flags.includes('fuel-can'))
+    .toSorted((a, b) => a.price.amount - b.price.amount);
+  const holders = (can?.needs ?? []).flatMap((group) => {
+    const [first] = group.flatMap((id) => parts[id] ?? []);
+    return first ? [first] : [];
+  });
+  return lookFor(brief, donorClass, evidenceIn(dossier), can ? [can, ...holders] : []);
+}
+
+/** What of an assessment's musts is kept, missed and not told: the first thing that is said of a machine. */
+export interface Meets {
+  readonly kept: number;
+  readonly of: number;
+  readonly broken: Assessment['musts'];
+  readonly open: Assessment['musts'];
+}
+
+export const meetsOf = ({ musts }: Pick<Assessment, 'musts'>): Meets => ({
+  kept: musts.filter((m) => m.verdict === 'pass' && !m.typical).length,
+  of: musts.length,
+  broken: musts.filter((m) => m.verdict === 'fail'),
+  open: musts.filter((m) => m.verdict !== 'fail' && (m.verdict !== 'pass' || m.typical)),
+});
