@@ -16,6 +16,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
+    // What a new brief begins with hangs on it.
+    locale: 'en-IE',
     serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',

@@ -7,6 +7,7 @@ test('brief, donors, weigh-up, build, export, clear, import: with everything typ
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'Open the example' })).toBeVisible();
   await page.getByRole('button', { name: 'Start a brief' }).click();
+  await page.getByRole('link', { name: 'The full brief' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Brief' })).toBeVisible();
 
   await fill(page, 'Height', '5 ft 10 in');

@@ -1,5 +1,6 @@
 'use client';
 import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
+import Link from 'next/link';
 import { memo, useDeferredValue } from 'react';
 import type { Brief } from '@/core/brief';
 import { startBrief } from '@/demo';
@@ -44,7 +45,10 @@ function OpenBrief({ brief }: { readonly brief: Brief }) {
   return (
     <Box>
       <ScreenHeading title="Brief">
-        Who rides where, with what, for how much. Kept as you type.
+        Who rides where, with what, for how much. Kept as you type.{' '}
+        <Link href="/brief/guide" style={{ textDecoration: 'underline' }}>
+          Asked question by question
+        </Link>
       </ScreenHeading>
       {conflict && (
         <Flex

@@ -1,6 +1,7 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { ArrowLeft, ClipboardPaste, Plus, Table2 } from 'lucide-react';
+import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { memo, Suspense, useCallback, useMemo, useState } from 'react';
 import { moneyOf } from '@/store/queries';
@@ -114,8 +115,12 @@ function Donors() {
             />
           </Box>
         ) : (
-          <Text color="fg.muted" display={{ base: 'none', lg: 'block' }} pt="2">
-            Add a machine, paste its sheet, or read a table.
+          <Text color="fg.muted" display={{ base: 'none', lg: 'block' }} pt="2" maxW="60ch">
+            Add a machine, paste its sheet or an advert, or read a table. Nothing in mind yet?{' '}
+            <Link href="/donors/classes" style={{ textDecoration: 'underline' }}>
+              See which class of machine is worth a search
+            </Link>
+            .
           </Text>
         )}
       </Flex>

@@ -1,6 +1,6 @@
 import { type Assessment } from '@/core/assessment';
 import { briefForPurpose, WHOLE, type Brief } from '@/core/brief';
-import { DONOR_CLASSES, type DonorClass } from '@/core/donor';
+import type { DonorClass } from '@/core/donor';
 import type { Interval } from '@/core/numeric';
 import { classOutlook, lookFor, type ClassOutlook, type LookFor } from '@/core/outlook';
 import { BRIEF_KEY, type Dossier } from '../records';
@@ -18,7 +18,7 @@ const briefOf = (dossier: Dossier, purpose: string): Brief | undefined => {
 const ONE_PRICE = 0.2;
 
 /** What machines of a class are asked in this dossier, on the road, in the brief's currency; `undefined` where no donor has a price. */
-export function classPrice(dossier: Dossier, donorClass: DonorClass): Interval | undefined {
+function classPrice(dossier: Dossier, donorClass: DonorClass): Interval | undefined {
   const money = dossier.briefs[BRIEF_KEY]?.money;
   if (!money) return undefined;
   const mids = [...resolvedDonors(dossier).values()]
@@ -50,10 +50,6 @@ export function outlookOf(
     brief && classOutlook(brief, donorClass, evidenceIn(dossier), classPrice(dossier, donorClass))
   );
 }
-
-/** All classes, in no order but their own. */
-export const classShelf = (dossier: Dossier, purpose: string = WHOLE): readonly ClassOutlook[] =>
-  DONOR_CLASSES.flatMap((c) => outlookOf(dossier, c, purpose) ?? []);
 
 /** What to look for in a machine of a class. A can of the catalogue, with the rack it hangs on, may stand in for a larger tank. */
 export function lookForIn(

@@ -2,4 +2,4 @@ export { today } from './today';
 export { plannedCurves, useCurves, useKeptPlanning, type CurvesModel } from './use-curves';
 export { useBestAnswer, useBestParts, type BestParts } from './use-best-parts';
 export { useDoubt, type DoubtViewModel } from './use-doubt';
-export { useClassShelf, type ClassShelfState } from './use-class-shelf';
+export { useClassShelf } from './use-class-shelf';

@@ -7,7 +7,7 @@ import type { Dossier } from '../records';
 import { useDossierState, usePreferences } from '../react';
 
 /** The classes as they promise for the brief; `settling` while the last edit is still being weighed and the figures are those before it. */
-export interface ClassShelfState {
+interface ClassShelfState {
   readonly outlooks: readonly ClassOutlook[];
   readonly settling: boolean;
 }
@@ -34,13 +34,10 @@ export function useClassShelf(): ClassShelfState {
   const [made, setMade] = useState(last);
   const fresh = isFor(made, dossier, purpose);
   useEffect(() => {
-    if (isFor(last, dossier, purpose)) {
-      setMade(last);
-      return;
-    }
     const found: ClassOutlook[] = [];
     let timer: ReturnType<typeof setTimeout> | undefined;
     const next = () => {
+      if (isFor(last, dossier, purpose)) return setMade(last);
       const donorClass = DONOR_CLASSES[found.length];
       if (donorClass === undefined) {
         last = { of: dossier, purpose, outlooks: byPromise(found) };

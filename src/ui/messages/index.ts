@@ -103,12 +103,8 @@ export {
 } from './words';
 export { asideWords, recordFaultWords } from './record-faults';
 export {
-  bindsWords,
-  fitSpan,
   insteadWords,
-  lookForWords,
   meetsWords,
-  PROMISE_WORDS,
   shelfRows,
   shelfWords,
   type ShelfRow,

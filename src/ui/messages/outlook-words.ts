@@ -7,7 +7,7 @@ import { chanceWords, listWords } from './verdict-words';
 import { CLASS_WORDS, FIGURE_WORDS, MUST_SHORT } from './words';
 
 /** What a class promises, in a sign and a word. */
-export const PROMISE_WORDS: Readonly<
+const PROMISE_WORDS: Readonly<
   Record<
     ClassOutlook['promise'],
     { readonly sign: string; readonly words: string; readonly colour: string }
@@ -21,11 +21,11 @@ export const PROMISE_WORDS: Readonly<
 const className = (donorClass: DonorClass): string => CLASS_WORDS[donorClass];
 
 /** A fit with its span. */
-export const fitSpan = ({ fit }: Pick<ClassOutlook, 'fit'>): string =>
+const fitSpan = ({ fit }: Pick<ClassOutlook, 'fit'>): string =>
   `${formatNumber(fit.low)}–${formatNumber(fit.high)}`;
 
 /** Why a class is held back: the must that holds least often. */
-export const bindsWords = ({ binds }: Pick<ClassOutlook, 'binds'>): string =>
+const bindsWords = ({ binds }: Pick<ClassOutlook, 'binds'>): string =>
   binds?.chance === undefined
     ? 'every must holds as surely as you ask'
     : `${MUST_SHORT[binds.key]} holds in ${chanceWords(binds.chance)}`;
@@ -84,7 +84,7 @@ export function shelfWords(outlooks: readonly ClassOutlook[]): string {
 }
 
 /** A figure in words with its unit, rounded so that the limit is not overstepped. */
-export function limitAmount(
+function limitAmount(
   figure: FigureKey,
   amount: number,
   side: 'least' | 'most',
@@ -132,10 +132,6 @@ export function insteadWords(line: LookForLine, reader: Reader): readonly string
         ];
   });
 }
-
-/** One line of what to look for, on paper. */
-export const lookForWords = (line: LookForLine, reader: Reader): string =>
-  `${FIGURE_WORDS[line.figure]} ${[wantedWords(line, line.wanted, reader), ...insteadWords(line, reader)].join(', or ')}`;
 
 /** The first thing that is said of a machine: how many musts it is seen to keep, which it breaks, and what to ask for. */
 export function meetsWords({ kept, of, broken, open }: Meets, ask: readonly FigureKey[]): string {

@@ -11,6 +11,7 @@ import {
   passedOverWords,
   trimmed,
 } from '@/ui/messages';
+import { MeetsLine } from './MeetsLine';
 import { ProposalRow } from './ProposalRow';
 import type { PasteModel, PasteSheet } from './use-paste';
 
@@ -49,6 +50,7 @@ export function MachineSheet({
         </Flex>
       )}
       {fresh && sheet.on && <Names sheet={sheet} />}
+      {sheet.on && sheet.lines.length > 0 && <MeetsLine sheet={sheet} />}
       {sheet.on &&
         SHEET_GROUP_KEYS.map((group) => {
           const keys: readonly string[] = SHEET_GROUPS[group];

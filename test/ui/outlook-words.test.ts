@@ -1,0 +1,123 @@
+import { describe, expect, test } from 'vitest';
+import { DONOR_CLASSES, type DonorClass } from '@/core/donor';
+import { byPromise, classOutlook, type LookForLine } from '@/core/outlook';
+import { customOf } from '@/core/units';
+import { meetsOf } from '@/store/queries';
+import { newBrief } from '@/store/records';
+import {
+  insteadWords,
+  meetsWords,
+  shelfRows,
+  shelfWords,
+  usualWords,
+  wantedWords,
+} from '@/ui/messages';
+import { dossier, standingOf } from '../store/demo-standing';
+
+const metric = { units: 'metric', currency: 'EUR' } as const;
+const us = { units: 'us', currency: 'USD' } as const;
+const begun = newBrief('EUR');
+const shelf = (kg: number) =>
+  byPromise(
+    DONOR_CLASSES.map((c: DonorClass) =>
+      classOutlook(
+        { ...begun, musts: { ...begun.musts, on: ['readyMass'], readyMass_kg: kg } },
+        c,
+        undefined,
+      ),
+    ),
+  );
+
+describe('the shelf in a sentence', () => {
+  test('names the classes in which every must holds, and counts those that break one', () =>
+    expect(shelfWords(shelf(165))).toMatch(
+      /^Look among: .*dual-sport single.* every must holds as surely as you ask\. 4 of 9 classes break a must too often\.$/,
+    ));
+  test('says the best odds where none does by itself, and why', () => {
+    const some = shelf(126).filter((o) => o.promise !== 'likely');
+    expect(shelfWords(some)).toMatch(
+      /^No class keeps every must by itself, but a machine of one may\. Best odds: .*mass holds in/,
+    );
+  });
+  test('says so where no class will do', () =>
+    expect(shelfWords(shelf(85))).toMatch(/^No class keeps every must\. Nearest: /));
+  test('says that the price is left aside where nobody has told one', () => {
+    const rows = byPromise(
+      DONOR_CLASSES.map((c) =>
+        classOutlook({ ...begun, musts: { ...begun.musts, on: ['money'] } }, c, undefined),
+      ),
+    );
+    expect(shelfWords(rows)).toContain('price left aside');
+  });
+  test('a row never promises what its chance does not', () => {
+    for (const row of shelfRows(shelf(185)))
+      expect(row.promise.words).toBe(
+        row.all >= 0.8 - 1e-9
+          ? 'will do'
+          : row.all <= 0.2 + 1e-9
+            ? 'not for this brief'
+            : 'worth a search',
+      );
+  });
+});
+
+describe('what to look for, in words', () => {
+  const line: LookForLine = {
+    must: 'stance',
+    figure: 'seatHeight',
+    side: 'most',
+    wanted: { kind: 'limit', amount: 868.9 },
+    typical: { low: 860, mid: 880, high: 905 },
+    instead: [],
+  };
+  test('a limit is rounded to the side on which it is kept', () => {
+    expect(wantedWords(line, line.wanted, metric)).toMatch(/^up to 868\smm$/u);
+    const tank = { figure: 'tank', side: 'least' } as const;
+    expect(wantedWords(tank, { kind: 'limit', amount: 12.34 }, metric)).toMatch(/^from 12\.4\sL$/u);
+    expect(wantedWords(tank, { kind: 'never' }, metric)).toBe('none is enough by itself');
+    expect(wantedWords(line, line.wanted, us)).toMatch(/in$/);
+  });
+  test('the class is said to do so nearly always, sometimes or hardly ever', () => {
+    const at = (amount: number) =>
+      usualWords({ ...line, wanted: { kind: 'limit', amount } }, metric);
+    expect(at(905)).toMatch(/nearly all do$/);
+    expect(at(904)).toMatch(/some do$/);
+    expect(at(860)).toMatch(/some do$/);
+    expect(at(859)).toMatch(/hardly any does$/);
+  });
+  test('a way out that is none is not said', () =>
+    expect(
+      insteadWords(
+        {
+          ...line,
+          instead: [
+            { kind: 'figure', figure: 'consumption', amount: 3, wanted: { kind: 'never' } },
+          ],
+        },
+        metric,
+      ),
+    ).toEqual([]));
+});
+
+describe('the first thing that is said of a machine', () => {
+  test('counts only what is seen to hold; what rests on its class is asked for', () => {
+    for (const { stock } of standingOf(dossier).candidates) {
+      const meets = meetsOf(stock);
+      expect(meets.kept + meets.broken.length + meets.open.length).toBe(meets.of);
+      expect(meetsWords(meets, ['tank'])).toContain(`${meets.kept} of ${meets.of} musts`);
+      if (meets.open.length > 0) expect(meetsWords(meets, ['tank'])).toContain('ask for the tank');
+    }
+  });
+});
+
+// Regions by ISO 3166; who counts in miles and pounds: common knowledge.
+describe('what is usual where the browser is from', () => {
+  test.each([
+    ['en-US', 'us', 'USD'],
+    ['en-GB', 'uk', 'GBP'],
+    ['de-CH', 'metric', 'CHF'],
+    ['en-AU', 'metric', 'AUD'],
+    ['fr', 'metric', 'EUR'],
+    ['zh-Hans-CN', 'metric', 'EUR'],
+  ])('%s', (tag, units, currency) => expect(customOf(tag)).toEqual({ units, currency }));
+});
