@@ -163,17 +163,24 @@ test('stages: by school, by hand and by keys, with days to order by; the list an
   ).toBeVisible();
 });
 
-test('a currency without exchange rates: no room calls anything best before it says what was not weighed', async ({
+test('a currency without exchange rates: every room says that prices are rough, until a rate is set there', async ({
   page,
 }) => {
   await openExample(page, '/brief');
   await page.getByLabel('Currency', { exact: true }).selectOption('CHF');
   await goTo(page, 'Build');
-  const said = page.getByText(/^Not settled: \d+ parts that fit have no exchange rate to CHF/);
+  const said = page.getByText(/Shipped parts have typical prices in EUR\. They are shown in CHF/);
   for (const room of ['Catalogue', 'Bench', 'Money curve', 'Stages', 'Ways out'] as const) {
     await goToRoom(page, room);
     await expect(said).toBeVisible({ visible: room !== 'Catalogue' });
   }
-  await page.getByRole('link', { name: 'Enter the rate in the brief.' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Brief' })).toBeVisible();
+  await goTo(page, 'Verdict');
+  await expect(said).toBeVisible();
+  const rate = page.getByLabel('1 EUR =');
+  await rate.fill('no rate');
+  await page.getByRole('button', { name: 'Set the rate' }).first().click();
+  await expect(page.getByRole('alert').getByText(/is not a figure/)).toBeVisible();
+  await rate.fill('0.95');
+  await rate.press('Enter');
+  await expect(said).toBeHidden();
 });

@@ -37,6 +37,8 @@ test.describe('the verdict', () => {
   test('is settled with reasons, keeps the day’s figures, and later ones never change it', async ({
     page,
   }) => {
+    // Plans, decides twice and reads it all back.
+    test.slow();
     await openExample(page, '/verdict');
     await expect(settle(page)).toBeDisabled();
     await expect(page.getByText('Write down why, in your own words')).toBeVisible();

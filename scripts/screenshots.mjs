@@ -15,15 +15,15 @@ Service every 4 000 miles or 12 months. MSRP $6,499`;
 
 const SHOTS = [
   ['brief', '/brief', {}],
+  ['guide', '/brief/guide?question=1', { rest: 2500 }],
+  ['classes', '/donors/classes', { rest: 2000, click: /long-range|fairing and large tank/i }],
   ['donors', '/donors?donor=sorrel-300', {}],
   ['paste', '/donors', { click: 'A new donor from a text', text: SHEET }],
   ['listing', '/donors?donor=drover-430-brenfold', {}],
-  ['donors-phone', '/donors?donor=sorrel-300', { phone: true }],
   ['under-load', '/weigh-up/machine?candidate=c-drover-430', {}],
   ['catalogue', '/build/catalogue', { click: /^Lowering link/ }],
   ['weigh-up', '/weigh-up', {}],
   ['doubt', '/weigh-up/doubt', { rest: 4000 }],
-  ['working', '/weigh-up', { click: /Range with reserve, Drover 430/ }],
   ['build', '/build', { click: /^Fit Low seat$/, rest: 5000 }],
   ['curve', '/build/curve', { rest: 45000 }],
   ['stages', '/build/stages', {}],

@@ -48,6 +48,15 @@ export function answerWords(
   const [one] = first;
   const [they, it] = STATE_WORDS[state];
   if (!one) return 'Nobody is on the shortlist.';
+  // One machine is ahead of nobody.
+  if (ranking.length === 1) {
+    const alone = 'Nothing else is on the shortlist to lay beside it.';
+    if (kind === 'kept')
+      return `${name(one.id)} keeps every must ${it}${surely(one)}: ${points(one)} of 100. ${alone}`;
+    return kind === 'doubtful'
+      ? `${name(one.id)} does not keep every must surely ${it}: ${points(one)} of 100, ${openWords(one)}. ${alone}`
+      : `${name(one.id)} breaks ${shortMusts(one.failed)} ${it}: ${points(one)} of 100. ${alone}`;
+  }
   if (kind === 'kept')
     return first.length > 1
       ? `${listWords(first.map((r) => name(r.id)))} are level ${they}: ${listWords(first.map(points))} of 100; each keeps every must.`

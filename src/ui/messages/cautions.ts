@@ -1,5 +1,5 @@
 import type { Caution } from '@/core/cautions';
-import { formatWithUnit, type Reader } from './format';
+import { formatWithUnit, type Reader, formatHeight, formatTemperature } from './format';
 import { limitOf, ruleBroken } from './licence-words';
 
 /** A caution in plain words: what it is, what to do, whom to ask. */
@@ -113,7 +113,7 @@ export function cautionWords(
       );
     case 'cold':
       return say(
-        `Riding at ${Math.round(caution.cold_C)} °C${caution.watts === undefined ? '; watts for heated kit are not known' : `, with ${formatWithUnit(caution.watts, 'electric', reader)} left for heated kit at the cruise`}.`,
+        `Riding at ${formatTemperature(caution.cold_C, reader)}${caution.watts === undefined ? '; watts for heated kit are not known' : `, with ${formatWithUnit(caution.watts, 'electric', reader)} left for heated kit at the cruise`}.`,
         'Heated grips take about 36 W, a vest 65 W; road salt eats chains; cold tyres grip late. Ask about the tyres’ temperature range.',
       );
     case 'watts-short-slow':
@@ -131,7 +131,7 @@ export function cautionWords(
       );
     case 'altitude':
       return say(
-        `At ${Math.round(caution.altitude_m)} m an engine that breathes freely loses power, and so do you.`,
+        `At ${formatHeight(caution.altitude_m, reader)} an engine that breathes freely loses power, and so do you.`,
         'Plan climbs and passing on what is left; ask a doctor about altitude.',
       );
     case 'service-stretched':

@@ -65,6 +65,21 @@ export type ShownDimension =
   | 'times'
   | 'money/km';
 
+/** Kilowatts for a tonne in what riders of each system say: mechanical horsepower of 745.7 W, pounds of 0.45359237 kg. */
+const POWER_TO_MASS: Readonly<
+  Record<Reader['units'], { readonly sign: string; readonly factor: number }>
+> = {
+  metric: { sign: 'kW/t', factor: 1 },
+  uk: { sign: 'hp/t', factor: 1 / 0.745699872 },
+  us: { sign: 'hp/1000 lb', factor: 0.45359237 / 0.745699872 },
+};
+
+/** A height above the sea, and a temperature, in the reader's units. */
+export const formatHeight = (metres: number, { units }: Reader): string =>
+  units === 'us' ? `${formatNumber(metres / 0.3048)} ft` : `${formatNumber(metres)} m`;
+export const formatTemperature = (celsius: number, { units }: Reader): string =>
+  units === 'us' ? `${formatNumber(celsius * 1.8 + 32)} °F` : `${formatNumber(celsius)} °C`;
+
 /** Unit sign for a dimension in the reader's system; empty for an index. */
 export function unitSign(dimension: ShownDimension, reader: Reader): string {
   if (dimension === 'index') return 'of 100';
@@ -74,7 +89,7 @@ export function unitSign(dimension: ShownDimension, reader: Reader): string {
   if (dimension === 'force') return 'N';
   if (dimension === 'litres') return 'L';
   if (dimension === 'times') return '×';
-  if (dimension === 'kW/t') return 'kW/t';
+  if (dimension === 'kW/t') return POWER_TO_MASS[reader.units].sign;
   if (dimension === 'money/km')
     return `${reader.currency}/${reader.units === 'metric' ? 'km' : 'mi'}`;
   return unitEntry(preferredUnit(dimension, reader.units, reader.currency)).symbol;
@@ -88,8 +103,8 @@ export function formatBase(base: number, dimension: ShownDimension, reader: Read
   if (dimension === 'money/km')
     return formatNumber(reader.units === 'metric' ? base : base * 1.609344, 2);
   if (dimension === 'times') return formatNumber(base, Number.isInteger(base) ? 0 : 1);
-  if (dimension === 'kW/t' || dimension === 'force' || dimension === 'litres')
-    return formatNumber(base);
+  if (dimension === 'kW/t') return formatNumber(base * POWER_TO_MASS[reader.units].factor);
+  if (dimension === 'force' || dimension === 'litres') return formatNumber(base);
   if (dimension === 'plain') return formatNumber(base, Number.isInteger(base) ? 0 : 2);
   const unit = preferredUnit(dimension, reader.units, reader.currency);
   if (dimension === 'money') return formatNumber(base);

@@ -1,9 +1,16 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { axleLoads, type Metric } from '@/core/assessment';
-import { fuelShort } from '@/core/fuel';
+import { fuelShort, QUOTED_RIDER_KG } from '@/core/fuel';
 import type { Estimate, Interval, Known } from '@/core/numeric';
-import { preferredUnit, toBase, type Kilometres, type LitresPer100Km } from '@/core/units';
+import {
+  fromBase,
+  preferredUnit,
+  toBase,
+  unitEntry,
+  type Kilometres,
+  type LitresPer100Km,
+} from '@/core/units';
 import { NeedTrack } from '@/ui/marks/NeedTrack';
 import {
   estimateText,
@@ -46,7 +53,7 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
               ? 'Enough even on a thirsty day.'
               : `On a thirsty day ${formatWithUnit(gap - range.interval.low, 'distance', reader)} short.`}
           </Text>
-          <Costs metric={assessment.metrics.consumption} />
+          <Costs metric={assessment.metrics.consumption} reader={reader} />
           <FuelExtra
             range={range.interval}
             consumption={assessment.metrics.consumption.estimate}
@@ -80,22 +87,26 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
 }
 
 /** What load and headwind cost of the consumption, in litres and in distance. */
-function Costs({ metric }: { readonly metric: Metric }) {
+function Costs({ metric, reader }: { readonly metric: Metric; readonly reader: Reader }) {
   const { formula } = metric.working;
   if (formula.code !== 'consumption' || metric.estimate.kind === 'unknown') return null;
   const { load_L, wind_L } = formula.facts;
   const all = metric.estimate.mid;
+  const unit = preferredUnit('consumption', reader.units, reader.currency);
+  // Litres add up, miles for a gallon do not: there it is said by how much they fall.
+  const shown = (litres: number) => Number(fromBase(litres, unit).toFixed(2));
+  const inReaders = (more: number) =>
+    formatNumber(Math.abs(shown(all) - shown(all - more)), unit === 'L/100km' ? 2 : 1);
   const said = [
     ...(load_L !== undefined ? [{ what: 'Rider, load and luggage', more: load_L }] : []),
     ...(wind_L !== undefined && wind_L > 0 ? [{ what: 'the headwind', more: wind_L }] : []),
-  ].map(
-    ({ what, more }) => `${what} ${more < 0 ? 'save' : 'cost'} ${formatNumber(Math.abs(more), 2)}`,
-  );
+  ].map(({ what, more }) => `${what} ${more < 0 ? 'save' : 'cost'} ${inReaders(more)}`);
   if (said.length === 0) return null;
   return (
     <Text fontSize="sm" color="fg.muted">
-      {said.join(', ')} of the {formatNumber(all, 1)} L/100 km , against the quote’s 75 kg in the
-      saddle, nothing carried and no wind.
+      {said.join(', ')} {unit === 'L/100km' ? 'of the' : `${unitEntry(unit).symbol}, at`}{' '}
+      {formatWithUnit(all, 'consumption', reader)}, against the quote’s{' '}
+      {formatWithUnit(QUOTED_RIDER_KG, 'mass', reader)} in the saddle, nothing carried and no wind.
     </Text>
   );
 }

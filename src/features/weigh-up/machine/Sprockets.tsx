@@ -3,7 +3,7 @@ import { Box, Text } from '@chakra-ui/react';
 import { propulsionOf } from '@/core/assessment';
 import { factInUse } from '@/core/facts';
 import { CHAIN_PITCH_MM, rpmAt, sprocketOptions } from '@/core/gearing';
-import { formatBase, formatNumber, nameWords, unitSign } from '@/ui/messages';
+import { formatBase, formatNumber, formatWithUnit, nameWords, unitSign } from '@/ui/messages';
 import type { MachineModel } from './use-machine';
 
 const signed = (x: number, digits = 0): string =>
@@ -107,7 +107,7 @@ export function Sprockets({
               formatBase(o.crawl_kmh, 'speed', reader),
               o.axleForward_mm === undefined
                 ? 'not known'
-                : `${formatNumber(Math.abs(o.axleForward_mm))} mm ${o.axleForward_mm > 0 ? 'forward' : 'back'}`,
+                : `${formatWithUnit(Math.abs(o.axleForward_mm), 'length', reader)} ${o.axleForward_mm > 0 ? 'forward' : 'back'}`,
               `${signed((o.change.speedometer - 1) * 100, 1)} %`,
               `${signed(o.change.speed * 100, 1)} %`,
             ),

@@ -1,0 +1,59 @@
+import { expect, test } from '@playwright/test';
+import { SHIPPED_PARTS } from '../src/core/catalogue';
+import { openExample, withExample } from './helpers';
+
+test.use(withExample);
+
+/** Screens that say everything in the reader's units. A donor's own sheet shows figures as they were quoted, and is left out. */
+const SCREENS = [
+  '/brief',
+  '/brief/guide?question=3',
+  '/brief/guide?question=7',
+  '/donors/classes',
+  '/weigh-up',
+  '/weigh-up/machine?candidate=c-drover-430',
+  '/weigh-up/doubt',
+  '/build',
+  '/build/curve',
+  '/build/stages',
+  '/build/ways',
+  '/verdict',
+  '/verdict/sheet?candidate=c-drover-430',
+  '/verdict/card?candidate=c-drover-430',
+] as const;
+
+const FOREIGN = {
+  us: /\d[\d.,\s]*\s(?:km\/h|km|kg|mm|kW\/t|°C|L\/100 ?km|N·m|bar)(?![\p{L}/])/gu,
+  uk: /\d[\d.,\s]*\s(?:km\/h|km|kW\/t|L\/100 ?km|N·m|lb|gal)(?![\p{L}/])/gu,
+  metric: /\d[\d.,\s]*\s(?:mph|mi|lb|hp|mpg|psi|°F|ft|gal)(?![\p{L}/])/gu,
+} as const;
+
+/** Both systems at once are foreign to nobody; so are the kilowatts of a licence. */
+const SAID_IN_BOTH =
+  /From (?:80 to 110|0 to 100) km\/h \([^)]*\)|Thrust to \w+ (?:to )?(?:at )?\d+ km\/h \([^)]*\)|per 1000 km/g;
+
+/** What a part is called is not translated. */
+const NAMES = Object.values(SHIPPED_PARTS).flatMap(({ name }) => [
+  name,
+  name.toLowerCase(),
+  name.charAt(0).toLowerCase() + name.slice(1),
+]);
+
+for (const units of ['us', 'uk', 'metric'] as const)
+  test(`no foreign unit on any screen: ${units}`, async ({ page }) => {
+    test.setTimeout(150_000);
+    await openExample(page);
+    await page.getByLabel('Units').selectOption(units);
+    await page.waitForTimeout(600);
+    const found: string[] = [];
+    for (const screen of SCREENS) {
+      await page.goto(screen);
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      await page.waitForTimeout(1200);
+      const shown = (await page.locator('main').innerText()).replace(SAID_IN_BOTH, '');
+      const text = NAMES.reduce((rest, name) => rest.replaceAll(name, ''), shown);
+      for (const match of text.matchAll(FOREIGN[units]))
+        found.push(`${screen}: …${text.slice(Math.max(0, match.index - 40), match.index + 20)}`);
+    }
+    expect(found).toEqual([]);
+  });
