@@ -31,6 +31,7 @@ describe('what parts and their fitting cost', () => {
       shipping: 0,
       wrongParts: 0,
       papers: 0,
+      nominal: 0,
       shopHours: 0,
       shedHours: 0,
       noRate: [],
@@ -54,7 +55,7 @@ describe('what parts and their fitting cost', () => {
     const cost = buildCost(
       [
         made({ price: { amount: 100, currency: 'USD' } }),
-        made({ id: 'g', price: { amount: 50, currency: 'GBP' } }),
+        made({ id: 'g', own: true, price: { amount: 50, currency: 'GBP' } }),
       ],
       money,
     );

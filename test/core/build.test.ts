@@ -247,7 +247,7 @@ describe('honest money', () => {
     expect(partsCost(hundred, asked)).toBeCloseTo(100 + 140 + 12 + 5, 9);
     expect(buildTotal(buildCost([], asked))).toBe(0);
     expect(
-      partsCost({ ...hundred, price: { amount: 100, currency: 'CHF' } }, asked),
+      partsCost({ ...hundred, own: true, price: { amount: 100, currency: 'CHF' } }, asked),
     ).toBeUndefined();
   });
 });

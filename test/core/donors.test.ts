@@ -127,7 +127,7 @@ describe('a machine for sale', () => {
     );
     expect(
       fittedWorth(
-        [{ part: { ...cartridges, price: { amount: 5, currency: 'ZAR' } }, wear: 0 }],
+        [{ part: { ...cartridges, own: true, price: { amount: 5, currency: 'ZAR' } }, wear: 0 }],
         brief.money,
       ).noRate,
     ).toEqual(['fork-cartridges']);

@@ -15,9 +15,9 @@ export interface Lead {
   readonly over: { readonly id: string; readonly build: PlannedBuild } | undefined;
 }
 
-/** The best corner within a spending. */
+/** The best corner within a spending that is as surely within it as the brief asks. */
 export const atSpending = ({ corners }: BuildCurve, spend: number): PlannedBuild | undefined =>
-  corners.findLast((c) => c.cost <= spend + 1e-6);
+  corners.findLast((c) => c.cost <= spend + 1e-6 && !c.overMoney);
 
 /** Where the lead passes from one candidate to another as the spending rises; of equals the earlier stays ahead. */
 export function leads(curves: readonly BuildCurve[]): readonly Lead[] {

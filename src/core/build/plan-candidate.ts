@@ -1,7 +1,8 @@
-import { assess, type Assessment } from '../assessment';
+import { assess, surenessOf, type Assessment } from '../assessment';
 import type { CautionCode } from '../cautions';
 import type { Part } from '../part';
 import { planCurve, smallestClash, solvePlan, type Plan, type ProgramSolver } from '../planning';
+import { percentiles } from '../numeric';
 import { fitScore, wantCurves, wantWeights } from '../preference';
 import { fullPoints, PAPERS, planModelOf, type LeftOut, type PlanSetting } from './plan-model-of';
 import { nearbyChoices } from './nearby-choices';
@@ -19,6 +20,8 @@ export interface PlannedBuild {
   readonly failed: readonly string[];
   /** Musts that nobody has given the figures of: neither kept nor broken. */
   readonly open?: readonly string[] | undefined;
+  /** Within the money by the middle, but not as surely as the brief asks, where the bare machine is: never the best for the money. */
+  readonly overMoney?: true | undefined;
 }
 
 export type BestBuild =
@@ -70,6 +73,20 @@ export function refusals(setting: PlanSetting, full: Assessment): readonly strin
   return [...new Set([...musts.map((m) => m.key), ...licence, ...loads, ...overloaded])];
 }
 
+/**
+ * By how much a build that is within the money by the middle goes over it at the level that the sureness asks for, brief's currency;
+ * 0 where money is no must, or not surely kept by the bare machine either.
+ */
+function moneyOver(setting: PlanSetting, full: Assessment): number {
+  const money = full.musts.find((m) => m.key === 'money');
+  const bare = stockOf(setting).musts.find((m) => m.key === 'money');
+  if (!money || money.verdict === 'pass' || bare?.verdict !== 'pass') return 0;
+  const { have, need = 0 } = money;
+  if (have?.kind !== 'known' || have.mid > need || !have.rows) return 0;
+  const [sure = have.mid] = percentiles(have.rows, surenessOf(setting.brief));
+  return Math.max(0, sure - need);
+}
+
 /** A build assessed in full. */
 export function assessedBuild(
   setting: PlanSetting,
@@ -86,6 +103,7 @@ export function assessedBuild(
     cost: outlay.kind === 'known' ? outlay.mid : 0,
     points: fitScore(full.metrics, wantCurves(brief), wantWeights(brief)).points.mid,
     failed: refusals(setting, full),
+    ...(moneyOver(setting, full) > 0 ? { overMoney: true as const } : {}),
     open: full.musts
       .filter((m) => m.verdict === 'not-known' || (m.verdict === 'unsure' && m.typical))
       .map((m) => m.key),
@@ -122,6 +140,26 @@ export function bestBuild(
   setting: PlanSetting,
   spend: number | undefined,
   thorough = true,
+): BestBuild {
+  let limit = spend;
+  for (let round = 0; ; round += 1) {
+    const best = bestWithin(solver, setting, limit, thorough);
+    if (best.kind !== 'build' || !best.build.overMoney || limit === undefined || round === LOWERED)
+      return best;
+    // Prices that are not exactly known leave room below the limit, so that it holds as surely as is asked.
+    limit -=
+      1 + moneyOver(setting, assess({ ...setting, parts: partsOf(setting, best.build.partIds) }));
+  }
+}
+
+/** So often the limit is lowered for prices that are not exactly known. */
+const LOWERED = 4;
+
+function bestWithin(
+  solver: ProgramSolver,
+  setting: PlanSetting,
+  spend: number | undefined,
+  thorough: boolean,
 ): BestBuild {
   const first = planModelOf(setting);
   if (first.missing.length > 0) return { kind: 'unknown', missing: first.missing };

@@ -69,7 +69,7 @@ function Curves({ model }: { readonly model: BuildModel }) {
     );
   const [first, second] = within;
   const leader = curves.find((c) => c.id === first?.id);
-  const cheaper = enough((leader?.corners ?? []).filter((c) => c.cost <= spend));
+  const cheaper = enough((leader?.corners ?? []).filter((c) => c.cost <= spend && !c.overMoney));
   const lead = leads(curves);
   // Until each machine has its best build for the money, another may still lead.
   const unplanned = standing.candidates.filter((c) => !state.best.has(c.candidate.id)).length;
