@@ -8,6 +8,7 @@ import { isEmptyDossier, type Dossier } from '@/store/records';
 import { FileInput, Panel } from '@/ui/fields';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { Beside } from './Beside';
+import { Dossiers } from './Dossiers';
 import { Snapshots } from './Snapshots';
 import { useDossierFiles, type DossierFilesModel } from './use-dossier-files';
 
@@ -125,6 +126,7 @@ export function DossierScreen() {
           <Kept />
         </Panel>
         <Snapshots />
+        <Dossiers />
       </Grid>
       <ReplaceDialog model={model} />
     </Box>

@@ -2,6 +2,7 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
+import { useDossiers } from '@/store/react';
 import { footCells } from './foot-cells';
 import { isAt, STEP_GROUPS, STEPS, type Step, type StepGroup } from './steps';
 import { useLiveLines } from './use-live-lines';
@@ -32,6 +33,17 @@ const GROUPS = (Object.keys(STEP_GROUPS) as readonly StepGroup[]).filter((g) =>
 );
 /** A name over the only half there is would tell nothing. */
 const NAMED = GROUPS.filter((g) => STEP_GROUPS[g] !== '').length > 1;
+
+/** Which dossier is open, where there are several. */
+function Opened() {
+  const { there, away, opened } = useDossiers();
+  const name = there.find((d) => d.id === opened)?.name;
+  return there.length + away.length > 1 && name !== undefined ? (
+    <Text px="3" pb="2" fontSize="xs" color="fg.muted" lineHeight="1.2">
+      {name}
+    </Text>
+  ) : null;
+}
 
 /** The job as a paper roll: one cell a step, each with its live line; the dossier stands apart at its foot. */
 export function Strip() {
@@ -68,6 +80,7 @@ export function Strip() {
       >
         Jugator
       </Text>
+      <Opened />
       {GROUPS.map((group) => (
         <Box key={group} mt={group === 'apart' ? 'auto' : undefined}>
           {NAMED && STEP_GROUPS[group] && (

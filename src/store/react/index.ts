@@ -10,3 +10,4 @@ export {
 export { useDraftText, type Parsed } from './use-draft-text';
 export { useStable } from './use-stable';
 export { useStanding } from './use-standing';
+export { useDossiers, type DossiersModel } from './use-dossiers';

@@ -1,13 +1,16 @@
 'use client';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
-import type { Draft } from '../db';
+import { DB_NAME, type Draft } from '../db';
 import type { DossierState, Keeping } from '../dossier-state';
+import { dbNameOf } from '../dossiers';
 import { createDossierStore, type DossierStore } from '../dossier-store';
 import { isSnapshotDue, keepSnapshot } from '../snapshots';
+import { dossierOfTab } from './dossier-of-tab';
 import { DEFAULT_PREFERENCES, preferencesSchema, type Preferences } from '../records';
 
-const PREFERENCES_KEY = 'mine';
+/** The row that preferences lie in. */
+export const PREFERENCES_KEY = 'mine';
 /** How long preferences and drafts are waited for before the tab goes on without them, ms. */
 const PATIENCE_MS = 2500;
 
@@ -26,11 +29,13 @@ interface Session {
 const SessionContext = createContext<Session | undefined>(undefined);
 
 function newSession(): Session {
+  // Tabs on another dossier are none of this one's business.
+  const dbName = dbNameOf(dossierOfTab());
   const channel =
-    typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('jugator');
+    typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel(dbName);
   const tab = Math.random().toString(36).slice(2, 8);
   return {
-    store: createDossierStore({ channel, tab, askToKeep }),
+    store: createDossierStore({ dbName, channel, tab, askToKeep }),
     preferences: createStore<KeptPreferences>(() => ({ ...DEFAULT_PREFERENCES, stored: true })),
     drafts: new Map(),
   };
@@ -87,7 +92,8 @@ async function openSession({ store, preferences, drafts }: Session): Promise<boo
         : undefined,
     )
     .catch(() => undefined);
-  return firstVisit;
+  // Only the first dossier of a browser is ever met for the first time.
+  return firstVisit && store.db.name === DB_NAME;
 }
 
 export interface SessionProviderProps {
