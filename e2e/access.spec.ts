@@ -182,7 +182,9 @@ test('by keyboard alone: steps, help, a slider, a part, undo and redo', async ({
     page.getByRole('button', { name: 'Take off Wide footpegs', exact: true }),
   ).toBeVisible();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: /words, the keys/ })).toBeVisible();
+  await page.getByText('Ready to ride', { exact: true }).click();
+  await expect(page.getByText(/Mass with all fluids and a full tank/)).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeHidden();
+  await expect(page.getByRole('dialog', { name: /words, the keys/ })).toBeHidden();
 });

@@ -54,7 +54,7 @@ test.describe('in the United States', () => {
       await expect(page.getByRole('dialog')).toBeHidden();
     }
     await goTo(page, 'Build');
-    await expect(page.getByText(/nominal rate of 1[.,]\d+/)).toBeVisible();
+    await expect(page.getByText(/nominal rate of 1 EUR = 1[.,]\d+ USD/)).toBeVisible();
     await goToRoom(page, 'Bench');
     await expect(page.getByText(/about \d+ USD/).first()).toBeVisible();
     await goToRoom(page, 'Money curve');

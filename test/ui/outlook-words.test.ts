@@ -5,6 +5,7 @@ import { customOf } from '@/core/units';
 import { meetsOf } from '@/store/queries';
 import { newBrief } from '@/store/records';
 import {
+  glossary,
   insteadWords,
   meetsWords,
   shelfRows,
@@ -120,4 +121,17 @@ describe('what is usual where the browser is from', () => {
     ['fr', 'metric', 'EUR'],
     ['zh-Hans-CN', 'metric', 'EUR'],
   ])('%s', (tag, units, currency) => expect(customOf(tag)).toEqual({ units, currency }));
+});
+
+describe('words of the trade', () => {
+  test('each says what it is and what is usual, in the reader’s units alone', () => {
+    const foreign = /\d\s?(?:kg|mm|km)(?!\p{L})/u;
+    for (const entry of glossary(us)) {
+      expect(entry.what.length).toBeGreaterThan(20);
+      expect(entry.usual.length).toBeGreaterThan(5);
+      expect(`${entry.what} ${entry.usual}`).not.toMatch(foreign);
+    }
+    expect(glossary(metric).some((e) => foreign.test(e.usual))).toBe(true);
+    expect(new Set(glossary(us).map((e) => e.term)).size).toBe(glossary(us).length);
+  });
 });

@@ -83,8 +83,11 @@ export function classOutlook(
 
 const ORDER = ['likely', 'search', 'unlikely'] as const;
 
-/** Classes as they promise: the likely first, each by its fit. */
+/** Classes as they promise: those that will do first, by their fit; then the others, by how often all musts hold. */
 export const byPromise = (all: readonly ClassOutlook[]): readonly ClassOutlook[] =>
   all.toSorted(
-    (a, b) => ORDER.indexOf(a.promise) - ORDER.indexOf(b.promise) || b.fit.mid - a.fit.mid,
+    (a, b) =>
+      ORDER.indexOf(a.promise) - ORDER.indexOf(b.promise) ||
+      (a.promise === 'likely' ? 0 : b.all - a.all) ||
+      b.fit.mid - a.fit.mid,
   );

@@ -122,12 +122,14 @@ function wantedOf(
  * for this rider (a full licence) asks for nothing.
  *
  * @param carried parts that may stand in for a tank: a can with what it hangs on
+ * @param price what machines of the class are asked; absent: not known
  */
 export function lookFor(
   brief: Brief,
   donorClass: DonorClass,
   evidence: Evidence | undefined,
   carried: readonly Part[] = [],
+  price?: Interval,
 ): LookFor {
   const asked = { brief, donorClass, evidence };
   const lines = brief.musts.on.map((must): LookForLine => {
@@ -137,7 +139,12 @@ export function lookFor(
       figure,
       side,
       wanted: wantedOf(asked, must),
-      typical: isTypicalKey(figure) ? typicalOf(donorClass, figure, brief.typical) : undefined,
+      typical:
+        figure === 'price'
+          ? price
+          : isTypicalKey(figure)
+            ? typicalOf(donorClass, figure, brief.typical)
+            : undefined,
       instead: must === 'range' ? insteadOfTank(asked, carried) : [],
     };
   });

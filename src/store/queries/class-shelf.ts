@@ -67,7 +67,13 @@ export function lookForIn(
     const [first] = group.flatMap((id) => parts[id] ?? []);
     return first ? [first] : [];
   });
-  return lookFor(brief, donorClass, evidenceIn(dossier), can ? [can, ...holders] : []);
+  return lookFor(
+    brief,
+    donorClass,
+    evidenceIn(dossier),
+    can ? [can, ...holders] : [],
+    classPrice(dossier, donorClass),
+  );
 }
 
 /** What of an assessment's musts is kept, missed and not told: the first thing that is said of a machine. */

@@ -69,7 +69,11 @@ export function useDossiers(): DossiersModel {
   const open = (id: string, now: DossierList = list) => {
     keep({ ...now, current: id });
     sessionStorage.setItem(DOSSIER_OF_TAB, id);
-    void store.settled().finally(() => window.location.assign('/'));
+    // The page begins anew, on the other database.
+    void store.settled().finally(() => {
+      window.history.replaceState(null, '', '/');
+      window.location.reload();
+    });
   };
   return {
     opened,

@@ -111,3 +111,4 @@ export {
   usualWords,
   wantedWords,
 } from './outlook-words';
+export { glossary } from './glossary';

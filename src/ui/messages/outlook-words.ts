@@ -126,7 +126,7 @@ export function insteadWords(line: LookForLine, reader: Reader): readonly string
     const said = wantedWords(line, way.wanted, reader);
     if (way.wanted.kind === 'never') return [];
     return way.kind === 'part'
-      ? [`${said} with ${way.part.name.toLowerCase()}`]
+      ? [`${said} with ${way.part.name.charAt(0).toLowerCase()}${way.part.name.slice(1)}`]
       : [
           `${said} if it uses ${formatWithUnit(way.amount, figureDefinition(way.figure).dimension, reader)}`,
         ];

@@ -2,6 +2,7 @@ import type { BuildStage, Lead, LeftOut, StageSchool } from '@/core/build';
 import type { MustKey } from '@/core/brief';
 import type { WayKind } from '@/store/queries';
 import type { RuleFault, WhatItTakes } from '@/core/planning';
+import { listWords } from './verdict-words';
 import { formatNumber, type Reader } from './format';
 import { MUST_SHORT } from './words';
 
@@ -127,11 +128,12 @@ export const unpricedWords = (count: number, currency: string): string =>
   `Not settled: ${formatNumber(count)} ${count === 1 ? 'part that fits has' : 'parts that fit have'} no exchange rate to ${currency} and ${count === 1 ? 'is' : 'are'} not weighed. What is called best below is the best of the rest.`;
 
 /** That shipped prices are only roughly known in the brief's currency. */
-export const nominalWords = (
-  from: string,
+export function nominalWords(
+  rates: readonly { readonly from: string; readonly rate: number }[],
   to: string,
-  rate: number,
   spread: number,
   day: string,
-): string =>
-  `Shipped parts have typical prices in ${from}. They are shown in ${to} by a nominal rate of ${formatNumber(rate, 2)} (${day}, an estimate, give or take ${formatNumber(spread * 100)} %), until you set a better one.`;
+): string {
+  const by = rates.map(({ from, rate }) => `1 ${from} = ${formatNumber(rate, 2)} ${to}`);
+  return `Shipped parts have typical prices in ${listWords(rates.map((r) => r.from))}. They are shown in ${to} by a nominal rate of ${listWords(by)} (${day}, an estimate, give or take ${formatNumber(spread * 100)} %), until you set a better one.`;
+}

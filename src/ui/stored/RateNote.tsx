@@ -38,17 +38,16 @@ export function RateNote({
           {unpricedWords(unpriced.count, money.currency)}
         </Text>
       )}
-      {nominal.map((from) => (
-        <Text key={from} fontSize="sm">
+      {nominal.length > 0 && (
+        <Text fontSize="sm">
           {nominalWords(
-            from,
+            nominal.map((from) => ({ from, rate: nominalRate(from, money.currency) })),
             money.currency,
-            nominalRate(from, money.currency),
             NOMINAL_SPREAD,
             NOMINAL_DAY,
           )}
         </Text>
-      ))}
+      )}
       <Flex gap="4" wrap="wrap" mt="1">
         {asked.map((from) => (
           <RateField key={from} from={from} money={money} />

@@ -68,32 +68,37 @@ export function DonorList({ model, shownId, reader }: DonorListProps) {
   };
   return (
     <Flex direction="column" gap="1.5" minH="0">
-      <Input
-        ref={search}
-        size="sm"
-        type="search"
-        aria-label="Search donors"
-        placeholder="Search name, version, tag  ( / )"
-        bg="bg.panel"
-        borderColor="border.emphasized"
-        value={setting.search}
-        onChange={(e) => change({ search: e.target.value })}
-        onKeyDown={(e) => {
-          if (e.key === 'ArrowDown') {
-            e.preventDefault();
-            step(at < 0 ? 1 : 0);
-          }
-        }}
-      />
-      <Filters
-        donorClass={setting.donorClass}
-        must={setting.must}
-        tag={setting.tag}
-        sort={setting.sort}
-        falling={setting.falling}
-        tags={list.tags}
-        change={change}
-      />
+      {/* Nothing is to be found among one. */}
+      {list.total > 1 && (
+        <>
+          <Input
+            ref={search}
+            size="sm"
+            type="search"
+            aria-label="Search donors"
+            placeholder="Search name, version, tag  ( / )"
+            bg="bg.panel"
+            borderColor="border.emphasized"
+            value={setting.search}
+            onChange={(e) => change({ search: e.target.value })}
+            onKeyDown={(e) => {
+              if (e.key === 'ArrowDown') {
+                e.preventDefault();
+                step(at < 0 ? 1 : 0);
+              }
+            }}
+          />
+          <Filters
+            donorClass={setting.donorClass}
+            must={setting.must}
+            tag={setting.tag}
+            sort={setting.sort}
+            falling={setting.falling}
+            tags={list.tags}
+            change={change}
+          />
+        </>
+      )}
       <Flex align="center" justify="space-between" fontSize="xs" color="fg.muted" minH="28px">
         <Text aria-live="polite">
           {lines.length === list.total
