@@ -56,6 +56,15 @@ test('no serious fault: brief, donors, a pasted text, dossier', async ({ page })
   await page.keyboard.press('Escape');
   await goTo(page, 'Dossier');
   expect(await seriousFaults(page), 'Dossier').toEqual([]);
+  for (const question of [1, 2, 7]) {
+    await page.goto(`/brief/guide?question=${question}`);
+    await page.getByText(/Look among|No class keeps/).waitFor();
+    expect(await seriousFaults(page), `question ${question}`).toEqual([]);
+  }
+  await page.goto('/donors/classes');
+  await page.getByRole('button', { name: /Mid-size rally twin/ }).click();
+  await page.getByRole('group', { name: 'What to look for' }).waitFor();
+  expect(await seriousFaults(page), 'classes').toEqual([]);
 });
 
 test('no serious fault: weigh-up with its points open, under load', async ({ page }) => {
@@ -122,6 +131,9 @@ test.describe('on a phone', () => {
         ).toBeInViewport();
     }
     for (const path of [
+      '/brief/guide?question=1',
+      '/brief/guide?question=2',
+      '/donors/classes',
       '/weigh-up/machine',
       '/build/catalogue',
       '/build/curve',

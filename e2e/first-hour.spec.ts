@@ -135,3 +135,16 @@ test('numbers are read as they are written, and what was understood stands besid
   await expect(page.getByLabel('Graded gravel', { exact: true })).toHaveValue('30');
   await expect(page.getByLabel('Two-track', { exact: true })).toHaveValue('25');
 });
+
+test('the second example: used adverts in dollars, pounds and miles, another rider', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Open the forest example' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
+  await expect(page.getByLabel('Units')).toHaveValue('us');
+  const main = page.getByRole('main');
+  await expect(main).toContainText('Marten 300');
+  await expect(main).toContainText(/Ready mass\s+lb/);
+  await expect(main).toContainText('Outlay USD');
+});

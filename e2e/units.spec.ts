@@ -49,7 +49,7 @@ for (const units of ['us', 'uk', 'metric'] as const)
     for (const screen of SCREENS) {
       await page.goto(screen);
       await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-      await page.waitForTimeout(1200);
+      await page.waitForTimeout(700);
       const shown = (await page.locator('main').innerText()).replace(SAID_IN_BOTH, '');
       const text = NAMES.reduce((rest, name) => rest.replaceAll(name, ''), shown);
       for (const match of text.matchAll(FOREIGN[units]))

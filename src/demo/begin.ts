@@ -2,10 +2,19 @@ import type { CurrencyCode } from '@/core/units';
 import type { DossierStore } from '@/store/dossier-store';
 import { BRIEF_KEY, CATALOGUE_KEY, newBrief, newCatalogueUse } from '@/store/records';
 
-/** Puts the invented example in the place of the present dossier; one step of undo. Its data is loaded only now. */
-export async function openExample(store: DossierStore): Promise<void> {
-  const { demoDossier } = await import('./scenario');
-  store.replaceAll(demoDossier(), { code: 'open-example', facts: {} });
+/** The invented examples: another rider each. */
+export type ExampleName = 'crossing' | 'forest';
+
+/** Puts an invented example in the place of the present dossier; one step of undo. Its data is loaded only now. */
+export async function openExample(
+  store: DossierStore,
+  name: ExampleName = 'crossing',
+): Promise<void> {
+  const dossier =
+    name === 'crossing'
+      ? (await import('./scenario')).demoDossier()
+      : (await import('./forest')).forestDossier();
+  store.replaceAll(dossier, { code: 'open-example', facts: {} });
 }
 
 /** Begins a brief of the rider's own, with the shipped parts to choose from. */

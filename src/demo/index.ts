@@ -1,1 +1,1 @@
-export { openExample, startBrief } from './begin';
+export { openExample, startBrief, type ExampleName } from './begin';

@@ -2,11 +2,28 @@
 import { Box, Button, Flex, Heading, Text } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
-import { openExample, startBrief } from '@/demo';
+import { openExample, startBrief, type ExampleName } from '@/demo';
 import { isUntouched } from '@/core/brief';
 import { customOf } from '@/core/units';
 import { BRIEF_KEY, isEmptyDossier } from '@/store/records';
 import { useDossierState, useDossierStore, usePreferences } from '@/store/react';
+
+const EXAMPLES: readonly {
+  readonly name: ExampleName;
+  readonly words: string;
+  readonly line: string;
+}[] = [
+  {
+    name: 'crossing',
+    words: 'Open the example',
+    line: 'A small rider, ten machines, a high plateau with long gaps between fuel: metric, euros.',
+  },
+  {
+    name: 'forest',
+    words: 'Open the forest example',
+    line: 'A new rider, four used adverts, weekends on forest tracks: pounds, miles, dollars.',
+  },
+];
 
 /** The empty dossier: two ways to begin. With something stored it hands over to the weigh-up. */
 export function StartScreen() {
@@ -52,17 +69,30 @@ export function StartScreen() {
         <Button size="lg" bg="accent" color="accent.ink" onClick={begin}>
           Start a brief
         </Button>
-        <Button
-          size="lg"
-          variant="outline"
-          borderColor="border.emphasized"
-          onClick={() => void openExample(store)}
-        >
-          Open the example
-        </Button>
       </Flex>
+      <Text mt="8" fontWeight="700">
+        Or look around in an example first
+      </Text>
+      {EXAMPLES.map(({ name, words, line }) => (
+        <Flex key={name} mt="2" gap="3" align="center" wrap="wrap">
+          <Button
+            variant="outline"
+            borderColor="border.emphasized"
+            minW="210px"
+            onClick={() => {
+              if (name === 'forest') prefer({ units: 'us' });
+              void openExample(store, name);
+            }}
+          >
+            {words}
+          </Button>
+          <Text flex="1" minW="220px" color="fg.muted" fontSize="sm">
+            {line}
+          </Text>
+        </Flex>
+      ))}
       <Box
-        mt="8"
+        mt="6"
         pt="4"
         borderTopWidth="1px"
         borderTopStyle="dashed"
@@ -70,7 +100,7 @@ export function StartScreen() {
         color="fg.muted"
       >
         <Text>
-          Everything stays in this browser. The example is made up: makers, machines, parts and
+          Everything stays in this browser. The examples are made up: makers, machines, parts and
           places.
         </Text>
         <Text mt="2">

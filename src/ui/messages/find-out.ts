@@ -7,7 +7,7 @@ const FIND_OUT: Readonly<Record<WantKey, string>> = {
   readyMass: 'Look it up in the papers, or have it weighed full of fuel.',
   powerToMass: 'Ask for the papers; a measured curve says more than a brochure.',
   cruisePower: 'Ride it loaded against the wind, and look whether the cruise holds uphill.',
-  range: 'Ride a tank on your ground, or ask an owner for litres and kilometres.',
+  range: 'Ride a tank on your ground, or ask an owner for fuel and distance.',
   suspension:
     'Measure the travel with a tape, ask for the spring rates, and for whom it is sprung.',
   clearance:
