@@ -141,7 +141,7 @@ export function bestBuild(
   spend: number | undefined,
   thorough = true,
 ): BestBuild {
-  let limit = spend;
+  let limit = spend === undefined ? undefined : spend - roomForPrice(setting);
   for (let round = 0; ; round += 1) {
     const best = bestWithin(solver, setting, limit, thorough);
     if (best.kind !== 'build' || !best.build.overMoney || limit === undefined || round === LOWERED)
@@ -150,6 +150,16 @@ export function bestBuild(
     limit -=
       1 + moneyOver(setting, assess({ ...setting, parts: partsOf(setting, best.build.partIds) }));
   }
+}
+
+/** What the doubt about the bare machine's price takes of the money, so that it holds as surely as is asked; 0 where that is not asked or not to be had. */
+function roomForPrice(setting: PlanSetting): number {
+  const stock = stockOf(setting);
+  const outlay = stock.metrics.outlay.estimate;
+  const asked = stock.musts.some((m) => m.key === 'money' && m.verdict === 'pass');
+  if (!asked || outlay.kind === 'unknown' || !outlay.rows) return 0;
+  const [sure = outlay.mid] = percentiles(outlay.rows, surenessOf(setting.brief));
+  return Math.max(0, sure - outlay.mid);
 }
 
 /** So often the limit is lowered for prices that are not exactly known. */

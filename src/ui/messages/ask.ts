@@ -24,7 +24,7 @@ const FIND_FIGURE: Partial<Readonly<Record<FigureKey, string>>> = {
   torque: 'The papers or the handbook.',
   seatHeight: 'Tape from the ground to the lowest point of the seat, upright, tyres at pressure.',
   tank: 'Handbook; or fill it from the reserve and read the pump.',
-  consumption: 'Ask for litres and kilometres over some tanks.',
+  consumption: 'Ask for fuel and distance over some tanks.',
   travelFront: 'Cable tie on the fork leg, or tape fully extended and compressed.',
   travelRear: 'Tape at the axle, lifted and compressed.',
   clearance: 'Tape to the lowest part under the engine, upright.',
