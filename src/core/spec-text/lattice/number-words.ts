@@ -150,8 +150,9 @@ export function withNumbers(line: string): string {
 /** "Once a year" in a line on service is twelve months. */
 const yearly = (line: string): string =>
   /servic|valve|oil|inspect|want it in|check/iu.test(line)
-    ? line.replace(/(?<!\p{L})(?:once a year|every year|annually|yearly)(?!\p{L})/giu, (words) =>
-        (words.length > 8 ? '12 months' : '12 mo').padStart(words.length),
+    ? line.replace(
+        /(?<!\p{L})(?:once a year|every year|annually|yearly|jährlich|einmal im jahr|une fois par an|una vez al año|una volta all'anno)(?!\p{L})/giu,
+        (words) => (words.length > 8 ? '12 months' : '12 mo').padStart(words.length),
       )
     : line;
 

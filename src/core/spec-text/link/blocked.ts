@@ -51,6 +51,10 @@ const isFirstCheck = (text: string, q: Quantity): boolean =>
     text.slice(q.to, q.to + 40),
   ) && /(?<!\p{L})then|every(?!\p{L})/iu.test(text.slice(q.to));
 
+/** "valve check at 1,000 km, then every 12,000 km": the first of two is the run-in's. */
+const isBeforeThenEvery = (text: string, q: Quantity): boolean =>
+  /^,? ?(?:and )?(?:then|thereafter|after that) every /iu.test(text.slice(q.to, q.to + 24));
+
 /** Quantities said of nothing, of another machine, or of what a part or a lower price made of it; and why. */
 export function blockedIn(
   text: string,
@@ -90,7 +94,7 @@ export function blockedIn(
     if (noise.some(([a, b]) => q.from < b && q.to > a)) found.set(i, 'noise');
     else if (q.changed !== undefined) {
       if ((q.changed === 'is-new') !== isMoney(q)) found.set(i, 'changed');
-    } else if (isFirstCheck(text, q)) found.set(i, 'changed');
+    } else if (isFirstCheck(text, q) || isBeforeThenEvery(text, q)) found.set(i, 'changed');
     else if (NOT.test(text.slice(Math.max(0, q.from - 22), q.from))) found.set(i, 'other-machine');
     else if (asks || scopes.some(([a, b]) => q.from >= a && q.from < b))
       found.set(i, 'other-machine');

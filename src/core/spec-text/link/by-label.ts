@@ -44,6 +44,9 @@ function standBetween(
   return found;
 }
 
+const isCheckOrOil = ({ meaning }: Word): boolean =>
+  meaning.kind === 'label' && /^(?:valves|oil)$/.test(meaning.name);
+
 /** In characters. */
 const FARTHEST = 95;
 
@@ -55,6 +58,12 @@ export function byWord(
   side: () => 'front' | 'rear',
 ): readonly Option[] {
   const { from, to } = word.mention;
+  // "valve check at 1,000 km then every 12,000 km" goes on with the check, not with the service.
+  if (
+    /^then every$/iu.test(s.text.slice(from, to)) &&
+    s.words.some((w) => isCheckOrOil(w) && w.mention.to <= from)
+  )
+    return [];
   const labelFirst = to <= q.from;
   if (!labelFirst && from < q.to) return [];
   // Far labels are passed over before anything between is looked at; blanks of a table do not count.

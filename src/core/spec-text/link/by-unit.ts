@@ -86,11 +86,24 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
     if (q.unit === 'deg' && STEERING.test(s.text.slice(q.to)) && s.ours)
       push('rake', WEIGHTS.byUnit, 'unit');
     if (EVERY.test(before))
-      for (const key of ['serviceInterval', 'serviceHours', 'serviceMonths'] as const)
+      for (const key of careKeys(s, q))
         if (figureDefinition(key).dimension === sense.dimension)
           push(key, WEIGHTS.byUnit - 0.6, 'unit');
   }
   return made;
+}
+
+/** What comes "every" so often: what the sentence last named, a valve check or an oil change; else the service. */
+function careKeys(s: SentenceWords, q: Quantity): readonly FigureKey[] {
+  const last = s.words.findLast(
+    ({ meaning, mention }) =>
+      meaning.kind === 'label' && /^(?:valves|oil)$/.test(meaning.name) && mention.to <= q.from,
+  );
+  if (last?.meaning.kind === 'label')
+    return last.meaning.name === 'valves'
+      ? ['valveInterval', 'valveHours']
+      : ['oilInterval', 'oilHours'];
+  return ['serviceInterval', 'serviceHours', 'serviceMonths'];
 }
 
 /** `15/46`, `21/18` under no label: teeth, or rims, by their size alone. */

@@ -97,7 +97,7 @@ export const ENGLISH: Vocabulary = {
       'pegs are|pegs sit at|pegs at|footpeg height|peg height|footrest height|foot peg height',
     barHeight: 'handlebar height|bar height|height of the bars|~bars at|~bars|handlebar|~bar',
     service:
-      'service intervals|service interval|services|serviced every|service every|~servicing|maintenance|maintenance interval|service, by hours|service, by time|~service|service schedule|service by hours|service by time|main service|major service|then every|scheduled maintenance|intervals are',
+      'service intervals|service interval|services|serviced every|service every|~servicing|maintenance|maintenance interval|service, by hours|service, by time|~service|service schedule|service by hours|service by time|main service|major service|~then every|scheduled maintenance|intervals are',
     valves:
       'valve checks|valve check|valve clearance check|valve clearances check|valve adjustment|valve adjustments|valve inspection|valve interval|~valves|valve check, by hours|valve clearance checks|valve service|valves need checking|shims|shim check|valve clearances every|~valve clearances|valve adjust|valve check by hours|valve check interval',
     oil: 'oil changes|oil change|oil interval|~oil|oil change, by hours|oil changed every|oil every|~with filter|oil change interval|oil and filter|oil change by hours|~change',

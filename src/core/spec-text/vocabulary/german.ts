@@ -115,6 +115,8 @@ export const GERMAN: Vocabulary = {
     'motorrad|maschine|hubraum|sitzhohe|bodenfreiheit|federweg|radstand|einzylinder|zweizylinder|kette|enduro|reiseenduro|reifen|gabel|tank|lenker|koffer|u min|nm|ps|vollgetankt|fahrfertig',
   elsewhere: 'auto|pkw|kombi|wohnung|zimmer|fahrrad|kaltmiete|handy|boot|mehl|backofen|hotel',
   facts: [
+    ['chainPitch', '520', /\bkette[^\d]{0,8}520\b/iu],
+    ['chainPitch', '525', /\bkette[^\d]{0,8}525\b/iu],
     ['cooling', 'liquid', worded('(?:flüssigkeits|wasser)(?:gekühlt\\p{L}*|kühlung)')],
     ['cooling', 'air-oil', worded('(?:luft[-/ ](?:und )?öl|öl)(?:gekühlt\\p{L}*|kühlung)')],
     ['cooling', 'air', worded('luft(?:gekühlt\\p{L}*|kühlung)')],
