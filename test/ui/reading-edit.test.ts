@@ -37,6 +37,22 @@ describe('what is typed as quoted', () => {
       kind: 'value',
       value: { amount: 137, unit: 'kg' },
     }));
+  // How sums, distances and ratios are written in different countries: common practice, no source.
+  test.each([
+    ['price', '14.000 EUR', 14_000],
+    ['price', '$14,000', 14_000],
+    ['price', '6.290,50 EUR', 6290.5],
+    ['serviceInterval', '12.000 km', 12_000],
+    ['powerRpm', '8.500', 8500],
+    ['finalRatio', '2.875', 2.875],
+    ['finalRatio', '2,875', 2.875],
+    ['tank', '11.356 L', 11.356],
+    ['consumption', '3.850 L/100km', 3.85],
+  ] as const)(
+    '%s %s: thousands where the figure may be so large, else decimals',
+    (key, text, amount) =>
+      expect(parseQuoted(key, text, undefined, metric)).toMatchObject({ value: { amount } }),
+  );
   test('emptied text takes the reading away', () =>
     expect(parseQuoted('mass', '  ', a, metric)).toEqual({ kind: 'value', value: undefined }));
   test('a price wants its currency the first time', () => {

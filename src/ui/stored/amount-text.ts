@@ -122,7 +122,7 @@ function isAsPrinted(value: number, limit: number, quantity: Quantity): boolean 
 const EITHER = /^(\D*)(\d{1,3})([.,])(\d{3})(?!\d)(\D*)$/;
 
 /** The two ways to read such a number, as texts that can be read one way only: in thousands, and with decimals. */
-function bothWays(text: string): readonly [string, string] | undefined {
+export function bothWays(text: string): readonly [string, string] | undefined {
   const match = EITHER.exec(text.trim());
   if (!match || match[2] === '0') return undefined;
   const [, before = '', whole = '', , rest = '', after = ''] = match;

@@ -11,6 +11,7 @@ import {
 import { parseAmount, parseNumber, unitEntry, type UnitId } from '@/core/units';
 import type { Parsed } from '@/store/react';
 import { amountFaultWords, readingFaultWords, trimmed, type Reader } from '../messages';
+import { bothWays } from './amount-text';
 
 export interface QuotedAmount {
   readonly amount: number;
@@ -41,7 +42,20 @@ export function parseQuoted(
       kind: 'fault',
       words: `“${text.trim()}” is not a figure with its spread. Write “187 ± 3 kg” or “95-115 mm”.`,
     };
-  const parsed = parseAmount(plain, dimension, fieldUnit);
+  // `14.000 EUR`, `12.000 km`: thousands wherever the figure may be so large, else decimals.
+  const ways = bothWays(plain)?.map((way) => parseAmount(way, dimension, fieldUnit));
+  const parsed =
+    ways?.find(
+      (way) =>
+        way.kind === 'amount' &&
+        findReadingFault(key, {
+          amount: way.amount,
+          unit: way.unit,
+          basis: reading?.basis ?? bases[0],
+          origin: 'claimed',
+          note: '',
+        }) === undefined,
+    ) ?? parseAmount(plain, dimension, fieldUnit);
   if (parsed.kind === 'fault') return { kind: 'fault', words: amountFaultWords(parsed.fault) };
   if (dimension === 'money' && !parsed.unitWritten && !reading)
     return { kind: 'fault', words: 'Which currency? Write it with the sum, such as “6 290 EUR”.' };
