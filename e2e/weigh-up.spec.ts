@@ -165,7 +165,7 @@ test('how sure: shares of all draws, what would turn it, what to find out; weigh
   await expect(
     page
       .getByText(
-        /^Consumption of .*the choice would be \d+\.\d points better on average, and another one in .* of 100\. Ask for litres/,
+        /^Consumption of .*the choice would be \d+\.\d points better on average, and another one in .* of 100\. Ask for fuel/,
       )
       .first(),
   ).toBeVisible();
