@@ -2,8 +2,8 @@
 import { Box, Button, chakra, Flex, Grid, Heading, Text } from '@chakra-ui/react';
 import { ArrowLeft, ArrowRight } from 'lucide-react';
 import Link from 'next/link';
-import { useRouter, useSearchParams } from 'next/navigation';
-import { Suspense } from 'react';
+import { useSearchParams } from 'next/navigation';
+import { Suspense, useState } from 'react';
 import { briefOrigin, type Brief } from '@/core/brief';
 import { startBrief } from '@/demo';
 import { useClassShelf } from '@/store/running';
@@ -43,12 +43,17 @@ function Guided() {
 
 function Guide({ brief }: { readonly brief: Brief }) {
   const model = useBrief(brief);
-  const router = useRouter();
   const asked = Number(useSearchParams().get('question') ?? 1);
-  const at = Math.min(QUESTIONS.length, Math.max(1, Number.isInteger(asked) ? asked : 1));
+  // The place is the screen's own, so that quick presses count each; the address only follows, for a reload.
+  const [at, setAt] = useState(() =>
+    Math.min(QUESTIONS.length, Math.max(1, Number.isInteger(asked) ? asked : 1)),
+  );
   const question = QUESTIONS[at - 1] ?? QUESTIONS[0];
   const Answer = ANSWERS[question.id];
-  const go = (to: number) => router.replace(`/brief/guide?question=${to}`, { scroll: false });
+  const go = (to: number) => {
+    setAt(to);
+    window.history.replaceState(null, '', `/brief/guide?question=${to}`);
+  };
   return (
     <Box>
       <Box mb="3" pr={{ md: '330px' }} pt={{ base: '44px', md: '0' }}>
