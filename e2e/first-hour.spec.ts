@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { fill, goTo, goToRoom, stored } from './helpers';
+import { fill, goTo, goToRoom, stored, openGroups } from './helpers';
 
 const begin = async (page: Page) => {
   await page.goto('/');
@@ -64,6 +64,7 @@ test.describe('in the United States', () => {
     await page.getByRole('button', { name: 'Set the rate' }).click();
     await expect(page.getByText(/nominal rate/)).toBeHidden();
     await goTo(page, 'Brief');
+    await openGroups(page);
     await expect(page.getByText(/1 EUR = 1.09 USD/)).toBeVisible();
   });
 });
@@ -147,4 +148,27 @@ test('the second example: used adverts in dollars, pounds and miles, another rid
   await expect(main).toContainText('Marten 300');
   await expect(main).toContainText(/Ready mass\s+lb/);
   await expect(main).toContainText('Outlay USD');
+});
+
+test('the full brief: a line for each group, opened by a press, with what each field moves, and open again after a reload', async ({
+  page,
+}) => {
+  await page.goto('/brief');
+  await page.getByRole('button', { name: 'Start a brief with every field' }).click();
+  await page.getByRole('button', { name: 'Fold every group' }).click();
+  await expect(page.getByLabel('Budget', { exact: true })).toBeHidden();
+  const money = page.getByRole('region', { name: 'Money' });
+  await expect(money).toContainText(/EUR to spend/);
+  await expect(money).toContainText(/\d assumed/);
+  await expect(page.getByRole('region', { name: 'Keeping it' })).toContainText('is not known');
+
+  await page.getByRole('button', { name: 'Money', exact: true }).press('Enter');
+  await fill(page, 'Budget', '9000');
+  await fill(page, 'Trip fund', '1500');
+  await expect(money).toContainText('9000 EUR in all, of it 1500 EUR for the trip');
+  await expect(page.getByText('moves money and outlay').first()).toBeVisible();
+  await stored(page);
+  await page.reload();
+  await expect(page.getByLabel('Budget', { exact: true })).toHaveValue('9000');
+  await expect(page.getByLabel('Height', { exact: true })).toBeHidden();
 });

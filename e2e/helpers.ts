@@ -16,6 +16,14 @@ export async function openExample(page: Page, path = '/weigh-up'): Promise<void>
 export const stored = (page: Page): Promise<void> =>
   expect(page.getByText('all stored here').first()).toBeAttached();
 
+/** Opens every group of the brief that is folded; the browser remembers it. */
+export async function openGroups(page: Page): Promise<void> {
+  await expect(page.getByRole('button', { name: /^(Open|Fold) every group$/ })).toBeVisible();
+  const open = page.getByRole('button', { name: 'Open every group' });
+  if (await open.isVisible()) await open.click();
+  await expect(page.getByRole('button', { name: 'Fold every group' })).toBeVisible();
+}
+
 /** Types a figure into the field with this label and leaves the field. */
 export async function fill(page: Page, label: string, text: string): Promise<void> {
   const field = page.getByLabel(label, { exact: true });

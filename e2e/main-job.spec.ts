@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { exported, fill, goTo, pickFile, withDonor, withoutMoment } from './helpers';
+import { exported, fill, goTo, pickFile, withDonor, withoutMoment, openGroups } from './helpers';
 
 test('brief, donors, weigh-up, build, export, clear, import: with everything typed in', async ({
   page,
@@ -10,6 +10,7 @@ test('brief, donors, weigh-up, build, export, clear, import: with everything typ
   await page.getByRole('link', { name: 'The full brief' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Brief' })).toBeVisible();
 
+  await openGroups(page);
   await fill(page, 'Height', '5 ft 10 in');
   await fill(page, 'Inseam', '820');
   await fill(page, 'Rider mass', '12 st 4 lb');

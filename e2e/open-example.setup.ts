@@ -1,5 +1,5 @@
 import { expect, test as setup } from '@playwright/test';
-import { EXAMPLE, stored } from './helpers';
+import { EXAMPLE, openGroups, stored } from './helpers';
 
 /** The example is opened and stored once; tests begin with the browser as it is then. */
 setup('the example is opened and stored', async ({ page }) => {
@@ -7,5 +7,9 @@ setup('the example is opened and stored', async ({ page }) => {
   await page.getByRole('button', { name: 'Open the example' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
   await stored(page);
+  await page.goto('/brief');
+  await openGroups(page);
+  await page.reload();
+  await openGroups(page);
   await page.context().storageState({ path: EXAMPLE, indexedDB: true });
 });

@@ -71,6 +71,7 @@ async function editToRanking(browser, base) {
   await page.getByRole('heading', { level: 1, name: 'Weigh-up' }).waitFor();
   await twelve(page, base);
   await page.goto(`${base}/brief`);
+  await page.getByRole('button', { name: 'Trip', exact: true }).click();
   await page.getByLabel('Longest fuel gap', { exact: true }).fill('190');
   await page.keyboard.press('Tab');
   await page
@@ -232,6 +233,7 @@ async function slider(browser, base) {
   await page.goto(base);
   await page.getByRole('heading', { level: 1, name: 'Weigh-up' }).waitFor();
   await page.goto(`${base}/brief`);
+  await page.getByRole('button', { name: 'Ground', exact: true }).click();
   await page.getByRole('slider', { name: 'Graded gravel, share' }).focus();
   await page.waitForTimeout(1500);
   return page.evaluate(async () => {

@@ -14,7 +14,7 @@ Tyres 90/90-21 54H front, 140/80-18 70H rear; switchable ABS.
 Service every 4 000 miles or 12 months. MSRP $6,499`;
 
 const SHOTS = [
-  ['brief', '/brief', {}],
+  ['brief', '/brief', { click: 'Ground' }],
   ['guide', '/brief/guide?question=1', { rest: 2500 }],
   ['classes', '/donors/classes', { rest: 2000, click: /long-range|fairing and large tank/i }],
   ['donors', '/donors?donor=sorrel-300', {}],

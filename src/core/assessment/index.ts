@@ -36,6 +36,7 @@ export {
   type Metrics,
   type SuspensionMetric,
   luggageNeeded,
+  OWNERSHIP_KEYS,
 } from './metrics';
 export { settledBy } from './settles';
 export type { WorkingInput } from './working-inputs';

@@ -1,2 +1,3 @@
+export { BRIEF_MOVES, type BriefMoves } from './brief-moves';
 export { briefTurnings, type BriefTurning } from './brief-turnings';
 export { stakes, WORTH_ASKING, type Stake } from './stakes';

@@ -1,9 +1,10 @@
 'use client';
 import { chakra, Text } from '@chakra-ui/react';
+import { Fragment } from 'react';
 import { useWatch, type FieldPath } from 'react-hook-form';
 import { briefOrigin, type BriefFigure } from '@/core/brief';
 import { Choice, FieldRow, UnitInput } from '@/ui/fields';
-import { nameWords } from '@/ui/messages';
+import { movesWords, nameWords } from '@/ui/messages';
 import { understood } from '@/ui/stored';
 import { briefFigureRules, briefFigureSign, type BriefForm } from './brief-form';
 import type { BriefModel } from './use-brief';
@@ -34,13 +35,27 @@ export function BriefFigureField({
   model,
   path,
   hint,
-}: FieldProps & { readonly path: BriefFigure }) {
+  moves = false,
+}: FieldProps & {
+  readonly path: BriefFigure;
+  /** Whether the field says what it moves. */
+  readonly moves?: boolean;
+}) {
   const id = `brief-${path.replace('.', '-')}`;
   const fault = faultOf(model, path);
   const text = useWatch({ control: model.form.control, name: path });
   const read = understood(text, briefFigureRules(path, model.reader));
   const assumed = briefOrigin(model.brief, path).kind !== 'typed';
-  const described = hint || assumed || read !== undefined ? `${id}-hint` : undefined;
+  const said = [
+    read !== undefined && (
+      <Text as="span" fontWeight="700" color="fg">
+        {read}
+      </Text>
+    ),
+    hint,
+    assumed && <Assumed model={model} path={path} />,
+  ].filter(Boolean);
+  const described = said.length > 0 || moves ? `${id}-hint` : undefined;
   const describedBy = fault ? `${id}-fault` : described;
   const sign = briefFigureSign(path, model.reader);
   return (
@@ -48,19 +63,19 @@ export function BriefFigureField({
       id={id}
       label={nameWords(path).replace(', %', '')}
       hint={
-        read === undefined && !assumed ? (
-          hint
-        ) : (
+        described && (
           <>
-            {read !== undefined && (
-              <Text as="span" fontWeight="700" color="fg">
-                {read}
-                {hint || assumed ? '; ' : ''}
+            {said.map((part, i) => (
+              <Fragment key={i}>
+                {i > 0 && '; '}
+                {part}
+              </Fragment>
+            ))}
+            {moves && (
+              <Text as="span" display="block">
+                {movesWords(path)}
               </Text>
             )}
-            {hint}
-            {hint && assumed ? '; ' : ''}
-            {assumed && <Assumed model={model} path={path} />}
           </>
         )
       }

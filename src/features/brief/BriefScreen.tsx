@@ -5,16 +5,14 @@ import { memo, useDeferredValue } from 'react';
 import type { Brief } from '@/core/brief';
 import { startBrief } from '@/demo';
 import { BRIEF_KEY } from '@/store/records';
-import { useDossierState, useDossierStore } from '@/store/react';
+import { useDossierState, useDossierStore, usePreferences } from '@/store/react';
 import { Panel } from '@/ui/fields';
 import { nameWords } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
-import { Beliefs } from './Beliefs';
-import { KeepingPanel, MoneyPanel, MustPanel, RiderPanel, TripPanel } from './BriefPanels';
 import { BriefSum } from './BriefSum';
-import { GroundMix } from './GroundMix';
+import { GROUPS } from './group-lines';
+import { Groups } from './Groups';
 import { LiveOrder } from './LiveOrder';
-import { PurposeList } from './PurposeList';
 import { useBrief } from './use-brief';
 
 /** Who rides where, with what, for how much. */
@@ -25,15 +23,25 @@ export function BriefScreen() {
 
 function NoBrief() {
   const store = useDossierStore();
+  const [, keep] = usePreferences();
+  const begin = () => {
+    startBrief(store);
+    keep({ openGroups: GROUPS });
+  };
   return (
     <Box>
       <ScreenHeading title="Brief">
         No brief yet. It says who rides where with how much money; everything else is measured
         against it.
       </ScreenHeading>
-      <Button bg="accent" color="accent.ink" onClick={() => startBrief(store)}>
-        Start a brief
-      </Button>
+      <Flex gap="3" wrap="wrap">
+        <Button asChild bg="accent" color="accent.ink">
+          <Link href="/brief/guide">Eight questions, one at a time</Link>
+        </Button>
+        <Button variant="outline" borderColor="border.emphasized" onClick={begin}>
+          Start a brief with every field
+        </Button>
+      </Flex>
     </Box>
   );
 }
@@ -76,34 +84,15 @@ function OpenBrief({ brief }: { readonly brief: Brief }) {
         </Flex>
       )}
       <Grid
-        templateColumns={{
-          base: 'minmax(0, 1fr)',
-          lg: 'repeat(2, minmax(0, 1fr))',
-          xl: 'repeat(3, minmax(0, 1fr))',
-        }}
+        templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 5fr) minmax(0, 3fr)' }}
         gap="4"
         alignItems="start"
       >
-        <Flex direction="column" gap="4">
-          <RiderPanel model={model} />
-          <MustPanel model={model} />
-          <KeepingPanel model={model} />
-        </Flex>
-        <Flex direction="column" gap="4">
-          <Box id="purposes">
-            <Panel title="Ground">
-              <PurposeList model={model} />
-              <GroundMix model={model} />
-              <Beliefs model={model} />
-            </Panel>
-          </Box>
-          <TripPanel model={model} />
-        </Flex>
+        <Groups model={model} />
         <Flex direction="column" gap="4">
           <Panel title="Where it leads">
             <LiveOrder />
           </Panel>
-          <MoneyPanel model={model} />
           <Panel title="What this asks">
             <LaterSum brief={later} reader={reader} />
           </Panel>

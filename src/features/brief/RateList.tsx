@@ -36,7 +36,8 @@ export function RateList({ model }: { readonly model: BriefModel }) {
   return (
     <Box pt="2" mt="1" borderTopWidth="1px" borderTopStyle="dashed" borderColor="border">
       <Text fontSize="xs" color="fg.muted">
-        Exchange rates, as you looked them up. Prices in other currencies stay not known.
+        Exchange rates, as you looked them up. Without one a price in another currency stays not
+        known; shipped parts go by an estimate.
       </Text>
       {rates.map((r) => (
         <Flex key={r.currency} align="center" justify="space-between" minH="34px">

@@ -35,10 +35,10 @@ export interface DossiersModel {
 }
 
 /** A dossier begins with the units that the rider reads in. */
-async function keepPreferences(id: string, { units }: Preferences): Promise<void> {
+async function keepPreferences(id: string, own: Preferences): Promise<void> {
   const db = openDb(dbNameOf(id));
   try {
-    const value: Preferences = { units, visited: true, purpose: WHOLE };
+    const value: Preferences = { ...own, visited: true, purpose: WHOLE };
     await db.preferences.put({ key: PREFERENCES_KEY, value });
   } catch {
     // Without them it begins in metric units.

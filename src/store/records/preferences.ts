@@ -8,15 +8,19 @@ export interface Preferences {
   readonly visited: boolean;
   /** The purpose that is looked at; the whole brief where it names none that there is. */
   readonly purpose: string;
+  /** Groups of the brief that are open; the others are folded to a line. */
+  readonly openGroups: readonly string[];
 }
 
 export const preferencesSchema = z.object({
   units: z.enum(UNIT_SYSTEMS),
   visited: z.boolean(),
   purpose: z.string().catch('whole'),
+  openGroups: z.array(z.string()).catch([]),
 }) satisfies z.ZodType<Preferences>;
 export const DEFAULT_PREFERENCES: Preferences = {
   units: 'metric',
   visited: false,
   purpose: 'whole',
+  openGroups: [],
 };

@@ -1,5 +1,6 @@
 export { Choice } from './Choice';
 export { FieldRow } from './FieldRow';
+export { FieldColumns, FoldAll, FoldedPanel } from './FoldedPanel';
 export { Panel } from './Panel';
 export { PressRow } from './PressRow';
 export { RangeInput } from './RangeInput';

@@ -47,8 +47,10 @@ export {
   figureSpan,
   formatBase,
   formatFigure,
+  formatHeight,
   formatNumber,
   formatQuoted,
+  formatTemperature,
   formatWithUnit,
   trimmed,
   unitSign,
@@ -112,3 +114,4 @@ export {
   wantedWords,
 } from './outlook-words';
 export { glossary } from './glossary';
+export { movesWords } from './moves';

@@ -10,6 +10,8 @@ import { clearanceLoadedMetric, trailLoadedMetric } from './handling';
 import { heelGapMetric } from './heel-gap';
 import { aidsMetric, protectionMetric, supportMetric, wheelsMetric, windMetric } from './indices';
 import { costPerKmMetric, resaleMetric, yearlyCostMetric } from './keeping';
+
+export { OWNERSHIP_KEYS } from './keeping';
 import { kneeAngleMetric } from './knee-angle';
 import { liftBackMetric, liftMetric } from './lift';
 import { loadedMassMetric } from './loaded-mass';

@@ -30,7 +30,8 @@ import {
 } from './services';
 import { hasChain, wearDoubt } from './wear';
 
-const OWNERSHIP_KEYS = [
+/** What the cost of keeping needs from the brief; it is not known while one is left out. */
+export const OWNERSHIP_KEYS = [
   'yearsKept',
   'yearly_km',
   'fuel_perL',
