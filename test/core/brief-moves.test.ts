@@ -67,25 +67,35 @@ function outcome(dossier: Dossier): Readonly<Record<string, string>> {
   const { candidates, weights, curves } = standing(dossier) as Standing;
   const states = candidates.flatMap(({ stock, built }) => [stock, built]);
   const loaded = states.slice(0, 2).map((s) => s.underLoad());
-  const seen = (of: unknown) => JSON.stringify(of);
+  const seen = (of: unknown): string => JSON.stringify(of);
+  const entry = (name: string, of: unknown) => [name, seen(of)] as const;
+  const entries = [
+    ...WANT_KEYS.map((want) => entry(`need ${want}`, curves[want])),
+    ...MUST_KEYS.map((must) =>
+      entry(
+        `must ${must}`,
+        states.map((s) => s.musts.filter((m) => m.key === must)),
+      ),
+    ),
+    ...BASE_METRIC_KEYS.map((m) =>
+      entry(
+        m,
+        states.map((s) => middle(s.metrics[m].estimate)),
+      ),
+    ),
+    entry(
+      'load',
+      loaded.map((l) => LOAD_METRIC_KEYS.map((k) => !KEEPING.has(k) && middle(l[k].estimate))),
+    ),
+    entry(
+      'keeping',
+      loaded.map((l) => [...KEEPING].map((k) => middle(l[k].estimate))),
+    ),
+  ];
   return {
     weights: seen(weights),
     cautions: seen(states.map((s) => s.cautions)),
-    ...Object.fromEntries<string>([
-      ...WANT_KEYS.map((want) => [`need ${want}`, seen(curves[want])]),
-      ...MUST_KEYS.map((must) => [
-        `must ${must}`,
-        seen(states.map((s) => s.musts.filter((m) => m.key === must))),
-      ]),
-      ...BASE_METRIC_KEYS.map((m) => [m, seen(states.map((s) => middle(s.metrics[m].estimate)))]),
-      [
-        'load',
-        seen(
-          loaded.map((l) => LOAD_METRIC_KEYS.map((k) => !KEEPING.has(k) && middle(l[k].estimate))),
-        ),
-      ],
-      ['keeping', seen(loaded.map((l) => [...KEEPING].map((k) => middle(l[k].estimate))))],
-    ]),
+    ...Object.fromEntries(entries),
   };
 }
 const KEEPING: ReadonlySet<LoadMetricKey> = new Set([

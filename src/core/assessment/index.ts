@@ -59,6 +59,7 @@ export {
   mustNeed,
   surenessOf,
   USUAL_SURENESS,
+  saidMust,
   verdictOf,
   type MustResult,
   type MustVerdict,

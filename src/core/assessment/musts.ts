@@ -1,7 +1,16 @@
 import { spendable, type Brief, type Licence, type MustKey } from '../brief';
 import { STANCE_LIMITS } from '../fit';
 import type { LicenceResult, LicenceRule } from '../licence';
-import { allOf, certain, reaches, shareOf, type Estimate, type Known, type Said } from '../numeric';
+import {
+  allOf,
+  certain,
+  reaches,
+  said,
+  shareOf,
+  type Estimate,
+  type Known,
+  type Said,
+} from '../numeric';
 import type { FigureKey } from '../readings';
 import { metricDefinition, type BaseMetricKey } from './metric-keys';
 import type { Metrics } from './metrics';
@@ -34,6 +43,10 @@ export interface MustResult {
 
 /** A must's result as it is said or kept on paper. */
 export type SaidMust = Omit<MustResult, 'holds' | 'have'> & { readonly have?: Said };
+
+/** A must's result without its rows. */
+export const saidMust = ({ holds: _rows, have, ...rest }: MustResult): SaidMust =>
+  have ? { ...rest, have: said(have) } : rest;
 
 /** The metric that each must judges; the licence has none. */
 export const METRIC_OF_MUST: Readonly<Record<Exclude<MustKey, 'licence'>, BaseMetricKey>> = {

@@ -2,6 +2,7 @@
 import { Box, Button, Checkbox, Flex, Grid, Text, useBreakpointValue } from '@chakra-ui/react';
 import Link from 'next/link';
 import { memo, useCallback, useDeferredValue, useState } from 'react';
+import type { MetricKey } from '@/core/assessment';
 import { shortName } from '@/core/donor';
 import { Choice, Panel } from '@/ui/fields';
 import { METRIC_WORDS, soFar } from '@/ui/messages';
@@ -16,7 +17,7 @@ import { PurposeTable, PurposeTabs } from './Purposes';
 import { ScoreDetail } from './ScoreDetail';
 import { SideBySide, type SideBySideProps } from './table/SideBySide';
 import type { OnWorking } from './table/Figure';
-import { useWeighUp, type State, type WeighRow, type WeighUpModel } from './use-weigh-up';
+import { metricOf, useWeighUp, type State, type WeighRow, type WeighUpModel } from './use-weigh-up';
 import { WhatCounts } from './WhatCounts';
 import { WorkingPopover, type OpenWorking } from './Working';
 
@@ -87,18 +88,31 @@ function ViewSwitch({ model }: { readonly model: WeighUpModel }) {
   );
 }
 
+/** Whose figure is asked for its working; it is looked up among what stands now, so that it follows edits. */
+interface Asked {
+  readonly id: string;
+  readonly metric: MetricKey;
+  readonly anchor: DOMRect;
+}
+
+function workingOf(rows: readonly WeighRow[], asked: Asked | undefined): OpenWorking | undefined {
+  const row = rows.find((r) => r.ranked.id === asked?.id);
+  return row && asked
+    ? {
+        metric: metricOf(row.assessment, asked.metric),
+        anchor: asked.anchor,
+        title: `${METRIC_WORDS[asked.metric].name}: ${shortName(row.entry.donor)}`,
+      }
+    : undefined;
+}
+
 function WeighUp({ model }: { readonly model: WeighUpModel }) {
-  const [open, setOpen] = useState<OpenWorking>();
+  const [open, setOpen] = useState<Asked>();
   const [candidate, setCandidate] = useState<string>();
   const { answer, reasons } = headline(model.rows, model.state);
   const [first, second] = model.rows.filter((r) => r.ranked.place !== undefined);
   const onWorking = useCallback<OnWorking>(
-    (row, metric, anchor) =>
-      setOpen({
-        metric,
-        anchor,
-        title: `${METRIC_WORDS[metric.key].name}: ${shortName(row.entry.donor)}`,
-      }),
+    (row, metric, anchor) => setOpen({ id: row.ranked.id, metric: metric.key, anchor }),
     [],
   );
   const toggle = useCallback(
@@ -222,7 +236,11 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
           </Panel>
         </Flex>
       </Grid>
-      <WorkingPopover open={open} reader={model.reader} onClose={() => setOpen(undefined)} />
+      <WorkingPopover
+        open={workingOf(model.rows, open)}
+        reader={model.reader}
+        onClose={() => setOpen(undefined)}
+      />
     </Box>
   );
 }

@@ -1,6 +1,23 @@
-import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
+import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react';
+import {
+  buttonRecipe,
+  checkboxSlotRecipe,
+  checkmarkRecipe,
+  dialogSlotRecipe,
+  headingRecipe,
+  inputRecipe,
+  kbdRecipe,
+  menuSlotRecipe,
+  nativeSelectSlotRecipe,
+  popoverSlotRecipe,
+  progressSlotRecipe,
+  skeletonRecipe,
+  tableSlotRecipe,
+  textareaRecipe,
+} from '@chakra-ui/react/theme';
 
 import { COLOURS, type ColourPair } from './colours';
+import { ANIMATION_STYLES, GRAY, KEYFRAMES, LAYERS, SHADOWS, TEXT_STYLES, TOKENS } from './scales';
 
 /** The colours as the component library wants them. */
 const tokens = Object.fromEntries(
@@ -17,6 +34,9 @@ const tokens = Object.fromEntries(
 
 const config = defineConfig({
   globalCss: {
+    html: { lineHeight: '1.5', colorPalette: 'gray' },
+    '*::placeholder, *[data-placeholder]': { color: 'fg.muted/80' },
+    '*::selection': { bg: 'colorPalette.emphasized/80' },
     'html, body': { bg: 'bg', color: 'fg', fontFamily: 'body' },
     body: {
       minHeight: '100dvh',
@@ -51,19 +71,41 @@ const config = defineConfig({
     '*:focus-visible': { outline: '3px solid', outlineColor: 'accent', outlineOffset: '2px' },
   },
   theme: {
+    breakpoints: { sm: '480px', md: '768px', lg: '1024px', xl: '1280px', '2xl': '1536px' },
+    keyframes: KEYFRAMES,
     tokens: {
+      ...TOKENS,
       fonts: {
         body: { value: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif" },
         heading: {
           value: "'Overpass Variable', 'Atkinson Hyperlegible Next Variable', sans-serif",
         },
+        mono: { value: 'ui-monospace, monospace' },
       },
-      radii: { plate: { value: '3px' } },
     },
-    semanticTokens: {
-      colors: tokens,
+    semanticTokens: { colors: { ...tokens, gray: GRAY }, shadows: SHADOWS, radii: LAYERS },
+    textStyles: TEXT_STYLES,
+    layerStyles: { disabled: { value: { opacity: '0.5', cursor: 'not-allowed' } } },
+    animationStyles: ANIMATION_STYLES,
+    recipes: {
+      button: buttonRecipe,
+      checkmark: checkmarkRecipe,
+      heading: headingRecipe,
+      input: inputRecipe,
+      kbd: kbdRecipe,
+      skeleton: skeletonRecipe,
+      textarea: textareaRecipe,
+    },
+    slotRecipes: {
+      checkbox: checkboxSlotRecipe,
+      dialog: dialogSlotRecipe,
+      menu: menuSlotRecipe,
+      nativeSelect: nativeSelectSlotRecipe,
+      popover: popoverSlotRecipe,
+      progress: progressSlotRecipe,
+      table: tableSlotRecipe,
     },
   },
 });
 
-export const system = createSystem(defaultConfig, config);
+export const system = createSystem(defaultBaseConfig, config);

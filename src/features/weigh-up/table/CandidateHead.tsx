@@ -2,7 +2,7 @@
 import { chakra, Flex, Text } from '@chakra-ui/react';
 import equal from 'fast-deep-equal';
 import { memo } from 'react';
-import type { MustResult } from '@/core/assessment';
+import { saidMust, type SaidMust } from '@/core/assessment';
 import { shortName } from '@/core/donor';
 import { Plate } from '@/ui/marks/Plate';
 import { formatNumber, type Reader } from '@/ui/messages';
@@ -19,7 +19,7 @@ export interface CandidateHeadProps {
   readonly name: string;
   readonly parts: number;
   readonly points: { readonly low: number; readonly mid: number; readonly high: number };
-  readonly musts: readonly MustResult[];
+  readonly musts: readonly SaidMust[];
   readonly closers: WeighRow['closers'];
   readonly reader: Reader;
   readonly open: boolean;
@@ -34,7 +34,7 @@ export const headProps = ({ ranked, entry, score, assessment, closers }: WeighRo
   name: shortName(entry.donor),
   parts: entry.parts.length,
   points: score.points,
-  musts: assessment.musts,
+  musts: assessment.musts.map(saidMust),
   closers,
 });
 

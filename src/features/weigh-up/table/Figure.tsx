@@ -1,5 +1,4 @@
 'use client';
-import equal from 'fast-deep-equal';
 import { memo } from 'react';
 import { METRIC_DEFINITIONS, type Metric } from '@/core/assessment';
 import { shortName } from '@/core/donor';
@@ -23,6 +22,16 @@ const beforeOf = ({ row, line, model }: FigureProps): number | undefined => {
   return stock.kind === 'known' ? stock.interval.mid : undefined;
 };
 
+/** Compares what is drawn of a metric: its rows and its working would take longer than drawing it. */
+const sameSaid = (a: Metric, b: Metric): boolean => {
+  if (a === b) return true;
+  if (knownBy(a) !== knownBy(b)) return false;
+  if (a.estimate.kind === 'unknown' || b.estimate.kind === 'unknown')
+    return a.estimate.kind === b.estimate.kind;
+  const [one, other] = [a.estimate.interval, b.estimate.interval];
+  return one.mid === other.mid && one.low === other.low && one.high === other.high;
+};
+
 /** True when a figure would be drawn exactly as before, so that an edit redraws only what it changed. */
 const sameFigure = (a: FigureProps, b: FigureProps): boolean =>
   a.line.metric === b.line.metric &&
@@ -35,7 +44,7 @@ const sameFigure = (a: FigureProps, b: FigureProps): boolean =>
   beforeOf(a) === beforeOf(b) &&
   a.row.ranked.id === b.row.ranked.id &&
   shortName(a.row.entry.donor) === shortName(b.row.entry.donor) &&
-  equal(metricOf(a.row.assessment, a.line.metric), metricOf(b.row.assessment, b.line.metric));
+  sameSaid(metricOf(a.row.assessment, a.line.metric), metricOf(b.row.assessment, b.line.metric));
 
 /** One figure: how it is known, where it lies, and how far from the need. */
 export const Figure = memo(function Figure(props: FigureProps) {

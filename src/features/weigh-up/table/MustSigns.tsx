@@ -2,7 +2,7 @@
 import { Flex, Text } from '@chakra-ui/react';
 import equal from 'fast-deep-equal';
 import { memo } from 'react';
-import type { MustResult } from '@/core/assessment';
+import type { SaidMust } from '@/core/assessment';
 import type { MustCloser } from '@/store/queries';
 import { closerWords, MUST_SHORT, mustWords, VERDICT_SIGNS, type Reader } from '@/ui/messages';
 
@@ -12,7 +12,7 @@ export const MustSigns = memo(function MustSigns({
   closers,
   reader,
 }: {
-  readonly musts: readonly MustResult[];
+  readonly musts: readonly SaidMust[];
   readonly closers: ReadonlyMap<string, MustCloser>;
   readonly reader: Reader;
 }) {
