@@ -1,12 +1,13 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import Link from 'next/link';
-import { memo, useDeferredValue, useMemo } from 'react';
-import { WHOLE } from '@/core/brief';
+import { memo, useMemo } from 'react';
+import { WHOLE, type Purpose } from '@/core/brief';
 import { shortName } from '@/core/donor';
 import { standing, type Standing } from '@/store/queries';
-import { BRIEF_KEY } from '@/store/records';
+import { BRIEF_KEY, type Dossier } from '@/store/records';
 import { useDossierState, usePreferences } from '@/store/react';
+import { useInPieces } from '@/store/running';
 import { Plate } from '@/ui/marks/Plate';
 import { formatNumber } from '@/ui/messages';
 import type { View } from './use-weigh-up';
@@ -55,34 +56,44 @@ export function PurposeTabs({ standing: { purpose } }: { readonly standing: Stan
   );
 }
 
+/** The whole and every purpose beside it, by name; none where there is nothing beside it. */
+function purposesOf(dossier: Dossier): readonly Pick<Purpose, 'id' | 'name'>[] {
+  const own = dossier.briefs[BRIEF_KEY]?.purposes;
+  return own ? [{ id: WHOLE, name: WHOLE_WORDS }, ...own] : [];
+}
+const standingFor = (dossier: Dossier, index: number) => {
+  const { id, name } = purposesOf(dossier)[index] ?? { id: WHOLE, name: WHOLE_WORDS };
+  return { id, name, result: standing(dossier, id) };
+};
+
 /** Places and points of every candidate in every purpose. */
 export const PurposeTable = memo(function PurposeTable({ view }: { readonly view: View }) {
   // Every purpose is a ranking of its own: they follow when there is time.
-  const dossier = useDeferredValue(useDossierState((s) => s.dossier));
-  const purposes = useMemo(() => {
-    const brief = dossier.briefs[BRIEF_KEY];
-    if (!brief?.purposes) return [];
-    return [{ id: WHOLE, name: WHOLE_WORDS }, ...brief.purposes].flatMap(({ id, name }) => {
-      const result = standing(dossier, id);
-      return result
-        ? [
-            {
-              id,
-              name,
-              result,
-              places: new Map(
-                (view === 'stock' ? result.stockRanking : result.builtRanking).map((r) => [
-                  r.id,
-                  r,
-                ]),
-              ),
-            },
-          ]
-        : [];
-    });
-  }, [dossier, view]);
+  const dossier = useDossierState((s) => s.dossier);
+  const { pieces } = useInPieces(dossier, (of) => purposesOf(of).length, standingFor);
+  const purposes = useMemo(
+    () =>
+      (pieces ?? []).flatMap(({ id, name, result }) =>
+        result
+          ? [
+              {
+                id,
+                name,
+                result,
+                places: new Map(
+                  (view === 'stock' ? result.stockRanking : result.builtRanking).map((r) => [
+                    r.id,
+                    r,
+                  ]),
+                ),
+              },
+            ]
+          : [],
+      ),
+    [pieces, view],
+  );
   const first = purposes[0];
-  if (!first || purposes.length < 2)
+  if (purposesOf(dossier).length < 2)
     return (
       <Text color="fg.muted" py="1">
         One purpose so far. Practitioners look at three to five: the way there, the trails, the
@@ -93,6 +104,7 @@ export const PurposeTable = memo(function PurposeTable({ view }: { readonly view
         .
       </Text>
     );
+  if (!first) return <Text minH="6em">…</Text>;
   const order = [...first.places.keys()];
   return (
     <Box overflowX="auto" tabIndex={0} role="region" aria-label="Every purpose">

@@ -1,5 +1,5 @@
 'use client';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
   BASE_METRIC_KEYS,
   LOAD_METRIC_KEYS,
@@ -27,7 +27,7 @@ import {
 } from '@/store/queries';
 import type { Dossier } from '@/store/records';
 import { useDossierState, usePreferences, useStanding } from '@/store/react';
-import { useBestParts, type BestParts } from '@/store/running';
+import { useBestParts, useInPieces, type BestParts } from '@/store/running';
 import { formatBase, type Reader } from '@/ui/messages';
 import type { TrackScale } from '@/ui/marks/NeedTrack';
 
@@ -124,8 +124,13 @@ export function useWeighUp(): WeighUpModel | undefined {
   const [hideEqual, setHideEqual] = useState(false);
   const [more, setMore] = useState(false);
   // What parts would turn is looked for when the ranking has been drawn.
-  const [late, lateDossier] = [useDeferredValue(chosen), useDeferredValue(dossier)];
-  const closers = useMemo(() => closersOf(lateDossier, late), [lateDossier, late]);
+  const asked = useMemo(() => ({ dossier, standing: chosen }), [dossier, chosen]);
+  const { pieces } = useInPieces(
+    asked,
+    ({ standing: of }) => of?.candidates.length ?? 0,
+    closersOf,
+  );
+  const closers = useMemo(() => new Map(pieces ?? []), [pieces]);
   return useMemo(() => {
     if (!standing) return undefined;
     const reader: Reader = { units, currency: standing.brief.money.currency };
@@ -171,15 +176,18 @@ export function useWeighUp(): WeighUpModel | undefined {
 
 const NONE: ReadonlyMap<MustKey, MustCloser> = new Map();
 
-const closersOf = (
-  dossier: Dossier,
-  standing: Standing | undefined,
-): ReadonlyMap<string, WeighRow['closers']> =>
-  new Map(
-    (standing?.candidates ?? [])
-      .filter((c) => c.stock.musts.some((m) => m.verdict === 'fail' || m.verdict === 'unsure'))
-      .map((c) => [c.candidate.id, mustClosers(dossier, standing as Standing, c)]),
-  );
+/** What parts would turn a must of one candidate. */
+function closersOf(
+  { dossier, standing }: { readonly dossier: Dossier; readonly standing: Standing | undefined },
+  index: number,
+): readonly [string, WeighRow['closers']] {
+  const entry = standing?.candidates[index];
+  const open = entry?.stock.musts.some((m) => m.verdict === 'fail' || m.verdict === 'unsure');
+  return [
+    entry?.candidate.id ?? '',
+    standing && entry && open ? mustClosers(dossier, standing, entry) : NONE,
+  ];
+}
 
 /** The shortlist of a state in its order. */
 export function rowsOf(

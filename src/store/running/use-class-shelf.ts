@@ -1,10 +1,11 @@
 'use client';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo } from 'react';
 import { DONOR_CLASSES } from '@/core/donor';
 import { byPromise, type ClassOutlook } from '@/core/outlook';
 import { outlookOf } from '../queries';
 import type { Dossier } from '../records';
 import { useDossierState, usePreferences } from '../react';
+import { useInPieces } from './use-in-pieces';
 
 /** The classes as they promise for the brief; `settling` while the last edit is still being weighed and the figures are those before it. */
 interface ClassShelfState {
@@ -12,46 +13,43 @@ interface ClassShelfState {
   readonly settling: boolean;
 }
 
-/** What an outlook hangs on: a note on a verdict throws nothing away. */
-type Inputs = Pick<Dossier, 'briefs' | 'donors' | 'trials'>;
-interface Made {
-  readonly of: Inputs;
+interface Asked {
+  readonly dossier: Dossier;
   readonly purpose: string;
-  readonly outlooks: readonly ClassOutlook[];
 }
-let last: Made | undefined;
 
-const isFor = (made: Made | undefined, of: Inputs, purpose: string): made is Made =>
-  made?.of.briefs === of.briefs &&
-  made.of.donors === of.donors &&
-  made.of.trials === of.trials &&
-  made.purpose === purpose;
+/** The last shelf that was weighed, for the next screen that shows it. */
+let last:
+  | { readonly of: Asked; readonly pieces: readonly (ClassOutlook | undefined)[] }
+  | undefined;
 
-/** Weighs the classes one after the other, each in a task of its own, so that typing and sliders never wait for all nine. */
+/** Whether an outlook stays as it is: a note on a verdict throws nothing away. */
+const isSame = (a: Asked, b: Asked): boolean =>
+  a.dossier.briefs === b.dossier.briefs &&
+  a.dossier.donors === b.dossier.donors &&
+  a.dossier.trials === b.dossier.trials &&
+  a.purpose === b.purpose;
+
+/** Weighs the classes one after the other, so that typing and sliders never wait for all nine. */
 export function useClassShelf(): ClassShelfState {
   const dossier = useDossierState((s) => s.dossier);
   const [{ purpose }] = usePreferences();
-  const [made, setMade] = useState(last);
-  const fresh = isFor(made, dossier, purpose);
+  const asked = useMemo(() => ({ dossier, purpose }), [dossier, purpose]);
+  const { pieces, fresh } = useInPieces(
+    asked,
+    () => DONOR_CLASSES.length,
+    ({ dossier: of, purpose: by }, i) => {
+      const donorClass = DONOR_CLASSES[i];
+      return donorClass && outlookOf(of, donorClass, by);
+    },
+    last && isSame(last.of, asked) ? last.pieces : undefined,
+  );
   useEffect(() => {
-    const found: ClassOutlook[] = [];
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    const next = () => {
-      if (isFor(last, dossier, purpose)) return setMade(last);
-      const donorClass = DONOR_CLASSES[found.length];
-      if (donorClass === undefined) {
-        last = { of: dossier, purpose, outlooks: byPromise(found) };
-        setMade(last);
-        return;
-      }
-      const outlook = outlookOf(dossier, donorClass, purpose);
-      if (!outlook) return;
-      found.push(outlook);
-      timer = setTimeout(next, 0);
-    };
-    // A slider that is being moved comes first.
-    timer = setTimeout(next, 60);
-    return () => clearTimeout(timer);
-  }, [dossier, purpose]);
-  return { outlooks: made?.outlooks ?? [], settling: !fresh };
+    if (fresh && pieces) last = { of: asked, pieces };
+  }, [asked, fresh, pieces]);
+  const outlooks = useMemo(
+    () => byPromise((pieces ?? last?.pieces ?? []).flatMap((o) => o ?? [])),
+    [pieces],
+  );
+  return { outlooks, settling: !fresh };
 }
