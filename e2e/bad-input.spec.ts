@@ -167,7 +167,7 @@ test('files that cannot be read are refused with what and where, and nothing is 
   for (const [name, text, words] of [
     ['broken.json', good.slice(0, 900), 'goes wrong at line'],
     ['foreign.json', '{"name":"something else"}', 'some other program’s file'],
-    ['newer.json', good.replace(/"version": \d+/, '"version": 9'), 'version 9'],
+    ['newer.json', good.replace(/"version": \d+/, '"version": 99'), 'version 99'],
     ['spoiled.json', spoiled, 'figures › mass'],
     ['huge.json', `${good}${' '.repeat(8 * 1024 * 1024)}`, 'the largest that is read is 8 MiB'],
   ] as const) {

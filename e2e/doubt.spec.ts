@@ -58,7 +58,7 @@ test('weights within bounds: near where they are the first is surer than at any 
   const settled = async (option: string): Promise<number> => {
     await page.getByLabel('Weights:').selectOption(option);
     // Drawing begins a quarter of a second after the choice; until then the last result stays.
-    await page.waitForTimeout(500);
+    await page.waitForTimeout(1500);
     return share();
   };
   await share();

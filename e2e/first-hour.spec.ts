@@ -32,6 +32,7 @@ test.describe('in the United States', () => {
     await fill(page, 'Longest fuel gap', '180');
     await expect(soFar(page)).toContainText('of 100 draws');
     await page.getByRole('link', { name: 'The full brief' }).click();
+    await openGroups(page);
     await expect(page.getByLabel('Longest fuel gap', { exact: true })).toHaveValue('180');
     await expect(page.getByLabel('Currency', { exact: true })).toHaveValue('USD');
   });
@@ -116,6 +117,7 @@ test('numbers are read as they are written, and what was understood stands besid
 }) => {
   await begin(page);
   await page.getByRole('link', { name: 'The full brief' }).click();
+  await openGroups(page);
   await page.getByLabel('Budget', { exact: true }).fill('11.000');
   await expect(page.getByText(/= 11\s000 EUR/)).toBeVisible();
   await page.getByLabel('Budget', { exact: true }).blur();
@@ -171,4 +173,27 @@ test('the full brief: a line for each group, opened by a press, with what each f
   await page.reload();
   await expect(page.getByLabel('Budget', { exact: true })).toHaveValue('9000');
   await expect(page.getByLabel('Height', { exact: true })).toBeHidden();
+});
+
+test('what a class is sold for is typed where one sees what to look for, and a fit can be asked for', async ({
+  page,
+}) => {
+  await begin(page);
+  await page.goto('/donors/classes');
+  await expect(page.getByText(/so money is left out of what is said of them/)).toBeVisible();
+  await page.getByRole('button', { name: /^~? ?Mid-size rally twin/ }).click();
+  await expect(page.getByText('no price of this class is known here')).toBeVisible();
+  await fill(page, 'Price of such a machine, from', '5 000');
+  await fill(page, 'Price of such a machine, to', '6.500');
+  await expect(page.getByRole('cell', { name: /5.?000 EUR to 6.?500 EUR: / })).toBeVisible();
+  await expect(page.getByText(/^8 classes have a price here/)).toBeHidden();
+  await page.getByRole('slider', { name: 'A fit of at least' }).fill('30');
+  await expect(
+    page.getByText(/^One that just keeps every must has a fit of \d+: enough for 30\.$/),
+  ).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: /^~? ?Mid-size rally twin/ }).click();
+  await expect(page.getByLabel('Price of such a machine, to')).toHaveValue('6500');
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByText('no price of this class is known here')).toBeVisible();
 });

@@ -8,6 +8,7 @@ import {
   pickFile,
   stored,
   withExample,
+  openGroups,
 } from './helpers';
 
 test.use(withExample);
@@ -155,6 +156,7 @@ test('site data cleared under the tab: everything stays here, is said, and is st
   await stored(page);
   await page.reload();
   await goTo(page, 'Brief');
+  await openGroups(page);
   await expect(page.getByLabel('Luggage', { exact: true })).toHaveValue('29');
 });
 

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { exported, fill, goTo, openExample, stored, withExample } from './helpers';
+import { exported, fill, goTo, openExample, stored, withExample, openGroups } from './helpers';
 
 test.use(withExample);
 
@@ -16,6 +16,7 @@ test('a browser that refuses storage: the app says so and works in the tab', asy
     page.getByRole('alert').filter({ hasText: 'does not let Jugator store anything' }),
   ).toBeVisible();
   await goTo(page, 'Brief');
+  await openGroups(page);
   await fill(page, 'Luggage', '31');
   const file = await exported(page);
   expect(

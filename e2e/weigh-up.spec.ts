@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openExample, stored, withExample } from './helpers';
+import { fill, goTo, openExample, stored, withExample } from './helpers';
 
 test.use(withExample);
 
@@ -226,4 +226,18 @@ test('how sure a must has to be: asked less, one keeps them; a share outside is 
   await expect(
     page.getByText(/^None keeps every must surely|fits this brief best/).first(),
   ).toBeVisible();
+});
+
+test('a must that a part would turn says so, and follows the next edit', async ({ page }) => {
+  await openExample(page);
+  const turned = page.getByRole('region', { name: 'Side by side' }).getByText('+ part');
+  await expect(turned.first()).toBeVisible();
+  await goTo(page, 'Brief');
+  await fill(page, 'Longest fuel gap', '60');
+  await goTo(page, 'Weigh-up');
+  // A tank of any of them lasts so far: no range is left for a part to turn.
+  await expect(page.getByText('~ range')).toHaveCount(0);
+  const few = await turned.count();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(turned).not.toHaveCount(few);
 });

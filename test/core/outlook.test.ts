@@ -1,11 +1,12 @@
 import { describe, expect, test } from 'vitest';
-import { assess, caseOf, mustsOf } from '@/core/assessment';
+import { assess, caseOf, mustsOf, reckon } from '@/core/assessment';
 import type { Brief } from '@/core/brief';
 import { SHIPPED_PARTS } from '@/core/catalogue';
 import { DONOR_CLASSES, type Model } from '@/core/donor';
 import { shareOf } from '@/core/numeric';
-import { byPromise, classOutlook, lookFor } from '@/core/outlook';
-import type { FigureKey, Reading } from '@/core/readings';
+import { byPromise, classOutlook, liftsTo, limitOn, lookFor } from '@/core/outlook';
+import { figureDefinition, figureUnit, type FigureKey, type Reading } from '@/core/readings';
+import { fitScore, wantCurves, wantWeights } from '@/core/preference';
 import { typicalOf } from '@/core/typical';
 import { newBrief } from '@/store/records';
 
@@ -155,5 +156,104 @@ describe('what to look for', () => {
     expect(
       lookFor(asking({ on: ['licence'] }), 'rally-twin', undefined).lines[0]?.wanted.kind,
     ).toBe('any');
+  });
+});
+
+describe('what one machine must show', () => {
+  const brief = asking({ on: ['readyMass', 'range'], readyMass_kg: 180 });
+  const claim = (
+    key: FigureKey,
+    amount: number,
+    unit: Reading['unit'],
+    basis: Reading['basis'],
+  ) => ({
+    readings: [{ id: `r-${key}`, amount, unit, basis, origin: 'claimed' as const, note: '' }],
+  });
+  const thirsty: Model = {
+    ...showing('dual-sport-single', 'mass', {} as Reading),
+    figures: { consumption: claim('consumption', 6, 'L/100km', 'mixed') },
+  };
+  const chanceAt = (donor: Model, must: 'readyMass' | 'range'): number => {
+    const [result] = mustsOf(caseOf({ brief, donor }), [must]);
+    return result?.holds.kind === 'known' ? shareOf(result.holds) : Number.NaN;
+  };
+  test('with nothing told it asks what its class asks', () => {
+    const bare = { ...thirsty, figures: {} };
+    const ofClass = lookFor(brief, 'dual-sport-single', undefined);
+    for (const { must, wanted } of ofClass.lines)
+      expect(limitOn(brief, bare, undefined, must).wanted).toEqual(wanted);
+  });
+  test('a thirsty one must show a larger tank, and with it the must just holds', () => {
+    const usual = limitOn(brief, { ...thirsty, figures: {} }, undefined, 'range').wanted;
+    const { figure, wanted } = limitOn(brief, thirsty, undefined, 'range');
+    if (wanted.kind !== 'limit' || usual.kind !== 'limit') throw new Error('a limit');
+    expect(figure).toBe('tank');
+    expect(wanted.amount).toBeGreaterThan(usual.amount);
+    const tanked = (litres: number): Model => ({
+      ...thirsty,
+      figures: { ...thirsty.figures, tank: claim('tank', litres, 'L', 'stated') },
+    });
+    expect(chanceAt(tanked(wanted.amount), 'range')).toBeGreaterThanOrEqual(0.8);
+    expect(chanceAt(tanked(wanted.amount * 0.99), 'range')).toBeLessThan(0.8);
+  });
+});
+
+describe('what lifts a machine of a class to a fit', () => {
+  const brief = asking({ on: ['readyMass'], readyMass_kg: 190 });
+  const found = lookFor(brief, 'rally-twin', undefined);
+  const price = { low: 5000, mid: 7000, high: 9000 };
+  const { now } = liftsTo(brief, 'rally-twin', undefined, found, 0, price);
+  test('what is reached already asks for nothing', () => {
+    expect(liftsTo(brief, 'rally-twin', undefined, found, now - 0.1, price).lines).toEqual([]);
+  });
+  test('each figure alone brings it there, and a little less of it does not', () => {
+    const { lines } = liftsTo(brief, 'rally-twin', undefined, found, now + 0.5, price);
+    expect(lines.length).toBeGreaterThan(2);
+    const [curves, weights] = [wantCurves(brief), wantWeights(brief)];
+    const mass = found.lines[0]?.wanted;
+    if (mass?.kind !== 'limit') throw new Error('a limit');
+    const points = (key: FigureKey, at: number): number => {
+      const figures: Record<string, number> = {
+        mass: Math.floor(mass.amount * 10) / 10,
+        price: price.mid,
+        [key]: at,
+      };
+      const donor: Model = {
+        ...showing('rally-twin', 'mass', {} as Reading),
+        figures: Object.fromEntries(
+          Object.entries(figures).map(([k, amount]) => [
+            k,
+            {
+              readings: [
+                {
+                  id: `shown-${k}`,
+                  amount,
+                  unit: figureUnit(k as FigureKey, 'metric', 'EUR'),
+                  basis: k === 'price' ? 'asked' : figureDefinition(k as FigureKey).bases[0],
+                  origin: 'claimed',
+                  note: '',
+                },
+              ],
+            },
+          ]),
+        ),
+      };
+      const { metrics } = reckon(caseOf({ brief, donor }));
+      return fitScore(metrics, curves, weights, donor.id).points.mid;
+    };
+    for (const { figure, side, amount } of lines.filter((l) => l.figure !== 'power')) {
+      const less = side === 'most' ? 1.02 : 0.98;
+      expect(points(figure, amount), figure).toBeGreaterThanOrEqual(now + 0.5 - 1e-6);
+      expect(points(figure, amount * less), figure).toBeLessThan(now + 0.5);
+    }
+  });
+  test('what the class never shows is not asked for', () => {
+    for (const { figure, amount } of liftsTo(brief, 'rally-twin', undefined, found, now + 1, price)
+      .lines) {
+      const span = figure === 'price' ? price : typicalOf('rally-twin', figure as 'mass');
+      expect(amount).toBeGreaterThanOrEqual(span?.low ?? Number.NaN);
+      expect(amount).toBeLessThanOrEqual(span?.high ?? Number.NaN);
+    }
+    expect(liftsTo(brief, 'rally-twin', undefined, found, 100, price).lines).toEqual([]);
   });
 });

@@ -61,6 +61,30 @@ describe.each([1, 2, 3, 4])('a file of version %i', (version) => {
   });
 });
 
+describe('a file and a database of version 8', () => {
+  test('the file opens as it is: purposes with their own road, a loan, room, cold and wet; nobody has said what classes cost', () => {
+    const dossier = opened(8);
+    const old = JSON.parse(fixture('dossier-v8.json')) as object;
+    expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
+      ...old,
+      version: FORMAT_VERSION,
+      exportedAt: AT,
+    });
+    const brief = dossier.briefs.brief as Brief;
+    expect(brief.classPrices).toBeUndefined();
+    expect(brief.money.loanMonths).toBe(36);
+    expect(brief.trip.luggage_L).toBe(60);
+    expect(brief.rider.lift_kg).toBe(55);
+  });
+  test('the database opens like its file', async () => {
+    const rows = JSON.parse(fixture('database-v8.json')) as Record<string, unknown[]>;
+    await databaseOf('old-8', 8, rows);
+    const store = await openTab('old-8');
+    expect(store.getState().aside).toEqual([]);
+    expect(store.getState().dossier).toEqual(opened(8));
+  });
+});
+
 describe('a file and a database of version 7', () => {
   test('the file opens as it is: what is typical of a class, a must taken as kept, the cruise as a must', () => {
     const dossier = opened(7);

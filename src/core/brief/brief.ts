@@ -1,3 +1,4 @@
+import type { DonorClass } from '../donor';
 import type { OwnTypical } from '../typical';
 import type { CurrencyCode } from '../units';
 
@@ -196,7 +197,14 @@ export interface Brief {
   readonly origins?: BriefOrigins | undefined;
   /** What the rider holds typical of a class, where that is not what the table says. */
   readonly typical?: OwnTypical | undefined;
+  /** What the rider holds machines of a class to be sold for, in the brief's currency. */
+  readonly classPrices?: ClassPrices | undefined;
 }
+
+/** Low and high: about nine in ten machines of the class lie between. */
+export type ClassPrices = {
+  readonly [C in DonorClass]?: { readonly low: number; readonly high: number } | undefined;
+};
 
 /** `assumed`: what the app began with, waiting to be looked at. `taken`: worked out elsewhere in the dossier. */
 export type BriefOrigin =

@@ -11,6 +11,7 @@ export {
   type Brief,
   type BriefOrigin,
   type BriefOrigins,
+  type ClassPrices,
   type ExchangeRate,
   type Ground,
   type GroundShares,

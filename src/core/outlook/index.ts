@@ -1,2 +1,11 @@
 export { byPromise, classOutlook, type ClassOutlook, type MustOutlook } from './class-outlook';
-export { lookFor, type Instead, type LookFor, type LookForLine, type Wanted } from './look-for';
+export { liftsTo, type FitWanted, type LiftLine } from './lifts';
+export {
+  limitOn,
+  lookFor,
+  type Instead,
+  type LimitOn,
+  type LookFor,
+  type LookForLine,
+  type Wanted,
+} from './look-for';

@@ -1,6 +1,6 @@
 import { assess, caseOf, mustsOf, surenessOf } from '../assessment';
 import type { Brief, MustKey } from '../brief';
-import type { DonorClass } from '../donor';
+import type { Donor, DonorClass } from '../donor';
 import type { Evidence } from '../evidence';
 import { allOf, shareOf, type Interval } from '../numeric';
 import { fitScore, wantCurves, wantWeights } from '../preference';
@@ -62,18 +62,25 @@ const STEPS = 14;
 
 interface Asked {
   readonly brief: Brief;
-  readonly donorClass: DonorClass;
   readonly evidence: Evidence | undefined;
+  /** The machine asked about, when it shows these figures. */
+  readonly machine: (shown: DonorFigures) => Donor;
 }
+
+/** A machine of a class of which nothing else is told. */
+const ofClass =
+  (donorClass: DonorClass): Asked['machine'] =>
+  (shown) =>
+    typicalMachine(donorClass, shown);
 
 /** How often a must holds when the machine shows these figures. */
 function chanceOf(
-  { brief, donorClass, evidence }: Asked,
+  { brief, evidence, machine }: Asked,
   must: MustKey,
   figures: DonorFigures,
   parts: readonly Part[],
 ): number {
-  const donor = typicalMachine(donorClass, figures);
+  const donor = machine(figures);
   const [result] = mustsOf(caseOf({ brief, donor, parts, ...(evidence ? { evidence } : {}) }), [
     must,
   ]);
@@ -95,15 +102,27 @@ function wantedOf(
 ): Wanted {
   const { figure, side } = READ_FOR[must];
   const sureness = surenessOf(asked.brief);
-  const { currency } = asked.brief.money;
-  const enough = (amount: number): boolean =>
-    chanceOf(
-      asked,
-      must,
-      { ...also, [figure]: { readings: [shownReading(figure, amount, currency)] } },
-      parts,
-    ) >= sureness;
-  const [low, high] = endsOf(asked.brief, figure);
+  return sought(endsOf(asked.brief, figure), side, (amount) => {
+    const shown = showing(asked.brief, figure, amount);
+    return chanceOf(asked, must, { ...also, ...shown }, parts) >= sureness;
+  });
+}
+
+/** One figure as a sheet shows it. */
+export const showing = (
+  { money }: Pick<Brief, 'money'>,
+  figure: FigureKey,
+  amount: number,
+): DonorFigures => ({
+  [figure]: { readings: [shownReading(figure, amount, money.currency)] },
+});
+
+/** The value nearest the hard end that is enough, by halving; more on the easy side is enough as well. */
+export function sought(
+  [low, high]: readonly [number, number],
+  side: 'least' | 'most',
+  enough: (amount: number) => boolean,
+): Wanted {
   const [easy, hard] = side === 'most' ? [low, high] : [high, low];
   if (!enough(easy)) return { kind: 'never' };
   if (enough(hard)) return { kind: 'any' };
@@ -131,7 +150,7 @@ export function lookFor(
   carried: readonly Part[] = [],
   price?: Interval,
 ): LookFor {
-  const asked = { brief, donorClass, evidence };
+  const asked = { brief, evidence, machine: ofClass(donorClass) };
   const lines = brief.musts.on.map((must): LookForLine => {
     const { figure, side } = READ_FOR[must];
     return {
@@ -145,18 +164,10 @@ export function lookFor(
           : isTypicalKey(figure)
             ? typicalOf(donorClass, figure, brief.typical)
             : undefined,
-      instead: must === 'range' ? insteadOfTank(asked, carried) : [],
+      instead: must === 'range' ? insteadOfTank(asked, donorClass, carried) : [],
     };
   });
-  const { currency } = brief.money;
-  const figures: DonorFigures = Object.fromEntries(
-    lines.flatMap(({ figure, wanted, side }) =>
-      wanted.kind === 'limit'
-        ? [[figure, { readings: [shownReading(figure, rounded(wanted.amount, side), currency)] }]]
-        : [],
-    ),
-  );
-  const donor = typicalMachine(donorClass, figures);
+  const donor = typicalMachine(donorClass, justEnough(brief, lines));
   const { musts, metrics } = assess(caseOf({ brief, donor, ...(evidence ? { evidence } : {}) }));
   const known = musts.flatMap((m) => (m.holds.kind === 'known' ? [m.holds] : []));
   return {
@@ -166,14 +177,60 @@ export function lookFor(
   };
 }
 
+/** The figures of a machine that just shows every limit. Where two musts ask for the same figure, the stricter one. */
+export function justEnough(brief: Brief, lines: readonly LookForLine[]): DonorFigures {
+  const limits = new Map<FigureKey, number>();
+  for (const { figure, side, wanted } of lines) {
+    if (wanted.kind !== 'limit') continue;
+    const before = limits.get(figure);
+    const stricter = side === 'most' ? Math.min : Math.max;
+    limits.set(
+      figure,
+      before === undefined
+        ? rounded(wanted.amount, side)
+        : stricter(before, rounded(wanted.amount, side)),
+    );
+  }
+  return Object.assign(
+    {},
+    ...[...limits].map(([figure, amount]) => showing(brief, figure, amount)),
+  ) as DonorFigures;
+}
+
+/** What one figure of one machine must show, everything else being as it is told or typical; for the musts that are asked. */
+export interface LimitOn {
+  readonly must: MustKey;
+  readonly figure: FigureKey;
+  readonly side: 'least' | 'most';
+  readonly wanted: Wanted;
+}
+
+/** A brief turned round for one machine: what a tape, a scale or a look at the papers must show there for a must to hold. */
+export function limitOn(
+  brief: Brief,
+  donor: Donor,
+  evidence: Evidence | undefined,
+  must: MustKey,
+): LimitOn {
+  const machine = (shown: DonorFigures): Donor => ({
+    ...donor,
+    figures: { ...donor.figures, ...shown },
+  });
+  return { must, ...READ_FOR[must], wanted: wantedOf({ brief, evidence, machine }, must) };
+}
+
 /** A limit is not overstepped by rounding. */
 const rounded = (amount: number, side: 'least' | 'most'): number =>
   side === 'most' ? Math.floor(amount * 10) / 10 : Math.ceil(amount * 10) / 10;
 
 /** What would do instead of so large a tank: a can, or a thriftier machine of the class. */
-function insteadOfTank(asked: Asked, carried: readonly Part[]): readonly Instead[] {
+function insteadOfTank(
+  asked: Asked,
+  donorClass: DonorClass,
+  carried: readonly Part[],
+): readonly Instead[] {
   const [can] = carried;
-  const thrifty = typicalOf(asked.donorClass, 'consumption', asked.brief.typical)?.low;
+  const thrifty = typicalOf(donorClass, 'consumption', asked.brief.typical)?.low;
   return [
     ...(can
       ? [{ kind: 'part' as const, part: can, wanted: wantedOf(asked, 'range', {}, carried) }]
@@ -185,11 +242,7 @@ function insteadOfTank(asked: Asked, carried: readonly Part[]): readonly Instead
             kind: 'figure' as const,
             figure: 'consumption' as const,
             amount: thrifty,
-            wanted: wantedOf(asked, 'range', {
-              consumption: {
-                readings: [shownReading('consumption', thrifty, asked.brief.money.currency)],
-              },
-            }),
+            wanted: wantedOf(asked, 'range', showing(asked.brief, 'consumption', thrifty)),
           },
         ]),
   ];

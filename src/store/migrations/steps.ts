@@ -17,6 +17,8 @@ export const STEPS: readonly Step[] = [
   { from: 6, name: 'what is typical of a class', run: (tables) => tables },
   // Version 8 added a purpose's own load, road and musts, loan, luggage room, cold, wet and what a rider lifts to the brief, a final ratio and luggage to the sheet, and parts that unlock; all optional.
   { from: 7, name: 'purposes with their own load and road', run: (tables) => tables },
+  // Version 9 added what the rider holds machines of a class to be sold for; optional.
+  { from: 8, name: 'what classes cost', run: (tables) => tables },
 ];
 
 export const FORMAT_VERSION = STEPS.length + 1;

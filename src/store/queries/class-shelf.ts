@@ -2,7 +2,14 @@ import { type Assessment } from '@/core/assessment';
 import { briefForPurpose, WHOLE, type Brief } from '@/core/brief';
 import type { DonorClass } from '@/core/donor';
 import type { Interval } from '@/core/numeric';
-import { classOutlook, lookFor, type ClassOutlook, type LookFor } from '@/core/outlook';
+import {
+  classOutlook,
+  liftsTo,
+  lookFor,
+  type ClassOutlook,
+  type FitWanted,
+  type LookFor,
+} from '@/core/outlook';
 import { BRIEF_KEY, type Dossier } from '../records';
 import { figureOf, resolvedDonors } from './donors';
 import { evidenceIn, partsOf } from './gathered';
@@ -17,10 +24,16 @@ const briefOf = (dossier: Dossier, purpose: string): Brief | undefined => {
 /** How far a single known price may be off for its class, as a share either way. Own assumption. */
 const ONE_PRICE = 0.2;
 
-/** What machines of a class are asked in this dossier, on the road, in the brief's currency; `undefined` where no donor has a price. */
-function classPrice(dossier: Dossier, donorClass: DonorClass): Interval | undefined {
-  const money = dossier.briefs[BRIEF_KEY]?.money;
-  if (!money) return undefined;
+/**
+ * What machines of a class are asked, in the brief's currency: as the rider holds it, else by the donors of this dossier, on the road;
+ * `undefined` where neither tells.
+ */
+export function classPrice(dossier: Dossier, donorClass: DonorClass): Interval | undefined {
+  const brief = dossier.briefs[BRIEF_KEY];
+  if (!brief) return undefined;
+  const { money, classPrices } = brief;
+  const own = classPrices?.[donorClass];
+  if (own) return { low: own.low, mid: (own.low + own.high) / 2, high: own.high };
   const mids = [...resolvedDonors(dossier).values()]
     .filter((donor) => donor.donorClass === donorClass && !donor.archived)
     .flatMap((donor) => {
@@ -74,6 +87,19 @@ export function lookForIn(
     can ? [can, ...holders] : [],
     classPrice(dossier, donorClass),
   );
+}
+
+/** What one figure must show beyond the musts for the fit to reach so many points. */
+export function liftsIn(
+  dossier: Dossier,
+  donorClass: DonorClass,
+  purpose: string,
+  found: LookFor,
+  atLeast: number,
+): FitWanted | undefined {
+  const brief = briefOf(dossier, purpose);
+  const price = classPrice(dossier, donorClass);
+  return brief && liftsTo(brief, donorClass, evidenceIn(dossier), found, atLeast, price);
 }
 
 /** What of an assessment's musts is kept, missed and not told: the first thing that is said of a machine. */

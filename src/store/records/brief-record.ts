@@ -16,6 +16,7 @@ import {
   type Brief,
   type BriefFigure,
   type BriefOrigins,
+  type ClassPrices,
   type Ground,
 } from '@/core/brief';
 import { DONOR_CLASSES } from '@/core/donor';
@@ -85,6 +86,15 @@ const typical = z.partialRecord(
   z.enum(DONOR_CLASSES),
   typicalLine,
 ) as unknown as z.ZodType<OwnTypical>;
+
+const sum = z.number().min(BRIEF_LIMITS['money.budget'].min).max(BRIEF_LIMITS['money.budget'].max);
+const classPrices = z.partialRecord(
+  z.enum(DONOR_CLASSES),
+  z
+    .strictObject({ low: sum, high: sum })
+    .refine(({ low, high }) => low <= high, { message: 'low and high must rise' })
+    .optional(),
+) as unknown as z.ZodType<ClassPrices>;
 
 const mustsOn = z
   .array(z.enum(MUST_KEYS))
@@ -192,6 +202,7 @@ export const briefSchema = z.strictObject({
     .optional(),
   origins: origins.optional(),
   typical: typical.optional(),
+  classPrices: classPrices.optional(),
 }) satisfies z.ZodType<Brief>;
 
 const EVEN_MIX: Readonly<Record<Ground, number>> = {

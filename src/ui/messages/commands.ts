@@ -1,5 +1,12 @@
 import type { CommandLabel } from '@/store/history';
-import { FIGURE_WORDS, GROUND_WORDS, METRIC_WORDS, MUST_WORDS, nameWords } from './words';
+import {
+  CLASS_WORDS,
+  FIGURE_WORDS,
+  GROUND_WORDS,
+  METRIC_WORDS,
+  MUST_WORDS,
+  nameWords,
+} from './words';
 
 /** What a command did, for the undo button and its notice. */
 export function commandWords(label: CommandLabel): string {
@@ -10,6 +17,8 @@ export function commandWords(label: CommandLabel): string {
       return `brief: ${nameWords(f('field')).toLowerCase()}`;
     case 'take-as-kept':
       return `${f('name')}: ${MUST_WORDS[f('must') as keyof typeof MUST_WORDS]?.toLowerCase() ?? 'must'} on your word`;
+    case 'edit-class-price':
+      return `what ${CLASS_WORDS[f('donorClass') as keyof typeof CLASS_WORDS]} is sold for`;
     case 'edit-typical':
       return `what is typical: ${nameWords(f('figure')).toLowerCase()}`;
     case 'edit-ground':

@@ -105,6 +105,8 @@ export {
 } from './words';
 export { asideWords, recordFaultWords } from './record-faults';
 export {
+  liftWords,
+  mustLimitWords,
   insteadWords,
   meetsWords,
   shelfRows,

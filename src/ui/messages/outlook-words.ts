@@ -1,5 +1,5 @@
 import type { DonorClass } from '@/core/donor';
-import type { ClassOutlook, LookForLine, Wanted } from '@/core/outlook';
+import type { ClassOutlook, FitWanted, LookForLine, Wanted } from '@/core/outlook';
 import { figureDefinition, type FigureKey } from '@/core/readings';
 import type { Meets } from '@/store/queries';
 import { formatNumber, formatWithUnit, type Reader } from './format';
@@ -131,6 +131,32 @@ export function insteadWords(line: LookForLine, reader: Reader): readonly string
           `${said} if it uses ${formatWithUnit(way.amount, figureDefinition(way.figure).dimension, reader)}`,
         ];
   });
+}
+
+/** What one machine must show for a must, as it stands on the card; nothing where any value will do. */
+export function mustLimitWords(
+  line: Pick<LookForLine, 'figure' | 'side' | 'must'>,
+  wanted: Wanted,
+  reader: Reader,
+): string | undefined {
+  const must = MUST_SHORT[line.must];
+  if (wanted.kind === 'any') return undefined;
+  return wanted.kind === 'never'
+    ? `no value of it alone keeps the must ${must}`
+    : `keeps the must ${must}: ${wantedWords(line, wanted, reader)}`;
+}
+
+/** What brings a machine of the class to a fit, in a sentence. */
+export function liftWords({ now, lines }: FitWanted, atLeast: number, reader: Reader): string {
+  const has = `One that just keeps every must has a fit of ${formatNumber(now)}`;
+  if (now >= atLeast) return `${has}: enough for ${formatNumber(atLeast)}.`;
+  if (lines.length === 0)
+    return `${has}. No single figure that machines of this class show brings it to ${formatNumber(atLeast)}: it takes several, or parts.`;
+  const ways = lines.map(
+    (line) =>
+      `${FIGURE_WORDS[line.figure].toLowerCase()} ${wantedWords(line, { kind: 'limit', amount: line.amount }, reader)}`,
+  );
+  return `${has}. Any one of these brings it to ${formatNumber(atLeast)}: ${ways.join('; ')}.`;
 }
 
 /** The first thing that is said of a machine: how many musts it is seen to keep, which it breaks, and what to ask for. */

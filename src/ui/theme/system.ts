@@ -33,6 +33,9 @@ const tokens = Object.fromEntries(
 );
 
 const config = defineConfig({
+  preflight: true,
+  cssVarsPrefix: 'chakra',
+  cssVarsRoot: ':where(html, .chakra-theme)',
   globalCss: {
     html: { lineHeight: '1.5', colorPalette: 'gray' },
     '*::placeholder, *[data-placeholder]': { color: 'fg.muted/80' },

@@ -66,7 +66,7 @@ export function ClassesScreen() {
       <Text fontSize="xs" color="fg.muted" mt="3" maxW="78ch">
         Typical figures are Jugator’s own estimates, low confidence; no single machine is meant.
         {unpriced > 0
-          ? ` ${unpriced === outlooks.length ? 'No class has' : `${unpriced} classes have`} a price here, so money is left out of what is said of them: a donor or an advert of the class brings one.`
+          ? ` ${unpriced === outlooks.length ? 'No class has' : `${unpriced} classes have`} a price here, so money is left out of what is said of them: a donor or an advert of the class brings one, or type it where you see what to look for.`
           : ''}
       </Text>
     </Box>

@@ -15,6 +15,8 @@ import {
   wantedWords,
   type Reader,
 } from '@/ui/messages';
+import { ClassPrice } from './ClassPrice';
+import { FitAtLeast } from './FitAtLeast';
 import { Plate } from '@/ui/marks/Plate';
 
 const Table = chakra('table');
@@ -102,6 +104,8 @@ export function LookForPanel({
           ? ` Keeping one costs ${formatWithUnit(yearly.low, 'money', reader)} to ${formatWithUnit(yearly.high, 'money', reader)} a year.`
           : ''}
       </Text>
+      <FitAtLeast donorClass={donorClass} found={found} reader={reader} />
+      <ClassPrice donorClass={donorClass} reader={reader} />
       <InHand donorClass={donorClass} all={outlook.all} />
     </Box>
   );

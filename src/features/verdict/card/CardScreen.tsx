@@ -12,10 +12,11 @@ import { usePreferences, useStanding } from '@/store/react';
 import { Choice, Panel, PressRow } from '@/ui/fields';
 import { MustRow } from '@/ui/marks/MustSign';
 import { Plate } from '@/ui/marks/Plate';
-import { formatNumber, formatWithUnit, STANCE_WORDS } from '@/ui/messages';
+import { mustLimitWords, formatNumber, formatWithUnit, STANCE_WORDS } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { FigureAnswer } from './FigureAnswer';
 import { PointTick } from './PointTick';
+import { useLimits } from './use-limits';
 import { useCard, type CardModel } from './use-card';
 
 /** The card for the dealer's: a phone, cold hands, no network. What is ticked is written at once. */
@@ -165,6 +166,7 @@ function Sit({ model }: { readonly model: CardModel }) {
 }
 
 function Questions({ model }: { readonly model: CardModel }) {
+  const limits = useLimits(model.entry);
   return (
     <Panel title="Ask and measure, what matters most first">
       {model.questions.map((q) => (
@@ -182,6 +184,15 @@ function Questions({ model }: { readonly model: CardModel }) {
             {q.words.thought}
             {q.words.why ? `; ${q.words.why}` : ''}. {q.kind === 'figure' ? q.words.how : ''}
           </Text>
+          {limits
+            .filter((limit) => limit.figure === q.key)
+            .flatMap((limit) => mustLimitWords(limit, limit.wanted, model.reader) ?? [])
+            .map((words) => (
+              <Text key={words} mb="2" fontWeight="600">
+                {words.charAt(0).toUpperCase()}
+                {words.slice(1)}
+              </Text>
+            ))}
           {q.kind === 'fact' ? (
             <PressRow
               large

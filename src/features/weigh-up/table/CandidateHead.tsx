@@ -1,6 +1,6 @@
 'use client';
 import { chakra, Flex, Text } from '@chakra-ui/react';
-import equal from 'fast-deep-equal';
+import equal from 'fast-deep-equal/es6';
 import { memo } from 'react';
 import { saidMust, type SaidMust } from '@/core/assessment';
 import { shortName } from '@/core/donor';

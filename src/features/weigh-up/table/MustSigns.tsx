@@ -1,6 +1,6 @@
 'use client';
 import { Flex, Text } from '@chakra-ui/react';
-import equal from 'fast-deep-equal';
+import equal from 'fast-deep-equal/es6';
 import { memo } from 'react';
 import type { SaidMust } from '@/core/assessment';
 import type { MustCloser } from '@/store/queries';

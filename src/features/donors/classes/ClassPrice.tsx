@@ -1,0 +1,92 @@
+'use client';
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { BRIEF_LIMITS } from '@/core/brief';
+import type { DonorClass } from '@/core/donor';
+import { classPrice } from '@/store/queries';
+import { BRIEF_KEY } from '@/store/records';
+import { useDossierState, useDossierStore } from '@/store/react';
+import { formatWithUnit, type Reader } from '@/ui/messages';
+import { AmountInput } from '@/ui/stored';
+
+const ENDS = ['low', 'high'] as const;
+/** What a second end begins with, as a share of the first one typed. */
+const OTHER_END = { low: 1.3, high: 0.75 } as const;
+
+/** What machines of a class are sold for: as the rider types it, else by the donors here. */
+export function ClassPrice({
+  donorClass,
+  reader,
+}: {
+  readonly donorClass: DonorClass;
+  readonly reader: Reader;
+}) {
+  const store = useDossierStore();
+  const own = useDossierState((s) => s.dossier.briefs[BRIEF_KEY]?.classPrices?.[donorClass]);
+  const dossier = useDossierState((s) => s.dossier);
+  const counts = classPrice(dossier, donorClass);
+  const put = (after: { readonly low: number; readonly high: number } | undefined) =>
+    store.execute({
+      label: { code: 'edit-class-price', facts: { donorClass } },
+      coalesce: `class-price/${donorClass}`,
+      changes: [
+        {
+          table: 'briefs',
+          key: BRIEF_KEY,
+          path: ['classPrices', donorClass],
+          before: own,
+          after,
+        },
+      ],
+    });
+  const set = (end: 'low' | 'high', amount: number | undefined) => {
+    if (amount === undefined) return put(undefined);
+    const other = end === 'low' ? 'high' : 'low';
+    const known = own?.[other] ?? Math.round(amount * OTHER_END[end]);
+    return put(
+      end === 'low'
+        ? { low: amount, high: Math.max(amount, known) }
+        : { low: Math.min(amount, known), high: amount },
+    );
+  };
+  return (
+    <Box mt="3" _print={{ display: 'none' }}>
+      <Text fontWeight="700">What such a machine is sold for</Text>
+      <Text fontSize="xs" color="fg.muted" mb="1">
+        {own
+          ? 'As you hold it; about nine in ten lie between.'
+          : counts
+            ? `By the donors here: ${formatWithUnit(counts.low, 'money', reader)} to ${formatWithUnit(counts.high, 'money', reader)}. Type what you have seen asked.`
+            : 'Nobody has said, so money is left aside. Type what you have seen asked.'}
+      </Text>
+      <Flex gap="3" align="flex-end" wrap="wrap">
+        {ENDS.map((end) => (
+          <Box key={end}>
+            <Text fontSize="xs" color="fg.muted">
+              {end === 'low' ? 'from' : 'to'}
+            </Text>
+            <AmountInput
+              id={`class-price-${donorClass}-${end}`}
+              label={`Price of such a machine, ${end === 'low' ? 'from' : 'to'}`}
+              wide="140px"
+              quantity={{ kind: 'sum', currency: reader.currency }}
+              limits={BRIEF_LIMITS['money.budget']}
+              required={false}
+              value={own?.[end]}
+              onSet={(value) => set(end, value)}
+              fault={(fault, id) => (
+                <Text id={id} role="alert" fontSize="xs" color="fail" fontWeight="600">
+                  {fault}
+                </Text>
+              )}
+            />
+          </Box>
+        ))}
+        {own && (
+          <Button size="xs" variant="ghost" onClick={() => put(undefined)}>
+            Take it back
+          </Button>
+        )}
+      </Flex>
+    </Box>
+  );
+}
