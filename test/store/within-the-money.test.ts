@@ -1,7 +1,7 @@
 import loadHighs from 'highs';
 import { beforeAll, describe, expect, test } from 'vitest';
 import { assess } from '@/core/assessment';
-import { atSpending, bestBuild, type PlannedBuild } from '@/core/build';
+import { atSpending, passedOver, bestBuild, type PlannedBuild } from '@/core/build';
 import { nominalRate } from '@/core/money';
 import type { ProgramSolver } from '@/core/planning';
 import { planSetting } from '@/store/queries';
@@ -83,5 +83,11 @@ describe('a corner of a curve that is within the money by the middle only', () =
     const curve = { id: 'a', corners: [corner(5000), corner(5600), corner(5690, true)] };
     expect(atSpending(curve, 5700)?.cost).toBe(5600);
     expect(atSpending({ ...curve, corners: [corner(5000), corner(5690)] }, 5700)?.cost).toBe(5690);
+  });
+  test('is named, so that nobody wonders why a dot before the line is not taken', () => {
+    const curve = { id: 'a', corners: [corner(5000), corner(5600), corner(5690, true)] };
+    expect(passedOver(curve, 5700)?.cost).toBe(5690);
+    expect(passedOver(curve, 5680)).toBeUndefined();
+    expect(passedOver({ ...curve, corners: [corner(5000), corner(5690)] }, 5700)).toBeUndefined();
   });
 });

@@ -7,7 +7,7 @@ export {
   type BestBuild,
   type PlannedBuild,
 } from './plan-candidate';
-export { atSpending, leads, type BuildCurve, type Lead } from './leaders';
+export { atSpending, leads, passedOver, type BuildCurve, type Lead } from './leaders';
 export {
   fullPoints,
   PAPERS,

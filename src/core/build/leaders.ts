@@ -19,6 +19,13 @@ export interface Lead {
 export const atSpending = ({ corners }: BuildCurve, spend: number): PlannedBuild | undefined =>
   corners.findLast((c) => c.cost <= spend + 1e-6 && !c.overMoney);
 
+/** The best corner within a spending that is passed over because prices are too roughly known for it to stay within as surely as the brief asks; none where it would be no better. */
+export function passedOver(curve: BuildCurve, spend: number): PlannedBuild | undefined {
+  const taken = atSpending(curve, spend);
+  const best = curve.corners.findLast((c) => c.cost <= spend + 1e-6);
+  return best?.overMoney && best.points > (taken?.points ?? 0) ? best : undefined;
+}
+
 /** Where the lead passes from one candidate to another as the spending rises; of equals the earlier stays ahead. */
 export function leads(curves: readonly BuildCurve[]): readonly Lead[] {
   const found: Lead[] = [];

@@ -133,7 +133,9 @@ const lines: Readonly<Record<Group, (brief: Brief, reader: Reader) => string>> =
       money.yearly_km !== undefined &&
         `${formatWithUnit(money.yearly_km, 'distance', reader)} a year`,
       missing > 0
-        ? `${missing} of ${OWNERSHIP_KEYS.length} figures not given: what it costs to keep is not known`
+        ? missing === OWNERSHIP_KEYS.length
+          ? 'nothing given: what it costs to keep is not known'
+          : `${missing} of ${OWNERSHIP_KEYS.length} figures not given: what it costs to keep is not known`
         : 'all that the cost of keeping needs',
       money.loanMonths !== undefined && `a loan over ${formatNumber(money.loanMonths)} months`,
     ]);

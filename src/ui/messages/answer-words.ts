@@ -36,7 +36,7 @@ export const openWords = ({ open }: Pick<Ranked, 'open'>): string =>
 
 /** Draws in which all musts hold, where that is not next to certain. */
 const surely = ({ chance }: Ranked): string =>
-  chance === undefined || chance > 0.995 ? '' : `, in ${chanceWords(chance)}`;
+  chance === undefined || chance > 0.995 ? '' : `, all at once in ${chanceWords(chance)}`;
 
 /** The answer of a state in a sentence: who is ahead where somebody keeps every must, else that nobody does and who comes nearest. */
 export function answerWords(

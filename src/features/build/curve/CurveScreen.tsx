@@ -1,7 +1,8 @@
 'use client';
 import { Box, Button, Checkbox, Flex, Grid, Text } from '@chakra-ui/react';
 import { memo, useMemo, useState } from 'react';
-import { atSpending, enough, leads } from '@/core/build';
+import { surenessOf } from '@/core/assessment';
+import { atSpending, enough, leads, passedOver } from '@/core/build';
 import { shortName } from '@/core/donor';
 import { partsOf, type Standing } from '@/store/queries';
 import { useDossierState } from '@/store/react';
@@ -70,6 +71,7 @@ function Curves({ model }: { readonly model: BuildModel }) {
   const [first, second] = within;
   const leader = curves.find((c) => c.id === first?.id);
   const cheaper = enough((leader?.corners ?? []).filter((c) => c.cost <= spend && !c.overMoney));
+  const risky = leader && passedOver(leader, spend);
   const lead = leads(curves);
   // Until each machine has its best build for the money, another may still lead.
   const unplanned = standing.candidates.filter((c) => !state.best.has(c.candidate.id)).length;
@@ -95,6 +97,13 @@ function Curves({ model }: { readonly model: BuildModel }) {
             {formatNumber(cheaper.cost)} {reader.currency}. The other{' '}
             {formatNumber(first.build.cost - cheaper.cost)} buy less than a point, which nobody
             feels.
+          </Text>
+        )}
+        {risky && (
+          <Text>
+            One for {formatNumber(risky.cost)} would have {formatNumber(risky.points, 1)}, but as
+            prices are only roughly known it would stay within {formatNumber(spend)} in fewer than{' '}
+            {formatNumber(surenessOf(standing.brief) * 100)} of 100 draws.
           </Text>
         )}
         {second?.build && (
