@@ -1,13 +1,19 @@
 import { describe, expect, test } from 'vitest';
+import { BRIEF_FIGURES } from '@/core/brief';
 import { DONOR_CLASSES, type DonorClass } from '@/core/donor';
 import { byPromise, classOutlook, type LookForLine } from '@/core/outlook';
+import { FIGURE_KEYS } from '@/core/readings';
 import { customOf } from '@/core/units';
 import { meetsOf } from '@/store/queries';
 import { newBrief } from '@/store/records';
 import {
   glossary,
+  termOf,
   insteadWords,
+  liftWords,
   meetsWords,
+  movesWords,
+  mustLimitWords,
   shelfRows,
   shelfWords,
   usualWords,
@@ -134,4 +140,43 @@ describe('words of the trade', () => {
     expect(glossary(metric).some((e) => foreign.test(e.usual))).toBe(true);
     expect(new Set(glossary(us).map((e) => e.term)).size).toBe(glossary(us).length);
   });
+});
+
+test('every name beside which a word is explained is a figure or a field, and has one word only', () => {
+  const names = glossary(metric).flatMap((entry) => entry.of ?? []);
+  expect(new Set(names).size).toBe(names.length);
+  for (const name of names)
+    expect([...FIGURE_KEYS, ...BRIEF_FIGURES] as readonly string[], name).toContain(name);
+  expect(termOf('seatHeight', metric)?.term).toBe('Seat height');
+  expect(termOf('rider.kit_kg', metric)).toBeUndefined();
+});
+
+test('what a field moves is said musts first, and counted where it is much', () => {
+  expect(movesWords('money.budget')).toBe('moves money and outlay');
+  expect(movesWords('trip.fuelGap_km')).toBe('moves range');
+  expect(movesWords('rider.mass_kg')).toMatch(/^moves range, cruise, payload, .* and \d more$/);
+  for (const figure of BRIEF_FIGURES) expect(movesWords(figure)).toMatch(/^moves \S/);
+});
+
+test('what one machine must show is said by its must; where any value will do nothing is said', () => {
+  const line = { figure: 'tank', side: 'least', must: 'range' } as const;
+  expect(mustLimitWords(line, { kind: 'limit', amount: 15.62 }, metric)).toBe(
+    'keeps the must range: from 15.7 L',
+  );
+  expect(mustLimitWords(line, { kind: 'never' }, metric)).toBe(
+    'no value of it alone keeps the must range',
+  );
+  expect(mustLimitWords(line, { kind: 'any' }, metric)).toBeUndefined();
+});
+
+test('what lifts a fit: enough already, one figure of several, or none alone', () => {
+  const lines = [
+    { figure: 'mass', side: 'most', amount: 171.4 },
+    { figure: 'power', side: 'least', amount: 41.02 },
+  ] as const;
+  expect(liftWords({ now: 72.4, lines: [] }, 70, metric)).toContain('enough for 70');
+  const said = liftWords({ now: 64, lines }, 70, metric);
+  expect(said).toContain('mass up to 171 kg');
+  expect(said).toContain('power from 41.1 kW');
+  expect(liftWords({ now: 40, lines: [] }, 90, metric)).toContain('it takes several, or parts');
 });

@@ -4,7 +4,7 @@ import { Fragment } from 'react';
 import { useWatch, type FieldPath } from 'react-hook-form';
 import { briefOrigin, type BriefFigure } from '@/core/brief';
 import { Choice, FieldRow, UnitInput } from '@/ui/fields';
-import { movesWords, nameWords } from '@/ui/messages';
+import { movesWords, nameWords, termOf } from '@/ui/messages';
 import { understood } from '@/ui/stored';
 import { briefFigureRules, briefFigureSign, type BriefForm } from './brief-form';
 import type { BriefModel } from './use-brief';
@@ -80,6 +80,7 @@ export function BriefFigureField({
         )
       }
       fault={fault}
+      term={termOf(path, model.reader)}
     >
       <UnitInput
         id={id}

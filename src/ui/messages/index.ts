@@ -115,5 +115,5 @@ export {
   usualWords,
   wantedWords,
 } from './outlook-words';
-export { glossary } from './glossary';
+export { glossary, termOf } from './glossary';
 export { movesWords } from './moves';

@@ -91,7 +91,8 @@ function limitAmount(
   reader: Reader,
 ): string {
   const { dimension } = figureDefinition(figure);
-  const step = dimension === 'money' ? 50 : dimension === 'volume' ? 0.1 : 1;
+  const step =
+    dimension === 'money' ? 50 : dimension === 'volume' || dimension === 'power' ? 0.1 : 1;
   const round = side === 'most' ? Math.floor : Math.ceil;
   return formatWithUnit(round(amount / step) * step, dimension, reader);
 }

@@ -20,7 +20,7 @@ import {
 import { unitEntry } from '@/core/units';
 import type { Command } from '@/store/history';
 import { useDossierStore, useDraftText } from '@/store/react';
-import { Choice } from '@/ui/fields';
+import { Choice, useTerm } from '@/ui/fields';
 import { OriginMark } from '@/ui/marks/OriginMark';
 import {
   BASIS_WORDS,
@@ -33,6 +33,7 @@ import {
   ORIGIN_WORDS,
   type Reader,
   recordFaultWords,
+  termOf,
 } from '@/ui/messages';
 import { SeenRows } from './SeenRows';
 import { TypicalLine } from './TypicalLine';
@@ -203,6 +204,7 @@ function ReadingRow({
   onAdd,
   onDone,
 }: ReadingRowProps) {
+  const { press, note } = useTerm(termOf(figureKey, reader));
   const store = useDossierStore();
   const definition = figureDefinition(figureKey);
   const name = FIGURE_WORDS[figureKey];
@@ -249,10 +251,13 @@ function ReadingRow({
   return (
     <Box>
       <Grid templateColumns={FIGURE_COLUMNS} gap="1.5" alignItems="center" py="0.5">
-        <label htmlFor={id} style={{ visibility: first ? 'visible' : 'hidden' }}>
-          {name}
-          {first ? '' : ', another reading'}
-        </label>
+        <Box>
+          <label htmlFor={id} style={{ visibility: first ? 'visible' : 'hidden' }}>
+            {name}
+            {first ? '' : ', another reading'}
+          </label>
+          {first && press}
+        </Box>
         <Input
           id={id}
           size="sm"
@@ -339,6 +344,7 @@ function ReadingRow({
           </>
         ) : null}
       </Grid>
+      {first && note}
       {rival && (
         <Text fontSize="xs" color="unsure" fontWeight="600" pl={{ xl: '126px' }}>
           Disagrees with the reading in use by more than their spreads.
