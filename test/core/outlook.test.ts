@@ -134,7 +134,7 @@ describe('what to look for', () => {
       if (!part) throw new Error(`${id} is shipped`);
       return part;
     });
-    const line = lookFor(brief, 'dual-sport-single', undefined, parts).lines.find(
+    const line = lookFor(brief, 'dual-sport-single', undefined, { range: [parts] }).lines.find(
       (l) => l.must === 'range',
     );
     if (line?.wanted.kind !== 'limit') throw new Error('a limit');

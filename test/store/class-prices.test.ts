@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { demoDossier } from '@/demo/scenario';
 import { formatDossierFile, parseDossierFile } from '@/store/files';
-import { classPrice, figureOf, lookForIn, outlookOf, resolvedDonors } from '@/store/queries';
+import { classPrice, figureOf, lookForLineIn, outlookOf, resolvedDonors } from '@/store/queries';
 import { briefSchema, type Dossier } from '@/store/records';
 
 const base = demoDossier();
@@ -46,7 +46,7 @@ test('a class that costs more keeps the must of money less often, and one that n
 
 test('it stands beside the price in what to look for, and outlives a file', () => {
   const dossier = holding(3000, 5000);
-  expect(lookForIn(dossier, 'rally-twin')?.lines.find((l) => l.must === 'money')?.typical).toEqual({
+  expect(lookForLineIn(dossier, 'rally-twin', 'whole', 'money')?.typical).toEqual({
     low: 3000,
     mid: 4000,
     high: 5000,
@@ -67,4 +67,27 @@ test.each([
   [0, 1_000_000],
 ])('a span from %d to %d is taken', (low, high) => {
   expect(briefSchema.safeParse(holding(low, high).briefs.brief).success).toBe(true);
+});
+
+test('parts that help a must lower what its figure has to show, the cheaper one first, each with what it needs', () => {
+  const dossier = demoDossier();
+  const line = lookForLineIn(dossier, 'rally-twin', 'whole', 'range') ?? expect.fail('a line');
+  if (line.wanted.kind !== 'limit') throw new Error('a limit');
+  const ways = line.instead.flatMap((way) => (way.kind === 'part' ? [way] : []));
+  expect(ways.length).toBe(2);
+  const price = (i: number) => ways[i]?.parts.reduce((sum, p) => sum + p.price.amount, 0) ?? 0;
+  expect(price(0)).toBeLessThan(price(1));
+  for (const { parts, wanted } of ways) {
+    if (wanted.kind !== 'limit') throw new Error('a limit');
+    expect(wanted.amount).toBeLessThan(line.wanted.amount);
+    // Whatever a part needs is with it.
+    for (const part of parts)
+      for (const group of part.needs)
+        expect(
+          parts.some((p) => group.includes(p.id)),
+          part.id,
+        ).toBe(true);
+  }
+  // Nobody buys money.
+  expect(lookForLineIn(dossier, 'rally-twin', 'whole', 'money')?.instead).toEqual([]);
 });

@@ -41,7 +41,7 @@ export interface LookForLine {
 }
 
 export type Instead =
-  | { readonly kind: 'part'; readonly part: Part; readonly wanted: Wanted }
+  | { readonly kind: 'part'; readonly parts: readonly Part[]; readonly wanted: Wanted }
   | {
       readonly kind: 'figure';
       readonly figure: FigureKey;
@@ -136,37 +136,48 @@ export function sought(
 }
 
 /**
- * A brief turned round: which figures a donor of this class must show for each must to hold as surely as the brief asks, everything that
- * is not shown being what is typical of the class. Shown figures carry the doubt of a claim. A must that hangs on no figure of the sheet
- * for this rider (a full licence) asks for nothing.
+ * What a donor of this class must show for one must to hold as surely as the brief asks, everything that is not shown being what is
+ * typical of the class. Shown figures carry the doubt of a claim. A must that hangs on no figure of the sheet for this rider (a full
+ * licence) asks for nothing.
  *
- * @param carried parts that may stand in for a tank: a can with what it hangs on
+ * @param helpers parts that help the must, each with what it needs; the figure then has to show less
  * @param price what machines of the class are asked; absent: not known
  */
-export function lookFor(
+export function lookForMust(
   brief: Brief,
   donorClass: DonorClass,
   evidence: Evidence | undefined,
-  carried: readonly Part[] = [],
+  must: MustKey,
+  helpers: readonly (readonly Part[])[] = [],
   price?: Interval,
-): LookFor {
+): LookForLine {
   const asked = { brief, evidence, machine: ofClass(donorClass) };
-  const lines = brief.musts.on.map((must): LookForLine => {
-    const { figure, side } = READ_FOR[must];
-    return {
-      must,
-      figure,
-      side,
-      wanted: wantedOf(asked, must),
-      typical:
-        figure === 'price'
-          ? price
-          : isTypicalKey(figure)
-            ? typicalOf(donorClass, figure, brief.typical)
-            : undefined,
-      instead: must === 'range' ? insteadOfTank(asked, donorClass, carried) : [],
-    };
+  const { figure, side } = READ_FOR[must];
+  const wanted = wantedOf(asked, must);
+  const withParts = helpers.map((parts): Instead => {
+    return { kind: 'part', parts, wanted: wantedOf(asked, must, {}, parts) };
   });
+  const typical = isTypicalKey(figure) ? typicalOf(donorClass, figure, brief.typical) : undefined;
+  return {
+    must,
+    figure,
+    side,
+    wanted,
+    typical: figure === 'price' ? price : typical,
+    instead: [
+      ...withParts.filter((way) => wanted.kind !== 'any' && way.wanted.kind !== 'never'),
+      ...(must === 'range' ? ifThrifty(asked, donorClass) : []),
+    ],
+  };
+}
+
+/** What a machine of a class comes to that just shows what its lines ask. */
+export function justShowing(
+  brief: Brief,
+  donorClass: DonorClass,
+  evidence: Evidence | undefined,
+  lines: readonly LookForLine[],
+): LookFor {
   const donor = typicalMachine(donorClass, justEnough(brief, lines));
   const { musts, metrics } = assess(caseOf({ brief, donor, ...(evidence ? { evidence } : {}) }));
   const known = musts.flatMap((m) => (m.holds.kind === 'known' ? [m.holds] : []));
@@ -176,6 +187,23 @@ export function lookFor(
     fit: fitScore(metrics, wantCurves(brief), wantWeights(brief), donor.id).points,
   };
 }
+
+/** A brief turned round: which figures a donor of this class must show for the musts to hold, must by must. */
+export const lookFor = (
+  brief: Brief,
+  donorClass: DonorClass,
+  evidence: Evidence | undefined,
+  helpers: Readonly<Partial<Record<MustKey, readonly (readonly Part[])[]>>> = {},
+  price?: Interval,
+): LookFor =>
+  justShowing(
+    brief,
+    donorClass,
+    evidence,
+    brief.musts.on.map((must) =>
+      lookForMust(brief, donorClass, evidence, must, helpers[must], price),
+    ),
+  );
 
 /** The figures of a machine that just shows every limit. Where two musts ask for the same figure, the stricter one. */
 export function justEnough(brief: Brief, lines: readonly LookForLine[]): DonorFigures {
@@ -223,27 +251,10 @@ export function limitOn(
 const rounded = (amount: number, side: 'least' | 'most'): number =>
   side === 'most' ? Math.floor(amount * 10) / 10 : Math.ceil(amount * 10) / 10;
 
-/** What would do instead of so large a tank: a can, or a thriftier machine of the class. */
-function insteadOfTank(
-  asked: Asked,
-  donorClass: DonorClass,
-  carried: readonly Part[],
-): readonly Instead[] {
-  const [can] = carried;
+/** How large a tank does for the thriftiest machines of a class. */
+function ifThrifty(asked: Asked, donorClass: DonorClass): readonly Instead[] {
   const thrifty = typicalOf(donorClass, 'consumption', asked.brief.typical)?.low;
-  return [
-    ...(can
-      ? [{ kind: 'part' as const, part: can, wanted: wantedOf(asked, 'range', {}, carried) }]
-      : []),
-    ...(thrifty === undefined
-      ? []
-      : [
-          {
-            kind: 'figure' as const,
-            figure: 'consumption' as const,
-            amount: thrifty,
-            wanted: wantedOf(asked, 'range', showing(asked.brief, 'consumption', thrifty)),
-          },
-        ]),
-  ];
+  if (thrifty === undefined) return [];
+  const wanted = wantedOf(asked, 'range', showing(asked.brief, 'consumption', thrifty));
+  return [{ kind: 'figure', figure: 'consumption', amount: thrifty, wanted }];
 }

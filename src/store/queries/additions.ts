@@ -1,11 +1,10 @@
 import type { Money } from '@/core/brief';
-import { donorLine } from '@/core/donor';
+import { donorLine, type Donor } from '@/core/donor';
 import { partsCost } from '@/core/money';
 import { fitsDonor, madeFor, type Part } from '@/core/part';
 import { findBuildFaults } from '@/core/planning';
 import type { Dossier } from '../records';
 import { partsOf } from './gathered';
-import type { StandingCandidate } from './standing';
 
 /** One part that could be added, with the cheapest part it needs. */
 export interface Addition {
@@ -20,15 +19,15 @@ export interface Addition {
 export function possibleAdditions(
   dossier: Dossier,
   money: Money,
-  entry: StandingCandidate,
+  donor: Donor,
   there: readonly Part[],
   wanted: (part: Part) => boolean = () => true,
 ): readonly Addition[] {
   const all = partsOf(dossier);
-  const line = donorLine(dossier.donors, entry.candidate.donorId).map((d) => d.id);
+  const line = donorLine(dossier.donors, donor.id).map((d) => d.id);
   const fitting = Object.values(all)
-    .filter((p) => fitsDonor(p, entry.donor, line) && !there.some((t) => t.id === p.id))
-    .map((p) => madeFor(p, entry.donor));
+    .filter((p) => fitsDonor(p, donor, line) && !there.some((t) => t.id === p.id))
+    .map((p) => madeFor(p, donor));
   const catalogue = new Map(Object.values(all).map((p) => [p.id, p]));
   const byId = new Map(fitting.map((p) => [p.id, p]));
   const faults = (parts: readonly Part[]) =>

@@ -1,18 +1,21 @@
 import { type Assessment } from '@/core/assessment';
-import { briefForPurpose, WHOLE, type Brief } from '@/core/brief';
+import { briefForPurpose, WHOLE, type Brief, type MustKey } from '@/core/brief';
 import type { DonorClass } from '@/core/donor';
 import type { Interval } from '@/core/numeric';
 import {
   classOutlook,
   liftsTo,
-  lookFor,
+  justShowing,
+  lookForMust,
   type ClassOutlook,
   type FitWanted,
   type LookFor,
+  type LookForLine,
 } from '@/core/outlook';
 import { BRIEF_KEY, type Dossier } from '../records';
 import { figureOf, resolvedDonors } from './donors';
-import { evidenceIn, partsOf } from './gathered';
+import { classHelpers } from './class-helpers';
+import { evidenceIn } from './gathered';
 
 /** The brief of a purpose; the whole where it names none that there is. */
 const briefOf = (dossier: Dossier, purpose: string): Brief | undefined => {
@@ -64,30 +67,34 @@ export function outlookOf(
   );
 }
 
-/** What to look for in a machine of a class. A can of the catalogue, with the rack it hangs on, may stand in for a larger tank. */
-export function lookForIn(
+/** What to look for in a machine of a class for one must. Parts of the catalogue that help it lower what its figure has to show. */
+export function lookForLineIn(
   dossier: Dossier,
   donorClass: DonorClass,
-  purpose: string = WHOLE,
-): LookFor | undefined {
+  purpose: string,
+  must: MustKey,
+): LookForLine | undefined {
   const brief = briefOf(dossier, purpose);
   if (!brief) return undefined;
-  const parts = partsOf(dossier);
-  const [can] = Object.values(parts)
-    .filter((p) => p.flags.includes('fuel-can'))
-    .toSorted((a, b) => a.price.amount - b.price.amount);
-  const holders = (can?.needs ?? []).flatMap((group) => {
-    const [first] = group.flatMap((id) => parts[id] ?? []);
-    return first ? [first] : [];
-  });
-  return lookFor(
-    brief,
-    donorClass,
-    evidenceIn(dossier),
-    can ? [can, ...holders] : [],
-    classPrice(dossier, donorClass),
-  );
+  const helpers = classHelpers(dossier, brief, donorClass, must);
+  const price = classPrice(dossier, donorClass);
+  return lookForMust(brief, donorClass, evidenceIn(dossier), must, helpers, price);
 }
+
+/** What a machine comes to that just shows what these lines ask. */
+export function justShowingIn(
+  dossier: Dossier,
+  donorClass: DonorClass,
+  purpose: string,
+  lines: readonly LookForLine[],
+): LookFor | undefined {
+  const brief = briefOf(dossier, purpose);
+  return brief && justShowing(brief, donorClass, evidenceIn(dossier), lines);
+}
+
+/** The musts that a purpose asks. */
+export const mustsAsked = (dossier: Dossier, purpose: string): readonly MustKey[] =>
+  briefOf(dossier, purpose)?.musts.on ?? [];
 
 /** What one figure must show beyond the musts for the fit to reach so many points. */
 export function liftsIn(

@@ -49,7 +49,7 @@ export function gapClosers(
   if (needs.length === 0) return [];
   const now = view === 'stock' ? entry.stock : entry.built;
   const chosen = view === 'stock' ? [] : entry.parts;
-  const additions = possibleAdditions(dossier, standing.brief.money, entry, [
+  const additions = possibleAdditions(dossier, standing.brief.money, entry.donor, [
     ...entry.aboard,
     ...chosen,
   ]);

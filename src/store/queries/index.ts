@@ -10,6 +10,15 @@ export { waysOut, type Way, type WayKind, type WayOut } from './ways-out';
 export { planSetting } from './plan-setting';
 export { evidenceIn, partsOf } from './gathered';
 export { standing, type Standing, type StandingCandidate } from './standing';
-export { classPrice, liftsIn, lookForIn, meetsOf, outlookOf, type Meets } from './class-shelf';
+export {
+  classPrice,
+  justShowingIn,
+  liftsIn,
+  lookForLineIn,
+  meetsOf,
+  mustsAsked,
+  outlookOf,
+  type Meets,
+} from './class-shelf';
 export { nominalCurrencies, unpricedFor, unpricedParts, type Unpriced } from './unpriced';
 export { worthFindingOut, type WorthKnowing } from './worth-finding-out';

@@ -24,7 +24,8 @@ const TOUCHES: Readonly<Record<MustKey, readonly (AffectedFigure | 'mass')[]>> =
   licence: ['power'],
   money: [],
 };
-const touches = (part: Part, must: MustKey): boolean =>
+/** Whether a part changes anything that a must is judged by. */
+export const touches = (part: Part, must: MustKey): boolean =>
   TOUCHES[must].some((figure) =>
     figure === 'mass' ? part.mass_kg < 0 : part.effects.some((e) => e.figure === figure),
   );
@@ -57,8 +58,12 @@ function compute(
   const found = new Map<MustKey, MustCloser>();
   for (const key of failed) {
     // Cheapest first, so that the first one that passes is the answer; one that leaves it unsure counts only if none passes.
-    const tried = possibleAdditions(dossier, standing.brief.money, entry, entry.aboard, (part) =>
-      touches(part, key),
+    const tried = possibleAdditions(
+      dossier,
+      standing.brief.money,
+      entry.donor,
+      entry.aboard,
+      (part) => touches(part, key),
     ).toSorted((a, b) => a.cost - b.cost);
     let best: MustCloser | undefined;
     for (const { part, added, cost } of tried) {

@@ -20,7 +20,7 @@ export function nextBest(
   money: number,
 ): NextBest | undefined {
   const now = entry.builtScore.points.mid;
-  const tried = possibleAdditions(dossier, standing.brief.money, entry, [
+  const tried = possibleAdditions(dossier, standing.brief.money, entry.donor, [
     ...entry.aboard,
     ...entry.parts,
   ])

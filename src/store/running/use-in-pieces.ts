@@ -2,8 +2,10 @@
 import { useEffect, useEffectEvent, useState } from 'react';
 
 /** What was worked out piece by piece: the last whole result, and whether it is that of the present input. */
-interface InPieces<Piece> {
+interface InPieces<Input, Piece> {
   readonly pieces: readonly Piece[] | undefined;
+  /** What they were worked out from. */
+  readonly of: Input | undefined;
   readonly fresh: boolean;
 }
 
@@ -22,7 +24,7 @@ export function useInPieces<Input, Piece>(
   count: (input: Input) => number,
   piece: (input: Input, index: number) => Piece,
   kept?: readonly Piece[],
-): InPieces<Piece> {
+): InPieces<Input, Piece> {
   const [made, setMade] = useState<{ readonly of: Input; readonly pieces: readonly Piece[] }>();
   const how = useEffectEvent((of: Input, i: number) =>
     i < count(of) ? { piece: piece(of, i) } : undefined,
@@ -40,5 +42,7 @@ export function useInPieces<Input, Piece>(
     timer = setTimeout(next, REST_MS);
     return () => clearTimeout(timer);
   }, [input, kept]);
-  return kept ? { pieces: kept, fresh: true } : { pieces: made?.pieces, fresh: made?.of === input };
+  return kept
+    ? { pieces: kept, of: input, fresh: true }
+    : { pieces: made?.pieces, of: made?.of, fresh: made?.of === input };
 }

@@ -4,6 +4,6 @@ export { FieldColumns, FoldAll, FoldedPanel } from './FoldedPanel';
 export { Panel } from './Panel';
 export { PressRow } from './PressRow';
 export { RangeInput } from './RangeInput';
-export { useTerm, type TermWords } from './use-term';
+export { useTerm } from './use-term';
 export { UnitInput } from './UnitInput';
 export { FileInput } from './FileInput';

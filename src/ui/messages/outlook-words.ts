@@ -1,5 +1,6 @@
 import type { DonorClass } from '@/core/donor';
 import type { ClassOutlook, FitWanted, LookForLine, Wanted } from '@/core/outlook';
+import type { Part } from '@/core/part';
 import { figureDefinition, type FigureKey } from '@/core/readings';
 import type { Meets } from '@/store/queries';
 import { formatNumber, formatWithUnit, type Reader } from './format';
@@ -121,13 +122,16 @@ export function usualWords({ figure, typical, wanted, side }: LookForLine, reade
   return within(good) ? `${span}: some do` : `${span}: hardly any does`;
 }
 
+const partsWords = (parts: readonly Part[]): string =>
+  listWords(parts.map(({ name }) => `${name.charAt(0).toLowerCase()}${name.slice(1)}`));
+
 /** What would do instead, after "or". */
 export function insteadWords(line: LookForLine, reader: Reader): readonly string[] {
   return line.instead.flatMap((way) => {
     const said = wantedWords(line, way.wanted, reader);
     if (way.wanted.kind === 'never') return [];
     return way.kind === 'part'
-      ? [`${said} with ${way.part.name.charAt(0).toLowerCase()}${way.part.name.slice(1)}`]
+      ? [`${said} with ${partsWords(way.parts)}`]
       : [
           `${said} if it uses ${formatWithUnit(way.amount, figureDefinition(way.figure).dimension, reader)}`,
         ];

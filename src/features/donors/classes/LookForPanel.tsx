@@ -2,8 +2,9 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { shortName, type DonorClass } from '@/core/donor';
-import { lookForIn, outlookOf } from '@/store/queries';
+import { justShowingIn, lookForLineIn, mustsAsked, outlookOf } from '@/store/queries';
 import { useDossierState, usePreferences, useStanding } from '@/store/react';
+import { useInPieces } from '@/store/running';
 import {
   chanceWords,
   FIGURE_WORDS,
@@ -34,15 +35,34 @@ export function LookForPanel({
 }) {
   const dossier = useDossierState((s) => s.dossier);
   const [{ purpose }] = usePreferences();
-  const found = useMemo(
-    () => lookForIn(dossier, donorClass, purpose),
+  const asked = useMemo(
+    () => ({ dossier, donorClass, purpose, musts: mustsAsked(dossier, purpose) }),
     [dossier, donorClass, purpose],
   );
+  const { pieces, of } = useInPieces(
+    asked,
+    ({ musts }) => musts.length,
+    (by, index) => {
+      const must = by.musts[index];
+      return must && lookForLineIn(by.dossier, by.donorClass, by.purpose, must);
+    },
+  );
+  const found = useMemo(() => {
+    const lines = (pieces ?? []).flatMap((line) => line ?? []);
+    return of?.donorClass === donorClass
+      ? justShowingIn(of.dossier, of.donorClass, of.purpose, lines)
+      : undefined;
+  }, [pieces, of, donorClass]);
   const outlook = useMemo(
     () => outlookOf(dossier, donorClass, purpose),
     [dossier, donorClass, purpose],
   );
-  if (!found || !outlook) return null;
+  if (!found || !outlook)
+    return (
+      <Text px="1" py="3" minH="12em" color="fg.muted" aria-live="polite">
+        Looking for what would do…
+      </Text>
+    );
   const { yearly } = outlook;
   return (
     <Box px="1" pb="4" pt="1" aria-label="What to look for" role="group">
@@ -100,6 +120,9 @@ export function LookForPanel({
         A machine that just shows all of this keeps every must in {chanceWords(found.all)}, and its
         fit lies between {formatNumber(found.fit.low)} and {formatNumber(found.fit.high)} of 100.
         What it does not show is taken as typical of its class.
+        {found.lines.some((l) => l.instead.some((way) => way.kind === 'part'))
+          ? ' What a part does besides, and its cautions, stand on the bench.'
+          : ''}
         {yearly
           ? ` Keeping one costs ${formatWithUnit(yearly.low, 'money', reader)} to ${formatWithUnit(yearly.high, 'money', reader)} a year.`
           : ''}
