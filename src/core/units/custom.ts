@@ -1,7 +1,7 @@
 import type { UnitSystem } from './unit-system';
 import type { CurrencyCode } from './unit-table';
 
-/** Money by region (ISO 3166); everywhere else the euro is as good a guess as any. */
+/** Money by region (ISO 3166); everywhere else the euro, until the rider says otherwise. */
 const MONEY: Readonly<Record<string, CurrencyCode>> = {
   US: 'USD',
   GB: 'GBP',
