@@ -22,7 +22,7 @@ const SHOTS = [
   ['listing', '/donors?donor=drover-430-brenfold', {}],
   ['under-load', '/weigh-up/machine?candidate=c-drover-430', {}],
   ['catalogue', '/build/catalogue', { click: /^Lowering link/ }],
-  ['weigh-up', '/weigh-up', {}],
+  ['weigh-up', '/weigh-up', { rest: 2500 }],
   ['doubt', '/weigh-up/doubt', { rest: 4000 }],
   ['build', '/build', { click: /^Fit Low seat$/, rest: 5000 }],
   ['curve', '/build/curve', { rest: 45000 }],
@@ -36,7 +36,7 @@ const SHOTS = [
     { phone: true, click: 'tiptoes' },
   ],
   ['weigh-up-dark', '/weigh-up', { dark: true, open: 'Drover 430' }],
-  ['weigh-up-phone', '/weigh-up', { phone: true }],
+  ['weigh-up-phone', '/weigh-up', { phone: true, rest: 2500 }],
 ];
 
 if (!build()) process.exit(1);

@@ -56,3 +56,11 @@ test('nobody left', () => {
     /^No candidate keeps every must as they stand\. Worth most: .*, which breaks .*money\.$/,
   );
 });
+
+test('until it is known whom a part would turn, nobody is called ruled out', () => {
+  const bare = rows(demoDossier(), 'stock').map((r) => ({ ...r, closers: new Map() }));
+  const { reasons } = headline(bare, 'stock', false);
+  expect(reasons.some((r) => r.startsWith('Ruled out'))).toBe(false);
+  expect(reasons.find((r) => r.startsWith('Out as they stand: '))).toMatch(/Wren 230 \(range\)/);
+  expect(reasons.at(-1)).toMatch(/being worked out/);
+});

@@ -109,7 +109,7 @@ function workingOf(rows: readonly WeighRow[], asked: Asked | undefined): OpenWor
 function WeighUp({ model }: { readonly model: WeighUpModel }) {
   const [open, setOpen] = useState<Asked>();
   const [candidate, setCandidate] = useState<string>();
-  const { answer, reasons } = headline(model.rows, model.state);
+  const { answer, reasons } = headline(model.rows, model.state, model.closersKnown);
   const [first, second] = model.rows.filter((r) => r.ranked.place !== undefined);
   const onWorking = useCallback<OnWorking>(
     (row, metric, anchor) => setOpen({ id: row.ranked.id, metric: metric.key, anchor }),

@@ -37,10 +37,35 @@ function settling({ ranked, assessment: { figures }, closers }: WeighRow): reado
   return says ? [`${says.charAt(0).toUpperCase()}${says.slice(1)}.`] : [];
 }
 
-/** The answer in a sentence or three: who is ahead, who is in doubt, who is out and why. */
+/** Who is out; until it is known whom a part would turn, nobody is called ruled out. */
+function outWords(out: readonly WeighRow[], closersKnown: boolean): readonly string[] {
+  if (out.length === 0) return [];
+  const turned = (r: WeighRow) => r.ranked.failed.every((m) => r.closers.has(m.key));
+  const named = (some: readonly WeighRow[]) =>
+    listWords(some.map((r) => `${name(r)} (${shortMusts(r.ranked.failed)})`));
+  if (!closersKnown)
+    return [
+      `Out as they stand: ${named(out)}.`,
+      'Which of them a part would turn is being worked out …',
+    ];
+  const [byPart, ruledOut] = [out.filter(turned), out.filter((r) => !turned(r))];
+  return [
+    ...(byPart.length > 0
+      ? [`Out as they stand, but a part would turn it: ${named(byPart)}.`]
+      : []),
+    ...(ruledOut.length > 0 ? [`Ruled out: ${named(ruledOut)}.`] : []),
+  ];
+}
+
+/**
+ * The answer in a sentence or three: who is ahead, who is in doubt, who is out and why.
+ *
+ * @param closersKnown whether it has been worked out which musts a part would turn
+ */
 export function headline(
   rows: readonly WeighRow[],
   state: State,
+  closersKnown = true,
 ): { readonly answer: string; readonly reasons: readonly string[] } {
   const { kind, first } = leading(rows.map((r) => r.ranked));
   const nameOf = (id: string): string => {
@@ -50,9 +75,6 @@ export function headline(
   const said = new Set(kind === 'doubtful' ? first.map((r) => r.id) : []);
   const open = rows.filter((r) => r.ranked.group === 'doubtful' && !said.has(r.ranked.id));
   const out = rows.filter((r) => r.ranked.group === 'broken');
-  const turned = (r: WeighRow) => r.ranked.failed.every((m) => r.closers.has(m.key));
-  const named = (some: readonly WeighRow[]) =>
-    listWords(some.map((r) => `${name(r)} (${shortMusts(r.ranked.failed)})`));
   return {
     answer: answerWords(
       rows.map((r) => r.ranked),
@@ -69,12 +91,7 @@ export function headline(
       ...(open.length > 0
         ? [`In doubt: ${listWords(open.map((r) => `${name(r)} (${openWords(r.ranked)})`))}.`]
         : []),
-      ...(out.some(turned)
-        ? [`Out as they stand, but a part would turn it: ${named(out.filter(turned))}.`]
-        : []),
-      ...(out.some((r) => !turned(r))
-        ? [`Ruled out: ${named(out.filter((r) => !turned(r)))}.`]
-        : []),
+      ...outWords(out, closersKnown),
     ],
   };
 }

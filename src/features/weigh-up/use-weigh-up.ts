@@ -75,6 +75,8 @@ export interface WeighUpModel {
   readonly rows: readonly WeighRow[];
   readonly groups: readonly LineGroup[];
   readonly hidden: number;
+  /** Whether it has been worked out which musts a part would turn. */
+  readonly closersKnown: boolean;
   readonly sort: MetricKey | 'fit';
   readonly setSort: (sort: MetricKey | 'fit') => void;
   readonly hideEqual: boolean;
@@ -166,12 +168,13 @@ export function useWeighUp(): WeighUpModel | undefined {
       reader,
       groups,
       hidden: count(all) - count(groups),
+      closersKnown: view !== 'stock' || pieces !== undefined,
       hideEqual,
       setHideEqual,
       more,
       setMore,
     };
-  }, [closers, standing, units, state, view, best, sort, hideEqual, more]);
+  }, [closers, pieces, standing, units, state, view, best, sort, hideEqual, more]);
 }
 
 const NONE: ReadonlyMap<MustKey, MustCloser> = new Map();
