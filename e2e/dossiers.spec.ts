@@ -46,3 +46,19 @@ test('two dossiers are kept apart through reload, export and import; one is copi
   await goTo(page, 'Brief');
   await expect(page.getByLabel('Longest fuel gap', { exact: true })).toHaveValue('333');
 });
+
+test('the example opens beside a rider’s own dossier and takes nothing away', async ({ page }) => {
+  await page.goto('/brief');
+  await page.getByRole('button', { name: 'Start a brief' }).click();
+  await fill(page, 'Longest fuel gap', '222');
+  await goTo(page, 'Dossier');
+  await page.getByRole('button', { name: 'Open the example' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Weigh-up' })).toBeVisible();
+  await expect(page.getByText('Sorrel 300 Longway').first()).toBeVisible();
+  await goTo(page, 'Dossier');
+  await expect(page.getByLabel('Name of The example')).toBeVisible();
+  await page.getByRole('button', { name: 'Open First dossier' }).click();
+  await page.waitForURL(/\/(?:brief|donors|weigh-up)/);
+  await page.goto('/brief');
+  await expect(page.getByLabel('Longest fuel gap', { exact: true })).toHaveValue('222');
+});

@@ -1,21 +1,23 @@
 import type { CurrencyCode } from '@/core/units';
 import type { DossierStore } from '@/store/dossier-store';
-import { BRIEF_KEY, CATALOGUE_KEY, newBrief, newCatalogueUse } from '@/store/records';
+import { BRIEF_KEY, CATALOGUE_KEY, newBrief, newCatalogueUse, type Dossier } from '@/store/records';
 
 /** The invented examples: another rider each. */
 export type ExampleName = 'crossing' | 'forest';
 
-/** Puts an invented example in the place of the present dossier; one step of undo. Its data is loaded only now. */
+/** Puts an invented example in the place of the present dossier; one step of undo. */
 export async function openExample(
   store: DossierStore,
   name: ExampleName = 'crossing',
 ): Promise<void> {
-  const dossier =
-    name === 'crossing'
-      ? (await import('./scenario')).demoDossier()
-      : (await import('./forest')).forestDossier();
-  store.replaceAll(dossier, { code: 'open-example', facts: {} });
+  store.replaceAll(await exampleDossier(name), { code: 'open-example', facts: {} });
 }
+
+/** An example as a dossier; its data is loaded only now. */
+export const exampleDossier = async (name: ExampleName = 'crossing'): Promise<Dossier> =>
+  name === 'crossing'
+    ? (await import('./scenario')).demoDossier()
+    : (await import('./forest')).forestDossier();
 
 /** Begins a brief of the rider's own, with the shipped parts to choose from. */
 export function startBrief(store: DossierStore, currency: CurrencyCode = 'EUR'): void {

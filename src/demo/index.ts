@@ -1,1 +1,1 @@
-export { openExample, startBrief, type ExampleName } from './begin';
+export { exampleDossier, openExample, startBrief, type ExampleName } from './begin';

@@ -1,6 +1,9 @@
 import { Dexie } from 'dexie';
 import { z } from 'zod';
 import { DB_NAME, openDb } from './db';
+import { FORMAT_VERSION } from './migrations';
+import { VERSION } from './persistence';
+import { TABLES, type Dossier } from './records';
 
 /** One of the dossiers of this browser: each lies in a database of its own, so that nothing of one can touch another. */
 export interface DossierEntry {
@@ -127,6 +130,21 @@ export async function copyDossier(from: string, to: string): Promise<void> {
   } finally {
     source.close();
     target.close();
+  }
+}
+
+/** Writes a whole dossier into a database that nobody has opened yet. */
+export async function fillDossier(id: string, dossier: Dossier): Promise<void> {
+  const db = openDb(dbNameOf(id));
+  try {
+    await db.open();
+    for (const table of TABLES) {
+      const rows = Object.entries<unknown>(dossier[table]).map(([key, value]) => ({ key, value }));
+      if (rows.length > 0) await db.table(table).bulkPut(rows);
+    }
+    await db.meta.put({ key: VERSION, value: FORMAT_VERSION });
+  } finally {
+    db.close();
   }
 }
 

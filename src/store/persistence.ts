@@ -47,7 +47,8 @@ export class VanishedError extends Error {
 /** How many steps of undo are kept. */
 const HISTORY_KEPT = 500;
 const EPOCH = 'epoch';
-const VERSION = 'version';
+/** The row of `meta` that says a database's version. */
+export const VERSION = 'version';
 /** Rows of databases that do not say their version: what came before was added to, never changed. */
 const BEFORE_VERSIONS = 4;
 

@@ -3,6 +3,7 @@ import {
   copyDossier,
   dbNameOf,
   deleteDossier,
+  fillDossier,
   FIRST_LIST,
   keepDossiers,
   openedBy,
@@ -13,6 +14,7 @@ import {
   withLost,
   withoutDossier,
 } from '@/store/dossiers';
+import { demoDossier } from '@/demo/scenario';
 import { addDonor, closeTabs, label, openTab } from './tabs';
 
 afterEach(closeTabs);
@@ -79,6 +81,14 @@ describe('dossiers in one browser', () => {
     expect(Object.keys(mine.getState().dossier.donors)).toEqual(['plover']);
     const again = await openTab(dbNameOf('m1'));
     expect(Object.keys(again.getState().dossier.donors)).toEqual(['plover']);
+  });
+  test('one may begin with all that another holds, and reads like it', async () => {
+    const dossier = demoDossier();
+    await fillDossier('filled', dossier);
+    const store = await openTab(dbNameOf('filled'));
+    expect(store.getState().aside).toEqual([]);
+    expect(store.getState().dossier).toEqual(dossier);
+    expect(store.getState().history).toEqual([]);
   });
   test('one that the list has lost is found again by its database, one that is deleted is not', async () => {
     const lost = await openTab(dbNameOf('f9'));

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { openExample } from '@/demo';
+import { exampleDossier, openExample } from '@/demo';
 import {
   FILE_SIZE_LIMIT,
   parseDossierFile,
@@ -10,7 +10,7 @@ import {
 } from '@/store/files';
 import { EMPTY_DOSSIER, isEmptyDossier, type Dossier } from '@/store/records';
 import { keepSnapshot } from '@/store/snapshots';
-import { useDossierState, useDossierStore } from '@/store/react';
+import { useDossiers, useDossierState, useDossierStore } from '@/store/react';
 import { fileFaultWords } from '@/ui/messages';
 import { notify } from '@/ui/notice';
 import type { OtherDossier } from './use-beside';
@@ -49,6 +49,7 @@ async function parseFile(file: File): Promise<ReturnType<typeof parseDossierFile
 export function useDossierFiles(): DossierFilesModel {
   const store = useDossierStore();
   const dossier = useDossierState((s) => s.dossier);
+  const dossiers = useDossiers();
   const [refused, setRefused] = useState<string>();
   const [pending, setPending] = useState<Replacement>();
   const [other, setOther] = useState<OtherDossier>();
@@ -80,6 +81,12 @@ export function useDossierFiles(): DossierFilesModel {
   };
   const askFirst = (what: string, run: () => void) =>
     isEmptyDossier(dossier) ? run() : setPending({ what, run });
+
+  /** Where the browser has no room for a dossier more. */
+  const replaceByExample = () => {
+    setPending(undefined);
+    void keepFirst().then(() => openExample(store));
+  };
 
   /** The dossier of a file, or `undefined` with the reason said. */
   const readFile = async (file: File): Promise<Dossier | undefined> => {
@@ -122,10 +129,13 @@ export function useDossierFiles(): DossierFilesModel {
         'Clearing takes away',
         () => void replaceWith(EMPTY_DOSSIER, 'wipe', {}, 'Everything is cleared.'),
       ),
-    example: () =>
-      askFirst('The example takes the place of', () => {
-        setPending(undefined);
-        void keepFirst().then(() => openExample(store));
-      }),
+    example() {
+      // It never stands in the way of the rider's own: beside it, it is a dossier of its own.
+      if (isEmptyDossier(dossier)) void openExample(store);
+      else
+        void exampleDossier()
+          .then((made) => dossiers.add('The example', made))
+          .catch(() => askFirst('The example takes the place of', replaceByExample));
+    },
   };
 }

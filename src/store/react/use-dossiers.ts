@@ -2,11 +2,12 @@
 import { useEffect, useState } from 'react';
 import { WHOLE } from '@/core/brief';
 import { openDb } from '../db';
-import type { Preferences } from '../records';
+import type { Dossier, Preferences } from '../records';
 import {
   copyDossier,
   dbNameOf,
   deleteDossier,
+  fillDossier,
   keepDossiers,
   putAway,
   readDossiers,
@@ -24,7 +25,8 @@ export interface DossiersModel {
   readonly opened: string;
   readonly there: readonly DossierEntry[];
   readonly away: readonly DossierEntry[];
-  readonly add: (name: string) => Promise<void>;
+  /** Begins another one and opens it in this tab, empty or holding a whole dossier. */
+  readonly add: (name: string, holding?: Dossier) => Promise<void>;
   readonly copy: (id: string, name: string) => Promise<void>;
   readonly rename: (id: string, name: string) => void;
   /** Opens another one in this tab: the page begins anew. */
@@ -79,9 +81,10 @@ export function useDossiers(): DossiersModel {
     opened,
     there: list.dossiers.filter((d) => !d.away),
     away: list.dossiers.filter((d) => d.away),
-    async add(name) {
+    async add(name, holding) {
       const id = freshId();
       await keepPreferences(id, preferences);
+      if (holding) await fillDossier(id, holding);
       open(id, withDossier(list, id, name));
     },
     async copy(from, name) {

@@ -99,6 +99,11 @@ function Curves({ model }: { readonly model: BuildModel }) {
             feels.
           </Text>
         )}
+        {first?.build?.partIds.length === 0 && state.whole.has(first.id) && (
+          <Text>
+            No part that fits it, has a price here and stays within the sum adds to its points.
+          </Text>
+        )}
         {risky && (
           <Text>
             One for {formatNumber(risky.cost)} would have {formatNumber(risky.points, 1)}, but as
