@@ -1,6 +1,7 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useEffect, useEffectEvent, type ReactNode } from 'react';
+import { memo, useEffect, useEffectEvent, type ReactNode } from 'react';
+import type { Brief } from '@/core/brief';
 import { usePreferences } from '@/store/react';
 import { FoldAll, FoldedPanel } from '@/ui/fields';
 import { Beliefs } from './Beliefs';
@@ -40,6 +41,65 @@ const refusedIn = ({ errors }: BriefModel): readonly Group[] => [
   ...('money' in errors ? (['keeping'] as const) : []),
 ];
 
+interface GroupProps {
+  readonly group: Group;
+  readonly model: BriefModel;
+  readonly openGroups: readonly string[];
+  readonly open: boolean;
+  readonly keep: (change: { readonly openGroups: readonly string[] }) => void;
+}
+
+/** The sections of the brief that a group shows; a purpose has its own ground and beliefs. */
+const SECTIONS: Readonly<Record<Group, readonly (keyof Brief)[]>> = {
+  rider: ['rider'],
+  ground: ['ground', 'schools', 'purposes', 'trip', 'musts', 'swings'],
+  trip: ['trip'],
+  musts: ['rider', 'trip', 'money', 'musts'],
+  money: ['money'],
+  keeping: ['money'],
+};
+
+/** A group is drawn again only when what it shows has changed: a slider that moves elsewhere must not cost it. */
+const isAsBefore = (a: GroupProps, b: GroupProps): boolean =>
+  a.open === b.open &&
+  a.openGroups === b.openGroups &&
+  SECTIONS[a.group].every((section) => a.model.brief[section] === b.model.brief[section]) &&
+  a.model.brief.origins === b.model.brief.origins &&
+  a.model.purpose === b.model.purpose &&
+  a.model.reader === b.model.reader &&
+  a.model.errors === b.model.errors;
+
+const OneGroup = memo(function OneGroup({ group, model, openGroups, open, keep }: GroupProps) {
+  const assumed = assumedIn(model.brief, group);
+  return (
+    <FoldedPanel
+      id={`brief-${group}`}
+      title={TITLES[group]}
+      line={
+        <>
+          {groupLine(group === 'ground' ? model.shown : model.brief, group, model.reader)}
+          {assumed > 0 && (
+            <>
+              {'; '}
+              <Text as="span" color="unsure" fontWeight="700">
+                {assumed} assumed
+              </Text>
+            </>
+          )}
+        </>
+      }
+      open={open}
+      onToggle={() =>
+        keep({
+          openGroups: open ? openGroups.filter((g) => g !== group) : [...openGroups, group],
+        })
+      }
+    >
+      {() => FIELDS[group](model)}
+    </FoldedPanel>
+  );
+}, isAsBefore);
+
 /** All of the brief in six groups, each folded to a line with what stands there. */
 export function Groups({ model }: { readonly model: BriefModel }) {
   const [{ openGroups }, keep] = usePreferences();
@@ -54,39 +114,16 @@ export function Groups({ model }: { readonly model: BriefModel }) {
   return (
     <Flex direction="column" gap="3">
       <FoldAll some={folded} onPress={() => keep({ openGroups: folded ? GROUPS : [] })} />
-      {GROUPS.map((group) => {
-        const assumed = assumedIn(model.brief, group);
-        return (
-          <FoldedPanel
-            key={group}
-            id={`brief-${group}`}
-            title={TITLES[group]}
-            line={
-              <>
-                {groupLine(group === 'ground' ? model.shown : model.brief, group, model.reader)}
-                {assumed > 0 && (
-                  <>
-                    {'; '}
-                    <Text as="span" color="unsure" fontWeight="700">
-                      {assumed} assumed
-                    </Text>
-                  </>
-                )}
-              </>
-            }
-            open={open.has(group)}
-            onToggle={() =>
-              keep({
-                openGroups: open.has(group)
-                  ? openGroups.filter((g) => g !== group)
-                  : [...openGroups, group],
-              })
-            }
-          >
-            {() => FIELDS[group](model)}
-          </FoldedPanel>
-        );
-      })}
+      {GROUPS.map((group) => (
+        <OneGroup
+          key={group}
+          group={group}
+          model={model}
+          openGroups={openGroups}
+          open={open.has(group)}
+          keep={keep}
+        />
+      ))}
     </Flex>
   );
 }
