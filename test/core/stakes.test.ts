@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { assess, type Case } from '@/core/assessment';
-import { stakes, type Stake } from '@/core/stakes';
+import { figureMore, stakes, type Stake } from '@/core/stakes';
 import { fitScore, wantCurves, wantWeights } from '@/core/preference';
 import { typicalOf } from '@/core/typical';
 import { dossier, entryOf, standingOf } from '../store/demo-standing';
@@ -145,5 +145,45 @@ describe('what hangs on a fact', () => {
         'wheelType',
       ),
     ).toBeUndefined();
+  });
+});
+
+describe('what one figure more would bring', () => {
+  const { wheelbase: _, ...others } = leader.donor.figures;
+  const all = (donor: Case['donor']) => {
+    const a = assess({ ...leader, donor });
+    return [...Object.values(a.metrics), ...Object.values(a.underLoad())];
+  };
+  test('said to open a figure, it does', () => {
+    const opening = figureMore(all(leader.donor)).filter((f) => f.opens.length > 0);
+    expect(opening.map((f) => f.name)).toContain('oilCapacity');
+    const told = {
+      ...leader.donor,
+      figures: {
+        ...leader.donor.figures,
+        oilCapacity: {
+          readings: [
+            {
+              id: 'oil',
+              amount: 1.6,
+              unit: 'L' as const,
+              basis: 'stated' as const,
+              origin: 'measured' as const,
+              note: '',
+              spread: 0,
+            },
+          ],
+        },
+      },
+    };
+    for (const key of opening.find((f) => f.name === 'oilCapacity')?.opens ?? [])
+      expect(all(told).find((m) => m.key === key)?.estimate.kind, key).toBe('known');
+    expect(figureMore(all(told)).some((f) => f.name === 'oilCapacity')).toBe(false);
+  });
+  test('a figure taken away is one that would firm what rests on its class', () => {
+    const firmed = (donor: Case['donor']) =>
+      figureMore(all(donor)).find((f) => f.name === 'wheelbase')?.firms ?? [];
+    expect(firmed(leader.donor)).toEqual([]);
+    expect(firmed({ ...leader.donor, figures: others }).length).toBeGreaterThan(0);
   });
 });

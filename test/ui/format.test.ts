@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import {
+  bodyWords,
   fieldPlaces,
   formatBase,
   formatNumber,
@@ -70,4 +71,18 @@ describe('figures in the reader’s units', () => {
     expect(fieldPlaces('in')).toBe(1);
     expect(fieldPlaces('mm')).toBe(0);
   });
+});
+
+describe('a body as riders speak of it', () => {
+  test.each([
+    // 5 ft 11 in is 1803 mm, 12 st 8 lb 79.83 kg (factors of 1959; worked by hand).
+    [1803, 'length', uk, '5 ft 11 in'],
+    [1828, 'length', us, '6 ft 0 in'],
+    [79.83, 'mass', uk, '12 st 8 lb'],
+    [88.9, 'mass', uk, '14 st 0 lb'],
+    [79.83, 'mass', us, undefined],
+    [1803, 'length', metric, undefined],
+  ] as const)('%d %s', (base, what, reader, words) =>
+    expect(bodyWords(base, what, reader)).toBe(words),
+  );
 });

@@ -2,9 +2,9 @@
 import { chakra, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
 import { useWatch, type FieldPath } from 'react-hook-form';
-import { briefOrigin, type BriefFigure } from '@/core/brief';
+import { briefFigure, briefOrigin, type BriefFigure } from '@/core/brief';
 import { Choice, FieldRow, UnitInput } from '@/ui/fields';
-import { movesWords, nameWords, termOf } from '@/ui/messages';
+import { bodyWords, movesWords, nameWords, termOf } from '@/ui/messages';
 import { understood } from '@/ui/stored';
 import { briefFigureRules, briefFigureSign, type BriefForm } from './brief-form';
 import type { BriefModel } from './use-brief';
@@ -30,6 +30,12 @@ function bound(model: BriefModel, path: FieldPath<BriefForm>) {
   });
 }
 
+/** Figures of the rider's own body, which are spoken of in other units than they are reckoned in. */
+const BODY: Partial<Record<BriefFigure, 'length' | 'mass'>> = {
+  'rider.height_mm': 'length',
+  'rider.mass_kg': 'mass',
+};
+
 /** One figure of the brief with its unit and, when refused, the reason. */
 export function BriefFigureField({
   model,
@@ -45,6 +51,9 @@ export function BriefFigureField({
   const fault = faultOf(model, path);
   const text = useWatch({ control: model.form.control, name: path });
   const read = understood(text, briefFigureRules(path, model.reader));
+  const body = BODY[path];
+  const held = briefFigure(model.brief, path);
+  const spoken = body && held !== undefined && bodyWords(held, body, model.reader);
   const assumed = briefOrigin(model.brief, path).kind !== 'typed';
   const said = [
     read !== undefined && (
@@ -52,6 +61,7 @@ export function BriefFigureField({
         {read}
       </Text>
     ),
+    spoken,
     hint,
     assumed && <Assumed model={model} path={path} />,
   ].filter(Boolean);

@@ -11,6 +11,7 @@ import {
 import { inseamFromHeight } from '@/core/fit';
 import { millimetres } from '@/core/units';
 import {
+  bodyWords,
   formatHeight,
   formatNumber,
   formatTemperature,
@@ -57,12 +58,14 @@ const present = (parts: readonly (string | false | undefined)[]): string =>
 const lines: Readonly<Record<Group, (brief: Brief, reader: Reader) => string>> = {
   rider({ rider }, reader) {
     const say = (mm: number) => formatWithUnit(mm, 'length', reader);
+    const said = (base: number, what: 'length' | 'mass') =>
+      bodyWords(base, what, reader) ?? formatWithUnit(base, what, reader);
     return present([
-      `${say(rider.height_mm)} tall`,
+      `${said(rider.height_mm, 'length')} tall`,
       rider.inseam_mm === undefined
         ? `inseam not measured, about ${say(Math.round(inseamFromHeight(millimetres(rider.height_mm)).mm))} by height`
         : `inseam ${say(rider.inseam_mm)}`,
-      `${formatWithUnit(rider.mass_kg, 'mass', reader)} and ${formatWithUnit(rider.kit_kg, 'mass', reader)} of kit`,
+      `${said(rider.mass_kg, 'mass')} and ${formatWithUnit(rider.kit_kg, 'mass', reader)} of kit`,
       `${SKILL_WORDS[rider.skill].toLowerCase()} on dirt`,
       `licence ${LICENCE_WORDS[rider.licence]}`,
     ]);

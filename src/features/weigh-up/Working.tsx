@@ -11,6 +11,7 @@ import {
   nameWords,
   optionWords,
   ORIGIN_WORDS,
+  termOf,
   typicalWords,
   type Reader,
 } from '@/ui/messages';
@@ -60,10 +61,12 @@ export function WorkingBody({
 }) {
   const { dimension } = metricDefinition(metric.key);
   const words = formulaWords(metric.working.formula);
+  const term = termOf(metric.key, reader);
   return (
     <Box>
       <Text color="fg.muted" fontSize="xs">
         {METRIC_WORDS[metric.key].what}
+        {term && ` ${term.term}: ${term.what} Usual: ${term.usual}`}
       </Text>
       <Text mt="2" fontStyle="italic">
         {words.formula}

@@ -80,6 +80,19 @@ export const formatHeight = (metres: number, { units }: Reader): string =>
 export const formatTemperature = (celsius: number, { units }: Reader): string =>
   units === 'us' ? `${formatNumber(celsius * 1.8 + 32)} °F` : `${formatNumber(celsius)} °C`;
 
+/** What riders say of a body where the unit of the field is not how they say it: feet and inches, stones and pounds. `undefined` elsewhere. */
+export function bodyWords(
+  base: number,
+  what: 'length' | 'mass',
+  { units }: Pick<Reader, 'units'>,
+): string | undefined {
+  if (units === 'metric' || (what === 'mass' && units === 'us')) return undefined;
+  const [small, each, signs] =
+    what === 'length' ? (['in', 12, ['ft', 'in']] as const) : (['lb', 14, ['st', 'lb']] as const);
+  const all = Math.round(fromBase(base, small));
+  return `${Math.floor(all / each)} ${signs[0]} ${all % each} ${signs[1]}`;
+}
+
 /** Unit sign for a dimension in the reader's system; empty for an index. */
 export function unitSign(dimension: ShownDimension, reader: Reader): string {
   if (dimension === 'index') return 'of 100';

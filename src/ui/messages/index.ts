@@ -42,6 +42,7 @@ export { differenceName, sideWords } from './differences';
 export { RECORD_WORDS } from './record-words';
 export { doubtWords, passedOverWords } from './doubts';
 export {
+  bodyWords,
   estimateText,
   fieldPlaces,
   figureSpan,

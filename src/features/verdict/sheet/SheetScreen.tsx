@@ -173,36 +173,37 @@ function Frame({ sheet, verdict, reader, words, children }: FrameProps) {
             </Link>
           </Button>
           {children}
-          <Box flex="1" />
-          <Button
-            size="sm"
-            variant="outline"
-            borderColor="border.emphasized"
-            onClick={() =>
-              downloadFile(
-                new Blob([sheetMarkdown(sheet, verdict, reader)], { type: 'text/markdown' }),
-                `${file}.md`,
-              )
-            }
-          >
-            <FileText size={15} /> Markdown
-          </Button>
-          <Button
-            size="sm"
-            variant="outline"
-            borderColor="border.emphasized"
-            onClick={() =>
-              downloadFile(
-                new Blob([sheetFile(sheet, verdict)], { type: 'application/json' }),
-                `${file}.json`,
-              )
-            }
-          >
-            <FileCode size={15} /> JSON
-          </Button>
-          <Button size="sm" bg="accent" color="accent.ink" onClick={() => window.print()}>
-            <Printer size={16} /> Print
-          </Button>
+          <Flex gap="2" ml="auto">
+            <Button
+              size="sm"
+              variant="outline"
+              borderColor="border.emphasized"
+              onClick={() =>
+                downloadFile(
+                  new Blob([sheetMarkdown(sheet, verdict, reader)], { type: 'text/markdown' }),
+                  `${file}.md`,
+                )
+              }
+            >
+              <FileText size={15} /> Markdown
+            </Button>
+            <Button
+              size="sm"
+              variant="outline"
+              borderColor="border.emphasized"
+              onClick={() =>
+                downloadFile(
+                  new Blob([sheetFile(sheet, verdict)], { type: 'application/json' }),
+                  `${file}.json`,
+                )
+              }
+            >
+              <FileCode size={15} /> JSON
+            </Button>
+            <Button size="sm" bg="accent" color="accent.ink" onClick={() => window.print()}>
+              <Printer size={16} /> Print
+            </Button>
+          </Flex>
         </Flex>
       </Box>
       <Theme appearance="light" hasBackground={false}>

@@ -20,6 +20,7 @@ import { estimateText, knownBy, METRIC_WORDS, type Reader } from '@/ui/messages'
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { WorkingPopover, type OpenWorking } from '../Working';
 import { Astride } from './Astride';
+import { FigureMore } from './FigureMore';
 import { Pulling } from './Pulling';
 import { RangeAndLoad } from './RangeAndLoad';
 import { Sprockets } from './Sprockets';
@@ -117,6 +118,12 @@ function Machine() {
       </Grid>
       <Box mt="4">
         <Panel title="Every figure">
+          <FigureMore
+            metrics={[
+              ...BASE_METRIC_KEYS.map((k) => assessment.metrics[k]),
+              ...LOAD_METRIC_KEYS.map((k) => assessment.underLoad()[k]),
+            ]}
+          />
           <EveryFigure assessment={assessment} reader={reader} onShow={show} />
         </Panel>
       </Box>
