@@ -182,10 +182,10 @@ describe('what the loaded machine does', () => {
     const { ratio3: _ratio, ...gap } = twin.figures;
     // The gearbox as a whole is what is typical then, and says which ratio is missing.
     expect(
-      gearing({ brief, donor: twin, figures: figuresOf({ ...twin, figures: gap }) }),
+      gearing({ donor: twin, figures: assessed(brief, { ...twin, figures: gap }).figures }),
     ).toMatchObject({
       kind: 'known',
-      value: { typical: ['ratio3'] },
+      value: { typical: { first: ['ratio3'], top: ['ratio3'] } },
     });
   });
 });

@@ -208,7 +208,7 @@ describe('limits of law and maker', () => {
 describe('engine and gears', () => {
   const train = (donor: Donor, parts: readonly Part[] = []) => {
     const { figures } = assessed(brief, donor, parts);
-    const found = drivetrain({ brief, donor, figures });
+    const found = drivetrain({ donor, figures });
     if (found.kind === 'unknown') throw new Error(found.missing.join());
     return found.value;
   };
@@ -234,7 +234,7 @@ describe('engine and gears', () => {
   test('a sprocket fitted where nobody has counted the stock teeth: not known, since it may be either way', () => {
     const donor = of('x', 'rally-twin');
     const { figures } = assessed(brief, donor, [sprocket('set', 48)]);
-    expect(gearing({ brief, donor, figures })).toEqual({
+    expect(gearing({ donor, figures })).toEqual({
       kind: 'unknown',
       missing: ['sprocketRear'],
     });

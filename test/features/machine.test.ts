@@ -23,7 +23,7 @@ const brief = dossier.briefs[BRIEF_KEY] ?? newBrief('EUR');
 const donor = (id: string): Donor => resolveDonor(dossier.donors, id) ?? newDonor(id);
 const twin = donor('dunelark-720');
 const assessment = assessed(brief, twin);
-const propulsion = propulsionOf({ brief, donor: twin, figures: assessment.figures });
+const propulsion = propulsionOf({ donor: twin, figures: assessment.figures });
 if (propulsion.kind !== 'known') throw new Error(propulsion.missing.join());
 const setting: CurveSetting = {
   propulsion: propulsion.value,

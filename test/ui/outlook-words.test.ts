@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { BRIEF_FIGURES } from '@/core/brief';
+import { METRIC_KEYS } from '@/core/assessment';
 import { DONOR_CLASSES, type DonorClass } from '@/core/donor';
 import { byPromise, classOutlook, type LookForLine } from '@/core/outlook';
 import { FIGURE_KEYS } from '@/core/readings';
@@ -142,11 +143,13 @@ describe('words of the trade', () => {
   });
 });
 
-test('every name beside which a word is explained is a figure or a field, and has one word only', () => {
+test('every name beside which a word is explained is a figure, a field or a metric, and has one word only', () => {
   const names = glossary(metric).flatMap((entry) => entry.of ?? []);
   expect(new Set(names).size).toBe(names.length);
   for (const name of names)
-    expect([...FIGURE_KEYS, ...BRIEF_FIGURES] as readonly string[], name).toContain(name);
+    expect([...FIGURE_KEYS, ...BRIEF_FIGURES, ...METRIC_KEYS] as readonly string[], name).toContain(
+      name,
+    );
   expect(termOf('seatHeight', metric)?.term).toBe('Seat height');
   expect(termOf('rider.kit_kg', metric)).toBeUndefined();
 });

@@ -32,6 +32,7 @@ import {
   type Metrics,
 } from './metrics';
 import { mustResults, type MustResult } from './musts';
+import { gearing, type GearEnd } from './propulsion';
 
 export type Stance =
   | {
@@ -104,7 +105,26 @@ function fromTyres(donor: Donor, figures: NormalFigures): NormalFigures {
         ]
       : [];
   });
-  return fromPayload(rims.length > 0 ? { ...figures, ...Object.fromEntries(rims) } : figures);
+  return fromGears(
+    donor,
+    fromPayload(rims.length > 0 ? { ...figures, ...Object.fromEntries(rims) } : figures),
+  );
+}
+
+/** Speeds for each 1000 rpm follow from ratios and teeth where all of them are told; what was watched on the road stays beside them. */
+function fromGears(donor: Donor, figures: NormalFigures): NormalFigures {
+  const found = gearing({ donor, figures });
+  if (found.kind === 'unknown') return figures;
+  const { first, top, typical } = found.value;
+  const follows = (key: 'speedFirst' | 'speedTop', end: GearEnd, estimate: Estimate) =>
+    typical[end].length === 0 && !figures[key].reading
+      ? { [key]: { estimate, basis: figures[key].basis } }
+      : {};
+  return {
+    ...figures,
+    ...follows('speedFirst', 'first', first),
+    ...follows('speedTop', 'top', top),
+  };
 }
 
 /** The permitted maximum follows from a quoted payload where only that is quoted: ready to ride + payload. */

@@ -6,7 +6,7 @@ import { rollingCircumference, speedPerThousand, type Drivetrain } from '../gear
 import { certain, combine, type Known } from '../numeric';
 import { readingInUse, type FigureKey, type NormalFigures } from '../readings';
 import { dragArea, type Propulsion, type WindClass } from '../road-load';
-import { standIn, typicalGears } from '../typical';
+import { typicalGears } from '../typical';
 import { parseTyre } from '../tyre';
 
 /** Share of crank power that reaches the road: the middle of the losses in `core/readings`. */
@@ -41,7 +41,6 @@ type EngineKey = (typeof ENGINE_KEYS)[number];
 export type PullKey = EngineKey | 'speedFirst' | 'speedTop';
 /** Whose engine and gears, with the figures as its parts leave them. */
 export interface PullOf {
-  readonly brief: Pick<Brief, 'typical'>;
   readonly donor: Donor;
   readonly figures: NormalFigures;
 }
@@ -138,22 +137,25 @@ const hasFinalRatio = (figures: NormalFigures): boolean =>
   figures.finalRatio.estimate.kind === 'known' &&
   SPROCKETS.some((key) => figures[key].estimate.kind === 'unknown');
 
+/** First gear and the highest. */
+export type GearEnd = 'first' | 'top';
+
 /** What lies between a machine's gears and the road. */
 interface Gearing {
   /** Speed for each 1000 rpm in first and in the highest gear, km/h. */
   readonly first: Known;
   readonly top: Known;
-  /** Figures that nobody has given: the gears are typical of the class. Empty: as quoted. */
-  readonly typical: readonly FigureKey[];
+  /** Figures that nobody has given, so that an end is only typical of the class. Empty: as quoted or watched. */
+  readonly typical: Readonly<Record<GearEnd, readonly FigureKey[]>>;
   readonly train: (first: number, top: number) => Drivetrain;
 }
 
 /**
- * Gears as quoted, else by the speed for each 1000 rpm that is typical of the class. Sprockets that parts change change those too; then
+ * Gears as quoted, else by the speed for each 1000 rpm that was watched on the road or is typical of the class. Sprockets that parts change change those too; then
  * the stock ones have to be known. Between first and highest gear the speeds lie half way between equal steps and equal ratios (own
  * assumption). Without a tyre size the rim and a usual section are taken.
  */
-export function gearing({ brief, donor, figures }: PullOf): Found<Gearing> {
+export function gearing({ donor, figures }: PullOf): Found<Gearing> {
   const tyre = parseTyre(factInUse(donor.facts?.tyreRear)?.value ?? '');
   const rim = figures.wheelRear.estimate;
   const diameter =
@@ -171,17 +173,14 @@ export function gearing({ brief, donor, figures }: PullOf): Found<Gearing> {
       value: {
         first: certain(speedPerThousand(train, 1)),
         top: certain(speedPerThousand(train, gears.length)),
-        typical: [],
+        typical: { first: [], top: [] },
         train: () => train,
       },
     };
   }
-  const [first, top] = [
-    standIn(donor, 'speedFirst', brief.typical),
-    standIn(donor, 'speedTop', brief.typical),
-  ];
+  const [first, top] = [figures.speedFirst.estimate, figures.speedTop.estimate];
   const final = finalChange(donor, figures);
-  if (!first || !top || final.kind === 'unknown')
+  if (first.kind === 'unknown' || top.kind === 'unknown' || final.kind === 'unknown')
     return { kind: 'unknown', missing: final.kind === 'unknown' ? final.missing : quoted.missing };
   const count =
     figures.gears.estimate.kind === 'known' ? figures.gears.estimate.mid : typicalGears(donor);
@@ -193,7 +192,10 @@ export function gearing({ brief, donor, figures }: PullOf): Found<Gearing> {
     value: {
       first: scaled(first),
       top: scaled(top),
-      typical: quoted.missing as readonly FigureKey[],
+      typical: {
+        first: figures.speedFirst.typical ? (quoted.missing as readonly FigureKey[]) : [],
+        top: figures.speedTop.typical ? (quoted.missing as readonly FigureKey[]) : [],
+      },
       train: (low, high) => ({
         primary: 1,
         gears: speedsBetween(low, high, count).map(
@@ -279,7 +281,8 @@ export function propulsionOf(of: PullOf, tried: Tried = {}): Found<Propulsion> {
 export const isTypicalPull = (of: PullOf): boolean => {
   const gears = gearing(of);
   return (
-    (gears.kind === 'known' && gears.value.typical.length > 0) ||
+    (gears.kind === 'known' &&
+      gears.value.typical.first.length + gears.value.typical.top.length > 0) ||
     ENGINE_KEYS.some((key) => of.figures[key].typical !== undefined)
   );
 };

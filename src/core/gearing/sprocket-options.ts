@@ -3,7 +3,7 @@ import { crawlSpeed, speedPerThousand, type Drivetrain } from './drivetrain';
 import { sprocketChange, type SprocketChange } from './sprocket-change';
 
 /** Swing-arm length taken where the chain's links are not known, mm: the axle's move hardly depends on it. Own assumption. */
-const USUAL_CENTRE_MM = 600;
+export const USUAL_CENTRE_MM = 600;
 
 export interface SprocketOption {
   readonly frontTeeth: number;

@@ -17,3 +17,4 @@ export {
   type PartFlag,
   type PartKind,
 } from './part';
+export { SPROCKET_SLOTS, sprocketParts } from './sprocket-parts';

@@ -126,6 +126,9 @@ export const FIGURE_DEFINITIONS = {
   sprocketFront: stated('count', 9, 22, 0, { unit: 'teeth', exact: true }),
   sprocketRear: stated('count', 26, 70, 0, { unit: 'teeth', exact: true }),
   finalRatio: ratio(1, 6),
+  /** Speed for each 1000 rpm on the stock sprockets, as watched on the road. */
+  speedFirst: stated('speed', 1, 30, 1),
+  speedTop: stated('speed', 5, 80, 1),
   chainLinks: stated('count', 80, 150, 0, { unit: 'links', exact: true }),
   rake: stated('angle', 18, 36, 1),
   trail: stated('length', 50, 180),

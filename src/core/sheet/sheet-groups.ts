@@ -67,6 +67,8 @@ export const SHEET_GROUPS: Readonly<Record<SheetGroupKey, readonly SheetKey[]>> 
     'sprocketFront',
     'sprocketRear',
     'finalRatio',
+    'speedFirst',
+    'speedTop',
     'chainPitch',
     'chainLinks',
   ],

@@ -1,6 +1,6 @@
 import { DONOR_CLASSES, type DonorClass } from '../donor';
 import { between, type Interval } from '../numeric';
-import { figureDefinition, isFigureKey, type FigureKey } from '../readings';
+import { figureDefinition, type FigureKey } from '../readings';
 
 /** Low, typical, high: about nine in ten machines of the class lie between low and high. */
 type Triple = readonly [number, number, number];
@@ -309,7 +309,7 @@ const TABLE = {
     [1075, 1120, 1165],
     [1165, 1220, 1275],
   ],
-} as const satisfies Partial<Record<FigureKey | 'speedTop' | 'speedFirst', Columns>>;
+} as const satisfies Partial<Record<FigureKey, Columns>>;
 
 export type TypicalKey = keyof typeof TABLE;
 export const TYPICAL_KEYS = Object.keys(TABLE) as readonly TypicalKey[];
@@ -333,12 +333,9 @@ export function typicalOf(
   return triple && between(triple[0], triple[2], triple[1]);
 }
 
-/** Speeds for each 1000 rpm that may be typed, km/h. */
-const SPEED_LIMITS = { min: 1, max: 80 } as const;
-
 /** Domain of a typical figure, base unit, both ends included: that of the figure itself. Schema and editor read it. */
 export const typicalLimits = (key: TypicalKey): { readonly min: number; readonly max: number } =>
-  isFigureKey(key) ? figureDefinition(key).limits : SPEED_LIMITS;
+  figureDefinition(key).limits;
 
 /** How often a class has which pair of rims, inches front and rear, 0–1. */
 export const TYPICAL_RIMS: Readonly<

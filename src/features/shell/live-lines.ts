@@ -68,6 +68,13 @@ export function verdictLine({ dossier }: StripFacts): string {
   return last ? `${OUTCOME_WORDS[last.outcome].name}: ${last.sheet.machine.name}` : 'not settled';
 }
 
+/** How many candidates have a pair kept for trail or road. */
+export function gearingLine({ dossier, standing }: StripFacts): string {
+  if (!standing || standing.candidates.length === 0) return 'needs a shortlist';
+  const kept = Object.values(dossier.gearings).filter((g) => g.trail ?? g.road).length;
+  return kept === 0 ? 'no pair kept' : `pairs kept for ${counted(kept, 'machine')}`;
+}
+
 export function dossierLine({ dossier, storage, keeping }: StripFacts): string {
   if (storage.kind === 'unsaved') return 'not stored: export now';
   if (storage.kind === 'saving') return 'storing …';

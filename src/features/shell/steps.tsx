@@ -5,6 +5,7 @@ import {
   buildLine,
   donorsLine,
   dossierLine,
+  gearingLine,
   verdictLine,
   weighUpLine,
   type StripFacts,
@@ -65,6 +66,15 @@ const ROWS: readonly StepRow[] = [
     line: verdictLine,
     drawing: (
       <path d="M4 24h13M6 24v-3h9v3M10.500 3.500l8 8M8 6l8 8M8 6l-2 2M18.500 11.500l-2 2M6 8l7.500 7.500l3-2M10.500 3.500l-2.500 2.500M14.500 12l9.500 9.500" />
+    ),
+  },
+  {
+    path: '/gearing',
+    name: 'Gearing',
+    group: 'own',
+    line: gearingLine,
+    drawing: (
+      <path d="M14 5.500v-3M14 25.500v-3M5.500 14h-3M25.500 14h-3M8 8L6 6M22 22l-2-2M20 8l2-2M6 22l2-2M5.500 14a8.500 8.500 0 1 0 17 0a8.500 8.500 0 1 0-17 0M10.500 14a3.500 3.500 0 1 0 7 0a3.500 3.500 0 1 0-7 0" />
     ),
   },
   {

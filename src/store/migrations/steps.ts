@@ -19,6 +19,8 @@ export const STEPS: readonly Step[] = [
   { from: 7, name: 'purposes with their own load and road', run: (tables) => tables },
   // Version 9 added what the rider holds machines of a class to be sold for; optional.
   { from: 8, name: 'what classes cost', run: (tables) => tables },
+  // Version 10 added set-up sheets, what is asked of gears, speeds by revs to the sheet, and how a ride felt to trials; all optional.
+  { from: 9, name: 'set-up, gearing and rides', run: (tables) => tables },
 ];
 
 export const FORMAT_VERSION = STEPS.length + 1;

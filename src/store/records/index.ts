@@ -11,6 +11,7 @@ export {
   type NoteKind,
 } from './candidate-record';
 export { donorSchema, newDonor } from './donor-record';
+export type { Gearing } from './gearing-record';
 export {
   EMPTY_DOSSIER,
   isEmptyDossier,

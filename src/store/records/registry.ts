@@ -3,8 +3,10 @@ import { briefRecord } from './brief-record';
 import { buildRecord, candidateRecord } from './candidate-record';
 import { catalogueRecord } from './catalogue-record';
 import { donorRecord } from './donor-record';
+import { gearingRecord } from './gearing-record';
 import { partRecord } from './part-record';
 import type { Registry } from './record-type';
+import { setupRecord } from './setup-record';
 import { trialRecord } from './trial-record';
 import { verdictRecord } from './verdict-record';
 
@@ -17,6 +19,8 @@ export const RECORDS = {
   builds: buildRecord,
   verdicts: verdictRecord,
   trials: trialRecord,
+  setups: setupRecord,
+  gearings: gearingRecord,
   catalogues: catalogueRecord,
 } as const satisfies Registry;
 

@@ -45,6 +45,8 @@ const FIND_FIGURE: Partial<Readonly<Record<FigureKey, string>>> = {
   rackLimit: 'Stamped on the rack, or the handbook.',
   sprocketFront: 'Count the teeth.',
   sprocketRear: 'Count the teeth.',
+  speedFirst: 'Read speed and revs together in first, by satellite where you can.',
+  speedTop: 'Read speed and revs together in the highest gear, by satellite where you can.',
   finalRatio: 'Workshop handbook, data of the final drive.',
   oilCapacity: 'Handbook.',
   wheelFront: 'Read it on the tyre.',

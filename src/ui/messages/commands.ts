@@ -49,6 +49,12 @@ export function commandWords(label: CommandLabel): string {
       return `bring back ${f('name')}`;
     case 'bulk-edit':
       return `${f('what')} on ${f('count')} donors`;
+    case 'edit-gearing':
+      return `what is asked of the gears of ${f('name')}`;
+    case 'take-sprockets':
+      return `sprockets ${f('pair')} in the build of ${f('name')}`;
+    case 'watch-gear':
+      return `speed and revs of ${f('name')}`;
     case 'edit-fact':
       return `${f('name')}: ${nameWords(f('fact')).toLowerCase()}`;
     case 'edit-weak-points':

@@ -124,6 +124,17 @@ export function formatBase(base: number, dimension: ShownDimension, reader: Read
   return formatNumber(fromBase(base, unit), PLACES[unit] ?? 0);
 }
 
+/** A measured base figure to so many places, with its sign: where the reader's usual places would hide what differs. */
+export function formatTo(
+  base: number,
+  dimension: Exclude<Dimension, 'money'>,
+  places: number,
+  reader: Reader,
+): string {
+  const unit = preferredUnit(dimension, reader.units, reader.currency);
+  return `${formatNumber(fromBase(base, unit), places)} ${unitEntry(unit).symbol}`.trim();
+}
+
 /** Degrees stand at their figure, other signs apart from it. */
 const gapBefore = (dimension: ShownDimension): string => (dimension === 'angle' ? '' : ' ');
 
@@ -150,11 +161,12 @@ export function estimateText(estimate: Said, dimension: ShownDimension, reader: 
 
 /** A base figure of a sheet in the unit it is shown in: wheels in inches, ratios without trailing zeros, years bare. */
 function figureNumber(base: number, key: FigureKey, reader: Reader): string {
-  const { dimension } = figureDefinition(key);
+  const { dimension, places } = figureDefinition(key);
   if (dimension === 'money') return formatNumber(base);
   const unit = figureUnit(key, reader.units, reader.currency);
   const shown = fromBase(base, unit);
   if (dimension === 'year') return String(Math.round(shown));
+  if (dimension === 'speed') return formatNumber(shown, places);
   return dimension === 'ratio' ? trimmed(shown) : formatNumber(shown, PLACES[unit] ?? 0);
 }
 

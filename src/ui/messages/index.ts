@@ -52,6 +52,7 @@ export {
   formatNumber,
   formatQuoted,
   formatTemperature,
+  formatTo,
   formatWithUnit,
   trimmed,
   unitSign,

@@ -16,6 +16,8 @@ export const RECORD_WORDS: Readonly<Record<TableName, RecordWords>> = {
   builds: { all: 'Builds', one: 'build' },
   verdicts: { all: 'Verdicts', one: 'verdict' },
   trials: { all: 'Trials', one: 'trial' },
+  setups: { all: 'Set-up sheets', one: 'set-up sheet' },
+  gearings: { all: 'Gearing', one: 'gearing of a candidate' },
   catalogues: { all: 'Shipped parts', one: 'catalogue' },
 };
 

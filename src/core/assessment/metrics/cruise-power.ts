@@ -40,12 +40,12 @@ export function cruisePowerMetric({ brief, donor, figures, loaded }: CruiseConte
 /** Whether power and gears take the loaded machine past a speed on the level in still air, at the middles; false where nobody knows. */
 export function goesFasterThan(
   kmh: number,
-  { brief, donor, figures, loaded }: CruiseContext,
+  { donor, figures, loaded, brief }: CruiseContext,
 ): boolean {
   const [power, mass, redline] = [figures.power, loaded, figures.redline].map(({ estimate }) =>
     estimate.kind === 'known' ? estimate.mid : undefined,
   );
-  const perThousand = speedIn('top', { brief, donor, figures });
+  const perThousand = speedIn('top', { donor, figures });
   if (power === undefined || mass === undefined) return false;
   const limited =
     redline !== undefined &&

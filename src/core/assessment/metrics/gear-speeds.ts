@@ -1,23 +1,24 @@
 import { combine, unknown, type Estimate } from '../../numeric';
 import { metric, type Metric } from '../formula';
-import { gearing, type PullOf } from '../propulsion';
+import { gearing, type GearEnd, type PullOf } from '../propulsion';
 import { briefInput, figureInput, type WorkingInput } from '../working-inputs';
 import type { LoadContext } from './context';
 
-type End = 'first' | 'top';
 const NAMES = { first: 'speedFirst', top: 'speedTop' } as const;
 
 /** Speed for each 1000 rpm in first or in the highest gear, km/h. */
-export function speedIn(end: End, of: PullOf): Estimate {
+export function speedIn(end: GearEnd, of: PullOf): Estimate {
   const found = gearing(of);
   return found.kind === 'known' ? found.value[end] : unknown(...found.missing);
 }
 
 /** {@link speedIn} as an input, with what of the gears nobody has given. */
-export function gearInput(end: End, context: PullOf): WorkingInput {
+export function gearInput(end: GearEnd, context: PullOf): WorkingInput {
   const found = gearing(context);
   const typical =
-    found.kind === 'known' && found.value.typical.length > 0 ? found.value.typical : undefined;
+    found.kind === 'known' && found.value.typical[end].length > 0
+      ? found.value.typical[end]
+      : undefined;
   return { name: NAMES[end], dimension: 'speed', estimate: speedIn(end, context), typical };
 }
 

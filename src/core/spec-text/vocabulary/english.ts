@@ -45,6 +45,10 @@ export const ENGLISH: Vocabulary = {
       '~stock rear|~standard rear|rear sprocket|driven sprocket|rear wheel sprocket|sprocket rear|sprocket, rear|wheel sprocket|rear sprocket teeth',
     sprockets:
       'sprockets|~final drive|final gearing|secondary drive|gearing|stock gearing|standard gearing|~sprocket|final drive ratio teeth|final drive gearing|gearing stock',
+    speedFirst:
+      'speed per thousand revs in first|speed per thousand rpm in first|road speed per thousand in first',
+    speedTop:
+      'speed per thousand revs in top gear|speed per thousand revs in top|speed per thousand rpm in top|road speed per thousand in top',
     chainLinks: 'chain length|~chain|number of links|chain links|drive chain',
     seatHeight:
       'how tall|seat height|saddle height|standard seat height|seat|saddle|perch|seat height unladen|unladen seat height|seat ht|sh|laden seat height|stock seat|standard seat|stock seat height|off the deck|off the ground at|low seat height=low-seat|low seat=low-seat|low seat option=low-seat|lowered seat height=low-seat|optional low seat=low-seat|low version seat height=low-seat',

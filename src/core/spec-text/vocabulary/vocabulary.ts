@@ -43,6 +43,8 @@ export const LABEL_TARGETS = {
   sprocketRear: figures('sprocketRear'),
   sprockets: sides('sprocketFront', 'sprocketRear'),
   finalGearing: figures('finalRatio', 'sprocketFront', 'sprocketRear'),
+  speedFirst: figures('speedFirst'),
+  speedTop: figures('speedTop'),
   chainLinks: figures('chainLinks'),
   seatHeight: figures('seatHeight'),
   tank: figures('tank'),

@@ -44,9 +44,6 @@ export const FIGURE_COLUMNS = {
   xl: '112px 104px 184px 136px minmax(52px, 1fr) 48px',
 };
 
-/** What stands in for the gears where nobody has counted teeth. */
-const SPEEDS = ['speedFirst', 'speedTop'] as const;
-
 interface RowsProps {
   /** The donor's own record. */
   readonly donor: Donor;
@@ -112,11 +109,6 @@ export function FigureRows({
       <SeenRows donorId={donor.id} name={name} line={figureKey} />
       <NormalLine figureKey={figureKey} normal={normal} reader={reader} />
       {!normal?.reading && <TypicalLine donor={resolved} line={figureKey} reader={reader} />}
-      {figureKey === 'primaryRatio' &&
-        !normal?.reading &&
-        SPEEDS.map((line) => (
-          <TypicalLine key={line} donor={resolved} line={line} reader={reader} />
-        ))}
     </Box>
   );
 }

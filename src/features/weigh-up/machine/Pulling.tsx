@@ -20,7 +20,7 @@ export function Pulling({ model }: { readonly model: MachineModel }) {
   const dark = useIsDark();
   const [table, setTable] = useState(false);
   const assessment = view === 'stock' ? entry.stock : entry.built;
-  const propulsion = propulsionOf({ ...assessment, brief });
+  const propulsion = propulsionOf(assessment);
   const loaded = assessment.metrics.loadedMass.estimate;
   if (propulsion.kind === 'unknown' || loaded.kind === 'unknown') {
     const missing = [
@@ -65,7 +65,7 @@ export function Pulling({ model }: { readonly model: MachineModel }) {
     >
       <Text fontSize="sm" color="fg.muted">
         Loaded, on gravel: {words}.
-        {isTypicalPull({ ...assessment, brief }) &&
+        {isTypicalPull(assessment) &&
           ' Engine or gears are in part only typical of its class: the picture is of one like it.'}
       </Text>
       {table ? (

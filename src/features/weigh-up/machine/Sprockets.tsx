@@ -16,7 +16,7 @@ export function Sprockets({
   readonly model: MachineModel;
 }) {
   const { donor, figures } = view === 'stock' ? entry.stock : entry.built;
-  const propulsion = propulsionOf({ brief: standing.brief, donor, figures });
+  const propulsion = propulsionOf({ donor, figures });
   if (propulsion.kind === 'unknown')
     return (
       <Text py="1" color="unsure">

@@ -1,0 +1,145 @@
+import type { MeasuredSag } from './measured-sag';
+import type { SagSchool, SetupLoad } from './set-up';
+
+/** Windows of free and rider sag as shares of the travel, low and high (reference 8, from memory). */
+export const SAG_TARGETS: Readonly<
+  Record<
+    SagSchool,
+    { readonly free: readonly [number, number]; readonly rider: readonly [number, number] }
+  >
+> = {
+  adventure: { free: [0.08, 0.15], rider: [0.25, 0.33] },
+  road: { free: [0.05, 0.15], rider: [0.25, 0.33] },
+  enduro: { free: [0.1, 0.15], rider: [0.32, 0.38] },
+};
+
+const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
+
+/** What one end of a machine is, as far as it is known. */
+export interface SpringOf {
+  readonly travel_mm: number;
+  readonly school: SagSchool;
+  /** Wheel travel for each mm of preload: 1 ÷ motion ratio behind, 1 along a fork. Absent: not known. */
+  readonly wheelPerPreload: number | undefined;
+  readonly rate_Npmm: number | undefined;
+  readonly pitch_mm: number | undefined;
+  readonly turns: number | undefined;
+  readonly turnsMost: number | undefined;
+  /** Weight on this end beyond the machine's own, kg, for the load it was measured with and for each that may be carried. */
+  readonly measured_kg: number;
+  readonly loads: Readonly<Record<SetupLoad, number | undefined>>;
+}
+
+/** How far the preload has to go to bring rider sag to the middle of its window. */
+export interface PreloadAdvice {
+  /** Sag to be taken away, mm of wheel travel; below 0: given. */
+  readonly sag_mm: number;
+  /** On the spring, mm; above 0: wind in. Absent: no motion ratio. */
+  readonly spring_mm: number | undefined;
+  /** Turns of the adjuster. Absent: no thread pitch. */
+  readonly turns: number | undefined;
+  /** Turns that the adjuster cannot give, 0 where it can; absent: its range is not known. */
+  readonly short_turns: number | undefined;
+}
+
+/** How likely the springs are too soft, right, and too stiff once rider sag is set, 0–1, from the noise of the readings alone. */
+export interface SpringChances {
+  readonly soft: number;
+  readonly right: number;
+  readonly stiff: number;
+}
+
+/** The spring that suits one load. */
+export interface SpringFor {
+  readonly load: SetupLoad;
+  /** Its rate by that of the one fitted, with nine in ten of what the readings allow. */
+  readonly factor: { readonly low: number; readonly mid: number; readonly high: number };
+  /** N/mm; absent: the rate of the one fitted is not known. */
+  readonly rate_Npmm: number | undefined;
+}
+
+export interface SpringAdvice {
+  /** Shares of the travel now. */
+  readonly freeShare: number;
+  readonly riderShare: number;
+  readonly window: (typeof SAG_TARGETS)[SagSchool];
+  readonly preload: PreloadAdvice;
+  /** Free sag once rider sag is in the middle of its window, as a share of the travel. */
+  readonly freeThen: number;
+  readonly chances: SpringChances;
+  readonly springs: readonly SpringFor[];
+}
+
+/** Upper tail of the standard normal (Abramowitz and Stegun 7.1.26, error below 1.5e-7; from memory). */
+export function normalBelow(z: number): number {
+  const x = Math.abs(z) / Math.SQRT2;
+  const t = 1 / (1 + 0.3275911 * x);
+  const poly =
+    t *
+    (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));
+  const erf = 1 - poly * Math.exp(-x * x);
+  return z >= 0 ? (1 + erf) / 2 : (1 - erf) / 2;
+}
+
+const Z95 = 1.6448536269514722;
+
+/**
+ * What to do with one end: preload brings rider sag into its window, free sag then tells of the spring. Rider less free sag is ΔW ÷ wheel
+ * rate whatever the preload (reference 8), so it alone says how stiff the spring should be: rate × difference ÷ the difference wanted.
+ * Nothing where free and rider sag are not both known, or contradict each other.
+ */
+export function springAdvice(sag: MeasuredSag, of: SpringOf): SpringAdvice | undefined {
+  const { free, rider, difference, faults } = sag;
+  if (!free || !rider || !difference || faults.length > 0) return undefined;
+  const { travel_mm, school } = of;
+  const window = SAG_TARGETS[school];
+  const wanted = middle(window.rider) * travel_mm;
+  const freeThen = wanted - difference.mm;
+  const at = (share: number): number =>
+    normalBelow((share * travel_mm - freeThen) / difference.sd_mm);
+  const soft = at(window.free[0]);
+  const stiff = 1 - at(window.free[1]);
+  const wantedDifference = (middle(window.rider) - middle(window.free)) * travel_mm;
+  const springs = (Object.entries(of.loads) as [SetupLoad, number | undefined][]).flatMap(
+    ([load, kg]): SpringFor[] => {
+      if (kg === undefined || of.measured_kg <= 0) return [];
+      const more = kg / of.measured_kg;
+      const mid = (difference.mm * more) / wantedDifference;
+      const half = (Z95 * difference.sd_mm * more) / wantedDifference;
+      return [
+        {
+          load,
+          factor: { low: mid - half, mid, high: mid + half },
+          rate_Npmm: of.rate_Npmm === undefined ? undefined : of.rate_Npmm * mid,
+        },
+      ];
+    },
+  );
+  return {
+    freeShare: free.mm / travel_mm,
+    riderShare: rider.mm / travel_mm,
+    window,
+    preload: preloadFor(rider.mm - wanted, of),
+    freeThen: freeThen / travel_mm,
+    chances: { soft, right: Math.max(0, 1 - soft - stiff), stiff },
+    springs,
+  };
+}
+
+function preloadFor(sag_mm: number, of: SpringOf): PreloadAdvice {
+  const { wheelPerPreload, pitch_mm, turns, turnsMost } = of;
+  const spring_mm = wheelPerPreload === undefined ? undefined : sag_mm / wheelPerPreload;
+  const wanted =
+    spring_mm === undefined || pitch_mm === undefined ? undefined : spring_mm / pitch_mm;
+  const left = (by: number): number | undefined => {
+    if (turns === undefined) return undefined;
+    if (by < 0) return Math.max(0, -by - turns);
+    return turnsMost === undefined ? undefined : Math.max(0, by - (turnsMost - turns));
+  };
+  return {
+    sag_mm,
+    spring_mm,
+    turns: wanted,
+    short_turns: wanted === undefined ? undefined : left(wanted),
+  };
+}

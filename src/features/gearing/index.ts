@@ -1,0 +1,1 @@
+export { GearingScreen } from './GearingScreen';
