@@ -53,3 +53,20 @@ export function axleLoads(brief: Brief, figures: NormalFigures): AxleLoads {
     high_m: combine([mass] as const, (kg) => (kg * PLACES.machine.high_m + moment) / (kg + total)),
   };
 }
+
+/** A passenger where the brief names none, kg: 75 in kit, as the law counts a rider (own assumption). */
+const USUAL_PASSENGER = 75;
+
+/** What rests on each axle beyond the machine itself, kg: the rider alone, with the brief's luggage, with a passenger besides. */
+export function carriedOnEnds(
+  { rider, trip }: Pick<Brief, 'rider' | 'trip'>,
+  load: 'solo' | 'loaded' | 'passenger',
+): { readonly front: number; readonly rear: number } {
+  const carried: readonly (readonly [Place, number])[] = [
+    ['rider', rider.mass_kg + rider.kit_kg],
+    ...(load === 'solo' ? [] : (Object.entries(luggagePlaces({ trip })) as [Place, number][])),
+    ...(load === 'passenger' ? [['pillion', trip.pillion_kg || USUAL_PASSENGER] as const] : []),
+  ];
+  const rear = carried.reduce((sum, [place, kg]) => sum + kg * PLACES[place].behind, 0);
+  return { rear, front: carried.reduce((sum, [, kg]) => sum + kg, 0) - rear };
+}

@@ -8,7 +8,7 @@ export {
   type Stance,
 } from './assess';
 export { caseOf, NOTHING_ABOARD, type Aboard, type BareCase, type Case } from './case';
-export { axleLoads, luggagePlaces, PLACES } from './axles';
+export { axleLoads, carriedOnEnds, luggagePlaces, PLACES } from './axles';
 export {
   BASE_METRIC_KEYS,
   LOAD_METRIC_KEYS,

@@ -27,6 +27,7 @@ export {
   type SpringAdvice,
   type SpringChances,
   type SpringFor,
+  type SagWindow,
   type SpringOf,
 } from './spring-advice';
 export {
@@ -39,3 +40,4 @@ export {
 } from './meter';
 export { gaugeThere, pressureFloor, PRESSURE_FLOORS, type PressureMove } from './pressure';
 export { SYMPTOMS, TRY_FIRST, type Symptom, type SymptomStep } from './symptoms';
+export { attitudeChange, type AttitudeChange, type SteeringNow } from './attitude';

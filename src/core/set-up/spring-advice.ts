@@ -1,22 +1,34 @@
 import type { MeasuredSag } from './measured-sag';
-import type { SagSchool, SetupLoad } from './set-up';
+import type { SagSchool, SetupEnd, SetupLoad } from './set-up';
 
-/** Windows of free and rider sag as shares of the travel, low and high (reference 8, from memory). */
-export const SAG_TARGETS: Readonly<
-  Record<
-    SagSchool,
-    { readonly free: readonly [number, number]; readonly rider: readonly [number, number] }
-  >
-> = {
-  adventure: { free: [0.08, 0.15], rider: [0.25, 0.33] },
-  road: { free: [0.05, 0.15], rider: [0.25, 0.33] },
-  enduro: { free: [0.1, 0.15], rider: [0.32, 0.38] },
+/** Windows of free and rider sag, as shares of the travel. */
+export interface SagWindow {
+  readonly free: readonly [number, number];
+  readonly rider: readonly [number, number];
+}
+
+/**
+ * Rear: reference 8, from memory. Front: the same rider sag; a fork carries less than half of the rider, so that free sag lies some 7 % of
+ * the travel below it (fork springs sold for a rider's mass; common practice, no source).
+ */
+export const SAG_TARGETS: Readonly<Record<SetupEnd, Readonly<Record<SagSchool, SagWindow>>>> = {
+  rear: {
+    adventure: { free: [0.08, 0.15], rider: [0.25, 0.33] },
+    road: { free: [0.05, 0.15], rider: [0.25, 0.33] },
+    enduro: { free: [0.1, 0.15], rider: [0.32, 0.38] },
+  },
+  front: {
+    adventure: { free: [0.18, 0.25], rider: [0.25, 0.33] },
+    road: { free: [0.17, 0.25], rider: [0.25, 0.33] },
+    enduro: { free: [0.23, 0.31], rider: [0.32, 0.38] },
+  },
 };
 
 const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
 
 /** What one end of a machine is, as far as it is known. */
 export interface SpringOf {
+  readonly end: SetupEnd;
   readonly travel_mm: number;
   readonly school: SagSchool;
   /** Wheel travel for each mm of preload: 1 ÷ motion ratio behind, 1 along a fork. Absent: not known. */
@@ -52,6 +64,8 @@ export interface SpringChances {
 /** The spring that suits one load. */
 export interface SpringFor {
   readonly load: SetupLoad;
+  /** Whether the one fitted would do: free sag in its window once rider sag is in the middle of its own. */
+  readonly fittedDoes: boolean;
   /** Its rate by that of the one fitted, with nine in ten of what the readings allow. */
   readonly factor: { readonly low: number; readonly mid: number; readonly high: number };
   /** N/mm; absent: the rate of the one fitted is not known. */
@@ -62,15 +76,17 @@ export interface SpringAdvice {
   /** Shares of the travel now. */
   readonly freeShare: number;
   readonly riderShare: number;
-  readonly window: (typeof SAG_TARGETS)[SagSchool];
+  readonly window: SagWindow;
+  /** The rider whom these springs suit by what was measured, by the one who sat on them: nine in ten. */
+  readonly suits: { readonly low: number; readonly mid: number; readonly high: number };
   readonly preload: PreloadAdvice;
-  /** Free sag once rider sag is in the middle of its window, as a share of the travel. */
+  /** Free sag once rider sag is set, as a share of the travel. */
   readonly freeThen: number;
   readonly chances: SpringChances;
   readonly springs: readonly SpringFor[];
 }
 
-/** Upper tail of the standard normal (Abramowitz and Stegun 7.1.26, error below 1.5e-7; from memory). */
+/** Standard normal distribution up to z (Abramowitz and Stegun 7.1.26, error below 1.5e-7; from memory). */
 export function normalBelow(z: number): number {
   const x = Math.abs(z) / Math.SQRT2;
   const t = 1 / (1 + 0.3275911 * x);
@@ -84,16 +100,18 @@ export function normalBelow(z: number): number {
 const Z95 = 1.6448536269514722;
 
 /**
- * What to do with one end: preload brings rider sag into its window, free sag then tells of the spring. Rider less free sag is ΔW ÷ wheel
+ * What to do with one end: preload brings rider sag to the middle of its window where it lies outside, free sag then tells of the spring. Rider less free sag is ΔW ÷ wheel
  * rate whatever the preload (reference 8), so it alone says how stiff the spring should be: rate × difference ÷ the difference wanted.
  * Nothing where free and rider sag are not both known, or contradict each other.
  */
 export function springAdvice(sag: MeasuredSag, of: SpringOf): SpringAdvice | undefined {
   const { free, rider, difference, faults } = sag;
   if (!free || !rider || !difference || faults.length > 0) return undefined;
-  const { travel_mm, school } = of;
-  const window = SAG_TARGETS[school];
-  const wanted = middle(window.rider) * travel_mm;
+  const { travel_mm, school, end } = of;
+  const window = SAG_TARGETS[end][school];
+  // What lies in its window is left there.
+  const isSet = rider.mm >= window.rider[0] * travel_mm && rider.mm <= window.rider[1] * travel_mm;
+  const wanted = isSet ? rider.mm : middle(window.rider) * travel_mm;
   const freeThen = wanted - difference.mm;
   const at = (share: number): number =>
     normalBelow((share * travel_mm - freeThen) / difference.sd_mm);
@@ -109,6 +127,7 @@ export function springAdvice(sag: MeasuredSag, of: SpringOf): SpringAdvice | und
       return [
         {
           load,
+          fittedDoes: suitsWithin(difference.mm * more, travel_mm, window),
           factor: { low: mid - half, mid, high: mid + half },
           rate_Npmm: of.rate_Npmm === undefined ? undefined : of.rate_Npmm * mid,
         },
@@ -119,10 +138,29 @@ export function springAdvice(sag: MeasuredSag, of: SpringOf): SpringAdvice | und
     freeShare: free.mm / travel_mm,
     riderShare: rider.mm / travel_mm,
     window,
+    suits: suitsOf(difference, wantedDifference),
     preload: preloadFor(rider.mm - wanted, of),
     freeThen: freeThen / travel_mm,
     chances: { soft, right: Math.max(0, 1 - soft - stiff), stiff },
     springs,
+  };
+}
+
+const suitsWithin = (difference_mm: number, travel_mm: number, window: SagWindow): boolean => {
+  const free = middle(window.rider) - difference_mm / travel_mm;
+  return free >= window.free[0] && free <= window.free[1];
+};
+
+/** A rider heavier by so much would sag by just what is wanted: wanted ÷ measured difference. */
+function suitsOf(
+  { mm, sd_mm }: { readonly mm: number; readonly sd_mm: number },
+  wanted_mm: number,
+): SpringAdvice['suits'] {
+  const half = Z95 * sd_mm;
+  return {
+    low: wanted_mm / (mm + half),
+    mid: wanted_mm / mm,
+    high: wanted_mm / Math.max(mm - half, mm / 4),
   };
 }
 

@@ -68,6 +68,12 @@ export function verdictLine({ dossier }: StripFacts): string {
   return last ? `${OUTCOME_WORDS[last.outcome].name}: ${last.sheet.machine.name}` : 'not settled';
 }
 
+/** The newest set-up sheet. */
+export function setUpLine({ dossier }: StripFacts): string {
+  const [last] = Object.values(dossier.setups).toSorted((a, b) => (a.on < b.on ? 1 : -1));
+  return last ? `${last.name}, ${last.on}` : 'no sheet yet';
+}
+
 /** How many candidates have a pair kept for trail or road. */
 export function gearingLine({ dossier, standing }: StripFacts): string {
   if (!standing || standing.candidates.length === 0) return 'needs a shortlist';

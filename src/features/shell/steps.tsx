@@ -6,6 +6,7 @@ import {
   donorsLine,
   dossierLine,
   gearingLine,
+  setUpLine,
   verdictLine,
   weighUpLine,
   type StripFacts,
@@ -66,6 +67,15 @@ const ROWS: readonly StepRow[] = [
     line: verdictLine,
     drawing: (
       <path d="M4 24h13M6 24v-3h9v3M10.500 3.500l8 8M8 6l8 8M8 6l-2 2M18.500 11.500l-2 2M6 8l7.500 7.500l3-2M10.500 3.500l-2.500 2.500M14.500 12l9.500 9.500" />
+    ),
+  },
+  {
+    path: '/set-up',
+    name: 'Set-up',
+    group: 'own',
+    line: setUpLine,
+    drawing: (
+      <path d="M8 3v5M8 20v5M5 8h6M5 20h6M5.500 10l5 2l-5 2l5 2l-5 2M18 4v20M18 6h5M18 11h3M18 16h5M18 21h3" />
     ),
   },
   {

@@ -49,6 +49,14 @@ export function commandWords(label: CommandLabel): string {
       return `bring back ${f('name')}`;
     case 'bulk-edit':
       return `${f('what')} on ${f('count')} donors`;
+    case 'add-setup':
+      return `a set-up sheet of ${f('name')}`;
+    case 'edit-setup':
+      return `set-up of ${f('name')}`;
+    case 'delete-setup':
+      return `delete the set-up sheet ${f('sheet')}`;
+    case 'keep-springs':
+      return `springs of ${f('name')} as measured`;
     case 'edit-gearing':
       return `what is asked of the gears of ${f('name')}`;
     case 'take-sprockets':

@@ -119,3 +119,16 @@ export {
 } from './outlook-words';
 export { glossary, termOf } from './glossary';
 export { movesWords } from './moves';
+export {
+  ADJUSTER_WORDS,
+  CHANGE_VERDICT_WORDS,
+  END_WORDS,
+  LENGTH_WORDS,
+  LOAD_WORDS,
+  preloadWords,
+  SAG_SCHOOL_WORDS,
+  sagFaultWords,
+  springWords,
+  SYMPTOM_WORDS,
+  symptomStepWords,
+} from './setup-words';

@@ -1,0 +1,1 @@
+export { SetUpScreen } from './SetUpScreen';
