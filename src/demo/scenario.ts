@@ -13,6 +13,7 @@ import type { Donor } from '@/core/donor';
 import { DEMO_DONORS } from './donors';
 import { quoted } from './quoted';
 import { DEMO_SHEETS, factsOf } from './sheets';
+import { DEMO_RIDES, DEMO_SETUPS } from './trials';
 import { DEMO_VARIANTS } from './variants';
 
 /** A crossing of an invented high plateau in autumn: long gaps, washboard, cold mornings. */
@@ -165,7 +166,8 @@ export function demoDossier(): Dossier {
     briefs: { [BRIEF_KEY]: BRIEF },
     donors: byId(donors),
     catalogues: { [CATALOGUE_KEY]: newCatalogueUse() },
-    trials: byId(SITS),
+    trials: byId([...SITS, ...DEMO_RIDES]),
+    setups: byId(DEMO_SETUPS),
     candidates: byId(candidates),
     builds: byId(
       candidates.flatMap((c) =>

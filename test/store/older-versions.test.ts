@@ -19,6 +19,8 @@ afterEach(closeTabs);
 const AT = '2026-11-20T12:00:00.000Z';
 const fixture = (name: string): string => readFileSync(`test/store/fixtures/${name}`, 'utf8');
 type Rows = readonly { readonly key: string; readonly value: Record<string, unknown> }[];
+/** Lists that came with version 10: empty in a file that was older. */
+const SINCE_10 = { setups: [], gearings: [] };
 /** What a database of version 4 held, table by table: history, snapshots and all. */
 const DATABASE = JSON.parse(fixture('database-v4.json')) as Readonly<Record<string, Rows>>;
 
@@ -61,12 +63,36 @@ describe.each([1, 2, 3, 4])('a file of version %i', (version) => {
   });
 });
 
+describe('a file and a database of version 9', () => {
+  test('the file opens as it is: what classes cost; no set-up sheets and no wishes for gears yet', () => {
+    const dossier = opened(9);
+    const old = JSON.parse(fixture('dossier-v9.json')) as object;
+    expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
+      ...old,
+      ...SINCE_10,
+      version: FORMAT_VERSION,
+      exportedAt: AT,
+    });
+    const brief = dossier.briefs.brief as Brief;
+    expect(brief.classPrices).toEqual({ 'rally-twin': { low: 6200, high: 9900 } });
+    expect(Object.keys(dossier.setups)).toEqual([]);
+  });
+  test('the database opens like its file', async () => {
+    const rows = JSON.parse(fixture('database-v9.json')) as Record<string, unknown[]>;
+    await databaseOf('old-9', 9, rows);
+    const store = await openTab('old-9');
+    expect(store.getState().aside).toEqual([]);
+    expect(store.getState().dossier).toEqual(opened(9));
+  });
+});
+
 describe('a file and a database of version 8', () => {
   test('the file opens as it is: purposes with their own road, a loan, room, cold and wet; nobody has said what classes cost', () => {
     const dossier = opened(8);
     const old = JSON.parse(fixture('dossier-v8.json')) as object;
     expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
       ...old,
+      ...SINCE_10,
       version: FORMAT_VERSION,
       exportedAt: AT,
     });
@@ -91,6 +117,7 @@ describe('a file and a database of version 7', () => {
     const old = JSON.parse(fixture('dossier-v7.json')) as object;
     expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
       ...old,
+      ...SINCE_10,
       version: FORMAT_VERSION,
       exportedAt: AT,
     });
@@ -115,6 +142,7 @@ describe('a file and a database of version 6', () => {
     const old = JSON.parse(fixture('dossier-v6.json')) as object;
     expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
       ...old,
+      ...SINCE_10,
       version: FORMAT_VERSION,
       exportedAt: AT,
     });
@@ -140,7 +168,7 @@ describe('a file and a database of version 5', () => {
     const dossier = opened(5);
     const text = formatDossierFile(dossier, AT);
     const old = JSON.parse(fixture('dossier-v5.json')) as object;
-    expect(JSON.parse(text)).toEqual({ ...old, version: FORMAT_VERSION, exportedAt: AT });
+    expect(JSON.parse(text)).toEqual({ ...old, ...SINCE_10, version: FORMAT_VERSION, exportedAt: AT });
     expect(surenessOf(dossier.briefs.brief as Brief)).toBe(0.8);
   });
   test('the database opens with its dossier, verdicts and history', async () => {

@@ -1,5 +1,6 @@
 export {
   evidenceOf,
+  inOrder,
   NO_EVIDENCE,
   seenId,
   seenTogether,
@@ -9,6 +10,25 @@ export {
   type Sit,
 } from './evidence';
 export {
+  asRidden,
+  FIRST_COUNTS,
+  feltOf,
+  impressionsOf,
+  likesOf,
+  type Impression,
+  type Like,
+} from './impressions';
+export {
+  FELT_KEYS,
+  FELT_PARTS,
+  LIFTS,
+  MOST_FELT,
+  MOST_HEART,
+  TRIAL_TIMES,
+  type Felt,
+  type FeltPart,
+  type Lift,
+  type TrialTime,
   TICKS,
   TRIAL_KINDS,
   type Observed,

@@ -68,6 +68,15 @@ export function verdictLine({ dossier }: StripFacts): string {
   return last ? `${OUTCOME_WORDS[last.outcome].name}: ${last.sheet.machine.name}` : 'not settled';
 }
 
+/** How many machines have been tried. */
+export function trialsLine({ dossier }: StripFacts): string {
+  const trials = Object.values(dossier.trials);
+  const machines = new Set(trials.flatMap((t) => t.donorId ?? []));
+  return trials.length === 0
+    ? 'nothing tried yet'
+    : `${counted(trials.length, 'trial')}${machines.size === 0 ? '' : ` on ${counted(machines.size, 'machine')}`}`;
+}
+
 /** The newest set-up sheet. */
 export function setUpLine({ dossier }: StripFacts): string {
   const [last] = Object.values(dossier.setups).toSorted((a, b) => (a.on < b.on ? 1 : -1));

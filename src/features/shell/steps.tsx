@@ -7,6 +7,7 @@ import {
   dossierLine,
   gearingLine,
   setUpLine,
+  trialsLine,
   verdictLine,
   weighUpLine,
   type StripFacts,
@@ -58,6 +59,15 @@ const ROWS: readonly StepRow[] = [
     line: buildLine,
     drawing: (
       <path d="M4 24l10-10M12.500 9.500a5.500 5.500 0 0 1 7-6.500l-3 3l1 3.500l3.500 1l3-3a5.500 5.500 0 0 1-7 7l-1-1M5 5l5 5M3 3l4 1l1 2l-2 2l-2-1zM18 18l6 6" />
+    ),
+  },
+  {
+    path: '/trials',
+    name: 'Trials',
+    group: 'choose',
+    line: trialsLine,
+    drawing: (
+      <path d="M9 25v-6M19 25v-6M6 19h16l1-4H5zM8 15V9a2 2 0 0 1 2-2h3v8M15.500 3.500a2 2 0 1 0 4 0a2 2 0 1 0-4 0M17.500 7l-2 5l4 3" />
     ),
   },
   {

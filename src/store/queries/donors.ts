@@ -18,7 +18,7 @@ const resolvedTables = new WeakMap<DonorTable, ReadonlyMap<string, Donor>>();
 
 /** Every donor with what it inherits and what was seen on it, by id; computed once for each state of the tables. */
 export const resolvedDonors = (
-  dossier: Pick<Dossier, 'donors' | 'trials'>,
+  dossier: Pick<Dossier, 'donors' | 'trials' | 'parts' | 'catalogues'>,
 ): ReadonlyMap<string, Donor> => resolvedAll(donorsOf(dossier));
 
 function resolvedAll(donors: DonorTable): ReadonlyMap<string, Donor> {

@@ -1,6 +1,6 @@
 import { SHIPPED } from '@/core/catalogue';
 import type { DonorTable } from '@/core/donor';
-import { evidenceOf, withTrials, type Evidence, type Trial } from '@/core/evidence';
+import { asRidden, evidenceOf, withTrials, type Evidence, type Trial } from '@/core/evidence';
 import type { Part } from '@/core/part';
 import { CATALOGUE_KEY, type Dossier } from '../records';
 
@@ -17,24 +17,6 @@ function keptFor<A extends object, B extends object, R>(make: (a: A, b: B) => R)
 }
 
 const trialList = (trials: Dossier['trials']): readonly Trial[] => Object.values(trials);
-
-const withAllTrials = keptFor(
-  (donors: Dossier['donors'], trials: Dossier['trials']): DonorTable => {
-    const byDonor = new Map<string, Trial[]>();
-    for (const trial of trialList(trials))
-      if (trial.donorId !== undefined)
-        byDonor.set(trial.donorId, [...(byDonor.get(trial.donorId) ?? []), trial]);
-    const touched = Object.values(donors).flatMap((donor) => {
-      const seen = withTrials(donor, byDonor.get(donor.id) ?? []);
-      return seen === donor ? [] : [[donor.id, seen] as const];
-    });
-    return touched.length === 0 ? donors : { ...donors, ...Object.fromEntries(touched) };
-  },
-);
-
-/** Every donor with what was read and found on it; those that were never tried stay the objects they are. */
-export const donorsOf = ({ donors, trials }: Pick<Dossier, 'donors' | 'trials'>): DonorTable =>
-  withAllTrials(donors, trials);
 
 const evidenceFrom = new WeakMap<Dossier['trials'], Evidence>();
 
@@ -63,3 +45,31 @@ export const partsOf = ({
   catalogues,
 }: Pick<Dossier, 'parts' | 'catalogues'>): Readonly<Record<string, Part>> =>
   allParts(parts, catalogues);
+
+interface Tried {
+  readonly trials: Dossier['trials'];
+  readonly parts: Readonly<Record<string, Part>>;
+}
+const tried = keptFor(
+  (trials: Dossier['trials'], parts: Readonly<Record<string, Part>>): Tried => ({ trials, parts }),
+);
+
+const withAllTrials = keptFor((donors: Dossier['donors'], { trials, parts }: Tried): DonorTable => {
+  const byDonor = new Map<string, Trial[]>();
+  for (const trial of trialList(trials)) {
+    const donor = donors[trial.donorId ?? ''];
+    if (!donor) continue;
+    const own = donor.kind === 'machine' ? donor.machine.fitted.map((f) => f.partId) : [];
+    byDonor.set(donor.id, [...(byDonor.get(donor.id) ?? []), asRidden(trial, parts, own)]);
+  }
+  const touched = Object.values(donors).flatMap((donor) => {
+    const seen = withTrials(donor, byDonor.get(donor.id) ?? []);
+    return seen === donor ? [] : [[donor.id, seen] as const];
+  });
+  return touched.length === 0 ? donors : { ...donors, ...Object.fromEntries(touched) };
+});
+
+/** Every donor with what was read and found on it; those that were never tried stay the objects they are. */
+export const donorsOf = (
+  dossier: Pick<Dossier, 'donors' | 'trials' | 'parts' | 'catalogues'>,
+): DonorTable => withAllTrials(dossier.donors, tried(dossier.trials, partsOf(dossier)));

@@ -1,6 +1,17 @@
 import { z } from 'zod';
 import { SEAT_WIDTHS, STANCE_BANDS } from '@/core/brief';
-import { TICKS, TRIAL_KINDS, type Observed, type Trial } from '@/core/evidence';
+import {
+  FELT_KEYS,
+  LIFTS,
+  MOST_FELT,
+  MOST_HEART,
+  TICKS,
+  TRIAL_KINDS,
+  TRIAL_TIMES,
+  type Felt,
+  type Observed,
+  type Trial,
+} from '@/core/evidence';
 import { INSPECTION_KEYS, PAPER_POINTS, type InspectionPoint } from '@/core/inspection';
 import { figureDefinition } from '@/core/readings';
 import { factReadingsSchema, figureReadingsSchema, weakPointSchema } from './donor-record';
@@ -27,6 +38,14 @@ const observed = z.strictObject({
   figures: figureReadingsSchema.optional(),
   facts: factReadingsSchema.optional(),
   ticks: z.partialRecord(z.enum(POINTS), z.enum(TICKS)).optional(),
+  felt: z
+    .partialRecord(
+      z.enum(FELT_KEYS as unknown as readonly [Felt, ...Felt[]]),
+      z.number().int().min(0).max(MOST_FELT).optional(),
+    )
+    .optional(),
+  heart: z.number().int().min(0).max(MOST_HEART).optional(),
+  lifted: z.enum(LIFTS).optional(),
   findings: z.array(weakPointSchema).max(40).optional(),
 }) as unknown as z.ZodType<Observed>;
 
@@ -35,6 +54,7 @@ export const trialSchema = z.strictObject({
   kind: z.enum(TRIAL_KINDS),
   on: isoDay.optional(),
   where: z.string().max(120).optional(),
+  when: z.enum(TRIAL_TIMES).optional(),
   donorId: id.optional(),
   machine: z.string().max(240),
   partIds: z.array(id).max(300).optional(),
@@ -43,6 +63,7 @@ export const trialSchema = z.strictObject({
       inKit: z.boolean().optional(),
       load_kg: z.number().min(TRIAL_LIMITS.load_kg.min).max(TRIAL_LIMITS.load_kg.max).optional(),
       minutes: z.number().min(TRIAL_LIMITS.minutes.min).max(TRIAL_LIMITS.minutes.max).optional(),
+      wornTyres: z.boolean().optional(),
       words: z.string().max(1000).optional(),
     })
     .optional(),

@@ -49,6 +49,12 @@ export function commandWords(label: CommandLabel): string {
       return `bring back ${f('name')}`;
     case 'bulk-edit':
       return `${f('what')} on ${f('count')} donors`;
+    case 'add-trial':
+      return `a ride on ${f('name')}`;
+    case 'edit-trial':
+      return `trial of ${f('name')}`;
+    case 'delete-trial':
+      return `delete a trial of ${f('name')}`;
     case 'add-setup':
       return `a set-up sheet of ${f('name')}`;
     case 'edit-setup':

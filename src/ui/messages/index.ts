@@ -132,3 +132,11 @@ export {
   SYMPTOM_WORDS,
   symptomStepWords,
 } from './setup-words';
+export {
+  FELT_PART_WORDS,
+  FELT_WORDS,
+  likeWords,
+  markWords,
+  TRIAL_KIND_WORDS,
+  TRIAL_TIME_WORDS,
+} from './trial-words';

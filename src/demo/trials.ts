@@ -1,0 +1,171 @@
+import type { Trial } from '@/core/evidence';
+import type { SetUp } from '@/core/set-up';
+
+const lent = {
+  kind: 'ride' as const,
+  donorId: 'wren-230',
+  machine: 'Wren 230',
+};
+
+/** Two visits, and a month on a machine that a friend lent. Marks only: nothing of them moves a figure. */
+export const DEMO_RIDES: readonly Trial[] = [
+  {
+    id: 'visit-brenfold',
+    kind: 'inspection',
+    on: '2026-10-24',
+    where: 'Brenfold',
+    donorId: 'drover-430-brenfold',
+    machine: 'Drover 430 (from Brenfold)',
+    observed: { ticks: { 'head-bearings': 'good', chain: 'good', 'frame-number': 'good' } },
+    note: 'Seller was present; cold engine.',
+  },
+  {
+    id: 'ride-brenfold',
+    kind: 'ride',
+    on: '2026-10-31',
+    where: 'Brenfold',
+    when: 'first',
+    donorId: 'drover-430-brenfold',
+    machine: 'Drover 430 (from Brenfold)',
+    conditions: { inKit: true, minutes: 35, words: '8 °C, wet lanes, pressures as found' },
+    observed: {
+      felt: { buzz: 3, brakes: 3, lowPull: 2, reachSitting: 3, smallBumps: 2 },
+      heart: 6,
+    },
+    note: '',
+  },
+  {
+    ...lent,
+    id: 'wren-first',
+    on: '2026-10-03',
+    when: 'first',
+    conditions: { inKit: true, minutes: 50, words: 'dry, 2.0 bar' },
+    observed: {
+      felt: {
+        pushing: 4,
+        reachStanding: 2,
+        lowPull: 3,
+        buzz: 3,
+        buffeting: 3,
+        seat: 3,
+        smallBumps: 4,
+      },
+      heart: 8,
+    },
+    note: 'Goes anywhere; did not want to give it back.',
+  },
+  {
+    ...lent,
+    id: 'wren-week',
+    on: '2026-10-10',
+    when: 'week',
+    conditions: { inKit: true, minutes: 180, load_kg: 12 },
+    observed: {
+      felt: {
+        pushing: 4,
+        reachStanding: 1,
+        lowPull: 2,
+        buzz: 2,
+        buffeting: 2,
+        seat: 2,
+        loadedFeel: 2,
+      },
+      heart: 8,
+    },
+    note: 'Buzz in the bar from 80 km/h on.',
+  },
+  {
+    ...lent,
+    id: 'wren-month',
+    on: '2026-11-02',
+    when: 'month',
+    conditions: { inKit: true, minutes: 240, load_kg: 20, wornTyres: true },
+    observed: {
+      felt: {
+        pushing: 4,
+        reachStanding: 1,
+        lowPull: 2,
+        buzz: 1,
+        buffeting: 2,
+        seat: 1,
+        smallBumps: 4,
+      },
+      heart: 7,
+    },
+    note: 'After an hour the seat is a plank.',
+  },
+];
+
+/** The lent machine as it was set, with three changes on the same piece of track. */
+export const DEMO_SETUPS: readonly SetUp[] = [
+  {
+    id: 'wren-october',
+    donorId: 'wren-230',
+    name: 'As lent',
+    on: '2026-10-11',
+    load: 'solo',
+    school: 'adventure',
+    ends: {
+      rear: {
+        tool: 'tape',
+        readings: {
+          extended_mm: 585,
+          freeAbove_mm: 565,
+          freeBelow_mm: 571,
+          riderAbove_mm: 516,
+          riderBelow_mm: 524,
+        },
+        pitch_mm: 1.5,
+        turns: 3,
+        turnsMost: 12,
+        rebound: 10,
+        pressure_bar: 1.8,
+      },
+      front: {
+        tool: 'tape',
+        readings: {
+          extended_mm: 742,
+          freeAbove_mm: 697,
+          freeBelow_mm: 705,
+          riderAbove_mm: 683,
+          riderBelow_mm: 692,
+        },
+        compression: 12,
+        pressure_bar: 1.7,
+      },
+    },
+    changes: [
+      {
+        id: 'wren-change-1',
+        on: '2026-10-12',
+        end: 'rear',
+        what: 'rebound',
+        from: '10 clicks',
+        to: '12 clicks',
+        verdict: 'same',
+        words: '',
+      },
+      {
+        id: 'wren-change-2',
+        on: '2026-10-12',
+        end: 'front',
+        what: 'compression',
+        from: '12 clicks',
+        to: '15 clicks',
+        verdict: 'better',
+        words: '',
+      },
+      {
+        id: 'wren-change-3',
+        on: '2026-10-18',
+        end: 'front',
+        what: 'pressure',
+        from: '2.0 bar',
+        to: '1.7 bar',
+        verdict: 'better',
+        words: '',
+      },
+    ],
+    note: 'The washboard behind the quarry, same two kilometres each time.',
+  },
+];

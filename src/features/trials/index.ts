@@ -1,0 +1,1 @@
+export { TrialsScreen } from './TrialsScreen';
