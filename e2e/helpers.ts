@@ -34,7 +34,16 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
 /** Goes to a step by the strip, without a reload. */
 export async function goTo(
   page: Page,
-  step: 'Brief' | 'Donors' | 'Weigh-up' | 'Build' | 'Verdict' | 'Dossier',
+  step:
+    | 'Brief'
+    | 'Donors'
+    | 'Weigh-up'
+    | 'Build'
+    | 'Trials'
+    | 'Verdict'
+    | 'Set-up'
+    | 'Gearing'
+    | 'Dossier',
 ): Promise<void> {
   await page
     .getByRole('navigation', { name: 'Steps' })

@@ -9,7 +9,10 @@ const STEPS = [
   ['/weigh-up', 'Weigh-up'],
   ['/build', 'Build'],
   ['/build/catalogue', 'Build'],
+  ['/trials', 'Trials'],
   ['/verdict', 'Verdict'],
+  ['/set-up', 'Set-up'],
+  ['/gearing', 'Gearing'],
   ['/dossier', 'Dossier'],
 ] as const;
 

@@ -17,14 +17,17 @@ const SCREENS = [
   '/build/curve',
   '/build/stages',
   '/build/ways',
+  '/trials',
   '/verdict',
+  '/set-up',
+  '/gearing',
   '/verdict/sheet?candidate=c-drover-430',
   '/verdict/card?candidate=c-drover-430',
 ] as const;
 
 /** What is foreign in one system is worded in the same places in the others: these stand for all. */
 const FEWER = SCREENS.filter((s) =>
-  /^\/(?:brief|weigh-up|build|verdict)(?:$|\/guide|\/machine|\/sheet)/.test(s),
+  /^\/(?:brief|weigh-up|build|verdict|set-up|gearing)(?:$|\/guide|\/machine|\/sheet)/.test(s),
 );
 
 const FOREIGN = {

@@ -74,7 +74,9 @@ describe('variants and listings inherit and override', () => {
   test('a model is itself; who is gone is gone', () => {
     expect(resolveDonor(table, 'm')).toBe(base);
     expect(resolveDonor(table, 'nobody')).toBeUndefined();
-    expect(resolvedDonors({ donors: table, trials: {}, parts: {}, catalogues: {} }).get('m')).toBe(base);
+    expect(resolvedDonors({ donors: table, trials: {}, parts: {}, catalogues: {} }).get('m')).toBe(
+      base,
+    );
   });
   test('a base that is gone leaves what the record itself says', () =>
     expect(resolveDonor({ v: low }, 'v')).toBe(low));

@@ -168,7 +168,12 @@ describe('a file and a database of version 5', () => {
     const dossier = opened(5);
     const text = formatDossierFile(dossier, AT);
     const old = JSON.parse(fixture('dossier-v5.json')) as object;
-    expect(JSON.parse(text)).toEqual({ ...old, ...SINCE_10, version: FORMAT_VERSION, exportedAt: AT });
+    expect(JSON.parse(text)).toEqual({
+      ...old,
+      ...SINCE_10,
+      version: FORMAT_VERSION,
+      exportedAt: AT,
+    });
     expect(surenessOf(dossier.briefs.brief as Brief)).toBe(0.8);
   });
   test('the database opens with its dossier, verdicts and history', async () => {

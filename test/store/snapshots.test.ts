@@ -76,7 +76,7 @@ describe('dated snapshots', () => {
     store.replaceAll(demoDossier(), { code: 'open-example', facts: {} });
     const before = store.getState().dossier;
     store.replaceAll(
-      { ...before, donors: {}, candidates: {}, builds: {} },
+      { ...before, donors: {}, candidates: {}, builds: {}, trials: {}, setups: {} },
       { code: 'restore-snapshot', facts: {} },
     );
     await store.settled();

@@ -83,7 +83,7 @@ export interface SetUp {
 /** Limits of what is noted; schema, editors and tests read them. */
 export const SETUP_LIMITS = {
   length_mm: { min: 50, max: 1500 },
-  pitch_mm: { min: 0.25, max: 10 },
+  pitch_mm: { min: 0.3, max: 10 },
   turns: { min: 0, max: 60 },
   clicks: { min: 0, max: 60 },
   pressure_bar: { min: 0.3, max: 4.5 },

@@ -1,3 +1,4 @@
+import { clamp } from '../numeric';
 import type { MeasuredSag } from './measured-sag';
 import type { SagSchool, SetupEnd, SetupLoad } from './set-up';
 
@@ -64,7 +65,7 @@ export interface SpringChances {
 /** The spring that suits one load. */
 export interface SpringFor {
   readonly load: SetupLoad;
-  /** Whether the one fitted would do: free sag in its window once rider sag is in the middle of its own. */
+  /** Whether the one fitted would do: some preload keeps free and rider sag in their windows. */
   readonly fittedDoes: boolean;
   /** Its rate by that of the one fitted, with nine in ten of what the readings allow. */
   readonly factor: { readonly low: number; readonly mid: number; readonly high: number };
@@ -100,7 +101,7 @@ export function normalBelow(z: number): number {
 const Z95 = 1.6448536269514722;
 
 /**
- * What to do with one end: preload brings rider sag to the middle of its window where it lies outside, free sag then tells of the spring. Rider less free sag is ΔW ÷ wheel
+ * What to do with one end: preload brings rider sag into its window, free sag then tells of the spring. Rider less free sag is ΔW ÷ wheel
  * rate whatever the preload (reference 8), so it alone says how stiff the spring should be: rate × difference ÷ the difference wanted.
  * Nothing where free and rider sag are not both known, or contradict each other.
  */
@@ -109,14 +110,11 @@ export function springAdvice(sag: MeasuredSag, of: SpringOf): SpringAdvice | und
   if (!free || !rider || !difference || faults.length > 0) return undefined;
   const { travel_mm, school, end } = of;
   const window = SAG_TARGETS[end][school];
-  // What lies in its window is left there.
-  const isSet = rider.mm >= window.rider[0] * travel_mm && rider.mm <= window.rider[1] * travel_mm;
-  const wanted = isSet ? rider.mm : middle(window.rider) * travel_mm;
+  const { least_mm, most_mm } = differencesIn(window, travel_mm);
+  const wanted = wantedSag(free.mm, rider.mm, difference.mm, window, travel_mm);
   const freeThen = wanted - difference.mm;
-  const at = (share: number): number =>
-    normalBelow((share * travel_mm - freeThen) / difference.sd_mm);
-  const soft = at(window.free[0]);
-  const stiff = 1 - at(window.free[1]);
+  const stiff = normalBelow((least_mm - difference.mm) / difference.sd_mm);
+  const soft = 1 - normalBelow((most_mm - difference.mm) / difference.sd_mm);
   const wantedDifference = (middle(window.rider) - middle(window.free)) * travel_mm;
   const springs = (Object.entries(of.loads) as [SetupLoad, number | undefined][]).flatMap(
     ([load, kg]): SpringFor[] => {
@@ -127,7 +125,7 @@ export function springAdvice(sag: MeasuredSag, of: SpringOf): SpringAdvice | und
       return [
         {
           load,
-          fittedDoes: suitsWithin(difference.mm * more, travel_mm, window),
+          fittedDoes: difference.mm * more >= least_mm && difference.mm * more <= most_mm,
           factor: { low: mid - half, mid, high: mid + half },
           rate_Npmm: of.rate_Npmm === undefined ? undefined : of.rate_Npmm * mid,
         },
@@ -146,10 +144,30 @@ export function springAdvice(sag: MeasuredSag, of: SpringOf): SpringAdvice | und
   };
 }
 
-const suitsWithin = (difference_mm: number, travel_mm: number, window: SagWindow): boolean => {
-  const free = middle(window.rider) - difference_mm / travel_mm;
-  return free >= window.free[0] && free <= window.free[1];
-};
+/** Rider less free sag that some preload brings into both windows at once, mm. */
+const differencesIn = (
+  { free, rider }: SagWindow,
+  travel_mm: number,
+): { readonly least_mm: number; readonly most_mm: number } => ({
+  least_mm: Math.max(0, rider[0] - free[1]) * travel_mm,
+  most_mm: (rider[1] - free[0]) * travel_mm,
+});
+
+/** Rider sag to aim at, mm: as it is where both lie in their windows, else as near the middle as keeps free sag in its own. */
+function wantedSag(
+  free_mm: number,
+  rider_mm: number,
+  difference_mm: number,
+  window: SagWindow,
+  travel_mm: number,
+): number {
+  const [low, high] = window.rider.map((s) => s * travel_mm) as [number, number];
+  const [freeLow, freeHigh] = window.free.map((s) => s * travel_mm) as [number, number];
+  const isSet = rider_mm >= low && rider_mm <= high && free_mm >= freeLow && free_mm <= freeHigh;
+  if (isSet) return rider_mm;
+  const aim = clamp((low + high) / 2, freeLow + difference_mm, freeHigh + difference_mm);
+  return clamp(aim, low, high);
+}
 
 /** A rider heavier by so much would sag by just what is wanted: wanted ÷ measured difference. */
 function suitsOf(

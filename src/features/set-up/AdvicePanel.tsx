@@ -11,7 +11,7 @@ import {
   springWords,
 } from '@/ui/messages';
 import { AmountField, measured } from '@/ui/stored';
-import type { EndView, SetUpModel } from './use-set-up';
+import { suitsTogether, type EndView, type SetUpModel } from './use-set-up';
 
 /** Half the height of a front tyre's section over its rim, mm. Own assumption, as under load. */
 const FRONT_SECTION = 85;
@@ -26,6 +26,7 @@ export function AdvicePanel({ model }: { readonly model: SetUpModel }) {
         <EndAdvice key={end} view={ends[end]} model={model} />
       ))}
       <Both model={model} />
+      <WeighWithIt model={model} />
       <Text fontSize="xs" color="fg.muted" mt="2">
         Turn preload with the machine off its wheels and the adjuster’s own tool. A shock holds gas
         and a strong spring: taking it apart is work for a specialist. Go by the handbook; ride
@@ -94,24 +95,10 @@ function EndAdvice({ view, model }: { readonly view: EndView; readonly model: Se
             </tbody>
           </Box>
           <Text fontSize="sm" mt="1">
-            As measured these springs suit a rider of{' '}
+            As measured it suits a rider of{' '}
             <b>{formatWithUnit(advice.suits.mid * brief.rider.mass_kg, 'mass', reader)}</b> (
             {formatWithUnit(advice.suits.low * brief.rider.mass_kg, 'mass', reader)} to{' '}
-            {formatWithUnit(advice.suits.high * brief.rider.mass_kg, 'mass', reader)}).{' '}
-            {view.setup.tool === 'meter' ? (
-              <Text as="span" color="unsure">
-                Practice readings: read a tape before the machine is weighed with it.
-              </Text>
-            ) : (
-              <Button
-                size="xs"
-                variant="outline"
-                borderColor="border.emphasized"
-                onClick={() => model.keepSprings(view)}
-              >
-                Weigh the machine with it
-              </Button>
-            )}
+            {formatWithUnit(advice.suits.high * brief.rider.mass_kg, 'mass', reader)}).
           </Text>
         </>
       )}
@@ -189,6 +176,35 @@ function Both({ model }: { readonly model: SetUpModel }) {
         : change.rake_deg < 0
           ? ': it turns in more quickly and is less steady.'
           : ': it is steadier and turns in more slowly.'}
+    </Text>
+  );
+}
+
+/** Both ends together as the one rider whom a sheet names, for the machine to be weighed with. */
+function WeighWithIt({ model }: { readonly model: SetUpModel }) {
+  const { ends, brief, reader } = model;
+  const suits = ends && suitsTogether(ends);
+  if (!suits) return null;
+  const kg = (factor: number) => formatWithUnit(factor * brief.rider.mass_kg, 'mass', reader);
+  const practice = SETUP_ENDS.some((end) => ends[end].advice && ends[end].setup.tool === 'meter');
+  return (
+    <Text pt="2" borderTopWidth="1px" borderColor="border.muted">
+      By what was measured the springs are for a rider of <b>{kg(suits.mid)}</b> ({kg(suits.low)} to{' '}
+      {kg(suits.high)}).{' '}
+      {practice ? (
+        <Text as="span" color="unsure">
+          Practice readings: read a tape before the machine is weighed with it.
+        </Text>
+      ) : (
+        <Button
+          size="xs"
+          variant="outline"
+          borderColor="border.emphasized"
+          onClick={model.keepSprings}
+        >
+          Weigh the machine with it
+        </Button>
+      )}
     </Text>
   );
 }

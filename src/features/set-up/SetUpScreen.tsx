@@ -134,12 +134,12 @@ function Open({ model }: { readonly model: SetUpModel }) {
       >
         <Flex direction="column" gap="4" minW="0">
           <SagPanel model={model} />
+          <AdjustersPanel model={model} />
           <About model={model} />
           <Beside model={model} />
         </Flex>
         <Flex direction="column" gap="4" minW="0">
           <AdvicePanel model={model} />
-          <AdjustersPanel model={model} />
           <ChangesPanel model={model} />
         </Flex>
       </Grid>

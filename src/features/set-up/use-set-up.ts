@@ -47,7 +47,7 @@ export interface SetUpModel {
   readonly set: <K extends keyof SetUp>(field: K, value: SetUp[K]) => Edited;
   readonly setEnd: (end: SetupEnd, change: Partial<EndSetup>) => Edited;
   /** Keeps the rider whom the springs suit, as measured, among what was read of the machine. */
-  readonly keepSprings: (view: EndView) => void;
+  readonly keepSprings: () => void;
 }
 
 type Edited = ReturnType<ReturnType<typeof useDossierStore>['execute']>;
@@ -144,10 +144,11 @@ export function useSetUp(): SetUpModel | undefined {
         ...sheet?.ends,
         [end]: { ...sheet?.ends[end], ...change },
       }),
-    keepSprings: ({ end, advice }) => {
-      if (!advice || !sheet) return;
+    keepSprings: () => {
+      const suits = ends && suitsTogether(ends);
+      if (!suits || !sheet) return;
       const { mass_kg } = standing.brief.rider;
-      const { low, mid, high } = advice.suits;
+      const { low, mid, high } = suits;
       const round = (kg: number) => Math.round(kg * 10) / 10;
       store.execute({
         label: { code: 'keep-springs', facts: { name } },
@@ -166,7 +167,7 @@ export function useSetUp(): SetUpModel | undefined {
                   unit: 'kg',
                   basis: 'stated',
                   origin: 'measured',
-                  note: `${end} sag as measured, ${sheet.name}`,
+                  note: `sag as measured, ${sheet.name}`,
                   spread: round(((high - low) / 2) * mass_kg),
                 },
               },
@@ -176,6 +177,19 @@ export function useSetUp(): SetUpModel | undefined {
         ],
       });
     },
+  };
+}
+
+/** The rider whom the springs suit by all ends that were measured, by the one who sat on them: the middle of them, and a span over all. */
+export function suitsTogether(
+  ends: Readonly<Record<SetupEnd, EndView>>,
+): SpringAdvice['suits'] | undefined {
+  const all = SETUP_ENDS.flatMap((end) => ends[end].advice?.suits ?? []);
+  if (all.length === 0) return undefined;
+  return {
+    low: Math.min(...all.map((s) => s.low)),
+    mid: all.reduce((sum, s) => sum + s.mid, 0) / all.length,
+    high: Math.max(...all.map((s) => s.high)),
   };
 }
 

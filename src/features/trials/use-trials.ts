@@ -230,16 +230,27 @@ function changedBy(untried: Standing | undefined, now: Standing, trials: number)
   const moved = now.candidates
     .map((c) => {
       const was = untried.candidates.find((o) => o.candidate.id === c.candidate.id);
+      const [from, to] = [untried, now].map(
+        (s) => s.stockRanking.findIndex((r) => r.id === c.candidate.id) + 1,
+      );
       return {
         name: shortName(c.donor),
         by: was ? c.stockScore.points.mid - was.stockScore.points.mid : 0,
+        from: from ?? 0,
+        to: to ?? 0,
       };
     })
-    .toSorted((a, b) => Math.abs(b.by) - Math.abs(a.by))[0];
+    .toSorted(
+      (a, b) =>
+        Math.abs(b.to - b.from) - Math.abs(a.to - a.from) || Math.abs(b.by) - Math.abs(a.by),
+    )[0];
   const count = `${trials} ${trials === 1 ? 'trial' : 'trials'}`;
   const points = (by: number) => `${by > 0 ? '+' : '−'}${Math.abs(by).toFixed(1)} points`;
+  const places = moved && moved.from !== moved.to ? `from ${moved.from}. to ${moved.to}., ` : '';
   const most =
-    moved && Math.abs(moved.by) >= 0.1 ? ` Most moved: ${moved.name}, ${points(moved.by)}.` : '';
+    moved && (places !== '' || Math.abs(moved.by) >= 0.1)
+      ? ` Most moved: ${moved.name}, ${places}${points(moved.by)}.`
+      : '';
   if (before !== after)
     return `${count} put ${after} in front as they stand; without them it was ${before}.${most}`;
   return `${count} so far: ${after} stays in front as they stand.${most || ' No figure of the order has moved.'}`;

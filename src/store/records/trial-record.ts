@@ -100,9 +100,13 @@ export const trialRecord: RecordType<Trial> = {
       : undefined;
   },
   usual: (key) => ({ id: key, kind: 'sit', machine: '', observed: {}, note: '' }),
-  // What was read, found and felt goes along, so that the other comes to the same figures; what was ticked and noted stays at home.
+  // What was read, found and what the feet did goes along, so that the other comes to the same figures; ticks, marks and notes stay at home.
   shared: 'with-what-it-mentions',
-  forOthers: ({ observed: { ticks: _ticks, ...seen }, ...trial }) => ({
+  forOthers: ({
+    observed: { ticks: _ticks, felt: _felt, heart: _heart, lifted: _lifted, ...seen },
+    conditions: _conditions,
+    ...trial
+  }) => ({
     ...trial,
     observed: seen,
     note: '',

@@ -77,6 +77,8 @@ export function sagFaultWords(fault: SagFault, reader: Reader): string {
 }
 
 const percent = (share: number): string => `${formatNumber(share * 100)} %`;
+/** A measured share beside its window: finer, so that it never reads as the limit that it misses. */
+const fine = (share: number): string => `${formatNumber(share * 100, 1)} %`;
 const signedTurns = (turns: number): string =>
   `${formatNumber(Math.abs(turns), Math.abs(turns) < 10 ? 1 : 0)} ${Math.abs(turns) === 1 ? 'turn' : 'turns'}`;
 
@@ -86,11 +88,10 @@ export function preloadWords(
   reader: Reader,
 ): string {
   const [low, high] = window.rider;
-  const within = riderShare >= low && riderShare <= high;
   const way = preload.sag_mm > 0 ? 'Wind in' : 'Let out';
   const sag = formatWithUnit(Math.abs(preload.sag_mm), 'length', reader);
-  const now = `rider sag ${percent(riderShare)}, asked ${percent(low)} to ${percent(high)}`;
-  if (within) return `Preload is right: ${now}.`;
+  const now = `rider sag ${fine(riderShare)}, asked ${percent(low)} to ${percent(high)}`;
+  if (preload.sag_mm === 0) return `Preload is right: ${now}.`;
   if (preload.spring_mm === undefined)
     return `${way} preload until the sag is ${sag} ${preload.sag_mm > 0 ? 'less' : 'more'} (${now}); how much on the spring is not known without its motion ratio.`;
   const spring = `${formatWithUnit(Math.abs(preload.spring_mm), 'length', reader)} on the spring`;
@@ -105,7 +106,7 @@ export function preloadWords(
 export function springWords({ chances, freeThen, window }: SpringAdvice): string {
   const [low, high] = window.free;
   const of100 = (chance: number) => `${Math.round(chance * 100)} of 100`;
-  const there = `free sag is then ${percent(freeThen)}, asked ${percent(low)} to ${percent(high)}`;
+  const there = `free sag is then ${fine(freeThen)}, asked ${percent(low)} to ${percent(high)}`;
   const { soft, right, stiff } = chances;
   if (soft >= 0.8)
     return `The spring is too soft (${of100(soft)} by the readings’ noise): ${there}.`;
