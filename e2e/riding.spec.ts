@@ -214,8 +214,6 @@ test('a shaft has no sprockets, and uncounted teeth are asked for', async ({ pag
   await expect(
     page.getByText('Nobody has counted the teeth of Drover 430', { exact: false }),
   ).toBeVisible();
-  await page.getByRole('combobox', { name: 'Candidate' }).selectOption('Postmark 640 V');
-  await expect(
-    page.getByText('Postmark 640 V is driven by a shaft', { exact: false }),
-  ).toBeVisible();
+  await page.getByRole('combobox', { name: 'Candidate' }).selectOption('Bastion 1160');
+  await expect(page.getByText('Bastion 1160 is driven by a shaft', { exact: false })).toBeVisible();
 });

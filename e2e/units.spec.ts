@@ -36,9 +36,9 @@ const FOREIGN = {
   metric: /\d[\d.,\s]*\s(?:mph|mi|lb|hp|mpg|psi|°F|ft|gal)(?![\p{L}/])/gu,
 } as const;
 
-/** Both systems at once are foreign to nobody; so are the kilowatts of a licence. */
+/** Both systems at once are foreign to nobody; so are the kilowatts of a licence, and stones with their pounds. */
 const SAID_IN_BOTH =
-  /From (?:80 to 110|0 to 100) km\/h \([^)]*\)|Thrust to \w+ (?:to )?(?:at )?\d+ km\/h \([^)]*\)|per 1000 km/g;
+  /From (?:80 to 110|0 to 100) km\/h \([^)]*\)|Thrust to \w+ (?:to )?(?:at )?\d+ km\/h \([^)]*\)|per 1000 km|\d+ st \d+ lb/g;
 
 /** What a part is called is not translated. */
 const NAMES = Object.values(SHIPPED_PARTS).flatMap(({ name }) => [

@@ -3,7 +3,7 @@ import { findChecks, type CheckCode } from '@/core/checks';
 import type { Donor, ModelVariant } from '@/core/donor';
 import type { DonorFacts } from '@/core/facts';
 import { exactly, known } from '@/core/numeric';
-import { normalFigures } from '@/core/readings';
+import { normalFigures, readingSpread } from '@/core/readings';
 import { quoted, type Quote } from '@/demo/quoted';
 import { demoDossier } from '@/demo/scenario';
 import { checksOf, resolvedDonors } from '@/store/queries';
@@ -174,6 +174,38 @@ describe('ground, range, gears, price and law', () => {
       'ratios-not-falling',
     ]);
     expect(codes({ ...ratios, gears: q(6, 'gears') })).toEqual(['gears-and-ratios-differ']);
+  });
+  test('speed and revs read on the road against ratios and teeth: 4 % of slack and the reading’s own', () => {
+    // 120/90-17: 0.4318 + 2 × 0.108 = 0.6478 m across, 1.97579 m round at 3.05 · D; ÷ (3 × 0.97 × 45/14) × 60 = 12.674.
+    const quoted = {
+      primaryRatio: q(3, 'ratio'),
+      ratio1: q(2.75, 'ratio'),
+      ratio2: q(0.97, 'ratio'),
+      gears: q(2, 'gears'),
+      sprocketFront: q(14, 'teeth'),
+      sprocketRear: q(45, 'teeth'),
+    };
+    const more = { facts: facts({ tyreRear: '120/90-17' }) };
+    const at = (kmh: number) => codes({ ...quoted, speedTop: q(kmh, 'km/h') }, more);
+    const claimed = readingSpread('speedTop', {
+      id: 'r',
+      amount: 1,
+      unit: 'km/h',
+      basis: 'stated',
+      origin: 'claimed',
+      note: '',
+    });
+    const most = 12.674 / (1 - claimed) / 0.96;
+    const least = 12.674 / (1 + claimed) / 1.04;
+    expect(at(12.674)).toEqual([]);
+    expect(at(most - 0.05)).toEqual([]);
+    expect(at(most + 0.05)).toEqual(['watched-gears-disagree']);
+    expect(at(least + 0.05)).toEqual([]);
+    expect(at(least - 0.05)).toEqual(['watched-gears-disagree']);
+    const { ratio2: _gone, ...short } = quoted;
+    expect(codes({ ...short, speedTop: q(20, 'km/h') }, more)).not.toContain(
+      'watched-gears-disagree',
+    );
   });
   test('more drawn than made', () =>
     expect(codes({ stockDraw: q(420, 'W'), alternator: q(400, 'W') })).toEqual([

@@ -1,7 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { SHIPPED_PARTS } from '@/core/catalogue';
 import { asRidden, FELT_KEYS, feltOf, impressionsOf, likesOf, type Trial } from '@/core/evidence';
+import { feltAgainst } from '@/core/preference';
 import { likeWords, markWords } from '@/ui/messages';
+import { dossier, entryOf, standingOf } from '../store/demo-standing';
 
 const ride = (id: string, on: string, more: Partial<Trial>): Trial => ({
   id,
@@ -85,4 +87,32 @@ describe('the machine as ridden', () => {
     expect(parts['rack-tail']?.mass_kg).not.toBe(0);
     expect(asRidden(weighed, parts).observed.figures).toEqual({});
   });
+});
+
+describe('felt against reckoned', () => {
+  const { contributions } = entryOf(standingOf(dossier), 'c-drover-430').stockScore;
+  const wind = contributions.find((c) => c.want === 'wind')?.value.mid ?? 0;
+  const marked = (buffeting: number) =>
+    feltAgainst(
+      impressionsOf([ride('w', '2026-05-01', { observed: { felt: { buffeting, brakes: 0 } } })])
+        .felt,
+      contributions,
+    );
+  test('a mark far from what the figures are worth is named with both, a near one is not; what no figure foretells never is', () => {
+    for (const mark of [0, 1, 2, 3, 4]) {
+      const apart = Math.abs(mark / 4 - wind) >= 0.45;
+      expect(marked(mark), String(mark)).toEqual(
+        apart ? [{ felt: 'buffeting', want: 'wind', asFelt: mark / 4, asReckoned: wind }] : [],
+      );
+    }
+    // One end of the scale is always far from the middle of the other.
+    expect([...marked(0), ...marked(4)].length).toBeGreaterThan(0);
+  });
+  test('a want that nobody knows contradicts nothing', () =>
+    expect(
+      feltAgainst(
+        impressionsOf([ride('w', '2026-05-01', { observed: { felt: { buffeting: 0 } } })]).felt,
+        contributions.map((c) => ({ ...c, known: false })),
+      ),
+    ).toEqual([]));
 });

@@ -69,6 +69,13 @@ export type Check =
   | { readonly code: 'price-per-power-odd'; readonly perKw: number; readonly usual: number }
   | { readonly code: 'not-a2'; readonly rules: readonly string[] }
   | { readonly code: 'unlock-price-missing' }
+  /** Speed for each 1000 rpm as watched on the road, and by ratios and teeth, km/h. */
+  | {
+      readonly code: 'watched-gears-disagree';
+      readonly gear: 'first' | 'top';
+      readonly watched_kmh: number;
+      readonly computed_kmh: number;
+    }
   | { readonly code: 'ratios-not-falling'; readonly key: FigureKey }
   | { readonly code: 'gears-and-ratios-differ'; readonly gears: number; readonly ratios: number }
   | {

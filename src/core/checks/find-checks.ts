@@ -1,5 +1,6 @@
 import type { Donor } from '../donor';
 import { FACT_KEYS, factInUse, rivalFacts } from '../facts';
+import { rollingCircumference } from '../gearing';
 import { licenceCheck } from '../licence';
 import { runningOrderMass } from '../mass';
 import { combine, type Estimate, type Interval } from '../numeric';
@@ -59,6 +60,7 @@ export function findChecks(setting: CheckSetting): readonly Check[] {
     ...springChecks(figures),
     ...rangeChecks(of),
     ...gearChecks(of),
+    ...watchedGears(setting, of),
     ...priceAndLaw(setting, of),
   ];
 }
@@ -214,6 +216,39 @@ function* gearChecks(of: Of): Generator<Check> {
   const [draw, alternator] = [of('stockDraw'), of('alternator')];
   if (draw && alternator && draw.low > alternator.high)
     yield { code: 'draw-over-alternator', draw_W: draw.mid, alternator_W: alternator.mid };
+}
+
+/** What was watched may differ from what ratios and teeth give by the slip and wear of a tyre. Own assumption. */
+const WATCHED_SLACK = 0.04;
+
+/** Speed for each 1000 rpm as read on the road against ratios and teeth, where all of both are told. */
+function* watchedGears({ donor, figures }: CheckSetting, of: Of): Generator<Check> {
+  const tyre = parseTyre(factInUse(donor.facts?.tyreRear)?.value ?? '');
+  const read = (key: FigureKey): Interval | undefined =>
+    figures[key].reading ? of(key) : undefined;
+  const [primary, front, rear] = [
+    read('primaryRatio'),
+    read('sprocketFront'),
+    read('sprocketRear'),
+  ];
+  const last = RATIOS.findLastIndex((key) => read(key) !== undefined);
+  const isWhole = read('gears') === undefined || read('gears')?.mid === last + 1;
+  if (!tyre || !primary || !front || !rear || last < 0) return;
+  for (const [gear, key, ratio] of [
+    ['first', 'speedFirst', read('ratio1')],
+    ['top', 'speedTop', isWhole ? read(RATIOS[last] ?? 'ratio1') : undefined],
+  ] as const) {
+    const watched = read(key);
+    if (!watched || !ratio) continue;
+    const computed_kmh =
+      (60 * rollingCircumference(tyre.diameter_mm)) /
+      (primary.mid * ratio.mid * (rear.mid / front.mid));
+    if (
+      computed_kmh > watched.high * (1 + WATCHED_SLACK) ||
+      computed_kmh < watched.low * (1 - WATCHED_SLACK)
+    )
+      yield { code: 'watched-gears-disagree', gear, watched_kmh: watched.mid, computed_kmh };
+  }
 }
 
 /** Prices of new machines are alike for their power; what is asked for a used one is not. */

@@ -1,3 +1,4 @@
+export { feltAgainst, type FeltOtherwise } from './felt-against';
 export { fitScore, type Contribution, type FitScore } from './fit-score';
 export { missingFigures, type MissingFigure } from './missing-figures';
 export { leading, type Leading } from './leading';

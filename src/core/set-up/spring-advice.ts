@@ -153,7 +153,7 @@ const differencesIn = (
   most_mm: (rider[1] - free[0]) * travel_mm,
 });
 
-/** Rider sag to aim at, mm: as it is where both lie in their windows, else as near the middle as keeps free sag in its own. */
+/** Rider sag to aim at, mm: as it is where both lie in their windows or only another spring would help, else as near the middle as keeps free sag in its own. */
 function wantedSag(
   free_mm: number,
   rider_mm: number,
@@ -163,8 +163,11 @@ function wantedSag(
 ): number {
   const [low, high] = window.rider.map((s) => s * travel_mm) as [number, number];
   const [freeLow, freeHigh] = window.free.map((s) => s * travel_mm) as [number, number];
-  const isSet = rider_mm >= low && rider_mm <= high && free_mm >= freeLow && free_mm <= freeHigh;
-  if (isSet) return rider_mm;
+  const inWindow = rider_mm >= low && rider_mm <= high;
+  const { least_mm, most_mm } = differencesIn(window, travel_mm);
+  const fits = difference_mm >= least_mm && difference_mm <= most_mm;
+  // Where no preload helps the spring, rider sag within its window is left alone.
+  if (inWindow && (!fits || (free_mm >= freeLow && free_mm <= freeHigh))) return rider_mm;
   const aim = clamp((low + high) / 2, freeLow + difference_mm, freeHigh + difference_mm);
   return clamp(aim, low, high);
 }

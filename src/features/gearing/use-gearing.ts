@@ -26,7 +26,8 @@ import type { Gearing } from '@/store/records';
 import { useDossierState, useDossierStore, usePreferences, useStanding } from '@/store/react';
 import { putTrial } from '@/store/trial-changes';
 import { today } from '@/store/running';
-import type { Reader } from '@/ui/messages';
+import { fromBase, preferredUnit } from '@/core/units';
+import { formatTo, type Reader } from '@/ui/messages';
 
 /** Why there is nothing to be chosen on the bench. */
 export type NoPairs =
@@ -151,6 +152,8 @@ export function useGearing(): GearingModel | undefined {
     watch: ({ gear, ...seen }) => {
       const key = gear === 'first' ? 'speedFirst' : 'speedTop';
       const [stock, fitted] = [stockTeeth(entry), teethOf(entry.stock)];
+      const unit = preferredUnit('speed', reader.units, reader.currency);
+      const inUnit = (kmh: number) => Number(fromBase(kmh, unit).toFixed(3));
       const found = watchedGear(seen, fitted, stock);
       const trial = {
         id: crypto.randomUUID(),
@@ -162,12 +165,12 @@ export function useGearing(): GearingModel | undefined {
           figures: {
             [key]: {
               id: `seen-${key}`,
-              amount: Number(found.perThousand_kmh.toFixed(3)),
-              unit: 'km/h' as const,
+              amount: inUnit(found.perThousand_kmh),
+              unit,
               basis: 'stated' as const,
               origin: 'measured' as const,
-              note: `${Math.round(seen.speed_kmh)} km/h at ${Math.round(seen.rpm)} rpm, ${seen.meter === 'dash' ? 'by its own meter' : 'by satellite'}`,
-              spread: Number(found.spread_kmh.toFixed(3)),
+              note: `${formatTo(seen.speed_kmh, 'speed', 0, reader)} at ${Math.round(seen.rpm)} rpm, ${seen.meter === 'dash' ? 'by its own meter' : 'by satellite'}`,
+              spread: inUnit(found.spread_kmh),
             },
           },
         },

@@ -2,12 +2,19 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { FIRST_COUNTS, TRIAL_TIMES, type Impression } from '@/core/evidence';
 import { Panel } from '@/ui/fields';
-import { FELT_WORDS, formatNumber, likeWords, TRIAL_TIME_WORDS } from '@/ui/messages';
+import {
+  FELT_LOOK,
+  FELT_WORDS,
+  formatNumber,
+  likeWords,
+  METRIC_WORDS,
+  TRIAL_TIME_WORDS,
+} from '@/ui/messages';
 import type { TrialsModel } from './use-trials';
 
 /** What was felt, first and later beside each other, and what it comes to as likes and dislikes. */
 export function FeltSoFar({ model }: { readonly model: TrialsModel }) {
-  const { impressions, likes, notes } = model;
+  const { impressions, likes, notes, otherwise } = model;
   const { felt, heart, heartMean } = impressions;
   if (felt.length === 0 && heartMean === undefined) return null;
   const times = TRIAL_TIMES.filter(
@@ -60,6 +67,15 @@ export function FeltSoFar({ model }: { readonly model: TrialsModel }) {
         {formatNumber(FIRST_COUNTS.week * 100)}, after a month{' '}
         {formatNumber(FIRST_COUNTS.month * 100)}: own assumption.
       </Text>
+      {otherwise.map((o) => (
+        <Text key={o.felt} mt="1">
+          {FELT_WORDS[o.felt].name} was felt {o.asFelt < o.asReckoned ? 'worse' : 'better'} than the
+          sheet foretells: {formatNumber(o.asFelt * 100)} of 100 as felt,{' '}
+          {METRIC_WORDS[o.want].short.toLowerCase()} {formatNumber(o.asReckoned * 100)} by the
+          figures. {FELT_LOOK[o.felt] ?? ''} What you felt stands; the fit goes by the figures until
+          one of them is put right.
+        </Text>
+      ))}
       {offered.length > 0 && (
         <Flex gap="2" wrap="wrap" mt="2">
           {offered.map(({ side, words }) => (

@@ -165,8 +165,8 @@ function Bring({ model }: { readonly model: TrialsModel }) {
       <li>Boots, helmet and the kit you ride in: reach and wind are judged in them.</li>
       {luggage > 0 && (
         <li>
-          {formatWithUnit(luggage, 'mass', reader)} of luggage, or as much water in canisters (a
-          litre a kilogram), and straps.
+          {formatWithUnit(luggage, 'mass', reader)} of luggage, or as much water in canisters, and
+          straps.
         </li>
       )}
       <li>A tape, a torch, a telephone with the card; it works without a network.</li>

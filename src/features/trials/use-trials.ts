@@ -3,7 +3,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { settledBy } from '@/core/assessment';
 import { shortName } from '@/core/donor';
 import { impressionsOf, inOrder, likesOf, type Observed, type Trial } from '@/core/evidence';
-import { leading } from '@/core/preference';
+import { feltAgainst, leading, type FeltOtherwise } from '@/core/preference';
 import type { FigureKey } from '@/core/readings';
 import {
   standing as standingOf,
@@ -35,6 +35,8 @@ export interface TrialsModel {
   readonly trials: readonly Trial[];
   readonly impressions: ReturnType<typeof impressionsOf>;
   readonly likes: ReturnType<typeof likesOf>;
+  /** What was felt otherwise than the sheet foretells. */
+  readonly otherwise: readonly FeltOtherwise[];
   readonly notes: CandidateNotes;
   readonly visit: readonly VisitStop[];
   /** What all trials together changed in the order, said in a sentence. */
@@ -73,6 +75,7 @@ export function useTrials(): TrialsModel | undefined {
   const order = standing.stockRanking.map((r) => r.id);
   const entry =
     standing.candidates.find((c) => c.candidate.id === candidate) ??
+    standing.candidates.find((c) => c.candidate.donorId === lastTried(dossier.trials)) ??
     standing.candidates.find((c) => c.candidate.id === order[0]);
   if (!entry) return undefined;
   const all = Object.values(dossier.trials);
@@ -125,6 +128,7 @@ export function useTrials(): TrialsModel | undefined {
     trials,
     impressions,
     likes: likesOf(impressions.felt),
+    otherwise: feltAgainst(impressions.felt, entry.stockScore.contributions),
     notes,
     visit,
     changed: changedBy(untried, standing, all.length),
@@ -194,6 +198,10 @@ export function useTrials(): TrialsModel | undefined {
     },
   };
 }
+
+/** The machine of the newest trial. */
+const lastTried = (trials: Readonly<Record<string, Trial>>): string | undefined =>
+  inOrder(Object.values(trials)).findLast((t) => t.donorId !== undefined)?.donorId;
 
 const SIT = {
   what: 'The sit',

@@ -44,7 +44,9 @@ export function findDifferences(mine: Dossier, foreign: Dossier): readonly Diffe
         const own = (mine[table] as Readonly<Record<string, unknown>>)[key];
         if (own === undefined)
           return [difference(table, key, [], undefined, record, mentions(table, record))];
-        return RECORDS[table].compared.frozen
+        const type: RecordType = RECORDS[table];
+        // What stays at home when a file is shared is no difference when it comes back.
+        return type.compared.frozen || (type.forOthers && equal(type.forOthers(own), record))
           ? []
           : fieldsOf(table, key, own as Raw, record as Raw);
       },
@@ -86,7 +88,13 @@ function asMine(mine: Dossier, theirs: Dossier): Dossier {
       return [id, { ...v, id }];
     }),
   );
-  return { ...theirs, candidates, builds, verdicts };
+  const gearings = Object.fromEntries(
+    Object.values(theirs.gearings).flatMap((g) => {
+      const id = ids.get(g.id);
+      return id === undefined ? [] : [[id, { ...g, id }] as const];
+    }),
+  );
+  return { ...theirs, candidates, builds, verdicts, gearings };
 }
 
 const isRaw = (value: unknown): value is Raw =>

@@ -6,7 +6,7 @@ export { gapClosers, type Rung } from './gap-closers';
 export { lookingBack, type LookingBack } from './looking-back';
 export { mustClosers, type MustCloser } from './must-closers';
 export { nextBest, type NextBest } from './next-best';
-export { offerFor, type Offer } from './walk-away';
+export { offerFor } from './walk-away';
 export { waysOut, type Way, type WayKind, type WayOut } from './ways-out';
 export { planSetting } from './plan-setting';
 export { evidenceIn, partsOf } from './gathered';

@@ -1,5 +1,5 @@
 import type { Check } from '@/core/checks';
-import { formatNumber, formatWithUnit, type Reader } from './format';
+import { formatNumber, formatTo, formatWithUnit, type Reader } from './format';
 import { FACT_WORDS, FIGURE_WORDS } from './words';
 
 export interface CheckWords {
@@ -156,6 +156,12 @@ export function checkWords(check: Check, reader: Reader): CheckWords {
         `${FIGURE_WORDS[check.key]} is not below the gear before it.`,
         'Each gear is taller than the one below.',
         'Two ratios may have changed places.',
+      );
+    case 'watched-gears-disagree':
+      return say(
+        `Watched on the road, ${check.gear === 'first' ? 'first' : 'top'} gear gives ${formatTo(check.watched_kmh, 'speed', 1, reader)} for each 1000 rpm; by ratios and teeth it is ${formatTo(check.computed_kmh, 'speed', 1, reader)}.`,
+        'Both are the same gearbox.',
+        'Other sprockets than on the sheet, a meter that reads over, or another version’s ratios: count the teeth.',
       );
     case 'gears-and-ratios-differ':
       return say(

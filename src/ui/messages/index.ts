@@ -133,6 +133,7 @@ export {
   symptomStepWords,
 } from './setup-words';
 export {
+  FELT_LOOK,
   FELT_PART_WORDS,
   FELT_WORDS,
   likeWords,

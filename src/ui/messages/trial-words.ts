@@ -66,3 +66,13 @@ export const likeWords = (felt: Felt, side: 'likes' | 'dislikes'): string => {
   const { name, worst, best } = FELT_WORDS[felt];
   return `${name}: ${side === 'likes' ? best : worst}`;
 };
+
+/** What to look at where a thing was felt otherwise than the figures foretell. */
+export const FELT_LOOK: { readonly [F in Felt]?: string } = {
+  kneeRoom: 'Peg and seat heights may be another version’s; tape both.',
+  reachStanding: 'Tape peg to bar; a bar turned in its clamps is a hand’s breadth.',
+  pushing: 'Weight carried low pushes lighter than the scale says.',
+  buffeting: 'Helmet, height and the screen’s edge decide; try another helmet or half a screen.',
+  bigHits: 'Measure the sag before judging: springs for another rider feel like bad suspension.',
+  lowPull: 'Gearing decides how it pulls away; see the sprockets.',
+};
