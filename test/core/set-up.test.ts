@@ -108,7 +108,7 @@ describe('what to do with an end', () => {
     expect(advise(35.6, 105)?.chances.right).toBeGreaterThan(0.99);
   });
   test('spring for a difference of 70 mm: 64.5 N/mm (reference 8)', () => {
-    // 65 × 69.43 ÷ 70; the window’s own difference is 22.5 % of 300 = 67.5.
+    // 65 × 69.43 ÷ 70; competition’s own difference is 22.5 % of 300 = 67.5.
     const advice = advise(33.8, 103.23);
     expect((advice?.springs[0]?.rate_Npmm ?? 0) * (67.5 / 70)).toBeCloseTo(64.47, 1);
   });
@@ -134,6 +134,14 @@ describe('what to do with an end', () => {
   test('without a motion ratio nothing is said of the spring’s own way, without a pitch nothing of turns', () => {
     expect(advise(62, 132.03, { wheelPerPreload: undefined })?.preload.spring_mm).toBeUndefined();
     expect(advise(62, 132.03, { pitch_mm: undefined })?.preload.turns).toBeUndefined();
+  });
+  test('rider less free sag of a fifth of the travel is what springs give that suit their rider; half as much is for twice the rider', () => {
+    // 60 of 300 mm: as `core/suspension` holds it, between reference 8's 0.19 and 0.225.
+    expect(advise(30, 90, { school: 'adventure' })?.suits.mid).toBeCloseTo(1, 9);
+    const stiff = advise(60, 90, { school: 'adventure' })?.suits;
+    expect(stiff?.mid).toBeCloseTo(2, 9);
+    expect(stiff?.low ?? 9).toBeLessThan(2);
+    expect(stiff?.high ?? 0).toBeGreaterThan(2);
   });
   test('contradicting lengths get no advice', () => {
     expect(advise(50, 40)).toBeUndefined();

@@ -1,11 +1,13 @@
 'use client';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import Link from 'next/link';
-import { shortName } from '@/core/donor';
+import { namedCandidates } from '@/store/queries';
 import { USUAL_WISHES, WISH_LIMITS } from '@/core/gearing';
 import { Choice, Panel } from '@/ui/fields';
-import { Plate } from '@/ui/marks/Plate';
 import { formatNumber, formatTo, nameWords } from '@/ui/messages';
+import { Lead } from '@/ui/Lead';
+import { NeedsShortlist } from '@/ui/NeedsShortlist';
+import { CandidateChoice } from '@/ui/CandidateChoice';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { AmountField, measured } from '@/ui/stored';
 import { PairDetail } from './PairDetail';
@@ -18,12 +20,7 @@ import { Watched } from './Watched';
 /** Sprockets of one candidate: what they do to crawl and cruise, which would do better, and what the road said. */
 export function GearingScreen() {
   const model = useGearing();
-  if (!model)
-    return (
-      <ScreenHeading title="Gearing">
-        A brief and a machine on the shortlist are needed. <Link href="/donors">To the donors</Link>
-      </ScreenHeading>
-    );
+  if (!model) return <NeedsShortlist title="Gearing" />;
   const { bench, entry, standing } = model;
   return (
     <Box>
@@ -31,16 +28,10 @@ export function GearingScreen() {
         Sprockets for your ground and your cruise, by the teeth.
       </ScreenHeading>
       <Flex gap="3" align="center" wrap="wrap" mb="3">
-        <Plate index={entry.candidate.plate} size={30} />
-        <Choice
-          aria-label="Candidate"
-          wide="270px"
-          value={entry.candidate.id}
-          options={standing.candidates.map((c) => ({
-            value: c.candidate.id,
-            words: shortName(c.donor),
-          }))}
-          onChange={(e) => model.select(e.target.value)}
+        <CandidateChoice
+          candidates={namedCandidates(standing)}
+          chosen={entry.candidate.id}
+          onSelect={model.select}
         />
       </Flex>
       {'pairs' in bench ? (
@@ -189,14 +180,5 @@ function Nothing({ model, why }: { readonly model: GearingModel; readonly why: N
         </Panel>
       </Box>
     </>
-  );
-}
-
-/** The first line, which answers. */
-function Lead({ children }: { readonly children: string }) {
-  return (
-    <Text fontSize="lg" fontWeight="600" lineHeight="1.3" mb="3" maxW="90ch" aria-live="polite">
-      {children}
-    </Text>
   );
 }

@@ -95,7 +95,7 @@ function EndAdvice({ view, model }: { readonly view: EndView; readonly model: Se
             </tbody>
           </Box>
           <Text fontSize="sm" mt="1">
-            As measured it suits a rider of{' '}
+            As measured it is for a rider of{' '}
             <b>{formatWithUnit(advice.suits.mid * brief.rider.mass_kg, 'mass', reader)}</b> (
             {formatWithUnit(advice.suits.low * brief.rider.mass_kg, 'mass', reader)} to{' '}
             {formatWithUnit(advice.suits.high * brief.rider.mass_kg, 'mass', reader)}).

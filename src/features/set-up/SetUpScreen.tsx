@@ -1,8 +1,7 @@
 'use client';
 import { Box, Button, Flex, Grid, Input, Text, Textarea } from '@chakra-ui/react';
 import { Copy, Plus, Printer, Trash2 } from 'lucide-react';
-import Link from 'next/link';
-import { shortName } from '@/core/donor';
+import { namedCandidates } from '@/store/queries';
 import {
   SAG_SCHOOLS,
   SETUP_ENDS,
@@ -11,8 +10,10 @@ import {
   type SetupLoad,
 } from '@/core/set-up';
 import { Choice, Panel } from '@/ui/fields';
-import { Plate } from '@/ui/marks/Plate';
 import { END_WORDS, LOAD_WORDS, preloadWords, SAG_SCHOOL_WORDS, springWords } from '@/ui/messages';
+import { Lead } from '@/ui/Lead';
+import { NeedsShortlist } from '@/ui/NeedsShortlist';
+import { CandidateChoice } from '@/ui/CandidateChoice';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { AdjustersPanel, ChangesPanel } from './AdjustersPanel';
 import { AdvicePanel } from './AdvicePanel';
@@ -23,12 +24,7 @@ import { useSetUp, type SetUpModel } from './use-set-up';
 /** One machine set for its rider: sag, springs, clickers, pressures, and what each change did. */
 export function SetUpScreen() {
   const model = useSetUp();
-  if (!model)
-    return (
-      <ScreenHeading title="Set-up">
-        A brief and a machine on the shortlist are needed. <Link href="/donors">To the donors</Link>
-      </ScreenHeading>
-    );
+  if (!model) return <NeedsShortlist title="Set-up" />;
   return (
     <Box>
       <Box _print={{ display: 'none' }}>
@@ -47,16 +43,10 @@ function Tools({ model }: { readonly model: SetUpModel }) {
   const { entry, standing, sheet, sheets } = model;
   return (
     <Flex gap="2" align="center" wrap="wrap" mb="3">
-      <Plate index={entry.candidate.plate} size={30} />
-      <Choice
-        aria-label="Candidate"
-        wide="230px"
-        value={entry.candidate.id}
-        options={standing.candidates.map((c) => ({
-          value: c.candidate.id,
-          words: shortName(c.donor),
-        }))}
-        onChange={(e) => model.select(e.target.value)}
+      <CandidateChoice
+        candidates={namedCandidates(standing)}
+        chosen={entry.candidate.id}
+        onSelect={model.select}
       />
       {sheet && (
         <Choice
@@ -124,9 +114,7 @@ function None({ model }: { readonly model: SetUpModel }) {
 function Open({ model }: { readonly model: SetUpModel }) {
   return (
     <>
-      <Text fontSize="lg" fontWeight="600" lineHeight="1.3" mb="3" maxW="90ch" aria-live="polite">
-        {leadOf(model)}
-      </Text>
+      <Lead>{leadOf(model)}</Lead>
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }}
         gap="4"

@@ -2,10 +2,13 @@
 import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
 import Link from 'next/link';
-import { shortName } from '@/core/donor';
-import { Choice, Panel } from '@/ui/fields';
+import { namedCandidates } from '@/store/queries';
+import { Panel } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
 import { formatWithUnit } from '@/ui/messages';
+import { Lead } from '@/ui/Lead';
+import { NeedsShortlist } from '@/ui/NeedsShortlist';
+import { CandidateChoice } from '@/ui/CandidateChoice';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { FeltSoFar } from './FeltSoFar';
 import { Offer } from './Offer';
@@ -15,21 +18,14 @@ import { useTrials, type TrialsModel, type VisitStop } from './use-trials';
 /** What was sat on, ridden and looked at: the visit planned, what was felt, first and later, and what it changed. */
 export function TrialsScreen() {
   const model = useTrials();
-  if (!model)
-    return (
-      <ScreenHeading title="Trials">
-        A brief and a machine on the shortlist are needed. <Link href="/donors">To the donors</Link>
-      </ScreenHeading>
-    );
+  if (!model) return <NeedsShortlist title="Trials" />;
   const { entry, standing } = model;
   return (
     <Box>
       <ScreenHeading title="Trials">
         What the sheet cannot tell: sit, push, ride, and ask again.
       </ScreenHeading>
-      <Text fontSize="lg" fontWeight="600" lineHeight="1.3" mb="3" maxW="90ch" aria-live="polite">
-        {model.changed}
-      </Text>
+      <Lead>{model.changed}</Lead>
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 5fr) minmax(0, 6fr)' }}
         gap="4"
@@ -45,16 +41,10 @@ export function TrialsScreen() {
         </Flex>
         <Flex direction="column" gap="4" minW="0">
           <Flex gap="2" align="center" wrap="wrap">
-            <Plate index={entry.candidate.plate} size={30} />
-            <Choice
-              aria-label="Candidate"
-              wide="250px"
-              value={entry.candidate.id}
-              options={standing.candidates.map((c) => ({
-                value: c.candidate.id,
-                words: shortName(c.donor),
-              }))}
-              onChange={(e) => model.select(e.target.value)}
+            <CandidateChoice
+              candidates={namedCandidates(standing)}
+              chosen={entry.candidate.id}
+              onSelect={model.select}
             />
             <Button size="sm" bg="accent" color="accent.ink" onClick={model.begin}>
               <Plus size={15} /> Note a ride

@@ -10,7 +10,7 @@ export { offerFor } from './walk-away';
 export { waysOut, type Way, type WayKind, type WayOut } from './ways-out';
 export { planSetting } from './plan-setting';
 export { evidenceIn, partsOf } from './gathered';
-export { standing, type Standing, type StandingCandidate } from './standing';
+export { namedCandidates, standing, type Standing, type StandingCandidate } from './standing';
 export {
   classPrice,
   justShowingIn,

@@ -7,7 +7,7 @@ import {
   type Case,
 } from '@/core/assessment';
 import { briefForPurpose, WHOLE, type Brief } from '@/core/brief';
-import { kindOfMachine, resolveDonor, type Donor, type DonorTable } from '@/core/donor';
+import { kindOfMachine, resolveDonor, shortName, type Donor, type DonorTable } from '@/core/donor';
 import type { Part } from '@/core/part';
 import type { FigureKey } from '@/core/readings';
 import {
@@ -179,3 +179,17 @@ function compute(dossier: Dossier, brief: Brief, purpose: string): Standing {
     ),
   };
 }
+
+/** The shortlist as it is chosen from: id, plate and short name, by plate. */
+export const namedCandidates = ({
+  candidates,
+}: Pick<Standing, 'candidates'>): readonly {
+  readonly id: string;
+  readonly plate: number;
+  readonly name: string;
+}[] =>
+  candidates.map(({ candidate, donor }) => ({
+    id: candidate.id,
+    plate: candidate.plate,
+    name: shortName(donor),
+  }));

@@ -11,12 +11,14 @@ import {
   type Metric,
 } from '@/core/assessment';
 import { shortName } from '@/core/donor';
+import { namedCandidates } from '@/store/queries';
 import { CautionList } from '@/ui/CautionList';
 import { Choice, Panel } from '@/ui/fields';
 import { OriginMark } from '@/ui/marks/OriginMark';
 import { GapLadder } from '@/ui/pictures/GapLadder';
-import { Plate } from '@/ui/marks/Plate';
 import { estimateText, knownBy, METRIC_WORDS, type Reader } from '@/ui/messages';
+import { NeedsShortlist } from '@/ui/NeedsShortlist';
+import { CandidateChoice } from '@/ui/CandidateChoice';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { WorkingPopover, type OpenWorking } from '../Working';
 import { Astride } from './Astride';
@@ -38,12 +40,7 @@ export function MachineScreen() {
 function Machine() {
   const model = useMachine();
   const [open, setOpen] = useState<OpenWorking>();
-  if (!model)
-    return (
-      <ScreenHeading title="Under load">
-        A brief and a candidate are needed. <Link href="/donors">To the donors</Link>
-      </ScreenHeading>
-    );
+  if (!model) return <NeedsShortlist title="Under load" />;
   const { entry, view, reader, standing } = model;
   const assessment = view === 'stock' ? entry.stock : entry.built;
   const name = shortName(entry.donor);
@@ -64,16 +61,10 @@ function Machine() {
             <ArrowLeft size={16} /> Weigh-up
           </Link>
         </Button>
-        <Plate index={entry.candidate.plate} size={30} />
-        <Choice
-          aria-label="Candidate"
-          wide="270px"
-          value={entry.candidate.id}
-          options={standing.candidates.map((c) => ({
-            value: c.candidate.id,
-            words: shortName(c.donor),
-          }))}
-          onChange={(e) => model.select(e.target.value)}
+        <CandidateChoice
+          candidates={namedCandidates(standing)}
+          chosen={entry.candidate.id}
+          onSelect={model.select}
         />
         {entry.parts.length > 0 && (
           <Choice
