@@ -155,13 +155,13 @@ describe('what to do with an end', () => {
         (free, difference, school) => {
           const advice = advise(free, free + difference, { school });
           if (!advice) return;
-          const { window, freeThen } = advice;
+          const { asked, freeThen } = advice;
           const riderThen = freeThen + difference / 300;
-          expect(riderThen).toBeGreaterThanOrEqual(window.rider[0] - 1e-9);
-          expect(riderThen).toBeLessThanOrEqual(window.rider[1] + 1e-9);
+          expect(riderThen).toBeGreaterThanOrEqual(asked.rider[0] - 1e-9);
+          expect(riderThen).toBeLessThanOrEqual(asked.rider[1] + 1e-9);
           if (advice.springs[0]?.fittedDoes) {
-            expect(freeThen).toBeGreaterThanOrEqual(window.free[0] - 1e-9);
-            expect(freeThen).toBeLessThanOrEqual(window.free[1] + 1e-9);
+            expect(freeThen).toBeGreaterThanOrEqual(asked.free[0] - 1e-9);
+            expect(freeThen).toBeLessThanOrEqual(asked.free[1] + 1e-9);
           }
         },
       ),

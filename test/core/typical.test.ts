@@ -5,13 +5,12 @@ import type { Brief } from '@/core/brief';
 import { DONOR_CLASSES, type Donor, type DonorClass } from '@/core/donor';
 import { rpmAt, speedPerThousand } from '@/core/gearing';
 import { percentiles, type Known } from '@/core/numeric';
-import { SHIPPED_PARTS } from '@/core/catalogue';
 import type { Part } from '@/core/part';
 import type { FigureKey, Reading } from '@/core/readings';
 import { standIn, TYPICAL_KEYS, typicalLimits, typicalOf } from '@/core/typical';
 import { BRIEF_KEY, newBrief, newDonor } from '@/store/records';
 import { demoDossier } from '@/demo/scenario';
-import { assessed } from '../cases';
+import { assessed, plainPart } from '../cases';
 
 const brief: Brief = demoDossier().briefs[BRIEF_KEY] ?? newBrief('EUR');
 const of = (
@@ -32,11 +31,7 @@ const of = (
     ]),
   ),
 });
-const plainPart = (effects: Part['effects']): Part => {
-  const [some] = SHIPPED_PARTS;
-  if (!some) throw new Error('no parts');
-  return { ...some, id: 'plain', effects, mass_kg: 0, flags: [], sets: {} };
-};
+
 const rowsOf = (figure: Known | undefined): Float64Array => {
   if (!figure?.rows) throw new Error('no rows');
   return figure.rows;

@@ -42,7 +42,7 @@ export interface SpringOf {
   readonly loads: Readonly<Record<SetupLoad, number | undefined>>;
 }
 
-/** How far the preload has to go to bring rider sag to the middle of its window. */
+/** How far the preload has to go to bring rider sag to the middle of its asked. */
 export interface PreloadAdvice {
   /** Sag to be taken away, mm of wheel travel; below 0: given. */
   readonly sag_mm: number;
@@ -76,7 +76,7 @@ export interface SpringAdvice {
   /** Shares of the travel now. */
   readonly freeShare: number;
   readonly riderShare: number;
-  readonly window: SagWindow;
+  readonly asked: SagWindow;
   /** The rider whom these springs suit by what was measured, by the one who sat on them: nine in ten. */
   readonly suits: { readonly low: number; readonly mid: number; readonly high: number };
   readonly preload: PreloadAdvice;
@@ -100,7 +100,7 @@ export function normalBelow(z: number): number {
 const Z95 = 1.6448536269514722;
 
 /**
- * What to do with one end: preload brings rider sag into its window, free sag then tells of the spring. Rider less free sag is ΔW ÷ wheel
+ * What to do with one end: preload brings rider sag into its asked, free sag then tells of the spring. Rider less free sag is ΔW ÷ wheel
  * rate whatever the preload (reference 8), so it alone says how stiff the spring should be: rate × difference ÷ the difference wanted.
  * Nothing where free and rider sag are not both known, or contradict each other.
  */
@@ -108,13 +108,13 @@ export function springAdvice(sag: MeasuredSag, of: SpringOf): SpringAdvice | und
   const { free, rider, difference, faults } = sag;
   if (!free || !rider || !difference || faults.length > 0) return undefined;
   const { travel_mm, school, end } = of;
-  const window = SAG_TARGETS[end][school];
-  const { least_mm, most_mm } = differencesIn(window, travel_mm);
-  const wanted = wantedSag(free.mm, rider.mm, difference.mm, window, travel_mm);
+  const asked = SAG_TARGETS[end][school];
+  const { least_mm, most_mm } = differencesIn(asked, travel_mm);
+  const wanted = wantedSag(free.mm, rider.mm, difference.mm, asked, travel_mm);
   const freeThen = wanted - difference.mm;
   const stiff = normalBelow((least_mm - difference.mm) / difference.sd_mm);
   const soft = 1 - normalBelow((most_mm - difference.mm) / difference.sd_mm);
-  const wantedDifference = window.difference * travel_mm;
+  const wantedDifference = asked.difference * travel_mm;
   const springs = (Object.entries(of.loads) as [SetupLoad, number | undefined][]).flatMap(
     ([load, kg]): SpringFor[] => {
       if (kg === undefined || of.measured_kg <= 0) return [];
@@ -134,7 +134,7 @@ export function springAdvice(sag: MeasuredSag, of: SpringOf): SpringAdvice | und
   return {
     freeShare: free.mm / travel_mm,
     riderShare: rider.mm / travel_mm,
-    window,
+    asked,
     suits: suitsOf(difference, wantedDifference),
     preload: preloadFor(rider.mm - wanted, of),
     freeThen: freeThen / travel_mm,
@@ -157,15 +157,15 @@ function wantedSag(
   free_mm: number,
   rider_mm: number,
   difference_mm: number,
-  window: SagWindow,
+  asked: SagWindow,
   travel_mm: number,
 ): number {
-  const [low, high] = window.rider.map((s) => s * travel_mm) as [number, number];
-  const [freeLow, freeHigh] = window.free.map((s) => s * travel_mm) as [number, number];
+  const [low, high] = asked.rider.map((s) => s * travel_mm) as [number, number];
+  const [freeLow, freeHigh] = asked.free.map((s) => s * travel_mm) as [number, number];
   const inWindow = rider_mm >= low && rider_mm <= high;
-  const { least_mm, most_mm } = differencesIn(window, travel_mm);
+  const { least_mm, most_mm } = differencesIn(asked, travel_mm);
   const fits = difference_mm >= least_mm && difference_mm <= most_mm;
-  // Where no preload helps the spring, rider sag within its window is left alone.
+  // Where no preload helps the spring, rider sag within its asked is left alone.
   if (inWindow && (!fits || (free_mm >= freeLow && free_mm <= freeHigh))) return rider_mm;
   const aim = clamp((low + high) / 2, freeLow + difference_mm, freeHigh + difference_mm);
   return clamp(aim, low, high);

@@ -25,15 +25,15 @@ export function SagPicture({
   readonly reader: Reader;
   readonly school: SagSchool;
 }) {
-  const window = SAG_TARGETS[end][school];
+  const wanted = SAG_TARGETS[end][school];
   const most = Math.max(
     0.5,
     ...[sag.free, sag.rider].map((s) => (s ? s.mm / travel_mm + 0.08 : 0)),
   );
   const x = (share: number) => LEFT + (share / most) * (WIDTH - 2 * LEFT);
   const rows = [
-    { name: 'free', asked: window.free, have: sag.free },
-    { name: 'rider', asked: window.rider, have: sag.rider },
+    { name: 'free', asked: wanted.free, have: sag.free },
+    { name: 'rider', asked: wanted.rider, have: sag.rider },
   ] as const;
   const say = (share: number) => `${Math.round(share * 100)} %`;
   const words = rows

@@ -45,6 +45,8 @@ export function Offer({ model }: { readonly model: TrialsModel }) {
           'Where to walk away is not known until every fault has a price.'}
         {walkAway.kind === 'money' &&
           `Walk away above ${sum(walkAway.amount)}: there is no more money.`}
+        {walkAway.kind === 'new' &&
+          `Walk away above ${sum(walkAway.amount)}: for more you have the same new, parts and repairs counted.`}
         {walkAway.kind === 'rival' &&
           `Walk away above ${sum(walkAway.amount)}: from there ${rivalName} is the better one as it stands.`}
         {walkAway.kind === 'never' &&

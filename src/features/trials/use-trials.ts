@@ -46,12 +46,14 @@ export interface TrialsModel {
   /** The ride that was begun last on this screen. */
   readonly begun: string | undefined;
   readonly remove: (trial: Trial) => void;
-  readonly edit: (trial: Trial, change: Partial<Omit<Trial, 'id'>>, field: string) => void;
+  readonly edit: (trial: Trial, change: Partial<Omit<Trial, 'id'>>, field: string) => Edited;
   readonly observe: <K extends keyof Observed>(trial: Trial, part: K, value: Observed[K]) => void;
   readonly addNote: (side: 'likes' | 'dislikes', words: string) => void;
   /** Sets what the rider can lift, kg, as it was shown. */
   readonly setLift: (kg: number) => void;
 }
+
+type Edited = ReturnType<ReturnType<typeof useDossierStore>['execute']>;
 
 const kept: { candidate?: string } = {};
 const NO_NOTES: CandidateNotes = { likes: [], dislikes: [], compromises: [] };
@@ -114,8 +116,8 @@ export function useTrials(): TrialsModel | undefined {
       },
     ];
   });
-  const edit = (trial: Trial, change: Partial<Omit<Trial, 'id'>>, field: string) =>
-    void store.execute({
+  const edit = (trial: Trial, change: Partial<Omit<Trial, 'id'>>, field: string): Edited =>
+    store.execute({
       label: { code: 'edit-trial', facts: { name } },
       coalesce: `trial/${trial.id}/${field}`,
       changes: [putTrial(trial, { ...trial, ...change })],

@@ -1,10 +1,11 @@
-import { assess } from '@/core/assessment';
+import { assess, sheetFigures } from '@/core/assessment';
 import { spendable } from '@/core/brief';
 import { kindOfMachine, type MachineFacts } from '@/core/donor';
 import { fittedWorth, repairs } from '@/core/money';
 import { bisect } from '@/core/numeric';
 import { fitScore } from '@/core/preference';
 import type { Dossier } from '../records';
+import { resolvedDonors } from './donors';
 import { donorsOf, partsOf } from './gathered';
 import type { Standing, StandingCandidate } from './standing';
 
@@ -20,6 +21,8 @@ export interface Offer {
   readonly walkAway:
     | { readonly kind: 'rival'; readonly amount: number; readonly rivalId: string }
     | { readonly kind: 'money'; readonly amount: number }
+    /** What its model costs without anything done to it, with the parts aboard and less what must be put right. */
+    | { readonly kind: 'new'; readonly amount: number }
     /** Even given away it stays behind that one. */
     | { readonly kind: 'never'; readonly rivalId: string }
     | { readonly kind: 'unknown' };
@@ -40,12 +43,42 @@ export function offerFor(
   const put = repairs(entry.donor.weakPoints ?? [], money);
   const mending = put.kind === 'known' ? put.mid : undefined;
   const price = entry.stock.figures.price;
+  const aboard = aboardWorth(own.machine, partsOf(dossier), money);
   return {
     asked: price.reading && price.estimate.kind === 'known' ? price.estimate.mid : undefined,
     mending,
-    aboard: aboardWorth(own.machine, partsOf(dossier), money),
-    walkAway: mending === undefined ? { kind: 'unknown' } : lineFor(standing, entry, mending),
+    aboard,
+    walkAway:
+      mending === undefined
+        ? { kind: 'unknown' }
+        : noDearerThan(
+            lineFor(standing, entry, mending),
+            modelPrice(dossier, own.baseId, standing),
+            aboard - mending,
+          ),
   };
+}
+
+/** What the model or variant that a machine stands on costs on the road; absent: nobody has said. */
+function modelPrice(
+  dossier: Dossier,
+  baseId: string | undefined,
+  { brief }: Standing,
+): number | undefined {
+  const base = resolvedDonors(dossier).get(baseId ?? '');
+  const price = base && sheetFigures(base, brief).price;
+  return price?.reading && price.estimate.kind === 'known' ? price.estimate.mid : undefined;
+}
+
+/** Nobody pays more for one that has been ridden than for the same new, parts and repairs counted. */
+function noDearerThan(
+  line: Offer['walkAway'],
+  model: number | undefined,
+  more: number,
+): Offer['walkAway'] {
+  if (model === undefined || !('amount' in line)) return line;
+  const most = Math.max(0, Math.round(model + more));
+  return line.amount > most ? { kind: 'new', amount: most } : line;
 }
 
 function aboardWorth(

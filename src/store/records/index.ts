@@ -22,6 +22,7 @@ export {
 } from './registry';
 export type { RecordType, Reference, Registry } from './record-type';
 export { isId } from './id';
+export { TRIAL_LIMITS } from './trial-record';
 export { partSchema } from './part-record';
 export { SHEET_VERSION, type Sheet } from './sheet-record';
 export {

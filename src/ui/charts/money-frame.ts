@@ -1,5 +1,6 @@
 import { formatNumber } from '../messages';
 import { plateStyle } from '../theme/plates';
+import { plainFrame } from './plain-frame';
 
 const FONT = "'Atkinson Hyperlegible Next Variable', sans-serif";
 const PLATE_FONT = "'Overpass Variable', sans-serif";
@@ -18,24 +19,9 @@ export interface MoneySpan {
   readonly right: number;
 }
 
-const inks = (dark: boolean) =>
-  dark
-    ? { ink: '#e9e7e1', soft: '#b3b9b8', line: '#3a4449', panel: '#1c2225', accent: '#5fc4cf' }
-    : { ink: '#1b2327', soft: '#4b565b', line: '#cbc6b9', panel: '#fbfaf7', accent: '#0b5f6b' };
-
 /** What every picture of fit against money shares: its axes, its card beside the pointer, and the series that draws the money and the trip fund through. */
 export function moneyFrame(span: MoneySpan) {
-  const { ink, soft, line, panel, accent } = inks(span.dark);
-  const axis = (name: string, nameGap: number) => ({
-    type: 'value',
-    name,
-    nameGap,
-    nameLocation: 'middle',
-    nameTextStyle: { color: soft, fontFamily: FONT, fontSize: 12 },
-    axisLabel: { color: soft, fontFamily: FONT, formatter: (v: number) => formatNumber(v) },
-    axisLine: { show: true, lineStyle: { color: line } },
-    splitLine: { lineStyle: { color: line, opacity: 0.42 } },
-  });
+  const { accent, frame } = plainFrame(span.dark, { x: span.moneyName, y: 'fit, of 100' });
   const limits = {
     type: 'scatter',
     data: [],
@@ -76,18 +62,10 @@ export function moneyFrame(span: MoneySpan) {
   return {
     limits,
     frame: {
-      animation: false,
-      textStyle: { fontFamily: FONT },
+      ...frame,
       grid: { left: 52, right: span.right, top: 32, bottom: 46 },
-      tooltip: {
-        trigger: 'item',
-        confine: true,
-        backgroundColor: panel,
-        borderColor: line,
-        textStyle: { color: ink, fontFamily: FONT, fontSize: 13 },
-      },
-      xAxis: { ...axis(span.moneyName, 30), ...span.money },
-      yAxis: { ...axis('fit, of 100', 34), ...span.fit },
+      xAxis: { ...frame.xAxis, ...span.money },
+      yAxis: { ...frame.yAxis, ...span.fit },
     },
   };
 }

@@ -31,7 +31,7 @@ export function plainFrame(dark: boolean, names: { readonly x: string; readonly 
         textStyle: { color: ink, fontFamily: FONT, fontSize: 13 },
       },
       xAxis: axis(names.x, 30),
-      yAxis: axis(names.y, 36),
+      yAxis: axis(names.y, 34),
     },
   };
 }

@@ -77,17 +77,14 @@ export function sagFaultWords(fault: SagFault, reader: Reader): string {
 }
 
 const percent = (share: number): string => `${formatNumber(share * 100)} %`;
-/** A measured share beside its window: finer, so that it never reads as the limit that it misses. */
+/** A measured share beside its asked: finer, so that it never reads as the limit that it misses. */
 const fine = (share: number): string => `${formatNumber(share * 100, 1)} %`;
 const signedTurns = (turns: number): string =>
   `${formatNumber(Math.abs(turns), Math.abs(turns) < 10 ? 1 : 0)} ${Math.abs(turns) === 1 ? 'turn' : 'turns'}`;
 
 /** What to do with the preload, in one sentence. */
-export function preloadWords(
-  { preload, riderShare, window }: SpringAdvice,
-  reader: Reader,
-): string {
-  const [low, high] = window.rider;
+export function preloadWords({ preload, riderShare, asked }: SpringAdvice, reader: Reader): string {
+  const [low, high] = asked.rider;
   const way = preload.sag_mm > 0 ? 'Wind in' : 'Let out';
   const sag = formatWithUnit(Math.abs(preload.sag_mm), 'length', reader);
   const now = `rider sag ${fine(riderShare)}, asked ${percent(low)} to ${percent(high)}`;
@@ -103,8 +100,8 @@ export function preloadWords(
 }
 
 /** What free sag then tells of the spring, in one sentence. */
-export function springWords({ chances, freeThen, window }: SpringAdvice): string {
-  const [low, high] = window.free;
+export function springWords({ chances, freeThen, asked }: SpringAdvice): string {
+  const [low, high] = asked.free;
   const of100 = (chance: number) => `${Math.round(chance * 100)} of 100`;
   const there = `free sag is then ${fine(freeThen)}, asked ${percent(low)} to ${percent(high)}`;
   const { soft, right, stiff } = chances;
