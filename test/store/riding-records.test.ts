@@ -35,7 +35,7 @@ const tried = (store: DossierStore, change: Change): string => {
 const withEnd = (rear: object, id = 'new'): SetUp => ({
   ...sheet,
   id,
-  ends: { rear } as SetUp['ends'],
+  ends: { rear },
 });
 
 describe('set-up sheets at the door', () => {
