@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { goTo, goToRoom, openExample, withExample } from './helpers';
+import { goTo, goToRoom, openExample, stored, withExample } from './helpers';
 
 test.use(withExample);
 test.setTimeout(180_000);
@@ -172,6 +172,7 @@ test.describe('on a phone', () => {
     ]) {
       await page.goto(path);
       await page.getByRole('heading', { level: 1 }).or(page.getByTestId('paper')).first().waitFor();
+      await stored(page);
       expect(await overflow(page), path).toBeLessThanOrEqual(0);
     }
     expect(await seriousFaults(page), 'card on a phone').toEqual([]);

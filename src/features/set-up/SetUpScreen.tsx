@@ -57,7 +57,7 @@ function Tools({ model }: { readonly model: SetUpModel }) {
           onChange={(e) => model.open(e.target.value)}
         />
       )}
-      <Flex gap="2" ml="auto">
+      <Flex gap="2" wrap="wrap" ml={{ md: 'auto' }}>
         <Button
           size="sm"
           variant="outline"

@@ -22,7 +22,7 @@ export function SheetPaper({ model }: { readonly model: SetUpModel }) {
       <Heading as="h2" size="lg">
         {name}: {sheet.name}, {sheet.on}
       </Heading>
-      <Text>Rider sag {LOAD_WORDS[sheet.load]}</Text>
+      <Text>Rider sag taken with: {LOAD_WORDS[sheet.load]}</Text>
       {SETUP_ENDS.map((end) => {
         const { sag, advice, setup } = ends[end];
         return (
@@ -30,11 +30,12 @@ export function SheetPaper({ model }: { readonly model: SetUpModel }) {
             <Text fontWeight="700">{END_WORDS[end]}</Text>
             <Text>
               free sag {sag.free ? length(sag.free.mm) : 'not taken'}, rider sag{' '}
-              {sag.rider ? length(sag.rider.mm) : 'not taken'}; preload {setup.turns ?? '?'} turns,
-              compression {setup.compression ?? '?'}, rebound {setup.rebound ?? '?'} clicks out;
+              {sag.rider ? length(sag.rider.mm) : 'not taken'}; preload{' '}
+              {setup.turns === undefined ? 'not noted' : `${setup.turns} turns`}, compression{' '}
+              {setup.compression ?? 'not noted'}, rebound {setup.rebound ?? 'not noted'} clicks out;
               tyre{' '}
               {setup.pressure_bar === undefined
-                ? '?'
+                ? 'not noted'
                 : formatTo(setup.pressure_bar, 'pressure', 2, reader)}
             </Text>
             {advice && (
