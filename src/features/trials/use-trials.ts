@@ -232,11 +232,13 @@ function changedBy(untried: Standing | undefined, now: Standing, trials: number)
     const found = now.candidates.find((c) => c.candidate.id === id);
     return found ? shortName(found.donor) : id;
   };
-  const head = (s: Standing) =>
-    leading(s.stockRanking)
-      .first.map((r) => nameOf(r.id))
-      .join(' and ');
-  const [before, after] = [head(untried), head(now)];
+  const stand = (s: Standing): string => {
+    const { kind, first } = leading(s.stockRanking);
+    if (kind === 'broken' || kind === 'none') return 'every machine breaks a must';
+    const names = first.map((r) => nameOf(r.id)).join(' and ');
+    return kind === 'kept' ? `in front ${names}` : `none keeps every must surely, nearest ${names}`;
+  };
+  const [before, after] = [stand(untried), stand(now)];
   const moved = now.candidates
     .map((c) => {
       const was = untried.candidates.find((o) => o.candidate.id === c.candidate.id);
@@ -261,7 +263,6 @@ function changedBy(untried: Standing | undefined, now: Standing, trials: number)
     moved && (places !== '' || Math.abs(moved.by) >= 0.1)
       ? ` Most moved: ${moved.name}, ${places}${points(moved.by)}.`
       : '';
-  if (before !== after)
-    return `${count} put ${after} in front as they stand; without them it was ${before}.${most}`;
-  return `${count} so far: ${after} stays in front as they stand.${most || ' No figure of the order has moved.'}`;
+  const rest = before === after ? 'the same without them' : `without them ${before}`;
+  return `${count} so far: as they stand ${after}; ${rest}.${most || ' No figure of the order has moved.'}`;
 }
