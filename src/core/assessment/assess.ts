@@ -32,6 +32,7 @@ import {
   type Metrics,
 } from './metrics';
 import { mustResults, type MustResult } from './musts';
+import { anew, keepingLast, type Once } from './once';
 import { gearing, type GearEnd } from './propulsion';
 
 export type Stance =
@@ -63,27 +64,23 @@ export interface Reckoning {
 }
 
 type SheetBrief = Pick<Brief, 'money' | 'typical'>;
-const sheets = new WeakMap<
-  Donor,
-  { readonly brief: SheetBrief; readonly figures: NormalFigures }
->();
+const sheets = new WeakMap<Donor, Once>();
 
-/** A donor's figures on one basis, what is typical of its class where nobody has given one; kept while money and classes stay. */
+/** A donor's figures on one basis, what is typical of its class where nobody has given one; kept while nothing changes that they read. */
 export function sheetFigures(donor: Donor, brief: SheetBrief): NormalFigures {
-  const { money, typical } = brief;
-  const kept = sheets.get(donor);
-  if (kept?.brief.money === money && kept.brief.typical === typical) return kept.figures;
-  const figures = fromTyres(
-    donor,
-    normalFigures(
-      donor.figures,
-      (reading, key) => onTheRoadPrice(reading, money, key),
+  let once = sheets.get(donor);
+  if (!once) sheets.set(donor, (once = keepingLast()));
+  return once('figures', { brief }, (of) =>
+    fromTyres(
       donor,
-      (key) => standIn(donor, key, typical),
+      normalFigures(
+        donor.figures,
+        (reading, key) => onTheRoadPrice(reading, of.brief.money, key),
+        donor,
+        (key) => standIn(donor, key, of.brief.typical),
+      ),
     ),
   );
-  sheets.set(donor, { brief: { money, typical }, figures });
-  return figures;
 }
 
 const MM_PER_INCH = 25.4;
@@ -137,14 +134,16 @@ function fromPayload(figures: NormalFigures): NormalFigures {
 
 const middleOf = (estimate: Estimate): number => (estimate.kind === 'known' ? estimate.mid : 0);
 
-const fittedOn = ({ aboard, parts, donor }: Case): readonly Part[] =>
-  [...aboard.parts, ...parts].map((part) => madeFor(part, donor));
-
-/** Figures, metrics, licence and cost of a case: what a planner asks thousands of times. Parts aboard a machine change what it inherits and cost nothing. */
-export function reckon(of: Case): Reckoning {
-  const { brief, donor, aboard, evidence } = of;
+/** A machine with the parts of a case on it. */
+function machineOf({
+  of,
+  stock,
+}: {
+  readonly of: Pick<Case, 'donor' | 'parts' | 'aboard'>;
+  readonly stock: NormalFigures;
+}) {
+  const { donor, aboard } = of;
   const parts = of.parts.map((part) => madeFor(part, donor));
-  const stock = sheetFigures(donor, brief);
   const standing =
     aboard.parts.length === 0
       ? stock
@@ -156,74 +155,112 @@ export function reckon(of: Case): Reckoning {
           ...Object.fromEntries(aboard.readOnIt.map((key) => [key, stock[key]])),
         };
   const figures = applyParts(standing, parts);
-  const fitted = fittedOn(of);
+  const fitted = [...aboard.parts.map((part) => madeFor(part, donor)), ...parts];
   const facts = applySets(donor.facts, fitted);
-  const modified = facts === donor.facts ? donor : { ...donor, facts };
-  const cost = buildCost(parts, brief.money);
-  const metrics = metricsOf({
-    brief,
-    donor: modified,
+  return {
+    parts,
     figures,
-    cost,
-    mending: repairs(donor.weakPoints ?? [], brief.money),
+    fitted,
+    donor: facts === donor.facts ? donor : { ...donor, facts },
     suspension: { sprungToRider: sprungEnds(fitted) },
     sheetMass: stock.mass.estimate,
     added_kg: middleOf(figures.mass.estimate) - middleOf(stock.mass.estimate),
     looseFuel_L: looseFuel(fitted),
-    reach: personalFit(brief.rider, evidence.sits),
-  });
-  const licence = licenceOf(
-    brief,
-    { ...stock, power: figures.power },
-    donor.figures.unrestrictedPower !== undefined &&
-      !fitted.some(({ flags }) => flags.includes('unlocks')),
-  );
-  return { donor: modified, figures, metrics, licence, cost };
+  };
 }
+
+/** What a case comes to, with the machine it is. */
+function reckoned(of: Case, once: Once) {
+  const { brief, donor, evidence } = of;
+  const stock = sheetFigures(donor, brief);
+  const machine = once(
+    'machine',
+    { donor, parts: of.parts, aboard: of.aboard, stock },
+    ({ stock: figures, ...rest }) => machineOf({ of: rest, stock: figures }),
+  );
+  const { parts, fitted, figures } = machine;
+  const cost = once('cost', { brief, parts }, (c) => buildCost(c.parts, c.brief.money));
+  const metrics = metricsOf(
+    {
+      brief,
+      donor: machine.donor,
+      figures,
+      cost,
+      mending: once('mending', { brief, donor }, (c) =>
+        repairs(c.donor.weakPoints ?? [], c.brief.money),
+      ),
+      suspension: machine.suspension,
+      sheetMass: machine.sheetMass,
+      added_kg: machine.added_kg,
+      looseFuel_L: machine.looseFuel_L,
+      reach: personalFit(brief.rider, evidence.sits),
+    },
+    once,
+  );
+  const licence = once('licence', { brief, donor, stock, fitted, power: figures.power }, (c) =>
+    licenceOf(
+      c.brief,
+      { ...c.stock, power: c.power },
+      c.donor.figures.unrestrictedPower !== undefined &&
+        !c.fitted.some(({ flags }) => flags.includes('unlocks')),
+    ),
+  );
+  return { fitted, reckoning: { donor: machine.donor, figures, metrics, licence, cost } };
+}
+
+/** Figures, metrics, licence and cost of a case: what a planner asks thousands of times. Parts aboard a machine change what it inherits and cost nothing. */
+export const reckon = (of: Case): Reckoning => reckoned(of, anew).reckoning;
 
 /**
  * One pure call: a case → figures on one basis, metrics with their working, musts, cost and cautions.
+ *
+ * @param once what was made of the case before; the same results, sooner
  */
-export function assess(of: Case): Assessment {
+export function assess(of: Case, once: Once = anew): Assessment {
   const { brief } = of;
-  const reckoning = reckon(of);
+  const { fitted, reckoning } = reckoned(of, once);
   const { donor, figures, metrics, licence, cost } = reckoning;
+  const loaded = metrics.loadedMass;
   let simulated: LoadMetrics | undefined;
   const underLoad = (): LoadMetrics =>
-    (simulated ??= loadMetrics({
-      brief,
-      donor,
-      figures,
-      loaded: metrics.loadedMass,
-      readyMass: metrics.readyMass,
-      consumption: metrics.consumption,
-      outlay: metrics.outlay,
-      suspension: metrics.suspension,
-      base: metrics,
-      parts: cost,
-    }));
+    (simulated ??= loadMetrics(
+      {
+        brief,
+        donor,
+        figures,
+        loaded,
+        readyMass: metrics.readyMass,
+        consumption: metrics.consumption,
+        outlay: metrics.outlay,
+        suspension: metrics.suspension,
+        base: metrics,
+        parts: cost,
+      },
+      once,
+    ));
   const cautions = findCautions({
     brief,
-    parts: fittedOn(of),
+    parts: fitted,
     licence,
     powerRounded: isRounded(figures.power.reading),
     heelGap: metrics.heelGap.estimate,
     payloadLeft: metrics.payloadLeft.estimate,
-    loadedMass: metrics.loadedMass.estimate,
+    loadedMass: loaded.estimate,
     range: metrics.range.estimate,
     cruisePower: metrics.cruisePower.estimate,
     typical: {
       payload: metrics.payloadLeft.typical !== undefined,
       licence: licenceTypical(brief, figures).length > 0,
     },
-    goesFasterThan: (kmh) =>
-      goesFasterThan(kmh, { brief, donor, figures, loaded: metrics.loadedMass }),
-    ...loadFacts(brief, donor, figures, metrics.suspension, metrics.loadedMass),
+    goesFasterThan: (kmh) => goesFasterThan(kmh, { brief, donor, figures, loaded }),
+    ...once('loadFacts', { brief, donor, figures, suspension: metrics.suspension, loaded }, (c) =>
+      loadFacts(c.brief, c.donor, c.figures, c.suspension, c.loaded),
+    ),
   });
   return {
     ...reckoning,
     underLoad,
-    stance: stanceOf(donor, metrics),
+    stance: once('stance', { donor, heelGap: metrics.heelGap }, stanceOf),
     musts: mustResults(brief, metrics, licence, licenceTypical(brief, figures), of.takenAsKept),
     cautions,
   };
@@ -300,8 +337,11 @@ const tyreOf = (donor: Donor, key: 'tyreFront' | 'tyreRear') =>
 const tyreLoad = (donor: Donor, key: 'tyreFront' | 'tyreRear'): number | undefined =>
   tyreOf(donor, key)?.load_kg;
 
-function stanceOf(donor: Donor, metrics: Metrics): Stance {
-  const gap = metrics.heelGap.estimate;
+function stanceOf({
+  donor,
+  heelGap,
+}: Pick<Metrics, 'heelGap'> & { readonly donor: Donor }): Stance {
+  const gap = heelGap.estimate;
   if (gap.kind === 'unknown') return { kind: 'unknown' };
   return {
     kind: 'known',

@@ -38,6 +38,7 @@ export {
   luggageNeeded,
   OWNERSHIP_KEYS,
 } from './metrics';
+export { keepingLast, type Once } from './once';
 export { settledBy } from './settles';
 export type { WorkingInput } from './working-inputs';
 export { meanSpeed } from './mean-speed';

@@ -78,15 +78,36 @@ export interface SourceOptions {
 export function source<N extends number>(
   key: string,
   interval: Interval<N>,
-  { shared, cut }: SourceOptions = {},
+  options: SourceOptions = {},
 ): Known<N> {
-  if (!(interval.high > interval.low)) return known(exactly(interval.mid));
+  const { low, mid, high } = interval;
+  if (!(high > low)) return known(exactly(mid));
+  const { shared, cut } = options;
+  const name = [key, low, mid, high, shared?.key, shared?.share, cut?.min, cut?.max].join('|');
+  const kept = sources.get(name);
+  if (kept) return kept as Known<N>;
+  if (sources.size >= SOURCES_KEPT) sources.clear();
+  const made = drawn(key, interval, options);
+  sources.set(name, made);
+  return made;
+}
+
+/** Sources that were named before: they are the same in every row. */
+const sources = new Map<string, Known>();
+const SOURCES_KEPT = 1000;
+
+function drawn<N extends number>(
+  key: string,
+  interval: Interval<N>,
+  { shared, cut }: SourceOptions,
+): Known<N> {
   return lazily(
     interval.mid,
     () => {
       const rows = scoresOf(key, shared);
       const [min, max] = [cut?.min ?? -Infinity, cut?.max ?? Infinity];
-      for (let i = 0; i < ROWS; i += 1)
+      const count = rows.length;
+      for (let i = 0; i < count; i += 1)
         rows[i] = Math.min(max, Math.max(min, splitNormal(interval, rows[i] ?? 0)));
       return rows;
     },
@@ -158,26 +179,30 @@ export function derive<N extends number>(
   return inputs.some(isDoubtful) ? lazily(mid, () => rowsOf(inputs, f)) : certain(mid);
 }
 
+/** A column for a figure that is the same in every row. */
+const even = (value: number): Rows => new Float64Array(ROWS).fill(value);
+
 /** A formula in every row. Written out for up to four inputs: spreading them costs more than most formulas. */
 function rowsOf(inputs: readonly Known[], f: (...values: number[]) => number): Rows {
+  const columns = inputs.map((e) => e.rows ?? even(e.mid));
   const rows = new Float64Array(ROWS);
-  const columns = inputs.map((e) => e.rows);
-  const values = inputs.map((e) => e.mid);
-  const [a, b, c, d] = columns;
-  const [p = 0, q = 0, r = 0, s = 0] = values;
-  const at = (column: Rows | undefined, value: number, i: number) =>
-    column === undefined ? value : (column[i] as number);
-  if (inputs.length === 1) for (let i = 0; i < ROWS; i += 1) rows[i] = f(at(a, p, i));
-  else if (inputs.length === 2)
-    for (let i = 0; i < ROWS; i += 1) rows[i] = f(at(a, p, i), at(b, q, i));
-  else if (inputs.length === 3)
-    for (let i = 0; i < ROWS; i += 1) rows[i] = f(at(a, p, i), at(b, q, i), at(c, r, i));
-  else if (inputs.length === 4)
-    for (let i = 0; i < ROWS; i += 1)
-      rows[i] = f(at(a, p, i), at(b, q, i), at(c, r, i), at(d, s, i));
-  else
-    for (let i = 0; i < ROWS; i += 1)
-      rows[i] = f(...values.map((value, k) => at(columns[k], value, i)));
+  const count = rows.length;
+  const [a = rows, b = rows, c = rows, d = rows] = columns;
+  if (columns.length === 1) for (let i = 0; i < count; i += 1) rows[i] = f(a[i] as number);
+  else if (columns.length === 2)
+    for (let i = 0; i < count; i += 1) rows[i] = f(a[i] as number, b[i] as number);
+  else if (columns.length === 3)
+    for (let i = 0; i < count; i += 1) rows[i] = f(a[i] as number, b[i] as number, c[i] as number);
+  else if (columns.length === 4)
+    for (let i = 0; i < count; i += 1)
+      rows[i] = f(a[i] as number, b[i] as number, c[i] as number, d[i] as number);
+  else {
+    const values = columns.map(() => 0);
+    for (let i = 0; i < count; i += 1) {
+      for (let k = 0; k < values.length; k += 1) values[k] = columns[k]?.[i] as number;
+      rows[i] = f(...values);
+    }
+  }
   return rows;
 }
 
@@ -191,11 +216,12 @@ export function weightedSum(
   return lazily(mid, () => {
     const sure = terms.filter((t) => !doubtful.includes(t));
     const base = sure.reduce((sum, t) => sum + t.weight * t.figure.mid, 0);
-    const rows = new Float64Array(ROWS).fill(base);
+    const rows = even(base);
+    const count = rows.length;
     for (const { figure, weight } of doubtful) {
-      const column = figure.rows;
-      for (let i = 0; i < ROWS; i += 1)
-        rows[i] = (rows[i] as number) + weight * (column ? (column[i] as number) : figure.mid);
+      const column = figure.rows ?? even(figure.mid);
+      for (let i = 0; i < count; i += 1)
+        rows[i] = (rows[i] as number) + weight * (column[i] as number);
     }
     return rows;
   });
@@ -208,10 +234,11 @@ export function allOf(figures: readonly Known[]): Known {
   if (doubtful.length === 0) return certain(mid);
   return lazily(mid, () => {
     const sure = figures.every((f) => isDoubtful(f) || f.mid === 1);
-    const rows = new Float64Array(ROWS).fill(sure ? 1 : 0);
+    const rows = even(sure ? 1 : 0);
+    const count = rows.length;
     if (sure)
       for (const { rows: column } of doubtful)
-        for (let i = 0; column && i < ROWS; i += 1) if (column[i] !== 1) rows[i] = 0;
+        for (let i = 0; column && i < count; i += 1) if (column[i] !== 1) rows[i] = 0;
     return rows;
   });
 }
@@ -225,7 +252,8 @@ export function reaches(figure: Known, need: number, better: 'less' | 'more'): K
   return lazily(mid, () => {
     const column = figure.rows as Rows;
     const rows = new Float64Array(ROWS);
-    for (let i = 0; i < ROWS; i += 1) if (sign * (column[i] as number) >= least) rows[i] = 1;
+    const count = rows.length;
+    for (let i = 0; i < count; i += 1) if (sign * (column[i] as number) >= least) rows[i] = 1;
     return rows;
   });
 }
@@ -233,15 +261,17 @@ export function reaches(figure: Known, need: number, better: 'less' | 'more'): K
 /** Share of the rows in which a figure of 0 and 1 is 1. */
 export function shareOf({ rows, mid }: Known): number {
   if (!rows) return mid;
+  const count = rows.length;
   let sum = 0;
-  for (let i = 0; i < ROWS; i += 1) sum += rows[i] as number;
-  return sum / ROWS;
+  for (let i = 0; i < count; i += 1) sum += rows[i] as number;
+  return sum / count;
 }
 
 /** Share of the rows in which a figure is at most so much; a hair is allowed, as in {@link reaches}. */
 export function shareWithin({ rows, mid }: Known, most: number): number {
   if (!rows) return Number(mid <= most + 1e-9);
+  const all = rows.length;
   let count = 0;
-  for (let i = 0; i < ROWS; i += 1) if ((rows[i] as number) <= most + 1e-9) count += 1;
-  return count / ROWS;
+  for (let i = 0; i < all; i += 1) if ((rows[i] as number) <= most + 1e-9) count += 1;
+  return count / all;
 }

@@ -40,3 +40,4 @@ export {
 } from './interval';
 export { seededRandom, type Random } from './seeded-random';
 export { piecewiseLinear, type Knot } from './piecewise-linear';
+export { watch, type Depth, type Watched } from './watch';

@@ -30,11 +30,35 @@ export interface FitScore {
 /** A want whose metric is not known counts as nothing until it is; in the table of draws it may be worth anything. */
 const NOT_KNOWN = between(0, 1, 0);
 
-function worthOf({ estimate, standIn }: Metric, curve: WantCurve, key: string): Known {
-  const value = valueOn(curve);
-  if (estimate.kind === 'known') return derive([estimate], value);
-  return standIn ? derive([standIn], value) : source(key, NOT_KNOWN);
+/** What a metric was last found to be worth: kept with the metric, and found anew on another curve. */
+const worths = new WeakMap<
+  Metric,
+  { readonly curve: WantCurve; readonly key: string; readonly worth: Known }
+>();
+
+const isSameCurve = (a: WantCurve, b: WantCurve): boolean =>
+  a.floor === b.floor && a.need === b.need && a.ideal === b.ideal;
+
+function worthOf(metric: Metric, curve: WantCurve, key: string): Known {
+  const last = worths.get(metric);
+  if (last?.key === key && isSameCurve(last.curve, curve)) return last.worth;
+  const { estimate, standIn } = metric;
+  const of = estimate.kind === 'known' ? estimate : standIn;
+  const worth = of ? derive([of], valueOn(curve)) : source(key, NOT_KNOWN);
+  worths.set(metric, { curve, key, worth });
+  return worth;
 }
+
+/** An interval times a number that is not negative; its ends are worked out when somebody asks. */
+const times = (of: Interval, by: number): Interval => ({
+  mid: of.mid * by,
+  get low() {
+    return of.low * by;
+  },
+  get high() {
+    return of.high * by;
+  },
+});
 
 /**
  * Additive value V = Σ wᵢ·vᵢ(xᵢ) in points of 100, with what the draws leave of it (Keeney & Raiffa, from memory).
@@ -58,7 +82,7 @@ export function fitScore(
       worth,
       value: worth.interval,
       known: metrics[want].estimate.kind === 'known',
-      points: weightedSum([{ figure: worth, weight: weight * 100 }]).interval,
+      points: times(worth.interval, weight * 100),
     };
   });
   const total = weightedSum(

@@ -1,5 +1,5 @@
 import { allHold, type MustResult } from '../assessment';
-import { ROWS, shareOf, type Known } from '../numeric';
+import { ROWS, shareOf, type Known, type Rows } from '../numeric';
 import type { FitScore } from './fit-score';
 
 /** `kept`: every must as surely as the brief asks. `doubtful`: none broken, but one not that sure or not known. `broken`: one missed as surely. */
@@ -30,7 +30,7 @@ export interface Contender {
   readonly keeps: Known;
 }
 
-const columnsOf = ({ total, keeps }: Contender) => ({ total: total.rows, keeps: keeps.rows });
+const column = ({ rows, mid }: Known): Rows => rows ?? new Float64Array(ROWS).fill(mid);
 
 /** How two candidates compare, row by row. */
 export interface Against {
@@ -42,16 +42,17 @@ export interface Against {
 
 /** How often the first is ahead of the second where both keep their musts; rows in which one does not are counted apart. */
 export function against(first: Contender, second: Contender): Against {
-  const [mine, theirs] = [columnsOf(first), columnsOf(second)];
+  const [mine, theirs] = [column(first.total), column(second.total)];
+  const [keepsMine, keepsTheirs] = [column(first.keeps), column(second.keeps)];
+  const count = mine.length;
   let [both, won] = [0, 0];
-  for (let i = 0; i < ROWS; i += 1) {
-    if ((mine.keeps?.[i] ?? first.keeps.mid) * (theirs.keeps?.[i] ?? second.keeps.mid) !== 1)
-      continue;
-    const lead = (mine.total?.[i] ?? first.total.mid) - (theirs.total?.[i] ?? second.total.mid);
+  for (let i = 0; i < count; i += 1) {
+    if ((keepsMine[i] as number) * (keepsTheirs[i] as number) !== 1) continue;
+    const lead = (mine[i] as number) - (theirs[i] as number);
     both += 1;
     won += lead > SAME_POINTS ? 1 : lead < -SAME_POINTS ? 0 : 0.5;
   }
-  return { both: both / ROWS, ahead: both === 0 ? undefined : won / both };
+  return { both: both / count, ahead: both === 0 ? undefined : won / both };
 }
 
 /** Neither is clearly worth more: 45 to 55 of 100 rows in which both keep their musts. */

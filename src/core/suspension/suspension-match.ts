@@ -3,7 +3,7 @@ import { factInUse, type DonorFacts } from '../facts';
 import { between, certain, combine, source, type Estimate, type Known } from '../numeric';
 import type { Millimetres } from '../units';
 import { perKgOf, sagShare, type SagPerKg } from './spring-end';
-import { travelShare } from './travel-share';
+import { travelShareOn } from './travel-share';
 
 export type SuspensionEnd = 'front' | 'rear';
 
@@ -101,7 +101,7 @@ export function endMatch(
     says === undefined
       ? source(`fact/${machine}/${adjust}`, between(graded(worst), 1, graded(worst)))
       : certain(graded(ADJUSTERS[says] ?? 1));
-  const share = combine([travel] as const, (t) => travelShare(t, brief.ground));
+  const share = combine([travel] as const, travelShareOn(brief.ground));
   return {
     end,
     carried_kg: carried,

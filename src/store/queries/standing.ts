@@ -1,10 +1,12 @@
 import {
   assess,
+  keepingLast,
   NOTHING_ABOARD,
   type Aboard,
   type Assessment,
   type BareCase,
   type Case,
+  type Once,
 } from '@/core/assessment';
 import { briefForPurpose, WHOLE, type Brief } from '@/core/brief';
 import { kindOfMachine, resolveDonor, shortName, type Donor, type DonorTable } from '@/core/donor';
@@ -111,6 +113,8 @@ interface Assessed {
   readonly of: Case;
   readonly stock: Assessment;
   readonly built: Assessment;
+  /** What was made for either, kept as long as nothing changes that it was made from. */
+  readonly once: { readonly stock: Once; readonly built: Once };
 }
 
 /** The last assessments of each candidate and purpose: an edit that touches another candidate, or a note, costs it nothing. */
@@ -118,6 +122,8 @@ const lastAssessed = new Map<string, Assessed>();
 
 const isSameList = (a: readonly unknown[], b: readonly unknown[]): boolean =>
   a.length === b.length && a.every((x, i) => x === b[i]);
+const isSameAboard = (a: Aboard, b: Aboard): boolean =>
+  isSameList(a.parts, b.parts) && isSameList(a.readOnIt, b.readOnIt);
 
 const isSameCase = (a: Case, b: Case): boolean =>
   a.brief === b.brief &&
@@ -125,14 +131,25 @@ const isSameCase = (a: Case, b: Case): boolean =>
   a.evidence === b.evidence &&
   isSameList(a.takenAsKept ?? [], b.takenAsKept ?? []) &&
   isSameList(a.parts, b.parts) &&
-  isSameList(a.aboard.parts, b.aboard.parts) &&
-  isSameList(a.aboard.readOnIt, b.aboard.readOnIt);
+  isSameAboard(a.aboard, b.aboard);
+
+/** A case with the lists of the one before where they say the same. */
+const withLists = (of: Case, { parts, aboard }: Case): Case => ({
+  ...of,
+  parts: isSameList(of.parts, parts) ? parts : of.parts,
+  aboard: isSameAboard(of.aboard, aboard) ? aboard : of.aboard,
+});
+
+const NO_PARTS: readonly Part[] = [];
 
 function assessedOnce(key: string, of: Case): Assessed {
   const known = lastAssessed.get(key);
   if (known && isSameCase(known.of, of)) return known;
-  const stock = assess({ ...of, parts: [] });
-  const made = { of, stock, built: of.parts.length === 0 ? stock : assess(of) };
+  const once = known?.once ?? { stock: keepingLast(), built: keepingLast() };
+  const lists = known ? withLists(of, known.of) : of;
+  const stock = assess({ ...lists, parts: NO_PARTS }, once.stock);
+  const built = lists.parts.length === 0 ? stock : assess(lists, once.built);
+  const made = { of: lists, stock, built, once };
   lastAssessed.set(key, made);
   return made;
 }

@@ -15,11 +15,10 @@ export function cruisePowerMetric({ brief, donor, figures, loaded }: CruiseConte
   const area = dragAreaOf(donor, brief);
   const there = powerShare(brief);
   const headwind_ms = (brief.trip.headwind_kmh ?? 0) / 3.6;
-  const spare = (power_kW: number, mass_kg: number) => {
-    const load = { ...roadLoad(brief, mass_kg, ROLLING_COEFFICIENT.openRoad, area), headwind_ms };
-    const held = powerToHold(load, brief.trip.cruise_kmh, DRIVELINE_EFFICIENCY);
-    return 1 - held / (power_kW * there);
-  };
+  const cruise = brief.trip.cruise_kmh;
+  const road = { ...roadLoad(brief, 0, ROLLING_COEFFICIENT.openRoad, area), headwind_ms };
+  const spare = (power_kW: number, mass_kg: number) =>
+    1 - powerToHold({ ...road, mass_kg }, cruise, DRIVELINE_EFFICIENCY) / (power_kW * there);
   return metric(
     'cruisePower',
     combine(

@@ -1,5 +1,6 @@
 import type { Metric } from '../formula';
 import type { BaseMetricKey, LoadMetricKey } from '../metric-keys';
+import { anew, type Once } from '../once';
 import { clearanceMetric, readyMassMetric, serviceIntervalMetric } from './as-read';
 import { comfortMetric } from './comfort';
 import { consumptionMetric } from './consumption';
@@ -43,31 +44,38 @@ export type Metrics = Readonly<Record<Exclude<BaseMetricKey, 'suspension'>, Metr
 export type LoadMetrics = Readonly<Record<LoadMetricKey, Metric>>;
 
 /** All metrics of one rider on one machine. */
-export function metricsOf(context: MetricContext): Metrics {
-  const readyMass = readyMassMetric(context);
-  const loadedMass = loadedMassMetric(context, readyMass);
-  const consumption = consumptionMetric(context, loadedMass);
+export function metricsOf(context: MetricContext, once: Once = anew): Metrics {
+  const of = <M extends Metric>(key: string, make: (context: MetricContext) => M): M =>
+    once(key, context, make);
+  const from = <More extends object>(
+    key: string,
+    more: More,
+    make: (context: MetricContext & More) => Metric,
+  ): Metric => once(key, { ...context, ...more }, make);
+  const readyMass = of('readyMass', readyMassMetric);
+  const loaded = from('loadedMass', { readyMass }, (c) => loadedMassMetric(c, c.readyMass));
+  const consumption = from('consumption', { loaded }, (c) => consumptionMetric(c, c.loaded));
   return {
-    heelGap: heelGapMetric(context),
-    kneeAngle: kneeAngleMetric(context),
-    standingRoom: standingRoomMetric(context),
+    heelGap: of('heelGap', heelGapMetric),
+    kneeAngle: of('kneeAngle', kneeAngleMetric),
+    standingRoom: of('standingRoom', standingRoomMetric),
     readyMass,
-    loadedMass,
-    payloadLeft: payloadLeftMetric(context, loadedMass),
-    powerToMass: powerToMassMetric(context, loadedMass),
-    cruisePower: cruisePowerMetric({ ...context, loaded: loadedMass }),
+    loadedMass: loaded,
+    payloadLeft: from('payloadLeft', { loaded }, (c) => payloadLeftMetric(c, c.loaded)),
+    powerToMass: from('powerToMass', { loaded }, (c) => powerToMassMetric(c, c.loaded)),
+    cruisePower: from('cruisePower', { loaded }, cruisePowerMetric),
     consumption,
-    range: rangeMetric(context, consumption),
-    suspension: suspensionMetric(context),
-    clearance: clearanceMetric(context),
-    serviceInterval: serviceIntervalMetric(context),
-    wheels: wheelsMetric(context),
-    protection: protectionMetric(context),
-    wind: windMetric(context),
-    support: supportMetric(context),
-    aids: aidsMetric(context),
-    luggageRoom: luggageRoomMetric(context),
-    outlay: outlayMetric(context),
+    range: from('range', { consumption }, (c) => rangeMetric(c, c.consumption)),
+    suspension: of('suspension', suspensionMetric),
+    clearance: of('clearance', clearanceMetric),
+    serviceInterval: of('serviceInterval', serviceIntervalMetric),
+    wheels: of('wheels', wheelsMetric),
+    protection: of('protection', protectionMetric),
+    wind: of('wind', windMetric),
+    support: of('support', supportMetric),
+    aids: of('aids', aidsMetric),
+    luggageRoom: of('luggageRoom', luggageRoomMetric),
+    outlay: of('outlay', outlayMetric),
   };
 }
 
@@ -100,7 +108,7 @@ const LOAD_METRICS: Readonly<Record<LoadMetricKey, (context: LoadContext) => Met
 };
 
 /** Everything the loaded machine does on the road, each with its working. */
-export const loadMetrics = (context: LoadContext): LoadMetrics =>
+export const loadMetrics = (context: LoadContext, once: Once = anew): LoadMetrics =>
   Object.fromEntries(
-    Object.entries(LOAD_METRICS).map(([key, make]) => [key, make(context)]),
+    Object.entries(LOAD_METRICS).map(([key, make]) => [key, once(key, context, make)]),
   ) as unknown as LoadMetrics;
