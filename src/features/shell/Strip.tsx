@@ -2,6 +2,7 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
+import { memo } from 'react';
 import { useDossiers } from '@/store/react';
 import { footCells } from './foot-cells';
 import { isAt, STEP_GROUPS, STEPS, type Step, type StepGroup } from './steps';
@@ -103,7 +104,7 @@ export function Strip() {
 }
 
 /** Eleven of these and two names over them fit into 800 px. */
-function StripCell({
+const StripCell = memo(function StripCell({
   step,
   current,
   line,
@@ -144,7 +145,7 @@ function StripCell({
       </Box>
     </Cell>
   );
-}
+});
 
 /** The strip laid down along the foot of a phone: the current cell open, the others folded. */
 export function FootStrip() {
@@ -167,41 +168,58 @@ export function FootStrip() {
       display={{ base: 'flex', md: 'none' }}
       height="64px"
     >
-      {footCells(STEPS, current).map(({ step, leadsTo }) => {
-        const open = step === current;
-        return (
-          <Cell
-            key={step.path}
-            href={step.path}
-            aria-current={open ? 'page' : undefined}
-            aria-label={leadsTo === 'group' ? STEP_GROUPS[step.group] : step.name}
-            display="flex"
-            alignItems="center"
-            justifyContent="center"
-            gap="2"
-            px="1"
-            flex={open ? '1' : '0 0 38px'}
-            minW="0"
-            bg={open ? 'fg' : undefined}
-            color={open ? 'bg' : 'fg'}
-            borderLeftWidth="1px"
-            borderLeftStyle="dashed"
-            borderColor="border.emphasized"
-          >
-            <Drawing step={step} size={24} />
-            {open && (
-              <Box minW="0">
-                <Text fontFamily="heading" fontWeight="700" lineHeight="1.2">
-                  {step.name}
-                </Text>
-                <Text fontSize="xs" lineHeight="1.2" lineClamp={2}>
-                  {lines[step.path]}
-                </Text>
-              </Box>
-            )}
-          </Cell>
-        );
-      })}
+      {footCells(STEPS, current).map(({ step, leadsTo }) => (
+        <FootCell
+          key={step.path}
+          step={step}
+          name={leadsTo === 'group' ? STEP_GROUPS[step.group] : step.name}
+          line={step === current ? (lines[step.path] ?? '') : undefined}
+        />
+      ))}
     </Flex>
   );
 }
+
+/** One cell of the foot; the current one is open and says its line. */
+const FootCell = memo(function FootCell({
+  step,
+  name,
+  line,
+}: {
+  readonly step: Step;
+  readonly name: string;
+  readonly line: string | undefined;
+}) {
+  const open = line !== undefined;
+  return (
+    <Cell
+      href={step.path}
+      aria-current={open ? 'page' : undefined}
+      aria-label={name}
+      display="flex"
+      alignItems="center"
+      justifyContent="center"
+      gap="2"
+      px="1"
+      flex={open ? '1' : '0 0 38px'}
+      minW="0"
+      bg={open ? 'fg' : undefined}
+      color={open ? 'bg' : 'fg'}
+      borderLeftWidth="1px"
+      borderLeftStyle="dashed"
+      borderColor="border.emphasized"
+    >
+      <Drawing step={step} size={24} />
+      {open && (
+        <Box minW="0">
+          <Text fontFamily="heading" fontWeight="700" lineHeight="1.2">
+            {step.name}
+          </Text>
+          <Text fontSize="xs" lineHeight="1.2" lineClamp={2}>
+            {line}
+          </Text>
+        </Box>
+      )}
+    </Cell>
+  );
+});

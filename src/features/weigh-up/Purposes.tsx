@@ -115,6 +115,8 @@ export const PurposeTable = memo(function PurposeTable({ view }: { readonly view
           '& td, & th': { padding: '3px 8px 3px 0', textAlign: 'right', verticalAlign: 'bottom' },
           '& td:first-of-type, & th:first-of-type': { textAlign: 'left' },
           '& tbody tr': { borderTop: '1px solid var(--chakra-colors-border-muted)' },
+          '& .place': { color: 'fg.muted', fontSize: 'xs' },
+          '& .name': { display: 'flex', gap: '8px', alignItems: 'center' },
         }}
       >
         <thead>
@@ -132,9 +134,9 @@ export const PurposeTable = memo(function PurposeTable({ view }: { readonly view
             return (
               <tr key={id}>
                 <td>
-                  <Flex gap="2" align="center">
+                  <div className="name">
                     <Plate index={entry.candidate.plate} size={20} /> {shortName(entry.donor)}
-                  </Flex>
+                  </div>
                 </td>
                 {purposes.map((p) => {
                   const ranked = p.places.get(id);
@@ -142,12 +144,12 @@ export const PurposeTable = memo(function PurposeTable({ view }: { readonly view
                     <td key={p.id}>
                       {ranked && (
                         <>
-                          <Text as="span" color="fg.muted" fontSize="xs">
+                          <span className="place">
                             {ranked.place === undefined ? 'out ' : `${ranked.place}. `}
-                          </Text>
-                          <Text as="span" fontWeight={ranked.place === 1 ? '800' : '400'}>
+                          </span>
+                          <span style={{ fontWeight: ranked.place === 1 ? 800 : 400 }}>
                             {formatNumber(ranked.score.points.mid)}
-                          </Text>
+                          </span>
                         </>
                       )}
                     </td>

@@ -53,7 +53,10 @@ function NothingYet({ brief }: { readonly brief: boolean }) {
   );
 }
 
-function ViewSwitch({ model }: { readonly model: WeighUpModel }) {
+const ViewSwitch = memo(function ViewSwitch({
+  state: shown,
+  setState,
+}: Pick<WeighUpModel, 'state' | 'setState'>) {
   const states: readonly (readonly [State, string])[] = [
     ['stock', 'As they stand'],
     ['built', 'With my parts'],
@@ -75,18 +78,31 @@ function ViewSwitch({ model }: { readonly model: WeighUpModel }) {
           size="sm"
           borderRadius="0"
           variant="ghost"
-          aria-pressed={model.state === state}
-          bg={model.state === state ? 'fg' : 'bg.panel'}
-          color={model.state === state ? 'bg' : 'fg'}
-          _hover={{ bg: model.state === state ? 'fg' : 'bg.subtle' }}
-          onClick={() => model.setState(state)}
+          aria-pressed={shown === state}
+          bg={shown === state ? 'fg' : 'bg.panel'}
+          color={shown === state ? 'bg' : 'fg'}
+          _hover={{ bg: shown === state ? 'fg' : 'bg.subtle' }}
+          onClick={() => setState(state)}
         >
           {words}
         </Button>
       ))}
     </Flex>
   );
-}
+});
+
+/** How figures are known, by shape. */
+const Legend = memo(function Legend() {
+  return (
+    <Flex wrap="wrap" columnGap="4" rowGap="1" mt="1" fontSize="xs" color="fg.muted">
+      {LEGEND.map(([known, words]) => (
+        <Flex key={known} gap="1" align="center">
+          <OriginMark known={known} /> {words}
+        </Flex>
+      ))}
+    </Flex>
+  );
+});
 
 /** Whose figure is asked for its working; it is looked up among what stands now, so that it follows edits. */
 interface Asked {
@@ -121,8 +137,6 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
   );
   const wide = useBreakpointValue({ base: false, md: true }, { ssr: false }) ?? true;
   const opened = model.rows.find((r) => r.ranked.id === candidate);
-  // The ranking first; everything below follows when there is time.
-  const later = useDeferredValue(model);
   return (
     <Box>
       <ScreenHeading title="Weigh-up" />
@@ -149,7 +163,7 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
             </Link>
           )}
         </Box>
-        <ViewSwitch model={model} />
+        <ViewSwitch state={model.state} setState={model.setState} />
       </Flex>
       <Box mb="2">
         {reasons.map((r) => (
@@ -189,13 +203,7 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
         name to sort by it. Candidates are level where neither is ahead in more than 55 of 100 draws
         in which both keep their musts.
       </Text>
-      <Flex wrap="wrap" columnGap="4" rowGap="1" mt="1" fontSize="xs" color="fg.muted">
-        {LEGEND.map(([known, words]) => (
-          <Flex key={known} gap="1" align="center">
-            <OriginMark known={known} /> {words}
-          </Flex>
-        ))}
-      </Flex>
+      <Legend />
       {opened && (
         <Box mt="4">
           <Panel
@@ -215,27 +223,7 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
           </Panel>
         </Box>
       )}
-      <Grid
-        templateColumns={{ base: 'minmax(0, 1fr)', xl: 'repeat(2, minmax(0, 1fr))' }}
-        gap="4"
-        mt="4"
-        alignItems="start"
-      >
-        <Flex direction="column" gap="4" minW="0">
-          <LaterPair model={later} onWorking={onWorking} />
-          <Panel title="Every purpose">
-            <PurposeTable view={model.view} />
-          </Panel>
-        </Flex>
-        <Flex direction="column" gap="4" minW="0">
-          <Panel title="Fit against outlay">
-            <LaterPicture model={later} />
-          </Panel>
-          <Panel title="What counts">
-            <WhatCounts model={later} />
-          </Panel>
-        </Flex>
-      </Grid>
+      <Below model={model} onWorking={onWorking} />
       <WorkingPopover
         open={workingOf(model.rows, open)}
         reader={model.reader}
@@ -245,7 +233,41 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
   );
 }
 
-function Tick({
+/** What stands below the ranking follows when there is time. */
+const Below = memo(function Below({
+  model: present,
+  onWorking,
+}: {
+  readonly model: WeighUpModel;
+  readonly onWorking: OnWorking;
+}) {
+  const model = useDeferredValue(present);
+  return (
+    <Grid
+      templateColumns={{ base: 'minmax(0, 1fr)', xl: 'repeat(2, minmax(0, 1fr))' }}
+      gap="4"
+      mt="4"
+      alignItems="start"
+    >
+      <Flex direction="column" gap="4" minW="0">
+        <LaterPair model={model} onWorking={onWorking} />
+        <Panel title="Every purpose">
+          <PurposeTable view={model.view} />
+        </Panel>
+      </Flex>
+      <Flex direction="column" gap="4" minW="0">
+        <Panel title="Fit against outlay">
+          <LaterPicture model={model} />
+        </Panel>
+        <Panel title="What counts">
+          <WhatCounts model={model} />
+        </Panel>
+      </Flex>
+    </Grid>
+  );
+});
+
+const Tick = memo(function Tick({
   label,
   on,
   onSet,
@@ -264,7 +286,7 @@ function Tick({
       <Checkbox.Label fontWeight="400">{label}</Checkbox.Label>
     </Checkbox.Root>
   );
-}
+});
 
 const ON_A_PHONE = 3;
 

@@ -1,19 +1,48 @@
 'use client';
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { memo, useState } from 'react';
+import { Box, Button, Text } from '@chakra-ui/react';
+import { memo, useCallback, useState, type CSSProperties } from 'react';
 import { briefForPurpose, GROUNDS } from '@/core/brief';
 import { swingPoints, WANT_KEYS, wantDefinition, type WantKey } from '@/core/preference';
 import { BRIEF_KEY } from '@/store/records';
-import { useDossierState, useDossierStore } from '@/store/react';
+import { useDossierStore } from '@/store/react';
 import { purposeChange } from '@/store/purpose-change';
 import { RangeInput } from '@/ui/fields';
 import { formatNumber, GROUND_WORDS, METRIC_WORDS, SCHOOL_WORDS } from '@/ui/messages';
 import type { WeighUpModel } from './use-weigh-up';
 
+const ROWS_CSS = {
+  '& .share': { width: '44px', textAlign: 'right', color: 'fg.muted', fontSize: 'xs' },
+  '& .reset': {
+    paddingInline: '4px',
+    height: '32px',
+    fontSize: 'xs',
+    fontWeight: 600,
+    cursor: 'pointer',
+    borderRadius: 'plate',
+    _hover: { bg: 'bg.subtle' },
+  },
+} as const;
+
 /** What counts and how much: from the ground, tilted by what the rider believes, then by the rider's own hand. */
 export const WhatCounts = memo(function WhatCounts({ model }: { readonly model: WeighUpModel }) {
   const [table, setTable] = useState(false);
-  const { brief, weights } = model.standing;
+  const { brief, weights, purpose } = model.standing;
+  const usual = swingPoints(brief);
+  const store = useDossierStore();
+  const set = useCallback(
+    (want: WantKey, value: number | undefined) => {
+      const whole = store.getState().dossier.briefs[BRIEF_KEY];
+      if (!whole) return;
+      const { [want]: _old, ...others } = briefForPurpose(whole, purpose).swings ?? {};
+      const swings = value === undefined ? others : { ...others, [want]: value };
+      store.execute({
+        label: { code: 'edit-swing', facts: { want } },
+        coalesce: `swing/${purpose}/${want}`,
+        changes: [purposeChange(whole, purpose, 'swings', swings)],
+      });
+    },
+    [store, purpose],
+  );
   const said = Object.entries(brief.schools ?? {}).flatMap(([key, school]) =>
     school
       ? [
@@ -22,7 +51,7 @@ export const WhatCounts = memo(function WhatCounts({ model }: { readonly model: 
       : [],
   );
   return (
-    <Box>
+    <Box css={ROWS_CSS}>
       <Text fontSize="xs" color="fg.muted" mb="1">
         Points for the step from worst to best of each want. The ground of this purpose sets them
         {said.length > 0 ? `, tilted by ${said.join(', ')}` : ''}; move one and it is yours. Their
@@ -32,7 +61,14 @@ export const WhatCounts = memo(function WhatCounts({ model }: { readonly model: 
         <MattersTable model={model} />
       ) : (
         WANT_KEYS.map((want) => (
-          <SwingRow key={want} want={want} model={model} weight={weights[want]} />
+          <SwingRow
+            key={want}
+            want={want}
+            points={brief.swings?.[want] ?? usual[want]}
+            own={brief.swings?.[want] !== undefined}
+            weight={weights[want]}
+            set={set}
+          />
         ))
       )}
       <Button size="xs" variant="ghost" mt="1" onClick={() => setTable(!table)}>
@@ -42,57 +78,48 @@ export const WhatCounts = memo(function WhatCounts({ model }: { readonly model: 
   );
 });
 
-function SwingRow({
-  want,
-  model,
-  weight,
-}: {
+const ROW: CSSProperties = { display: 'flex', alignItems: 'center', gap: 8, minHeight: 30 };
+
+interface SwingRowProps {
   readonly want: WantKey;
-  readonly model: WeighUpModel;
+  readonly points: number;
+  /** Whether the rider has set it. */
+  readonly own: boolean;
+  /** 0–1 */
   readonly weight: number;
-}) {
-  const store = useDossierStore();
-  const whole = useDossierState((s) => s.dossier.briefs[BRIEF_KEY]);
-  const { purpose } = model.standing;
-  if (!whole) return null;
-  const brief = briefForPurpose(whole, purpose);
-  const own = brief.swings?.[want];
-  const points = own ?? swingPoints(brief)[want];
-  const set = (value: number | undefined) => {
-    const { [want]: _old, ...others } = brief.swings ?? {};
-    const swings = value === undefined ? others : { ...others, [want]: value };
-    store.execute({
-      label: { code: 'edit-swing', facts: { want } },
-      coalesce: `swing/${purpose}/${want}`,
-      changes: [purposeChange(whole, purpose, 'swings', swings)],
-    });
-  };
+  readonly set: (want: WantKey, value: number | undefined) => void;
+}
+
+const SwingRow = memo(function SwingRow({ want, points, own, weight, set }: SwingRowProps) {
   const id = `swing-${want}`;
   return (
-    <Flex align="center" gap="2" minH="30px">
+    <div style={ROW}>
       <label htmlFor={id} style={{ width: 96, flexShrink: 0 }}>
         {METRIC_WORDS[want].short}
       </label>
-      <RangeInput id={id} min={0} max={100} value={Math.round(points)} onValue={set} />
-      <Text width="30px" textAlign="right" fontWeight={own === undefined ? '400' : '700'}>
+      <RangeInput
+        id={id}
+        min={0}
+        max={100}
+        value={Math.round(points)}
+        onValue={(value) => set(want, value)}
+      />
+      <span style={{ width: 30, textAlign: 'right', fontWeight: own ? 700 : 400 }}>
         {formatNumber(points)}
-      </Text>
-      <Text width="44px" textAlign="right" color="fg.muted" fontSize="xs">
-        {formatNumber(weight * 100, 1)} %
-      </Text>
-      <Button
-        size="xs"
-        variant="ghost"
-        px="1"
-        visibility={own === undefined ? 'hidden' : 'visible'}
+      </span>
+      <span className="share">{formatNumber(weight * 100, 1)} %</span>
+      <button
+        type="button"
+        className="reset"
+        style={{ visibility: own ? 'visible' : 'hidden' }}
         aria-label={`${METRIC_WORDS[want].short}: back to what the ground says`}
-        onClick={() => set(undefined)}
+        onClick={() => set(want, undefined)}
       >
         reset
-      </Button>
-    </Flex>
+      </button>
+    </div>
   );
-}
+});
 
 function MattersTable({ model }: { readonly model: WeighUpModel }) {
   return (

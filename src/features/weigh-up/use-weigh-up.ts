@@ -133,9 +133,10 @@ export function useWeighUp(): WeighUpModel | undefined {
     closersOf,
   );
   const closers = useMemo(() => new Map(pieces ?? []), [pieces]);
+  const currency = standing?.brief.money.currency;
+  const reader = useMemo(() => currency && { units, currency }, [units, currency]);
   return useMemo(() => {
-    if (!standing) return undefined;
-    const reader: Reader = { units, currency: standing.brief.money.currency };
+    if (!standing || !reader) return undefined;
     const rows = sorted(rowsOf(standing, view, closers), sort);
     const counting = new Set(wantsOf(standing.brief));
     const all: readonly LineGroup[] = [
@@ -174,7 +175,7 @@ export function useWeighUp(): WeighUpModel | undefined {
       more,
       setMore,
     };
-  }, [closers, pieces, standing, units, state, view, best, sort, hideEqual, more]);
+  }, [closers, pieces, standing, reader, state, view, best, sort, hideEqual, more]);
 }
 
 const NONE: ReadonlyMap<MustKey, MustCloser> = new Map();

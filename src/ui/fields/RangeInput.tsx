@@ -1,7 +1,13 @@
 'use client';
-import { chakra } from '@chakra-ui/react';
+import type { CSSProperties } from 'react';
 
-const Input = chakra('input');
+const LOOK: CSSProperties = {
+  flex: 1,
+  minWidth: 60,
+  height: 28,
+  cursor: 'pointer',
+  accentColor: 'var(--chakra-colors-accent)',
+};
 
 export interface RangeInputProps {
   readonly id?: string;
@@ -16,14 +22,10 @@ export interface RangeInputProps {
 /** A slider of the browser's own: it moves many times a second, so it must cost nothing to draw. */
 export function RangeInput({ onValue, ...input }: RangeInputProps) {
   return (
-    <Input
+    <input
       type="range"
       step={1}
-      flex="1"
-      minW="60px"
-      height="28px"
-      cursor="pointer"
-      css={{ accentColor: 'var(--chakra-colors-accent)' }}
+      style={LOOK}
       {...input}
       onChange={(e) => onValue(Number(e.target.value))}
     />

@@ -1,5 +1,5 @@
 'use client';
-import { Box, chakra, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { claimInFuel } from '@/core/assessment';
 import { shortName } from '@/core/donor';
@@ -12,7 +12,23 @@ import type { OnWorking } from '../table/Figure';
 import type { WeighRow, WeighUpModel } from '../use-weigh-up';
 import { figureWords, whyNot, whySentences } from './why';
 
-const Link = chakra('button');
+/** The look of the points, want by want, set once. */
+const TABLE_CSS = {
+  '& td, & th': { padding: '3px 6px' },
+  '& tr': { borderTop: '1px solid var(--chakra-colors-border-muted)' },
+  '& .n': { whiteSpace: 'nowrap' },
+  '& .figure': { cursor: 'pointer', textDecoration: 'underline', textUnderlineOffset: '3px' },
+  '& .want': { textAlign: 'center', fontSize: 'xs', lineHeight: 1.2 },
+  '& .bars': { display: 'flex', height: '7px', bg: 'bg.subtle' },
+  '& .half': { display: 'flex', flex: 1, justifyContent: 'flex-end' },
+  '& .half + .half': {
+    justifyContent: 'flex-start',
+    borderLeftWidth: '2px',
+    borderColor: 'border.emphasized',
+  },
+  '& .ours': { bg: 'fg' },
+  '& .theirs': { bg: 'fg.subtle' },
+} as const;
 
 /** Two candidates against each other: the sentence, the points want by want, and whether the dearer one earns its price in fuel. */
 export function HeadToHead({
@@ -46,17 +62,15 @@ export function HeadToHead({
           <OriginMark known="typical" size={10} />{' '}
         </>
       )}
-      <Link
+      <button
         type="button"
-        cursor="pointer"
-        textDecoration="underline"
-        textUnderlineOffset="3px"
+        className="figure"
         onClick={(e) =>
           onWorking(row, row.assessment.metrics[want], e.currentTarget.getBoundingClientRect())
         }
       >
         {figureWords(row, want, reader)}
-      </Link>
+      </button>
     </>
   );
   return (
@@ -95,15 +109,7 @@ export function HeadToHead({
           ))}
       </Box>
       <Box overflowX="auto" tabIndex={0} role="region" aria-label="Points want by want" mt="2">
-        <Box
-          as="table"
-          width="100%"
-          css={{
-            '& td, & th': { padding: '3px 6px' },
-            '& tr': { borderTop: '1px solid var(--chakra-colors-border-muted)' },
-            '& .n': { whiteSpace: 'nowrap' },
-          }}
-        >
+        <Box as="table" width="100%" css={TABLE_CSS}>
           <thead>
             <tr>
               <th style={{ textAlign: 'right' }}>{shortName(first.entry.donor)}</th>
@@ -118,27 +124,28 @@ export function HeadToHead({
                   {figure(first, want)}
                 </td>
                 <td style={{ width: '44%', minWidth: 150 }}>
-                  <Text textAlign="center" fontSize="xs" lineHeight="1.2">
+                  <div className="want">
                     {METRIC_WORDS[want].short}{' '}
                     <b>
                       {points === 0
                         ? '0'
                         : `${points > 0 ? '◂ ' : ''}${formatNumber(Math.abs(points), 1)}${points < 0 ? ' ▸' : ''}`}
                     </b>
-                  </Text>
-                  <Flex height="7px" bg="bg.subtle" aria-hidden>
-                    <Flex flex="1" justify="flex-end">
-                      <Box bg="fg" width={`${(Math.max(0, points) / most) * 100}%`} />
-                    </Flex>
-                    <Box width="2px" bg="border.emphasized" />
-                    <Box flex="1">
-                      <Box
-                        height="100%"
-                        bg="fg.subtle"
-                        width={`${(Math.max(0, -points) / most) * 100}%`}
+                  </div>
+                  <div className="bars" aria-hidden>
+                    <div className="half">
+                      <div
+                        className="ours"
+                        style={{ width: `${(Math.max(0, points) / most) * 100}%` }}
                       />
-                    </Box>
-                  </Flex>
+                    </div>
+                    <div className="half">
+                      <div
+                        className="theirs"
+                        style={{ width: `${(Math.max(0, -points) / most) * 100}%` }}
+                      />
+                    </div>
+                  </div>
                 </td>
                 <td className="n">{figure(second, want)}</td>
               </tr>

@@ -1,5 +1,4 @@
 'use client';
-import { chakra, Flex, Text } from '@chakra-ui/react';
 import equal from 'fast-deep-equal/es6';
 import { memo } from 'react';
 import { saidMust, type SaidMust } from '@/core/assessment';
@@ -8,8 +7,6 @@ import { Plate } from '@/ui/marks/Plate';
 import { formatNumber, type Reader } from '@/ui/messages';
 import type { WeighRow } from '../use-weigh-up';
 import { MustSigns } from './MustSigns';
-
-const Button = chakra('button');
 
 export interface CandidateHeadProps {
   readonly id: string;
@@ -107,46 +104,30 @@ export const CandidateHead = memo(function CandidateHead({
   onToggle,
 }: CandidateHeadProps) {
   return (
-    <Flex direction="column" gap="1" px="1.5" py="1.5" height="100%">
-      <Flex align="center" justify="space-between">
+    <div className="candidate">
+      <div style={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between' }}>
         <Plate index={plate} size={28} />
-        <Text
-          fontFamily="heading"
-          fontWeight="800"
-          fontSize="lg"
-          lineHeight="1"
-          color={place === undefined ? 'fg.subtle' : 'fg'}
+        <span
+          className={place === undefined ? 'place none' : 'place'}
           title={place === undefined ? 'ruled out by a must' : `place ${place}`}
         >
           {place ?? '–'}
-        </Text>
-      </Flex>
-      <Button
+        </span>
+      </div>
+      <button
         type="button"
-        textAlign="left"
-        cursor="pointer"
+        style={{ textAlign: 'left', cursor: 'pointer', minHeight: 44 }}
         onClick={() => onToggle(id)}
         aria-expanded={open}
-        minH="44px"
       >
-        <Text
-          fontWeight="700"
-          lineHeight="1.15"
-          overflowWrap="anywhere"
-          textDecoration="underline"
-          textDecorationColor={open ? 'accent' : 'border.emphasized'}
-          textDecorationThickness={open ? '3px' : undefined}
-          textUnderlineOffset="3px"
-        >
-          {name || 'Unnamed'}
-        </Text>
-        <Text fontSize="xs" color="fg.muted" lineHeight="1.2" fontWeight="400">
+        <span className="candidate-name">{name || 'Unnamed'}</span>
+        <span className="candidate-maker">
           {maker}
           {parts > 0 ? `, ${parts} ${parts === 1 ? 'part' : 'parts'} chosen` : ''}
-        </Text>
-      </Button>
+        </span>
+      </button>
       <FitBar points={points} out={place === undefined} />
       <MustSigns musts={musts} closers={closers} reader={reader} />
-    </Flex>
+    </div>
   );
 }, equal);

@@ -1,5 +1,4 @@
 'use client';
-import { Flex, Text } from '@chakra-ui/react';
 import equal from 'fast-deep-equal/es6';
 import { memo } from 'react';
 import type { SaidMust } from '@/core/assessment';
@@ -22,32 +21,26 @@ export const MustSigns = memo(function MustSigns({
     ...musts.filter((m) => m.verdict === 'unsure' || m.verdict === 'not-known'),
   ];
   return (
-    <Flex direction="column" fontSize="xs" lineHeight="1.3">
+    <div className="musts">
       {rest.map((m) => {
         const closer = closers.get(m.key);
         return (
-          <Text
+          <span
             key={m.key}
-            color={VERDICT_SIGNS[m.verdict].colour}
-            fontWeight={m.verdict === 'fail' ? '700' : '500'}
+            className={m.verdict}
             title={`${mustWords(m, reader)}${closer ? `. ${closerWords(closer, reader)}` : ''}`}
           >
             {VERDICT_SIGNS[m.verdict].sign} {MUST_SHORT[m.key]}
             {m.verdict === 'unsure' && m.chance !== undefined && ` ${Math.round(m.chance * 100)} %`}
-            {closer && (
-              <Text as="span" color="fg.muted" fontWeight="400">
-                {' '}
-                + part
-              </Text>
-            )}
-          </Text>
+            {closer && <span className="part"> + part</span>}
+          </span>
         );
       })}
       {passed.length > 0 && (
-        <Text color="pass" title={passed.map((m) => mustWords(m, reader)).join('\n')}>
+        <span className="pass" title={passed.map((m) => mustWords(m, reader)).join('\n')}>
           ✓ {passed.length === musts.length ? `all ${musts.length}` : passed.length}
-        </Text>
+        </span>
       )}
-    </Flex>
+    </div>
   );
 }, equal);

@@ -55,53 +55,90 @@ const TABLE_CSS = {
     gap: '4px',
     whiteSpace: 'nowrap',
   },
+  '& .line-head': {
+    display: 'block',
+    width: '100%',
+    textAlign: 'left',
+    cursor: 'pointer',
+    padding: '4px 4px 4px 0',
+  },
+  '& .line-name': { fontWeight: 600, lineHeight: 1.15 },
+  '& .line-asks': {
+    display: 'block',
+    fontSize: 'xs',
+    color: 'fg.muted',
+    lineHeight: 1.25,
+    whiteSpace: 'nowrap',
+  },
+  '& .line-asks > b': { color: 'accent', fontWeight: 700 },
+  '& .candidate': {
+    display: 'flex',
+    flexDirection: 'column',
+    gap: '4px',
+    padding: '6px',
+    height: '100%',
+  },
+  '& .place': { fontFamily: 'heading', fontWeight: 800, fontSize: 'lg', lineHeight: 1 },
+  '& .place.none': { color: 'fg.subtle' },
+  '& .candidate-name': {
+    display: 'block',
+    fontWeight: 700,
+    lineHeight: 1.15,
+    overflowWrap: 'anywhere',
+    textDecoration: 'underline',
+    textDecorationColor: 'border.emphasized',
+    textUnderlineOffset: '3px',
+  },
+  '& [aria-expanded=true] > .candidate-name': {
+    textDecorationColor: 'accent',
+    textDecorationThickness: '3px',
+  },
+  '& .candidate-maker': { display: 'block', fontSize: 'xs', color: 'fg.muted', lineHeight: 1.2 },
+  '& .musts': { display: 'flex', flexDirection: 'column', fontSize: 'xs', lineHeight: 1.3 },
+  '& .musts > .fail': { color: 'fail', fontWeight: 700 },
+  '& .musts > .unsure, & .musts > .not-known': { color: 'unsure', fontWeight: 500 },
+  '& .musts > .pass': { color: 'pass' },
+  '& .musts .part': { color: 'fg.muted', fontWeight: 400 },
   '& .known': { fontWeight: 600 },
   '& .fit-points': { fontFamily: 'heading', fontWeight: 800, fontSize: 'md' },
   '& .fit-span, & .unknown': { fontSize: 'xs', color: 'fg.muted' },
 } as const;
 
-interface LineHeadProps {
-  readonly line: WeighLine;
-  readonly active: boolean;
-  readonly model: Pick<WeighUpModel, 'reader' | 'setSort'>;
-}
+type LineHeadProps = Pick<WeighLine, 'metric' | 'need' | 'weight'> &
+  Pick<WeighUpModel, 'reader' | 'setSort'> & { readonly active: boolean };
 
 const LineHead = memo(function LineHead({
-  line: { metric, need, weight },
+  metric,
+  need,
+  weight,
   active,
-  model,
+  reader,
+  setSort,
 }: LineHeadProps) {
   const { dimension, better } = METRIC_DEFINITIONS[metric];
-  const sign = unitSign(dimension, model.reader);
+  const sign = unitSign(dimension, reader);
   return (
-    <Button
+    <button
       type="button"
-      cursor="pointer"
-      display="block"
-      width="100%"
-      textAlign="left"
-      py="1"
-      pr="1"
+      className="line-head"
       title={`${METRIC_WORDS[metric].what} Sort by it.`}
       aria-pressed={active}
-      onClick={() => model.setSort(active ? 'fit' : metric)}
+      onClick={() => setSort(active ? 'fit' : metric)}
     >
-      <Text as="span" fontWeight="600" lineHeight="1.15">
+      <span className="line-name">
         {METRIC_WORDS[metric].short}
         {active ? ' →' : ''}
-      </Text>
-      <Text as="span" fontSize="xs" color="fg.muted">
-        {sign ? ` ${sign}` : ''}
-      </Text>
-      <Text fontSize="xs" color="fg.muted" lineHeight="1.25" whiteSpace="nowrap">
+      </span>
+      <span className="fit-span">{sign ? ` ${sign}` : ''}</span>
+      <span className="line-asks">
         {need !== undefined && (
-          <Text as="span" color="accent" fontWeight="700">
-            {better === 'less' ? '≤' : '≥'} {formatBase(need, dimension, model.reader)}
-          </Text>
+          <b>
+            {better === 'less' ? '≤' : '≥'} {formatBase(need, dimension, reader)}
+          </b>
         )}
         {weight !== undefined && `, counts ${formatNumber(weight)}`}
-      </Text>
-    </Button>
+      </span>
+    </button>
   );
 });
 
@@ -188,7 +225,14 @@ export function SideBySide({
             </tr>
             {group.lines.map((line) => {
               const head = (
-                <LineHead line={line} active={model.sort === line.metric} model={model} />
+                <LineHead
+                  metric={line.metric}
+                  need={line.need}
+                  weight={line.weight}
+                  active={model.sort === line.metric}
+                  reader={model.reader}
+                  setSort={model.setSort}
+                />
               );
               const cells = rows.map((row) => (
                 <td key={row.ranked.id} className={side(row)}>
