@@ -17,6 +17,7 @@ import {
 } from '@chakra-ui/react/theme';
 
 import { COLOURS, type ColourPair } from './colours';
+import { NEED_TRACK_CSS } from './need-track';
 import { ANIMATION_STYLES, GRAY, KEYFRAMES, LAYERS, SHADOWS, TEXT_STYLES, TOKENS } from './scales';
 
 /** The colours as the component library wants them. */
@@ -70,6 +71,7 @@ const config = defineConfig({
     '.donor-line-current': {
       lg: { bg: 'bg.panel', boxShadow: 'inset 4px 0 0 var(--chakra-colors-accent)' },
     },
+    ...NEED_TRACK_CSS,
     '@page': { margin: '11mm' },
     '*:focus-visible': { outline: '3px solid', outlineColor: 'accent', outlineOffset: '2px' },
   },
