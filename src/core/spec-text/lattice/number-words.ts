@@ -35,10 +35,11 @@ const TENS: Readonly<Record<string, number>> = {
   ninety: 90,
 };
 const NUMBER = [...Object.keys(ONES), ...Object.keys(TEENS), ...Object.keys(TENS)].join('|');
-const SCALE = 'hundred|thousand|grand|k';
+/** "Ten thousand k" are kilometres. */
+const SCALE = '(?:hundred|thousand|grand|(?<!(?:hundred|thousand|grand) )k)';
 /** A run of number words, perhaps opened by "a" before a scale, closed by "and a half". */
 const RUN = new RegExp(
-  `(?<![\\p{L}\\d.,])(?:(?:${NUMBER})|(?:a|half a) (?=(?:${SCALE})(?!\\p{L})))(?:(?:[ -]|(?<=hundred|thousand|grand),? and | point )?(?:${NUMBER}|${SCALE})(?!\\p{L}))*(?: and a (?:half|quarter)| and three quarters)?(?: (?:thousand|hundred|grand))?(?![\\p{L}\\d])`,
+  `(?<![\\p{L}\\d.,])(?:(?:${NUMBER})|(?:a|half a) (?=(?:${SCALE})(?!\\p{L}))|(?<=(?:the|same|this|its|of) )(?:hundred|thousand)(?= and ))(?:(?:[ -]|(?<=hundred|thousand|grand),? and | point )?(?:${NUMBER}|${SCALE})(?!\\p{L}))*(?: and a (?:half|quarter)| and three quarters)?(?: (?:thousand|hundred|grand))?(?![\\p{L}\\d])`,
   'giu',
 );
 const FRACTIONS: Readonly<Record<string, number>> = { half: 0.5, quarter: 0.25, quarters: 0.75 };
@@ -107,7 +108,8 @@ function sumOf(words: readonly string[]): number | undefined {
 }
 
 /** Lines where two numbers said one after the other are a pair of sprockets, or of rims. */
-const SPROCKETS = /(?<!\p{L})(?:gear(?:ing|ed)|gear it|sprockets?|tooth|teeth)(?!\p{L})/iu;
+const SPROCKETS =
+  /(?<!\p{L})(?:gear(?:ing|ed)|gear it|sprockets?|tooth|teeth|gone (?:up|down) to|geared|speed (?:gear)?box)(?!\p{L})/iu;
 const RIMS = /(?<!\p{L})(?:wheels?|rims?|spoke[sd]?)(?!\p{L})/iu;
 const TEETH =
   /^((?:eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen)) ((?:thirty|forty|fourty|fifty)(?:[ -](?:one|two|three|four|five|six|seven|eight|nine))?)$/iu;
@@ -115,6 +117,9 @@ const TEETH =
 const REVS = /(?<!\p{L})(?:redlines?|limiter|revs?|rpm)(?!\p{L})/iu;
 const DIGITS =
   /^(three|four|five|six|seven|eight|nine) (one|two|three|four|five|six|seven|eight|nine)$/iu;
+/** "I paid five two for it": thousands and hundreds. */
+const SUM =
+  /(?<!\p{L})(?:paid|sticker(?: is| was)?|asking|list(?:ed)?(?: at| is| was)?|price(?: is| was)?|(?:put|gone) (?:it )?up to|costs?|it was)\s$/iu;
 const INCHES = /^(twenty[ -]one|nineteen|eighteen|seventeen) (eighteen|seventeen|nineteen)$/iu;
 
 /**
@@ -123,13 +128,18 @@ const INCHES = /^(twenty[ -]one|nineteen|eighteen|seventeen) (eighteen|seventeen
  */
 export function withNumbers(line: string): string {
   const pairs = SPROCKETS.test(line) ? TEETH : RIMS.test(line) ? INCHES : undefined;
-  return yearly(germanNumbers(line)).replace(RUN, (run: string) => {
+  const said = yearly(germanNumbers(line)).replace(RUN, (run: string, at: number) => {
     const trimmed = run.trimEnd();
     const pair = pairs?.exec(trimmed);
     const revs = REVS.test(line) ? DIGITS.exec(trimmed) : undefined;
     if (revs) {
       const [one, two] = [ONES[revs[1]?.toLowerCase() ?? ''], ONES[revs[2]?.toLowerCase() ?? '']];
       return String((one ?? 0) * 1000 + (two ?? 0) * 100).padStart(run.length);
+    }
+    if (!revs && SUM.test(line.slice(Math.max(0, at - 30), at))) {
+      const sum = DIGITS.exec(trimmed);
+      const [one, two] = [ONES[sum?.[1]?.toLowerCase() ?? ''], ONES[sum?.[2]?.toLowerCase() ?? '']];
+      if (one && two) return `${String(one * 1000 + two * 100)} ¤`.padStart(run.length);
     }
     if (pair) {
       const [one, two] = [pair[1], pair[2]].map((w) =>
@@ -138,13 +148,17 @@ export function withNumbers(line: string): string {
       return `${String(one)}/${String(two)}`.padStart(run.length);
     }
     if (/^(?:one|oh|zero|a)$/iu.test(trimmed)) return run;
-    const said = numberInWords(trimmed);
-    if (!said || !Number.isFinite(said.amount)) return run;
-    const digits = `${String(Number(said.amount.toFixed(3)))}${said.money ? ' ¤' : ''}`;
+    const words = numberInWords(trimmed);
+    if (!words || !Number.isFinite(words.amount)) return run;
+    const digits = `${String(Number(words.amount.toFixed(3)))}${words.money ? ' ¤' : ''}`;
     return digits.length <= trimmed.length
       ? `${digits.padStart(trimmed.length)}${run.slice(trimmed.length)}`
       : run;
   });
+  return said.replace(
+    /(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
+    'km',
+  );
 }
 
 /** "Once a year" in a line on service is twelve months. */
@@ -200,8 +214,18 @@ const GERMAN = new RegExp(
   'giu',
 );
 
+/** A short German number word before its unit. */
+const GERMAN_SHORT = new RegExp(
+  `(?<!\\p{L})(${alternatives(GERMAN_TEENS)}|${alternatives(GERMAN_TENS)})(\\s(?:liter|kilo|ps|zoll|zentimeter|millimeter|kilometer|newtonmeter|euro|stunden|monate)(?!\\p{L}))`,
+  'giu',
+);
+
 /** German numbers in one word ("hundertzweiundsechzig", "dreikommasieben") as digits; short ones stay words. Place for place. */
-function germanNumbers(line: string): string {
+function germanNumbers(text: string): string {
+  const line = text.replace(GERMAN_SHORT, (whole: string, word: string, rest: string) => {
+    const value = GERMAN_TEENS[word.toLowerCase()] ?? GERMAN_TENS[word.toLowerCase()];
+    return value === undefined ? whole : `${String(value).padStart(word.length)}${rest}`;
+  });
   if (!/hundert|tausend|komma|und(?:zwan|drei|vier|fünf|sech|sieb|acht|neun)/iu.test(line))
     return line;
   return line.replace(GERMAN, (words: string, ...rest: readonly unknown[]) => {

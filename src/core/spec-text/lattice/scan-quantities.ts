@@ -35,6 +35,9 @@ const QUANTITY = new RegExp(
 /** Words of a change before its first figure. */
 export const CHANGE =
   /(?:we?nt|go(?:es)?|drop(?:s|ped)?|r(?:ise|ose)s?|increas\w+|chang\w+|reduc\w+|grew|up|down|lower\w*|upgrad\w+|upp?ed|cut|swap\w*) (?:it |the \w+ )?from (?:the |a )?$/iu;
+/** Words before a difference that is followed by what came out: "up by three to seventy three". */
+export const CHANGED_BY =
+  /(?:(?<!\p{L})(?:up|down|r(?:ise|ose)s?|rais\w+|drop(?:s|ped)?|increas\w+|reduc\w+|grew|gain\w*|lost|shed)) by (?:about |around )?$/iu;
 const FEET =
   /(?<![\p{L}\d.,/])(\d{1,2}) ?(?:ft|feet|foot|'|′) ?(\d{1,2}(?:[.,]\d{1,2})?) ?(?:inches|inch|in|"|″)?(?![\p{L}\d])/giu;
 const SPECIAL_FRACTIONS: Readonly<Record<string, number>> = {

@@ -28,8 +28,27 @@ function cost(text: string, m: Mention, f: WantsBasis, all: readonly WantsBasis[
     gap.joiners * 1.2 +
     figures * 2.5 +
     digits +
-    (first ? 0.25 : 0)
+    (first ? 0.25 : 0) +
+    // "Paid 6800 new": how it was sold says less than who says the sum.
+    (/^new$/iu.test(text.slice(m.from, m.to)) ? 0.6 : 0)
   );
+}
+
+/** "38 hp and 27 lb-ft at the wheel": two figures of the engine joined by no more than "and" were taken alike. */
+function shared(
+  text: string,
+  figures: readonly WantsBasis[],
+  found: readonly (Basis | undefined)[],
+): readonly (Basis | undefined)[] {
+  return found.map((basis, i) => {
+    const [own, next] = [figures[i], figures[i + 1]];
+    return basis === undefined &&
+      own?.key === 'power' &&
+      next?.key === 'torque' &&
+      /^\s*(?:and|&|\/|,)\s*$/iu.test(text.slice(own.to, next.from))
+      ? found[i + 1]
+      : basis;
+  });
 }
 
 /**
@@ -59,5 +78,5 @@ export function basesOf(
     found[pair.i] = pair.basis;
     spent.add(pair.m);
   }
-  return found;
+  return shared(text, figures, found);
 }

@@ -1,4 +1,4 @@
-import { CHANGE, type Quantity } from '../lattice/scan-quantities';
+import { CHANGE, CHANGED_BY, type Quantity } from '../lattice/scan-quantities';
 import type { Mention } from '../vocabulary/lexicon';
 
 /** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
@@ -55,6 +55,12 @@ const isFirstCheck = (text: string, q: Quantity): boolean =>
 const isBeforeThenEvery = (text: string, q: Quantity): boolean =>
   /^,? ?(?:and )?(?:then|thereafter|after that) every /iu.test(text.slice(q.to, q.to + 24));
 
+/** "First tank: 11.2 l for 289 km": what went in at a stop is not what the tank holds. */
+const isFill = (text: string, q: Quantity): boolean =>
+  /(?<!\p{L})(?:first|second|third|fourth|last|this|next|every|each|\d(?:st|nd|rd|th)) (?:tank(?:ful)?|fill(?:[- ]up)?)(?!\p{L})[^.\d]{0,12}$/iu.test(
+    text.slice(Math.max(0, q.from - 36), q.from),
+  ) && /^\s?(?:for|over|in|after) (?:about )?\d/iu.test(text.slice(q.to, q.to + 16));
+
 /** Quantities said of nothing, of another machine, or of what a part or a lower price made of it; and why. */
 export function blockedIn(
   text: string,
@@ -90,6 +96,13 @@ export function blockedIn(
       CHANGE.test(text.slice(Math.max(0, q.from - 40), q.from))
     )
       found.set(isMoney(next) ? i : i + 1, 'changed');
+    if (
+      next &&
+      /^\s*to (?:a |the )?$/iu.test(text.slice(q.to, next.from)) &&
+      CHANGED_BY.test(text.slice(Math.max(0, q.from - 30), q.from))
+    )
+      found.set(i, 'changed');
+    if (isFill(text, q)) found.set(i, 'changed');
     if (found.has(i)) return;
     if (noise.some(([a, b]) => q.from < b && q.to > a)) found.set(i, 'noise');
     else if (q.changed !== undefined) {

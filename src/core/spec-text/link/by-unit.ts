@@ -106,6 +106,8 @@ function careKeys(s: SentenceWords, q: Quantity): readonly FigureKey[] {
   return ['serviceInterval', 'serviceHours', 'serviceMonths'];
 }
 
+const TEETH_HERE = /(?<!\p{L})(?:chain|sprockets?|geared|gearing)(?!\p{L})/iu;
+
 /** `15/46`, `21/18` under no label: teeth, or rims, by their size alone. */
 function pairKeys(s: SentenceWords, q: Quantity, index: number): readonly FigureKey[] {
   if (!s.ours) return [];
@@ -114,6 +116,12 @@ function pairKeys(s: SentenceWords, q: Quantity, index: number): readonly Figure
     const between = s.text.slice(Math.min(o.to, q.to), Math.max(o.from, q.from));
     return /^ ?[-/] ?$/.test(between) ? o : undefined;
   };
+  const teeth = TEETH_HERE.test(s.text)
+    ? /^ (?:(front)|rear|back)(?!\p{L})/iu.exec(s.text.slice(q.to))
+    : null;
+  const [count = 0] = q.amounts;
+  if (teeth && (teeth[1] ? count >= 11 && count <= 18 : count >= 34 && count <= 60))
+    return [teeth[1] ? 'sprocketFront' : 'sprocketRear'];
   const next = mate(s.quantities[index + 1]);
   const first = next ? q : mate(s.quantities[index - 1]);
   if (!first) return [];
@@ -165,6 +173,10 @@ function wheelBeside(s: SentenceWords, q: Quantity): FigureKey | undefined {
     return end ? (end[1] ? 'sprocketFront' : 'sprocketRear') : undefined;
   }
   if (q.unit !== 'in' || !Number.isInteger(inches) || inches < 14 || inches > 21) return undefined;
+  const before = /(?:^|[\s,(])(?:(F|FR|front)|(?:R|RR|rear))[:.]? ?$/iu.exec(
+    s.text.slice(Math.max(0, q.from - 8), q.from),
+  );
+  if (before) return before[1] ? 'wheelFront' : 'wheelRear';
   const side =
     /^[\s-]{1,2}(?:(front|fronts)|(rear|back|rears))(?! (?:travel|suspension|disc))(?!\p{L})/iu.exec(
       s.text.slice(q.to, q.to + 20),

@@ -57,7 +57,9 @@ export function propose(
 ): FigureProposal | undefined {
   const { option } = p.assigned;
   const { key } = option;
-  const basis = p.basis ?? option.basis ?? p.usual;
+  // A label that says how it was sold knows better than words around it: "sticker 7499, out the door 8650".
+  const told = key === 'price' ? (option.basis ?? p.basis) : (p.basis ?? option.basis);
+  const basis = told ?? p.usual;
   const doubts: Doubt[] = [];
   const possible = possibleAmounts(key, option.amounts, option.units).filter(
     ({ amount, unit }) =>

@@ -19,6 +19,8 @@ export function bareUnits(
   if (unit) return [unit];
   if (spoken && dimensionOfUnit(spoken) === dimension) return [spoken];
   const usual = text.usual[dimension];
+  // Said without a unit, power is horsepower.
+  if (dimension === 'power') return usual ? [usual] : ['hp', 'kW'];
   return [
     ...new Set([
       ...(usual ? [usual] : []),

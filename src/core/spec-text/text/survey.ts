@@ -181,7 +181,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
     dollar,
     money,
     usual: usualUnits(lines),
-    distance: distanceUnit(lines, us.points + imperial.points > 0),
+    distance: distanceUnit(lines, us.points + imperial.points),
     sale,
     sums,
     languages,
@@ -210,14 +210,17 @@ function usualUnits(lines: readonly ScannedLine[]): TextUnits['usual'] {
   return usual;
 }
 
-function distanceUnit(lines: readonly ScannedLine[], miles: boolean): 'km' | 'mi' | undefined {
+/** `miles`: how much speaks for a country of miles; a text in kilograms wants more than a word's spelling. */
+function distanceUnit(lines: readonly ScannedLine[], miles: number): 'km' | 'mi' | undefined {
   const units = lines.flatMap((l) => l.quantities.map((q) => q.unit));
   const count = (unit: string) => units.filter((u) => u === unit).length;
   const [km, mi] = [
     count('km') + count('km/h') + count('km-thousands'),
     count('mi') + count('mph'),
   ];
-  return km > mi ? 'km' : mi > km ? 'mi' : miles ? 'mi' : undefined;
+  if (km !== mi) return km > mi ? 'km' : 'mi';
+  const metric = count('kg') > 0 || count('L/100km') > 0;
+  return miles > (metric ? 2 : 0) ? 'mi' : metric ? 'km' : undefined;
 }
 
 /** "The Vantage has …, the Ridge has …". */

@@ -18,7 +18,7 @@ export const OTHERS: Vocabulary = {
       'versnellingen|versnellingsbak|marchas|cambio|skrzynia biegow|biegi|vaxlar|vaxellada|caixa',
     seatHeight:
       'zithoogte|zadelhoogte|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd',
-    tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|bak|tankvolym|bransletank',
+    tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|bransletank',
     consumption:
       'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning',
     statedRange: 'actieradius|rijbereik|autonomia|zasieg|rackvidd',
