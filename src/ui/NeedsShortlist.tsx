@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { ScreenHeading } from './ScreenHeading';
 
 /** A screen that is about one machine of the shortlist, where there is none. */

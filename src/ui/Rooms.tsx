@@ -1,7 +1,7 @@
 'use client';
 import { Button, Flex } from '@chakra-ui/react';
 import type { Route } from 'next';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { usePathname } from 'next/navigation';
 
 /** The rooms of a step, one beside the other. */

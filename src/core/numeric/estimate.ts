@@ -179,8 +179,19 @@ export function derive<N extends number>(
   return inputs.some(isDoubtful) ? lazily(mid, () => rowsOf(inputs, f)) : certain(mid);
 }
 
-/** A column for a figure that is the same in every row. */
-const even = (value: number): Rows => new Float64Array(ROWS).fill(value);
+/** Columns of figures that are the same in every row, by their value: nobody writes into them. */
+const evens = new Map<number, Rows>();
+const EVENS_KEPT = 500;
+
+/** A column for a figure that is the same in every row; not to be written into. */
+export function even(value: number): Rows {
+  let rows = evens.get(value);
+  if (!rows) {
+    if (evens.size >= EVENS_KEPT) evens.clear();
+    evens.set(value, (rows = new Float64Array(ROWS).fill(value)));
+  }
+  return rows;
+}
 
 /** A formula in every row. Written out for up to four inputs: spreading them costs more than most formulas. */
 function rowsOf(inputs: readonly Known[], f: (...values: number[]) => number): Rows {
@@ -216,7 +227,7 @@ export function weightedSum(
   return lazily(mid, () => {
     const sure = terms.filter((t) => !doubtful.includes(t));
     const base = sure.reduce((sum, t) => sum + t.weight * t.figure.mid, 0);
-    const rows = even(base);
+    const rows = new Float64Array(ROWS).fill(base);
     const count = rows.length;
     for (const { figure, weight } of doubtful) {
       const column = figure.rows ?? even(figure.mid);
@@ -234,7 +245,7 @@ export function allOf(figures: readonly Known[]): Known {
   if (doubtful.length === 0) return certain(mid);
   return lazily(mid, () => {
     const sure = figures.every((f) => isDoubtful(f) || f.mid === 1);
-    const rows = even(sure ? 1 : 0);
+    const rows = new Float64Array(ROWS).fill(sure ? 1 : 0);
     const count = rows.length;
     if (sure)
       for (const { rows: column } of doubtful)

@@ -15,6 +15,7 @@ export {
   certain,
   combine,
   derive,
+  even,
   fromRows,
   isDoubtful,
   known,

@@ -1,5 +1,5 @@
 import { allHold, type MustResult } from '../assessment';
-import { ROWS, shareOf, type Known, type Rows } from '../numeric';
+import { even, shareOf, type Known, type Rows } from '../numeric';
 import type { FitScore } from './fit-score';
 
 /** `kept`: every must as surely as the brief asks. `doubtful`: none broken, but one not that sure or not known. `broken`: one missed as surely. */
@@ -30,7 +30,7 @@ export interface Contender {
   readonly keeps: Known;
 }
 
-const column = ({ rows, mid }: Known): Rows => rows ?? new Float64Array(ROWS).fill(mid);
+const column = ({ rows, mid }: Known): Rows => rows ?? even(mid);
 
 /** How two candidates compare, row by row. */
 export interface Against {

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { memo, useDeferredValue } from 'react';
 import type { Brief } from '@/core/brief';
 import { startBrief } from '@/demo';

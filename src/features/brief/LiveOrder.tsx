@@ -1,6 +1,6 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { shortName } from '@/core/donor';
 import { usePreferences, useStanding } from '@/store/react';
 import { MustRow } from '@/ui/marks/MustSign';

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Button, chakra, Flex } from '@chakra-ui/react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import type { ReactNode } from 'react';
 import { shortName } from '@/core/donor';
 import { Plate } from '@/ui/marks/Plate';

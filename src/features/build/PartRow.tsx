@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Flex, IconButton, Text } from '@chakra-ui/react';
 import { Ban, Check, Pencil, Pin, Plus } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { partPrice } from '@/core/money';
 import type { Part } from '@/core/part';
 import { formatNumber, formatQuoted, partFacts } from '@/ui/messages';

@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { ArrowLeft, ClipboardPaste, Plus, Table2 } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useSearchParams } from 'next/navigation';
 import { memo, Suspense, useCallback, useMemo, useState } from 'react';
 import { moneyOf } from '@/store/queries';

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { namedCandidates } from '@/store/queries';
 import { USUAL_WISHES, WISH_LIMITS } from '@/core/gearing';
 import { Choice, Panel } from '@/ui/fields';

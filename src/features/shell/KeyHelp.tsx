@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, chakra, Dialog, Kbd, Portal, Table, Text } from '@chakra-ui/react';
 import type { Route } from 'next';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { moneyOf } from '@/store/queries';
 import { useDossierState, usePreferences } from '@/store/react';
 import { glossary } from '@/ui/messages';

@@ -1,6 +1,6 @@
 'use client';
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { usePathname } from 'next/navigation';
 import { memo } from 'react';
 import { useDossiers } from '@/store/react';

@@ -38,6 +38,8 @@ export function StartScreen() {
     if (Object.keys(dossier.candidates).length > 0) router.replace('/weigh-up');
     else router.replace(brief && isUntouched(brief) ? '/brief/guide' : '/brief');
   }, [empty, dossier.candidates, dossier.briefs, router]);
+  // An example opens there.
+  useEffect(() => router.prefetch('/weigh-up'), [router]);
   const begin = () => {
     const { units, currency } = customOf(navigator.language);
     if (units !== 'metric') prefer({ units });

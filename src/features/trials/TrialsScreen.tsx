@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { namedCandidates } from '@/store/queries';
 import { Panel } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';

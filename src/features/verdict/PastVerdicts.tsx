@@ -1,6 +1,6 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useState } from 'react';
 import type { VerdictRecord } from '@/store/records';
 import { Plate } from '@/ui/marks/Plate';

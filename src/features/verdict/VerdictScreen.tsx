@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Flex, Grid, Text, Textarea } from '@chakra-ui/react';
 import { FileText, Gavel, Smartphone } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { nearestTurnings } from '@/core/doubt';
 import { shortName } from '@/core/donor';
 import { BRIEF_KEY, OUTCOMES, OWN_MONEY, REASONS_LIMIT } from '@/store/records';

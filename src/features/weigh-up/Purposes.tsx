@@ -1,6 +1,6 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { memo, useMemo } from 'react';
 import { WHOLE, type Purpose } from '@/core/brief';
 import { shortName } from '@/core/donor';

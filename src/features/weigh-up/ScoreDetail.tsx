@@ -1,7 +1,7 @@
 'use client';
 import { CautionList } from '@/ui/CautionList';
 import { Box, Button, chakra, Grid, Text } from '@chakra-ui/react';
-import NextLink from 'next/link';
+import { Link as NextLink } from '@/ui/Link';
 import { shortName } from '@/core/donor';
 import { METRIC_DEFINITIONS, type Metric } from '@/core/assessment';
 import {

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Button, Checkbox, Flex, Grid, Text, useBreakpointValue } from '@chakra-ui/react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { memo, useCallback, useDeferredValue, useState } from 'react';
 import type { MetricKey } from '@/core/assessment';
 import { shortName } from '@/core/donor';

@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, chakra, Flex, Grid, Heading, Text } from '@chakra-ui/react';
 import { ArrowLeft, ArrowRight } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useSearchParams } from 'next/navigation';
 import { Suspense, useState } from 'react';
 import { briefOrigin, type Brief } from '@/core/brief';

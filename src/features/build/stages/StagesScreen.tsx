@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
 import { CalendarDays, Printer, Table2 } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useState } from 'react';
 import { STAGE_SCHOOLS } from '@/core/build';
 import { shortName } from '@/core/donor';

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { METRIC_DEFINITIONS } from '@/core/assessment';
 import { spendable } from '@/core/brief';
 import { shortName } from '@/core/donor';

@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { Printer } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useState } from 'react';
 import type { DonorClass } from '@/core/donor';
 import { useClassShelf } from '@/store/running';

@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Flex, Text, Textarea } from '@chakra-ui/react';
 import { ArrowLeft } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { Suspense } from 'react';
 import { STANCE_BANDS } from '@/core/brief';

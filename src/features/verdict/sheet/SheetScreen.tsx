@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Flex, Text, Theme } from '@chakra-ui/react';
 import { ArrowLeft, FileCode, FileText, Printer } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { Suspense } from 'react';
 import { shortName } from '@/core/donor';

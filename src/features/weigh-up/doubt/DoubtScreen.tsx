@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
 import { ArrowLeft } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useState } from 'react';
 import { firmness, type RankDoubt, type WeightDoubt } from '@/core/doubt';
 import { shortName } from '@/core/donor';

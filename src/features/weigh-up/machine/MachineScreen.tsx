@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Flex, Grid } from '@chakra-ui/react';
 import { ArrowLeft } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { Suspense, useState } from 'react';
 import {
   BASE_METRIC_KEYS,
