@@ -63,6 +63,28 @@ describe.each([1, 2, 3, 4])('a file of version %i', (version) => {
   });
 });
 
+describe('a file and a database of version 10', () => {
+  test('the file opens as it is: rides, a set-up sheet; no need has been learned yet', () => {
+    const dossier = opened(10);
+    const old = JSON.parse(fixture('dossier-v10.json')) as object;
+    expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
+      ...old,
+      version: FORMAT_VERSION,
+      exportedAt: AT,
+    });
+    expect(Object.values(dossier.trials).filter((t) => t.observed.felt).length).toBeGreaterThan(1);
+    expect(Object.keys(dossier.setups)).toHaveLength(1);
+    expect(dossier.briefs.brief?.ownNeeds).toBeUndefined();
+  });
+  test('the database opens like its file', async () => {
+    const rows = JSON.parse(fixture('database-v10.json')) as Record<string, unknown[]>;
+    await databaseOf('old-10', 10, rows);
+    const store = await openTab('old-10');
+    expect(store.getState().aside).toEqual([]);
+    expect(store.getState().dossier).toEqual(opened(10));
+  });
+});
+
 describe('a file and a database of version 9', () => {
   test('the file opens as it is: what classes cost; no set-up sheets and no wishes for gears yet', () => {
     const dossier = opened(9);
@@ -298,6 +320,7 @@ async function databaseOf(
   if (version >= 3) db.version(3).stores({ verdicts: 'key', visits: 'key' });
   if (version >= 5)
     db.version(4).stores({ trials: 'key', catalogues: 'key', meta: 'key', aside: 'id' });
+  if (version >= 10) db.version(5).stores({ setups: 'key', gearings: 'key' });
   await db.open();
   for (const [table, list] of Object.entries(rows))
     if (db.tables.some((t) => t.name === table)) await db.table(table).bulkPut(list);

@@ -118,6 +118,18 @@ describe('a sheet', () => {
         expect(verdictSchema.safeParse(verdict(made)).error?.issues).toBeUndefined();
       }
   });
+  test('a brief with all that may be said in it can be settled on', () => {
+    const said = withBrief((brief) => ({
+      ...brief,
+      origins: { 'rider.mass_kg': { kind: 'assumed' } },
+      typical: { 'rally-twin': { mass: { low: 190, mid: 205, high: 220 } } },
+      classPrices: { 'rally-twin': { low: 6200, high: 9900 } },
+      ownNeeds: { wind: 0.1 },
+    }));
+    const record = verdict(sheetOf(said));
+    expect(verdictSchema.safeParse(record).error?.issues).toBeUndefined();
+    expect(record.sheet.brief).toMatchObject({ ownNeeds: { wind: 0.1 } });
+  });
   test('as it stands it has no parts; where nothing was drawn it claims no firmness', () => {
     const stock = sheetOf(dossier, 'stock');
     expect(stock.parts).toEqual([]);

@@ -197,9 +197,14 @@ export interface Brief {
   readonly origins?: BriefOrigins | undefined;
   /** What the rider holds typical of a class, where that is not what the table says. */
   readonly typical?: OwnTypical | undefined;
+  /** How far the rider's own needs lie from what is usual, by want, in the metric's base unit: learned from what was felt. */
+  readonly ownNeeds?: OwnNeeds | undefined;
   /** What the rider holds machines of a class to be sold for, in the brief's currency. */
   readonly classPrices?: ClassPrices | undefined;
 }
+
+/** By how much the curve of a want is moved. Wants are named as in `core/preference`. */
+export type OwnNeeds = Readonly<Record<string, number>>;
 
 /** Low and high: about nine in ten machines of the class lie between. */
 export type ClassPrices = {

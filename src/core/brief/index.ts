@@ -8,6 +8,7 @@ export {
   SEAT_WIDTHS,
   SKILLS,
   STANCE_BANDS,
+  type OwnNeeds,
   type Brief,
   type BriefOrigin,
   type BriefOrigins,

@@ -1,16 +1,12 @@
 import { MOST_FELT, type Felt, type Impression } from '../evidence';
 import type { Contribution } from './fit-score';
+import { FELT_OF_WANT, LEARNED_WANTS } from './learned-needs';
 import type { WantKey } from './wants';
 
-/** What is felt that a want of the sheet foretells. Own choice. */
-const FORETOLD: { readonly [F in Felt]?: WantKey } = {
-  kneeRoom: 'kneeAngle',
-  reachStanding: 'standingRoom',
-  pushing: 'readyMass',
-  buffeting: 'wind',
-  bigHits: 'suspension',
-  lowPull: 'powerToMass',
-};
+/** The want of the sheet that foretells what is felt. */
+const FORETOLD: { readonly [F in Felt]?: WantKey } = Object.fromEntries(
+  LEARNED_WANTS.map((want) => [FELT_OF_WANT[want], want]),
+);
 
 /** Felt and reckoned lie so far apart that one of them wants another look, of 1. Own assumption. */
 const APART = 0.45;

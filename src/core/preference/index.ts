@@ -1,6 +1,14 @@
 export { feltAgainst, type FeltOtherwise } from './felt-against';
 export { fitScore, type Contribution, type FitScore } from './fit-score';
 export { missingFigures, type MissingFigure } from './missing-figures';
+export {
+  FELT_OF_WANT,
+  LEARNED_WANTS,
+  learnedNeed,
+  type FeltMachine,
+  type LearnedNeed,
+  type LearnedWant,
+} from './learned-needs';
 export { leading, type Leading } from './leading';
 export { needsOf, type Need } from './needs';
 export {
@@ -19,6 +27,7 @@ export { swingPoints, wantWeights, type WantWeights } from './want-weights';
 export {
   WANT_GROUPS,
   WANT_KEYS,
+  usualCurve,
   wantCurves,
   wantDefinition,
   wantsOf,

@@ -317,12 +317,25 @@ export const WANT_GROUPS = Object.fromEntries(
   GROUP_KEYS.map((group) => [group, WANT_KEYS.filter((want) => WANTS[want].group === group)]),
 ) as unknown as Readonly<Record<WantGroup, readonly WantKey[]>>;
 
-/** Floor, need and ideal of every want for this brief, in base units (money in the brief's currency). */
+const movedBy = ({ floor, need, ideal }: WantCurve, by: number): WantCurve => ({
+  floor: floor + by,
+  need: need + by,
+  ideal: ideal + by,
+});
+
+/** The curve of a want as the brief alone has it: without what the rider has learned of the own needs. */
+export const usualCurve = (want: WantKey, brief: Brief): WantCurve =>
+  wantDefinition(want).curve(brief);
+
+/** Floor, need and ideal of every want for this brief, in base units (money in the brief's currency), moved by the rider's own needs. */
 export const wantCurves = (brief: Brief): Readonly<Record<WantKey, WantCurve>> =>
-  Object.fromEntries(WANT_KEYS.map((want) => [want, wantDefinition(want).curve(brief)])) as Record<
-    WantKey,
-    WantCurve
-  >;
+  Object.fromEntries(
+    WANT_KEYS.map((want) => {
+      const by = brief.ownNeeds?.[want];
+      const usual = usualCurve(want, brief);
+      return [want, by === undefined ? usual : movedBy(usual, by)];
+    }),
+  ) as Record<WantKey, WantCurve>;
 
 /** The wants that count for a rider: those about beliefs only where the rider has one, or gave points by hand. */
 export const wantsOf = ({

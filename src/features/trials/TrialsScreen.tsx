@@ -12,6 +12,7 @@ import { CandidateChoice } from '@/ui/CandidateChoice';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { FeltSoFar } from './FeltSoFar';
 import { Offer } from './Offer';
+import { OwnNeeds } from './OwnNeeds';
 import { TrialCard } from './TrialCard';
 import { useTrials, type TrialsModel, type VisitStop } from './use-trials';
 
@@ -70,6 +71,7 @@ export function TrialsScreen() {
               startsOpen={trial.id === model.begun}
             />
           ))}
+          <OwnNeeds model={model} />
           <Offer model={model} />
         </Flex>
       </Grid>

@@ -2,8 +2,26 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { settledBy } from '@/core/assessment';
 import { shortName } from '@/core/donor';
-import { impressionsOf, inOrder, likesOf, type Observed, type Trial } from '@/core/evidence';
-import { feltAgainst, leading, type FeltOtherwise } from '@/core/preference';
+import {
+  feltOf,
+  impressionsOf,
+  inOrder,
+  likesOf,
+  type Observed,
+  type Trial,
+} from '@/core/evidence';
+import {
+  FELT_OF_WANT,
+  feltAgainst,
+  leading,
+  LEARNED_WANTS,
+  learnedNeed,
+  usualCurve,
+  type FeltMachine,
+  type FeltOtherwise,
+  type LearnedNeed,
+  type LearnedWant,
+} from '@/core/preference';
 import type { FigureKey } from '@/core/readings';
 import {
   standing as standingOf,
@@ -24,6 +42,13 @@ export interface VisitStop {
   readonly questions: readonly { readonly what: string; readonly how: string }[];
   /** How often it has been tried. */
   readonly trials: number;
+}
+
+/** A need as rides have it, and by how much the brief has moved it. */
+export interface OwnNeed extends Pick<LearnedNeed, 'want' | 'usual' | 'need' | 'machines'> {
+  /** Half of what nine in ten such riders would lie within; absent where no ride says anything any more. */
+  readonly sureAfter: number | undefined;
+  readonly taken: number | undefined;
 }
 
 export interface TrialsModel {
@@ -49,6 +74,10 @@ export interface TrialsModel {
   readonly edit: (trial: Trial, change: Partial<Omit<Trial, 'id'>>, field: string) => Edited;
   readonly observe: <K extends keyof Observed>(trial: Trial, part: K, value: Observed[K]) => void;
   readonly addNote: (side: 'likes' | 'dislikes', words: string) => void;
+  /** What the rides of all machines say of this rider's needs. */
+  readonly ownNeeds: readonly OwnNeed[];
+  /** Moves a need of the brief, or back to what is usual. */
+  readonly takeNeed: (want: LearnedWant, by: number | undefined) => void;
   /** Sets what the rider can lift, kg, as it was shown. */
   readonly setLift: (kg: number) => void;
 }
@@ -183,6 +212,24 @@ export function useTrials(): TrialsModel | undefined {
           },
         ],
       }),
+    ownNeeds: ownNeedsOf(standing, trialsOf),
+    takeNeed: (want, by) => {
+      const { ownNeeds: before } = store.getState().dossier.briefs.brief ?? {};
+      const { [want]: _old, ...others } = before ?? {};
+      const after = by === undefined ? others : { ...others, [want]: by };
+      store.execute({
+        label: { code: 'edit-brief', facts: { field: 'ownNeeds' } },
+        changes: [
+          {
+            table: 'briefs',
+            key: 'brief',
+            path: ['ownNeeds'],
+            before,
+            after: Object.keys(after).length === 0 ? undefined : after,
+          },
+        ],
+      });
+    },
     setLift: (kg) => {
       const { lift_kg } = standing.brief.rider;
       store.execute({
@@ -199,6 +246,29 @@ export function useTrials(): TrialsModel | undefined {
       });
     },
   };
+}
+
+/** What all rides of a shortlist say of each need; rides with parts on say nothing of the machine as it stands. */
+function ownNeedsOf(
+  standing: Standing,
+  trialsOf: (entry: StandingCandidate) => readonly Trial[],
+): readonly OwnNeed[] {
+  return LEARNED_WANTS.flatMap((want): OwnNeed[] => {
+    const felt = standing.candidates.flatMap((entry): FeltMachine[] => {
+      const bare = trialsOf(entry).filter((t) => (t.partIds ?? []).length === 0);
+      const impression = feltOf(bare, FELT_OF_WANT[want]);
+      const { estimate } = entry.stock.metrics[want];
+      return impression && estimate.kind === 'known' ? [{ at: estimate.interval, impression }] : [];
+    });
+    const usual = usualCurve(want, standing.brief);
+    const learned = learnedNeed(want, usual, felt);
+    const taken = standing.brief.ownNeeds?.[want];
+    if (learned) return [{ ...learned, taken }];
+    // Taken from rides that are no longer there.
+    return taken === undefined
+      ? []
+      : [{ want, usual: usual.need, need: usual.need, sureAfter: undefined, machines: 0, taken }];
+  });
 }
 
 /** The machine of the newest trial. */

@@ -7,6 +7,7 @@ import { BRIEF_KEY } from '@/store/records';
 import { useDossierStore } from '@/store/react';
 import { purposeChange } from '@/store/purpose-change';
 import { RangeInput } from '@/ui/fields';
+import { Link } from '@/ui/Link';
 import { formatNumber, GROUND_WORDS, METRIC_WORDS, SCHOOL_WORDS } from '@/ui/messages';
 import type { WeighUpModel } from './use-weigh-up';
 
@@ -28,6 +29,9 @@ export const WhatCounts = memo(function WhatCounts({ model }: { readonly model: 
   const [table, setTable] = useState(false);
   const { brief, weights, purpose } = model.standing;
   const usual = swingPoints(brief);
+  const moved = WANT_KEYS.filter((want) => brief.ownNeeds?.[want] !== undefined).map((want) =>
+    METRIC_WORDS[want].short.toLowerCase(),
+  );
   const store = useDossierStore();
   const set = useCallback(
     (want: WantKey, value: number | undefined) => {
@@ -57,6 +61,14 @@ export const WhatCounts = memo(function WhatCounts({ model }: { readonly model: 
         {said.length > 0 ? `, tilted by ${said.join(', ')}` : ''}; move one and it is yours. Their
         shares make the weights.
       </Text>
+      {moved.length > 0 && (
+        <Text fontSize="xs" mb="1">
+          Needs moved by what you felt: {moved.join(', ')}.{' '}
+          <Link href="/trials" style={{ textDecoration: 'underline' }}>
+            See trials
+          </Link>
+        </Text>
+      )}
       {table ? (
         <MattersTable model={model} />
       ) : (

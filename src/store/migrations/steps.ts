@@ -21,6 +21,8 @@ export const STEPS: readonly Step[] = [
   { from: 8, name: 'what classes cost', run: (tables) => tables },
   // Version 10 added set-up sheets, what is asked of gears, speeds by revs to the sheet, and how a ride felt to trials; all optional.
   { from: 9, name: 'set-up, gearing and rides', run: (tables) => tables },
+  // Version 11 added needs learned from rides to the brief; optional.
+  { from: 10, name: 'needs learned from rides', run: (tables) => tables },
 ];
 
 export const FORMAT_VERSION = STEPS.length + 1;

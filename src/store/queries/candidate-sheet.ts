@@ -115,7 +115,12 @@ export function candidateSheet(
 }
 
 /** The brief as a sheet keeps it: where its figures came from is nobody’s matter later. */
-function frozenBrief({ origins: _origins, typical: _typical, ...brief }: Brief): Sheet['brief'] {
+function frozenBrief({
+  origins: _origins,
+  typical: _typical,
+  classPrices: _classPrices,
+  ...brief
+}: Brief): Sheet['brief'] {
   return brief;
 }
 

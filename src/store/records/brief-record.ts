@@ -18,10 +18,11 @@ import {
   type BriefOrigins,
   type ClassPrices,
   type Ground,
+  type OwnNeeds,
 } from '@/core/brief';
 import { DONOR_CLASSES } from '@/core/donor';
 import { nominalRate } from '@/core/money';
-import { WANT_KEYS } from '@/core/preference';
+import { LEARNED_WANTS, WANT_KEYS, type LearnedWant } from '@/core/preference';
 import { TYPICAL_KEYS, typicalLimits, type OwnTypical, type TypicalKey } from '@/core/typical';
 import type { CurrencyCode } from '@/core/units';
 import { currencySchema as currency } from './currency';
@@ -56,6 +57,12 @@ const swings = z.partialRecord(
   z.enum(WANT_KEYS),
   z.number().min(0).max(100),
 ) as unknown as z.ZodType<Readonly<Record<string, number>>>;
+/** By how much a need may be moved, in the metric's base unit. */
+export const OWN_NEED_LIMITS = { min: -1000, max: 1000 } as const;
+const ownNeeds = z.partialRecord(
+  z.enum(LEARNED_WANTS as readonly [LearnedWant, ...LearnedWant[]]),
+  z.number().min(OWN_NEED_LIMITS.min).max(OWN_NEED_LIMITS.max),
+) as unknown as z.ZodType<OwnNeeds>;
 const noTwice = (list: readonly { readonly id: string }[]) =>
   new Set(list.map((x) => x.id)).size === list.length;
 
@@ -203,6 +210,7 @@ export const briefSchema = z.strictObject({
   origins: origins.optional(),
   typical: typical.optional(),
   classPrices: classPrices.optional(),
+  ownNeeds: ownNeeds.optional(),
 }) satisfies z.ZodType<Brief>;
 
 const EVEN_MIX: Readonly<Record<Ground, number>> = {

@@ -103,6 +103,7 @@ export const frozenBriefSchema = z.strictObject({
   }),
   schools: schools.optional(),
   swings: swings.optional(),
+  ownNeeds: swings.optional(),
   purposes: z
     .array(
       z.strictObject({

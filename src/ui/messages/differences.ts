@@ -15,6 +15,7 @@ const OWN_WORDS: Readonly<Record<string, string>> = {
   ground: 'the ground',
   schools: 'what they believe',
   swings: 'what counts',
+  ownNeeds: 'needs as felt',
   purposes: 'purposes',
   without: 'shipped parts taken out',
   observed: 'what was seen',

@@ -643,6 +643,7 @@ const OTHER_WORDS: Readonly<Record<string, string>> = {
   'trip.reserve_percent': 'Reserve, %',
   'trip.luggage_kg': 'Luggage',
   'rider.lift_kg': 'Can lift',
+  ownNeeds: 'Needs as felt',
   'trip.luggage_L': 'Luggage takes up',
   'trip.cold_C': 'Coldest air',
   'trip.wet_percent': 'Wet days',
