@@ -78,6 +78,33 @@ test('a ride is noted part by part, outlives a reload, is taken back, and asks a
   await expect(page.getByText(/40 min, buzz 1/)).toBeVisible();
 });
 
+test('a need as felt is taken into the weighing and put back to what is usual', async ({
+  page,
+}) => {
+  await openExample(page, '/trials');
+  const panel = page.locator('section', {
+    has: page.getByRole('heading', { name: 'What you need, as felt' }),
+  });
+  const wind = panel.getByRole('row', { name: /^Wind/ });
+  await expect(wind).toContainText('≥ 35 of 100');
+  const felt = (await wind.getByRole('cell').nth(1).innerText()).split('\n')[0] ?? '';
+  expect(felt).not.toBe('≥ 35 of 100');
+  await page.getByRole('button', { name: 'Wind: take the need as felt' }).click();
+  await expect(wind).toContainText('Taken');
+  await goTo(page, 'Weigh-up');
+  const line = page.getByRole('rowheader', { name: /^Wind/ });
+  await expect(line).toContainText(felt.replace(' of 100', ''));
+  await expect(page.getByText('Needs moved by what you felt: wind.')).toBeVisible();
+  await stored(page);
+  await page.reload();
+  await expect(line).toContainText(felt.replace(' of 100', ''));
+  await goTo(page, 'Trials');
+  await page.getByRole('button', { name: 'Wind: back to what is usual' }).click();
+  await expect(wind).not.toContainText('Taken');
+  await goTo(page, 'Weigh-up');
+  await expect(line).toContainText('≥ 35');
+});
+
 test('what is offered for a used machine, and where to walk away', async ({ page }) => {
   await openExample(page, '/trials');
   await page

@@ -13,7 +13,7 @@ export function Link({ onPointerEnter, onFocus, onTouchStart, ...props }: Props)
   const router = useRouter();
   const { href } = props;
   const ahead = () => {
-    if (typeof href === 'string' && href.startsWith('/')) router.prefetch(href as never);
+    if (typeof href === 'string' && href.startsWith('/')) router.prefetch(href);
   };
   return (
     <NextLink

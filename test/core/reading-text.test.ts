@@ -115,6 +115,20 @@ describe('classes and machines', () => {
   ])('%s', (text, donorClass) =>
     expect(readText(text).machines[0]?.donorClass?.donorClass).toBe(donorClass),
   );
+  test('what the engine gives and the number in the name speak for the class, ticked or not', () => {
+    const text =
+      'For sale: Wandal 650, 2021, 14,300 km, asking $8,200 ono. 196 kg wet, 14.5 L tank, seat 835 mm, 62 hp. Clearance 190 mm, travel 170 mm front and rear.';
+    expect(readText(text).machines[0]?.donorClass?.donorClass).toBe('rally-twin');
+  });
+  test('a machine that none of the classes is like is a guess', () => {
+    const read = (power: string) =>
+      readText(
+        `Corran Range. Kerb weight 195 kg, 18 L tank, seat height 870 mm, power ${power}, travel 220 mm front and rear, clearance 235 mm.`,
+      ).machines[0]?.donorClass;
+    expect(read('75 hp')).toMatchObject({ donorClass: 'rally-twin' });
+    expect(read('75 hp')?.chance).toBeGreaterThan(0.8);
+    expect(read('41 hp')?.chance ?? 0).toBeLessThanOrEqual(0.6);
+  });
   test('a text of no figures has no class', () =>
     expect(readText('A motorcycle.').machines[0]?.donorClass).toBeUndefined());
 });

@@ -43,21 +43,24 @@ export function watch<T extends object>(value: T, depth: Depth): Watched<T> {
     }
     return known.view;
   };
-  const view = new Proxy({} as Record<PropertyKey, unknown>, {
-    get: (_, field) => get(field),
-    has: (_, field) => {
-      get(field);
-      return field in target;
+  const view = new Proxy(
+    {},
+    {
+      get: (_, field) => get(field),
+      has: (_, field) => {
+        get(field);
+        return field in target;
+      },
+      ownKeys: () => {
+        listed = true;
+        return Reflect.ownKeys(target);
+      },
+      getOwnPropertyDescriptor: (_, field) =>
+        Object.hasOwn(target, field)
+          ? { value: get(field), enumerable: true, configurable: true }
+          : undefined,
     },
-    ownKeys: () => {
-      listed = true;
-      return Reflect.ownKeys(target);
-    },
-    getOwnPropertyDescriptor: (_, field) =>
-      Object.hasOwn(target, field)
-        ? { value: get(field), enumerable: true, configurable: true }
-        : undefined,
-  });
+  );
   return {
     view: view as T,
     holdsFor: (next) => {

@@ -87,9 +87,10 @@ function fromLines(
       : settled(read.proposals);
   const first = lines[0];
   const last = lines.at(-1);
+  const names = named(text, lines, name);
   return {
-    ...named(text, lines, name),
-    donorClass: survey.ours ? classOfText(text, sureOnes(proposals)) : undefined,
+    ...names,
+    donorClass: survey.ours ? classOfText(text, tellingOnes(proposals), names.model) : undefined,
     sale: survey.sale && survey.ours ? saleOf(read.clock) : undefined,
     proposals,
     passedOver: survey.unlike
@@ -110,9 +111,13 @@ const tyresAlone = (found: readonly Proposal[]): readonly Proposal[] =>
       }))
     : found;
 
-/** Those that would be taken as they stand, or all where none would. */
-const sureOnes = (found: readonly Proposal[]): readonly Proposal[] =>
-  found.some((p) => p.ticked) ? found.filter((p) => p.ticked) : found;
+/** What an engine gives is told by its unit, if nothing else speaks against it: enough for the class. */
+const isByUnit = (p: Proposal): boolean =>
+  (p.key === 'power' || p.key === 'torque') && p.doubts.every((d) => d.code === 'label-unsaid');
+
+/** Those that would be taken as they stand, and what the engine gives; or all where none would. */
+const tellingOnes = (found: readonly Proposal[]): readonly Proposal[] =>
+  found.some((p) => p.ticked) ? found.filter((p) => p.ticked || isByUnit(p)) : found;
 
 function named(text: string, lines: readonly Line[], name: string | undefined) {
   const said = namesIn(name ?? text, name === undefined ? lines : [{ line: name, offset: 0 }]);
@@ -129,7 +134,7 @@ function fromRow(
 ): MachineRead {
   return {
     ...named(m.name, [], m.name),
-    donorClass: classOfText(m.name, m.proposals),
+    donorClass: classOfText(m.name, m.proposals, m.name),
     sale: survey.sale ? { odometer: undefined, hours: undefined } : undefined,
     proposals: settled(m.proposals),
     passedOver: [],

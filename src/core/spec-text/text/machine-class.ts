@@ -77,14 +77,39 @@ const DISPLACEMENT: Readonly<Record<DonorClass, readonly [number, number]>> = {
   'large-adventure-twin': [780, 1350],
 };
 
-/** The class that the words and figures of a text fit best; `undefined` where they tell too little. */
-export function classOfText(text: string, proposals: readonly Proposal[]): ClassRead | undefined {
+/** A number in a name is about the displacement, mostly. */
+const NAMED_SIZE = /(?<![\d.,])(\d{3,4})(?![\d.,])/u;
+const NAME_COUNTS = 0.6;
+
+/** The displacement that a model's name speaks of, cm³; nothing where it names none, or a proposal says it. */
+function sizeInName(model: string, proposals: readonly Proposal[]): number | undefined {
+  const size = Number(NAMED_SIZE.exec(model)?.[1] ?? Number.NaN);
+  const said = proposals.some((p) => p.key === 'displacement');
+  return !said && size >= 100 && size <= 1400 ? size : undefined;
+}
+
+/** So unlikely a figure, in log points, and the class is no more than a guess. */
+const STRANGE = -1.5;
+const GUESSED = 0.6;
+
+/**
+ * The class that the words and figures of a text fit best; `undefined` where they tell too little.
+ *
+ * @param model the machine's name, of which a number counts as its displacement where none is told
+ */
+export function classOfText(
+  text: string,
+  proposals: readonly Proposal[],
+  model = '',
+): ClassRead | undefined {
   const plainly = plainWord(text);
+  const size = sizeInName(model, proposals);
   const said = WORDS.filter(([pattern]) => pattern.test(plainly));
   const points = DONOR_CLASSES.map((donorClass) => {
     let sum = said.reduce((total, [, votes]) => total + (votes[donorClass] ?? 0), 0);
     for (const p of proposals)
       if (p.kind === 'figure') sum += fitOf(donorClass, p.key, p.amount, p.unit);
+    if (size !== undefined) sum += NAME_COUNTS * fitOf(donorClass, 'displacement', size, 'cc');
     return sum;
   });
   if (points.every((p) => p === points[0])) return undefined;
@@ -94,7 +119,12 @@ export function classOfText(text: string, proposals: readonly Proposal[]): Class
   const best = points.indexOf(most);
   const donorClass = DONOR_CLASSES[best];
   const chance = (weights[best] ?? 0) / total;
-  return donorClass && chance >= 0.35 ? { donorClass, chance } : undefined;
+  if (!donorClass || chance < 0.35) return undefined;
+  // The nearest of nine may still be far: what no class has is a guess.
+  const strange = proposals.some(
+    (p) => p.kind === 'figure' && fitOf(donorClass, p.key, p.amount, p.unit) < STRANGE,
+  );
+  return { donorClass, chance: strange ? Math.min(chance, GUESSED) : chance };
 }
 
 const BASE: Readonly<Record<string, UnitId>> = {

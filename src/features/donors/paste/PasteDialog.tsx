@@ -16,7 +16,7 @@ import { fullName, type Donor } from '@/core/donor';
 import { ORIGINS, type Origin } from '@/core/readings';
 import { SPEC_TEXT_LIMIT } from '@/core/spec-text';
 import { Choice, FileInput } from '@/ui/fields';
-import { ORIGIN_WORDS } from '@/ui/messages';
+import { nameWords, ORIGIN_WORDS } from '@/ui/messages';
 import { droppedText } from './dropped-text';
 import { MachineSheet } from './MachineSheet';
 import { MarkedText, type TextMark } from './MarkedText';
@@ -47,6 +47,7 @@ export function PasteDialog({ donor, shared = '', model, onClose }: PasteDialogP
     return undefined;
   };
   const choose = (id: string) => setChosen(id);
+  const leftOut = leftOutOf(paste);
   return (
     <Dialog.Root
       open
@@ -171,10 +172,17 @@ export function PasteDialog({ donor, shared = '', model, onClose }: PasteDialogP
               </Grid>
             </Dialog.Body>
             <Dialog.Footer>
-              <Text fontSize="xs" color="fg.muted" flex="1" display={{ base: 'none', md: 'block' }}>
-                Only what is ticked is entered. On a line: Enter takes it, Delete drops it, C
-                changes what it is; the arrows move.
-              </Text>
+              <Box flex="1" minW="0" fontSize="xs">
+                {leftOut !== '' && (
+                  <Text color="unsure" fontWeight="600" aria-live="polite">
+                    Not entered unless you tick it: {leftOut}.
+                  </Text>
+                )}
+                <Text color="fg.muted" display={{ base: 'none', md: 'block' }}>
+                  Only what is ticked is entered. On a line: Enter takes it, Delete drops it, C
+                  changes what it is; the arrows move.
+                </Text>
+              </Box>
               <Button size="sm" variant="outline" onClick={onClose}>
                 Cancel
               </Button>
@@ -216,6 +224,21 @@ const marksOf = (paste: PasteModel): readonly TextMark[] =>
       }),
     ),
   ]);
+
+const NAMED_LEFT = 4;
+
+/** Figures of which nothing is ticked: whoever enters the rest goes without them. */
+function leftOutOf({ sheets }: PasteModel): string {
+  const names = sheets
+    .filter((s) => s.on)
+    .flatMap((s) => {
+      const taken = new Set(s.lines.filter((l) => l.on).map((l) => l.proposal.key));
+      return s.lines.filter((l) => !taken.has(l.proposal.key)).map((l) => l.proposal.key);
+    });
+  const list = [...new Set(names)].map((key) => nameWords(key).toLowerCase());
+  const more = list.length - NAMED_LEFT;
+  return `${list.slice(0, NAMED_LEFT).join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
+}
 
 /** The first line: what was found, what wants a look, and what the text decided as a whole. */
 function foundWords({ text, read, sheets }: PasteModel): string {

@@ -116,7 +116,7 @@ export const CandidateHead = memo(function CandidateHead({
       </div>
       <button
         type="button"
-        style={{ textAlign: 'left', cursor: 'pointer', minHeight: 44 }}
+        className="candidate-button"
         onClick={() => onToggle(id)}
         aria-expanded={open}
       >

@@ -80,6 +80,13 @@ const TABLE_CSS = {
   },
   '& .place': { fontFamily: 'heading', fontWeight: 800, fontSize: 'lg', lineHeight: 1 },
   '& .place.none': { color: 'fg.subtle' },
+  '& .candidate-button': {
+    display: 'flex',
+    flexDirection: 'column',
+    textAlign: 'left',
+    cursor: 'pointer',
+    minHeight: '44px',
+  },
   '& .candidate-name': {
     display: 'block',
     fontWeight: 700,
