@@ -59,7 +59,7 @@ export function corpus(
       readFileSync(path.join(root, half, file), 'utf8')
         .split(/^=== /m)
         .slice(1)
-        .map((block) => parsed(block, half, file.replace(/(?:-\d)?\.txt$/, ''))),
+        .map((block) => parsed(block, half, file.replace(/(?:-\d+)?\.txt$/, ''))),
     );
 }
 

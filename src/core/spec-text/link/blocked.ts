@@ -55,11 +55,16 @@ const isFirstCheck = (text: string, q: Quantity): boolean =>
 const isBeforeThenEvery = (text: string, q: Quantity): boolean =>
   /^,? ?(?:and )?(?:then|thereafter|after that) every /iu.test(text.slice(q.to, q.to + 24));
 
+const FILL_BEHIND = /^\s?(?:for|over|in|after) (?:about )?\d/iu;
+const FILL_BEFORE =
+  /(?<!\p{L})(?:first|second|third|fourth|last|this|next|every|each|\d(?:st|nd|rd|th)) (?:tank(?:ful)?|fill(?:[- ]up)?)(?!\p{L})[^.\d]{0,12}$/iu;
 /** "First tank: 11.2 l for 289 km": what went in at a stop is not what the tank holds. */
 const isFill = (text: string, q: Quantity): boolean =>
-  /(?<!\p{L})(?:first|second|third|fourth|last|this|next|every|each|\d(?:st|nd|rd|th)) (?:tank(?:ful)?|fill(?:[- ]up)?)(?!\p{L})[^.\d]{0,12}$/iu.test(
-    text.slice(Math.max(0, q.from - 36), q.from),
-  ) && /^\s?(?:for|over|in|after) (?:about )?\d/iu.test(text.slice(q.to, q.to + 16));
+  FILL_BEHIND.test(text.slice(q.to, q.to + 16)) &&
+  FILL_BEFORE.test(text.slice(Math.max(0, q.from - 36), q.from));
+
+/** "62 mpg two up, 71 solo". */
+const TWO_UP = /^\s*(?:\([^)]{0,8}\))?\s*(?:two|2)[- ]up(?!\p{L})/iu;
 
 /** Quantities said of nothing, of another machine, or of what a part or a lower price made of it; and why. */
 export function blockedIn(
@@ -102,7 +107,7 @@ export function blockedIn(
       CHANGED_BY.test(text.slice(Math.max(0, q.from - 30), q.from))
     )
       found.set(i, 'changed');
-    if (isFill(text, q)) found.set(i, 'changed');
+    if (isFill(text, q) || TWO_UP.test(text.slice(q.to, q.to + 20))) found.set(i, 'changed');
     if (found.has(i)) return;
     if (noise.some(([a, b]) => q.from < b && q.to > a)) found.set(i, 'noise');
     else if (q.changed !== undefined) {

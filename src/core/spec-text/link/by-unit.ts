@@ -116,9 +116,8 @@ function pairKeys(s: SentenceWords, q: Quantity, index: number): readonly Figure
     const between = s.text.slice(Math.min(o.to, q.to), Math.max(o.from, q.from));
     return /^ ?[-/] ?$/.test(between) ? o : undefined;
   };
-  const teeth = TEETH_HERE.test(s.text)
-    ? /^ (?:(front)|rear|back)(?!\p{L})/iu.exec(s.text.slice(q.to))
-    : null;
+  const end = /^ (?:(front)|rear|back)(?!\p{L})/iu.exec(s.text.slice(q.to, q.to + 7));
+  const teeth = end && TEETH_HERE.test(s.text) ? end : undefined;
   const [count = 0] = q.amounts;
   if (teeth && (teeth[1] ? count >= 11 && count <= 18 : count >= 34 && count <= 60))
     return [teeth[1] ? 'sprocketFront' : 'sprocketRear'];
@@ -127,10 +126,10 @@ function pairKeys(s: SentenceWords, q: Quantity, index: number): readonly Figure
   if (!first) return [];
   const second = first === q ? next : q;
   const [a = 0, b = 0] = [first?.amounts[0], second?.amounts[0]];
-  const end = first === q ? 'Front' : 'Rear';
-  if (a >= 11 && a <= 18 && b >= 34 && b <= 56) return [`sprocket${end}`];
+  const which = first === q ? 'Front' : 'Rear';
+  if (a >= 11 && a <= 18 && b >= 34 && b <= 56) return [`sprocket${which}`];
   return (a === 21 && (b === 18 || b === 17)) || (a === 19 && b === 17) || (a === 18 && b === 17)
-    ? [`wheel${end}`]
+    ? [`wheel${which}`]
     : [];
 }
 
