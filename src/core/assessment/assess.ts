@@ -1,39 +1,21 @@
 import type { Brief, MustKey, StanceBand } from '../brief';
-import { findCautions, type Caution, type SpringsOff } from '../cautions';
+import { findCautions, type Caution } from '../cautions';
 import type { Donor } from '../donor';
 import { oneFootGap, personalFit, seatShape, stanceBand, stanceProbabilities } from '../fit';
-import { factInUse } from '../facts';
 import { licenceCheck, type LicenceResult } from '../licence';
 import { runningOrderMass } from '../mass';
-import { buildCost, onTheRoadPrice, repairs, type BuildCost } from '../money';
+import { buildCost, repairs, type BuildCost } from '../money';
 import { certain, combine, plusMinus, source, type Estimate } from '../numeric';
 import { applyParts, applySets, looseFuel, madeFor, type Part, type PartFlag } from '../part';
-import {
-  fuelDensity,
-  normalFigures,
-  type FigureKey,
-  type NormalFigures,
-  type Reading,
-} from '../readings';
-import { SAG_BOUNDS, SPRING_SLACK, type SuspensionEnd } from '../suspension';
-import { standIn } from '../typical';
-import { parseTyre } from '../tyre';
+import { fuelDensity, type FigureKey, type NormalFigures, type Reading } from '../readings';
+import type { SuspensionEnd } from '../suspension';
 import type { Kilograms, Kilowatts, Litres } from '../units';
-import { axleLoads, luggagePlaces } from './axles';
 import type { Case } from './case';
-import {
-  goesFasterThan,
-  lastsFor,
-  liftedWithTheBack,
-  loadMetrics,
-  metricsOf,
-  wattsLeft,
-  type LoadMetrics,
-  type Metrics,
-} from './metrics';
+import { loadFacts } from './load-facts';
+import { goesFasterThan, loadMetrics, metricsOf, type LoadMetrics, type Metrics } from './metrics';
 import { mustResults, type MustResult } from './musts';
-import { anew, keepingLast, type Once } from './once';
-import { gearing, type GearEnd } from './propulsion';
+import { anew, type Once } from './once';
+import { sheetFigures } from './sheet-figures';
 
 export type Stance =
   | {
@@ -61,75 +43,6 @@ export interface Reckoning {
   readonly metrics: Metrics;
   readonly licence: LicenceResult;
   readonly cost: BuildCost;
-}
-
-type SheetBrief = Pick<Brief, 'money' | 'typical'>;
-const sheets = new WeakMap<Donor, Once>();
-
-/** A donor's figures on one basis, what is typical of its class where nobody has given one; kept while nothing changes that they read. */
-export function sheetFigures(donor: Donor, brief: SheetBrief): NormalFigures {
-  let once = sheets.get(donor);
-  if (!once) sheets.set(donor, (once = keepingLast()));
-  return once('figures', { brief }, (of) =>
-    fromTyres(
-      donor,
-      normalFigures(
-        donor.figures,
-        (reading, key) => onTheRoadPrice(reading, of.brief.money, key),
-        donor,
-        (key) => standIn(donor, key, of.brief.typical),
-      ),
-    ),
-  );
-}
-
-const MM_PER_INCH = 25.4;
-const RIMS = [
-  ['wheelFront', 'tyreFront'],
-  ['wheelRear', 'tyreRear'],
-] as const;
-
-/** What follows from what is there: rims from the tyres' sizes, and the permitted maximum from a quoted payload. */
-function fromTyres(donor: Donor, figures: NormalFigures): NormalFigures {
-  const rims = RIMS.flatMap(([wheel, tyre]) => {
-    const size = parseTyre(factInUse(donor.facts?.[tyre])?.value ?? '');
-    return size && !figures[wheel].reading
-      ? [
-          [
-            wheel,
-            { estimate: certain(size.rim_in * MM_PER_INCH), basis: figures[wheel].basis },
-          ] as const,
-        ]
-      : [];
-  });
-  return fromGears(
-    donor,
-    fromPayload(rims.length > 0 ? { ...figures, ...Object.fromEntries(rims) } : figures),
-  );
-}
-
-/** Speeds for each 1000 rpm follow from ratios and teeth where all of them are told; what was watched on the road stays beside them. */
-function fromGears(donor: Donor, figures: NormalFigures): NormalFigures {
-  const found = gearing({ donor, figures });
-  if (found.kind === 'unknown') return figures;
-  const { first, top, typical } = found.value;
-  const follows = (key: 'speedFirst' | 'speedTop', end: GearEnd, estimate: Estimate) =>
-    typical[end].length === 0 && !figures[key].reading
-      ? { [key]: { estimate, basis: figures[key].basis } }
-      : {};
-  return {
-    ...figures,
-    ...follows('speedFirst', 'first', first),
-    ...follows('speedTop', 'top', top),
-  };
-}
-
-/** The permitted maximum follows from a quoted payload where only that is quoted: ready to ride + payload. */
-function fromPayload(figures: NormalFigures): NormalFigures {
-  const { maxMass, payload, mass } = figures;
-  if (!maxMass.typical || !payload.reading) return figures;
-  const estimate = combine([mass.estimate, payload.estimate] as const, (kg, load) => kg + load);
-  return { ...figures, maxMass: { estimate, basis: maxMass.basis, typical: mass.typical } };
 }
 
 const middleOf = (estimate: Estimate): number => (estimate.kind === 'known' ? estimate.mid : 0);
@@ -281,61 +194,6 @@ const sprungEnds = (parts: readonly Part[]): ReadonlySet<SuspensionEnd> =>
   new Set(
     (['front', 'rear'] as const).filter((end) => parts.some((p) => p.flags.includes(SPRUNG[end]))),
   );
-
-/** What cautions ask of the loaded machine beside the metrics. */
-function loadFacts(
-  brief: Brief,
-  donor: Donor,
-  figures: NormalFigures,
-  { ends }: Pick<Metrics['suspension'], 'ends'>,
-  loaded: Metrics['loadedMass'],
-) {
-  const axles = axleLoads(brief, figures);
-  return {
-    frontShare: axles.frontShare,
-    axles,
-    axleLimits: { front: figures.axleLimitFront.estimate, rear: figures.axleLimitRear.estimate },
-    tyreLoads_kg: { front: tyreLoad(donor, 'tyreFront'), rear: tyreLoad(donor, 'tyreRear') },
-    watts: wattsLeft(figures),
-    wattsSlow: wattsLeft(figures, 'slow'),
-    springsOff: springsOff(ends),
-    passenger: factInUse(donor.facts?.passenger)?.value,
-    rackLimit: figures.rackLimit.estimate,
-    subframe: factInUse(donor.facts?.subframe)?.value,
-    behind_kg: luggagePlaces(brief),
-    liftBack: combine([figures.mass.estimate] as const, liftedWithTheBack),
-    tyreSpeeds_kmh: {
-      front: tyreOf(donor, 'tyreFront')?.speed_kmh,
-      rear: tyreOf(donor, 'tyreRear')?.speed_kmh,
-    },
-    tyreLife: lastsFor({ brief, donor, figures, loaded }, 'rearTyre'),
-    chainLife: lastsFor({ brief, donor, figures, loaded }, 'chain'),
-  };
-}
-
-/** The end whose springs are furthest from what they carry, where that is beyond what is let pass or sag leaves its bounds. */
-function springsOff(ends: Metrics['suspension']['ends']): SpringsOff | undefined {
-  const off = (['rear', 'front'] as const).flatMap((end) => {
-    const { suits, sag, mismatch, carried_kg } = ends[end];
-    if (suits.kind === 'unknown' || sag.kind === 'unknown' || mismatch.kind === 'unknown')
-      return [];
-    const isWithin = sag.mid >= SAG_BOUNDS.low && sag.mid <= SAG_BOUNDS.high;
-    return Math.abs(mismatch.mid) <= SPRING_SLACK + 1e-9 && isWithin
-      ? []
-      : [
-          {
-            by: Math.abs(mismatch.mid),
-            off: { end, suits_kg: suits.mid, carried_kg, sag: sag.mid },
-          },
-        ];
-  });
-  return off.toSorted((a, b) => b.by - a.by)[0]?.off;
-}
-
-const tyreOf = (donor: Donor, key: 'tyreFront' | 'tyreRear') =>
-  parseTyre(factInUse(donor.facts?.[key])?.value ?? '');
-const tyreLoad = (donor: Donor, key: 'tyreFront' | 'tyreRear'): number | undefined =>
-  tyreOf(donor, key)?.load_kg;
 
 function stanceOf({
   donor,

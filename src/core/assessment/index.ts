@@ -2,7 +2,6 @@ export {
   assess,
   mustsOf,
   reckon,
-  sheetFigures,
   type Assessment,
   type Reckoning,
   type Stance,
@@ -66,3 +65,4 @@ export {
   type MustVerdict,
   type SaidMust,
 } from './musts';
+export { sheetFigures } from './sheet-figures';
