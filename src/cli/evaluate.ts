@@ -4,7 +4,7 @@ import { assess, surenessOf, type Assessment } from '@/core/assessment';
 import {
   bestBuild,
   buildCurve,
-  enough,
+  recommended,
   spendLimit,
   worthwhile,
   type PlannedBuild,
@@ -180,13 +180,16 @@ async function planReport(dossier: Dossier, result: Standing) {
       const setting = planSetting(dossier, result, entry, { legalOnly: false, today: today() });
       const best = bestBuild(highs, setting, spend);
       if (best.kind !== 'build') return { candidate: entry.candidate.id, ...best };
-      const corners = worthwhile([best.build, ...buildCurve(highs, setting, spend)]);
-      const cheapest = enough(corners);
+      const corners = worthwhile([
+        best.build,
+        recommended(best),
+        ...buildCurve(highs, setting, spend),
+      ]);
       return {
         candidate: entry.candidate.id,
         kind: best.kind,
         best: buildReport(entry, best.build),
-        enough: cheapest ? buildReport(entry, cheapest) : null,
+        enough: buildReport(entry, recommended(best)),
         leftOut: best.leftOut,
         curve: corners.map(({ cost, points, partIds }) => ({ cost, points, parts: partIds })),
       };

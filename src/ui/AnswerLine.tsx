@@ -18,6 +18,7 @@ export function AnswerLine({
         {answer.sentence}
       </Text>
       {answer.build && <Text>{answer.build}</Text>}
+      {answer.enough && <Text fontWeight="600">{answer.enough}</Text>}
       {answer.untold && (
         <Text fontSize="sm" color="fg.muted">
           {answer.untold}

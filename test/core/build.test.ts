@@ -7,12 +7,13 @@ import {
   bestBuild,
   BUILD_STAGES,
   buildCurve,
-  enough,
+  FELT,
   fullPoints,
   leads,
   orderBy,
   PAPERS,
   planModelOf,
+  recommended,
   removals,
   stageIndex,
   STAGE_SCHOOLS,
@@ -253,19 +254,54 @@ describe('honest money', () => {
 });
 
 describe('enough', () => {
-  const corner = (cost: number, points: number, failed: readonly string[] = []): PlannedBuild => ({
-    partIds: [],
-    cost,
-    points,
-    planned: points,
-    failed,
+  const setting = settingOf('sorrel-300');
+  /** Without musts, so that few parts make a build. */
+  const easy = {
+    ...setting,
+    brief: { ...setting.brief, musts: { ...setting.brief.musts, on: [] } },
+  };
+  const answerOf = (of: PlanSetting, spend: number) => {
+    const answer = bestBuild(highs, of, spend);
+    if (answer.kind !== 'build') throw new Error(answer.kind);
+    return answer;
+  };
+  test('costs less than the best, is worth less than a point under it, and not one part more could go', () => {
+    const { build, enough } = answerOf(setting, 9550);
+    if (!enough) throw new Error('nothing cheaper');
+    expect(enough.cost).toBeLessThan(build.cost - 1);
+    expect(enough.points).toBeGreaterThan(build.points - FELT);
+    expect(enough.failed).toEqual([]);
+    expect(findBuildFaults(enough.partIds, catalogue)).toEqual([]);
+    const sparer = enough.partIds
+      .map((out) => enough.partIds.filter((id) => id !== out))
+      .filter((ids) => findBuildFaults(ids, catalogue).length === 0)
+      .map((ids) => assessedBuild(setting, ids, 0))
+      .filter((b) => b.failed.length === 0 && b.points > build.points - FELT);
+    expect(sparer).toEqual([]);
+    expect(recommended({ kind: 'build', build, enough, leftOut: [] })).toBe(enough);
+    expect(recommended({ kind: 'build', build, leftOut: [] })).toBe(build);
   });
-  test('the cheapest within a point of the best; what is refused is none of them', () => {
-    const corners = [corner(5000, 80), corner(6000, 86.99), corner(6500, 87), corner(9000, 88)];
-    expect(enough(corners)?.cost).toBe(6500);
-    expect(enough([...corners, corner(9500, 95, ['licence'])])?.cost).toBe(6500);
-    expect(enough([])).toBeUndefined();
-  });
+  // Own enumeration: every choice of twelve parts, each assessed in full.
+  test('of twelve parts none of the 4096 choices is cheaper and as good', () => {
+    const used = new Set(answerOf(setting, 9550).build.partIds);
+    const few = {
+      ...easy,
+      choices: setting.choices.filter((p) => used.has(p.id) && p.needs.length === 0).slice(0, 12),
+    };
+    expect(few.choices.length).toBeGreaterThan(8);
+    const { build, enough } = answerOf(few, 9550);
+    const found = enough ?? build;
+    const cheaper = Array.from({ length: 2 ** few.choices.length }, (_, bits) =>
+      few.choices.filter((_p, i) => Math.floor(bits / 2 ** i) % 2 === 1).map((p) => p.id),
+    )
+      .filter((ids) => findBuildFaults(ids, catalogue).length === 0)
+      .filter((ids) => fullPoints(few, partsOf(ids)) > build.points - FELT)
+      .map((ids) => assessedBuild(few, ids, 0))
+      .filter((b) => b.failed.length === 0 && b.cost < found.cost - 1);
+    expect(cheaper).toEqual([]);
+  }, 60_000);
+  test('where nothing cheaper is as good there is none', () =>
+    expect(answerOf({ ...easy, choices: [] }, 9550).enough).toBeUndefined());
 });
 
 test('papers are paid once, with the first part: a bare machine that keeps its musts is had for its own price', () => {

@@ -5,6 +5,7 @@ import { describe, expect, test } from 'vitest';
 import {
   findBuildFaults,
   findRuleFaults,
+  GRAIN,
   planCurve,
   planOf,
   planProgram,
@@ -180,7 +181,7 @@ describe('needs, exclusions, slots and gates', () => {
   test('the cheapest plan that keeps the gates', () =>
     expect(planned(best(RIG, { aim: 'cost' }))).toMatchObject({ ids: ['tankS'], cost: 350 }));
   test('26 corners from 350 for nothing to the dearest, as by trying every choice', () => {
-    const corners = [...planCurve(highs, RIG)].toReversed();
+    const corners = [...planCurve(highs, RIG, undefined, undefined, 0)].toReversed();
     expect(corners).toHaveLength(26);
     expect(corners.map((c) => [c.cost, Math.round(c.value)])).toEqual(
       expect.arrayContaining([
@@ -367,15 +368,54 @@ describe('against the slow twin', () => {
       { seed: 91, numRuns: 80 },
     );
   }, 60_000);
-  test('the curve never misses a spending: between corners the lower one is the best there is', () => {
+  test('the curve never misses a spending: between corners the lower one is the best there is, or less than a grain below it', () => {
     fc.assert(
-      fc.property(anyModel, fc.integer({ min: 0, max: 160 }), (model, spend) => {
-        const at = [...planCurve(highs, model)].find((c) => c.cost <= spend);
-        const slow = solveByTrying(model, { aim: 'value', spend });
-        if (slow.kind !== 'plan') expect(at).toBeUndefined();
-        else expect(at?.value).toBeCloseTo(slow.plan.value, 3);
+      fc.property(
+        anyModel,
+        fc.integer({ min: 0, max: 160 }),
+        fc.constantFrom(0, GRAIN, 5),
+        (model, spend, grain) => {
+          const corners = [...planCurve(highs, model, undefined, undefined, grain)];
+          const at = corners.find((c) => c.cost <= spend);
+          const slow = solveByTrying(model, { aim: 'value', spend });
+          expect(at === undefined).toBe(slow.kind !== 'plan');
+          if (!at || slow.kind !== 'plan') return;
+          expect(at.value).toBeLessThanOrEqual(slow.plan.value + 1e-3);
+          expect(at.value).toBeGreaterThanOrEqual(slow.plan.value - grain - 1e-3);
+        },
+      ),
+      { seed: 92, numRuns: 40 },
+    );
+  }, 60_000);
+  test('a coarser grain never gives more corners, and each of its corners costs no more than any plan worth as much', () => {
+    fc.assert(
+      fc.property(anyModel, (model) => {
+        const [fine, coarse] = [0, 5].map((grain) => [
+          ...planCurve(highs, model, undefined, undefined, grain),
+        ]);
+        expect(coarse?.length).toBeLessThanOrEqual(fine?.length ?? 0);
+        for (const corner of coarse ?? []) {
+          const slow = solveByTrying(model, { aim: 'cost', worth: corner.value - 1e-4 });
+          // The solver parts equal points by price only down to a unit of money.
+          expect(slow.kind === 'plan' ? corner.cost - slow.plan.cost : 'none').toBeLessThanOrEqual(
+            1,
+          );
+        }
       }),
-      { seed: 92, numRuns: 25 },
+      { seed: 94, numRuns: 25 },
+    );
+  }, 60_000);
+  test('the least money for so many points', () => {
+    fc.assert(
+      fc.property(anyModel, fc.integer({ min: 0, max: 60 }), (model, worth) => {
+        const question = { aim: 'cost', worth } as const;
+        const [fast, slow] = [solvePlan(highs, model, question), solveByTrying(model, question)];
+        expect(fast.kind).toBe(slow.kind);
+        if (fast.kind !== 'plan' || slow.kind !== 'plan') return;
+        expect(fast.plan.cost).toBeCloseTo(slow.plan.cost, 6);
+        expect(fast.plan.value).toBeGreaterThanOrEqual(worth - 1e-3);
+      }),
+      { seed: 95, numRuns: 60 },
     );
   }, 60_000);
   test('things that cannot matter are left out, and that changes nothing', () => {

@@ -2,7 +2,8 @@ import { describe, expect, test } from 'vitest';
 import { settledBy } from '@/core/assessment';
 import { certain, known, unknown, between } from '@/core/numeric';
 import { knownAs, type Reading } from '@/core/readings';
-import { question } from '@/store/queries';
+import type { BestBuild } from '@/core/build';
+import { partsOf, question } from '@/store/queries';
 import { candidateSchema, type Candidate, type Dossier } from '@/store/records';
 import {
   answerWords,
@@ -130,20 +131,35 @@ describe('the answer in words', () => {
     expect(payload && mustSignWords(payload)).toBe('? payload');
   });
   test('the third state: the leader of its ranking, what it carries, what is spent and left, how far the planning is', () => {
-    const answer = bestAnswer({ standing, planned: 3, of: 10, running: true }, reader);
     const head = standing.builtRanking[0];
     const entry = entryOf(standing, head?.id ?? '');
+    const partIds = entry.parts.map((p) => p.id);
+    const of = { cost: 0, points: 80.2, planned: 80, failed: [] };
+    const [spare, ...rest] = partIds;
+    const found = new Map<string, BestBuild>([
+      [
+        head?.id ?? '',
+        {
+          kind: 'build',
+          build: { ...of, partIds, cost: 9000 },
+          enough: { ...of, partIds: rest, cost: 8400, points: 79.5 },
+          leftOut: [],
+        },
+      ],
+    ]);
+    const planned = { standing, found, parts: partsOf(dossier) };
+    const answer = bestAnswer({ ...planned, planned: 3, of: 10, running: true }, reader);
     const whole = answerWords(
       standing.builtRanking,
       'best',
       (id) => entryOf(standing, id).donor.model,
     );
     expect(answer?.sentence).toBe(`So far: ${whole}`);
-    expect(bestAnswer({ standing, planned: 10, of: 10, running: false }, reader)?.sentence).toBe(
+    expect(bestAnswer({ ...planned, planned: 10, of: 10, running: false }, reader)?.sentence).toBe(
       whole,
     );
     // Before anything is planned nobody is named.
-    const none = bestAnswer({ standing, planned: 0, of: 10, running: true }, reader);
+    const none = bestAnswer({ ...planned, planned: 0, of: 10, running: true }, reader);
     expect(none?.sentence).toMatch(/not known yet/);
     expect(none?.build).toBeUndefined();
     for (const part of entry.parts)
@@ -153,8 +169,18 @@ describe('the answer in words', () => {
     expect(answer?.build).toContain(`${Math.round(outlay.mid)} EUR in all`);
     expect(answer?.progress).toBe('Planning: 3 of 10; the others count as they stand.');
     expect(
-      bestAnswer({ standing, planned: 10, of: 10, running: false }, reader)?.progress,
+      bestAnswer({ ...planned, planned: 10, of: 10, running: false }, reader)?.progress,
     ).toBeUndefined();
     expect(bestAnswer(undefined, reader)).toBeUndefined();
+    // What is enough is what is recommended; the best stands beside it. The differences by hand: 600 and 0.7.
+    expect(answer?.enough?.toLowerCase()).toContain(
+      `without ${partsOf(dossier)[spare ?? '']?.name.toLowerCase()}`,
+    );
+    expect(answer?.enough).toContain(
+      'fit 79.5 for 8400 EUR in all. The other 600 EUR buy 0.7 points',
+    );
+    expect(answer?.take).toBeUndefined();
+    const all = bestAnswer({ ...planned, planned: 10, of: 10, running: false }, reader);
+    expect(all?.take).toMatchObject({ id: head?.id, partIds: rest, all: partIds });
   });
 });

@@ -1,7 +1,14 @@
 import { assess, surenessOf, type Assessment } from '../assessment';
 import type { CautionCode } from '../cautions';
 import type { Part } from '../part';
-import { planCurve, smallestClash, solvePlan, type Plan, type ProgramSolver } from '../planning';
+import {
+  findBuildFaults,
+  planCurve,
+  smallestClash,
+  solvePlan,
+  type Plan,
+  type ProgramSolver,
+} from '../planning';
 import { percentiles } from '../numeric';
 import { fitScore, wantCurves, wantWeights } from '../preference';
 import { fullPoints, PAPERS, planModelOf, type LeftOut, type PlanSetting } from './plan-model-of';
@@ -25,7 +32,13 @@ export interface PlannedBuild {
 }
 
 export type BestBuild =
-  | { readonly kind: 'build'; readonly build: PlannedBuild; readonly leftOut: readonly LeftOut[] }
+  | {
+      readonly kind: 'build';
+      readonly build: PlannedBuild;
+      /** The cheapest build found that nobody would tell from the best on the road (see {@link FELT}); absent where that is the best itself, or was not looked for. */
+      readonly enough?: PlannedBuild | undefined;
+      readonly leftOut: readonly LeftOut[];
+    }
   | { readonly kind: 'clash'; readonly limits: readonly string[] }
   | { readonly kind: 'unknown'; readonly missing: readonly string[] };
 
@@ -145,7 +158,9 @@ export function bestBuild(
   for (let round = 0; ; round += 1) {
     const best = bestWithin(solver, setting, limit, thorough);
     if (best.kind !== 'build' || !best.build.overMoney || limit === undefined || round === LOWERED)
-      return best;
+      return best.kind === 'build' && thorough
+        ? { ...best, enough: enoughFor(solver, setting, best.build) }
+        : best;
     // Prices that are not exactly known leave room below the limit, so that it holds as surely as is asked.
     limit -=
       1 + moneyOver(setting, assess({ ...setting, parts: partsOf(setting, best.build.partIds) }));
@@ -239,16 +254,61 @@ export function* buildCurve(
 }
 
 /** What a rider would feel, points of 100. Own assumption. */
-const FELT = 1;
+export const FELT = 1;
 
-/** The cheapest of some builds that nobody would tell from the best of them on the road; `undefined` where there is none. */
-export function enough(corners: readonly PlannedBuild[]): PlannedBuild | undefined {
-  const sound = corners.filter((c) => c.failed.length === 0);
-  const most = Math.max(...sound.map((c) => c.points));
-  return sound
-    .filter((c) => c.points >= most - FELT)
-    .reduce<PlannedBuild | undefined>((a, b) => (a && a.cost <= b.cost ? a : b), undefined);
+/**
+ * The cheapest build found that is worth less than a point under the best, in the full assessment: the cheapest plan of the sum about
+ * the best, what the full assessment refuses or finds worth too little cut off; then whatever part may go as well is taken off.
+ *
+ * @returns `undefined` where nothing cheaper is as good
+ */
+function enoughFor(
+  solver: ProgramSolver,
+  setting: PlanSetting,
+  best: PlannedBuild,
+): PlannedBuild | undefined {
+  const least = best.points - FELT;
+  const isEnough = (b: PlannedBuild) =>
+    b.failed.length === 0 && !b.overMoney && b.points > least && b.cost < best.cost - 1;
+  const { model } = planModelOf(setting, partsOf(setting, best.partIds));
+  const cuts: (readonly string[])[] = [];
+  let found: PlannedBuild | undefined;
+  while (!found && cuts.length <= MOST_CUTS) {
+    const answer = solvePlan(
+      solver,
+      { ...model, cuts },
+      { aim: 'cost', worth: least, spend: best.cost - 1 },
+    );
+    if (answer.kind !== 'plan') break;
+    const build = assessedBuild(setting, answer.plan.ids, answer.plan.value);
+    if (isEnough(build)) found = build;
+    else cuts.push(answer.plan.ids);
+  }
+  const catalogue = new Map(
+    model.items.map((i) => [i.id, { ...i, needs: i.needs.filter((g) => !g.includes(PAPERS)) }]),
+  );
+  for (let from: PlannedBuild | undefined = found ?? best; from; ) {
+    const { partIds } = from;
+    const fewer: readonly PlannedBuild[] = partIds
+      .filter((id) => !setting.pinned.has(id))
+      .map((id) => partIds.filter((other) => other !== id))
+      .filter((ids) => findBuildFaults(ids, catalogue).length === 0)
+      .map((ids) => assessedBuild(setting, ids, fullPoints(setting, partsOf(setting, ids))))
+      .filter(isEnough);
+    from = cheapestOf(fewer);
+    if (from && from.cost < (found?.cost ?? Number.POSITIVE_INFINITY)) found = from;
+  }
+  return found;
 }
+
+const cheapestOf = (builds: readonly PlannedBuild[]): PlannedBuild | undefined =>
+  builds.reduce<PlannedBuild | undefined>((a, b) => (a && a.cost <= b.cost ? a : b), undefined);
+
+/** What is recommended of an answer: the cheapest that is as good to ride. */
+export const recommended = ({
+  build,
+  enough,
+}: Extract<BestBuild, { readonly kind: 'build' }>): PlannedBuild => enough ?? build;
 
 /** The corners that are worth their money by the full assessment: rising in cost and in points. */
 export function worthwhile(corners: readonly PlannedBuild[]): readonly PlannedBuild[] {

@@ -5,7 +5,7 @@ export {
   type BuildFault,
   type Choosable,
 } from './build-rules';
-export { planCurve, smallestClash, type Corner } from './plan-curve';
+export { GRAIN, planCurve, smallestClash, type Corner } from './plan-curve';
 export {
   planOf,
   shrink,

@@ -1,9 +1,12 @@
 import type { Plan, PlanModel } from './plan-model';
+import type { PlanQuestion } from './plan-program';
 import { solvePlan, type ProgramSolver } from './solve-plan';
 
-/** A step of a curve: from this cost up, this plan is the best there is, until the next corner. */
+/** A step of a curve: from this cost up, this plan is the best there is but for {@link GRAIN}, until the next corner. */
 export type Corner = Plan;
 
+/** Between two corners there may be another that is worth less than this more than the cheaper: half of what a rider would feel. Own assumption. */
+export const GRAIN = 0.5;
 /** Money that has to be saved for a cheaper plan to count. */
 const ONE_UNIT = 1;
 /** So many plans are cut off before a curve goes on without looking. */
@@ -12,8 +15,9 @@ const MOST_CUTS = 60;
 const MOST_CORNERS = 400;
 
 /**
- * Corners of best value over spending, the dearest first, each proven as it is given: the best plan, then the best one unit of money below
- * it, and so on down to the cheapest plan there is. A plan that costs less and is worth as much ends the corner above it.
+ * Corners of best value over spending, the dearest first, each proven as it is given: the best plan, then the cheapest that is worth at
+ * most a grain less, and so on; where nothing cheaper is, the best one unit of money below. So at any spending the dearest corner within
+ * it is the best plan there is, or less than a grain below it.
  *
  * @param isRefused says that a plan is not to be had after all: it is cut off and the program is solved again
  * @yields corners with falling cost and falling value
@@ -23,18 +27,25 @@ export function* planCurve(
   model: PlanModel,
   most?: number,
   isRefused: (plan: Plan) => boolean = () => false,
+  grain = GRAIN,
 ): Generator<Corner, void, undefined> {
-  let spend = most;
   const cuts: (readonly string[])[] = [...(model.cuts ?? [])];
-  for (let i = 0; i < MOST_CORNERS; i += 1) {
-    const answer = solvePlan(solver, { ...model, cuts }, { aim: 'value', spend });
-    if (answer.kind !== 'plan') return;
-    if (cuts.length < MOST_CUTS && isRefused(answer.plan)) {
+  /** The answer to a question, with what is refused cut off. */
+  const answered = (question: PlanQuestion): Plan | undefined => {
+    for (;;) {
+      const answer = solvePlan(solver, { ...model, cuts }, question);
+      if (answer.kind !== 'plan') return undefined;
+      if (cuts.length >= MOST_CUTS || !isRefused(answer.plan)) return answer.plan;
       cuts.push(answer.plan.ids);
-      continue;
     }
-    yield answer.plan;
-    spend = answer.plan.cost - ONE_UNIT;
+  };
+  let corner = answered({ aim: 'value', spend: most });
+  for (let i = 0; corner && i < MOST_CORNERS; i += 1) {
+    yield corner;
+    const spend = corner.cost - ONE_UNIT;
+    corner =
+      answered({ aim: 'cost', worth: corner.value - grain, spend }) ??
+      answered({ aim: 'value', spend });
   }
 }
 

@@ -7,6 +7,8 @@ export interface PlanQuestion {
   readonly spend?: number | undefined;
   /** `value`: most points, and of equal ones the cheapest. `cost`: the least money that keeps the gates. */
   readonly aim: 'value' | 'cost';
+  /** Points that a plan has to have, by the model. */
+  readonly worth?: number | undefined;
 }
 
 /** A mixed-integer program as text, and which variable stands for which item. */
@@ -36,7 +38,7 @@ const term = (coefficient: number, name: string): string =>
  * A want's points enter as segments δₖ ∈ [0, 1] of its curve between what can be reached: where the slopes never rise they fill in order
  * by themselves, else binaries make them (incremental formulation; Markowitz & Manne 1957, from memory).
  */
-export function planProgram(whole: PlanModel, { spend, aim }: PlanQuestion): PlanProgram {
+export function planProgram(whole: PlanModel, { spend, aim, worth }: PlanQuestion): PlanProgram {
   const model = shrink(whole);
   const variables = new Map(model.items.map((item, i) => [item.id, `x${i}`]));
   const x = (id: string): string => variables.get(id) ?? '';
@@ -83,13 +85,14 @@ export function planProgram(whole: PlanModel, { spend, aim }: PlanQuestion): Pla
       ),
     );
   }
-  if (aim === 'value') {
+  const points: string[] = [];
+  if (aim === 'value' || worth !== undefined) {
     model.wants.forEach((want, w) => {
       const { start, segments } = reachable(want, model);
       constant += start.y;
       const names = segments.map((_, k) => `d${w}_${k}`);
       segments.forEach((s, k) => {
-        objective.push(term(s.rise, names[k] ?? ''));
+        points.push(term(s.rise, names[k] ?? ''));
         bounds.push(`0 <= ${names[k]} <= 1`);
       });
       if (segments.length === 0) return;
@@ -110,6 +113,8 @@ export function planProgram(whole: PlanModel, { spend, aim }: PlanQuestion): Pla
       }
     });
   }
+  if (aim === 'value') objective.push(...points);
+  if (worth !== undefined) rows.push(atLeast(points, worth - constant));
   // An objective, a row and a variable there must be, or it is no program.
   const text = [
     aim === 'value' ? 'Maximize' : 'Minimize',

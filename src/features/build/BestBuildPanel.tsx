@@ -1,7 +1,15 @@
 'use client';
 import { Box, Button, Checkbox, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { formatNumber, leftOutWords, limitNames, nameWords, whatItTakesWords } from '@/ui/messages';
+import {
+  enoughWords,
+  formatNumber,
+  leftOutWords,
+  limitNames,
+  nameWords,
+  partsCounted,
+  whatItTakesWords,
+} from '@/ui/messages';
 import { useBestBuild } from './use-best-build';
 import type { BuildModel } from './use-build';
 
@@ -47,6 +55,12 @@ export function BestBuildPanel({ model }: { readonly model: BuildModel }) {
       {best?.kind === 'build' &&
         (() => {
           const { build, leftOut } = best;
+          const enough = enoughWords(best, reader, partsCounted);
+          const least = best.enough?.partIds;
+          const isLeast =
+            least &&
+            least.length === model.chosen.size &&
+            least.every((id) => model.chosen.has(id));
           const more = build.partIds.filter((id) => !model.chosen.has(id));
           const fewer = [...model.chosen].filter((id) => !build.partIds.includes(id));
           const gain = build.points - entry.builtScore.points.mid;
@@ -73,6 +87,7 @@ export function BestBuildPanel({ model }: { readonly model: BuildModel }) {
                   {fewer.length > 0 ? ` Take off ${names(fewer)}.` : ''}
                 </Text>
               )}
+              {enough && <Text>{enough}</Text>}
               {Math.abs(apart) > WORTH_SAYING && (
                 <Text fontSize="xs" color="fg.muted">
                   The planner counted {formatNumber(build.planned, 1)} points; the parts together
@@ -93,6 +108,16 @@ export function BestBuildPanel({ model }: { readonly model: BuildModel }) {
                     onClick={() => model.take(build.partIds)}
                   >
                     Take this build
+                  </Button>
+                )}
+                {least && !isLeast && (
+                  <Button
+                    size="sm"
+                    variant="outline"
+                    borderColor="border.emphasized"
+                    onClick={() => model.take(least)}
+                  >
+                    Take what is enough
                   </Button>
                 )}
                 {leftOut.length > 0 && (

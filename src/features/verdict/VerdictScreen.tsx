@@ -5,7 +5,6 @@ import { Link } from '@/ui/Link';
 import { nearestTurnings } from '@/core/doubt';
 import { shortName } from '@/core/donor';
 import { BRIEF_KEY, OUTCOMES, OWN_MONEY, REASONS_LIMIT } from '@/store/records';
-import { buildChange } from '@/store/build-change';
 import {
   nominalCurrencies,
   partsOf,
@@ -13,21 +12,14 @@ import {
   type Standing,
   type StandingCandidate,
 } from '@/store/queries';
-import { useDossierState, useDossierStore, useStanding } from '@/store/react';
+import { useDossierState, useStanding } from '@/store/react';
 import { useBestAnswer } from '@/store/running';
 import { AnswerLine } from '@/ui/AnswerLine';
 import { Choice, Panel, PressRow } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
-import {
-  bestAnswer,
-  mustWords,
-  OUTCOME_WORDS,
-  OWN_MONEY_WORDS,
-  turningWords,
-  type BestAnswer,
-} from '@/ui/messages';
+import { bestAnswer, mustWords, OUTCOME_WORDS, OWN_MONEY_WORDS, turningWords } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
-import { RateNote } from '@/ui/stored';
+import { RateNote, TakeAnswer } from '@/ui/stored';
 import { PastVerdicts } from './PastVerdicts';
 import { ThisDay } from './ThisDay';
 import { useVerdict, type VerdictModel } from './use-verdict';
@@ -67,7 +59,18 @@ function Verdict({
         {purpose ? ` Weighed for “${purpose}”; another purpose is chosen in the weigh-up.` : ''}
       </ScreenHeading>
       <Rates standing={standing} />
-      <AnswerLine answer={answer} act={<TakeBest answer={answer} model={model} />} />
+      <AnswerLine
+        answer={answer}
+        act={
+          <TakeAnswer
+            answer={answer}
+            current={model.entry.candidate.id}
+            also=", and decide on it"
+            alone="Decide on"
+            onTaken={(candidateId) => model.set({ candidateId })}
+          />
+        }
+      />
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.35fr) minmax(0, 1fr)' }}
         gap="4"
@@ -95,41 +98,6 @@ function Rates({ standing }: { readonly standing: Standing }) {
       unpriced={unpricedFor(parts, dossier.donors, standing.candidates, money)}
       nominal={nominalCurrencies(parts, money)}
     />
-  );
-}
-
-/** One press gives the machine of the answer its parts and takes it into the decision. */
-function TakeBest({
-  answer,
-  model,
-}: {
-  readonly answer: BestAnswer | undefined;
-  readonly model: VerdictModel;
-}) {
-  const store = useDossierStore();
-  const builds = useDossierState((s) => s.dossier.builds);
-  const take = answer?.take;
-  const now = take && (builds[take.id]?.partIds ?? []);
-  const same =
-    take?.partIds.length === now?.length && take?.partIds.every((id) => now?.includes(id));
-  if (!take || (same && model.entry.candidate.id === take.id)) return null;
-  return (
-    <Button
-      size="sm"
-      mt="1"
-      variant="outline"
-      borderColor="border.emphasized"
-      onClick={() => {
-        if (!same)
-          store.execute({
-            label: { code: 'choose-build', facts: { name: take.name } },
-            changes: [buildChange(builds, take.id, { partIds: take.partIds })],
-          });
-        model.set({ candidateId: take.id });
-      }}
-    >
-      {same ? `Decide on ${take.name}` : `Give ${take.name} these parts, and decide on it`}
-    </Button>
   );
 }
 

@@ -1,6 +1,7 @@
 import equal from 'fast-deep-equal';
 import { useMemo, useSyncExternalStore } from 'react';
 import { planSubject, type BestBuild } from '@/core/build';
+import type { Part } from '@/core/part';
 import { partsOf, planSetting, withBuilds, type Standing } from '../queries';
 import type { Dossier } from '../records';
 import { useDossierState } from '../react';
@@ -12,6 +13,10 @@ import { legalOnlyWish, useKeptPlanning } from './use-curves';
 export interface BestParts {
   /** What the parts are on each machine; one that is not planned yet, or that no build helps, stands as it is. */
   readonly standing: Standing;
+  /** The planner's answers, by candidate. */
+  readonly found: ReadonlyMap<string, BestBuild>;
+  /** The catalogue that was planned from. */
+  readonly parts: Readonly<Record<string, Part>>;
   readonly planned: number;
   /** All that could be planned for: the rest has a figure missing or limits that clash. */
   readonly of: number;
@@ -57,6 +62,8 @@ export function useBestParts(
           ? answer.build.partIds.flatMap((partId) => catalogue[partId] ?? [])
           : [];
       }),
+      found: best,
+      parts: catalogue,
       planned: best.size,
       of: standing.candidates.length,
       running: state.running,

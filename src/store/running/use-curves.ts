@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useEffectEvent, useMemo, useState, useSyncExternalStore } from 'react';
-import { spendLimit, worthwhile, type BuildCurve } from '@/core/build';
+import { recommended, spendLimit, worthwhile, type BuildCurve } from '@/core/build';
 import { planSetting, type Standing } from '../queries';
 import { useDossierState } from '../react';
 import { today } from './today';
@@ -57,7 +57,7 @@ const curveOf = (state: CurvesState, id: string): BuildCurve => {
     id,
     corners: worthwhile([
       ...(state.corners.get(id) ?? []),
-      ...(best?.kind === 'build' ? [best.build] : []),
+      ...(best?.kind === 'build' ? [best.build, recommended(best)] : []),
     ]),
   };
 };

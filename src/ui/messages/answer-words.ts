@@ -1,6 +1,8 @@
 import type { Assessment, MustResult } from '@/core/assessment';
+import { recommended, type BestBuild, type PlannedBuild } from '@/core/build';
 import { spendable } from '@/core/brief';
 import { shortName, type Donor } from '@/core/donor';
+import type { Part } from '@/core/part';
 import { leading, wantsOf, type Ranked, type WantKey } from '@/core/preference';
 import type { Standing } from '@/store/queries';
 import { formatNumber, type Reader } from './format';
@@ -88,6 +90,10 @@ export function untoldWords(
 /** The third state of a shortlist, as far as it is planned. */
 export interface PlannedState {
   readonly standing: Standing;
+  /** The planner's answers, by candidate. */
+  readonly found: ReadonlyMap<string, BestBuild>;
+  /** The catalogue that was planned from. */
+  readonly parts: Readonly<Record<string, Part>>;
   readonly planned: number;
   readonly of: number;
   readonly running: boolean;
@@ -100,10 +106,46 @@ export interface BestAnswer {
   /** What of the leader its class stands in for. */
   readonly untold?: string | undefined;
   readonly progress?: string | undefined;
-  /** The leader and its parts, once everything is planned. */
+  /** The cheaper build of the leader that is as good to ride, where there is one: what is recommended. */
+  readonly enough?: string | undefined;
+  /** The leader and the parts recommended for it, once everything is planned; `all` are those of the best, where these are more. */
   readonly take?:
-    | { readonly id: string; readonly name: string; readonly partIds: readonly string[] }
+    | {
+        readonly id: string;
+        readonly name: string;
+        readonly partIds: readonly string[];
+        readonly all?: readonly string[] | undefined;
+      }
     | undefined;
+}
+
+/** The cheaper build that is as good to ride, beside the best; `undefined` where the best is the cheapest. */
+export function enoughWords(
+  { build, enough }: { readonly build: PlannedBuild; readonly enough?: PlannedBuild | undefined },
+  { currency }: Pick<Reader, 'currency'>,
+  /** What the build is, in words: its parts, or how many. */
+  what: (ids: readonly string[]) => string,
+): string | undefined {
+  if (!enough) return undefined;
+  return `Enough: ${what(enough.partIds)}, fit ${formatNumber(enough.points, 1)} for ${formatNumber(enough.cost)} ${currency} in all. The other ${formatNumber(build.cost - enough.cost)} ${currency} buy ${formatNumber(build.points - enough.points, 1)} points, which nobody feels.`;
+}
+
+/** So many parts, or none. */
+export const partsCounted = (ids: readonly string[]): string =>
+  ids.length === 0 ? 'as it stands' : ids.length === 1 ? '1 part' : `${ids.length} parts`;
+
+/** What the best has and the cheaper build does without, by name. */
+function without(
+  { build, enough }: Extract<BestBuild, { readonly kind: 'build' }>,
+  name: (id: string) => string,
+): string {
+  if (!enough) return '';
+  const fewer = build.partIds.filter((id) => !enough.partIds.includes(id)).map(name);
+  const instead = enough.partIds.filter((id) => !build.partIds.includes(id)).map(name);
+  return [
+    ...(fewer.length > 0 ? [`without ${listWords(fewer)}`] : []),
+    ...(instead.length > 0 ? [`with ${listWords(instead)}`] : []),
+  ].join(', ');
 }
 
 /** While not everything is planned an answer holds only so far. */
@@ -133,6 +175,12 @@ export function bestAnswer(
   const outlay = head?.built.metrics.outlay.estimate;
   const left = outlay?.kind === 'known' ? spendable(brief.money) - outlay.mid : 0;
   const parts = head?.parts.map((p) => p.name.charAt(0).toLowerCase() + p.name.slice(1)) ?? [];
+  const answer = head && best.found.get(head.candidate.id);
+  const planned = answer?.kind === 'build' ? answer : undefined;
+  const partName = (id: string): string => {
+    const part = best.parts[id]?.name ?? id;
+    return part.charAt(0).toLowerCase() + part.slice(1);
+  };
   const money =
     outlay?.kind === 'known'
       ? `; ${formatNumber(outlay.mid)} ${currency} in all, ${formatNumber(Math.abs(left))} ${left < 0 ? 'over what there is' : 'left'}`
@@ -142,12 +190,14 @@ export function bestAnswer(
     build:
       head &&
       `${shortName(head.donor)}${parts.length === 0 ? ' as it stands' : `: ${listWords(parts)}`}${money}.`,
+    enough: planned && enoughWords(planned, { currency }, () => without(planned, partName)),
     take:
       head && best.planned >= best.of
         ? {
             id: head.candidate.id,
             name: shortName(head.donor),
-            partIds: head.parts.map((p) => p.id),
+            partIds: planned ? recommended(planned).partIds : [],
+            ...(planned?.enough ? { all: planned.build.partIds } : {}),
           }
         : undefined,
     untold: head && untoldWords(head.built, head.donor, wantsOf(brief)),

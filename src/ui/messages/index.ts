@@ -3,6 +3,8 @@ export {
   soFar,
   untoldWords,
   bestAnswer,
+  enoughWords,
+  partsCounted,
   openWords,
   placeWords,
   shortMusts,

@@ -10,3 +10,4 @@ export {
   type Quantity,
 } from './amount-text';
 export { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from './reading-edit';
+export { TakeAnswer } from './TakeAnswer';

@@ -2,14 +2,21 @@
 import { Box, Button, Checkbox, Flex, Grid, Text } from '@chakra-ui/react';
 import { memo, useMemo, useState } from 'react';
 import { surenessOf } from '@/core/assessment';
-import { atSpending, enough, leads, passedOver } from '@/core/build';
+import { atSpending, leads, passedOver } from '@/core/build';
 import { shortName } from '@/core/donor';
 import { partsOf, type Standing } from '@/store/queries';
 import { useDossierState } from '@/store/react';
 import { curveOption, EChart, rightEdge, type PickedCorner } from '@/ui/charts';
 import { Panel } from '@/ui/fields';
 import { Plate, useIsDark } from '@/ui/marks/Plate';
-import { formatNumber, leadWords, limitNames, nameWords } from '@/ui/messages';
+import {
+  enoughWords,
+  formatNumber,
+  leadWords,
+  limitNames,
+  nameWords,
+  partsCounted,
+} from '@/ui/messages';
 import { BuildFrame } from '../BuildFrame';
 import type { BuildModel } from '../use-build';
 import { useCurves, type CurvesModel } from '@/store/running';
@@ -70,7 +77,8 @@ function Curves({ model }: { readonly model: BuildModel }) {
     );
   const [first, second] = within;
   const leader = curves.find((c) => c.id === first?.id);
-  const cheaper = enough((leader?.corners ?? []).filter((c) => c.cost <= spend && !c.overMoney));
+  const best = state.best.get(first?.id ?? '');
+  const cheaper = best?.kind === 'build' ? enoughWords(best, reader, partsCounted) : undefined;
   const risky = leader && passedOver(leader, spend);
   const lead = leads(curves);
   // Until each machine has its best build for the money, another may still lead.
@@ -90,15 +98,7 @@ function Curves({ model }: { readonly model: BuildModel }) {
             {reader.currency}.
           </Text>
         )}
-        {first?.build && cheaper && first.build.cost - cheaper.cost >= 1 && (
-          <Text fontWeight="600">
-            {state.whole.has(first.id) ? 'Enough' : 'Enough, as far as it is planned'}: the same
-            with {cheaper.partIds.length} parts, fit {formatNumber(cheaper.points, 1)} for{' '}
-            {formatNumber(cheaper.cost)} {reader.currency}. The other{' '}
-            {formatNumber(first.build.cost - cheaper.cost)} buy less than a point, which nobody
-            feels.
-          </Text>
-        )}
+        {cheaper && <Text fontWeight="600">{cheaper}</Text>}
         {first?.build?.partIds.length === 0 && state.whole.has(first.id) && (
           <Text>
             No part that fits it, has a price here and stays within the sum adds to its points.
@@ -152,8 +152,9 @@ function Curves({ model }: { readonly model: BuildModel }) {
         <Text fontSize="xs" color="fg.muted">
           A plate is the machine as it stands, whether it keeps the musts or not; its line begins
           with the cheapest build that keeps every must, and every dot is the best of the planner’s
-          sum for its money that the full assessment takes. A dotted edge is not planned yet: the
-          best there lies below it. Pick a dot to see its parts.
+          sum for its money that the full assessment takes; between two dots there may be one that
+          is worth less than half a point more than the cheaper. A dotted edge is not planned yet:
+          the best there lies below it. Pick a dot to see its parts.
           {beyond.length > 0
             ? ` Beyond the picture: ${beyond.map((b) => `${b.name}, ${formatNumber(b.stock[0])}`).join('; ')} ${reader.currency} as it stands.`
             : ''}

@@ -21,6 +21,7 @@ import {
   formatWithUnit,
   type Reader,
 } from '@/ui/messages';
+import { TakeAnswer } from '@/ui/stored';
 import { BuildFrame } from '../BuildFrame';
 import type { BuildModel } from '../use-build';
 
@@ -43,10 +44,22 @@ function Ways({ model }: { readonly model: BuildModel }) {
   const open = ways.filter((w): w is Way => 'entry' in w);
   const order = rank(open.map((w) => ({ id: w.kind, score: w.score, musts: w.assessment.musts })));
   const { kind, first } = leading(order);
+  const answer = bestAnswer(useBestAnswer(standing), model.reader);
   const best = open.find((w) => w.kind === first[0]?.id);
   return (
     <>
-      <AnswerLine answer={bestAnswer(useBestAnswer(standing), model.reader)} />
+      <AnswerLine
+        answer={answer}
+        act={
+          <TakeAnswer
+            answer={answer}
+            current={entry.candidate.id}
+            also=""
+            alone="Look at"
+            onTaken={model.select}
+          />
+        }
+      />
       <Text mb="3" aria-live="polite">
         {best && kind !== 'broken'
           ? `Of the ways out from ${shortName(entry.donor)}, “${WAY_WORDS[best.kind]}” comes out best${kind === 'doubtful' ? ' and leaves a must in doubt' : ''}: ${shortName(best.entry.donor)}, fit ${formatNumber(best.score.points.mid, 1)}${best.byTrip === undefined ? '' : ` for ${formatNumber(best.byTrip)} ${model.reader.currency}`}.`
