@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { oftenest, type RankDoubt } from '@/core/doubt';
 import { INSPECTION_KEYS, INSPECTION_POINTS, PAPER_POINTS } from '@/core/inspection';
 import { FACT_KEYS, factDefinition } from '@/core/facts';
 import { FIGURE_KEYS } from '@/core/readings';
@@ -8,6 +9,7 @@ import {
   briefTurningWords,
   commandWords,
   differenceName,
+  drawnWords,
   gapWords,
   pointWords,
   sideWords,
@@ -289,4 +291,66 @@ test('the new acts have words for undo', () => {
   expect(
     [1, 2].map((count) => commandWords({ code: 'take-over', facts: { count, file: 'f.json' } })),
   ).toEqual(['1 difference taken from f.json', '2 differences taken from f.json']);
+});
+
+describe('what the draws say of the first, in words', () => {
+  /** Shares made up: how often each comes first and second, and how often A is ahead of B and the other way about. */
+  const drawn = (
+    [a, b]: readonly [readonly number[], readonly number[]],
+    [aWins, bWins]: readonly [number, number],
+  ): RankDoubt => ({
+    samples: 20_000,
+    ids: ['a', 'b'],
+    acceptability: [a, b],
+    wins: [
+      [0, aWins],
+      [bWins, 0],
+    ],
+    error: 0.003,
+    settled: true,
+    central: [undefined, undefined],
+  });
+  const name = (id: string) => id.toUpperCase();
+  test('one that comes first more often and is behind where both keep their musts: why it is not named', () => {
+    const words = drawnWords(
+      drawn(
+        [
+          [0.25, 0.04],
+          [0.38, 0.09],
+        ],
+        [0.08, 0.02],
+      ),
+      ['a', 'b'],
+      name,
+    );
+    expect(words).toEqual([
+      'In 37 % of the draws nobody keeps every must.',
+      'A keeps every must in 29 % and comes first in 25 % of all draws.',
+      'Where both it and B keep their musts, it is ahead in 80 %.',
+      'B comes first more often, in 38 %. It keeps every must in 47 %, A in 29 %. Where both keep theirs, A is ahead in 80 %: among those with a must in doubt the one worth more is named. Settle that must before you buy.',
+    ]);
+  });
+  test('nobody comes first more often: no more is said, and so within what the draws are sure to', () => {
+    const even = drawn(
+      [
+        [0.493, 0.5],
+        [0.505, 0.49],
+      ],
+      [0.493, 0.5],
+    );
+    expect(oftenest(even, 'a')).toBeUndefined();
+    expect(drawnWords(even, ['a', 'b'], name)).toHaveLength(2);
+    const clear = drawn(
+      [
+        [0.45, 0.5],
+        [0.53, 0.4],
+      ],
+      [0.45, 0.5],
+    );
+    expect(oftenest(clear, 'a')).toBe('b');
+    expect(oftenest(clear, 'b')).toBeUndefined();
+    expect(drawnWords(clear, ['a', 'b'], name).at(-1)).toBe(
+      'B comes first more often, in 53 %. Where both keep theirs, it is ahead in 53 %.',
+    );
+  });
 });

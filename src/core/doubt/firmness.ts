@@ -38,3 +38,14 @@ export function firmness(
   };
   return { firmness: word(), first, placed: Math.min(1, placed), ahead };
 }
+
+/** Who comes first clearly more often than one, by more than the draws are sure to; `undefined` where nobody does. */
+export function oftenest(
+  { ids, acceptability, error }: RankDoubt,
+  than: string,
+): string | undefined {
+  const firsts = acceptability.map((row) => row[0] ?? 0);
+  const most = Math.max(...firsts);
+  const clear = most - (firsts[ids.indexOf(than)] ?? 0) > Math.max(0.02, 4 * error);
+  return clear ? ids[firsts.indexOf(most)] : undefined;
+}

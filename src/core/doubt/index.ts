@@ -13,7 +13,7 @@ export {
 } from './simulate-ranks';
 export { nearestTurnings, type Turning } from './nearest-turnings';
 export { turningPoints, type TurningPoint } from './turning-points';
-export { firmness, type Firmness } from './firmness';
+export { firmness, oftenest, type Firmness, type Footing } from './firmness';
 export { tornado, type TornadoBar } from './tornado';
 export {
   valueOfKnowing,

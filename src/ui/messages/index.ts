@@ -143,3 +143,4 @@ export {
   TRIAL_KIND_WORDS,
   TRIAL_TIME_WORDS,
 } from './trial-words';
+export { drawnWords } from './drawn-words';

@@ -245,7 +245,7 @@ function Curve({ sheet }: { readonly sheet: Sheet }) {
                   plate: f.plate,
                   stock: [f.outlay, f.points.mid] as const,
                   corners: own?.corners ?? [],
-                  whole: true,
+                  whole: own?.whole ?? true,
                   current: f.candidateId === machine.candidateId,
                 },
               ];

@@ -3,14 +3,14 @@ import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
 import { ArrowLeft } from 'lucide-react';
 import { Link } from '@/ui/Link';
 import { useState } from 'react';
-import { firmness, type RankDoubt, type WeightDoubt } from '@/core/doubt';
+import type { WeightDoubt } from '@/core/doubt';
 import { shortName } from '@/core/donor';
 import { leading } from '@/core/preference';
 import type { Standing } from '@/store/queries';
 import { usePreferences, useStanding } from '@/store/react';
 import { Choice, Panel } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
-import { formatNumber, METRIC_WORDS, type Reader } from '@/ui/messages';
+import { drawnWords, formatNumber, METRIC_WORDS, type Reader } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { inKind } from '../pairs/why';
 import { PurposeTabs } from '../Purposes';
@@ -150,9 +150,6 @@ function Doubt({ standing: chosen }: { readonly standing: Standing }) {
   );
 }
 
-const percent = (share: number): string =>
-  share > 0 && share < 0.01 ? 'under 1 %' : `${formatNumber(share * 100)} %`;
-
 interface AnswerProps {
   readonly doubt: DoubtViewModel;
   readonly standing: Standing;
@@ -174,7 +171,7 @@ function Answer({ doubt: { result, order }, standing, state, name, reader }: Ans
         {answer}
       </Text>
       {result && first !== undefined && second !== undefined ? (
-        drawn(result, first, second, name).map((words) => <Text key={words}>{words}</Text>)
+        drawnWords(result, [first, second], name).map((words) => <Text key={words}>{words}</Text>)
       ) : (
         <Text color="fg.muted">Drawing …</Text>
       )}
@@ -188,26 +185,6 @@ function Answer({ doubt: { result, order }, standing, state, name, reader }: Ans
       )}
     </>
   );
-}
-
-/** What the draws say of the two that stand first. */
-function drawn(
-  result: RankDoubt,
-  first: string,
-  second: string,
-  name: (id: string) => string,
-): readonly string[] {
-  const stands = firmness(result, first, second);
-  const nobody = 1 - result.acceptability.reduce((sum, row) => sum + (row[0] ?? 0), 0);
-  return [
-    ...(nobody > 0.005 ? [`In ${percent(nobody)} of the draws nobody keeps every must.`] : []),
-    `${name(first)} keeps every must in ${percent(stands.placed)} and comes first in ${percent(stands.first)} of all draws.`,
-    ...(stands.ahead === undefined
-      ? []
-      : [
-          `Where both it and ${name(second)} keep their musts, it is ahead in ${percent(stands.ahead)}.`,
-        ]),
-  ];
 }
 
 /** What speaks for each of two that are level, in figures. */
