@@ -23,9 +23,11 @@ test.describe('the verdict', () => {
   }) => {
     test.setTimeout(180_000);
     await openExample(page, '/verdict');
-    const take = page.getByRole('button', { name: /^Give .* these parts, and decide on it$/ });
+    const take = page.getByRole('button', {
+      name: /^Give .* (these parts|the parts that are enough), and decide on it$/,
+    });
     await expect(take).toBeVisible({ timeout: 150_000 });
-    const name = /^Give (.*) these parts/.exec(await take.innerText())?.[1] ?? '';
+    const name = /^Give (.*) the(?:se| parts)/.exec(await take.innerText())?.[1] ?? '';
     await take.click();
     await expect(take).toHaveCount(0);
     await expect(page.getByLabel('Which', { exact: true })).toContainText(name);

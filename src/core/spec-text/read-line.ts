@@ -1,6 +1,7 @@
 import { figureDefinition, type Basis, type FigureKey } from '../readings';
 import { assign, type Assigned } from './link/assign';
 import { basesOf } from './link/bases';
+import { OTHER_END } from './link/by-label';
 import { blockedIn } from './link/blocked';
 import { clockReadings, type ClockReading } from './link/clock';
 import type { Option, SentenceWords, Word } from './link/option';
@@ -36,7 +37,15 @@ export interface LineRead {
   readonly clock: readonly ClockReading[];
   /** The last label that got no figure: it may serve the next line. */
   readonly open: Word | undefined;
+  /** The label of the last figure that has another end. */
+  readonly twoEnded: Word | undefined;
 }
+
+/** "Rear's 200.": a sentence that goes on with the other end of what was told. */
+const OTHER_END_FIRST =
+  /^\s*(?:and |then )?(?:at |on )?(?:the )?(?:front|rear|back|fork|forks|shock)(?:['’]s)?(?!\p{L})/iu;
+/** "Fork?": a question that is nothing but an end. */
+const END_ASKED = /^\s*(?:and )?(?:the )?(?:(front|forks?|up front)|rear|back|shock)\s*\?\s*$/iu;
 
 /** The figures one line of text states, sentence by sentence. */
 export function readLine(scanned: ScannedLine, context: LineContext): LineRead {
@@ -44,18 +53,31 @@ export function readLine(scanned: ScannedLine, context: LineContext): LineRead {
   const passedOver: PassedOver[] = [];
   const clock: ClockReading[] = [];
   let above = context.above;
+  let twoEnded: Word | undefined;
+  let asked: Side | undefined;
   for (const sentence of sentencesOf(scanned.line)) {
+    const end = END_ASKED.exec(sentence.text);
+    if (end && twoEnded) {
+      asked = end[1] ? 'front' : 'rear';
+      continue;
+    }
+    const carried =
+      asked !== undefined || OTHER_END_FIRST.test(sentence.text) ? twoEnded : undefined;
     const read = readSentence(scanned, sentence, {
       ...context,
-      above,
+      above: carried ?? above,
+      carried: carried !== undefined,
+      side: asked ?? context.side,
       lastKey: figures.at(-1)?.key ?? context.lastKey,
     });
+    asked = undefined;
+    twoEnded = read.twoEnded ?? (read.figures.length > 0 ? undefined : twoEnded);
     figures.push(...read.figures);
     passedOver.push(...read.passedOver);
     clock.push(...read.clock);
     above = read.open;
   }
-  return { figures, passedOver, clock, open: above };
+  return { figures, passedOver, clock, open: above, twoEnded };
 }
 
 const within = <T extends { readonly from: number; readonly to: number }>(
@@ -110,7 +132,11 @@ const spokenIn = (text: string) => {
   return word && SPOKEN_UNITS[word];
 };
 
-function readSentence(scanned: ScannedLine, sentence: Sentence, context: LineContext): LineRead {
+function readSentence(
+  scanned: ScannedLine,
+  sentence: Sentence,
+  context: LineContext & { readonly carried: boolean },
+): LineRead {
   const { survey } = context;
   const { text, at } = sentence;
   const mentions = within(scanned.mentions, sentence);
@@ -123,6 +149,7 @@ function readSentence(scanned: ScannedLine, sentence: Sentence, context: LineCon
     mentions,
     quantities: alone,
     above: context.above,
+    carried: context.carried,
     units: survey,
     sale: survey.sale,
     ours: survey.ours,
@@ -182,6 +209,7 @@ function readSentence(scanned: ScannedLine, sentence: Sentence, context: LineCon
     }),
     clock: clockReadings(s, assigned, blocked, scanned.offset + at),
     open: openLabel(words, assigned, text, alone.length),
+    twoEnded: taken.findLast(({ a }) => OTHER_END[a.option.key] !== undefined)?.a.option.word,
   };
 }
 

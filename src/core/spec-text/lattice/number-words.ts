@@ -109,8 +109,8 @@ function sumOf(words: readonly string[]): number | undefined {
 
 /** Lines where two numbers said one after the other are a pair of sprockets, or of rims. */
 const SPROCKETS =
-  /(?<!\p{L})(?:gear(?:ing|ed)|gear it|sprockets?|tooth|teeth|gone (?:up|down) to|geared|speed (?:gear)?box)(?!\p{L})/iu;
-const RIMS = /(?<!\p{L})(?:wheels?|rims?|spoke[sd]?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:gear(?:ing|ed)|gear it|chain|sprockets?|tooth|teeth|gone (?:up|down) to|geared|speed (?:gear)?box)(?!\p{L})/iu;
+const RIMS = /(?<!\p{L})(?:wheels?|rims?|spoke[sd]?|tyres?|tires?)(?!\p{L})/iu;
 const TEETH =
   /^((?:eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen)) ((?:thirty|forty|fourty|fifty)(?:[ -](?:one|two|three|four|five|six|seven|eight|nine))?)$/iu;
 /** "Redline's nine five". */

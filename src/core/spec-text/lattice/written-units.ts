@@ -258,7 +258,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   EUR: ['eur', '€', 'euros?'],
   USD: ['usd', 'us\\$'],
   GBP: ['gbp', '£', 'quid', 'sterling'],
-  CHF: ['chf', 'franken', 'fr\\.', 'sfr\\.?'],
+  CHF: ['chf', 'swiss francs', 'francs', 'franken', 'fr\\.', 'sfr\\.?'],
   SEK: ['sek'],
   NOK: ['nok'],
   PLN: ['pln', 'zł'],

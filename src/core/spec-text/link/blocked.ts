@@ -3,7 +3,7 @@ import type { Mention } from '../vocabulary/lexicon';
 
 /** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
 const NOISE =
-  /(?<!\d)\d{1,2}[./-]\d{1,2}[./-]\d{2,4}(?!\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
+  /(?<!\d)\d{1,2}[./-]\d{1,2}[./-]\d{2,4}(?!\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
 
 /** "it's not 145 kg". */
 const NOT =
@@ -58,10 +58,13 @@ const isBeforeThenEvery = (text: string, q: Quantity): boolean =>
 const FILL_BEHIND = /^\s?(?:for|over|in|after) (?:about )?\d/iu;
 const FILL_BEFORE =
   /(?<!\p{L})(?:first|second|third|fourth|last|this|next|every|each|\d(?:st|nd|rd|th)) (?:tank(?:ful)?|fill(?:[- ]up)?)(?!\p{L})[^.\d]{0,12}$/iu;
+/** "402 km / 15.1 L": a line of a fuel log. */
+const DISTANCE_OVER = /\d ?(?:km|mi|miles|kms)\s?[/:=]\s?$/iu;
 /** "First tank: 11.2 l for 289 km": what went in at a stop is not what the tank holds. */
 const isFill = (text: string, q: Quantity): boolean =>
-  FILL_BEHIND.test(text.slice(q.to, q.to + 16)) &&
-  FILL_BEFORE.test(text.slice(Math.max(0, q.from - 36), q.from));
+  (q.unit === 'L' && DISTANCE_OVER.test(text.slice(Math.max(0, q.from - 16), q.from))) ||
+  (FILL_BEHIND.test(text.slice(q.to, q.to + 16)) &&
+    FILL_BEFORE.test(text.slice(Math.max(0, q.from - 36), q.from)));
 
 /** "62 mpg two up, 71 solo". */
 const TWO_UP = /^\s*(?:\([^)]{0,8}\))?\s*(?:two|2)[- ]up(?!\p{L})/iu;
@@ -82,7 +85,7 @@ export function blockedIn(
       const stop = (
         list
           ? /[,;|]|\bbut\b/u
-          : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|now (?:it|we|this|you))\b|, (?:the|its?|seat|tank|this)\b/iu
+          : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|now (?:it|we|this|you))\b|, (?:the|its?|seat|tank|this)\b|^ this one\b|\bfor this(?: one)?\b|\b(?:and|but|whereas) this\b/iu
       ).exec(rest);
       return [m.from, m.to + (stop?.index ?? rest.length)] as const;
     });

@@ -252,6 +252,10 @@ function takerOption(
     : [];
 }
 
+/** A figure of one end, or the same of the other. */
+const atEnd = (key: FigureKey, side: 'front' | 'rear'): FigureKey =>
+  FRONT_KEY.test(key) === (side === 'front') ? key : (OTHER_END[key] ?? key);
+
 /** A label on the line above serves the first figure of a line that has none of its own. */
 export function aboveOptions(
   s: SentenceWords,
@@ -265,16 +269,18 @@ export function aboveOptions(
   if (own) return [];
   const first = s.quantities.findIndex((_, i) => !s.blocked.has(i));
   const bare = index === first && q.from < 30 && s.text.trim().length < 44;
-  return keysOf(above, side, s.lastKey).flatMap((key) =>
-    senses(s, q, key, bare, index).map(
-      (sense): Option => ({
-        key,
-        word: above,
-        ...sense,
-        points: WEIGHTS.above - index * 0.6 + sense.points,
-        by: 'above',
-        basis: above.meaning.kind === 'label' ? above.meaning.basis : undefined,
-      }),
-    ),
-  );
+  return keysOf(above, side, s.lastKey)
+    .map((key) => (s.carried ? atEnd(key, side()) : key))
+    .flatMap((key) =>
+      senses(s, q, key, bare, index).map(
+        (sense): Option => ({
+          key,
+          word: above,
+          ...sense,
+          points: WEIGHTS.above - index * 0.6 + sense.points,
+          by: 'above',
+          basis: above.meaning.kind === 'label' ? above.meaning.basis : undefined,
+        }),
+      ),
+    );
 }

@@ -34,9 +34,10 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
           points: WEIGHTS.byUnit + 0.9,
           by: 'basis',
         });
+    const spoken = rimSpoken(s, q) ? WEIGHTS.follows : WEIGHTS.byUnit + 0.4;
     for (const key of pairKeys(s, q, index))
       for (const sense of senses(s, q, key, true, index))
-        made.push({ key, word: undefined, ...sense, points: WEIGHTS.byUnit + 0.4, by: 'unit' });
+        made.push({ key, word: undefined, ...sense, points: spoken, by: 'unit' });
     const near = basisBeside(s, q);
     if (near !== undefined && near < 1.6 && Number.isInteger(q.amounts[0]))
       for (const sense of senses(s, q, 'mass', true, index))
@@ -108,14 +109,30 @@ function careKeys(s: SentenceWords, q: Quantity): readonly FigureKey[] {
 
 const TEETH_HERE = /(?<!\p{L})(?:chain|sprockets?|geared|gearing)(?!\p{L})/iu;
 
+const RIMS_SPOKEN =
+  /(?<!\p{L})(?:tyres?|tires?|wheels?|rims?)(?!\p{L})[^.\d]{0,24}?(?<![\d.,])(16|17|18|19|21)(?![\d/]|[.,]\d)(?: ?inch(?:es)?)?[\s,]{1,16}(?:(?:at|on|up) (?:the )?front )?and\s+(?:an? )?\s*(16|17|18|19)(?![\d/]|[.,]\d)/dgiu;
+
+/** "tyres are a 21 and an 18": rims by their sizes, the front first. */
+function rimSpoken(s: SentenceWords, q: Quantity): FigureKey | undefined {
+  for (const { indices } of s.text.matchAll(RIMS_SPOKEN)) {
+    if (indices?.[1]?.[0] === q.from) return 'wheelFront';
+    if (indices?.[2]?.[0] === q.from) return 'wheelRear';
+  }
+  return undefined;
+}
+
 /** `15/46`, `21/18` under no label: teeth, or rims, by their size alone. */
 function pairKeys(s: SentenceWords, q: Quantity, index: number): readonly FigureKey[] {
   if (!s.ours) return [];
   const mate = (o: Quantity | undefined) => {
     if (!o || o.unit !== undefined) return undefined;
     const between = s.text.slice(Math.min(o.to, q.to), Math.max(o.from, q.from));
-    return /^ ?[-/] ?$/.test(between) ? o : undefined;
+    return /^ ?[-/] ?$/.test(between) || (/^\s+$/.test(between) && TEETH_HERE.test(s.text))
+      ? o
+      : undefined;
   };
+  const rim = rimSpoken(s, q);
+  if (rim) return [rim];
   const end = /^ (?:(front)|rear|back)(?!\p{L})/iu.exec(s.text.slice(q.to, q.to + 7));
   const teeth = end && TEETH_HERE.test(s.text) ? end : undefined;
   const [count = 0] = q.amounts;

@@ -38,6 +38,8 @@ export interface SentenceWords {
   readonly mentions: readonly Mention[];
   readonly quantities: readonly Quantity[];
   readonly above: Word | undefined;
+  /** `above` was given its figure for one end already; this sentence speaks of the other. */
+  readonly carried: boolean;
   readonly units: TextUnits;
   readonly sale: boolean;
   readonly ours: boolean;

@@ -119,7 +119,7 @@ export function senses(
       NEEDS_NO_UNIT.has(dimension) ||
       figureDefinition(key).unit !== undefined ||
       s.spoken !== undefined ||
-      unitAround(s, index, dimension, true) !== undefined;
+      unitAround(s, index, dimension, true, true) !== undefined;
     return [
       {
         amounts: saidAmounts,
@@ -148,10 +148,13 @@ export function unitAround(
   index: number,
   dimension: Dimension,
   onlyBefore = false,
+  /** A unit that may mean this dimension besides another says nothing: litres of a tank are no consumption. */
+  onlyPlain = false,
 ): readonly UnitId[] | undefined {
   for (let far = 1; far < s.quantities.length; far += 1)
     for (const i of onlyBefore ? [index - far] : [index - far, index + far]) {
-      const sense = sensesOf(s.quantities[i]?.unit, s.units).find((x) => x.dimension === dimension);
+      const all = sensesOf(s.quantities[i]?.unit, s.units);
+      const sense = (onlyPlain ? all.slice(0, 1) : all).find((x) => x.dimension === dimension);
       if (sense) return sense.units;
     }
   return undefined;

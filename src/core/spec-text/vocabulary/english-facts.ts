@@ -106,7 +106,11 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
     'twin-disc',
     /\b(?:twin|dual|double|two) \d{3} ?mm (?:front )?(?:brake )?dis[ck]s?\b|\b(?:twin|dual|double) (?:front )?discs?\b/i,
   ],
-  ['brakeFront', 'single-disc', /\bsingle (?:front )?disc\b/i],
+  [
+    'brakeFront',
+    'single-disc',
+    /\bsingle (?:front )?disc\b|\b(?<!twin |dual |double |two )dis[ck] (?:on|at|up) (?:the )?front\b/i,
+  ],
   [
     'abs',
     'both-off',

@@ -150,9 +150,14 @@ let lexicon: Node | undefined;
 /** Between two words of one phrase: a space, a hyphen, a point, a slash, an apostrophe. */
 const JOINT = /^[ \u00a0.\-–'’/&%]{0,3}$/;
 
-/** "Service, by hours" is one label. */
-const joined = (gap: string, word: string): boolean =>
-  JOINT.test(gap) || (gap === ', ' && word === 'by');
+/** A short form may stand before a point within a phrase: "max. power". */
+const SHORT_FORM =
+  /^(?:max|min|approx|ca|no|nr|disp|displ|incl|cap|capac|comp|compr|ht|wt|spec|susp|trans|cil|pot|alt|zul|st|gr|perm)$/;
+
+/** "Service, by hours" is one label; "a 43 mm fork. Travel is 210" are two. */
+const joined = (gap: string, before: string, word: string, capital: boolean): boolean =>
+  (JOINT.test(gap) && !(capital && /\.\s/.test(gap) && !SHORT_FORM.test(before))) ||
+  (gap === ', ' && word === 'by');
 
 /** All that the words of a line mean, the longest phrase first, none overlapping. Time is linear in the line. */
 export function scanWords(line: string): readonly Mention[] {
@@ -169,7 +174,18 @@ export function scanWords(line: string): readonly Mention[] {
     for (let j = i; j < words.length && at; j += 1) {
       const word = words[j];
       const before = words[j - 1];
-      if (!word || (j > i && before && !joined(line.slice(before.to, word.from), word.word))) break;
+      if (
+        !word ||
+        (j > i &&
+          before &&
+          !joined(
+            line.slice(before.to, word.from),
+            before.word,
+            word.word,
+            /\p{Lu}/u.test(line[word.from] ?? ''),
+          ))
+      )
+        break;
       at = at.next.get(word.word);
       if (at && at.meanings.length > 0) best = { meanings: at.meanings, last: j };
     }
