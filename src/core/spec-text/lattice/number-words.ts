@@ -127,10 +127,10 @@ const INCHES = /^(twenty[ -]one|nineteen|eighteen|seventeen) (eighteen|seventeen
  * stays true. A lone "one" stays a word.
  */
 export function withNumbers(line: string): string {
-  const pairs = SPROCKETS.test(line) ? TEETH : RIMS.test(line) ? INCHES : undefined;
+  const pairs = [...(SPROCKETS.test(line) ? [TEETH] : []), ...(RIMS.test(line) ? [INCHES] : [])];
   const said = yearly(germanNumbers(line)).replace(RUN, (run: string, at: number) => {
     const trimmed = run.trimEnd();
-    const pair = pairs?.exec(trimmed);
+    const pair = pairs.map((p) => p.exec(trimmed)).find((m) => m);
     const revs = REVS.test(line) ? DIGITS.exec(trimmed) : undefined;
     if (revs) {
       const [one, two] = [ONES[revs[1]?.toLowerCase() ?? ''], ONES[revs[2]?.toLowerCase() ?? '']];

@@ -6,6 +6,7 @@ import { readFacts } from '../read-facts';
 import type { ClockReading } from '../link/clock';
 import { readLine, type LineContext } from '../read-line';
 import type { Mention } from '../vocabulary/lexicon';
+import { withNumbers } from '../lattice/number-words';
 import { scanned } from './lines';
 import type { ScannedLine, Survey } from './survey';
 
@@ -74,6 +75,14 @@ function asBuilt(line: ScannedLine): ScannedLine {
   return { ...scanned({ line: written, offset: line.offset }), written: line.written };
 }
 
+/** "The chain's a five twenty": a pitch said in number words. */
+const spokenPitch = (line: ScannedLine, facts: readonly Proposal[]): readonly Proposal[] =>
+  /chain/iu.test(line.line) && !facts.some((f) => f.key === 'chainPitch')
+    ? readFacts(withNumbers(line.written), line.offset)
+        .filter((f) => f.key === 'chainPitch')
+        .map((f) => ({ ...f, words: line.written.slice(f.from - line.offset, f.to - line.offset) }))
+    : [];
+
 const STARTS_WITH_SIDE =
   /^\s*[-*•]?\s*(?:front|rear|back|f|r|vorne?|hinten|avant|arrière|delanter\w|traser\w|anteriore|posteriore)\s*[:=]/iu;
 
@@ -111,7 +120,10 @@ export function readBlock(
     proposals.push(...read.figures);
     passedOver.push(...read.passedOver);
     clock.push(...read.clock);
-    if (survey.ours) proposals.push(...readFacts(line.written, line.offset, survey.languages));
+    if (survey.ours) {
+      const facts = readFacts(line.written, line.offset, survey.languages);
+      proposals.push(...facts, ...spokenPitch(line, facts));
+    }
     above = read.figures.length === 0 ? read.open : undefined;
     aboveBasis = read.figures.length === 0 ? basisIn(line) : undefined;
     if (
