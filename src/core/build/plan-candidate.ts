@@ -37,6 +37,8 @@ export type BestBuild =
       readonly build: PlannedBuild;
       /** The cheapest build found that nobody would tell from the best on the road (see {@link FELT}); absent where that is the best itself, or was not looked for. */
       readonly enough?: PlannedBuild | undefined;
+      /** A first build, soon: the best is still being looked for. */
+      readonly quick?: true | undefined;
       readonly leftOut: readonly LeftOut[];
     }
   | { readonly kind: 'clash'; readonly limits: readonly string[] }
@@ -157,10 +159,11 @@ export function bestBuild(
   let limit = spend === undefined ? undefined : spend - roomForPrice(setting);
   for (let round = 0; ; round += 1) {
     const best = bestWithin(solver, setting, limit, thorough);
-    if (best.kind !== 'build' || !best.build.overMoney || limit === undefined || round === LOWERED)
-      return best.kind === 'build' && thorough
+    if (best.kind !== 'build') return best;
+    if (!best.build.overMoney || limit === undefined || round === LOWERED)
+      return thorough
         ? { ...best, enough: enoughFor(solver, setting, best.build) }
-        : best;
+        : { ...best, quick: true };
     // Prices that are not exactly known leave room below the limit, so that it holds as surely as is asked.
     limit -=
       1 + moneyOver(setting, assess({ ...setting, parts: partsOf(setting, best.build.partIds) }));

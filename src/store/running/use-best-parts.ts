@@ -43,6 +43,9 @@ function bestNow(
   return found;
 }
 
+/** A first build that may still be bettered is no answer yet. */
+export const isFinal = (best: BestBuild): boolean => best.kind !== 'build' || !best.quick;
+
 /** The shortlist with the best parts as far as they are planned; plans as long as it is wanted. */
 export function useBestParts(
   standing: Standing | undefined,
@@ -64,7 +67,7 @@ export function useBestParts(
       }),
       found: best,
       parts: catalogue,
-      planned: best.size,
+      planned: [...best.values()].filter(isFinal).length,
       of: standing.candidates.length,
       running: state.running,
     };

@@ -19,7 +19,7 @@ import {
 } from '@/ui/messages';
 import { BuildFrame } from '../BuildFrame';
 import type { BuildModel } from '../use-build';
-import { useCurves, type CurvesModel } from '@/store/running';
+import { isFinal, useCurves, type CurvesModel } from '@/store/running';
 
 /** Best fit for each total spending, all candidates in one picture. */
 export function CurveScreen() {
@@ -82,7 +82,10 @@ function Curves({ model }: { readonly model: BuildModel }) {
   const risky = leader && passedOver(leader, spend);
   const lead = leads(curves);
   // Until each machine has its best build for the money, another may still lead.
-  const unplanned = standing.candidates.filter((c) => !state.best.has(c.candidate.id)).length;
+  const unplanned = standing.candidates.filter(({ candidate: { id } }) => {
+    const found = state.best.get(id);
+    return !found || !isFinal(found);
+  }).length;
   const beyond = shown.filter((s) => s.stock[0] > rightEdge(spend, standing.brief.money.tripFund));
   return (
     <>
