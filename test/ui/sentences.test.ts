@@ -11,7 +11,9 @@ import {
   commandWords,
   fileFaultWords,
   FIGURE_WORDS,
+  enoughWords,
   leadWords,
+  partsCounted,
   leftOutWords,
   unpricedWords,
   limitNames,
@@ -268,6 +270,22 @@ describe('plans', () => {
       /^Not settled: 85 parts that fit have no exchange rate to GBP and are not weighed\./,
     );
   });
+  test('what is enough: what the rest would buy, and never a point that it does not', () => {
+    const build = (cost: number, points: number) => ({
+      partIds: ['x'],
+      cost,
+      points,
+      planned: points,
+      failed: [],
+    });
+    const words = (points: number) =>
+      enoughWords({ build: build(9000, 82.3), enough: build(8000, points) }, reader, partsCounted);
+    expect(words(81.6)).toBe(
+      'Enough: 1 part, fit 81.6 for 8000 EUR in all. The other 1000 EUR buy 0.7 points, which nobody feels.',
+    );
+    expect(words(81.33)).toContain('buy not quite 1 point, which');
+    expect(enoughWords({ build: build(9000, 82.3) }, reader, partsCounted)).toBeUndefined();
+  });
   test('who is ahead from which money on', () => {
     const build = (points: number, parts: number) => ({
       partIds: Array.from({ length: parts }, (_, i) => `p${i}`),
@@ -283,5 +301,13 @@ describe('plans', () => {
         reader,
       ),
     ).toBe('From 8200 EUR on, link with 3 parts (81.2) is ahead of low seat as it stands (80.0).');
+    const first = { from: 5400, id: 'a', over: undefined };
+    expect(leadWords({ ...first, build: build(68.5, 0) }, name, reader)).toBe(
+      'From 5400 EUR on, the first that passes is low seat as it stands: 68.5.',
+    );
+    // A must that rests on what nobody has given does not pass.
+    expect(
+      leadWords({ ...first, build: { ...build(68.5, 0), open: ['range'] } }, name, reader),
+    ).toMatch(/first to be had is low seat as it stands: 68\.5, and nobody has given what .*range/);
   });
 });

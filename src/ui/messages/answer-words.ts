@@ -119,6 +119,10 @@ export interface BestAnswer {
     | undefined;
 }
 
+/** Points gained that are fewer than one, whatever rounding makes of them. */
+const gainWords = (points: number): string =>
+  points >= 0.95 ? 'not quite 1 point' : `${formatNumber(points, 1)} points`;
+
 /** The cheaper build that is as good to ride, beside the best; `undefined` where the best is the cheapest. */
 export function enoughWords(
   { build, enough }: { readonly build: PlannedBuild; readonly enough?: PlannedBuild | undefined },
@@ -127,7 +131,7 @@ export function enoughWords(
   what: (ids: readonly string[]) => string,
 ): string | undefined {
   if (!enough) return undefined;
-  return `Enough: ${what(enough.partIds)}, fit ${formatNumber(enough.points, 1)} for ${formatNumber(enough.cost)} ${currency} in all. The other ${formatNumber(build.cost - enough.cost)} ${currency} buy ${formatNumber(build.points - enough.points, 1)} points, which nobody feels.`;
+  return `Enough: ${what(enough.partIds)}, fit ${formatNumber(enough.points, 1)} for ${formatNumber(enough.cost)} ${currency} in all. The other ${formatNumber(build.cost - enough.cost)} ${currency} buy ${gainWords(build.points - enough.points)}, which nobody feels.`;
 }
 
 /** So many parts, or none. */

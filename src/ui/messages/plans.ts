@@ -120,7 +120,9 @@ export function leadWords(
   const money = `${formatNumber(from)} ${reader.currency}`;
   return over
     ? `From ${money} on, ${ahead} (${formatNumber(build.points, 1)}) is ahead of ${name(over.id)} ${state(over.build.partIds.length)} (${formatNumber(over.build.points, 1)}).`
-    : `From ${money} on, the first that passes is ${ahead}: ${formatNumber(build.points, 1)}.`;
+    : build.open && build.open.length > 0
+      ? `From ${money} on, the first to be had is ${ahead}: ${formatNumber(build.points, 1)}, and nobody has given what ${limitNames(build.open)} hangs on.`
+      : `From ${money} on, the first that passes is ${ahead}: ${formatNumber(build.points, 1)}.`;
 }
 
 /** What must be said before anything is called best: parts without an exchange rate were not weighed. */

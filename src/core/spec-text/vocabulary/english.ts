@@ -52,7 +52,7 @@ export const ENGLISH: Vocabulary = {
     chainLinks: 'chain length|~chain|number of links|chain links|drive chain',
     seatHeight:
       'how tall|seat height|saddle height|standard seat height|seat|saddle|perch|seat height unladen|unladen seat height|seat ht|sh|laden seat height|stock seat|standard seat|stock seat height|off the deck|off the ground at|low seat height=low-seat|low seat=low-seat|low seat option=low-seat|lowered seat height=low-seat|optional low seat=low-seat|low one=low-seat|lower seat=low-seat|to the seat|to the saddle|to the top of the seat|low version seat height=low-seat',
-    tank: 'fuel tank capacity|fuel capacity|tank capacity|tank volume|fuel tank|petrol tank|gas tank|tank|~fuel|~holds|fuel tank volume|fuel load|tank size|tank holds|fc|gas capacity|petrol capacity|fuel cap|stock tank|usable fuel',
+    tank: '~tank full|~tank brimmed|~full tank|fuel tank capacity|fuel capacity|tank capacity|tank volume|fuel tank|petrol tank|gas tank|tank|~fuel|~holds|fuel tank volume|fuel load|tank size|tank holds|fc|gas capacity|petrol capacity|fuel cap|stock tank|usable fuel',
     consumption:
       '~works out at|~works out to|~working out at|fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~avg|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~get|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips',
     statedRange:
