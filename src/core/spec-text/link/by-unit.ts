@@ -56,6 +56,8 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
     if (q.unit === 'gears') push('gears', WEIGHTS.byUnit + 1, 'label');
     else if (q.unit === 'qt-us') push('oilCapacity', WEIGHTS.byUnit + 0.3, 'unit');
     else if (q.unit === 'links') push('chainLinks', WEIGHTS.byUnit + 1, 'label');
+    else if (key === 'power' && s.ours && isUnrestricted(s, q))
+      push('unrestrictedPower', WEIGHTS.byUnit + 1, 'label');
     else if (key && q.unit !== 'L' && s.ours) push(key, WEIGHTS.byUnit, 'unit');
     if (sense.dimension === 'volume' && s.ours && isAlone(s, q))
       push('tank', WEIGHTS.byUnit - 0.3, 'unit');
@@ -93,6 +95,15 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
   }
   return made;
 }
+
+const RESTRICTED_TO =
+  /^[\s,(]{0,3}(?:but |and )?(?:now |currently )?(?:(?:restricted|limited|detuned|choked) (?:down )?to|auf \d{2}(?:[.,]\d)? ?kW gedrosselt|gedrosselt auf|bridée? à|limitad[ao] a|depotenziat[ao] a)(?!\p{L})/iu;
+const DERESTRICTED_TO =
+  /(?:de-?restrict(?:ed|able|s)? to|unrestricted|open(?:ed)? up to|entdrosselbar auf|offen|débridable à)\s*$/iu;
+/** "61 hp restricted to 35 kW": what it had before, or may have again. */
+const isUnrestricted = (s: SentenceWords, q: Quantity): boolean =>
+  RESTRICTED_TO.test(s.text.slice(q.to, q.to + 40)) ||
+  DERESTRICTED_TO.test(s.text.slice(Math.max(0, q.from - 24), q.from));
 
 /** What comes "every" so often: what the sentence last named, a valve check or an oil change; else the service. */
 function careKeys(s: SentenceWords, q: Quantity): readonly FigureKey[] {

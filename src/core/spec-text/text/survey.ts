@@ -118,7 +118,7 @@ function currencies(text: string, languages: ReadonlySet<number>, us: number, im
 
 /** Words of an advert that are enough by themselves, beside a sum or a distance. */
 const OFFERED =
-  /\bfor sale\b|\bselling\b|\bsell my\b|\bswap my\b|\basking\b|\bo\.?n\.?o\b|\bobo\b|\bverkauf\w*|\bvb\b|\bvhb\b|\bvends\b|\bà vendre\b|\bse vende\b|\bvend[oe]\b|\bvendesi\b|\bchiedo\b|\bpido\b|\bte koop\b|\bsprzedam\b|\bà venda\b|\btill salu\b|\bsäljes\b|\d,-|\bhours on the engine\b/;
+  /\bfor sale\b|\bselling\b|\bsell my\b|\bswap my\b|\basking\b|\bo\.?n\.?o\b|\bobo\b|\bno offers\b|\bmot (?:till?|until|to|due)\b|\bv5c? (?:in|present)\b|\b\d\d plate\b|\bverkauf\w*|\bvb\b|\bvhb\b|\bvends\b|\bà vendre\b|\bse vende\b|\bvend[oe]\b|\bvendesi\b|\bchiedo\b|\bpido\b|\bte koop\b|\bsprzedam\b|\bà venda\b|\btill salu\b|\bsäljes\b|\d,-|\bhours on the engine\b/;
 
 const names = (lines: readonly ScannedLine[], kind: 'sale' | 'trade' | 'elsewhere') =>
   new Set(
