@@ -66,3 +66,4 @@ export {
   type SaidMust,
 } from './musts';
 export { sheetFigures } from './sheet-figures';
+export { stoppingOf, type Lifting, type Stop, type Stopping } from './stopping';

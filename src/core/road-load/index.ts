@@ -18,3 +18,4 @@ export {
 export { bestGear, steepestGrade, thrust, thrustIn, type Propulsion } from './thrust';
 export { topSpeed, type TopSpeed } from './top-speed';
 export { GRIP, GRIP_SPREAD, gripGrade, tippingGrade } from './steepest';
+export { REACTION_S, stoppieLimit, stoppingDistance } from './stopping';

@@ -144,3 +144,4 @@ export {
   TRIAL_TIME_WORDS,
 } from './trial-words';
 export { drawnWords } from './drawn-words';
+export { stoppingWords } from './stopping-words';

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { axleLoads, type Metric } from '@/core/assessment';
+import { axleLoads, stoppingOf, type Metric } from '@/core/assessment';
 import { fuelShort, QUOTED_RIDER_KG } from '@/core/fuel';
 import type { Estimate, Interval, Known } from '@/core/numeric';
 import {
@@ -17,6 +17,7 @@ import {
   formatNumber,
   formatWithUnit,
   nameWords,
+  stoppingWords,
   unitSign,
   type Reader,
 } from '@/ui/messages';
@@ -82,6 +83,23 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
           <Text color="unsure">Axle loads need the mass.</Text>
         )}
       </Box>
+      <Balance words={stoppingWords(stoppingOf(brief, assessment.figures), reader)} />
+    </Box>
+  );
+}
+
+/** What the load does to lifting wheels and to stopping. */
+function Balance({ words }: { readonly words: readonly string[] }) {
+  if (words.length === 0) return null;
+  return (
+    <Box borderTopWidth="1px" borderColor="border.muted" mt="2" pt="2">
+      {words.map((line) => (
+        <Text key={line}>{line}</Text>
+      ))}
+      <Text fontSize="xs" color="fg.muted" mt="1">
+        By the balance of the load and the usual grip of dry ground: own assumptions, to compare by.
+        Brakes, tyres and ABS decide. Practise stopping loaded, where there is room.
+      </Text>
     </Box>
   );
 }
