@@ -18,7 +18,11 @@ export function AnswerLine({
         {answer.sentence}
       </Text>
       {answer.build && <Text>{answer.build}</Text>}
-      {answer.enough && <Text fontWeight="600">{answer.enough}</Text>}
+      {answer.more && (
+        <Text fontSize="sm" color="fg.muted">
+          {answer.more}
+        </Text>
+      )}
       {answer.untold && (
         <Text fontSize="sm" color="fg.muted">
           {answer.untold}

@@ -13,6 +13,9 @@ import {
 import { useBestBuild } from './use-best-build';
 import type { BuildModel } from './use-build';
 
+const FIRST = { bg: 'accent', color: 'accent.ink' } as const;
+const SECOND = { variant: 'outline', borderColor: 'border.emphasized' } as const;
+
 /** Points by which the planner's sum and the full assessment may differ without a word. */
 const WORTH_SAYING = 0.5;
 
@@ -103,20 +106,14 @@ export function BestBuildPanel({ model }: { readonly model: BuildModel }) {
                 {!same && (
                   <Button
                     size="sm"
-                    bg="accent"
-                    color="accent.ink"
+                    {...(least && !isLeast ? SECOND : FIRST)}
                     onClick={() => model.take(build.partIds)}
                   >
                     Take this build
                   </Button>
                 )}
                 {least && !isLeast && (
-                  <Button
-                    size="sm"
-                    variant="outline"
-                    borderColor="border.emphasized"
-                    onClick={() => model.take(least)}
-                  >
+                  <Button size="sm" {...FIRST} onClick={() => model.take(least)}>
                     Take what is enough
                   </Button>
                 )}

@@ -4,7 +4,7 @@ import { spendable } from '@/core/brief';
 import { shortName, type Donor } from '@/core/donor';
 import type { Part } from '@/core/part';
 import { leading, wantsOf, type Ranked, type WantKey } from '@/core/preference';
-import type { Standing } from '@/store/queries';
+import type { Standing, StandingCandidate } from '@/store/queries';
 import { formatNumber, type Reader } from './format';
 import { chanceWords, listWords } from './verdict-words';
 import { ofClass } from './typical-words';
@@ -102,12 +102,13 @@ export interface PlannedState {
 /** The answer across the whole shortlist: the sentence, which parts for how much, and how far the planning is. */
 export interface BestAnswer {
   readonly sentence: string;
+  /** The build that is recommended: the cheapest that is as good to ride. */
   readonly build?: string | undefined;
   /** What of the leader its class stands in for. */
   readonly untold?: string | undefined;
   readonly progress?: string | undefined;
-  /** The cheaper build of the leader that is as good to ride, where there is one: what is recommended. */
-  readonly enough?: string | undefined;
+  /** What the best build has besides the one that is recommended, where that is cheaper and as good to ride. */
+  readonly more?: string | undefined;
   /** The leader and the parts recommended for it, once everything is planned; `all` are those of the best, where these are more. */
   readonly take?:
     | {
@@ -138,18 +139,25 @@ export function enoughWords(
 export const partsCounted = (ids: readonly string[]): string =>
   ids.length === 0 ? 'as it stands' : ids.length === 1 ? '1 part' : `${ids.length} parts`;
 
-/** What the best has and the cheaper build does without, by name. */
-function without(
+type Parts = Readonly<Record<string, Part>>;
+
+/** Names have commas of their own. */
+const named = (ids: readonly string[], parts: Parts): string =>
+  ids
+    .map((id) => parts[id]?.name ?? id)
+    .map((name) => name.charAt(0).toLowerCase() + name.slice(1))
+    .join('; ');
+
+const partsNamed = (ids: readonly string[], parts: Parts): string =>
+  ids.length === 0 ? ' as it stands' : `: ${named(ids, parts)}`;
+
+/** What the best has that the cheaper build does without. */
+function besides(
   { build, enough }: Extract<BestBuild, { readonly kind: 'build' }>,
-  name: (id: string) => string,
+  parts: Parts,
 ): string {
-  if (!enough) return '';
-  const fewer = build.partIds.filter((id) => !enough.partIds.includes(id)).map(name);
-  const instead = enough.partIds.filter((id) => !build.partIds.includes(id)).map(name);
-  return [
-    ...(fewer.length > 0 ? [`without ${listWords(fewer)}`] : []),
-    ...(instead.length > 0 ? [`with ${listWords(instead)}`] : []),
-  ].join(', ');
+  const more = build.partIds.filter((id) => !enough?.partIds.includes(id));
+  return more.length > 0 ? `: ${named(more, parts)}` : '';
 }
 
 /** While not everything is planned an answer holds only so far. */
@@ -157,6 +165,33 @@ export const soFar = (
   answer: string,
   { planned, of }: Pick<PlannedState, 'planned' | 'of'>,
 ): string => (planned < of ? `So far: ${answer}` : answer);
+
+/** Which parts are recommended for how much, and what the best would have besides. */
+function buildWords(
+  { donor, built, parts }: StandingCandidate,
+  planned: Extract<BestBuild, { readonly kind: 'build' }> | undefined,
+  { parts: catalogue, standing }: Pick<PlannedState, 'parts' | 'standing'>,
+  currency: string,
+): Pick<BestAnswer, 'build' | 'more'> {
+  const free = spendable(standing.brief.money);
+  const money = (cost: number): string => {
+    const left = free - cost;
+    return `${formatNumber(cost)} ${currency} in all, ${formatNumber(Math.abs(left))} ${left < 0 ? 'over what there is' : 'left'}`;
+  };
+  const outlay = built.metrics.outlay.estimate;
+  const name = shortName(donor);
+  if (planned?.enough) {
+    const { build, enough } = planned;
+    return {
+      build: `Enough for ${name}${partsNamed(enough.partIds, catalogue)}; ${money(enough.cost)}, fit ${formatNumber(enough.points, 1)}.`,
+      more: `All ${build.partIds.length} parts of the best, ${money(build.cost)}, buy ${gainWords(build.points - enough.points)} more, which nobody feels${besides(planned, catalogue)}.`,
+    };
+  }
+  const ids = parts.map((p) => p.id);
+  return {
+    build: `${name}${partsNamed(ids, catalogue)}${outlay.kind === 'known' ? `; ${money(outlay.mid)}` : ''}.`,
+  };
+}
 
 /** {@link BestAnswer} of what is planned; nothing while nothing is. */
 export function bestAnswer(
@@ -176,31 +211,17 @@ export function bestAnswer(
     return entry ? shortName(entry.donor) : id;
   };
   const head = entryOf(leading(builtRanking).first[0]?.id ?? '');
-  const outlay = head?.built.metrics.outlay.estimate;
-  const left = outlay?.kind === 'known' ? spendable(brief.money) - outlay.mid : 0;
-  const parts = head?.parts.map((p) => p.name.charAt(0).toLowerCase() + p.name.slice(1)) ?? [];
-  const answer = head && best.found.get(head.candidate.id);
-  const planned = answer?.kind === 'build' ? answer : undefined;
-  const partName = (id: string): string => {
-    const part = best.parts[id]?.name ?? id;
-    return part.charAt(0).toLowerCase() + part.slice(1);
-  };
-  const money =
-    outlay?.kind === 'known'
-      ? `; ${formatNumber(outlay.mid)} ${currency} in all, ${formatNumber(Math.abs(left))} ${left < 0 ? 'over what there is' : 'left'}`
-      : '';
+  const found = head && best.found.get(head.candidate.id);
+  const planned = found?.kind === 'build' ? found : undefined;
   return {
     sentence: soFar(answerWords(builtRanking, 'best', nameOf), best),
-    build:
-      head &&
-      `${shortName(head.donor)}${parts.length === 0 ? ' as it stands' : `: ${listWords(parts)}`}${money}.`,
-    enough: planned && enoughWords(planned, { currency }, () => without(planned, partName)),
+    ...(head ? buildWords(head, planned, best, currency) : {}),
     take:
       head && best.planned >= best.of
         ? {
             id: head.candidate.id,
             name: shortName(head.donor),
-            partIds: planned ? recommended(planned).partIds : [],
+            partIds: planned ? recommended(planned).partIds : head.parts.map((p) => p.id),
             ...(planned?.enough ? { all: planned.build.partIds } : {}),
           }
         : undefined,

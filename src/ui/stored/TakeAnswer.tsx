@@ -40,7 +40,9 @@ export function TakeAnswer({ answer, current, also, alone, onTaken }: Props) {
         mt="1"
         variant="outline"
         borderColor="border.emphasized"
+        maxW="100%"
         whiteSpace="normal"
+        textAlign="left"
         height="auto"
         py="1.5"
         onClick={() => give(partIds)}
