@@ -39,7 +39,7 @@ const NUMBER = [...Object.keys(ONES), ...Object.keys(TEENS), ...Object.keys(TENS
 const SCALE = '(?:hundred|thousand|grand|(?<!(?:hundred|thousand|grand) )k)';
 /** A run of number words, perhaps opened by "a" before a scale, closed by "and a half". */
 const RUN = new RegExp(
-  `(?<![\\p{L}\\d.,])(?:(?:${NUMBER})|(?:a|half a) (?=(?:${SCALE})(?!\\p{L}))|(?<=(?:the|same|this|its|of) )(?:hundred|thousand)(?= and ))(?:(?:[ -]|(?<=hundred|thousand|grand),? and | point )?(?:${NUMBER}|${SCALE})(?!\\p{L}))*(?: and a (?:half|quarter)| and three quarters)?(?: (?:thousand|hundred|grand))?(?![\\p{L}\\d])`,
+  `(?<![\\p{L}\\d.,])(?:(?:${NUMBER})|(?:a|half a) (?=(?:${SCALE})(?!\\p{L}))|(?<=(?:the|same|this|its|of|at|is|and|about|like) |, )(?:hundred|thousand)(?= and ))(?:(?:[ -]|(?<=hundred|thousand|grand),? and | point )?(?:${NUMBER}|${SCALE})(?!\\p{L}))*(?: and a (?:half|quarter)| and three quarters)?(?: (?:thousand|hundred|grand))?(?![\\p{L}\\d])`,
   'giu',
 );
 const FRACTIONS: Readonly<Record<string, number>> = { half: 0.5, quarter: 0.25, quarters: 0.75 };
@@ -155,11 +155,26 @@ export function withNumbers(line: string): string {
       ? `${digits.padStart(trimmed.length)}${run.slice(trimmed.length)}`
       : run;
   });
-  return said.replace(
+  return pointed(said).replace(
     /(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
     'km',
   );
 }
+
+const DIGIT = Object.keys(ONES).join('|');
+const POINTED = new RegExp(
+  `(?<![\\p{L}\\d])(?<!\\d )(?:point|nought point) ((?:${DIGIT})(?: (?:${DIGIT}))*)(?!\\p{L})`,
+  'giu',
+);
+/** "Sixth is point nine one". Place for place. */
+const pointed = (line: string): string =>
+  line.replace(POINTED, (words: string, digits: string) =>
+    `0.${digits
+      .toLowerCase()
+      .split(' ')
+      .map((w) => ONES[w])
+      .join('')}`.padStart(words.length),
+  );
 
 /** "Once a year" in a line on service is twelve months. */
 const yearly = (line: string): string =>

@@ -66,7 +66,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'kilomet(?:re|er)s per lit(?:re|er)',
     'km com um litro',
   ],
-  kW: ['kilowatts', 'kw'],
+  kW: ['kilowatts', 'kilowatt', 'kw'],
   hp: ['brake horsepower', 'horsepower', 'horses', 'horse', 'bhp', 'rwhp', 'whp', 'hp', 'ponies'],
   PS: [
     'ps',

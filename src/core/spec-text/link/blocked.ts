@@ -110,6 +110,9 @@ export function blockedIn(
       CHANGED_BY.test(text.slice(Math.max(0, q.from - 30), q.from))
     )
       found.set(i, 'changed');
+    // "Eight to nine thousand": thousands, both of them.
+    if (q.unit === undefined && /^\s*to\s+\d{1,3}000(?!\d)/u.test(text.slice(q.to, q.to + 24)))
+      found.set(i, 'noise');
     if (isFill(text, q) || TWO_UP.test(text.slice(q.to, q.to + 20))) found.set(i, 'changed');
     if (found.has(i)) return;
     if (noise.some(([a, b]) => q.from < b && q.to > a)) found.set(i, 'noise');

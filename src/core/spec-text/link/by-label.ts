@@ -252,6 +252,10 @@ function takerOption(
     : [];
 }
 
+/** "After that it's every 10 000 or 12 months": said of what the sentence before named. */
+const isEvery = (text: string, at: number): boolean =>
+  /(?<!\p{L})every\s*$/iu.test(text.slice(Math.max(0, at - 20), at));
+
 /** A figure of one end, or the same of the other. */
 const atEnd = (key: FigureKey, side: 'front' | 'rear'): FigureKey =>
   FRONT_KEY.test(key) === (side === 'front') ? key : (OTHER_END[key] ?? key);
@@ -268,7 +272,8 @@ export function aboveOptions(
   const own = s.words.some((w) => w.meaning.kind === 'label' && !w.meaning.weak);
   if (own) return [];
   const first = s.quantities.findIndex((_, i) => !s.blocked.has(i));
-  const bare = index === first && q.from < 30 && s.text.trim().length < 44;
+  const bare =
+    index === first && q.from < 30 && (s.text.trim().length < 44 || isEvery(s.text, q.from));
   return keysOf(above, side, s.lastKey)
     .map((key) => (s.carried ? atEnd(key, side()) : key))
     .flatMap((key) =>
