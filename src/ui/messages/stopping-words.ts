@@ -32,9 +32,7 @@ export function stoppingWords(
   return [
     `Loaded, ${bothEnds(loaded)}; with the rider alone at ${g(alone.front)} and ${g(alone.rear)}.`,
     ...(said.length > 0
-      ? [
-          `It stops ${listWords(said)}, ${REACTION_S === 1 ? 'a second' : `${REACTION_S} s`} to react in it.`,
-        ]
+      ? [`It stops ${listWords(said)}, ${formatNumber(REACTION_S)} s to react in it.`]
       : []),
   ];
 }
