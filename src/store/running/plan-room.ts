@@ -31,8 +31,9 @@ let state = NOTHING;
 let jobs: readonly { readonly cancel: () => void }[] = [];
 const listeners = new Set<() => void>();
 
-/** Pieces come in bursts; screens are told at most this often, so that drawing never piles up. */
-const TELL_MS = 600;
+/** Pieces come in bursts; screens are told of a best build this soon, of corners at most so often: each telling redraws the picture. */
+const SOON_MS = 600;
+const LATER_MS = 2000;
 let telling: ReturnType<typeof setTimeout> | undefined;
 
 const tell = (): void => {
@@ -42,14 +43,21 @@ const tell = (): void => {
 };
 /** `state` itself is what screens read: it changes only when they are told. */
 let shown = NOTHING;
-const set = (next: Partial<CurvesState>, at: 'once' | 'soon' = 'once'): void => {
+let due = Number.POSITIVE_INFINITY;
+const set = (next: Partial<CurvesState>, at: 'once' | 'soon' | 'later' = 'once'): void => {
   state = { ...state, ...next };
   const show = () => {
     shown = state;
     tell();
   };
   if (at === 'once') show();
-  else telling ??= setTimeout(show, TELL_MS);
+  else {
+    const by = performance.now() + (at === 'soon' ? SOON_MS : LATER_MS);
+    if (telling !== undefined && due <= by) return;
+    clearTimeout(telling);
+    due = by;
+    telling = setTimeout(show, by - performance.now());
+  }
 };
 
 /** Which start the pieces of a worker belong to. */
@@ -74,8 +82,8 @@ function take(piece: PlanPiece): void {
   if (piece.kind === 'best') set({ best: new Map(state.best).set(piece.id, piece.best) }, 'soon');
   else if (piece.kind === 'corner') {
     const before = state.corners.get(piece.id) ?? [];
-    set({ corners: new Map(state.corners).set(piece.id, [...before, piece.corner]) }, 'soon');
-  } else if (piece.kind === 'whole') set({ whole: new Set(state.whole).add(piece.id) }, 'soon');
+    set({ corners: new Map(state.corners).set(piece.id, [...before, piece.corner]) }, 'later');
+  } else if (piece.kind === 'whole') set({ whole: new Set(state.whole).add(piece.id) }, 'later');
 }
 
 /** The planner's results outlive the screens: each candidate's are kept until what they depend on changes. */
