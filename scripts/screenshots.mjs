@@ -26,7 +26,7 @@ const SHOTS = [
   ['curve', '/build/curve', { rest: 45000 }],
   ['stages', '/build/stages', {}],
   ['trials', '/trials', { rest: 1500 }],
-  ['verdict', '/verdict', { rest: 5000 }],
+  ['verdict', '/verdict', { rest: 25000 }],
   ['sheet', '/verdict/sheet?candidate=c-drover-430-brenfold', { rest: 30000 }],
   ['set-up', '/set-up', { rest: 1500 }],
   ['gearing', '/gearing', { rest: 2500 }],

@@ -173,7 +173,9 @@ describe('the answer in words', () => {
     if (outlay.kind === 'unknown') throw new Error('outlay');
     expect(plain?.build).toContain(`${Math.round(outlay.mid)} EUR in all`);
     expect(plain?.more).toBeUndefined();
-    expect(answer?.progress).toBe('Planning: 3 of 10; the others count as they stand.');
+    expect(answer?.progress).toBe(
+      'Planning: 3 of 10. The others count with a first build, or as they stand.',
+    );
     expect(
       bestAnswer({ ...planned, planned: 10, of: 10, running: false }, reader)?.progress,
     ).toBeUndefined();

@@ -5,7 +5,7 @@ import { memo, useCallback, useDeferredValue, useState } from 'react';
 import type { MetricKey } from '@/core/assessment';
 import { shortName } from '@/core/donor';
 import { Choice, Panel } from '@/ui/fields';
-import { METRIC_WORDS, soFar } from '@/ui/messages';
+import { METRIC_WORDS, planningWords, soFar } from '@/ui/messages';
 import { OriginMark, type Known } from '@/ui/marks/OriginMark';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { FitAgainstOutlay } from './FitAgainstOutlay';
@@ -148,9 +148,7 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
           </Text>
           {model.planning && model.planning.planned < model.planning.of && (
             <Text color="unsure" fontWeight="600">
-              {model.planning.running ? 'Planning: ' : 'Planned: '}
-              {model.planning.planned} of {model.planning.of}. Those that are not planned yet stand
-              as they are.
+              {planningWords(model.planning)}
             </Text>
           )}
           {first &&

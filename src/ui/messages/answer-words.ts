@@ -160,6 +160,16 @@ function besides(
   return more.length > 0 ? `: ${named(more, parts)}` : '';
 }
 
+/** How far the planning is, and how those count that are not planned; `undefined` once everything is. */
+export const planningWords = ({
+  planned,
+  of,
+  running,
+}: Pick<PlannedState, 'planned' | 'of' | 'running'>): string | undefined =>
+  planned < of
+    ? `${running ? 'Planning' : 'Planned'}: ${planned} of ${of}. The others count with a first build, or as they stand.`
+    : undefined;
+
 /** While not everything is planned an answer holds only so far. */
 export const soFar = (
   answer: string,
@@ -226,10 +236,7 @@ export function bestAnswer(
           }
         : undefined,
     untold: head && untoldWords(head.built, head.donor, wantsOf(brief)),
-    progress:
-      best.planned < best.of
-        ? `${best.running ? 'Planning' : 'Planned'}: ${best.planned} of ${best.of}; the others count as they stand.`
-        : undefined,
+    progress: planningWords(best),
   };
 }
 

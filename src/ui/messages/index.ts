@@ -3,6 +3,7 @@ export {
   soFar,
   untoldWords,
   bestAnswer,
+  planningWords,
   enoughWords,
   partsCounted,
   openWords,

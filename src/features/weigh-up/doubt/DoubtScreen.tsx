@@ -10,7 +10,7 @@ import type { Standing } from '@/store/queries';
 import { usePreferences, useStanding } from '@/store/react';
 import { Choice, Panel } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
-import { drawnWords, formatNumber, METRIC_WORDS, type Reader } from '@/ui/messages';
+import { drawnWords, formatNumber, METRIC_WORDS, planningWords, type Reader } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { inKind } from '../pairs/why';
 import { PurposeTabs } from '../Purposes';
@@ -112,7 +112,7 @@ function Doubt({ standing: chosen }: { readonly standing: Standing }) {
       <Box aria-live="polite" mb="4">
         {state === 'best' && best && best.planned < best.of && (
           <Text color="unsure" fontWeight="600">
-            Planning: {best.planned} of {best.of}. Those that are not planned yet stand as they are.
+            {planningWords(best)}
           </Text>
         )}
         <Answer doubt={doubt} standing={standing} state={state} name={name} reader={reader} />
