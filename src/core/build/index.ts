@@ -1,13 +1,6 @@
-export {
-  assessedBuild,
-  bestBuild,
-  buildCurve,
-  FELT,
-  recommended,
-  worthwhile,
-  type BestBuild,
-  type PlannedBuild,
-} from './plan-candidate';
+export { assessedBuild, type PlannedBuild } from './assessed-build';
+export { FELT, recommended } from './enough';
+export { bestBuild, buildCurve, worthwhile, type BestBuild } from './plan-candidate';
 export { atSpending, leads, passedOver, type BuildCurve, type Lead } from './leaders';
 export {
   fullPoints,

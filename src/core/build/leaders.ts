@@ -1,4 +1,4 @@
-import type { PlannedBuild } from './plan-candidate';
+import type { PlannedBuild } from './assessed-build';
 
 /** The corners of one candidate, rising in cost and points (see `worthwhile`). */
 export interface BuildCurve {

@@ -53,7 +53,7 @@ export function sideOf(
     const [a, b] = j < index ? [other, q] : [q, other];
     return (
       (q.listed && other.listed) ||
-      (other.unit === q.unit &&
+      ((a.unit === b.unit || a.unit === undefined) &&
         alike(a, b) &&
         /^\s*(?:\/|,|and|&|und|et|y|e)\s*$/iu.test(text.slice(a.to, b.from)))
     );

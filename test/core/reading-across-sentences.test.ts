@@ -1,0 +1,76 @@
+import { describe, expect, test } from 'vitest';
+import { readText } from '@/core/spec-text';
+
+/** What is proposed of one text: figure or fact, amount and unit or value, and whether it is ticked. */
+const read = (text: string): readonly string[] =>
+  readText(text).machines.flatMap((m) =>
+    m.proposals.map((p) =>
+      p.kind === 'figure'
+        ? `${p.key} ${p.amount} ${p.unit}${p.ticked ? ' ✓' : ''}`
+        : `${p.key} ${p.value}${p.ticked ? ' ✓' : ''}`,
+    ),
+  );
+
+// Texts as riders write and speak, own examples; what a careful person reads in them stands beside.
+describe('what goes on over the end of a sentence', () => {
+  test.each([
+    ['43 mm fork. Travel is 210 at the front.', ['travelFront 210 mm']],
+    ['Travel? 210 mm at the front. Rear’s 200.', ['travelFront 210 mm ✓', 'travelRear 200 mm']],
+    [
+      'The shock travel at the wheel is 205 mm. Fork? 220.',
+      ['travelRear 205 mm ✓', 'travelFront 220 mm'],
+    ],
+    // Nothing of two ends was told: the question alone makes no figure.
+    ['Nice seat. Fork? 220.', []],
+  ])('%s', (text, found) => expect(read(text)).toEqual(found));
+});
+
+describe('said in other words', () => {
+  test.each([
+    ['And the seat, well, 875.', ['seatHeight 875 mm']],
+    ['Tyres are a 21 and an 18.', ['wheelFront 21 in', 'wheelRear 18 in']],
+    ['Tyre pressures are 21 and 24 psi.', ['pressureFront 21 psi', 'pressureRear 24 psi']],
+    ['The chain is a five two five.', ['chainPitch 525 ✓']],
+    ['Sixth gear is point nine one.', ['ratio6 0.91 ratio ✓']],
+    ['Rake 26°, hundred and eight mil trail.', ['rake 26 deg ✓', 'trail 108 mm ✓']],
+    ['I paid 5’300 francs for it.', ['price 5300 CHF ✓']],
+    ['Disc on the front, drum on the back.', ['brakeFront single-disc ✓']],
+  ])('%s', (text, found) => expect(read(text)).toEqual(found));
+  test.each([
+    ['Wartung alle 10.000 km oder 1 Jahr', 'serviceMonths 1 years ✓'],
+    ['Entretien : tous les 10 000 km ou 1 an', 'serviceMonths 1 years ✓'],
+    ['Tagliando: ogni 12.000 km o 1 anno', 'serviceMonths 1 years ✓'],
+  ])('%s', (text, found) => expect(read(text)).toContain(found));
+});
+
+describe('what a number is not', () => {
+  test.each([
+    ['a service at 6k is no engine speed', '37kW version, serviced at 6k.', /rpm/],
+    ['litres of a fuel log are no tank', 'Tank to tank: 402 km / 15.1 L, 377 km / 13.6 L', /tank/],
+    ['six axes are no consumption', 'It’s got the 6 axis whatever.', /./],
+    ['a speed is no consumption', 'Gets up to 75 if the wind is behind you.', /./],
+    [
+      'a first of two thousands is no pressure',
+      'Rear tyres do eight to nine thousand.',
+      /pressure/,
+    ],
+    ['what one pays is no consumption', 'I reckon I’d get it for five.', /./],
+  ])('%s', (_name, text, never) => expect(read(text).filter((p) => never.test(p))).toEqual([]));
+  test('what a restricted machine had before is not what it has', () => {
+    expect(read('61 hp restricted to 35 kW')).toEqual(['unrestrictedPower 61 hp ✓', 'power 35 kW']);
+    expect(read('A2 restricted 35kW (papers to derestrict to 48hp)')).toEqual([
+      'power 35 kW',
+      'unrestrictedPower 48 hp ✓',
+    ]);
+  });
+  test('litres of a tank do not say the unit of a consumption', () => {
+    expect(read('Tank 14 l, Verbrauch 4,1')).toEqual(['tank 14 L ✓', 'consumption 4.1 L/100km']);
+    expect(read('Tank 14 l, Verbrauch 4,1 l/100 km')).toContain('consumption 4.1 L/100km ✓');
+  });
+  test('a tank that is said to be full has its size, and the mass its basis', () =>
+    expect(read('410 lbs wet with the 4.0 gallon (US gal) tank full.')).toContain('mass 410 lb ✓'));
+  test('this one, after another was named', () =>
+    expect(
+      read('Had the old 400 (39 hp, 188 wet) and swapped for this one: 47 hp, 890 seat.'),
+    ).toEqual(['power 47 hp', 'seatHeight 890 mm']));
+});
