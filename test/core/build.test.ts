@@ -300,6 +300,17 @@ describe('enough', () => {
       .filter((b) => b.failed.length === 0 && b.cost < found.cost - 1);
     expect(cheaper).toEqual([]);
   }, 60_000);
+  test('what the rider pinned stays in it, however little it is worth', () => {
+    const spare = setting.choices.find(
+      (p) =>
+        p.needs.length === 0 &&
+        p.kind === 'controls' &&
+        !answerOf(setting, 9550).build.partIds.includes(p.id),
+    );
+    if (!spare) throw new Error('no part to pin');
+    const pinned = answerOf({ ...setting, pinned: new Set([spare.id]) }, 9550);
+    expect(recommended(pinned).partIds).toContain(spare.id);
+  });
   test('where nothing cheaper is as good there is none', () =>
     expect(answerOf({ ...easy, choices: [] }, 9550).enough).toBeUndefined());
 });
