@@ -36,11 +36,11 @@ const steps = [
       ['format', () => later(bin('biome'), ['format', '.'])],
       ['dependency rules', () => later(bin('depcruise'), ['src', '--config', RULES])],
       ['unused code', () => later(bin('knip'), [])],
+      ['build', () => build()],
     ],
     [['lint', () => later(bin('eslint'), ['.', '--max-warnings', '0'])]],
   ],
   ['unit tests', () => run(bin('vitest'), vitest)],
-  ['build', () => build()],
   ['end-to-end tests', () => run(bin('playwright'), ['test'])],
 ];
 
@@ -61,6 +61,7 @@ async function lane(steps) {
 for (const step of steps) {
   if (typeof step[0] !== 'string') await Promise.all(step.map(lane));
   else if (!(await taken(step))) break;
+  if (failed.includes('build')) break;
 }
 
 const read = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined);

@@ -8,12 +8,18 @@ export interface PlanCandidate {
   readonly setting: PlanSetting;
 }
 
+/** How far a shortlist is planned: the best build of each, or their curves to the end. */
+export type PlanDepth = 'best' | 'whole';
+
 export type PlanRequest =
-  /** The best build of each under the limit first, then every curve, corner by corner in turn. */
+  /** The best build of each under the limit first, then every curve, corner by corner in turn, as deep as is asked. */
   | {
       readonly kind: 'curves';
       readonly candidates: readonly PlanCandidate[];
       readonly spend: number;
+      readonly depth: PlanDepth;
+      /** Candidates whose best build is known already. */
+      readonly known: readonly string[];
     }
   | { readonly kind: 'best'; readonly candidate: PlanCandidate; readonly spend: number }
   /** What each of these parts would have to cost or give. */

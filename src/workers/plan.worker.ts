@@ -35,8 +35,11 @@ function work(request: PlanRequest, highs: ProgramSolver): void {
     case 'curves': {
       // A good build of each soon, then the best of each, then the curves.
       for (const thorough of [false, true])
-        for (const { id, setting } of request.candidates)
+        for (const { id, setting } of request.candidates.filter(
+          (c) => !request.known.includes(c.id),
+        ))
           piece({ kind: 'best', id, best: bestBuild(highs, setting, request.spend, thorough) });
+      if (request.depth === 'best') return undefined;
       let open = request.candidates.map(({ id, setting }) => ({
         id,
         corners: buildCurve(highs, setting),

@@ -120,6 +120,43 @@ describe('the planner’s results', () => {
     expect(workers).toHaveLength(before);
     expect([...planRoom.get().subjects.keys()]).toEqual(['a']);
   });
+  test('only as deep as is asked: the best of each, and later the curves beside what is known', async () => {
+    const asked = () => {
+      const request = workers.at(-1)?.asked;
+      return request?.kind === 'curves' ? [request.depth, request.known] : [];
+    };
+    planRoom.start(candidates('deep', 'a'), 9000, false, 'best');
+    expect(asked()).toEqual(['best', []]);
+    // A first build is no answer: it is looked for again.
+    workers[0]?.say({
+      kind: 'piece',
+      piece: { kind: 'best', id: 'a', best: { ...best, quick: true } },
+    });
+    workers[0]?.say({ kind: 'piece', piece: { kind: 'best', id: 'a', best } });
+    workers[0]?.say({ kind: 'outcome', result: 'done' });
+    await settled();
+    planRoom.start(candidates('deep', 'a'), 9000, false, 'best');
+    expect(workers).toHaveLength(1);
+    planRoom.start(candidates('deep', 'a'), 9000);
+    expect(asked()).toEqual(['whole', ['a']]);
+    await settled();
+    expect(planRoom.get().best.get('a')).toBe(best);
+    // A screen that wants less lets it go on.
+    planRoom.start(candidates('deep', 'a'), 9000, false, 'best');
+    expect(workers).toHaveLength(2);
+    expect(planRoom.get().running).toBe(true);
+  });
+  test('a first build alone is not known: the best is looked for when curves are wanted', async () => {
+    planRoom.start(candidates('soon', 'a'), 9000, false, 'best');
+    workers[0]?.say({
+      kind: 'piece',
+      piece: { kind: 'best', id: 'a', best: { ...best, quick: true } },
+    });
+    await settled();
+    planRoom.start(candidates('soon', 'a'), 9000);
+    const request = workers.at(-1)?.asked;
+    expect(request?.kind === 'curves' && request.known).toEqual([]);
+  });
   test('what an ended worker still says is not heard', async () => {
     planRoom.start(candidates('four', 'a'), 9000);
     const [old] = workers;

@@ -1,6 +1,6 @@
 export { assessedBuild, type PlannedBuild } from './assessed-build';
 export { FELT, recommended } from './enough';
-export { bestBuild, buildCurve, worthwhile, type BestBuild } from './plan-candidate';
+export { bestBuild, buildCurve, isFinal, worthwhile, type BestBuild } from './plan-candidate';
 export { atSpending, leads, passedOver, type BuildCurve, type Lead } from './leaders';
 export {
   fullPoints,

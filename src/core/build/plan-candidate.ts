@@ -26,6 +26,9 @@ export type BestBuild =
   | { readonly kind: 'clash'; readonly limits: readonly string[] }
   | { readonly kind: 'unknown'; readonly missing: readonly string[] };
 
+/** A first build that may still be bettered is no answer yet. */
+export const isFinal = (best: BestBuild): boolean => best.kind !== 'build' || !best.quick;
+
 /** Rounds of planning about the build just found, which takes in how parts act together. */
 const ROUNDS = 3;
 /** Plans that the full assessment refuses are cut off, at most so many in a round. */

@@ -1,6 +1,6 @@
 import equal from 'fast-deep-equal';
-import { planSubject, type BestBuild, type PlannedBuild } from '@/core/build';
-import { startPlan, type PlanCandidate, type PlanPiece } from '@/workers/plan';
+import { isFinal, planSubject, type BestBuild, type PlannedBuild } from '@/core/build';
+import { startPlan, type PlanCandidate, type PlanDepth, type PlanPiece } from '@/workers/plan';
 
 /** What the planner has found so far for all candidates. */
 export interface CurvesState {
@@ -63,16 +63,23 @@ const set = (next: Partial<CurvesState>, at: 'once' | 'soon' | 'later' = 'once')
 /** Which start the pieces of a worker belong to. */
 let round = 0;
 
-/** What stands after some candidates begin anew: the others' results are kept, those of candidates that are gone are not. */
+/** How deep the present subjects were asked to be planned. */
+let asked: PlanDepth = 'best';
+
+/**
+ * What stands after some candidates begin anew: the others' results are kept, those of candidates that are gone are not. Of the `known`
+ * the best build is kept, too.
+ */
 function keeping(
   subjects: ReadonlyMap<string, unknown>,
   anew: ReadonlySet<string>,
+  known: ReadonlySet<string>,
 ): Omit<CurvesState, 'running' | 'died'> {
   const stays = (id: string) => subjects.has(id) && !anew.has(id);
   const kept = <V>(of: ReadonlyMap<string, V>) => new Map([...of].filter(([id]) => stays(id)));
   return {
     subjects,
-    best: kept(state.best),
+    best: new Map([...state.best].filter(([id]) => stays(id) || known.has(id))),
     corners: kept(state.corners),
     whole: new Set([...state.whole].filter(stays)),
   };
@@ -99,28 +106,45 @@ export const planRoom = {
     jobs = [];
     if (state.running) set({ running: false });
   },
-  /** Plans for these candidates; those that are planned already, or being planned, go on as they are unless `again`. */
-  start: (candidates: readonly PlanCandidate[], spend: number, again = false): void => {
+  /** Plans for these candidates; those that are planned already as deep as is asked, or being planned so, go on as they are unless `again`. */
+  start: (
+    candidates: readonly PlanCandidate[],
+    spend: number,
+    again = false,
+    depth: PlanDepth = 'whole',
+  ): void => {
     const subjects = new Map(candidates.map((c) => [c.id, planSubject(c.setting)]));
     const isSame = (id: string) =>
       state.subjects.has(id) && equal(state.subjects.get(id), subjects.get(id));
     const changed = candidates.filter((c) => again || !isSame(c.id));
-    if (changed.length === 0 && subjects.size === state.subjects.size) return;
+    const deeper = depth === 'whole' && asked === 'best';
+    if (changed.length === 0 && subjects.size === state.subjects.size && !deeper) return;
     planRoom.stop();
-    // One that was still being planned begins anew as well.
-    const anew = candidates.filter((c) => changed.includes(c) || !state.whole.has(c.id));
+    asked = depth;
+    const hasBest = ({ id }: PlanCandidate): boolean => {
+      const best = state.best.get(id);
+      return best !== undefined && isFinal(best);
+    };
+    const isDone = (c: PlanCandidate): boolean =>
+      state.whole.has(c.id) || (depth === 'best' && hasBest(c));
+    // One that was still being planned begins anew as well, but for its best build.
+    const anew = candidates.filter((c) => changed.includes(c) || !isDone(c));
     const ids = new Set(anew.map((c) => c.id));
+    const known = new Set(anew.filter((c) => !changed.includes(c) && hasBest(c)).map((c) => c.id));
     round += 1;
     const mine = round;
-    set({ ...keeping(subjects, ids), died: undefined, running: anew.length > 0 });
+    set({ ...keeping(subjects, ids, known), died: undefined, running: anew.length > 0 });
     const shares = Array.from({ length: Math.min(WORKERS, anew.length) }, (_, w) =>
       anew.filter((_c, i) => i % WORKERS === w),
     );
     let open = shares.length;
     jobs = shares.map((share) => {
-      const job = startPlan({ kind: 'curves', candidates: share, spend }, (piece) => {
-        if (round === mine) take(piece);
-      });
+      const job = startPlan(
+        { kind: 'curves', candidates: share, spend, depth, known: [...known] },
+        (piece) => {
+          if (round === mine) take(piece);
+        },
+      );
       void job.outcome.then((outcome) => {
         if (round !== mine || outcome.kind === 'cancelled') return;
         open -= 1;

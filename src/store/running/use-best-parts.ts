@@ -1,6 +1,6 @@
 import equal from 'fast-deep-equal';
 import { useMemo, useSyncExternalStore } from 'react';
-import { planSubject, type BestBuild } from '@/core/build';
+import { isFinal, planSubject, type BestBuild } from '@/core/build';
 import type { Part } from '@/core/part';
 import { partsOf, planSetting, withBuilds, type Standing } from '../queries';
 import type { Dossier } from '../records';
@@ -43,9 +43,6 @@ function bestNow(
   return found;
 }
 
-/** A first build that may still be bettered is no answer yet. */
-export const isFinal = (best: BestBuild): boolean => best.kind !== 'build' || !best.quick;
-
 /** The shortlist with the best parts as far as they are planned; plans as long as it is wanted. */
 export function useBestParts(
   standing: Standing | undefined,
@@ -53,7 +50,7 @@ export function useBestParts(
 ): BestParts | undefined {
   const dossier = useDossierState((s) => s.dossier);
   const state = useSyncExternalStore(planRoom.subscribe, planRoom.get, planRoom.none);
-  useKeptPlanning(standing, wanted);
+  useKeptPlanning(standing, wanted, 'best');
   return useMemo(() => {
     if (!standing || (!wanted && state.best.size === 0)) return undefined;
     const best = bestNow(dossier, standing, state);

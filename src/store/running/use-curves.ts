@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useEffectEvent, useMemo, useState, useSyncExternalStore } from 'react';
 import { recommended, spendLimit, worthwhile, type BuildCurve } from '@/core/build';
+import type { PlanDepth } from '@/workers/plan';
 import { planSetting, type Standing } from '../queries';
 import { useDossierState } from '../react';
 import { today } from './today';
@@ -26,6 +27,7 @@ function usePlanning(
   standing: Standing | undefined,
   legal: boolean,
   wanted = true,
+  depth: PlanDepth = 'whole',
 ): (again: boolean) => void {
   const dossier = useDossierState((s) => s.dossier);
   const settings = useMemo(
@@ -39,7 +41,7 @@ function usePlanning(
     [dossier, standing, legal, wanted],
   );
   const start = (again: boolean) =>
-    standing && planRoom.start(settings, Math.max(0, spendLimit(standing)), again);
+    standing && planRoom.start(settings, Math.max(0, spendLimit(standing)), again, depth);
   const begin = useEffectEvent(() => start(false));
   useEffect(() => {
     if (wanted) begin();
@@ -48,8 +50,11 @@ function usePlanning(
 }
 
 /** Keeps the planner at work, once it is wanted, without drawing what it finds. */
-export const useKeptPlanning = (standing: Standing | undefined, wanted: boolean): void =>
-  void usePlanning(standing, legalOnly, wanted);
+export const useKeptPlanning = (
+  standing: Standing | undefined,
+  wanted: boolean,
+  depth: PlanDepth = 'whole',
+): void => void usePlanning(standing, legalOnly, wanted, depth);
 
 const curveOf = (state: CurvesState, id: string): BuildCurve => {
   const best = state.best.get(id);

@@ -2,7 +2,7 @@
 import { Box, Button, Checkbox, Flex, Grid, Text } from '@chakra-ui/react';
 import { memo, useMemo, useState } from 'react';
 import { surenessOf } from '@/core/assessment';
-import { atSpending, leads, passedOver } from '@/core/build';
+import { atSpending, isFinal, leads, passedOver } from '@/core/build';
 import { shortName } from '@/core/donor';
 import { partsOf, type Standing } from '@/store/queries';
 import { useDossierState } from '@/store/react';
@@ -19,7 +19,7 @@ import {
 } from '@/ui/messages';
 import { BuildFrame } from '../BuildFrame';
 import type { BuildModel } from '../use-build';
-import { isFinal, useCurves, type CurvesModel } from '@/store/running';
+import { useCurves, type CurvesModel } from '@/store/running';
 
 /** Best fit for each total spending, all candidates in one picture. */
 export function CurveScreen() {
