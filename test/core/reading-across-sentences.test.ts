@@ -57,9 +57,12 @@ describe('what a number is not', () => {
     ['what one pays is no consumption', 'I reckon I’d get it for five.', /./],
   ])('%s', (_name, text, never) => expect(read(text).filter((p) => never.test(p))).toEqual([]));
   test('what a restricted machine had before is not what it has', () => {
-    expect(read('61 hp restricted to 35 kW')).toEqual(['unrestrictedPower 61 hp ✓', 'power 35 kW']);
+    expect(read('61 hp restricted to 35 kW')).toEqual([
+      'unrestrictedPower 61 hp ✓',
+      'power 35 kW ✓',
+    ]);
     expect(read('A2 restricted 35kW (papers to derestrict to 48hp)')).toEqual([
-      'power 35 kW',
+      'power 35 kW ✓',
       'unrestrictedPower 48 hp ✓',
     ]);
   });

@@ -58,6 +58,8 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
     else if (q.unit === 'links') push('chainLinks', WEIGHTS.byUnit + 1, 'label');
     else if (key === 'power' && s.ours && isUnrestricted(s, q))
       push('unrestrictedPower', WEIGHTS.byUnit + 1, 'label');
+    else if (key === 'power' && s.ours && isRestricted(s, q))
+      push('power', WEIGHTS.byUnit + 1, 'label');
     else if (key && q.unit !== 'L' && s.ours) push(key, WEIGHTS.byUnit, 'unit');
     if (sense.dimension === 'volume' && s.ours && isAlone(s, q))
       push('tank', WEIGHTS.byUnit - 0.3, 'unit');
@@ -104,6 +106,13 @@ const DERESTRICTED_TO =
 const isUnrestricted = (s: SentenceWords, q: Quantity): boolean =>
   RESTRICTED_TO.test(s.text.slice(q.to, q.to + 40)) ||
   DERESTRICTED_TO.test(s.text.slice(Math.max(0, q.from - 24), q.from));
+
+const RESTRICTED_BEFORE =
+  /(?<!\p{L})(?:restricted|limited|detuned|choked|gedrosselt auf|bridée? à|limitad[ao] a|depotenziat[ao] a)(?: (?:down )?(?:to|at))?\s*$/iu;
+/** "Restricted to 35 kW", "auf 35 kW gedrosselt": the words say that it is what it has. */
+const isRestricted = (s: SentenceWords, q: Quantity): boolean =>
+  RESTRICTED_BEFORE.test(s.text.slice(Math.max(0, q.from - 28), q.from)) ||
+  /^ gedrosselt(?!\p{L})/iu.test(s.text.slice(q.to, q.to + 14));
 
 /** What comes "every" so often: what the sentence last named, a valve check or an oil change; else the service. */
 function careKeys(s: SentenceWords, q: Quantity): readonly FigureKey[] {
