@@ -67,7 +67,7 @@ describe('sits', () => {
     ]);
     expect(sits.map((s) => s.id)).toEqual(['undated', 'a', 'b', 'later']);
   });
-  test('no trials, no evidence', () => expect(evidenceOf([])).toEqual(NO_EVIDENCE));
+  test('no trials, no evidence', () => expect(evidenceOf([])).toEqual({ ...NO_EVIDENCE, hearts: {} }));
 });
 
 describe('several looks at one machine', () => {

@@ -16,6 +16,9 @@ const donors = [...resolvedDonors(dossier).values()];
 const anyDonor = fc.constantFrom(...donors);
 
 /** The middle of a metric; fails the test where it is not known. */
+/** The heart is asked of the rider, not of the machine. */
+const ASKED_METRICS = BASE_METRIC_KEYS.filter((key) => key !== 'heart');
+
 function mid(a: Assessment, key: BaseMetricKey): number {
   const { estimate } = a.metrics[key];
   if (estimate.kind === 'unknown') throw new Error(`${key} is not known`);
@@ -133,7 +136,7 @@ describe('what a rider would call plain', () => {
       },
     };
     const [a, b] = [assessed(brief, kg), assessed(brief, inMillimetres)];
-    for (const key of BASE_METRIC_KEYS) expect(mid(b, key)).toBeCloseTo(mid(a, key), 9);
+    for (const key of ASKED_METRICS) expect(mid(b, key)).toBeCloseTo(mid(a, key), 9);
   });
 });
 

@@ -168,13 +168,13 @@ describe('parts in one line', () => {
     expect(link && partFacts(link, metric)).toEqual([
       '+0.1 kg',
       '1.5 h',
-      'seat −26 mm',
-      'clearance −22 mm',
+      'seat −26 mm ± 5 mm',
+      'clearance −22 mm ± 5 mm',
       'rake +1.5 °',
       'trail +11 mm',
     ]);
     expect(tank && partFacts(tank, metric)).toContain('tank 11.4 L');
-    expect(sprocket && partFacts(sprocket, metric)).toContain('fuel use +2 %');
+    expect(sprocket && partFacts(sprocket, metric)).toContain('fuel use +2 % ± 1.5 %');
   });
   test('for whom', () => {
     expect(fitsWords({ fits: { kind: 'all' } }, (id) => id)).toBe('all machines');

@@ -1,6 +1,7 @@
 import type { Brief, MustKey, StanceBand } from '../brief';
 import { findCautions, type Caution } from '../cautions';
-import type { Donor } from '../donor';
+import { kindOfMachine, type Donor } from '../donor';
+import type { Evidence, HeartMark } from '../evidence';
 import { oneFootGap, personalFit, seatShape, stanceBand, stanceProbabilities } from '../fit';
 import { licenceCheck, type LicenceResult } from '../licence';
 import { runningOrderMass } from '../mass';
@@ -12,7 +13,14 @@ import type { SuspensionEnd } from '../suspension';
 import type { Kilograms, Kilowatts, Litres } from '../units';
 import type { Case } from './case';
 import { loadFacts } from './load-facts';
-import { goesFasterThan, loadMetrics, metricsOf, type LoadMetrics, type Metrics } from './metrics';
+import {
+  goesFasterThan,
+  heartEstimate,
+  loadMetrics,
+  metricsOf,
+  type LoadMetrics,
+  type Metrics,
+} from './metrics';
 import { mustResults, type MustResult } from './musts';
 import { anew, type Once } from './once';
 import { sheetFigures } from './sheet-figures';
@@ -43,6 +51,8 @@ export interface Reckoning {
   readonly metrics: Metrics;
   readonly licence: LicenceResult;
   readonly cost: BuildCost;
+  /** What sits on it: aboard, and of the build. */
+  readonly fitted: readonly Part[];
 }
 
 const middleOf = (estimate: Estimate): number => (estimate.kind === 'known' ? estimate.mid : 0);
@@ -82,8 +92,12 @@ function machineOf({
   };
 }
 
+/** The heart's mark of a machine: its own, else that of the model it is one of. */
+const heartOf = ({ hearts }: Evidence, donor: Donor): HeartMark | undefined =>
+  hearts?.[donor.id] ?? hearts?.[kindOfMachine(donor)];
+
 /** What a case comes to, with the machine it is. */
-function reckoned(of: Case, once: Once) {
+function reckoned(of: Case, once: Once): Reckoning {
   const { brief, donor, evidence } = of;
   const stock = sheetFigures(donor, brief);
   const machine = once(
@@ -107,6 +121,7 @@ function reckoned(of: Case, once: Once) {
       added_kg: machine.added_kg,
       looseFuel_L: machine.looseFuel_L,
       reach: personalFit(brief.rider, evidence.sits),
+      heart: heartEstimate(heartOf(evidence, donor), donor.id),
     },
     once,
   );
@@ -118,11 +133,11 @@ function reckoned(of: Case, once: Once) {
         !c.fitted.some(({ flags }) => flags.includes('unlocks')),
     ),
   );
-  return { fitted, reckoning: { donor: machine.donor, figures, metrics, licence, cost } };
+  return { donor: machine.donor, figures, metrics, licence, cost, fitted };
 }
 
 /** Figures, metrics, licence and cost of a case: what a planner asks thousands of times. Parts aboard a machine change what it inherits and cost nothing. */
-export const reckon = (of: Case): Reckoning => reckoned(of, anew).reckoning;
+export const reckon = (of: Case): Reckoning => reckoned(of, anew);
 
 /**
  * One pure call: a case → figures on one basis, metrics with their working, musts, cost and cautions.
@@ -131,8 +146,8 @@ export const reckon = (of: Case): Reckoning => reckoned(of, anew).reckoning;
  */
 export function assess(of: Case, once: Once = anew): Assessment {
   const { brief } = of;
-  const { fitted, reckoning } = reckoned(of, once);
-  const { donor, figures, metrics, licence, cost } = reckoning;
+  const reckoning = reckoned(of, once);
+  const { donor, figures, metrics, licence, cost, fitted } = reckoning;
   const loaded = metrics.loadedMass;
   let simulated: LoadMetrics | undefined;
   const underLoad = (): LoadMetrics =>
@@ -145,6 +160,7 @@ export function assess(of: Case, once: Once = anew): Assessment {
         readyMass: metrics.readyMass,
         consumption: metrics.consumption,
         outlay: metrics.outlay,
+        looseFuel_L: looseFuel(fitted),
         suspension: metrics.suspension,
         base: metrics,
         parts: cost,
@@ -166,8 +182,10 @@ export function assess(of: Case, once: Once = anew): Assessment {
       licence: licenceTypical(brief, figures).length > 0,
     },
     goesFasterThan: (kmh) => goesFasterThan(kmh, { brief, donor, figures, loaded }),
-    ...once('loadFacts', { brief, donor, figures, suspension: metrics.suspension, loaded }, (c) =>
-      loadFacts(c.brief, c.donor, c.figures, c.suspension, c.loaded),
+    ...once(
+      'loadFacts',
+      { brief, donor, figures, suspension: metrics.suspension, loaded, fitted },
+      loadFacts,
     ),
   });
   return {

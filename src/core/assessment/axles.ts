@@ -1,6 +1,6 @@
 import type { Brief } from '../brief';
 import { combine, type Estimate } from '../numeric';
-import type { NormalFigures } from '../readings';
+import { FUEL_DENSITY, type NormalFigures } from '../readings';
 
 /** Where masses lie, as shares of the wheelbase behind the front axle, and how high, m. Own assumption. */
 export const PLACES = {
@@ -33,13 +33,18 @@ export interface AxleLoads {
   readonly high_m: Estimate;
 }
 
-/** The loads on the axles with rider, passenger and luggage of the brief. */
-export function axleLoads(brief: Brief, figures: NormalFigures): AxleLoads {
+/**
+ * The loads on the axles with rider, passenger and luggage of the brief.
+ *
+ * @param looseFuel_L fuel in cans and bladders, taken to hang where panniers do (own assumption)
+ */
+export function axleLoads(brief: Brief, figures: NormalFigures, looseFuel_L = 0): AxleLoads {
   const mass = figures.mass.estimate;
   const carried: readonly (readonly [Place, number])[] = [
     ['rider', brief.rider.mass_kg + brief.rider.kit_kg],
     ['pillion', brief.trip.pillion_kg ?? 0],
     ...(Object.entries(luggagePlaces(brief)) as [Place, number][]),
+    ['panniers', looseFuel_L * FUEL_DENSITY.mid],
   ];
   /** Places are shares of the wheelbase, so a moment is a mass on the rear axle. */
   const behind = carried.reduce((sum, [place, kg]) => sum + kg * PLACES[place].behind, 0);

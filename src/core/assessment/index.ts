@@ -7,6 +7,7 @@ export {
   type Stance,
 } from './assess';
 export { caseOf, NOTHING_ABOARD, type Aboard, type BareCase, type Case } from './case';
+export { behind } from './load-facts';
 export { axleLoads, carriedOnEnds, luggagePlaces, PLACES } from './axles';
 export {
   BASE_METRIC_KEYS,

@@ -3,6 +3,7 @@ import type { SpringsOff } from '../cautions';
 import type { Donor } from '../donor';
 import { factInUse } from '../facts';
 import { combine } from '../numeric';
+import { looseFuel, type Part } from '../part';
 import type { NormalFigures } from '../readings';
 import { SAG_BOUNDS, SPRING_SLACK } from '../suspension';
 import { parseTyre } from '../tyre';
@@ -10,14 +11,22 @@ import { axleLoads, luggagePlaces } from './axles';
 import { lastsFor, liftedWithTheBack, wattsLeft, type Metrics } from './metrics';
 
 /** What cautions ask of the loaded machine beside the metrics. */
-export function loadFacts(
-  brief: Brief,
-  donor: Donor,
-  figures: NormalFigures,
-  { ends }: Pick<Metrics['suspension'], 'ends'>,
-  loaded: Metrics['loadedMass'],
-) {
-  const axles = axleLoads(brief, figures);
+export function loadFacts({
+  brief,
+  donor,
+  figures,
+  suspension: { ends },
+  loaded,
+  fitted,
+}: {
+  readonly brief: Brief;
+  readonly donor: Donor;
+  readonly figures: NormalFigures;
+  readonly suspension: Pick<Metrics['suspension'], 'ends'>;
+  readonly loaded: Metrics['loadedMass'];
+  readonly fitted: readonly Part[];
+}) {
+  const axles = axleLoads(brief, figures, looseFuel(fitted));
   return {
     frontShare: axles.frontShare,
     axles,
@@ -28,8 +37,9 @@ export function loadFacts(
     springsOff: springsOff(ends),
     passenger: factInUse(donor.facts?.passenger)?.value,
     rackLimit: figures.rackLimit.estimate,
+    carrierLimit: figures.carrierLimit.estimate,
     subframe: factInUse(donor.facts?.subframe)?.value,
-    behind_kg: luggagePlaces(brief),
+    behind_kg: behind(brief, fitted),
     liftBack: combine([figures.mass.estimate] as const, liftedWithTheBack),
     tyreSpeeds_kmh: {
       front: tyreOf(donor, 'tyreFront')?.speed_kmh,
@@ -37,6 +47,20 @@ export function loadFacts(
     },
     tyreLife: lastsFor({ brief, donor, figures, loaded }, 'rearTyre'),
     chainLife: lastsFor({ brief, donor, figures, loaded }, 'chain'),
+  };
+}
+
+/** Slots of what hangs on side carriers and what sits on a rack: their own mass is borne there, too. */
+const BORNE = { panniers: 'side-luggage', tail: 'tail-load' } as const;
+
+/** What hangs at the sides and lies behind the seat, kg: luggage with its bags and cases. Where cans go is the rider's choice: they count on the axles alone. */
+export function behind(brief: Pick<Brief, 'trip'>, fitted: readonly Part[]) {
+  const { panniers, tail } = luggagePlaces(brief);
+  const bags = (slot: string) =>
+    fitted.reduce((sum, p) => sum + (p.slot === slot ? p.mass_kg : 0), 0);
+  return {
+    panniers: panniers + bags(BORNE.panniers),
+    tail: tail + bags(BORNE.tail),
   };
 }
 

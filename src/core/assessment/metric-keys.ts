@@ -35,6 +35,7 @@ export const METRIC_DEFINITIONS = {
   wind: { dimension: 'index', better: 'more' },
   support: { dimension: 'index', better: 'more' },
   aids: { dimension: 'index', better: 'more' },
+  heart: { dimension: 'index', better: 'more' },
   luggageRoom: { dimension: 'litres', better: 'more' },
   outlay: { dimension: 'money', better: 'less' },
   cruiseRevs: { dimension: 'percent', better: 'less' },

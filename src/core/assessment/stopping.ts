@@ -38,8 +38,8 @@ const stanceFrom = (share: number, base_mm: number, high_m: number) => ({
   height_m: high_m,
 });
 
-function liftingOf(brief: Brief, figures: NormalFigures): Lifting {
-  const { frontShare, high_m } = axleLoads(brief, figures);
+function liftingOf(brief: Brief, figures: NormalFigures, looseFuel_L = 0): Lifting {
+  const { frontShare, high_m } = axleLoads(brief, figures, looseFuel_L);
   const inputs = [frontShare, figures.wheelbase.estimate, high_m] as const;
   const share = (limit: typeof stoppieLimit) =>
     combine(inputs, (...at) => limit(stanceFrom(...at)) / STANDARD_GRAVITY);
@@ -49,9 +49,11 @@ function liftingOf(brief: Brief, figures: NormalFigures): Lifting {
 /**
  * At which drive the front lifts and at which braking the rear, and in what distance the loaded machine stops from the pace of each
  * ground: a comparison by the balance of the load and the usual grip of dry ground. Brakes, tyres and ABS are not in it.
+ *
+ * @param looseFuel_L fuel in cans and bladders, part of the load
  */
-export function stoppingOf(brief: Brief, figures: NormalFigures): Stopping {
-  const { frontShare, high_m } = axleLoads(brief, figures);
+export function stoppingOf(brief: Brief, figures: NormalFigures, looseFuel_L = 0): Stopping {
+  const { frontShare, high_m } = axleLoads(brief, figures, looseFuel_L);
   const inputs = [frontShare, figures.wheelbase.estimate, high_m] as const;
   const stops = GROUNDS.filter((g) => brief.ground[g] > 0).map((ground): Stop => {
     const from_kmh = paceOn(ground, brief.trip.cruise_kmh);
@@ -65,7 +67,7 @@ export function stoppingOf(brief: Brief, figures: NormalFigures): Stopping {
     };
   });
   return {
-    loaded: liftingOf(brief, figures),
+    loaded: liftingOf(brief, figures, looseFuel_L),
     alone: liftingOf(withoutLoad(brief), figures),
     stops: stops.toSorted((a, b) => b.from_kmh - a.from_kmh),
   };

@@ -27,7 +27,13 @@ export const partsOf = ({ choices }: PlanSetting, ids: readonly string[]): reado
   ids.flatMap((id) => choices.find((p) => p.id === id) ?? []);
 
 /** Loads that no plan may put on a machine that carried less without it. */
-const LOADS: readonly CautionCode[] = ['over-axle-limit', 'over-tyre-load', 'watts-short'];
+const LOADS: readonly CautionCode[] = [
+  'over-axle-limit',
+  'over-tyre-load',
+  'over-rack-limit',
+  'over-carrier-limit',
+  'watts-short',
+];
 
 /** The bare machine of a setting, assessed once. */
 const stocks = new WeakMap<PlanSetting, Assessment>();

@@ -1,6 +1,7 @@
 import { factInUse } from '../facts';
 import {
   axleLoads,
+  behind,
   judge,
   METRIC_OF_MUST,
   metricDefinition,
@@ -14,7 +15,7 @@ import {
 import { spendable, type Brief } from '../brief';
 import { partsCost } from '../money';
 import { certain, combine, percentiles, unknown, type Estimate } from '../numeric';
-import { madeFor, type Part } from '../part';
+import { looseFuel, madeFor, type Part } from '../part';
 import {
   SPENDING_WANT,
   type PlanGate,
@@ -224,6 +225,22 @@ const LIMITED: readonly {
   { key: 'tyre-rear', end: 'rear', limit: (a) => tyreLimit(a, 'tyreRear') },
 ];
 
+/** What nobody has told of rack and carriers holds a plan back only once a part tells it, kg. */
+const UNTOLD_BEARS = 500;
+const borneBy = ({ figures }: Reckoning, key: 'rackLimit' | 'carrierLimit'): Estimate => {
+  const { estimate } = figures[key];
+  return estimate.kind === 'known' ? estimate : certain(UNTOLD_BEARS);
+};
+/** What rack and side carriers bear. */
+const BORNE: readonly {
+  readonly key: string;
+  readonly place: 'tail' | 'panniers';
+  readonly limit: (a: Reckoning) => Estimate;
+}[] = [
+  { key: 'rack', place: 'tail', limit: (a) => borneBy(a, 'rackLimit') },
+  { key: 'carriers', place: 'panniers', limit: (a) => borneBy(a, 'carrierLimit') },
+];
+
 /**
  * Musts that are on, each at the level that the sureness asks for, and a load that frame and alternator take. What the bare machine
  * falls short of already only must not grow worse, unless it is a must. A must that is doubtful because nobody has given the figure is
@@ -297,9 +314,20 @@ function gatesOf(
         (a) => {
           const most = limit(a);
           return combine(
-            [most, axleLoads(brief, a.figures)[end]] as const,
+            [most, axleLoads(brief, a.figures, looseFuel(a.fitted))[end]] as const,
             (kg, load) => kg - load,
           );
+        },
+        1,
+        (base) => Math.min(0, base),
+      ),
+    ),
+    ...BORNE.flatMap(({ key, place, limit }) =>
+      gateOf(
+        key,
+        (a) => {
+          const load = behind(brief, a.fitted)[place];
+          return combine([limit(a)] as const, (kg) => kg - load);
         },
         1,
         (base) => Math.min(0, base),

@@ -22,11 +22,23 @@ export interface Catalogue {
 
 const PARTS = Object.fromEntries(SHIPPED_PARTS.map((p) => [p.id, p]));
 
-/** A part as it was before version 2 said more of it; `sets` undefined: it changed no fact. */
+/** Figures that version 3 taught parts to set. */
+const LIMITS: readonly AffectedFigure[] = ['rackLimit', 'carrierLimit'];
+
+/** Effects as version 2 had them: taken as told, and without the limits of racks. */
+const withoutSpread = (effects: Part['effects']): Part['effects'] =>
+  effects
+    .filter((e) => !LIMITS.includes(e.figure))
+    .map(({ figure, change, amount }) => ({ figure, change, amount }));
+const asOfTwo = ({ effects }: Part): Pick<Part, 'effects'> => ({ effects: withoutSpread(effects) });
+/** Parts that version 3 taught a fact. */
+const TAUGHT_FACTS: readonly string[] = ['tubes-heavy'];
+
+/** A part as it was before a version said more of it; `sets` undefined: it changed no fact. */
 function before(id: string, was: Partial<Part>): Pick<Correction, 'was'> {
   const part = PARTS[id];
   if (!part) return {};
-  const { sets, ...rest } = { ...part, ...was };
+  const { sets, ...rest } = { ...part, ...asOfTwo(part), ...was };
   return { was: sets === undefined ? rest : { ...rest, sets } };
 }
 
@@ -75,13 +87,28 @@ const TAUGHT_PARTS: readonly Correction[] = SHIPPED_PARTS.filter((p) =>
   what: effects.some((e) => e.figure === 'luggageVolume')
     ? 'says how much it holds'
     : 'says what it does to rake and trail',
-  ...before(id, { effects: effects.filter((e) => !TAUGHT.includes(e.figure)) }),
+  ...before(id, { effects: withoutSpread(effects).filter((e) => !TAUGHT.includes(e.figure)) }),
 }));
 
+/** What version 3 said more of a part. */
+const saidMore = ({ id, effects }: Part): string | undefined =>
+  effects.some((e) => LIMITS.includes(e.figure))
+    ? 'says how much it carries'
+    : TAUGHT_FACTS.includes(id)
+      ? 'counts as a rim lock'
+      : effects.some((e) => e.spread !== undefined)
+        ? 'says how far what it does may lie off'
+        : undefined;
+const IN_THREE: readonly Correction[] = SHIPPED_PARTS.flatMap((part) => {
+  const what = saidMore(part);
+  const was = TAUGHT_FACTS.includes(part.id) ? { sets: undefined } : {};
+  return what === undefined ? [] : [{ version: 3, id: part.id, what, ...before(part.id, was) }];
+});
+
 export const SHIPPED: Catalogue = {
-  version: 2,
+  version: 3,
   parts: PARTS,
-  corrections: [...CORRECTIONS, ...TAUGHT_PARTS],
+  corrections: [...CORRECTIONS, ...TAUGHT_PARTS, ...IN_THREE],
 };
 
 /** Corrections that came after a version. */

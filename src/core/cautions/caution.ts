@@ -46,6 +46,8 @@ export type Caution =
   | { readonly code: 'no-passenger' }
   /** More behind the seat than the rack carries. */
   | { readonly code: 'over-rack-limit'; readonly over_kg: number }
+  /** More at the sides than the carriers bear, bags and cases with them. */
+  | { readonly code: 'over-carrier-limit'; readonly over_kg: number }
   /** Luggage behind the seat on a frame that has nothing to carry it. */
   | { readonly code: 'no-subframe'; readonly luggage_kg: number }
   /** Lifting it takes more than the rider says, with the back to it. */

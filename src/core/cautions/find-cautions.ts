@@ -36,6 +36,8 @@ export interface CautionFacts {
   /** The sheet's word on passengers. */
   readonly passenger: string | undefined;
   readonly rackLimit: Estimate;
+  /** Both side carriers together, kg. */
+  readonly carrierLimit: Estimate;
   /** The sheet's word on the subframe, and what hangs and lies behind the seat, kg. */
   readonly subframe: string | undefined;
   readonly behind_kg: { readonly tail: number; readonly panniers: number };
@@ -174,6 +176,13 @@ const FINDERS: { readonly [C in CautionCode]: Finder<C> } = {
   'over-rack-limit': ({ rackLimit, behind_kg }) => {
     if (rackLimit.kind === 'unknown' || behind_kg.tail <= rackLimit.interval.low) return [];
     return [{ code: 'over-rack-limit', over_kg: behind_kg.tail - rackLimit.interval.low }];
+  },
+  'over-carrier-limit': ({ carrierLimit, behind_kg }) => {
+    if (carrierLimit.kind === 'unknown' || behind_kg.panniers <= carrierLimit.interval.low)
+      return [];
+    return [
+      { code: 'over-carrier-limit', over_kg: behind_kg.panniers - carrierLimit.interval.low },
+    ];
   },
   'no-subframe': ({ subframe, behind_kg }) => {
     const luggage_kg = behind_kg.tail + behind_kg.panniers;

@@ -2,6 +2,8 @@ import type { SeatWidth, StanceBand } from '../brief';
 import type { Donor } from '../donor';
 import type { FactReading } from '../facts';
 import type { Reading } from '../readings';
+import { heartsOf, type HeartMark } from './impressions';
+import { inOrder } from './in-order';
 import type { Observed, Trial } from './trial';
 
 /** What the feet did on a seat of a known height and shape. */
@@ -18,6 +20,8 @@ export interface Sit {
 export interface Evidence {
   /** Sits that correct this rider's reach. */
   readonly sits: readonly Sit[];
+  /** What the heart says of machines, by donor. Absent: it was asked of none. */
+  readonly hearts?: Readonly<Record<string, HeartMark>> | undefined;
 }
 
 export const NO_EVIDENCE: Evidence = { sits: [] };
@@ -30,16 +34,10 @@ export function sitOf({ id, machine, observed }: Trial): Sit | undefined {
     : { id, machine, seatHeight_mm, seatWidth, feet };
 }
 
-/** Oldest first; those whose day was not noted before all others. */
-export const inOrder = (trials: readonly Trial[]): readonly Trial[] =>
-  trials.toSorted((a, b) => {
-    const [first, second] = [a.on ?? '', b.on ?? ''];
-    return first === second ? Number(a.id > b.id) - Number(a.id < b.id) : first < second ? -1 : 1;
-  });
-
 /** What all trials say of the rider, oldest first. */
 export const evidenceOf = (trials: readonly Trial[]): Evidence => ({
   sits: inOrder(trials).flatMap((t) => sitOf(t) ?? []),
+  hearts: heartsOf(trials),
 });
 
 /** The id under which a line of the sheet or a point looked at stands among a donor's own readings and weak points. */

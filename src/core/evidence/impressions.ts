@@ -1,6 +1,6 @@
 import type { Part } from '../part';
 import type { FigureKey } from '../readings';
-import { inOrder } from './evidence';
+import { inOrder } from './in-order';
 import { FELT_KEYS, MOST_FELT, type Felt, type Trial, type TrialTime } from './trial';
 
 /** How much a mark counts by when it was given: the first hour flatters (practitioners' word; the shares are own assumptions). */
@@ -69,6 +69,27 @@ export function impressionsOf(trials: readonly Trial[]): {
     heart,
     heartMean: Object.keys(heart).length === 0 ? undefined : weighted(heart),
   };
+}
+
+/** The heart's mark of one machine, 0 to `MOST_HEART`, and what it counts by when it was given, 0–1. */
+export interface HeartMark {
+  readonly mean: number;
+  readonly counts: number;
+}
+
+/** What the heart says of each machine that it was asked of, by donor. */
+export function heartsOf(trials: readonly Trial[]): Readonly<Record<string, HeartMark>> {
+  const donors = new Set(trials.flatMap((t) => t.donorId ?? []));
+  return Object.fromEntries(
+    [...donors].flatMap((id): [string, HeartMark][] => {
+      const { heart, heartMean } = impressionsOf(trials.filter((t) => t.donorId === id));
+      if (heartMean === undefined) return [];
+      const counts = Math.max(
+        ...(Object.keys(heart) as TrialTime[]).map((time) => FIRST_COUNTS[time]),
+      );
+      return [[id, { mean: heartMean, counts }]];
+    }),
+  );
 }
 
 /** A thing that is liked, or not. */

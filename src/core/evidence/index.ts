@@ -1,6 +1,5 @@
 export {
   evidenceOf,
-  inOrder,
   NO_EVIDENCE,
   seenId,
   seenTogether,
@@ -9,12 +8,14 @@ export {
   type Evidence,
   type Sit,
 } from './evidence';
+export { inOrder } from './in-order';
 export {
   asRidden,
   FIRST_COUNTS,
   feltOf,
   impressionsOf,
   likesOf,
+  type HeartMark,
   type Impression,
   type Like,
 } from './impressions';

@@ -24,6 +24,7 @@ export const FACT_DEFINITIONS = {
   linkage: choice('linkage', 'direct'),
   shockRebuildable: yesNo,
   wheelType: choice('spoked-tubes', 'spoked-tubeless', 'cast'),
+  rimLocks: yesNo,
   tyreFront: { kind: 'tyre' },
   tyreRear: { kind: 'tyre' },
   brakeFront: choice('single-disc', 'twin-disc', 'drum'),

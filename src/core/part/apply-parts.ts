@@ -1,7 +1,8 @@
-import { certain, combine, type Estimate } from '../numeric';
+import { certain, combine, plusMinus, source, type Estimate, type Known } from '../numeric';
 import { fuelDensity, type FigureKey, type NormalFigures } from '../readings';
+import { effectLimits } from './effect-limits';
 import { isLoose } from './made-for';
-import { EFFECT_CHANGES, type EffectChange, type Part } from './part';
+import { EFFECT_CHANGES, type EffectChange, type Part, type PartEffect } from './part';
 
 /**
  * The figures of a machine with parts fitted: `set` first, then `scale`, then `add`, so that the order of the list
@@ -20,11 +21,13 @@ export function applyParts(figures: NormalFigures, parts: readonly Part[]): Norm
   };
   // Fuel in a can is no tank.
   const effects = parts.flatMap((p) =>
-    isLoose(p) ? p.effects.filter((e) => e.figure !== 'tank') : p.effects,
+    p.effects
+      .filter((e) => !(isLoose(p) && e.figure === 'tank'))
+      .map((e) => ({ ...e, by: effectEstimate(p.id, e) })),
   );
   for (const kind of EFFECT_CHANGES) {
     for (const effect of effects.filter((e) => e.change === kind)) {
-      change(effect.figure, (e) => CHANGED[effect.change](e, effect.amount));
+      change(effect.figure, (e) => CHANGED[effect.change](e, effect.by));
       if (effect.change === 'set') settle(effect.figure);
     }
   }
@@ -41,9 +44,20 @@ export function applyParts(figures: NormalFigures, parts: readonly Part[]): Norm
   return next as Record<FigureKey, NormalFigures[FigureKey]>;
 }
 
+/** What an effect does as a figure: one source for each part, shared by all machines it is fitted to. */
+export const effectEstimate = (
+  partId: string,
+  { figure, change, amount, spread }: PartEffect,
+): Known =>
+  spread === undefined || spread === 0
+    ? certain(amount)
+    : source(`part/${partId}/${figure}`, plusMinus(amount, spread), {
+        cut: effectLimits(figure, change),
+      });
+
 /** What each kind of effect makes of an estimate. */
-const CHANGED: Readonly<Record<EffectChange, (estimate: Estimate, amount: number) => Estimate>> = {
-  set: (_, amount) => certain(amount),
-  scale: (estimate, factor) => combine([estimate] as const, (x) => x * factor),
-  add: (estimate, amount) => combine([estimate] as const, (x) => x + amount),
+const CHANGED: Readonly<Record<EffectChange, (estimate: Estimate, by: Known) => Estimate>> = {
+  set: (_, amount) => amount,
+  scale: (estimate, factor) => combine([estimate, factor] as const, (x, f) => x * f),
+  add: (estimate, amount) => combine([estimate, amount] as const, (x, a) => x + a),
 };

@@ -24,3 +24,12 @@ export function effectLimits(
       return FACTOR_LIMITS;
   }
 }
+
+/** Domain of an effect's spread, in the unit of its amount. */
+export function effectSpreadLimits(
+  figure: AffectedFigure,
+  change: EffectChange,
+): { readonly min: number; readonly max: number } {
+  const { min, max } = figureDefinition(figure).limits;
+  return { min: 0, max: change === 'scale' ? 1 : (max - min) / 2 };
+}

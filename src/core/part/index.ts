@@ -1,5 +1,5 @@
-export { applyParts } from './apply-parts';
-export { effectLimits } from './effect-limits';
+export { applyParts, effectEstimate } from './apply-parts';
+export { effectLimits, effectSpreadLimits } from './effect-limits';
 export { applySets } from './apply-sets';
 export { isLoose, LOOSE_LIMIT_L, looseFuel, madeFor } from './made-for';
 export { fitsDonor, hasWords } from './fits-donor';

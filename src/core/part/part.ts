@@ -43,6 +43,8 @@ export const AFFECTED_FIGURES = [
   'rake',
   'trail',
   'luggageVolume',
+  'rackLimit',
+  'carrierLimit',
 ] as const satisfies readonly FigureKey[];
 export type AffectedFigure = (typeof AFFECTED_FIGURES)[number];
 
@@ -55,6 +57,8 @@ export interface PartEffect {
   readonly figure: AffectedFigure;
   readonly change: EffectChange;
   readonly amount: number;
+  /** Nine in ten such parts do it within so much, in the unit of the amount. Absent: what it does is taken as told. */
+  readonly spread?: number | undefined;
 }
 
 /** Facts that set off a caution. */

@@ -11,7 +11,7 @@ import { clearanceAsked } from '../suspension';
 import type { WantCurve } from './want-curve';
 
 /** The groups wants are read in, in their order. */
-const GROUP_KEYS = ['handling', 'pull', 'ground', 'distance', 'money'] as const;
+const GROUP_KEYS = ['handling', 'pull', 'ground', 'distance', 'money', 'heart'] as const;
 export type WantGroup = (typeof GROUP_KEYS)[number];
 
 /** What each belief multiplies a want's weight by. */
@@ -25,8 +25,8 @@ interface WantDefinition {
   /** How much it matters on each ground, 0 (not at all) to 4 (decides the day). */
   readonly matters: Readonly<Record<Ground, number>>;
   readonly tilts?: Tilts;
-  /** Counts only for riders who believe something of it. */
-  readonly onlyWith?: SchoolKey;
+  /** Counts only for riders who believe something of it, or who gave it points by hand. */
+  readonly onlyWith?: SchoolKey | 'hand';
 }
 
 /** Ready-to-ride mass by skill, kg. Our own assumption: what riders of that skill say they can pick up and turn round. */
@@ -279,6 +279,20 @@ export const WANTS = {
     },
     onlyWith: 'aids',
   },
+  heart: {
+    group: 'heart',
+    curve: always({ floor: 0.2, need: 0.6, ideal: 1 }),
+    matters: {
+      motorway: 1.5,
+      openRoad: 1.5,
+      town: 1.5,
+      gravel: 1.5,
+      twoTrack: 1.5,
+      singleTrack: 1.5,
+      sandMud: 1.5,
+    },
+    onlyWith: 'hand',
+  },
   luggageRoom: {
     group: 'distance',
     curve: (brief) => times({ floor: 0.3, need: 1, ideal: 1.3 }, Math.max(1, luggageNeeded(brief))),
@@ -344,5 +358,6 @@ export const wantsOf = ({
 }: Pick<Brief, 'schools' | 'swings'>): readonly WantKey[] =>
   WANT_KEYS.filter((want) => {
     const { onlyWith } = wantDefinition(want);
-    return onlyWith === undefined || schools?.[onlyWith] !== undefined || (swings?.[want] ?? 0) > 0;
+    const believes = onlyWith !== undefined && onlyWith !== 'hand' && schools?.[onlyWith];
+    return onlyWith === undefined || Boolean(believes) || (swings?.[want] ?? 0) > 0;
   });

@@ -48,6 +48,9 @@ const stated = <D extends Dimension>(
 const ratio = (min: number, max: number) => stated('ratio', min, max, 3, { exact: true });
 const exact = { exact: true } as const;
 
+/** What a workshop asks for one kind of service, work and materials. */
+const servicePrice = stated('money', 1, 200_000, 0, exact);
+
 /** Every figure of a donor's sheet. Money limits are in the quoted currency. */
 export const FIGURE_DEFINITIONS = {
   mass: {
@@ -147,6 +150,10 @@ export const FIGURE_DEFINITIONS = {
   axleLimitRear: stated('mass', 80, 450, 0, exact),
   luggageVolume: stated('volume', 0.5, 200, 0, { unit: 'L' }),
   rackLimit: stated('mass', 1, 60, 0, exact),
+  /** Both side carriers together, with what hangs on them. */
+  carrierLimit: stated('mass', 10, 100, 0, exact),
+  /** How long the seat is borne before a rest. */
+  seatHours: stated('duration', 0.2, 14, 1),
   pegHeight: stated('length', 150, 550),
   barHeight: stated('length', 700, 1500),
   serviceHours: stated('duration', 5, 1000, 0, exact),
@@ -164,6 +171,10 @@ export const FIGURE_DEFINITIONS = {
     exact: true,
   },
   unlockPrice: stated('money', 1, 10000, 0, exact),
+  oilPrice: servicePrice,
+  inspectionPrice: servicePrice,
+  valvesPrice: servicePrice,
+  suspensionPrice: servicePrice,
   warranty: stated('calendar', 1, 120, 0, exact),
   madeFrom: stated('year', 1970, 2040, 0, exact),
   madeUntil: stated('year', 1970, 2040, 0, exact),

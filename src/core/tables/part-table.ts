@@ -56,7 +56,9 @@ export const partTable = (parts: readonly Part[]): Table => ({
     p.fitting_h,
     p.workshop ? 'yes' : 'no',
     p.mass_kg,
-    p.effects.map((e) => `${e.figure} ${SIGN[e.change]}${e.amount}`).join('; '),
+    p.effects
+      .map((e) => `${e.figure} ${SIGN[e.change]}${e.amount}${e.spread ? ` ±${e.spread}` : ''}`)
+      .join('; '),
     Object.entries(p.sets ?? {})
       .map(([fact, option]) => `${fact}=${option}`)
       .join('; '),
@@ -221,15 +223,16 @@ function readEffects(
   fail: (effect: string) => void,
 ): readonly PartEffect[] {
   return list.flatMap((text): PartEffect[] => {
-    const match = /^([A-Za-z]+)\s*([+=*])\s*(\S+)$/.exec(text);
+    const match = /^([A-Za-z]+)\s*([+=*])\s*([^\s±]+)(?:\s*±\s*(\S+))?$/.exec(text);
     const change = EFFECT_CHANGES.find((c) => SIGN[c] === match?.[2]);
     const figure = AFFECTED_FIGURES.find((f) => f.toLowerCase() === match?.[1]?.toLowerCase());
     const amount = parseNumber(match?.[3] ?? '');
-    if (!change || !figure || amount === undefined) {
+    const spread = match?.[4] === undefined ? undefined : parseNumber(match[4]);
+    if (!change || !figure || amount === undefined || (match?.[4] && spread === undefined)) {
       fail(text);
       return [];
     }
-    return [{ figure, change, amount }];
+    return [{ figure, change, amount, ...(spread === undefined ? {} : { spread }) }];
   });
 }
 

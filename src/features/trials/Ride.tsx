@@ -119,7 +119,10 @@ export function Ride({ trial, model }: { readonly trial: Trial; readonly model: 
         <label htmlFor={`trial-${trial.id}-heart`}>
           The heart: looks, sound, joy, pride
           <Text fontSize="xs" color="fg.muted">
-            Yours alone; it counts in no fit.
+            Yours alone, never guessed.{' '}
+            {model.standing.weights.heart > 0
+              ? `It weighs ${Math.round(model.standing.weights.heart * 100)} % of the fit, as you set it.`
+              : 'It counts in the fit once you give it points under What counts of the weigh-up.'}
           </Text>
         </label>
         <Choice

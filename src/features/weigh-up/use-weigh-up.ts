@@ -139,7 +139,7 @@ export function useWeighUp(): WeighUpModel | undefined {
     if (!standing || !reader) return undefined;
     const rows = sorted(rowsOf(standing, view, closers), sort);
     const counting = new Set(wantsOf(standing.brief));
-    const all: readonly LineGroup[] = [
+    const every: readonly LineGroup[] = [
       ...(Object.entries(WANT_GROUPS) as [WantGroup, readonly WantKey[]][]).map(([key, wants]) => ({
         key,
         lines: wants.filter((w) => counting.has(w)).map((want) => lineOf(standing, want)),
@@ -151,6 +151,7 @@ export function useWeighUp(): WeighUpModel | undefined {
           }))
         : []),
     ];
+    const all = every.filter((g) => g.lines.length > 0);
     const groups = hideEqual
       ? all
           .map((g) => ({ ...g, lines: g.lines.filter((line) => !isEqual(line, rows, reader)) }))

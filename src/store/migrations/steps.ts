@@ -23,6 +23,8 @@ export const STEPS: readonly Step[] = [
   { from: 9, name: 'set-up, gearing and rides', run: (tables) => tables },
   // Version 11 added needs learned from rides to the brief; optional.
   { from: 10, name: 'needs learned from rides', run: (tables) => tables },
+  // Version 12 added the heart as a want, doubt to effects of parts, months and daylight to the brief, facts typical of a class, prices of services, seat hours, limits of carriers and answers of sellers; all optional, and a table of photos.
+  { from: 11, name: 'the heart, seasons, photos', run: (tables) => tables },
 ];
 
 export const FORMAT_VERSION = STEPS.length + 1;

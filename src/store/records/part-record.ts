@@ -5,6 +5,7 @@ import {
   AFFECTED_FIGURES,
   EFFECT_CHANGES,
   effectLimits,
+  effectSpreadLimits,
   PART_FLAGS,
   PART_KINDS,
   PART_LIMITS,
@@ -34,7 +35,15 @@ const effectSchema = z
     figure: z.enum(AFFECTED_FIGURES),
     change: z.enum(EFFECT_CHANGES),
     amount: z.number(),
+    spread: z.number().optional(),
   })
+  .refine(
+    ({ figure, change, spread = 0 }) => {
+      const { min, max } = effectSpreadLimits(figure, change);
+      return spread >= min && spread <= max;
+    },
+    { message: 'a spread is out of its limits', path: ['spread'] },
+  )
   .refine(
     ({ figure, change, amount }) => {
       const { min, max } = effectLimits(figure, change);

@@ -88,6 +88,12 @@ export function cautionWords(
         'Racks break on rough ground long before that: move load forward and low; the maker’s figure decides.',
         true,
       );
+    case 'over-carrier-limit':
+      return say(
+        `Over what the side carriers bear by ${formatWithUnit(caution.over_kg, 'mass', reader)}, bags and cases with it.`,
+        'Carriers crack where they are bolted on: pack less, or shift load forward; the maker’s figure decides.',
+        true,
+      );
     case 'no-subframe':
       return say(
         `No subframe to speak of under ${formatWithUnit(caution.luggage_kg, 'mass', reader)} of luggage behind the seat.`,

@@ -19,6 +19,7 @@ const FIND_OUT: Readonly<Record<WantKey, string>> = {
   wind: 'Ride it at your cruise, or look at screen and fairing.',
   support: 'Call the nearest dealer and ask for a wear part and its days.',
   aids: 'Switch ABS and traction control off, turn the key, and look whether they stay off.',
+  heart: 'Ride it, then ask yourself; and again after a week and a month.',
   luggageRoom: 'Measure the bags, or fill them with your kit.',
   outlay: 'Call and ask for the price on the road, in writing.',
 };

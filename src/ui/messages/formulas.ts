@@ -1,4 +1,5 @@
 import type { FactsOf, Formula, MetricKey, ReasonWeight } from '@/core/assessment';
+import { FIRST_COUNTS, MOST_HEART } from '@/core/evidence';
 import { nameWords } from './words';
 
 /** How a metric is computed, and where that comes from, in words. */
@@ -102,6 +103,10 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
   wind: (facts) => indexWords(facts),
   support: (facts) => indexWords(facts),
   aids: (facts) => indexWords(facts, '; by the school that you chose'),
+  heart: () => ({
+    formula: `your marks ÷ ${MOST_HEART}, each by what it counts: ${n(FIRST_COUNTS.first)} at first, ${n(FIRST_COUNTS.week)} after a week, ${n(FIRST_COUNTS.month)} after a month`,
+    source: 'yours; how much first marks count: own assumption',
+  }),
   comfort: (facts) =>
     indexWords(facts, '; what vibrates and where the wind hits your helmet only a ride can tell'),
   luggageRoom: ({ perKg_L }) => ({

@@ -12,17 +12,26 @@ import { AFFECTED_WORDS, CLASS_WORDS, FACT_WORDS, optionWords } from './words';
 
 const SIGN = (x: number) => (x >= 0 ? '+' : '−');
 
+/** A difference of two figures; of consumption in litres, since a difference of distances per volume is none of its own. */
+const differenceWords = (by: number, figure: PartEffect['figure'], reader: Reader): string =>
+  figure === 'consumption' ? `${formatNumber(by, 2)} L/100 km` : formatFigure(by, figure, reader);
+
 const CHANGE_WORDS: Readonly<Record<EffectChange, (effect: PartEffect, reader: Reader) => string>> =
   {
     scale: ({ amount }) => `${SIGN(amount - 1)}${formatNumber(Math.abs(amount - 1) * 100)} %`,
     set: ({ amount, figure }, reader) => formatFigure(amount, figure, reader),
     add: ({ amount, figure }, reader) =>
-      `${SIGN(amount)}${formatFigure(Math.abs(amount), figure, reader)}`,
+      `${SIGN(amount)}${differenceWords(Math.abs(amount), figure, reader)}`,
   };
 
 /** What a part does to one figure: `seat −25 mm`. */
 function effectWords(effect: PartEffect, reader: Reader): string {
-  return `${AFFECTED_WORDS[effect.figure]} ${CHANGE_WORDS[effect.change](effect, reader)}`;
+  const { figure, change, spread } = effect;
+  const within =
+    spread === undefined || spread === 0
+      ? ''
+      : ` ± ${change === 'scale' ? `${formatNumber(spread * 100, 1)} %` : differenceWords(spread, figure, reader)}`;
+  return `${AFFECTED_WORDS[figure]} ${CHANGE_WORDS[change](effect, reader)}${within}`;
 }
 
 function massWords(mass_kg: number, reader: Reader): string {

@@ -71,6 +71,8 @@ export const FIGURE_WORDS: Readonly<Record<FigureKey, string>> = {
   axleLimitFront: 'Axle limit, front',
   axleLimitRear: 'Axle limit, rear',
   rackLimit: 'Rack limit',
+  carrierLimit: 'Limit of both side carriers',
+  seatHours: 'Seat is borne for',
   pegHeight: 'Footpeg height',
   barHeight: 'Handlebar height',
   serviceHours: 'Service, by hours',
@@ -82,6 +84,10 @@ export const FIGURE_WORDS: Readonly<Record<FigureKey, string>> = {
   oilCapacity: 'Oil capacity',
   usedPrice: 'Price used',
   unlockPrice: 'Price of unlocking',
+  oilPrice: 'Price of an oil change',
+  inspectionPrice: 'Price of an inspection',
+  valvesPrice: 'Price of a valve service',
+  suspensionPrice: 'Price of fork and shock service',
   warranty: 'Warranty',
   madeFrom: 'Made from',
   madeUntil: 'Made until',
@@ -139,6 +145,7 @@ export const FACT_WORDS: Readonly<Record<FactKey, string>> = {
   linkage: 'Rear linkage',
   shockRebuildable: 'Shock can be rebuilt',
   wheelType: 'Rims',
+  rimLocks: 'Rim locks',
   tyreFront: 'Tyre, front',
   tyreRear: 'Tyre, rear',
   brakeFront: 'Front brake',
@@ -203,6 +210,7 @@ export const OPTION_WORDS: Readonly<Record<FactKey, Readonly<Record<string, stri
     'spoked-tubeless': 'spoked, tubeless',
     cast: 'cast, tubeless',
   },
+  rimLocks: YES_NO,
   tyreFront: {},
   tyreRear: {},
   brakeFront: { 'single-disc': 'one disc', 'twin-disc': 'two discs', drum: 'drum' },
@@ -356,6 +364,11 @@ export const METRIC_WORDS: Readonly<
     name: 'Electronic aids',
     short: 'Aids',
     what: 'ABS, traction control, modes and cruise control against what you believe in; counts only if you say so.',
+  },
+  heart: {
+    name: 'The heart',
+    short: 'Heart',
+    what: 'Looks, sound, joy, pride: your own mark from trials, never guessed; counts only as much as you let it.',
   },
   luggageRoom: {
     name: 'Luggage room',
@@ -612,6 +625,8 @@ export const AFFECTED_WORDS: Readonly<Record<AffectedFigure, string>> = {
   rake: 'rake',
   trail: 'trail',
   luggageVolume: 'luggage',
+  rackLimit: 'what the rack bears',
+  carrierLimit: 'what side carriers bear',
 };
 
 const OTHER_WORDS: Readonly<Record<string, string>> = {
@@ -672,6 +687,7 @@ const OTHER_WORDS: Readonly<Record<string, string>> = {
   'money.papers': 'Inspection and papers',
   'money.wear_per1000km': 'Tyres, chain, pads per 1000 km',
   ownOffset: 'Own offset from sits',
+  heartMark: 'Your mark',
   'keeping.fuel': 'Fuel a year',
   'keeping.tyres': 'Tyres a year',
   'keeping.chain': 'Chain a year',
@@ -729,6 +745,7 @@ export const WANT_GROUP_WORDS: Readonly<Record<WantGroup | 'load' | 'keeping', s
   ground: 'The ground',
   distance: 'Going far',
   money: 'Money now',
+  heart: 'The heart',
   load: 'Under load; not weighed',
   keeping: 'Keeping it; not weighed',
 };

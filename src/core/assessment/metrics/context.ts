@@ -22,6 +22,8 @@ export interface MetricContext {
   readonly looseFuel_L: number;
   /** The rider's own offset from the model of reach. */
   readonly reach: FitCalibration;
+  /** What the rider's heart says of the machine, 0–1; not known where it was not asked. */
+  readonly heart: Estimate;
 }
 
 /** What the metrics of the loaded machine are computed from. */
@@ -35,6 +37,8 @@ export interface LoadContext {
   readonly outlay: Metric;
   /** Base metrics that others are made from. */
   readonly base: Readonly<Record<'cruisePower' | 'wind' | 'kneeAngle', Metric>>;
+  /** Fuel in cans and bladders, L. */
+  readonly looseFuel_L: number;
   readonly suspension: { readonly ends: Readonly<Record<SuspensionEnd, EndMatch>> };
   readonly parts: BuildCost;
 }

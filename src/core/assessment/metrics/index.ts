@@ -8,11 +8,13 @@ import type { LoadContext, MetricContext } from './context';
 import { cruisePowerMetric } from './cruise-power';
 import { crawlMetric, cruiseRevsMetric } from './gear-speeds';
 import { clearanceLoadedMetric, trailLoadedMetric } from './handling';
+import { heartEstimate, heartMetric } from './heart';
 import { heelGapMetric } from './heel-gap';
 import { aidsMetric, protectionMetric, supportMetric, wheelsMetric, windMetric } from './indices';
 import { costPerKmMetric, resaleMetric, yearlyCostMetric } from './keeping';
 
 export { OWNERSHIP_KEYS } from './keeping';
+export { heartEstimate };
 import { kneeAngleMetric } from './knee-angle';
 import { liftBackMetric, liftMetric } from './lift';
 import { loadedMassMetric } from './loaded-mass';
@@ -74,6 +76,7 @@ export function metricsOf(context: MetricContext, once: Once = anew): Metrics {
     wind: of('wind', windMetric),
     support: of('support', supportMetric),
     aids: of('aids', aidsMetric),
+    heart: of('heart', heartMetric),
     luggageRoom: of('luggageRoom', luggageRoomMetric),
     outlay: of('outlay', outlayMetric),
   };

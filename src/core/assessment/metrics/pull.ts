@@ -29,8 +29,8 @@ const LAUNCH_GRIP = 0.8;
 const USUAL_STANCE: Stance = { wheelbase_m: 1.5, ahead_m: 0.7, height_m: 0.7, grip: LAUNCH_GRIP };
 
 /** How the loaded machine stands on its wheels at the middles. */
-export function stanceOf({ brief, figures }: LoadContext, grip = LAUNCH_GRIP): Stance {
-  const { frontShare, high_m } = axleLoads(brief, figures);
+export function stanceOf({ brief, figures, looseFuel_L }: LoadContext, grip = LAUNCH_GRIP): Stance {
+  const { frontShare, high_m } = axleLoads(brief, figures, looseFuel_L);
   const base = figures.wheelbase.estimate;
   if (frontShare.kind === 'unknown' || high_m.kind === 'unknown' || base.kind === 'unknown')
     return { ...USUAL_STANCE, grip };
@@ -62,14 +62,14 @@ const CLIMBER_KG = 75;
  * the grade at which the loaded machine's front lifts, and of what the rear wheel's grip holds with a usual rider and no luggage.
  */
 export function climbMetric(context: LoadContext): Metric {
-  const { brief, figures } = context;
+  const { brief, figures, looseFuel_L } = context;
   const { rollingCoefficient } = loosestGround(brief);
   const grade: RoadFigure = (p, load) => {
     const speed = (speedPerThousand(p.train, 1) * p.curve.peaks.torque_rpm) / 1000;
     return Math.min(WALL, steepestGrade(thrust(p, 1, speed), load, speed));
   };
   const pushed = onTheRoad(context, grade, rollingCoefficient, 'climb');
-  const loads = axleLoads(brief, figures);
+  const loads = axleLoads(brief, figures, looseFuel_L);
   const asked = -askedOf(brief.ground, LESS_GRIP).value;
   const grip = source('grip', plusMinus(asked, GRIP_SPREAD));
   const high = loads.high_m.kind === 'known' ? loads.high_m.mid : 0;

@@ -83,6 +83,12 @@ const spokenPitch = (line: ScannedLine, facts: readonly Proposal[]): readonly Pr
         .map((f) => ({ ...f, words: line.written.slice(f.from - line.offset, f.to - line.offset) }))
     : [];
 
+/** Whether a bare number is but a word of a fact: the two of "Shock: two shocks". */
+const isWordOf = (figure: Proposal, facts: readonly Proposal[]): boolean =>
+  !figure.ticked &&
+  figure.doubts.some((d) => d.code === 'unit-unsaid') &&
+  facts.some((f) => f.from <= figure.from && figure.to <= f.to);
+
 const STARTS_WITH_SIDE =
   /^\s*[-*•]?\s*(?:front|rear|back|f|r|vorne?|hinten|avant|arrière|delanter\w|traser\w|anteriore|posteriore)\s*[:=]/iu;
 
@@ -117,13 +123,14 @@ export function readBlock(
       footnotes,
     };
     const read = readLine(line, context);
-    proposals.push(...read.figures);
+    const facts = survey.ours ? readFacts(line.written, line.offset, survey.languages) : [];
+    proposals.push(
+      ...read.figures.filter((f) => !isWordOf(f, facts)),
+      ...facts,
+      ...(survey.ours ? spokenPitch(line, facts) : []),
+    );
     passedOver.push(...read.passedOver);
     clock.push(...read.clock);
-    if (survey.ours) {
-      const facts = readFacts(line.written, line.offset, survey.languages);
-      proposals.push(...facts, ...spokenPitch(line, facts));
-    }
     above = read.figures.length === 0 ? read.open : undefined;
     aboveBasis = read.figures.length === 0 ? basisIn(line) : undefined;
     if (

@@ -163,6 +163,8 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
     'bolted',
     /\bbolt(?:ed)?[- ]on subframe\b|\bsubframe(?:'s| is)? bolt(?:ed|s)(?: on)?\b/i,
   ],
+  ['rimLocks', 'no', /\b(?:no|without) rim[- ]?locks?\b/i],
+  ['rimLocks', 'yes', /\b(?:has|with|comes with|fitted with|two) (?:a )?rim[- ]?locks?\b/i],
   ['subframe', 'welded', /\bwelded(?: on)? subframe\b|\bsubframe(?:'s| is)? welded\b/i],
   ['underEngine', 'no-rails', /\bno frame rails\b/i],
   ['passenger', 'no', /\b(?:no (?:pillion|passenger)|solo seat)\b/i],
@@ -260,6 +262,7 @@ export const FACT_LABELS: Readonly<
         drum: 'drum',
       },
     },
+    rimLocks: { labels: 'rim locks|rim lock|rimlocks|rimlock', options: yesNo },
     abs: {
       labels: 'abs',
       options: {

@@ -95,6 +95,12 @@ export const ENGLISH: Vocabulary = {
     axleLimitFront: 'front axle|axle front|front axle limit',
     axleLimitRear: 'rear axle|axle rear|rear axle limit',
     topRatio: '~top',
+    carrierLimit: 'limit of both side carriers|limit of side carriers|side carrier limit',
+    seatHours: 'seat is borne for|seat is good for',
+    oilPrice: 'price of an oil change',
+    inspectionPrice: 'price of an inspection',
+    valvesPrice: 'price of a valve service',
+    suspensionPrice: 'price of fork and shock service',
     rackLimit:
       'rack says|rack says max|rack is rated|rack rated|rack is rated for|rack limit|rack load|rack rated for|rack capacity|rear rack max load|rear rack capacity|rack max load|rack maximum load|rear rack load|max rack load|carrier load|rack load limit',
     pegHeight:

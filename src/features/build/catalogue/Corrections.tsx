@@ -27,10 +27,10 @@ export function Corrections() {
   return (
     <Box borderLeftWidth="4px" borderColor="accent" pl="3" mb="3">
       <Text fontWeight="700">The shipped parts have been corrected since you last looked.</Text>
-      {news.map(({ id, version, what }) => (
-        <Text key={`${id}-${version}`} fontSize="sm">
-          {SHIPPED.parts[id]?.name ?? id}: {what}
-          {own[id] ? ' Yours stays as you changed it.' : ''}
+      {[...Map.groupBy(news, (n) => n.what)].map(([what, of]) => (
+        <Text key={what} fontSize="sm">
+          {of.map(({ id }) => SHIPPED.parts[id]?.name ?? id).join('; ')}: {what}.
+          {of.some(({ id }) => own[id]) ? ' Those you changed stay as you changed them.' : ''}
         </Text>
       ))}
       <Button size="xs" variant="outline" mt="1" onClick={seen}>

@@ -6,6 +6,7 @@ import {
   AFFECTED_FIGURES,
   EFFECT_CHANGES,
   effectLimits,
+  effectSpreadLimits,
   type AffectedFigure,
   type EffectChange,
   type Part,
@@ -52,7 +53,7 @@ export function EffectList({
   const choose = (effect: PartEffect, change: EffectChange) => {
     const amount = NEUTRAL[change];
     setSetting(amount === undefined ? effect.figure : undefined);
-    if (amount !== undefined) put(effect.figure, { ...effect, change, amount });
+    if (amount !== undefined) put(effect.figure, { ...effect, change, amount, spread: undefined });
   };
   const free = AFFECTED_FIGURES.filter((f) => !part.effects.some((e) => e.figure === f));
   return (
@@ -80,6 +81,13 @@ export function EffectList({
                 if (outcome.kind === 'done') setSetting(undefined);
                 return outcome;
               }}
+            />
+            <EffectSpread
+              key={`${effect.change}-spread`}
+              id={`part-${part.id}-${effect.figure}-${effect.change}-spread`}
+              effect={effect}
+              reader={reader}
+              onSet={(spread) => put(effect.figure, { ...stored, spread })}
             />
             <IconButton
               size="xs"
@@ -125,6 +133,12 @@ function quantityOf({ figure, change }: Shown, reader: Reader): Quantity {
     : { kind: 'measured', dimension, unit, places: symbol === 'in' ? 2 : 1 };
 }
 
+const faultLine = (words: string, faultId: string) => (
+  <Text id={faultId} role="alert" fontSize="xs" color="fail" fontWeight="600" width="100%">
+    {words}
+  </Text>
+);
+
 function EffectAmount({
   id,
   effect,
@@ -146,11 +160,45 @@ function EffectAmount({
       required
       value={effect.amount}
       onSet={(amount) => onSet(amount ?? 0)}
-      fault={(words, faultId) => (
-        <Text id={faultId} role="alert" fontSize="xs" color="fail" fontWeight="600" width="100%">
-          {words}
-        </Text>
-      )}
+      fault={faultLine}
     />
+  );
+}
+
+/** How far what it does may lie off; that of a factor is typed in per cent, as the factor is. */
+function EffectSpread({
+  id,
+  effect,
+  reader,
+  onSet,
+}: {
+  readonly id: string;
+  readonly effect: Shown;
+  readonly reader: Reader;
+  readonly onSet: (spread: number | undefined) => Outcome;
+}) {
+  const { min, max } = effectSpreadLimits(effect.figure, effect.change);
+  const from = effect.change === 'scale' ? 1 : 0;
+  return (
+    <>
+      <Text aria-hidden color="fg.muted">
+        ±
+      </Text>
+      <AmountInput
+        id={id}
+        label={`${AFFECTED_WORDS[effect.figure]}: give or take`}
+        wide="112px"
+        empty="exactly"
+        quantity={quantityOf(effect, reader)}
+        limits={{ min: min + from, max: max + from }}
+        required={false}
+        value={effect.spread === undefined ? undefined : effect.spread + from}
+        onSet={(spread) => {
+          const by = spread === undefined ? undefined : Math.round((spread - from) * 1e6) / 1e6;
+          return onSet(by === 0 ? undefined : by);
+        }}
+        fault={faultLine}
+      />
+    </>
   );
 }

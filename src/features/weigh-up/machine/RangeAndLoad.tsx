@@ -3,6 +3,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { axleLoads, stoppingOf, type Metric } from '@/core/assessment';
 import { fuelShort, QUOTED_RIDER_KG } from '@/core/fuel';
 import type { Estimate, Interval, Known } from '@/core/numeric';
+import { looseFuel } from '@/core/part';
 import {
   fromBase,
   preferredUnit,
@@ -34,7 +35,8 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
   const assessment = view === 'stock' ? entry.stock : entry.built;
   const range = assessment.metrics.range.estimate;
   const gap = brief.trip.fuelGap_km;
-  const loads = axleLoads(brief, assessment.figures);
+  const cans_L = looseFuel(assessment.fitted);
+  const loads = axleLoads(brief, assessment.figures, cans_L);
   return (
     <Box>
       {range.kind === 'known' ? (
@@ -83,7 +85,7 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
           <Text color="unsure">Axle loads need the mass.</Text>
         )}
       </Box>
-      <Balance words={stoppingWords(stoppingOf(brief, assessment.figures), reader)} />
+      <Balance words={stoppingWords(stoppingOf(brief, assessment.figures, cans_L), reader)} />
     </Box>
   );
 }
