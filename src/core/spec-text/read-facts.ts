@@ -43,6 +43,24 @@ function labelledAs(name: string): readonly LabelledFact[] {
   return found;
 }
 
+/** Facts that no other kind of thing is said to have. */
+const OURS_ALONE: ReadonlySet<FactKey> = new Set([
+  'ridingModes',
+  'rimLocks',
+  'absStaysOff',
+  'tractionControl',
+  'shockRebuildable',
+  'underEngine',
+]);
+
+/** Whether a "label: words" line states a fact that only motorcycles have. */
+export function statesOurFact(line: string): boolean {
+  const [, name = '', rest = ''] = LINE.exec(line) ?? [];
+  return labelledAs(name.trim()).some(
+    ({ key, options }) => OURS_ALONE.has(key) && bestOption(options, rest) !== undefined,
+  );
+}
+
 interface Phrase {
   readonly key: FactKey;
   readonly value: string;

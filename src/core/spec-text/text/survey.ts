@@ -1,3 +1,4 @@
+import { statesOurFact } from '../read-facts';
 import { isUnitId, unitEntry, type CurrencyCode, type Dimension, type UnitId } from '../../units';
 import type { TextUnits } from '../link/dimensions';
 import { writtenUnit } from '../lattice/written-units';
@@ -275,5 +276,6 @@ function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' | 'open
   const speaks = sheet + tyres + trade + telling * 2 + Math.min(4, labels);
   if (elsewhere > 0 && speaks < elsewhere * 2.2) return 'else';
   const fragment = elsewhere === 0 && lines.length <= 3 && lines.every((l) => l.line.length < 90);
-  return fragment || speaks >= 1 + elsewhere * 3 || (sale && elsewhere === 0) ? 'ours' : 'open';
+  const ours = fragment || speaks >= 1 + elsewhere * 3 || (sale && elsewhere === 0);
+  return ours || (elsewhere === 0 && lines.some((l) => statesOurFact(l.written))) ? 'ours' : 'open';
 }
