@@ -1,6 +1,6 @@
 // Who may import whom. docs/architecture.md draws the same in words.
 const model =
-  '(fit|mass|engine|fuel|suspension|suitability|licence|money|tyre|facts|donor|sheet|gearing|road-load|electrics|service)';
+  '(fit|mass|engine|fuel|suspension|suitability|licence|money|tyre|facts|donor|sheet|gearing|road-load|electrics|service|season)';
 const rule = (name, from, to) => ({ name, severity: 'error', from, to });
 
 /** @type {import('dependency-cruiser').IConfiguration} */

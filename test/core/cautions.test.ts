@@ -54,6 +54,7 @@ const calm: CautionFacts = {
   goesFasterThan: (kmh) => kmh < 140,
   tyreLife: of(20_000),
   chainLife: of(20_000),
+  light: undefined,
 };
 const LOWER_25 = { figure: 'clearance', change: 'add', amount: -25 } as const;
 const codes = (change: Partial<CautionFacts>): readonly CautionCode[] =>

@@ -67,7 +67,8 @@ describe('sits', () => {
     ]);
     expect(sits.map((s) => s.id)).toEqual(['undated', 'a', 'b', 'later']);
   });
-  test('no trials, no evidence', () => expect(evidenceOf([])).toEqual({ ...NO_EVIDENCE, hearts: {} }));
+  test('no trials, no evidence', () =>
+    expect(evidenceOf([])).toEqual({ ...NO_EVIDENCE, hearts: {} }));
 });
 
 describe('several looks at one machine', () => {

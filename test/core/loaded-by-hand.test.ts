@@ -215,6 +215,36 @@ describe('keeping it, by hand', () => {
     expect(mid('yearlyCost', donor, kept)).toBeCloseTo(year, 2);
     expect(mid('costPerKm', donor, kept)).toBeCloseTo(year / 6000, 6);
   });
+  test('each kind of service at the price on the sheet: 90, 210, 180 and 320 by hand', () => {
+    const priced = machine({
+      price: [8000, 'EUR', 'asked'],
+      consumption: [4, 'L/100km', 'mixed'],
+      serviceInterval: [6000, 'km', 'stated'],
+      valveInterval: [12_000, 'km', 'stated'],
+      oilPrice: [90, 'EUR', 'stated'],
+      inspectionPrice: [210, 'EUR', 'stated'],
+      valvesPrice: [180, 'EUR', 'stated'],
+      suspensionPrice: [320, 'EUR', 'stated'],
+    });
+    const shop = (ownSpanners: boolean, service_each: number | undefined = 250) =>
+      mid(
+        'yearlyCost',
+        priced,
+        brief({ money: { ...kept.money, ownSpanners, service_each } as Brief['money'] }),
+      );
+    // 6 000 km: an oil change, an inspection, half a valve service, fork and shock by the ground.
+    const suspension = (320 * 6000) / suspensionInterval(kept.ground);
+    const services = 90 + 210 + 90 + suspension;
+    const without = shop(false) - services;
+    const noPrices = mid('yearlyCost', donor, kept);
+    expect(without).toBeGreaterThan(0);
+    expect(without).toBeLessThan(noPrices);
+    // Nothing hangs on the price of a full service any more, and it need not be known.
+    expect(shop(false, 999)).toBeCloseTo(shop(false), 6);
+    expect(shop(false, undefined)).toBeCloseTo(shop(false), 6);
+    // Oil changed at home is materials only, 0.12 of the 0.3 that an oil change is of a full service (own assumption).
+    expect(shop(false) - shop(true)).toBeCloseTo(90 - (90 * 0.12) / 0.3, 6);
+  });
   test('a loan adds its interest over the years kept, and nothing else', () => {
     const lent = { ...kept.money, loanInterest_percent: 6, loanMonths: 60, loanDeposit: 2000 };
     const { interest } = loanCost({ lent: 6000, yearly_percent: 6, months: 60 });

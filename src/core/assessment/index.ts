@@ -8,6 +8,7 @@ export {
 } from './assess';
 export { caseOf, NOTHING_ABOARD, type Aboard, type BareCase, type Case } from './case';
 export { behind } from './load-facts';
+export { lightOf, type Light } from './light';
 export { axleLoads, carriedOnEnds, luggagePlaces, PLACES } from './axles';
 export {
   BASE_METRIC_KEYS,

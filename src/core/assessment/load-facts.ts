@@ -8,6 +8,7 @@ import type { NormalFigures } from '../readings';
 import { SAG_BOUNDS, SPRING_SLACK } from '../suspension';
 import { parseTyre } from '../tyre';
 import { axleLoads, luggagePlaces } from './axles';
+import { lightOf } from './light';
 import { lastsFor, liftedWithTheBack, wattsLeft, type Metrics } from './metrics';
 
 /** What cautions ask of the loaded machine beside the metrics. */
@@ -47,6 +48,7 @@ export function loadFacts({
     },
     tyreLife: lastsFor({ brief, donor, figures, loaded }, 'rearTyre'),
     chainLife: lastsFor({ brief, donor, figures, loaded }, 'chain'),
+    light: lightOf(brief),
   };
 }
 

@@ -26,6 +26,8 @@ export const BRIEF_LIMITS = {
   'trip.luggage_L': { dimension: 'plain', sign: 'L', min: 0, max: 300, optional: true },
   'trip.cold_C': { dimension: 'plain', sign: '°C', min: -40, max: 30, optional: true },
   'trip.wet_percent': { dimension: 'plain', sign: '%', min: 0, max: 100, optional: true },
+  'trip.latitude_deg': { dimension: 'plain', sign: '°', min: -75, max: 75, optional: true },
+  'trip.longestDay_km': { dimension: 'distance', min: 20, max: 2000, optional: true },
   'trip.workshopGap_km': { dimension: 'distance', min: 0, max: 50000 },
   'trip.pillion_kg': { dimension: 'mass', min: 0, max: 180, optional: true },
   'trip.tankBag_kg': { dimension: 'mass', min: 0, max: 30, optional: true },

@@ -55,6 +55,12 @@ export interface Rider {
   readonly licence: Licence;
 }
 
+/** First and last month, 1 for January; one that ends before it begins goes over the new year. */
+export interface Season {
+  readonly from: number;
+  readonly to: number;
+}
+
 export interface Trip {
   readonly name: string;
   readonly length_km: number;
@@ -69,6 +75,12 @@ export interface Trip {
   /** Coldest air, and the share of days that are wet, %. Absent: mild and dry. */
   readonly cold_C?: number | undefined;
   readonly wet_percent?: number | undefined;
+  /** Months that are ridden. Absent: not said. */
+  readonly season?: Season | undefined;
+  /** Where, for the length of days: degrees, north above zero. */
+  readonly latitude_deg?: number | undefined;
+  /** The longest day that is planned. */
+  readonly longestDay_km?: number | undefined;
   /** Longest distance away from a workshop. */
   readonly workshopGap_km: number;
   /** Passenger with kit. Absent: alone. */
@@ -164,6 +176,8 @@ export const PURPOSE_TRIP_KEYS = [
   'luggage_kg',
   'pillion_kg',
   'headwind_kmh',
+  'cold_C',
+  'wet_percent',
 ] as const satisfies readonly (keyof Trip)[];
 export type PurposeTripKey = (typeof PURPOSE_TRIP_KEYS)[number];
 

@@ -25,6 +25,7 @@ export {
   type Rider,
   type SchoolKey,
   type Schools,
+  type Season,
   type SeatWidth,
   type Skill,
   type StanceBand,

@@ -58,6 +58,13 @@ export type Caution =
   | { readonly code: 'wears-out'; readonly what: 'tyre' | 'chain'; readonly lasts_km: number }
   /** Cold riding, and the watts that are left for heated kit. */
   | { readonly code: 'cold'; readonly cold_C: number; readonly watts: number | undefined }
+  /** The longest day takes longer than there is light. */
+  | {
+      readonly code: 'into-the-dark';
+      readonly longest_km: number;
+      readonly light_h: number;
+      readonly light_km: number;
+    }
   | { readonly code: 'altitude'; readonly altitude_m: number }
   | { readonly code: 'service-stretched'; readonly percent: number }
   /** How much shorter the side stand should be, mm. */

@@ -48,6 +48,8 @@ export interface CautionFacts {
   readonly goesFasterThan: (kmh: number) => boolean;
   readonly tyreLife: Estimate;
   readonly chainLife: Estimate;
+  /** Daylight on the shortest day, and how far it goes; absent where the brief does not say. */
+  readonly light: { readonly hours: number; readonly distance_km: number } | undefined;
 }
 
 /** From this altitude up a word on thin air is due, m. */
@@ -221,6 +223,17 @@ const FINDERS: { readonly [C in CautionCode]: Finder<C> } = {
             code: 'cold',
             cold_C: trip.cold_C,
             watts: watts.kind === 'known' ? watts.mid : undefined,
+          },
+        ]
+      : [],
+  'into-the-dark': ({ brief: { trip }, light }) =>
+    light && trip.longestDay_km !== undefined && trip.longestDay_km > light.distance_km
+      ? [
+          {
+            code: 'into-the-dark',
+            longest_km: trip.longestDay_km,
+            light_h: light.hours,
+            light_km: light.distance_km,
           },
         ]
       : [],

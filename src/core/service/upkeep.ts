@@ -8,13 +8,13 @@ export type ServiceKind = (typeof SERVICE_KINDS)[number];
  * What each kind costs, as a share of a full service of the book (oil and inspection) in a workshop. Oil at home is materials only.
  * Own assumption, low confidence.
  */
-export const SERVICE_SHARE: Readonly<Record<ServiceKind, number>> = {
+export const SERVICE_SHARE: ServicePrices = {
   oil: 0.3,
   inspection: 0.7,
   valves: 0.7,
   suspension: 0.9,
 };
-export const OIL_AT_HOME = 0.12;
+const OIL_AT_HOME = 0.12;
 /** A book interval shorter than this is an oil change's: nobody inspects a whole machine more often, km. Own assumption. */
 export const INSPECTED_EVERY_AT_MOST = 3000;
 /** Where the book's valve interval is not known they come with every so manieth inspection: low, middle, high. Own assumption. */
@@ -76,7 +76,10 @@ export interface ServiceDistances {
   readonly suspension_km: number;
 }
 
-/** What services cost for each kilometre, in full services: each kind at its own interval. */
+/** What each kind of service costs, all in one unit: full services, or money. */
+export type ServicePrices = Readonly<Record<ServiceKind, number>>;
+
+/** What services cost for each kilometre, each kind at its own interval, in the unit of the prices: full services of the book unless they are given. */
 export function servicesPerKm(
   {
     book_km,
@@ -86,13 +89,14 @@ export function servicesPerKm(
     suspension_km,
   }: ServiceDistances,
   oilAtHome: boolean,
+  prices: ServicePrices = SERVICE_SHARE,
 ): number {
   const inspection = Math.max(book_km, INSPECTED_EVERY_AT_MOST);
   return (
-    (oilAtHome ? OIL_AT_HOME : SERVICE_SHARE.oil) / (oil_km ?? book_km) +
-    SERVICE_SHARE.inspection / inspection +
-    SERVICE_SHARE.valves / (valves_km ?? valvesEveryNth * inspection) +
-    SERVICE_SHARE.suspension / suspension_km
+    (prices.oil * (oilAtHome ? OIL_AT_HOME / SERVICE_SHARE.oil : 1)) / (oil_km ?? book_km) +
+    prices.inspection / inspection +
+    prices.valves / (valves_km ?? valvesEveryNth * inspection) +
+    prices.suspension / suspension_km
   );
 }
 
@@ -115,20 +119,27 @@ export const WORN_OUT_KM: Readonly<Record<Worn, number>> = {
 /** Rear tyre and chain wear with the power's power of so much; everything but the chain in proportion to mass. Own assumption. */
 const WITH_POWER = { rearTyre: 0.35, chain: 0.4 };
 
+/** How much faster things wear where every day is wet: grit in the chain and between the pads. Own assumption. */
+const WET_WEARS = { chain: 0.6, pads: 0.3 } as const;
+
 /** What tyres, chain and pads of a machine cost, as shares of what all of them cost on a middling machine on roads. */
 export function wearShares(
   loaded_kg: number,
   power_kW: number,
   shares: GroundShares,
   chain: boolean,
+  wet_percent = 0,
 ): Readonly<Record<Worn, number>> {
+  const wet = (thing: keyof typeof WET_WEARS) => 1 + (WET_WEARS[thing] * wet_percent) / 100;
   const mass = loaded_kg / MIDDLING.loaded_kg;
   const power = power_kW / MIDDLING.power_kW;
   const tyres = wearOn('tyres', shares);
   return {
     rearTyre: OF_WEAR.rearTyre * mass * power ** WITH_POWER.rearTyre * tyres,
     frontTyre: OF_WEAR.frontTyre * mass * tyres,
-    chain: chain ? OF_WEAR.chain * power ** WITH_POWER.chain * wearOn('chain', shares) : 0,
-    pads: OF_WEAR.pads * mass * wearOn('pads', shares),
+    chain: chain
+      ? OF_WEAR.chain * power ** WITH_POWER.chain * wearOn('chain', shares) * wet('chain')
+      : 0,
+    pads: OF_WEAR.pads * mass * wearOn('pads', shares) * wet('pads'),
   };
 }

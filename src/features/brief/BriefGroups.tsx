@@ -9,6 +9,7 @@ import { formatWithUnit, LICENCE_WORDS, SKILL_WORDS } from '@/ui/messages';
 import { BriefChoiceField, BriefFigureField } from './BriefFields';
 import { MustList } from './MustList';
 import { RateList } from './RateList';
+import { SeasonField } from './SeasonField';
 import { SitList } from './SitList';
 import type { BriefModel } from './use-brief';
 
@@ -144,6 +145,7 @@ export const TripFields = memo(function TripFields({ model }: PanelProps) {
         <Figure model={model} path="trip.heat_C" hint="empty: 15" />
         <Figure model={model} path="trip.cold_C" hint="empty: mild" />
         <Figure model={model} path="trip.wet_percent" hint="empty: dry" />
+        <SeasonField model={model} />
         <Figure model={model} path="trip.headwind_kmh" hint="the cruise must be held against it" />
         <Figure model={model} path="trip.workshopGap_km" />
         <Figure

@@ -9,8 +9,9 @@ import {
   type PurposeTripKey,
 } from '@/core/brief';
 import type { Outcome } from '@/store/dossier-state';
-import { formatWithUnit, nameWords } from '@/ui/messages';
-import { AmountField, measured } from '@/ui/stored';
+import { nameWords } from '@/ui/messages';
+import { AmountField, amountText, signOf } from '@/ui/stored';
+import { quantityOf } from './brief-form';
 import { MustTick } from './MustTick';
 import type { BriefModel } from './use-brief';
 
@@ -41,19 +42,21 @@ export function PurposeOwn({ model, purpose, onChange }: OwnProps) {
         0: alone.
       </Text>
       {PURPOSE_TRIP_KEYS.map((key) => {
-        const { dimension, min, max } = briefLimit(`trip.${key}`);
-        if (dimension === 'plain' || dimension === 'money') return null;
+        const { min, max } = briefLimit(`trip.${key}`);
         const whole = trip[key];
+        const quantity = quantityOf(`trip.${key}`, reader);
         return (
           <AmountField
             key={`${purpose.id}/${key}`}
             id={`purpose-${purpose.id}-${key}`}
             label={nameWords(`trip.${key}`)}
-            quantity={measured(dimension, reader)}
+            quantity={quantity}
             limits={{ min, max }}
             required={false}
             value={purpose.trip?.[key]}
-            empty={whole === undefined ? 'none' : formatWithUnit(whole, dimension, reader)}
+            empty={
+              whole === undefined ? 'none' : `${amountText(quantity, whole)} ${signOf(quantity)}`
+            }
             onSet={(value) => setTrip(key, value)}
           />
         );

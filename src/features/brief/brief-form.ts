@@ -19,7 +19,7 @@ export const briefFigureUnit = (key: BriefFigure, reader: Reader): UnitId | unde
 };
 
 /** How a figure of the brief is typed and shown. */
-function quantityOf(key: BriefFigure, reader: Reader): Quantity {
+export function quantityOf(key: BriefFigure, reader: Reader): Quantity {
   const { dimension } = BRIEF_LIMITS[key];
   if (dimension === 'money') return { kind: 'sum', currency: reader.currency };
   const unit = briefFigureUnit(key, reader);
@@ -88,6 +88,8 @@ export const briefFormSchema = (reader: Reader) => {
       luggage_L: amount('trip.luggage_L'),
       cold_C: amount('trip.cold_C'),
       wet_percent: amount('trip.wet_percent'),
+      latitude_deg: amount('trip.latitude_deg'),
+      longestDay_km: amount('trip.longestDay_km'),
       workshopGap_km: amount('trip.workshopGap_km'),
       pillion_kg: amount('trip.pillion_kg'),
       tankBag_kg: amount('trip.tankBag_kg'),
@@ -155,6 +157,8 @@ export function briefFormValues(brief: Brief, reader: Reader): BriefForm {
       luggage_L: text('trip.luggage_L'),
       cold_C: text('trip.cold_C'),
       wet_percent: text('trip.wet_percent'),
+      latitude_deg: text('trip.latitude_deg'),
+      longestDay_km: text('trip.longestDay_km'),
       workshopGap_km: text('trip.workshopGap_km'),
       pillion_kg: text('trip.pillion_kg'),
       tankBag_kg: text('trip.tankBag_kg'),

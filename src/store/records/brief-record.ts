@@ -114,6 +114,8 @@ const purposeTrip = z.strictObject(
   ) as Record<PurposeTripKey, z.ZodOptional<z.ZodNumber>>,
 );
 
+const month = z.number().int().min(1).max(12);
+
 export const briefSchema = z.strictObject({
   rider: z.strictObject({
     height_mm: within('rider.height_mm'),
@@ -136,6 +138,9 @@ export const briefSchema = z.strictObject({
     luggage_L: within('trip.luggage_L').optional(),
     cold_C: within('trip.cold_C').optional(),
     wet_percent: within('trip.wet_percent').optional(),
+    season: z.strictObject({ from: month, to: month }).optional(),
+    latitude_deg: within('trip.latitude_deg').optional(),
+    longestDay_km: within('trip.longestDay_km').optional(),
     workshopGap_km: within('trip.workshopGap_km'),
     pillion_kg: within('trip.pillion_kg').optional(),
     tankBag_kg: within('trip.tankBag_kg').optional(),

@@ -1,5 +1,11 @@
 import type { Caution } from '@/core/cautions';
-import { formatWithUnit, type Reader, formatHeight, formatTemperature } from './format';
+import {
+  formatNumber,
+  formatWithUnit,
+  type Reader,
+  formatHeight,
+  formatTemperature,
+} from './format';
 import { limitOf, ruleBroken } from './licence-words';
 
 /** A caution in plain words: what it is, what to do, whom to ask. */
@@ -120,7 +126,12 @@ export function cautionWords(
     case 'cold':
       return say(
         `Riding at ${formatTemperature(caution.cold_C, reader)}${caution.watts === undefined ? '; watts for heated kit are not known' : `, with ${formatWithUnit(caution.watts, 'electric', reader)} left for heated kit at the cruise`}.`,
-        'Heated grips take about 36 W, a vest 65 W; road salt eats chains; cold tyres grip late. Ask about the tyres’ temperature range.',
+        'Heated grips take about 36 W, a vest 65 W; road salt eats chains; cold tyres grip late. Ask about the tyres’ temperature range, and whether winter tyres are the law there and come in its sizes.',
+      );
+    case 'into-the-dark':
+      return say(
+        `The longest day of ${formatWithUnit(caution.longest_km, 'distance', reader)} goes into the dark: light lasts ${formatNumber(caution.light_h, 1)} h on the shortest day you ride, enough for about ${formatWithUnit(caution.light_km, 'distance', reader)} of this ground.`,
+        'Shorten the day or start in the dark on known roads; animals and ice come with dusk; see what the headlamp is good for.',
       );
     case 'watts-short-slow':
       return say(

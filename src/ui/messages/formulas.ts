@@ -41,7 +41,7 @@ const keepingWords = (
   { partsLost, oilAtHome, loaded_kg, power_kW }: FactsOf<'yearlyCost'>,
 ): FormulaWords => ({
   formula,
-  source: `wear of tyres, chain and pads follows from mass and power beside a machine of ${n(loaded_kg)} kg loaded and ${n(power_kW)} kW on roads, and from the ground; oil${oilAtHome ? ' (changed at home)' : ''}, inspection, valves, fork and shock each come at their own interval and at their share of a full service: own assumption, low confidence; resale by our own usual yearly loss (low confidence)${partsLost ? '; parts are counted as lost' : ''}; purchase less resale is counted once`,
+  source: `wear of tyres, chain and pads follows from mass and power beside a machine of ${n(loaded_kg)} kg loaded and ${n(power_kW)} kW on roads, and from the ground; oil${oilAtHome ? ' (changed at home)' : ''}, inspection, valves, fork and shock each come at their own interval and at the price on the sheet, else at their share of a full service: own assumption, low confidence; resale by our own usual yearly loss (low confidence)${partsLost ? '; parts are counted as lost' : ''}; purchase less resale is counted once`,
 });
 
 const wattsWords = ({ share, pace }: FactsOf<'wattsLeft'>): FormulaWords => ({

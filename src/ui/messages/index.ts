@@ -30,6 +30,7 @@ export {
   verdictLine,
 } from './decisions';
 export { cautionWords } from './cautions';
+export { MONTH_WORDS, seasonWords } from './season-words';
 export { checkWords } from './checks';
 export { commandWords } from './commands';
 export {

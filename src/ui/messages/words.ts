@@ -662,6 +662,8 @@ const OTHER_WORDS: Readonly<Record<string, string>> = {
   'trip.luggage_L': 'Luggage takes up',
   'trip.cold_C': 'Coldest air',
   'trip.wet_percent': 'Wet days',
+  'trip.latitude_deg': 'Latitude',
+  'trip.longestDay_km': 'Longest day',
   'trip.workshopGap_km': 'Longest way between workshops',
   'money.budget': 'Budget',
   'money.tripFund': 'Trip fund',

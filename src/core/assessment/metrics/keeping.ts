@@ -9,13 +9,17 @@ import {
   type CostOfOwnership,
 } from '../../money';
 import { certain, combine, source, unknown, type Estimate } from '../../numeric';
-import type { NormalFigures } from '../../readings';
+import type { FigureKey, NormalFigures } from '../../readings';
 import {
   MIDDLING,
+  SERVICE_KINDS,
+  SERVICE_SHARE,
   servicesPerKm,
   suspensionInterval,
   VALVES_EVERY_NTH,
   wearShares,
+  type ServiceKind,
+  type ServicePrices,
   type Worn,
 } from '../../service';
 import { metric, type Metric } from '../formula';
@@ -40,10 +44,15 @@ export const OWNERSHIP_KEYS = [
   'service_each',
   'wear_per1000km',
 ] as const satisfies readonly (keyof Money)[];
-type Keeping = Readonly<Record<(typeof OWNERSHIP_KEYS)[number], number>>;
+type Keeping = Readonly<Record<Exclude<(typeof OWNERSHIP_KEYS)[number], 'service_each'>, number>>;
 
-const missingOf = (money: Money) => OWNERSHIP_KEYS.filter((key) => money[key] === undefined);
-const saysAll = (money: Money): money is Money & Keeping => missingOf(money).length === 0;
+/** What the brief leaves out; a full service need not be priced where each kind is. */
+const missingOf = ({ brief: { money }, figures }: LoadContext) =>
+  OWNERSHIP_KEYS.filter(
+    (key) =>
+      money[key] === undefined &&
+      !(key === 'service_each' && SERVICE_KINDS.every((kind) => isPriced(figures, kind))),
+  );
 
 const boughtNew = ({ price }: NormalFigures): boolean =>
   price.reading?.basis !== 'asked' && price.reading?.basis !== 'paid';
@@ -65,8 +74,25 @@ export function resaleMetric({ brief, figures }: LoadContext): Metric {
   );
 }
 
-/** Full services that all kinds of service come to for each km: oil, inspection, valves, fork and shock, each at its own interval. */
-function servicing({ brief, donor, figures }: LoadContext): Estimate {
+/** The line of the sheet that says what each kind of service costs. */
+const PRICED = {
+  oil: 'oilPrice',
+  inspection: 'inspectionPrice',
+  valves: 'valvesPrice',
+  suspension: 'suspensionPrice',
+} as const satisfies Record<ServiceKind, FigureKey>;
+const isPriced = (figures: NormalFigures, kind: ServiceKind): boolean =>
+  figures[PRICED[kind]].estimate.kind === 'known';
+
+/** What a kind of service costs: as the sheet has it, else its usual share of what the brief says of a full one. */
+const priceOf = ({ brief, figures }: LoadContext, kind: ServiceKind): Estimate =>
+  isPriced(figures, kind)
+    ? figures[PRICED[kind]].estimate
+    : certain(SERVICE_SHARE[kind] * (brief.money.service_each ?? 0));
+
+/** What services cost for each km: oil, inspection, valves, fork and shock, each at its own interval and price. */
+function servicing(context: LoadContext): Estimate {
+  const { brief, donor, figures } = context;
   const distance = (estimate: Estimate) => stretched(estimate, brief);
   const book = distance(serviceDistance(brief, figures));
   const [oil, valves] = [oilByTheBook(brief, figures), valvesByTheBook(brief, figures)].map(
@@ -78,9 +104,10 @@ function servicing({ brief, donor, figures }: LoadContext): Estimate {
     valves?.kind === 'known'
       ? certain(1)
       : source(`valves/${kindOfMachine(donor)}`, VALVES_EVERY_NTH);
+  const prices = SERVICE_KINDS.map((kind) => priceOf(context, kind));
   return combine(
-    [book, oil_km, valves?.kind === 'known' ? valves : certain(0), nth] as const,
-    (km, o, v, n) =>
+    [book, oil_km, valves?.kind === 'known' ? valves : certain(0), nth, ...prices],
+    (...[km = 0, o, v = 0, n, ...price]: number[]) =>
       servicesPerKm(
         {
           book_km: km,
@@ -90,6 +117,7 @@ function servicing({ brief, donor, figures }: LoadContext): Estimate {
           suspension_km: suspensionInterval(brief.ground),
         },
         brief.money.ownSpanners,
+        Object.fromEntries(SERVICE_KINDS.map((kind, i) => [kind, price[i]])) as ServicePrices,
       ),
   );
 }
@@ -132,7 +160,7 @@ function ownershipAt(
 ): CostOfOwnership {
   const [bought = 0, sold = 0, price = 0, fuel = 0, loaded = 0, power = 0, services = 0, by = 1] =
     at;
-  const wear = wearShares(loaded, power, brief.ground, hasChain({ donor }));
+  const wear = wearShares(loaded, power, brief.ground, hasChain({ donor }), brief.trip.wet_percent);
   const worn = (what: Worn) => ({ price: keep.wear_per1000km * wear[what] * by, lasts_km: 1000 });
   const distance_km = keep.yearsKept * keep.yearly_km;
   return costOfOwnership({
@@ -144,7 +172,7 @@ function ownershipAt(
     tyreRear: worn('rearTyre'),
     chain: worn('chain'),
     pads: worn('pads'),
-    servicing: distance_km * services * keep.service_each,
+    servicing: distance_km * services,
     insurance_perYear: keep.insurance_perYear,
     tax_perYear: keep.tax_perYear,
     depreciation: bought - sold,
@@ -155,14 +183,12 @@ function ownershipAt(
 
 /** A figure of the cost of keeping; not known while the brief leaves something out. */
 function ofKeeping(context: LoadContext, read: (cost: CostOfOwnership) => number): Estimate {
-  const { money } = context.brief;
   const points = pointsOf(context);
-  if (!saysAll(money))
-    return combine(
-      [...points, unknown(...missingOf(money).map((key) => `money.${key}`))],
-      () => Number.NaN,
-    );
-  return combine(points, (...at: number[]) => read(ownershipAt(context, money, at)));
+  const missing = missingOf(context);
+  if (missing.length > 0)
+    return combine([...points, unknown(...missing.map((key) => `money.${key}`))], () => Number.NaN);
+  const keep = context.brief.money as Money & Keeping;
+  return combine(points, (...at: number[]) => read(ownershipAt(context, keep, at)));
 }
 
 /** What keeping the machine costs, each year or each kilometre, with what each item takes of it in a year. */
@@ -200,6 +226,9 @@ function costMetric(
       metricInput(loaded),
       figureInput(figures, 'power'),
       ...serviceInputs(brief, figures),
+      ...SERVICE_KINDS.filter((kind) => isPriced(figures, kind)).map((kind) =>
+        figureInput(figures, PRICED[kind]),
+      ),
       ...OWNERSHIP_KEYS.map((k) => briefInput(brief, `money.${k}`)),
     ],
     { partsLost: context.parts.parts > 0, oilAtHome: brief.money.ownSpanners, ...MIDDLING },

@@ -23,7 +23,9 @@ export function lastsFor(context: WearOf, what: Worn): Estimate {
   const { brief, loaded, figures } = context;
   return combine(
     [loaded.estimate, figures.power.estimate, wearDoubt()] as const,
-    (kg, kW, by) => WORN_OUT_KM[what] / (wearShares(kg, kW, brief.ground, true)[what] * by),
+    (kg, kW, by) =>
+      WORN_OUT_KM[what] /
+      (wearShares(kg, kW, brief.ground, true, brief.trip.wet_percent)[what] * by),
   );
 }
 

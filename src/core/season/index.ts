@@ -1,0 +1,2 @@
+export { dayLength } from './day-length';
+export { monthsOf, shortestLight } from './shortest-light';
