@@ -37,7 +37,11 @@ export interface FormulaFacts {
   readonly aids: { readonly weights: readonly ReasonWeight[] };
   /** Litres that a kilogram of luggage takes, where the brief does not say its room. */
   readonly luggageRoom: { readonly perKg_L: number | undefined };
-  readonly comfort: { readonly weights: readonly ReasonWeight[] };
+  readonly comfort: {
+    readonly weights: readonly ReasonWeight[];
+    /** By how much the rider calls other revs fine, as a share of the redline; absent: as is usual. */
+    readonly ownRevs: number | undefined;
+  };
   readonly liftBack: {
     readonly height_m: number;
     readonly lever_m: number;

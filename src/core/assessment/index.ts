@@ -37,7 +37,9 @@ export {
   type Metrics,
   type SuspensionMetric,
   luggageNeeded,
+  COMFORT_REASONS,
   OWNERSHIP_KEYS,
+  revsNeed,
 } from './metrics';
 export { keepingLast, type Once } from './once';
 export { settledBy } from './settles';

@@ -2,12 +2,17 @@ export { feltAgainst, type FeltOtherwise } from './felt-against';
 export { fitScore, type Contribution, type FitScore } from './fit-score';
 export { missingFigures, type MissingFigure } from './missing-figures';
 export {
+  FELT_OF_REVS,
   FELT_OF_WANT,
   LEARNED_WANTS,
   learnedNeed,
+  OWN_NEED_KEYS,
+  REVS_CURVE,
+  REVS_NEEDS,
   type FeltMachine,
   type LearnedNeed,
   type LearnedWant,
+  type OwnNeedKey,
 } from './learned-needs';
 export { leading, type Leading } from './leading';
 export { needsOf, type Need } from './needs';

@@ -1,3 +1,5 @@
+import { COMFORT_REASONS } from '../assessment';
+import { FACT_DEFINITIONS } from '../facts';
 import { FIRST_COUNTS, MOST_FELT, TRIAL_TIMES, type Felt, type Impression } from '../evidence';
 import { NEED_VALUE, type WantCurve } from './want-curve';
 import type { WantKey } from './wants';
@@ -15,6 +17,25 @@ export const FELT_OF_WANT = {
 export type LearnedWant = keyof typeof FELT_OF_WANT;
 export const LEARNED_WANTS = Object.keys(FELT_OF_WANT) as readonly LearnedWant[];
 
+/** Engine layouts on which a rider may call other revs fine than is usual; told by what buzzes. */
+const LAYOUTS = FACT_DEFINITIONS.layout.options;
+type Layout = (typeof LAYOUTS)[number];
+type RevsNeed = `revs/${Layout}`;
+export const FELT_OF_REVS: Felt = 'buzz';
+export const REVS_NEEDS = LAYOUTS.map((layout): RevsNeed => `revs/${layout}`);
+
+/** All that rides can teach of a rider: needs of wants, and revs by engine layout. */
+export type OwnNeedKey = LearnedWant | RevsNeed;
+export const OWN_NEED_KEYS: readonly OwnNeedKey[] = [...LEARNED_WANTS, ...REVS_NEEDS];
+
+const { nothing, all } = COMFORT_REASONS.cruiseRevs;
+/** What revs at the cruise are usually worth, as a share of the redline: a curve like that of a want. */
+export const REVS_CURVE: WantCurve = {
+  floor: nothing,
+  need: nothing + NEED_VALUE * (all - nothing),
+  ideal: all,
+};
+
 /** Standard normal quantile of 0.95. */
 const Z95 = 1.645;
 /** Nine riders in ten need between a quarter of the curve's span less and more than is usual. Own assumption. */
@@ -30,7 +51,7 @@ export interface FeltMachine {
 
 /** What rides say of one need of this rider. */
 export interface LearnedNeed {
-  readonly want: LearnedWant;
+  readonly want: OwnNeedKey;
   /** As is usual, and as learned; the metric's base unit. */
   readonly usual: number;
   readonly need: number;
@@ -63,7 +84,7 @@ const countsOf = ({ marks }: Impression): number =>
  * @param curve the want's usual curve
  */
 export function learnedNeed(
-  want: LearnedWant,
+  want: OwnNeedKey,
   curve: WantCurve,
   felt: readonly FeltMachine[],
 ): LearnedNeed | undefined {

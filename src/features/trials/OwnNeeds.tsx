@@ -1,8 +1,15 @@
 'use client';
 import { Box, Button, Text } from '@chakra-ui/react';
 import { METRIC_DEFINITIONS } from '@/core/assessment';
+import { REVS_NEEDS, type LearnedWant, type OwnNeedKey } from '@/core/preference';
 import { Panel } from '@/ui/fields';
-import { formatBase, formatWithUnit, METRIC_WORDS, type Reader } from '@/ui/messages';
+import {
+  formatBase,
+  formatWithUnit,
+  METRIC_WORDS,
+  optionWords,
+  type Reader,
+} from '@/ui/messages';
 import type { OwnNeed, TrialsModel } from './use-trials';
 
 /** What the rides of all machines say of this rider's needs: as is usual, as learned, how sure; taken into the weighing by a press. */
@@ -48,6 +55,17 @@ export function OwnNeeds({ model }: { readonly model: TrialsModel }) {
   );
 }
 
+/** The metric a need is one of, and its words: revs are called fine engine by engine. */
+function ofNeed(key: OwnNeedKey) {
+  const layout = REVS_NEEDS.some((r) => r === key) ? key.slice('revs/'.length) : undefined;
+  const metric = layout === undefined ? (key as LearnedWant) : 'cruiseRevs';
+  const { short } = METRIC_WORDS[metric];
+  return {
+    metric,
+    words: layout === undefined ? short : `${short}, ${optionWords('layout', layout)}`,
+  } as const;
+}
+
 function Row({
   own: { want, usual, need, sureAfter, machines, taken },
   reader,
@@ -57,8 +75,8 @@ function Row({
   readonly reader: Reader;
   readonly take: TrialsModel['takeNeed'];
 }) {
-  const { dimension, better } = METRIC_DEFINITIONS[want];
-  const words = METRIC_WORDS[want].short;
+  const { metric, words } = ofNeed(want);
+  const { dimension, better } = METRIC_DEFINITIONS[metric];
   const sign = better === 'less' ? '≤' : '≥';
   const asShown = (x: number) => formatBase(x, dimension, reader);
   const same = taken !== undefined && asShown(usual + taken) === asShown(need);

@@ -1,26 +1,33 @@
 'use client';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { settledBy } from '@/core/assessment';
+import { revsNeed, settledBy } from '@/core/assessment';
 import { shortName } from '@/core/donor';
+import { factInUse } from '@/core/facts';
+import type { Estimate } from '@/core/numeric';
 import {
   feltOf,
   impressionsOf,
   inOrder,
   likesOf,
+  type Felt,
   type Observed,
   type Trial,
 } from '@/core/evidence';
 import {
+  FELT_OF_REVS,
   FELT_OF_WANT,
   feltAgainst,
   leading,
   LEARNED_WANTS,
   learnedNeed,
+  REVS_CURVE,
+  REVS_NEEDS,
   usualCurve,
+  type WantCurve,
   type FeltMachine,
   type FeltOtherwise,
   type LearnedNeed,
-  type LearnedWant,
+  type OwnNeedKey,
 } from '@/core/preference';
 import type { FigureKey } from '@/core/readings';
 import {
@@ -77,7 +84,7 @@ export interface TrialsModel {
   /** What the rides of all machines say of this rider's needs. */
   readonly ownNeeds: readonly OwnNeed[];
   /** Moves a need of the brief, or back to what is usual. */
-  readonly takeNeed: (want: LearnedWant, by: number | undefined) => void;
+  readonly takeNeed: (want: OwnNeedKey, by: number | undefined) => void;
   /** Sets what the rider can lift, kg, as it was shown. */
   readonly setLift: (kg: number) => void;
 }
@@ -248,26 +255,62 @@ export function useTrials(): TrialsModel | undefined {
   };
 }
 
+/** One thing that rides can teach: what it is called, its usual curve, by which mark, and what a machine comes to; nothing for machines that do not tell. */
+interface Teaching {
+  readonly key: OwnNeedKey;
+  readonly usual: WantCurve;
+  readonly felt: Felt;
+  readonly at: (entry: StandingCandidate) => Estimate | undefined;
+}
+
+const teachingsOf = ({ brief }: Standing): readonly Teaching[] => [
+  ...LEARNED_WANTS.map((want) => ({
+    key: want,
+    usual: usualCurve(want, brief),
+    felt: FELT_OF_WANT[want],
+    at: ({ stock }: StandingCandidate) => stock.metrics[want].estimate,
+  })),
+  ...REVS_NEEDS.map((key) => ({
+    key,
+    usual: REVS_CURVE,
+    felt: FELT_OF_REVS,
+    at: ({ stock, donor }: StandingCandidate) =>
+      revsNeed(factInUse(donor.facts?.layout)?.value ?? '') === key
+        ? stock.underLoad().cruiseRevs.estimate
+        : undefined,
+  })),
+];
+
 /** What all rides of a shortlist say of each need; rides with parts on say nothing of the machine as it stands. */
 function ownNeedsOf(
   standing: Standing,
   trialsOf: (entry: StandingCandidate) => readonly Trial[],
 ): readonly OwnNeed[] {
-  return LEARNED_WANTS.flatMap((want): OwnNeed[] => {
-    const felt = standing.candidates.flatMap((entry): FeltMachine[] => {
+  return teachingsOf(standing).flatMap(({ key, usual, felt, at }): OwnNeed[] => {
+    const machines = standing.candidates.flatMap((entry): FeltMachine[] => {
       const bare = trialsOf(entry).filter((t) => (t.partIds ?? []).length === 0);
-      const impression = feltOf(bare, FELT_OF_WANT[want]);
-      const { estimate } = entry.stock.metrics[want];
-      return impression && estimate.kind === 'known' ? [{ at: estimate.interval, impression }] : [];
+      const impression = feltOf(bare, felt);
+      const estimate = impression && at(entry);
+      return impression && estimate?.kind === 'known'
+        ? [{ at: estimate.interval, impression }]
+        : [];
     });
-    const usual = usualCurve(want, standing.brief);
-    const learned = learnedNeed(want, usual, felt);
-    const taken = standing.brief.ownNeeds?.[want];
+    const learned = learnedNeed(key, usual, machines);
+    const taken = standing.brief.ownNeeds?.[key];
     if (learned) return [{ ...learned, taken }];
     // Taken from rides that are no longer there.
     return taken === undefined
       ? []
-      : [{ want, usual: usual.need, need: usual.need, sureAfter: undefined, machines: 0, taken }];
+      : [
+          {
+            want: key,
+            usual: usual.need,
+            need: usual.need,
+            sureAfter: undefined,
+            machines: 0,
+            taken,
+          },
+        ];
   });
 }
 

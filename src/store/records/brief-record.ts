@@ -22,7 +22,7 @@ import {
 } from '@/core/brief';
 import { DONOR_CLASSES } from '@/core/donor';
 import { nominalRate } from '@/core/money';
-import { LEARNED_WANTS, WANT_KEYS, type LearnedWant } from '@/core/preference';
+import { OWN_NEED_KEYS, WANT_KEYS, type OwnNeedKey } from '@/core/preference';
 import { TYPICAL_KEYS, typicalLimits, type OwnTypical, type TypicalKey } from '@/core/typical';
 import type { CurrencyCode } from '@/core/units';
 import { currencySchema as currency } from './currency';
@@ -60,7 +60,7 @@ const swings = z.partialRecord(
 /** By how much a need may be moved, in the metric's base unit. */
 export const OWN_NEED_LIMITS = { min: -1000, max: 1000 } as const;
 const ownNeeds = z.partialRecord(
-  z.enum(LEARNED_WANTS as readonly [LearnedWant, ...LearnedWant[]]),
+  z.enum(OWN_NEED_KEYS as readonly [OwnNeedKey, ...OwnNeedKey[]]),
   z.number().min(OWN_NEED_LIMITS.min).max(OWN_NEED_LIMITS.max),
 ) as unknown as z.ZodType<OwnNeeds>;
 const noTwice = (list: readonly { readonly id: string }[]) =>

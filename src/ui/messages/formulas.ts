@@ -108,7 +108,10 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
     source: 'yours; how much first marks count: own assumption',
   }),
   comfort: (facts) =>
-    indexWords(facts, '; what vibrates and where the wind hits your helmet only a ride can tell'),
+    indexWords(
+      facts,
+      `${facts.ownRevs === undefined ? '' : `; revs as you felt them on such engines, moved by ${percent(facts.ownRevs)} of the redline`}; what vibrates and where the wind hits your helmet only a ride can tell`,
+    ),
   luggageRoom: ({ perKg_L }) => ({
     formula: 'litres that come with it + litres of bags and cases fitted',
     source:

@@ -2,7 +2,7 @@ import type { Metric } from '../formula';
 import type { BaseMetricKey, LoadMetricKey } from '../metric-keys';
 import { anew, type Once } from '../once';
 import { clearanceMetric, readyMassMetric, serviceIntervalMetric } from './as-read';
-import { comfortMetric } from './comfort';
+import { comfortMetric, COMFORT_REASONS, revsNeed } from './comfort';
 import { consumptionMetric } from './consumption';
 import type { LoadContext, MetricContext } from './context';
 import { cruisePowerMetric } from './cruise-power';
@@ -14,7 +14,7 @@ import { aidsMetric, protectionMetric, supportMetric, wheelsMetric, windMetric }
 import { costPerKmMetric, resaleMetric, yearlyCostMetric } from './keeping';
 
 export { OWNERSHIP_KEYS } from './keeping';
-export { heartEstimate };
+export { COMFORT_REASONS, heartEstimate, revsNeed };
 import { kneeAngleMetric } from './knee-angle';
 import { liftBackMetric, liftMetric } from './lift';
 import { loadedMassMetric } from './loaded-mass';
