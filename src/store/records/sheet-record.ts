@@ -25,6 +25,12 @@ const estimate = z.discriminatedUnion('kind', [
 ]);
 const probabilities = z.strictObject({ flat: share, balls: share, tiptoes: share, none: share });
 
+const planned = z.strictObject({
+  cost: z.number(),
+  points: z.number(),
+  partIds: z.array(id).max(300),
+});
+
 /**
  * One candidate as it stood on one day, with everything that goes on its sheet: figures in base units, money in the brief's currency,
  * and the sentences that were read that day. The sheet that is printed, its files and a verdict's frozen part are all this.
@@ -148,11 +154,10 @@ export const sheetSchema = z.strictObject({
       z.strictObject({
         candidateId: id,
         whole: z.boolean(),
-        corners: z
-          .array(
-            z.strictObject({ cost: z.number(), points: z.number(), partIds: z.array(id).max(300) }),
-          )
-          .max(400),
+        corners: z.array(planned).max(400),
+        /** The best build for the money as the planner proved it, and the cheapest that is as good to ride where that is another. */
+        best: planned.optional(),
+        enough: planned.optional(),
       }),
     )
     .max(PLATE_COUNT),

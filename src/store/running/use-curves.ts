@@ -1,6 +1,13 @@
 'use client';
 import { useEffect, useEffectEvent, useMemo, useState, useSyncExternalStore } from 'react';
-import { recommended, spendLimit, worthwhile, type BuildCurve } from '@/core/build';
+import {
+  isFinal,
+  recommended,
+  spendLimit,
+  worthwhile,
+  type BuildCurve,
+  type PlannedBuild,
+} from '@/core/build';
 import type { PlanDepth } from '@/workers/plan';
 import { planSetting, type Standing } from '../queries';
 import { useDossierState } from '../react';
@@ -67,28 +74,33 @@ const curveOf = (state: CurvesState, id: string): BuildCurve => {
   };
 };
 
+type Planned = Pick<PlannedBuild, 'cost' | 'points' | 'partIds'>;
+const asPlanned = ({ cost, points, partIds }: Planned): Planned => ({ cost, points, partIds });
+
 /** The curves of these candidates as far as they are planned at this moment; those with nothing planned are left out. */
 export const plannedCurves = (
   ids: readonly string[],
 ): readonly {
   readonly candidateId: string;
   readonly whole: boolean;
-  readonly corners: readonly {
-    readonly cost: number;
-    readonly points: number;
-    readonly partIds: readonly string[];
-  }[];
+  readonly corners: readonly Planned[];
+  readonly best?: Planned;
+  readonly enough?: Planned;
 }[] => {
   const state = planRoom.get();
   return ids.flatMap((candidateId) => {
     const { corners } = curveOf(state, candidateId);
-    return corners.length === 0
+    const found = state.best.get(candidateId);
+    const best = found?.kind === 'build' && isFinal(found) ? found : undefined;
+    return corners.length === 0 && !best
       ? []
       : [
           {
             candidateId,
             whole: state.whole.has(candidateId),
-            corners: corners.map(({ cost, points, partIds }) => ({ cost, points, partIds })),
+            corners: corners.map(asPlanned),
+            ...(best ? { best: asPlanned(best.build) } : {}),
+            ...(best?.enough ? { enough: asPlanned(best.enough) } : {}),
           },
         ];
   });

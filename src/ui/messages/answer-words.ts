@@ -124,9 +124,11 @@ export interface BestAnswer {
 const gainWords = (points: number): string =>
   points >= 0.95 ? 'not quite 1 point' : `${formatNumber(points, 1)} points`;
 
+type Planned = Pick<PlannedBuild, 'partIds' | 'cost' | 'points'>;
+
 /** The cheaper build that is as good to ride, beside the best; `undefined` where the best is the cheapest. */
 export function enoughWords(
-  { build, enough }: { readonly build: PlannedBuild; readonly enough?: PlannedBuild | undefined },
+  { build, enough }: { readonly build: Planned; readonly enough?: Planned | undefined },
   { currency }: Pick<Reader, 'currency'>,
   /** What the build is, in words: its parts, or how many. */
   what: (ids: readonly string[]) => string,

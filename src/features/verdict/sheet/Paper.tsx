@@ -7,9 +7,11 @@ import { curveOption, StillChart } from '@/ui/charts';
 import { Plate } from '@/ui/marks/Plate';
 import {
   briefLine,
+  enoughWords,
   firmnessWords,
   formatNumber,
   OWN_MONEY_WORDS,
+  partsCounted,
   placeWords,
   verdictLine,
   VERDICT_SIGNS,
@@ -279,6 +281,14 @@ function Curve({ sheet }: { readonly sheet: Sheet }) {
         Plates stand where each candidate is{' '}
         {sheet.view === 'built' ? 'with the parts chosen' : 'as it stands'}.
       </Text>
+      {planned?.best && (
+        <Text>
+          Best for the money: {partsCounted(planned.best.partIds)}, fit{' '}
+          {formatNumber(planned.best.points, 1)} for {formatNumber(planned.best.cost)}{' '}
+          {brief.money.currency} in all.{' '}
+          {enoughWords({ build: planned.best, enough: planned.enough }, brief.money, partsCounted)}
+        </Text>
+      )}
     </>
   );
 }

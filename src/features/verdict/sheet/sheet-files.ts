@@ -4,6 +4,8 @@ import { INSPECTION_POINTS, PAPER_POINTS } from '@/core/inspection';
 import type { Sheet, VerdictRecord } from '@/store/records';
 import {
   askWords,
+  enoughWords,
+  partsCounted,
   briefLine,
   estimateText,
   firmnessWords,
@@ -80,6 +82,7 @@ export function sheetMarkdown(
     '',
     ...(sheet.doubt?.turns ?? []).map((t) => `- ${plain(t)}`),
     '',
+    ...plannedLines(sheet),
     '## Musts',
     '',
     ...sheet.musts.map((m) => `- ${VERDICT_SIGNS[m.verdict].words}: ${plain(m.words)}`),
@@ -88,13 +91,15 @@ export function sheetMarkdown(
     '',
     ...table(
       ['Want', 'counts', 'figure', 'need', 'worth'],
-      sheet.wants.map((w) => [
-        METRIC_WORDS[w.want].name,
-        formatNumber(w.weight * 100, 1),
-        `${estimateText(w.estimate, METRIC_DEFINITIONS[w.want].dimension, reader)}${w.typical ? ', typical of its class' : ''}`,
-        formatWithUnit(w.need, METRIC_DEFINITIONS[w.want].dimension, reader),
-        `${formatNumber(w.worth * 100)} %`,
-      ]),
+      sheet.wants
+        .filter((w) => w.weight > 0)
+        .map((w) => [
+          METRIC_WORDS[w.want].name,
+          formatNumber(w.weight * 100, 1),
+          `${estimateText(w.estimate, METRIC_DEFINITIONS[w.want].dimension, reader)}${w.typical ? ', typical of its class' : ''}`,
+          formatWithUnit(w.need, METRIC_DEFINITIONS[w.want].dimension, reader),
+          `${formatNumber(w.worth * 100)} %`,
+        ]),
     ),
     ...(sheet.mends.length > 0
       ? [
@@ -155,4 +160,18 @@ export function sheetMarkdown(
     'The maker’s manual, the papers, local rules and a qualified workshop decide.',
   ];
   return `${lines.join('\n').replace(/\n{3,}/g, '\n\n')}\n`;
+}
+
+/** The best build for the money and what is enough, where it was planned. */
+function plannedLines({ curve, machine, brief }: Sheet): readonly string[] {
+  const own = curve.find((c) => c.candidateId === machine.candidateId);
+  if (!own?.best) return [];
+  const { best, enough } = own;
+  return [
+    '## Best for the money',
+    '',
+    `${partsCounted(best.partIds)}, fit ${formatNumber(best.points, 1)} for ${formatNumber(best.cost)} ${brief.money.currency} in all.`,
+    ...[enoughWords({ build: best, enough }, brief.money, partsCounted) ?? []].flat(),
+    '',
+  ];
 }
