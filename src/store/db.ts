@@ -1,5 +1,6 @@
 import { Dexie, type EntityTable, type Table } from 'dexie';
 import type { HistoryEntry } from './history';
+import type { Photo } from './photos/photo';
 import { RECORDS, type Registry, type TableName } from './records';
 
 /** A record as stored: its key and its value apart, so that a value that cannot be read is still kept. */
@@ -46,6 +47,7 @@ export type JugatorDb = Dexie &
     /** Which database this is, and the version of the format its records have. */
     meta: Table<StoredRecord, string>;
     aside: EntityTable<AsideRow, 'id'>;
+    photos: EntityTable<Photo, 'id'>;
   };
 
 export const DB_NAME = 'jugator';
@@ -55,6 +57,7 @@ const OWN_TABLES: Readonly<Record<number, Readonly<Record<string, string>>>> = {
   1: { history: 'id', preferences: 'key', drafts: 'key' },
   2: { mappings: 'key', snapshots: 'id' },
   4: { meta: 'key', aside: 'id' },
+  6: { photos: 'id, donorId' },
 };
 /** Tables of records that there are no more; their rows are read when an older database is brought up. */
 export const FORMER_TABLES: Readonly<Record<string, number>> = { visits: 3 };

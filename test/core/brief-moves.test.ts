@@ -27,6 +27,8 @@ const GIVEN: Readonly<Record<string, number>> = {
   'trip.altitude_m': 1500,
   'trip.heat_C': 25,
   'trip.headwind_kmh': 20,
+  'trip.latitude_deg': 50,
+  'trip.longestDay_km': 400,
   'trip.serviceStretch_percent': 110,
   'money.onTheRoadCosts': 500,
   'money.yearsKept': 4,
@@ -49,6 +51,7 @@ const full = (dossier: Dossier): Dossier => {
   for (const [figure, value] of Object.entries(GIVEN)) brief = withFigure(brief, figure, value);
   return withBrief(dossier, {
     ...brief,
+    trip: { ...brief.trip, season: { from: 11, to: 12 } },
     money: { ...brief.money, ownSpanners: false },
     musts: { ...brief.musts, on: MUST_KEYS },
   });

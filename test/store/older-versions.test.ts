@@ -63,6 +63,29 @@ describe.each([1, 2, 3, 4])('a file of version %i', (version) => {
   });
 });
 
+describe('a file and a database of version 11', () => {
+  test('the file opens as it is: needs learned from rides; no months, no seller’s answers, no hearts that count', () => {
+    const dossier = opened(11);
+    const old = JSON.parse(fixture('dossier-v11.json')) as object;
+    expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
+      ...old,
+      version: FORMAT_VERSION,
+      exportedAt: AT,
+    });
+    const brief = dossier.briefs.brief as Brief;
+    expect(brief.ownNeeds).toEqual({ wind: 0.08, readyMass: -6 });
+    expect(brief.trip.season).toBeUndefined();
+    expect(standing(dossier)?.weights.heart).toBe(0);
+  });
+  test('the database opens like its file', async () => {
+    const rows = JSON.parse(fixture('database-v11.json')) as Record<string, unknown[]>;
+    await databaseOf('old-11', 11, rows);
+    const store = await openTab('old-11');
+    expect(store.getState().aside).toEqual([]);
+    expect(store.getState().dossier).toEqual(opened(11));
+  });
+});
+
 describe('a file and a database of version 10', () => {
   test('the file opens as it is: rides, a set-up sheet; no need has been learned yet', () => {
     const dossier = opened(10);

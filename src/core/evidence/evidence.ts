@@ -59,6 +59,7 @@ export function seenTogether(trials: readonly Trial[]): Observed {
       figures: { ...before.figures, ...observed.figures },
       facts: { ...before.facts, ...observed.facts },
       ticks: { ...before.ticks, ...observed.ticks },
+      answers: { ...before.answers, ...observed.answers },
       findings: [...findings.values()],
     };
   }, {});

@@ -2,7 +2,7 @@ import type { SeatWidth, StanceBand } from '../brief';
 import type { WeakPoint } from '../donor';
 import type { FactReading } from '../facts';
 import type { FactKey } from '../facts';
-import type { InspectionPoint, PaperPoint } from '../inspection';
+import type { InspectionPoint, PaperPoint, SellerQuestion } from '../inspection';
 import type { FigureKey, Reading } from '../readings';
 
 /** A sit at the dealer's or anywhere else · a ride · a look at a machine and its papers. */
@@ -64,6 +64,8 @@ export interface Observed {
   readonly heart?: number | undefined;
   /** Whether the rider lifted it from its side. */
   readonly lifted?: Lift | undefined;
+  /** What the seller said, in words. */
+  readonly answers?: { readonly [Q in SellerQuestion]?: string | undefined } | undefined;
   /** What was found wrong, with what putting it right costs. */
   readonly findings?: readonly WeakPoint[] | undefined;
 }

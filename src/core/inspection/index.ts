@@ -5,3 +5,4 @@ export {
   type InspectionPoint,
   type PaperPoint,
 } from './inspection-points';
+export { SELLER_ANSWER_MOST, SELLER_QUESTIONS, type SellerQuestion } from './seller-questions';

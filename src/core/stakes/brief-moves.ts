@@ -70,7 +70,7 @@ export const BRIEF_MOVES: Readonly<Record<BriefFigure, BriefMoves>> = {
   'trip.altitude_m': AIR,
   'trip.heat_C': AIR,
   'trip.cold_C': { weights: true, beside: ['cautions'] },
-  'trip.wet_percent': { weights: true, beside: ['load', 'keeping', 'cautions'] },
+  'trip.wet_percent': { weights: true, beside: ['load', 'keeping'] },
   'trip.latitude_deg': { beside: ['cautions'] },
   'trip.longestDay_km': { beside: ['cautions'] },
   'trip.headwind_kmh': {

@@ -9,6 +9,7 @@ import { FileInput, Panel } from '@/ui/fields';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { Beside } from './Beside';
 import { Dossiers } from './Dossiers';
+import { PhotosPanel } from './PhotosPanel';
 import { Snapshots } from './Snapshots';
 import { useDossierFiles, type DossierFilesModel } from './use-dossier-files';
 
@@ -126,6 +127,7 @@ export function DossierScreen() {
           <Kept />
         </Panel>
         <Snapshots />
+        <PhotosPanel />
         <Dossiers />
       </Grid>
       <ReplaceDialog model={model} />

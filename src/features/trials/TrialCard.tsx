@@ -2,12 +2,14 @@
 import { Button, Flex, Text } from '@chakra-ui/react';
 import { Trash2 } from 'lucide-react';
 import { MOST_HEART, type Felt, type Trial } from '@/core/evidence';
+import { SELLER_QUESTIONS } from '@/core/inspection';
 import { useState } from 'react';
 import { Panel } from '@/ui/fields';
 import {
   FELT_WORDS,
   FIGURE_WORDS,
   formatQuoted,
+  SELLER_WORDS,
   STANCE_WORDS,
   TRIAL_KIND_WORDS,
   TRIAL_TIME_WORDS,
@@ -88,6 +90,9 @@ function Seen({ trial: { observed, note } }: { readonly trial: Trial }) {
     ),
     ...(observed.ticks ? [`${Object.keys(observed.ticks).length} points looked at`] : []),
     ...(observed.findings ?? []).map((f) => f.what),
+    ...SELLER_QUESTIONS.flatMap((q) =>
+      observed.answers?.[q] ? [`${SELLER_WORDS[q].ask} “${observed.answers[q]}”`] : [],
+    ),
   ];
   return (
     <>

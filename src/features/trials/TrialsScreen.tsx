@@ -10,6 +10,7 @@ import { Lead } from '@/ui/Lead';
 import { NeedsShortlist } from '@/ui/NeedsShortlist';
 import { CandidateChoice } from '@/ui/CandidateChoice';
 import { ScreenHeading } from '@/ui/ScreenHeading';
+import { PhotoRoll } from '@/ui/stored/PhotoRoll';
 import { FeltSoFar } from './FeltSoFar';
 import { Offer } from './Offer';
 import { OwnNeeds } from './OwnNeeds';
@@ -71,6 +72,11 @@ export function TrialsScreen() {
               startsOpen={trial.id === model.begun}
             />
           ))}
+          <PhotoRoll
+            key={entry.candidate.donorId}
+            donorId={entry.candidate.donorId}
+            name={model.name}
+          />
           <OwnNeeds model={model} />
           <Offer model={model} />
         </Flex>

@@ -12,7 +12,13 @@ import {
   type Observed,
   type Trial,
 } from '@/core/evidence';
-import { INSPECTION_KEYS, PAPER_POINTS, type InspectionPoint } from '@/core/inspection';
+import {
+  INSPECTION_KEYS,
+  PAPER_POINTS,
+  SELLER_ANSWER_MOST,
+  SELLER_QUESTIONS,
+  type InspectionPoint,
+} from '@/core/inspection';
 import { figureDefinition } from '@/core/readings';
 import { factReadingsSchema, figureReadingsSchema, weakPointSchema } from './donor-record';
 import { idSchema as id, isoDay } from './id';
@@ -43,6 +49,9 @@ const observed = z.strictObject({
       z.enum(FELT_KEYS as unknown as readonly [Felt, ...Felt[]]),
       z.number().int().min(0).max(MOST_FELT).optional(),
     )
+    .optional(),
+  answers: z
+    .partialRecord(z.enum(SELLER_QUESTIONS), z.string().min(1).max(SELLER_ANSWER_MOST))
     .optional(),
   heart: z.number().int().min(0).max(MOST_HEART).optional(),
   lifted: z.enum(LIFTS).optional(),
@@ -103,7 +112,14 @@ export const trialRecord: RecordType<Trial> = {
   // What was read, found and what the feet did goes along, so that the other comes to the same figures; ticks, marks and notes stay at home.
   shared: 'with-what-it-mentions',
   forOthers: ({
-    observed: { ticks: _ticks, felt: _felt, heart: _heart, lifted: _lifted, ...seen },
+    observed: {
+      ticks: _ticks,
+      felt: _felt,
+      heart: _heart,
+      lifted: _lifted,
+      answers: _answers,
+      ...seen
+    },
     conditions: _conditions,
     ...trial
   }) => ({

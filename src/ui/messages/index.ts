@@ -30,7 +30,9 @@ export {
   verdictLine,
 } from './decisions';
 export { cautionWords } from './cautions';
+export { photoFaultWords, photosFileWords } from './photo-words';
 export { MONTH_WORDS, seasonWords } from './season-words';
+export { SELLER_WORDS } from './seller-words';
 export { checkWords } from './checks';
 export { commandWords } from './commands';
 export {

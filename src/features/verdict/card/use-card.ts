@@ -6,7 +6,12 @@ import { shortName, type Donor, type WeakPoint } from '@/core/donor';
 import { seenId, seenTogether, type Observed, type Tick, type Trial } from '@/core/evidence';
 import { isFactKey, type FactKey } from '@/core/facts';
 import { seatWidth } from '@/core/fit';
-import { INSPECTION_POINTS, type InspectionPoint, type PaperPoint } from '@/core/inspection';
+import {
+  INSPECTION_POINTS,
+  type InspectionPoint,
+  type PaperPoint,
+  type SellerQuestion,
+} from '@/core/inspection';
 import {
   figureDefinition,
   type Basis,
@@ -57,6 +62,8 @@ export interface CardModel {
   readonly costOf: (point: InspectionPoint | PaperPoint) => WeakPoint['cost'];
   readonly setCost: (point: InspectionPoint | PaperPoint, amount: number | undefined) => void;
   readonly setNote: (note: string) => void;
+  /** What the seller said to a question; empty takes it back. */
+  readonly answerSeller: (question: SellerQuestion, words: string) => void;
 }
 
 const MOST_ASKED = 10;
@@ -197,6 +204,16 @@ export function useCard(entry: StandingCandidate, reader: Reader): CardModel {
       });
       const change = putTrial(holder, withObserved(holder, 'findings', findings));
       run(pointWords(point).name.toLowerCase(), [change], `card/${donorId}/${point}`);
+    },
+    answerSeller(question, words) {
+      const trial = now();
+      answer(
+        'the seller’s words',
+        words === ''
+          ? undefined
+          : withObserved(trial, 'answers', { ...trial.observed.answers, [question]: words }),
+        (t) => withObserved(t, 'answers', without(t.observed.answers, question)),
+      );
     },
     setNote: (note) => run('a note', [putTrial(known, { ...now(), note })], `card/${donorId}/note`),
   };
