@@ -227,11 +227,7 @@ describe('keeping it, by hand', () => {
       suspensionPrice: [320, 'EUR', 'stated'],
     });
     const shop = (ownSpanners: boolean, service_each: number | undefined = 250) =>
-      mid(
-        'yearlyCost',
-        priced,
-        brief({ money: { ...kept.money, ownSpanners, service_each } as Brief['money'] }),
-      );
+      mid('yearlyCost', priced, brief({ money: { ...kept.money, ownSpanners, service_each } }));
     // 6 000 km: an oil change, an inspection, half a valve service, fork and shock by the ground.
     const suspension = (320 * 6000) / suspensionInterval(kept.ground);
     const services = 90 + 210 + 90 + suspension;

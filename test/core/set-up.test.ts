@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import {
   attitudeChange,
+  forkDrop,
   gaugeThere,
   heldReading,
   LENGTH_SD,
@@ -13,12 +14,15 @@ import {
   SAG_TARGETS,
   simulatedMeter,
   springAdvice,
+  steeringNow,
   SYMPTOMS,
   TRY_FIRST,
   type MeterSample,
   type SagReadings,
   type SpringOf,
 } from '@/core/set-up';
+import { certain, unknown } from '@/core/numeric';
+import { forkWords } from '@/ui/messages';
 
 /** Lengths of an end that hangs at 600 mm, with so much free and rider sag and friction either way. */
 const lengths = (free: number, rider: number, friction = 4): SagReadings => ({
@@ -278,4 +282,38 @@ test('every symptom has something to try first, and never the same thing twice',
     expect(steps.length, symptom).toBeGreaterThan(0);
     expect(new Set(steps).size, symptom).toBe(steps.length);
   }
+});
+
+describe('fork tubes pushed up through the clamps', () => {
+  test('by hand: 15 mm along an axis 27° from the vertical is 13.4 mm of height', () =>
+    // cos 27° = 0.8910
+    expect(forkDrop(15, 27)).toBeCloseTo(13.365, 2));
+  test('a front 13.4 mm lower on a wheelbase of 1 450 mm is half a degree steeper, and trail goes with it', () => {
+    const now = { wheelbase_mm: 1450, rake_deg: 27, trail_mm: 110, radius_mm: 350 };
+    const change = attitudeChange(now, { front_mm: forkDrop(15, 27), rear_mm: 0 });
+    // atan(13.365 ÷ 1450) = 0.528°
+    expect(change.rake_deg).toBeCloseTo(-0.528, 3);
+    expect(change.trail_mm).toBeLessThan(-2);
+    expect(change.trail_mm).toBeGreaterThan(-6);
+    const words = forkWords(forkDrop(15, 27), change, { units: 'metric', currency: 'EUR' });
+    expect(words).toContain('13 mm lower: rake −0.5°, trail −');
+    expect(words).toContain('must clear fender and lower clamp');
+  });
+  test('steering is known with wheelbase and rake, and trail with the rim', () => {
+    const known = (mid: number) => ({ estimate: certain(mid), basis: 'stated' }) as const;
+    const nothing = { estimate: unknown('x'), basis: 'stated' } as const;
+    const figures = {
+      wheelbase: known(1450),
+      rake: known(27),
+      trail: known(110),
+      wheelFront: nothing,
+    };
+    expect(steeringNow(figures)).toEqual({
+      wheelbase_mm: 1450,
+      rake_deg: 27,
+      trail_mm: 110,
+      radius_mm: undefined,
+    });
+    expect(steeringNow({ ...figures, rake: nothing })).toBeUndefined();
+  });
 });

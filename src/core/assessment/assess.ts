@@ -1,7 +1,7 @@
 import type { Brief, MustKey, StanceBand } from '../brief';
 import { findCautions, type Caution } from '../cautions';
 import { kindOfMachine, type Donor } from '../donor';
-import type { Evidence, HeartMark } from '../evidence';
+import type { Evidence, MeanMark } from '../evidence';
 import { oneFootGap, personalFit, seatShape, stanceBand, stanceProbabilities } from '../fit';
 import { licenceCheck, type LicenceResult } from '../licence';
 import { runningOrderMass } from '../mass';
@@ -89,12 +89,25 @@ function machineOf({
     sheetMass: stock.mass.estimate,
     added_kg: middleOf(figures.mass.estimate) - middleOf(stock.mass.estimate),
     looseFuel_L: looseFuel(fitted),
+    gripsRaised_mm: gripsRaised(parts),
   };
 }
 
-/** The heart's mark of a machine: its own, else that of the model it is one of. */
-const heartOf = ({ hearts }: Evidence, donor: Donor): HeartMark | undefined =>
-  hearts?.[donor.id] ?? hearts?.[kindOfMachine(donor)];
+/** How much further apart parts put grips and pegs, mm. */
+const gripsRaised = (parts: readonly Part[]): number =>
+  parts
+    .flatMap((part) => part.effects)
+    .reduce(
+      (sum, { figure, change, amount }) =>
+        change !== 'add' || (figure !== 'barHeight' && figure !== 'pegHeight')
+          ? sum
+          : sum + (figure === 'barHeight' ? amount : -amount),
+      0,
+    );
+
+/** Marks of a machine: its own, else those of the model it is one of. */
+const markOf = (marks: Evidence['hearts'], donor: Donor): MeanMark | undefined =>
+  marks?.[donor.id] ?? marks?.[kindOfMachine(donor)];
 
 /** What a case comes to, with the machine it is. */
 function reckoned(of: Case, once: Once): Reckoning {
@@ -120,8 +133,10 @@ function reckoned(of: Case, once: Once): Reckoning {
       sheetMass: machine.sheetMass,
       added_kg: machine.added_kg,
       looseFuel_L: machine.looseFuel_L,
+      gripsRaised_mm: machine.gripsRaised_mm,
       reach: personalFit(brief.rider, evidence.sits),
-      heart: heartEstimate(heartOf(evidence, donor), donor.id),
+      heart: heartEstimate(markOf(evidence.hearts, donor), donor.id),
+      stood: markOf(evidence.standings, donor),
     },
     once,
   );

@@ -59,7 +59,12 @@ export interface FormulaFacts {
   readonly tripServices: { readonly stretched: boolean };
   readonly wattsLeft: { readonly share: number; readonly pace: 'cruise' | 'slow' };
   readonly wattsSlow: { readonly share: number; readonly pace: 'cruise' | 'slow' };
-  readonly standingRoom: { readonly grips_mm: number; readonly stature_mm: number };
+  readonly standingRoom: {
+    readonly grips_mm: number;
+    readonly stature_mm: number;
+    /** By how it felt, since nobody has measured it. */
+    readonly felt: boolean;
+  };
   readonly powerThere: {
     readonly pressure_kPa: number;
     readonly pressurePower: number;

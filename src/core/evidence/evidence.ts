@@ -2,7 +2,7 @@ import type { SeatWidth, StanceBand } from '../brief';
 import type { Donor } from '../donor';
 import type { FactReading } from '../facts';
 import type { Reading } from '../readings';
-import { heartsOf, type HeartMark } from './impressions';
+import { heartsOf, standingsOf, type MeanMark } from './impressions';
 import { inOrder } from './in-order';
 import type { Observed, Trial } from './trial';
 
@@ -21,7 +21,9 @@ export interface Evidence {
   /** Sits that correct this rider's reach. */
   readonly sits: readonly Sit[];
   /** What the heart says of machines, by donor. Absent: it was asked of none. */
-  readonly hearts?: Readonly<Record<string, HeartMark>> | undefined;
+  readonly hearts?: Readonly<Record<string, MeanMark>> | undefined;
+  /** How the reach standing felt, by donor. Absent: nobody stood on one. */
+  readonly standings?: Readonly<Record<string, MeanMark>> | undefined;
 }
 
 export const NO_EVIDENCE: Evidence = { sits: [] };
@@ -38,6 +40,7 @@ export function sitOf({ id, machine, observed }: Trial): Sit | undefined {
 export const evidenceOf = (trials: readonly Trial[]): Evidence => ({
   sits: inOrder(trials).flatMap((t) => sitOf(t) ?? []),
   hearts: heartsOf(trials),
+  standings: standingsOf(trials),
 });
 
 /** The id under which a line of the sheet or a point looked at stands among a donor's own readings and weak points. */

@@ -71,23 +71,38 @@ export function impressionsOf(trials: readonly Trial[]): {
   };
 }
 
-/** The heart's mark of one machine, 0 to `MOST_HEART`, and what it counts by when it was given, 0–1. */
-export interface HeartMark {
+/** Marks of one machine together, and what they count by when they were given, 0–1. */
+export interface MeanMark {
   readonly mean: number;
   readonly counts: number;
 }
 
+/** What riders felt of the reach standing on each machine, by donor: marks of 0 to `MOST_FELT`. Rides with parts on say nothing of the machine without them. */
+export const standingsOf = (trials: readonly Trial[]): Readonly<Record<string, MeanMark>> => {
+  const bare = trials.filter((t) => (t.partIds ?? []).length === 0);
+  return Object.fromEntries(
+    [...new Set(bare.flatMap((t) => t.donorId ?? []))].flatMap((id): [string, MeanMark][] => {
+      const felt = feltOf(
+        bare.filter((t) => t.donorId === id),
+        'reachStanding',
+      );
+      return felt ? [[id, { mean: felt.mean, counts: countsOf(felt.marks) }]] : [];
+    }),
+  );
+};
+
+/** How much marks count: as the surest time does. */
+const countsOf = (marks: Impression['marks']): number =>
+  Math.max(...(Object.keys(marks) as TrialTime[]).map((time) => FIRST_COUNTS[time]));
+
 /** What the heart says of each machine that it was asked of, by donor. */
-export function heartsOf(trials: readonly Trial[]): Readonly<Record<string, HeartMark>> {
+export function heartsOf(trials: readonly Trial[]): Readonly<Record<string, MeanMark>> {
   const donors = new Set(trials.flatMap((t) => t.donorId ?? []));
   return Object.fromEntries(
-    [...donors].flatMap((id): [string, HeartMark][] => {
+    [...donors].flatMap((id): [string, MeanMark][] => {
       const { heart, heartMean } = impressionsOf(trials.filter((t) => t.donorId === id));
       if (heartMean === undefined) return [];
-      const counts = Math.max(
-        ...(Object.keys(heart) as TrialTime[]).map((time) => FIRST_COUNTS[time]),
-      );
-      return [[id, { mean: heartMean, counts }]];
+      return [[id, { mean: heartMean, counts: countsOf(heart) }]];
     }),
   );
 }

@@ -15,7 +15,7 @@ export {
   feltOf,
   impressionsOf,
   likesOf,
-  type HeartMark,
+  type MeanMark,
   type Impression,
   type Like,
 } from './impressions';

@@ -16,4 +16,4 @@ export {
 export { HIP_BEHIND_PEG, kneeAngle, LEG_SHARES } from './knee-angle';
 export { SEAT_SHAPES, seatShape, seatWidth, type SeatShape } from './seat-shape';
 export { STANCE_LIMITS, STANCE_SIGMA, stanceBand, stanceProbabilities } from './stance-band';
-export { gripHeightAsked, GRIPS_ASKED, standingRoom } from './standing-room';
+export { gripHeightAsked, GRIPS_ASKED, standingAsFelt, standingRoom } from './standing-room';

@@ -1,4 +1,5 @@
 export {
+  FRONT_SECTION,
   offsetOf,
   rakeAfter,
   STAND_LEAN,

@@ -1,5 +1,8 @@
 const radians = (degrees: number): number => (degrees * Math.PI) / 180;
 
+/** Half the height of a front tyre's section over its rim, where only the rim is known, mm. Own assumption. */
+export const FRONT_SECTION = 85;
+
 /**
  * Trail on the ground, mm: (R·sin ε − d)/cos ε, R the front wheel's radius, d the fork's offset square to the steering axis, ε the rake
  * from the vertical (Cossalter, from memory).

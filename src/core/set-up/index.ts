@@ -40,4 +40,10 @@ export {
 } from './meter';
 export { gaugeThere, pressureFloor, PRESSURE_FLOORS, type PressureMove } from './pressure';
 export { SYMPTOMS, TRY_FIRST, type Symptom, type SymptomStep } from './symptoms';
-export { attitudeChange, type AttitudeChange, type SteeringNow } from './attitude';
+export {
+  attitudeChange,
+  forkDrop,
+  steeringNow,
+  type AttitudeChange,
+  type SteeringNow,
+} from './attitude';

@@ -39,6 +39,8 @@ export interface EndSetup {
   readonly rebound?: number | undefined;
   /** Tyre, cold, bar. */
   readonly pressure_bar?: number | undefined;
+  /** Of the front: how far the fork tubes stand over the upper clamp beyond the book, mm. */
+  readonly raised_mm?: number | undefined;
 }
 
 /** What can be turned, one thing at a time. */
@@ -87,4 +89,5 @@ export const SETUP_LIMITS = {
   turns: { min: 0, max: 60 },
   clicks: { min: 0, max: 60 },
   pressure_bar: { min: 0.3, max: 4.5 },
+  raised_mm: { min: 0, max: 40 },
 } as const;

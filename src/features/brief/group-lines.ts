@@ -19,6 +19,7 @@ import {
   GROUND_WORDS,
   LICENCE_WORDS,
   listWords,
+  monthSpan,
   MUST_SHORT,
   SCHOOL_WORDS,
   SKILL_WORDS,
@@ -102,6 +103,7 @@ const lines: Readonly<Record<Group, (brief: Brief, reader: Reader) => string>> =
       trip.altitude_m !== undefined && `up to ${formatHeight(trip.altitude_m, reader)}`,
       trip.heat_C !== undefined && `heat ${formatTemperature(trip.heat_C, reader)}`,
       trip.cold_C !== undefined && `cold ${formatTemperature(trip.cold_C, reader)}`,
+      trip.season && `in ${monthSpan(trip.season)}`,
     ]);
   },
   musts({ musts }, reader) {

@@ -5,11 +5,14 @@ import { airAt } from '@/core/engine';
 import { factInUse } from '@/core/facts';
 import {
   ADJUSTERS,
+  attitudeChange,
   CHANGE_VERDICTS,
+  forkDrop,
   gaugeThere,
   pressureFloor,
   SETUP_ENDS,
   SETUP_LIMITS,
+  steeringNow,
   SYMPTOMS,
   TRY_FIRST,
   type Adjuster,
@@ -22,6 +25,7 @@ import {
   ADJUSTER_WORDS,
   CHANGE_VERDICT_WORDS,
   END_WORDS,
+  forkWords,
   formatHeight,
   formatTemperature,
   formatTo,
@@ -63,6 +67,20 @@ export function AdjustersPanel({ model }: { readonly model: SetUpModel }) {
               onSet={(pressure_bar) => model.setEnd(end, { pressure_bar })}
             />
             <PressureLine end={end} model={model} />
+            {end === 'front' && (
+              <>
+                <AmountField
+                  id={`setup-${sheet.id}-front-raised`}
+                  label="Fork tubes up in the clamps, beyond the book"
+                  value={sheet.ends.front?.raised_mm}
+                  quantity={measured('length', reader)}
+                  limits={SETUP_LIMITS.raised_mm}
+                  required={false}
+                  onSet={(raised_mm) => model.setEnd('front', { raised_mm })}
+                />
+                <ForkLine model={model} />
+              </>
+            )}
           </Box>
         ))}
       </FieldColumns>
@@ -74,6 +92,20 @@ export function AdjustersPanel({ model }: { readonly model: SetUpModel }) {
   );
 }
 
+/** What fork tubes pushed up through the clamps do to the steering. */
+function ForkLine({ model }: { readonly model: SetUpModel }) {
+  const { sheet, assessment, reader } = model;
+  const raised_mm = sheet?.ends.front?.raised_mm;
+  const steering = steeringNow(assessment.figures);
+  if (!raised_mm || !steering) return null;
+  const front_mm = forkDrop(raised_mm, steering.rake_deg);
+  return (
+    <Text fontSize="xs" color="fg.muted">
+      {forkWords(front_mm, attitudeChange(steering, { front_mm, rear_mm: 0 }), reader)}
+    </Text>
+  );
+}
+
 const ROAD_C = 20;
 
 /** Below its floor, and what the gauge shows where the brief goes. */
@@ -82,9 +114,10 @@ function PressureLine({ end, model }: { readonly end: SetupEnd; readonly model: 
   const set_bar = sheet?.ends[end]?.pressure_bar;
   if (set_bar === undefined) return null;
   const wheel = factInUse(assessment.donor.facts?.wheelType)?.value;
+  const rimLock = factInUse(assessment.donor.facts?.rimLocks)?.value;
   const tube = wheel === undefined ? undefined : wheel === 'spoked-tubes';
   const floor = pressureFloor(
-    { tube, rimLock: undefined },
+    { tube, rimLock: rimLock === undefined ? undefined : rimLock === 'yes' },
     end === 'rear' ? brief.trip.luggage_kg : 0,
   );
   const say = (bar: number) => formatTo(bar, 'pressure', reader.units === 'metric' ? 2 : 0, reader);
@@ -100,7 +133,7 @@ function PressureLine({ end, model }: { readonly end: SetupEnd; readonly model: 
   return (
     <Text fontSize="xs" color={set_bar < floor ? 'fail' : 'fg.muted'}>
       {set_bar < floor &&
-        `Below ${say(floor)}: ${tube === false ? 'the bead may leave the rim' : 'without a rim lock the tyre may turn and tear the valve off'}; the maker’s figure comes first. `}
+        `Below ${say(floor)}: ${tube === false ? 'the bead may leave the rim' : rimLock === 'yes' ? 'stones reach the rim' : 'without a rim lock the tyre may turn and tear the valve off'}; the maker’s figure comes first. `}
       {Math.abs(there - set_bar) >= 0.04 &&
         `At ${formatHeight(height, reader)}${cold === undefined ? '' : ` and ${formatTemperature(cold, reader)}`} the gauge shows ${say(there)}.`}
     </Text>

@@ -1,6 +1,12 @@
 'use client';
 import { Box, Button, Text } from '@chakra-ui/react';
-import { attitudeChange, SETUP_ENDS, SETUP_LIMITS, type SetupEnd } from '@/core/set-up';
+import {
+  attitudeChange,
+  SETUP_ENDS,
+  SETUP_LIMITS,
+  steeringNow,
+  type SetupEnd,
+} from '@/core/set-up';
 import { Panel } from '@/ui/fields';
 import {
   END_WORDS,
@@ -12,9 +18,6 @@ import {
 } from '@/ui/messages';
 import { AmountField, measured } from '@/ui/stored';
 import { suitsTogether, type EndView, type SetUpModel } from './use-set-up';
-
-/** Half the height of a front tyre's section over its rim, mm. Own assumption, as under load. */
-const FRONT_SECTION = 85;
 
 /** What to do with preload and springs, end by end, and what both together do to the steering. */
 export function AdvicePanel({ model }: { readonly model: SetUpModel }) {
@@ -146,24 +149,13 @@ function PreloadFields({ end, model }: { readonly end: SetupEnd; readonly model:
 /** How setting both ends pitches the machine. */
 function Both({ model }: { readonly model: SetUpModel }) {
   const { ends, assessment, reader } = model;
-  const { figures } = assessment;
   const [rear, front] = [ends?.rear.advice, ends?.front.advice];
-  if (!rear || !front) return null;
-  const mid = (key: 'wheelbase' | 'rake' | 'trail' | 'wheelFront') => {
-    const { estimate } = figures[key];
-    return estimate.kind === 'known' ? estimate.mid : undefined;
-  };
-  const [wheelbase_mm, rake_deg, rim] = [mid('wheelbase'), mid('rake'), mid('wheelFront')];
-  if (wheelbase_mm === undefined || rake_deg === undefined) return null;
-  const change = attitudeChange(
-    {
-      wheelbase_mm,
-      rake_deg,
-      trail_mm: mid('trail'),
-      radius_mm: rim === undefined ? undefined : rim / 2 + FRONT_SECTION,
-    },
-    { front_mm: -front.preload.sag_mm, rear_mm: -rear.preload.sag_mm },
-  );
+  const steering = steeringNow(assessment.figures);
+  if (!rear || !front || !steering) return null;
+  const change = attitudeChange(steering, {
+    front_mm: -front.preload.sag_mm,
+    rear_mm: -rear.preload.sag_mm,
+  });
   const signed = (x: number, digits: number) =>
     `${x < 0 ? '−' : '+'}${formatNumber(Math.abs(x), digits)}`;
   return (

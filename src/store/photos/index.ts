@@ -4,8 +4,6 @@ export { allPhotos, dropPhoto, keepPhoto, photosOf } from './kept-photos';
 export {
   formatPhotosFile,
   parsePhotosFile,
-  PHOTOS_FORMAT,
   PHOTOS_SIZE_LIMIT,
-  PHOTOS_VERSION,
 } from './photos-file';
 export { usePhotos, type PhotosModel } from './use-photos';

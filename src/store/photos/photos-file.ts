@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { idSchema, isoDay } from '../records/id';
 import { PHOTO_LIMITS, type Photo } from './photo';
 
-export const PHOTOS_FORMAT = 'jugator-photos';
-export const PHOTOS_VERSION = 1;
+const PHOTOS_FORMAT = 'jugator-photos';
+const PHOTOS_VERSION = 1;
 /** Largest file of photos that is read, bytes. */
 export const PHOTOS_SIZE_LIMIT = 120_000_000;
 

@@ -33,6 +33,7 @@ const end = z.strictObject({
   compression: within(SETUP_LIMITS.clicks),
   rebound: within(SETUP_LIMITS.clicks),
   pressure_bar: within(SETUP_LIMITS.pressure_bar),
+  raised_mm: within(SETUP_LIMITS.raised_mm),
 }) satisfies z.ZodType<EndSetup>;
 
 const setupSchema = z.strictObject({

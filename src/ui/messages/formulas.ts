@@ -177,10 +177,17 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
   }),
   wattsLeft: wattsWords,
   wattsSlow: wattsWords,
-  standingRoom: ({ grips_mm, stature_mm }) => ({
-    formula: `bar height − peg height − (${n(grips_mm)} mm + a third of what stature is over ${n(stature_mm / 1000)} m)`,
-    source: `riser rule of common practice (no source); ${n(grips_mm)} mm: own assumption. Below zero you stoop`,
-  }),
+  standingRoom: ({ grips_mm, stature_mm, felt }) =>
+    felt
+      ? {
+          formula:
+            'what your marks of the reach standing say, since nobody has measured pegs and grips',
+          source: 'own assumption: 4 of 4 as by the rule, 0 a hand too low',
+        }
+      : {
+          formula: `bar height − peg height − (${n(grips_mm)} mm + a third of what stature is over ${n(stature_mm / 1000)} m)`,
+          source: `riser rule of common practice (no source); ${n(grips_mm)} mm: own assumption. Below zero you stoop`,
+        },
   powerThere: (f) => ({
     formula: `1 ÷ ((${n(f.pressure_kPa)} ÷ pressure)^${n(f.pressurePower)} × (temperature ÷ ${n(f.temperature_K)})^${n(f.temperaturePower)}), against sea level`,
     source:

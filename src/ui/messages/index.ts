@@ -31,7 +31,7 @@ export {
 } from './decisions';
 export { cautionWords } from './cautions';
 export { photoFaultWords, photosFileWords } from './photo-words';
-export { MONTH_WORDS, seasonWords } from './season-words';
+export { monthSpan, MONTH_WORDS, seasonWords } from './season-words';
 export { SELLER_WORDS } from './seller-words';
 export { checkWords } from './checks';
 export { commandWords } from './commands';
@@ -129,6 +129,7 @@ export {
   ADJUSTER_WORDS,
   CHANGE_VERDICT_WORDS,
   END_WORDS,
+  forkWords,
   LENGTH_WORDS,
   LOAD_WORDS,
   preloadWords,

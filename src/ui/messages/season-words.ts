@@ -1,5 +1,5 @@
 import type { Light } from '@/core/assessment';
-import type { Brief } from '@/core/brief';
+import type { Brief, Season } from '@/core/brief';
 import { formatNumber, formatWithUnit, type Reader } from './format';
 
 export const MONTH_WORDS = [
@@ -17,6 +17,12 @@ export const MONTH_WORDS = [
   'December',
 ] as const;
 
+/** The months of a season: "December", "November to February". */
+export function monthSpan({ from, to }: Season): string {
+  const [first, last] = [from, to].map((month) => MONTH_WORDS[month - 1] ?? '');
+  return from === to ? (first ?? '') : `${first} to ${last}`;
+}
+
 /** What the months of a brief mean for it: the light of the shortest day, and what has not been said of the weather. */
 export function seasonWords(
   { season, longestDay_km, cold_C, wet_percent }: Brief['trip'],
@@ -24,8 +30,8 @@ export function seasonWords(
   reader: Reader,
 ): string {
   if (!season) return '';
-  const [from, to] = [season.from, season.to].map((month) => MONTH_WORDS[month - 1] ?? '');
-  const months = from === to ? `In ${from}` : `From ${from} to ${to}`;
+  const months =
+    season.from === season.to ? `In ${monthSpan(season)}` : `From ${monthSpan(season)}`;
   const distance = (km: number) => formatWithUnit(km, 'distance', reader);
   const lit = light
     ? `${months} light lasts ${formatNumber(light.hours, 1)} h on the shortest day: about ${distance(light.distance_km)} at the pace of your ground, ${formatNumber(light.stops * 100)} % of it for stops${

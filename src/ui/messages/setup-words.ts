@@ -1,5 +1,6 @@
 import type {
   Adjuster,
+  AttitudeChange,
   ChangeVerdict,
   SagFault,
   SagLength,
@@ -139,4 +140,14 @@ export function symptomStepWords({ end, what, way }: SymptomStep): string {
     case 'rebound':
       return `${which}: ${what} two clicks ${way === 'in' ? 'in (slower)' : 'out (faster)'}`;
   }
+}
+
+/** What fork tubes pushed up through the clamps do: how much lower the front stands, rake and trail, and what must be looked at. */
+export function forkWords(lower_mm: number, change: AttitudeChange, reader: Reader): string {
+  const length = (mm: number) => formatWithUnit(Math.abs(mm), 'length', reader);
+  const trail =
+    change.trail_mm === undefined
+      ? ''
+      : `, trail ${change.trail_mm < 0 ? '−' : '+'}${length(change.trail_mm)}`;
+  return `The front stands ${length(lower_mm)} lower: rake ${change.rake_deg < 0 ? '−' : '+'}${formatNumber(Math.abs(change.rake_deg), 1)}°${trail}. It turns in more quickly and is less steady; at full travel the wheel must clear fender and lower clamp, and the handbook says how far the tubes may go.`;
 }

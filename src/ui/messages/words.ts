@@ -690,6 +690,7 @@ const OTHER_WORDS: Readonly<Record<string, string>> = {
   'money.wear_per1000km': 'Tyres, chain, pads per 1000 km',
   ownOffset: 'Own offset from sits',
   heartMark: 'Your mark',
+  standingMark: 'As it felt to you, standing',
   'keeping.fuel': 'Fuel a year',
   'keeping.tyres': 'Tyres a year',
   'keeping.chain': 'Chain a year',

@@ -1,5 +1,6 @@
 import type { Brief } from '../../brief';
 import type { Donor } from '../../donor';
+import type { MeanMark } from '../../evidence';
 import type { FitCalibration } from '../../fit';
 import type { BuildCost } from '../../money';
 import type { Estimate } from '../../numeric';
@@ -24,6 +25,10 @@ export interface MetricContext {
   readonly reach: FitCalibration;
   /** What the rider's heart says of the machine, 0–1; not known where it was not asked. */
   readonly heart: Estimate;
+  /** How the reach standing felt on it; absent where nobody said. */
+  readonly stood: MeanMark | undefined;
+  /** How much further apart the parts put grips and pegs, mm. */
+  readonly gripsRaised_mm: number;
 }
 
 /** What the metrics of the loaded machine are computed from. */

@@ -1,4 +1,4 @@
-import { trailAfter } from '../../geometry';
+import { FRONT_SECTION, trailAfter } from '../../geometry';
 import { combine } from '../../numeric';
 import { metric, type Metric } from '../formula';
 import { figureInput } from '../working-inputs';
@@ -28,9 +28,6 @@ export function clearanceLoadedMetric({ figures, suspension }: LoadContext): Met
     ],
   );
 }
-
-/** Half the height of a front tyre's section over its rim, where only the rim is known, mm. Own assumption. */
-const FRONT_SECTION = 85;
 
 /** Trail as loaded: the quoted one, the machine pitched by how much further one end sags than the other, mm. */
 export function trailLoadedMetric({ figures, suspension }: LoadContext): Metric {

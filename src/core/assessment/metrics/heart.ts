@@ -1,4 +1,4 @@
-import { MOST_HEART, type HeartMark } from '../../evidence';
+import { MOST_HEART, type MeanMark } from '../../evidence';
 import { source, unknown, type Estimate } from '../../numeric';
 import { metric, type Metric } from '../formula';
 import type { MetricContext } from './context';
@@ -7,7 +7,7 @@ import type { MetricContext } from './context';
 const MARK_SPREAD = 1;
 
 /** The heart's mark as a figure of 0–1; a first impression, which counts half, is twice as uncertain in its variance. */
-export function heartEstimate(mark: HeartMark | undefined, donorId: string): Estimate {
+export function heartEstimate(mark: MeanMark | undefined, donorId: string): Estimate {
   if (!mark) return unknown('heart');
   const half = MARK_SPREAD / Math.sqrt(mark.counts) / MOST_HEART;
   const mid = mark.mean / MOST_HEART;
