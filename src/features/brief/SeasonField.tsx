@@ -23,7 +23,7 @@ export function SeasonField({ model }: { readonly model: BriefModel }) {
     <Choice
       id={`brief-trip-season-${end}`}
       aria-label={label}
-      wide="104px"
+      wide="126px"
       value={season ? String(season[end]) : ''}
       options={[{ value: '', words: 'not said' }, ...MONTHS]}
       onChange={(e) => set(end, e.target.value)}

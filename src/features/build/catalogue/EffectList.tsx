@@ -62,42 +62,46 @@ export function EffectList({
       {part.effects.map((stored) => {
         const effect = shown(stored);
         return (
-          <Flex key={effect.figure} gap="1.5" align="center" wrap="wrap" py="0.5">
-            <Text flex="1">{AFFECTED_WORDS[effect.figure]}</Text>
-            <Choice
-              aria-label={`${AFFECTED_WORDS[effect.figure]}: how`}
-              wide="120px"
-              value={effect.change}
-              options={EFFECT_CHANGES.map((value) => ({ value, words: CHANGE_WORDS[value] }))}
-              onChange={(e) => choose(stored, e.target.value as EffectChange)}
-            />
-            <EffectAmount
-              key={effect.change}
-              id={`part-${part.id}-${effect.figure}-${effect.change}`}
-              effect={effect}
-              reader={reader}
-              onSet={(amount) => {
-                const outcome = put(effect.figure, { ...effect, amount });
-                if (outcome.kind === 'done') setSetting(undefined);
-                return outcome;
-              }}
-            />
-            <EffectSpread
-              key={`${effect.change}-spread`}
-              id={`part-${part.id}-${effect.figure}-${effect.change}-spread`}
-              effect={effect}
-              reader={reader}
-              onSet={(spread) => put(effect.figure, { ...stored, spread })}
-            />
-            <IconButton
-              size="xs"
-              variant="ghost"
-              aria-label={`It leaves ${AFFECTED_WORDS[effect.figure]} alone`}
-              onClick={() => put(effect.figure, undefined)}
-            >
-              <X size={14} />
-            </IconButton>
-          </Flex>
+          <Box key={effect.figure} py="1" borderTopWidth="1px" borderColor="border.muted">
+            <Flex align="center" justify="space-between">
+              <Text>{AFFECTED_WORDS[effect.figure]}</Text>
+              <IconButton
+                size="xs"
+                variant="ghost"
+                aria-label={`It leaves ${AFFECTED_WORDS[effect.figure]} alone`}
+                onClick={() => put(effect.figure, undefined)}
+              >
+                <X size={14} />
+              </IconButton>
+            </Flex>
+            <Flex gap="1.5" align="center" wrap="wrap">
+              <Choice
+                aria-label={`${AFFECTED_WORDS[effect.figure]}: how`}
+                wide="128px"
+                value={effect.change}
+                options={EFFECT_CHANGES.map((value) => ({ value, words: CHANGE_WORDS[value] }))}
+                onChange={(e) => choose(stored, e.target.value as EffectChange)}
+              />
+              <EffectAmount
+                key={effect.change}
+                id={`part-${part.id}-${effect.figure}-${effect.change}`}
+                effect={effect}
+                reader={reader}
+                onSet={(amount) => {
+                  const outcome = put(effect.figure, { ...effect, amount });
+                  if (outcome.kind === 'done') setSetting(undefined);
+                  return outcome;
+                }}
+              />
+              <EffectSpread
+                key={`${effect.change}-spread`}
+                id={`part-${part.id}-${effect.figure}-${effect.change}-spread`}
+                effect={effect}
+                reader={reader}
+                onSet={(spread) => put(effect.figure, { ...stored, spread })}
+              />
+            </Flex>
+          </Box>
         );
       })}
       {free.length > 0 && (
@@ -154,7 +158,7 @@ function EffectAmount({
     <AmountInput
       id={id}
       label={`${AFFECTED_WORDS[effect.figure]}: by how much`}
-      wide="128px"
+      wide="116px"
       quantity={quantityOf(effect, reader)}
       limits={effectLimits(effect.figure, effect.change)}
       required
