@@ -59,6 +59,20 @@ describe('the shipped parts', () => {
       expect(amount).toBeLessThanOrEqual(max);
     }
   });
+  test('version 3 says how far effects may lie off; the form before it took them as told', () => {
+    const forms = formsOf(SHIPPED, 'lowering-link');
+    const seat = forms.map((p) => p.effects.find((e) => e.figure === 'seatHeight'));
+    expect(seat[0]).toMatchObject({ amount: -26, spread: 5 });
+    expect(seat.slice(1).length).toBeGreaterThan(0);
+    for (const was of seat.slice(1))
+      expect(was).toEqual({ figure: 'seatHeight', change: 'add', amount: -26 });
+    const news = correctionsSince(SHIPPED, 2);
+    expect(new Set(news.map((c) => c.what)).size).toBe(3);
+    expect(formsOf(SHIPPED, 'tubes-heavy').map((p) => p.sets?.rimLocks)).toEqual([
+      'yes',
+      undefined,
+    ]);
+  });
   test('what a part needs or shuts out is in the catalogue', () => {
     const named = SHIPPED_PARTS.flatMap((p) => [...p.needs.flat(), ...p.shutsOut]);
     expect(named.length).toBeGreaterThan(10);

@@ -220,10 +220,35 @@ test('watts at slow pace: from 15 % of town and rough ground, and not beside the
   expect(codes({ watts: of(-1), wattsSlow: of(-8), brief: slow(50) })).toEqual(['watts-short']);
 });
 
+test('the longest day: done by dusk, and a kilometre past it', () => {
+  const light = { hours: 8.1, distance_km: 300 };
+  const day = (longestDay_km?: number) =>
+    brief((b) => ({ ...b, trip: { ...b.trip, longestDay_km } }));
+  expect(codes({ light, brief: day(300) })).toEqual([]);
+  expect(found({ light, brief: day(301) })).toEqual([
+    { code: 'into-the-dark', longest_km: 301, light_h: 8.1, light_km: 300 },
+  ]);
+  expect(codes({ light, brief: day() })).toEqual([]);
+  expect(codes({ light: undefined, brief: day(900) })).toEqual([]);
+});
+
 describe('loads on rack and frame, and what falls', () => {
   test('the rack: at its limit, and past it', () => {
     expect(codes({ rackLimit: of(10) })).toEqual([]);
     expect(found({ rackLimit: of(8) })).toEqual([{ code: 'over-rack-limit', over_kg: 2 }]);
+  });
+  test('side carriers: at their limit with what hangs on them, and past it', () => {
+    const hung = (panniers: number) => ({ behind_kg: { tail: 2, panniers } });
+    expect(codes({ carrierLimit: of(20), ...hung(20) })).toEqual([]);
+    expect(found({ carrierLimit: of(20), ...hung(21) })).toEqual([
+      { code: 'over-carrier-limit', over_kg: 1 },
+    ]);
+    // The low end of what is not sure decides.
+    const unsure = known({ low: 18, mid: 20, high: 22 });
+    expect(found({ carrierLimit: unsure, ...hung(19) })).toEqual([
+      { code: 'over-carrier-limit', over_kg: 1 },
+    ]);
+    expect(codes({ carrierLimit: unknown('carrierLimit'), ...hung(90) })).toEqual([]);
   });
   test('no subframe: a tool roll is carried, luggage is not', () => {
     const behind = (panniers: number) =>

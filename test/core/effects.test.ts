@@ -1,10 +1,11 @@
 import { describe, expect, test } from 'vitest';
-import { between, known, unknown } from '@/core/numeric';
+import { between, certain, known, source, unknown } from '@/core/numeric';
 import {
   AFFECTED_FIGURES,
   applyParts,
   EFFECT_CHANGES,
   effectLimits,
+  effectSpreadLimits,
   hasWords,
   type EffectChange,
   type Part,
@@ -55,6 +56,38 @@ describe('what each kind of effect does', () => {
     expect(estimate.interval.low).toBeCloseTo(170, 1);
     expect(estimate.interval.mid).toBe(175);
     expect(estimate.interval.high).toBeCloseTo(180, 1);
+  });
+  test('an effect that may lie off widens what it is added to: √(5² + 12²) = 13', () => {
+    const wide: NormalFigures = {
+      ...blank,
+      clearance: { ...blank.clearance, estimate: source('c', between(195, 205, 200)) },
+    };
+    const lower = { ...effect('add', -25), spread: 12 };
+    const { estimate } = applyParts(wide, [part(lower)]).clearance;
+    if (estimate.kind === 'unknown') throw new Error('not known');
+    expect(estimate.mid).toBe(175);
+    // Two independent normals: variances add. A table of 1 024 rows is good to some percent.
+    expect(Math.abs((estimate.interval.high - estimate.interval.low) / 2 - 13)).toBeLessThan(1);
+  });
+  test('the same part on two machines is off by the same in each row', () => {
+    const lower = part({ ...effect('add', -25), spread: 12 });
+    const on = (mm: number) =>
+      applyParts({ ...blank, clearance: { ...blank.clearance, estimate: certain(mm) } }, [lower])
+        .clearance.estimate;
+    const [a, b] = [on(200), on(230)];
+    if (a.kind === 'unknown' || b.kind === 'unknown') throw new Error('not known');
+    const apart = [...(b.rows ?? [])].map((x, i) => x - (a.rows?.[i] ?? 0));
+    expect(apart.length).toBeGreaterThan(100);
+    for (const by of apart) expect(by).toBeCloseTo(30, 9);
+  });
+  test('a spread stays within what the figure can be, and limits are kept from both sides', () => {
+    const limits = effectSpreadLimits('clearance', 'add');
+    expect(limits.min).toBe(0);
+    const stored = (spread: number) =>
+      partSchema.safeParse(part({ ...effect('add', -25), spread })).success;
+    expect(stored(limits.max)).toBe(true);
+    expect(stored(limits.max + 1)).toBe(false);
+    expect(stored(-1)).toBe(false);
   });
   test('set, scaled and added to, in that order whatever the order of the list', () => {
     // (250 × 1.1) + 10

@@ -202,3 +202,33 @@ describe('what axles and tyres may carry is a gate of the plan', () => {
     expect(rearLoad({ ...heavy, donor }, ids)).toBeLessThanOrEqual(limit + 1e-6);
   });
 });
+
+describe('what rack and side carriers bear is a gate of the plan', () => {
+  /** Carriers of 20 kg kept in the build, with so much in panniers. */
+  const withCarriers = (panniers_kg: number) => {
+    const [first] = settingsOf(demoDossier()).filter((s) =>
+      s.choices.some((p) => p.id === 'racks-side'),
+    );
+    if (!first) throw new Error('nobody can have carriers');
+    const trip = { ...first.brief.trip, luggage_kg: panniers_kg, tankBag_kg: 0, tail_kg: 0 };
+    const setting: PlanSetting = {
+      ...first,
+      brief: { ...first.brief, trip },
+      pinned: new Set(['racks-side']),
+    };
+    return bestBuild(highs, setting, 12_000);
+  };
+  test('up to the limit they may be planned with, and no heavy case hangs on them', () => {
+    const answer = withCarriers(19);
+    if (answer.kind !== 'build') throw new Error(answer.kind);
+    expect(answer.build.partIds).toContain('racks-side');
+    // 19 kg and alloy cases of 9.8 kg are over 20.
+    expect(answer.build.partIds).not.toContain('cases-hard');
+    expect(answer.build.failed).toEqual([]);
+  });
+  test('above it there is no such plan, and it says which limit', () => {
+    const answer = withCarriers(21);
+    expect(answer.kind).toBe('clash');
+    if (answer.kind === 'clash') expect(answer.limits).toContain('carriers');
+  });
+});

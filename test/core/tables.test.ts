@@ -234,6 +234,7 @@ describe('parts out and in again', () => {
     [{ ...good, Kind: 'magic' }, 'not-an-option'],
     [{ ...good, Currency: 'QQQ' }, 'not-an-option'],
     [{ ...good, Effects: 'seat lower' }, 'not-an-effect'],
+    [{ ...good, Effects: 'seatHeight +-25 ±wide' }, 'not-an-effect'],
     [{ ...good, Fits: 'everything' }, 'not-an-option'],
     [{ ...good, Flags: 'dangerous' }, 'not-an-option'],
     [{ ...good, Name: 'x'.repeat(130) }, 'too-long'],
