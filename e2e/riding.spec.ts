@@ -1,5 +1,6 @@
+import { writeFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { exported, fill, goTo, openExample, stored, withExample } from './helpers';
+import { exported, fill, goTo, openExample, openGroups, stored, withExample } from './helpers';
 
 test.use(withExample);
 
@@ -247,4 +248,81 @@ test('a shaft has no sprockets, and uncounted teeth are asked for', async ({ pag
   ).toBeVisible();
   await page.getByRole('combobox', { name: 'Candidate' }).selectOption('Bastion 1160');
   await expect(page.getByText('Bastion 1160 is driven by a shaft', { exact: false })).toBeVisible();
+});
+
+test('photos of a machine: shrunk, named, deleted and taken back; what is no picture or far too large is refused', async ({
+  page,
+}) => {
+  await openExample(page, '/trials');
+  await page.getByRole('combobox', { name: 'Candidate' }).selectOption('Pika 340 X');
+  const picker = page.getByLabel('Photo of Pika 340 X');
+  await picker.setInputFiles({
+    name: 'fork.png',
+    mimeType: 'image/png',
+    buffer: await page.screenshot(),
+  });
+  await page.getByRole('button', { name: /^Open: Pika 340 X, photo of/ }).click();
+  const picture = page.getByRole('img', { name: /^Pika 340 X, photo of/ });
+  await expect
+    .poll(() => picture.evaluate((img: HTMLImageElement) => img.naturalWidth))
+    .toBeGreaterThan(100);
+  await fill(page, 'What it shows', 'weeping fork seal');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('button', { name: /weeping fork seal/ })).toBeVisible();
+  for (const [name, size, words] of [
+    ['notes.jpg', 20, 'is no picture that this browser can show'],
+    ['film.jpg', 40_000_000, 'has 40 MB; pictures of up to 30 MB are taken'],
+  ] as const) {
+    // By its path: the browser opens it itself.
+    const path = test.info().outputPath(name);
+    writeFileSync(path, Buffer.alloc(size, 7));
+    await picker.setInputFiles(path);
+    await expect(page.getByText(`“${name}” ${words}`)).toBeVisible();
+  }
+  await page.reload();
+  await page.getByRole('combobox', { name: 'Candidate' }).selectOption('Pika 340 X');
+  await page.getByRole('button', { name: /^Open: Pika 340 X, weeping fork seal/ }).click();
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
+  await expect(page.getByRole('button', { name: /weeping fork seal/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('button', { name: /weeping fork seal/ })).toBeVisible();
+  // They have a file of their own, and are in no other.
+  await goTo(page, 'Dossier');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save them to a file' }).click();
+  const file = await (await waiting).path();
+  await page.getByLabel('File of photos').setInputFiles(file);
+  await expect(page.getByText('1 of 1 photos taken in.')).toBeVisible();
+  expect(JSON.stringify(await exported(page))).not.toContain('weeping fork seal');
+});
+
+test('the heart counts once it is given points, and as much as it is given', async ({ page }) => {
+  await openExample(page, '/weigh-up');
+  await expect(page.getByRole('rowheader', { name: /^Heart/ })).toHaveCount(0);
+  const heart = page.getByRole('slider', { name: 'Heart' });
+  await heart.focus();
+  for (let i = 0; i < 3; i += 1) await page.keyboard.press('PageUp');
+  await expect(page.getByText('The heart', { exact: true }).first()).toBeVisible();
+  await goTo(page, 'Trials');
+  await page.getByRole('button', { name: 'Note a ride' }).click();
+  await expect(page.getByText(/It weighs \d+ % of the fit, as you set it/)).toBeVisible();
+});
+
+test('months and latitude say how long the light lasts, and the longest day ends in it or not', async ({
+  page,
+}) => {
+  await openExample(page, '/brief');
+  await openGroups(page);
+  await page.getByLabel('First month ridden').selectOption('November');
+  await page.getByLabel('Last month ridden').selectOption('February');
+  await expect(page.getByText(/how long the days are hangs on the latitude/)).toBeVisible();
+  await fill(page, 'Latitude', '90');
+  await expect(page.getByText(/Must lie between .75 and 75 °/)).toBeVisible();
+  await fill(page, 'Latitude', '50');
+  await fill(page, 'Longest day', '500');
+  await expect(page.getByText(/light lasts 8\.1 h on the shortest day/)).toContainText(
+    'ends in the dark',
+  );
+  await fill(page, 'Longest day', '150');
+  await expect(page.getByText(/light lasts 8\.1 h/)).toContainText('is done by then');
 });

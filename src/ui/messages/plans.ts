@@ -15,6 +15,8 @@ const LIMITS: Readonly<Record<string, string>> = {
   'axle-rear': 'the rear axle’s limit',
   'tyre-front': 'what the front tyre carries',
   'tyre-rear': 'what the rear tyre carries',
+  rack: 'what the rack bears',
+  carriers: 'what side carriers bear',
 };
 
 /** Limits of a plan by name: the musts, the money, what is pinned. */
