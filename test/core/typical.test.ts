@@ -1,13 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { drivetrain, engineCurve, gearing } from '@/core/assessment';
+import { assess, caseOf, drivetrain, engineCurve, gearing } from '@/core/assessment';
 import type { Brief } from '@/core/brief';
 import { DONOR_CLASSES, type Donor, type DonorClass } from '@/core/donor';
 import { rpmAt, speedPerThousand } from '@/core/gearing';
 import { percentiles, type Known } from '@/core/numeric';
 import type { Part } from '@/core/part';
 import type { FigureKey, Reading } from '@/core/readings';
-import { standIn, TYPICAL_KEYS, typicalLimits, typicalOf } from '@/core/typical';
+import {
+  standIn,
+  TYPICAL_FACT_KEYS,
+  TYPICAL_KEYS,
+  typicalChances,
+  typicalLimits,
+  typicalOf,
+  type OwnTypicalFacts,
+} from '@/core/typical';
 import { BRIEF_KEY, newBrief, newDonor } from '@/store/records';
 import { demoDossier } from '@/demo/scenario';
 import { assessed, plainPart } from '../cases';
@@ -286,5 +294,41 @@ describe('engine and gears', () => {
     // Gears alone are typical of the first: thrust goes with 1 ÷ speed, 7.2 and 9.4 about 8.2.
     expect(a.high / a.mid).toBeGreaterThan(1.05);
     expect(a.low / a.mid).toBeLessThan(0.95);
+  });
+});
+
+describe('facts of a class as the rider holds them', () => {
+  const plain = newBrief('EUR');
+  const donor = { ...newDonor('bare'), donorClass: 'rally-twin' as const };
+  const shelter = (typicalFacts?: OwnTypicalFacts) => {
+    const { metrics } = assess(caseOf({ brief: { ...plain, typicalFacts }, donor }));
+    return metrics.wind.standIn;
+  };
+  const mean = (of: ReturnType<typeof shelter>) => {
+    const rows = [...(of?.rows ?? [])];
+    return rows.reduce((sum, x) => sum + x, 0) / rows.length;
+  };
+  test('move what nobody has told in the draws, and not the figure that is shown', () => {
+    const [ours, bare] = [shelter(), shelter({ 'rally-twin': { screen: { none: 100 } } })];
+    expect(bare?.mid).toBe(ours?.mid);
+    expect(mean(bare)).toBeLessThan(mean(ours));
+    const tall = shelter({ 'rally-twin': { screen: { tall: 100 } } });
+    // A screen is 0.6 of shelter, a tall one is worth 0.85 of it: all else alike, 0.51 apart.
+    expect(mean(tall) - mean(bare)).toBeCloseTo(0.6 * 0.85, 6);
+  });
+  test('are taken in proportion; what adds to nothing is none; other classes keep theirs', () => {
+    const half = shelter({ 'rally-twin': { screen: { none: 10, tall: 10 } } });
+    const whole = shelter({ 'rally-twin': { screen: { none: 50, tall: 50 } } });
+    expect(mean(half)).toBeCloseTo(mean(whole), 9);
+    expect(mean(shelter({ 'rally-twin': { screen: { none: 0 } } }))).toBe(mean(shelter()));
+    expect(mean(shelter({ 'road-v-twin': { screen: { none: 100 } } }))).toBe(mean(shelter()));
+  });
+  test('the table gives every class all of each fact', () => {
+    for (const donorClass of DONOR_CLASSES)
+      for (const fact of TYPICAL_FACT_KEYS) {
+        const chances = Object.values(typicalChances(donorClass, fact) ?? {});
+        expect(chances.reduce((sum, c) => sum + c, 0)).toBe(100);
+      }
+    expect(typicalChances('rally-twin', 'abs')).toBeUndefined();
   });
 });

@@ -9,6 +9,7 @@ import { buildCost, repairs, type BuildCost } from '../money';
 import { certain, combine, plusMinus, source, type Estimate } from '../numeric';
 import { applyParts, applySets, looseFuel, madeFor, type Part, type PartFlag } from '../part';
 import { fuelDensity, type FigureKey, type NormalFigures, type Reading } from '../readings';
+import type { Whose } from '../suitability';
 import type { SuspensionEnd } from '../suspension';
 import type { Kilograms, Kilowatts, Litres } from '../units';
 import type { Case } from './case';
@@ -105,6 +106,19 @@ const gripsRaised = (parts: readonly Part[]): number =>
       0,
     );
 
+/** The same donor for the same two, so that what is made of it can be kept. */
+const usual = new WeakMap<Donor, { readonly of: Brief['typicalFacts']; readonly donor: Donor }>();
+
+/** A donor with what the rider holds typical of its class in the facts that nobody has told; itself where that is what the table says. */
+function withUsualFacts(donor: Donor, { typicalFacts }: Brief): Donor {
+  if (!typicalFacts) return donor;
+  const known = usual.get(donor);
+  if (known?.of === typicalFacts) return known.donor;
+  const made: Donor & Whose = { ...donor, usualFacts: typicalFacts };
+  usual.set(donor, { of: typicalFacts, donor: made });
+  return made;
+}
+
 /** Marks of a machine: its own, else those of the model it is one of. */
 const markOf = (marks: Evidence['hearts'], donor: Donor): MeanMark | undefined =>
   marks?.[donor.id] ?? marks?.[kindOfMachine(donor)];
@@ -123,7 +137,7 @@ function reckoned(of: Case, once: Once): Reckoning {
   const metrics = metricsOf(
     {
       brief,
-      donor: machine.donor,
+      donor: withUsualFacts(machine.donor, brief),
       figures,
       cost,
       mending: once('mending', { brief, donor }, (c) =>

@@ -1,5 +1,5 @@
 import type { DonorClass } from '../donor';
-import type { OwnTypical } from '../typical';
+import type { OwnTypical, OwnTypicalFacts } from '../typical';
 import type { CurrencyCode } from '../units';
 
 export const GROUNDS = [
@@ -211,6 +211,8 @@ export interface Brief {
   readonly origins?: BriefOrigins | undefined;
   /** What the rider holds typical of a class, where that is not what the table says. */
   readonly typical?: OwnTypical | undefined;
+  /** The same of its facts: per cent of the class that have each option. */
+  readonly typicalFacts?: OwnTypicalFacts | undefined;
   /** How far the rider's own needs lie from what is usual, by want, in the metric's base unit: learned from what was felt. */
   readonly ownNeeds?: OwnNeeds | undefined;
   /** What the rider holds machines of a class to be sold for, in the brief's currency. */

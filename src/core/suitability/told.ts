@@ -1,11 +1,14 @@
 import { kindOfMachine, type Donor } from '../donor';
 import { factInUse, type FactKey } from '../facts';
 import { oneOf } from '../numeric';
-import { TYPICAL_FACTS } from '../typical';
+import { typicalChances, type OwnTypicalFacts } from '../typical';
 import type { IndexReason } from './weighted-index';
 
 /** Whose facts they are. */
-export type Whose = Pick<Donor, 'id' | 'root' | 'donorClass' | 'facts'>;
+export type Whose = Pick<Donor, 'id' | 'root' | 'donorClass' | 'facts'> & {
+  /** What the rider holds typical of classes. */
+  readonly usualFacts?: OwnTypicalFacts | undefined;
+};
 
 /**
  * A reason from a fact of the sheet: each option has its worth. One that nobody has told counts as the worst answer it may have, so that
@@ -20,11 +23,12 @@ export function told(
   const says = factInUse(donor.facts?.[name])?.value;
   const worth = says === undefined ? undefined : worths[says];
   if (worth !== undefined) return { name, weight, says, worth };
-  const chances = TYPICAL_FACTS[donor.donorClass][name];
+  const chances = typicalChances(donor.donorClass, name, donor.usualFacts);
   const all = Object.entries(worths);
+  const sum = all.reduce((total, [option]) => total + (chances?.[option] ?? 0), 0);
   const answers = all.map(([option, value]) => ({
     value,
-    chance: chances ? (chances[option] ?? 0) / 100 : 1 / all.length,
+    chance: chances && sum > 0 ? (chances[option] ?? 0) / sum : 1 / all.length,
   }));
   const worst = Math.min(...Object.values(worths));
   return {

@@ -1,4 +1,11 @@
-export { TYPICAL_FACTS } from './typical-facts';
+export {
+  isTypicalFact,
+  TYPICAL_FACT_KEYS,
+  typicalChances,
+  type Chances,
+  type OwnTypicalFacts,
+  type TypicalFactKey,
+} from './typical-facts';
 export { standIn, typicalGears, type Untold } from './stand-in';
 export {
   isTypicalKey,

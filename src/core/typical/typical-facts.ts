@@ -1,7 +1,21 @@
 import type { DonorClass } from '../donor';
 import type { FactKey } from '../facts';
 
-type Chances = Readonly<Record<string, number>>;
+/** Per cent of a class that have each option. */
+export type Chances = Readonly<Record<string, number>>;
+
+/** Facts of which it is known how often a class has which answer. */
+export const TYPICAL_FACT_KEYS = [
+  'wheelType',
+  'screen',
+  'handGuards',
+  'sumpGuard',
+] as const satisfies readonly FactKey[];
+export type TypicalFactKey = (typeof TYPICAL_FACT_KEYS)[number];
+/** What a rider holds the answers of a class to be, where that is not what the table says. */
+export type OwnTypicalFacts = {
+  readonly [C in DonorClass]?: { readonly [F in TypicalFactKey]?: Chances | undefined } | undefined;
+};
 
 const screen = (none: number, small: number, tall: number): Chances => ({ none, small, tall });
 const rims = (tubes: number, tubeless: number, cast: number): Chances => ({
@@ -16,7 +30,7 @@ const plate = (alloy: number, plastic: number, none: number): Chances => ({ allo
  * How often a class has which answer to a fact, per cent. Own estimates from memory, low confidence; no single machine is meant. Facts
  * that are not here may have any answer alike.
  */
-export const TYPICAL_FACTS: Readonly<Record<DonorClass, { readonly [K in FactKey]?: Chances }>> = {
+const TYPICAL_FACTS: Readonly<Record<DonorClass, Readonly<Record<TypicalFactKey, Chances>>>> = {
   'air-trail-single': {
     wheelType: rims(97, 2, 1),
     screen: screen(95, 5, 0),
@@ -72,3 +86,18 @@ export const TYPICAL_FACTS: Readonly<Record<DonorClass, { readonly [K in FactKey
     sumpGuard: plate(12, 78, 10),
   },
 };
+
+/** How often a class has which answer to a fact, per cent, as the rider holds it or else as the table has it; nothing for facts that it does not list. Chances that add to nothing are none. */
+export function typicalChances(
+  donorClass: DonorClass,
+  fact: FactKey,
+  own?: OwnTypicalFacts,
+): Chances | undefined {
+  if (!isTypicalFact(fact)) return undefined;
+  const mine = own?.[donorClass]?.[fact];
+  const given = mine && Object.values(mine).some((chance) => chance > 0);
+  return given ? mine : TYPICAL_FACTS[donorClass][fact];
+}
+
+export const isTypicalFact = (fact: FactKey): fact is TypicalFactKey =>
+  (TYPICAL_FACT_KEYS as readonly FactKey[]).includes(fact);

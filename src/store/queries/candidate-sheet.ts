@@ -118,6 +118,7 @@ export function candidateSheet(
 function frozenBrief({
   origins: _origins,
   typical: _typical,
+  typicalFacts: _typicalFacts,
   classPrices: _classPrices,
   ...brief
 }: Brief): Sheet['brief'] {

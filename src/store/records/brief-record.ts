@@ -23,7 +23,15 @@ import {
 import { DONOR_CLASSES } from '@/core/donor';
 import { nominalRate } from '@/core/money';
 import { OWN_NEED_KEYS, WANT_KEYS, type OwnNeedKey } from '@/core/preference';
-import { TYPICAL_KEYS, typicalLimits, type OwnTypical, type TypicalKey } from '@/core/typical';
+import {
+  TYPICAL_FACT_KEYS,
+  TYPICAL_KEYS,
+  typicalLimits,
+  type OwnTypical,
+  type OwnTypicalFacts,
+  type TypicalKey,
+} from '@/core/typical';
+import { FACT_DEFINITIONS } from '@/core/facts';
 import type { CurrencyCode } from '@/core/units';
 import { currencySchema as currency } from './currency';
 import { idSchema as id, isoDay } from './id';
@@ -93,6 +101,19 @@ const typical = z.partialRecord(
   z.enum(DONOR_CLASSES),
   typicalLine,
 ) as unknown as z.ZodType<OwnTypical>;
+
+const percent = z.number().min(0).max(100);
+const typicalFacts = z.partialRecord(
+  z.enum(DONOR_CLASSES),
+  z.strictObject(
+    Object.fromEntries(
+      TYPICAL_FACT_KEYS.map((key) => [
+        key,
+        z.partialRecord(z.enum(FACT_DEFINITIONS[key].options), percent).optional(),
+      ]),
+    ),
+  ),
+) as unknown as z.ZodType<OwnTypicalFacts>;
 
 const sum = z.number().min(BRIEF_LIMITS['money.budget'].min).max(BRIEF_LIMITS['money.budget'].max);
 const classPrices = z.partialRecord(
@@ -214,6 +235,7 @@ export const briefSchema = z.strictObject({
     .optional(),
   origins: origins.optional(),
   typical: typical.optional(),
+  typicalFacts: typicalFacts.optional(),
   classPrices: classPrices.optional(),
   ownNeeds: ownNeeds.optional(),
 }) satisfies z.ZodType<Brief>;

@@ -14,11 +14,13 @@ import {
   type FactReading,
 } from '@/core/facts';
 import { ORIGINS, type Origin } from '@/core/readings';
+import { isTypicalFact } from '@/core/typical';
 import { useDossierStore } from '@/store/react';
 import { Choice } from '@/ui/fields';
 import { FACT_WORDS, OPTION_WORDS, ORIGIN_WORDS } from '@/ui/messages';
 import { FIGURE_COLUMNS } from './FigureRows';
 import { SeenRows } from './SeenRows';
+import { TypicalFactLine } from './TypicalFactLine';
 
 export interface FactRowProps {
   readonly donor: Donor;
@@ -184,6 +186,9 @@ export function FactRow({ donor, name, factKey, inherited }: FactRowProps) {
           )}
         </Grid>
       ))}
+      {!inUse && !taken && isTypicalFact(factKey) && (
+        <TypicalFactLine donor={donor} fact={factKey} />
+      )}
       <SeenRows donorId={donor.id} name={name} line={factKey} />
       {rivals.length > 0 && (
         <Text fontSize="xs" color="unsure" fontWeight="600" pl={{ xl: '126px' }}>
