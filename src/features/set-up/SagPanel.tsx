@@ -81,11 +81,6 @@ export function SagPanel({ model }: { readonly model: SetUpModel }) {
               required={false}
               empty=""
               onSet={(value) => put(length, value)}
-              fault={(words, id) => (
-                <Text id={id} role="alert" fontSize="xs" color="fail" maxW="170px">
-                  {words}
-                </Text>
-              )}
             />
           </Box>
         </Flex>

@@ -1,6 +1,6 @@
 'use client';
 import type { ReactNode } from 'react';
-import { Flex } from '@chakra-ui/react';
+import { Flex, Text } from '@chakra-ui/react';
 import { useDraftText } from '@/store/react';
 import type { Outcome } from '@/store/dossier-state';
 import { FieldRow, UnitInput } from '../fields';
@@ -64,16 +64,23 @@ export function AmountField({
   );
 }
 
-/** The same without a row, for lists and cards; `fault` stands under it. */
+/** Why an amount is refused, under its field. */
+const underField = (words: string, id: string) => (
+  <Text id={id} role="alert" fontSize="xs" color="fail" fontWeight="600" flexBasis="100%">
+    {words}
+  </Text>
+);
+
+/** The same without a row, for lists and cards; the reason of a refusal stands under it. */
 export function AmountInput({
   label,
   wide,
-  fault: faultMark,
+  fault: faultMark = underField,
   ...amount
 }: AmountProps & {
   readonly label: string;
   readonly wide: string;
-  readonly fault: (words: string, id: string) => ReactNode;
+  readonly fault?: (words: string, id: string) => ReactNode;
 }) {
   const { input, fault } = useAmount(amount);
   return (

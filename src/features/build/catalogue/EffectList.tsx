@@ -137,12 +137,6 @@ function quantityOf({ figure, change }: Shown, reader: Reader): Quantity {
     : { kind: 'measured', dimension, unit, places: symbol === 'in' ? 2 : 1 };
 }
 
-const faultLine = (words: string, faultId: string) => (
-  <Text id={faultId} role="alert" fontSize="xs" color="fail" fontWeight="600" width="100%">
-    {words}
-  </Text>
-);
-
 function EffectAmount({
   id,
   effect,
@@ -164,7 +158,6 @@ function EffectAmount({
       required
       value={effect.amount}
       onSet={(amount) => onSet(amount ?? 0)}
-      fault={faultLine}
     />
   );
 }
@@ -201,7 +194,6 @@ function EffectSpread({
           const by = spread === undefined ? undefined : Math.round((spread - from) * 1e6) / 1e6;
           return onSet(by === 0 ? undefined : by);
         }}
-        fault={faultLine}
       />
     </>
   );

@@ -73,11 +73,6 @@ export function ClassPrice({
               required={false}
               value={own?.[end]}
               onSet={(value) => set(end, value)}
-              fault={(fault, id) => (
-                <Text id={id} role="alert" fontSize="xs" color="fail" fontWeight="600">
-                  {fault}
-                </Text>
-              )}
             />
           </Box>
         ))}

@@ -100,11 +100,6 @@ function OwnChances({
               required
               value={chances[option] ?? 0}
               onSet={(value) => put({ ...chances, [option]: value ?? 0 })}
-              fault={(fault, id) => (
-                <Text id={id} role="alert" fontSize="xs" color="fail" fontWeight="600">
-                  {fault}
-                </Text>
-              )}
             />
           </Box>
         );

@@ -145,11 +145,6 @@ function OwnLine({
             required
             value={span[end]}
             onSet={(value) => put({ ...span, [end]: value ?? span[end] })}
-            fault={(fault, id) => (
-              <Text id={id} role="alert" fontSize="xs" color="fail" fontWeight="600">
-                {fault}
-              </Text>
-            )}
           />
         </Box>
       ))}
