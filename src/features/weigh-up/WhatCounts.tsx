@@ -2,13 +2,14 @@
 import { Box, Button, Text } from '@chakra-ui/react';
 import { memo, useCallback, useState, type CSSProperties } from 'react';
 import { briefForPurpose, GROUNDS } from '@/core/brief';
+import { shortName } from '@/core/donor';
 import { swingPoints, WANT_KEYS, wantDefinition, type WantKey } from '@/core/preference';
 import { BRIEF_KEY } from '@/store/records';
 import { useDossierStore } from '@/store/react';
 import { purposeChange } from '@/store/purpose-change';
 import { RangeInput } from '@/ui/fields';
 import { Link } from '@/ui/Link';
-import { formatNumber, GROUND_WORDS, METRIC_WORDS, SCHOOL_WORDS } from '@/ui/messages';
+import { formatNumber, GROUND_WORDS, listWords, METRIC_WORDS, SCHOOL_WORDS } from '@/ui/messages';
 import type { WeighUpModel } from './use-weigh-up';
 
 const ROWS_CSS = {
@@ -32,6 +33,12 @@ export const WhatCounts = memo(function WhatCounts({ model }: { readonly model: 
   const moved = WANT_KEYS.filter((want) => brief.ownNeeds?.[want] !== undefined).map((want) =>
     METRIC_WORDS[want].short.toLowerCase(),
   );
+  const unasked =
+    weights.heart > 0
+      ? model.standing.candidates.flatMap(({ stock, donor }) =>
+          stock.metrics.heart.estimate.kind === 'unknown' ? [shortName(donor)] : [],
+        )
+      : [];
   const store = useDossierStore();
   const set = useCallback(
     (want: WantKey, value: number | undefined) => {
@@ -66,6 +73,15 @@ export const WhatCounts = memo(function WhatCounts({ model }: { readonly model: 
           Needs moved by what you felt: {moved.join(', ')}.{' '}
           <Link href="/trials" style={{ textDecoration: 'underline' }}>
             See trials
+          </Link>
+        </Text>
+      )}
+      {unasked.length > 0 && (
+        <Text fontSize="xs" color="unsure" mb="1">
+          The heart was not asked of {listWords(unasked)}: nothing is counted for it there until it
+          is.{' '}
+          <Link href="/trials" style={{ textDecoration: 'underline' }}>
+            Note a ride
           </Link>
         </Text>
       )}
