@@ -35,6 +35,24 @@ describe('said in other words', () => {
     ['Rake 26°, hundred and eight mil trail.', ['rake 26 deg ✓', 'trail 108 mm ✓']],
     ['I paid 5’300 francs for it.', ['price 5300 CHF ✓']],
     ['Disc on the front, drum on the back.', ['brakeFront single-disc ✓']],
+    // A range said without its joint is one, of distances alone.
+    ['It does two fifty, two sixty miles to a tank.', ['statedRange 255 mi ✓']],
+    [
+      'Service every six thousand miles or a year.',
+      ['serviceInterval 6000 mi ✓', 'serviceMonths 12 months ✓'],
+    ],
+    // A share of the tank is no tank; what else it can have is no tank of its own.
+    ['The scales said 187 kg with about 3/4 tank.', ['mass 187 kg']],
+    ['The big tank is 23 litres.', ['tank 23 L']],
+    [
+      'Averaged 4.1 l/100 over 3200 km on a 19 litre tank.',
+      ['consumption 4.1 L/100km ✓', 'tank 19 L ✓'],
+    ],
+    [
+      'Fork, fully adjustable, travel 220 mm. Twin three ten discs.',
+      ['travelFront 220 mm ✓', 'forkAdjust full ✓', 'brakeFront twin-disc ✓'],
+    ],
+    ['Rear rack is only 7 kg. Tank is 14 litres.', ['rackLimit 7 kg ✓', 'tank 14 L ✓']],
   ])('%s', (text, found) => expect(read(text)).toEqual(found));
   test.each([
     ['Wartung alle 10.000 km oder 1 Jahr', 'serviceMonths 1 years ✓'],

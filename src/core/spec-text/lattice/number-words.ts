@@ -180,7 +180,7 @@ const pointed = (line: string): string =>
 const yearly = (line: string): string =>
   /servic|valve|oil|inspect|want it in|check/iu.test(line)
     ? line.replace(
-        /(?<!\p{L})(?:once a year|every year|annually|yearly|jährlich|einmal im jahr|une fois par an|una vez al año|una volta all'anno)(?!\p{L})/giu,
+        /(?<!\p{L})(?:once a year|every year|(?<=or )a year|annually|yearly|jährlich|einmal im jahr|une fois par an|una vez al año|una volta all'anno)(?!\p{L})/giu,
         (words) => (words.length > 8 ? '12 months' : '12 mo').padStart(words.length),
       )
     : line;

@@ -86,7 +86,37 @@ export function scanQuantities(line: string): readonly Quantity[] {
     if (covered.some(([a, b]) => from < b && from + match[0].length > a)) continue;
     found.push(...quantitiesOf(line, match));
   }
-  return found.sort((x, y) => x.from - y.from);
+  return asRanges(
+    line,
+    found.sort((x, y) => x.from - y.from),
+  );
+}
+
+const SPOKEN_RANGES: ReadonlySet<string> = new Set(['mi', 'km']);
+/** How much larger the second of two numbers said one after the other may be, for both to be a range. */
+const NEXT_TO = 1.15;
+
+/** "Two fifty, two sixty miles to a tank": a range, said without its joint. */
+function asRanges(line: string, found: readonly Quantity[]): readonly Quantity[] {
+  return found.flatMap((q, i): readonly Quantity[] => {
+    const [before, after] = [found[i - 1], found[i + 1]];
+    if (after && spokenRange(line, q, after)) return [];
+    const range = before && spokenRange(line, before, q);
+    return [range ? { ...q, ...range, from: before.from } : q];
+  });
+}
+
+function spokenRange(
+  line: string,
+  one: Quantity,
+  two: Quantity,
+): Pick<Quantity, 'amounts' | 'spread'> | undefined {
+  const [a = 0, b = 0] = [one.amounts[0], two.amounts[0]];
+  const isNext = one.unit === undefined && b > a && b <= a * NEXT_TO && a >= 50;
+  const together = /^,? (?:maybe |say |or )?\s*$/u.test(line.slice(one.to, two.from));
+  return isNext && together && two.unit !== undefined && SPOKEN_RANGES.has(two.unit)
+    ? { amounts: [(a + b) / 2], spread: (b - a) / 2 }
+    : undefined;
 }
 
 /** "310 in grey": a word of the sentence, not inches. */
@@ -98,6 +128,11 @@ const unitOf = (currency: string | undefined, unit: string | undefined, digits: 
     : unit && !(unit === 'in' && Number(digits) >= 100)
       ? writtenUnit(unit)
       : undefined;
+
+/** "With 3/4 tank": a share of what it holds. */
+const isShareOfTank = (match: RegExpExecArray, line: string): boolean =>
+  /^(?:1\/[234]|[23]\/[34])$/.test(match[0].trim()) &&
+  /^(?: of)?(?: a| the)? tank(?!\p{L})/iu.test(line.slice(match.index + match[0].length));
 
 function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[] {
   const [whole, currency, first = '', kiloOne, joint, sign, second, kiloTwo, unitText, mark] =
@@ -119,7 +154,7 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
     ...(kiloOne === undefined && kiloTwo === undefined ? {} : { thousands: true as const }),
     ...(mark === undefined ? {} : { mark }),
   };
-  if (a === undefined) return [];
+  if (a === undefined || isShareOfTank(match, line)) return [];
   if (b === undefined || joint === undefined)
     return [{ amounts: one, unit, from, to, listed: false, ...more }];
   const firstTo = from + (currency ? line.indexOf(first, from) - from : 0) + first.length;

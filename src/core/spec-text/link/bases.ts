@@ -51,6 +51,13 @@ function shared(
   });
 }
 
+/** "Averaged 4.1 l/100 over 3200 km": what was filled over a distance, whatever it is called. */
+const isOverDistance = (text: string, { key, to }: WantsBasis): boolean =>
+  key === 'consumption' &&
+  /^[^.;,]{0,10}\bover (?:the |my |about )?(?:last |first )?\d[\d .,]*(?:k|km|mi|miles|kilomet(?:re|er)s)\b/iu.test(
+    text.slice(to, to + 60),
+  );
+
 /**
  * How each figure of a sentence was taken, by the words around; each word serves one figure, the nearest, and a sentence with one
  * figure of a kind may find its word anywhere. `undefined`: the words do not tell.
@@ -78,5 +85,7 @@ export function basesOf(
     found[pair.i] = pair.basis;
     spent.add(pair.m);
   }
-  return shared(text, figures, found);
+  return shared(text, figures, found).map((basis, i) =>
+    figures[i] && isOverDistance(text, figures[i]) ? 'own-fills' : basis,
+  );
 }

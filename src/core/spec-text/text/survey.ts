@@ -58,6 +58,11 @@ const IMPERIAL: readonly Clue[] = [
     /\blitres?\b|\bmetres\b|\bcolour\b|\baluminium\b|\bpetrol\b|\bmotorway\b|\bmillimetres\b|\bkilometres\b/,
   ],
   [1, /\bbhp\b/],
+  // Kilograms or litres of tank beside miles per gallon: nobody mixes them so in the States.
+  [
+    1,
+    /^(?![^]*(?<![a-z])lbs?\b)(?:[^]*(?<![a-z])kg\b[^]*mpg\b|[^]*mpg\b[^]*(?<![a-z])kg\b|[^]*\d ?l(?:itres?|tr)? (?:fuel )?tank\b[^]*mpg\b)/,
+  ],
   [1.5, /\b[ab][- ]roads?\b|\btacho\b|\bdual carriageway\b/],
   [2, /\buk\b|\bbritish\b|\bimperial\b/],
   [1.5, /\bstone\b|\bmil\b|\bpounds (?:on the road|sterling)\b/],

@@ -13,7 +13,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'forkAdjust',
     'full',
-    /\bfully[- ]adjustable (?:usd |front |inverted )?(?:forks?|suspension)\b|\bforks? (?:is|are) fully adjustable\b|\bfully[- ]adjustable (?:at )?(?:both ends|front and (?:rear|back))\b/i,
+    /\bfully[- ]adjustable (?:usd |front |inverted )?(?:forks?|suspension)\b|\bforks?(?:,| (?:is|are|that's)) fully[- ]adjustable\b|\bfully[- ]adjustable (?:at )?(?:both ends|front and (?:rear|back))\b/i,
   ],
   [
     'shockAdjust',
@@ -31,7 +31,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
     /\bshock\b[^.;]{0,24}\bpreload (?:\+|and|&) rebound\b|\bpreload (?:\+|and|&) rebound\b[^.;]{0,24}\bshock\b/i,
   ],
   ['forkType', 'upside-down', /\b\d{2} ?mm usd\b(?! ?\d)/i],
-  ['layout', 'parallel-twin', /\bparallel[- ]twin\b|\binline[- ]twin\b/i],
+  ['layout', 'parallel-twin', /\bparallel[- ]twin\b|\binline[- ]twin\b|\bp-twin\b/i],
   ['layout', 'v-twin', /\bv[- ]twin\b/i],
   ['layout', 'boxer-twin', /\bboxer\b|\bflat[- ]twin\b/i],
   ['layout', 'triple', /\b(?:inline[- ])?triple\b|\bthree[- ]cylinder\b/i],
@@ -104,7 +104,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'brakeFront',
     'twin-disc',
-    /\b(?:twin|dual|double|two) \d{3} ?mm (?:front )?(?:brake )?dis[ck]s?\b|\b(?:twin|dual|double) (?:front )?discs?\b/i,
+    /\b(?:twin|dual|double|two) \d{3} ?mm (?:front )?(?:brake )?dis[ck]s?\b|\b(?:twin|dual|double) (?:(?:two|three|\d)[\w -]{0,16} )?(?:front )?discs?\b/i,
   ],
   [
     'brakeFront',

@@ -51,10 +51,10 @@ export const ENGLISH: Vocabulary = {
       'speed per thousand revs in top gear|speed per thousand revs in top|speed per thousand rpm in top|road speed per thousand in top',
     chainLinks: 'chain length|~chain|number of links|chain links|drive chain',
     seatHeight:
-      'how tall|seat height|saddle height|standard seat height|seat|saddle|perch|seat height unladen|unladen seat height|seat ht|sh|laden seat height|stock seat|standard seat|stock seat height|off the deck|off the ground at|low seat height=low-seat|low seat=low-seat|low seat option=low-seat|lowered seat height=low-seat|optional low seat=low-seat|low one=low-seat|lower seat=low-seat|to the seat|to the saddle|to the top of the seat|low version seat height=low-seat',
+      'how tall|~on the seat|seat height|saddle height|standard seat height|seat|saddle|perch|seat height unladen|unladen seat height|seat ht|sh|laden seat height|stock seat|standard seat|stock seat height|off the deck|off the ground at|low seat height=low-seat|low seat=low-seat|low seat option=low-seat|lowered seat height=low-seat|optional low seat=low-seat|low one=low-seat|lower seat=low-seat|to the seat|to the saddle|to the top of the seat|low version seat height=low-seat',
     tank: '~tank full|~tank brimmed|~full tank|fuel tank capacity|fuel capacity|tank capacity|tank volume|fuel tank|petrol tank|gas tank|tank|~fuel|~holds|fuel tank volume|fuel load|tank size|tank holds|fc|gas capacity|petrol capacity|fuel cap|stock tank|usable fuel',
     consumption:
-      '~works out at|~works out to|~working out at|fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~avg|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~get|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips',
+      '~i get more like|~works out at|~works out to|~working out at|fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~avg|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~get|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips',
     statedRange:
       'range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|out of a tank|~on one tank|estimated range|~rode till it died|~takes me|~takes you|~takes us|~gives me|~gives you|range to reserve|riding range|touring range',
     travel:
@@ -102,7 +102,7 @@ export const ENGLISH: Vocabulary = {
     valvesPrice: 'price of a valve service',
     suspensionPrice: 'price of fork and shock service',
     rackLimit:
-      'rack says|rack says max|rack is rated|rack rated|rack is rated for|rack limit|rack load|rack rated for|rack capacity|rear rack max load|rear rack capacity|rack max load|rack maximum load|rear rack load|max rack load|carrier load|rack load limit',
+      'rear rack is only|rack is only|rack is good for|rack takes|rear rack takes|rack says|rack says max|rack is rated|rack rated|rack is rated for|rack limit|rack load|rack rated for|rack capacity|rear rack max load|rear rack capacity|rack max load|rack maximum load|rear rack load|max rack load|carrier load|rack load limit',
     pegHeight:
       'pegs are|pegs sit at|pegs at|footpeg height|peg height|footrest height|foot peg height',
     barHeight: 'handlebar height|bar height|height of the bars|~bars at|~bars|handlebar|~bar',
@@ -124,8 +124,8 @@ export const ENGLISH: Vocabulary = {
     madeUntil: 'made until|built until|discontinued in|discontinued|sold until|production ended in',
     dealerDistance: 'dealer distance|nearest dealer|dealer is|nearest dealership',
   },
-  front: 'front|fork|forks|fr|up front|front end|f|at the front|in front|front wheel',
-  rear: 'rear|back|shock|rr|out back|rear end|at the back|at the rear|in rear|rear wheel|r|tail',
+  front: 'front|fork|forks|fr|up front|front end|f|at the front|in front|in the front|front wheel',
+  rear: 'rear|back|shock|rr|out back|rear end|at the back|at the rear|in rear|in the rear|in the back|rear wheel|r|tail',
   bases: {
     'ready-90': 'running order|90 fuel|90 % fuel|90 percent fuel|mro|tank 90 full|90 full',
     dry: 'dry|without fuel|no fuel|without fluids|no fluids|without petrol|without gas|no petrol|no gas|empty tank|excluding fuel|less fuel|w o fuel|ex fuel|minus fuel|exc fuel|fuel excluded',
@@ -143,7 +143,8 @@ export const ENGLISH: Vocabulary = {
     list: 'list|msrp|rrp|srp|new',
     'low-seat': 'low seat|low version|lowered|low suspension|low model|low saddle|lowered version',
     'standard-seat': 'standard seat|standard version',
-    'own-fills': 'own fills|my fills|logged|over my fills',
+    'own-fills':
+      'own fills|my fills|logged|over my fills|i get more like|i m getting|im getting|i ve averaged|ive averaged|we averaged|i averaged',
     cycle: 'test cycle|wmtc|nedc|official|homologation|homologated|combined cycle|claimed by wmtc',
     motorway: 'motorway|highway|autobahn|freeway|interstate|at 75 mph|at 80 mph',
     gentle: 'gently|gentle|easy pace|careful|hypermiling|taking it easy|eco pace',
