@@ -185,6 +185,10 @@ test.describe('the card for the dealer’s', () => {
       .getByRole('button', { name: 'good' })
       .click();
     await expect(page.getByText('2 of 21 looked at, 1 bad')).toBeVisible();
+    await page.getByLabel(/^Why is it for sale\?/).fill('moving abroad');
+    await page.getByLabel(/^All keys and both books\?/).fill('one key');
+    await page.getByLabel(/^All keys and both books\?/).blur();
+    await expect(page.getByText('2 of 11 answered')).toBeVisible();
     await page.getByLabel('Note').fill('would take 300 less');
     await stored(page);
     await page.reload();
@@ -206,6 +210,7 @@ test.describe('the card for the dealer’s', () => {
           figures: { consumption: { amount: 4.3, origin: 'measured', basis: 'own-fills' } },
           facts: { fairing: { value: 'half' } },
           ticks: { 'fork-seals': 'bad', chain: 'good' },
+          answers: { 'why-sold': 'moving abroad', keys: 'one key' },
           findings: [
             {
               what: 'weeping fork seals',

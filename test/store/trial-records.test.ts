@@ -3,10 +3,12 @@ import {
   FELT_KEYS,
   MOST_FELT,
   MOST_HEART,
+  seenTogether,
   TRIAL_TIMES,
   type Observed,
   type Trial,
 } from '@/core/evidence';
+import { SELLER_ANSWER_MOST } from '@/core/inspection';
 import { demoDossier } from '@/demo/scenario';
 import type { DossierStore } from '@/store/dossier-store';
 import { shortlistOnly } from '@/store/files';
@@ -94,6 +96,23 @@ describe('rides at the door', () => {
   });
 });
 
+describe('what the seller said', () => {
+  test('to so many letters, to questions that are asked, and never nothing', async () => {
+    const store = await opened();
+    const said = (answers: object) =>
+      taken(store, ride(`s${JSON.stringify(answers).length}`, { answers } as Observed));
+    expect(said({ keys: 'x'.repeat(SELLER_ANSWER_MOST) })).toBe(true);
+    expect(said({ keys: 'x'.repeat(SELLER_ANSWER_MOST + 1) })).toBe(false);
+    expect(said({ keys: '' })).toBe(false);
+    expect(said({ weather: 'fine' })).toBe(false);
+  });
+  test('the last answer to a question counts, and an older one to another stays', () => {
+    const early = ride('a', { answers: { keys: 'two', fallen: 'never' } }, { on: '2026-05-01' });
+    const late = ride('b', { answers: { keys: 'one' } }, { on: '2026-06-01' });
+    expect(seenTogether([late, early]).answers).toEqual({ keys: 'one', fallen: 'never' });
+  });
+});
+
 describe('what marks do not do', () => {
   const marked: Dossier = {
     ...example,
@@ -114,12 +133,16 @@ describe('what marks do not do', () => {
       ...marked,
       trials: {
         ...marked.trials,
-        n: ride('n', { heart: 9 }, { note: 'mine alone', conditions: { words: 'in the rain' } }),
+        n: ride(
+          'n',
+          { heart: 9, answers: { keys: 'only one key' } },
+          { note: 'mine alone', conditions: { words: 'in the rain' } },
+        ),
       },
     });
     const text = JSON.stringify(shared.trials);
     expect(shared.trials.n).toBeDefined();
-    for (const word of ['heart', 'felt', 'lifted', 'mine alone', 'in the rain'])
+    for (const word of ['heart', 'felt', 'lifted', 'mine alone', 'in the rain', 'only one key'])
       expect(text, word).not.toContain(word);
   });
 });
