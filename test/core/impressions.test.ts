@@ -1,6 +1,14 @@
 import { describe, expect, test } from 'vitest';
 import { SHIPPED_PARTS } from '@/core/catalogue';
-import { asRidden, FELT_KEYS, feltOf, impressionsOf, likesOf, type Trial } from '@/core/evidence';
+import {
+  asRidden,
+  FELT_KEYS,
+  feltOf,
+  impressionsOf,
+  likesOf,
+  riddenAs,
+  type Trial,
+} from '@/core/evidence';
 import { feltAgainst } from '@/core/preference';
 import { likeWords, markWords } from '@/ui/messages';
 import { dossier, entryOf, standingOf } from '../store/demo-standing';
@@ -115,4 +123,14 @@ describe('felt against reckoned', () => {
         contributions.map((c) => ({ ...c, known: false })),
       ),
     ).toEqual([]));
+});
+
+test('as what it was ridden: as it stands, with the build, or with parts that are none of it', () => {
+  const build = ['seat-low', 'risers'];
+  expect(riddenAs({}, build)).toBe('stock');
+  expect(riddenAs({ partIds: [] }, [])).toBe('stock');
+  expect(riddenAs({ partIds: ['risers', 'seat-low'] }, build)).toBe('built');
+  expect(riddenAs({ partIds: ['risers'] }, build)).toBeUndefined();
+  expect(riddenAs({ partIds: ['risers', 'screen-tall'] }, build)).toBeUndefined();
+  expect(riddenAs({ partIds: ['risers', 'seat-low', 'screen-tall'] }, build)).toBeUndefined();
 });

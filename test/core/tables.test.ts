@@ -10,9 +10,14 @@ import {
   partTable,
   readDonorRow,
   readPartRow,
+  setupTable,
+  trialTable,
   type ColumnTarget,
   type RowSetting,
+  type Table,
 } from '@/core/tables';
+import type { Trial } from '@/core/evidence';
+import type { SetUp } from '@/core/set-up';
 import { convert } from '@/core/units';
 import { SHIPPED_PARTS } from '@/core/catalogue';
 import { demoDossier } from '@/demo/scenario';
@@ -243,6 +248,90 @@ describe('parts out and in again', () => {
     expect(result).toMatchObject({ kind: 'faults', faults: [{ code }] });
     if (result.kind === 'faults')
       for (const f of result.faults) expect(partCellFaultWords(f)).toMatch(/^[A-Z].*\.$/);
+  });
+});
+
+describe('trials and set-up sheets out', () => {
+  const cell = ({ headings, rows }: Table, heading: string, row = 0) =>
+    rows[row]?.[headings.indexOf(heading)];
+  test('a trial is a row, oldest first; what was not noted is empty and never 0', () => {
+    const trials: readonly Trial[] = [
+      {
+        id: 'b',
+        kind: 'inspection',
+        on: '2026-06-01',
+        machine: 'Wren 230',
+        observed: {
+          ticks: { chain: 'bad', brakes: 'good' },
+          findings: [
+            {
+              id: 'seen-chain',
+              what: 'chain worn',
+              cost: { amount: 140, currency: 'EUR' },
+              mend: true,
+              origin: 'measured',
+              note: '',
+            },
+          ],
+          answers: { keys: 'one; the other is lost' },
+        },
+        note: '=HYPERLINK("x")',
+      },
+      {
+        id: 'a',
+        kind: 'ride',
+        on: '2026-05-01',
+        when: 'first',
+        machine: 'Wren 230',
+        conditions: { minutes: 40, inKit: true },
+        observed: { felt: { buzz: 0 }, heart: 8 },
+        note: '',
+      },
+    ];
+    const table = trialTable(trials);
+    for (const row of table.rows) expect(row).toHaveLength(table.headings.length);
+    expect([cell(table, 'Day'), cell(table, 'Day', 1)]).toEqual(['2026-05-01', '2026-06-01']);
+    expect(cell(table, 'buzz')).toBe(0);
+    expect(cell(table, 'seat')).toBe('');
+    expect(cell(table, 'Heart (of 10)', 1)).toBe('');
+    expect(cell(table, 'Kit on')).toBe('yes');
+    expect(cell(table, 'Bad', 1)).toBe('chain');
+    expect(cell(table, 'To put right', 1)).toBe('chain worn 140 EUR');
+    expect(cell(table, 'Seller', 1)).toBe('keys: one; the other is lost');
+    // No program that opens it reckons with it.
+    expect(csvText(table)).toContain(`"'=HYPERLINK(""x"")"`);
+  });
+  test('a set-up sheet is a row for each end, with the sags that its lengths come to', () => {
+    const sheet: SetUp = {
+      id: 's',
+      donorId: 'wren-230',
+      name: 'As lent',
+      on: '2026-06-01',
+      load: 'solo',
+      school: 'adventure',
+      ends: {
+        rear: {
+          readings: {
+            extended_mm: 600,
+            freeAbove_mm: 580,
+            freeBelow_mm: 588,
+            riderAbove_mm: 540,
+            riderBelow_mm: 548,
+          },
+          turns: 3,
+        },
+        front: { raised_mm: 12 },
+      },
+      changes: [],
+      note: '',
+    };
+    const table = setupTable([sheet], () => 'Wren 230');
+    expect(table.rows).toHaveLength(2);
+    for (const row of table.rows) expect(row).toHaveLength(table.headings.length);
+    // 600 − (580 + 588)/2 = 16 free, 600 − (540 + 548)/2 = 56 with the rider.
+    expect([cell(table, 'Free sag (mm)'), cell(table, 'Rider sag (mm)')]).toEqual([16, 56]);
+    expect(cell(table, 'Rider sag (mm)', 1)).toBe('');
+    expect(cell(table, 'Fork up in the clamps (mm)', 1)).toBe(12);
   });
 });
 

@@ -153,3 +153,13 @@ export function asRidden(
     observed: { ...trial.observed, figures: Object.fromEntries(left) },
   };
 }
+
+/** As what a machine was ridden: as it stands, with the parts of a build, or with others, which says nothing of either. */
+export function riddenAs(
+  { partIds = [] }: Pick<Trial, 'partIds'>,
+  build: readonly string[],
+): 'stock' | 'built' | undefined {
+  if (partIds.length === 0) return 'stock';
+  const same = partIds.length === build.length && build.every((id) => partIds.includes(id));
+  return same ? 'built' : undefined;
+}

@@ -15,6 +15,7 @@ export {
   feltOf,
   impressionsOf,
   likesOf,
+  riddenAs,
   type MeanMark,
   type Impression,
   type Like,

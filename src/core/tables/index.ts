@@ -17,3 +17,5 @@ export {
   type PartCellFault,
   type PartRowResult,
 } from './part-table';
+export { setupTable } from './setup-table';
+export { trialTable } from './trial-table';

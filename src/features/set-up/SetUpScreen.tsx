@@ -1,7 +1,9 @@
 'use client';
 import { Box, Button, Flex, Grid, Input, Text, Textarea } from '@chakra-ui/react';
-import { Copy, Plus, Printer, Trash2 } from 'lucide-react';
+import { Copy, Download, Plus, Printer, Trash2 } from 'lucide-react';
+import { setupTable } from '@/core/tables';
 import { namedCandidates } from '@/store/queries';
+import { csvText, downloadFile } from '@/store/tables';
 import {
   SAG_SCHOOLS,
   SETUP_ENDS,
@@ -75,6 +77,19 @@ function Tools({ model }: { readonly model: SetUpModel }) {
               onClick={() => model.begin(sheet)}
             >
               <Copy size={15} /> Go on from it
+            </Button>
+            <Button
+              size="sm"
+              variant="outline"
+              borderColor="border.emphasized"
+              onClick={() =>
+                downloadFile(
+                  new Blob([csvText(setupTable(sheets, () => model.name))], { type: 'text/csv' }),
+                  'jugator-set-up.csv',
+                )
+              }
+            >
+              <Download size={15} /> Write CSV
             </Button>
             <Button
               size="sm"

@@ -42,8 +42,8 @@ export function OwnNeeds({ model }: { readonly model: TrialsModel }) {
       </Box>
       <Text fontSize="xs" color="fg.muted" mt="1">
         Own assumption: nine riders in ten need within a quarter of the span from worst to best of
-        what is usual, and a mark lies within one mark. A first impression counts half. Rides with
-        parts on are left out.
+        what is usual, and a mark lies within one mark. A first impression counts half. A ride with
+        parts on counts while they are the parts of its build.
       </Text>
     </Panel>
   );

@@ -1,8 +1,10 @@
 'use client';
 import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
-import { Plus } from 'lucide-react';
+import { Download, Plus } from 'lucide-react';
+import { trialTable } from '@/core/tables';
 import { Link } from '@/ui/Link';
 import { namedCandidates } from '@/store/queries';
+import { csvText, downloadFile } from '@/store/tables';
 import { Panel } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
 import { formatWithUnit } from '@/ui/messages';
@@ -51,6 +53,21 @@ export function TrialsScreen() {
             <Button size="sm" bg="accent" color="accent.ink" onClick={model.begin}>
               <Plus size={15} /> Note a ride
             </Button>
+            {model.trials.length > 0 && (
+              <Button
+                size="sm"
+                variant="outline"
+                borderColor="border.emphasized"
+                onClick={() =>
+                  downloadFile(
+                    new Blob([csvText(trialTable(model.trials))], { type: 'text/csv' }),
+                    'jugator-trials.csv',
+                  )
+                }
+              >
+                <Download size={15} /> Write CSV
+              </Button>
+            )}
             <Button asChild size="sm" variant="outline" borderColor="border.emphasized">
               <Link href={`/verdict/card?candidate=${encodeURIComponent(entry.candidate.id)}`}>
                 Card for sit and walk-round

@@ -9,6 +9,7 @@ import {
   impressionsOf,
   inOrder,
   likesOf,
+  riddenAs,
   type Felt,
   type Observed,
   type Trial,
@@ -260,7 +261,7 @@ interface Teaching {
   readonly key: OwnNeedKey;
   readonly usual: WantCurve;
   readonly felt: Felt;
-  readonly at: (entry: StandingCandidate) => Estimate | undefined;
+  readonly at: (entry: StandingCandidate, state: 'stock' | 'built') => Estimate | undefined;
 }
 
 const teachingsOf = ({ brief }: Standing): readonly Teaching[] => [
@@ -268,32 +269,38 @@ const teachingsOf = ({ brief }: Standing): readonly Teaching[] => [
     key: want,
     usual: usualCurve(want, brief),
     felt: FELT_OF_WANT[want],
-    at: ({ stock }: StandingCandidate) => stock.metrics[want].estimate,
+    at: (entry: StandingCandidate, state: 'stock' | 'built') => entry[state].metrics[want].estimate,
   })),
   ...REVS_NEEDS.map((key) => ({
     key,
     usual: REVS_CURVE,
     felt: FELT_OF_REVS,
-    at: ({ stock, donor }: StandingCandidate) =>
-      revsNeed(factInUse(donor.facts?.layout)?.value ?? '') === key
-        ? stock.underLoad().cruiseRevs.estimate
+    at: (entry: StandingCandidate, state: 'stock' | 'built') =>
+      revsNeed(factInUse(entry.donor.facts?.layout)?.value ?? '') === key
+        ? entry[state].underLoad().cruiseRevs.estimate
         : undefined,
   })),
 ];
 
-/** What all rides of a shortlist say of each need; rides with parts on say nothing of the machine as it stands. */
+/** What all rides of a shortlist say of each need: each machine as it was ridden. */
 function ownNeedsOf(
   standing: Standing,
   trialsOf: (entry: StandingCandidate) => readonly Trial[],
 ): readonly OwnNeed[] {
   return teachingsOf(standing).flatMap(({ key, usual, felt, at }): OwnNeed[] => {
     const machines = standing.candidates.flatMap((entry): FeltMachine[] => {
-      const bare = trialsOf(entry).filter((t) => (t.partIds ?? []).length === 0);
-      const impression = feltOf(bare, felt);
-      const estimate = impression && at(entry);
-      return impression && estimate?.kind === 'known'
-        ? [{ at: estimate.interval, impression }]
-        : [];
+      const all = trialsOf(entry);
+      const build = entry.parts.map((part) => part.id);
+      return (['stock', 'built'] as const).flatMap((state): FeltMachine[] => {
+        const impression = feltOf(
+          all.filter((t) => riddenAs(t, build) === state),
+          felt,
+        );
+        const estimate = impression && at(entry, state);
+        return impression && estimate?.kind === 'known'
+          ? [{ at: estimate.interval, impression }]
+          : [];
+      });
     });
     const learned = learnedNeed(key, usual, machines);
     const taken = standing.brief.ownNeeds?.[key];
