@@ -58,6 +58,8 @@ test('a ride is noted part by part, outlives a reload, is taken back, and asks a
   await page.getByRole('button', { name: 'Note a ride' }).click();
   await page.getByLabel('Buzz').selectOption('1');
   await page.getByLabel('Brakes').selectOption('4');
+  await fill(page, 'Buzzes from (real speed)', '95');
+  await fill(page, 'to', '110');
   await page.getByLabel(/^The heart/).selectOption('9');
   await fill(page, 'How long', '40');
   const felt = page.locator('section').filter({ hasText: 'Pika 340 X, as felt' });
@@ -72,7 +74,11 @@ test('a ride is noted part by part, outlives a reload, is taken back, and asks a
   await stored(page);
   await page.reload();
   await page.getByRole('combobox', { name: 'Candidate' }).selectOption('Pika 340 X');
-  await expect(page.getByText(/first time, 40 min, buzz 1, brakes 4, heart 9 of 10/)).toBeVisible();
+  await expect(
+    page.getByText(
+      /first time, 40 min, buzz 1, brakes 4, buzzes from 95 to 110 km\/h, heart 9 of 10/,
+    ),
+  ).toBeVisible();
   await page.getByRole('button', { name: /^Delete: Ride/ }).click();
   await expect(page.getByText('Pika 340 X has not been tried.', { exact: false })).toBeVisible();
   await page.keyboard.press('Control+z');

@@ -68,7 +68,7 @@ describe('sits', () => {
     expect(sits.map((s) => s.id)).toEqual(['undated', 'a', 'b', 'later']);
   });
   test('no trials, no evidence', () =>
-    expect(evidenceOf([])).toEqual({ ...NO_EVIDENCE, hearts: {}, standings: {} }));
+    expect(evidenceOf([])).toEqual({ ...NO_EVIDENCE, hearts: {}, standings: {}, buzzes: {} }));
 });
 
 describe('several looks at one machine', () => {

@@ -158,6 +158,32 @@ describe('revs this rider calls fine', () => {
   });
 });
 
+describe('where it buzzes', () => {
+  const at = (from_kmh: number, to_kmh: number, more: Partial<Trial> = {}) =>
+    of(
+      [
+        ride('z', '2026-05-01', {
+          donorId: 'sorrel-300',
+          observed: { buzz: { from_kmh, to_kmh } },
+          ...more,
+        }),
+      ],
+      { donor: sorrel, brief: { ...faster, trip: { ...faster.trip, cruise_kmh: 100 } } },
+    ).underLoad().comfort;
+  const comfort = (from_kmh: number, to_kmh: number, more: Partial<Trial> = {}) =>
+    mid(at(from_kmh, to_kmh, more).estimate);
+  test('revs are worth nothing at a cruise within it, both ends included, and what they were outside', () => {
+    const free = comfort(105, 120);
+    expect(comfort(100, 120)).toBeLessThan(free);
+    expect(comfort(80, 100)).toBe(comfort(100, 120));
+    expect(comfort(80, 99)).toBe(free);
+    const { formula } = at(90, 110).working;
+    expect(formula.code === 'comfort' && formula.facts.buzzing).toBe(true);
+  });
+  test('with parts on it says nothing of the machine without them', () =>
+    expect(comfort(90, 110, { partIds: ['sprocket-front'] })).toBe(comfort(105, 120)));
+});
+
 describe('hours that the seat is borne for', () => {
   const seated = (amount: number) => ({
     ...sorrel,

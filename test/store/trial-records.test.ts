@@ -58,6 +58,17 @@ describe('rides at the door', () => {
     expect(taken(store, ride('c', { heart: MOST_HEART + 1 }))).toBe(false);
     expect(taken(store, ride('d', { heart: -1 }))).toBe(false);
   });
+  test('where it buzzes: within its limits, and from the lower to the higher', async () => {
+    const store = await opened();
+    const { min, max } = TRIAL_LIMITS.buzz_kmh;
+    const buzzes = (from_kmh: number, to_kmh: number) =>
+      taken(store, ride(`z-${from_kmh}-${to_kmh}`, { buzz: { from_kmh, to_kmh } }));
+    expect(buzzes(min, max)).toBe(true);
+    expect(buzzes(90, 90)).toBe(true);
+    expect(buzzes(91, 90)).toBe(false);
+    expect(buzzes(min - 1, 90)).toBe(false);
+    expect(buzzes(90, max + 1)).toBe(false);
+  });
   test('minutes and load within their limits, and a fault is a sentence', async () => {
     const store = await opened();
     for (const field of ['minutes', 'load_kg'] as const) {

@@ -1,7 +1,6 @@
 import type { Brief, MustKey, StanceBand } from '../brief';
 import { findCautions, type Caution } from '../cautions';
 import { kindOfMachine, type Donor } from '../donor';
-import type { Evidence, MeanMark } from '../evidence';
 import { oneFootGap, personalFit, seatShape, stanceBand, stanceProbabilities } from '../fit';
 import { licenceCheck, type LicenceResult } from '../licence';
 import { runningOrderMass } from '../mass';
@@ -119,9 +118,9 @@ function withUsualFacts(donor: Donor, { typicalFacts }: Brief): Donor {
   return made;
 }
 
-/** Marks of a machine: its own, else those of the model it is one of. */
-const markOf = (marks: Evidence['hearts'], donor: Donor): MeanMark | undefined =>
-  marks?.[donor.id] ?? marks?.[kindOfMachine(donor)];
+/** What trials note of a machine: of itself, else of the model it is one of. */
+const noteOf = <N>(notes: Readonly<Record<string, N>> | undefined, donor: Donor): N | undefined =>
+  notes?.[donor.id] ?? notes?.[kindOfMachine(donor)];
 
 /** What a case comes to, with the machine it is. */
 function reckoned(of: Case, once: Once): Reckoning {
@@ -149,8 +148,8 @@ function reckoned(of: Case, once: Once): Reckoning {
       looseFuel_L: machine.looseFuel_L,
       gripsRaised_mm: machine.gripsRaised_mm,
       reach: personalFit(brief.rider, evidence.sits),
-      heart: heartEstimate(markOf(evidence.hearts, donor), donor.id),
-      stood: markOf(evidence.standings, donor),
+      heart: heartEstimate(noteOf(evidence.hearts, donor), donor.id),
+      stood: noteOf(evidence.standings, donor),
     },
     once,
   );
@@ -190,6 +189,7 @@ export function assess(of: Case, once: Once = anew): Assessment {
         consumption: metrics.consumption,
         outlay: metrics.outlay,
         looseFuel_L: looseFuel(fitted),
+        buzz: noteOf(of.evidence.buzzes, of.donor),
         suspension: metrics.suspension,
         base: metrics,
         parts: cost,

@@ -41,6 +41,8 @@ export interface FormulaFacts {
     readonly weights: readonly ReasonWeight[];
     /** By how much the rider calls other revs fine, as a share of the redline; absent: as is usual. */
     readonly ownRevs: number | undefined;
+    /** The wanted cruise lies where the rider felt it buzz. */
+    readonly buzzing: boolean;
   };
   readonly liftBack: {
     readonly height_m: number;

@@ -4,7 +4,7 @@ import type { FactReading } from '../facts';
 import type { Reading } from '../readings';
 import { heartsOf, standingsOf, type MeanMark } from './impressions';
 import { inOrder } from './in-order';
-import type { Observed, Trial } from './trial';
+import type { Buzz, Observed, Trial } from './trial';
 
 /** What the feet did on a seat of a known height and shape. */
 export interface Sit {
@@ -24,6 +24,8 @@ export interface Evidence {
   readonly hearts?: Readonly<Record<string, MeanMark>> | undefined;
   /** How the reach standing felt, by donor. Absent: nobody stood on one. */
   readonly standings?: Readonly<Record<string, MeanMark>> | undefined;
+  /** Between which speeds machines buzz as they stand, by donor; the newest note counts. Absent: nobody noted any. */
+  readonly buzzes?: Readonly<Record<string, Buzz>> | undefined;
 }
 
 export const NO_EVIDENCE: Evidence = { sits: [] };
@@ -41,7 +43,15 @@ export const evidenceOf = (trials: readonly Trial[]): Evidence => ({
   sits: inOrder(trials).flatMap((t) => sitOf(t) ?? []),
   hearts: heartsOf(trials),
   standings: standingsOf(trials),
+  buzzes: buzzesOf(trials),
 });
+
+const buzzesOf = (trials: readonly Trial[]): Readonly<Record<string, Buzz>> =>
+  Object.fromEntries(
+    inOrder(trials).flatMap(({ donorId, partIds = [], observed: { buzz } }): [string, Buzz][] =>
+      donorId !== undefined && buzz && partIds.length === 0 ? [[donorId, buzz]] : [],
+    ),
+  );
 
 /** The id under which a line of the sheet or a point looked at stands among a donor's own readings and weak points. */
 export const seenId = (line: string): string => `seen-${line}`;

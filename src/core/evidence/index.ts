@@ -27,6 +27,7 @@ export {
   MOST_FELT,
   MOST_HEART,
   TRIAL_TIMES,
+  type Buzz,
   type Felt,
   type FeltPart,
   type Lift,

@@ -48,6 +48,12 @@ export interface TrialConditions {
   readonly words?: string | undefined;
 }
 
+/** Real speeds, km/h; from the lower to the higher. */
+export interface Buzz {
+  readonly from_kmh: number;
+  readonly to_kmh: number;
+}
+
 /** What was seen, felt and measured. Every part of it may be absent. */
 export interface Observed {
   /** What the feet did, and on what seat where the machine itself does not say. */
@@ -60,6 +66,8 @@ export interface Observed {
   readonly ticks?: { readonly [P in InspectionPoint | PaperPoint]?: Tick | undefined } | undefined;
   /** Marks of what was felt, 0 to {@link MOST_FELT}. */
   readonly felt?: { readonly [F in Felt]?: number | undefined } | undefined;
+  /** Between which real speeds it buzzes in bars, pegs or seat. */
+  readonly buzz?: Buzz | undefined;
   /** Looks, sound, joy, pride: 0 to {@link MOST_HEART}. */
   readonly heart?: number | undefined;
   /** Whether the rider lifted it from its side. */

@@ -7,6 +7,7 @@ import {
   MOST_FELT,
   MOST_HEART,
   TRIAL_TIMES,
+  type Buzz,
   type Felt,
   type FeltPart,
   type Trial,
@@ -105,6 +106,7 @@ export function Ride({ trial, model }: { readonly trial: Trial; readonly model: 
           {FELT_PARTS[part].map((felt) => (
             <Mark key={felt} felt={felt} trial={trial} model={model} />
           ))}
+          {part === 'openRoad' && <Buzzes trial={trial} model={model} />}
         </Box>
       ))}
       <Flex
@@ -221,6 +223,40 @@ function Mark({
     </Flex>
   );
 }
+
+/** Between which speeds it buzzes; one typed alone stands for both. */
+function Buzzes({ trial, model }: { readonly trial: Trial; readonly model: TrialsModel }) {
+  const { buzz } = trial.observed;
+  const speed = (end: keyof Buzz, label: string) => (
+    <AmountField
+      id={`trial-${trial.id}-${end}`}
+      label={label}
+      value={buzz?.[end]}
+      quantity={measured('speed', model.reader)}
+      limits={TRIAL_LIMITS.buzz_kmh}
+      required={false}
+      onSet={(value) => {
+        const next =
+          value === undefined
+            ? undefined
+            : { from_kmh: value, to_kmh: value, ...buzz, [end]: value };
+        return model.observe(trial, 'buzz', next && inTurn(next));
+      }}
+    />
+  );
+  return (
+    <>
+      {speed('from_kmh', 'Buzzes from (real speed)')}
+      {speed('to_kmh', 'to')}
+    </>
+  );
+}
+
+/** The lower speed first, whichever was typed. */
+const inTurn = ({ from_kmh, to_kmh }: Buzz): Buzz => ({
+  from_kmh: Math.min(from_kmh, to_kmh),
+  to_kmh: Math.max(from_kmh, to_kmh),
+});
 
 /** Whether it was lifted from its side, and what that says of the rider beside what the brief assumes. */
 function Lifted({ trial, model }: { readonly trial: Trial; readonly model: TrialsModel }) {

@@ -8,11 +8,14 @@ import { Panel } from '@/ui/fields';
 import {
   FELT_WORDS,
   FIGURE_WORDS,
+  formatBase,
   formatQuoted,
+  formatWithUnit,
   SELLER_WORDS,
   STANCE_WORDS,
   TRIAL_KIND_WORDS,
   TRIAL_TIME_WORDS,
+  type Reader,
 } from '@/ui/messages';
 import { Ride } from './Ride';
 import type { TrialsModel } from './use-trials';
@@ -58,19 +61,31 @@ export function TrialCard({
     >
       <Seen trial={trial} />
       {trial.kind === 'ride' &&
-        (open ? <Ride trial={trial} model={model} /> : <Folded trial={trial} />)}
+        (open ? (
+          <Ride trial={trial} model={model} />
+        ) : (
+          <Folded trial={trial} reader={model.reader} />
+        ))}
     </Panel>
   );
 }
 
 /** A ride in a line: when, how long, and its marks. */
-function Folded({ trial: { when, conditions, observed } }: { readonly trial: Trial }) {
+function Folded({
+  trial: { when, conditions, observed },
+  reader,
+}: {
+  readonly trial: Trial;
+  readonly reader: Reader;
+}) {
   const marks = Object.entries(observed.felt ?? {}) as [Felt, number][];
   const said = [
     when && TRIAL_TIME_WORDS[when],
     conditions?.minutes !== undefined && `${conditions.minutes} min`,
     conditions?.words,
     ...marks.map(([felt, mark]) => `${FELT_WORDS[felt].name.toLowerCase()} ${mark}`),
+    observed.buzz &&
+      `buzzes from ${formatBase(observed.buzz.from_kmh, 'speed', reader)} to ${formatWithUnit(observed.buzz.to_kmh, 'speed', reader)}`,
     observed.heart !== undefined && `heart ${observed.heart} of ${MOST_HEART}`,
   ].filter(Boolean);
   return (

@@ -80,7 +80,7 @@ export interface TrialsModel {
   readonly begun: string | undefined;
   readonly remove: (trial: Trial) => void;
   readonly edit: (trial: Trial, change: Partial<Omit<Trial, 'id'>>, field: string) => Edited;
-  readonly observe: <K extends keyof Observed>(trial: Trial, part: K, value: Observed[K]) => void;
+  readonly observe: <K extends keyof Observed>(trial: Trial, part: K, value: Observed[K]) => Edited;
   readonly addNote: (side: 'likes' | 'dislikes', words: string) => void;
   /** What the rides of all machines say of this rider's needs. */
   readonly ownNeeds: readonly OwnNeed[];
@@ -205,7 +205,7 @@ export function useTrials(): TrialsModel | undefined {
       const { [part]: _old, ...rest } = trial.observed;
       const empty =
         value === undefined || (typeof value === 'object' && Object.keys(value).length === 0);
-      edit(trial, { observed: empty ? rest : { ...rest, [part]: value } }, part);
+      return edit(trial, { observed: empty ? rest : { ...rest, [part]: value } }, part);
     },
     addNote: (side, words) =>
       void store.execute({

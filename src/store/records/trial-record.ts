@@ -35,7 +35,11 @@ export const TRIAL_LIMITS = {
   seatHeight_mm: seat,
   load_kg: { min: 0, max: 300 },
   minutes: { min: 1, max: 6000 },
+  buzz_kmh: { min: 20, max: 220 },
 } as const;
+
+const { min: slowest, max: fastest } = TRIAL_LIMITS.buzz_kmh;
+const buzzSpeed = z.number().min(slowest).max(fastest);
 
 const observed = z.strictObject({
   feet: z.enum(STANCE_BANDS).optional(),
@@ -52,6 +56,10 @@ const observed = z.strictObject({
     .optional(),
   answers: z
     .partialRecord(z.enum(SELLER_QUESTIONS), z.string().min(1).max(SELLER_ANSWER_MOST))
+    .optional(),
+  buzz: z
+    .strictObject({ from_kmh: buzzSpeed, to_kmh: buzzSpeed })
+    .refine(({ from_kmh, to_kmh }) => from_kmh <= to_kmh, { message: 'speeds must rise' })
     .optional(),
   heart: z.number().int().min(0).max(MOST_HEART).optional(),
   lifted: z.enum(LIFTS).optional(),

@@ -110,7 +110,7 @@ const FORMULA_WORDS: { readonly [K in MetricKey]: (facts: FactsOf<K>) => Formula
   comfort: (facts) =>
     indexWords(
       facts,
-      `${facts.ownRevs === undefined ? '' : `; revs as you felt them on such engines, moved by ${percent(facts.ownRevs)} of the redline`}; what vibrates and where the wind hits your helmet only a ride can tell`,
+      `${facts.ownRevs === undefined ? '' : `; revs as you felt them on such engines, moved by ${percent(facts.ownRevs)} of the redline`}${facts.buzzing ? '; revs worth nothing, since you felt it buzz at your cruise' : ''}; what vibrates and where the wind hits your helmet only a ride can tell`,
     ),
   luggageRoom: ({ perKg_L }) => ({
     formula: 'litres that come with it + litres of bags and cases fitted',

@@ -26,6 +26,12 @@ const ownRevs = ({ brief, donor }: LoadContext): number => {
   return (layout === undefined ? undefined : brief.ownNeeds?.[revsNeed(layout)]) ?? 0;
 };
 
+/** Whether the wanted cruise lies where the rider felt it buzz: then its revs are worth nothing, whatever they are. */
+const buzzesAt = ({ brief, buzz }: LoadContext): boolean =>
+  buzz !== undefined &&
+  brief.trip.cruise_kmh >= buzz.from_kmh &&
+  brief.trip.cruise_kmh <= buzz.to_kmh;
+
 /** Under which name the brief keeps what revs a rider calls fine on engines of a layout. */
 export const revsNeed = (layout: string): string => `revs/${layout}`;
 
@@ -50,6 +56,7 @@ export function comfortMetric(context: LoadContext): Metric {
   ];
   const whole = reasons.reduce((sum, [name]) => sum + COMFORT_REASONS[name].weight, 0);
   const moved = ownRevs(context);
+  const buzzing = buzzesAt(context);
   return metric(
     'comfort',
     combine(
@@ -59,13 +66,15 @@ export function comfortMetric(context: LoadContext): Metric {
           const { weight, nothing, all } = COMFORT_REASONS[name];
           const by = name === 'cruiseRevs' ? moved : 0;
           const worth = ((at[i] ?? Number.NaN) - nothing - by) / (all - nothing);
-          return sum + (weight / whole) * clamp(worth, 0, 1);
+          const felt = name === 'cruiseRevs' && buzzing ? 0 : 1;
+          return sum + (weight / whole) * felt * clamp(worth, 0, 1);
         }, 0),
     ),
     reasons.map(([, , input]) => input),
     {
       weights: reasons.map(([name]) => ({ name, weight: COMFORT_REASONS[name].weight / whole })),
       ownRevs: moved === 0 ? undefined : moved,
+      buzzing,
     },
   );
 }

@@ -1,6 +1,6 @@
 import type { Brief } from '../../brief';
 import type { Donor } from '../../donor';
-import type { MeanMark } from '../../evidence';
+import type { Buzz, MeanMark } from '../../evidence';
 import type { FitCalibration } from '../../fit';
 import type { BuildCost } from '../../money';
 import type { Estimate } from '../../numeric';
@@ -44,6 +44,8 @@ export interface LoadContext {
   readonly base: Readonly<Record<'cruisePower' | 'wind' | 'kneeAngle', Metric>>;
   /** Fuel in cans and bladders, L. */
   readonly looseFuel_L: number;
+  /** Between which speeds the rider felt it buzz; absent where nothing was noted. */
+  readonly buzz: Buzz | undefined;
   readonly suspension: { readonly ends: Readonly<Record<SuspensionEnd, EndMatch>> };
   readonly parts: BuildCost;
 }
