@@ -44,6 +44,15 @@ describe('said in other words', () => {
     // A share of the tank is no tank; what else it can have is no tank of its own.
     ['The scales said 187 kg with about 3/4 tank.', ['mass 187 kg']],
     ['The big tank is 23 litres.', ['tank 23 L']],
+    // What is taken back at once is none; an older one is another machine.
+    [
+      '14.2" travel? no, 6.7" front and rear. Tank is 14 L.',
+      ['travelFront 6.7 in ✓', 'travelRear 6.7 in ✓', 'tank 14 L ✓'],
+    ],
+    [
+      'He has the older one with the 13 litre tank, mine’s the new one, 16 litres in the tank.',
+      ['tank 16 L ✓'],
+    ],
     [
       'Averaged 4.1 l/100 over 3200 km on a 19 litre tank.',
       ['consumption 4.1 L/100km ✓', 'tank 19 L ✓'],

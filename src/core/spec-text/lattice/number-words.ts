@@ -155,11 +155,23 @@ export function withNumbers(line: string): string {
       ? `${digits.padStart(trimmed.length)}${run.slice(trimmed.length)}`
       : run;
   });
-  return pointed(said).replace(
+  return pointed(takenBack(said)).replace(
     /(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
     'km',
   );
 }
+
+const TAKEN_BACK =
+  /\d[\d.,]*(\s?(?:"|”|inch(?:es)?|in|mm|cm|kg|lbs?|kilos?|pounds|lit(?:re|er)s?|l|hp|bhp|ps|kw)?(?:\s\p{L}+)?)(?:\?\s?(?:no|sorry|wait),?|,? no sorry,?)(?=\s[^.?!]{0,12}\d)/giu;
+/** "14.2 inches travel? no, 6.7": what is taken back at once is none; place for place. */
+const takenBack = (line: string): string =>
+  line.replace(TAKEN_BACK, (whole: string, behind: string) => {
+    const words = behind.replace(
+      /^\s?(?:"|”|inch(?:es)?|in|mm|cm|kg|lbs?|kilos?|pounds|lit(?:re|er)s?|l|hp|bhp|ps|kw)(?!\p{L})/iu,
+      '',
+    );
+    return words.trim().padStart(whole.length);
+  });
 
 const DIGIT = Object.keys(ONES).join('|');
 const POINTED = new RegExp(
