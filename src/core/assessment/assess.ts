@@ -2,16 +2,15 @@ import type { Brief, MustKey, StanceBand } from '../brief';
 import { findCautions, type Caution } from '../cautions';
 import { kindOfMachine, type Donor } from '../donor';
 import { oneFootGap, personalFit, seatShape, stanceBand, stanceProbabilities } from '../fit';
-import { licenceCheck, type LicenceResult } from '../licence';
-import { runningOrderMass } from '../mass';
+import type { LicenceResult } from '../licence';
 import { buildCost, repairs, type BuildCost } from '../money';
-import { certain, combine, plusMinus, source, type Estimate } from '../numeric';
+import type { Estimate } from '../numeric';
 import { applyParts, applySets, looseFuel, madeFor, type Part, type PartFlag } from '../part';
-import { fuelDensity, type FigureKey, type NormalFigures, type Reading } from '../readings';
+import type { NormalFigures } from '../readings';
 import type { Whose } from '../suitability';
 import type { SuspensionEnd } from '../suspension';
-import type { Kilograms, Kilowatts, Litres } from '../units';
 import type { Case } from './case';
+import { isRounded, licenceOf, licenceTypical } from './licence-of';
 import { loadFacts } from './load-facts';
 import {
   goesFasterThan,
@@ -254,51 +253,4 @@ function stanceOf({
     oneFootBand: stanceBand(oneFootGap(gap.mid, seatShape(donor))),
     probabilities: stanceProbabilities(gap),
   };
-}
-
-/** Figures that the licence is judged by and nobody has given. A full licence asks for none. */
-const licenceTypical = (
-  { rider }: Pick<Brief, 'rider'>,
-  { power, mass, tank }: NormalFigures,
-): readonly FigureKey[] =>
-  rider.licence === 'A' ? [] : [power, mass, tank].flatMap((figure) => figure.typical ?? []);
-
-/** Whether the power is a maker's claim in horsepower. */
-const isRounded = (reading: Reading | undefined): boolean =>
-  reading?.origin === 'claimed' && reading.basis === 'crank' && reading.unit !== 'kW';
-
-/**
- * Power quoted in horsepower is a rounded word for the kilowatts in the papers: 47 hp and 48 PS both stand for 35 kW. Brochures round and
- * convert twice, so it may lie a unit of its last place off, as far as it has not been changed since.
- */
-function asRounded(reading: Reading, exact: Estimate): Estimate {
-  if (reading.unit === 'kW' || exact.kind === 'unknown') return exact;
-  const places = Number.isInteger(reading.amount) ? 1 : 10;
-  const half = exact.mid / reading.amount / places;
-  return source(`rounded/${reading.id}`, plusMinus(exact.mid, half));
-}
-
-/**
- * Licence law goes by the machine as approved: its own mass in running order and its own tank, whatever is fitted; only what changes the
- * power counts. A maker's claim is taken without spread.
- */
-function licenceOf(brief: Brief, figures: NormalFigures, restricted: boolean): LicenceResult {
-  const ofPapers = <N extends number>(key: FigureKey): Estimate<N> => {
-    const { estimate, reading } = figures[key];
-    const papers =
-      reading?.origin === 'claimed' &&
-      (reading.basis === 'crank' || reading.basis === 'ready' || reading.basis === 'stated');
-    const exact = estimate.kind === 'known' && papers ? certain(estimate.mid) : estimate;
-    return (key === 'power' && papers ? asRounded(reading, exact) : exact) as Estimate<N>;
-  };
-  const running = combine(
-    [ofPapers<Kilograms>('mass'), ofPapers<Litres>('tank'), fuelDensity()] as const,
-    runningOrderMass,
-  );
-  return licenceCheck(
-    brief.rider.licence,
-    ofPapers<Kilowatts>('power'),
-    running,
-    restricted ? ofPapers<Kilowatts>('unrestrictedPower') : undefined,
-  );
 }

@@ -4,7 +4,8 @@ import { METRIC_DEFINITIONS } from '@/core/assessment';
 import { REVS_NEEDS, type LearnedWant, type OwnNeedKey } from '@/core/preference';
 import { Panel } from '@/ui/fields';
 import { formatBase, formatWithUnit, METRIC_WORDS, optionWords, type Reader } from '@/ui/messages';
-import type { OwnNeed, TrialsModel } from './use-trials';
+import type { OwnNeed } from './own-needs';
+import type { TrialsModel } from './use-trials';
 
 /** What the rides of all machines say of this rider's needs: as is usual, as learned, how sure; taken into the weighing by a press. */
 export function OwnNeeds({ model }: { readonly model: TrialsModel }) {

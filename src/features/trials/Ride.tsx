@@ -3,28 +3,21 @@ import { Box, Button, Checkbox, Flex, Input, Text, Textarea } from '@chakra-ui/r
 import { CalendarPlus } from 'lucide-react';
 import {
   FELT_PARTS,
-  LIFTS,
   MOST_FELT,
   MOST_HEART,
   TRIAL_TIMES,
-  type Buzz,
   type Felt,
   type FeltPart,
   type Trial,
   type TrialTime,
 } from '@/core/evidence';
-import { STANDARD_GRAVITY } from '@/core/units';
 import { TRIAL_LIMITS } from '@/store/records';
 import { Choice, PressRow } from '@/ui/fields';
-import {
-  FELT_PART_WORDS,
-  FELT_WORDS,
-  formatWithUnit,
-  markWords,
-  TRIAL_TIME_WORDS,
-} from '@/ui/messages';
+import { FELT_PART_WORDS, FELT_WORDS, markWords, TRIAL_TIME_WORDS } from '@/ui/messages';
 import { AmountField, measured } from '@/ui/stored';
 import { askAgainFile, laterDays } from './ask-again';
+import { Buzzes } from './Buzzes';
+import { Lifted } from './Lifted';
 import type { TrialsModel } from './use-trials';
 
 /** A ride, part by part: when, how, what was felt. */
@@ -221,87 +214,6 @@ function Mark({
         onChange={(e) => set(e.target.value === '' ? undefined : Number(e.target.value))}
       />
     </Flex>
-  );
-}
-
-/** Between which speeds it buzzes; one typed alone stands for both. */
-function Buzzes({ trial, model }: { readonly trial: Trial; readonly model: TrialsModel }) {
-  const { buzz } = trial.observed;
-  const speed = (end: keyof Buzz, label: string) => (
-    <AmountField
-      id={`trial-${trial.id}-${end}`}
-      label={label}
-      value={buzz?.[end]}
-      quantity={measured('speed', model.reader)}
-      limits={TRIAL_LIMITS.buzz_kmh}
-      required={false}
-      onSet={(value) => {
-        const next =
-          value === undefined
-            ? undefined
-            : { from_kmh: value, to_kmh: value, ...buzz, [end]: value };
-        return model.observe(trial, 'buzz', next && inTurn(next));
-      }}
-    />
-  );
-  return (
-    <>
-      {speed('from_kmh', 'Buzzes from (real speed)')}
-      {speed('to_kmh', 'to')}
-    </>
-  );
-}
-
-/** The lower speed first, whichever was typed. */
-const inTurn = ({ from_kmh, to_kmh }: Buzz): Buzz => ({
-  from_kmh: Math.min(from_kmh, to_kmh),
-  to_kmh: Math.max(from_kmh, to_kmh),
-});
-
-/** Whether it was lifted from its side, and what that says of the rider beside what the brief assumes. */
-function Lifted({ trial, model }: { readonly trial: Trial; readonly model: TrialsModel }) {
-  const { observed } = trial;
-  const { entry, reader, standing } = model;
-  const effort = (trial.partIds ? entry.built : entry.stock).underLoad().liftBack.estimate;
-  const kg = effort.kind === 'known' ? Math.round(effort.mid / STANDARD_GRAVITY) : undefined;
-  const can = standing.brief.rider.lift_kg;
-  return (
-    <Box pt="1">
-      <Flex align="center" justify="space-between" gap="3" wrap="wrap">
-        <Text>Lifted from its side</Text>
-        <PressRow
-          label="Lifted from its side"
-          value={observed.lifted}
-          options={LIFTS.map((l) => ({ value: l, words: l === 'alone' ? 'alone' : 'not alone' }))}
-          onPress={(lifted) => model.observe(trial, 'lifted', lifted)}
-        />
-      </Flex>
-      {kg !== undefined && observed.lifted === 'alone' && (can === undefined || can < kg) && (
-        <Text fontSize="sm">
-          Its lift takes about {formatWithUnit(kg, 'mass', reader)} with the back to it; the brief
-          says{' '}
-          {can === undefined
-            ? 'nothing of what you lift'
-            : `you lift ${formatWithUnit(can, 'mass', reader)}`}
-          .{' '}
-          <Button
-            size="xs"
-            variant="outline"
-            borderColor="border.emphasized"
-            onClick={() => model.setLift(kg)}
-          >
-            Write {formatWithUnit(kg, 'mass', reader)} into the brief
-          </Button>
-        </Text>
-      )}
-      {kg !== undefined && observed.lifted === 'not-alone' && can !== undefined && can >= kg && (
-        <Text fontSize="sm" color="unsure">
-          By the brief you lift {formatWithUnit(can, 'mass', reader)}, and this takes about{' '}
-          {formatWithUnit(kg, 'mass', reader)}: one of the two is off. Put what you lift right in
-          the brief.
-        </Text>
-      )}
-    </Box>
   );
 }
 

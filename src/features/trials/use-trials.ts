@@ -1,35 +1,9 @@
 'use client';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { revsNeed, settledBy } from '@/core/assessment';
+import { settledBy } from '@/core/assessment';
 import { shortName } from '@/core/donor';
-import { factInUse } from '@/core/facts';
-import type { Estimate } from '@/core/numeric';
-import {
-  feltOf,
-  impressionsOf,
-  inOrder,
-  likesOf,
-  riddenAs,
-  type Felt,
-  type Observed,
-  type Trial,
-} from '@/core/evidence';
-import {
-  FELT_OF_REVS,
-  FELT_OF_WANT,
-  feltAgainst,
-  leading,
-  LEARNED_WANTS,
-  learnedNeed,
-  REVS_CURVE,
-  REVS_NEEDS,
-  usualCurve,
-  type WantCurve,
-  type FeltMachine,
-  type FeltOtherwise,
-  type LearnedNeed,
-  type OwnNeedKey,
-} from '@/core/preference';
+import { impressionsOf, inOrder, likesOf, type Observed, type Trial } from '@/core/evidence';
+import { feltAgainst, type FeltOtherwise, type OwnNeedKey } from '@/core/preference';
 import type { FigureKey } from '@/core/readings';
 import {
   standing as standingOf,
@@ -42,6 +16,8 @@ import { today } from '@/store/running';
 import { useDossierState, useDossierStore, usePreferences, useStanding } from '@/store/react';
 import { dropTrial, putTrial } from '@/store/trial-changes';
 import { MUST_WORDS, settleWords, worthKnowingWords, type Reader } from '@/ui/messages';
+import { ownNeedsOf, type OwnNeed } from './own-needs';
+import { changedBy } from './what-changed';
 
 /** What is worth finding out on one machine of a visit. */
 export interface VisitStop {
@@ -50,13 +26,6 @@ export interface VisitStop {
   readonly questions: readonly { readonly what: string; readonly how: string }[];
   /** How often it has been tried. */
   readonly trials: number;
-}
-
-/** A need as rides have it, and by how much the brief has moved it. */
-export interface OwnNeed extends Pick<LearnedNeed, 'want' | 'usual' | 'need' | 'machines'> {
-  /** Half of what nine in ten such riders would lie within; absent where no ride says anything any more. */
-  readonly sureAfter: number | undefined;
-  readonly taken: number | undefined;
 }
 
 export interface TrialsModel {
@@ -256,71 +225,6 @@ export function useTrials(): TrialsModel | undefined {
   };
 }
 
-/** One thing that rides can teach: what it is called, its usual curve, by which mark, and what a machine comes to; nothing for machines that do not tell. */
-interface Teaching {
-  readonly key: OwnNeedKey;
-  readonly usual: WantCurve;
-  readonly felt: Felt;
-  readonly at: (entry: StandingCandidate, state: 'stock' | 'built') => Estimate | undefined;
-}
-
-const teachingsOf = ({ brief }: Standing): readonly Teaching[] => [
-  ...LEARNED_WANTS.map((want) => ({
-    key: want,
-    usual: usualCurve(want, brief),
-    felt: FELT_OF_WANT[want],
-    at: (entry: StandingCandidate, state: 'stock' | 'built') => entry[state].metrics[want].estimate,
-  })),
-  ...REVS_NEEDS.map((key) => ({
-    key,
-    usual: REVS_CURVE,
-    felt: FELT_OF_REVS,
-    at: (entry: StandingCandidate, state: 'stock' | 'built') =>
-      revsNeed(factInUse(entry.donor.facts?.layout)?.value ?? '') === key
-        ? entry[state].underLoad().cruiseRevs.estimate
-        : undefined,
-  })),
-];
-
-/** What all rides of a shortlist say of each need: each machine as it was ridden. */
-function ownNeedsOf(
-  standing: Standing,
-  trialsOf: (entry: StandingCandidate) => readonly Trial[],
-): readonly OwnNeed[] {
-  return teachingsOf(standing).flatMap(({ key, usual, felt, at }): OwnNeed[] => {
-    const machines = standing.candidates.flatMap((entry): FeltMachine[] => {
-      const all = trialsOf(entry);
-      const build = entry.parts.map((part) => part.id);
-      return (['stock', 'built'] as const).flatMap((state): FeltMachine[] => {
-        const impression = feltOf(
-          all.filter((t) => riddenAs(t, build) === state),
-          felt,
-        );
-        const estimate = impression && at(entry, state);
-        return impression && estimate?.kind === 'known'
-          ? [{ at: estimate.interval, impression }]
-          : [];
-      });
-    });
-    const learned = learnedNeed(key, usual, machines);
-    const taken = standing.brief.ownNeeds?.[key];
-    if (learned) return [{ ...learned, taken }];
-    // Taken from rides that are no longer there.
-    return taken === undefined
-      ? []
-      : [
-          {
-            want: key,
-            usual: usual.need,
-            need: usual.need,
-            sureAfter: undefined,
-            machines: 0,
-            taken,
-          },
-        ];
-  });
-}
-
 /** The machine of the newest trial. */
 const lastTried = (trials: Readonly<Record<string, Trial>>): string | undefined =>
   inOrder(Object.values(trials)).findLast((t) => t.donorId !== undefined)?.donorId;
@@ -343,46 +247,3 @@ const settlers = ({ stock }: StandingCandidate): VisitStop['questions'] =>
     const key = settledBy(must, stock.figures);
     return key ? [{ what: MUST_WORDS[must.key], how: settleWords(key) }] : [];
   });
-
-/** What the order owes to trials: who leads with them and without them, and who moved most. */
-function changedBy(untried: Standing | undefined, now: Standing, trials: number): string {
-  if (trials === 0 || !untried)
-    return 'Nothing has been tried yet. A sit costs ten minutes and settles the reach of every machine.';
-  const nameOf = (id: string) => {
-    const found = now.candidates.find((c) => c.candidate.id === id);
-    return found ? shortName(found.donor) : id;
-  };
-  const stand = (s: Standing): string => {
-    const { kind, first } = leading(s.stockRanking);
-    if (kind === 'broken' || kind === 'none') return 'every machine breaks a must';
-    const names = first.map((r) => nameOf(r.id)).join(' and ');
-    return kind === 'kept' ? `in front ${names}` : `none keeps every must surely, nearest ${names}`;
-  };
-  const [before, after] = [stand(untried), stand(now)];
-  const moved = now.candidates
-    .map((c) => {
-      const was = untried.candidates.find((o) => o.candidate.id === c.candidate.id);
-      const [from, to] = [untried, now].map(
-        (s) => s.stockRanking.findIndex((r) => r.id === c.candidate.id) + 1,
-      );
-      return {
-        name: shortName(c.donor),
-        by: was ? c.stockScore.points.mid - was.stockScore.points.mid : 0,
-        from: from ?? 0,
-        to: to ?? 0,
-      };
-    })
-    .toSorted(
-      (a, b) =>
-        Math.abs(b.to - b.from) - Math.abs(a.to - a.from) || Math.abs(b.by) - Math.abs(a.by),
-    )[0];
-  const count = `${trials} ${trials === 1 ? 'trial' : 'trials'}`;
-  const points = (by: number) => `${by > 0 ? '+' : '−'}${Math.abs(by).toFixed(1)} points`;
-  const places = moved && moved.from !== moved.to ? `from ${moved.from}. to ${moved.to}., ` : '';
-  const most =
-    moved && (places !== '' || Math.abs(moved.by) >= 0.1)
-      ? ` Most moved: ${moved.name}, ${places}${points(moved.by)}.`
-      : '';
-  const rest = before === after ? 'the same without them' : `without them ${before}`;
-  return `${count} so far: as they stand ${after}; ${rest}.${most || ' No figure of the order has moved.'}`;
-}

@@ -1,33 +1,23 @@
 'use client';
-import { Box, Button, Flex, Input, Text, Textarea } from '@chakra-ui/react';
+import { Box, Button, Flex, Text, Textarea } from '@chakra-ui/react';
 import { ArrowLeft } from 'lucide-react';
 import { Link } from '@/ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { Suspense } from 'react';
 import { STANCE_BANDS } from '@/core/brief';
 import { shortName } from '@/core/donor';
-import {
-  INSPECTION_POINTS,
-  PAPER_POINTS,
-  SELLER_ANSWER_MOST,
-  SELLER_QUESTIONS,
-} from '@/core/inspection';
+import { INSPECTION_POINTS, PAPER_POINTS } from '@/core/inspection';
 import type { Standing, StandingCandidate } from '@/store/queries';
 import { usePreferences, useStanding } from '@/store/react';
 import { Choice, Panel, PressRow } from '@/ui/fields';
 import { MustRow } from '@/ui/marks/MustSign';
 import { Plate } from '@/ui/marks/Plate';
-import {
-  formatNumber,
-  formatWithUnit,
-  mustLimitWords,
-  SELLER_WORDS,
-  STANCE_WORDS,
-} from '@/ui/messages';
+import { formatNumber, formatWithUnit, mustLimitWords, STANCE_WORDS } from '@/ui/messages';
 import { PhotoRoll } from '@/ui/stored/PhotoRoll';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { FigureAnswer } from './FigureAnswer';
 import { PointTick } from './PointTick';
+import { Seller } from './Seller';
 import { useLimits } from './use-limits';
 import { useCard, type CardModel } from './use-card';
 
@@ -250,46 +240,6 @@ function Walk({ model }: { readonly model: CardModel }) {
       </Panel>
       <Seller model={model} />
     </>
-  );
-}
-
-/** What the seller is asked, and what was said. */
-function Seller({ model }: { readonly model: CardModel }) {
-  const said = model.seen.answers ?? {};
-  return (
-    <Panel
-      title="Ask the seller"
-      aside={
-        <Text fontSize="sm" color="fg.muted" fontWeight="600">
-          {Object.keys(said).length} of {SELLER_QUESTIONS.length} answered
-        </Text>
-      }
-    >
-      {SELLER_QUESTIONS.map((question) => (
-        <Box key={question} py="2">
-          <label htmlFor={`seller-${question}`}>
-            <b>{SELLER_WORDS[question].ask}</b>{' '}
-            <Text as="span" fontSize="sm" color="fg.muted">
-              {SELLER_WORDS[question].listen}
-            </Text>
-          </label>
-          <Input
-            key={said[question] ?? ''}
-            id={`seller-${question}`}
-            size="md"
-            mt="1"
-            bg="bg.panel"
-            borderColor="border.emphasized"
-            maxLength={SELLER_ANSWER_MOST}
-            defaultValue={said[question] ?? ''}
-            onBlur={(e) => {
-              const words = e.target.value.trim();
-              if (words !== (said[question] ?? '')) model.answerSeller(question, words);
-            }}
-          />
-        </Box>
-      ))}
-    </Panel>
   );
 }
 
