@@ -111,7 +111,7 @@ describe('what the seller said', () => {
   test('to so many letters, to questions that are asked, and never nothing', async () => {
     const store = await opened();
     const said = (answers: object) =>
-      taken(store, ride(`s${JSON.stringify(answers).length}`, { answers } as Observed));
+      taken(store, ride(`s${JSON.stringify(answers).length}`, { answers }));
     expect(said({ keys: 'x'.repeat(SELLER_ANSWER_MOST) })).toBe(true);
     expect(said({ keys: 'x'.repeat(SELLER_ANSWER_MOST + 1) })).toBe(false);
     expect(said({ keys: '' })).toBe(false);

@@ -177,7 +177,7 @@ function EffectSpread({
   const { min, max } = effectSpreadLimits(effect.figure, effect.change);
   const from = effect.change === 'scale' ? 1 : 0;
   return (
-    <>
+    <Flex gap="1.5" align="center">
       <Text aria-hidden color="fg.muted">
         ±
       </Text>
@@ -195,6 +195,6 @@ function EffectSpread({
           return onSet(by === 0 ? undefined : by);
         }}
       />
-    </>
+    </Flex>
   );
 }
