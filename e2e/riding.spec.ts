@@ -58,8 +58,8 @@ test('a ride is noted part by part, outlives a reload, is taken back, and asks a
   await page.getByRole('button', { name: 'Note a ride' }).click();
   await page.getByLabel('Buzz').selectOption('1');
   await page.getByLabel('Brakes').selectOption('4');
-  await fill(page, 'Buzzes from (real speed)', '95');
-  await fill(page, 'to', '110');
+  await fill(page, 'Vibrates from (real speed)', '95');
+  await fill(page, 'Vibrates up to', '110');
   await page.getByLabel(/^The heart/).selectOption('9');
   await fill(page, 'How long', '40');
   const felt = page.locator('section').filter({ hasText: 'Pika 340 X, as felt' });

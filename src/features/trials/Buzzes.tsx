@@ -26,8 +26,8 @@ export function Buzzes({ trial, model }: { readonly trial: Trial; readonly model
   );
   return (
     <>
-      {speed('from_kmh', 'Buzzes from (real speed)')}
-      {speed('to_kmh', 'to')}
+      {speed('from_kmh', 'Vibrates from (real speed)')}
+      {speed('to_kmh', 'Vibrates up to')}
     </>
   );
 }
