@@ -1,9 +1,8 @@
 'use client';
 import { Box, Button, Flex, Grid, Input, Text, Textarea } from '@chakra-ui/react';
-import { Copy, Download, Plus, Printer, Trash2 } from 'lucide-react';
+import { Copy, Plus, Printer, Trash2 } from 'lucide-react';
 import { setupTable } from '@/core/tables';
 import { namedCandidates } from '@/store/queries';
-import { csvText, downloadFile } from '@/store/tables';
 import {
   SAG_SCHOOLS,
   SETUP_ENDS,
@@ -17,6 +16,7 @@ import { Lead } from '@/ui/Lead';
 import { NeedsShortlist } from '@/ui/NeedsShortlist';
 import { CandidateChoice } from '@/ui/CandidateChoice';
 import { ScreenHeading } from '@/ui/ScreenHeading';
+import { CsvButton } from '@/ui/stored/CsvButton';
 import { AdjustersPanel, ChangesPanel } from './AdjustersPanel';
 import { AdvicePanel } from './AdvicePanel';
 import { SagPanel } from './SagPanel';
@@ -78,19 +78,10 @@ function Tools({ model }: { readonly model: SetUpModel }) {
             >
               <Copy size={15} /> Go on from it
             </Button>
-            <Button
-              size="sm"
-              variant="outline"
-              borderColor="border.emphasized"
-              onClick={() =>
-                downloadFile(
-                  new Blob([csvText(setupTable(sheets, () => model.name))], { type: 'text/csv' }),
-                  'jugator-set-up.csv',
-                )
-              }
-            >
-              <Download size={15} /> Write CSV
-            </Button>
+            <CsvButton
+              table={() => setupTable(sheets, () => model.name)}
+              file="jugator-set-up.csv"
+            />
             <Button
               size="sm"
               variant="ghost"

@@ -1,10 +1,9 @@
 'use client';
 import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
-import { Download, Plus } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import { trialTable } from '@/core/tables';
 import { Link } from '@/ui/Link';
 import { namedCandidates } from '@/store/queries';
-import { csvText, downloadFile } from '@/store/tables';
 import { Panel } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
 import { formatWithUnit } from '@/ui/messages';
@@ -12,6 +11,7 @@ import { Lead } from '@/ui/Lead';
 import { NeedsShortlist } from '@/ui/NeedsShortlist';
 import { CandidateChoice } from '@/ui/CandidateChoice';
 import { ScreenHeading } from '@/ui/ScreenHeading';
+import { CsvButton } from '@/ui/stored/CsvButton';
 import { PhotoRoll } from '@/ui/stored/PhotoRoll';
 import { FeltSoFar } from './FeltSoFar';
 import { Offer } from './Offer';
@@ -54,19 +54,7 @@ export function TrialsScreen() {
               <Plus size={15} /> Note a ride
             </Button>
             {model.trials.length > 0 && (
-              <Button
-                size="sm"
-                variant="outline"
-                borderColor="border.emphasized"
-                onClick={() =>
-                  downloadFile(
-                    new Blob([csvText(trialTable(model.trials))], { type: 'text/csv' }),
-                    'jugator-trials.csv',
-                  )
-                }
-              >
-                <Download size={15} /> Write CSV
-              </Button>
+              <CsvButton table={() => trialTable(model.trials)} file="jugator-trials.csv" />
             )}
             <Button asChild size="sm" variant="outline" borderColor="border.emphasized">
               <Link href={`/verdict/card?candidate=${encodeURIComponent(entry.candidate.id)}`}>

@@ -1,5 +1,5 @@
 'use client';
-import { Box, Button, Dialog, Flex, Input, Portal, Text } from '@chakra-ui/react';
+import { Box, Button, Dialog, Flex, Image, Input, Portal, Text } from '@chakra-ui/react';
 import { Camera, Trash2 } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { PHOTO_LIMITS, usePhotos, type Photo, type PhotosModel } from '@/store/photos';
@@ -101,9 +101,7 @@ function Thumb({
   const url = useUrl(photo);
   return (
     <button type="button" onClick={onOpen} aria-label={`Open: ${altOf(photo, name)}`}>
-      {/* A picture out of the browser's own storage: there is nothing to fetch or to resize. */}
-      {/* eslint-disable-next-line @next/next/no-img-element */}
-      <img
+      <Image
         src={url}
         alt=""
         width={88}
@@ -141,8 +139,7 @@ function Opened({
               </Dialog.Title>
             </Dialog.Header>
             <Dialog.Body>
-              {/* eslint-disable-next-line @next/next/no-img-element */}
-              <img
+              <Image
                 src={url}
                 alt={altOf(photo, name)}
                 width={photo.width}

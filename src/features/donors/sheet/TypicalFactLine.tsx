@@ -1,14 +1,13 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { useState } from 'react';
 import type { Donor } from '@/core/donor';
 import { FACT_DEFINITIONS } from '@/core/facts';
 import { typicalChances, type Chances, type TypicalFactKey } from '@/core/typical';
 import { BRIEF_KEY } from '@/store/records';
 import { useDossierState, useDossierStore } from '@/store/react';
-import { OriginMark } from '@/ui/marks/OriginMark';
 import { FACT_WORDS, formatNumber, ofClass, OPTION_WORDS } from '@/ui/messages';
 import { AmountInput } from '@/ui/stored';
+import { TypicalFrame } from './TypicalFrame';
 
 const PERCENT = { min: 0, max: 100 } as const;
 
@@ -21,8 +20,6 @@ interface LineProps {
 export function TypicalFactLine({ donor, fact }: LineProps) {
   const { donorClass } = donor;
   const own = useDossierState((s) => s.dossier.briefs[BRIEF_KEY]?.typicalFacts);
-  const hasBrief = useDossierState((s) => s.dossier.briefs[BRIEF_KEY] !== undefined);
-  const [open, setOpen] = useState(false);
   const chances = typicalChances(donorClass, fact, own) ?? {};
   const mine = own?.[donorClass]?.[fact];
   const all = Object.values(chances).reduce((sum, c) => sum + c, 0);
@@ -34,29 +31,13 @@ export function TypicalFactLine({ donor, fact }: LineProps) {
         `${OPTION_WORDS[fact][option] ?? option} ${formatNumber((chance / all) * 100)} %`,
     );
   return (
-    <Box pl={{ xl: '126px' }}>
-      <Flex fontSize="xs" color="fg.muted" gap="1.5" align="center" wrap="wrap">
-        <OriginMark known="typical" />
-        <Text>
-          {said.join(' · ')},{' '}
-          {mine
-            ? 'as you hold typical of its class'
-            : `typical of its class: ${ofClass(donorClass)}`}
-        </Text>
-        {hasBrief && (
-          <Button
-            size="2xs"
-            variant="ghost"
-            aria-expanded={open}
-            aria-label={`${FACT_WORDS[fact]}: change what is typical of its class`}
-            onClick={() => setOpen(!open)}
-          >
-            {open ? 'Done' : 'Change'}
-          </Button>
-        )}
-      </Flex>
-      {open && <OwnChances donor={donor} fact={fact} chances={chances} mine={mine} />}
-    </Box>
+    <TypicalFrame
+      name={FACT_WORDS[fact]}
+      donorClass={donorClass}
+      mine={mine !== undefined}
+      says={said.join(' · ')}
+      editor={() => <OwnChances donor={donor} fact={fact} chances={chances} mine={mine} />}
+    />
   );
 }
 

@@ -1,6 +1,5 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { useState } from 'react';
 import type { Donor } from '@/core/donor';
 import type { Interval } from '@/core/numeric';
 import { figureDefinition, figureUnit, isFigureKey, type FigureKey } from '@/core/readings';
@@ -8,7 +7,6 @@ import { isTypicalKey, standIn, typicalLimits, typicalOf, type TypicalKey } from
 import { fromBase, unitEntry } from '@/core/units';
 import { BRIEF_KEY } from '@/store/records';
 import { useDossierState, useDossierStore } from '@/store/react';
-import { OriginMark } from '@/ui/marks/OriginMark';
 import {
   figureSpan,
   formatFigure,
@@ -18,6 +16,7 @@ import {
   type Reader,
 } from '@/ui/messages';
 import { AmountInput, measured, type Quantity } from '@/ui/stored';
+import { TypicalFrame } from './TypicalFrame';
 
 type Shown = TypicalKey | FigureKey;
 
@@ -62,8 +61,6 @@ const speedUnit = (reader: Reader) => (reader.units === 'metric' ? 'km/h' : 'mph
 /** What stands in for a figure that nobody has given, and the way to put the class right for this dossier. */
 export function TypicalLine({ donor, line, reader }: LineProps) {
   const own = useDossierState((s) => s.dossier.briefs[BRIEF_KEY]?.typical);
-  const hasBrief = useDossierState((s) => s.dossier.briefs[BRIEF_KEY] !== undefined);
-  const [open, setOpen] = useState(false);
   // A quoted payload says the permitted maximum with the mass.
   const stands =
     line === 'maxMass' && donor.figures.payload ? undefined : standIn(donor, line, own);
@@ -71,35 +68,25 @@ export function TypicalLine({ donor, line, reader }: LineProps) {
   const mine = isTypicalKey(line) && own?.[donor.donorClass]?.[line] !== undefined;
   const span = spanOf(line, stands.interval, reader);
   return (
-    <Box pl={{ xl: '126px' }}>
-      <Flex fontSize="xs" color="fg.muted" gap="1.5" align="center" wrap="wrap">
-        <OriginMark known="typical" />
-        <Text>
+    <TypicalFrame
+      name={nameWords(line)}
+      donorClass={donor.donorClass}
+      mine={mine}
+      says={
+        <>
           {isFigureKey(line) ? 'counts as ' : `${nameWords(line)}: `}
           <Text as="span" color="fg" fontWeight="700">
             {textOf(line, stands.mid, reader)}
           </Text>
-          {span && ` (${span})`},{' '}
-          {mine
-            ? 'as you hold typical of its class'
-            : `typical of its class: ${ofClass(donor.donorClass)}`}
-        </Text>
-        {isTypicalKey(line) && hasBrief && (
-          <Button
-            size="2xs"
-            variant="ghost"
-            aria-expanded={open}
-            aria-label={`${nameWords(line)}: change what is typical of its class`}
-            onClick={() => setOpen(!open)}
-          >
-            {open ? 'Done' : 'Change'}
-          </Button>
-        )}
-      </Flex>
-      {open && isTypicalKey(line) && (
-        <OwnLine donor={donor} line={line} reader={reader} mine={mine} />
-      )}
-    </Box>
+          {span && ` (${span})`}
+        </>
+      }
+      editor={
+        isTypicalKey(line)
+          ? () => <OwnLine donor={donor} line={line} reader={reader} mine={mine} />
+          : undefined
+      }
+    />
   );
 }
 
