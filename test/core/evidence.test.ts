@@ -8,10 +8,12 @@ import {
   sitOf,
   withTrials,
   type Observed,
+  type Sit,
   type Trial,
 } from '@/core/evidence';
+import { personalFit, SEAT_SHAPES } from '@/core/fit';
 import type { Reading } from '@/core/readings';
-import { newDonor } from '@/store/records';
+import { newBrief, newDonor } from '@/store/records';
 
 const trial = (id: string, on: string | undefined, observed: Observed): Trial => ({
   id,
@@ -55,6 +57,20 @@ describe('sits', () => {
     ['seat width', { seatHeight_mm: 850, feet: 'flat' }],
   ])('without its %s it says nothing', (_, observed) => {
     expect(sitOf(trial('t1', '2026-05-01', observed))).toBeUndefined();
+  });
+  test('a seat that was taped under the rider: the sit is judged on that, others as seats of their shape', () => {
+    const feet = { ...seat, feet: 'balls' } as const;
+    const [taped, other] = [trial('t1', '2026-05-01', feet), trial('t2', '2026-05-02', feet)];
+    const { sits } = evidenceOf([taped, { ...other, donorId: 'another' }], {
+      [taped.donorId ?? '']: 88,
+    });
+    expect(sits.map((s) => s.settle_mm)).toEqual([88, undefined]);
+    const { rider } = newBrief('EUR');
+    const offset = (settle_mm?: number) =>
+      personalFit(rider, [{ ...(sits[1] as Sit), settle_mm }]).offset_mm;
+    // The further it goes down, the lower the model has the heels, and the more of what the feet did is this rider's own.
+    expect(offset(88)).toBeGreaterThan(offset());
+    expect(offset(SEAT_SHAPES.middle.settle_mm)).toBe(offset());
   });
   test('the rider’s evidence is every such sit, oldest first, one without a day before all', () => {
     const feet = { ...seat, feet: 'flat' } as const;

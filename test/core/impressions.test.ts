@@ -6,8 +6,11 @@ import {
   feltOf,
   impressionsOf,
   likesOf,
+  meanOf,
   riddenAs,
+  type Observed,
   type Trial,
+  type TrialTime,
 } from '@/core/evidence';
 import { feltAgainst } from '@/core/preference';
 import { likeWords, markWords } from '@/ui/messages';
@@ -97,12 +100,34 @@ describe('the machine as ridden', () => {
   });
 });
 
+describe('several things felt together', () => {
+  const of = (felt: Observed['felt'], when: TrialTime, id: string) =>
+    ride(id, '2026-05-01', { when, observed: { felt } });
+  test('the mean of what was marked each time; what was not marked counts for nothing', () => {
+    const trials = [
+      of({ windHelmet: 1, windChest: 3 }, 'first', 'a'),
+      of({ windChest: 4 }, 'month', 'b'),
+    ];
+    // First 2 at half, after a month 4 at one: (2 × 0.5 + 4) ÷ 1.5.
+    const together = meanOf(trials, ['windHelmet', 'windChest']);
+    expect(together?.marks).toEqual({ first: 2, month: 4 });
+    expect(together?.mean).toBeCloseTo(10 / 3, 12);
+  });
+  test('nothing marked, nothing said', () =>
+    expect(meanOf([of({ brakes: 2 }, 'first', 'a')], ['windHelmet', 'windChest'])).toBeUndefined());
+  test('one thing alone is as it is by itself', () => {
+    const trials = [of({ buzz: 1 }, 'first', 'a'), of({ buzz: 3 }, 'week', 'b')];
+    const { marks, mean } = feltOf(trials, 'buzz') ?? { marks: {}, mean: Number.NaN };
+    expect(meanOf(trials, ['buzz'])).toEqual({ marks, mean });
+  });
+});
+
 describe('felt against reckoned', () => {
   const { contributions } = entryOf(standingOf(dossier), 'c-drover-430').stockScore;
   const wind = contributions.find((c) => c.want === 'wind')?.value.mid ?? 0;
-  const marked = (buffeting: number) =>
+  const marked = (windHelmet: number) =>
     feltAgainst(
-      impressionsOf([ride('w', '2026-05-01', { observed: { felt: { buffeting, brakes: 0 } } })])
+      impressionsOf([ride('w', '2026-05-01', { observed: { felt: { windHelmet, brakes: 0 } } })])
         .felt,
       contributions,
     );
@@ -110,7 +135,7 @@ describe('felt against reckoned', () => {
     for (const mark of [0, 1, 2, 3, 4]) {
       const apart = Math.abs(mark / 4 - wind) >= 0.45;
       expect(marked(mark), String(mark)).toEqual(
-        apart ? [{ felt: 'buffeting', want: 'wind', asFelt: mark / 4, asReckoned: wind }] : [],
+        apart ? [{ felt: 'windHelmet', want: 'wind', asFelt: mark / 4, asReckoned: wind }] : [],
       );
     }
     // One end of the scale is always far from the middle of the other.
@@ -119,7 +144,7 @@ describe('felt against reckoned', () => {
   test('a want that nobody knows contradicts nothing', () =>
     expect(
       feltAgainst(
-        impressionsOf([ride('w', '2026-05-01', { observed: { felt: { buffeting: 0 } } })]).felt,
+        impressionsOf([ride('w', '2026-05-01', { observed: { felt: { windHelmet: 0 } } })]).felt,
         contributions.map((c) => ({ ...c, known: false })),
       ),
     ).toEqual([]));

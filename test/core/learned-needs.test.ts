@@ -15,7 +15,7 @@ import { BRIEF_KEY } from '@/store/records';
 
 const CURVE = { floor: 0.2, need: 0.5, ideal: 0.9 };
 const felt = (mean: number, when: 'first' | 'week' | 'month' = 'month'): Impression => ({
-  felt: 'buffeting',
+  felt: 'windHelmet',
   marks: { [when]: mean },
   mean,
   moved: undefined,

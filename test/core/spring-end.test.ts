@@ -1,7 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { certain, type Estimate } from '@/core/numeric';
-import { forkSagPerKg, riderSprungFor, shockSagPerKg } from '@/core/suspension';
+import {
+  forkSagPerKg,
+  motionRatioAt,
+  riderSprungFor,
+  SAG_SET,
+  shockSagPerKg,
+} from '@/core/suspension';
 import { endMatch, SAG_BOUNDS, type EndSprings } from '@/core/suspension';
 import { newBrief } from '@/store/records';
 import { millimetres } from '@/core/units';
@@ -26,6 +32,40 @@ describe('springs and the rider whom they suit (reference 8, from memory)', () =
     const suits = middle(riderSprungFor('front', perKg, travel));
     expect(suits).toBeGreaterThan(70);
     expect(suits).toBeLessThan(90);
+  });
+  // By hand (virtual work, F = k·(S + preload)·MR): 0.34 to 0.44 over 300 mm, preload 10 mm. At 30 mm the shock is in by 10.35 and the
+  // ratio 0.35: 462.96 N; at 90 mm by 31.95 and 0.37: 1008.90 N. 545.94 N over 60 mm are 9.0989 N/mm; 0.7 of 90 kg makes 67.90 mm.
+  test('a linkage of 0.34 to 0.44: 90 kg of rider make 67.90 mm', () => {
+    const progression = { atTop: certain(0.44), travel };
+    const perKg = shockSagPerKg(certain(65), certain(0.34), progression);
+    expect(90 * middle(perKg)).toBeCloseTo(67.9, 2);
+  });
+  test('the same ratio at both ends is an even linkage, whatever the preload', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.2, max: 1, noNaN: true }),
+        fc.double({ min: 20, max: 250, noNaN: true }),
+        (ratio, rate) => {
+          const told = shockSagPerKg(certain(rate), certain(ratio), {
+            atTop: certain(ratio),
+            travel,
+          });
+          const even = middle(shockSagPerKg(certain(rate), certain(ratio)));
+          expect(middle(told) / even).toBeCloseTo(1, 9);
+        },
+      ),
+    ));
+  test('the more a linkage progresses, the less a rider makes of it', () => {
+    const sag = [0.34, 0.38, 0.44].map((end) =>
+      middle(shockSagPerKg(certain(65), certain(0.34), { atTop: certain(end), travel })),
+    );
+    expect(sag).toEqual(sag.toSorted((a, b) => b - a));
+    expect(new Set(sag).size).toBe(3);
+  });
+  test('where the wheel is, its ratio: the ends as told, between them evenly', () => {
+    expect(motionRatioAt(0.34, 0.44, 0)).toBe(0.34);
+    expect(motionRatioAt(0.34, 0.44, 1)).toBeCloseTo(0.44, 12);
+    expect(motionRatioAt(0.34, 0.44, SAG_SET)).toBeCloseTo(0.37, 12);
   });
   test('the spring for a rider rises in proportion to the rider', () => {
     const suits = (k: number) =>

@@ -63,10 +63,56 @@ describe.each([1, 2, 3, 4])('a file of version %i', (version) => {
   });
 });
 
+/** A trial as version 13 has it: one mark of the wind was of helmet and chest. */
+const withWindApart = (trial: OldTrial) => {
+  const { buffeting, ...felt } = trial.observed.felt ?? {};
+  return buffeting === undefined
+    ? trial
+    : {
+        ...trial,
+        observed: {
+          ...trial.observed,
+          felt: { ...felt, windHelmet: buffeting, windChest: buffeting },
+        },
+      };
+};
+interface OldTrial {
+  readonly observed: { readonly felt?: Readonly<Record<string, number>> };
+}
+/** What an old file of rides says, in the words of today. */
+const sameRides = (text: string): object => {
+  const old = JSON.parse(text) as { readonly trials: readonly OldTrial[] };
+  return { ...old, trials: old.trials.map(withWindApart) };
+};
+
+describe('a file and a database of version 12', () => {
+  test('the file opens as it is, but for the wind: one mark of it was of helmet and chest', () => {
+    const dossier = opened(12);
+    expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
+      ...sameRides(fixture('dossier-v12.json')),
+      version: FORMAT_VERSION,
+      exportedAt: AT,
+    });
+    const felt = Object.values(dossier.trials).flatMap((t) => t.observed.felt ?? []);
+    expect(felt.filter((f) => f.windChest !== undefined)).toHaveLength(4);
+    for (const f of felt) expect(f.windChest).toBe(f.windHelmet);
+    expect(dossier.trials['wren-week']?.observed.buzz).toEqual({ from_kmh: 88, to_kmh: 101 });
+    expect(dossier.parts['own-seat']?.effects[0]?.spread).toBe(8);
+    expect(dossier.briefs.brief?.ownNeeds).toEqual({ wind: 0.08, 'revs/single': -0.04 });
+  });
+  test('the database opens like its file', async () => {
+    const rows = JSON.parse(fixture('database-v12.json')) as Record<string, unknown[]>;
+    await databaseOf('old-12', 12, rows);
+    const store = await openTab('old-12');
+    expect(store.getState().aside).toEqual([]);
+    expect(store.getState().dossier).toEqual(opened(12));
+  });
+});
+
 describe('a file and a database of version 11', () => {
   test('the file opens as it is: needs learned from rides; no months, no seller’s answers, no hearts that count', () => {
     const dossier = opened(11);
-    const old = JSON.parse(fixture('dossier-v11.json')) as object;
+    const old = sameRides(fixture('dossier-v11.json'));
     expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
       ...old,
       version: FORMAT_VERSION,
@@ -89,7 +135,7 @@ describe('a file and a database of version 11', () => {
 describe('a file and a database of version 10', () => {
   test('the file opens as it is: rides, a set-up sheet; no need has been learned yet', () => {
     const dossier = opened(10);
-    const old = JSON.parse(fixture('dossier-v10.json')) as object;
+    const old = sameRides(fixture('dossier-v10.json'));
     expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
       ...old,
       version: FORMAT_VERSION,

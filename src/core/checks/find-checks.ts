@@ -14,7 +14,7 @@ import {
   type NormalFigure,
   type NormalFigures,
 } from '../readings';
-import { forkSagPerKg, riderSprungFor, shockSagPerKg } from '../suspension';
+import { riderSprungFor, sagPerKgTold } from '../suspension';
 import { parseTyre } from '../tyre';
 import type { Kilograms, Kilowatts, Litres, Millimetres } from '../units';
 import type { Check } from './check';
@@ -173,13 +173,9 @@ function* springChecks(figures: NormalFigures): Generator<Check> {
   const named = figures.springRiderMass;
   if (!named.reading || named.estimate.kind === 'unknown') return;
   const estimate = <N extends number>(key: FigureKey) => figures[key].estimate as Estimate<N>;
-  const ends = {
-    front: forkSagPerKg(estimate('forkRate'), estimate('rake')),
-    rear: shockSagPerKg(estimate('shockRate'), estimate('motionRatio')),
-  };
   for (const end of ['front', 'rear'] as const) {
     const travel = estimate<Millimetres>(end === 'front' ? 'travelFront' : 'travelRear');
-    const suits = known(riderSprungFor(end, ends[end], travel));
+    const suits = known(riderSprungFor(end, sagPerKgTold(figures, end), travel));
     const says = known(named.estimate);
     if (suits && says && (suits.high < says.low || suits.low > says.high))
       yield { code: 'springs-disagree', end, named_kg: says.mid, byRate_kg: suits.mid };

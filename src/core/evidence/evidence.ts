@@ -14,6 +14,8 @@ export interface Sit {
   readonly seatHeight_mm: number;
   readonly seatWidth: SeatWidth;
   readonly feet: StanceBand;
+  /** How far the seat was taped to go down under the rider; absent: as a seat of this shape usually does. */
+  readonly settle_mm?: number | undefined;
 }
 
 /** What trials say of the rider, whatever machine is assessed. */
@@ -30,17 +32,25 @@ export interface Evidence {
 
 export const NO_EVIDENCE: Evidence = { sits: [] };
 
+/** How far seats were taped to go down under the rider, mm, by donor. */
+export type Settles = Readonly<Record<string, number>>;
+
 /** The sit of a trial: only one whose seat is known says anything about the rider. */
-export function sitOf({ id, machine, observed }: Trial): Sit | undefined {
+export function sitOf(
+  { id, machine, donorId, observed }: Trial,
+  settles: Settles = {},
+): Sit | undefined {
   const { feet, seatHeight_mm, seatWidth } = observed;
-  return feet === undefined || seatHeight_mm === undefined || seatWidth === undefined
-    ? undefined
-    : { id, machine, seatHeight_mm, seatWidth, feet };
+  if (feet === undefined || seatHeight_mm === undefined || seatWidth === undefined)
+    return undefined;
+  const sit = { id, machine, seatHeight_mm, seatWidth, feet };
+  const settle_mm = settles[donorId ?? ''];
+  return settle_mm === undefined ? sit : { ...sit, settle_mm };
 }
 
 /** What all trials say of the rider, oldest first. */
-export const evidenceOf = (trials: readonly Trial[]): Evidence => ({
-  sits: inOrder(trials).flatMap((t) => sitOf(t) ?? []),
+export const evidenceOf = (trials: readonly Trial[], settles?: Settles): Evidence => ({
+  sits: inOrder(trials).flatMap((t) => sitOf(t, settles) ?? []),
   hearts: heartsOf(trials),
   standings: standingsOf(trials),
   buzzes: buzzesOf(trials),

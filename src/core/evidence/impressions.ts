@@ -1,7 +1,7 @@
 import type { Part } from '../part';
 import type { FigureKey } from '../readings';
 import { inOrder } from './in-order';
-import { FELT_KEYS, MOST_FELT, type Felt, type Trial, type TrialTime } from './trial';
+import { FELT_KEYS, MOST_FELT, TRIAL_TIMES, type Felt, type Trial, type TrialTime } from './trial';
 
 /** How much a mark counts by when it was given: the first hour flatters (practitioners' word; the shares are own assumptions). */
 export const FIRST_COUNTS: Readonly<Record<TrialTime, number>> = {
@@ -55,6 +55,21 @@ export function feltOf(trials: readonly Trial[], felt: Felt): Impression | undef
     mean: weighted(marks),
     moved: first === undefined || later === undefined ? undefined : later - first,
   };
+}
+
+/** Several things together: the mean of their marks at each time; nothing where none was given. */
+export function meanOf(
+  trials: readonly Trial[],
+  felt: readonly Felt[],
+): Pick<Impression, 'marks' | 'mean'> | undefined {
+  const each = felt.flatMap((key) => feltOf(trials, key) ?? []);
+  const marks = Object.fromEntries(
+    TRIAL_TIMES.flatMap((time): [TrialTime, number][] => {
+      const given = each.flatMap((f) => f.marks[time] ?? []);
+      return given.length === 0 ? [] : [[time, given.reduce((a, b) => a + b, 0) / given.length]];
+    }),
+  ) as Impression['marks'];
+  return each.length === 0 ? undefined : { marks, mean: weighted(marks) };
 }
 
 /** All that was felt of one machine, and the heart's mark, 0 to 10. */

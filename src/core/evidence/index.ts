@@ -5,6 +5,7 @@ export {
   seenTogether,
   sitOf,
   withTrials,
+  type Settles,
   type Evidence,
   type Sit,
 } from './evidence';
@@ -13,6 +14,7 @@ export {
   asRidden,
   FIRST_COUNTS,
   feltOf,
+  meanOf,
   impressionsOf,
   likesOf,
   riddenAs,

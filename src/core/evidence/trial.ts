@@ -21,7 +21,7 @@ export type TrialTime = (typeof TRIAL_TIMES)[number];
 export const FELT_PARTS = {
   astride: ['reachSitting', 'reachStanding', 'kneeRoom', 'pushing', 'bootsClear'],
   town: ['stalls', 'surges'],
-  openRoad: ['gearGaps', 'buzz', 'buffeting', 'brakes', 'dive'],
+  openRoad: ['gearGaps', 'buzz', 'windHelmet', 'windChest', 'brakes', 'dive'],
   gravel: ['smallBumps', 'standingBalance'],
   rough: ['bigHits'],
   hill: ['lowPull'],

@@ -91,11 +91,14 @@ export function personalFit(rider: Rider, sits: readonly Sit[]): FitCalibration 
   return fit;
 }
 
-const judgedSit = (rider: Rider, { seatHeight_mm, seatWidth, feet }: Sit): JudgedSit => ({
+const judgedSit = (
+  rider: Rider,
+  { seatHeight_mm, seatWidth, feet, settle_mm = SEAT_SHAPES[seatWidth].settle_mm }: Sit,
+): JudgedSit => ({
   band: feet,
   modelGap_mm: heelGap(
     millimetres(seatHeight_mm),
-    SEAT_SHAPES[seatWidth],
+    { ...SEAT_SHAPES[seatWidth], settle_mm },
     riderInseam(rider).mm,
     rider.sole_mm,
   ),

@@ -1,6 +1,8 @@
 import type { SeatWidth } from '../brief';
 import type { Donor, DonorClass } from '../donor';
 import { factInUse } from '../facts';
+import { readingInUse } from '../readings';
+import { toBase } from '../units';
 
 export interface SeatShape {
   /** How far seat and springs settle under the rider, mm. */
@@ -34,5 +36,10 @@ const USUAL_WIDTH: Readonly<Record<DonorClass, SeatWidth>> = {
 export const seatWidth = (donor: Pick<Donor, 'donorClass' | 'facts'>): SeatWidth =>
   (factInUse(donor.facts?.seatWidth)?.value as SeatWidth | undefined) ??
   USUAL_WIDTH[donor.donorClass];
-export const seatShape = (donor: Pick<Donor, 'donorClass' | 'facts'>): SeatShape =>
-  SEAT_SHAPES[seatWidth(donor)];
+
+/** The shape of a donor's seat; where it was taped how far it goes down under the rider, that counts instead of what is usual. */
+export function seatShape(donor: Pick<Donor, 'donorClass' | 'facts' | 'figures'>): SeatShape {
+  const shape = SEAT_SHAPES[seatWidth(donor)];
+  const taped = readingInUse(donor.figures.seatSettle);
+  return taped ? { ...shape, settle_mm: toBase(taped.amount, taped.unit) } : shape;
+}

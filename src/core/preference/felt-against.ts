@@ -5,7 +5,7 @@ import type { WantKey } from './wants';
 
 /** The want of the sheet that foretells what is felt. */
 const FORETOLD: { readonly [F in Felt]?: WantKey } = Object.fromEntries(
-  LEARNED_WANTS.map((want) => [FELT_OF_WANT[want], want]),
+  LEARNED_WANTS.flatMap((want) => FELT_OF_WANT[want].map((felt) => [felt, want])),
 );
 
 /** Felt and reckoned lie so far apart that one of them wants another look, of 1. Own assumption. */

@@ -4,15 +4,15 @@ import { FIRST_COUNTS, MOST_FELT, TRIAL_TIMES, type Felt, type Impression } from
 import { NEED_VALUE, type WantCurve } from './want-curve';
 import type { WantKey } from './wants';
 
-/** What is felt of which want: a mark says how much the want was worth to this rider there. Own choice. */
+/** What is felt of which want: marks say how much the want was worth to this rider there, several by their mean. Own choice. */
 export const FELT_OF_WANT = {
-  kneeAngle: 'kneeRoom',
-  standingRoom: 'reachStanding',
-  readyMass: 'pushing',
-  wind: 'buffeting',
-  suspension: 'bigHits',
-  powerToMass: 'lowPull',
-} as const satisfies { readonly [W in WantKey]?: Felt };
+  kneeAngle: ['kneeRoom'],
+  standingRoom: ['reachStanding'],
+  readyMass: ['pushing'],
+  wind: ['windHelmet', 'windChest'],
+  suspension: ['bigHits'],
+  powerToMass: ['lowPull'],
+} as const satisfies { readonly [W in WantKey]?: readonly Felt[] };
 /** Wants whose need can be learned from rides. */
 export type LearnedWant = keyof typeof FELT_OF_WANT;
 export const LEARNED_WANTS = Object.keys(FELT_OF_WANT) as readonly LearnedWant[];
@@ -21,7 +21,7 @@ export const LEARNED_WANTS = Object.keys(FELT_OF_WANT) as readonly LearnedWant[]
 const LAYOUTS = FACT_DEFINITIONS.layout.options;
 type Layout = (typeof LAYOUTS)[number];
 type RevsNeed = `revs/${Layout}`;
-export const FELT_OF_REVS: Felt = 'buzz';
+export const FELT_OF_REVS: readonly Felt[] = ['buzz'];
 export const REVS_NEEDS = LAYOUTS.map((layout): RevsNeed => `revs/${layout}`);
 
 /** All that rides can teach of a rider: needs of wants, and revs by engine layout. */
@@ -46,7 +46,7 @@ const MARK_SPREAD = 1 / MOST_FELT;
 /** One machine that was felt: what its want is reckoned at, with 5th and 95th percentile, and what was felt of it. */
 export interface FeltMachine {
   readonly at: { readonly low: number; readonly mid: number; readonly high: number };
-  readonly impression: Impression;
+  readonly impression: Pick<Impression, 'marks' | 'mean'>;
 }
 
 /** What rides say of one need of this rider. */
@@ -72,7 +72,7 @@ function placeOf({ floor, need, ideal }: WantCurve, worth: number) {
 }
 
 /** How much an impression counts: as its surest time does. */
-const countsOf = ({ marks }: Impression): number =>
+const countsOf = ({ marks }: Pick<Impression, 'marks'>): number =>
   Math.max(...TRIAL_TIMES.map((t) => (marks[t] === undefined ? 0 : FIRST_COUNTS[t])));
 
 /**

@@ -138,6 +138,8 @@ export const FIGURE_DEFINITIONS = {
   forkRate: stated('springRate', 2, 20, 1),
   shockRate: stated('springRate', 20, 250),
   motionRatio: ratio(0.2, 1),
+  /** The same where the wheel is all the way up; absent: the linkage is taken as even. */
+  motionRatioEnd: ratio(0.2, 1),
   springRiderMass: stated('mass', 45, 130),
   pressureFront: stated('pressure', 0.5, 4, 1),
   pressureRear: stated('pressure', 0.5, 4, 1),
@@ -154,6 +156,8 @@ export const FIGURE_DEFINITIONS = {
   carrierLimit: stated('mass', 10, 100, 0, exact),
   /** How long the seat is borne before a rest. */
   seatHours: stated('duration', 0.2, 14, 1),
+  /** How far seat and springs go down under this rider. */
+  seatSettle: stated('length', 0, 160),
   pegHeight: stated('length', 150, 550),
   barHeight: stated('length', 700, 1500),
   serviceHours: stated('duration', 5, 1000, 0, exact),

@@ -82,6 +82,7 @@ export const SHEET_GROUPS: Readonly<Record<SheetGroupKey, readonly SheetKey[]>> 
     'shockRate',
     'linkage',
     'motionRatio',
+    'motionRatioEnd',
     'springRiderMass',
     'shockRebuildable',
   ],
@@ -99,7 +100,7 @@ export const SHEET_GROUPS: Readonly<Record<SheetGroupKey, readonly SheetKey[]>> 
   electrics: ['alternator', 'stockDraw', 'battery', 'socket'],
   fuel: ['fuelGrade', 'statedRange'],
   loads: ['payload', 'axleLimitFront', 'axleLimitRear'],
-  body: ['seatWidth', 'seatHours', 'pegHeight', 'barHeight', 'screen', 'fairing'],
+  body: ['seatWidth', 'seatSettle', 'seatHours', 'pegHeight', 'barHeight', 'screen', 'fairing'],
   protection: ['sumpGuard', 'handGuards', 'crashBars'],
   luggage: ['luggageVolume', 'subframe', 'stockRack', 'rackLimit', 'carrierLimit', 'passenger'],
   service: [

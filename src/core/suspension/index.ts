@@ -3,6 +3,7 @@ export { clearanceAsked } from './clearance-asked';
 export { CLEARANCE_ASKED, TRAVEL_ASKED } from './ground-asks';
 export {
   forkSagPerKg,
+  motionRatioAt,
   riderSprungFor,
   SAG_FACTS,
   SAG_SET,
@@ -22,4 +23,5 @@ export {
   type SuspensionEnd,
   type SuspensionParts,
 } from './suspension-match';
+export { sagPerKgTold } from './springs-told';
 export { travelShare } from './travel-share';

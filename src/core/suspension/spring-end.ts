@@ -42,12 +42,51 @@ export const forkSagPerKg = (legRate: Estimate, rake: Estimate): SagPerKg =>
       (2 * k * (1 + air)),
   );
 
-/** A shock: share of the rider × g ÷ (rate × motion ratio²). */
-export const shockSagPerKg = (rate: Estimate, motionRatio: Estimate): SagPerKg =>
-  combine(
-    [rate, motionRatio] as const,
-    (k, mr) => (RIDER_SHARE.rear * STANDARD_GRAVITY) / (k * mr ** 2),
+/** A linkage that is told at both ends of the wheel's way; its ratio changes evenly between them. */
+export interface Progression {
+  readonly atTop: Estimate;
+  readonly travel: Estimate<Millimetres>;
+}
+/** Preload on a shock as the book sets it, mm; it matters only where the linkage progresses. Own assumption. */
+const SHOCK_PRELOAD = [4, 10, 18] as const;
+
+/**
+ * A shock: share of the rider × g ÷ wheel rate. Even linkage: rate × motion ratio². A progressive one: the mean rate between free and rider
+ * sag, of F(x) = k·(S(x) + preload)·MR(x) with S the shock's way, MR integrated over the wheel's (virtual work).
+ */
+export const shockSagPerKg = (
+  rate: Estimate,
+  motionRatio: Estimate,
+  progression?: Progression,
+): SagPerKg => {
+  const per = (wheelRate_Npmm: number) => (RIDER_SHARE.rear * STANDARD_GRAVITY) / wheelRate_Npmm;
+  if (!progression) return combine([rate, motionRatio] as const, (k, mr) => per(k * mr ** 2));
+  const [least, usual, most] = SHOCK_PRELOAD;
+  const { atTop, travel } = progression;
+  return combine(
+    [
+      rate,
+      motionRatio,
+      atTop,
+      travel,
+      source('shock-preload', between(least, most, usual)),
+    ] as const,
+    (k, start, end, t, preload) => {
+      const force = (x: number) =>
+        k * (shockWay(start, end, t, x) + preload) * motionRatioAt(start, end, x / t);
+      const [free, laden] = [(SAG_SET - SAG_SPREAD.rear[1]) * t, SAG_SET * t];
+      return per((force(laden) - force(free)) / (laden - free));
+    },
   );
+};
+
+/** Motion ratio where the wheel has gone up by a share of its travel. */
+export const motionRatioAt = (start: number, end: number, share: number): number =>
+  start + (end - start) * share;
+
+/** How far the shock is pressed in where the wheel has gone up x, mm: the motion ratio over the way. */
+const shockWay = (start: number, end: number, travel_mm: number, x_mm: number): number =>
+  start * x_mm + ((end - start) * x_mm ** 2) / (2 * travel_mm);
 
 /** The rider whom springs suit, kg bare: whose weight makes the difference between free and rider sag that it should be. */
 export const riderSprungFor = (

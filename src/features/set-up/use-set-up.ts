@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { carriedOnEnds, type Assessment } from '@/core/assessment';
 import type { Brief } from '@/core/brief';
 import { shortName } from '@/core/donor';
+import { motionRatioAt, SAG_SET } from '@/core/suspension';
 import type { Estimate } from '@/core/numeric';
 import {
   measuredSag,
@@ -202,6 +203,14 @@ const withoutReadings = (ends: SetUp['ends']): SetUp['ends'] =>
     }),
   );
 
+/** The shock's motion ratio where the rider's sag is set. */
+function ratioAtSag({ motionRatio, motionRatioEnd }: Assessment['figures']): number | undefined {
+  const start = middle(motionRatio.estimate);
+  return start === undefined
+    ? undefined
+    : motionRatioAt(start, middle(motionRatioEnd.estimate) ?? start, SAG_SET);
+}
+
 function endsOf(
   sheet: SetUp,
   { figures }: Assessment,
@@ -211,7 +220,7 @@ function endsOf(
     const setup = sheet.ends[end] ?? {};
     const travel_mm = middle(figures[end === 'rear' ? 'travelRear' : 'travelFront'].estimate);
     const sag = measuredSag(setup.readings ?? {}, setup.tool, travel_mm);
-    const ratio = middle(figures.motionRatio.estimate);
+    const ratio = ratioAtSag(figures);
     const carried = (load: SetUp['load']) => carriedOnEnds(brief, load)[end];
     const advice =
       travel_mm === undefined

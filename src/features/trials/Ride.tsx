@@ -18,6 +18,7 @@ import { AmountField, measured } from '@/ui/stored';
 import { askAgainFile, laterDays } from './ask-again';
 import { Buzzes } from './Buzzes';
 import { Lifted } from './Lifted';
+import { Taped } from './Taped';
 import type { TrialsModel } from './use-trials';
 
 /** A ride, part by part: when, how, what was felt. */
@@ -99,6 +100,7 @@ export function Ride({ trial, model }: { readonly trial: Trial; readonly model: 
           {FELT_PARTS[part].map((felt) => (
             <Mark key={felt} felt={felt} trial={trial} model={model} />
           ))}
+          {part === 'astride' && <Taped trial={trial} model={model} />}
           {part === 'openRoad' && <Buzzes trial={trial} model={model} />}
         </Box>
       ))}

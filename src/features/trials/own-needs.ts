@@ -1,5 +1,5 @@
 import { revsNeed } from '@/core/assessment';
-import { feltOf, riddenAs, type Felt, type Trial } from '@/core/evidence';
+import { meanOf, riddenAs, type Felt, type Trial } from '@/core/evidence';
 import { factInUse } from '@/core/facts';
 import type { Estimate } from '@/core/numeric';
 import {
@@ -28,7 +28,7 @@ export interface OwnNeed extends Pick<LearnedNeed, 'want' | 'usual' | 'need' | '
 interface Teaching {
   readonly key: OwnNeedKey;
   readonly usual: WantCurve;
-  readonly felt: Felt;
+  readonly felt: readonly Felt[];
   readonly at: (entry: StandingCandidate, state: 'stock' | 'built') => Estimate | undefined;
 }
 
@@ -60,7 +60,7 @@ export function ownNeedsOf(
       const all = trialsOf(entry);
       const build = entry.parts.map((part) => part.id);
       return (['stock', 'built'] as const).flatMap((state): FeltMachine[] => {
-        const impression = feltOf(
+        const impression = meanOf(
           all.filter((t) => riddenAs(t, build) === state),
           felt,
         );

@@ -1,3 +1,4 @@
+import { windApart } from './to-version-13';
 import { intoTrialsAndMachines } from './to-version-5';
 import type { RawTables, Step } from './step';
 
@@ -25,6 +26,8 @@ export const STEPS: readonly Step[] = [
   { from: 10, name: 'needs learned from rides', run: (tables) => tables },
   // Version 12 added the heart as a want, doubt to effects of parts, months and daylight to the brief, facts typical of a class, prices of services, seat hours, limits of carriers and answers of sellers; all optional, and a table of photos.
   { from: 11, name: 'the heart, seasons, photos', run: (tables) => tables },
+  // Version 13 tells wind at the helmet from wind on the chest, and added how far a seat goes down and a linkage's ratio at the end of its way.
+  { from: 12, name: 'wind at helmet and chest', run: windApart },
 ];
 
 export const FORMAT_VERSION = STEPS.length + 1;

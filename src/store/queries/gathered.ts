@@ -1,7 +1,18 @@
 import { SHIPPED } from '@/core/catalogue';
-import type { DonorTable } from '@/core/donor';
-import { asRidden, evidenceOf, withTrials, type Evidence, type Trial } from '@/core/evidence';
+import equal from 'fast-deep-equal';
+import { resolveDonor, type DonorTable } from '@/core/donor';
+import {
+  asRidden,
+  evidenceOf,
+  seenTogether,
+  withTrials,
+  type Evidence,
+  type Settles,
+  type Trial,
+} from '@/core/evidence';
 import type { Part } from '@/core/part';
+import { readingInUse } from '@/core/readings';
+import { toBase } from '@/core/units';
 import { CATALOGUE_KEY, type Dossier } from '../records';
 
 /** One result, kept while the two things it was made from stay the objects they are. */
@@ -18,13 +29,34 @@ function keptFor<A extends object, B extends object, R>(make: (a: A, b: B) => R)
 
 const trialList = (trials: Dossier['trials']): readonly Trial[] => Object.values(trials);
 
-const evidenceFrom = new WeakMap<Dossier['trials'], Evidence>();
+interface Gathered {
+  readonly settles: Settles;
+  readonly evidence: Evidence;
+}
+const evidenceFrom = new WeakMap<Dossier['trials'], Gathered>();
 
-/** What all trials say of the rider. */
-export function evidenceIn({ trials }: Pick<Dossier, 'trials'>): Evidence {
-  let evidence = evidenceFrom.get(trials);
-  if (!evidence) evidenceFrom.set(trials, (evidence = evidenceOf(trialList(trials))));
+/** What all trials say of the rider. It stays the same object while trials and taped seats do, whatever else of the donors changes. */
+export function evidenceIn({ trials, donors }: Pick<Dossier, 'trials' | 'donors'>): Evidence {
+  const settles = settlesIn(donors, trialList(trials));
+  const known = evidenceFrom.get(trials);
+  if (known && equal(known.settles, settles)) return known.evidence;
+  const evidence = evidenceOf(trialList(trials), settles);
+  evidenceFrom.set(trials, { settles, evidence });
   return evidence;
+}
+
+/** How far the seats of machines that were sat on were taped to go down: at a trial, else on the sheet. */
+function settlesIn(donors: DonorTable, trials: readonly Trial[]): Settles {
+  const sat = new Set(
+    trials.flatMap(({ donorId, observed: { feet } }) => (feet ? (donorId ?? []) : [])),
+  );
+  return Object.fromEntries(
+    [...sat].flatMap((id): [string, number][] => {
+      const seen = seenTogether(trials.filter((t) => t.donorId === id)).figures?.seatSettle;
+      const reading = seen ?? readingInUse(resolveDonor(donors, id)?.figures.seatSettle);
+      return reading ? [[id, toBase(reading.amount, reading.unit)]] : [];
+    }),
+  );
 }
 
 const allParts = keptFor(

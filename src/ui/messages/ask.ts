@@ -35,6 +35,8 @@ const FIND_FIGURE: Partial<Readonly<Record<FigureKey, string>>> = {
   springRiderMass: 'Ask which rider it is sprung for; look for stamps on the springs.',
   forkRate: 'Ask for the rate; it is stamped on the spring.',
   shockRate: 'Read it off the spring.',
+  seatSettle:
+    'Tape from the ground to the seat beside your thigh, off it and then on it in your kit: the difference.',
   pegHeight: 'Tape from the ground to the peg, upright.',
   barHeight: 'Tape from the ground to the grips, upright.',
   alternator: 'Handbook, electrical data.',

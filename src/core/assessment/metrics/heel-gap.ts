@@ -5,6 +5,7 @@ import type { Millimetres } from '../../units';
 import { metric, type Metric } from '../formula';
 import { briefInput, figureInput, plainInput } from '../working-inputs';
 import { estimateIn, type MetricContext } from './context';
+import { settleOf } from './settle';
 
 /**
  * Heels above the ground astride, mm; below 0 the knees are bent. Its doubt: the seat height, this rider's offset from the model (with
@@ -16,9 +17,11 @@ export function heelGapMetric({ brief, donor, figures, reach: own }: MetricConte
   const inseam = riderInseam(rider);
   const offset = source('rider/reach', nineInTen(own.offset_mm, own.sigma_mm));
   const scatter = source(`sit/${kindOfMachine(donor)}`, nineInTen(0, SIT_SIGMA));
+  const settle = settleOf(donor, figures);
   const estimate = combine(
-    [estimateIn<Millimetres>(figures, 'seatHeight'), offset, scatter] as const,
-    (h, o, s) => (heelGap(h, shape, inseam.mm, rider.sole_mm) + o + s) as Millimetres,
+    [estimateIn<Millimetres>(figures, 'seatHeight'), settle.mm, offset, scatter] as const,
+    (h, settle_mm, o, s) =>
+      (heelGap(h, { ...shape, settle_mm }, inseam.mm, rider.sole_mm) + o + s) as Millimetres,
   );
   const [low, high] = [own.offset_mm - own.sigma_mm, own.offset_mm + own.sigma_mm];
   return metric(
@@ -26,7 +29,7 @@ export function heelGapMetric({ brief, donor, figures, reach: own }: MetricConte
     estimate,
     [
       figureInput(figures, 'seatHeight'),
-      plainInput('settle', shape.settle_mm, undefined, undefined, 'length'),
+      settle.input,
       plainInput('seatHalfWidth', shape.halfWidth_mm, undefined, undefined, 'length'),
       {
         name: rider.inseam_mm === undefined ? 'inseamEstimated' : 'rider.inseam_mm',

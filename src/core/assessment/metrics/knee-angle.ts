@@ -1,26 +1,27 @@
-import { HIP_BEHIND_PEG, kneeAngle, seatShape } from '../../fit';
+import { HIP_BEHIND_PEG, kneeAngle } from '../../fit';
 import { kindOfMachine } from '../../donor';
 import { combine, source } from '../../numeric';
 import { metric, type Metric } from '../formula';
 import { briefInput, figureInput, plainInput } from '../working-inputs';
 import type { MetricContext } from './context';
+import { settleOf } from './settle';
 
 /** How far the knees open with boots on the pegs, degrees. */
 export function kneeAngleMetric({ brief, donor, figures }: MetricContext): Metric {
   const { rider } = brief;
-  const { settle_mm } = seatShape(donor);
+  const settle = settleOf(donor, figures);
   const { low, mid, high } = HIP_BEHIND_PEG;
   const behind = source(`hip/${kindOfMachine(donor)}`, HIP_BEHIND_PEG);
   return metric(
     'kneeAngle',
     combine(
-      [figures.seatHeight.estimate, figures.pegHeight.estimate, behind] as const,
-      (seat, peg, b) => kneeAngle(seat - settle_mm, peg, rider, b),
+      [figures.seatHeight.estimate, figures.pegHeight.estimate, settle.mm, behind] as const,
+      (seat, peg, settle_mm, b) => kneeAngle(seat - settle_mm, peg, rider, b),
     ),
     [
       figureInput(figures, 'seatHeight'),
       figureInput(figures, 'pegHeight'),
-      plainInput('settle', settle_mm, undefined, undefined, 'length'),
+      settle.input,
       plainInput('hipBehindPeg', low, mid, high, 'length'),
       briefInput(brief, 'rider.height_mm'),
     ],

@@ -1,8 +1,7 @@
 import type { NormalFigures } from '../../readings';
 import {
-  forkSagPerKg,
   riderSprungFor,
-  shockSagPerKg,
+  sagPerKgTold,
   type EndSprings,
   type SuspensionEnd,
 } from '../../suspension';
@@ -27,11 +26,7 @@ const fromRate = (figures: NormalFigures, end: SuspensionEnd): boolean =>
  */
 export function springsOf(figures: NormalFigures, end: SuspensionEnd): EndSprings {
   if (!told(figures, end)) return { suits: figures.springRiderMass.estimate };
-  const [rate, lever] = RATES[end];
-  const perKg = (end === 'front' ? forkSagPerKg : shockSagPerKg)(
-    figures[rate].estimate,
-    figures[lever].estimate,
-  );
+  const perKg = sagPerKgTold(figures, end);
   return {
     perKg,
     suits: fromRate(figures, end)
@@ -47,4 +42,7 @@ export const springInputs = (
 ): readonly WorkingInput[] => [
   ...(fromRate(figures, end) ? [] : [figureInput(figures, 'springRiderMass')]),
   ...(told(figures, end) ? RATES[end].map((key) => figureInput(figures, key)) : []),
+  ...(told(figures, end) && end === 'rear' && figures.motionRatioEnd.estimate.kind === 'known'
+    ? [figureInput(figures, 'motionRatioEnd')]
+    : []),
 ];

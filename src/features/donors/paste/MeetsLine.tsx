@@ -17,6 +17,7 @@ const ASKED = 3;
 export function MeetsLine({ sheet }: { readonly sheet: PasteSheet }) {
   const brief = useDossierState((s) => s.dossier.briefs[BRIEF_KEY]);
   const trials = useDossierState((s) => s.dossier.trials);
+  const donors = useDossierState((s) => s.dossier.donors);
   const { donorClass, lines } = sheet;
   const words = useMemo(() => {
     if (!brief) return undefined;
@@ -27,13 +28,13 @@ export function MeetsLine({ sheet }: { readonly sheet: PasteSheet }) {
       caseOf({
         brief: briefForPurpose(brief, WHOLE),
         donor: read,
-        evidence: evidenceIn({ trials }),
+        evidence: evidenceIn({ trials, donors }),
       }),
     );
     const meets = meetsOf(assessed);
     const ask = new Set(meets.open.flatMap((m) => settledBy(m, assessed.figures) ?? []));
     return meetsWords(meets, [...ask].slice(0, ASKED));
-  }, [brief, trials, donorClass, lines]);
+  }, [brief, trials, donors, donorClass, lines]);
   if (!words) return null;
   return (
     <Text fontWeight="700" mb="2" aria-live="polite">
