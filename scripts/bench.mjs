@@ -35,6 +35,7 @@ function firstLoadScripts() {
   );
 }
 
+/** From asking for the page to the frame that has the ranking of the example in it, on a first visit. */
 async function firstRanking(browser, base) {
   const times = [];
   for (let i = 0; i < 5; i += 1) {
@@ -43,10 +44,22 @@ async function firstRanking(browser, base) {
       serviceWorkers: 'block',
     });
     const page = await context.newPage();
+    // By the page's own clock: a harness that looks every half second would add its own waiting.
+    await page.addInitScript(() => {
+      new MutationObserver((_, watching) => {
+        if (!document.querySelector('table[aria-label="Candidates against the brief"]')) return;
+        watching.disconnect();
+        requestAnimationFrame(() =>
+          setTimeout(() => {
+            window.ranked_ = performance.timeOrigin + performance.now();
+          }),
+        );
+      }).observe(document, { childList: true, subtree: true });
+    });
     const begun = Date.now();
     await page.goto(base);
-    await page.getByRole('table', { name: 'Candidates against the brief' }).waitFor();
-    times.push(Date.now() - begun);
+    const ranked = await page.waitForFunction(() => window.ranked_);
+    times.push((await ranked.jsonValue()) - begun);
     await context.close();
   }
   return times;

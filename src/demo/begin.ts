@@ -1,6 +1,15 @@
 import type { CurrencyCode } from '@/core/units';
 import type { DossierStore } from '@/store/dossier-store';
-import { BRIEF_KEY, CATALOGUE_KEY, newBrief, newCatalogueUse, type Dossier } from '@/store/records';
+import {
+  BRIEF_KEY,
+  CATALOGUE_KEY,
+  newBrief,
+  newCatalogueUse,
+  RECORDS,
+  shipsGood,
+  TABLES,
+  type Dossier,
+} from '@/store/records';
 
 /** The invented examples: another rider each. */
 export type ExampleName = 'crossing' | 'forest';
@@ -10,7 +19,10 @@ export async function openExample(
   store: DossierStore,
   name: ExampleName = 'crossing',
 ): Promise<void> {
-  store.replaceAll(await exampleDossier(name), { code: 'open-example', facts: {} });
+  const dossier = await exampleDossier(name);
+  for (const table of TABLES)
+    for (const record of Object.values<object>(dossier[table])) shipsGood(RECORDS, table, record);
+  store.replaceAll(dossier, { code: 'open-example', facts: {} });
 }
 
 /** An example as a dossier; its data is loaded only now. */

@@ -39,6 +39,7 @@ export interface Assessment extends Reckoning {
   readonly underLoad: () => LoadMetrics;
   readonly stance: Stance;
   readonly musts: readonly MustResult[];
+  /** Found when somebody asks: a ranking does without. */
   readonly cautions: readonly Caution[];
 }
 
@@ -195,33 +196,37 @@ export function assess(of: Case, once: Once = anew): Assessment {
       },
       once,
     ));
-  const cautions = findCautions({
-    brief,
-    parts: fitted,
-    licence,
-    powerRounded: isRounded(figures.power.reading),
-    heelGap: metrics.heelGap.estimate,
-    payloadLeft: metrics.payloadLeft.estimate,
-    loadedMass: loaded.estimate,
-    range: metrics.range.estimate,
-    cruisePower: metrics.cruisePower.estimate,
-    typical: {
-      payload: metrics.payloadLeft.typical !== undefined,
-      licence: licenceTypical(brief, figures).length > 0,
-    },
-    goesFasterThan: (kmh) => goesFasterThan(kmh, { brief, donor, figures, loaded }),
-    ...once(
-      'loadFacts',
-      { brief, donor, figures, suspension: metrics.suspension, loaded, fitted },
-      loadFacts,
-    ),
-  });
+  const cautionsNow = (): readonly Caution[] =>
+    findCautions({
+      brief,
+      parts: fitted,
+      licence,
+      powerRounded: isRounded(figures.power.reading),
+      heelGap: metrics.heelGap.estimate,
+      payloadLeft: metrics.payloadLeft.estimate,
+      loadedMass: loaded.estimate,
+      range: metrics.range.estimate,
+      cruisePower: metrics.cruisePower.estimate,
+      typical: {
+        payload: metrics.payloadLeft.typical !== undefined,
+        licence: licenceTypical(brief, figures).length > 0,
+      },
+      goesFasterThan: (kmh) => goesFasterThan(kmh, { brief, donor, figures, loaded }),
+      ...once(
+        'loadFacts',
+        { brief, donor, figures, suspension: metrics.suspension, loaded, fitted },
+        loadFacts,
+      ),
+    });
+  let cautions: readonly Caution[] | undefined;
   return {
     ...reckoning,
     underLoad,
     stance: once('stance', { donor, heelGap: metrics.heelGap }, stanceOf),
     musts: mustResults(brief, metrics, licence, licenceTypical(brief, figures), of.takenAsKept),
-    cautions,
+    get cautions() {
+      return (cautions ??= cautionsNow());
+    },
   };
 }
 

@@ -74,7 +74,24 @@ const withoutPapers = (setting: PlanSetting): PlanSetting => ({
  * the parts in `around` (usually none); wants at the middle, gates at the level that the brief's sureness asks for. Effects are added up;
  * where the true metric is a product or an index, the sum is only close, so every plan is assessed again in full.
  */
-export function planModelOf(whole: PlanSetting, around: readonly Part[] = []): PlanBasis {
+export function planModelOf(setting: PlanSetting, around: readonly Part[] = []): PlanBasis {
+  const key = around.map((p) => p.id).join(' ');
+  const last = lastModels.get(setting) ?? [];
+  const known = last.find((m) => m.key === key);
+  if (known) return known.basis;
+  const basis = modelAround(setting, around);
+  lastModels.set(setting, [{ key, basis }, ...last].slice(0, MODELS_KEPT));
+  return basis;
+}
+
+/** The models asked for last: looking for exchanges, and for what is enough, begins where planning ended. */
+const lastModels = new WeakMap<
+  PlanSetting,
+  readonly { readonly key: string; readonly basis: PlanBasis }[]
+>();
+const MODELS_KEPT = 2;
+
+function modelAround(whole: PlanSetting, around: readonly Part[]): PlanBasis {
   const { papers } = whole.brief.money;
   const setting = withoutPapers(whole);
   const { brief, aboard } = setting;

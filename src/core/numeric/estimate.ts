@@ -35,24 +35,32 @@ function lazily<N extends number>(
   given?: { readonly low: N; readonly high: N },
 ): Known<N> {
   let rows: Rows | undefined;
-  let ends: { readonly low: N; readonly high: N } | undefined = given;
-  const made = () => (rows ??= make());
-  const span = () => (ends ??= spanOf(mid, made()));
-  const interval = {
-    get low() {
-      return span().low;
-    },
-    mid,
-    get high() {
-      return span().high;
-    },
-  };
+  let interval: Interval<N> | undefined;
   return {
     kind: 'known',
     mid,
-    interval,
+    get interval() {
+      return (interval ??= lazyInterval(mid, () => given ?? spanOf(mid, (rows ??= make()))));
+    },
     get rows() {
-      return made();
+      return (rows ??= make());
+    },
+  };
+}
+
+/** Ends that are looked for when somebody asks. */
+function lazyInterval<N extends number>(
+  mid: N,
+  find: () => { readonly low: N; readonly high: N },
+): Interval<N> {
+  let ends: { readonly low: N; readonly high: N } | undefined;
+  return {
+    get low() {
+      return (ends ??= find()).low;
+    },
+    mid,
+    get high() {
+      return (ends ??= find()).high;
     },
   };
 }

@@ -35,6 +35,7 @@ export function Taped({ trial, model }: { readonly trial: Trial; readonly model:
             key={key}
             id={`trial-${trial.id}-${key}`}
             label={FIGURE_WORDS[key]}
+            empty="not taped"
             value={now && toBase(now.amount, now.unit)}
             quantity={measured('length', reader)}
             limits={figureDefinition(key).limits}

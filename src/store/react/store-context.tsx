@@ -112,8 +112,8 @@ export function SessionProvider({ children, onFirstVisit }: SessionProviderProps
       if (stale) return;
       if (firstVisit) {
         await onFirstVisit(made.store);
-        // The visit counts as made only when what it brought is on disk.
-        await inTime(made.store.settled()).then(
+        // The visit counts as made only when what it brought is on disk; nobody waits for that.
+        void inTime(made.store.settled()).then(
           () => savePreferences(made, { visited: true }),
           () => undefined,
         );

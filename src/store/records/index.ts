@@ -35,7 +35,7 @@ export {
 } from './verdict-record';
 export { CATALOGUE_KEY, newCatalogueUse } from './catalogue-record';
 export { DEFAULT_PREFERENCES, preferencesSchema, type Preferences } from './preferences';
-export { doorFault, type RecordFault, type ShapeIssue } from './check-record';
+export { doorFault, shipsGood, type RecordFault, type ShapeIssue } from './check-record';
 export { readRows, type SetAside, type StoredRow } from './read-rows';
 export { removal } from './removal';
 export { allFaultsAmong, type AmongFault } from './references';

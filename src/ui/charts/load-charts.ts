@@ -38,5 +38,13 @@ async function load(): Promise<Init> {
   return (element, renderer, size) => core.init(element, null, { renderer, ...size });
 }
 
-/** Only what is used of ECharts, loaded when the first picture is drawn. */
-export const loadCharts = (): Promise<Init> => (loading ??= load());
+/** What is asked first is answered first: the words and figures of a screen come before the library of its pictures. At most so late, ms. */
+const AT_LATEST = 1500;
+const whenIdle = (): Promise<void> =>
+  new Promise((done) => {
+    if (typeof requestIdleCallback === 'undefined') setTimeout(done, 0);
+    else requestIdleCallback(() => done(), { timeout: AT_LATEST });
+  });
+
+/** Only what is used of ECharts, loaded when the first picture is drawn and the page has nothing else to do. */
+export const loadCharts = (): Promise<Init> => (loading ??= whenIdle().then(load));

@@ -5,7 +5,7 @@ import type { Estimate } from '../../numeric';
 import { FUEL_DENSITY } from '../../readings';
 import { dragArea } from '../../road-load';
 import type { Kilograms, LitresPer100Km } from '../../units';
-import { metric, type Metric } from '../formula';
+import { metric, type FormulaFacts, type Metric } from '../formula';
 import { dragAreaOf, windClass } from '../propulsion';
 import { briefInput, figureInput, metricInput, plainInput } from '../working-inputs';
 import { estimateIn, type MetricContext } from './context';
@@ -41,16 +41,6 @@ export function consumptionMetric(context: MetricContext, loaded: Metric): Metri
       how,
     );
   const estimate = consumed(thirst, carried);
-  const mid = (e: Estimate): number | undefined => (e.kind === 'known' ? e.mid : undefined);
-  const still = mid(consumed(thirst, { ...carried, headwind_kmh: 0 }));
-  const alone = mid(
-    consumed(
-      { ...thirst, drag_m2: thirst.bareDrag_m2 },
-      { ...carried, headwind_kmh: 0, load_kg: QUOTED_RIDER_KG },
-    ),
-  );
-  const all = mid(estimate);
-  const known = all !== undefined && still !== undefined && alone !== undefined;
   return metric(
     'consumption',
     estimate,
@@ -61,6 +51,30 @@ export function consumptionMetric(context: MetricContext, loaded: Metric): Metri
       ...(carried.headwind_kmh > 0 ? [briefInput(brief, 'trip.headwind_kmh')] : []),
       plainInput('dragArea', thirst.drag_m2),
     ],
-    { load_L: known ? still - alone : undefined, wind_L: known ? all - still : undefined },
+    costsOf(estimate, thirst, carried, consumed),
   );
 }
+
+/** What load and wind cost at the middles, reckoned when somebody asks: a planner never does. */
+function costsOf(
+  all: Estimate,
+  thirst: Thirst,
+  carried: Carried,
+  consumed: (what: Thirst, how: Carried) => Estimate,
+): FormulaFacts['consumption'] {
+  const calm = { ...carried, headwind_kmh: 0 };
+  const still = () => consumed(thirst, calm);
+  const alone = () =>
+    consumed({ ...thirst, drag_m2: thirst.bareDrag_m2 }, { ...calm, load_kg: QUOTED_RIDER_KG });
+  return {
+    get load_L() {
+      return apart(still(), alone());
+    },
+    get wind_L() {
+      return apart(all, still());
+    },
+  };
+}
+
+const apart = (more: Estimate, less: Estimate): number | undefined =>
+  more.kind === 'known' && less.kind === 'known' ? more.mid - less.mid : undefined;

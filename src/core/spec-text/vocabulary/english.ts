@@ -81,7 +81,8 @@ export const ENGLISH: Vocabulary = {
       'shock spring rate|shock spring|shock rate|rear spring rate|rear spring|shock springs|stock shock spring|stock spring|standard spring|~shock',
     springs: 'spring rate|spring rates|springs',
     motionRatio: 'shock motion ratio|motion ratio|linkage ratio',
-    motionRatioEnd: 'shock motion ratio at full travel|motion ratio at full travel|motion ratio at the end',
+    motionRatioEnd:
+      'shock motion ratio at full travel|motion ratio at full travel|motion ratio at the end',
     springRiderMass:
       '~right for|springs suit a rider of|meant for a|set up for a|valved for a|sprung for a|sprung for a rider of|set up for a rider of|sprung for|springs suit|suspension is set for a rider of|valved for a rider of|sprung for riders of',
     pressures:
