@@ -2,7 +2,7 @@
 import { Box } from '@chakra-ui/react';
 import type { EChartsCoreOption } from 'echarts/core';
 import { useEffect, useEffectEvent, useRef } from 'react';
-import { loadCharts, type Chart } from './load-charts';
+import { afterTheWords, loadCharts, type Chart } from './load-charts';
 
 /** An ECharts picture with an accessible name; give it a table twin nearby. `often`: it is drawn many times a minute, so it is painted instead of built. */
 export function EChart({
@@ -24,8 +24,13 @@ export function EChart({
   const pick = useEffectEvent((data: unknown) => onPick?.(data));
   useEffect(() => {
     latest.current = option;
-    chart.current?.setOption(option, true);
-  }, [option]);
+    if (often) {
+      chart.current?.setOption(option, true);
+      return undefined;
+    }
+    // What was edited is said before its picture is drawn anew.
+    return afterTheWords(() => chart.current?.setOption(option, true));
+  }, [option, often]);
   useEffect(() => {
     const element = holder.current;
     if (!element) return undefined;

@@ -38,13 +38,18 @@ async function load(): Promise<Init> {
   return (element, renderer, size) => core.init(element, null, { renderer, ...size });
 }
 
-/** What is asked first is answered first: the words and figures of a screen come before the library of its pictures. At most so late, ms. */
-const AT_LATEST = 1500;
-const whenIdle = (): Promise<void> =>
-  new Promise((done) => {
-    if (typeof requestIdleCallback === 'undefined') setTimeout(done, 0);
-    else requestIdleCallback(() => done(), { timeout: AT_LATEST });
-  });
+/** At most so late, ms. */
+const AT_LATEST = 1000;
+
+/** What is asked first is answered first: words and figures of a screen come before its pictures. Gives the way to call it off. */
+export function afterTheWords(act: () => void): () => void {
+  if (typeof requestIdleCallback === 'undefined') {
+    const timer = setTimeout(act, 0);
+    return () => clearTimeout(timer);
+  }
+  const idle = requestIdleCallback(act, { timeout: AT_LATEST });
+  return () => cancelIdleCallback(idle);
+}
 
 /** Only what is used of ECharts, loaded when the first picture is drawn and the page has nothing else to do. */
-export const loadCharts = (): Promise<Init> => (loading ??= whenIdle().then(load));
+export const loadCharts = (): Promise<Init> => (loading ??= new Promise<void>((go) => afterTheWords(go)).then(load));
