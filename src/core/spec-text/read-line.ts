@@ -180,6 +180,7 @@ function readSentence(
         assigned: followsUnsaid(a, assigned[i - 1], alone[i - 1]),
         basis:
           bases[n] ??
+          seatOfTwo(taken, n) ??
           dynoBasis(scanned.line, text, a.option.key) ??
           footnoteBasis(q, a.option.key, context) ??
           aboveBasis(a, context),
@@ -243,7 +244,7 @@ function atBothEnds(made: FigureProposal, behind: string): readonly FigurePropos
 }
 
 const ON_A_DYNO = /(?<!\p{L})(?:dyno|rollers|rwhp|whp|at the (?:rear |back )?wheel)(?!\p{L})/iu;
-const NOT_OURS_TO_SAY = /claimed|factory|brochure|maker|they say|official|quoted|crank/iu;
+const NOT_OURS_TO_SAY = /claimed|factory|brochure|maker|they say|official|quoted|crank|on paper/iu;
 
 /** Torque run up on the rollers is the wheel's as power is, in every sentence of the line that does not quote the maker. */
 const dynoBasis = (line: string, text: string, key: FigureKey): Basis | undefined =>
@@ -253,6 +254,20 @@ const dynoBasis = (line: string, text: string, key: FigureKey): Basis | undefine
   !/(?<!\p{L})(?:claimed|factory|maker|brochure)/iu.test(line)
     ? 'wheel'
     : undefined;
+
+/** "870/850 mm seat": the lower of two is the low seat's. */
+function seatOfTwo(
+  taken: readonly { readonly q: Quantity; readonly a: TakenFigure }[],
+  n: number,
+): Basis | undefined {
+  const one = taken[n];
+  if (one?.a.option.key !== 'seatHeight' || !one.q.listed) return undefined;
+  const other = [taken[n - 1], taken[n + 1]].find(
+    (o) => o?.a.option.key === 'seatHeight' && o.q.listed,
+  );
+  if (!other) return undefined;
+  return (one.q.amounts[0] ?? 0) < (other.q.amounts[0] ?? 0) ? 'low-seat' : 'standard-seat';
+}
 
 type TakenFigure = Assigned & { readonly option: Option & { readonly key: FigureKey } };
 

@@ -52,4 +52,5 @@ export function afterTheWords(act: () => void): () => void {
 }
 
 /** Only what is used of ECharts, loaded when the first picture is drawn and the page has nothing else to do. */
-export const loadCharts = (): Promise<Init> => (loading ??= new Promise<void>((go) => afterTheWords(go)).then(load));
+export const loadCharts = (): Promise<Init> =>
+  (loading ??= new Promise<void>((go) => afterTheWords(go)).then(load));

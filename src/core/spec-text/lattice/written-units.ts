@@ -57,6 +57,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'lit(?:re|er|ro|ri|ros)s? ?(?:per|/|auf|aux|pro|por|ogni|na) ?(?:100|hundred)(?: ?km| kilomet(?:re|er)s)?',
     'l (?:auf|aux|por|per|pro|na|på) 100(?: ?km)?',
     'l/100 km',
+    'per (?:hundred|100)(?: ?kms?| kilomet(?:re|er)s)?',
   ],
   'km/L': [
     'km ?/ ?l',

@@ -1,3 +1,4 @@
+import { AT_THE_WHEEL } from './by-unit';
 import type { Option, SentenceWords } from './option';
 import { WEIGHTS } from './weights';
 
@@ -68,6 +69,8 @@ function basesApart(s: SentenceWords, a: number, b: number): boolean {
   const beside = (from: number, to: number) => said.some((m) => m.from >= from && m.to <= to);
   const end = s.quantities[b + 1]?.from ?? two.to + 30;
   return (
+    (AT_THE_WHEEL.test(s.text.slice(two.to, two.to + 24)) &&
+      !AT_THE_WHEEL.test(s.text.slice(one.to, one.to + 24))) ||
     beside(one.to, two.from) ||
     (beside(Math.max(0, one.from - 30), one.from) && beside(two.to, end)) ||
     (beside(one.to, two.from) && beside(two.to, end))

@@ -256,6 +256,11 @@ function takerOption(
 const isEvery = (text: string, at: number): boolean =>
   /(?<!\p{L})every\s*$/iu.test(text.slice(Math.max(0, at - 20), at));
 
+/** "And the seat? Eight eighty, but there's a low one.": the figure comes first, and then a stop. */
+const isAnswer = (text: string, q: Quantity): boolean =>
+  text.slice(0, q.from).trim().length < 10 &&
+  /^\s*(?:[,.;!](?!\d)|$|but |and )/iu.test(text.slice(q.to));
+
 /** A figure of one end, or the same of the other. */
 const atEnd = (key: FigureKey, side: 'front' | 'rear'): FigureKey =>
   FRONT_KEY.test(key) === (side === 'front') ? key : (OTHER_END[key] ?? key);
@@ -269,11 +274,17 @@ export function aboveOptions(
 ): readonly Option[] {
   const { above } = s;
   if (!above) return [];
-  const own = s.words.some((w) => w.meaning.kind === 'label' && !w.meaning.weak);
-  if (own) return [];
   const first = s.quantities.findIndex((_, i) => !s.blocked.has(i));
+  const answers = index === first && isAnswer(s.text, q);
+  const own = s.words.some(
+    (w) => w.meaning.kind === 'label' && !w.meaning.weak && !(answers && w.mention.from > q.to + 2),
+  );
+  if (own) return [];
   const bare =
-    index === first && q.from < 30 && (s.text.trim().length < 44 || isEvery(s.text, q.from));
+    answers ||
+    (index === first &&
+      q.from < (s.carried ? 60 : 30) &&
+      (s.text.trim().length < (s.carried ? 64 : 44) || isEvery(s.text, q.from)));
   return keysOf(above, side, s.lastKey)
     .map((key) => (s.carried ? atEnd(key, side()) : key))
     .flatMap((key) =>

@@ -14,8 +14,8 @@ const EVERY = /(?:every|each|alle|tous les|cada|ogni|elke|co|a cada)\s*(?:about 
 /** A figure that only its unit names, or a word of its basis, or that it is a sum in an advert. */
 export function unitOptions(s: SentenceWords, q: Quantity, index: number): readonly Option[] {
   const made: Option[] = [];
-  const push = (key: FigureKey, points: number, by: Option['by']) => {
-    for (const sense of senses(s, q, key, false, index))
+  const push = (key: FigureKey, points: number, by: Option['by'], bare = false) => {
+    for (const sense of senses(s, q, key, bare, index))
       if (!sense.continues)
         made.push({ key, word: undefined, ...sense, points: points + sense.points, by });
   };
@@ -38,6 +38,16 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
     for (const key of pairKeys(s, q, index))
       for (const sense of senses(s, q, key, true, index))
         made.push({ key, word: undefined, ...sense, points: spoken, by: 'unit' });
+    if (s.ours && MOTOR_BEHIND.test(s.text.slice(q.to, q.to + 18)) && isMotor(q))
+      push('displacement', WEIGHTS.byUnit + 0.9, 'unit', true);
+    if (s.ours && LEFT_FOR.test(s.text.slice(q.to, q.to + 40)))
+      push('payload', WEIGHTS.byBasis, 'unit', true);
+    const ofPower = s.units.usual.power ?? s.quantities.find((o) => isPower(o))?.unit;
+    if (
+      (ofPower ?? /(?<!\p{L})(?:makes|makin|horse\w*|power)/iu.test(s.text)) &&
+      AT_THE_WHEEL.test(s.text.slice(q.to, q.to + 24))
+    )
+      push('power', WEIGHTS.byBasis, 'basis', true);
     const near = basisBeside(s, q);
     if (near !== undefined && near < 1.6 && Number.isInteger(q.amounts[0]))
       for (const sense of senses(s, q, 'mass', true, index))
@@ -61,7 +71,7 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
     else if (key === 'power' && s.ours && isRestricted(s, q))
       push('power', WEIGHTS.byUnit + 1, 'label');
     else if (key && q.unit !== 'L' && s.ours) push(key, WEIGHTS.byUnit, 'unit');
-    if (sense.dimension === 'volume' && s.ours && isAlone(s, q))
+    if (sense.dimension === 'volume' && s.ours && (isAlone(s, q) || isFuelled(s, q)))
       push('tank', WEIGHTS.byUnit - 0.3, 'unit');
     if (sense.dimension === 'length' && s.ours && isAlone(s, q) && isSeat(q))
       push('seatHeight', WEIGHTS.byUnit - 1, 'unit');
@@ -90,13 +100,36 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
       push('price', WEIGHTS.follows, 'label');
     if (q.unit === 'deg' && STEERING.test(s.text.slice(q.to)) && s.ours)
       push('rake', WEIGHTS.byUnit, 'unit');
-    if (EVERY.test(before))
+    if (EVERY.test(before) && !BURNS.test(s.text.slice(0, q.from)))
       for (const key of careKeys(s, q))
         if (figureDefinition(key).dimension === sense.dimension)
           push(key, WEIGHTS.byUnit - 0.6, 'unit');
   }
   return made;
 }
+
+/** "A 450 single", "my 650 twin": the size of a motor, in cubic centimetres. */
+const MOTOR_BEHIND =
+  /^[ -](?:(?:air|oil|water|liquid)[- ]cooled )?(?:single|twin|parallel twin|v-?twin|triple|thumper|boxer)(?! ?(?:dis[ck]|seat|shock|exhaust|headlight|track|owner))(?!\p{L})/iu;
+const isMotor = ({ amounts: [a = 0] }: Quantity): boolean =>
+  Number.isInteger(a) && a >= 100 && a <= 1400 && a % 10 === 0;
+/** "So 176 for me, her and the panniers". */
+const LEFT_FOR =
+  /^ (?:left )?for (?:me|us|the rider|rider)(?:,| and| plus)[^.]{0,24}(?:panniers|luggage|bags|kit|gear|her|him|passenger|pillion)?/iu;
+/** "42.6 at the wheel". */
+export const AT_THE_WHEEL = /^ (?:hp |ps |bhp )?(?:at|to) the (?:rear |back )?wheel(?!\p{L})/iu;
+const isPower = ({ unit }: Quantity): boolean => unit === 'hp' || unit === 'PS' || unit === 'kW';
+/** "They gave it 5.3 gallons", "19 litres of petrol": what only a tank holds. */
+const isFuelled = (s: SentenceWords, q: Quantity): boolean =>
+  (/^gal/.test(q.unit ?? '') &&
+    /(?:gave|gives|give|given) it (?:a )?$/iu.test(
+      s.text.slice(0, q.from).replace(/\s+$/u, ' ').slice(-14),
+    )) ||
+  /^ of (?:fuel|petrol|gas|unleaded)(?! (?:for|in|gone|went|burnt|used)(?!\p{L}))(?!\p{L})/iu.test(
+    s.text.slice(q.to, q.to + 26),
+  );
+/** "Burns 0.3 l every 1000 km": oil that goes, no service that is due. */
+const BURNS = /(?<!\p{L})(?:burn(?:s|t|ed|ing)?|uses|using|loses|drinks|needs? topping)(?!\p{L})/iu;
 
 const RESTRICTED_TO =
   /^[\s,(]{0,3}(?:but |and )?(?:now |currently )?(?:(?:restricted|limited|detuned|choked) (?:down )?to|auf \d{2}(?:[.,]\d)? ?kW gedrosselt|gedrosselt auf|bridée? à|limitad[ao] a|depotenziat[ao] a)(?!\p{L})/iu;

@@ -52,7 +52,7 @@ export function sideOf(
     if (!other) return false;
     const [a, b] = j < index ? [other, q] : [q, other];
     return (
-      (q.listed && other.listed) ||
+      (q.listed && other.listed && /^\s*\/\s*$/.test(text.slice(a.to, b.from))) ||
       ((a.unit === b.unit || a.unit === undefined) &&
         alike(a, b) &&
         /^\s*(?:\/|,|and|&|und|et|y|e)\s*$/iu.test(text.slice(a.to, b.from)))

@@ -15,6 +15,10 @@ function isSame(a: Proposal, b: Proposal): boolean {
     : Math.abs(convert(b.amount, b.unit, a.unit) / a.amount - 1) <= SAME_WITHIN;
 }
 
+/** Power at the crank and at the wheel are two figures: "95 hp claimed, 84 at the wheel". */
+const kindOf = (p: Proposal): string =>
+  p.kind === 'figure' && p.key === 'power' ? `power/${p.basis}` : p.key;
+
 const contradicted = (p: Proposal): Proposal => {
   const doubt: Doubt = { code: 'said-otherwise' };
   return p.doubts.some((d) => d.code === doubt.code)
@@ -36,9 +40,9 @@ const contradicts = (a: Proposal, b: Proposal): boolean =>
  * Said once is enough; what only its unit names gives way to what a label names; of a contradiction both sides are marked.
  */
 export function settled(found: readonly Proposal[]): readonly Proposal[] {
-  const named = new Set(found.filter((p) => !isAlone(p)).map((p) => p.key));
+  const named = new Set(found.filter((p) => !isAlone(p)).map(kindOf));
   const kept: Proposal[] = [];
-  for (const proposal of alone(found).filter((p) => !isAlone(p) || !named.has(p.key))) {
+  for (const proposal of alone(found).filter((p) => !isAlone(p) || !named.has(kindOf(p)))) {
     const rivals = kept.filter((k) => k.key === proposal.key && k.kind === proposal.kind);
     const same = rivals.find((k) => isSame(k, proposal));
     if (same) {
@@ -58,8 +62,9 @@ function alone(found: readonly Proposal[]): readonly Proposal[] {
   const best = new Map<string, Proposal>();
   for (const p of found) {
     if (!isAlone(p) || p.kind === 'fact') continue;
-    const now = best.get(p.key);
-    if (!now || (now.kind === 'figure' && isMoney(p) && p.amount > now.amount)) best.set(p.key, p);
+    const now = best.get(kindOf(p));
+    if (!now || (now.kind === 'figure' && isMoney(p) && p.amount > now.amount))
+      best.set(kindOf(p), p);
   }
-  return found.filter((p) => !isAlone(p) || best.get(p.key) === p);
+  return found.filter((p) => !isAlone(p) || best.get(kindOf(p)) === p);
 }

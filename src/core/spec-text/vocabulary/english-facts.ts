@@ -8,7 +8,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'layout',
     'single',
-    /\bsingle[- ]cylinder\b|\bthumper\b|\b(?:liquid|water|air|oil)[- ]?cooled (?:\d+ ?cc )?(?:dohc |sohc |4-stroke |four-stroke )?single\b|\b\d{2,3} ?cc single\b|\bthe single\b|\bsingle\b(?=\s*[.,;)]|\s*$)|\b(?:dohc|sohc) single\b/i,
+    /\bsingle[- ]cylinder\b|\bthumper\b|\b(?:liquid|water|air|oil)[- ]?cooled (?:\d+ ?cc )?(?:dohc |sohc |4-stroke |four-stroke )?single\b|\b\d{2,3} ?cc single\b|\b[1-9]\d0 single\b(?! ?(?:dis[ck]|seat|shock|owner))|\bthe single\b|\bsingle\b(?=\s*[.,;)]|\s*$)|\b(?:dohc|sohc) single\b/i,
   ],
   [
     'forkAdjust',
@@ -85,7 +85,11 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ],
   ['forkType', 'upside-down', /\b(?:upside[- ]down|inverted|usd) forks?\b/i],
   ['forkType', 'conventional', /\b(?:conventional|right[- ]side[- ]up|telescopic) forks?\b/i],
-  ['linkage', 'linkage', /\b(?:it )?(?:has|with|got) (?:a |the )?(?:rear )?linkage\b/i],
+  [
+    'linkage',
+    'linkage',
+    /\b(?:it )?(?:has|with|got|there'?s|there’s|there is) (?:a |the )?(?:rear )?linkage\b/i,
+  ],
   ['linkage', 'direct', /\b(?:no linkage|linkless|without (?:a )?linkage)\b/i],
   [
     'linkage',
@@ -133,6 +137,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ],
   ['socket', 'usb', /\busb(?:-c)? (?:socket|charger|port|charging|outlet)s?\b/i],
   ['socket', 'twelve-volt', /\b12 ?v(?:olt)? (?:socket|outlet|accessory socket)\b/i],
+  ['screen', 'none', /\bno (?:wind)?(?:screen|shield)\b(?: at all)?/i],
   ['screen', 'adjustable', /\badjustable (?:wind)?(?:screen|shield)\b/i],
   ['wheelType', 'cast', /\b(?:inch|rims?|wheels?|rear|1[7-9])\b[^.;]{0,20}\bcast\b/i],
   ['abs', 'none', /\b(?:no|without) abs\b/i],

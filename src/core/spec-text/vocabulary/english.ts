@@ -84,13 +84,13 @@ export const ENGLISH: Vocabulary = {
     motionRatioEnd:
       'shock motion ratio at full travel|motion ratio at full travel|motion ratio at the end',
     springRiderMass:
-      '~right for|springs suit a rider of|meant for a|set up for a|valved for a|sprung for a|sprung for a rider of|set up for a rider of|sprung for|springs suit|suspension is set for a rider of|valved for a rider of|sprung for riders of',
+      '~right for|springs suit a rider of|meant for a|set up for a|valved for a|sprung for a|sprung for a rider of|springs are for|springs are right for|springs are for somebody|springs are for someone|springs are for a rider of|set up for a rider of|sprung for|springs suit|suspension is set for a rider of|valved for a rider of|sprung for riders of',
     pressures:
       'tyre pressures|tire pressures|tyre pressure|tire pressure|~pressures|~pressure|tyres|tires|~tyre|~tire|cold pressures|inflation pressure|inflation',
     alternator:
       'alternator output|alternator|generator output|generator|stator|charging output|charging system|stator output|alternator power|electrical output|max alternator output|charging capacity',
     stockDraw:
-      '~bike takes|~bike wants|~bike uses|~itself uses|~bike draws|~itself draws|stock electrical draw|electrical draw|stock draw|own electrical draw',
+      '~bike takes|~bike wants|~bike uses|~itself uses|~bike draws|~itself draws|stock electrical draw|electrical draw|stock draw|own electrical draw|~idle draw|~draw with lights|~draw at idle|~draw with the lights on',
     battery: 'battery|battery capacity',
     axleLimits:
       'axle limit|axle limits|axle load|permitted axle load|max axle load|maximum axle load|axle loads|permissible axle load|max axle weight|axle weight limit',
@@ -105,7 +105,7 @@ export const ENGLISH: Vocabulary = {
     valvesPrice: 'price of a valve service',
     suspensionPrice: 'price of fork and shock service',
     rackLimit:
-      'rear rack is only|rack is only|rack is good for|rack takes|rear rack takes|rack says|rack says max|rack is rated|rack rated|rack is rated for|rack limit|rack load|rack rated for|rack capacity|rear rack max load|rear rack capacity|rack max load|rack maximum load|rear rack load|max rack load|carrier load|rack load limit',
+      'rear rack is only|rack is only|rack is good for|rack is marked|rack is stamped|rack takes|rear rack takes|rack says|rack says max|rack is rated|rack rated|rack is rated for|rack limit|rack load|rack rated for|rack capacity|rear rack max load|rear rack capacity|rack max load|rack maximum load|rear rack load|max rack load|carrier load|rack load limit',
     pegHeight:
       'pegs are|pegs sit at|pegs at|footpeg height|peg height|footrest height|foot peg height',
     barHeight: 'handlebar height|bar height|height of the bars|~bars at|~bars|handlebar|~bar',
@@ -114,7 +114,8 @@ export const ENGLISH: Vocabulary = {
     valves:
       'valve checks|valve check|valve clearance check|valve clearances check|valve adjustment|valve adjustments|valve inspection|valve interval|~valves|valve check, by hours|valve clearance checks|valve service|valves need checking|shims|shim check|valve clearances every|~valve clearances|valve adjust|valve check by hours|valve check interval',
     oil: 'oil changed|oil changed once|oil change takes|oil change|oil interval|~oil|oil change, by hours|oil changed every|oil every|~with filter|with the filter|with a filter|including the filter|oil change interval|oil and filter|oil change by hours|~change',
-    oilCapacity: 'oil capacity|engine oil|engine oil capacity|oil volume|oil quantity',
+    oilCapacity:
+      'oil capacity|engine oil|engine oil capacity|oil volume|oil quantity|in the sump|sump holds|takes in oil',
     price:
       'listed at=list|sticker was=list|list was=list|msrp was=list|rrp was=list|list price was=list|list price=list|price new=list|new price=list|asking price=asked|price|msrp=list|rrp=list|~asking=asked|~asks=asked|~costs|~cost you|~run you|~runs you|~set you back|~sets you back|priced at|priced|sells for|on the road price=on-the-road|cash price|otr price=on-the-road|otr=on-the-road|base price=list|starting price=list|price as tested|retail price=list|starts at=list|out the door=on-the-road|drive away price=on-the-road|ride away price=on-the-road|ride away=on-the-road|drive away=on-the-road|list=list|buy it now=asked|yours for=asked|sale price=asked|selling price=asked|price i paid=paid|picked up for=paid|picked it up for=paid|i paid=paid|paid=paid|bought it for=paid|~looking for=asked|~want=asked|~wants=asked|dealer wants=asked|~around=asked|~open to offers around=asked|offers over=asked|~offers around=asked|~was asking=asked|now=asked|reduced to=asked|sticker price=list|srp=list|sticker=list|~for a bike|open to offers|priced to sell|will take=asked|would take=asked|i want=asked|on the road=on-the-road',
     usedPrice:
@@ -133,7 +134,7 @@ export const ENGLISH: Vocabulary = {
     'ready-90': 'running order|90 fuel|90 % fuel|90 percent fuel|mro|tank 90 full|90 full',
     dry: 'dry|without fuel|no fuel|without fluids|no fluids|without petrol|without gas|no petrol|no gas|empty tank|excluding fuel|less fuel|w o fuel|ex fuel|minus fuel|exc fuel|fuel excluded',
     ready:
-      'wet|kerb|curb|ready to ride|road ready|full fuel|full tank|fully fuelled|fully fueled|gassed|gassed up|all fluids|all up|tank full|brimmed|with fuel|full of fuel|fuelled up|fueled up|fully fuelled up|ready to go|all fluids included|topped up|a full tank|everything in it|everything in|with a full|fueled|fuelled|incl fuel|including fuel',
+      'wet|kerb|curb|ready to ride|road ready|full fuel|full tank|fully fuelled|fully fueled|gassed|gassed up|all fluids|all up|tank full|brimmed|with fuel|full of fuel|fuelled up|fueled up|fully fuelled up|ready to go|ready to roll|all fluids included|topped up|a full tank|everything in it|everything in|with a full|fueled|fuelled|incl fuel|including fuel',
     wheel:
       'rear wheel horsepower|at the rear wheel|at the back wheel|at the wheel|rwhp|whp|dyno|at the tyre|at the tire|rollers|rear wheel|on the dyno|wheel horsepower|to the wheel|to the rear wheel',
     crank: 'crank|at the crank|crankshaft',

@@ -116,6 +116,7 @@ export const FRENCH: Vocabulary = {
     ],
     ['layout', 'v-twin', worded('bicylindre en v|v-?twin|twin en v')],
     ['layout', 'boxer-twin', worded('(?:bicylindre )?(?:à plat|boxer)|flat-?twin')],
+    ['screen', 'tall', worded('(?:grande |haute )bulle|bulle (?:haute|touring)')],
     ['layout', 'single', worded('mono(?:cylindre)?(?!-?amort)')],
     ['layout', 'triple', worded('(?:trois|3)[- ]cylindres|tricylindre')],
     ['layout', 'four', worded('(?:quatre|4)[- ]cylindres')],

@@ -92,7 +92,7 @@ export const GERMAN: Vocabulary = {
     overall: 'lange|hohe|gesamtlange|gesamthohe|gesamtbreite',
     topSpeed: 'hochstgeschwindigkeit|topspeed|spitze|vmax',
     rider: 'ich bin|ich wiege|fahrergewicht|meine|schrittlange|korpergrosse|mein gewicht|bei mir',
-    load: 'koffer|gepack|sozius|koffersystem|topcase|koffer wiegen|tankrucksack|beifahrer',
+    load: 'zusatztank|l zusatztank|liter zusatztank|reservekanister|kanister|koffer|gepack|sozius|koffersystem|topcase|koffer wiegen|tankrucksack|beifahrer',
     sag: 'negativfederweg|durchhang|sag',
     odometer:
       'kilometerstand|kilometer|km|laufleistung|km stand|tachostand|gelaufen|tkm|kilometer gelaufen',
