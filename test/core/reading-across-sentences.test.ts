@@ -41,6 +41,30 @@ describe('said in other words', () => {
       'Service every six thousand miles or a year.',
       ['serviceInterval 6000 mi ✓', 'serviceMonths 12 months ✓'],
     ],
+    [
+      'The seat? Eight eighty, but there’s a low one, eight sixty.',
+      ['seatHeight 880 mm', 'seatHeight 860 mm'],
+    ],
+    [
+      '870/850 mm seat, 230/220 travel.',
+      ['seatHeight 870 mm ✓', 'seatHeight 850 mm ✓', 'travelFront 230 mm ✓', 'travelRear 220 mm ✓'],
+    ],
+    ['It makes 48 PS on paper and 42.6 at the wheel.', ['power 48 PS ✓', 'power 42.6 PS ✓']],
+    [
+      'The A2 kit drops it from 70 kW to 35 kW. Wet weight 189 kg.',
+      ['unrestrictedPower 70 kW ✓', 'power 35 kW ✓', 'mass 189 kg ✓'],
+    ],
+    ['It’ll do three hundred and twenty k on its tank.', ['statedRange 320 km ✓']],
+    ['Rims 1.85x21 front and 2.15x18 rear.', ['wheelFront 21 in', 'wheelRear 18 in']],
+    ['No windscreen at all.', ['screen none ✓']],
+    ['At the back there’s a linkage. Mono shock.', ['linkage linkage ✓', 'shockType single ✓']],
+    ['Single 300 mm disc, non-switchable ABS.', ['brakeFront single-disc ✓', 'abs fixed ✓']],
+    [
+      'It weighs 170 kg wet. It’s a 450 single.',
+      ['mass 170 kg ✓', 'displacement 450 cc', 'layout single ✓'],
+    ],
+    // What it does with the bags on or into the wind is not what it does.
+    ['Got 48 mpg into a headwind. Tank 6.3 US gal.', ['tank 6.3 gal-us ✓']],
     // A share of the tank is no tank; what else it can have is no tank of its own.
     ['The scales said 187 kg with about 3/4 tank.', ['mass 187 kg']],
     ['The big tank is 23 litres.', ['tank 23 L']],

@@ -120,6 +120,9 @@ const DIGITS =
 /** "I paid five two for it": thousands and hundreds. */
 const SUM =
   /(?<!\p{L})(?:paid|sticker(?: is| was)?|asking|list(?:ed)?(?: at| is| was)?|price(?: is| was)?|(?:put|gone) (?:it )?up to|costs?|it was)\s$/iu;
+/** What "one" stands behind where it is no number. */
+const A_ONE =
+  /(?<!\p{L})(?:low|lower|high|higher|tall|taller|standard|stock|new|newer|old|older|big|bigger|small|smaller|little|other|this|that|blue|white|red|black) $/iu;
 const INCHES = /^(twenty[ -]one|nineteen|eighteen|seventeen) (eighteen|seventeen|nineteen)$/iu;
 
 /**
@@ -128,8 +131,13 @@ const INCHES = /^(twenty[ -]one|nineteen|eighteen|seventeen) (eighteen|seventeen
  */
 export function withNumbers(line: string): string {
   const pairs = [...(SPROCKETS.test(line) ? [TEETH] : []), ...(RIMS.test(line) ? [INCHES] : [])];
-  const said = yearly(germanNumbers(line)).replace(RUN, (run: string, at: number) => {
+  const converted = (run: string, at: number): string => {
+    // "With the low one seven ninety five": that "one" is a machine or a seat.
+    if (/^one /iu.test(run) && A_ONE.test(line.slice(Math.max(0, at - 12), at)))
+      return `${run.slice(0, 4)}${converted(run.slice(4), at + 4)}`;
     const trimmed = run.trimEnd();
+    const way = / k$/iu.test(trimmed) ? numberInWords(trimmed.slice(0, -2)) : undefined;
+    if (way && way.amount >= 100) return `${String(way.amount)} km`.padStart(run.length);
     const pair = pairs.map((p) => p.exec(trimmed)).find((m) => m);
     const revs = REVS.test(line) ? DIGITS.exec(trimmed) : undefined;
     if (revs) {
@@ -154,9 +162,10 @@ export function withNumbers(line: string): string {
     return digits.length <= trimmed.length
       ? `${digits.padStart(trimmed.length)}${run.slice(trimmed.length)}`
       : run;
-  });
+  };
+  const said = yearly(germanNumbers(line)).replace(RUN, converted);
   return pointed(takenBack(said)).replace(
-    /(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
+    /(?<=(?<!\d)\d{3}) k(?=\s*[,.;)]|\s*$| (?:on|from|out|if|before|between|to a|easy|easily|with)(?!\p{L}))|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
     'km',
   );
 }

@@ -15,13 +15,17 @@ export const noiseIn = (text: string): readonly (readonly [number, number])[] =>
 export type BlockedBy = 'noise' | 'other-machine' | 'changed';
 
 const STOCK_BEFORE =
-  /(?<!\p{L})(?:stock|standard|originally|original|factory|serie|d'origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at))?\s*[:(]?\s*$/iu;
+  /(?<!\p{L})(?:stock|standard|originally|original|factory|(?:came|comes|delivered) with|serie|d'origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at))?\s*[:(]?\s*$/iu;
 const STOCK_BEHIND = /^\s*\(?(?:stock|standard|as standard|originally|serie)(?=\s*(?:[.,;)!]|$))/iu;
 const NOT_STOCK = /(?<!\p{L})(?:now|fitted|i run|i have|mine|my|went|swapped|from)(?!\p{L})/iu;
 
 /** "clearance now about 250 from 275 stock", "23 L tank fitted (stock 14 L)": where the stock one is named, what it became is none. */
 function besideStock(text: string, quantities: readonly Quantity[]): readonly number[] {
-  if (!/stock|standard|origin|serie|factory/iu.test(text) || !NOT_STOCK.test(text)) return [];
+  if (
+    !/stock|standard|origin|serie|factory|(?:came|comes|delivered) with/iu.test(text) ||
+    !NOT_STOCK.test(text)
+  )
+    return [];
   const stock = quantities.map(
     (q) =>
       STOCK_BEFORE.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
@@ -66,8 +70,15 @@ const isFill = (text: string, q: Quantity): boolean =>
   (FILL_BEHIND.test(text.slice(q.to, q.to + 16)) &&
     FILL_BEFORE.test(text.slice(Math.max(0, q.from - 36), q.from)));
 
-/** "62 mpg two up, 71 solo". */
-const TWO_UP = /^\s*(?:\([^)]{0,8}\))?\s*(?:two|2)[- ]up(?!\p{L})/iu;
+/** "62 mpg two up, 71 solo", "48 mpg into a headwind with bags, normally 54". */
+const TWO_UP =
+  /^\s*(?:\([^)]{0,8}\))?\s*(?:(?:two|2)[- ]up|(?:in|into|against) (?:a |the |that )?(?:strong |stiff )?(?:head ?)?wind|(?:fully )?loaded up|with (?:the )?(?:bags|panniers|luggage|boxes|a pillion)(?! (?:on )?it (?:weighs|is)))(?!\p{L})/iu;
+
+const isPower = ({ unit }: Quantity): boolean => unit === 'kW' || unit === 'hp' || unit === 'PS';
+/** "The A2 kit drops it from 70 kW to 35 kW": both are the machine's, before and after. */
+export const RESTRICTS =
+  /(?<!\p{L})(?:a2|restrict\w*|throttled|gedrosselt|drossel\w*|bridé\w*)(?!\p{L})/iu;
+const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? '');
 
 /** Quantities said of nothing, of another machine, or of what a part or a lower price made of it; and why. */
 export function blockedIn(
@@ -100,6 +111,7 @@ export function blockedIn(
     if (
       next &&
       q.changed === undefined &&
+      !(isPower(q) && RESTRICTS.test(text)) &&
       /^\s*(?:down |up )?to (?:a |the )?$/iu.test(text.slice(q.to, next.from)) &&
       CHANGE.test(text.slice(Math.max(0, q.from - 40), q.from))
     )
@@ -113,11 +125,13 @@ export function blockedIn(
     // "Eight to nine thousand": thousands, both of them.
     if (q.unit === undefined && /^\s*to\s+\d{1,3}000(?!\d)/u.test(text.slice(q.to, q.to + 24)))
       found.set(i, 'noise');
-    if (isFill(text, q) || TWO_UP.test(text.slice(q.to, q.to + 20))) found.set(i, 'changed');
+    if (isFill(text, q) || (isUse(q) && TWO_UP.test(text.slice(q.to, q.to + 36))))
+      found.set(i, 'changed');
     if (found.has(i)) return;
     if (noise.some(([a, b]) => q.from < b && q.to > a)) found.set(i, 'noise');
     else if (q.changed !== undefined) {
-      if ((q.changed === 'is-new') !== isMoney(q)) found.set(i, 'changed');
+      if ((q.changed === 'is-new') !== isMoney(q) && !(isPower(q) && RESTRICTS.test(text)))
+        found.set(i, 'changed');
     } else if (isFirstCheck(text, q) || isBeforeThenEvery(text, q)) found.set(i, 'changed');
     else if (NOT.test(text.slice(Math.max(0, q.from - 22), q.from))) found.set(i, 'other-machine');
     else if (asks || scopes.some(([a, b]) => q.from >= a && q.from < b))

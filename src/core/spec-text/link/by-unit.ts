@@ -1,9 +1,10 @@
 import { figureDefinition, type FigureKey } from '../../readings';
-import type { Quantity } from '../lattice/scan-quantities';
+import { CHANGE, type Quantity } from '../lattice/scan-quantities';
+import { RESTRICTS } from './blocked';
 import { BY_UNIT, sensesOf } from './dimensions';
 import type { Option, SentenceWords } from './option';
 import { nearness } from './relation';
-import { senses } from './senses';
+import { isRim, senses } from './senses';
 import { WEIGHTS } from './weights';
 
 /** An angle with a length behind a slash: rake and trail. */
@@ -34,12 +35,14 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
           points: WEIGHTS.byUnit + 0.9,
           by: 'basis',
         });
+    const sized = rimBySize(s, q, index);
+    if (sized) push(sized, WEIGHTS.byUnit + 0.9, 'unit', true);
     const spoken = rimSpoken(s, q) ? WEIGHTS.follows : WEIGHTS.byUnit + 0.4;
     for (const key of pairKeys(s, q, index))
       for (const sense of senses(s, q, key, true, index))
         made.push({ key, word: undefined, ...sense, points: spoken, by: 'unit' });
     if (s.ours && MOTOR_BEHIND.test(s.text.slice(q.to, q.to + 18)) && isMotor(q))
-      push('displacement', WEIGHTS.byUnit + 0.9, 'unit', true);
+      push('displacement', WEIGHTS.byUnit + 1.8, 'unit', true);
     if (s.ours && LEFT_FOR.test(s.text.slice(q.to, q.to + 40)))
       push('payload', WEIGHTS.byBasis, 'unit', true);
     const ofPower = s.units.usual.power ?? s.quantities.find((o) => isPower(o))?.unit;
@@ -66,9 +69,9 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
     if (q.unit === 'gears') push('gears', WEIGHTS.byUnit + 1, 'label');
     else if (q.unit === 'qt-us') push('oilCapacity', WEIGHTS.byUnit + 0.3, 'unit');
     else if (q.unit === 'links') push('chainLinks', WEIGHTS.byUnit + 1, 'label');
-    else if (key === 'power' && s.ours && isUnrestricted(s, q))
+    else if (key === 'power' && s.ours && (isUnrestricted(s, q) || isDroppedFrom(s, index)))
       push('unrestrictedPower', WEIGHTS.byUnit + 1, 'label');
-    else if (key === 'power' && s.ours && isRestricted(s, q))
+    else if (key === 'power' && s.ours && (isRestricted(s, q) || isDroppedFrom(s, index - 1)))
       push('power', WEIGHTS.byUnit + 1, 'label');
     else if (key && q.unit !== 'L' && s.ours) push(key, WEIGHTS.byUnit, 'unit');
     if (sense.dimension === 'volume' && s.ours && (isAlone(s, q) || isFuelled(s, q)))
@@ -88,6 +91,8 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
     }
     const travel = s.ours ? travelBeside(s, q) : undefined;
     if (travel) push(travel, WEIGHTS.byUnit - 0.4, 'unit');
+    const rim = rimBySize(s, q, index);
+    if (rim) push(rim, WEIGHTS.byUnit + 0.9, 'unit');
     const wheel = wheelBeside(s, q);
     if (wheel) push(wheel, WEIGHTS.byUnit + 0.9, 'basis');
     const last = s.quantities[index - 1];
@@ -140,6 +145,19 @@ const isUnrestricted = (s: SentenceWords, q: Quantity): boolean =>
   RESTRICTED_TO.test(s.text.slice(q.to, q.to + 40)) ||
   DERESTRICTED_TO.test(s.text.slice(Math.max(0, q.from - 24), q.from));
 
+/** "The A2 kit drops it from 70 kW to 35 kW". */
+function isDroppedFrom(s: SentenceWords, index: number): boolean {
+  const [q, next] = [s.quantities[index], s.quantities[index + 1]];
+  return (
+    q !== undefined &&
+    next !== undefined &&
+    isPower(q) &&
+    RESTRICTS.test(s.text) &&
+    CHANGE.test(s.text.slice(Math.max(0, q.from - 40), q.from)) &&
+    /^\s*(?:down )?to (?:a )?$/iu.test(s.text.slice(q.to, next.from))
+  );
+}
+
 const RESTRICTED_BEFORE =
   /(?<!\p{L})(?:restricted|limited|detuned|choked|gedrosselt auf|bridée? à|limitad[ao] a|depotenziat[ao] a)(?: (?:down )?(?:to|at))?\s*$/iu;
 /** "Restricted to 35 kW", "auf 35 kW gedrosselt": the words say that it is what it has. */
@@ -166,12 +184,27 @@ const RIMS_SPOKEN =
   /(?<!\p{L})(?:tyres?|tires?|wheels?|rims?)(?!\p{L})[^.\d]{0,24}?(?<![\d.,])(16|17|18|19|21)(?![\d/]|[.,]\d)(?: ?inch(?:es)?)?[\s,]{1,16}(?:(?:at|on|up) (?:the )?front )?and\s+(?:an? )?\s*(16|17|18|19)(?![\d/]|[.,]\d)/dgiu;
 
 /** "tyres are a 21 and an 18": rims by their sizes, the front first. */
+/** "Twenty one front, eighteen rear.": a sentence of nothing but two rims. */
+const RIMS_ALONE =
+  /^\s*(?:it's |that's |and )?(?:an? )?(16|17|18|19|21)(?: ?inch(?:es)?|["”])? (?:on |at |up )?(?:the )?front,?(?: and)?(?: an?)?\s+(16|17|18|19)(?: ?inch(?:es)?|["”])? (?:on |at )?(?:the )?(?:rear|back)[\s.,!]*$/dgiu;
+
 function rimSpoken(s: SentenceWords, q: Quantity): FigureKey | undefined {
-  for (const { indices } of s.text.matchAll(RIMS_SPOKEN)) {
+  for (const { indices } of [...s.text.matchAll(RIMS_SPOKEN), ...s.text.matchAll(RIMS_ALONE)]) {
     if (indices?.[1]?.[0] === q.from) return 'wheelFront';
     if (indices?.[2]?.[0] === q.from) return 'wheelRear';
   }
   return undefined;
+}
+
+/** "1.85x21 front": a rim by its width and its size. */
+function rimBySize(s: SentenceWords, q: Quantity, index: number): FigureKey | undefined {
+  const [width = 0] = s.quantities[index - 1]?.amounts ?? [];
+  if (q.product !== 1 || !isRim(q)) return undefined;
+  if (width < 1.4 || width > 6.5 || (q.unit !== undefined && q.unit !== 'in')) return undefined;
+  const behind = /^"?\s*\(?(?:on the |at the )?(?:(front)|rear|back)(?!\p{L})/iu.exec(
+    s.text.slice(q.to, q.to + 18),
+  );
+  return behind ? (behind[1] ? 'wheelFront' : 'wheelRear') : undefined;
 }
 
 /** `15/46`, `21/18` under no label: teeth, or rims, by their size alone. */

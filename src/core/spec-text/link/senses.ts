@@ -74,6 +74,10 @@ export interface Sense {
   readonly continues?: true;
 }
 
+/** The size of a rim: whole inches. */
+export const isRim = ({ amounts: [size = 0] }: Quantity): boolean =>
+  Number.isInteger(size) && size >= 14 && size <= 21;
+
 /** How a quantity may be this figure: its unit's senses, or for a bare number the figure's own units. */
 export function senses(
   s: SentenceWords,
@@ -85,7 +89,7 @@ export function senses(
   const { dimension } = figureDefinition(key);
   if (
     q.product !== undefined &&
-    !(q.product === 0 && (key === 'wheelFront' || key === 'wheelRear'))
+    !((q.product === 0 || isRim(q)) && (key === 'wheelFront' || key === 'wheelRear'))
   )
     return [];
   if (q.unit === undefined) {

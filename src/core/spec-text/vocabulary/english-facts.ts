@@ -8,7 +8,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'layout',
     'single',
-    /\bsingle[- ]cylinder\b|\bthumper\b|\b(?:liquid|water|air|oil)[- ]?cooled (?:\d+ ?cc )?(?:dohc |sohc |4-stroke |four-stroke )?single\b|\b\d{2,3} ?cc single\b|\b[1-9]\d0 single\b(?! ?(?:dis[ck]|seat|shock|owner))|\bthe single\b|\bsingle\b(?=\s*[.,;)]|\s*$)|\b(?:dohc|sohc) single\b/i,
+    /\bsingle[- ]cylinder\b|\bthumper\b|\b(?:liquid|water|air|oil)[- ]?cooled (?:\d+ ?cc )?(?:dohc |sohc |4-stroke |four-stroke )?single\b|\b\d{2,3} ?cc single\b|(?<=\b[1-9]\d0 )single\b(?! ?(?:dis[ck]|seat|shock|owner))|\bthe single\b|\bsingle\b(?=\s*[.,;)]|\s*$)|\b(?:dohc|sohc) single\b/i,
   ],
   [
     'forkAdjust',
@@ -113,7 +113,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'brakeFront',
     'single-disc',
-    /\bsingle (?:front )?disc\b|\b(?<!twin |dual |double |two )dis[ck] (?:on|at|up) (?:the )?front\b/i,
+    /\bsingle (?:\d{3} ?mm )?(?:front )?dis[ck]\b|\b(?<!twin |dual |double |two )dis[ck] (?:on|at|up) (?:the )?front\b/i,
   ],
   [
     'abs',
@@ -130,10 +130,11 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
     'rear-off',
     /\babs[^.;]{0,24}(?:switch(?:ed)? off|off|disabled?|switchable)[^.;]{0,12}(?:at the (?:rear|back)|rear (?:only|wheel))|\b(?:switch|turn) (?:off )?the rear abs(?: off)?\b|\babs[^.;]{0,24}(?:switch|turn) (?:off )?(?:the )?(?:rear|back)(?: one)?(?: off)?\b/i,
   ],
+  ['abs', 'fixed', /\b(?:non[- ]?switchable|not switchable|permanent|always[- ]on) abs\b/i],
   [
     'abs',
     'both-off',
-    /\b(?:switchable|disengageable|defeatable|cancellable) abs\b|\babs[^.;]{0,40}\bswitchable\b/i,
+    /(?<!non[- ]?|not )\b(?:switchable|disengageable|defeatable|cancellable) abs\b|\babs[^.;]{0,40}(?<!non[- ]?|not )\bswitchable\b/i,
   ],
   ['socket', 'usb', /\busb(?:-c)? (?:socket|charger|port|charging|outlet)s?\b/i],
   ['socket', 'twelve-volt', /\b12 ?v(?:olt)? (?:socket|outlet|accessory socket)\b/i],

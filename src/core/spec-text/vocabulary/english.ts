@@ -54,9 +54,9 @@ export const ENGLISH: Vocabulary = {
       'how tall|~on the seat|seat height|saddle height|standard seat height|seat|saddle|perch|seat height unladen|unladen seat height|seat ht|sh|laden seat height|stock seat|standard seat|stock seat height|off the deck|off the ground at|low seat height=low-seat|low seat=low-seat|low seat option=low-seat|lowered seat height=low-seat|optional low seat=low-seat|low one=low-seat|lower seat=low-seat|to the seat|to the saddle|to the top of the seat|low version seat height=low-seat',
     tank: '~tank full|~tank brimmed|~full tank|fuel tank capacity|fuel capacity|tank capacity|tank volume|fuel tank|petrol tank|gas tank|tank|~fuel|~holds|fuel tank volume|fuel load|tank size|tank holds|fc|gas capacity|petrol capacity|fuel cap|stock tank|usable fuel',
     consumption:
-      '~i get more like|~works out at|~works out to|~working out at|fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~avg|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~get|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips',
+      '~i get more like|~works out at|~works out to|~working out at|fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~avg|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~get|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips|~normally',
     statedRange:
-      'range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|out of a tank|~on one tank|estimated range|~rode till it died|~takes me|~takes you|~takes us|~gives me|~gives you|range to reserve|riding range|touring range',
+      'range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|out of a tank|~on one tank|estimated range|~rode till it died|~takes me|~takes you|~takes us|~gives me|~gives you|range to reserve|riding range|touring range|~it ll do|~it will do|~you ll see|~you ll get|~you will see|~you will get',
     travel:
       'suspension travel|wheel travel|travel|suspension|wheel travel front rear|susp travel|suspension stroke',
     travelFront:
@@ -121,7 +121,7 @@ export const ENGLISH: Vocabulary = {
     usedPrice:
       'price used|used price|used prices|second hand price|used from|used|second hand|they go for|go for|used examples|secondhand|fetch|changing hands for',
     unlockPrice:
-      'price of unlocking|unlocking|derestriction|full power kit|derestriction kit|unrestriction kit|derestricting',
+      'price of unlocking|unlocking|derestriction|full power kit|can be opened for|can be opened later for|can be opened up for|opened later for|derestriction kit|unrestriction kit|derestricting',
     warranty: 'warranty|guarantee|manufacturer warranty|factory warranty',
     madeFrom:
       '~since|made since|made from|built from|introduced in|introduced|in production since|launched in|sold from',
