@@ -117,6 +117,12 @@ describe('what a number is not', () => {
       'unrestrictedPower 48 hp ✓',
     ]);
   });
+  test('whose dollar it is, only where the words tell: rego is said on both sides of the Tasman', () => {
+    const advert = (words: string) => read(`Kestor 480, ${words}, 178 kg wet. $9,850 ono.`);
+    expect(advert('WOF and rego')).toContain('price 9850 NZD ✓');
+    expect(advert('rego and RWC')).toContain('price 9850 AUD ✓');
+    expect(advert('9 months rego')).toContain('price 9850 AUD');
+  });
   test('litres of a tank do not say the unit of a consumption', () => {
     expect(read('Tank 14 l, Verbrauch 4,1')).toEqual(['tank 14 L ✓', 'consumption 4.1 L/100km']);
     expect(read('Tank 14 l, Verbrauch 4,1 l/100 km')).toContain('consumption 4.1 L/100km ✓');

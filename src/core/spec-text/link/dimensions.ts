@@ -8,6 +8,8 @@ export interface TextUnits {
   readonly gallon: 'us' | 'imp' | undefined;
   /** Whose dollar; undefined: open. */
   readonly dollar: CurrencyCode | undefined;
+  /** Where it is open, whose it is likeliest. */
+  readonly likelyDollar?: CurrencyCode | undefined;
   /** What a sum without a sign is in; undefined: open. */
   readonly money: CurrencyCode | undefined;
   /** The commonest written unit of each dimension. */
@@ -47,7 +49,7 @@ export function sensesOf(unit: TextUnit | undefined, text: TextUnits): readonly 
     case 'mpg':
       return [open('consumption', gallons(text.gallon, 'mpg'), text.gallon, 'gallon')];
     case 'dollar':
-      return [open('money', [text.dollar ?? 'USD'], text.dollar, 'currency')];
+      return [open('money', [text.dollar ?? text.likelyDollar ?? 'USD'], text.dollar, 'currency')];
     case 'money':
       return [open('money', [text.money ?? 'USD'], text.money, 'currency')];
     case 'crowns':

@@ -67,17 +67,20 @@ const IMPERIAL: readonly Clue[] = [
   [2, /\buk\b|\bbritish\b|\bimperial\b/],
   [1.5, /\bstone\b|\bmil\b|\bpounds (?:on the road|sterling)\b/],
 ];
+/** Whose dollar; what is said on both sides of the Tasman ("rego", "LAMS") tells neither. */
 const DOLLARS: readonly (readonly [CurrencyCode, RegExp])[] = [
+  ['NZD', /\bnzd\b|\bnz\b|\bnz\$|\bwof\b|\bnew zealand\b|\bkiwi\b/],
   [
     'AUD',
-    /\baud\b|\brego\b|\brwc\b|\blams\b|\begc\b|\baustralian?\b|\bau?\$|\broadworthy\b|\bqld\b|\bnsw\b|\bride away\b/,
+    /\baud\b|\brwc\b|\begc\b|\baustralian?\b|\bau?\$|\broadworthy\b|\bqld\b|\bnsw\b|\bride away\b/,
   ],
-  ['NZD', /\bnzd\b|\bnz\b|\bwof\b|\bnew zealand\b/],
   [
     'CAD',
     /\bcad\b|\bcdn\b|\bcanad(?:a|ian)\b|\bca?\$|\bontario\b|\balberta\b|\bquebec\b|\bb\.?c\.?\b/,
   ],
 ];
+
+const TASMAN = /\brego\b|\blams\b/;
 
 /** In lower case where that keeps every place: patterns without case are several times as quick. */
 const lowered = (text: string): string => {
@@ -99,13 +102,19 @@ const weigh = (text: string, lower: string, clues: readonly Clue[]) => {
 /** How much one side must outweigh the other. */
 const DECIDED = 1;
 
+/** What a sum without a sign is in, by how the text is written. */
+const bySpelling = (us: number, imperial: number): CurrencyCode | undefined =>
+  us === imperial ? undefined : us > imperial ? 'USD' : 'GBP';
+
 function currencies(text: string, languages: ReadonlySet<number>, us: number, imperial: number) {
   const dollar =
     DOLLARS.find(([, words]) => words.test(text))?.[0] ??
     (/\busd\b(?! ?forks?)(?=\)|[\s,.;]*$|\s*\d)|\bus dollars?\b|\bus\$|\d ?usd\b/m.test(text)
       ? 'USD'
       : undefined) ??
-    (us - imperial >= DECIDED && /\b(?:miles?|mi|mpg|lbs?|inch(?:es)?|in|msrp|obo)\b|"/.test(text)
+    (us - imperial >= DECIDED &&
+    !TASMAN.test(text) &&
+    /\b(?:miles?|mi|mpg|lbs?|inch(?:es)?|in|msrp|obo)\b|"/.test(text)
       ? 'USD'
       : undefined);
   const money: CurrencyCode | undefined = /£|\bgbp\b|\bquid\b|\bpounds? (?:on|for|sterling)/.test(
@@ -116,10 +125,14 @@ function currencies(text: string, languages: ReadonlySet<number>, us: number, im
       ? 'EUR'
       : /\bchf\b/.test(text)
         ? 'CHF'
-        : (dollar ?? (us > imperial ? 'USD' : imperial > us ? 'GBP' : undefined));
+        : (dollar ?? (TASMAN.test(text) ? undefined : bySpelling(us, imperial)));
   // A sum without a sign in a text of the continent.
   const continental = [1, 2, 3, 4].some((i) => languages.has(i));
-  return { dollar, money: money ?? (continental ? ('EUR' as const) : undefined) };
+  return {
+    dollar,
+    likelyDollar: TASMAN.test(text) ? ('AUD' as const) : undefined,
+    money: money ?? (continental ? ('EUR' as const) : undefined),
+  };
 }
 
 /** Words of an advert that are enough by themselves, beside a sum or a distance. */
@@ -181,10 +194,11 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
     (sums && distances && year && text.length < 700 && !/msrp|list price/.test(lower));
   const about = aboutWhat(lines, sale);
   const languages = languagesOf(text);
-  const { dollar, money } = currencies(lower, languages, us.points, imperial.points);
+  const { dollar, likelyDollar, money } = currencies(lower, languages, us.points, imperial.points);
   return {
     gallon,
     dollar,
+    likelyDollar,
     money,
     usual: usualUnits(lines),
     distance: distanceUnit(lines, us.points + imperial.points),
