@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { shortName } from '@/core/donor';
-import { inKind, type Judged } from '@/features/weigh-up/pairs/why';
+import { assess, caseOf } from '@/core/assessment';
+import { shortName, type Donor } from '@/core/donor';
+import { figureWords, inKind, type Judged } from '@/features/weigh-up/pairs/why';
+import { newDonor } from '@/store/records';
 import { dossier, entryOf, standingOf } from '../store/demo-standing';
 
 const reader = { units: 'metric', currency: 'EUR' } as const;
@@ -27,4 +29,20 @@ describe('two that no sum parts', () => {
   });
   test('a machine beside itself differs in nothing', () =>
     expect(inKind(a, a, reader)).toEqual([]));
+});
+
+test('an index that is told in part says what it is at least, and more once more is told; the heart that was not asked is not known', () => {
+  const told = (facts: Donor['facts']) => {
+    const [first] = now.candidates;
+    if (!first) throw new Error('no candidate');
+    const bare: Donor = { ...newDonor('bare'), ...(facts ? { facts } : {}) };
+    return { assessment: assess(caseOf({ ...first.bare, donor: bare })) };
+  };
+  expect(figureWords(told(undefined), 'heart', reader)).toBe('not known');
+  const least = (facts?: Donor['facts']) =>
+    Number(/^at least (\d+) of 100$/.exec(figureWords(told(facts), 'protection', reader))?.[1]);
+  const plate = {
+    sumpGuard: { readings: [{ id: 'p', value: 'alloy', origin: 'measured', note: '' }] },
+  } as const;
+  expect(least(plate)).toBeGreaterThan(least());
 });

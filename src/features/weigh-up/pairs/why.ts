@@ -54,10 +54,12 @@ export function figureWords(
   want: WantKey,
   reader: Reader,
 ): string {
-  const { estimate } = assessment.metrics[want];
-  return estimate.kind === 'known'
-    ? formatWithUnit(estimate.interval.mid, METRIC_DEFINITIONS[want].dimension, reader)
-    : 'not known';
+  const { estimate, standIn } = assessment.metrics[want];
+  const words = (amount: number) =>
+    formatWithUnit(amount, METRIC_DEFINITIONS[want].dimension, reader);
+  if (estimate.kind === 'known') return words(estimate.interval.mid);
+  // What is told of an index counts, what is not told at its worst.
+  return standIn && standIn.mid > 0 ? `at least ${words(standIn.mid)}` : 'not known';
 }
 
 const reason = (
