@@ -2,6 +2,12 @@ import { assessedBuild, partsOf, type PlannedBuild } from './assessed-build';
 import { nearbyChoices } from './nearby-choices';
 import { fullPoints, PAPERS, planModelOf, type PlanSetting } from './plan-model-of';
 
+/** Whether a build is to be had and worth more than another; one that goes over the money only where that does as well. */
+export const isBetter = (build: PlannedBuild, than: PlannedBuild): boolean =>
+  build.failed.length === 0 &&
+  build.points > than.points + GAIN &&
+  (!build.overMoney || than.overMoney === true);
+
 /** Rounds of exchanges about the best build. */
 const EXCHANGES = 12;
 /** An exchange has to gain so many points. */
@@ -38,7 +44,7 @@ function oneExchange(
   for (const { ids, points } of promising) {
     const build = assessedBuild(setting, ids, points);
     const affordable = spend === undefined || build.cost <= spend + 1e-6;
-    if (affordable && build.failed.length === 0) return build;
+    if (affordable && isBetter(build, best)) return build;
   }
   return undefined;
 }

@@ -1,6 +1,13 @@
 import { assess, surenessOf } from '../assessment';
 import { percentiles } from '../numeric';
-import { planCurve, smallestClash, solvePlan, type Plan, type ProgramSolver } from '../planning';
+import {
+  planCurve,
+  smallestClash,
+  solvePlan,
+  type Plan,
+  type PlanModel,
+  type ProgramSolver,
+} from '../planning';
 import {
   assessedBuild,
   moneyOver,
@@ -10,8 +17,8 @@ import {
   type PlannedBuild,
 } from './assessed-build';
 import { enoughFor } from './enough';
-import { exchanged, GAIN } from './exchanges';
-import { planModelOf, type LeftOut, type PlanSetting } from './plan-model-of';
+import { exchanged, GAIN, isBetter } from './exchanges';
+import { PAPERS, planModelOf, type LeftOut, type PlanSetting } from './plan-model-of';
 
 export type BestBuild =
   | {
@@ -68,10 +75,14 @@ export function bestBuild(
   for (let round = 0; ; round += 1) {
     const best = bestWithin(solver, setting, limit, thorough);
     if (best.kind !== 'build') return best;
-    if (!best.build.overMoney || limit === undefined || round === LOWERED)
-      return thorough
-        ? { ...best, enough: enoughFor(solver, setting, best.build) }
-        : { ...best, quick: true };
+    if (!best.build.overMoney || limit === undefined || round === LOWERED) {
+      if (!thorough) return { ...best, quick: true };
+      // The lowered limit was for all builds; one whose prices are surer may cost more.
+      const most = best.build.overMoney ? limit : spend;
+      const near = most === limit ? best.build : exchanged(setting, best.build, most);
+      const build = lookedPast(solver, setting, near, most);
+      return { ...best, build, enough: enoughFor(solver, setting, build) };
+    }
     // Prices that are not exactly known leave room below the limit, so that it holds as surely as is asked.
     limit -=
       1 + moneyOver(setting, assess({ ...setting, parts: partsOf(setting, best.build.partIds) }));
@@ -115,6 +126,39 @@ function bestWithin(
   const build = thorough ? exchanged(setting, best, spend) : best;
   return { kind: 'build', build, leftOut: first.leftOut };
 }
+
+/** Plans of the sum that are looked at beside the best, at most. */
+const LOOKED_PAST = 8;
+
+/**
+ * The best plans of the sum about a build, one after the other, each assessed in full, until none is left whose sum is more: what no
+ * exchange of two for two reaches. At the build itself the sum is exact.
+ */
+function lookedPast(
+  solver: ProgramSolver,
+  setting: PlanSetting,
+  from: PlannedBuild,
+  spend: number | undefined,
+): PlannedBuild {
+  let best = from;
+  let cuts: (readonly string[])[] = [];
+  for (let look = 0; look < LOOKED_PAST; look += 1) {
+    const { model } = planModelOf(setting, partsOf(setting, best.partIds));
+    if (cuts.length === 0) cuts = [asPlanned(model, best.partIds)];
+    const answer = solvePlan(solver, { ...model, cuts }, { aim: 'value', spend });
+    if (answer.kind !== 'plan' || answer.plan.value <= best.points + GAIN) break;
+    const build = assessedBuild(setting, answer.plan.ids, answer.plan.value);
+    if (isBetter(build, best)) {
+      best = exchanged(setting, build, spend);
+      cuts = [];
+    } else cuts.push(answer.plan.ids);
+  }
+  return best;
+}
+
+/** A build as the program has it: with the papers that any part needs. */
+const asPlanned = (model: PlanModel, ids: readonly string[]): readonly string[] =>
+  ids.length > 0 && model.items.some((i) => i.id === PAPERS) ? [...ids, PAPERS] : ids;
 
 /** Corners of a candidate's curve, the dearest first, each assessed in full; what is refused there is cut off. Ends at once where limits clash. */
 export function* buildCurve(
