@@ -230,7 +230,13 @@ describe('what the whole text decides', () => {
     ['Family estate car, 5 doors, diesel, 84,000 miles, £4,250', false, true],
   ] as const)('%s', (text, ours, unlike) => expect(survey(text)).toMatchObject({ ours, unlike }));
   test('the currency of a dollar by its country', () => {
-    expect(survey('asking $9,000, rego till June').dollar).toBe('AUD');
+    expect(survey('asking $9,000, RWC').dollar).toBe('AUD');
+    expect(survey('asking $9,000, WOF').dollar).toBe('NZD');
+    // Said on both sides of the Tasman: likelier the one, sure of neither.
+    expect(survey('asking $9,000, rego till June')).toMatchObject({
+      dollar: undefined,
+      likelyDollar: 'AUD',
+    });
     expect(survey('asking $9,000, Canadian bike').dollar).toBe('CAD');
     expect(survey('asking $9,000 OBO, 7,200 miles').dollar).toBe('USD');
     expect(survey('asking $9,000').dollar).toBeUndefined();
