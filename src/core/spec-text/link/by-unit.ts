@@ -45,11 +45,7 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
       push('displacement', WEIGHTS.byUnit + 1.8, 'unit', true);
     if (s.ours && LEFT_FOR.test(s.text.slice(q.to, q.to + 40)))
       push('payload', WEIGHTS.byBasis, 'unit', true);
-    const ofPower = s.units.usual.power ?? s.quantities.find((o) => isPower(o))?.unit;
-    if (
-      (ofPower ?? /(?<!\p{L})(?:makes|makin|horse\w*|power)/iu.test(s.text)) &&
-      AT_THE_WHEEL.test(s.text.slice(q.to, q.to + 24))
-    )
+    if (AT_THE_WHEEL.test(s.text.slice(q.to, q.to + 24)) && speaksOfPower(s))
       push('power', WEIGHTS.byBasis, 'basis', true);
     const near = basisBeside(s, q);
     if (near !== undefined && near < 1.6 && Number.isInteger(q.amounts[0]))
@@ -105,7 +101,7 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
       push('price', WEIGHTS.follows, 'label');
     if (q.unit === 'deg' && STEERING.test(s.text.slice(q.to)) && s.ours)
       push('rake', WEIGHTS.byUnit, 'unit');
-    if (EVERY.test(before) && !BURNS.test(s.text.slice(0, q.from)))
+    if (EVERY.test(before) && !BURNS.test(s.text.slice(Math.max(0, q.from - 60), q.from)))
       for (const key of careKeys(s, q))
         if (figureDefinition(key).dimension === sense.dimension)
           push(key, WEIGHTS.byUnit - 0.6, 'unit');
@@ -123,12 +119,19 @@ const LEFT_FOR =
   /^ (?:left )?for (?:me|us|the rider|rider)(?:,| and| plus)[^.]{0,24}(?:panniers|luggage|bags|kit|gear|her|him|passenger|pillion)?/iu;
 /** "42.6 at the wheel". */
 export const AT_THE_WHEEL = /^ (?:hp |ps |bhp )?(?:at|to) the (?:rear |back )?wheel(?!\p{L})/iu;
+const speaksOfPower = (s: SentenceWords): boolean =>
+  s.units.usual.power !== undefined ||
+  s.quantities.some(isPower) ||
+  /(?<!\p{L})(?:makes|horse\w*|power)/iu.test(s.text);
 const isPower = ({ unit }: Quantity): boolean => unit === 'hp' || unit === 'PS' || unit === 'kW';
 /** "They gave it 5.3 gallons", "19 litres of petrol": what only a tank holds. */
 const isFuelled = (s: SentenceWords, q: Quantity): boolean =>
   (/^gal/.test(q.unit ?? '') &&
     /(?:gave|gives|give|given) it (?:a )?$/iu.test(
-      s.text.slice(0, q.from).replace(/\s+$/u, ' ').slice(-14),
+      s.text
+        .slice(Math.max(0, q.from - 60), q.from)
+        .replace(/\s+$/u, ' ')
+        .slice(-14),
     )) ||
   /^ of (?:fuel|petrol|gas|unleaded)(?! (?:for|in|gone|went|burnt|used)(?!\p{L}))(?!\p{L})/iu.test(
     s.text.slice(q.to, q.to + 26),
@@ -189,7 +192,8 @@ const RIMS_ALONE =
   /^\s*(?:it's |that's |and )?(?:an? )?(16|17|18|19|21)(?: ?inch(?:es)?|["”])? (?:on |at |up )?(?:the )?front,?(?: and)?(?: an?)?\s+(16|17|18|19)(?: ?inch(?:es)?|["”])? (?:on |at )?(?:the )?(?:rear|back)[\s.,!]*$/dgiu;
 
 function rimSpoken(s: SentenceWords, q: Quantity): FigureKey | undefined {
-  for (const { indices } of [...s.text.matchAll(RIMS_SPOKEN), ...s.text.matchAll(RIMS_ALONE)]) {
+  const alone = s.text.length < 90 ? s.text.matchAll(RIMS_ALONE) : [];
+  for (const { indices } of [...s.text.matchAll(RIMS_SPOKEN), ...alone]) {
     if (indices?.[1]?.[0] === q.from) return 'wheelFront';
     if (indices?.[2]?.[0] === q.from) return 'wheelRear';
   }
