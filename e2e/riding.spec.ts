@@ -58,6 +58,10 @@ test('a ride is noted part by part, outlives a reload, is taken back, and asks a
   await page.getByRole('button', { name: 'Note a ride' }).click();
   await page.getByLabel('Buzz').selectOption('1');
   await page.getByLabel('Brakes').selectOption('4');
+  await page.getByLabel('Wind on the chest').selectOption('1');
+  await fill(page, 'Seat goes down under you', '500');
+  await expect(page.getByText('Must lie between 0 and 160 mm.')).toBeVisible();
+  await fill(page, 'Seat goes down under you', '55');
   await fill(page, 'Vibrates from (real speed)', '95');
   await fill(page, 'Vibrates up to', '110');
   await page.getByLabel(/^The heart/).selectOption('9');
@@ -76,9 +80,11 @@ test('a ride is noted part by part, outlives a reload, is taken back, and asks a
   await page.getByRole('combobox', { name: 'Candidate' }).selectOption('Pika 340 X');
   await expect(
     page.getByText(
-      /first time, 40 min, buzz 1, brakes 4, buzzes from 95 to 110 km\/h, heart 9 of 10/,
+      /first time, 40 min, buzz 1, brakes 4, wind on the chest 1, buzzes from 95 to 110 km\/h, heart 9 of 10/,
     ),
   ).toBeVisible();
+  await page.getByRole('button', { name: /^Open: Ride/ }).first().click();
+  await expect(page.getByLabel('Seat goes down under you')).toHaveValue('55');
   await page.getByRole('button', { name: /^Delete: Ride/ }).click();
   await expect(page.getByText('Pika 340 X has not been tried.', { exact: false })).toBeVisible();
   await page.keyboard.press('Control+z');
