@@ -83,7 +83,10 @@ test('a ride is noted part by part, outlives a reload, is taken back, and asks a
       /first time, 40 min, buzz 1, brakes 4, wind on the chest 1, buzzes from 95 to 110 km\/h, heart 9 of 10/,
     ),
   ).toBeVisible();
-  await page.getByRole('button', { name: /^Open: Ride/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Open: Ride/ })
+    .first()
+    .click();
   await expect(page.getByLabel('Seat goes down under you')).toHaveValue('55');
   await page.getByRole('button', { name: /^Delete: Ride/ }).click();
   await expect(page.getByText('Pika 340 X has not been tried.', { exact: false })).toBeVisible();
