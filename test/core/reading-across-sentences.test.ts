@@ -63,6 +63,16 @@ describe('said in other words', () => {
       'It weighs 170 kg wet. It’s a 450 single.',
       ['mass 170 kg ✓', 'displacement 450 cc', 'layout single ✓'],
     ],
+    // What is asked about, and what somebody put on, is to be looked at.
+    ['Tank 2.4 US gal so range around 120 miles?', ['tank 2.4 gal-us', 'statedRange 120 mi']],
+    [
+      'Seat height 865 mm. Fitted heated grips and a 12V socket.',
+      ['seatHeight 865 mm ✓', 'socket twelve-volt'],
+    ],
+    [
+      'It weighs 199 kg wet. It’s five nine nine five on the road, quid.',
+      ['mass 199 kg ✓', 'price 5995 GBP ✓'],
+    ],
     // What it does with the bags on or into the wind is not what it does.
     ['Got 48 mpg into a headwind. Tank 6.3 US gal.', ['tank 6.3 gal-us ✓']],
     // A share of the tank is no tank; what else it can have is no tank of its own.

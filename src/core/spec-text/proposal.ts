@@ -81,9 +81,9 @@ export interface PassedOver {
   readonly as: FigureProposal | undefined;
 }
 
-/** "about" is soft; a guess or what others say is not. */
+/** "about" is soft; a guess, a question or what others say is not. */
 const HEARSAY =
-  /guess|think|reckon|maybe|perhaps|said|apparently|supposedly|doubt|believe|memory|glaube|vielleicht|crois|peut|creo|credo|forse|rumou?r|reportedly/iu;
+  /guess|think|reckon|maybe|perhaps|said|apparently|supposedly|doubt|believe|memory|glaube|vielleicht|crois|peut|creo|credo|forse|rumou?r|reportedly|\?/iu;
 
 /** Doubts that change a figure by more than its usual spread: the rider has to look first. */
 export const isGrave = (doubt: Doubt, key: string): boolean =>

@@ -9,7 +9,7 @@ import { optionsOf } from './link/options';
 import { isPair } from './link/pairs';
 import { passed } from './link/passed-over';
 import { propose, usualBasis } from './link/propose';
-import { CHANGED, hedgeBefore, speakerOf } from './link/speaker';
+import { askedIn, CHANGED, hedgeBefore, speakerOf } from './link/speaker';
 import { sentencesOf, type Sentence } from './link/sentences';
 import { BOTH_ENDS, sideOf, sidesOf, sideUnsaid, type Side } from './link/side-of';
 import type { FigureProposal, PassedOver } from './proposal';
@@ -185,7 +185,7 @@ function readSentence(
           footnoteBasis(q, a.option.key, context) ??
           aboveBasis(a, context),
         usual: usualBasis(a.option.key, survey),
-        hedge: hedgeBefore(text, q, mentions),
+        hedge: askedIn(text, q) ?? hedgeBefore(text, q, mentions),
         changed,
         origin: speakerOf(text, alone[i - 1]?.to ?? 0, q, alone[i + 1]?.from ?? text.length),
         ours: survey.ours,

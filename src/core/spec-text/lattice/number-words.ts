@@ -120,6 +120,10 @@ const DIGITS =
 /** "I paid five two for it": thousands and hundreds. */
 const SUM =
   /(?<!\p{L})(?:paid|sticker(?: is| was)?|asking|list(?:ed)?(?: at| is| was)?|price(?: is| was)?|(?:put|gone) (?:it )?up to|costs?|it was)\s$/iu;
+/** "It's five nine nine five on the road": a price said digit by digit. */
+const FOUR_DIGITS =
+  /^(?:one|two|three|four|five|six|seven|eight|nine)(?: (?:oh|zero|one|two|three|four|five|six|seven|eight|nine)){3}$/iu;
+const SOLD_AT = /^\s*(?:on the road|otr|list|new|brand new|quid|pounds|dollars|euros?)(?!\p{L})/iu;
 /** What "one" stands behind where it is no number. */
 const A_ONE =
   /(?<!\p{L})(?:low|lower|high|higher|tall|taller|standard|stock|new|newer|old|older|big|bigger|small|smaller|little|other|this|that|blue|white|red|black) $/iu;
@@ -139,6 +143,11 @@ export function withNumbers(line: string): string {
     const way = / k$/iu.test(trimmed) ? numberInWords(trimmed.slice(0, -2)) : undefined;
     if (way && way.amount >= 100) return `${String(way.amount)} km`.padStart(run.length);
     const pair = pairs.map((p) => p.exec(trimmed)).find((m) => m);
+    if (FOUR_DIGITS.test(trimmed) && SOLD_AT.test(line.slice(at + run.length)))
+      return `${trimmed
+        .split(' ')
+        .map((w) => ONES[w.toLowerCase()])
+        .join('')} ¤`.padStart(run.length);
     const revs = REVS.test(line) ? DIGITS.exec(trimmed) : undefined;
     if (revs) {
       const [one, two] = [ONES[revs[1]?.toLowerCase() ?? ''], ONES[revs[2]?.toLowerCase() ?? '']];

@@ -96,7 +96,7 @@ export function blockedIn(
       const stop = (
         list
           ? /[,;|]|\bbut\b/u
-          : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|now (?:it|we|this|you))\b|, (?:the|its?|seat|tank|this|mine(?:'s)?)\b|^ this one\b|\bfor this(?: one)?\b|\b(?:and|but|whereas) this\b/iu
+          : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|now (?:it|we|this|you))\b|, (?:the|its?|seat|tank|this|mine(?:'s)?)\b|^ this one\b|\bthis \d{3,4}\b|\bfor this(?: one)?\b|\b(?:and|but|whereas) this\b/iu
       ).exec(rest);
       return [m.from, m.to + (stop?.index ?? rest.length)] as const;
     });

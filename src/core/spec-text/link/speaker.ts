@@ -24,6 +24,12 @@ export function speakerOf(text: string, from: number, q: Quantity, to: number): 
   return HEARD.test(before) ? 'heard' : undefined;
 }
 
+/** "So range around 120 miles?": a figure that is asked about. */
+export const askedIn = (text: string, q: Quantity): string | undefined =>
+  /^[^.;:]{0,40}\?\s*$/u.test(text.slice(q.to)) && text.slice(0, q.from).trim() !== ''
+    ? '?'
+    : undefined;
+
 /** "a five gallon tank almost", "about" said behind. */
 const HEDGE_BEHIND =
   /^[^,;.\d]{0,14}?(?<!\p{L})(almost|nearly|or so|give or take|i think|i guess|i believe|if i remember|or thereabouts|maybe|glaube ich|je crois|creo|credo)(?!\p{L})/iu;

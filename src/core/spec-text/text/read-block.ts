@@ -1,7 +1,7 @@
 import type { Basis } from '../../readings';
 import type { Word } from '../link/option';
 import type { Side } from '../link/side-of';
-import type { PassedOver, Proposal } from '../proposal';
+import type { FactProposal, PassedOver, Proposal } from '../proposal';
 import { readFacts } from '../read-facts';
 import type { ClockReading } from '../link/clock';
 import { readLine, type LineContext } from '../read-line';
@@ -83,6 +83,17 @@ const spokenPitch = (line: ScannedLine, facts: readonly Proposal[]): readonly Pr
         .map((f) => ({ ...f, words: line.written.slice(f.from - line.offset, f.to - line.offset) }))
     : [];
 
+const FITTED =
+  /(?<!\p{L})(fitted|installed|added|retrofitted|nachgerüstet|montiert|ajouté|installé)(?!\p{L})[^.;:]{0,60}$/iu;
+
+/** "Fitted a 12 V socket": said of what somebody put on; a machine for sale carries it. */
+function asFitted(fact: FactProposal, line: ScannedLine): FactProposal {
+  const words = FITTED.exec(line.written.slice(0, fact.from - line.offset))?.[1];
+  return words === undefined
+    ? fact
+    : { ...fact, ticked: false, doubts: [...fact.doubts, { code: 'may-be-changed', words }] };
+}
+
 /** Whether a bare number is but a word of a fact: the two of "Shock: two shocks". */
 const isWordOf = (figure: Proposal, facts: readonly Proposal[]): boolean =>
   !figure.ticked &&
@@ -123,7 +134,11 @@ export function readBlock(
       footnotes,
     };
     const read = readLine(line, context);
-    const facts = survey.ours ? readFacts(line.written, line.offset, survey.languages) : [];
+    const facts = survey.ours
+      ? readFacts(line.written, line.offset, survey.languages).map((f) =>
+          survey.sale ? f : asFitted(f, line),
+        )
+      : [];
     proposals.push(
       ...read.figures.filter((f) => !isWordOf(f, facts)),
       ...facts,
