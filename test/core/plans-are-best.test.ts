@@ -184,7 +184,7 @@ describe('no addition, removal or exchange and no random build is better in the 
   });
 });
 
-// A used machine whose price is not quite known, on two briefs: the limit lowered for it left better builds out, up to 0.2 points.
+// A machine whose price is only heard, on two briefs: the limit lowered for it left better builds out, by 0.04 and 0.2 points.
 describe('a machine with a doubtful price', () => {
   const share = ([motorway, openRoad, town, gravel, twoTrack, singleTrack, sandMud]: readonly [
     number,
