@@ -1,3 +1,5 @@
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
 import type { NextConfig } from 'next';
 
 const common = [
@@ -16,7 +18,20 @@ const common = [
 const scriptPolicy =
   "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'; base-uri 'none'; frame-ancestors 'none'";
 
+/** Changes whenever the computation or a package does: what an older one found is then found anew. */
+function coreHash(): string {
+  const hash = createHash('sha256');
+  const files = readdirSync('src/core', { recursive: true, withFileTypes: true })
+    .filter((f) => f.isFile())
+    .map((f) => `${f.parentPath}/${f.name}`)
+    .sort();
+  for (const file of [...files, 'package-lock.json']) hash.update(file).update(readFileSync(file));
+  return hash.digest('hex').slice(0, 16);
+}
+
 const config: NextConfig = {
+  // Under `next dev` the code changes without a new start, so that nothing found is kept.
+  env: process.env.NODE_ENV === 'production' ? { NEXT_PUBLIC_CORE_HASH: coreHash() } : {},
   agentRules: false,
   turbopack: {},
   // `npm test` checks the types in a step of its own.

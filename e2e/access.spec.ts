@@ -20,15 +20,12 @@ const STEPS = [
 const CHOOSING = STEPS.filter((s) => s !== 'Set-up' && s !== 'Gearing');
 const ROOMS = ['Catalogue', 'Money curve', 'Stages', 'Ways out'] as const;
 
-/** Ends the planner, should it still be at work, so that nothing is drawn while faults are looked for. */
-async function quiet(page: Page): Promise<void> {
-  const stop = page.getByRole('button', { name: /^Stop( planning)?$/ });
-  await stop
-    .or(page.getByText(/^(Every curve is planned|Complete\.)/))
+/** Waits until everything is planned, so that nothing is drawn while faults are looked for. */
+const quiet = (page: Page): Promise<void> =>
+  page
+    .getByText(/^(Every curve is planned|Complete\.)/)
     .first()
-    .waitFor();
-  if (await stop.isVisible()) await stop.click();
-}
+    .waitFor({ timeout: 90_000 });
 
 /** Serious faults of the page as it stands. Contrast is reckoned from the theme's colours in a test of its own. */
 async function seriousFaults(page: Page): Promise<string[]> {

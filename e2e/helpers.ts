@@ -2,8 +2,12 @@ import { expect, type Page } from '@playwright/test';
 
 /** The browser's storage with the example in it, as the setup leaves it. */
 export const EXAMPLE = '.out/example.json';
-/** For `test.use`: a browser in which the example is open and stored. */
-export const withExample = { storageState: EXAMPLE };
+/** The same with every plan of the example found before and kept. */
+export const PLANNED = '.out/planned.json';
+/** For `test.use`: a browser in which the example is open and stored, and was planned to the end before. */
+export const withExample = { storageState: PLANNED };
+/** A browser in which the example is open and stored, but nothing was ever planned. */
+export const withUnplanned = { storageState: EXAMPLE };
 
 /** Opens the app where the example is stored already. */
 export async function openExample(page: Page, path = '/weigh-up'): Promise<void> {

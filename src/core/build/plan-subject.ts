@@ -57,7 +57,8 @@ export function planSubject(setting: PlanSetting): unknown {
     pinned: [...pinned].sort(),
     banned: [...banned].sort(),
     legalOnly,
-    daysLeft,
+    // The day itself is no input, only which parts come too late.
+    tooLate: choices.filter((p) => p.leadTime_days > (daysLeft ?? Infinity)).map((p) => p.id),
     takenAsKept,
   };
 }
