@@ -47,8 +47,42 @@ const OTHER_END_FIRST =
 /** "Fork?": a question that is nothing but an end. */
 const END_ASKED = /^\s*(?:and )?(?:the )?(?:(front|forks?|up front)|rear|back|shock)\s*\?\s*$/iu;
 
+/** What lies between a figure and the one that puts it right. */
+const PUT_RIGHT =
+  /^ ?(?:[a-z]+)?[\s,.?!…-]+(?:(?:oh|uh|er|um|no|sorry|wait|actually|pardon|hang on)[\s,.!]+)*(?:no|sorry|i mean|correction|make that|or rather|scratch that|excuse me|pardon(?: me)?|beg your pardon|no wait|i lied|rather|i meant)[\s,.!:]+(?:it['’]s |that['’]s |is |a |an )?\s*$/iu;
+
+/** "41 horsepower, sorry, 47": what somebody takes back in the same breath is no figure; blanked out, so that places stay. */
+function withoutSlips(scanned: ScannedLine): ScannedLine {
+  const { quantities } = scanned;
+  const slips = quantities.filter((q, i) => {
+    const next = quantities[i + 1];
+    return (
+      next !== undefined &&
+      (q.unit === next.unit || q.unit === undefined || next.unit === undefined) &&
+      PUT_RIGHT.test(scanned.line.slice(q.to, next.from))
+    );
+  });
+  if (slips.length === 0) return scanned;
+  const gone = (from: number) => slips.some((q) => q.from === from);
+  let { line } = scanned;
+  for (const slip of slips) {
+    const next = quantities[quantities.indexOf(slip) + 1];
+    const to = next?.from ?? slip.to;
+    line = line.slice(0, slip.from) + ' '.repeat(to - slip.from) + line.slice(to);
+  }
+  return {
+    ...scanned,
+    line,
+    quantities: quantities
+      .filter((q) => !gone(q.from))
+      .map((q) => ({ ...q, unit: q.unit ?? slips.find((x) => x.to <= q.from)?.unit })),
+    mentions: scanned.mentions.filter((m) => line.slice(m.from, m.to).trim() !== ''),
+  };
+}
+
 /** The figures one line of text states, sentence by sentence. */
-export function readLine(scanned: ScannedLine, context: LineContext): LineRead {
+export function readLine(given: ScannedLine, context: LineContext): LineRead {
+  const scanned = withoutSlips(given);
   const figures: FigureProposal[] = [];
   const passedOver: PassedOver[] = [];
   const clock: ClockReading[] = [];

@@ -88,7 +88,26 @@ export function scanQuantities(line: string): readonly Quantity[] {
   }
   return asRanges(
     line,
-    found.sort((x, y) => x.from - y.from),
+    asLists(
+      line,
+      found.sort((x, y) => x.from - y.from),
+    ),
+  );
+}
+
+/** "195mm/205mm": a list whose unit is written twice. */
+function asLists(line: string, found: readonly Quantity[]): readonly Quantity[] {
+  const together = (a: Quantity | undefined, b: Quantity | undefined): boolean =>
+    a !== undefined &&
+    b !== undefined &&
+    a.unit !== undefined &&
+    a.unit === b.unit &&
+    !a.listed &&
+    !b.listed &&
+    a.product === undefined &&
+    /^ ?\/ ?$/.test(line.slice(a.to, b.from));
+  return found.map((q, i) =>
+    together(found[i - 1], q) || together(q, found[i + 1]) ? { ...q, listed: true } : q,
   );
 }
 

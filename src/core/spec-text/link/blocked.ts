@@ -74,6 +74,21 @@ const isFill = (text: string, q: Quantity): boolean =>
 const TWO_UP =
   /^\s*(?:\([^)]{0,8}\))?\s*(?:(?:two|2)[- ]up|(?:in|into|against) (?:a |the |that )?(?:strong |stiff )?(?:head ?)?wind|(?:fully )?loaded up|with (?:the )?(?:bags|panniers|luggage|boxes|a pillion)(?! (?:on )?it (?:weighs|is)))(?!\p{L})/iu;
 
+/** "Today we're looking at the Ridge": what a review is about, and no other machine. */
+const isTodays = (text: string, { from, to }: Mention): boolean =>
+  /looking at/iu.test(text.slice(from, to)) &&
+  /(?<!\p{L})(?:today|we(?:['’]re| are| will be|['’]ll be)|finally|this (?:week|time|video|one))(?!\p{L})[^.,;]{0,24}$/iu.test(
+    text.slice(0, from),
+  );
+
+/** "The little one's got 190 of clearance and this one": up to where it is this one's turn. */
+const LITTLE_ONE =
+  /(?<!\p{L})the (?:little|smaller|small|bigger|big|other|cheaper) one(?!\p{L})[^.]*?(?=(?<!\p{L})this one(?!\p{L}))/iu;
+
+/** "41 was the old one". */
+const WAS_OLD =
+  /^(?: [\p{L}-]+)? (?:was|is|were|being) (?:on |for |in )?(?:the |my )?(?:old|previous|outgoing|older|last|other)(?!\p{L})/iu;
+
 const isPower = ({ unit }: Quantity): boolean => unit === 'kW' || unit === 'hp' || unit === 'PS';
 /** "The A2 kit drops it from 70 kW to 35 kW": both are the machine's, before and after. */
 export const RESTRICTS =
@@ -90,16 +105,18 @@ export function blockedIn(
   const found = new Map<number, BlockedBy>();
   const noise = noiseIn(text);
   const scopes = mentions
-    .filter((m) => m.meanings.some((x) => x.kind === 'other'))
+    .filter((m) => m.meanings.some((x) => x.kind === 'other') && !isTodays(text, m))
     .map((m) => {
       const rest = text.slice(m.to);
       const stop = (
         list
           ? /[,;|]|\bbut\b/u
-          : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|now (?:it|we|this|you))\b|, (?:the|its?|seat|tank|this|mine(?:'s)?)\b|^ this one\b|\bthis \d{3,4}\b|\bfor this(?: one)?\b|\b(?:and|but|whereas) this\b/iu
+          : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|so this|now (?:it|we|this|you)|this is (?:the|an?|it))\b|, (?:the|its?|seat|tank|this|mine(?:'s)?)\b|^ this one\b|\bthis \d{3,4}\b|\bfor this(?: one)?\b|\b(?:and|but|whereas) this\b/iu
       ).exec(rest);
       return [m.from, m.to + (stop?.index ?? rest.length)] as const;
     });
+  const little = LITTLE_ONE.exec(text);
+  if (little) scopes.push([little.index, little.index + little[0].length]);
   const asks =
     /\?\s*$/.test(text) &&
     /(?<!\p{L})(?:which|what|any|anyone|looking for|welche|quelle|qual)(?!\p{L})/iu.test(text);
@@ -133,7 +150,11 @@ export function blockedIn(
       if ((q.changed === 'is-new') !== isMoney(q) && !(isPower(q) && RESTRICTS.test(text)))
         found.set(i, 'changed');
     } else if (isFirstCheck(text, q) || isBeforeThenEvery(text, q)) found.set(i, 'changed');
-    else if (NOT.test(text.slice(Math.max(0, q.from - 22), q.from))) found.set(i, 'other-machine');
+    else if (
+      NOT.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
+      WAS_OLD.test(text.slice(q.to, q.to + 40))
+    )
+      found.set(i, 'other-machine');
     else if (asks || scopes.some(([a, b]) => q.from >= a && q.from < b))
       found.set(i, 'other-machine');
   });

@@ -43,6 +43,8 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
         made.push({ key, word: undefined, ...sense, points: spoken, by: 'unit' });
     if (s.ours && MOTOR_BEHIND.test(s.text.slice(q.to, q.to + 18)) && isMotor(q))
       push('displacement', WEIGHTS.byUnit + 1.8, 'unit', true);
+    if (s.ours && FEET_BEHIND.test(s.text.slice(q.to, q.to + 44)))
+      push('seatHeight', WEIGHTS.byBasis, 'basis', true);
     if (s.ours && LEFT_FOR.test(s.text.slice(q.to, q.to + 40)))
       push('payload', WEIGHTS.byBasis, 'unit', true);
     if (AT_THE_WHEEL.test(s.text.slice(q.to, q.to + 24)) && speaksOfPower(s))
@@ -81,6 +83,8 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
     }
     if (sense.dimension === 'money' && !s.sale && s.ours && s.text.trim().length < 20)
       push('price', WEIGHTS.bySum, 'sum');
+    if (sense.dimension === 'money' && s.ours && PLUS_FEES.test(s.text.slice(q.to, q.to + 44)))
+      push('price', WEIGHTS.byBasis, 'basis');
     if (sense.dimension === 'money' && s.sale) {
       const asks = ASKS.test(s.text.slice(q.to, q.to + 22));
       push('price', WEIGHTS.bySum + (asks ? 2 : 0), asks ? 'basis' : 'sum');
@@ -109,11 +113,18 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
   return made;
 }
 
+/** "6,899 pounds, plus on the road charges": what a new one is listed at. */
+const PLUS_FEES =
+  /^,? ?(?:plus|before|then) (?:the |your )?(?:on[- ](?:the[- ])?roads?|otr|freight|dealer fees|destination|tax(?:es)?|rego)(?!\p{L})/iu;
+
 /** "A 450 single", "my 650 twin": the size of a motor, in cubic centimetres. */
 const MOTOR_BEHIND =
   /^[ -](?:(?:air|oil|water|liquid)[- ]cooled )?(?:single|twin|parallel twin|v-?twin|triple|thumper|boxer)(?! ?(?:dis[ck]|seat|shock|exhaust|headlight|track|owner))(?!\p{L})/iu;
 const isMotor = ({ amounts: [a = 0] }: Quantity): boolean =>
   Number.isInteger(a) && a >= 100 && a <= 1400 && a % 10 === 0;
+/** "At 870 I'm on tippy toes": what feet do at it is said of a seat. */
+const FEET_BEHIND =
+  /^(?: mil| mm)?,? (?:and |so |which means )?(?:I['’]?m|I am|I can|he['’]?s|she['’]?s|you['’]?re)(?: just| only| still| nearly)?(?: (?:about|get|on))?(?: on)?(?: my| both| the)? ?(?:tippy[ -]?toes?|tip[ -]?toes?|toes|flat[- ]foot(?:ed|ing)?|balls of)(?!\p{L})/iu;
 /** "So 176 for me, her and the panniers". */
 const LEFT_FOR =
   /^ (?:left )?for (?:me|us|the rider|rider)(?:,| and| plus)[^.]{0,24}(?:panniers|luggage|bags|kit|gear|her|him|passenger|pillion)?/iu;
@@ -284,8 +295,8 @@ function wheelBeside(s: SentenceWords, q: Quantity): FigureKey | undefined {
   );
   if (before) return before[1] ? 'wheelFront' : 'wheelRear';
   const side =
-    /^[\s-]{1,2}(?:(front|fronts)|(rear|back|rears))(?! (?:travel|suspension|disc))(?!\p{L})/iu.exec(
-      s.text.slice(q.to, q.to + 20),
+    /^[\s-]{1,2}(?:wheel |rim )?(?:(?:at|on|up|in) (?:the )?)?(?:(front|fronts)|(rear|back|rears))(?! (?:travel|suspension|disc))(?!\p{L})/iu.exec(
+      s.text.slice(q.to, q.to + 30),
     );
   return side ? (side[1] ? 'wheelFront' : 'wheelRear') : undefined;
 }

@@ -19,6 +19,17 @@ const FOLLOWS: readonly {
     key: 'torqueRpm',
     gap: /^(?![^;|]{0,34}?(?:servic|done|due|replac|chang|fitted|valve|chain|tyre|tire))[^;|]{0,34}?(?:@|(?<!\p{L})(?:at|bei|à|a|przy|bij|ad|vid)(?!\p{L})|\/|-)\s*(?:about |just |only |around |approx\.? )?$/iu,
   },
+  // "220 of travel, fully adjustable, and at the back 215"
+  {
+    needs: ['travelFront'],
+    key: 'travelRear',
+    gap: /^(?![^;|]*(?:dis[ck]|brake|ty?i?re|wheel|spring|rim|tube|preload|clicks?))[^;|\d]{0,60}?(?<!\p{L})(?:at|on|out) (?:the )?(?:back|rear)(?: end)?(?: (?:it['’]s|you['’]?(?:ve)? (?:got|get)|there['’]s|it has|we have))?(?: about| around)?\s*$/iu,
+  },
+  {
+    needs: ['travelRear'],
+    key: 'travelFront',
+    gap: /^(?![^;|]*(?:dis[ck]|brake|ty?i?re|wheel|spring|rim|tube|preload|clicks?))[^;|\d]{0,60}?(?<!\p{L})(?:at the front|up front|on the front)(?: (?:it['’]s|you['’]?(?:ve)? (?:got|get)|there['’]s|it has|we have))?(?: about| around)?\s*$/iu,
+  },
   { needs: ['finalRatio'], key: 'sprocketFront', gap: /^\s*\(?\s*$/u },
   { needs: ['finalRatio'], key: 'sprocketRear', gap: /^\s*\(?\s*$/u },
   { needs: ['sprocketRear'], key: 'sprocketFront', gap: /^\s*[/:x-]\s*$/u },

@@ -94,6 +94,13 @@ function asFitted(fact: FactProposal, line: ScannedLine): FactProposal {
     : { ...fact, ticked: false, doubts: [...fact.doubts, { code: 'may-be-changed', words }] };
 }
 
+const ANOTHER =
+  /(?<!\p{L})(?:my (?:current|old|last|previous|other|first|mate['’]?s)|(?:compared|next) (?:to|with)|unlike)(?!\p{L})[^.;,?!]{0,30}$/iu;
+
+/** "My current thumper": said of what somebody rides now, or rode before. */
+const isOfAnother = (fact: FactProposal, line: ScannedLine): boolean =>
+  ANOTHER.test(line.written.slice(0, fact.from - line.offset));
+
 /** Whether a bare number is but a word of a fact: the two of "Shock: two shocks". */
 const isWordOf = (figure: Proposal, facts: readonly Proposal[]): boolean =>
   !figure.ticked &&
@@ -135,9 +142,9 @@ export function readBlock(
     };
     const read = readLine(line, context);
     const facts = survey.ours
-      ? readFacts(line.written, line.offset, survey.languages).map((f) =>
-          survey.sale ? f : asFitted(f, line),
-        )
+      ? readFacts(line.written, line.offset, survey.languages)
+          .filter((f) => !isOfAnother(f, line))
+          .map((f) => (survey.sale ? f : asFitted(f, line)))
       : [];
     proposals.push(
       ...read.figures.filter((f) => !isWordOf(f, facts)),

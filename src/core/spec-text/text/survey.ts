@@ -249,7 +249,7 @@ const SUBJECT =
 
 /** Two machines in one breath, told apart by words and not by names. */
 const TWO_AT_ONCE =
-  /\bboth of these\b|\bthese two\b|\bthe (?:red|blue|green|white|black|orange|yellow|other) one(?:'s|,| has| is| gets| makes)/;
+  /\ban? (?:19|20)\d\d\b(?! (?:model|or|onwards)).{0,60}\band (?:an? |another |one from )(?:19|20)\d\d\b|\bboth of these\b|\bthese two\b|\bthe (?:red|blue|green|white|black|orange|yellow|other) one(?:'s|,| has| is| gets| makes)/;
 
 function subjectsOf(text: string): ReadonlySet<string> {
   const found = new Set<string>();
