@@ -51,6 +51,10 @@ const END_ASKED = /^\s*(?:and )?(?:the )?(?:(front|forks?|up front)|rear|back|sh
 const PUT_RIGHT =
   /^ ?(?:[a-z]+)?[\s,.?!…-]+(?:(?:oh|uh|er|um|no|sorry|wait|actually|pardon|hang on)[\s,.!]+)*(?:no|sorry|i mean|correction|make that|or rather|scratch that|excuse me|pardon(?: me)?|beg your pardon|no wait|i lied|rather|i meant)[\s,.!:]+(?:it['’]s |that['’]s |is |a |an )?\s*$/iu;
 
+/** "3.8 to 4.5 l, 4.1 on average": of a range and what it comes to the latter counts. */
+const COMES_TO =
+  /^ ?\p{L}{0,6}[\s,;:(–-]+(?:im (?:schnitt|mittel)|durchschnittlich|on average|averag(?:e|es|ing)|avg\.?|mostly|usually|meist(?:ens)?|en moyenne|moyenne|de media|media|in media)[\s:]*(?:about |around |etwa |ca\. )?$/iu;
+
 /** "41 horsepower, sorry, 47": what somebody takes back in the same breath is no figure; blanked out, so that places stay. */
 function withoutSlips(scanned: ScannedLine): ScannedLine {
   const { quantities } = scanned;
@@ -59,11 +63,17 @@ function withoutSlips(scanned: ScannedLine): ScannedLine {
     return (
       next !== undefined &&
       (q.unit === next.unit || q.unit === undefined || next.unit === undefined) &&
-      PUT_RIGHT.test(scanned.line.slice(q.to, next.from))
+      (PUT_RIGHT.test(scanned.line.slice(q.to, next.from)) ||
+        (q.spread !== undefined && COMES_TO.test(scanned.line.slice(q.to, next.from))))
     );
   });
   if (slips.length === 0) return scanned;
   const gone = (from: number) => slips.some((q) => q.from === from);
+  /** What was said of the slip's unit holds for what put it right. */
+  const unitBefore = (i: number) => {
+    const before = quantities[i - 1];
+    return before && gone(before.from) ? before.unit : undefined;
+  };
   let { line } = scanned;
   for (const slip of slips) {
     const next = quantities[quantities.indexOf(slip) + 1];
@@ -74,8 +84,8 @@ function withoutSlips(scanned: ScannedLine): ScannedLine {
     ...scanned,
     line,
     quantities: quantities
-      .filter((q) => !gone(q.from))
-      .map((q) => ({ ...q, unit: q.unit ?? slips.find((x) => x.to <= q.from)?.unit })),
+      .map((q, i) => ({ ...q, unit: q.unit ?? unitBefore(i) }))
+      .filter((q) => !gone(q.from)),
     mentions: scanned.mentions.filter((m) => line.slice(m.from, m.to).trim() !== ''),
   };
 }
@@ -213,6 +223,7 @@ function readSentence(
         twin: twins.get(q),
         assigned: followsUnsaid(a, assigned[i - 1], alone[i - 1]),
         basis:
+          (bases[n] === 'mixed' ? loggedBasis(scanned.line, a.option.key) : undefined) ??
           bases[n] ??
           seatOfTwo(taken, n) ??
           dynoBasis(scanned.line, text, a.option.key) ??
@@ -276,6 +287,12 @@ function atBothEnds(made: FigureProposal, behind: string): readonly FigurePropos
   const key = REAR_OF[made.key];
   return key && BOTH_ENDS.test(behind) ? [{ ...made, key }] : [];
 }
+
+const FILLED =
+  /\d ?(?:km|kms|mi|miles)\b[^.\d]{0,6}\d+[.,]\d{1,2} ?(?:l|litres|liters|gal)(?!\p{L})/giu;
+/** "Tank 1: 312 km, 13.1 L. Tank 2: …": what comes of one's own fills. */
+const loggedBasis = (line: string, key: FigureKey): Basis | undefined =>
+  key === 'consumption' && (line.match(FILLED)?.length ?? 0) >= 2 ? 'own-fills' : undefined;
 
 const ON_A_DYNO = /(?<!\p{L})(?:dyno|rollers|rwhp|whp|at the (?:rear |back )?wheel)(?!\p{L})/iu;
 const NOT_OURS_TO_SAY = /claimed|factory|brochure|maker|they say|official|quoted|crank|on paper/iu;

@@ -3,7 +3,7 @@ import type { Mention } from '../vocabulary/lexicon';
 
 /** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
 const NOISE =
-  /(?<!\d)\d{1,2}[./-]\d{1,2}[./-]\d{2,4}(?!\d)|(?<![\d.,/])0[1-9][./](?:[0-3]\d)(?![\d/]|[.,]\d)|(?<=(?:EZ|Inspektion|Service|TÜV|HU|Baujahr|révision|CT|revisión|tagliando|revisione|MOT|inspection)(?: neu)?(?: bis)?:? )1[0-2][./][0-3]\d(?![\d/]|[.,]\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
+  /(?<!\d)\d{1,2}[./-]\d{1,2}[./-]\d{2,4}(?!\d)|(?<![\d.,/])0[1-9][./](?:[0-3]\d)(?![\d/]|[.,]\d)|(?<=(?:EZ|Inspektion|Service|TÜV|HU|Baujahr|révision|CT|revisión|tagliando|revisione|MOT|inspection)(?: neu)?(?: bis)?:? )1[0-2][./][0-3]\d(?![\d/]|[.,]\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{2,4} ?(?:cc|ml|cm3) (?:per|each|in each|of (?:fork |shock )?oil)(?!\p{L})|(?<=(?:tank|fill|fill-up|tankful|Tankfüllung|plein) #?)\d{1,2}(?=:)|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
 
 /** "it's not 145 kg". */
 const NOT =
@@ -66,6 +66,10 @@ const FILL_BEFORE =
 const DISTANCE_OVER = /\d ?(?:km|mi|miles|kms)\s?[/:=]\s?$/iu;
 /** "First tank: 11.2 l for 289 km": what went in at a stop is not what the tank holds. */
 const isFill = (text: string, q: Quantity): boolean =>
+  (q.unit === 'L' &&
+    /(?<!\p{L})(?:tank|fill|fill-up|tankful) ?#?\d{0,2} ?:\s*\d+ ?(?:km|mi|miles|kms),\s*$/iu.test(
+      text.slice(Math.max(0, q.from - 30), q.from),
+    )) ||
   (q.unit === 'L' && DISTANCE_OVER.test(text.slice(Math.max(0, q.from - 16), q.from))) ||
   (FILL_BEHIND.test(text.slice(q.to, q.to + 16)) &&
     FILL_BEFORE.test(text.slice(Math.max(0, q.from - 36), q.from)));

@@ -295,7 +295,7 @@ function wheelBeside(s: SentenceWords, q: Quantity): FigureKey | undefined {
   );
   if (before) return before[1] ? 'wheelFront' : 'wheelRear';
   const side =
-    /^[\s-]{1,2}(?:wheel |rim )?(?:(?:at|on|up|in) (?:the )?)?(?:(front|fronts)|(rear|back|rears))(?! (?:travel|suspension|disc))(?!\p{L})/iu.exec(
+    /^[\s-]{1,2}(?:wheel |rim )?(?:(?:at|on|up|in) (?:the )?)?(?:(fronts?|à l['’]avant|devant|vorne?|delante|davanti|all['’]anteriore)|(rears?|back|à l['’]arrière|derrière|hinten|detrás|atrás|dietro|al posteriore))(?! (?:travel|suspension|disc))(?!\p{L})/iu.exec(
       s.text.slice(q.to, q.to + 30),
     );
   return side ? (side[1] ? 'wheelFront' : 'wheelRear') : undefined;

@@ -15,7 +15,13 @@ export function isPair(text: string, one: Quantity, two: Quantity): boolean {
   const [a, b] = [sensesOf(one.unit, UNDECIDED)[0], sensesOf(two.unit, UNDECIDED)[0]];
   if (!a || !b || a.dimension !== b.dimension || a.dimension === 'money') return false;
   const gap = text.slice(one.to, two.from);
-  return /^\s*[([/=,|]\s*(?:or |approx\.? )?$/u.test(gap) || /^\s*(?:or|=)\s*$/iu.test(gap);
+  return (
+    /^\s*[([/=,|]\s*(?:or |approx\.? )?$/u.test(gap) ||
+    /^\s*(?:or|=)\s*$/iu.test(gap) ||
+    /^(?: (?:of )?[a-z]+(?: [a-z]+)?)?,? (?:which is|that['’]s|that is|which works out (?:at|to))(?: about| around| roughly)?\s*$/iu.test(
+      gap,
+    )
+  );
 }
 
 /** Two units of one figure agree when they differ by no more than rounding. Own assumption: 1.5 %. */

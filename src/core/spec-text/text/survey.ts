@@ -292,7 +292,8 @@ function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' | 'open
   // Kilograms, litres and millimetres together: a sheet, whatever its words.
   const dims = new Set(lines.flatMap((l) => l.quantities.map((q) => q.unit)));
   const sheet = dims.has('kg') && dims.has('L') && dims.has('mm') ? 1 : 0;
-  const speaks = sheet + tyres + trade + telling * 2 + Math.min(4, labels);
+  const use = [...dims].some((u) => /^(?:L\/100km|mpg|km\/L)/.test(u ?? '')) ? 1 : 0;
+  const speaks = sheet + use + tyres + trade + telling * 2 + Math.min(4, labels);
   if (elsewhere > 0 && speaks < elsewhere * 2.2) return 'else';
   const fragment = elsewhere === 0 && lines.length <= 3 && lines.every((l) => l.line.length < 90);
   const ours = fragment || speaks >= 1 + elsewhere * 3 || (sale && elsewhere === 0);

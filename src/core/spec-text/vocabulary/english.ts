@@ -5,7 +5,7 @@ export const ENGLISH: Vocabulary = {
   labels: {
     mass: '~on the weighbridge|~on the scales|~certified scale|~certified scales|~bathroom scales|~truck scale|how heavy|weight|mass|kerb weight=ready|curb weight=ready|kerbweight=ready|wet weight=ready|dry weight=dry|weighs|weighing|weighed|weigh|kerb mass=ready|curb mass=ready|wet mass=ready|dry mass=dry|tips the scales at|~kerb|~curb|~wt|unladen weight=ready|weight unladen=ready|ready to ride weight=ready|road ready weight=ready|claimed weight|claimed dry weight=dry|claimed wet weight=ready|measured wet weight=ready|measured weight|empty weight|bike weight|own weight|operating weight=ready|fuelled weight=ready|fueled weight=ready',
     maxMass:
-      'permitted maximum mass|maximum permitted mass|permitted maximum|maximum permissible weight|maximum permissible mass|permissible total weight|permissible weight|max permissible weight|permitted total weight|permitted weight|max permitted weight|maximum permitted weight|maximum weight|max weight|max total weight|maximum total weight|gross weight|gross vehicle weight|gross vehicle weight rating|gvwr|gvw|gvm|maximum laden weight|max laden weight|laden weight|fully laden weight|fully loaded weight|max gross weight|maximum gross weight|plated weight|max all up weight|all up weight limit|total permitted weight|total weight allowed|weight limit|technically permissible maximum mass|gross|allowed gross weight|plate says max|plate says|plated at|the plate is',
+      '~max|permitted maximum mass|maximum permitted mass|permitted maximum|maximum permissible weight|maximum permissible mass|permissible total weight|permissible weight|max permissible weight|permitted total weight|permitted weight|max permitted weight|maximum permitted weight|maximum weight|max weight|max total weight|maximum total weight|gross weight|gross vehicle weight|gross vehicle weight rating|gvwr|gvw|gvm|maximum laden weight|max laden weight|laden weight|fully laden weight|fully loaded weight|max gross weight|maximum gross weight|plated weight|max all up weight|all up weight limit|total permitted weight|total weight allowed|weight limit|technically permissible maximum mass|gross|allowed gross weight|plate says max|plate says|plated at|the plate is',
     payload:
       'payload as stated|payload|load capacity|carrying capacity|maximum load|max load|useful load|load limit|max payload|maximum payload|weight capacity|cargo capacity|maximum weight capacity|can carry',
     power:
@@ -58,7 +58,7 @@ export const ENGLISH: Vocabulary = {
     statedRange:
       'range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|out of a tank|~on one tank|estimated range|~rode till it died|~takes me|~takes you|~takes us|~gives me|~gives you|range to reserve|riding range|touring range|~it ll do|~it will do|~you ll see|~you ll get|~you will see|~you will get',
     travel:
-      'suspension travel|wheel travel|travel|suspension|wheel travel front rear|susp travel|suspension stroke',
+      'travel f r|travel front rear|travel front and rear|suspension travel f r|suspension travel|wheel travel|travel|suspension|wheel travel front rear|susp travel|suspension stroke',
     travelFront:
       'fork travel|~fork|~forks|front suspension travel|front wheel travel|front travel|travel front|travel f|fork stroke|front axle travel|front suspension stroke|forks travel|front susp travel|travel, front',
     travelRear:
