@@ -4,6 +4,7 @@ import { assess, surenessOf, type Assessment } from '@/core/assessment';
 import {
   bestBuild,
   buildCurve,
+  ceilingOf,
   recommended,
   spendLimit,
   worthwhile,
@@ -154,6 +155,9 @@ function doubtReport(result: Standing) {
   return { seed: DRAWING.seed, stock: of('stock'), built: of('built') };
 }
 
+/** How often the ceiling over a best build is looked for: here is more time than on a screen. */
+const LOOKS = 24;
+
 /** For each candidate the best build for the money, the cheapest that is as good to ride, and the curve; each assessed in full. */
 async function planReport(dossier: Dossier, result: Standing) {
   const highs = await loadHighs();
@@ -190,6 +194,10 @@ async function planReport(dossier: Dossier, result: Standing) {
         kind: best.kind,
         best: buildReport(entry, best.build),
         enough: buildReport(entry, recommended(best)),
+        atMost: Math.min(
+          best.atMost ?? Number.POSITIVE_INFINITY,
+          ceilingOf(highs, setting, best.build, spend, LOOKS).points,
+        ),
         leftOut: best.leftOut,
         curve: corners.map(({ cost, points, partIds }) => ({ cost, points, parts: partIds })),
       };

@@ -81,3 +81,59 @@ test.each([
   expect(out).toBe('');
   expect(err).toContain(words);
 });
+
+test('--plan prints the best build, what is enough, what none is worth more than, and the curve', async () => {
+  const demo = demoDossier();
+  const id = 'c-dunelark-720';
+  const only = Object.fromEntries(Object.entries(demo.candidates).filter(([key]) => key === id));
+  const other = Object.fromEntries(
+    Object.entries(demo.candidates).filter(([key]) => key === 'c-drover-430'),
+  );
+  interface Build {
+    readonly parts: readonly string[];
+    readonly cost: number;
+    readonly points: number;
+    readonly refused: readonly string[];
+    readonly musts: readonly { readonly verdict: string }[];
+  }
+  const planOf = async (candidates: typeof demo.candidates) => {
+    const file = put(
+      'plan.json',
+      formatDossierFile({ ...demo, candidates, builds: {} }, '2026-01-02T03:04:05.000Z'),
+    );
+    const { code, out, err } = await call(file, '--plan');
+    expect([code, err]).toEqual([0, '']);
+    const { plan } = JSON.parse(out) as {
+      plan: {
+        spend: number;
+        candidates: {
+          kind: string;
+          limits?: readonly string[];
+          best?: Build;
+          enough?: Build;
+          atMost?: number;
+          curve?: readonly { readonly cost: number; readonly points: number }[];
+        }[];
+      };
+    };
+    return { spend: plan.spend, one: plan.candidates[0] };
+  };
+  const none = await planOf(only);
+  expect(none.one).toMatchObject({ kind: 'clash' });
+  expect(none.one?.limits?.length).toBeGreaterThan(0);
+  const { spend, one } = await planOf(other);
+  const { best, enough, atMost = 0, curve = [] } = one ?? {};
+  if (!best || !enough) throw new Error('no build');
+  expect(best.cost).toBeLessThanOrEqual(spend);
+  expect(best.refused).toEqual([]);
+  expect(best.musts.every((m) => m.verdict !== 'fail') && best.musts.length > 0).toBe(true);
+  expect(enough.cost).toBeLessThanOrEqual(best.cost);
+  expect(best.points - enough.points).toBeLessThan(1);
+  expect(atMost).toBeGreaterThan(best.points);
+  expect(atMost).toBeLessThan(best.points + 1);
+  expect(curve.length).toBeGreaterThan(5);
+  const [costs, points] = [curve.map((c) => c.cost), curve.map((c) => c.points)];
+  expect(costs).toEqual([...costs].sort((a, b) => a - b));
+  expect(points).toEqual([...points].sort((a, b) => a - b));
+  expect(points.at(-1)).toBe(best.points);
+});

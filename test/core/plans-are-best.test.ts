@@ -1,11 +1,20 @@
 import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
 import { assess, axleLoads, type MustVerdict } from '@/core/assessment';
-import { bestBuild, fullPoints, PAPERS, planModelOf, type PlanSetting } from '@/core/build';
+import {
+  bestBuild,
+  ceilingOf,
+  flattering,
+  fullPoints,
+  PAPERS,
+  planModelOf,
+  TOGETHER,
+  type PlanSetting,
+} from '@/core/build';
 import { factDefinition, FACT_KEYS } from '@/core/facts';
 import { seededRandom, type Random } from '@/core/numeric';
 import type { Part } from '@/core/part';
-import { findBuildFaults, solvePlan } from '@/core/planning';
+import { findBuildFaults, planOf, solvePlan } from '@/core/planning';
 import { demoDossier } from '@/demo/scenario';
 import { planSetting, standing } from '@/store/queries';
 import { BRIEF_KEY, type Dossier } from '@/store/records';
@@ -81,8 +90,18 @@ function checked(setting: PlanSetting, spend: number, random: Random, randomBuil
     ...others.flatMap((a, i) => others.slice(i + 1).map((b) => [...partIds, a, b])),
   ];
   expect(near.filter((ids) => beats(ids, points))).toEqual([]);
-  for (let i = 0; i < randomBuilds; i += 1)
-    expect(beats(randomBuild(choices, catalogue, random), points)).toBe(false);
+  // No build at all, affordable or not, is worth more than its flattering sum and what is allowed on top.
+  const flattered = flattering(
+    planModelOf(setting).model,
+    planModelOf(setting, partsOf(partIds)).model,
+  );
+  for (let i = 0; i < randomBuilds; i += 1) {
+    const ids = randomBuild(choices, catalogue, random);
+    expect(beats(ids, points)).toBe(false);
+    const full = fullPoints(setting, partsOf(ids));
+    const withPapers = ids.length > 0 ? [...ids, PAPERS] : ids;
+    expect(full).toBeLessThanOrEqual(planOf(flattered, withPapers).value + TOGETHER);
+  }
   // Nor are the best plans of the sum about it, which may lie further away than any exchange reaches.
   const { model } = planModelOf(setting, partsOf(partIds));
   const cuts: (readonly string[])[] = [];
@@ -181,6 +200,55 @@ describe('no addition, removal or exchange and no random build is better in the 
     const settings = settingsOf(dossier);
     const setting = settings[between(0, settings.length - 1)];
     if (setting) checked(setting, between(6000, 11000), random, 150);
+  });
+});
+
+describe('what no build is worth more than', () => {
+  const demo = demoDossier();
+  const one = settingsOf(demo).find((s) => s.donor.id === 'sorrel-300');
+  if (!one) throw new Error('no such machine');
+  /** Ten parts that fit it and have no need of each other, so that all 1024 builds can be tried. */
+  const choices = one.choices
+    .filter((p) => p.needs.length === 0 && !one.aboard.parts.some((a) => a.slot === p.slot))
+    .slice(0, 60)
+    .filter((_, i) => i % 6 === 0);
+  const small: PlanSetting = { ...one, choices };
+  const catalogue = new Map(choices.map((p) => [p.id, p]));
+  const every = Array.from({ length: 2 ** choices.length }, (_, bits) =>
+    choices.filter((__, i) => Math.floor(bits / 2 ** i) % 2 === 1),
+  ).filter((parts) =>
+    inRules(
+      parts.map((p) => p.id),
+      catalogue,
+    ),
+  );
+  const worth = every.map((parts) => ({
+    parts,
+    points: fullPoints(small, parts),
+    ...judged(small, parts),
+  }));
+  test.each([7500, 8500, 9550])('of every build of ten parts for %i', (spend) => {
+    expect(choices.length).toBe(10);
+    const allowed = worth.filter(
+      (w) => w.sound && w.cost <= spend && isSureOfMoney(small, w.parts),
+    );
+    const answer = bestBuild(highs, small, spend);
+    if (answer.kind !== 'build') {
+      expect(allowed).toEqual([]);
+      return;
+    }
+    const most = Math.max(...allowed.map((w) => w.points));
+    expect(answer.build.points).toBeGreaterThanOrEqual(most - FORGIVEN);
+    expect(answer.atMost).toBeGreaterThanOrEqual(most);
+    expect((answer.atMost ?? 0) - answer.build.points).toBeLessThan(0.5);
+  });
+  test('each further look can only lower it, and it never lies under the build', () => {
+    const answer = bestBuild(highs, one, 9550);
+    if (answer.kind !== 'build') throw new Error('no build');
+    const looks = [1, 2, 6].map((n) => ceilingOf(highs, one, answer.build, 9550, n).points);
+    expect(looks).toEqual([...looks].sort((a, b) => b - a));
+    expect(looks.at(-1)).toBeGreaterThan(answer.build.points);
+    expect(looks[0]).toBeLessThan(answer.build.points + 1);
   });
 });
 

@@ -11,6 +11,7 @@ import {
   commandWords,
   fileFaultWords,
   FIGURE_WORDS,
+  atMostWords,
   enoughWords,
   leadWords,
   partsCounted,
@@ -288,6 +289,16 @@ describe('plans', () => {
     );
     expect(words(81.33)).toContain('buy not quite 1 point, which');
     expect(enoughWords({ build: build(9000, 82.3) }, reader, partsCounted)).toBeUndefined();
+  });
+  test('what another build might gain: rounded up, and from a point on said as a chance', () => {
+    const words = (atMost: number | undefined) => atMostWords({ build: { points: 80 }, atMost });
+    expect(words(80.31)).toBe(
+      'No other build of these parts within the money gains as much as 0.4 points more.',
+    );
+    expect(words(80.9)).toContain('as much as 0.9 points more');
+    expect(words(80.91)).toBe('Another build of these parts might gain up to 1.0 points more.');
+    expect(words(80)).toContain('as much as 0.1 points more');
+    expect(words(undefined)).toBeUndefined();
   });
   test('who is ahead from which money on', () => {
     const build = (points: number, parts: number) => ({

@@ -11,6 +11,7 @@ export {
   type PlanBasis,
   type PlanSetting,
 } from './plan-model-of';
+export { ceilingOf, flattering, TOGETHER, type Ceiling } from './ceiling';
 export { planSubject } from './plan-subject';
 export {
   BUILD_STAGES,

@@ -16,6 +16,7 @@ import {
   stockOf,
   type PlannedBuild,
 } from './assessed-build';
+import { ceilingOf } from './ceiling';
 import { enoughFor } from './enough';
 import { exchanged, GAIN, isBetter } from './exchanges';
 import { PAPERS, planModelOf, type LeftOut, type PlanSetting } from './plan-model-of';
@@ -26,6 +27,8 @@ export type BestBuild =
       readonly build: PlannedBuild;
       /** The cheapest build found that nobody would tell from the best on the road (see {@link FELT}); absent where that is the best itself, or was not looked for. */
       readonly enough?: PlannedBuild | undefined;
+      /** Points that no build of these parts within the money is worth more than (see {@link ceilingOf}); absent where that was not looked for, or not found. */
+      readonly atMost?: number | undefined;
       /** A first build, soon: the best is still being looked for. */
       readonly quick?: true | undefined;
       readonly leftOut: readonly LeftOut[];
@@ -80,12 +83,36 @@ export function bestBuild(
       // The lowered limit was for all builds; one whose prices are surer may cost more.
       const most = best.build.overMoney ? limit : spend;
       const near = most === limit ? best.build : exchanged(setting, best.build, most);
-      const build = lookedPast(solver, setting, near, most);
-      return { ...best, build, enough: enoughFor(solver, setting, build) };
+      const { build, atMost } = underCeiling(
+        solver,
+        setting,
+        lookedPast(solver, setting, near, most),
+        most,
+      );
+      return { ...best, build, atMost, enough: enoughFor(solver, setting, build) };
     }
     // Prices that are not exactly known leave room below the limit, so that it holds as surely as is asked.
     limit -=
       1 + moneyOver(setting, assess({ ...setting, parts: partsOf(setting, best.build.partIds) }));
+  }
+}
+
+/** Builds that looking for the ceiling may better, at most. */
+const BETTERED = 3;
+
+/** A build and what none is worth more than; what is found better on the way takes its place. */
+function underCeiling(
+  solver: ProgramSolver,
+  setting: PlanSetting,
+  from: PlannedBuild,
+  spend: number | undefined,
+): { readonly build: PlannedBuild; readonly atMost: number | undefined } {
+  let build = from;
+  for (let i = 0; ; i += 1) {
+    const { points, better } = ceilingOf(solver, setting, build, spend);
+    const atMost = Number.isFinite(points) ? Math.max(points, build.points) : undefined;
+    if (!better || i === BETTERED) return { build, atMost };
+    build = exchanged(setting, better, spend);
   }
 }
 

@@ -2,6 +2,7 @@
 import { Box, Button, Checkbox, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import {
+  atMostWords,
   enoughWords,
   formatNumber,
   leftOutWords,
@@ -59,6 +60,7 @@ export function BestBuildPanel({ model }: { readonly model: BuildModel }) {
         (() => {
           const { build, leftOut } = best;
           const enough = enoughWords(best, reader, partsCounted);
+          const top = atMostWords(best);
           const least = best.enough?.partIds;
           const isLeast =
             least &&
@@ -91,6 +93,11 @@ export function BestBuildPanel({ model }: { readonly model: BuildModel }) {
                 </Text>
               )}
               {enough && <Text>{enough}</Text>}
+              {top && (
+                <Text fontSize="xs" color="fg.muted">
+                  {top}
+                </Text>
+              )}
               {Math.abs(apart) > WORTH_SAYING && (
                 <Text fontSize="xs" color="fg.muted">
                   The planner counted {formatNumber(build.planned, 1)} points; the parts together

@@ -137,6 +137,22 @@ export function enoughWords(
   return `Enough: ${what(enough.partIds)}, fit ${formatNumber(enough.points, 1)} for ${formatNumber(enough.cost)} ${currency} in all. The other ${formatNumber(build.cost - enough.cost)} ${currency} buy ${gainWords(build.points - enough.points)}, which nobody feels.`;
 }
 
+/** How much another build of the same parts could be worth more at most; `undefined` where that is not known. */
+export function atMostWords({
+  build,
+  atMost,
+}: {
+  readonly build: Pick<Planned, 'points'>;
+  readonly atMost?: number | undefined;
+}): string | undefined {
+  if (atMost === undefined) return undefined;
+  // Rounded up, so that it never promises too much.
+  const more = Math.ceil((atMost - build.points) * 10 - 1e-6) / 10;
+  return more < 1
+    ? `No other build of these parts within the money gains as much as ${formatNumber(Math.max(0.1, more), 1)} points more.`
+    : `Another build of these parts might gain up to ${formatNumber(more, 1)} points more.`;
+}
+
 /** So many parts, or none. */
 export const partsCounted = (ids: readonly string[]): string =>
   ids.length === 0 ? 'as it stands' : ids.length === 1 ? '1 part' : `${ids.length} parts`;

@@ -4,6 +4,7 @@ export {
   untoldWords,
   bestAnswer,
   planningWords,
+  atMostWords,
   enoughWords,
   partsCounted,
   openWords,
