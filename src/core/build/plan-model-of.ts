@@ -1,24 +1,9 @@
-import { factInUse } from '../facts';
-import {
-  axleLoads,
-  behind,
-  judge,
-  METRIC_OF_MUST,
-  metricDefinition,
-  mustNeed,
-  reckon,
-  surenessOf,
-  wattsLeft,
-  type BareCase,
-  type Reckoning,
-} from '../assessment';
-import { spendable, type Brief } from '../brief';
+import { metricDefinition, reckon, type BareCase, type Reckoning } from '../assessment';
+import { spendable } from '../brief';
 import { partsCost } from '../money';
-import { certain, combine, percentiles, unknown, type Estimate } from '../numeric';
-import { looseFuel, madeFor, type Part } from '../part';
+import { madeFor, type Part } from '../part';
 import {
   SPENDING_WANT,
-  type PlanGate,
   type PlanItem,
   type PlanLeg,
   type PlanModel,
@@ -33,7 +18,7 @@ import {
   type WantKey,
 } from '../preference';
 import type { SuspensionEnd } from '../suspension';
-import { parseTyre } from '../tyre';
+import { gatesOf } from './plan-gates';
 
 /** What a plan for one candidate is made from. */
 export interface PlanSetting extends BareCase {
@@ -224,139 +209,6 @@ function legsOf(
       return index.kind === 'known' ? index.mid : mid(a);
     };
   return [legOf(end('front')), legOf(end('rear'))];
-}
-
-const tyreLimit = ({ donor }: Reckoning, key: 'tyreFront' | 'tyreRear'): Estimate => {
-  const load = parseTyre(factInUse(donor.facts?.[key])?.value ?? '')?.load_kg;
-  return load === undefined ? unknown(key) : certain(load);
-};
-/** What axles and tyres may carry: a plan never goes over it, or further over. */
-const LIMITED: readonly {
-  readonly key: string;
-  readonly end: 'front' | 'rear';
-  readonly limit: (a: Reckoning) => Estimate;
-}[] = [
-  { key: 'axle-front', end: 'front', limit: (a) => a.figures.axleLimitFront.estimate },
-  { key: 'axle-rear', end: 'rear', limit: (a) => a.figures.axleLimitRear.estimate },
-  { key: 'tyre-front', end: 'front', limit: (a) => tyreLimit(a, 'tyreFront') },
-  { key: 'tyre-rear', end: 'rear', limit: (a) => tyreLimit(a, 'tyreRear') },
-];
-
-/** What nobody has told of rack and carriers holds a plan back only once a part tells it, kg. */
-const UNTOLD_BEARS = 500;
-const borneBy = ({ figures }: Reckoning, key: 'rackLimit' | 'carrierLimit'): Estimate => {
-  const { estimate } = figures[key];
-  return estimate.kind === 'known' ? estimate : certain(UNTOLD_BEARS);
-};
-/** What rack and side carriers bear. */
-const BORNE: readonly {
-  readonly key: string;
-  readonly place: 'tail' | 'panniers';
-  readonly limit: (a: Reckoning) => Estimate;
-}[] = [
-  { key: 'rack', place: 'tail', limit: (a) => borneBy(a, 'rackLimit') },
-  { key: 'carriers', place: 'panniers', limit: (a) => borneBy(a, 'carrierLimit') },
-];
-
-/**
- * Musts that are on, each at the level that the sureness asks for, and a load that frame and alternator take. What the bare machine
- * falls short of already only must not grow worse, unless it is a must. A must that is doubtful because nobody has given the figure is
- * not planned for: to ask costs less than a part.
- */
-function gatesOf(
-  brief: Brief,
-  here: Reckoning,
-  bare: Reckoning,
-  legOf: (read: (a: Reckoning) => number) => PlanLeg,
-): readonly PlanGate[] {
-  const sureness = surenessOf(brief);
-  /** Where a figure stands as surely as is asked, as a share of its middle (`ratio`) or beside it. */
-  const level = (estimate: Estimate, sign: 1 | -1): number => {
-    if (estimate.kind === 'unknown') return 0;
-    if (!estimate.rows) return estimate.mid;
-    const [at = estimate.mid] = percentiles(estimate.rows, sign === 1 ? 1 - sureness : sureness);
-    return at;
-  };
-  const midOf = (estimate: Estimate) => (estimate.kind === 'known' ? estimate.mid : 0);
-  /**
-   * The level is read where the plan stands; with one part more or less it is taken to move with the middle: beside it, or in proportion
-   * for what is a product. Planning again about a plan reads it there, and the full assessment has the last word.
-   */
-  const gateOf = (
-    key: string,
-    read: (a: Reckoning) => Estimate,
-    sign: 1 | -1,
-    least: (base: number) => number,
-  ): readonly PlanGate[] => {
-    const now = read(here);
-    if (now.kind === 'unknown') return [];
-    const sure = level(now, sign);
-    const isProduct = key === 'range' && now.mid > 0;
-    const at = (a: Reckoning): number => {
-      const mid = midOf(read(a));
-      return sign * (isProduct ? (mid * sure) / now.mid : mid + sure - now.mid);
-    };
-    const leg = legOf(at);
-    return [{ key, leg, least: least(leg.base) }];
-  };
-  const on = brief.musts.on.flatMap((key) =>
-    key === 'licence' || key === 'money' ? [] : [{ key, metric: METRIC_OF_MUST[key] }],
-  );
-  return [
-    ...on.flatMap(({ key, metric }) => {
-      const { better } = metricDefinition(metric);
-      const sign = better === 'less' ? -1 : 1;
-      const need = sign * mustNeed(key, brief);
-      const { estimate, typical } = bare.metrics[metric];
-      const untold = typical && judge(estimate, mustNeed(key, brief), better, sureness);
-      if (untold && untold.verdict !== 'fail') return [];
-      return gateOf(
-        key,
-        (a) => a.metrics[metric].estimate,
-        sign,
-        () => need,
-      );
-    }),
-    ...(on.some((m) => m.key === 'payload') || bare.metrics.payloadLeft.typical
-      ? []
-      : gateOf(
-          'load',
-          (a) => a.metrics.payloadLeft.estimate,
-          1,
-          (base) => Math.min(0, base),
-        )),
-    ...LIMITED.flatMap(({ key, end, limit }) =>
-      gateOf(
-        key,
-        (a) => {
-          const most = limit(a);
-          return combine(
-            [most, axleLoads(brief, a.figures, looseFuel(a.fitted))[end]] as const,
-            (kg, load) => kg - load,
-          );
-        },
-        1,
-        (base) => Math.min(0, base),
-      ),
-    ),
-    ...BORNE.flatMap(({ key, place, limit }) =>
-      gateOf(
-        key,
-        (a) => {
-          const load = behind(brief, a.fitted)[place];
-          return combine([limit(a)] as const, (kg) => kg - load);
-        },
-        1,
-        (base) => Math.min(0, base),
-      ),
-    ),
-    ...gateOf(
-      'watts',
-      (a) => wattsLeft(a.figures),
-      1,
-      (base) => Math.min(0, base),
-    ),
-  ];
 }
 
 /** Points of a build by the full assessment, at the middle. */

@@ -1,4 +1,4 @@
-import { figureDefinition, type Basis, type FigureKey } from '../readings';
+import { type Basis, type FigureKey } from '../readings';
 import { assign, type Assigned } from './link/assign';
 import { basesOf } from './link/bases';
 import { OTHER_END } from './link/by-label';
@@ -16,6 +16,9 @@ import type { FigureProposal, PassedOver } from './proposal';
 import type { Quantity } from './lattice/scan-quantities';
 import type { ScannedLine, Survey } from './text/survey';
 import type { Mention } from './vocabulary/lexicon';
+import { withoutSlips } from './text/slips';
+import { aboveBasis, dynoBasis, footnoteBasis, loggedBasis, seatOfTwo } from './link/line-bases';
+import { placed } from './link/placed';
 
 /** What the lines before, and the text as a whole, hand down to a line. */
 export interface LineContext {
@@ -46,49 +49,6 @@ const OTHER_END_FIRST =
   /^\s*(?:and |then )?(?:at |on )?(?:the )?(?:front|rear|back|fork|forks|shock)(?:['’]s)?(?!\p{L})/iu;
 /** "Fork?": a question that is nothing but an end. */
 const END_ASKED = /^\s*(?:and )?(?:the )?(?:(front|forks?|up front)|rear|back|shock)\s*\?\s*$/iu;
-
-/** What lies between a figure and the one that puts it right. */
-const PUT_RIGHT =
-  /^ ?(?:[a-z]+)?[\s,.?!…-]+(?:(?:oh|uh|er|um|no|sorry|wait|actually|pardon|hang on)[\s,.!]+)*(?:no|sorry|i mean|correction|make that|or rather|scratch that|excuse me|pardon(?: me)?|beg your pardon|no wait|i lied|rather|i meant)[\s,.!:]+(?:it['’]s |that['’]s |is |a |an )?\s*$/iu;
-
-/** "3.8 to 4.5 l, 4.1 on average": of a range and what it comes to the latter counts. */
-const COMES_TO =
-  /^ ?\p{L}{0,6}[\s,;:(–-]+(?:im (?:schnitt|mittel)|durchschnittlich|on average|averag(?:e|es|ing)|avg\.?|mostly|usually|meist(?:ens)?|en moyenne|moyenne|de media|media|in media)[\s:]*(?:about |around |etwa |ca\. )?$/iu;
-
-/** "41 horsepower, sorry, 47": what somebody takes back in the same breath is no figure; blanked out, so that places stay. */
-function withoutSlips(scanned: ScannedLine): ScannedLine {
-  const { quantities } = scanned;
-  const slips = quantities.filter((q, i) => {
-    const next = quantities[i + 1];
-    return (
-      next !== undefined &&
-      (q.unit === next.unit || q.unit === undefined || next.unit === undefined) &&
-      (PUT_RIGHT.test(scanned.line.slice(q.to, next.from)) ||
-        (q.spread !== undefined && COMES_TO.test(scanned.line.slice(q.to, next.from))))
-    );
-  });
-  if (slips.length === 0) return scanned;
-  const gone = (from: number) => slips.some((q) => q.from === from);
-  /** What was said of the slip's unit holds for what put it right. */
-  const unitBefore = (i: number) => {
-    const before = quantities[i - 1];
-    return before && gone(before.from) ? before.unit : undefined;
-  };
-  let { line } = scanned;
-  for (const slip of slips) {
-    const next = quantities[quantities.indexOf(slip) + 1];
-    const to = next?.from ?? slip.to;
-    line = line.slice(0, slip.from) + ' '.repeat(to - slip.from) + line.slice(to);
-  }
-  return {
-    ...scanned,
-    line,
-    quantities: quantities
-      .map((q, i) => ({ ...q, unit: q.unit ?? unitBefore(i) }))
-      .filter((q) => !gone(q.from)),
-    mentions: scanned.mentions.filter((m) => line.slice(m.from, m.to).trim() !== ''),
-  };
-}
 
 /** The figures one line of text states, sentence by sentence. */
 export function readLine(given: ScannedLine, context: LineContext): LineRead {
@@ -288,83 +248,7 @@ function atBothEnds(made: FigureProposal, behind: string): readonly FigurePropos
   return key && BOTH_ENDS.test(behind) ? [{ ...made, key }] : [];
 }
 
-const FILLED =
-  /\d ?(?:km|kms|mi|miles)\b[^.\d]{0,6}\d+[.,]\d{1,2} ?(?:l|litres|liters|gal)(?!\p{L})/giu;
-/** "Tank 1: 312 km, 13.1 L. Tank 2: …": what comes of one's own fills. */
-const loggedBasis = (line: string, key: FigureKey): Basis | undefined =>
-  key === 'consumption' && (line.match(FILLED)?.length ?? 0) >= 2 ? 'own-fills' : undefined;
-
-const ON_A_DYNO = /(?<!\p{L})(?:dyno|rollers|rwhp|whp|at the (?:rear |back )?wheel)(?!\p{L})/iu;
-const NOT_OURS_TO_SAY = /claimed|factory|brochure|maker|they say|official|quoted|crank|on paper/iu;
-
-/** Torque run up on the rollers is the wheel's as power is, in every sentence of the line that does not quote the maker. */
-const dynoBasis = (line: string, text: string, key: FigureKey): Basis | undefined =>
-  (key === 'torque' || key === 'power') &&
-  ON_A_DYNO.test(line) &&
-  !NOT_OURS_TO_SAY.test(text) &&
-  !/(?<!\p{L})(?:claimed|factory|maker|brochure)/iu.test(line)
-    ? 'wheel'
-    : undefined;
-
-/** "870/850 mm seat": the lower of two is the low seat's. */
-function seatOfTwo(
-  taken: readonly { readonly q: Quantity; readonly a: TakenFigure }[],
-  n: number,
-): Basis | undefined {
-  const one = taken[n];
-  if (one?.a.option.key !== 'seatHeight' || !one.q.listed) return undefined;
-  const other = [taken[n - 1], taken[n + 1]].find(
-    (o) => o?.a.option.key === 'seatHeight' && o.q.listed,
-  );
-  if (!other) return undefined;
-  return (one.q.amounts[0] ?? 0) < (other.q.amounts[0] ?? 0) ? 'low-seat' : 'standard-seat';
-}
-
-type TakenFigure = Assigned & { readonly option: Option & { readonly key: FigureKey } };
-
-function footnoteBasis(q: Quantity, key: FigureKey, context: LineContext): Basis | undefined {
-  const notes = q.mark === undefined ? undefined : context.footnotes.get(q.mark);
-  return notes
-    ?.flatMap((m) => m.meanings)
-    .flatMap((x) => (x.kind === 'basis' ? [x.basis] : []))
-    .find((b) => figureDefinition(key).bases.includes(b));
-}
-
-const aboveBasis = (a: TakenFigure, context: LineContext): Basis | undefined =>
-  a.option.by === 'above' &&
-  context.aboveBasis !== undefined &&
-  figureDefinition(a.option.key).bases.includes(context.aboveBasis)
-    ? context.aboveBasis
-    : undefined;
-
-/** Where the words that made a figure stand: from its label, unless another figure stands between. */
-function placed(
-  scanned: ScannedLine,
-  at: number,
-  option: Option,
-  q: Quantity,
-  to: number,
-  before: Quantity | undefined,
-) {
-  const label = option.by === 'label' ? option.word?.mention : undefined;
-  let from = q.from;
-  let end = to;
-  if (
-    label &&
-    label.to <= q.from &&
-    q.from - label.from < 60 &&
-    (!before || before.to <= label.from)
-  )
-    from = label.from;
-  if (label && label.from >= q.to) end = Math.max(end, label.to);
-  const text = scanned.line.slice(at + from, at + end);
-  const closed = text.includes('(') && scanned.line[at + end] === ')' ? 1 : 0;
-  return {
-    words: scanned.line.slice(at + from, at + end + closed).trim(),
-    from: scanned.offset + at + from,
-    to: scanned.offset + at + end + closed,
-  };
-}
+export type TakenFigure = Assigned & { readonly option: Option & { readonly key: FigureKey } };
 
 /** The last label of a sentence that got nothing: the answer may stand on the next line. */
 function openLabel(

@@ -1,25 +1,21 @@
 'use client';
-import { Box, Button, Checkbox, Flex, Grid, Text } from '@chakra-ui/react';
-import { memo, useMemo, useState } from 'react';
+import { Box, Button, Grid, Text } from '@chakra-ui/react';
+import { useMemo, useState } from 'react';
 import { surenessOf } from '@/core/assessment';
 import { atSpending, isFinal, leads, passedOver } from '@/core/build';
 import { shortName } from '@/core/donor';
-import { partsOf, type Standing } from '@/store/queries';
+import { partsOf } from '@/store/queries';
 import { useDossierState } from '@/store/react';
 import { curveOption, EChart, rightEdge, type PickedCorner } from '@/ui/charts';
 import { Panel } from '@/ui/fields';
-import { Plate, useIsDark } from '@/ui/marks/Plate';
-import {
-  enoughWords,
-  formatNumber,
-  leadWords,
-  limitNames,
-  nameWords,
-  partsCounted,
-} from '@/ui/messages';
+import { useIsDark } from '@/ui/marks/Plate';
+import { enoughWords, formatNumber, leadWords, partsCounted } from '@/ui/messages';
 import { BuildFrame } from '../BuildFrame';
 import type { BuildModel } from '../use-build';
-import { useCurves, type CurvesModel } from '@/store/running';
+import { useCurves } from '@/store/running';
+import { CurveTable } from './CurveTable';
+import { Progress } from './CurveProgress';
+import { BestList } from './BestList';
 
 /** Best fit for each total spending, all candidates in one picture. */
 export function CurveScreen() {
@@ -230,157 +226,5 @@ function Curves({ model }: { readonly model: BuildModel }) {
         </Panel>
       </Grid>
     </>
-  );
-}
-
-interface BestListProps {
-  readonly best: CurvesModel['state']['best'];
-  readonly standing: Standing;
-  readonly currency: string;
-  readonly onSee: (corner: PickedCorner) => void;
-}
-
-const BestList = memo(function BestList({ best: found, standing, currency, onSee }: BestListProps) {
-  return (
-    <>
-      {standing.candidates.map(({ candidate: { id, plate }, donor }) => {
-        const best = found.get(id);
-        const build = best?.kind === 'build' ? best.build : undefined;
-        return (
-          <Flex
-            key={id}
-            gap="2"
-            align="center"
-            py="1.5"
-            borderTopWidth="1px"
-            borderColor="border.muted"
-            _first={{ borderTopWidth: 0 }}
-          >
-            <Plate index={plate} size={22} />
-            <Box flex="1" minW="0">
-              <Text fontWeight="600">{shortName(donor)}</Text>
-              <Text fontSize="xs" color="fg.muted">
-                {build
-                  ? `${build.partIds.length} parts, ${formatNumber(build.cost)} ${currency}`
-                  : best?.kind === 'clash'
-                    ? `clash: ${limitNames(best.limits)}`
-                    : best?.kind === 'unknown'
-                      ? `not known: ${best.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}`
-                      : 'planning …'}
-              </Text>
-            </Box>
-            {build && <Text fontWeight="700">{formatNumber(build.points, 1)}</Text>}
-            {build && (
-              <Button
-                size="xs"
-                variant="outline"
-                borderColor="border.emphasized"
-                aria-label={`See the build of ${shortName(donor)}`}
-                onClick={() => onSee({ candidate: id, build })}
-              >
-                See it
-              </Button>
-            )}
-          </Flex>
-        );
-      })}
-    </>
-  );
-});
-
-function Progress({
-  model: { state, curves, legalOnly, setLegalOnly, again, stop },
-  of,
-}: {
-  readonly model: CurvesModel;
-  readonly of: number;
-}) {
-  const corners = curves.reduce((n, c) => n + c.corners.length, 0);
-  return (
-    <Flex gap="4" align="center" wrap="wrap" mb="2" minH="32px">
-      <Checkbox.Root checked={legalOnly} onCheckedChange={(e) => setLegalOnly(e.checked === true)}>
-        <Checkbox.HiddenInput />
-        <Checkbox.Control
-          borderColor="border.emphasized"
-          _checked={{ bg: 'accent', borderColor: 'accent', color: 'accent.ink' }}
-        />
-        <Checkbox.Label fontWeight="400">Nothing that may end road approval</Checkbox.Label>
-      </Checkbox.Root>
-      <Text color="fg.muted" role="status">
-        {state.running
-          ? `Planning: ${state.whole.size} of ${of} curves planned whole, ${corners} corners so far.`
-          : state.whole.size === of
-            ? `Every curve is planned: ${corners} corners worth their money.`
-            : `Stopped: ${state.whole.size} of ${of} curves planned whole.`}
-      </Text>
-      {state.running ? (
-        <Button size="xs" variant="outline" borderColor="border.emphasized" onClick={stop}>
-          Stop
-        </Button>
-      ) : (
-        state.whole.size < of && (
-          <Button size="xs" variant="outline" borderColor="border.emphasized" onClick={again}>
-            Start again
-          </Button>
-        )
-      )}
-      {state.died !== undefined && (
-        <Text role="alert" color="fail" fontWeight="600">
-          The planner broke down ({state.died}); what it had found stays.
-        </Text>
-      )}
-    </Flex>
-  );
-}
-
-interface TableProps {
-  readonly shown: readonly (CurvesModel['curves'][number] & {
-    readonly name: string;
-    readonly stock: readonly [number, number];
-  })[];
-  readonly currency: string;
-  readonly partNames: (ids: readonly string[]) => string;
-}
-
-function CurveTable({ shown, currency, partNames }: TableProps) {
-  return (
-    <Box
-      maxH="420px"
-      overflowY="auto"
-      tabIndex={0}
-      role="region"
-      aria-label="Corners of every curve"
-    >
-      <Box
-        as="table"
-        width="100%"
-        css={{
-          '& td, & th': { padding: '3px 10px 3px 0', textAlign: 'left', verticalAlign: 'top' },
-          '& .n': { textAlign: 'right', whiteSpace: 'nowrap' },
-          '& tbody tr': { borderTop: '1px solid var(--chakra-colors-border-muted)' },
-        }}
-      >
-        <thead>
-          <tr>
-            <th>Candidate</th>
-            <th className="n">spent, {currency}</th>
-            <th className="n">fit</th>
-            <th>parts</th>
-          </tr>
-        </thead>
-        <tbody>
-          {shown.flatMap((s) =>
-            s.corners.map((c) => (
-              <tr key={`${s.id}${c.cost}`}>
-                <td>{s.name}</td>
-                <td className="n">{formatNumber(c.cost)}</td>
-                <td className="n">{formatNumber(c.points, 1)}</td>
-                <td>{c.partIds.length === 0 ? 'as it stands' : partNames(c.partIds)}</td>
-              </tr>
-            )),
-          )}
-        </tbody>
-      </Box>
-    </Box>
   );
 }

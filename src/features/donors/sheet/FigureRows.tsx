@@ -5,8 +5,6 @@ import { useState } from 'react';
 import { donorName, type Donor } from '@/core/donor';
 import {
   figureDefinition,
-  figureUnit,
-  knownAs,
   ORIGINS,
   readingInUse,
   rivalReadings,
@@ -17,19 +15,13 @@ import {
   type Origin,
   type Reading,
 } from '@/core/readings';
-import { unitEntry } from '@/core/units';
 import type { Command } from '@/store/history';
 import { useDossierStore, useDraftText } from '@/store/react';
 import { Choice, useTerm } from '@/ui/fields';
-import { OriginMark } from '@/ui/marks/OriginMark';
 import {
   BASIS_WORDS,
   FIGURE_WORDS,
-  formatFigure,
-  formatNumber,
-  figureSpan,
   formatQuoted,
-  nameWords,
   ORIGIN_WORDS,
   type Reader,
   recordFaultWords,
@@ -38,6 +30,7 @@ import {
 import { SeenRows } from './SeenRows';
 import { TypicalLine } from './TypicalLine';
 import { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from '@/ui/stored';
+import { NormalLine } from './NormalLine';
 
 export const FIGURE_COLUMNS = {
   base: '1fr 1fr',
@@ -110,57 +103,6 @@ export function FigureRows({
       <NormalLine figureKey={figureKey} normal={normal} reader={reader} />
       {!normal?.reading && <TypicalLine donor={resolved} line={figureKey} reader={reader} />}
     </Box>
-  );
-}
-
-/** What the reading in use comes to, where that differs from what was quoted. */
-function NormalLine({
-  figureKey,
-  normal,
-  reader,
-}: {
-  readonly figureKey: FigureKey;
-  readonly normal: NormalFigure | undefined;
-  readonly reader: Reader;
-}) {
-  if (!normal?.reading) return null;
-  const { dimension } = figureDefinition(figureKey);
-  if (normal.estimate.kind === 'unknown') {
-    return (
-      <Text fontSize="xs" color="unsure" pl={{ xl: '126px' }}>
-        Not comparable yet:{' '}
-        {normal.estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} is not known.
-      </Text>
-    );
-  }
-  const { low, mid, high } = normal.estimate.interval;
-  const shown = formatFigure(mid, figureKey, reader);
-  const asQuoted =
-    low === high &&
-    shown ===
-      `${formatNumber(normal.reading.amount)} ${unitEntry(normal.reading.unit).symbol}`.trim() &&
-    (dimension === 'money' ||
-      normal.reading.unit === figureUnit(figureKey, reader.units, reader.currency));
-  if (
-    asQuoted ||
-    (low === high &&
-      dimension !== 'money' &&
-      shown === formatQuoted(normal.reading.amount, normal.reading.unit))
-  )
-    return null;
-  const span = figureSpan({ low, high }, figureKey, reader);
-  return (
-    <Flex fontSize="xs" color="fg.muted" pl={{ xl: '126px' }} gap="1.5" align="center">
-      <OriginMark known={knownAs(normal) ?? 'unknown'} />
-      <Text>
-        counts as{' '}
-        <Text as="span" color="fg" fontWeight="700">
-          {shown}
-        </Text>
-        {span && ` (${span})`}
-        {normal.basis !== 'stated' && ` ${BASIS_WORDS[normal.basis]}`}
-      </Text>
-    </Flex>
   );
 }
 

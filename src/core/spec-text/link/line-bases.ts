@@ -1,0 +1,51 @@
+import { type FigureKey, type Basis, figureDefinition } from '../../readings';
+import type { LineContext, TakenFigure } from '../read-line';
+import type { Quantity } from '../lattice/scan-quantities';
+
+const FILLED =
+  /\d ?(?:km|kms|mi|miles)\b[^.\d]{0,6}\d+[.,]\d{1,2} ?(?:l|litres|liters|gal)(?!\p{L})/giu;
+/** "Tank 1: 312 km, 13.1 L. Tank 2: …": what comes of one's own fills. */
+export const loggedBasis = (line: string, key: FigureKey): Basis | undefined =>
+  key === 'consumption' && (line.match(FILLED)?.length ?? 0) >= 2 ? 'own-fills' : undefined;
+const ON_A_DYNO = /(?<!\p{L})(?:dyno|rollers|rwhp|whp|at the (?:rear |back )?wheel)(?!\p{L})/iu;
+const NOT_OURS_TO_SAY = /claimed|factory|brochure|maker|they say|official|quoted|crank|on paper/iu;
+/** Torque run up on the rollers is the wheel's as power is, in every sentence of the line that does not quote the maker. */
+export const dynoBasis = (line: string, text: string, key: FigureKey): Basis | undefined =>
+  (key === 'torque' || key === 'power') &&
+  ON_A_DYNO.test(line) &&
+  !NOT_OURS_TO_SAY.test(text) &&
+  !/(?<!\p{L})(?:claimed|factory|maker|brochure)/iu.test(line)
+    ? 'wheel'
+    : undefined;
+/** "870/850 mm seat": the lower of two is the low seat's. */
+export function seatOfTwo(
+  taken: readonly { readonly q: Quantity; readonly a: TakenFigure }[],
+  n: number,
+): Basis | undefined {
+  const one = taken[n];
+  if (one?.a.option.key !== 'seatHeight' || !one.q.listed) return undefined;
+  const other = [taken[n - 1], taken[n + 1]].find(
+    (o) => o?.a.option.key === 'seatHeight' && o.q.listed,
+  );
+  if (!other) return undefined;
+  return (one.q.amounts[0] ?? 0) < (other.q.amounts[0] ?? 0) ? 'low-seat' : 'standard-seat';
+}
+
+export function footnoteBasis(
+  q: Quantity,
+  key: FigureKey,
+  context: LineContext,
+): Basis | undefined {
+  const notes = q.mark === undefined ? undefined : context.footnotes.get(q.mark);
+  return notes
+    ?.flatMap((m) => m.meanings)
+    .flatMap((x) => (x.kind === 'basis' ? [x.basis] : []))
+    .find((b) => figureDefinition(key).bases.includes(b));
+}
+
+export const aboveBasis = (a: TakenFigure, context: LineContext): Basis | undefined =>
+  a.option.by === 'above' &&
+  context.aboveBasis !== undefined &&
+  figureDefinition(a.option.key).bases.includes(context.aboveBasis)
+    ? context.aboveBasis
+    : undefined;
