@@ -1,15 +1,5 @@
 import { readFile, stat } from 'node:fs/promises';
-import loadHighs from 'highs';
-import { assess, surenessOf, type Assessment } from '@/core/assessment';
-import {
-  bestBuild,
-  buildCurve,
-  ceilingOf,
-  recommended,
-  spendLimit,
-  worthwhile,
-  type PlannedBuild,
-} from '@/core/build';
+import { surenessOf, type Assessment } from '@/core/assessment';
 import { shortName } from '@/core/donor';
 import { simulateRanks } from '@/core/doubt';
 import { shareOf } from '@/core/numeric';
@@ -19,14 +9,13 @@ import {
   doubtModel,
   DRAWING,
   mustClosers,
-  partsOf,
-  planSetting,
   standing,
   type Standing,
   type StandingCandidate,
 } from '@/store/queries';
 import type { Dossier } from '@/store/records';
 import { fileFaultWords } from '@/ui/messages/faults';
+import { planReport } from './plan-report';
 
 interface Sink {
   write(text: string): unknown;
@@ -154,58 +143,6 @@ function doubtReport(result: Standing) {
     );
   return { seed: DRAWING.seed, stock: of('stock'), built: of('built') };
 }
-
-/** How often the ceiling over a best build is looked for: here is more time than on a screen. */
-const LOOKS = 24;
-
-/** For each candidate the best build for the money, the cheapest that is as good to ride, and the curve; each assessed in full. */
-async function planReport(dossier: Dossier, result: Standing) {
-  const highs = await loadHighs();
-  const spend = spendLimit(result);
-  const buildReport = (entry: StandingCandidate, build: PlannedBuild) => {
-    const parts = partsOf(dossier);
-    const fitted = build.partIds.flatMap((id) => parts[id] ?? []);
-    return {
-      parts: build.partIds,
-      cost: build.cost,
-      points: build.points,
-      pointsBySum: build.planned,
-      refused: build.failed,
-      musts: assess({ ...entry.bare, parts: fitted }).musts.map(({ key, verdict, chance }) => ({
-        key,
-        verdict,
-        chance: chance ?? null,
-      })),
-    };
-  };
-  return {
-    spend,
-    candidates: result.candidates.map((entry) => {
-      const setting = planSetting(dossier, result, entry, { legalOnly: false, today: today() });
-      const best = bestBuild(highs, setting, spend);
-      if (best.kind !== 'build') return { candidate: entry.candidate.id, ...best };
-      const corners = worthwhile([
-        best.build,
-        recommended(best),
-        ...buildCurve(highs, setting, spend),
-      ]);
-      return {
-        candidate: entry.candidate.id,
-        kind: best.kind,
-        best: buildReport(entry, best.build),
-        enough: buildReport(entry, recommended(best)),
-        atMost: Math.min(
-          best.atMost ?? Number.POSITIVE_INFINITY,
-          ceilingOf(highs, setting, best.build, spend, LOOKS).points,
-        ),
-        leftOut: best.leftOut,
-        curve: corners.map(({ cost, points, partIds }) => ({ cost, points, parts: partIds })),
-      };
-    }),
-  };
-}
-
-const today = (): string => new Date().toISOString().slice(0, 10);
 
 /** A licence's result without its rows. */
 const licenceReport = ({ holds, ...licence }: Assessment['licence']) => ({

@@ -42,6 +42,7 @@ const candidates = (of: string, ...ids: string[]): readonly PlanCandidate[] =>
         setting: {
           brief: { trip: {} },
           donor: { id, version: of },
+          choices: [],
           pinned: new Set([of]),
           banned: new Set(),
         },

@@ -1,7 +1,7 @@
 import { type Basis, type FigureKey } from '../readings';
 import { assign, type Assigned } from './link/assign';
 import { basesOf } from './link/bases';
-import { OTHER_END } from './link/by-label';
+import { OTHER_END } from './link/ends';
 import { blockedIn } from './link/blocked';
 import { clockReadings, type ClockReading } from './link/clock';
 import type { Option, SentenceWords, Word } from './link/option';
@@ -14,7 +14,8 @@ import { sentencesOf, type Sentence } from './link/sentences';
 import { BOTH_ENDS, sideOf, sidesOf, sideUnsaid, type Side } from './link/side-of';
 import type { FigureProposal, PassedOver } from './proposal';
 import type { Quantity } from './lattice/scan-quantities';
-import type { ScannedLine, Survey } from './text/survey';
+import type { Survey } from './text/survey';
+import type { ScannedLine } from './text/scanned-line';
 import type { Mention } from './vocabulary/lexicon';
 import { withoutSlips } from './text/slips';
 import { aboveBasis, dynoBasis, footnoteBasis, loggedBasis, seatOfTwo } from './link/line-bases';

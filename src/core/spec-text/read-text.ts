@@ -7,7 +7,8 @@ import { namesIn } from './text/names';
 import { footnotesIn, readBlock, type BlockRead } from './text/read-block';
 import { readMachineTable } from './text/read-table';
 import { settled } from './text/settle';
-import { surveyOf, type ScannedLine, type Survey } from './text/survey';
+import { surveyOf, type Survey } from './text/survey';
+import { type ScannedLine } from './text/scanned-line';
 
 /** Longest text that is read, characters. */
 export const SPEC_TEXT_LIMIT = 100_000;

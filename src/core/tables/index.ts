@@ -9,13 +9,12 @@ export {
   type RowResult,
   type RowSetting,
 } from './read-donor-row';
+export { PART_HEADINGS, partTable } from './part-table';
 export {
-  PART_HEADINGS,
   partColumns,
-  partTable,
   readPartRow,
   type PartCellFault,
   type PartRowResult,
-} from './part-table';
+} from './read-part-row';
 export { setupTable } from './setup-table';
 export { trialTable } from './trial-table';

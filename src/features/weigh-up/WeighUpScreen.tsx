@@ -1,35 +1,23 @@
 'use client';
-import { Box, Button, Checkbox, Flex, Grid, Text, useBreakpointValue } from '@chakra-ui/react';
+import { Box, Button, Checkbox, Flex, Text, useBreakpointValue } from '@chakra-ui/react';
 import { Link } from '@/ui/Link';
-import { memo, useCallback, useDeferredValue, useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import type { MetricKey } from '@/core/assessment';
 import { shortName } from '@/core/donor';
-import { Choice, Panel } from '@/ui/fields';
+import { Panel } from '@/ui/fields';
 import { METRIC_WORDS, planningWords, soFar } from '@/ui/messages';
-import { OriginMark, type Known } from '@/ui/marks/OriginMark';
 import { ScreenHeading } from '@/ui/ScreenHeading';
-import { FitAgainstOutlay } from './FitAgainstOutlay';
 import { headline } from './headline';
 import { NotesPanel } from './NotesPanel';
-import { HeadToHead } from './pairs/HeadToHead';
 import { whySentences } from './pairs/why';
-import { PurposeTable, PurposeTabs } from './Purposes';
+import { PurposeTabs } from './Purposes';
 import { ScoreDetail } from './ScoreDetail';
-import { SideBySide, type SideBySideProps } from './table/SideBySide';
+import { SideBySide } from './table/SideBySide';
 import type { OnWorking } from './table/Figure';
 import { metricOf, useWeighUp, type State, type WeighRow, type WeighUpModel } from './use-weigh-up';
-import { WhatCounts } from './WhatCounts';
 import { WorkingPopover, type OpenWorking } from './Working';
-
-const LEGEND: readonly (readonly [Known, string])[] = [
-  ['measured', 'measured'],
-  ['claimed', 'maker’s claim'],
-  ['heard', 'heard'],
-  ['estimated', 'estimated'],
-  ['computed', 'computed from several'],
-  ['typical', 'rests on what is typical of its class'],
-  ['unknown', 'not known'],
-];
+import { Below, Three } from './Below';
+import { Legend } from './Legend';
 
 /** Which candidate fits, by how much, and why. */
 export function WeighUpScreen() {
@@ -86,19 +74,6 @@ const ViewSwitch = memo(function ViewSwitch({
         >
           {words}
         </Button>
-      ))}
-    </Flex>
-  );
-});
-
-/** How figures are known, by shape. */
-const Legend = memo(function Legend() {
-  return (
-    <Flex wrap="wrap" columnGap="4" rowGap="1" mt="1" fontSize="xs" color="fg.muted">
-      {LEGEND.map(([known, words]) => (
-        <Flex key={known} gap="1" align="center">
-          <OriginMark known={known} /> {words}
-        </Flex>
       ))}
     </Flex>
   );
@@ -238,40 +213,6 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
   );
 }
 
-/** What stands below the ranking follows when there is time. */
-const Below = memo(function Below({
-  model: present,
-  onWorking,
-}: {
-  readonly model: WeighUpModel;
-  readonly onWorking: OnWorking;
-}) {
-  const model = useDeferredValue(present);
-  return (
-    <Grid
-      templateColumns={{ base: 'minmax(0, 1fr)', xl: 'repeat(2, minmax(0, 1fr))' }}
-      gap="4"
-      mt="4"
-      alignItems="start"
-    >
-      <Flex direction="column" gap="4" minW="0">
-        <LaterPair model={model} onWorking={onWorking} />
-        <Panel title="Every purpose">
-          <PurposeTable view={model.view} />
-        </Panel>
-      </Flex>
-      <Flex direction="column" gap="4" minW="0">
-        <Panel title="Fit against outlay">
-          <LaterPicture model={model} />
-        </Panel>
-        <Panel title="What counts">
-          <WhatCounts model={model} />
-        </Panel>
-      </Flex>
-    </Grid>
-  );
-});
-
 const Tick = memo(function Tick({
   label,
   on,
@@ -292,52 +233,3 @@ const Tick = memo(function Tick({
     </Checkbox.Root>
   );
 });
-
-const ON_A_PHONE = 3;
-
-/** On a phone three at a time: the best of the order, or whichever the rider picks. */
-function Three({ model, ...table }: Omit<SideBySideProps, 'rows' | 'narrow'>) {
-  const [picked, setPicked] = useState<readonly (string | undefined)[]>([]);
-  const shown = Array.from(
-    { length: Math.min(ON_A_PHONE, model.rows.length) },
-    (_, i) => picked[i],
-  ).reduce<readonly WeighRow[]>((list, id) => {
-    const row =
-      model.rows.find((r) => r.ranked.id === id && !list.includes(r)) ??
-      model.rows.find((r) => !list.includes(r) && !picked.includes(r.ranked.id)) ??
-      model.rows.find((r) => !list.includes(r));
-    return row ? [...list, row] : list;
-  }, []);
-  const options = model.rows.map((r) => ({ value: r.ranked.id, words: shortName(r.entry.donor) }));
-  return (
-    <Box>
-      <Flex gap="1" pt="2">
-        {shown.map((row, i) => (
-          <Box key={row.ranked.id} flex="1" minW="0">
-            <Choice
-              aria-label={`Column ${i + 1}`}
-              wide="100%"
-              value={row.ranked.id}
-              options={options}
-              onChange={(e) =>
-                setPicked(
-                  shown.map((r, k) =>
-                    k === i
-                      ? e.target.value
-                      : r.ranked.id === e.target.value
-                        ? row.ranked.id
-                        : r.ranked.id,
-                  ),
-                )
-              }
-            />
-          </Box>
-        ))}
-      </Flex>
-      <SideBySide model={model} rows={shown} narrow {...table} />
-    </Box>
-  );
-}
-
-const LaterPicture = memo(FitAgainstOutlay);
-const LaterPair = memo(HeadToHead);

@@ -1,10 +1,9 @@
 import type { Assessment, MustResult } from '@/core/assessment';
-import { recommended, type BestBuild, type PlannedBuild } from '@/core/build';
-import { spendable } from '@/core/brief';
+import { type BestBuild, type PlannedBuild } from '@/core/build';
 import { shortName, type Donor } from '@/core/donor';
 import type { Part } from '@/core/part';
-import { leading, wantsOf, type Ranked, type WantKey } from '@/core/preference';
-import type { Standing, StandingCandidate } from '@/store/queries';
+import { leading, type Ranked, type WantKey } from '@/core/preference';
+import type { Standing } from '@/store/queries';
 import { formatNumber, type Reader } from './format';
 import { chanceWords, listWords } from './verdict-words';
 import { ofClass } from './typical-words';
@@ -99,29 +98,8 @@ export interface PlannedState {
   readonly running: boolean;
 }
 
-/** The answer across the whole shortlist: the sentence, which parts for how much, and how far the planning is. */
-export interface BestAnswer {
-  readonly sentence: string;
-  /** The build that is recommended: the cheapest that is as good to ride. */
-  readonly build?: string | undefined;
-  /** What of the leader its class stands in for. */
-  readonly untold?: string | undefined;
-  readonly progress?: string | undefined;
-  /** What the best build has besides the one that is recommended, where that is cheaper and as good to ride. */
-  readonly more?: string | undefined;
-  /** The leader and the parts recommended for it, once everything is planned; `all` are those of the best, where these are more. */
-  readonly take?:
-    | {
-        readonly id: string;
-        readonly name: string;
-        readonly partIds: readonly string[];
-        readonly all?: readonly string[] | undefined;
-      }
-    | undefined;
-}
-
 /** Points gained that are fewer than one, whatever rounding makes of them. */
-const gainWords = (points: number): string =>
+export const gainWords = (points: number): string =>
   points >= 0.95 ? 'not quite 1 point' : `${formatNumber(points, 1)} points`;
 
 type Planned = Pick<PlannedBuild, 'partIds' | 'cost' | 'points'>;
@@ -157,26 +135,17 @@ export function atMostWords({
 export const partsCounted = (ids: readonly string[]): string =>
   ids.length === 0 ? 'as it stands' : ids.length === 1 ? '1 part' : `${ids.length} parts`;
 
-type Parts = Readonly<Record<string, Part>>;
+export type Parts = Readonly<Record<string, Part>>;
 
 /** Names have commas of their own. */
-const named = (ids: readonly string[], parts: Parts): string =>
+export const named = (ids: readonly string[], parts: Parts): string =>
   ids
     .map((id) => parts[id]?.name ?? id)
     .map((name) => name.charAt(0).toLowerCase() + name.slice(1))
     .join('; ');
 
-const partsNamed = (ids: readonly string[], parts: Parts): string =>
+export const partsNamed = (ids: readonly string[], parts: Parts): string =>
   ids.length === 0 ? ' as it stands' : `: ${named(ids, parts)}`;
-
-/** What the best has that the cheaper build does without. */
-function besides(
-  { build, enough }: Extract<BestBuild, { readonly kind: 'build' }>,
-  parts: Parts,
-): string {
-  const more = build.partIds.filter((id) => !enough?.partIds.includes(id));
-  return more.length > 0 ? `: ${named(more, parts)}` : '';
-}
 
 /** How far the planning is, and how those count that are not planned; `undefined` once everything is. */
 export const planningWords = ({
@@ -187,76 +156,6 @@ export const planningWords = ({
   planned < of
     ? `${running ? 'Planning' : 'Planned'}: ${planned} of ${of}. The others count with a first build, or as they stand.`
     : undefined;
-
-/** While not everything is planned an answer holds only so far. */
-export const soFar = (
-  answer: string,
-  { planned, of }: Pick<PlannedState, 'planned' | 'of'>,
-): string => (planned < of ? `So far: ${answer}` : answer);
-
-/** Which parts are recommended for how much, and what the best would have besides. */
-function buildWords(
-  { donor, built, parts }: StandingCandidate,
-  planned: Extract<BestBuild, { readonly kind: 'build' }> | undefined,
-  { parts: catalogue, standing }: Pick<PlannedState, 'parts' | 'standing'>,
-  currency: string,
-): Pick<BestAnswer, 'build' | 'more'> {
-  const free = spendable(standing.brief.money);
-  const money = (cost: number): string => {
-    const left = free - cost;
-    return `${formatNumber(cost)} ${currency} in all, ${formatNumber(Math.abs(left))} ${left < 0 ? 'over what there is' : 'left'}`;
-  };
-  const outlay = built.metrics.outlay.estimate;
-  const name = shortName(donor);
-  if (planned?.enough) {
-    const { build, enough } = planned;
-    return {
-      build: `Enough for ${name}${partsNamed(enough.partIds, catalogue)}; ${money(enough.cost)}, fit ${formatNumber(enough.points, 1)}.`,
-      more: `All ${build.partIds.length} parts of the best, ${money(build.cost)}, buy ${gainWords(build.points - enough.points)} more, which nobody feels${besides(planned, catalogue)}.`,
-    };
-  }
-  const ids = parts.map((p) => p.id);
-  return {
-    build: `${name}${partsNamed(ids, catalogue)}${outlay.kind === 'known' ? `; ${money(outlay.mid)}` : ''}.`,
-  };
-}
-
-/** {@link BestAnswer} of what is planned; nothing while nothing is. */
-export function bestAnswer(
-  best: PlannedState | undefined,
-  { currency }: Pick<Reader, 'currency'>,
-): BestAnswer | undefined {
-  if (!best) return undefined;
-  if (best.planned === 0)
-    return {
-      sentence: 'Who fits best with the best parts for the money is not known yet.',
-      progress: `Planning: 0 of ${best.of}.`,
-    };
-  const { candidates, builtRanking, brief } = best.standing;
-  const entryOf = (id: string) => candidates.find((c) => c.candidate.id === id);
-  const nameOf = (id: string): string => {
-    const entry = entryOf(id);
-    return entry ? shortName(entry.donor) : id;
-  };
-  const head = entryOf(leading(builtRanking).first[0]?.id ?? '');
-  const found = head && best.found.get(head.candidate.id);
-  const planned = found?.kind === 'build' ? found : undefined;
-  return {
-    sentence: soFar(answerWords(builtRanking, 'best', nameOf), best),
-    ...(head ? buildWords(head, planned, best, currency) : {}),
-    take:
-      head && best.planned >= best.of
-        ? {
-            id: head.candidate.id,
-            name: shortName(head.donor),
-            partIds: planned ? recommended(planned).partIds : head.parts.map((p) => p.id),
-            ...(planned?.enough ? { all: planned.build.partIds } : {}),
-          }
-        : undefined,
-    untold: head && untoldWords(head.built, head.donor, wantsOf(brief)),
-    progress: planningWords(best),
-  };
-}
 
 /** Which place one has among how many, and whether among those that keep every must. */
 export function placeWords(

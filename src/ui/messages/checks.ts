@@ -1,6 +1,7 @@
 import type { Check } from '@/core/checks';
 import { formatNumber, formatTo, formatWithUnit, type Reader } from './format';
-import { FACT_WORDS, FIGURE_WORDS } from './words';
+import { FIGURE_WORDS } from './words';
+import { FACT_WORDS } from './fact-words';
 
 export interface CheckWords {
   /** What stands there. */

@@ -1,12 +1,6 @@
 import type { CommandLabel } from '@/store/history';
-import {
-  CLASS_WORDS,
-  FIGURE_WORDS,
-  GROUND_WORDS,
-  METRIC_WORDS,
-  MUST_WORDS,
-  nameWords,
-} from './words';
+import { CLASS_WORDS, FIGURE_WORDS, GROUND_WORDS, MUST_WORDS, nameWords } from './words';
+import { METRIC_WORDS } from './metric-words';
 
 /** What a command did, for the undo button and its notice. */
 export function commandWords(label: CommandLabel): string {

@@ -3,7 +3,8 @@ import type { Fact } from '@/core/facts';
 import type { Figure } from '@/core/readings';
 import type { Difference } from '@/store/files';
 import { formatQuoted, formatWithUnit, trimmed, type Reader } from './format';
-import { GROUND_WORDS, nameWords, optionWords, ORIGIN_WORDS } from './words';
+import { GROUND_WORDS, nameWords, ORIGIN_WORDS } from './words';
+import { optionWords } from './fact-words';
 
 const OWN_WORDS: Readonly<Record<string, string>> = {
   partIds: 'parts chosen',

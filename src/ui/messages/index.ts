@@ -1,8 +1,6 @@
 export {
   answerWords,
-  soFar,
   untoldWords,
-  bestAnswer,
   planningWords,
   atMostWords,
   enoughWords,
@@ -10,8 +8,8 @@ export {
   openWords,
   placeWords,
   shortMusts,
-  type BestAnswer,
 } from './answer-words';
+export { bestAnswer, soFar, type BestAnswer } from './best-answer-words';
 export {
   closerWords,
   listWords,
@@ -21,7 +19,8 @@ export {
   VERDICT_SIGNS,
   type MustShown,
 } from './verdict-words';
-export { askWords, pointWords, settleWords, worthKnowingWords, type AskWords } from './ask';
+export { pointWords } from './point-words';
+export { askWords, settleWords, worthKnowingWords, type AskWords } from './ask';
 export {
   briefLine,
   brokenWords,
@@ -86,23 +85,19 @@ export {
 export { briefTurningWords, turningWords } from './turnings';
 export { sheetText } from './sheet-text';
 export { cellFaultWords, tableFaultWords } from './tables';
+export { FACT_WORDS, OPTION_WORDS, optionWords } from './fact-words';
+export { GROUP_ADDS, GROUP_WORDS, METRIC_WORDS } from './metric-words';
 export {
   AFFECTED_WORDS,
   BASIS_WORDS,
   CLASS_SHORT,
   CLASS_WORDS,
-  FACT_WORDS,
   FIGURE_WORDS,
   GROUND_WORDS,
-  GROUP_ADDS,
-  GROUP_WORDS,
   LICENCE_WORDS,
-  METRIC_WORDS,
   MUST_SHORT,
   MUST_WORDS,
   nameWords,
-  OPTION_WORDS,
-  optionWords,
   ORIGIN_WORDS,
   PART_KIND_WORDS,
   SCHOOL_WORDS,

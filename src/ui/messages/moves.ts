@@ -1,7 +1,8 @@
 import type { BriefFigure } from '@/core/brief';
 import { BRIEF_MOVES } from '@/core/stakes';
 import { listWords } from './verdict-words';
-import { METRIC_WORDS, MUST_SHORT } from './words';
+import { MUST_SHORT } from './words';
+import { METRIC_WORDS } from './metric-words';
 
 /** Names said before the rest is counted. */
 const SAID = 5;

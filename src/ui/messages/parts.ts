@@ -8,7 +8,9 @@ import {
 import type { PartCellFault } from '@/core/tables';
 import { convert } from '@/core/units';
 import { formatFigure, formatNumber, unitSign, type Reader } from './format';
-import { AFFECTED_WORDS, CLASS_WORDS, FACT_WORDS, optionWords } from './words';
+import { AFFECTED_WORDS, CLASS_WORDS } from './words';
+import { optionWords } from './fact-words';
+import { FACT_WORDS } from './fact-words';
 
 const SIGN = (x: number) => (x >= 0 ? '+' : '−');
 

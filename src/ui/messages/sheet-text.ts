@@ -4,7 +4,10 @@ import { figureDefinition, figureUnit, readingInUse, type FigureKey } from '@/co
 import { SHEET_GROUP_KEYS, SHEET_GROUPS, type SheetKey } from '@/core/sheet';
 import { convert } from '@/core/units';
 import { formatQuoted, type Reader } from './format';
-import { BASIS_WORDS, FACT_WORDS, FIGURE_WORDS, GROUP_WORDS, OPTION_WORDS } from './words';
+import { BASIS_WORDS, FIGURE_WORDS } from './words';
+import { OPTION_WORDS } from './fact-words';
+import { FACT_WORDS } from './fact-words';
+import { GROUP_WORDS } from './metric-words';
 
 /** A donor's sheet as plain text in the reader's units: what is in use of each figure, with its basis. It can be pasted back. */
 export function sheetText(donor: Donor, reader: Reader): string {

@@ -1,3 +1,5 @@
+import { germanNumbers } from './german-numbers';
+
 const ONES: Readonly<Record<string, number>> = {
   zero: 0,
   oh: 0,
@@ -11,6 +13,7 @@ const ONES: Readonly<Record<string, number>> = {
   eight: 8,
   nine: 9,
 };
+
 const TEENS: Readonly<Record<string, number>> = {
   ten: 10,
   eleven: 11,
@@ -23,6 +26,7 @@ const TEENS: Readonly<Record<string, number>> = {
   eighteen: 18,
   nineteen: 19,
 };
+
 const TENS: Readonly<Record<string, number>> = {
   twenty: 20,
   thirty: 30,
@@ -34,6 +38,7 @@ const TENS: Readonly<Record<string, number>> = {
   eighty: 80,
   ninety: 90,
 };
+
 const NUMBER = [...Object.keys(ONES), ...Object.keys(TEENS), ...Object.keys(TENS)].join('|');
 /** "Ten thousand k" are kilometres. */
 const SCALE = '(?:hundred|thousand|grand|(?<!(?:hundred|thousand|grand) )k)';
@@ -42,6 +47,7 @@ const RUN = new RegExp(
   `(?<![\\p{L}\\d.,])(?:(?:${NUMBER})|(?:a|half a) (?=(?:${SCALE})(?!\\p{L}))|(?<=(?:the|same|this|its|of|at|is|and|about|like) |, )(?:hundred|thousand)(?= and ))(?:(?:[ -]|(?<=hundred|thousand|grand),? and | point )?(?:${NUMBER}|${SCALE})(?!\\p{L}))*(?: and a (?:half|quarter)| and three quarters)?(?: (?:thousand|hundred|grand))?(?![\\p{L}\\d])`,
   'giu',
 );
+
 const FRACTIONS: Readonly<Record<string, number>> = { half: 0.5, quarter: 0.25, quarters: 0.75 };
 
 /** What a run of number words says; `undefined` for what is none, such as "five nine" for a height. */
@@ -196,6 +202,7 @@ const POINTED = new RegExp(
   `(?<![\\p{L}\\d])(?<!\\d )(?:point|nought point) ((?:${DIGIT})(?: (?:${DIGIT}))*)(?!\\p{L})`,
   'giu',
 );
+
 /** "Sixth is point nine one". Place for place. */
 const pointed = (line: string): string =>
   line.replace(POINTED, (words: string, digits: string) =>
@@ -214,81 +221,3 @@ const yearly = (line: string): string =>
         (words) => (words.length > 8 ? '12 months' : '12 mo').padStart(words.length),
       )
     : line;
-
-const GERMAN_ONES: Readonly<Record<string, number>> = {
-  ein: 1,
-  eins: 1,
-  zwei: 2,
-  drei: 3,
-  vier: 4,
-  fünf: 5,
-  sechs: 6,
-  sieben: 7,
-  acht: 8,
-  neun: 9,
-};
-const GERMAN_TEENS: Readonly<Record<string, number>> = {
-  zehn: 10,
-  elf: 11,
-  zwölf: 12,
-  dreizehn: 13,
-  vierzehn: 14,
-  fünfzehn: 15,
-  sechzehn: 16,
-  siebzehn: 17,
-  achtzehn: 18,
-  neunzehn: 19,
-};
-const GERMAN_TENS: Readonly<Record<string, number>> = {
-  zwanzig: 20,
-  dreißig: 30,
-  dreissig: 30,
-  vierzig: 40,
-  fünfzig: 50,
-  sechzig: 60,
-  siebzig: 70,
-  achtzig: 80,
-  neunzig: 90,
-};
-const alternatives = (table: Readonly<Record<string, number>>): string =>
-  Object.keys(table)
-    .sort((a, b) => b.length - a.length)
-    .join('|');
-const GERMAN = new RegExp(
-  `(?<!\\p{L})(?:(?:(${alternatives(GERMAN_TEENS)}|${alternatives(GERMAN_ONES)})?tausend)?(?:(${alternatives(GERMAN_ONES)})?hundert)?(?:und)?(?:(${alternatives(GERMAN_TEENS)})|(?:(${alternatives(GERMAN_ONES)})und)?(${alternatives(GERMAN_TENS)})|(${alternatives(GERMAN_ONES)}))?)(?:\\s?komma\\s?(${alternatives(GERMAN_ONES)}))?(?!\\p{L})`,
-  'giu',
-);
-
-/** A short German number word before its unit. */
-const GERMAN_SHORT = new RegExp(
-  `(?<!\\p{L})(${alternatives(GERMAN_TEENS)}|${alternatives(GERMAN_TENS)})(\\s(?:liter|kilo|ps|zoll|zentimeter|millimeter|kilometer|newtonmeter|euro|stunden|monate)(?!\\p{L}))`,
-  'giu',
-);
-
-/** German numbers in one word ("hundertzweiundsechzig", "dreikommasieben") as digits; short ones stay words. Place for place. */
-function germanNumbers(text: string): string {
-  const line = text.replace(GERMAN_SHORT, (whole: string, word: string, rest: string) => {
-    const value = GERMAN_TEENS[word.toLowerCase()] ?? GERMAN_TENS[word.toLowerCase()];
-    return value === undefined ? whole : `${String(value).padStart(word.length)}${rest}`;
-  });
-  if (!/hundert|tausend|komma|und(?:zwan|drei|vier|fünf|sech|sieb|acht|neun)/iu.test(line))
-    return line;
-  return line.replace(GERMAN, (words: string, ...rest: readonly unknown[]) => {
-    if (!/hundert|tausend|komma|und/iu.test(words)) return words;
-    const [thousands, hundreds, teen, one, ten, last, decimal] = rest
-      .slice(0, 7)
-      .map((g) => (typeof g === 'string' ? g.toLowerCase() : undefined));
-    const of = (w: string | undefined, none: number) =>
-      w === undefined ? none : (GERMAN_TEENS[w] ?? GERMAN_TENS[w] ?? GERMAN_ONES[w] ?? none);
-    const amount =
-      (/tausend/iu.test(words) ? of(thousands, 1) * 1000 : 0) +
-      (/hundert/iu.test(words) ? of(hundreds, 1) * 100 : 0) +
-      of(teen, 0) +
-      of(one, 0) +
-      of(ten, 0) +
-      of(last, 0);
-    const digits =
-      decimal === undefined ? String(amount) : `${String(amount)}.${String(of(decimal, 0))}`;
-    return amount > 0 && digits.length <= words.length ? digits.padStart(words.length) : words;
-  });
-}

@@ -3,11 +3,11 @@ import { isUnitId, type UnitId } from '../../units';
 import type { Quantity } from '../lattice/scan-quantities';
 import { writtenUnit } from '../lattice/written-units';
 import { targetOf } from '../vocabulary/lexicon';
-import { TAKERS } from '../vocabulary/vocabulary';
-import { sensesOf } from './dimensions';
+import { FRONT_KEY, OTHER_END } from './ends';
 import type { Option, SentenceWords, Word } from './option';
 import { isBareLink, nearness } from './relation';
 import { senses, unitAround } from './senses';
+import { atEnd, isAnswer, isEvery, takerOption } from './takers';
 import { WEIGHTS } from './weights';
 
 const keysOf = (
@@ -174,21 +174,6 @@ function unitOfLabel(words: string): UnitId | undefined {
 const isNoun = (words: string): boolean =>
   /^\p{Ll}/u.test(words) && !/^(?:weigh|tyre|tire|make|get|cost)/iu.test(words);
 
-/** The other end of a figure that has two. */
-export const OTHER_END: Partial<Record<FigureKey, FigureKey>> = {
-  travelFront: 'travelRear',
-  travelRear: 'travelFront',
-  wheelFront: 'wheelRear',
-  wheelRear: 'wheelFront',
-  pressureFront: 'pressureRear',
-  pressureRear: 'pressureFront',
-  sprocketFront: 'sprocketRear',
-  axleLimitFront: 'axleLimitRear',
-  forkRate: 'shockRate',
-};
-
-const FRONT_KEY = /Front|forkRate/;
-
 /**
  * "travel front 240 mm, rear 230 mm", "vorne/hinten 240/230": a second figure under one label, at the other end. `at`: where its own
  * words begin.
@@ -221,49 +206,6 @@ function otherSide(
     ? { at: first.to, key: other }
     : undefined;
 }
-
-function takerOption(
-  s: SentenceWords,
-  q: Quantity,
-  word: Word,
-  points: number,
-  gapText: string,
-): readonly Option[] {
-  if (word.meaning.kind !== 'taker') return [];
-  const dims: readonly string[] = TAKERS[word.meaning.taker];
-  const senseDims = sensesOf(q.unit, s.units).map((x) => x.dimension);
-  const fits =
-    q.unit === undefined
-      ? dims.includes('bare') && gapText.length < 24
-      : senseDims.some((d) => dims.includes(d));
-  return fits
-    ? [
-        {
-          key: undefined,
-          word,
-          points: points - (/^\s*:/.test(gapText) ? 1 : 0),
-          amounts: q.amounts,
-          units: [],
-          unitSaid: true,
-          open: undefined,
-          by: 'taker',
-        },
-      ]
-    : [];
-}
-
-/** "After that it's every 10 000 or 12 months": said of what the sentence before named. */
-const isEvery = (text: string, at: number): boolean =>
-  /(?<!\p{L})every\s*$/iu.test(text.slice(Math.max(0, at - 20), at));
-
-/** "And the seat? Eight eighty, but there's a low one.": the figure comes first, and then a stop. */
-const isAnswer = (text: string, q: Quantity): boolean =>
-  text.slice(0, q.from).trim().length < 10 &&
-  /^\s*(?:[,.;!](?!\d)|$|but |and )/iu.test(text.slice(q.to));
-
-/** A figure of one end, or the same of the other. */
-const atEnd = (key: FigureKey, side: 'front' | 'rear'): FigureKey =>
-  FRONT_KEY.test(key) === (side === 'front') ? key : (OTHER_END[key] ?? key);
 
 /** A label on the line above serves the first figure of a line that has none of its own. */
 export function aboveOptions(

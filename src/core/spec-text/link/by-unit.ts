@@ -1,10 +1,11 @@
 import { figureDefinition, type FigureKey } from '../../readings';
-import { CHANGE, type Quantity } from '../lattice/scan-quantities';
-import { RESTRICTS } from './blocked';
+import { type Quantity } from '../lattice/scan-quantities';
 import { BY_UNIT, sensesOf } from './dimensions';
 import type { Option, SentenceWords } from './option';
 import { nearness } from './relation';
-import { isRim, senses } from './senses';
+import { isDroppedFrom, isPower, isRestricted, isUnrestricted } from './restricted';
+import { pairKeys, rimBySize, rimSpoken, travelBeside, wheelBeside } from './rims';
+import { senses } from './senses';
 import { WEIGHTS } from './weights';
 
 /** An angle with a length behind a slash: rake and trail. */
@@ -134,7 +135,6 @@ const speaksOfPower = (s: SentenceWords): boolean =>
   s.units.usual.power !== undefined ||
   s.quantities.some(isPower) ||
   /(?<!\p{L})(?:makes|horse\w*|power)/iu.test(s.text);
-const isPower = ({ unit }: Quantity): boolean => unit === 'hp' || unit === 'PS' || unit === 'kW';
 /** "They gave it 5.3 gallons", "19 litres of petrol": what only a tank holds. */
 const isFuelled = (s: SentenceWords, q: Quantity): boolean =>
   (/^gal/.test(q.unit ?? '') &&
@@ -150,35 +150,6 @@ const isFuelled = (s: SentenceWords, q: Quantity): boolean =>
 /** "Burns 0.3 l every 1000 km": oil that goes, no service that is due. */
 const BURNS = /(?<!\p{L})(?:burn(?:s|t|ed|ing)?|uses|using|loses|drinks|needs? topping)(?!\p{L})/iu;
 
-const RESTRICTED_TO =
-  /^[\s,(]{0,3}(?:but |and )?(?:now |currently )?(?:(?:restricted|limited|detuned|choked) (?:down )?to|auf \d{2}(?:[.,]\d)? ?kW gedrosselt|gedrosselt auf|bridée? à|limitad[ao] a|depotenziat[ao] a)(?!\p{L})/iu;
-const DERESTRICTED_TO =
-  /(?:de-?restrict(?:ed|able|s)? to|unrestricted|open(?:ed)? up to|entdrosselbar auf|offen|débridable à)\s*$/iu;
-/** "61 hp restricted to 35 kW": what it had before, or may have again. */
-const isUnrestricted = (s: SentenceWords, q: Quantity): boolean =>
-  RESTRICTED_TO.test(s.text.slice(q.to, q.to + 40)) ||
-  DERESTRICTED_TO.test(s.text.slice(Math.max(0, q.from - 24), q.from));
-
-/** "The A2 kit drops it from 70 kW to 35 kW". */
-function isDroppedFrom(s: SentenceWords, index: number): boolean {
-  const [q, next] = [s.quantities[index], s.quantities[index + 1]];
-  return (
-    q !== undefined &&
-    next !== undefined &&
-    isPower(q) &&
-    RESTRICTS.test(s.text) &&
-    CHANGE.test(s.text.slice(Math.max(0, q.from - 40), q.from)) &&
-    /^\s*(?:down )?to (?:a )?$/iu.test(s.text.slice(q.to, next.from))
-  );
-}
-
-const RESTRICTED_BEFORE =
-  /(?<!\p{L})(?:restricted|limited|detuned|choked|gedrosselt auf|bridée? à|limitad[ao] a|depotenziat[ao] a)(?: (?:down )?(?:to|at))?\s*$/iu;
-/** "Restricted to 35 kW", "auf 35 kW gedrosselt": the words say that it is what it has. */
-const isRestricted = (s: SentenceWords, q: Quantity): boolean =>
-  RESTRICTED_BEFORE.test(s.text.slice(Math.max(0, q.from - 28), q.from)) ||
-  /^ gedrosselt(?!\p{L})/iu.test(s.text.slice(q.to, q.to + 14));
-
 /** What comes "every" so often: what the sentence last named, a valve check or an oil change; else the service. */
 function careKeys(s: SentenceWords, q: Quantity): readonly FigureKey[] {
   const last = s.words.findLast(
@@ -191,80 +162,6 @@ function careKeys(s: SentenceWords, q: Quantity): readonly FigureKey[] {
       : ['oilInterval', 'oilHours'];
   return ['serviceInterval', 'serviceHours', 'serviceMonths'];
 }
-
-const TEETH_HERE = /(?<!\p{L})(?:chain|sprockets?|geared|gearing)(?!\p{L})/iu;
-
-const RIMS_SPOKEN =
-  /(?<!\p{L})(?:tyres?|tires?|wheels?|rims?)(?!\p{L})[^.\d]{0,24}?(?<![\d.,])(16|17|18|19|21)(?![\d/]|[.,]\d)(?: ?inch(?:es)?)?[\s,]{1,16}(?:(?:at|on|up) (?:the )?front )?and\s+(?:an? )?\s*(16|17|18|19)(?![\d/]|[.,]\d)/dgiu;
-
-/** "tyres are a 21 and an 18": rims by their sizes, the front first. */
-/** "Twenty one front, eighteen rear.": a sentence of nothing but two rims. */
-const RIMS_ALONE =
-  /^\s*(?:it's |that's |and )?(?:an? )?(16|17|18|19|21)(?: ?inch(?:es)?|["”])? (?:on |at |up )?(?:the )?front,?(?: and)?(?: an?)?\s+(16|17|18|19)(?: ?inch(?:es)?|["”])? (?:on |at )?(?:the )?(?:rear|back)[\s.,!]*$/dgiu;
-
-function rimSpoken(s: SentenceWords, q: Quantity): FigureKey | undefined {
-  const alone = s.text.length < 90 ? s.text.matchAll(RIMS_ALONE) : [];
-  for (const { indices } of [...s.text.matchAll(RIMS_SPOKEN), ...alone]) {
-    if (indices?.[1]?.[0] === q.from) return 'wheelFront';
-    if (indices?.[2]?.[0] === q.from) return 'wheelRear';
-  }
-  return undefined;
-}
-
-/** "1.85x21 front": a rim by its width and its size. */
-function rimBySize(s: SentenceWords, q: Quantity, index: number): FigureKey | undefined {
-  const [width = 0] = s.quantities[index - 1]?.amounts ?? [];
-  if (q.product !== 1 || !isRim(q)) return undefined;
-  if (width < 1.4 || width > 6.5 || (q.unit !== undefined && q.unit !== 'in')) return undefined;
-  const behind = /^"?\s*\(?(?:on the |at the )?(?:(front)|rear|back)(?!\p{L})/iu.exec(
-    s.text.slice(q.to, q.to + 18),
-  );
-  return behind ? (behind[1] ? 'wheelFront' : 'wheelRear') : undefined;
-}
-
-/** `15/46`, `21/18` under no label: teeth, or rims, by their size alone. */
-function pairKeys(s: SentenceWords, q: Quantity, index: number): readonly FigureKey[] {
-  if (!s.ours) return [];
-  const mate = (o: Quantity | undefined) => {
-    if (!o || o.unit !== undefined) return undefined;
-    const between = s.text.slice(Math.min(o.to, q.to), Math.max(o.from, q.from));
-    return /^ ?[-/] ?$/.test(between) || (/^\s+$/.test(between) && TEETH_HERE.test(s.text))
-      ? o
-      : undefined;
-  };
-  const rim = rimSpoken(s, q);
-  if (rim) return [rim];
-  const end = /^ (?:(front)|rear|back)(?!\p{L})/iu.exec(s.text.slice(q.to, q.to + 7));
-  const teeth = end && TEETH_HERE.test(s.text) ? end : undefined;
-  const [count = 0] = q.amounts;
-  if (teeth && (teeth[1] ? count >= 11 && count <= 18 : count >= 34 && count <= 60))
-    return [teeth[1] ? 'sprocketFront' : 'sprocketRear'];
-  const next = mate(s.quantities[index + 1]);
-  const first = next ? q : mate(s.quantities[index - 1]);
-  if (!first) return [];
-  const second = first === q ? next : q;
-  const [a = 0, b = 0] = [first?.amounts[0], second?.amounts[0]];
-  const which = first === q ? 'Front' : 'Rear';
-  if (a >= 11 && a <= 18 && b >= 34 && b <= 56) return [`sprocket${which}`];
-  return (a === 21 && (b === 18 || b === 17)) || (a === 19 && b === 17) || (a === 18 && b === 17)
-    ? [`wheel${which}`]
-    : [];
-}
-
-/** "front 200mm rear 200mm": how far a wheel moves, by its size alone. */
-const travelBeside = (s: SentenceWords, q: Quantity): FigureKey | undefined => {
-  const [a = 0] = q.amounts;
-  if (!((q.unit === 'mm' && a >= 120 && a <= 330) || (q.unit === 'in' && a >= 5 && a <= 13)))
-    return undefined;
-  const side = /(?<!\p{L})(?:(front)|rear)\s*[:=]?\s*$/iu.exec(
-    s.text.slice(Math.max(0, q.from - 8), q.from),
-  );
-  return side && !/dis[ck]|brake|rotor|drum/iu.test(s.text)
-    ? side[1]
-      ? 'travelFront'
-      : 'travelRear'
-    : undefined;
-};
 
 /** A length that alone in a list of figures nearly always is the seat's. */
 const isSeat = ({ amounts: [a = 0], unit }: Quantity): boolean =>
@@ -279,27 +176,6 @@ const isAlone = (s: SentenceWords, q: Quantity): boolean =>
 /** Words behind a sum that say that it is what is asked. */
 const ASKS =
   /^[\s,.(-]{0,3}(?:ono|o\.n\.o|obo|o\.b\.o|or near offer|or best|neg\w*|firm|vb|vhb|fix\w*|festpreis|trattabil\w+|à débattre|negociable\w*|no offers|asking|cash)(?!\p{L})/iu;
-
-/** "twenty-one inch front", "14 tooth front": a rim or a sprocket with its end beside it and no other label. */
-function wheelBeside(s: SentenceWords, q: Quantity): FigureKey | undefined {
-  const inches = q.amounts[0] ?? 0;
-  if (q.unit === 'teeth') {
-    const end = /^[\s-]{1,2}(?:(?:on the )?(front)|(?:on the )?(?:rear|back))(?!\p{L})/iu.exec(
-      s.text.slice(q.to, q.to + 18),
-    );
-    return end ? (end[1] ? 'sprocketFront' : 'sprocketRear') : undefined;
-  }
-  if (q.unit !== 'in' || !Number.isInteger(inches) || inches < 14 || inches > 21) return undefined;
-  const before = /(?:^|[\s,(])(?:(F|FR|front)|(?:R|RR|rear))[:.]? ?$/iu.exec(
-    s.text.slice(Math.max(0, q.from - 8), q.from),
-  );
-  if (before) return before[1] ? 'wheelFront' : 'wheelRear';
-  const side =
-    /^[\s-]{1,2}(?:wheel |rim )?(?:(?:at|on|up|in) (?:the )?)?(?:(fronts?|à l['’]avant|devant|vorne?|delante|davanti|all['’]anteriore)|(rears?|back|à l['’]arrière|derrière|hinten|detrás|atrás|dietro|al posteriore))(?! (?:travel|suspension|disc))(?!\p{L})/iu.exec(
-      s.text.slice(q.to, q.to + 30),
-    );
-  return side ? (side[1] ? 'wheelFront' : 'wheelRear') : undefined;
-}
 
 /** Points lost by a "wet" or "dry" that stands beside; undefined: none does. */
 function basisBeside(s: SentenceWords, q: Quantity): number | undefined {

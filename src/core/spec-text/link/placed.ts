@@ -1,5 +1,5 @@
 import type { Quantity } from '../lattice/scan-quantities';
-import type { ScannedLine } from '../text/survey';
+import type { ScannedLine } from '../text/scanned-line';
 import type { Option } from './option';
 
 /** Where the words that made a figure stand: from its label, unless another figure stands between. */

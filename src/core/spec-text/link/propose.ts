@@ -12,7 +12,7 @@ import type { Option } from './option';
 import { agreedUnit } from './pairs';
 import { plausibility } from './plausible';
 import { possibleAmounts } from './senses';
-import { OTHER_END } from './by-label';
+import { OTHER_END } from './ends';
 import { WEIGHTS } from './weights';
 
 /** Figures of which the words nearly always say how they were taken, so that silence is a doubt. */

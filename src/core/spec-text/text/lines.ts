@@ -2,7 +2,7 @@ import { withNumbers } from '../lattice/number-words';
 import { scanQuantities } from '../lattice/scan-quantities';
 import { withoutTyres } from '../read-facts';
 import { scanWords, type Mention } from '../vocabulary/lexicon';
-import type { ScannedLine } from './survey';
+import type { ScannedLine } from './scanned-line';
 
 /** Longer lines are cut at a sentence or a comma, so that time stays linear. */
 const LINE_LIMIT = 400;

@@ -1,5 +1,5 @@
 import { targetOf } from '../vocabulary/lexicon';
-import type { ScannedLine } from './survey';
+import type { ScannedLine } from './scanned-line';
 import { namesIn } from './names';
 
 /** Figures that every text about a machine gives once: two of them in two paragraphs tell of two machines. */

@@ -8,7 +8,8 @@ import { readLine, type LineContext } from '../read-line';
 import type { Mention } from '../vocabulary/lexicon';
 import { withNumbers } from '../lattice/number-words';
 import { scanned } from './lines';
-import type { ScannedLine, Survey } from './survey';
+import type { Survey } from './survey';
+import type { ScannedLine } from './scanned-line';
 
 /** What a run of lines tells of one machine. */
 export interface BlockRead {

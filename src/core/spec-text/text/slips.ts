@@ -1,4 +1,4 @@
-import type { ScannedLine } from './survey';
+import type { ScannedLine } from './scanned-line';
 
 /** What lies between a figure and the one that puts it right. */
 const PUT_RIGHT =

@@ -1,39 +1,25 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { LICENCES, MUST_KEYS, SKILLS, spendable, type Brief, type MustKey } from '@/core/brief';
-import { DONOR_CLASSES } from '@/core/donor';
+import { LICENCES, SKILLS } from '@/core/brief';
 import { typicalOf } from '@/core/typical';
-import { CURRENCIES } from '@/core/units';
 import { PressRow } from '@/ui/fields';
 import {
-  CLASS_SHORT,
-  CLASS_WORDS,
   formatNumber,
   formatWithUnit,
   LICENCE_WORDS,
   SKILL_WORDS,
   STANCE_WORDS,
 } from '@/ui/messages';
-import { BriefChoiceField, BriefFigureField } from '../BriefFields';
-import type { BriefModel } from '../use-brief';
+import { BriefFigureField } from '../BriefFields';
 import { GroundStrip } from './GroundStrip';
 import { LegPicture } from './LegPicture';
 import type { QuestionId } from './questions';
-import { Scale, type ScaleSpan } from './Scale';
-
-interface AnswerProps {
-  readonly model: BriefModel;
-}
-
-const withMust = ({ brief, edit }: BriefModel, key: MustKey, wanted: boolean): void => {
-  const on = new Set(brief.musts.on);
-  edit(
-    ['musts', 'on'],
-    MUST_KEYS.filter((k) => (k === key ? wanted : on.has(k))),
-    'musts',
-  );
-};
+import { Scale } from './Scale';
+import { Fuel, spans } from './FuelAnswer';
+import { Load } from './LoadAnswer';
+import { MoneyAnswer } from './MoneyAnswer';
+import { AnswerProps, withMust } from './answer-props';
 
 function Legs({ model }: AnswerProps) {
   const { brief } = model;
@@ -70,165 +56,6 @@ function Legs({ model }: AnswerProps) {
           }
         }}
       />
-    </>
-  );
-}
-
-const spans = (
-  of: (c: (typeof DONOR_CLASSES)[number]) => Omit<ScaleSpan, 'name' | 'short'> | undefined,
-) =>
-  DONOR_CLASSES.flatMap((c): ScaleSpan[] => {
-    const span = of(c);
-    return span ? [{ name: CLASS_WORDS[c], short: CLASS_SHORT[c], ...span }] : [];
-  });
-
-/** How far a usual tank goes with the reserve kept back, in dry figures: full tank over mixed use. */
-function rangeSpan(brief: Brief, c: (typeof DONOR_CLASSES)[number]) {
-  const tank = typicalOf(c, 'tank', brief.typical);
-  const use = typicalOf(c, 'consumption', brief.typical);
-  if (!tank || !use) return undefined;
-  const far = (litres: number) => (litres / use.mid) * 100 * (1 - brief.trip.reserve_percent / 100);
-  return { low: far(tank.low), mid: far(tank.mid), high: far(tank.high) };
-}
-
-function Fuel({ model }: AnswerProps) {
-  const { brief, reader } = model;
-  return (
-    <>
-      <Scale
-        label="How far a tank goes, reserve kept back, bare and at an easy pace"
-        spans={spans((c) => rangeSpan(brief, c))}
-        asked={brief.trip.fuelGap_km}
-        askedWords={formatWithUnit(brief.trip.fuelGap_km, 'distance', reader)}
-        format={(v) => formatWithUnit(v, 'distance', reader)}
-      />
-      <Text fontSize="xs" color="fg.muted" mb="1">
-        How far a usual tank goes, reserve kept back, before load, wind and pace take their part.
-      </Text>
-      <BriefFigureField model={model} path="trip.fuelGap_km" />
-      <BriefFigureField model={model} path="trip.cruise_kmh" hint="real, not indicated" />
-      <PressRow
-        label="Holding the cruise"
-        value={brief.musts.on.includes('cruise') ? 'must' : 'wish'}
-        options={[
-          { value: 'must', words: 'must hold the cruise' },
-          { value: 'wish', words: 'cruise is a wish' },
-        ]}
-        onPress={(value) => withMust(model, 'cruise', value === 'must')}
-      />
-    </>
-  );
-}
-
-const LOADS = [5, 15, 25, 40] as const;
-const LOAD_WORDS: Readonly<Record<(typeof LOADS)[number], string>> = {
-  5: 'a day bag',
-  15: 'beds and cafés',
-  25: 'a tent, cooking',
-  40: 'a tent for two, tools, tyres',
-};
-
-function Load({ model }: AnswerProps) {
-  const { brief, reader } = model;
-  const { luggage_kg, pillion_kg } = brief.trip;
-  return (
-    <>
-      <PressRow
-        label="Luggage"
-        large
-        value={LOADS.map(String).find((l) => Number(l) === luggage_kg)}
-        options={LOADS.map((kg) => ({
-          value: String(kg),
-          words: LOAD_WORDS[kg],
-          also: formatWithUnit(kg, 'mass', reader),
-        }))}
-        onPress={(value) =>
-          value !== undefined &&
-          model.edit(['trip', 'luggage_kg'], Number(value), 'trip.luggage_kg')
-        }
-      />
-      <BriefFigureField model={model} path="trip.luggage_kg" hint="all of it, cases too" />
-      <BriefFigureField model={model} path="trip.pillion_kg" hint="with kit; empty: alone" />
-      <Bar
-        parts={[
-          { name: 'you', of: brief.rider.mass_kg + brief.rider.kit_kg },
-          { name: 'passenger', of: pillion_kg ?? 0 },
-          { name: 'luggage', of: luggage_kg },
-        ]}
-        words={(kg) => formatWithUnit(kg, 'mass', reader)}
-        whole="to be carried"
-      />
-    </>
-  );
-}
-
-/** Parts of a whole in one bar, named under it. */
-function Bar({
-  parts,
-  words,
-  whole,
-}: {
-  readonly parts: readonly { readonly name: string; readonly of: number }[];
-  readonly words: (n: number) => string;
-  readonly whole: string;
-}) {
-  const there = parts.filter((p) => p.of > 0);
-  const sum = there.reduce((s, p) => s + p.of, 0);
-  return (
-    <Box my="2" maxW="460px">
-      <Flex height="30px" borderWidth="1px" borderColor="border.emphasized" aria-hidden>
-        {there.map((p, i) => (
-          <Box
-            key={p.name}
-            flexGrow={p.of}
-            flexBasis="0"
-            bg="accent"
-            opacity={1 - i * 0.3}
-            borderRightWidth="2px"
-            borderColor="bg"
-          />
-        ))}
-      </Flex>
-      <Text fontSize="sm" mt="1">
-        {there.map((p) => `${p.name} ${words(p.of)}`).join(' + ')} = <b>{words(sum)}</b> {whole}
-      </Text>
-    </Box>
-  );
-}
-
-function MoneyAnswer({ model }: AnswerProps) {
-  const { brief, reader } = model;
-  const rest = spendable(brief.money);
-  return (
-    <>
-      <BriefChoiceField
-        model={model}
-        path="money.currency"
-        label="Currency"
-        options={CURRENCIES.map((c) => ({ value: c, words: c }))}
-      />
-      <BriefFigureField model={model} path="money.budget" hint="everything" />
-      <BriefFigureField
-        model={model}
-        path="money.tripFund"
-        hint="what must stay for travelling; not to be touched"
-      />
-      {rest > 0 ? (
-        <Bar
-          parts={[
-            { name: 'machine, parts and fitting', of: rest },
-            { name: 'gear', of: brief.money.gear },
-            { name: 'stays', of: brief.money.tripFund },
-          ]}
-          words={(n) => formatWithUnit(n, 'money', reader)}
-          whole="in all"
-        />
-      ) : (
-        <Text color="fail" fontWeight="600" role="alert">
-          Nothing is left for a machine: what must stay and the gear take{' '}
-          {formatWithUnit(brief.money.tripFund + brief.money.gear, 'money', reader)}.
-        </Text>
-      )}
     </>
   );
 }

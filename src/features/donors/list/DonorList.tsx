@@ -2,27 +2,16 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { ListChecks } from 'lucide-react';
-import { memo, useEffect, useRef } from 'react';
-import { MUST_KEYS } from '@/core/brief';
-import { DONOR_CLASSES } from '@/core/donor';
-import { ESSENTIAL_KEYS, SHEET_KEYS } from '@/core/sheet';
-import { isFactKey } from '@/core/facts';
-import { Choice } from '@/ui/fields';
-import { CLASS_WORDS, FIGURE_WORDS, MUST_SHORT, type Reader } from '@/ui/messages';
+import { useEffect, useRef } from 'react';
+import { type Reader } from '@/ui/messages';
 import { OriginLegend } from '@/ui/marks/OriginMark';
 import { BulkBar } from './BulkBar';
 import { DonorLine } from './DonorLine';
-import { useDonorList, type DonorListModel } from './use-donor-list';
-import type { ListSetting } from './donor-list';
+import { useDonorList } from './use-donor-list';
 import type { DonorsModel } from '../use-donors';
+import { Filters } from './Filters';
 
 const LINE_HEIGHT = 54;
-const SORTS = [
-  'name',
-  ...ESSENTIAL_KEYS,
-  ...SHEET_KEYS.filter((k) => !isFactKey(k) && !(ESSENTIAL_KEYS as readonly string[]).includes(k)),
-] as readonly ListSetting['sort'][];
-
 export interface DonorListProps {
   readonly model: DonorsModel;
   readonly shownId: string | undefined;
@@ -191,89 +180,3 @@ export function DonorList({ model, shownId, reader }: DonorListProps) {
     </Flex>
   );
 }
-
-interface FiltersProps
-  extends Pick<ListSetting, 'donorClass' | 'must' | 'tag' | 'sort' | 'falling'> {
-  readonly tags: readonly string[];
-  readonly change: DonorListModel['change'];
-}
-
-const CLASS_OPTIONS = [
-  { value: '', words: 'all classes' },
-  ...DONOR_CLASSES.map((c) => ({ value: c, words: CLASS_WORDS[c] })),
-];
-const MUST_OPTIONS = [
-  { value: '', words: 'any must' },
-  { value: 'all', words: 'fails no must' },
-  ...MUST_KEYS.map((m) => ({ value: m, words: `not failing: ${MUST_SHORT[m]}` })),
-];
-const SORT_OPTIONS = SORTS.map((s) => ({
-  value: s,
-  words: s === 'name' ? 'by plate and name' : `by ${FIGURE_WORDS[s].toLowerCase()}`,
-}));
-
-/** What the list is narrowed and sorted by; not drawn anew while the rider types a search. */
-const Filters = memo(function Filters({
-  donorClass,
-  must,
-  tag,
-  sort,
-  falling,
-  tags,
-  change,
-}: FiltersProps) {
-  return (
-    <>
-      <Flex gap="1.5">
-        <Choice
-          aria-label="Filter by class"
-          wide="calc(50% - 3px)"
-          value={donorClass ?? ''}
-          options={CLASS_OPTIONS}
-          onChange={(e) =>
-            change({ donorClass: (e.target.value || undefined) as ListSetting['donorClass'] })
-          }
-        />
-        <Choice
-          aria-label="Filter by must"
-          wide="calc(50% - 3px)"
-          value={must ?? ''}
-          options={MUST_OPTIONS}
-          onChange={(e) => change({ must: (e.target.value || undefined) as ListSetting['must'] })}
-        />
-      </Flex>
-      <Flex gap="1.5">
-        <Choice
-          aria-label="Sort by"
-          wide="calc(50% - 3px)"
-          value={sort}
-          options={SORT_OPTIONS}
-          onChange={(e) => change({ sort: e.target.value as ListSetting['sort'] })}
-        />
-        {sort === 'name' ? (
-          <Choice
-            aria-label="Filter by tag"
-            wide="calc(50% - 3px)"
-            value={tag ?? ''}
-            options={[
-              { value: '', words: 'any tag' },
-              ...tags.map((t) => ({ value: t, words: t })),
-            ]}
-            onChange={(e) => change({ tag: e.target.value || undefined })}
-          />
-        ) : (
-          <Choice
-            aria-label="Order"
-            wide="calc(50% - 3px)"
-            value={falling ? 'falling' : 'rising'}
-            options={[
-              { value: 'rising', words: 'least first' },
-              { value: 'falling', words: 'most first' },
-            ]}
-            onChange={(e) => change({ falling: e.target.value === 'falling' })}
-          />
-        )}
-      </Flex>
-    </>
-  );
-});

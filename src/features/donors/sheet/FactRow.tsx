@@ -4,9 +4,7 @@ import { Pin, Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import type { Donor } from '@/core/donor';
 import {
-  factDefinition,
   factInUse,
-  isFactValue,
   rivalFacts,
   type DonorFacts,
   type Fact,
@@ -17,10 +15,11 @@ import { ORIGINS, type Origin } from '@/core/readings';
 import { isTypicalFact } from '@/core/typical';
 import { useDossierStore } from '@/store/react';
 import { Choice } from '@/ui/fields';
-import { FACT_WORDS, OPTION_WORDS, ORIGIN_WORDS } from '@/ui/messages';
+import { FACT_WORDS, ORIGIN_WORDS } from '@/ui/messages';
 import { FIGURE_COLUMNS } from './FigureRows';
 import { SeenRows } from './SeenRows';
 import { TypicalFactLine } from './TypicalFactLine';
+import { FactValue, wordsOf } from './FactValue';
 
 export interface FactRowProps {
   readonly donor: Donor;
@@ -28,8 +27,6 @@ export interface FactRowProps {
   readonly factKey: FactKey;
   readonly inherited: Fact | undefined;
 }
-
-const wordsOf = (key: FactKey, value: string): string => OPTION_WORDS[key][value] ?? value;
 
 /** One fact of a donor: what each source says, and which counts. */
 export function FactRow({ donor, name, factKey, inherited }: FactRowProps) {
@@ -208,65 +205,4 @@ function withFact(
   const { [key]: _old, ...others } = facts ?? {};
   const next = fact ? { ...others, [key]: fact } : others;
   return Object.keys(next).length > 0 ? next : undefined;
-}
-
-interface FactValueProps {
-  readonly id: string;
-  readonly factKey: FactKey;
-  readonly value: string;
-  readonly empty: string;
-  readonly onSet: (value: string) => void;
-}
-
-/** A choice from the fact's options, or a tyre's designation. */
-function FactValue({ id, factKey, value, empty, onSet }: FactValueProps) {
-  const definition = factDefinition(factKey);
-  const [typed, setTyped] = useState<string>();
-  if (definition.kind === 'choice') {
-    return (
-      <Choice
-        id={id}
-        wide="100%"
-        value={value}
-        options={[
-          { value: '', words: empty },
-          ...definition.options.map((o) => ({ value: o, words: wordsOf(factKey, o) })),
-        ]}
-        onChange={(e) => onSet(e.target.value)}
-      />
-    );
-  }
-  const text = typed ?? value;
-  const bad = text.trim() !== '' && !isFactValue(factKey, text);
-  return (
-    <>
-      <Input
-        id={id}
-        size="sm"
-        px="2"
-        bg="bg.panel"
-        placeholder={empty}
-        value={text}
-        autoComplete="off"
-        maxLength={40}
-        borderColor={bad ? 'fail' : 'border.emphasized'}
-        aria-invalid={bad || undefined}
-        aria-describedby={bad ? `${id}-fault` : undefined}
-        onChange={(e) => {
-          setTyped(e.target.value);
-          if (e.target.value.trim() !== '' && isFactValue(factKey, e.target.value))
-            onSet(e.target.value.trim());
-        }}
-        onBlur={() => {
-          if (text.trim() === '' && value !== '') onSet('');
-          if (!bad) setTyped(undefined);
-        }}
-      />
-      {bad && (
-        <Text id={`${id}-fault`} role="alert" fontSize="xs" color="fail" fontWeight="600">
-          Not a tyre size. Write it as on the sidewall: 90/90-21 54H.
-        </Text>
-      )}
-    </>
-  );
 }

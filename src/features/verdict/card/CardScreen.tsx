@@ -4,22 +4,19 @@ import { ArrowLeft } from 'lucide-react';
 import { Link } from '@/ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { Suspense } from 'react';
-import { STANCE_BANDS } from '@/core/brief';
 import { shortName } from '@/core/donor';
-import { INSPECTION_POINTS, PAPER_POINTS } from '@/core/inspection';
 import type { Standing, StandingCandidate } from '@/store/queries';
 import { usePreferences, useStanding } from '@/store/react';
 import { Choice, Panel, PressRow } from '@/ui/fields';
 import { MustRow } from '@/ui/marks/MustSign';
 import { Plate } from '@/ui/marks/Plate';
-import { formatNumber, formatWithUnit, mustLimitWords, STANCE_WORDS } from '@/ui/messages';
+import { formatNumber, mustLimitWords } from '@/ui/messages';
 import { PhotoRoll } from '@/ui/stored/PhotoRoll';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { FigureAnswer } from './FigureAnswer';
-import { PointTick } from './PointTick';
-import { Seller } from './Seller';
 import { useLimits } from './use-limits';
 import { useCard, type CardModel } from './use-card';
+import { Sit, Walk } from './CardSit';
 
 /** The card for the dealer's: a phone, cold hands, no network. What is ticked is written at once. */
 export function CardScreen() {
@@ -141,33 +138,6 @@ function Stands({ model: { entry, reader } }: { readonly model: CardModel }) {
   );
 }
 
-function Sit({ model }: { readonly model: CardModel }) {
-  const { seatHeight_mm, reader, feet } = model;
-  return (
-    <Panel title="Sit on it, in your boots, on level ground">
-      {seatHeight_mm === undefined ? (
-        <Text color="unsure">
-          Measure the seat height first: a sit teaches the model only with it.
-        </Text>
-      ) : (
-        <>
-          <PressRow
-            large
-            label="What your feet do"
-            value={feet}
-            onPress={model.sit}
-            options={STANCE_BANDS.map((value) => ({ value, words: STANCE_WORDS[value] }))}
-          />
-          <Text fontSize="sm" color="fg.muted" mt="2">
-            Seat {formatWithUnit(seatHeight_mm, 'length', reader)}. It corrects the reach of every
-            other seat, too.
-          </Text>
-        </>
-      )}
-    </Panel>
-  );
-}
-
 function Questions({ model }: { readonly model: CardModel }) {
   const limits = useLimits(model.entry);
   return (
@@ -212,34 +182,6 @@ function Questions({ model }: { readonly model: CardModel }) {
         </Box>
       ))}
     </Panel>
-  );
-}
-
-function Walk({ model }: { readonly model: CardModel }) {
-  const bad = Object.entries(model.seen.ticks ?? {}).filter(([, tick]) => tick === 'bad').length;
-  const looked = Object.keys(model.seen.ticks ?? {}).length;
-  const all = INSPECTION_POINTS.length + PAPER_POINTS.length;
-  return (
-    <>
-      <Panel
-        title="A walk around it"
-        aside={
-          <Text fontSize="sm" color={bad > 0 ? 'fail' : 'fg.muted'} fontWeight="600">
-            {looked} of {all} looked at{bad > 0 ? `, ${bad} bad` : ''}
-          </Text>
-        }
-      >
-        {INSPECTION_POINTS.map((p) => (
-          <PointTick key={p.key} point={p.key} grave={p.grave} model={model} />
-        ))}
-      </Panel>
-      <Panel title="Papers, before any money">
-        {PAPER_POINTS.map((key) => (
-          <PointTick key={key} point={key} grave model={model} papers />
-        ))}
-      </Panel>
-      <Seller model={model} />
-    </>
   );
 }
 

@@ -1,36 +1,13 @@
 'use client';
-import { Box, Flex, Grid, Heading, Text } from '@chakra-ui/react';
-import { useMemo } from 'react';
-import { spendable } from '@/core/brief';
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import type { Sheet, VerdictRecord } from '@/store/records';
-import { curveOption, StillChart } from '@/ui/charts';
-import { Plate } from '@/ui/marks/Plate';
-import {
-  briefLine,
-  enoughWords,
-  firmnessWords,
-  formatNumber,
-  OWN_MONEY_WORDS,
-  partsCounted,
-  placeWords,
-  verdictLine,
-  VERDICT_SIGNS,
-  type Reader,
-} from '@/ui/messages';
+import { firmnessWords, formatNumber, OWN_MONEY_WORDS, VERDICT_SIGNS } from '@/ui/messages';
 import { GapLadder } from '@/ui/pictures/GapLadder';
 import { StanceFigure } from '@/ui/pictures/StanceFigure';
 import { Block } from './Block';
 import { Ask, PartsAndMends, Walk } from './PaperBack';
-
-interface PaperProps {
-  readonly sheet: Sheet;
-  readonly verdict?: VerdictRecord | undefined;
-  readonly reader: Reader;
-}
-
-/** Rungs of the gap ladder that a page has room for. */
-const RUNGS = 4;
-const CURVE = { width: 400, height: 290 };
+import { Curve, RUNGS } from './PaperCurve';
+import { gapFacts, PaperHead, PaperProps } from './PaperHead';
 
 /** The sheet as it is printed: what it is and how it stands on the front, what to do with it on the back. Fits A4 and Letter. */
 export function Paper({ sheet, verdict, reader }: PaperProps) {
@@ -117,70 +94,6 @@ export function Paper({ sheet, verdict, reader }: PaperProps) {
   );
 }
 
-function gapFacts(sheet: Sheet, { want, loss, helpers, closer }: Sheet['gaps'][number]) {
-  const line = sheet.wants.find((w) => w.want === want);
-  return {
-    want,
-    loss,
-    helpers,
-    need: line?.need ?? 0,
-    estimate: line?.estimate ?? { kind: 'unknown' as const, missing: [want] },
-    typical: line?.typical,
-    closer: closer && {
-      part: { name: closer.part },
-      along: closer.along,
-      cost: closer.cost,
-      closes: closer.closes,
-      becomes: closer.becomes,
-      cautions: [],
-    },
-  };
-}
-
-function PaperHead({ sheet, verdict, reader }: PaperProps) {
-  const { machine, points, outlay, brief, purpose } = sheet;
-  const spend = spendable(brief.money);
-  const state =
-    sheet.view === 'built'
-      ? `with ${sheet.parts.length} ${sheet.parts.length === 1 ? 'part' : 'parts'}`
-      : 'as it stands';
-  const money =
-    outlay.kind === 'known'
-      ? `${formatNumber(outlay.interval.mid)} ${brief.money.currency} in all, ${outlay.interval.mid <= spend ? `${formatNumber(spend - outlay.interval.mid)} under` : `${formatNumber(outlay.interval.mid - spend)} over`} the ${formatNumber(spend)} there are`
-      : 'price not known';
-  return (
-    <>
-      <Flex align="center" gap="4">
-        <Plate index={machine.plate} size={52} onPaper />
-        <Box flex="1" minW="0">
-          <Heading as="h2" fontSize="26px" lineHeight="1.15" fontWeight="800">
-            {machine.name}
-          </Heading>
-          <Text>
-            {verdict
-              ? verdictLine(verdict)
-              : `${state.charAt(0).toUpperCase()}${state.slice(1)}, ${placeWords(sheet.place, sheet.field.length, sheet.musts)}.`}{' '}
-            {money}.
-          </Text>
-        </Box>
-        <Box textAlign="right" whiteSpace="nowrap">
-          <Text fontFamily="heading" fontSize="34px" lineHeight="1" fontWeight="800">
-            {formatNumber(points.mid)}
-          </Text>
-          <Text color="fg.muted">
-            fit of 100, {formatNumber(points.low)} to {formatNumber(points.high)}
-          </Text>
-          <Text color="fg.muted">{sheet.on}</Text>
-        </Box>
-      </Flex>
-      <Text mt="2" pt="2" borderTopWidth="2px" borderColor="fg">
-        {purpose && <b>For “{purpose}”. </b>}
-        {briefLine(brief, reader)}
-      </Text>
-    </>
-  );
-}
-
 function Why({
   verdict: { reasons, overturn, ownMoney, runnerUpId, sheet },
 }: {
@@ -228,68 +141,6 @@ function Musts({ sheet }: { readonly sheet: Sheet }) {
         );
       })}
     </Box>
-  );
-}
-
-function Curve({ sheet }: { readonly sheet: Sheet }) {
-  const { brief, field, curve, machine } = sheet;
-  const option = useMemo(
-    () =>
-      curveOption({
-        curves: field.flatMap((f) => {
-          const own = curve.find((c) => c.candidateId === f.candidateId);
-          return f.outlay === undefined
-            ? []
-            : [
-                {
-                  id: f.candidateId,
-                  name: f.name,
-                  plate: f.plate,
-                  stock: [f.outlay, f.points.mid] as const,
-                  corners: own?.corners ?? [],
-                  whole: own?.whole ?? true,
-                  current: f.candidateId === machine.candidateId,
-                },
-              ];
-        }),
-        spend: spendable(brief.money),
-        tripFund: brief.money.tripFund,
-        currency: brief.money.currency,
-        dark: false,
-        partNames: () => '',
-      }),
-    [brief, field, curve, machine],
-  );
-  const planned = curve.find((c) => c.candidateId === machine.candidateId);
-  const words = planned
-    ? `${machine.name}: ${planned.corners.map((c) => `${formatNumber(c.points, 1)} for ${formatNumber(c.cost)}`).join(', ')}`
-    : 'no curve planned';
-  return (
-    <>
-      <StillChart
-        option={option}
-        label={`Best fit for every sum. ${words}`}
-        width={CURVE.width}
-        height={CURVE.height}
-      />
-      <Text color="fg.muted">
-        {planned
-          ? planned.whole
-            ? 'The thick line is this candidate, planned to its end.'
-            : 'The thick line is this candidate, planned as far as it goes.'
-          : 'No curve has been planned for this candidate yet.'}{' '}
-        Plates stand where each candidate is{' '}
-        {sheet.view === 'built' ? 'with the parts chosen' : 'as it stands'}.
-      </Text>
-      {planned?.best && (
-        <Text>
-          Best for the money: {partsCounted(planned.best.partIds)}, fit{' '}
-          {formatNumber(planned.best.points, 1)} for {formatNumber(planned.best.cost)}{' '}
-          {brief.money.currency} in all.{' '}
-          {enoughWords({ build: planned.best, enough: planned.enough }, brief.money, partsCounted)}
-        </Text>
-      )}
-    </>
   );
 }
 

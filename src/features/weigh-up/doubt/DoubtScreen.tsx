@@ -5,17 +5,14 @@ import { Link } from '@/ui/Link';
 import { useState } from 'react';
 import type { WeightDoubt } from '@/core/doubt';
 import { shortName } from '@/core/donor';
-import { leading } from '@/core/preference';
 import type { Standing } from '@/store/queries';
 import { usePreferences, useStanding } from '@/store/react';
 import { Choice, Panel } from '@/ui/fields';
 import { Plate } from '@/ui/marks/Plate';
-import { drawnWords, formatNumber, METRIC_WORDS, planningWords, type Reader } from '@/ui/messages';
+import { formatNumber, METRIC_WORDS, planningWords, type Reader } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
-import { inKind } from '../pairs/why';
 import { PurposeTabs } from '../Purposes';
-import { headline } from '../headline';
-import { rowsOf, type State, type View } from '../use-weigh-up';
+import { type State, type View } from '../use-weigh-up';
 import { Places } from './Places';
 import { BriefTurnings } from './BriefTurnings';
 import { HangsOn } from './HangsOn';
@@ -23,6 +20,7 @@ import { Tornado } from './Tornado';
 import { Turnings } from './Turnings';
 import { WorthFindingOut } from './WorthFindingOut';
 import { useBestParts, useDoubt, type DoubtViewModel } from '@/store/running';
+import { Answer } from './DoubtAnswer';
 
 /** Ways of drawing the weights; bounds are a share of where each weight is, either way. */
 const WEIGHTS = [
@@ -148,71 +146,6 @@ function Doubt({ standing: chosen }: { readonly standing: Standing }) {
       </Grid>
     </Box>
   );
-}
-
-interface AnswerProps {
-  readonly doubt: DoubtViewModel;
-  readonly standing: Standing;
-  readonly state: State;
-  readonly name: (id: string) => string;
-  readonly reader: Reader;
-}
-
-/** The weigh-up's answer, then how often it comes out so. */
-function Answer({ doubt: { result, order }, standing, state, name, reader }: AnswerProps) {
-  const view = state === 'stock' ? 'stock' : 'built';
-  const { answer } = headline(rowsOf(standing, view), state);
-  const ranking = view === 'stock' ? standing.stockRanking : standing.builtRanking;
-  const [first, second] = order;
-  const { first: level } = leading(ranking);
-  return (
-    <>
-      <Text fontSize="lg" fontWeight="600">
-        {answer}
-      </Text>
-      {result && first !== undefined && second !== undefined ? (
-        drawnWords(result, [first, second], name).map((words) => <Text key={words}>{words}</Text>)
-      ) : (
-        <Text color="fg.muted">Drawing …</Text>
-      )}
-      {level.length > 1 && first !== undefined && second !== undefined && (
-        <>
-          <Text>No arithmetic parts them; choose by what differs in kind:</Text>
-          {kinds(standing, view, first, second, reader).map((words) => (
-            <Text key={words}>{words}</Text>
-          ))}
-        </>
-      )}
-    </>
-  );
-}
-
-/** What speaks for each of two that are level, in figures. */
-function kinds(
-  standing: Standing,
-  view: View,
-  first: string,
-  second: string,
-  reader: Reader,
-): readonly string[] {
-  const [a, b] = [first, second].map((id) =>
-    standing.candidates.find((c) => c.candidate.id === id),
-  );
-  return a && b
-    ? inKind(
-        {
-          name: shortName(a.donor),
-          assessment: view === 'stock' ? a.stock : a.built,
-          score: view === 'stock' ? a.stockScore : a.builtScore,
-        },
-        {
-          name: shortName(b.donor),
-          assessment: view === 'stock' ? b.stock : b.built,
-          score: view === 'stock' ? b.stockScore : b.builtScore,
-        },
-        reader,
-      )
-    : [];
 }
 
 /** For each candidate that ever wins, what its winning weights stress: the sort of rider who would choose it. */

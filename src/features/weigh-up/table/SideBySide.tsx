@@ -1,11 +1,11 @@
 'use client';
 import { Box, chakra, Text } from '@chakra-ui/react';
-import { Fragment, memo } from 'react';
-import { METRIC_DEFINITIONS } from '@/core/assessment';
-import { formatBase, formatNumber, METRIC_WORDS, unitSign, WANT_GROUP_WORDS } from '@/ui/messages';
-import type { WeighLine, WeighRow, WeighUpModel } from '../use-weigh-up';
+import { Fragment } from 'react';
+import { WANT_GROUP_WORDS } from '@/ui/messages';
+import type { WeighRow, WeighUpModel } from '../use-weigh-up';
 import { CandidateHead, headProps } from './CandidateHead';
 import { Figure, type OnWorking } from './Figure';
+import { LineHead } from './LineHead';
 
 const Button = chakra('button');
 
@@ -110,44 +110,6 @@ const TABLE_CSS = {
   '& .fit-points': { fontFamily: 'heading', fontWeight: 800, fontSize: 'md' },
   '& .fit-span, & .unknown': { fontSize: 'xs', color: 'fg.muted' },
 } as const;
-
-type LineHeadProps = Pick<WeighLine, 'metric' | 'need' | 'weight'> &
-  Pick<WeighUpModel, 'reader' | 'setSort'> & { readonly active: boolean };
-
-const LineHead = memo(function LineHead({
-  metric,
-  need,
-  weight,
-  active,
-  reader,
-  setSort,
-}: LineHeadProps) {
-  const { dimension, better } = METRIC_DEFINITIONS[metric];
-  const sign = unitSign(dimension, reader);
-  return (
-    <button
-      type="button"
-      className="line-head"
-      title={`${METRIC_WORDS[metric].what} Sort by it.`}
-      aria-pressed={active}
-      onClick={() => setSort(active ? 'fit' : metric)}
-    >
-      <span className="line-name">
-        {METRIC_WORDS[metric].short}
-        {active ? ' →' : ''}
-      </span>
-      <span className="fit-span">{sign ? ` ${sign}` : ''}</span>
-      <span className="line-asks">
-        {need !== undefined && (
-          <b>
-            {better === 'less' ? '≤' : '≥'} {formatBase(need, dimension, reader)}
-          </b>
-        )}
-        {weight !== undefined && `, counts ${formatNumber(weight)}`}
-      </span>
-    </button>
-  );
-});
 
 export interface SideBySideProps {
   readonly model: WeighUpModel;

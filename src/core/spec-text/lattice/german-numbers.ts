@@ -1,0 +1,80 @@
+const GERMAN_ONES: Readonly<Record<string, number>> = {
+  ein: 1,
+  eins: 1,
+  zwei: 2,
+  drei: 3,
+  vier: 4,
+  fünf: 5,
+  sechs: 6,
+  sieben: 7,
+  acht: 8,
+  neun: 9,
+};
+
+const GERMAN_TEENS: Readonly<Record<string, number>> = {
+  zehn: 10,
+  elf: 11,
+  zwölf: 12,
+  dreizehn: 13,
+  vierzehn: 14,
+  fünfzehn: 15,
+  sechzehn: 16,
+  siebzehn: 17,
+  achtzehn: 18,
+  neunzehn: 19,
+};
+
+const GERMAN_TENS: Readonly<Record<string, number>> = {
+  zwanzig: 20,
+  dreißig: 30,
+  dreissig: 30,
+  vierzig: 40,
+  fünfzig: 50,
+  sechzig: 60,
+  siebzig: 70,
+  achtzig: 80,
+  neunzig: 90,
+};
+
+const alternatives = (table: Readonly<Record<string, number>>): string =>
+  Object.keys(table)
+    .sort((a, b) => b.length - a.length)
+    .join('|');
+const GERMAN = new RegExp(
+  `(?<!\\p{L})(?:(?:(${alternatives(GERMAN_TEENS)}|${alternatives(GERMAN_ONES)})?tausend)?(?:(${alternatives(GERMAN_ONES)})?hundert)?(?:und)?(?:(${alternatives(GERMAN_TEENS)})|(?:(${alternatives(GERMAN_ONES)})und)?(${alternatives(GERMAN_TENS)})|(${alternatives(GERMAN_ONES)}))?)(?:\\s?komma\\s?(${alternatives(GERMAN_ONES)}))?(?!\\p{L})`,
+  'giu',
+);
+
+/** A short German number word before its unit. */
+const GERMAN_SHORT = new RegExp(
+  `(?<!\\p{L})(${alternatives(GERMAN_TEENS)}|${alternatives(GERMAN_TENS)})(\\s(?:liter|kilo|ps|zoll|zentimeter|millimeter|kilometer|newtonmeter|euro|stunden|monate)(?!\\p{L}))`,
+  'giu',
+);
+
+/** German numbers in one word ("hundertzweiundsechzig", "dreikommasieben") as digits; short ones stay words. Place for place. */
+export function germanNumbers(text: string): string {
+  const line = text.replace(GERMAN_SHORT, (whole: string, word: string, rest: string) => {
+    const value = GERMAN_TEENS[word.toLowerCase()] ?? GERMAN_TENS[word.toLowerCase()];
+    return value === undefined ? whole : `${String(value).padStart(word.length)}${rest}`;
+  });
+  if (!/hundert|tausend|komma|und(?:zwan|drei|vier|fünf|sech|sieb|acht|neun)/iu.test(line))
+    return line;
+  return line.replace(GERMAN, (words: string, ...rest: readonly unknown[]) => {
+    if (!/hundert|tausend|komma|und/iu.test(words)) return words;
+    const [thousands, hundreds, teen, one, ten, last, decimal] = rest
+      .slice(0, 7)
+      .map((g) => (typeof g === 'string' ? g.toLowerCase() : undefined));
+    const of = (w: string | undefined, none: number) =>
+      w === undefined ? none : (GERMAN_TEENS[w] ?? GERMAN_TENS[w] ?? GERMAN_ONES[w] ?? none);
+    const amount =
+      (/tausend/iu.test(words) ? of(thousands, 1) * 1000 : 0) +
+      (/hundert/iu.test(words) ? of(hundreds, 1) * 100 : 0) +
+      of(teen, 0) +
+      of(one, 0) +
+      of(ten, 0) +
+      of(last, 0);
+    const digits =
+      decimal === undefined ? String(amount) : `${String(amount)}.${String(of(decimal, 0))}`;
+    return amount > 0 && digits.length <= words.length ? digits.padStart(words.length) : words;
+  });
+}

@@ -1,0 +1,33 @@
+import { CHANGE, Quantity } from '../lattice/scan-quantities';
+import { RESTRICTS } from './blocked';
+import type { SentenceWords } from './option';
+
+const RESTRICTED_TO =
+  /^[\s,(]{0,3}(?:but |and )?(?:now |currently )?(?:(?:restricted|limited|detuned|choked) (?:down )?to|auf \d{2}(?:[.,]\d)? ?kW gedrosselt|gedrosselt auf|bridée? à|limitad[ao] a|depotenziat[ao] a)(?!\p{L})/iu;
+const DERESTRICTED_TO =
+  /(?:de-?restrict(?:ed|able|s)? to|unrestricted|open(?:ed)? up to|entdrosselbar auf|offen|débridable à)\s*$/iu;
+export const isPower = ({ unit }: Quantity): boolean =>
+  unit === 'hp' || unit === 'PS' || unit === 'kW';
+/** "61 hp restricted to 35 kW": what it had before, or may have again. */
+export const isUnrestricted = (s: SentenceWords, q: Quantity): boolean =>
+  RESTRICTED_TO.test(s.text.slice(q.to, q.to + 40)) ||
+  DERESTRICTED_TO.test(s.text.slice(Math.max(0, q.from - 24), q.from));
+/** "The A2 kit drops it from 70 kW to 35 kW". */
+export function isDroppedFrom(s: SentenceWords, index: number): boolean {
+  const [q, next] = [s.quantities[index], s.quantities[index + 1]];
+  return (
+    q !== undefined &&
+    next !== undefined &&
+    isPower(q) &&
+    RESTRICTS.test(s.text) &&
+    CHANGE.test(s.text.slice(Math.max(0, q.from - 40), q.from)) &&
+    /^\s*(?:down )?to (?:a )?$/iu.test(s.text.slice(q.to, next.from))
+  );
+}
+
+const RESTRICTED_BEFORE =
+  /(?<!\p{L})(?:restricted|limited|detuned|choked|gedrosselt auf|bridée? à|limitad[ao] a|depotenziat[ao] a)(?: (?:down )?(?:to|at))?\s*$/iu;
+/** "Restricted to 35 kW", "auf 35 kW gedrosselt": the words say that it is what it has. */
+export const isRestricted = (s: SentenceWords, q: Quantity): boolean =>
+  RESTRICTED_BEFORE.test(s.text.slice(Math.max(0, q.from - 28), q.from)) ||
+  /^ gedrosselt(?!\p{L})/iu.test(s.text.slice(q.to, q.to + 14));

@@ -1,0 +1,65 @@
+import type { Quantity } from '../lattice/scan-quantities';
+import { statesOurFact } from '../read-facts';
+import { ScannedLine } from './scanned-line';
+
+/** Labels that only a sheet of a vehicle on two wheels has. */
+const TELLING = new Set([
+  'seatHeight',
+  'clearance',
+  'wheelbase',
+  'rake',
+  'rakeAndTrail',
+  'travelFront',
+  'travelRear',
+  'sprocketFront',
+  'sprocketRear',
+  'displacement',
+  'payload',
+  'valves',
+  'forkRate',
+  'shockRate',
+  'axleLimits',
+  'primaryRatio',
+]);
+export const names = (lines: readonly ScannedLine[], kind: 'sale' | 'trade' | 'elsewhere') =>
+  new Set(
+    lines.flatMap(({ line, mentions }) =>
+      mentions
+        .filter((m) => m.meanings.some((x) => x.kind === kind))
+        .map((m) => line.slice(m.from, m.to).toLowerCase()),
+    ),
+  );
+export const isSum = (q: Quantity) =>
+  q.unit === 'money' ||
+  q.unit === 'dollar' ||
+  q.unit === 'crowns' ||
+  /^[A-Z]{3}$/.test(q.unit ?? '');
+export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' | 'open' | 'else' {
+  const trade = names(lines, 'trade').size;
+  // A tonne, a battery in watt-hours: no motorcycle that this is about.
+  const heavy = lines.some((l) => /(?<![\d.,])\d[.,]?\d{3} ?kg\b|\d ?Wh\b/u.test(l.line)) ? 2 : 0;
+  const part = /\bfits (?:most|all|\d)/iu.test(lines.map((l) => l.line).join(' ')) ? 2 : 0;
+  const elsewhere = names(lines, 'elsewhere').size + heavy + part;
+  const telling = new Set(
+    lines.flatMap((l) =>
+      l.mentions.flatMap((m) =>
+        m.meanings.flatMap((x) => (x.kind === 'label' && TELLING.has(x.name) ? [x.name] : [])),
+      ),
+    ),
+  ).size;
+  const labels = lines.reduce(
+    (sum, l) =>
+      sum + l.mentions.filter((m) => m.meanings.some((x) => x.kind === 'label' && !x.weak)).length,
+    0,
+  );
+  const tyres = lines.some((l) => l.written !== l.line && /\d\/\d{2,3}/.test(l.written)) ? 2 : 0;
+  // Kilograms, litres and millimetres together: a sheet, whatever its words.
+  const dims = new Set(lines.flatMap((l) => l.quantities.map((q) => q.unit)));
+  const sheet = dims.has('kg') && dims.has('L') && dims.has('mm') ? 1 : 0;
+  const use = [...dims].some((u) => /^(?:L\/100km|mpg|km\/L)/.test(u ?? '')) ? 1 : 0;
+  const speaks = sheet + use + tyres + trade + telling * 2 + Math.min(4, labels);
+  if (elsewhere > 0 && speaks < elsewhere * 2.2) return 'else';
+  const fragment = elsewhere === 0 && lines.length <= 3 && lines.every((l) => l.line.length < 90);
+  const ours = fragment || speaks >= 1 + elsewhere * 3 || (sale && elsewhere === 0);
+  return ours || (elsewhere === 0 && lines.some((l) => statesOurFact(l.written))) ? 'ours' : 'open';
+}

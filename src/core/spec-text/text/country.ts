@@ -1,0 +1,104 @@
+import type { CurrencyCode } from '../../units';
+
+type Clue = readonly [points: number, words: RegExp];
+export const US: readonly Clue[] = [
+  [2, /\bmsrp\b/],
+  [2, /\bcurb\b/],
+  [1.5, /\btires?\b/],
+  [
+    1.5,
+    /\b(?:fueled|gassed|gas tank|gas mileage|color|aluminum|liters?|meters?|freeway|interstate)\b/,
+  ],
+  [2, /\bobo\b|\bclean title\b|\btitle in hand\b|\bstreet legal\b/],
+  [2, /\busa\b|\bamerican\b|\bus (?:spec|market|gal\w*|bike|model)/],
+  [1.5, /(?<![a-z])\$ ?\d/],
+  [2, /°f\b|\bfahrenheit\b/],
+  [1, /\bout the door\b|\bfreight\b/],
+];
+export const IMPERIAL: readonly Clue[] = [
+  [2.5, /£|\bgbp\b|\bquid\b/],
+  [2, /\bmot\b(?! ?or)|\bv5c?\b|\bhpi\b|\bo\.?n\.?o\b|\botr\b/],
+  [1.5, /\btyres?\b/],
+  [1.5, /\bkerb\b/],
+  [
+    1.5,
+    /\blitres?\b|\bmetres\b|\bcolour\b|\baluminium\b|\bpetrol\b|\bmotorway\b|\bmillimetres\b|\bkilometres\b/,
+  ],
+  [1, /\bbhp\b/],
+  // Kilograms or litres of tank beside miles per gallon: nobody mixes them so in the States.
+  [
+    1,
+    /^(?![^]*(?<![a-z])lbs?\b)(?:[^]*(?<![a-z])kg\b[^]*mpg\b|[^]*mpg\b[^]*(?<![a-z])kg\b|[^]*\d ?l(?:itres?|tr)? (?:fuel )?tank\b[^]*mpg\b)/,
+  ],
+  [1.5, /\b[ab][- ]roads?\b|\btacho\b|\bdual carriageway\b/],
+  [2, /\buk\b|\bbritish\b|\bimperial\b/],
+  [1.5, /\bstone\b|\bmil\b|\bpounds (?:on the road|sterling)\b/],
+];
+/** Whose dollar; what is said on both sides of the Tasman ("rego", "LAMS") tells neither. */
+const DOLLARS: readonly (readonly [CurrencyCode, RegExp])[] = [
+  ['NZD', /\bnzd\b|\bnz\b|\bnz\$|\bwof\b|\bnew zealand\b|\bkiwi\b/],
+  [
+    'AUD',
+    /\baud\b|\brwc\b|\begc\b|\baustralian?\b|\bau?\$|\broadworthy\b|\bqld\b|\bnsw\b|\bride away\b/,
+  ],
+  [
+    'CAD',
+    /\bcad\b|\bcdn\b|\bcanad(?:a|ian)\b|\bca?\$|\bontario\b|\balberta\b|\bquebec\b|\bb\.?c\.?\b/,
+  ],
+];
+const TASMAN = /\brego\b|\blams\b/;
+/** In lower case where that keeps every place: patterns without case are several times as quick. */
+export const lowered = (text: string): string => {
+  const lower = text.toLowerCase();
+  return lower.length === text.length ? lower : text;
+};
+
+/** How much speaks for a side, and its words as the text writes them. */
+export const weigh = (text: string, lower: string, clues: readonly Clue[]) => {
+  const hits = clues.flatMap(([points, words]) => {
+    const match = words.exec(lower);
+    return match
+      ? [{ points, words: text.slice(match.index, match.index + Math.min(24, match[0].length)) }]
+      : [];
+  });
+  return { points: hits.reduce((sum, h) => sum + h.points, 0), words: hits.map((h) => h.words) };
+};
+
+/** How much one side must outweigh the other. */
+export const DECIDED = 1;
+/** What a sum without a sign is in, by how the text is written. */
+const bySpelling = (us: number, imperial: number): CurrencyCode | undefined =>
+  us === imperial ? undefined : us > imperial ? 'USD' : 'GBP';
+export function currencies(
+  text: string,
+  languages: ReadonlySet<number>,
+  us: number,
+  imperial: number,
+) {
+  const dollar =
+    DOLLARS.find(([, words]) => words.test(text))?.[0] ??
+    (/\busd\b(?! ?forks?)(?=\)|[\s,.;]*$|\s*\d)|\bus dollars?\b|\bus\$|\d ?usd\b/m.test(text)
+      ? 'USD'
+      : undefined) ??
+    (us - imperial >= DECIDED &&
+    !TASMAN.test(text) &&
+    /\b(?:miles?|mi|mpg|lbs?|inch(?:es)?|in|msrp|obo)\b|"/.test(text)
+      ? 'USD'
+      : undefined);
+  const money: CurrencyCode | undefined = /£|\bgbp\b|\bquid\b|\bpounds? (?:on|for|sterling)/.test(
+    text,
+  )
+    ? 'GBP'
+    : /€|\beuros?\b|\beur\b/.test(text)
+      ? 'EUR'
+      : /\bchf\b/.test(text)
+        ? 'CHF'
+        : (dollar ?? (TASMAN.test(text) ? undefined : bySpelling(us, imperial)));
+  // A sum without a sign in a text of the continent.
+  const continental = [1, 2, 3, 4].some((i) => languages.has(i));
+  return {
+    dollar,
+    likelyDollar: TASMAN.test(text) ? ('AUD' as const) : undefined,
+    money: money ?? (continental ? ('EUR' as const) : undefined),
+  };
+}

@@ -1,0 +1,13 @@
+import type { Quantity } from '../lattice/scan-quantities';
+import type { Mention } from '../vocabulary/lexicon';
+
+/** A line of the text with all that stands in it. */
+
+export interface ScannedLine {
+  /** With numbers in digits and tyre sizes blanked out, place for place as written. */
+  readonly line: string;
+  readonly written: string;
+  readonly offset: number;
+  readonly mentions: readonly Mention[];
+  readonly quantities: readonly Quantity[];
+}
