@@ -120,6 +120,18 @@ describe('classes and machines', () => {
       'For sale: Wandal 650, 2021, 14,300 km, asking $8,200 ono. 196 kg wet, 14.5 L tank, seat 835 mm, 62 hp. Clearance 190 mm, travel 170 mm front and rear.';
     expect(readText(text).machines[0]?.donorClass?.donorClass).toBe('rally-twin');
   });
+  test('a single is of no class of twins, nor a twin of one of singles, whatever its figures', () => {
+    const read = (engine: string, cc: number, kW: number, kg: number) =>
+      readText(
+        `Marrick ${cc} Ostler\nCurb weight: ${kg} kg\nSeat height: 850 mm\nMax power: ${kW} kW\nEngine: ${engine}, liquid cooled, ${cc} cc`,
+      ).machines[0]?.donorClass;
+    expect(read('four-stroke', 510, 41, 196)?.donorClass).toBe('rally-twin');
+    expect(read('single', 510, 41, 196)?.donorClass).toMatch(/single$/);
+    expect(read('single', 510, 41, 196)?.chance).toBeLessThanOrEqual(0.6);
+    expect(read('single', 250, 18, 140)?.donorClass).toBe('dual-sport-single');
+    // The nearest of the twins, though none is so small.
+    expect(read('parallel twin', 250, 18, 140)).toMatchObject({ donorClass: 'rally-twin' });
+  });
   test('a machine that none of the classes is like is a guess', () => {
     const read = (mass: string, power: string) =>
       readText(

@@ -50,6 +50,22 @@ const WORDS: readonly (readonly [RegExp, Partial<Record<DonorClass, number>>])[]
     { 'rally-twin': -3, 'road-v-twin': -3, 'large-adventure-twin': -3 },
   ],
 ];
+/** Classes of more than one cylinder; the others have one. */
+const OF_TWINS: ReadonlySet<DonorClass> = new Set([
+  'rally-twin',
+  'road-v-twin',
+  'large-adventure-twin',
+]);
+/** Log points against a class whose machines have another number of cylinders than the text says. */
+const OTHER_CYLINDERS = -12;
+
+/** A sheet that says "single" is of no class of twins, whatever its figures, and the other way round. */
+function cylindersOf(donorClass: DonorClass, proposals: readonly Proposal[]): number {
+  const layout = proposals.find((p) => p.kind === 'fact' && p.key === 'layout' && p.ticked);
+  if (layout?.kind !== 'fact') return 0;
+  return (layout.value === 'single') === OF_TWINS.has(donorClass) ? OTHER_CYLINDERS : 0;
+}
+
 /** How much the spread of a class is widened, since the table is an estimate. */
 const WIDER = 1.5;
 const WORTH: readonly string[] = [
@@ -106,7 +122,8 @@ export function classOfText(
   const size = sizeInName(model, proposals);
   const said = WORDS.filter(([pattern]) => pattern.test(plainly));
   const points = DONOR_CLASSES.map((donorClass) => {
-    let sum = said.reduce((total, [, votes]) => total + (votes[donorClass] ?? 0), 0);
+    let sum = cylindersOf(donorClass, proposals);
+    sum += said.reduce((total, [, votes]) => total + (votes[donorClass] ?? 0), 0);
     for (const p of proposals)
       if (p.kind === 'figure') sum += fitOf(donorClass, p.key, p.amount, p.unit);
     if (size !== undefined) sum += NAME_COUNTS * fitOf(donorClass, 'displacement', size, 'cc');
@@ -139,13 +156,17 @@ const BASE: Readonly<Record<string, UnitId>> = {
   serviceInterval: 'km',
 };
 
+/** Beyond a limit one strange figure says hardly more against a class, but the nearer class stays the nearer. */
+const softened = (points: number, limit: number): number =>
+  points <= limit ? points : limit + Math.log(points / limit);
+
 function fitOf(donorClass: DonorClass, key: string, amount: number, unit: UnitId): number {
   if (key === 'displacement') {
     const [low, high] = DISPLACEMENT[donorClass];
     const value = convert(amount, unit, 'cc');
     return value >= low && value <= high
       ? 1
-      : -Math.min(4, Math.abs(Math.log(value / (value < low ? low : high))) * 8);
+      : -softened(Math.abs(Math.log(value / (value < low ? low : high))) * 8, 4);
   }
   const base = BASE[key];
   if (!WORTH.includes(key) || !isTypicalKey(key) || !base) return 0;
@@ -154,5 +175,5 @@ function fitOf(donorClass: DonorClass, key: string, amount: number, unit: UnitId
   const value = convert(amount, unit, base);
   const sigma = (Math.max(typical.high - typical.mid, typical.mid - typical.low) / 1.64) * WIDER;
   const z = (value - typical.mid) / Math.max(sigma, typical.mid * 0.02);
-  return Math.max(-6, -0.5 * z * z) - Math.log(sigma / typical.mid) * 0.3;
+  return -softened(0.5 * z * z, 6) - Math.log(sigma / typical.mid) * 0.3;
 }
