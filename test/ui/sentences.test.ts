@@ -293,10 +293,12 @@ describe('plans', () => {
   test('what another build might gain: rounded up, and from a point on said as a chance', () => {
     const words = (atMost: number | undefined) => atMostWords({ build: { points: 80 }, atMost });
     expect(words(80.31)).toBe(
-      'No other build of these parts within the money gains as much as 0.4 points more.',
+      'No other build of these parts within the money gains as much as 0.4 points more than the best.',
     );
     expect(words(80.9)).toContain('as much as 0.9 points more');
-    expect(words(80.91)).toBe('Another build of these parts might gain up to 1.0 points more.');
+    expect(words(80.91)).toBe(
+      'Another build of these parts might gain up to 1.0 points more than the best.',
+    );
     expect(words(80)).toContain('as much as 0.1 points more');
     expect(words(undefined)).toBeUndefined();
   });

@@ -127,8 +127,8 @@ export function atMostWords({
   // Rounded up, so that it never promises too much.
   const more = Math.ceil((atMost - build.points) * 10 - 1e-6) / 10;
   return more < 1
-    ? `No other build of these parts within the money gains as much as ${formatNumber(Math.max(0.1, more), 1)} points more.`
-    : `Another build of these parts might gain up to ${formatNumber(more, 1)} points more.`;
+    ? `No other build of these parts within the money gains as much as ${formatNumber(Math.max(0.1, more), 1)} points more than the best.`
+    : `Another build of these parts might gain up to ${formatNumber(more, 1)} points more than the best.`;
 }
 
 /** So many parts, or none. */
