@@ -10,6 +10,7 @@ import {
 } from '@/store/queries';
 import { BRIEF_KEY, type VerdictRecord } from '@/store/records';
 import { useDossierState } from '@/store/react';
+import { PlainTable } from '@/ui/fields';
 import {
   estimateText,
   formatNumber,
@@ -62,80 +63,69 @@ function Compared({
       <Text fontWeight="700" role="status">
         {holds(back, verdict)}
       </Text>
-      <Box overflowX="auto" tabIndex={0} role="region" aria-label="That day and today">
-        <Box
-          as="table"
-          width="100%"
-          mt="2"
-          css={{
-            '& td, & th': { padding: '3px 12px 3px 0', textAlign: 'left', verticalAlign: 'top' },
-            '& .n': { textAlign: 'right', whiteSpace: 'nowrap' },
-            '& tbody tr': { borderTop: '1px solid var(--chakra-colors-border-muted)' },
-          }}
-        >
-          <thead>
-            <tr>
-              <th></th>
-              <th className="n">{verdict.sheet.on}</th>
-              <th className="n">today</th>
-              <th className="n">points</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr>
-              <th scope="row">Fit</th>
-              <td className="n">{formatNumber(back.points.then, 1)}</td>
-              <td className="n">{formatNumber(back.points.now, 1)}</td>
-              <td className="n">{signed(back.points.now - back.points.then)}</td>
-            </tr>
-            <tr>
-              <th scope="row">Place</th>
-              <td className="n">{back.place.then ?? 'out'}</td>
-              <td className="n">{back.place.now ?? 'out'}</td>
-              <td />
-            </tr>
-            <tr>
-              <th scope="row">First in so many draws</th>
-              <td className="n">
-                {verdict.sheet.doubt
-                  ? `${formatNumber(verdict.sheet.doubt.first * 100)} %`
+      <PlainTable label="That day and today">
+        <thead>
+          <tr>
+            <th></th>
+            <th className="n">{verdict.sheet.on}</th>
+            <th className="n">today</th>
+            <th className="n">points</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <th scope="row">Fit</th>
+            <td className="n">{formatNumber(back.points.then, 1)}</td>
+            <td className="n">{formatNumber(back.points.now, 1)}</td>
+            <td className="n">{signed(back.points.now - back.points.then)}</td>
+          </tr>
+          <tr>
+            <th scope="row">Place</th>
+            <td className="n">{back.place.then ?? 'out'}</td>
+            <td className="n">{back.place.now ?? 'out'}</td>
+            <td />
+          </tr>
+          <tr>
+            <th scope="row">First in so many draws</th>
+            <td className="n">
+              {verdict.sheet.doubt
+                ? `${formatNumber(verdict.sheet.doubt.first * 100)} %`
+                : 'not drawn'}
+            </td>
+            <td className="n">
+              {today.doubt
+                ? `${formatNumber(today.doubt.first * 100)} %`
+                : doubt.running
+                  ? 'drawing …'
                   : 'not drawn'}
-              </td>
-              <td className="n">
-                {today.doubt
-                  ? `${formatNumber(today.doubt.first * 100)} %`
-                  : doubt.running
-                    ? 'drawing …'
-                    : 'not drawn'}
-              </td>
-              <td />
-            </tr>
-            <tr>
-              <th scope="row">Spent in all</th>
-              <td className="n">
-                {estimateText(back.outlay.then, 'money', { ...reader, currency })}
-              </td>
-              <td className="n">{estimateText(back.outlay.now, 'money', reader)}</td>
-              <td />
-            </tr>
-            {back.wants
-              .filter((w) => w.want !== 'outlay')
-              .map((w) => (
-                <tr key={w.want}>
-                  <th scope="row" style={{ fontWeight: 400 }}>
-                    {METRIC_WORDS[w.want].name}
-                    {w.needThen === w.needNow
-                      ? ''
-                      : ` (need ${formatWithUnit(w.needThen, unit(w.want), reader)}, now ${formatWithUnit(w.needNow, unit(w.want), reader)})`}
-                  </th>
-                  <td className="n">{estimateText(w.then, unit(w.want), reader)}</td>
-                  <td className="n">{estimateText(w.now, unit(w.want), reader)}</td>
-                  <td className="n">{signed(w.points)}</td>
-                </tr>
-              ))}
-          </tbody>
-        </Box>
-      </Box>
+            </td>
+            <td />
+          </tr>
+          <tr>
+            <th scope="row">Spent in all</th>
+            <td className="n">
+              {estimateText(back.outlay.then, 'money', { ...reader, currency })}
+            </td>
+            <td className="n">{estimateText(back.outlay.now, 'money', reader)}</td>
+            <td />
+          </tr>
+          {back.wants
+            .filter((w) => w.want !== 'outlay')
+            .map((w) => (
+              <tr key={w.want}>
+                <th scope="row" style={{ fontWeight: 400 }}>
+                  {METRIC_WORDS[w.want].name}
+                  {w.needThen === w.needNow
+                    ? ''
+                    : ` (need ${formatWithUnit(w.needThen, unit(w.want), reader)}, now ${formatWithUnit(w.needNow, unit(w.want), reader)})`}
+                </th>
+                <td className="n">{estimateText(w.then, unit(w.want), reader)}</td>
+                <td className="n">{estimateText(w.now, unit(w.want), reader)}</td>
+                <td className="n">{signed(w.points)}</td>
+              </tr>
+            ))}
+        </tbody>
+      </PlainTable>
       {changes(back, currency).map((words) => (
         <Text key={words} mt="1">
           {words}

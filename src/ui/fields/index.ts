@@ -2,6 +2,7 @@ export { Choice } from './Choice';
 export { FieldRow } from './FieldRow';
 export { FieldColumns, FoldAll, FoldedPanel } from './FoldedPanel';
 export { Panel } from './Panel';
+export { PlainTable } from './PlainTable';
 export { PressRow } from './PressRow';
 export { RangeInput } from './RangeInput';
 export { useTerm } from './use-term';

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { STAGE_SCHOOLS } from '@/core/build';
 import { shortName } from '@/core/donor';
 import { calendarText, csvText, downloadFile, shoppingList } from '@/store/tables';
-import { Panel } from '@/ui/fields';
+import { Panel, PlainTable } from '@/ui/fields';
 import { formatNumber, STAGE_SCHOOL_WORDS, STAGE_WORDS } from '@/ui/messages';
 import { BuildFrame } from '../BuildFrame';
 import type { BuildModel } from '../use-build';
@@ -139,16 +139,8 @@ function Stages({ model }: { readonly model: BuildModel }) {
 function Worth({ model, stages }: { readonly model: BuildModel; readonly stages: StagesModel }) {
   const { reader } = model;
   return (
-    <Box overflowX="auto" tabIndex={0} role="region" aria-label="What each part is worth">
-      <Box
-        as="table"
-        width="100%"
-        css={{
-          '& td, & th': { padding: '3px 10px 3px 0', textAlign: 'left', verticalAlign: 'top' },
-          '& .n': { textAlign: 'right', whiteSpace: 'nowrap' },
-          '& tbody tr': { borderTop: '1px solid var(--chakra-colors-border-muted)' },
-        }}
-      >
+    <>
+      <PlainTable label="What each part is worth">
         <thead>
           <tr>
             <th>Without it</th>
@@ -182,12 +174,12 @@ function Worth({ model, stages }: { readonly model: BuildModel; readonly stages:
             </tr>
           ))}
         </tbody>
-      </Box>
+      </PlainTable>
       <Text fontSize="xs" color="fg.muted" mt="1">
         What is missed least stands first. Money counts in the fit, too: a part that gives less than
         it costs gains by going.
       </Text>
-    </Box>
+    </>
   );
 }
 
