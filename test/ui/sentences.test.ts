@@ -18,6 +18,7 @@ import {
   leftOutWords,
   unpricedWords,
   limitNames,
+  lowerFirst,
   METRIC_WORDS,
   mustWords,
   nameWords,
@@ -301,6 +302,10 @@ describe('plans', () => {
     );
     expect(words(80)).toContain('as much as 0.1 points more');
     expect(words(undefined)).toBeUndefined();
+  });
+  test('a name within a sentence keeps its unit and its initials', () => {
+    expect(lowerFirst('Tail roll, 30 L')).toBe('tail roll, 30 L');
+    expect(lowerFirst('LED lamps')).toBe('LED lamps');
   });
   test('who is ahead from which money on', () => {
     const build = (points: number, parts: number) => ({

@@ -2,6 +2,7 @@
 import { Box, Button, Checkbox, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import {
+  lowerFirst,
   atMostWords,
   enoughWords,
   formatNumber,
@@ -28,7 +29,7 @@ export function BestBuildPanel({ model }: { readonly model: BuildModel }) {
   const [asked, setAsked] = useState('');
   const parts = new Map(model.fitting.map((p) => [p.id, p]));
   const names = (ids: readonly string[]) =>
-    ids.map((id) => parts.get(id)?.name.toLowerCase() ?? id).join(', ');
+    ids.map((id) => lowerFirst(parts.get(id)?.name ?? id)).join(', ');
   return (
     <Box aria-live="polite" aria-busy={working}>
       {died !== undefined && (
@@ -126,8 +127,8 @@ export function BestBuildPanel({ model }: { readonly model: BuildModel }) {
                 )}
                 {leftOut.length > 0 && (
                   <Text fontSize="xs" color="fg.muted">
-                    Left out:{' '}
-                    {leftOutWords(leftOut, (id) => parts.get(id)?.name.toLowerCase() ?? id)}.
+                    Left out: {leftOutWords(leftOut, (id) => lowerFirst(parts.get(id)?.name ?? id))}
+                    .
                   </Text>
                 )}
               </Flex>

@@ -3,7 +3,7 @@ import { Box, Flex, Grid, Heading, Input, Text } from '@chakra-ui/react';
 import { shortName } from '@/core/donor';
 import { CautionList } from '@/ui/CautionList';
 import { Panel } from '@/ui/fields';
-import { formatNumber, PART_KIND_WORDS, VERDICT_SIGNS } from '@/ui/messages';
+import { lowerFirst, formatNumber, PART_KIND_WORDS, VERDICT_SIGNS } from '@/ui/messages';
 import { MustLine } from '@/ui/marks/MustSign';
 import { ROWS_A_STEP, ShownInSteps } from '@/ui/ShownInSteps';
 import { BestBuildPanel } from './BestBuildPanel';
@@ -51,7 +51,7 @@ function Bench({ model }: { readonly model: BuildModel }) {
               <Text py="2">
                 Aboard already, and not paid for again:{' '}
                 <Text as="span" fontWeight="700">
-                  {entry.aboard.map((p) => p.name.toLowerCase()).join(', ')}
+                  {entry.aboard.map((p) => lowerFirst(p.name)).join(', ')}
                 </Text>
                 . What it carries is set on its sheet.
               </Text>

@@ -23,7 +23,7 @@ import type { CurrencyCode } from '@/core/units';
 import type { CommandLabel } from '@/store/history';
 import type { Build } from '@/store/records';
 import { useDossierState, useDossierStore, usePreferences, useStanding } from '@/store/react';
-import { buildFaultWords, ruleFaultWords, type Reader } from '@/ui/messages';
+import { lowerFirst, buildFaultWords, ruleFaultWords, type Reader } from '@/ui/messages';
 
 /** A change that was refused, why, and what would make it possible. */
 export interface Refusal {
@@ -93,7 +93,7 @@ export function useBuild(): BuildModel | undefined {
   if (!standing || !entry) return undefined;
 
   const catalogue = new Map(Object.values(parts).map((p) => [p.id, p]));
-  const name = (id: string) => catalogue.get(id)?.name.toLowerCase() ?? id;
+  const name = (id: string) => lowerFirst(catalogue.get(id)?.name ?? id);
   const build = builds[entry.candidate.id];
   const chosen = (build?.partIds ?? []).filter((id) => catalogue.has(id));
   const aboard = entry.aboard.map((p) => p.id);
@@ -111,7 +111,7 @@ export function useBuild(): BuildModel | undefined {
     setRefusal(undefined);
   };
   const put = (partIds: readonly string[], code: 'choose-part' | 'drop-part', part: Part) =>
-    change({ code, facts: { part: part.name.toLowerCase() } }, { partIds });
+    change({ code, facts: { part: lowerFirst(part.name) } }, { partIds });
   const refuse = (part: Part, faults: readonly BuildFault[], together: Refusal['together']) =>
     setRefusal({
       partId: part.id,
@@ -225,7 +225,7 @@ export function useBuild(): BuildModel | undefined {
       const without = (list: readonly string[] | undefined) =>
         (list ?? []).filter((id) => id !== part.id);
       change(
-        { code: 'wish-part', facts: { part: part.name.toLowerCase(), wish } },
+        { code: 'wish-part', facts: { part: lowerFirst(part.name), wish } },
         {
           pinned: [...without(build?.pinned), ...(wish === 'pinned' ? [part.id] : [])],
           banned: [...without(build?.banned), ...(wish === 'banned' ? [part.id] : [])],

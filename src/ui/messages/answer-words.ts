@@ -4,7 +4,7 @@ import { shortName, type Donor } from '@/core/donor';
 import type { Part } from '@/core/part';
 import { leading, type Ranked, type WantKey } from '@/core/preference';
 import type { Standing } from '@/store/queries';
-import { formatNumber, type Reader } from './format';
+import { formatNumber, lowerFirst, type Reader } from './format';
 import { chanceWords, listWords } from './verdict-words';
 import { ofClass } from './typical-words';
 import { MUST_SHORT, nameWords } from './words';
@@ -141,7 +141,7 @@ export type Parts = Readonly<Record<string, Part>>;
 export const named = (ids: readonly string[], parts: Parts): string =>
   ids
     .map((id) => parts[id]?.name ?? id)
-    .map((name) => name.charAt(0).toLowerCase() + name.slice(1))
+    .map(lowerFirst)
     .join('; ');
 
 export const partsNamed = (ids: readonly string[], parts: Parts): string =>

@@ -3,7 +3,7 @@ import type { FigureKey } from '@/core/readings';
 import type { WorthKnowing } from '@/store/queries';
 import type { Sheet } from '@/store/records';
 import { findOutWords } from './find-out';
-import { formatFigure, type Reader } from './format';
+import { lowerFirst, formatFigure, type Reader } from './format';
 import { BASIS_WORDS, FIGURE_WORDS, MUST_SHORT, KNOWN_WORDS } from './words';
 import { optionWords } from './fact-words';
 import { FACT_WORDS } from './fact-words';
@@ -60,7 +60,6 @@ export const settleWords = (key: FigureKey): string =>
   `${FIGURE_WORDS[key]} would settle it: ${lowerFirst(FIND_FIGURE[key] ?? ELSEWHERE).replace(/\.$/, '')}`;
 
 const ELSEWHERE = 'Read it in the handbook or the papers, or measure it.';
-const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** What is worth finding out before choosing: what, what it would gain, and how it is found out. */
 export function worthKnowingWords(

@@ -204,3 +204,7 @@ export const trimmed = (value: number, places = 3): string => String(Number(valu
 /** Places used when a base figure is put into a text field in this unit. */
 export const fieldPlaces = (unit: UnitId): number =>
   Math.max(PLACES[unit] ?? 0, unit === 'kg' || unit === 'lb' ? 1 : 0);
+
+/** A name within a sentence: "tail roll, 30 L", but "LED lamps". */
+export const lowerFirst = (name: string): string =>
+  /^\p{Lu}(?!\p{Lu})/u.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;

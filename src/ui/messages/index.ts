@@ -63,6 +63,7 @@ export {
   trimmed,
   unitSign,
   type Reader,
+  lowerFirst,
 } from './format';
 export { formulaWords } from './formulas';
 export { fitsWords, FLAG_WORDS, partCellFaultWords, partFacts } from './parts';

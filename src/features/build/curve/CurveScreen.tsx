@@ -9,7 +9,7 @@ import { useDossierState } from '@/store/react';
 import { curveOption, EChart, rightEdge, type PickedCorner } from '@/ui/charts';
 import { Panel } from '@/ui/fields';
 import { useIsDark } from '@/ui/marks/Plate';
-import { enoughWords, formatNumber, leadWords, partsCounted } from '@/ui/messages';
+import { lowerFirst, enoughWords, formatNumber, leadWords, partsCounted } from '@/ui/messages';
 import { BuildFrame } from '../BuildFrame';
 import type { BuildModel } from '../use-build';
 import { useCurves } from '@/store/running';
@@ -46,7 +46,7 @@ function Curves({ model }: { readonly model: BuildModel }) {
     return entry ? shortName(entry.donor) : id;
   };
   const partNames = (ids: readonly string[]) =>
-    ids.map((id) => parts[id]?.name.toLowerCase() ?? id).join(', ');
+    ids.map((id) => lowerFirst(parts[id]?.name ?? id)).join(', ');
   const shown = curves.flatMap((curve) => {
     const entry = byId.get(curve.id);
     const outlay = entry?.stock.metrics.outlay.estimate;

@@ -7,7 +7,7 @@ import { STAGE_SCHOOLS } from '@/core/build';
 import { shortName } from '@/core/donor';
 import { calendarText, csvText, downloadFile, shoppingList } from '@/store/tables';
 import { Panel, PlainTable } from '@/ui/fields';
-import { formatNumber, STAGE_SCHOOL_WORDS, STAGE_WORDS } from '@/ui/messages';
+import { lowerFirst, formatNumber, STAGE_SCHOOL_WORDS, STAGE_WORDS } from '@/ui/messages';
 import { BuildFrame } from '../BuildFrame';
 import type { BuildModel } from '../use-build';
 import { FitSteps } from './FitSteps';
@@ -89,7 +89,7 @@ function Stages({ model }: { readonly model: BuildModel }) {
               <>
                 <Text>
                   Best spent on{' '}
-                  <b>{stages.next.added.map((p) => p.name.toLowerCase()).join(' with ')}</b>:{' '}
+                  <b>{stages.next.added.map((p) => lowerFirst(p.name)).join(' with ')}</b>:{' '}
                   {formatNumber(stages.next.points, 1)} points more for{' '}
                   {formatNumber(stages.next.cost)} {reader.currency}.
                 </Text>
@@ -156,7 +156,7 @@ function Worth({ model, stages }: { readonly model: BuildModel; readonly stages:
                 {part.name}
                 {along.length > 0 && (
                   <Text as="span" color="fg.muted">
-                    , and with it {along.map((p) => p.name.toLowerCase()).join(', ')}
+                    , and with it {along.map((p) => lowerFirst(p.name)).join(', ')}
                   </Text>
                 )}
               </td>
