@@ -1,6 +1,7 @@
 // Everything: install, Chromium, lint, types, dependency rules, unit tests, build, end-to-end tests. Prints the sum of the tests.
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { bin, build, install, later, run } from './lib/run.mjs';
+import { sumOfTests } from './lib/sum-of-tests.mjs';
 
 const CHROMIUM = '/usr/bin/chromium';
 /** Debian's headless build of it: the same engine without a window, a third quicker to a page. */
@@ -67,14 +68,7 @@ for (const step of steps) {
 const read = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined);
 const unit = read('.out/unit.json');
 const e2e = read('.out/e2e.json');
-const passed = (unit?.numPassedTests ?? 0) + (e2e?.stats.expected ?? 0) + (e2e?.stats.flaky ?? 0);
-const broken =
-  (unit?.numFailedTests ?? 0) +
-  (e2e?.stats.unexpected ?? 0) +
-  failed.filter(
-    (n) =>
-      !n.endsWith('tests') || (n === 'unit tests' && !unit) || (n === 'end-to-end tests' && !e2e),
-  ).length;
+const { passed, broken } = sumOfTests(unit, e2e, failed);
 const line = `tests: ${passed} passed, ${broken} failed`;
 writeFileSync('.out/test-line.txt', `${line}\n`);
 if (e2e?.stats.flaky) console.log(`needed a second try: ${e2e.stats.flaky}`);
