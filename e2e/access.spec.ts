@@ -29,6 +29,8 @@ const quiet = (page: Page): Promise<void> =>
 
 /** Serious faults of the page as it stands. Contrast is reckoned from the theme's colours in a test of its own. */
 async function seriousFaults(page: Page): Promise<string[]> {
+  // Between two screens the title is away for a moment.
+  await expect(page).toHaveTitle(/./);
   // Options of a closed list are drawn by the browser; there are thousands, and looking at each is most of the time.
   // Rows of long tables and lists are made alike: the first of each kind stand for all.
   const { violations } = await new AxeBuilder({ page })

@@ -79,9 +79,9 @@ test('under load: reach drawn, gaps with what closes them, pull as pictures and 
       )
       .first(),
   ).toBeVisible();
-  await expect(
-    page.getByRole('img', { name: /^Thrust in each gear/ }).locator('svg'),
-  ).toBeVisible();
+  const thrust = page.getByRole('img', { name: /^Thrust in each gear/ });
+  await thrust.scrollIntoViewIfNeeded();
+  await expect(thrust.locator('svg')).toBeVisible();
   await page.getByRole('button', { name: 'Show as a table' }).click();
   await expect(page.getByRole('row', { name: /^6 \d+ km\/h \d+ rpm/ })).toBeVisible();
   await expect(page.getByText(/On the axles: front \d+ kg.*, rear \d+ kg/)).toBeVisible();

@@ -249,6 +249,7 @@ test('markup in names is text, also under the pointer in every chart', async ({ 
   ] as const) {
     await page.goto(path);
     const chart = page.getByRole('img', { name: label });
+    await chart.scrollIntoViewIfNeeded();
     await chart.locator('svg, canvas').first().waitFor();
     const box = await chart.boundingBox();
     if (!box) throw new Error('no chart');

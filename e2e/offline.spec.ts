@@ -56,7 +56,9 @@ test('after the first visit everything works without a network, and nothing ever
     page.getByRole('button', { name: 'Take off Hand guards with alloy spine' }),
   ).toBeVisible();
   await goTo(page, 'Weigh-up');
-  await expect(page.getByRole('img', { name: /Fit against outlay/ }).locator('svg')).toBeVisible();
+  const chart = page.getByRole('img', { name: /Fit against outlay/ });
+  await chart.scrollIntoViewIfNeeded();
+  await expect(chart.locator('svg')).toBeVisible();
   expect(foreign).toEqual([]);
   expect(faults).toEqual([]);
 });

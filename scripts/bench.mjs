@@ -98,9 +98,7 @@ async function editToRanking(browser, base) {
     const times = [];
     for (let i = 0; i < 40; i += 1) {
       await new Promise((done) => setTimeout(done, 400));
-      const table = document.querySelector(
-        'table[aria-label="Candidates against the brief"] tbody',
-      );
+      const table = document.querySelector('table[aria-label="Candidates against the brief"]');
       const changed = new Promise((done) => {
         const observer = new MutationObserver(() => {
           observer.disconnect();

@@ -1,5 +1,5 @@
 import { GROUNDS, type Ground, type GroundShares } from '../brief';
-import { combine, type Estimate, type Known } from '../numeric';
+import { derive, missingOf, unknown, weightedSum, type Estimate, type Known } from '../numeric';
 import { ROLLING_COEFFICIENT } from '../road-load';
 import { kilometresPerHour, type Kilograms, type LitresPer100Km } from '../units';
 import { groundFactor, MIXED_PACE, paceOn } from './ground-consumption';
@@ -62,24 +62,30 @@ function carriedOn(ground: Ground, thirst: Thirst, carried: Carried) {
   return (kg: number): number => (to.base + to.slope * kg) / (from.base + from.slope * kg);
 }
 
-/** Factor on a quote in mixed riding over a way, by the machine's mass. */
-export function carriedFactor(shares: GroundShares, thirst: Thirst, carried: Carried) {
-  const grounds = GROUNDS.filter((g) => shares[g] > 0).map((ground) => ({
-    share: shares[ground] / 100,
-    slow: groundFactor(ground),
-    on: carriedOn(ground, thirst, carried),
-  }));
-  return {
-    /** What the slow grounds themselves cost, as sources, in the order of the formula. */
-    slow: grounds.map((g) => g.slow),
-    factor: (kg: number, ...slow: readonly number[]): number =>
-      grounds.reduce((sum, g, i) => sum + g.share * (slow[i] ?? 1) * g.on(kg), 0),
-  };
+/**
+ * Factor on a quote in mixed riding over a way, by the machine's mass, kg. Shares are shares of distance, so L/100 km average
+ * arithmetically; what the slow grounds themselves cost are sources.
+ */
+export function carriedFactor(
+  mass: Known,
+  shares: GroundShares,
+  thirst: Thirst,
+  carried: Carried,
+): Known {
+  return weightedSum(
+    GROUNDS.filter((g) => shares[g] > 0).map((ground) => {
+      const on = carriedOn(ground, thirst, carried);
+      return {
+        weight: shares[ground] / 100,
+        figure: derive([mass, groundFactor(ground)], (kg, cost) => cost * on(kg)),
+      };
+    }),
+  );
 }
 
 /**
  * Consumption over a way as carried, L/100 km: the quote in mixed riding, taken to each ground's pace with this machine's mass, load,
- * drag and headwind. Shares are shares of distance, so L/100 km average arithmetically.
+ * drag and headwind.
  */
 export function carriedConsumption(
   quoted: Estimate<LitresPer100Km>,
@@ -88,9 +94,10 @@ export function carriedConsumption(
   thirst: Thirst,
   carried: Carried,
 ): Estimate<LitresPer100Km> {
-  const { slow, factor } = carriedFactor(shares, thirst, carried);
-  return combine(
-    [quoted, mass, ...slow] as [Estimate<LitresPer100Km>, Estimate<Kilograms>, ...Known[]],
-    (use, kg, ...costs) => (use * factor(kg, ...costs)) as LitresPer100Km,
+  if (quoted.kind === 'unknown' || mass.kind === 'unknown')
+    return unknown(...missingOf([quoted, mass]));
+  return derive(
+    [quoted, carriedFactor(mass, shares, thirst, carried)],
+    (use, factor) => (use * factor) as LitresPer100Km,
   );
 }

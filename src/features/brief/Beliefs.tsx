@@ -1,5 +1,6 @@
 'use client';
 import { Box, Text } from '@chakra-ui/react';
+import { memo } from 'react';
 import { SCHOOLS, type Schools, type SchoolKey } from '@/core/brief';
 import { Choice, FieldRow } from '@/ui/fields';
 import { SCHOOL_WORDS } from '@/ui/messages';
@@ -10,8 +11,18 @@ const withBelief = (others: Schools, key: SchoolKey, value: string): Schools => 
   [key]: value,
 });
 
+interface BeliefsProps {
+  readonly model: BriefModel;
+}
+
+/** All that is shown here, and all that an edit here starts from. */
+const sameBeliefs = (a: BeliefsProps, b: BeliefsProps): boolean =>
+  a.model.purpose === b.model.purpose &&
+  a.model.brief.schools === b.model.brief.schools &&
+  a.model.brief.purposes === b.model.brief.purposes;
+
 /** Where riders disagree: what the rider believes tilts the weights, and says so. */
-export function Beliefs({ model }: { readonly model: BriefModel }) {
+export const Beliefs = memo(function Beliefs({ model }: BeliefsProps) {
   const schools = model.shown.schools ?? {};
   const set = (key: SchoolKey, value: string) => {
     const { [key]: _old, ...others } = schools;
@@ -41,4 +52,4 @@ export function Beliefs({ model }: { readonly model: BriefModel }) {
       ))}
     </Box>
   );
-}
+}, sameBeliefs);

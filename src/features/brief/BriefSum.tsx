@@ -1,5 +1,6 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
+import { memo } from 'react';
 import { spendable, type Brief } from '@/core/brief';
 import { inseamFromHeight, nineInTen, personalFit } from '@/core/fit';
 import { wantsOf, wantWeights } from '@/core/preference';
@@ -16,7 +17,7 @@ import {
   type Reader,
 } from '@/ui/messages';
 
-function Line({
+const Line = memo(function Line({
   name,
   value,
   why,
@@ -47,7 +48,16 @@ function Line({
       </Text>
     </Flex>
   );
-}
+});
+
+/** The look of the list of wants, set once: it is drawn again at every step of a slider. */
+const WANTS_LOOK = {
+  '& > li': { display: 'flex', alignItems: 'center', gap: '8px', paddingBlock: '4px' },
+  '& .want': { width: '128px', flexShrink: 0 },
+  '& .track': { flex: 1, height: '9px', bg: 'bg.subtle' },
+  '& .share': { height: '100%', bg: 'accent' },
+  '& .points': { width: '34px', textAlign: 'right' },
+} as const;
 
 /** What the brief comes to: the load, the money, and what will count. */
 export function BriefSum({ brief, reader }: { readonly brief: Brief; readonly reader: Reader }) {
@@ -110,19 +120,17 @@ export function BriefSum({ brief, reader }: { readonly brief: Brief; readonly re
       <Text fontSize="xs" color="fg.muted" mb="2">
         From the ground shares, beliefs and your own weights; each want’s part of 100 points.
       </Text>
-      {ordered.map((want) => (
-        <Flex key={want} align="center" gap="2" py="1">
-          <Text width="128px" flexShrink={0}>
-            {METRIC_WORDS[want].short}
-          </Text>
-          <Box flex="1" height="9px" bg="bg.subtle">
-            <Box height="100%" bg="accent" width={`${(weights[want] / most) * 100}%`} />
-          </Box>
-          <Text width="34px" textAlign="right">
-            {formatNumber(weights[want] * 100, 0)}
-          </Text>
-        </Flex>
-      ))}
+      <Box as="ul" listStyleType="none" css={WANTS_LOOK}>
+        {ordered.map((want) => (
+          <li key={want}>
+            <p className="want">{METRIC_WORDS[want].short}</p>
+            <div className="track">
+              <div className="share" style={{ width: `${(weights[want] / most) * 100}%` }} />
+            </div>
+            <p className="points">{formatNumber(weights[want] * 100, 0)}</p>
+          </li>
+        ))}
+      </Box>
     </Box>
   );
 }

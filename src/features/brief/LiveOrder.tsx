@@ -1,6 +1,9 @@
 'use client';
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Text } from '@chakra-ui/react';
+import equal from 'fast-deep-equal/es6';
+import { memo } from 'react';
 import { Link } from '@/ui/Link';
+import { saidMust, type SaidMust } from '@/core/assessment';
 import { shortName } from '@/core/donor';
 import { usePreferences, useStanding } from '@/store/react';
 import { MustRow } from '@/ui/marks/MustSign';
@@ -22,42 +25,78 @@ export function LiveOrder() {
     );
   const reader: Reader = { units, currency: standing.brief.money.currency };
   return (
-    <Box as="ol" listStyleType="none">
+    <Box as="ol" listStyleType="none" css={LOOK}>
       {standing.stockRanking.map(({ id, place, score }) => {
         const entry = standing.candidates.find((c) => c.candidate.id === id);
-        if (!entry) return null;
-        const short = entry.stock.musts.filter((m) => m.verdict !== 'pass');
         return (
-          <Flex
-            as="li"
-            key={id}
-            align="center"
-            gap="2"
-            py="1"
-            borderTopWidth="1px"
-            borderColor="border.muted"
-          >
-            <Text width="22px" flexShrink={0} color="fg.muted">
-              {place ?? '–'}
-            </Text>
-            <Plate index={entry.candidate.plate} size={20} />
-            <Box flex="1" minW="0">
-              <Text truncate>{shortName(entry.donor)}</Text>
-              {short.length > 0 && (
-                <Text fontSize="xs">
-                  <MustRow musts={short} reader={reader} />
-                </Text>
-              )}
-            </Box>
-            <Box width="64px" height="8px" bg="bg.subtle" flexShrink={0}>
-              <Box height="100%" bg="accent" width={`${score.points.mid}%`} />
-            </Box>
-            <Text width="28px" textAlign="right" fontWeight="700">
-              {formatNumber(score.points.mid)}
-            </Text>
-          </Flex>
+          entry && (
+            <Candidate
+              key={id}
+              place={place}
+              plate={entry.candidate.plate}
+              name={shortName(entry.donor)}
+              points={score.points.mid}
+              musts={entry.stock.musts.filter((m) => m.verdict !== 'pass').map(saidMust)}
+              reader={reader}
+            />
+          )
         );
       })}
     </Box>
   );
 }
+
+/** The look of the list, set once: it is drawn again at every step of a slider. */
+const LOOK = {
+  '& > li': {
+    display: 'flex',
+    alignItems: 'center',
+    gap: '8px',
+    paddingBlock: '4px',
+    borderTopWidth: '1px',
+    borderColor: 'border.muted',
+  },
+  '& .place': { width: '22px', flexShrink: 0, color: 'fg.muted' },
+  '& .who': { flex: 1, minWidth: 0 },
+  '& .name': { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' },
+  '& .musts': { fontSize: 'xs' },
+  '& .track': { width: '64px', height: '8px', bg: 'bg.subtle', flexShrink: 0 },
+  '& .reached': { height: '100%', bg: 'accent' },
+  '& .points': { width: '28px', textAlign: 'right', fontWeight: 700 },
+} as const;
+
+/** One candidate; drawn again only where something that it says has changed. */
+const Candidate = memo(function Candidate({
+  place,
+  plate,
+  name,
+  points,
+  musts,
+  reader,
+}: {
+  readonly place: number | undefined;
+  readonly plate: number;
+  readonly name: string;
+  readonly points: number;
+  readonly musts: readonly SaidMust[];
+  readonly reader: Reader;
+}) {
+  return (
+    <li>
+      <p className="place">{place ?? '–'}</p>
+      <Plate index={plate} size={20} />
+      <div className="who">
+        <p className="name">{name}</p>
+        {musts.length > 0 && (
+          <p className="musts">
+            <MustRow musts={musts} reader={reader} />
+          </p>
+        )}
+      </div>
+      <div className="track">
+        <div className="reached" style={{ width: `${points}%` }} />
+      </div>
+      <p className="points">{formatNumber(points)}</p>
+    </li>
+  );
+}, equal);

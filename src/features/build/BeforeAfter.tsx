@@ -73,7 +73,7 @@ export function BeforeAfter({ model }: { readonly model: BuildModel }) {
               {built.kind === 'known' ? (
                 <>
                   <Text fontWeight="700">
-                    <OriginMark known={knownBy(entry.built.metrics[want])} size={10} />{' '}
+                    <OriginMark known={knownBy(entry.built.metrics[want])} small />{' '}
                     {formatBase(built.interval.mid, dimension, reader)}{' '}
                     <Text as="span" fontWeight="400" fontSize="xs" color="fg.muted">
                       {unitSign(dimension, reader)}

@@ -62,8 +62,7 @@ export function BudgetBar({ model }: { readonly model: BuildModel }) {
           position="absolute"
           top="5px"
           bottom="5px"
-          left={width(free)}
-          width={width(money.tripFund)}
+          style={{ left: width(free), width: width(money.tripFund) }}
           backgroundImage="repeating-linear-gradient(-45deg, var(--chakra-colors-border-emphasized) 0 1.5px, transparent 1.5px 7px)"
           borderWidth="1px"
           borderColor="border.emphasized"
@@ -73,13 +72,13 @@ export function BudgetBar({ model }: { readonly model: BuildModel }) {
           top="5px"
           bottom="5px"
           left="0"
-          width={width(total)}
+          style={{ width: width(total) }}
           overflow="hidden"
         >
-          <Box flexGrow={machine.interval.mid + mend} bg="fg" />
-          <Box flexGrow={parts} bg="fg.subtle" />
+          <Box style={{ flexGrow: machine.interval.mid + mend }} bg="fg" />
+          <Box style={{ flexGrow: parts }} bg="fg.subtle" />
           <Box
-            flexGrow={fitting}
+            style={{ flexGrow: fitting }}
             backgroundImage="repeating-linear-gradient(90deg, var(--chakra-colors-fg-subtle) 0 3px, var(--chakra-colors-bg-panel) 3px 5px)"
           />
         </Flex>
@@ -87,7 +86,7 @@ export function BudgetBar({ model }: { readonly model: BuildModel }) {
           position="absolute"
           top="0"
           bottom="0"
-          left={width(free)}
+          style={{ left: width(free) }}
           width="2px"
           ml="-1px"
           bg="accent"

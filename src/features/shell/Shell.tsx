@@ -1,15 +1,17 @@
 'use client';
 import { Box, Flex, Skeleton } from '@chakra-ui/react';
 import { usePathname } from 'next/navigation';
-import { useCallback, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react';
 import { useSessionReady } from '@/store/react';
+import { useEver } from '@/ui/fields';
 import { NoticeBar } from '@/ui/notice';
 import { Banners } from './Banners';
-import { KeyHelp } from './KeyHelp';
 import { ScreenBoundary } from './ScreenBoundary';
 import { FootStrip, Strip } from './Strip';
 import { Toolbar } from './Toolbar';
 import { useKeys } from './use-keys';
+
+const KeyHelp = lazy(async () => ({ default: (await import('./KeyHelp')).KeyHelp }));
 
 /** The frame around every screen: strip, tools, banners. Shows the page's shape while the dossier is being read. */
 export function Shell({ children }: { readonly children: ReactNode }) {
@@ -18,6 +20,7 @@ export function Shell({ children }: { readonly children: ReactNode }) {
 
 function OpenShell({ children }: { readonly children: ReactNode }) {
   const [help, setHelp] = useState(false);
+  const asked = useEver(help);
   const place = usePathname();
   useKeys(useCallback(() => setHelp(true), []));
   return (
@@ -49,7 +52,7 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
       </Box>
       <FootStrip />
       <NoticeBar />
-      <KeyHelp open={help} onClose={() => setHelp(false)} />
+      <Suspense>{asked && <KeyHelp open={help} onClose={() => setHelp(false)} />}</Suspense>
     </Flex>
   );
 }

@@ -87,7 +87,7 @@ export function ScoreDetail({
                     </Link>
                   </td>
                   <td className="n">
-                    <OriginMark known={knownBy(metric)} size={10} />{' '}
+                    <OriginMark known={knownBy(metric)} small />{' '}
                     {estimateText(metric.estimate, dimension, reader)}
                   </td>
                   <td className="n">{formatWithUnit(c.curve.need, dimension, reader)}</td>

@@ -1,23 +1,28 @@
 'use client';
 import { Box, Button, Checkbox, Flex, Text, useBreakpointValue } from '@chakra-ui/react';
 import { Link } from '@/ui/Link';
-import { memo, useCallback, useState } from 'react';
+import { lazy, memo, Suspense, useCallback, useState } from 'react';
 import type { MetricKey } from '@/core/assessment';
 import { shortName } from '@/core/donor';
-import { Panel } from '@/ui/fields';
+import { useEver } from '@/ui/fields';
 import { METRIC_WORDS, planningWords, soFar } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { headline } from './headline';
-import { NotesPanel } from './NotesPanel';
 import { whySentences } from './pairs/why';
 import { PurposeTabs } from './Purposes';
-import { ScoreDetail } from './ScoreDetail';
 import { SideBySide } from './table/SideBySide';
+import { Three } from './table/Three';
 import type { OnWorking } from './table/Figure';
 import { metricOf, useWeighUp, type State, type WeighRow, type WeighUpModel } from './use-weigh-up';
-import { WorkingPopover, type OpenWorking } from './Working';
-import { Below, Three } from './Below';
+import type { OpenWorking } from './Working';
 import { Legend } from './Legend';
+
+// The ranking comes first; what stands below it, or is opened from it, is fetched behind it.
+const Below = lazy(async () => ({ default: (await import('./Below')).Below }));
+const CandidatePanel = lazy(async () => ({
+  default: (await import('./CandidatePanel')).CandidatePanel,
+}));
+const WorkingPopover = lazy(async () => ({ default: (await import('./Working')).WorkingPopover }));
 
 /** Which candidate fits, by how much, and why. */
 export function WeighUpScreen() {
@@ -99,6 +104,7 @@ function workingOf(rows: readonly WeighRow[], asked: Asked | undefined): OpenWor
 
 function WeighUp({ model }: { readonly model: WeighUpModel }) {
   const [open, setOpen] = useState<Asked>();
+  const asked = useEver(open !== undefined);
   const [candidate, setCandidate] = useState<string>();
   const { answer, reasons } = headline(model.rows, model.state, model.closersKnown);
   const [first, second] = model.rows.filter((r) => r.ranked.place !== undefined);
@@ -184,31 +190,28 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
         in which both keep their musts.
       </Text>
       <Legend />
-      {opened && (
-        <Box mt="4">
-          <Panel
-            title={shortName(opened.entry.donor)}
-            aside={
-              <Button size="xs" variant="ghost" onClick={() => setCandidate(undefined)}>
-                Close
-              </Button>
-            }
-          >
-            <ScoreDetail
-              row={opened}
-              reader={model.reader}
-              onWorking={(m, a) => onWorking(opened, m, a)}
-            />
-            <NotesPanel row={opened} reader={model.reader} />
-          </Panel>
-        </Box>
-      )}
-      <Below model={model} onWorking={onWorking} />
-      <WorkingPopover
-        open={workingOf(model.rows, open)}
-        reader={model.reader}
-        onClose={() => setOpen(undefined)}
-      />
+      <Suspense>
+        {opened && (
+          <CandidatePanel
+            row={opened}
+            reader={model.reader}
+            onWorking={onWorking}
+            onClose={() => setCandidate(undefined)}
+          />
+        )}
+      </Suspense>
+      <Suspense>
+        <Below model={model} onWorking={onWorking} />
+      </Suspense>
+      <Suspense>
+        {asked && (
+          <WorkingPopover
+            open={workingOf(model.rows, open)}
+            reader={model.reader}
+            onClose={() => setOpen(undefined)}
+          />
+        )}
+      </Suspense>
     </Box>
   );
 }

@@ -1,10 +1,27 @@
 'use client';
 import { Box } from '@chakra-ui/react';
 import type { EChartsCoreOption } from 'echarts/core';
-import { useEffect, useEffectEvent, useRef } from 'react';
+import { type RefObject, useEffect, useEffectEvent, useRef, useState } from 'react';
+import { useEver } from '../fields';
 import { afterTheWords, loadCharts, type Chart } from './load-charts';
 
-/** An ECharts picture with an accessible name; give it a table twin nearby. `often`: it is drawn many times a minute, so it is painted instead of built. */
+/** Whether an element is in view or about to be. */
+function useNear(holder: RefObject<HTMLElement | null>): boolean {
+  const [near, setNear] = useState(false);
+  useEffect(() => {
+    const element = holder.current;
+    if (!element) return undefined;
+    const observer = new IntersectionObserver(
+      (seen) => setNear(seen.at(-1)?.isIntersecting ?? false),
+      { rootMargin: '300px' },
+    );
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [holder]);
+  return near;
+}
+
+/** An ECharts picture with an accessible name; give it a table twin nearby. `often`: it is drawn many times a minute, so it is painted instead of built. Nothing is loaded or drawn until it is nearly in view. */
 export function EChart({
   option,
   label,
@@ -22,18 +39,21 @@ export function EChart({
   const chart = useRef<Chart>(undefined);
   const latest = useRef(option);
   const pick = useEffectEvent((data: unknown) => onPick?.(data));
+  const near = useNear(holder);
   useEffect(() => {
     latest.current = option;
+    if (!near) return undefined;
     if (often) {
       chart.current?.setOption(option, true);
       return undefined;
     }
     // What was edited is said before its picture is drawn anew.
     return afterTheWords(() => chart.current?.setOption(option, true));
-  }, [option, often]);
+  }, [option, often, near]);
+  const wanted = useEver(near);
   useEffect(() => {
     const element = holder.current;
-    if (!element) return undefined;
+    if (!element || !wanted) return undefined;
     let gone = false;
     const observer = new ResizeObserver(() => chart.current?.resize());
     void loadCharts().then((init) => {
@@ -49,6 +69,6 @@ export function EChart({
       chart.current?.dispose();
       chart.current = undefined;
     };
-  }, [often]);
+  }, [often, wanted]);
   return <Box ref={holder} role="img" aria-label={label} height={height} width="100%" />;
 }

@@ -1,5 +1,4 @@
 'use client';
-import { Input, InputGroup } from '@chakra-ui/react';
 import { forwardRef, type InputHTMLAttributes } from 'react';
 
 export interface UnitInputProps
@@ -12,31 +11,23 @@ export interface UnitInputProps
   readonly wide?: string;
 }
 
-/** A right-aligned figure with its unit standing in the field. */
+/** A right-aligned figure with its unit standing in the field; drawn by the style sheet (`ui/theme/unit-input`), since a sheet holds dozens. */
 export const UnitInput = forwardRef<HTMLInputElement, UnitInputProps>(function UnitInput(
   { unit, invalid = false, wide = '138px', ...input },
   ref,
 ) {
   return (
-    <InputGroup
-      endElement={unit || undefined}
-      endElementProps={{ color: 'fg.muted', fontSize: 'xs', pointerEvents: 'none', px: '2' }}
-      width={wide}
-      flexShrink={0}
-    >
-      <Input
+    <span className="unit-input" style={{ width: wide }}>
+      <input
         ref={ref}
-        size="sm"
-        textAlign="right"
-        bg="bg.panel"
-        borderColor={invalid ? 'fail' : 'border.emphasized'}
-        borderWidth={invalid ? '2px' : '1px'}
+        className={invalid ? 'invalid' : undefined}
         inputMode="decimal"
         autoComplete="off"
-        pr={unit ? `${unit.length * 6.5 + 18}px !important` : undefined}
+        style={unit ? { paddingRight: unit.length * 6.5 + 18 } : undefined}
         aria-invalid={invalid || undefined}
         {...input}
       />
-    </InputGroup>
+      {unit && <span className="unit">{unit}</span>}
+    </span>
   );
 });

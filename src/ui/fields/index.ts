@@ -1,10 +1,12 @@
 export { Choice } from './Choice';
 export { FieldRow } from './FieldRow';
 export { FieldColumns, FoldAll, FoldedPanel } from './FoldedPanel';
-export { Panel } from './Panel';
+export { Panel, whenNear } from './Panel';
 export { PlainTable } from './PlainTable';
 export { PressRow } from './PressRow';
 export { RangeInput } from './RangeInput';
+export { useEver } from './use-ever';
+export { useLatest } from './use-latest';
 export { useTerm } from './use-term';
 export { UnitInput } from './UnitInput';
 export { FileInput } from './FileInput';

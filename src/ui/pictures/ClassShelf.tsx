@@ -18,7 +18,13 @@ function Tracks({ row }: { readonly row: ShelfRow }) {
       lineHeight="1.3"
     >
       <Box as="span" display="block" height="7px" bg="bg.subtle" aria-hidden>
-        <Box as="span" display="block" height="100%" width={`${row.all * 100}%`} bg="fg" />
+        <Box
+          as="span"
+          display="block"
+          height="100%"
+          style={{ width: `${row.all * 100}%` }}
+          bg="fg"
+        />
       </Box>
       <span>{row.allWords}</span>
       <Box
@@ -36,8 +42,10 @@ function Tracks({ row }: { readonly row: ShelfRow }) {
           position="absolute"
           top="0"
           bottom="0"
-          left={`${row.fit.low}%`}
-          width={`${Math.max(1, row.fit.high - row.fit.low)}%`}
+          style={{
+            left: `${row.fit.low}%`,
+            width: `${Math.max(1, row.fit.high - row.fit.low)}%`,
+          }}
           bg="accent"
         />
       </Box>

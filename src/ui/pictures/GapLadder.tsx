@@ -80,7 +80,11 @@ function Rung({
         my={small ? '0.5' : '1'}
         css={{ printColorAdjust: 'exact' }}
       >
-        <Box height="100%" bg="fail" width={`${Math.max(2, (gap.loss / largest) * 100)}%`} />
+        <Box
+          height="100%"
+          bg="fail"
+          style={{ width: `${Math.max(2, (gap.loss / largest) * 100)}%` }}
+        />
       </Box>
       <Text fontSize={size}>
         {have}

@@ -22,8 +22,8 @@ export const NEED_TRACK_CSS = {
       width: 'max(3px, var(--wide))',
       height: '7px',
       marginTop: '-3.5px',
-      background: 'currentcolor',
-      opacity: 0.32,
+      // No opacity: every element that has one is painted as a layer of its own.
+      background: 'color-mix(in srgb, currentcolor 32%, transparent)',
     },
     '&::after': {
       ...PLACED,
@@ -47,8 +47,7 @@ export const NEED_TRACK_CSS = {
       left: 'var(--need)',
       width: '1px',
       marginLeft: '-0.5px',
-      background: 'var(--chakra-colors-accent)',
-      opacity: 0.55,
+      background: 'color-mix(in srgb, var(--chakra-colors-accent) 55%, transparent)',
       pointerEvents: 'none',
     },
   },

@@ -18,6 +18,8 @@ import {
 
 import { COLOURS, type ColourPair } from './colours';
 import { NEED_TRACK_CSS } from './need-track';
+import { ORIGIN_MARKS_CSS } from './origin-marks';
+import { UNIT_INPUT_CSS } from './unit-input';
 import { ANIMATION_STYLES, GRAY, KEYFRAMES, LAYERS, SHADOWS, TEXT_STYLES, TOKENS } from './scales';
 
 /** The colours as the component library wants them. */
@@ -72,6 +74,8 @@ const config = defineConfig({
       lg: { bg: 'bg.panel', boxShadow: 'inset 4px 0 0 var(--chakra-colors-accent)' },
     },
     ...NEED_TRACK_CSS,
+    ...ORIGIN_MARKS_CSS,
+    ...UNIT_INPUT_CSS,
     '@page': { margin: '11mm' },
     '*:focus-visible': { outline: '3px solid', outlineColor: 'accent', outlineOffset: '2px' },
   },

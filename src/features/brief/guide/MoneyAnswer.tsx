@@ -24,10 +24,9 @@ export function Bar({
         {there.map((p, i) => (
           <Box
             key={p.name}
-            flexGrow={p.of}
+            style={{ flexGrow: p.of, opacity: 1 - i * 0.3 }}
             flexBasis="0"
             bg="accent"
-            opacity={1 - i * 0.3}
             borderRightWidth="2px"
             borderColor="bg"
           />

@@ -58,15 +58,17 @@ export function FitSteps({ stock, machine, steps, reader }: FitStepsProps) {
               top="0"
               bottom="0"
               left="0"
-              width={x(Math.min(row.points, row.before))}
+              style={{ width: x(Math.min(row.points, row.before)) }}
               bg="fg.subtle"
             />
             <Box
               position="absolute"
               top="0"
               bottom="0"
-              left={x(Math.min(row.points, row.before))}
-              width={`calc(${x(Math.max(row.points, row.before))} - ${x(Math.min(row.points, row.before))})`}
+              style={{
+                left: x(Math.min(row.points, row.before)),
+                width: `calc(${x(Math.max(row.points, row.before))} - ${x(Math.min(row.points, row.before))})`,
+              }}
               bg={row.points >= row.before ? 'accent' : 'fail'}
             />
           </Box>

@@ -55,11 +55,17 @@ export function Tornado({
                     position="absolute"
                     top="3px"
                     bottom="3px"
-                    left={x(bar.low)}
-                    width={`calc(${x(bar.high)} - ${x(bar.low)})`}
+                    style={{ left: x(bar.low), width: `calc(${x(bar.high)} - ${x(bar.low)})` }}
                     bg={bar.low < 0 && bar.high > 0 ? 'unsure' : 'fg.subtle'}
                   />
-                  <Box position="absolute" top="0" bottom="0" left={x(0)} width="2px" bg="accent" />
+                  <Box
+                    position="absolute"
+                    top="0"
+                    bottom="0"
+                    style={{ left: x(0) }}
+                    width="2px"
+                    bg="accent"
+                  />
                 </Box>
               </td>
               <td className="n">{points(bar.high)}</td>

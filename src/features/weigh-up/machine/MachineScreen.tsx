@@ -163,7 +163,7 @@ function EveryFigure({
                   {METRIC_WORDS[metric.key].name}
                 </th>
                 <td style={{ textAlign: 'right' }}>
-                  <OriginMark known={knownBy(metric)} size={10} />{' '}
+                  <OriginMark known={knownBy(metric)} small />{' '}
                   <button
                     type="button"
                     style={{

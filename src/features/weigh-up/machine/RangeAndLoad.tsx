@@ -156,7 +156,7 @@ function Axles({ front, rear, reader, limits }: AxlesProps) {
         role="img"
         aria-label={`Front ${mass(front.mid)}, rear ${mass(rear.mid)}`}
       >
-        <Box width={`${share * 100}%`} bg="fg" />
+        <Box style={{ width: `${share * 100}%` }} bg="fg" />
         <Box flex="1" bg="fg.subtle" />
       </Flex>
       <Text fontSize="xs" color="fg.muted" mt="1">

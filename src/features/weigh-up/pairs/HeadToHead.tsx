@@ -59,7 +59,7 @@ export function HeadToHead({
     <>
       {row.assessment.metrics[want].typical && (
         <>
-          <OriginMark known="typical" size={10} />{' '}
+          <OriginMark known="typical" small />{' '}
         </>
       )}
       <button
@@ -74,7 +74,7 @@ export function HeadToHead({
     </>
   );
   return (
-    <Panel title="Head to head">
+    <Panel title="Head to head" below={900}>
       <Flex gap="2" align="center" wrap="wrap" mb="2">
         <Plate index={first.entry.candidate.plate} />
         <Choice

@@ -65,7 +65,7 @@ export const Figure = memo(function Figure(props: FigureProps) {
             ? formatBase(estimate.interval.mid, dimension, model.reader)
             : 'not known'}
         </span>
-        <OriginMark known={knownBy(metric)} size={10} />
+        <OriginMark known={knownBy(metric)} small />
       </span>
       <NeedTrack
         scale={line.scale}

@@ -1,6 +1,7 @@
 'use client';
 import { Box, chakra, Text } from '@chakra-ui/react';
 import { Fragment } from 'react';
+import { whenNear } from '@/ui/fields';
 import { WANT_GROUP_WORDS } from '@/ui/messages';
 import type { WeighRow, WeighUpModel } from '../use-weigh-up';
 import { CandidateHead, headProps } from './CandidateHead';
@@ -9,19 +10,28 @@ import { LineHead } from './LineHead';
 
 const Button = chakra('button');
 
-/** The look of the table, set once. */
+/** Height of a line, px. */
+const LINE = 46;
+
+/**
+ * The look of the table, set once. Its groups are blocks and its lines boxes in a row, so that a group out of view need not be laid
+ * out; the roles say that it is a table still.
+ */
 const TABLE_CSS = {
-  tableLayout: 'fixed',
+  '&, & > *': { display: 'block' },
+  '& tr': { display: 'flex' },
   '& th': { textAlign: 'left', fontWeight: 400 },
+  // Every candidate has the same width, beside the names of the lines.
+  '& tr > *': { flex: '1 1 0', minWidth: 0 },
+  '& tr > .names': { flex: '0 0 132px' },
   '& .head': {
-    verticalAlign: 'top',
     borderBottomWidth: '2px',
     borderColor: 'border.emphasized',
     padding: 0,
   },
   '& .line > td': {
     padding: 0,
-    height: '46px',
+    height: `${LINE}px`,
     borderTopWidth: '1px',
     borderColor: 'border.muted',
   },
@@ -45,7 +55,6 @@ const TABLE_CSS = {
     textAlign: 'left',
     cursor: 'pointer',
     padding: '3px 6px',
-    overflow: 'hidden',
     _hover: { bg: 'bg.subtle' },
   },
   '& .figure-head': {
@@ -136,27 +145,12 @@ export function SideBySide({
       ? rows.find((r, i) => i > 0 && r.ranked.place === undefined)?.ranked.id
       : undefined;
   const side = (row: WeighRow) => (row.ranked.id === firstOut ? 'out' : '');
-  const span = rows.length + (narrow ? 0 : 1);
   return (
-    <Box
-      as="table"
-      width="100%"
-      borderCollapse="collapse"
-      aria-label="Candidates against the brief"
-      css={TABLE_CSS}
-    >
-      {!narrow && (
-        <colgroup>
-          <col style={{ width: 132 }} />
-          {rows.map((r) => (
-            <col key={r.ranked.id} />
-          ))}
-        </colgroup>
-      )}
-      <thead>
-        <tr>
+    <Box as="table" role="table" aria-label="Candidates against the brief" css={TABLE_CSS}>
+      <thead role="rowgroup">
+        <tr role="row">
           {!narrow && (
-            <th className="head" scope="col">
+            <th className="head names" role="columnheader" scope="col">
               <Button
                 type="button"
                 cursor="pointer"
@@ -173,7 +167,7 @@ export function SideBySide({
             </th>
           )}
           {rows.map((row) => (
-            <th key={row.ranked.id} scope="col" className={`head ${side(row)}`}>
+            <th key={row.ranked.id} role="columnheader" scope="col" className={`head ${side(row)}`}>
               <CandidateHead
                 {...headProps(row)}
                 reader={model.reader}
@@ -184,56 +178,62 @@ export function SideBySide({
           ))}
         </tr>
       </thead>
-      <tbody>
-        {model.groups.map((group) => (
-          <Fragment key={group.key}>
-            <tr>
-              <th colSpan={span} scope="colgroup" className="group">
-                {WANT_GROUP_WORDS[group.key]}
-              </th>
-            </tr>
-            {group.lines.map((line) => {
-              const head = (
-                <LineHead
-                  metric={line.metric}
-                  need={line.need}
-                  weight={line.weight}
-                  active={model.sort === line.metric}
-                  reader={model.reader}
-                  setSort={model.setSort}
-                />
-              );
-              const cells = rows.map((row) => (
-                <td key={row.ranked.id} className={side(row)}>
-                  <Figure row={row} line={line} model={model} onWorking={onWorking} />
-                </td>
-              ));
-              if (!narrow)
-                return (
-                  <tr key={line.metric} className="line">
-                    <th
-                      scope="row"
-                      aria-sort={model.sort === line.metric ? 'ascending' : undefined}
-                    >
-                      {head}
-                    </th>
-                    {cells}
-                  </tr>
-                );
+      {model.groups.map((group) => (
+        <tbody
+          key={group.key}
+          role="rowgroup"
+          style={whenNear(LINE * (1 + group.lines.length * (narrow ? 2 : 1)))}
+        >
+          <tr role="row">
+            <th role="rowheader" className="group">
+              {WANT_GROUP_WORDS[group.key]}
+            </th>
+          </tr>
+          {group.lines.map((line) => {
+            const head = (
+              <LineHead
+                metric={line.metric}
+                need={line.need}
+                weight={line.weight}
+                active={model.sort === line.metric}
+                reader={model.reader}
+                setSort={model.setSort}
+              />
+            );
+            const cells = rows.map((row, column) => (
+              <td key={column} role="cell" className={side(row)}>
+                <Figure row={row} line={line} model={model} onWorking={onWorking} />
+              </td>
+            ));
+            if (!narrow)
               return (
-                <Fragment key={line.metric}>
-                  <tr>
-                    <th colSpan={span} scope="rowgroup" className="name">
-                      {head}
-                    </th>
-                  </tr>
-                  <tr className="line">{cells}</tr>
-                </Fragment>
+                <tr key={line.metric} role="row" className="line">
+                  <th
+                    role="rowheader"
+                    className="names"
+                    scope="row"
+                    aria-sort={model.sort === line.metric ? 'ascending' : undefined}
+                  >
+                    {head}
+                  </th>
+                  {cells}
+                </tr>
               );
-            })}
-          </Fragment>
-        ))}
-      </tbody>
+            return (
+              <Fragment key={line.metric}>
+                <tr role="row">
+                  <th role="rowheader" className="name">
+                    {head}
+                  </th>
+                </tr>
+                <tr role="row" className="line">
+                  {cells}
+                </tr>
+              </Fragment>
+            );
+          })}
+        </tbody>
+      ))}
     </Box>
   );
 }
