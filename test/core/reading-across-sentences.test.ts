@@ -144,3 +144,59 @@ describe('what a number is not', () => {
       read('Had the old 400 (39 hp, 188 wet) and swapped for this one: 47 hp, 890 seat.'),
     ).toEqual(['power 47 hp', 'seatHeight 890 mm']));
 });
+
+describe('lists, sizes and ways in kilometres', () => {
+  test('a line for each machine: "Tarn 390: …" and "Tarn 690: …" are two, a sheet by its parts is one', () => {
+    const two = readText(
+      'Tarn 390: 43 hp, 158 kg, 14.5 L, 855 mm\nTarn 690: 74 hp, 167 kg, 13.5 L, 910 mm\nI would take the small one.',
+    ).machines;
+    expect(two.map((m) => m.proposals.length)).toEqual([4, 4]);
+    expect(
+      readText('Tarn 390\nEngine 390: 43 hp, 37 Nm, 390 cc\nSizes: 158 kg, 14.5 L, 855 mm')
+        .machines,
+    ).toHaveLength(1);
+  });
+  test('a size that ends in no nought is the engine’s, a round one what such machines are called by', () => {
+    const doubts = (size: number) =>
+      readText(`It is a ${size} twin, 44 hp, 180 kg.`).machines[0]?.proposals.find(
+        (p) => p.key === 'displacement',
+      )?.doubts;
+    expect(doubts(449)).toEqual([{ code: 'label-unsaid' }]);
+    expect(doubts(450)).toEqual([{ code: 'unit-unsaid' }, { code: 'label-unsaid' }]);
+    expect(read('Brakes: a 321 single disc, 180 kg.').join()).not.toMatch(/displacement/);
+  });
+  test('two sprockets joined by "and" are teeth, whatever is counted beside them', () =>
+    expect(read('The chain has 114 links, sprockets fourteen and forty six.')).toEqual([
+      'chainLinks 114 links ✓',
+      'sprocketFront 14 teeth ✓',
+      'sprocketRear 46 teeth ✓',
+    ]));
+  test('what it was before ends where it says what it became', () =>
+    expect(read('Power is up from 55 to 59 kW, torque unchanged at 68 Nm. Seat 860 mm.')).toEqual([
+      'power 59 kW ✓',
+      'torque 68 Nm ✓',
+      'seatHeight 860 mm ✓',
+    ]));
+  test('what a part made of it is not the machine’s', () =>
+    expect(read('Range is up from 300 km to 340 km with the big tank.').join()).not.toMatch(/340/));
+  test('"I get": miles are a range, miles per gallon a consumption, a bare number no range', () => {
+    expect(read('Its 2.6 US gallon tank is a joke, I get 130 miles.')).toContain(
+      'statedRange 130 mi ✓',
+    );
+    expect(read('The tank is 12 L and I get 60.').join()).not.toMatch(/statedRange/);
+  });
+  test('Dutch "1 op 22" is 22 km on a litre', () =>
+    expect(read('Zithoogte 865 mm. Verbruik 1 op 22.')).toContain('consumption 22 km/L ✓'));
+  test('engine speed said as two digits behind its power', () =>
+    expect(read('Forty seven horsepower, er, at eight six. Seat 830 mm.')).toContain(
+      'powerRpm 8600 rpm ✓',
+    ));
+  test('a sum without a currency: British spelling and miles are pounds, beside kilometres it is asked', () => {
+    const asked = (way: string) =>
+      read(
+        `Kestor 480, 17 litre tank, tyres nearly new, ${way}, one owner. He wants four and a half grand.`,
+      );
+    expect(asked('9000 miles')).toContain('price 4500 GBP ✓');
+    expect(asked('9000 kilometres').join()).not.toMatch(/price 4500 \w+ ✓/);
+  });
+});

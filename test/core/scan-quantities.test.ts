@@ -134,6 +134,10 @@ describe('numbers said in words', () => {
   ] as const)('%s', (text, amount) => expect(numberInWords(text)?.amount).toBe(amount));
   test('eleven grand is money', () =>
     expect(numberInWords('eleven grand')).toEqual({ amount: 11000, money: true }));
+  test('a hundred that opens a sentence needs no "a"', () => {
+    expect(withNumbers('Hundred and ninety six kilos.').trim()).toBe('196 kilos.');
+    expect(withNumbers('A few hundred and more').trim()).toBe('A few hundred and more');
+  });
   test('five nine is a height and no number', () =>
     expect(numberInWords('five nine')).toBeUndefined());
   test('digits stand where the words stood, and a lone "one" stays', () => {

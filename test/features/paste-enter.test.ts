@@ -1,13 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { Donor } from '@/core/donor';
-import { readText } from '@/core/spec-text';
-import {
-  madeDonor,
-  modelLike,
-  namedParts,
-  readingChanges,
-  withProposals,
-} from '@/features/donors/paste/enter';
+import { namedParts, readText } from '@/core/spec-text';
+import { madeDonor, modelLike, readingChanges, withProposals } from '@/features/donors/paste/enter';
 import { demoDossier } from '@/demo/scenario';
 import { partsOf } from '@/store/queries';
 import { donorSchema, newDonor } from '@/store/records';
@@ -108,19 +102,8 @@ describe('a donor is made of it', () => {
 });
 
 describe('parts that an advert names', () => {
-  const parts = Object.values(partsOf(demoDossier()));
-  const found = (text: string) => namedParts(text, parts).map((n) => n.part.name);
-  test('by the name before its size', () => {
-    expect(found('Comes with heated grips.')).toEqual([expect.stringMatching(/^Heated grips/)]);
-    expect(found('Centre-stand fitted')).toEqual([expect.stringMatching(/^Centre stand/)]);
-  });
-  test('what is missing is not carried, and a name that several parts share says too little', () => {
-    expect(found('no centre stand')).toEqual([]);
-    expect(found('needs heated grips')).toEqual([]);
-    expect(found('bar risers')).toEqual([]);
-  });
   test('what the rider ticks stands on the machine, half worn', () => {
-    const [stand] = namedParts('Centre stand', parts);
+    const [stand] = namedParts('Centre stand', Object.values(partsOf(demoDossier())));
     const made = madeDonor(
       {
         ...wanted('For sale: 2020 Pellow Drift 390, 8,300 miles, £3,350'),

@@ -17,3 +17,4 @@ export {
 export { type ClassRead } from './text/machine-class';
 export { readFactValue } from './read-facts';
 export { headingUnit, readHeader, type HeaderMeaning } from './read-header';
+export { namedParts, type NamedPart } from './text/named-parts';

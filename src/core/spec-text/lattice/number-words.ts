@@ -44,7 +44,7 @@ const NUMBER = [...Object.keys(ONES), ...Object.keys(TEENS), ...Object.keys(TENS
 const SCALE = '(?:hundred|thousand|grand|(?<!(?:hundred|thousand|grand) )k)';
 /** A run of number words, perhaps opened by "a" before a scale, closed by "and a half". */
 const RUN = new RegExp(
-  `(?<![\\p{L}\\d.,])(?:(?:${NUMBER})|(?:a|half a) (?=(?:${SCALE})(?!\\p{L}))|(?<=(?:the|same|this|its|of|at|is|and|about|like) |, )(?:hundred|thousand)(?= and ))(?:(?:[ -]|(?<=hundred|thousand|grand),? and | point )?(?:${NUMBER}|${SCALE})(?!\\p{L}))*(?: and a (?:half|quarter)| and three quarters)?(?: (?:thousand|hundred|grand))?(?![\\p{L}\\d])`,
+  `(?<![\\p{L}\\d.,])(?:(?:${NUMBER})|(?:a|half a) (?=(?:${SCALE})(?!\\p{L}))|(?<=^|(?:the|same|this|its|of|at|is|and|about|like|so) |[,.!?;:] )(?:hundred|thousand)(?= and ))(?:(?:[ -]|(?<=hundred|thousand|grand),? and | point )?(?:${NUMBER}|${SCALE})(?!\\p{L}))*(?: and a (?:half|quarter)| and three quarters)?(?: (?:thousand|hundred|grand))?(?![\\p{L}\\d])`,
   'giu',
 );
 
@@ -121,6 +121,9 @@ const TEETH =
   /^((?:eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen)) ((?:thirty|forty|fourty|fifty)(?:[ -](?:one|two|three|four|five|six|seven|eight|nine))?)$/iu;
 /** "Redline's nine five". */
 const REVS = /(?<!\p{L})(?:redlines?|limiter|revs?|rpm)(?!\p{L})/iu;
+/** "Forty seven horsepower, er, at eight six": what engine speed stands behind. */
+const PEAK_AT =
+  /(?<!\p{L})(?:horsepower|horses|hp|bhp|ps|kilowatts|kw|nm|newton[ -]?met(?:re|er)s?|pound[ -]f(?:ee|oo)t|foot[ -]pounds?),?(?: (?:er|uh|um|erm),?)? at (?:around |about )?$/iu;
 const DIGITS =
   /^(three|four|five|six|seven|eight|nine) (one|two|three|four|five|six|seven|eight|nine)$/iu;
 /** "I paid five two for it": thousands and hundreds. */
@@ -154,7 +157,10 @@ export function withNumbers(line: string): string {
         .split(' ')
         .map((w) => ONES[w.toLowerCase()])
         .join('')} ¤`.padStart(run.length);
-    const revs = REVS.test(line) ? DIGITS.exec(trimmed) : undefined;
+    const revs =
+      REVS.test(line) || PEAK_AT.test(line.slice(Math.max(0, at - 50), at))
+        ? DIGITS.exec(trimmed)
+        : undefined;
     if (revs) {
       const [one, two] = [ONES[revs[1]?.toLowerCase() ?? ''], ONES[revs[2]?.toLowerCase() ?? '']];
       return String((one ?? 0) * 1000 + (two ?? 0) * 100).padStart(run.length);
@@ -178,10 +184,10 @@ export function withNumbers(line: string): string {
       ? `${digits.padStart(trimmed.length)}${run.slice(trimmed.length)}`
       : run;
   };
-  const said = yearly(germanNumbers(line)).replace(RUN, converted);
-  return pointed(takenBack(said)).replace(
-    /(?<=(?<!\d)\d{3}) k(?=\s*[,.;)]|\s*$| (?:on|from|out|if|before|between|to a|easy|easily|with)(?!\p{L}))|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
-    'km',
+  const said = kilometresEach(yearly(germanNumbers(line))).replace(RUN, converted);
+  return paired(pointed(takenBack(said))).replace(
+    /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|easy|easily|with)(?!\p{L}))|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
+    (word) => 'km'.padEnd(word.length),
   );
 }
 
@@ -219,5 +225,22 @@ const yearly = (line: string): string =>
     ? line.replace(
         /(?<!\p{L})(?:once a year|every year|(?<=or )a year|annually|yearly|jährlich|einmal im jahr|une fois par an|una vez al año|una volta all'anno)(?!\p{L})/giu,
         (words) => (words.length > 8 ? '12 months' : '12 mo').padStart(words.length),
+      )
+    : line;
+
+/** Dutch "1 op 22": kilometres on a litre. Place for place. */
+const kilometresEach = (line: string): string =>
+  line.replace(
+    /(?<![\d.,])1 op (\d{2}(?:[.,]\d)?)(?![\d.,]?\d)/giu,
+    (_, amount: string) => `${amount} km/L`,
+  );
+
+const PAIR =
+  /(?<=(?:sprockets?|gearing|geared|runs?|stock|is|are|it['’]s|:) *)(1[1-7]) +and +([345]\d)(?![\d.,]*\d| ?(?:km|mi|k|hp|kw|nm|l|litres?|kilos?|kg|mm)(?!\p{L}))/giu;
+/** "Sprockets fourteen and forty six". Place for place. */
+const paired = (line: string): string =>
+  SPROCKETS.test(line)
+    ? line.replace(PAIR, (whole: string, one: string, two: string) =>
+        `${one}/${two}`.padStart(whole.length),
       )
     : line;

@@ -153,6 +153,13 @@ const isShareOfTank = (match: RegExpExecArray, line: string): boolean =>
   /^(?:1\/[234]|[23]\/[34])$/.test(match[0].trim()) &&
   /^(?: of)?(?: a| the)? tank(?!\p{L})/iu.test(line.slice(match.index + match[0].length));
 
+/** "A 449 twin" tells its size; "a 650 single" only what such machines are called by. */
+const isSize = (match: RegExpExecArray, line: string): boolean =>
+  /^\s*[1-9]\d{1,2}[1-9]\s?$/.test(match[0]) &&
+  /^ ?(?:parallel[- ]|v[- ])?(?:twin|triple|single|thumper)(?![- ]?(?:\p{L}*dis[ck]|sided|seat|spar|track|pots?|piston|up|exhaust|silencer|muffler|head|clocks?|shock|sport|rear|front|caliper))(?!\p{L})/iu.test(
+    line.slice(match.index + match[0].length),
+  );
+
 function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[] {
   const [whole, currency, first = '', kiloOne, joint, sign, second, kiloTwo, unitText, mark] =
     match;
@@ -161,7 +168,9 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
   // "2016 km 19.800": the unit stands before its number.
   const goesOn =
     /^(?:19[5-9]\d|20[0-3]\d)$/.test(first) && /^\s?\d/.test(line.slice(from + whole.length));
-  const unit = goesOn ? undefined : unitOf(currency, unitText, first);
+  const unit = goesOn
+    ? undefined
+    : (unitOf(currency, unitText, first) ?? (isSize(match, line) ? 'cc' : undefined));
   const scaled = (amounts: readonly number[], kilo: string | undefined) =>
     kilo === undefined ? amounts : amounts.map((n) => n * 1000);
   const [one, two] = [

@@ -99,6 +99,14 @@ export const RESTRICTS =
   /(?<!\p{L})(?:a2|restrict\w*|throttled|gedrosselt|drossel\w*|bridé\w*)(?!\p{L})/iu;
 const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? '');
 
+/** "Power is up from 55 to 59 kW": the model before had the first; "lowered from 895 to 865" is what a part did. */
+const GREW = /(?<!\p{L})(?:up|down) from (?:the |a )?$/iu;
+/** "Up from 300 to 340 km with the big tank". */
+const A_PART_DID =
+  /(?<!\p{L})(?:with|after|since|thanks to|by) (?:the |a |an |my )?(?:\p{L}+ ){0,2}(?:tank|seat|kit|links?|can|exhaust|map|remap|pipe|filter|shock|springs?|sprockets?|tyres?|tires?|bars?|rack|cams?|pistons?)(?!\p{L})/iu;
+/** "Up from 55 to 59 kilowatts": what it was ends where it says what it became. */
+const CAME_TO = /^ +[\d.,]+(?: ?\p{L}+)? +to +/u;
+
 /** Quantities said of nothing, of another machine, or of what a part or a lower price made of it; and why. */
 export function blockedIn(
   text: string,
@@ -112,6 +120,8 @@ export function blockedIn(
     .filter((m) => m.meanings.some((x) => x.kind === 'other') && !isTodays(text, m))
     .map((m) => {
       const rest = text.slice(m.to);
+      const became = /from$/iu.test(text.slice(m.from, m.to)) ? CAME_TO.exec(rest) : null;
+      if (became) return [m.from, m.to + became[0].length] as const;
       const stop = (
         list
           ? /[,;|]|\bbut\b/u
@@ -126,6 +136,16 @@ export function blockedIn(
     /(?<!\p{L})(?:which|what|any|anyone|looking for|welche|quelle|qual)(?!\p{L})/iu.test(text);
   const isMoney = (q: Quantity) =>
     /^[A-Z]{3}$|dollar|money/.test(q.unit ?? '') || /[$€£]/.test(text.slice(q.from, q.to));
+  const grew = (i: number): boolean => {
+    const old = quantities[i];
+    return (
+      old !== undefined &&
+      !isMoney(old) &&
+      !RESTRICTS.test(text) &&
+      GREW.test(text.slice(Math.max(0, old.from - 30), old.from)) &&
+      !A_PART_DID.test(text.slice(old.to, old.to + 80))
+    );
+  };
   for (const i of besideStock(text, quantities)) found.set(i, 'changed');
   quantities.forEach((q, i) => {
     const next = quantities[i + 1];
@@ -136,7 +156,7 @@ export function blockedIn(
       /^\s*(?:down |up )?to (?:a |the )?$/iu.test(text.slice(q.to, next.from)) &&
       CHANGE.test(text.slice(Math.max(0, q.from - 40), q.from))
     )
-      found.set(isMoney(next) ? i : i + 1, 'changed');
+      found.set(isMoney(next) || grew(i) ? i : i + 1, grew(i) ? 'other-machine' : 'changed');
     if (
       next &&
       /^\s*to (?:a |the )?$/iu.test(text.slice(q.to, next.from)) &&
@@ -150,7 +170,9 @@ export function blockedIn(
       found.set(i, 'changed');
     if (found.has(i)) return;
     if (noise.some(([a, b]) => q.from < b && q.to > a)) found.set(i, 'noise');
-    else if (q.changed !== undefined) {
+    else if (q.changed !== undefined && grew(q.changed === 'is-old' ? i : i - 1)) {
+      if (q.changed === 'is-old') found.set(i, 'other-machine');
+    } else if (q.changed !== undefined) {
       if ((q.changed === 'is-new') !== isMoney(q) && !(isPower(q) && RESTRICTS.test(text)))
         found.set(i, 'changed');
     } else if (isFirstCheck(text, q) || isBeforeThenEvery(text, q)) found.set(i, 'changed');

@@ -86,7 +86,10 @@ export function byWord(
   if (points < 0.5) return [];
   if (word.meaning.kind === 'taker') return takerOption(s, q, word, points, gapText);
   const basis = word.meaning.basis;
-  const named = turned?.key ? [turned.key] : keysOf(word, side, s.lastKey);
+  const all = turned?.key ? [turned.key] : keysOf(word, side, s.lastKey);
+  // "I get 68": a bare number is what it uses.
+  const bareGets = word.meaning.name === 'gets' && q.unit === undefined;
+  const named = bareGets ? all.slice(0, 1) : all;
   // "travel front 8.7 in and 8.5 in rear": the word right behind the figure says its end.
   const keys = named.map((k) => (contrary(s, q, k) ? (OTHER_END[k] ?? k) : k));
   const beside = !labelFirst && /^\s*(?:of)?\s*$/.test(gapText) && isNoun(s.text.slice(from, to));

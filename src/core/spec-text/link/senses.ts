@@ -116,7 +116,9 @@ export function senses(
     const fits = (list: readonly UnitId[]) =>
       scaled ? possibleAmounts(key, saidAmounts, list) : [];
     const handed = inherited !== undefined && fits(inherited).length > 0;
-    const units = handed ? inherited : bareUnits(key, s.spoken, s.units);
+    // Teeth and links are counted alike: a count has its own unit, whatever stands beside it.
+    const own = dimension === 'count' ? figureDefinition(key).unit : undefined;
+    const units = own ? [own] : handed ? inherited : bareUnits(key, s.spoken, s.units);
     const [best] = fits(units);
     if (!best || units.length === 0) return [];
     const said =

@@ -34,19 +34,16 @@ export const IMPERIAL: readonly Clue[] = [
   [2, /\buk\b|\bbritish\b|\bimperial\b/],
   [1.5, /\bstone\b|\bmil\b|\bpounds (?:on the road|sterling)\b/],
 ];
-/** Whose dollar; what is said on both sides of the Tasman ("rego", "LAMS") tells neither. */
+/** Whose dollar; what is said on both sides of the Tasman ("rego", "LAMS", "ride away") tells neither. */
 const DOLLARS: readonly (readonly [CurrencyCode, RegExp])[] = [
   ['NZD', /\bnzd\b|\bnz\b|\bnz\$|\bwof\b|\bnew zealand\b|\bkiwi\b/],
-  [
-    'AUD',
-    /\baud\b|\brwc\b|\begc\b|\baustralian?\b|\bau?\$|\broadworthy\b|\bqld\b|\bnsw\b|\bride away\b/,
-  ],
+  ['AUD', /\baud\b|\brwc\b|\begc\b|\baustralian?\b|\bau?\$|\broadworthy\b|\bqld\b|\bnsw\b/],
   [
     'CAD',
     /\bcad\b|\bcdn\b|\bcanad(?:a|ian)\b|\bca?\$|\bontario\b|\balberta\b|\bquebec\b|\bb\.?c\.?\b/,
   ],
 ];
-const TASMAN = /\brego\b|\blams\b/;
+const TASMAN = /\brego\b|\blams\b|\bride away\b/;
 /** In lower case where that keeps every place: patterns without case are several times as quick. */
 export const lowered = (text: string): string => {
   const lower = text.toLowerCase();
@@ -66,9 +63,14 @@ export const weigh = (text: string, lower: string, clues: readonly Clue[]) => {
 
 /** How much one side must outweigh the other. */
 export const DECIDED = 1;
+/** Ways in kilometres, and none in miles: the spelling is British, but whose money it is remains open. */
+const KILOMETRES = /\bkilomet(?:re|er)s?\b|\d ?kms?\b|\bkays\b|\d k's\b/;
+const MILES = /\bmiles?\b|\bmph\b|\bmpg\b|\d ?mi\b/;
 /** What a sum without a sign is in, by how the text is written. */
-const bySpelling = (us: number, imperial: number): CurrencyCode | undefined =>
-  us === imperial ? undefined : us > imperial ? 'USD' : 'GBP';
+const bySpelling = (text: string, us: number, imperial: number): CurrencyCode | undefined => {
+  if (us > imperial) return 'USD';
+  return us === imperial || (KILOMETRES.test(text) && !MILES.test(text)) ? undefined : 'GBP';
+};
 export function currencies(
   text: string,
   languages: ReadonlySet<number>,
@@ -93,7 +95,7 @@ export function currencies(
       ? 'EUR'
       : /\bchf\b/.test(text)
         ? 'CHF'
-        : (dollar ?? (TASMAN.test(text) ? undefined : bySpelling(us, imperial)));
+        : (dollar ?? (TASMAN.test(text) ? undefined : bySpelling(text, us, imperial)));
   // A sum without a sign in a text of the continent.
   const continental = [1, 2, 3, 4].some((i) => languages.has(i));
   return {

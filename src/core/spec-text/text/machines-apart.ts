@@ -15,6 +15,30 @@ const ONCE: ReadonlySet<string> = new Set([
   'wheelbase',
 ]);
 
+/** In a list of machines each line opens with a name that has a number in it: "Tarn 390: 43 hp, 158 kg". */
+const HEAD = /^\s*(?:[-*•]\s*)?(\p{Lu}[\p{L}' -]{0,30} ?\d{2,4}[\p{L}\d ]{0,12}?)\s*[:–—]\s/u;
+const LEAST_FIGURES = 3;
+
+function headOf({ line, quantities, mentions }: ScannedLine): string | undefined {
+  const head = HEAD.exec(line);
+  const end = head?.[0].length ?? 0;
+  const named = mentions.some((m) => m.from < end && m.meanings.some((x) => x.kind === 'label'));
+  const figures = quantities.filter((q) => q.from >= end).length;
+  return head && !named && figures >= LEAST_FIGURES ? head[1] : undefined;
+}
+
+/** A list of machines, a line each; what stands before the first of them belongs to none. */
+function listed(lines: readonly ScannedLine[]): readonly (readonly ScannedLine[])[] | undefined {
+  const heads = lines.map(headOf);
+  if (new Set(heads.filter((h) => h !== undefined)).size < 2) return undefined;
+  const blocks: ScannedLine[][] = [];
+  for (const [i, line] of lines.entries()) {
+    if (heads[i] !== undefined) blocks.push([line]);
+    else blocks.at(-1)?.push(line);
+  }
+  return blocks;
+}
+
 /** Paragraphs, by blank lines or rules. */
 function paragraphs(lines: readonly ScannedLine[]): readonly (readonly ScannedLine[])[] {
   const found: ScannedLine[][] = [[]];
@@ -30,6 +54,8 @@ function paragraphs(lines: readonly ScannedLine[]): readonly (readonly ScannedLi
  * begins a new machine. One block for a text of one machine.
  */
 export function blocksOf(lines: readonly ScannedLine[]): readonly (readonly ScannedLine[])[] {
+  const list = listed(lines);
+  if (list) return list;
   const parts = paragraphs(lines);
   const starts = parts.map((p) => nameOf(p));
   if (new Set(starts.filter(Boolean)).size < 2) return [lines];

@@ -113,7 +113,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'brakeFront',
     'single-disc',
-    /\bsingle (?:\d{3} ?mm )?(?:front )?dis[ck]\b|\b(?<!twin |dual |double |two )dis[ck] (?:on|at|up) (?:the )?front\b/i,
+    /\bsingle,? (?: *\d{3} ?(?:mm |mil )?)?(?:front )?dis[ck]\b|\b(?<!twin |dual |double |two )dis[ck] (?:on|at|up) (?:the )?front\b/i,
   ],
   [
     'abs',

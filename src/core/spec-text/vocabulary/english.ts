@@ -55,8 +55,9 @@ export const ENGLISH: Vocabulary = {
     tank: '~tank full|~tank brimmed|~full tank|fuel tank capacity|fuel capacity|tank capacity|tank volume|fuel tank|petrol tank|gas tank|tank|~fuel|~holds|fuel tank volume|fuel load|tank size|tank holds|fc|gas capacity|petrol capacity|fuel cap|stock tank|usable fuel',
     consumption:
       '~i get more like|~works out at|~works out to|~working out at|fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~avg|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~get|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips|~normally',
+    gets: '~i get|~we get|~you get|~one gets',
     statedRange:
-      'range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|out of a tank|~on one tank|estimated range|~rode till it died|~takes me|~takes you|~takes us|~gives me|~gives you|range to reserve|riding range|touring range|~it ll do|~it will do|~you ll see|~you ll get|~you will see|~you will get',
+      'range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|out of a tank|~on one tank|estimated range|~rode till it died|~takes me|~takes you|~takes us|~gives me|~gives you|range to reserve|~gets us|~gets me|~gets you|~means|~before the light|~before reserve|~to reserve|~to the light|~until the light|~till the light|riding range|touring range|~it ll do|~it will do|~you ll see|~you ll get|~you will see|~you will get',
     travel:
       'travel f r|travel front rear|travel front and rear|suspension travel f r|suspension travel|wheel travel|travel|suspension|wheel travel front rear|susp travel|suspension stroke',
     travelFront:
@@ -90,7 +91,7 @@ export const ENGLISH: Vocabulary = {
     alternator:
       'alternator output|alternator|generator output|generator|stator|charging output|charging system|stator output|alternator power|electrical output|max alternator output|charging capacity',
     stockDraw:
-      '~bike takes|~bike wants|~bike uses|~itself uses|~bike draws|~itself draws|stock electrical draw|electrical draw|stock draw|own electrical draw|~idle draw|~draw with lights|~draw at idle|~draw with the lights on',
+      '~bike runs on|~bike needs|~bike takes|~bike wants|~bike uses|~itself uses|~bike draws|~itself draws|stock electrical draw|electrical draw|stock draw|own electrical draw|~idle draw|~draw with lights|~draw at idle|~draw with the lights on',
     battery: 'battery|battery capacity',
     axleLimits:
       'axle limit|axle limits|axle load|permitted axle load|max axle load|maximum axle load|axle loads|permissible axle load|max axle weight|axle weight limit',

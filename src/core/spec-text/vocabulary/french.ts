@@ -7,7 +7,8 @@ export const FRENCH: Vocabulary = {
       'ptac|poids total autorise|poids maximum autorise|poids total autorise en charge|masse maximale autorisee|ptra',
     payload: 'charge utile|charge maximale|charge maxi',
     power: 'puissance|puissance maxi|puissance max|puissance maximale|developpe|sort|delivre',
-    unrestrictedPower: 'version libre|puissance libre|version full|puissance full',
+    unrestrictedPower:
+      '~debridee|~debride|version libre|puissance libre|version full|puissance full',
     torque: 'couple|couple maxi|couple max|couple maximal|couple maximum',
     redline: 'regime maxi|zone rouge|rupteur',
     idleSpeed: 'ralenti',

@@ -20,7 +20,7 @@ export const ITALIAN: Vocabulary = {
     sprocketRear: 'corona',
     sprockets: 'rapporto di trasmissione|pignone corona|trasmissione secondaria',
     seatHeight:
-      'altezza sella|altezza della sella|sella|sella bassa=low-seat|altezza seduta|altezza sella da terra|altezza piano sella',
+      'altezza sella|altezza della sella|sella|sella bassa=low-seat|sella ribassata=low-seat|~ribassata=low-seat|altezza seduta|altezza sella da terra|altezza piano sella',
     tank: 'serbatoio|capacita serbatoio|capacita del serbatoio|serbatoio carburante|capienza serbatoio|serbatoio contiene|serbatoio benzina',
     consumption:
       'consumo|consumi|consumo medio=mixed|consuma|consumo dichiarato|consumo wmtc=cycle|consumo carburante',

@@ -50,6 +50,8 @@ export const LABEL_TARGETS = {
   tank: figures('tank'),
   consumption: figures('consumption'),
   statedRange: figures('statedRange'),
+  /** "I get 49 mpg", "I get 130 miles": which of the two, the unit tells. */
+  gets: figures('consumption', 'statedRange'),
   travel: sides('travelFront', 'travelRear'),
   travelFront: figures('travelFront'),
   travelRear: figures('travelRear'),

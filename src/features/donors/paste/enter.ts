@@ -1,6 +1,5 @@
 import type { Donor, DonorClass, Machine, Model } from '@/core/donor';
 import type { Fact } from '@/core/facts';
-import type { Part } from '@/core/part';
 import type { Figure, Origin, Reading } from '@/core/readings';
 import type { Proposal, SaleRead } from '@/core/spec-text';
 import { convert } from '@/core/units';
@@ -76,34 +75,6 @@ export function readingChanges(
         ]
       : []),
   ];
-}
-
-/** A part of the catalogue that a text seems to name. */
-export interface NamedPart {
-  readonly part: Part;
-  /** As the text writes it. */
-  readonly words: string;
-}
-
-/** The name without what tells its size: `Bash plate, 4 mm alloy` is called a bash plate. */
-const calledBy = (part: Part): string =>
-  (part.name.split(/[,(]/)[0] ?? '').trim().toLowerCase().replace(/-/g, ' ');
-const DENIED = /(?<!\p{L})(?:no|without|needs?|wants?|ohne|sans|sin|senza)\s+(?:a |an |new )?$/iu;
-/** A shorter name is a word of any text. */
-const LEAST_NAME = 8;
-
-/** Parts that a text names and that no other part is called like; what it says to be missing is left out. */
-export function namedParts(text: string, parts: readonly Part[]): readonly NamedPart[] {
-  const plain = text.toLowerCase().replace(/-/g, ' ');
-  const times = new Map<string, number>();
-  for (const part of parts) times.set(calledBy(part), (times.get(calledBy(part)) ?? 0) + 1);
-  return parts.flatMap((part) => {
-    const name = calledBy(part);
-    const at = name.length >= LEAST_NAME && times.get(name) === 1 ? plain.indexOf(name) : -1;
-    return at < 0 || DENIED.test(plain.slice(Math.max(0, at - 20), at))
-      ? []
-      : [{ part, words: text.slice(at, at + name.length) }];
-  });
 }
 
 /** What the rider settled about a machine that is to be made. */

@@ -2,12 +2,15 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { donorName, fullName, type Donor, type DonorClass } from '@/core/donor';
 import { findReadingFault, type Basis, type FigureKey, type Origin } from '@/core/readings';
+import type { Part } from '@/core/part';
 import {
+  namedParts,
   readText,
   SPEC_TEXT_LIMIT,
   type ClassRead,
   type FigureProposal,
   type MachineRead,
+  type NamedPart,
   type PassedOver,
   type Proposal,
   type SaleRead,
@@ -18,7 +21,7 @@ import { partsOf } from '@/store/queries';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { readingFaultWords } from '@/ui/messages';
 import { notify } from '@/ui/notice';
-import { madeDonor, modelLike, namedParts, readingChanges, type NamedPart } from './enter';
+import { madeDonor, modelLike, readingChanges } from './enter';
 import type { DonorsModel } from '../use-donors';
 
 /** What the rider changed on a proposal before taking it. */
@@ -61,7 +64,7 @@ export interface PasteSheet {
   readonly classRead: ClassRead | undefined;
   readonly sale: SaleRead | undefined;
   /** Parts that the text names, and those that the rider says it carries. */
-  readonly named: readonly NamedPart[];
+  readonly named: readonly NamedPart<Part>[];
   readonly carries: readonly string[];
   /** The model in the list that it is one of. */
   readonly standsOn: string | undefined;
@@ -143,7 +146,11 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel, shared: s
       donorClass: own.donorClass ?? m.donorClass?.donorClass ?? 'dual-sport-single',
       classRead: m.donorClass,
       sale,
-      named: sale ? namedParts(later.slice(m.from, m.to), parts) : [],
+      named: sale
+        ? namedParts(later.slice(m.from, m.to), parts, (from, to) =>
+            m.proposals.some((p) => p.from < m.from + to && p.to > m.from + from),
+          )
+        : [],
       carries: own.carries ?? [],
       standsOn: base && fullName(base),
       lines: [...m.proposals, ...added].map(lineOf),
