@@ -43,7 +43,15 @@ const machineOut = (m: MachineRead) => ({
   class: m.donorClass?.donorClass ?? null,
   classChance: m.donorClass ? Number(m.donorClass.chance.toFixed(2)) : null,
   kind: m.sale ? 'sale' : 'model',
-  ...(m.sale ? { sale: { odometer: m.sale.odometer ?? null, hours: m.sale.hours ?? null } } : {}),
+  ...(m.sale
+    ? {
+        sale: {
+          odometer: m.sale.odometer ?? null,
+          hours: m.sale.hours ?? null,
+          said: m.sale.said,
+        },
+      }
+    : {}),
   from: m.from,
   to: m.to,
   proposals: m.proposals.map(proposalOut),

@@ -1,3 +1,4 @@
+import { saleWords, type SaleWord } from './text/sale-words';
 import type { PassedOver, Proposal } from './proposal';
 import type { ClockReading } from './link/clock';
 import { linesOf, normalised, scanned, type Line } from './text/lines';
@@ -18,6 +19,8 @@ export interface SaleRead {
   /** As written. */
   readonly odometer: { readonly amount: number; readonly unit: 'km' | 'mi' } | undefined;
   readonly hours: number | undefined;
+  /** Owners, history, papers, place. */
+  readonly said: readonly SaleWord[];
 }
 
 /** All that a text tells of one machine. */
@@ -92,7 +95,7 @@ function fromLines(
   return {
     ...names,
     donorClass: survey.ours ? classOfText(text, tellingOnes(proposals), names.model) : undefined,
-    sale: survey.sale && survey.ours ? saleOf(read.clock) : undefined,
+    sale: survey.sale && survey.ours ? saleOf(read.clock, text) : undefined,
     proposals,
     passedOver: survey.unlike
       ? []
@@ -136,7 +139,7 @@ function fromRow(
   return {
     ...named(m.name, [], m.name),
     donorClass: classOfText(m.name, m.proposals, m.name),
-    sale: survey.sale ? { odometer: undefined, hours: undefined } : undefined,
+    sale: survey.sale ? { odometer: undefined, hours: undefined, said: [] } : undefined,
     proposals: settled(m.proposals),
     passedOver: [],
     from: m.proposals[0]?.from ?? 0,
@@ -150,7 +153,7 @@ const onTheClock = (clock: readonly ClockReading[], units: readonly string[]) =>
     .filter((c) => units.includes(c.unit))
     .reduce<ClockReading | undefined>((a, b) => (!a || b.points > a.points ? b : a), undefined);
 
-function saleOf(clock: readonly ClockReading[]): SaleRead {
+function saleOf(clock: readonly ClockReading[], text: string): SaleRead {
   const distance = onTheClock(clock, ['km', 'mi']);
   const hours = onTheClock(clock, ['h']);
   return {
@@ -159,6 +162,7 @@ function saleOf(clock: readonly ClockReading[]): SaleRead {
         ? { amount: distance.amount, unit: distance.unit }
         : undefined,
     hours: hours?.amount,
+    said: saleWords(text),
   };
 }
 

@@ -69,7 +69,7 @@ export function SitList({ model }: { readonly model: BriefModel }) {
         {offsetWords(0, personalFit(brief.rider, []).sigma_mm, reader)}
         {fit.sits > 0 && (
           <>
-            ; after {fit.sits === 1 ? 'one' : fit.sits}{' '}
+            ; after {fit.sits === 1 ? 'one' : fit.sits}:{' '}
             <b>{offsetWords(fit.offset_mm, fit.sigma_mm, reader)}</b>
           </>
         )}

@@ -11,6 +11,7 @@ import {
   passedOverWords,
   trimmed,
 } from '@/ui/messages';
+import { saleNote } from './enter';
 import { MeetsLine } from './MeetsLine';
 import { ProposalRow } from './ProposalRow';
 import type { PasteModel, PasteSheet } from './use-paste';
@@ -187,7 +188,8 @@ function saleSaid({ sale, standsOn, year }: PasteSheet): string {
     ...(year === undefined ? [] : [`of ${year}`]),
   ];
   const clock = told.length > 0 ? `${told.join(', ')}.` : 'Nothing said of its distance or year.';
-  return `${clock}${standsOn ? ` Stands on ${standsOn}, which is in the list.` : ''}`;
+  const note = saleNote(sale);
+  return `${clock}${note ? ` Noted: ${note}.` : ''}${standsOn ? ` Stands on ${standsOn}, which is in the list.` : ''}`;
 }
 
 function PassedOverList({

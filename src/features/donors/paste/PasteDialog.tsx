@@ -172,8 +172,8 @@ export function PasteDialog({ donor, shared = '', model, onClose }: PasteDialogP
                 </Box>
               </Grid>
             </Dialog.Body>
-            <Dialog.Footer>
-              <Box flex="1" minW="0" fontSize="xs">
+            <Dialog.Footer flexWrap={{ base: 'wrap', md: 'nowrap' }}>
+              <Box flex={{ base: '1 0 100%', md: '1' }} minW="0" fontSize="xs">
                 {leftOut !== '' && (
                   <Text color="unsure" fontWeight="600" aria-live="polite">
                     Not entered unless you tick it: {leftOut}.

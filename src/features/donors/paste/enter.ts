@@ -90,6 +90,12 @@ export interface NewMachine {
   readonly carries?: readonly string[];
 }
 
+/** What an advert says besides figures, as a note in its own words. */
+export const saleNote = (sale: SaleRead | undefined): string =>
+  (sale?.said ?? []).map((s) => s.words).join('; ');
+/** Of a donor's note, as its schema has it. */
+const NOTE_LENGTH = 4000;
+
 /** Nobody has said how worn a part of an advert is. */
 const HALF_WORN = 0.5;
 
@@ -115,7 +121,7 @@ export function madeDonor(wanted: NewMachine, source: Source, donors: readonly D
     model: base ? '' : wanted.model.trim(),
     version: wanted.year === undefined ? (wanted.sale ? 'one for sale' : '') : String(wanted.year),
     donorClass: base?.donorClass ?? wanted.donorClass ?? blank.donorClass,
-    note: '',
+    note: saleNote(wanted.sale).slice(0, NOTE_LENGTH),
   };
   const { figures, facts } = withProposals(blank, wanted.taken, source);
   const told = { figures, ...(Object.keys(facts).length > 0 ? { facts } : {}) };

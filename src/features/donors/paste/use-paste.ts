@@ -90,7 +90,7 @@ export interface PasteModel {
 }
 
 const idOf = (p: Proposal): string => `${p.key}-${p.from}-${p.to}`;
-const NOT_SOLD: SaleRead = { odometer: undefined, hours: undefined };
+const NOT_SOLD: SaleRead = { odometer: undefined, hours: undefined, said: [] };
 
 export function usePaste(donor: Donor | undefined, model: DonorsModel, shared: string): PasteModel {
   const store = useDossierStore();
