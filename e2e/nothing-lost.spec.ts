@@ -294,3 +294,22 @@ test('five thousand parts: the build and the catalogue come up, are searched, an
   await goToRoom(page, 'Catalogue');
   await expect(page.getByRole('button', { name: /^Show 60 more of \d+ parts$/ })).toBeVisible();
 });
+
+test.describe('where the network goes', () => {
+  test('a part that cannot be fetched leaves the screen standing, and says so', async ({
+    page,
+    context,
+  }) => {
+    await openExample(page, '/verdict');
+    await context.setOffline(true);
+    await page.keyboard.press('?');
+    await expect(page.getByText(/A part of this page could not be fetched/)).toBeVisible();
+    await expect(page.getByRole('heading', { level: 1, name: 'Verdict' })).toBeVisible();
+    await context.setOffline(false);
+    await page.getByRole('button', { name: 'Load the page again' }).click();
+    await page.waitForLoadState();
+    await stored(page);
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog', { name: 'The job, its words, the keys' })).toBeVisible();
+  });
+});

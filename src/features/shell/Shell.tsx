@@ -1,9 +1,10 @@
 'use client';
 import { Box, Flex, Skeleton } from '@chakra-ui/react';
 import { usePathname } from 'next/navigation';
-import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react';
+import { Suspense, useCallback, useState, type ReactNode } from 'react';
 import { useSessionReady } from '@/store/react';
 import { useEver } from '@/ui/fields';
+import { late } from '@/ui/late';
 import { NoticeBar } from '@/ui/notice';
 import { Banners } from './Banners';
 import { ScreenBoundary } from './ScreenBoundary';
@@ -11,7 +12,7 @@ import { FootStrip, Strip } from './Strip';
 import { Toolbar } from './Toolbar';
 import { useKeys } from './use-keys';
 
-const KeyHelp = lazy(async () => ({ default: (await import('./KeyHelp')).KeyHelp }));
+const KeyHelp = late(async () => (await import('./KeyHelp')).KeyHelp);
 
 /** The frame around every screen: strip, tools, banners. Shows the page's shape while the dossier is being read. */
 export function Shell({ children }: { readonly children: ReactNode }) {

@@ -1,11 +1,12 @@
 'use client';
 import { Box, Button, Checkbox, Flex, Text, useBreakpointValue } from '@chakra-ui/react';
 import { Link } from '@/ui/Link';
-import { lazy, memo, Suspense, useCallback, useState } from 'react';
+import { memo, Suspense, useCallback, useState } from 'react';
 import type { MetricKey } from '@/core/assessment';
 import { shortName } from '@/core/donor';
 import { useEver } from '@/ui/fields';
 import { METRIC_WORDS, planningWords, soFar } from '@/ui/messages';
+import { late } from '@/ui/late';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { headline } from './headline';
 import { whySentences } from './pairs/why';
@@ -18,11 +19,9 @@ import type { OpenWorking } from './Working';
 import { Legend } from './Legend';
 
 // The ranking comes first; what stands below it, or is opened from it, is fetched behind it.
-const Below = lazy(async () => ({ default: (await import('./Below')).Below }));
-const CandidatePanel = lazy(async () => ({
-  default: (await import('./CandidatePanel')).CandidatePanel,
-}));
-const WorkingPopover = lazy(async () => ({ default: (await import('./Working')).WorkingPopover }));
+const Below = late(async () => (await import('./Below')).Below);
+const CandidatePanel = late(async () => (await import('./CandidatePanel')).CandidatePanel);
+const WorkingPopover = late(async () => (await import('./Working')).WorkingPopover);
 
 /** Which candidate fits, by how much, and why. */
 export function WeighUpScreen() {
