@@ -86,7 +86,7 @@ test('sits: each moves the rider’s own reach, with before and after; a bad sea
   await page.getByLabel('Your feet').selectOption({ label: 'both feet flat' });
   await page.getByRole('button', { name: 'Keep the sit' }).click();
   await expect(page.getByText(/Neighbour’s Plover, 838 mm/)).toBeVisible();
-  await expect(page.getByText(/after 3 −\d+ ± \d+ mm/)).toBeVisible();
+  await expect(page.getByText(/after 3: −\d+ ± \d+ mm/)).toBeVisible();
   await page.getByRole('button', { name: 'Remove the sit on Neighbour’s Plover' }).click();
   await expect(page.getByText(/after 2: 3 ± 11 mm/)).toBeVisible();
 });

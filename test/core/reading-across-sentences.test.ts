@@ -185,6 +185,17 @@ describe('lists, sizes and ways in kilometres', () => {
     );
     expect(read('The tank is 12 L and I get 60.').join()).not.toMatch(/statedRange/);
   });
+  test('a travel without a side is of the end whose spring was told before', () => {
+    expect(read('Stock shock spring 80 N/mm. Travel 210 mm.')).toContain('travelRear 210 mm ✓');
+    expect(read('Stock fork springs 4.8 N/mm. Travel 210 mm.')).toContain('travelFront 210 mm ✓');
+    expect(read('Bike 199 kg wet. Travel 210 mm.')).toContain('travelFront 210 mm ✓');
+  });
+  test('kilos beside miles per gallon are a British text, pounds of mass an American one', () => {
+    const asked = (mass: string) =>
+      readText(`It does 60 mpg, weighs ${mass} and the tank is 3.3 gallons.`);
+    expect(asked('176 kilos').gallon).toBe('imp');
+    expect(asked('390 lbs').gallon).not.toBe('imp');
+  });
   test('Dutch "1 op 22" is 22 km on a litre', () =>
     expect(read('Zithoogte 865 mm. Verbruik 1 op 22.')).toContain('consumption 22 km/L ✓'));
   test('engine speed said as two digits behind its power', () =>

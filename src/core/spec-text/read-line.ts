@@ -165,7 +165,8 @@ function readSentence(
   };
   const sides = sidesOf(mentions);
   const known: Side[] = [];
-  const side = (i: number) => (known[i] ??= sideOf(text, i, alone, sides, context.side));
+  const side = (i: number) =>
+    (known[i] ??= sideOf(text, i, alone, sides, context.side ?? endOf(context.lastKey)));
   const assigned = assign(s, (i) => optionsOf(s, i, side));
   const taken = alone.flatMap((q, i) => {
     const a = assigned[i];
@@ -270,3 +271,7 @@ function openLabel(
     ? { ...last, order: -1 }
     : undefined;
 }
+
+/** "Stock spring: 80 N/mm. Travel 210 mm": of the end that was spoken of. */
+const endOf = (key: FigureKey | undefined): 'front' | 'rear' | undefined =>
+  key === 'shockRate' ? 'rear' : key === 'forkRate' ? 'front' : undefined;

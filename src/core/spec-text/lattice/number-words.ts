@@ -186,7 +186,7 @@ export function withNumbers(line: string): string {
   };
   const said = kilometresEach(yearly(germanNumbers(line))).replace(RUN, converted);
   return paired(pointed(takenBack(said))).replace(
-    /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|easy|easily|with)(?!\p{L}))|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
+    /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|every|easy|easily|with)(?!\p{L}))|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
     (word) => 'km'.padEnd(word.length),
   );
 }

@@ -28,11 +28,11 @@ export const IMPERIAL: readonly Clue[] = [
   // Kilograms or litres of tank beside miles per gallon: nobody mixes them so in the States.
   [
     1,
-    /^(?![^]*(?<![a-z])lbs?\b)(?:[^]*(?<![a-z])kg\b[^]*mpg\b|[^]*mpg\b[^]*(?<![a-z])kg\b|[^]*\d ?l(?:itres?|tr)? (?:fuel )?tank\b[^]*mpg\b)/,
+    /^(?![^]*(?<![a-z])lbs?\b)(?:[^]*(?<![a-z])(?:kg|kilos)\b[^]*(?:mpg|gallon)\b|[^]*(?:mpg|gallon)\b[^]*(?<![a-z])(?:kg|kilos)\b|[^]*\d ?l(?:itres?|tr)? (?:fuel )?tank\b[^]*mpg\b)/,
   ],
   [1.5, /\b[ab][- ]roads?\b|\btacho\b|\bdual carriageway\b/],
   [2, /\buk\b|\bbritish\b|\bimperial\b/],
-  [1.5, /\bstone\b|\bmil\b|\bpounds (?:on the road|sterling)\b/],
+  [1.5, /\bstone\b|\bmil\b|\bpounds (?:on the road|sterling|new|otr)\b/],
 ];
 /** Whose dollar; what is said on both sides of the Tasman ("rego", "LAMS", "ride away") tells neither. */
 const DOLLARS: readonly (readonly [CurrencyCode, RegExp])[] = [
@@ -87,15 +87,14 @@ export function currencies(
     /\b(?:miles?|mi|mpg|lbs?|inch(?:es)?|in|msrp|obo)\b|"/.test(text)
       ? 'USD'
       : undefined);
-  const money: CurrencyCode | undefined = /£|\bgbp\b|\bquid\b|\bpounds? (?:on|for|sterling)/.test(
-    text,
-  )
-    ? 'GBP'
-    : /€|\beuros?\b|\beur\b/.test(text)
-      ? 'EUR'
-      : /\bchf\b/.test(text)
-        ? 'CHF'
-        : (dollar ?? (TASMAN.test(text) ? undefined : bySpelling(text, us, imperial)));
+  const money: CurrencyCode | undefined =
+    /£|\bgbp\b|\bquid\b|\bpounds? (?:on|for|sterling|new|otr)\b/.test(text)
+      ? 'GBP'
+      : /€|\beuros?\b|\beur\b/.test(text)
+        ? 'EUR'
+        : /\bchf\b/.test(text)
+          ? 'CHF'
+          : (dollar ?? (TASMAN.test(text) ? undefined : bySpelling(text, us, imperial)));
   // A sum without a sign in a text of the continent.
   const continental = [1, 2, 3, 4].some((i) => languages.has(i));
   return {
