@@ -284,6 +284,92 @@ async function slider(browser, base) {
   });
 }
 
+/** Everything once, each row a name and a figure. */
+async function measured() {
+  const browser = await chromium.launch(LAUNCH);
+  const rows = [['first-load JavaScript, gzip (kB)', Math.round(firstLoadScripts())]];
+  const ranking = await firstRanking(browser, base);
+  rows.push(['first visit to first ranking, median of 5 (ms)', Math.round(median(ranking))]);
+  const edits = await editToRanking(browser, base);
+  rows.push(
+    [
+      'edit in the brief to the new ranking, 12 candidates, median of 40 (ms)',
+      Math.round(median(edits)),
+    ],
+    ['edit to ranking, 95th percentile (ms)', Math.round(high(edits))],
+  );
+  const moved = await slider(browser, base);
+  rows.push(
+    [
+      'a slider of the brief to the picture, 10 candidates, median (ms)',
+      Math.round(median(moved.times)),
+    ],
+    ['slider to picture, 95th percentile (ms)', Math.round(high(moved.times))],
+    [
+      'slider to picture, 95th percentile as a multiple of an empty frame',
+      Math.round(high(moved.times) / median(moved.empty)),
+    ],
+  );
+  const assessed = await assessing();
+  rows.push(
+    ['one assessment, median (ms)', assessed.one.toFixed(2)],
+    ['40 assessments, median (ms)', assessed.forty.toFixed(1)],
+  );
+  const planned = await planning(browser, base, twelve);
+  rows.push(
+    [
+      'money curve, 12 candidates and the shipped parts: to the first build of every candidate (s)',
+      (planned.first / 1000).toFixed(1),
+    ],
+    ['to every curve planned (s)', (planned.whole / 1000).toFixed(1)],
+    ['longest frame meanwhile, 99th percentile (ms)', Math.round(planned.frame)],
+    ['stop to stopped (ms)', Math.round(planned.stop)],
+  );
+  const plans = await planningInNode();
+  rows.push(
+    [
+      'best build of one candidate in Node, three rounds, median of 30 (ms)',
+      Math.round(plans.best),
+    ],
+    ['one solve of the same program in a plain loop, median (ms)', Math.round(plans.solve)],
+    ['best build as a multiple of that solve', (plans.best / plans.solve).toFixed(1)],
+  );
+  const doubted = await doubting();
+  rows.push(
+    [
+      '20 000 draws of weights and figures, 12 candidates, every want (ms)',
+      Math.round(doubted.whole),
+    ],
+    ['to the first 1 000 draws (ms)', Math.round(doubted.first)],
+  );
+  const seen = await doubtingInApp(browser, base, twelve);
+  rows.push(
+    [
+      'draws anew in the app, 12 candidates, with a quarter second of rest: to the first result (ms)',
+      Math.round(seen.first),
+    ],
+    ['to the last (ms)', Math.round(seen.whole)],
+    ['longest frame meanwhile (ms)', Math.round(seen.frame)],
+  );
+  const typed = await searching(browser, base);
+  const [inPage, drawn] = [typed.times.map((t) => t.inPage), typed.times.map((t) => t.drawn)];
+  rows.push(
+    [
+      'a letter in the search to the list in the page, 1 000 donors, median (ms)',
+      Math.round(median(inPage)),
+    ],
+    ['letter to list in the page, 95th percentile (ms)', Math.round(high(inPage))],
+    ['letter to list drawn, median (ms)', Math.round(median(drawn))],
+    ['an empty frame beside it, median (ms)', Math.round(median(typed.empty))],
+  );
+  rows.push([
+    'reading 10 kB of text, the slowest kind, median of ten (ms)',
+    Math.round(await readingTexts()),
+  ]);
+  await browser.close();
+  return rows.map(([name, value]) => [name, Number(value)]);
+}
+
 if (!build()) process.exit(1);
 const port = await freePort(3400);
 const server = spawn(
@@ -301,103 +387,34 @@ for (let i = 0; i < 60; i += 1)
     )
   )
     break;
-const browser = await chromium.launch(LAUNCH);
-const rows = [['first-load JavaScript, gzip (kB)', Math.round(firstLoadScripts())]];
-const ranking = await firstRanking(browser, base);
-rows.push(['first visit to first ranking, median of 5 (ms)', Math.round(median(ranking))]);
-const edits = await editToRanking(browser, base);
-rows.push(
-  [
-    'edit in the brief to the new ranking, 12 candidates, median of 40 (ms)',
-    Math.round(median(edits)),
-  ],
-  ['edit to ranking, 95th percentile (ms)', Math.round(high(edits))],
-);
-const moved = await slider(browser, base);
-rows.push(
-  [
-    'a slider of the brief to the picture, 10 candidates, median (ms)',
-    Math.round(median(moved.times)),
-  ],
-  ['slider to picture, 95th percentile (ms)', Math.round(high(moved.times))],
-  [
-    'slider to picture, 95th percentile as a multiple of an empty frame',
-    Math.round(high(moved.times) / median(moved.empty)),
-  ],
-);
-const assessed = await assessing();
-rows.push(
-  ['one assessment, median (ms)', assessed.one.toFixed(2)],
-  ['40 assessments, median (ms)', assessed.forty.toFixed(1)],
-);
-const planned = await planning(browser, base, twelve);
-rows.push(
-  [
-    'money curve, 12 candidates and the shipped parts: to the first build of every candidate (s)',
-    (planned.first / 1000).toFixed(1),
-  ],
-  ['to every curve planned (s)', (planned.whole / 1000).toFixed(1)],
-  ['longest frame meanwhile, 99th percentile (ms)', Math.round(planned.frame)],
-  ['stop to stopped (ms)', Math.round(planned.stop)],
-);
-const plans = await planningInNode();
-rows.push(
-  ['best build of one candidate in Node, three rounds, median of 30 (ms)', Math.round(plans.best)],
-  ['one solve of the same program in a plain loop, median (ms)', Math.round(plans.solve)],
-  ['best build as a multiple of that solve', (plans.best / plans.solve).toFixed(1)],
-);
-const doubted = await doubting();
-rows.push(
-  [
-    '20 000 draws of weights and figures, 12 candidates, every want (ms)',
-    Math.round(doubted.whole),
-  ],
-  ['to the first 1 000 draws (ms)', Math.round(doubted.first)],
-);
-const seen = await doubtingInApp(browser, base, twelve);
-rows.push(
-  [
-    'draws anew in the app, 12 candidates, with a quarter second of rest: to the first result (ms)',
-    Math.round(seen.first),
-  ],
-  ['to the last (ms)', Math.round(seen.whole)],
-  ['longest frame meanwhile (ms)', Math.round(seen.frame)],
-);
-const typed = await searching(browser, base);
-const [inPage, drawn] = [typed.times.map((t) => t.inPage), typed.times.map((t) => t.drawn)];
-rows.push(
-  [
-    'a letter in the search to the list in the page, 1 000 donors, median (ms)',
-    Math.round(median(inPage)),
-  ],
-  ['letter to list in the page, 95th percentile (ms)', Math.round(high(inPage))],
-  ['letter to list drawn, median (ms)', Math.round(median(drawn))],
-  ['an empty frame beside it, median (ms)', Math.round(median(typed.empty))],
-);
-rows.push([
-  'reading 10 kB of text, the slowest kind, median of ten (ms)',
-  Math.round(await readingTexts()),
-]);
-await browser.close();
+const TIMES = Number(/--times[= ](\d+)/.exec(process.argv.join(' '))?.[1] ?? 1);
+const rounds = [];
+for (let i = 0; i < TIMES; i += 1) rounds.push(await measured());
+/** Of each row the median of all rounds and the worst: less is better in every one. */
+const rows = rounds[0].map(([name], i) => {
+  const values = rounds.map((r) => r[i][1]);
+  return [name, median(values), Math.max(...values)];
+});
 
 const file = path.join(ROOT, 'docs/bench.md');
 const last = existsSync(file)
   ? new Map(
-      [...readFileSync(file, 'utf8').matchAll(/^\| (.+?) \| ([\d.]+) \|$/gm)].map((m) => [
-        m[1],
-        m[2],
-      ]),
+      [...readFileSync(file, 'utf8').matchAll(/^\| (.+?) \| ([\d.]+) \|(?: [\d.]+ \|)?$/gm)].map(
+        (m) => [m[1], m[2]],
+      ),
     )
   : new Map();
-for (const [name, value] of rows)
-  console.log(`${name}: ${value}${last.has(name) ? ` (last committed: ${last.get(name)})` : ''}`);
+for (const [name, value, worst] of rows)
+  console.log(
+    `${name}: ${value}${TIMES > 1 ? `, worst ${worst}` : ''}${last.has(name) ? ` (last committed: ${last.get(name)})` : ''}`,
+  );
 const reading = await readingWell();
 for (const line of reading) console.log(line);
 if (process.argv.includes('--write')) {
   mkdirSync(path.dirname(file), { recursive: true });
   writeFileSync(
     file,
-    `# Speed\n\nWritten by \`npm run bench -- --write\` on a machine with 2 cores; \`npm run bench\` prints new figures beside these. Noisy: read them as sizes, not as limits.\n\n| what | figure |\n| --- | --- |\n${rows.map((r) => `| ${r[0]} | ${r[1]} |`).join('\n')}\n\n## How well text is read\n\nThe corpus of made-up texts in \`test/corpus\`, each beside what a careful person finds in it; \`tune\` was looked at while the reader was built.\n\n${reading.map((l) => `- ${l}`).join('\n')}\n`,
+    `# Speed\n\nWritten by \`npm run bench -- --write --times ${TIMES}\` on a machine with 2 cores: of ${TIMES} ${TIMES === 1 ? 'run' : 'runs'} the median and the worst; \`npm run bench\` prints new figures beside the medians. Noisy: read them as sizes, not as limits.\n\n| what | median | worst |\n| --- | --- | --- |\n${rows.map((r) => `| ${r.join(' | ')} |`).join('\n')}\n\n## How well text is read\n\nThe corpus of made-up texts in \`test/corpus\`, each beside what a careful person finds in it; \`tune\` was looked at while the reader was built.\n\n${reading.map((l) => `- ${l}`).join('\n')}\n`,
   );
 }
 process.exit(0);
