@@ -184,7 +184,7 @@ export function withNumbers(line: string): string {
       ? `${digits.padStart(trimmed.length)}${run.slice(trimmed.length)}`
       : run;
   };
-  const said = kilometresEach(yearly(germanNumbers(line))).replace(RUN, converted);
+  const said = mixed(kilometresEach(yearly(germanNumbers(line)))).replace(RUN, converted);
   return paired(pointed(takenBack(said))).replace(
     /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|every|easy|easily|with)(?!\p{L}))|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
     (word) => 'km'.padEnd(word.length),
@@ -227,6 +227,24 @@ const yearly = (line: string): string =>
         (words) => (words.length > 8 ? '12 months' : '12 mo').padStart(words.length),
       )
     : line;
+
+/** "5 thousand 9 hundred and 99", as captions write it. */
+const THOUSANDS =
+  /(?<![\d.,])(\d{1,2}) thousand(?:,? (?:and )?([1-9]) hundred)?(?:,? (?:and )?([1-9]\d?))?(?![\d.,]*\d| (?:hundred|thousand|and a half))(?!\p{L})/giu;
+const AND_PART = /(?<![\d.,/])(\d{1,3}) and (?:a (half|quarter)|three (quarters))(?!\p{L})/giu;
+/** Digits and words in one number: "5 thousand 9 hundred and 99", "4 and a half". Place for place. */
+const mixed = (line: string): string =>
+  line
+    .replace(THOUSANDS, (words: string, thousands: string, hundreds = '0', rest = '0') =>
+      String(Number(thousands) * 1000 + Number(hundreds) * 100 + Number(rest)).padStart(
+        words.length,
+      ),
+    )
+    .replace(AND_PART, (words: string, whole: string, part?: string, quarters?: string) =>
+      String(Number(whole) + (FRACTIONS[(part ?? quarters ?? '').toLowerCase()] ?? 0)).padStart(
+        words.length,
+      ),
+    );
 
 /** Dutch "1 op 22": kilometres on a litre. Place for place. */
 const kilometresEach = (line: string): string =>
