@@ -13,6 +13,7 @@ import { askedIn, CHANGED, hedgeBefore, speakerOf } from './link/speaker';
 import { sentencesOf, type Sentence } from './link/sentences';
 import { BOTH_ENDS, sideOf, sidesOf, sideUnsaid, type Side } from './link/side-of';
 import type { FigureProposal, PassedOver } from './proposal';
+import { asWritten } from './lattice/closed-up';
 import type { Quantity } from './lattice/scan-quantities';
 import type { Survey } from './text/survey';
 import type { ScannedLine } from './text/scanned-line';
@@ -213,12 +214,18 @@ function readSentence(
       side,
       survey,
       place: (option, q, i) => placed(scanned, at, option, q, q.to, alone[i - 1]),
-      offset: scanned.offset + at,
+      at: (from, to) => lifted(scanned, at, from, to),
     }),
-    clock: clockReadings(s, assigned, blocked, scanned.offset + at),
+    clock: clockReadings(s, assigned, blocked, (from, to) => lifted(scanned, at, from, to)),
     open: openLabel(words, assigned, text, alone.length),
     twoEnded: taken.findLast(({ a }) => OTHER_END[a.option.key] !== undefined)?.a.option.word,
   };
+}
+
+/** A stretch of a sentence as it stands in the text. */
+function lifted(scanned: ScannedLine, at: number, from: number, to: number) {
+  const place = asWritten(scanned.places, at + from, at + to);
+  return { from: scanned.offset + place.from, to: scanned.offset + place.to };
 }
 
 /** The second number of a pair that only its size named (`15/46`) is no surer than the first. */

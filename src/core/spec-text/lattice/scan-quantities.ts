@@ -29,7 +29,7 @@ const CURRENCY = String.raw`(?:US\$|AU?\$|CA?\$|NZ\$|[€$£]|R(?=\d)|(?:EUR|USD
 const JOINT = String.raw`(?<=between \S{1,8} )and|-|–|—|to|bis|à|or|\/|±|\+\/- ?|x|×`;
 // currency? number (thousands? range or list number)? unit?
 const QUANTITY = new RegExp(
-  `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(k(?!\\p{L}))?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(k(?!\\p{L}))?)?(?:,-|\\.-|-?ish)?(?:[ \\u00a0\\u202f-]{0,2}(${UNIT_SOURCE}))?([*¹²³†‡]+(?![\\p{L}\\d]))?`,
+  `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(k(?!\\p{L}))?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(k(?!\\p{L}))?)?(?:,-|\\.-|-?ish|\\+(?= ?(?:km|mi)))?(?:[ \\u00a0\\u202f-]{0,2}(${UNIT_SOURCE}))?([*¹²³†‡]+(?![\\p{L}\\d]))?`,
   'giu',
 );
 /** Words of a change before its first figure. */
@@ -38,6 +38,11 @@ export const CHANGE =
 /** Words before a difference that is followed by what came out: "up by three to seventy three". */
 export const CHANGED_BY =
   /(?:(?<!\p{L})(?:up|down|r(?:ise|ose)s?|rais\w+|drop(?:s|ped)?|increas\w+|reduc\w+|grew|gain\w*|lost|shed)) by (?:about |around )?$/iu;
+/** What stands before two numbers that "to" makes no range of: a difference and what came out, what was and what is. */
+const NO_RANGE = new RegExp(`${CHANGED_BY.source}|(?<!\\p{L})gone from $`, 'iu');
+/** Numbers so far apart are not of one unit: "ten thousand or twelve months". */
+const UNLIKE = 20;
+const isTime = (unit: TextUnit | undefined): boolean => unit === 'months' || unit === 'h';
 const FEET =
   /(?<![\p{L}\d.,/])(\d{1,2}) ?(?:ft|feet|foot|'|′) ?(\d{1,2}(?:[.,]\d{1,2})?) ?(?:inches|inch|in|"|″)?(?![\p{L}\d])/giu;
 const SPECIAL_FRACTIONS: Readonly<Record<string, number>> = {
@@ -211,9 +216,16 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
       { amounts: one, unit, from, to: firstTo, ...part, changed: 'is-old' },
       { amounts: two, unit, from: secondAt, to, ...part, changed: 'is-new' },
     ];
-  if (joint === 'or')
+  if (joint === 'or' || (joint === 'to' && NO_RANGE.test(line.slice(Math.max(0, from - 34), from))))
     return [
-      { amounts: one, unit, from, to: firstTo, ...part },
+      // "Every 10k or 12 months": thousands of something else.
+      {
+        amounts: one,
+        unit: (kiloOne && !kiloTwo) || (a > b * UNLIKE && isTime(unit)) ? undefined : unit,
+        from,
+        to: firstTo,
+        ...part,
+      },
       { amounts: two, unit, from: secondAt, to, ...part },
     ];
   const sums = unit === undefined && a >= 1000 && b < a * 2 && joint !== '-';

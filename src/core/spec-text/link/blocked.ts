@@ -74,9 +74,24 @@ const isFill = (text: string, q: Quantity): boolean =>
   (FILL_BEHIND.test(text.slice(q.to, q.to + 16)) &&
     FILL_BEFORE.test(text.slice(Math.max(0, q.from - 36), q.from)));
 
+/** "£180 for the first, £520 with valves": what a workshop takes. */
+const FOR_WORK =
+  /^ (?:for|with|incl\w*|when|if)(?: it['’]s)? (?:the |a |an |its )?(?:first(?: one| service)?|valves?|service|oil|big one|small one|minor|major|annual|check)(?!\p{L})/iu;
+
 /** "62 mpg two up, 71 solo", "48 mpg into a headwind with bags, normally 54". */
 const TWO_UP =
   /^\s*(?:\([^)]{0,8}\))?\s*(?:(?:two|2)[- ]up|(?:in|into|against) (?:a |the |that )?(?:strong |stiff )?(?:head ?)?wind|(?:fully )?loaded up|with (?:the )?(?:bags|panniers|luggage|boxes|a pillion)(?! (?:on )?it (?:weighs|is)))(?!\p{L})/iu;
+
+/** "Lower than the 860 claimed", "on my own scale": said of this very machine, and of no other. */
+const isClaimed = (text: string, { from, to }: Mention): boolean =>
+  (/^my own$/iu.test(text.slice(from, to)) &&
+    /^ (?:\p{L}+ )?(?:scales?|weighbridge|tape|garage|money|legs?)(?!\p{L})/iu.test(
+      text.slice(to),
+    )) ||
+  (/^than$/iu.test(text.slice(from, to)) &&
+    /^ (?:the |its )?[\d.,]+ ?(?:mm|cm|in|inch(?:es)?|"|kg|kilos?|lbs?|pounds|lit(?:re|er)s?|l|hp|ps|mpg|km|miles)? ?(?:that (?:they|is|was) )?(?:claim\p{L}*|quoted?|stated|advertised|listed|officially|on the (?:sheet|website)|in the (?:brochure|book|handbook|manual))(?!\p{L})/iu.test(
+      text.slice(to),
+    ));
 
 /** "Today we're looking at the Ridge": what a review is about, and no other machine. */
 const isTodays = (text: string, { from, to }: Mention): boolean =>
@@ -100,7 +115,7 @@ export const RESTRICTS =
 const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? '');
 
 /** "Power is up from 55 to 59 kW": the model before had the first; "lowered from 895 to 865" is what a part did. */
-const GREW = /(?<!\p{L})(?:up|down) from (?:the |a )?$/iu;
+const GREW = /(?<!\p{L})(?:up|down|(?<!(?:I|we)(?:['’]ve| have)? )gone) from (?:the |a )?$/iu;
 /** "Up from 300 to 340 km with the big tank". */
 const A_PART_DID =
   /(?<!\p{L})(?:with|after|since|thanks to|by) (?:the |a |an |my )?(?:\p{L}+ ){0,2}(?:tank|seat|kit|links?|can|exhaust|map|remap|pipe|filter|shock|springs?|sprockets?|tyres?|tires?|bars?|rack|cams?|pistons?)(?!\p{L})/iu;
@@ -117,7 +132,10 @@ export function blockedIn(
   const found = new Map<number, BlockedBy>();
   const noise = noiseIn(text);
   const scopes = mentions
-    .filter((m) => m.meanings.some((x) => x.kind === 'other') && !isTodays(text, m))
+    .filter(
+      (m) =>
+        m.meanings.some((x) => x.kind === 'other') && !isTodays(text, m) && !isClaimed(text, m),
+    )
     .map((m) => {
       const rest = text.slice(m.to);
       const became = /from$/iu.test(text.slice(m.from, m.to)) ? CAME_TO.exec(rest) : null;
@@ -154,7 +172,7 @@ export function blockedIn(
       q.changed === undefined &&
       !(isPower(q) && RESTRICTS.test(text)) &&
       /^\s*(?:down |up )?to (?:a |the )?$/iu.test(text.slice(q.to, next.from)) &&
-      CHANGE.test(text.slice(Math.max(0, q.from - 40), q.from))
+      (CHANGE.test(text.slice(Math.max(0, q.from - 40), q.from)) || grew(i))
     )
       found.set(isMoney(next) || grew(i) ? i : i + 1, grew(i) ? 'other-machine' : 'changed');
     if (
@@ -166,6 +184,7 @@ export function blockedIn(
     // "Eight to nine thousand": thousands, both of them.
     if (q.unit === undefined && /^\s*to\s+\d{1,3}000(?!\d)/u.test(text.slice(q.to, q.to + 24)))
       found.set(i, 'noise');
+    if (isMoney(q) && FOR_WORK.test(text.slice(q.to, q.to + 40))) found.set(i, 'noise');
     if (isFill(text, q) || (isUse(q) && TWO_UP.test(text.slice(q.to, q.to + 36))))
       found.set(i, 'changed');
     if (found.has(i)) return;

@@ -82,7 +82,7 @@ export function byWord(
   ).length;
   const weak = word.meaning.kind === 'label' && word.meaning.weak;
   const points =
-    nearness(gapText, labelFirst, weak, figures, labels) - (turned ? WEIGHTS.turned : 0);
+    nearness(gapText, labelFirst, weak && !turned, figures, labels) - (turned ? WEIGHTS.turned : 0);
   if (points < 0.5) return [];
   if (word.meaning.kind === 'taker') return takerOption(s, q, word, points, gapText);
   const basis = word.meaning.basis;

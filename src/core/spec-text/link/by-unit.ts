@@ -50,6 +50,8 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
       push('payload', WEIGHTS.byBasis, 'unit', true);
     if (AT_THE_WHEEL.test(s.text.slice(q.to, q.to + 24)) && speaksOfPower(s))
       push('power', WEIGHTS.byBasis, 'basis', true);
+    if (s.ours && WEIGHED_IT.test(s.text.slice(Math.max(0, q.from - 90), q.from)))
+      push('mass', WEIGHTS.byBasis + 2.2, 'basis', true);
     const near = basisBeside(s, q);
     if (near !== undefined && near < 1.6 && Number.isInteger(q.amounts[0]))
       for (const sense of senses(s, q, 'mass', true, index))
@@ -73,7 +75,11 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
     else if (key === 'power' && s.ours && (isRestricted(s, q) || isDroppedFrom(s, index - 1)))
       push('power', WEIGHTS.byUnit + 1, 'label');
     else if (key && q.unit !== 'L' && s.ours) push(key, WEIGHTS.byUnit, 'unit');
-    if (sense.dimension === 'volume' && s.ours && (isAlone(s, q) || isFuelled(s, q)))
+    if (
+      sense.dimension === 'volume' &&
+      s.ours &&
+      (isAlone(s, q) || isFuelled(s, q) || ITS.test(before))
+    )
       push('tank', WEIGHTS.byUnit - 0.3, 'unit');
     if (sense.dimension === 'length' && s.ours && isAlone(s, q) && isSeat(q))
       push('seatHeight', WEIGHTS.byUnit - 1, 'unit');
@@ -90,6 +96,8 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
       const asks = ASKS.test(s.text.slice(q.to, q.to + 22));
       push('price', WEIGHTS.bySum + (asks ? 2 : 0), asks ? 'basis' : 'sum');
     }
+    if (sense.dimension === 'distance' && s.ours && isOfOneTank(s, q))
+      push('statedRange', WEIGHTS.byUnit + 0.6, 'unit');
     const travel = s.ours ? travelBeside(s, q) : undefined;
     if (travel) push(travel, WEIGHTS.byUnit - 0.4, 'unit');
     const rim = rimBySize(s, q, index);
@@ -172,6 +180,22 @@ const isAlone = (s: SentenceWords, q: Quantity): boolean =>
   /(?:^[^\p{L}\d]*|^\s*\d\)\s*|[,;(.•*/|-]\s*)$/u.test(
     s.text.slice(Math.max(0, q.from - 6), q.from),
   ) && /^\.?(?:\s*[,;)./|]|\s*$)/u.test(s.text.slice(q.to, q.to + 3));
+
+/** "You're gonna get around 350 km out of that", "should be good for 300 km": how far a tank goes. */
+const isOfOneTank = (s: SentenceWords, q: Quantity): boolean =>
+  /^\+? (?:out of|from|on|per|to) (?:it|that|this|the tank|a tank|one tank|each tank|a full)(?!\p{L})/iu.test(
+    s.text.slice(q.to, q.to + 24),
+  ) ||
+  /(?<!\p{L})good for (?:about |around |over |nearly |at least |a solid |an easy )?$/iu.test(
+    s.text.slice(Math.max(0, q.from - 30), q.from),
+  );
+
+/** "We had it on our scales and it was 206". */
+const WEIGHED_IT =
+  /(?:(?:had|put|got|stuck|rolled|ran|popped) (?:it|mine|her|this one|the bike) (?:up )?on|took (?:it|mine) to) (?:the|our|my|his|their|a|some) (?:\p{L}+ ){0,2}(?:scales?|weighbridge)[^.\d]{0,36}(?:was|is|came (?:out |up )?(?:at|to|as)|said|read|says|reads|showed|shows|at|:)(?: about| exactly| a)? $/iu;
+
+/** "It's eighteen litres", "on its ten and a half litres": said of what was spoken of, and in litres that is the tank. */
+const ITS = /(?<!\p{L})(?:it['’]?s|it is)(?: only| just| about| around)?(?: an?)? $/iu;
 
 /** Words behind a sum that say that it is what is asked. */
 const ASKS =

@@ -12,12 +12,15 @@ export interface ClockReading {
   readonly points: number;
 }
 
+/** A stretch of a sentence in the whole text. */
+export type InText = (from: number, to: number) => { readonly from: number; readonly to: number };
+
 /** What may be on the clock of a machine for sale. */
 export function clockReadings(
   s: SentenceWords,
   assigned: readonly Assigned[],
   blocked: ReadonlyMap<number, BlockedBy>,
-  offset: number,
+  at: InText,
 ): readonly ClockReading[] {
   if (!s.sale) return [];
   return s.quantities.flatMap((q, i): readonly ClockReading[] => {
@@ -43,8 +46,7 @@ export function clockReadings(
       {
         amount,
         unit: word,
-        from: offset + q.from,
-        to: offset + q.to,
+        ...at(q.from, q.to),
         points: (clocked ? 2 : 0) + (word === 'h' ? -1 : 0) + (amount >= 500 ? 1 : 0),
       },
     ];

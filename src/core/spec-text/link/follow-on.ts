@@ -23,7 +23,7 @@ const FOLLOWS: readonly {
   {
     needs: ['travelFront'],
     key: 'travelRear',
-    gap: /^(?![^;|]*(?:dis[ck]|brake|ty?i?re|wheel|spring|rim|tube|preload|clicks?))[^;|\d]{0,60}?(?<!\p{L})(?:at|on|out) (?:the )?(?:back|rear)(?: end)?(?: (?:it['’]s|you['’]?(?:ve)? (?:got|get)|there['’]s|it has|we have))?(?: about| around)?\s*$/iu,
+    gap: /^(?![^;|]*(?:dis[ck]|brake|ty?i?re|wheel|spring|rim|tube|preload|clicks?))[^;|\d]{0,60}?(?<!\p{L})(?:at|on|out) (?:the )?(?:back|rear)(?: end)?(?: (?:it['’]s|you['’]?(?:ve)? (?:got|get)|there['’]s|it has|we have))?(?:,? (?:a |the )?(?:\p{L}+ ){0,2}(?:shock|monoshock|damper),?(?: (?:with|giving|gives|offers|offering|has|and|at))?)?(?: about| around)?\s*$/iu,
   },
   {
     needs: ['travelRear'],

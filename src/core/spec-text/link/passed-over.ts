@@ -3,6 +3,7 @@ import type { FigureProposal, PassedOver } from '../proposal';
 import type { Survey } from '../text/survey';
 import type { Assigned } from './assign';
 import type { BlockedBy } from './blocked';
+import type { InText } from './clock';
 import type { Option, SentenceWords } from './option';
 import { optionsOf } from './options';
 import { propose, usualBasis } from './propose';
@@ -52,7 +53,7 @@ export function passed(
   s: SentenceWords,
   assigned: readonly Assigned[],
   blocked: ReadonlyMap<number, BlockedBy>,
-  { offset, ...how }: HowToTake & { readonly offset: number },
+  { at, ...how }: HowToTake & { readonly at: InText },
 ): readonly PassedOver[] {
   return s.quantities.flatMap((q, i): readonly PassedOver[] => {
     const option = assigned[i]?.option;
@@ -62,8 +63,7 @@ export function passed(
     return [
       {
         words: s.text.slice(Math.max(0, q.from - 24), q.to + 16).trim(),
-        from: offset + q.from,
-        to: offset + q.to,
+        ...at(q.from, q.to),
         why:
           reason !== undefined
             ? { code: reason }

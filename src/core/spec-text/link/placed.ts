@@ -1,3 +1,4 @@
+import { asWritten } from '../lattice/closed-up';
 import type { Quantity } from '../lattice/scan-quantities';
 import type { ScannedLine } from '../text/scanned-line';
 import type { Option } from './option';
@@ -24,9 +25,10 @@ export function placed(
   if (label && label.from >= q.to) end = Math.max(end, label.to);
   const text = scanned.line.slice(at + from, at + end);
   const closed = text.includes('(') && scanned.line[at + end] === ')' ? 1 : 0;
+  const place = asWritten(scanned.places, at + from, at + end + closed);
   return {
-    words: scanned.line.slice(at + from, at + end + closed).trim(),
-    from: scanned.offset + at + from,
-    to: scanned.offset + at + end + closed,
+    words: scanned.written.slice(place.from, place.to).trim(),
+    from: scanned.offset + place.from,
+    to: scanned.offset + place.to,
   };
 }

@@ -37,6 +37,13 @@ const alike = (a: Quantity, b: Quantity): boolean => {
   return ratio > 0.7 && ratio < 1.43;
 };
 
+/** What is lost by a side behind a comma and an "and" that opens the clause of another figure. */
+const OPENS_NEXT = 6;
+/** "230 mm of travel, and at the back a single shock with 215": that back is the next figure's. */
+const opensNext = (text: string, word: SideWord, gap: string, all: readonly Quantity[]): boolean =>
+  /, ?(?:and|while|with|then) /iu.test(gap) &&
+  all.some((o) => o.from >= word.to && !/[,;.]/.test(text.slice(word.to, o.from)));
+
 /** Front or rear: the order of a list, else the nearest word that says so, else the heading above. */
 export function sideOf(
   text: string,
@@ -78,7 +85,8 @@ export function sideOf(
       gap.commas * 3 +
       gap.joiners * 2 +
       (gapText.match(/\d+/g)?.length ?? 0) * 2 +
-      (before ? 0 : 0.7);
+      (before ? 0 : 0.7) +
+      (!before && opensNext(text, word, gapText, all) ? OPENS_NEXT : 0);
     if (!best || distance < best.distance) best = { side: word.side, distance };
   }
   return best?.side ?? heading ?? 'front';

@@ -1,3 +1,4 @@
+import { closedUp } from '../lattice/closed-up';
 import { withNumbers } from '../lattice/number-words';
 import { scanQuantities } from '../lattice/scan-quantities';
 import { withoutTyres } from '../read-facts';
@@ -29,6 +30,15 @@ export interface Line {
   readonly offset: number;
 }
 
+/** Where a clause opens in talk without stops, or else a word. */
+const OPENING =
+  / (?=(?:and (?:it|the|you|that|there|I|we|has)|so|but|then|which|it's|you've|the)\s)/giu;
+function lastOpening(head: string): number {
+  const clause = [...head.matchAll(OPENING)].at(-1)?.index ?? 0;
+  const at = clause > LINE_LIMIT / 2 ? clause : head.lastIndexOf(' ');
+  return at > LINE_LIMIT / 4 ? at + 1 : LINE_LIMIT;
+}
+
 export function* linesOf(text: string): Generator<Line> {
   let offset = 0;
   for (const whole of text.split(/\r\n|\n|\r/)) {
@@ -37,7 +47,7 @@ export function* linesOf(text: string): Generator<Line> {
     while (rest.length > LINE_LIMIT) {
       const head = rest.slice(0, LINE_LIMIT);
       const cut = Math.max(head.lastIndexOf('. '), head.lastIndexOf('; '), head.lastIndexOf(', '));
-      const length = cut > LINE_LIMIT / 4 ? cut + 2 : LINE_LIMIT;
+      const length = cut > LINE_LIMIT / 4 ? cut + 2 : lastOpening(head);
       yield { line: rest.slice(0, length), offset: at };
       rest = rest.slice(length);
       at += length;
@@ -49,7 +59,8 @@ export function* linesOf(text: string): Generator<Line> {
 
 /** A line with its numbers said in words as digits, its tyre sizes blanked out, and all that is left found. */
 export function scanned({ line, offset }: Line): ScannedLine {
-  const plain = withoutTyres(withNumbers(line));
+  const closed = closedUp(line, withNumbers(line));
+  const plain = withoutTyres(closed.line);
   const quantities = /[\d½¼¾⅛⅜⅝⅞]/.test(plain) ? scanQuantities(plain) : [];
   // A unit is no label: the bar of a pressure is no handlebar. What it says of a basis ("whp") stays.
   const withUnit = quantities.filter((q) => q.unit !== undefined);
@@ -64,5 +75,5 @@ export function scanned({ line, offset }: Line): ScannedLine {
     }),
   );
   const mentions = [...scanWords(blanked), ...inUnits].sort((a, b) => a.from - b.from);
-  return { line: plain, written: line, offset, mentions, quantities };
+  return { line: plain, places: closed.places, written: line, offset, mentions, quantities };
 }

@@ -27,9 +27,35 @@ function headOf({ line, quantities, mentions }: ScannedLine): string | undefined
   return head && !named && figures >= LEAST_FIGURES ? head[1] : undefined;
 }
 
+/** "The old one: 35 kW, 193 kg": a line that opens with words for a machine. */
+const WORDS = /^\s*(?:[-*•]\s*)?(\p{L}[\p{L}']*(?: \p{L}[\p{L}']*){0,3})\s*[:–—]\s/u;
+const LEAST_ALIKE = 2;
+
+/** What a line calls its machine, where the line before or behind tells the same of another. */
+function besideAnother(lines: readonly ScannedLine[], i: number): string | undefined {
+  const line = lines[i];
+  const head = line && WORDS.exec(line.line);
+  const end = head?.[0].length ?? 0;
+  if (
+    !head ||
+    line.mentions.some(
+      (m) => m.from < end && m.meanings.some((x) => x.kind === 'label' || x.kind === 'side'),
+    )
+  )
+    return undefined;
+  const keys = new Set(figuresNamed(line));
+  const alike = [lines[i - 1], lines[i + 1]].some(
+    (o) =>
+      o !== undefined &&
+      WORDS.test(o.line) &&
+      figuresNamed(o).filter((k) => keys.has(k)).length >= LEAST_ALIKE,
+  );
+  return alike ? head[1] : undefined;
+}
+
 /** A list of machines, a line each; what stands before the first of them belongs to none. */
 function listed(lines: readonly ScannedLine[]): readonly (readonly ScannedLine[])[] | undefined {
-  const heads = lines.map(headOf);
+  const heads = lines.map((line, i) => headOf(line) ?? besideAnother(lines, i));
   if (new Set(heads.filter((h) => h !== undefined)).size < 2) return undefined;
   const blocks: ScannedLine[][] = [];
   for (const [i, line] of lines.entries()) {

@@ -1,11 +1,14 @@
 import type { Quantity } from '../lattice/scan-quantities';
+import type { Places } from '../lattice/closed-up';
 import type { Mention } from '../vocabulary/lexicon';
 
 /** A line of the text with all that stands in it. */
 
 export interface ScannedLine {
-  /** With numbers in digits and tyre sizes blanked out, place for place as written. */
+  /** With numbers in digits and tyre sizes blanked out. */
   readonly line: string;
+  /** Where that stood as written. */
+  readonly places?: Places | undefined;
   readonly written: string;
   readonly offset: number;
   readonly mentions: readonly Mention[];

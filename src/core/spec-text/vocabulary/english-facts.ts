@@ -34,7 +34,11 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ['layout', 'parallel-twin', /\bparallel[- ]twin\b|\binline[- ]twin\b|\bp-twin\b/i],
   ['layout', 'v-twin', /\bv[- ]twin\b/i],
   ['layout', 'boxer-twin', /\bboxer\b|\bflat[- ]twin\b/i],
-  ['layout', 'triple', /\b(?:in-?line[- ])?triple\b|\bthree[- ]cylinder\b|\bin-?line[- ](?:three|3)\b/i],
+  [
+    'layout',
+    'triple',
+    /\b(?:in-?line[- ])?triple\b|\bthree[- ]cylinder\b|\bin-?line[- ](?:three|3)\b/i,
+  ],
   ['layout', 'four', /\binline[- ]four\b|\bfour[- ]cylinder\b/i],
   [
     'fuelling',
@@ -139,7 +143,11 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ['socket', 'usb', /\busb(?:-c)? (?:socket|charger|port|charging|outlet)s?\b/i],
   ['socket', 'twelve-volt', /\b12 ?v(?:olt)? (?:socket|outlet|accessory socket)\b/i],
   ['screen', 'none', /\bno (?:wind)?(?:screen|shield)\b(?: at all)?/i],
-  ['screen', 'adjustable', /\badjustable (?:wind)?(?:screen|shield)\b|\b(?:wind)?(?:screen|shield)(?:['’]s| is) (?:\w+ )?adjustable\b/i],
+  [
+    'screen',
+    'adjustable',
+    /\badjustable (?:wind)?(?:screen|shield)\b|\b(?:wind)?(?:screen|shield)(?:['’]s| is) (?:\w+ )?adjustable\b/i,
+  ],
   ['wheelType', 'cast', /\b(?:inch|rims?|wheels?|rear|1[7-9])\b[^.;]{0,20}\bcast\b/i],
   ['abs', 'none', /\b(?:no|without) abs\b/i],
   ['ridingModes', 'no', /\b(?:no|without|there'?s no) (?:riding |ride )?modes\b/i],

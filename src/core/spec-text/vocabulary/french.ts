@@ -40,7 +40,7 @@ export const FRENCH: Vocabulary = {
     rake: 'angle de chasse|angle de colonne|chasse angle',
     trail: 'chasse|deport',
     springs: 'raideur|raideur ressort',
-    pressures: 'pression des pneus|pression pneus|pressions',
+    pressures: 'pression des pneus|pression pneus|pressions|~pression',
     alternator: 'alternateur|puissance alternateur',
     battery: 'batterie',
     service:

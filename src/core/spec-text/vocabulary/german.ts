@@ -56,7 +56,7 @@ export const GERMAN: Vocabulary = {
     oil: 'olwechsel|olwechsel alle|olwechselintervall',
     oilCapacity: 'olmenge|motorol|olfullmenge|olinhalt',
     price:
-      'preis|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
+      'preis|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
     usedPrice: 'gebrauchtpreis|gebraucht ab|gebraucht',
     warranty: 'garantie|gewahrleistung',
     madeFrom: 'gebaut ab|gebaut seit|bauzeit ab|produziert ab',
