@@ -47,6 +47,9 @@ function standBetween(
 const isCheckOrOil = ({ meaning }: Word): boolean =>
   meaning.kind === 'label' && /^(?:valves|oil)$/.test(meaning.name);
 
+const isCare = ({ meaning }: Word): boolean =>
+  meaning.kind === 'label' && /^(?:valves|oil|service)$/.test(meaning.name);
+
 /** In characters. */
 const FARTHEST = 95;
 
@@ -71,6 +74,8 @@ export function byWord(
   const mate = s.quantities[index + 1];
   const end = !labelFirst && q.listed && mate?.listed && mate.to <= from ? mate.to : q.to;
   const [a, b] = labelFirst ? [to, q.from] : [end, from];
+  // "15 300 km, serviced at the dealer's": in an advert that is what it has run.
+  if (!labelFirst && s.sale && isCare(word) && /[,;|]/.test(s.text.slice(q.to, from))) return [];
   const between = standBetween(s.quantities, index, a, b);
   if (between.length > (labelFirst ? 2 : 1)) return [];
   const turned = labelFirst ? otherSide(s, q, word, between) : undefined;

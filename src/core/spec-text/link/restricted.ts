@@ -3,7 +3,7 @@ import { RESTRICTS } from './blocked';
 import type { SentenceWords } from './option';
 
 const RESTRICTED_TO =
-  /^[\s,(]{0,3}(?:but |and )?(?:now |currently )?(?:(?:restricted|limited|detuned|choked) (?:down )?to|auf \d{2}(?:[.,]\d)? ?kW gedrosselt|gedrosselt auf|bridée? à|limitad[ao] a|(?:libres? )?(?:y )?se (?:limita|puede limitar) a|depotenziat[ao] a)(?!\p{L})/iu;
+  /^[\s,(]{0,3}(?:but |and )?(?:now |currently )?(?:(?:restricted|limited|detuned|choked) (?:down )?to|auf \d{2}(?:[.,]\d)? ?kW gedrosselt|gedrosselt auf|bridée? à|limitad[ao] a|(?:libres? )?(?:y )?se (?:limita|puede limitar) a|depotenziat[ao] a)(?![\p{L}\d])/iu;
 const DERESTRICTED_TO =
   /(?:de-?restrict(?:ed|able|s)? to|unrestricted|open(?:ed)? up to|entdrosselbar auf|offen|débridable à)\s*$/iu;
 export const isPower = ({ unit }: Quantity): boolean =>

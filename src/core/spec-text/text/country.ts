@@ -64,7 +64,7 @@ export const weigh = (text: string, lower: string, clues: readonly Clue[]) => {
 /** How much one side must outweigh the other. */
 export const DECIDED = 1;
 /** Ways in kilometres, and none in miles: the spelling is British, but whose money it is remains open. */
-const KILOMETRES = /\bkilomet(?:re|er)s?\b|\d ?kms?\b|\bkays\b|\d k's\b/;
+const KILOMETRES = /\bkilomet(?:re|er)s?\b|\d ?kms?\b|\bkms?: ?\d|\bkays\b|\d k's\b/;
 const MILES = /\bmiles?\b|\bmph\b|\bmpg\b|\d ?mi\b/;
 /** What a sum without a sign is in, by how the text is written. */
 const bySpelling = (text: string, us: number, imperial: number): CurrencyCode | undefined => {
@@ -84,6 +84,7 @@ export function currencies(
       : undefined) ??
     (us - imperial >= DECIDED &&
     !TASMAN.test(text) &&
+    !(KILOMETRES.test(text) && !MILES.test(text)) &&
     /\b(?:miles?|mi|mpg|lbs?|inch(?:es)?|in|msrp|obo)\b|"/.test(text)
       ? 'USD'
       : undefined);
@@ -99,7 +100,11 @@ export function currencies(
   const continental = [1, 2, 3, 4].some((i) => languages.has(i));
   return {
     dollar,
-    likelyDollar: TASMAN.test(text) ? ('AUD' as const) : undefined,
+    likelyDollar: TASMAN.test(text)
+      ? ('AUD' as const)
+      : /\boac\b|\blicensing\b/.test(text)
+        ? ('CAD' as const)
+        : undefined,
     money: money ?? (continental ? ('EUR' as const) : undefined),
   };
 }

@@ -8,6 +8,10 @@ import type { ScannedLine } from './scanned-line';
 /** Longer lines are cut at a sentence or a comma, so that time stays linear. */
 const LINE_LIMIT = 400;
 
+/** "Moc 70 KM" are metric horsepower, written like kilometres in capitals. */
+const HORSES_IN_POLISH =
+  /(?<!\p{L})[Mm]oc(?: silnika| maksymalna)?:? \d{1,3}(?:[.,]\d)? ?KM(?!\p{L})/gu;
+
 /** One character for one: odd spaces, dashes and quotes become plain ones, so that places in the text stay true. */
 export const normalised = (text: string): string =>
   text
@@ -17,6 +21,7 @@ export const normalised = (text: string): string =>
     .replace(/[‘’]/g, "'")
     .replace(/[⋅∙•](?=m|ft)/g, '·')
     .replace(/\u0000/g, ' ')
+    .replace(HORSES_IN_POLISH, (unit) => unit.replace('KM', 'PS'))
     .replace(/^\s*[[{][\s\S]*/, withoutBrackets);
 
 /** Named values of an export: brackets, quotes and underscores say nothing of their own. */

@@ -117,6 +117,11 @@ export const FRENCH: Vocabulary = {
     ],
     ['layout', 'v-twin', worded('bicylindre en v|v-?twin|twin en v')],
     ['layout', 'boxer-twin', worded('(?:bicylindre )?(?:à plat|boxer)|flat-?twin')],
+    [
+      'sumpGuard',
+      'alloy',
+      worded('(?:sabot|protège-?moteur|protection moteur)(?: moteur)? (?:en )?alu\\p{L}*'),
+    ],
     ['screen', 'tall', worded('(?:grande |haute )bulle|bulle (?:haute|touring)')],
     ['layout', 'single', worded('mono(?:cylindre)?(?!-?amort)')],
     ['layout', 'triple', worded('(?:trois|3)[- ]cylindres|tricylindre')],

@@ -178,7 +178,7 @@ export const GERMAN: Vocabulary = {
       'sumpGuard',
       'alloy',
       worded(
-        '(?:alu|aluminium)-?(?:motorschutz|unterfahrschutz)\\p{L}*|motorschutz(?:platte)? aus alu\\p{L}*',
+        '(?:alu|aluminium)-?(?:motorschutz|unterfahrschutz)\\p{L}*|(?:motor|unterfahr)schutz(?:platte)? (?:aus )?alu\\p{L}*',
       ),
     ],
     [

@@ -97,6 +97,7 @@ export const ITALIAN: Vocabulary = {
     'moto|cilindrata|sella|forcella|monocilindrico|bicilindrico|giri min|coppia|serbatoio|pneumatico|pneumatici|catena|enduro|interasse|cerchi|manubrio',
   elsewhere: 'automobile|appartamento|camere|bicicletta|barca|forno|farina|albergo',
   facts: [
+    ['sumpGuard', 'alloy', worded('para-?motore (?:in )?allumini\\p{L}*')],
     ['cooling', 'liquid', worded('raffredda(?:mento|to|ta) (?:a |ad )?(?:liquido|acqua)')],
     ['cooling', 'air-oil', worded('raffredda(?:mento|to|ta) (?:ad? )?aria(?: e |/|-)olio')],
     ['cooling', 'air', worded('raffredda(?:mento|to|ta) (?:ad? )?aria')],

@@ -96,6 +96,7 @@ export const SPANISH: Vocabulary = {
     'moto|cilindrada|asiento|horquilla|monocilindrico|bicilindrico|rpm|par|deposito|neumatico|neumaticos|cadena|trail|enduro|maletas|llantas',
   elsewhere: 'coche|piso|habitaciones|bicicleta|barco|horno|harina|hotel',
   facts: [
+    ['sumpGuard', 'alloy', worded('cubre-?c[aá]rter (?:de )?alumini\\p{L}*')],
     ['cooling', 'liquid', worded('refriger(?:ación|ado|ada) (?:por |de )?(?:líquid[ao]|agua)')],
     [
       'cooling',
