@@ -202,6 +202,12 @@ const SIDE_BEHIND = new RegExp(
   'iu',
 );
 
+/** "Tyres F/R 100/90-19 / 130/80-17": the order tells. */
+const BOTH_BEFORE = new RegExp(
+  `(?<!\\p{L})(?:${FRONT})\\s*[/&+|-]\\s*(?:${REAR})(?!\\p{L})[^\\p{L}\\d]*$`,
+  'iu',
+);
+
 function readTyres(
   line: string,
   made: (key: FactKey, value: string, from: number, to: number) => FactProposal,
@@ -210,7 +216,9 @@ function readTyres(
   return sizes.slice(0, 2).map((match, i) => {
     const before = line.slice(Math.max(0, match.index - 30), match.index);
     const after = line.slice(match.index + match[0].length, match.index + match[0].length + 12);
-    const said = SIDE_BEHIND.exec(after) ?? SIDE_BEFORE.exec(before);
+    const said = BOTH_BEFORE.test(before)
+      ? null
+      : (SIDE_BEHIND.exec(after) ?? SIDE_BEFORE.exec(before));
     const rear = said
       ? said[1] !== undefined
       : sizes.length > 1

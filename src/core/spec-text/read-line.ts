@@ -61,6 +61,7 @@ export function readLine(given: ScannedLine, context: LineContext): LineRead {
   let above = context.above;
   let twoEnded: Word | undefined;
   let asked: Side | undefined;
+  const headed = sideAtHead(scanned);
   for (const sentence of sentencesOf(scanned.line)) {
     const end = END_ASKED.exec(sentence.text);
     if (end && twoEnded) {
@@ -73,7 +74,7 @@ export function readLine(given: ScannedLine, context: LineContext): LineRead {
       ...context,
       above: carried ?? above,
       carried: carried !== undefined,
-      side: asked ?? context.side,
+      side: asked ?? headed ?? context.side,
       lastKey: figures.at(-1)?.key ?? context.lastKey,
     });
     asked = undefined;
@@ -84,6 +85,13 @@ export function readLine(given: ScannedLine, context: LineContext): LineRead {
     above = read.open;
   }
   return { figures, passedOver, clock, open: above, twoEnded };
+}
+
+/** "SUSPENSION / REAR: single shock; 7.1 in travel": the end that a line's head names holds for all of it. */
+function sideAtHead({ line, mentions }: ScannedLine): Side | undefined {
+  const head = /^[^:\d]{3,40}:/u.exec(line)?.[0].length ?? 0;
+  const sides = sidesOf(mentions.filter((m) => m.to <= head));
+  return sides.length === 1 ? sides[0]?.side : undefined;
 }
 
 const within = <T extends { readonly from: number; readonly to: number }>(

@@ -51,12 +51,21 @@ const GERMAN_SHORT = new RegExp(
   'giu',
 );
 
+/** "Sechsganggetriebe". Place for place. */
+const withGears = (text: string): string =>
+  text.replace(/(?<!\p{L})(?:fünf|sechs)(?=gang)/giu, (word) =>
+    (/^f/iu.test(word) ? '5-' : '6-').padStart(word.length),
+  );
+
 /** German numbers in one word ("hundertzweiundsechzig", "dreikommasieben") as digits; short ones stay words. Place for place. */
 export function germanNumbers(text: string): string {
-  const line = text.replace(GERMAN_SHORT, (whole: string, word: string, rest: string) => {
-    const value = GERMAN_TEENS[word.toLowerCase()] ?? GERMAN_TENS[word.toLowerCase()];
-    return value === undefined ? whole : `${String(value).padStart(word.length)}${rest}`;
-  });
+  const line = withGears(text).replace(
+    GERMAN_SHORT,
+    (whole: string, word: string, rest: string) => {
+      const value = GERMAN_TEENS[word.toLowerCase()] ?? GERMAN_TENS[word.toLowerCase()];
+      return value === undefined ? whole : `${String(value).padStart(word.length)}${rest}`;
+    },
+  );
   if (!/hundert|tausend|komma|und(?:zwan|drei|vier|fünf|sech|sieb|acht|neun)/iu.test(line))
     return line;
   return line.replace(GERMAN, (words: string, ...rest: readonly unknown[]) => {

@@ -184,7 +184,10 @@ export function withNumbers(line: string): string {
       ? `${digits.padStart(trimmed.length)}${run.slice(trimmed.length)}`
       : run;
   };
-  const said = mixed(kilometresEach(yearly(germanNumbers(line)))).replace(RUN, converted);
+  const said = certificate(mixed(kilometresEach(yearly(germanNumbers(line))))).replace(
+    RUN,
+    converted,
+  );
   return paired(pointed(takenBack(said))).replace(
     /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|every|easy|easily|with)(?!\p{L}))|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
     (word) => 'km'.padEnd(word.length),
@@ -227,6 +230,13 @@ const yearly = (line: string): string =>
         (words) => (words.length > 8 ? '12 months' : '12 mo').padStart(words.length),
       )
     : line;
+
+/** "Net power (kW) at engine speed (min-1): 35 at 9000", as papers have it: the revs are said by the figure itself. */
+const certificate = (line: string): string =>
+  line.replace(
+    /(?<=\(?kW\)?)[ /]*(?:at|bei|à|a)? ?(?:(?:rated |engine )?speed|rpm|(?:nenn)?drehzahl|régime|régimen|regime)? ?\((?:min-?¹?1?|min⁻¹|rpm|1\/min|tr\/min|giri\/min)\)(?=\s*:)/giu,
+    (words) => ' '.repeat(words.length),
+  );
 
 /** "5 thousand 9 hundred and 99", as captions write it. */
 const THOUSANDS =

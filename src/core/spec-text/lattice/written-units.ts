@@ -278,6 +278,8 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'speeds',
     'speed',
     'gang',
+    'ganggetriebe',
+    'gang-getriebe',
     'gänge',
     'rapports',
     'vitesses',

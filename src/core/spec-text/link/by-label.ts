@@ -98,7 +98,9 @@ export function byWord(
   // "travel front 8.7 in and 8.5 in rear": the word right behind the figure says its end.
   const keys = named.map((k) => (contrary(s, q, k) ? (OTHER_END[k] ?? k) : k));
   const beside = !labelFirst && /^\s*(?:of)?\s*$/.test(gapText) && isNoun(s.text.slice(from, to));
-  const told = labelFirst ? (unitTold(gapText) ?? unitOfLabel(s.text.slice(from, to))) : undefined;
+  const told = labelFirst
+    ? (unitTold(gapText) ?? unitOfLabel(s.text.slice(from, to), s))
+    : undefined;
   const bare =
     (labelFirst && !turned && (unitTold(gapText) !== undefined || isBareLink(gapText))) || beside;
   return keys.flatMap((key) =>
@@ -173,7 +175,8 @@ function unitTold(gapText: string): UnitId | undefined {
 }
 
 /** "Horsepower: 44": the label is the unit. */
-function unitOfLabel(words: string): UnitId | undefined {
+function unitOfLabel(words: string, { units }: SentenceWords): UnitId | undefined {
+  if (/\bmpg$/iu.test(words) && units.gallon !== undefined) return `mpg-${units.gallon}`;
   const unit = writtenUnit(words);
   return unit !== undefined && isUnitId(unit) ? unit : undefined;
 }

@@ -67,7 +67,9 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
   const before = s.text.slice(Math.max(0, q.from - 24), q.from);
   for (const sense of sensesOf(q.unit, s.units)) {
     const key = BY_UNIT[sense.dimension];
-    if (q.unit === 'gears') push('gears', WEIGHTS.byUnit + 1, 'label');
+    const pair = q.unit === 'teeth' ? teethOfPair(s, q, index) : undefined;
+    if (pair) push(pair, WEIGHTS.byUnit + 1.5, 'label');
+    else if (q.unit === 'gears') push('gears', WEIGHTS.byUnit + 1, 'label');
     else if (q.unit === 'qt-us') push('oilCapacity', WEIGHTS.byUnit + 0.3, 'unit');
     else if (q.unit === 'links') push('chainLinks', WEIGHTS.byUnit + 1, 'label');
     else if (key === 'power' && s.ours && (isUnrestricted(s, q) || isDroppedFrom(s, index)))
@@ -120,6 +122,15 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
           push(key, WEIGHTS.byUnit - 0.6, 'unit');
   }
   return made;
+}
+
+/** "15T/38T": the smaller one is in front. */
+function teethOfPair(s: SentenceWords, q: Quantity, index: number): FigureKey | undefined {
+  const mate = [s.quantities[index - 1], s.quantities[index + 1]].find(
+    (o) => o?.unit === 'teeth' && o.listed,
+  );
+  if (!q.listed || !mate) return undefined;
+  return (q.amounts[0] ?? 0) < (mate.amounts[0] ?? 0) ? 'sprocketFront' : 'sprocketRear';
 }
 
 /** "6,899 pounds, plus on the road charges": what a new one is listed at. */

@@ -112,7 +112,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'brakeFront',
     'twin-disc',
-    /\b(?:twin|dual|double|two) \d{3} ?mm (?:front )?(?:brake )?dis[ck]s?\b|\b(?:twin|dual|double) (?:(?:two|three|\d)[\w -]{0,16} )?(?:front )?discs?\b/i,
+    /\bfront brakes? (?:2|two|twin) ?[x×] ?\d{3}|\b(?:twin|dual|double|two) \d{3} ?mm (?:front )?(?:brake )?dis[ck]s?\b|\b(?:twin|dual|double) (?:(?:two|three|\d)[\w -]{0,16} )?(?:front )?discs?\b/i,
   ],
   [
     'brakeFront',
@@ -269,7 +269,7 @@ export const FACT_LABELS: Readonly<
     tyreRear: { labels: 'tyre, rear|rear tyre|rear tire|tire, rear', options: {} },
     brakeFront: {
       labels:
-        'front brake|brake, front|front brakes|brakes|brakes \\(front / ?rear\\)|brakes front|brake front|brakes, front|brakes front/rear|brakes, front/rear',
+        'front brake|brakes / front|brakes, front end|brake, front|front brakes|brakes|brakes \\(front / ?rear\\)|brakes front|brake front|brakes, front|brakes front/rear|brakes, front/rear',
       options: {
         'twin-disc': '(?:two|twin|dual|double|2) (?:front )?dis[ck]s?|2 ?x ?\\d+|two \\d+ ?mm',
         'single-disc': 'one disc|single (?:\\d+ ?mm )?(?:front )?dis[ck]|(?:front )?dis[ck]',

@@ -145,6 +145,7 @@ export const FRENCH: Vocabulary = {
       'cast',
       worded('(?:jantes|roues) (?:en )?(?:alu\\p{L}*|alliage|coulées|à bâtons)'),
     ],
+    ['brakeFront', 'single-disc', worded('freins? av(?:ant)? (?:simple |mono)?disque(?!s)')],
     ['brakeFront', 'twin-disc', worded('(?:double|deux|2) disques?(?: avant)?')],
     ['abs', 'both-off', worded('abs (?:déconnectable|désactivable)')],
     [

@@ -120,7 +120,11 @@ export const GERMAN: Vocabulary = {
     ['cooling', 'liquid', worded('(?:flüssigkeits|wasser)(?:gekühlt\\p{L}*|kühlung)')],
     ['cooling', 'air-oil', worded('(?:luft[-/ ](?:und )?öl|öl)(?:gekühlt\\p{L}*|kühlung)')],
     ['cooling', 'air', worded('luft(?:gekühlt\\p{L}*|kühlung)')],
-    ['layout', 'parallel-twin', worded('(?:parallel-?|reihen)(?:twin|zweizylinder)\\p{L}*')],
+    [
+      'layout',
+      'parallel-twin',
+      worded('(?:parallel-?|reihen-?)(?:twin|zweizylinder)\\p{L}*|zweizylinder-?reihen\\p{L}*'),
+    ],
     ['layout', 'v-twin', worded('v-?(?:2|zweizylinder|twin)\\p{L}*|zweizylinder-v\\p{L}*')],
     ['layout', 'boxer-twin', worded('boxer\\p{L}*')],
     ['layout', 'triple', worded('(?:reihen)?dreizylinder\\p{L}*')],
