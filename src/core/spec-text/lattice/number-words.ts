@@ -1,4 +1,5 @@
 import { germanNumbers } from './german-numbers';
+import { romanceNumbers } from './romance-numbers';
 
 const ONES: Readonly<Record<string, number>> = {
   zero: 0,
@@ -148,6 +149,7 @@ export function withNumbers(line: string): string {
     // "With the low one seven ninety five": that "one" is a machine or a seat.
     if (/^one /iu.test(run) && A_ONE.test(line.slice(Math.max(0, at - 12), at)))
       return `${run.slice(0, 4)}${converted(run.slice(4), at + 4)}`;
+    if (/(?<!\p{L})point $/iu.test(line.slice(Math.max(0, at - 7), at))) return run;
     const trimmed = run.trimEnd();
     const way = / k$/iu.test(trimmed) ? numberInWords(trimmed.slice(0, -2)) : undefined;
     if (way && way.amount >= 100) return `${String(way.amount)} km`.padStart(run.length);
@@ -184,10 +186,9 @@ export function withNumbers(line: string): string {
       ? `${digits.padStart(trimmed.length)}${run.slice(trimmed.length)}`
       : run;
   };
-  const said = certificate(mixed(kilometresEach(yearly(germanNumbers(line))))).replace(
-    RUN,
-    converted,
-  );
+  const said = certificate(
+    mixed(kilometresEach(yearly(germanNumbers(romanceNumbers(line))))),
+  ).replace(RUN, converted);
   return paired(pointed(takenBack(said))).replace(
     /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|every|easy|easily|with)(?!\p{L}))|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
     (word) => 'km'.padEnd(word.length),

@@ -26,7 +26,7 @@ const PLAIN = String.raw`\d{1,3}(?:[ \u00a0\u202f'’.,]\d{3}){1,3}(?:[.,]\d{1,2
 const FRACTION = String.raw`\d{1,4}(?:[ -]\d{1,2}\/\d{1,2}(?!\d)| ?[½¼¾⅛⅜⅝⅞])|[½¼¾⅛⅜⅝⅞]`;
 const NUMBER = `(?:${FRACTION}|${PLAIN})`;
 const CURRENCY = String.raw`(?:US\$|AU?\$|CA?\$|NZ\$|[€$£]|R(?=\d)|(?:EUR|USD|GBP|CHF|SEK|NOK|PLN|CZK|AUD|CAD|NZD|ZAR)(?=[ \d]))`;
-const JOINT = String.raw`(?<=between \S{1,8} )and|-|–|—|to|bis|à|or|\/|±|\+\/- ?|x|×`;
+const JOINT = String.raw`(?<=between \S{1,8} )and|-|–|—|to|bis|à|or|\/|±|\+\/- ?|x|×|by`;
 // currency? number (thousands? range or list number)? unit?
 const QUANTITY = new RegExp(
   `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(k(?!\\p{L}))?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(k(?!\\p{L}))?)?(?:,-|\\.-|-?ish|\\+(?= ?(?:km|mi)))?(?:[ \\u00a0\\u202f-]{0,2}(${UNIT_SOURCE}))?([*¹²³†‡]+(?![\\p{L}\\d]))?`,
@@ -206,7 +206,7 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
     ];
   if (joint.startsWith('±') || joint.startsWith('+'))
     return [{ amounts: one, spread: b, unit, from, to, ...part }];
-  if (joint === 'x' || joint === '×')
+  if (/^(?:x|×|by)$/iu.test(joint))
     return [
       { amounts: one, unit: undefined, from, to: firstTo, ...part, product: 0 },
       { amounts: two, unit, from: secondAt, to, ...part, product: 1 },

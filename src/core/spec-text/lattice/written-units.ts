@@ -264,7 +264,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   deg: ['degrees?', 'deg', '°'],
   W: ['watts', 'watt', 'w'],
   Ah: ['amp[- ]hours?', 'ah'],
-  'N/mm': ['n ?/ ?mm', 'newtons?(?! ?-?met)'],
+  'N/mm': ['n ?/ ?mm', 'newtons? (?:per|a) (?:mil(?:limet(?:re|er))?|mm)', 'newtons?(?! ?-?met)'],
   'kgf/mm': ['kgf/mm', 'kg/mm'],
   'lbf/in': ['lbf/in', 'lbs?/in(?:ch)?\\.?', 'lbs? per inch', 'in-?lbs?'],
   bar: ['bar'],

@@ -148,6 +148,7 @@ function contrary(s: SentenceWords, q: Quantity, key: FigureKey): boolean {
       (m) =>
         m.from >= q.to &&
         m.from - q.to <= 2 &&
+        (!/,/.test(s.text.slice(q.to, m.from)) || /^\s*(?:[,.;)]|$)/u.test(s.text.slice(m.to))) &&
         !s.quantities.some((o) => o.from >= m.to && o.from - m.to <= 4) &&
         m.meanings.some((x) => x.kind === 'side' && x.side === wrong),
     )

@@ -52,6 +52,8 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
       push('power', WEIGHTS.byBasis, 'basis', true);
     if (s.ours && WEIGHED_IT.test(s.text.slice(Math.max(0, q.from - 90), q.from)))
       push('mass', WEIGHTS.byBasis + 2.2, 'basis', true);
+    if (s.ours && OUT_THE_DOOR.test(s.text.slice(q.to, q.to + 30)))
+      push('price', WEIGHTS.byBasis + 2.2, 'basis', true);
     const near = basisBeside(s, q);
     if (near !== undefined && near < 1.6 && Number.isInteger(q.amounts[0]))
       for (const sense of senses(s, q, 'mass', true, index))
@@ -132,6 +134,10 @@ function teethOfPair(s: SentenceWords, q: Quantity, index: number): FigureKey | 
   if (!q.listed || !mate) return undefined;
   return (q.amounts[0] ?? 0) < (mate.amounts[0] ?? 0) ? 'sprocketFront' : 'sprocketRear';
 }
+
+/** "Fifty-seven hundred out the door". */
+const OUT_THE_DOOR =
+  /^ (?:out the door|otd|on the road|otr)(?!\p{L})(?!,? ?(?:was|is|at|came to|for)? ?[$£€]?\d)/iu;
 
 /** "6,899 pounds, plus on the road charges": what a new one is listed at. */
 const PLUS_FEES =

@@ -24,6 +24,8 @@ export function takerOption(
   gapText: string,
 ): readonly Option[] {
   if (word.meaning.kind !== 'taker') return [];
+  // Two counts by a slash are no distance run.
+  if (word.meaning.taker === 'odometer' && q.listed && q.unit === undefined) return [];
   const dims: readonly string[] = TAKERS[word.meaning.taker];
   const senseDims = sensesOf(q.unit, s.units).map((x) => x.dimension);
   const fits =

@@ -6,6 +6,8 @@ const PUT_RIGHT =
 /** "3.8 to 4.5 l, 4.1 on average": of a range and what it comes to the latter counts. */
 const COMES_TO =
   /^ ?\p{L}{0,6}[\s,;:(–-]+(?:im (?:schnitt|mittel)|durchschnittlich|on average|averag(?:e|es|ing)|avg\.?|mostly|usually|meist(?:ens)?|en moyenne|moyenne|de media|media|in media)[\s:]*(?:about |around |etwa |ca\. )?$/iu;
+/** "Just over two hundred kilos, two hundred and eight to be exact". */
+const EXACTLY = /^ ?\p{L}{0,6},? to be (?:exact|precise)(?!\p{L})/iu;
 /** "41 horsepower, sorry, 47": what somebody takes back in the same breath is no figure; blanked out, so that places stay. */
 export function withoutSlips(scanned: ScannedLine): ScannedLine {
   const { quantities } = scanned;
@@ -15,6 +17,7 @@ export function withoutSlips(scanned: ScannedLine): ScannedLine {
       next !== undefined &&
       (q.unit === next.unit || q.unit === undefined || next.unit === undefined) &&
       (PUT_RIGHT.test(scanned.line.slice(q.to, next.from)) ||
+        EXACTLY.test(scanned.line.slice(next.to, next.to + 30)) ||
         (q.spread !== undefined && COMES_TO.test(scanned.line.slice(q.to, next.from))))
     );
   });

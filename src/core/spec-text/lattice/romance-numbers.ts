@@ -1,0 +1,141 @@
+/** Number words of French, Spanish and Italian that add up, by their language's spelling. */
+const ADDS: Readonly<Record<string, number>> = {
+  ...{ un: 1, une: 1, deux: 2, trois: 3, quatre: 4, cinq: 5, six: 6, sept: 7, huit: 8, neuf: 9 },
+  ...{ dix: 10, onze: 11, douze: 12, treize: 13, quatorze: 14, quinze: 15, seize: 16 },
+  ...{ vingt: 20, vingts: 20, trente: 30, quarante: 40, cinquante: 50, soixante: 60 },
+  ...{ septante: 70, huitante: 80, octante: 80, nonante: 90 },
+  ...{ 'quatre vingt': 80, 'quatre vingts': 80 },
+  ...{ uno: 1, dos: 2, tres: 3, cuatro: 4, cinco: 5, seis: 6, siete: 7, ocho: 8, nueve: 9 },
+  ...{ diez: 10, doce: 12, trece: 13, catorce: 14, quince: 15, dieciséis: 16, diecisiete: 17 },
+  ...{ dieciocho: 18, diecinueve: 19, veinte: 20, veintiuno: 21, veintidós: 22, veintitrés: 23 },
+  ...{ veinticuatro: 24, veinticinco: 25, veintiséis: 26, veintisiete: 27, veintiocho: 28 },
+  ...{ veintinueve: 29, treinta: 30, cuarenta: 40, cincuenta: 50, sesenta: 60, setenta: 70 },
+  ...{ ochenta: 80, noventa: 90, cien: 100, ciento: 100, doscientos: 200, trescientos: 300 },
+  ...{ cuatrocientos: 400, quinientos: 500, seiscientos: 600, setecientos: 700 },
+  ...{ ochocientos: 800, novecientos: 900 },
+};
+const HUNDRED = new Set(['cent', 'cents']);
+const THOUSAND = new Set(['mille', 'mil']);
+
+const ITALIAN_ONES = 'uno|due|tre|tré|quattro|cinque|sei|sette|otto|nove'.split('|');
+const ITALIAN_TEENS =
+  'dieci|undici|dodici|tredici|quattordici|quindici|sedici|diciassette|diciotto|diciannove'.split(
+    '|',
+  );
+const ITALIAN_TENS = 'vent|trent|quarant|cinquant|sessant|settant|ottant|novant'.split('|');
+const italianOne = (word: string): number =>
+  [1, 2, 3, 3, 4, 5, 6, 7, 8, 9][ITALIAN_ONES.indexOf(word)] ?? 0;
+const ONES = `(?:${ITALIAN_ONES.join('|')})`;
+const BELOW = `(?:(${ONES.slice(3, -1)})?cent(?:o|(?=ott)))?(?:(${ITALIAN_TEENS.join('|')})|(?:(${ITALIAN_TENS.join('|')})[aio]?)?(${ONES.slice(3, -1)})?)`;
+const ITALIAN = new RegExp(`^(?:(?:${BELOW})(mila)|(mille))?(?:${BELOW})$`, 'iu');
+
+const LARGE =
+  /cento?|mil(?:a|le)|(?:vent|trent|quarant|cinquant|sessant|settant|ottant|novant)(?:[aio]|uno|otto)|dici|diciass|dician/iu;
+
+/** "duecentoquattro", "novemila": an Italian number in one word; `undefined` for none. */
+function italian(word: string): number | undefined {
+  if (!LARGE.test(word) || /^(?:mille|cento)$/iu.test(word)) return undefined;
+  const match = ITALIAN.exec(word);
+  if (!match) return undefined;
+  const below = (i: number): number => {
+    const [hundreds, teen, ten, one] = [match[i], match[i + 1], match[i + 2], match[i + 3]].map(
+      (w) => w?.toLowerCase(),
+    );
+    const whole = match[0].toLowerCase();
+    const part = i === 1 ? whole.split(/mila/)[0] : (whole.split(/mil(?:a|le)/).at(-1) ?? '');
+    return (
+      (/cent/.test(part ?? '') ? (hundreds ? italianOne(hundreds) : 1) * 100 : 0) +
+      (teen ? 10 + ITALIAN_TEENS.indexOf(teen) : 0) +
+      (ten ? 20 + 10 * ITALIAN_TENS.indexOf(ten) : 0) +
+      (one ? italianOne(one) : 0)
+    );
+  };
+  const thousands = match[5] ? below(1) * 1000 : match[6] ? 1000 : 0;
+  const amount = thousands + below(7);
+  return amount > 0 ? amount : undefined;
+}
+
+const WORDS = [...Object.keys(ADDS), ...HUNDRED, ...THOUSAND]
+  .sort((a, b) => b.length - a.length)
+  .map((w) => w.replace(' ', '[ -]'))
+  .join('|');
+const RUN = new RegExp(
+  `(?<![\\p{L}\\d])(?:${WORDS})(?:(?:[ -]|[ -]et[ -]| y )(?:${WORDS}))*(?:(?: (?:virgule|coma) )(?:${WORDS})(?:[ -](?:${WORDS}))*)?(?![\\p{L}\\d])`,
+  'giu',
+);
+const ITALIAN_RUN =
+  /(?<![\p{L}\d])((?:\p{L}+)?(?:cent|mil|vent|trent|quarant|cinquant|sessant|settant|ottant|novant|dici|dician|diciass)\p{L}*|due|tre|quattro|cinque|sei|sette|otto|nove)(?: virgola (uno|due|tre|quattro|cinque|sei|sette|otto|nove))?(?![\p{L}\d])/giu;
+
+/** Words that are English or French as well, or say nothing by themselves. */
+const ALONE =
+  /^(?:six|dix|un|une|uno|dos|tres|once|seis|sept|mil|mille|cent|cents|cien|deux|trois|quatre|cinq|huit|neuf|siete|ocho|nueve|cuatro|cinco|diez|quince|ciento)$/iu;
+
+function sumOf(words: readonly string[]): number {
+  let total = 0;
+  let group = 0;
+  for (const word of words) {
+    if (HUNDRED.has(word)) group = (group || 1) * 100;
+    else if (THOUSAND.has(word)) [total, group] = [total + (group || 1) * 1000, 0];
+    else group += ADDS[word] ?? 0;
+  }
+  return total + group;
+}
+
+const tokens = (text: string): readonly string[] =>
+  [...text.toLowerCase().matchAll(/quatre[ -]vingts?|\p{L}+/giu)]
+    .map(([w]) => w.replace('-', ' '))
+    .filter((w) => w !== 'et' && w !== 'y');
+
+const UNIT =
+  /^ (?:lit(?:re|ro)s?|litri|kilos?|kg|chili|ch(?:evaux)?|cv|caballos|cavalli|mm|mil[ií]m\p{L}*|mill\p{L}*|euros?|tours|km|kilom\p{L}+|chilom\p{L}+|pouces|pulgadas|pollici)(?!\p{L})/iu;
+
+function inDigits(run: string, behind: string): string {
+  const [whole = '', decimals] = run.split(/ (?:virgule|coma) /iu);
+  if (decimals === undefined && ALONE.test(run) && !(UNIT.test(behind) && !/^une?$/iu.test(run)))
+    return run;
+  const digits = `${String(sumOf(tokens(whole)))}${decimals === undefined ? '' : `.${String(sumOf(tokens(decimals)))}`}`;
+  return digits.length <= run.length ? digits.padStart(run.length) : run;
+}
+
+/** "Doce litros y medio", "dix-neuf litres et demi". Place for place. */
+const HALF = new RegExp(
+  `(?<![\\p{L}\\d])(\\d{1,2}|(?:${WORDS})(?:-(?:${WORDS}))?)( (?:lit(?:re|ro)s?|litri)) (?:y medio|et demie?|e mezzo)(?!\\p{L})`,
+  'giu',
+);
+
+/** Little words that tell these languages from others, and stems of their numbers: without both there is nothing to do. */
+const SPOKEN_SO =
+  /(?<![\p{L}'])(?:les?|une?|est|à|elle|el|los|una|della?|è|il|con|du|des|es|ha|fait|pesa|al)(?!\p{L})/iu;
+const STEMS =
+  /(?<!\p{L})(?:deux|trois|quatre|quinze|seize|treize|douze|vingt|trente|quarante|cinquante|soixante|cent|dos|dies|vein|treinta|cuar|cinc|ses|set|och|nov|quin|due|dieci|quattro|cinque|sei|sette|otto|nove|vent|quarant|ottant|sessant|sett|diciass|dician|diciotto|litres? )/iu;
+
+/** "Quatre litres cinq aux cent". Place for place. */
+const LITRES_AND =
+  /(?<![\p{L}\d])(\d{1,2}|trois|quatre|cinq|six|sept|huit|neuf) litres? (un|deux|trois|quatre|cinq|six|sept|huit|neuf|\d)(?= aux? cent)/giu;
+
+/** Numbers said in French, Spanish or Italian words ("deux cent quatre", "ochocientos cincuenta", "settantatré") as digits. Place for place. */
+export function romanceNumbers(text: string): string {
+  if (!SPOKEN_SO.test(text) || !STEMS.test(text)) return text;
+  const valued = (w: string) => ADDS[w.toLowerCase()] ?? Number(w);
+  const said = text.replace(LITRES_AND, (words: string, one: string, part: string) =>
+    `${String(valued(one))}.${String(valued(part))} litres`.padStart(words.length),
+  );
+  const french = said
+    .replace(HALF, (words: string, one: string, unit: string) =>
+      `${inDigits(one, unit).trim()}.5${unit}`.padStart(words.length),
+    )
+    .replace(RUN, (run: string, at: number) =>
+      inDigits(run, said.slice(at + run.length, at + run.length + 14)),
+    );
+  return french.replace(
+    ITALIAN_RUN,
+    (words: string, whole: string, decimal: string | undefined, at: number) => {
+      const small = italianOne(whole.toLowerCase());
+      const unit = UNIT.test(french.slice(at + words.length, at + words.length + 14));
+      const amount = small ? (decimal || unit ? small : undefined) : italian(whole);
+      if (amount === undefined) return words;
+      const digits = `${String(amount)}${decimal === undefined ? '' : `.${String(italianOne(decimal.toLowerCase()))}`}`;
+      return digits.length <= words.length ? digits.padStart(words.length) : words;
+    },
+  );
+}
