@@ -169,13 +169,16 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
   const [whole, currency, first = '', kiloOne, joint, sign, second, kiloTwo, unitText, mark] =
     match;
   const from = match.index;
-  const to = from + whole.length - (mark?.length ?? 0);
   // "2016 km 19.800": the unit stands before its number.
   const goesOn =
     /^(?:19[5-9]\d|20[0-3]\d)$/.test(first) && /^\s?\d/.test(line.slice(from + whole.length));
   const unit = goesOn
     ? undefined
     : (unitOf(currency, unitText, first) ?? (isSize(match, line) ? 'cc' : undefined));
+  // "850 in the low position": the word that is no unit stays outside.
+  const outside = unit === undefined && unitText !== undefined && !goesOn ? /\s*\S+$/u : undefined;
+  const to =
+    from + (outside ? whole.replace(outside, '').length : whole.length - (mark?.length ?? 0));
   const scaled = (amounts: readonly number[], kilo: string | undefined) =>
     kilo === undefined ? amounts : amounts.map((n) => n * 1000);
   const [one, two] = [

@@ -277,6 +277,8 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'gears',
     'speeds',
     'speed',
+    'spd',
+    'sp',
     'gang',
     'ganggetriebe',
     'gang-getriebe',

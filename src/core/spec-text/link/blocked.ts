@@ -74,6 +74,16 @@ const isFill = (text: string, q: Quantity): boolean =>
   (FILL_BEHIND.test(text.slice(q.to, q.to + 16)) &&
     FILL_BEFORE.test(text.slice(Math.max(0, q.from - 36), q.from)));
 
+/** "I've got the 23 litre tank on it", "35 kW kit": of a part. */
+const OWN_TANK =
+  /(?<!\p{L})(?:I['’]?ve|I have|I|we['’]?ve|he['’]?s|she['’]?s) (?:got|put|fitted|bought|run|added)? ?(?:the|a|an) (?:big |bigger |larger )?$/iu;
+const isOfPart = (text: string, q: Quantity): boolean =>
+  /^ kit(?!\p{L})/iu.test(text.slice(q.to, q.to + 6)) ||
+  (OWN_TANK.test(text.slice(Math.max(0, q.from - 30), q.from)) &&
+    /^ (?:(?:long range|safari|rally|plastic) )?tank on (?:it|mine|her|the bike)(?!\p{L})/iu.test(
+      text.slice(q.to, q.to + 40),
+    ));
+
 /** "£180 for the first, £520 with valves": what a workshop takes. */
 const FOR_WORK =
   /^ (?:for|with|incl\w*|when|if)(?: it['’]s)? (?:the |a |an |its )?(?:first(?: one| service)?|valves?|service|oil|big one|small one|minor|major|annual|check)(?!\p{L})/iu;
@@ -184,6 +194,7 @@ export function blockedIn(
     // "Eight to nine thousand": thousands, both of them.
     if (q.unit === undefined && /^\s*to\s+\d{1,3}000(?!\d)/u.test(text.slice(q.to, q.to + 24)))
       found.set(i, 'noise');
+    if (isOfPart(text, q)) found.set(i, 'changed');
     if (isMoney(q) && FOR_WORK.test(text.slice(q.to, q.to + 40))) found.set(i, 'noise');
     if (isFill(text, q) || (isUse(q) && TWO_UP.test(text.slice(q.to, q.to + 36))))
       found.set(i, 'changed');

@@ -46,10 +46,17 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
       push('displacement', WEIGHTS.byUnit + 1.8, 'unit', true);
     if (s.ours && FEET_BEHIND.test(s.text.slice(q.to, q.to + 44)))
       push('seatHeight', WEIGHTS.byBasis, 'basis', true);
+    if (s.ours && IN_POSITION.test(s.text.slice(q.to, q.to + 36)) && SEAT.test(s.text))
+      push('seatHeight', WEIGHTS.byBasis + 2.2, 'basis', true);
+    if (s.ours && BEFORE_RESERVE.test(s.text.slice(q.to, q.to + 30)))
+      push('statedRange', WEIGHTS.byBasis, 'basis', true);
     if (s.ours && LEFT_FOR.test(s.text.slice(q.to, q.to + 40)))
       push('payload', WEIGHTS.byBasis, 'unit', true);
-    if (AT_THE_WHEEL.test(s.text.slice(q.to, q.to + 24)) && speaksOfPower(s))
-      push('power', WEIGHTS.byBasis, 'basis', true);
+    if (
+      [AT_THE_WHEEL, AT_THE_CRANK].some((at) => at.test(s.text.slice(q.to, q.to + 24))) &&
+      speaksOfPower(s)
+    )
+      push('power', WEIGHTS.byBasis + 2.2, 'basis', true);
     if (s.ours && WEIGHED_IT.test(s.text.slice(Math.max(0, q.from - 90), q.from)))
       push('mass', WEIGHTS.byBasis + 2.2, 'basis', true);
     if (s.ours && OUT_THE_DOOR.test(s.text.slice(q.to, q.to + 30)))
@@ -100,6 +107,13 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
       const asks = ASKS.test(s.text.slice(q.to, q.to + 22));
       push('price', WEIGHTS.bySum + (asks ? 2 : 0), asks ? 'basis' : 'sum');
     }
+    if (
+      s.ours &&
+      /^ (?:springs?|rear spring)(?! ?rate)(?!\p{L})/iu.test(s.text.slice(q.to, q.to + 14))
+    )
+      for (const key of ['forkRate', 'shockRate'] as const)
+        if (figureDefinition(key).dimension === sense.dimension)
+          push(key, WEIGHTS.byUnit + 0.3, 'unit');
     if (sense.dimension === 'distance' && s.ours && isOfOneTank(s, q))
       push('statedRange', WEIGHTS.byUnit + 0.6, 'unit');
     const travel = s.ours ? travelBeside(s, q) : undefined;
@@ -153,13 +167,14 @@ const FEET_BEHIND =
   /^(?: mil| mm)?,? (?:and |so |which means )?(?:I['’]?m|I am|I can|he['’]?s|she['’]?s|you['’]?re)(?: just| only| still| nearly)?(?: (?:about|get|on))?(?: on)?(?: my| both| the)? ?(?:tippy[ -]?toes?|tip[ -]?toes?|toes|flat[- ]foot(?:ed|ing)?|balls of)(?!\p{L})/iu;
 /** "So 176 for me, her and the panniers". */
 const LEFT_FOR =
-  /^ (?:left )?for (?:me|us|the rider|rider)(?:,| and| plus)[^.]{0,24}(?:panniers|luggage|bags|kit|gear|her|him|passenger|pillion)?/iu;
+  /^ (?:kg |kilos )?(?:left )?to play with(?!\p{L})|^ (?:left )?for (?:me|us|the rider|rider)(?:,| and| plus)[^.]{0,24}(?:panniers|luggage|bags|kit|gear|her|him|passenger|pillion)?/iu;
 /** "42.6 at the wheel". */
 export const AT_THE_WHEEL = /^ (?:hp |ps |bhp )?(?:at|to) the (?:rear |back )?wheel(?!\p{L})/iu;
+const AT_THE_CRANK = /^ (?:hp |ps |bhp )?at the crank(?!\p{L})/iu;
 const speaksOfPower = (s: SentenceWords): boolean =>
   s.units.usual.power !== undefined ||
   s.quantities.some(isPower) ||
-  /(?<!\p{L})(?:makes|horse\w*|power)/iu.test(s.text);
+  /(?<!\p{L})(?:makes|puts (?:down|out)|horse\w*|power)/iu.test(s.text);
 /** "They gave it 5.3 gallons", "19 litres of petrol": what only a tank holds. */
 const isFuelled = (s: SentenceWords, q: Quantity): boolean =>
   (/^gal/.test(q.unit ?? '') &&
@@ -200,6 +215,12 @@ const isAlone = (s: SentenceWords, q: Quantity): boolean =>
 
 /** "You're gonna get around 350 km out of that", "should be good for 300 km": how far a tank goes. */
 const isOfOneTank = (s: SentenceWords, q: Quantity): boolean =>
+  /^\+? (?:theoretically|in theory|to empty|to dry|between fill-?ups)(?!\p{L})/iu.test(
+    s.text.slice(q.to, q.to + 24),
+  ) ||
+  /(?<!\p{L})you(?:['’](?:ll|d)| will| can| would)?(?: still| easily| just| probably)? (?:get|see|do|go|manage)(?: about| around| over| nearly)?(?: an?)? $/iu.test(
+    s.text.slice(Math.max(0, q.from - 40), q.from),
+  ) ||
   /^\+? (?:out of|from|on|per|to) (?:it|that|this|the tank|a tank|one tank|each tank|a full)(?!\p{L})/iu.test(
     s.text.slice(q.to, q.to + 24),
   ) ||
@@ -210,6 +231,14 @@ const isOfOneTank = (s: SentenceWords, q: Quantity): boolean =>
 /** "We had it on our scales and it was 206". */
 const WEIGHED_IT =
   /(?:(?:had|put|got|stuck|rolled|ran|popped) (?:it|mine|her|this one|the bike) (?:up )?on|took (?:it|mine) to) (?:the|our|my|his|their|a|some) (?:\p{L}+ ){0,2}(?:scales?|weighbridge)[^.\d]{0,36}(?:was|is|came (?:out |up )?(?:at|to|as)|said|read|says|reads|showed|shows|at|:)(?: about| exactly| a)? $/iu;
+
+/** "850 in the low position". */
+const IN_POSITION =
+  /^ (?:in|with|at) (?:the |its |their )?(?:low|lower|lowest|high|higher|highest|standard|tall)(?:,|\.| |$)(?:position|setting|seat|one|and)?/iu;
+const SEAT = /(?<!\p{L})(?:seat|saddle)/iu;
+/** "300ish before reserve". */
+const BEFORE_RESERVE =
+  /^(?:ish)? (?:before|to|until|till) (?:the |it hits )?(?:reserve|light|fuel light|low fuel)(?!\p{L})/iu;
 
 /** "It's eighteen litres", "on its ten and a half litres": said of what was spoken of, and in litres that is the tank. */
 const ITS = /(?<!\p{L})(?:it['’]?s|it is)(?: only| just| about| around)?(?: an?)? $/iu;

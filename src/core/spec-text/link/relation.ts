@@ -2,7 +2,7 @@ import { WEIGHTS } from './weights';
 
 /** Words between a label and its figure that say nothing of their own. */
 const PLAIN =
-  /^(?:is|are|was|were|be|s|of|at|the|a|an|about|around|approx|approximately|claimed|quoted|only|just|to|which|it|its|comes|in|by|that|has|have|got|stands|sits|measures|roughly|from|new|currently|with|circa|ca|measured|stock|standard|liegt|bei|ist|betragt|beträgt|hat|von|etwa|rund|der|die|das|mit|auf|alle|est|de|du|la|le|les|un|une|des|environ|à|sur|es|del|el|los|las|y|di|della|del|dei|con|è|da|il|lo|op|van|het|een|elke|en|przy|do|no|na|each|both|per|max|min|total|same|still|now|really|actually|well|um|uh|maybe|say|says|reads|mir|mich|moi|said|been|every|ogni|cada|tous|tutti|rated|held|good|for|as|and gives|listed|official|nominal|out|up|down|on|leg|roughly|nearly|almost|lot|like|under|over|below|above|unladen|laden|takes|it|they|quote|claim|claims|call|goes|drops|went|dropped|rises|need|needs|checking|incl|including|wise|stayed|stays|stay|remains|unchanged|way|there|meant|supposed|be)$/iu;
+  /^(?:is|are|was|were|be|s|of|at|the|a|an|about|around|approx|approximately|claimed|quoted|only|just|to|which|it|its|comes|in|by|that|has|have|got|stands|sits|measures|roughly|from|new|currently|with|circa|ca|measured|stock|standard|liegt|bei|ist|betragt|beträgt|hat|von|etwa|rund|der|die|das|mit|auf|alle|est|de|du|la|le|les|un|une|des|environ|à|sur|es|del|el|los|las|y|di|della|del|dei|con|è|da|il|lo|op|van|het|een|elke|en|przy|do|no|na|each|both|per|max|min|total|same|still|now|really|actually|well|um|uh|maybe|say|says|reads|mir|mich|moi|said|been|this|guy|thing|better|worse|way|much|far|check|every|ogni|cada|tous|tutti|rated|held|good|for|as|and gives|listed|official|nominal|out|up|down|on|leg|roughly|nearly|almost|lot|like|under|over|below|above|unladen|laden|takes|it|they|quote|claim|claims|call|goes|drops|went|dropped|rises|need|needs|checking|incl|including|wise|stayed|stays|stay|remains|unchanged|way|there|meant|supposed|be)$/iu;
 const JOINER = /^(?:and|but|und|et|y|e|oder|or|plus|while|sowie|ed|pero|mais|aber|though|so)$/iu;
 
 /** "the seat, well, 875": a word of thinking aloud between commas is none. */
@@ -58,6 +58,8 @@ export function nearness(
 /** Between a label and a bare number nothing may stand but a few plain words. */
 export const isBareLink = (gapText: string): boolean => {
   if (/[;\d]/.test(gapText) || gapText.length > 44) return false;
+  // "Consumption on our loop: 4.7".
+  if (/^[\p{L}' ]{1,28}:\s*$/u.test(gapText) && gapOf(gapText).words <= 3) return true;
   const gap = gapOf(gapText.replace(/^\s*\([^)]{0,24}\)/u, ' '));
   return gap.words === 0 && gap.commas <= 1 && gap.joiners === 0;
 };

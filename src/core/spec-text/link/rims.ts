@@ -27,7 +27,11 @@ export function rimBySize(s: SentenceWords, q: Quantity, index: number): FigureK
   const behind = /^"?\s*\(?(?:on the |at the )?(?:(front)|rear|back)(?!\p{L})/iu.exec(
     s.text.slice(q.to, q.to + 18),
   );
-  return behind ? (behind[1] ? 'wheelFront' : 'wheelRear') : undefined;
+  if (behind) return behind[1] ? 'wheelFront' : 'wheelRear';
+  // "Rims are 2.15x21 and 3.50x18": the front comes first.
+  const rims = s.quantities.filter((o) => o.product === 1 && isRim(o));
+  if (rims.length !== 2 || !/(?<!\p{L})(?:rims?|wheels?)(?!\p{L})/iu.test(s.text)) return undefined;
+  return rims[0] === q ? 'wheelFront' : 'wheelRear';
 }
 
 /** "twenty-one inch front", "14 tooth front": a rim or a sprocket with its end beside it and no other label. */

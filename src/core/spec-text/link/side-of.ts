@@ -39,10 +39,16 @@ const alike = (a: Quantity, b: Quantity): boolean => {
 
 /** What is lost by a side behind a comma and an "and" that opens the clause of another figure. */
 const OPENS_NEXT = 6;
+/** "(150 mm travel), mono (150 mm)": in characters. */
+const NEXT_TO = 3;
 /** "230 mm of travel, and at the back a single shock with 215": that back is the next figure's. */
 const opensNext = (text: string, word: SideWord, gap: string, all: readonly Quantity[]): boolean =>
-  /, ?(?:and|while|with|then) /iu.test(gap) &&
-  all.some((o) => o.from >= word.to && !/[,;.]/.test(text.slice(word.to, o.from)));
+  all.some(
+    (o) =>
+      o.from >= word.to &&
+      !/[,;.]/.test(text.slice(word.to, o.from)) &&
+      (/, ?(?:and|while|with|then) /iu.test(gap) || (/,/.test(gap) && o.from - word.to <= NEXT_TO)),
+  );
 
 /** Front or rear: the order of a list, else the nearest word that says so, else the heading above. */
 export function sideOf(

@@ -96,7 +96,7 @@ function asFitted(fact: FactProposal, line: ScannedLine): FactProposal {
 }
 
 const ANOTHER =
-  /(?<!\p{L})(?:my (?:current|old|last|previous|other|first|mate['’]?s)|(?:compared|next) (?:to|with)|unlike)(?!\p{L})[^.;,?!]{0,30}$/iu;
+  /(?<!\p{L})(?:my (?:current|old|last|previous|other|first|mate['’]?s)|(?:compared|next) (?:to|with)|unlike|(?:came|come|coming) (?:from|off) an?)(?!\p{L})[^.;,?!]{0,30}$/iu;
 
 /** "My current thumper": said of what somebody rides now, or rode before. */
 const isOfAnother = (fact: FactProposal, line: ScannedLine): boolean =>

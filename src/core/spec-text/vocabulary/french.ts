@@ -49,7 +49,7 @@ export const FRENCH: Vocabulary = {
     oil: 'vidange|vidange tous les',
     oilCapacity: 'capacite d huile|huile moteur|contenance huile|quantite d huile',
     price:
-      '~payee=paid|coute|elle coute|vaut|~achetee a=paid|prix|tarif|prix neuf=list|prix de vente|prix catalogue=list|prix cles en main=on-the-road|a partir de=list|vendue|prix public=list|tarif de base=list|cote',
+      '~payee=paid|coute|elle coute|achetee=paid|achete=paid|~achetee a=paid|prix|tarif|prix neuf=list|prix de vente|prix catalogue=list|prix cles en main=on-the-road|a partir de=list|vendue|prix public=list|tarif de base=list|cote',
     usedPrice: 'prix occasion|en occasion|occasion',
     warranty: 'garantie',
     axleLimits: 'charge par essieu',
