@@ -74,7 +74,7 @@ const lastModels = new WeakMap<
   PlanSetting,
   readonly { readonly key: string; readonly basis: PlanBasis }[]
 >();
-const MODELS_KEPT = 2;
+const MODELS_KEPT = 4;
 
 function modelAround(whole: PlanSetting, around: readonly Part[]): PlanBasis {
   const { papers } = whole.brief.money;
