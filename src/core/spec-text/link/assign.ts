@@ -1,4 +1,4 @@
-import { AT_THE_WHEEL } from './by-unit';
+import { AT_THE_WHEEL } from './bare-forms';
 import type { Option, SentenceWords } from './option';
 import { WEIGHTS } from './weights';
 
