@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { scanQuantities } from '@/core/spec-text/lattice/scan-quantities';
 import { writtenUnit } from '@/core/spec-text/lattice/written-units';
-import { numberInWords, withNumbers } from '@/core/spec-text/lattice/number-words';
+import { withNumbers } from '@/core/spec-text/lattice/number-words';
+import { numberInWords } from '@/core/spec-text/lattice/english-numbers';
 import { sidesOf } from '@/core/spec-text/link/side-of';
 import { scanWords } from '@/core/spec-text/vocabulary/lexicon';
 import { parseNumber } from '@/core/units';

@@ -1,11 +1,9 @@
 import { FACT_KEYS, factDefinition, type FactKey } from '../facts';
-import { parseTyre } from '../tyre';
 import type { FactProposal } from './proposal';
+import { readTyres } from './text/tyres';
 import { plainWord, VOCABULARIES } from './vocabulary/lexicon';
 import { worded } from './vocabulary/vocabulary';
 
-const TYRE =
-  /(?<![\d/])(?:\d{2,3}\s?\/\s?\d{2,3}\s?(?:-|–|-?R|-?ZR|B| R | ZR | B | - |M\/C )\s?\d{2}|\d[.,]\d{2}\s?(?:-|–|R|B)\s?\d{2}|M[HJMNRTUV]\d{2}\s?[-B]\s?\d{2})(?!\d)(?:\s?(?:M\/C\s?)?\d{2}[JKLMNPQRSTUHVW](?![\p{L}\d]))?/giu;
 const LINE =
   /^\s*(?:[-*•·|]\s*)?([\p{L}][\p{L} ,'’()/-]{1,40}?)\s*(?:[:=\t|]|\s{2,}|\s[-–]\s|\.{3,})\s*(\S.*)$/u;
 
@@ -32,6 +30,7 @@ const LABELLED: readonly LabelledFact[] = VOCABULARIES.flatMap((v) =>
       : [];
   }),
 );
+
 /** Labels of facts by their words, as far as they were asked for. */
 const byName = new Map<string, readonly LabelledFact[]>();
 const MOST_NAMES = 4000;
@@ -70,6 +69,7 @@ interface Phrase {
 }
 
 const GRAM = 3;
+
 /** A pattern without its escapes and group marks: what is left are the words it looks for. */
 const wordsOf = (pattern: RegExp): readonly string[] =>
   plainWord(pattern.source.replace(/\\p\{[^}]*\}|\\[a-zA-Z]|\(\?[:=!<]+/gu, ' ')).match(
@@ -95,6 +95,7 @@ function gramsOf(line: string): ReadonlySet<string> {
   for (let i = 0; i + GRAM <= plainly.length; i += 1) found.add(plainly.slice(i, i + GRAM));
   return found;
 }
+
 /** Cells that say that nothing is said. */
 const UNSAID = /^(?:–|—|-|\?|tb[ac]|not (?:known|published|available)|k\.? ?a\.?|n\.? ?c\.?)\.?$/iu;
 
@@ -186,60 +187,3 @@ export const readFactValue = (key: FactKey, words: string): string | undefined =
     LABELLED.filter((l) => l.key === key).flatMap((l) => l.options),
     words,
   );
-
-/** `140/80-R17` is written `140/80R17`. */
-const tidyTyre = (size: string): string => size.replace(/\s+/g, ' ').replace(/-(?=Z?R)/i, '');
-
-const FRONT = 'front|vorne?|avant|av|delanter[oa]|anteriore|dianteir[oa]|voor|prz[oó]d|f(?=:)';
-const REAR = 'rear|back|hinten|arrière|ar|traser[oa]|posteriore|traseir[oa]|achter|tył|r(?=:)';
-const SIDE_ANY = worded(`${FRONT}|${REAR}`);
-const SIDE_BEFORE = new RegExp(
-  `(?<!\\p{L})(?:(?:${FRONT})|(${REAR}))(?!\\p{L})(?![\\s\\S]*(?<!\\p{L})(?:${FRONT}|${REAR})(?!\\p{L}))`,
-  'iu',
-);
-const SIDE_BEHIND = new RegExp(
-  `^\\s*\\(?(?:(?:${FRONT})|(${REAR}))(?!\\p{L})\\)?\\s*(?:[,;.)]|$)`,
-  'iu',
-);
-
-/** "Tyres F/R 100/90-19 / 130/80-17": the order tells. */
-const BOTH_BEFORE = new RegExp(
-  `(?<!\\p{L})(?:${FRONT})\\s*[/&+|-]\\s*(?:${REAR})(?!\\p{L})[^\\p{L}\\d]*$`,
-  'iu',
-);
-
-function readTyres(
-  line: string,
-  made: (key: FactKey, value: string, from: number, to: number) => FactProposal,
-): readonly FactProposal[] {
-  const sizes = [...line.matchAll(TYRE)].filter((m) => parseTyre(tidyTyre(m[0])));
-  return sizes.slice(0, 2).map((match, i) => {
-    const before = line.slice(Math.max(0, match.index - 30), match.index);
-    const after = line.slice(match.index + match[0].length, match.index + match[0].length + 12);
-    const said = BOTH_BEFORE.test(before)
-      ? null
-      : (SIDE_BEHIND.exec(after) ?? SIDE_BEFORE.exec(before));
-    const rear = said
-      ? said[1] !== undefined
-      : sizes.length > 1
-        ? i === 1
-        : (parseTyre(tidyTyre(match[0]))?.width_mm ?? 0) >= 110;
-    return made(
-      sizes.length > 1 &&
-        i === 1 &&
-        said &&
-        !SIDE_ANY.test(line.slice(sizes[0]?.index ?? 0, match.index))
-        ? 'tyreRear'
-        : rear
-          ? 'tyreRear'
-          : 'tyreFront',
-      tidyTyre(match[0]),
-      match.index,
-      match.index + match[0].length,
-    );
-  });
-}
-
-/** The line with its tyre sizes blanked out, so that their digits are read as nothing else. Length stays. */
-export const withoutTyres = (line: string): string =>
-  line.replace(TYRE, (size) => (parseTyre(tidyTyre(size)) ? ' '.repeat(size.length) : size));

@@ -4,23 +4,25 @@ import { basesOf } from './link/bases';
 import { OTHER_END } from './link/ends';
 import { blockedIn } from './link/blocked';
 import { clockReadings, type ClockReading } from './link/clock';
-import type { Option, SentenceWords, Word } from './link/option';
+import type { SentenceWords, Word } from './link/option';
 import { optionsOf } from './link/options';
-import { isPair } from './link/pairs';
 import { passed } from './link/passed-over';
 import { propose, usualBasis } from './link/propose';
 import { askedIn, CHANGED, hedgeBefore, speakerOf } from './link/speaker';
 import { sentencesOf, type Sentence } from './link/sentences';
-import { BOTH_ENDS, sideOf, sidesOf, sideUnsaid, type Side } from './link/side-of';
+import { sideOf, sidesOf, sideUnsaid, type Side } from './link/side-of';
 import type { FigureProposal, PassedOver } from './proposal';
 import { asWritten } from './lattice/closed-up';
-import type { Quantity } from './lattice/scan-quantities';
 import type { Survey } from './text/survey';
 import type { ScannedLine } from './text/scanned-line';
 import type { Mention } from './vocabulary/lexicon';
 import { withoutSlips } from './text/slips';
 import { aboveBasis, dynoBasis, footnoteBasis, loggedBasis, seatOfTwo } from './link/line-bases';
 import { placed } from './link/placed';
+import { spokenIn } from './link/spoken-units';
+import { atBothEnds, endOf, followsUnsaid, labelSaysSide, sideAtHead } from './link/both-ends';
+import { twinned, within, wordsOf } from './link/within';
+import type { TakenFigure } from './link/taken-figure';
 
 /** What the lines before, and the text as a whole, hand down to a line. */
 export interface LineContext {
@@ -49,6 +51,7 @@ export interface LineRead {
 /** "Rear's 200.": a sentence that goes on with the other end of what was told. */
 const OTHER_END_FIRST =
   /^\s*(?:and |then )?(?:at |on )?(?:the )?(?:front|rear|back|fork|forks|shock)(?:['’]s)?(?!\p{L})/iu;
+
 /** "Fork?": a question that is nothing but an end. */
 const END_ASKED = /^\s*(?:and )?(?:the )?(?:(front|forks?|up front)|rear|back|shock)\s*\?\s*$/iu;
 
@@ -86,65 +89,6 @@ export function readLine(given: ScannedLine, context: LineContext): LineRead {
   }
   return { figures, passedOver, clock, open: above, twoEnded };
 }
-
-/** "SUSPENSION / REAR: single shock; 7.1 in travel": the end that a line's head names holds for all of it. */
-function sideAtHead({ line, mentions }: ScannedLine): Side | undefined {
-  const head = /^[^:\d]{3,40}:/u.exec(line)?.[0].length ?? 0;
-  const sides = sidesOf(mentions.filter((m) => m.to <= head));
-  return sides.length === 1 ? sides[0]?.side : undefined;
-}
-
-const within = <T extends { readonly from: number; readonly to: number }>(
-  all: readonly T[],
-  { at, text }: Sentence,
-): readonly T[] =>
-  all
-    .filter((m) => m.from >= at && m.to <= at + text.length)
-    .map((m) => ({ ...m, from: m.from - at, to: m.to - at }));
-
-/** Quantities without those that only repeat the one before in another unit. */
-function twinned(text: string, all: readonly Quantity[]) {
-  const alone: Quantity[] = [];
-  const twins = new Map<Quantity, Quantity>();
-  for (const q of all) {
-    const last = alone.at(-1);
-    if (last && !twins.has(last) && isPair(text, last, q)) twins.set(last, q);
-    else alone.push(q);
-  }
-  return { alone, twins };
-}
-
-function wordsOf(mentions: readonly Mention[]): readonly Word[] {
-  return mentions.flatMap((mention, order) =>
-    mention.meanings.flatMap((meaning): readonly Word[] =>
-      meaning.kind === 'label' || meaning.kind === 'taker' ? [{ mention, meaning, order }] : [],
-    ),
-  );
-}
-
-const SPOKEN =
-  /(?:,|\bin\b|\bthat(?:'s| is)\b|\bof course\b)\s*(?:that(?:'s| is) )?(millimetres|millimeters|mil|pounds|kilos|kilograms|inches|litres|liters|horsepower|miles|kilometres|kilometers)\b(?: that is| that's| of course)?/iu;
-
-const SPOKEN_UNITS = {
-  millimetres: 'mm',
-  millimeters: 'mm',
-  mil: 'mm',
-  pounds: 'lb',
-  kilos: 'kg',
-  kilograms: 'kg',
-  inches: 'in',
-  litres: 'L',
-  liters: 'L',
-  horsepower: 'hp',
-  miles: 'mi',
-  kilometres: 'km',
-  kilometers: 'km',
-} as const;
-
-const spokenIn = (text: string) => {
-  const word = SPOKEN.exec(text)?.[1]?.toLowerCase() as keyof typeof SPOKEN_UNITS | undefined;
-  return word && SPOKEN_UNITS[word];
-};
 
 function readSentence(
   scanned: ScannedLine,
@@ -236,37 +180,6 @@ function lifted(scanned: ScannedLine, at: number, from: number, to: number) {
   return { from: scanned.offset + place.from, to: scanned.offset + place.to };
 }
 
-/** The second number of a pair that only its size named (`15/46`) is no surer than the first. */
-const followsUnsaid = (
-  a: TakenFigure,
-  before: Assigned | undefined,
-  first: Quantity | undefined,
-): TakenFigure =>
-  a.option.by === 'follows' && before?.option?.by === 'unit' && first?.unit === undefined
-    ? { ...a, option: { ...a.option, by: 'unit' } }
-    : a;
-
-/** "rear travel" says its end by itself. */
-const labelSaysSide = (option: Option): boolean =>
-  option.word !== undefined &&
-  /(?:Front|Rear|forkRate|shockRate)$/.test(
-    option.word.meaning.kind === 'label' ? option.word.meaning.name : '',
-  );
-
-const REAR_OF: Partial<Record<FigureKey, FigureKey>> = {
-  travelFront: 'travelRear',
-  pressureFront: 'pressureRear',
-  wheelFront: 'wheelRear',
-};
-
-/** "220 mm at both ends" is said of the rear as well. */
-function atBothEnds(made: FigureProposal, behind: string): readonly FigureProposal[] {
-  const key = REAR_OF[made.key];
-  return key && BOTH_ENDS.test(behind) ? [{ ...made, key }] : [];
-}
-
-export type TakenFigure = Assigned & { readonly option: Option & { readonly key: FigureKey } };
-
 /** The last label of a sentence that got nothing: the answer may stand on the next line. */
 function openLabel(
   words: readonly Word[],
@@ -286,7 +199,3 @@ function openLabel(
     ? { ...last, order: -1 }
     : undefined;
 }
-
-/** "Stock spring: 80 N/mm. Travel 210 mm": of the end that was spoken of. */
-const endOf = (key: FigureKey | undefined): 'front' | 'rear' | undefined =>
-  key === 'shockRate' ? 'rear' : key === 'forkRate' ? 'front' : undefined;

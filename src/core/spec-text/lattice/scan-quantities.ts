@@ -1,26 +1,7 @@
-import { parseNumber } from '../../units';
+import { amountsOf } from './amounts';
+import type { Quantity } from './quantity';
+import { asLists, asRanges } from './spoken-ranges';
 import { UNIT_SOURCE, writtenUnit, type TextUnit } from './written-units';
-
-/** A number with its unit as it stands in a text. */
-export interface Quantity {
-  /** What the digits may mean, likeliest first: `1.340` is 1.34 or 1340. */
-  readonly amounts: readonly number[];
-  /** Half the width of a range, in the written unit. */
-  readonly spread?: number;
-  readonly unit: TextUnit | undefined;
-  readonly from: number;
-  readonly to: number;
-  /** Part of a list split by a slash under one unit: `240/230 mm`. */
-  readonly listed: boolean;
-  /** `17k`: thousands of something. */
-  readonly thousands?: true;
-  /** `79 x 63 mm`, `2 x 300`: a factor or a size by two measures; its place in the product. */
-  readonly product?: 0 | 1;
-  /** `from 895 to 865`: what a part, or a lower price, made of it. */
-  readonly changed?: 'is-new' | 'is-old';
-  /** A footnote's mark behind it. */
-  readonly mark?: string;
-}
 
 const PLAIN = String.raw`\d{1,3}(?:[ \u00a0\u202f'’.,]\d{3}){1,3}(?:[.,]\d{1,2})?(?!\d)|\d{1,7}(?:[.,]\d{1,4})?`;
 const FRACTION = String.raw`\d{1,4}(?:[ -]\d{1,2}\/\d{1,2}(?!\d)| ?[½¼¾⅛⅜⅝⅞])|[½¼¾⅛⅜⅝⅞]`;
@@ -32,44 +13,23 @@ const QUANTITY = new RegExp(
   `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(k(?!\\p{L}))?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(k(?!\\p{L}))?)?(?:,-|\\.-|-?ish|\\+(?= ?(?:km|mi)))?(?:[ \\u00a0\\u202f-]{0,2}(${UNIT_SOURCE}))?([*¹²³†‡]+(?![\\p{L}\\d]))?`,
   'giu',
 );
+
 /** Words of a change before its first figure. */
 export const CHANGE =
   /(?:we?nt|go(?:es)?|drop(?:s|ped)?|r(?:ise|ose)s?|increas\w+|chang\w+|reduc\w+|grew|up|down|lower\w*|upgrad\w+|upp?ed|cut|swap\w*) (?:it |the \w+ )?from (?:the |a )?$/iu;
+
 /** Words before a difference that is followed by what came out: "up by three to seventy three". */
 export const CHANGED_BY =
   /(?:(?<!\p{L})(?:up|down|r(?:ise|ose)s?|rais\w+|drop(?:s|ped)?|increas\w+|reduc\w+|grew|gain\w*|lost|shed)) by (?:about |around )?$/iu;
+
 /** What stands before two numbers that "to" makes no range of: a difference and what came out, what was and what is. */
 const NO_RANGE = new RegExp(`${CHANGED_BY.source}|(?<!\\p{L})gone from $`, 'iu');
+
 /** Numbers so far apart are not of one unit: "ten thousand or twelve months". */
 const UNLIKE = 20;
 const isTime = (unit: TextUnit | undefined): boolean => unit === 'months' || unit === 'h';
 const FEET =
   /(?<![\p{L}\d.,/])(\d{1,2}) ?(?:ft|feet|foot|'|′) ?(\d{1,2}(?:[.,]\d{1,2})?) ?(?:inches|inch|in|"|″)?(?![\p{L}\d])/giu;
-const SPECIAL_FRACTIONS: Readonly<Record<string, number>> = {
-  '½': 0.5,
-  '¼': 0.25,
-  '¾': 0.75,
-  '⅛': 0.125,
-  '⅜': 0.375,
-  '⅝': 0.625,
-  '⅞': 0.875,
-};
-
-/** What a written number may mean. */
-function amountsOf(text: string): readonly number[] {
-  const sign = /[½¼¾⅛⅜⅝⅞]$/.exec(text)?.[0];
-  if (sign) return [(Number(text.slice(0, -1).trim()) || 0) + (SPECIAL_FRACTIONS[sign] ?? 0)];
-  const mixed = /^(\d+)[ -](\d+)\/(\d+)$/.exec(text);
-  if (mixed)
-    return Number(mixed[3]) > 0 ? [Number(mixed[1]) + Number(mixed[2]) / Number(mixed[3])] : [];
-  const first = parseNumber(text);
-  const other = /^\d{1,3}[.,]\d{3}$/.test(text)
-    ? text.includes('.')
-      ? Number(text.replace('.', ''))
-      : Number(text.replace(',', '.'))
-    : undefined;
-  return [first, other].filter((n): n is number => n !== undefined);
-}
 
 /** Every quantity of one line, in order. Numbers without a unit are given with `unit: undefined`. Time is linear in the line. */
 export function scanQuantities(line: string): readonly Quantity[] {
@@ -98,49 +58,6 @@ export function scanQuantities(line: string): readonly Quantity[] {
       found.sort((x, y) => x.from - y.from),
     ),
   );
-}
-
-/** "195mm/205mm": a list whose unit is written twice. */
-function asLists(line: string, found: readonly Quantity[]): readonly Quantity[] {
-  const together = (a: Quantity | undefined, b: Quantity | undefined): boolean =>
-    a !== undefined &&
-    b !== undefined &&
-    a.unit !== undefined &&
-    a.unit === b.unit &&
-    !a.listed &&
-    !b.listed &&
-    a.product === undefined &&
-    /^ ?\/ ?$/.test(line.slice(a.to, b.from));
-  return found.map((q, i) =>
-    together(found[i - 1], q) || together(q, found[i + 1]) ? { ...q, listed: true } : q,
-  );
-}
-
-const SPOKEN_RANGES: ReadonlySet<string> = new Set(['mi', 'km']);
-/** How much larger the second of two numbers said one after the other may be, for both to be a range. */
-const NEXT_TO = 1.15;
-
-/** "Two fifty, two sixty miles to a tank": a range, said without its joint. */
-function asRanges(line: string, found: readonly Quantity[]): readonly Quantity[] {
-  return found.flatMap((q, i): readonly Quantity[] => {
-    const [before, after] = [found[i - 1], found[i + 1]];
-    if (after && spokenRange(line, q, after)) return [];
-    const range = before && spokenRange(line, before, q);
-    return [range ? { ...q, ...range, from: before.from } : q];
-  });
-}
-
-function spokenRange(
-  line: string,
-  one: Quantity,
-  two: Quantity,
-): Pick<Quantity, 'amounts' | 'spread'> | undefined {
-  const [a = 0, b = 0] = [one.amounts[0], two.amounts[0]];
-  const isNext = one.unit === undefined && b > a && b <= a * NEXT_TO && a >= 50;
-  const together = /^,? (?:maybe |say |or )?\s*$/u.test(line.slice(one.to, two.from));
-  return isNext && together && two.unit !== undefined && SPOKEN_RANGES.has(two.unit)
-    ? { amounts: [(a + b) / 2], spread: (b - a) / 2 }
-    : undefined;
 }
 
 /** "310 in grey": a word of the sentence, not inches. */

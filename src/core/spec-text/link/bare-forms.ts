@@ -1,6 +1,6 @@
 import type { Basis, FigureKey } from '../../readings';
 import type { Dimension } from '../../units';
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import type { Option, SentenceWords } from './option';
 import { isPower } from './restricted';
 import { WEIGHTS } from './weights';

@@ -1,5 +1,15 @@
-import { CHANGE, CHANGED_BY, type Quantity } from '../lattice/scan-quantities';
+import { CHANGE, CHANGED_BY } from '../lattice/scan-quantities';
+import { type Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
+import {
+  besideStock,
+  FOR_WORK,
+  isBeforeThenEvery,
+  isFill,
+  isFirstCheck,
+  isOfPart,
+  TWO_UP,
+} from './changed';
 
 /** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
 const NOISE =
@@ -13,84 +23,6 @@ export const noiseIn = (text: string): readonly (readonly [number, number])[] =>
   [...text.matchAll(NOISE)].map((m) => [m.index, m.index + m[0].length] as const);
 
 export type BlockedBy = 'noise' | 'other-machine' | 'changed';
-
-const STOCK_BEFORE =
-  /(?<!\p{L})(?:stock|standard|originally|original|factory|(?:came|comes|delivered) with|serie|d'origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at))?\s*[:(]?\s*$/iu;
-const STOCK_BEHIND = /^\s*\(?(?:stock|standard|as standard|originally|serie)(?=\s*(?:[.,;)!]|$))/iu;
-const NOT_STOCK = /(?<!\p{L})(?:now|fitted|i run|i have|mine|my|went|swapped|from)(?!\p{L})/iu;
-
-/** "clearance now about 250 from 275 stock", "23 L tank fitted (stock 14 L)": where the stock one is named, what it became is none. */
-function besideStock(text: string, quantities: readonly Quantity[]): readonly number[] {
-  if (
-    !/stock|standard|origin|serie|factory|(?:came|comes|delivered) with/iu.test(text) ||
-    !NOT_STOCK.test(text)
-  )
-    return [];
-  const stock = quantities.map(
-    (q) =>
-      STOCK_BEFORE.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
-      STOCK_BEHIND.test(text.slice(q.to, q.to + 22)),
-  );
-  // A pair is stock when its first number is.
-  quantities.forEach((q, i) => {
-    if (q.listed && quantities[i - 1]?.listed && stock[i - 1]) stock[i] = true;
-  });
-  const bare = (q: Quantity) => q.unit ?? (q.listed ? 'pair' : undefined);
-  return quantities.flatMap((q, i) =>
-    !stock[i] &&
-    quantities.some(
-      (o, j) =>
-        stock[j] &&
-        (bare(o) === bare(q) || bare(o) === undefined || bare(q) === undefined) &&
-        Math.abs(Math.log((o.amounts[0] ?? 1) / (q.amounts[0] ?? 1))) < 0.7,
-    )
-      ? [i]
-      : [],
-  );
-}
-
-/** "7,500 mi first check, then 15k": a first service or check is no interval. */
-const isFirstCheck = (text: string, q: Quantity): boolean =>
-  /^\s*(?:for the |on the |\()?first (?:check|service|valve check|adjust\w*|inspection)/iu.test(
-    text.slice(q.to, q.to + 40),
-  ) && /(?<!\p{L})then|every(?!\p{L})/iu.test(text.slice(q.to));
-
-/** "valve check at 1,000 km, then every 12,000 km": the first of two is the run-in's. */
-const isBeforeThenEvery = (text: string, q: Quantity): boolean =>
-  /^,? ?(?:and )?(?:then|thereafter|after that) every /iu.test(text.slice(q.to, q.to + 24));
-
-const FILL_BEHIND = /^\s?(?:for|over|in|after) (?:about )?\d/iu;
-const FILL_BEFORE =
-  /(?<!\p{L})(?:first|second|third|fourth|last|this|next|every|each|\d(?:st|nd|rd|th)) (?:tank(?:ful)?|fill(?:[- ]up)?)(?!\p{L})[^.\d]{0,12}$/iu;
-/** "402 km / 15.1 L": a line of a fuel log. */
-const DISTANCE_OVER = /\d ?(?:km|mi|miles|kms)\s?[/:=]\s?$/iu;
-/** "First tank: 11.2 l for 289 km": what went in at a stop is not what the tank holds. */
-const isFill = (text: string, q: Quantity): boolean =>
-  (q.unit === 'L' &&
-    /(?<!\p{L})(?:tank|fill|fill-up|tankful) ?#?\d{0,2} ?:\s*\d+ ?(?:km|mi|miles|kms),\s*$/iu.test(
-      text.slice(Math.max(0, q.from - 30), q.from),
-    )) ||
-  (q.unit === 'L' && DISTANCE_OVER.test(text.slice(Math.max(0, q.from - 16), q.from))) ||
-  (FILL_BEHIND.test(text.slice(q.to, q.to + 16)) &&
-    FILL_BEFORE.test(text.slice(Math.max(0, q.from - 36), q.from)));
-
-/** "I've got the 23 litre tank on it", "35 kW kit": of a part. */
-const OWN_TANK =
-  /(?<!\p{L})(?:I['’]?ve|I have|I|we['’]?ve|he['’]?s|she['’]?s) (?:got|put|fitted|bought|run|added)? ?(?:the|a|an) (?:big |bigger |larger )?$/iu;
-const isOfPart = (text: string, q: Quantity): boolean =>
-  /^ kit(?!\p{L})/iu.test(text.slice(q.to, q.to + 6)) ||
-  (OWN_TANK.test(text.slice(Math.max(0, q.from - 30), q.from)) &&
-    /^ (?:(?:long range|safari|rally|plastic) )?tank on (?:it|mine|her|the bike)(?!\p{L})/iu.test(
-      text.slice(q.to, q.to + 40),
-    ));
-
-/** "£180 for the first, £520 with valves": what a workshop takes. */
-const FOR_WORK =
-  /^ (?:for|with|incl\w*|when|if)(?: it['’]s)? (?:the |a |an |its )?(?:first(?: one| service)?|valves?|service|oil|big one|small one|minor|major|annual|check)(?!\p{L})/iu;
-
-/** "62 mpg two up, 71 solo", "48 mpg into a headwind with bags, normally 54". */
-const TWO_UP =
-  /^\s*(?:\([^)]{0,8}\))?\s*(?:(?:two|2)[- ]up|(?:in|into|against) (?:a |the |that )?(?:strong |stiff )?(?:head ?)?wind|(?:fully )?loaded up|with (?:the )?(?:bags|panniers|luggage|boxes|a pillion)(?! (?:on )?it (?:weighs|is)))(?!\p{L})/iu;
 
 /** "Lower than the 860 claimed", "on my own scale": said of this very machine, and of no other. */
 const isClaimed = (text: string, { from, to }: Mention): boolean =>
@@ -119,6 +51,7 @@ const WAS_OLD =
   /^(?: [\p{L}-]+)? (?:was|is|were|being) (?:on |for |in )?(?:the |my )?(?:old|previous|outgoing|older|last|other)(?!\p{L})/iu;
 
 const isPower = ({ unit }: Quantity): boolean => unit === 'kW' || unit === 'hp' || unit === 'PS';
+
 /** "The A2 kit drops it from 70 kW to 35 kW": both are the machine's, before and after. */
 export const RESTRICTS =
   /(?<!\p{L})(?:a2|restrict\w*|throttled|gedrosselt|drossel\w*|bridé\w*)(?!\p{L})/iu;
@@ -126,9 +59,11 @@ const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? ''
 
 /** "Power is up from 55 to 59 kW": the model before had the first; "lowered from 895 to 865" is what a part did. */
 const GREW = /(?<!\p{L})(?:up|down|(?<!(?:I|we)(?:['’]ve| have)? )gone) from (?:the |a )?$/iu;
+
 /** "Up from 300 to 340 km with the big tank". */
 const A_PART_DID =
   /(?<!\p{L})(?:with|after|since|thanks to|by) (?:the |a |an |my )?(?:\p{L}+ ){0,2}(?:tank|seat|kit|links?|can|exhaust|map|remap|pipe|filter|shock|springs?|sprockets?|tyres?|tires?|bars?|rack|cams?|pistons?)(?!\p{L})/iu;
+
 /** "Up from 55 to 59 kilowatts": what it was ends where it says what it became. */
 const CAME_TO = /^ +[\d.,]+(?: ?\p{L}+)? +to +/u;
 

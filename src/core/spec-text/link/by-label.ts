@@ -1,13 +1,21 @@
 import { figureDefinition, type FigureKey } from '../../readings';
-import { isUnitId, type UnitId } from '../../units';
-import type { Quantity } from '../lattice/scan-quantities';
-import { writtenUnit } from '../lattice/written-units';
+import type { Quantity } from '../lattice/quantity';
 import { targetOf } from '../vocabulary/lexicon';
 import { FRONT_KEY, OTHER_END } from './ends';
 import type { Option, SentenceWords, Word } from './option';
 import { isBareLink, nearness } from './relation';
 import { senses, unitAround } from './senses';
 import { atEnd, isAnswer, isEvery, takerOption } from './takers';
+import {
+  afterSide,
+  contrary,
+  isCare,
+  isCheckOrOil,
+  isNoun,
+  ON_ONE_WHEEL,
+  unitOfLabel,
+  unitTold,
+} from './told-beside';
 import { WEIGHTS } from './weights';
 
 const keysOf = (
@@ -43,12 +51,6 @@ function standBetween(
   }
   return found;
 }
-
-const isCheckOrOil = ({ meaning }: Word): boolean =>
-  meaning.kind === 'label' && /^(?:valves|oil)$/.test(meaning.name);
-
-const isCare = ({ meaning }: Word): boolean =>
-  meaning.kind === 'label' && /^(?:valves|oil|service)$/.test(meaning.name);
 
 /** In characters. */
 const FARTHEST = 95;
@@ -134,57 +136,6 @@ export function byWord(
           ),
   );
 }
-
-/** "78 kg front, 84 kg rear": what one wheel carries is not what the machine weighs. */
-const ON_ONE_WHEEL =
-  /^,? ?(?:on the |at the )?(?:front|rear|back|vorne?|hinten|avant|arrière)(?!\p{L})/iu;
-
-/** The other end's word right behind the figure: "an 18-inch rear" is no front wheel. */
-function contrary(s: SentenceWords, q: Quantity, key: FigureKey): boolean {
-  const wrong = FRONT_KEY.test(key) ? 'rear' : 'front';
-  return (
-    OTHER_END[key] !== undefined &&
-    s.mentions.some(
-      (m) =>
-        m.from >= q.to &&
-        m.from - q.to <= 2 &&
-        (!/,/.test(s.text.slice(q.to, m.from)) || /^\s*(?:[,.;)]|$)/u.test(s.text.slice(m.to))) &&
-        !s.quantities.some((o) => o.from >= m.to && o.from - m.to <= 4) &&
-        m.meanings.some((x) => x.kind === 'side' && x.side === wrong),
-    )
-  );
-}
-
-/** Where the words of a label end when its side stands right behind: "Pressure, front: …". */
-function afterSide(s: SentenceWords, to: number): number {
-  const side = s.mentions.find(
-    (m) =>
-      m.from >= to &&
-      m.meanings.some((x) => x.kind === 'side') &&
-      /^[\s,(/-]{0,3}$/.test(s.text.slice(to, m.from)),
-  );
-  return side ? side.to : to;
-}
-
-/** `Seat height (mm): 880`, `wet weight kg: 158`: the unit stands with the label. */
-function unitTold(gapText: string): UnitId | undefined {
-  const inside =
-    /^\s*[([]([^)\]]{1,14})[)\]]\s*[:=|\t\s-]*$/u.exec(gapText) ??
-    /^[\s,/]+([^\s:=|]{1,10})\s*[:=|\t]\s*$/u.exec(gapText);
-  const unit = inside && writtenUnit((inside[1] ?? '').split(/[,;]/)[0] ?? '');
-  return unit !== null && unit !== undefined && isUnitId(unit) ? unit : undefined;
-}
-
-/** "Horsepower: 44": the label is the unit. */
-function unitOfLabel(words: string, { units }: SentenceWords): UnitId | undefined {
-  if (/\bmpg$/iu.test(words) && units.gallon !== undefined) return `mpg-${units.gallon}`;
-  const unit = writtenUnit(words);
-  return unit !== undefined && isUnitId(unit) ? unit : undefined;
-}
-
-/** "880 seat" names its figure; "400 weighs" and "125 Trail" do not. */
-const isNoun = (words: string): boolean =>
-  /^\p{Ll}/u.test(words) && !/^(?:weigh|tyre|tire|make|get|cost)/iu.test(words);
 
 /**
  * "travel front 240 mm, rear 230 mm", "vorne/hinten 240/230": a second figure under one label, at the other end. `at`: where its own

@@ -1,5 +1,5 @@
 import { figureDefinition, type FigureKey } from '../../readings';
-import { type Quantity } from '../lattice/scan-quantities';
+import { type Quantity } from '../lattice/quantity';
 import { BY_UNIT, sensesOf } from './dimensions';
 import { formsOf } from './forms';
 import type { Option, SentenceWords } from './option';

@@ -1,5 +1,5 @@
 import type { FigureKey } from '../../readings';
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import type { Option, SentenceWords } from './option';
 import { senses } from './senses';
 import { WEIGHTS } from './weights';

@@ -1,5 +1,5 @@
 import type { Dimension } from '../../units';
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import { BARE_FORMS, type Form } from './bare-forms';
 import type { SentenceWords } from './option';
 import { WEIGHTS } from './weights';
@@ -26,6 +26,7 @@ const TANK = {
   points: WEIGHTS.byUnit - 0.3,
   by: 'unit',
 } as const;
+
 /** "A fifty-five newton spring". */
 const SPRING = {
   dimension: 'springRate',

@@ -1,14 +1,17 @@
 import { type FigureKey, type Basis, figureDefinition } from '../../readings';
-import type { LineContext, TakenFigure } from '../read-line';
-import type { Quantity } from '../lattice/scan-quantities';
+import type { LineContext } from '../read-line';
+import type { TakenFigure } from './taken-figure';
+import type { Quantity } from '../lattice/quantity';
 
 const FILLED =
   /\d ?(?:km|kms|mi|miles)\b[^.\d]{0,6}\d+[.,]\d{1,2} ?(?:l|litres|liters|gal)(?!\p{L})/giu;
+
 /** "Tank 1: 312 km, 13.1 L. Tank 2: …": what comes of one's own fills. */
 export const loggedBasis = (line: string, key: FigureKey): Basis | undefined =>
   key === 'consumption' && (line.match(FILLED)?.length ?? 0) >= 2 ? 'own-fills' : undefined;
 const ON_A_DYNO = /(?<!\p{L})(?:dyno|rollers|rwhp|whp|at the (?:rear |back )?wheel)(?!\p{L})/iu;
 const NOT_OURS_TO_SAY = /claimed|factory|brochure|maker|they say|official|quoted|crank|on paper/iu;
+
 /** Torque run up on the rollers is the wheel's as power is, in every sentence of the line that does not quote the maker. */
 export const dynoBasis = (line: string, text: string, key: FigureKey): Basis | undefined =>
   (key === 'torque' || key === 'power') &&
@@ -17,6 +20,7 @@ export const dynoBasis = (line: string, text: string, key: FigureKey): Basis | u
   !/(?<!\p{L})(?:claimed|factory|maker|brochure)/iu.test(line)
     ? 'wheel'
     : undefined;
+
 /** "870/850 mm seat": the lower of two is the low seat's. */
 export function seatOfTwo(
   taken: readonly { readonly q: Quantity; readonly a: TakenFigure }[],

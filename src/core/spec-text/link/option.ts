@@ -1,6 +1,6 @@
 import type { Basis, FigureKey } from '../../readings';
 import type { UnitId } from '../../units';
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import type { Meaning, Mention } from '../vocabulary/lexicon';
 import type { TextUnits } from './dimensions';
 

@@ -1,5 +1,5 @@
 import { convert, unitEntry, type UnitId } from '../../units';
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import { sensesOf, UNDECIDED } from './dimensions';
 
 /** The same figure in another unit. */

@@ -1,4 +1,4 @@
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import type { FigureProposal, PassedOver } from '../proposal';
 import type { Survey } from '../text/survey';
 import type { Assigned } from './assign';

@@ -1,5 +1,5 @@
 import { asWritten } from '../lattice/closed-up';
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import type { ScannedLine } from '../text/scanned-line';
 import type { Option } from './option';
 

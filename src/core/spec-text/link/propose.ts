@@ -5,7 +5,7 @@ import {
   type FigureKey,
   type Origin,
 } from '../../readings';
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import { isGrave, type Doubt, type FigureProposal } from '../proposal';
 import type { Assigned } from './assign';
 import type { Option } from './option';

@@ -1,4 +1,5 @@
-import { CHANGE, Quantity } from '../lattice/scan-quantities';
+import { CHANGE } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import { RESTRICTS } from './blocked';
 import type { SentenceWords } from './option';
 
@@ -8,10 +9,12 @@ const DERESTRICTED_TO =
   /(?:de-?restrict(?:ed|able|s)? to|unrestricted|open(?:ed)? up to|entdrosselbar auf|offen|débridable à)\s*$/iu;
 export const isPower = ({ unit }: Quantity): boolean =>
   unit === 'hp' || unit === 'PS' || unit === 'kW';
+
 /** "61 hp restricted to 35 kW": what it had before, or may have again. */
 export const isUnrestricted = (s: SentenceWords, q: Quantity): boolean =>
   RESTRICTED_TO.test(s.text.slice(q.to, q.to + 40)) ||
   DERESTRICTED_TO.test(s.text.slice(Math.max(0, q.from - 24), q.from));
+
 /** "The A2 kit drops it from 70 kW to 35 kW". */
 export function isDroppedFrom(s: SentenceWords, index: number): boolean {
   const [q, next] = [s.quantities[index], s.quantities[index + 1]];
@@ -27,6 +30,7 @@ export function isDroppedFrom(s: SentenceWords, index: number): boolean {
 
 const RESTRICTED_BEFORE =
   /(?<!\p{L})(?:restricted|limited|detuned|choked|gedrosselt auf|bridée? à|limitad[ao] a|depotenziat[ao] a)(?: (?:down )?(?:to|at))?\s*$/iu;
+
 /** "Restricted to 35 kW", "auf 35 kW gedrosselt": the words say that it is what it has. */
 export const isRestricted = (s: SentenceWords, q: Quantity): boolean =>
   RESTRICTED_BEFORE.test(s.text.slice(Math.max(0, q.from - 28), q.from)) ||

@@ -1,11 +1,12 @@
 import type { FigureKey } from '../../readings';
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import type { SentenceWords } from './option';
 import { isRim } from './senses';
 
 const TEETH_HERE = /(?<!\p{L})(?:chain|sprockets?|geared|gearing)(?!\p{L})/iu;
 const RIMS_SPOKEN =
   /(?<!\p{L})(?:tyres?|tires?|wheels?|rims?)(?!\p{L})[^.\d]{0,24}?(?<![\d.,])(16|17|18|19|21)(?![\d/]|[.,]\d)(?: ?inch(?:es)?)?[\s,]{1,16}(?:(?:at|on|up) (?:the )?front )?and\s+(?:an? )?\s*(16|17|18|19)(?![\d/]|[.,]\d)/dgiu;
+
 /** "tyres are a 21 and an 18": rims by their sizes, the front first. */
 /** "Twenty one front, eighteen rear.": a sentence of nothing but two rims. */
 const RIMS_ALONE =

@@ -1,6 +1,6 @@
 import { figureDefinition, limitsIn, type FigureKey } from '../../readings';
 import { preferredUnit, type Dimension, type UnitId } from '../../units';
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import { sensesOf, UNDECIDED, type TextUnits } from './dimensions';
 import type { SentenceWords } from './option';
 import { plausibility } from './plausible';

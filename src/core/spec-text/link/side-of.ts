@@ -1,4 +1,4 @@
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 import { gapOf } from './relation';
 
@@ -39,8 +39,10 @@ const alike = (a: Quantity, b: Quantity): boolean => {
 
 /** What is lost by a side behind a comma and an "and" that opens the clause of another figure. */
 const OPENS_NEXT = 6;
+
 /** "(150 mm travel), mono (150 mm)": in characters. */
 const NEXT_TO = 3;
+
 /** "230 mm of travel, and at the back a single shock with 215": that back is the next figure's. */
 const opensNext = (text: string, word: SideWord, gap: string, all: readonly Quantity[]): boolean =>
   all.some(

@@ -1,5 +1,5 @@
 import type { Origin } from '../../readings';
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 
 /** Words that say that the machine is not as the maker built it. */

@@ -1,5 +1,5 @@
 import type { FigureKey } from '../../readings';
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import { TAKERS } from '../vocabulary/vocabulary';
 import { OTHER_END } from './ends';
 import { FRONT_KEY } from './ends';
@@ -9,10 +9,12 @@ import { sensesOf } from './dimensions';
 /** "After that it's every 10 000 or 12 months": said of what the sentence before named. */
 export const isEvery = (text: string, at: number): boolean =>
   /(?<!\p{L})every\s*$/iu.test(text.slice(Math.max(0, at - 20), at));
+
 /** "And the seat? Eight eighty, but there's a low one.": the figure comes first, and then a stop. */
 export const isAnswer = (text: string, q: Quantity): boolean =>
   text.slice(0, q.from).trim().length < 10 &&
   /^\s*(?:[,.;!](?!\d)|$|but |and )/iu.test(text.slice(q.to));
+
 /** A figure of one end, or the same of the other. */
 export const atEnd = (key: FigureKey, side: 'front' | 'rear'): FigureKey =>
   FRONT_KEY.test(key) === (side === 'front') ? key : (OTHER_END[key] ?? key);

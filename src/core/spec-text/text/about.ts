@@ -1,4 +1,4 @@
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import { statesOurFact } from '../read-facts';
 import { ScannedLine } from './scanned-line';
 

@@ -1,7 +1,7 @@
 import { closedUp } from '../lattice/closed-up';
 import { withNumbers } from '../lattice/number-words';
 import { scanQuantities } from '../lattice/scan-quantities';
-import { withoutTyres } from '../read-facts';
+import { withoutTyres } from './tyres';
 import { scanWords, type Mention } from '../vocabulary/lexicon';
 import type { ScannedLine } from './scanned-line';
 

@@ -1,4 +1,4 @@
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import type { Places } from '../lattice/closed-up';
 import type { Mention } from '../vocabulary/lexicon';
 

@@ -1,7 +1,7 @@
 import { isUnitId, unitEntry, type Dimension, type UnitId } from '../../units';
 import type { TextUnits } from '../link/dimensions';
 import { writtenUnit } from '../lattice/written-units';
-import type { Quantity } from '../lattice/scan-quantities';
+import type { Quantity } from '../lattice/quantity';
 import { languagesOf, scanWords } from '../vocabulary/lexicon';
 import { currencies, DECIDED, IMPERIAL, lowered, US, weigh } from './country';
 import { aboutWhat, isSum, names } from './about';

@@ -1,0 +1,67 @@
+import { SPROCKETS } from './pairs-said';
+import { FRACTIONS } from './english-numbers';
+
+const TAKEN_BACK =
+  /\d[\d.,]*(\s?(?:"|”|inch(?:es)?|in|mm|cm|kg|lbs?|kilos?|pounds|lit(?:re|er)s?|l|hp|bhp|ps|kw)?(?:\s\p{L}+)?)(?:\?\s?(?:no|sorry|wait),?|,? no sorry,?)(?=\s[^.?!]{0,12}\d)/giu;
+
+/** "14.2 inches travel? no, 6.7": what is taken back at once is none; place for place. */
+export const takenBack = (line: string): string =>
+  line.replace(TAKEN_BACK, (whole: string, behind: string) => {
+    const words = behind.replace(
+      /^\s?(?:"|”|inch(?:es)?|in|mm|cm|kg|lbs?|kilos?|pounds|lit(?:re|er)s?|l|hp|bhp|ps|kw)(?!\p{L})/iu,
+      '',
+    );
+    return words.trim().padStart(whole.length);
+  });
+
+/** "Once a year" in a line on service is twelve months. */
+export const yearly = (line: string): string =>
+  /servic|valve|oil|inspect|want it in|check/iu.test(line)
+    ? line.replace(
+        /(?<!\p{L})(?:once a year|every year|(?<=or )a year|annually|yearly|jährlich|einmal im jahr|une fois par an|una vez al año|una volta all'anno)(?!\p{L})/giu,
+        (words) => (words.length > 8 ? '12 months' : '12 mo').padStart(words.length),
+      )
+    : line;
+
+/** "Net power (kW) at engine speed (min-1): 35 at 9000", as papers have it: the revs are said by the figure itself. */
+export const certificate = (line: string): string =>
+  line.replace(
+    /(?<=\(?kW\)?)[ /]*(?:at|bei|à|a)? ?(?:(?:rated |engine )?speed|rpm|(?:nenn)?drehzahl|régime|régimen|regime)? ?\((?:min-?¹?1?|min⁻¹|rpm|1\/min|tr\/min|giri\/min)\)(?=\s*:)/giu,
+    (words) => ' '.repeat(words.length),
+  );
+
+/** "5 thousand 9 hundred and 99", as captions write it. */
+const THOUSANDS =
+  /(?<![\d.,])(\d{1,2}) thousand(?:,? (?:and )?([1-9]) hundred)?(?:,? (?:and )?([1-9]\d?))?(?![\d.,]*\d| (?:hundred|thousand|and a half))(?!\p{L})/giu;
+const AND_PART = /(?<![\d.,/])(\d{1,3}) and (?:a (half|quarter)|three (quarters))(?!\p{L})/giu;
+
+/** Digits and words in one number: "5 thousand 9 hundred and 99", "4 and a half". Place for place. */
+export const mixed = (line: string): string =>
+  line
+    .replace(THOUSANDS, (words: string, thousands: string, hundreds = '0', rest = '0') =>
+      String(Number(thousands) * 1000 + Number(hundreds) * 100 + Number(rest)).padStart(
+        words.length,
+      ),
+    )
+    .replace(AND_PART, (words: string, whole: string, part?: string, quarters?: string) =>
+      String(Number(whole) + (FRACTIONS[(part ?? quarters ?? '').toLowerCase()] ?? 0)).padStart(
+        words.length,
+      ),
+    );
+
+/** Dutch "1 op 22": kilometres on a litre. Place for place. */
+export const kilometresEach = (line: string): string =>
+  line.replace(
+    /(?<![\d.,])1 op (\d{2}(?:[.,]\d)?)(?![\d.,]?\d)/giu,
+    (_, amount: string) => `${amount} km/L`,
+  );
+const PAIR =
+  /(?<=(?:sprockets?|gearing|geared|runs?|stock|is|are|it['’]s|:) *)(1[1-7]) +and +([345]\d)(?![\d.,]*\d| ?(?:km|mi|k|hp|kw|nm|l|litres?|kilos?|kg|mm)(?!\p{L}))/giu;
+
+/** "Sprockets fourteen and forty six". Place for place. */
+export const paired = (line: string): string =>
+  SPROCKETS.test(line)
+    ? line.replace(PAIR, (whole: string, one: string, two: string) =>
+        `${one}/${two}`.padStart(whole.length),
+      )
+    : line;

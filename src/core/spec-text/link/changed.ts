@@ -1,0 +1,80 @@
+import type { Quantity } from '../lattice/quantity';
+
+const STOCK_BEFORE =
+  /(?<!\p{L})(?:stock|standard|originally|original|factory|(?:came|comes|delivered) with|serie|d'origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at))?\s*[:(]?\s*$/iu;
+const STOCK_BEHIND = /^\s*\(?(?:stock|standard|as standard|originally|serie)(?=\s*(?:[.,;)!]|$))/iu;
+const NOT_STOCK = /(?<!\p{L})(?:now|fitted|i run|i have|mine|my|went|swapped|from)(?!\p{L})/iu;
+
+/** "clearance now about 250 from 275 stock", "23 L tank fitted (stock 14 L)": where the stock one is named, what it became is none. */
+export function besideStock(text: string, quantities: readonly Quantity[]): readonly number[] {
+  if (
+    !/stock|standard|origin|serie|factory|(?:came|comes|delivered) with/iu.test(text) ||
+    !NOT_STOCK.test(text)
+  )
+    return [];
+  const stock = quantities.map(
+    (q) =>
+      STOCK_BEFORE.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
+      STOCK_BEHIND.test(text.slice(q.to, q.to + 22)),
+  );
+  // A pair is stock when its first number is.
+  quantities.forEach((q, i) => {
+    if (q.listed && quantities[i - 1]?.listed && stock[i - 1]) stock[i] = true;
+  });
+  const bare = (q: Quantity) => q.unit ?? (q.listed ? 'pair' : undefined);
+  return quantities.flatMap((q, i) =>
+    !stock[i] &&
+    quantities.some(
+      (o, j) =>
+        stock[j] &&
+        (bare(o) === bare(q) || bare(o) === undefined || bare(q) === undefined) &&
+        Math.abs(Math.log((o.amounts[0] ?? 1) / (q.amounts[0] ?? 1))) < 0.7,
+    )
+      ? [i]
+      : [],
+  );
+}
+
+/** "7,500 mi first check, then 15k": a first service or check is no interval. */
+export const isFirstCheck = (text: string, q: Quantity): boolean =>
+  /^\s*(?:for the |on the |\()?first (?:check|service|valve check|adjust\w*|inspection)/iu.test(
+    text.slice(q.to, q.to + 40),
+  ) && /(?<!\p{L})then|every(?!\p{L})/iu.test(text.slice(q.to));
+
+/** "valve check at 1,000 km, then every 12,000 km": the first of two is the run-in's. */
+export const isBeforeThenEvery = (text: string, q: Quantity): boolean =>
+  /^,? ?(?:and )?(?:then|thereafter|after that) every /iu.test(text.slice(q.to, q.to + 24));
+const FILL_BEHIND = /^\s?(?:for|over|in|after) (?:about )?\d/iu;
+const FILL_BEFORE =
+  /(?<!\p{L})(?:first|second|third|fourth|last|this|next|every|each|\d(?:st|nd|rd|th)) (?:tank(?:ful)?|fill(?:[- ]up)?)(?!\p{L})[^.\d]{0,12}$/iu;
+
+/** "402 km / 15.1 L": a line of a fuel log. */
+const DISTANCE_OVER = /\d ?(?:km|mi|miles|kms)\s?[/:=]\s?$/iu;
+
+/** "First tank: 11.2 l for 289 km": what went in at a stop is not what the tank holds. */
+export const isFill = (text: string, q: Quantity): boolean =>
+  (q.unit === 'L' &&
+    /(?<!\p{L})(?:tank|fill|fill-up|tankful) ?#?\d{0,2} ?:\s*\d+ ?(?:km|mi|miles|kms),\s*$/iu.test(
+      text.slice(Math.max(0, q.from - 30), q.from),
+    )) ||
+  (q.unit === 'L' && DISTANCE_OVER.test(text.slice(Math.max(0, q.from - 16), q.from))) ||
+  (FILL_BEHIND.test(text.slice(q.to, q.to + 16)) &&
+    FILL_BEFORE.test(text.slice(Math.max(0, q.from - 36), q.from)));
+
+/** "I've got the 23 litre tank on it", "35 kW kit": of a part. */
+const OWN_TANK =
+  /(?<!\p{L})(?:I['’]?ve|I have|I|we['’]?ve|he['’]?s|she['’]?s) (?:got|put|fitted|bought|run|added)? ?(?:the|a|an) (?:big |bigger |larger )?$/iu;
+export const isOfPart = (text: string, q: Quantity): boolean =>
+  /^ kit(?!\p{L})/iu.test(text.slice(q.to, q.to + 6)) ||
+  (OWN_TANK.test(text.slice(Math.max(0, q.from - 30), q.from)) &&
+    /^ (?:(?:long range|safari|rally|plastic) )?tank on (?:it|mine|her|the bike)(?!\p{L})/iu.test(
+      text.slice(q.to, q.to + 40),
+    ));
+
+/** "£180 for the first, £520 with valves": what a workshop takes. */
+export const FOR_WORK =
+  /^ (?:for|with|incl\w*|when|if)(?: it['’]s)? (?:the |a |an |its )?(?:first(?: one| service)?|valves?|service|oil|big one|small one|minor|major|annual|check)(?!\p{L})/iu;
+
+/** "62 mpg two up, 71 solo", "48 mpg into a headwind with bags, normally 54". */
+export const TWO_UP =
+  /^\s*(?:\([^)]{0,8}\))?\s*(?:(?:two|2)[- ]up|(?:in|into|against) (?:a |the |that )?(?:strong |stiff )?(?:head ?)?wind|(?:fully )?loaded up|with (?:the )?(?:bags|panniers|luggage|boxes|a pillion)(?! (?:on )?it (?:weighs|is)))(?!\p{L})/iu;
