@@ -1,6 +1,7 @@
 import type { Quantity } from '../lattice/quantity';
 import { statesOurFact } from '../read-facts';
-import { ScannedLine } from './scanned-line';
+import type { Mention } from '../vocabulary/lexicon';
+import type { ScannedLine } from './scanned-line';
 
 /** Labels that only a sheet of a vehicle on two wheels has. */
 const TELLING = new Set([
@@ -34,12 +35,34 @@ export const isSum = (q: Quantity) =>
   q.unit === 'dollar' ||
   q.unit === 'crowns' ||
   /^[A-Z]{3}$/.test(q.unit ?? '');
+/** What stands in the first words of a text, before any of ours, is what it is about. */
+const FIRST_WORDS = 48;
+function opensElsewhere(lines: readonly ScannedLine[]): boolean {
+  const first = lines.find((l) => l.line.trim() !== '');
+  const kinds = (m: Mention) => m.meanings.map((x) => x.kind);
+  const opening = first?.mentions.find(
+    (m) =>
+      !/^(?:size|budget|excess|pair of|the pair)$/iu.test(first.line.slice(m.from, m.to)) &&
+      kinds(m).some((k) => k === 'elsewhere' || k === 'label' || k === 'trade'),
+  );
+  return (
+    opening !== undefined && opening.from < FIRST_WORDS && kinds(opening).includes('elsewhere')
+  );
+}
+
+/** A tonne, a battery in watt-hours, a lorry's torque or tank: no motorcycle that this is about. */
+const NO_MOTORCYCLE = [
+  /(?<![\d.,])\d[.,]?\d{3} ?kg\b/u,
+  /\d ?Wh\b/u,
+  /(?<![\d.,])[3-9]\d\d ?Nm\b/u,
+  /(?<!\p{L})tank(?: is| of|:)? (?:[6-9]|1\d)\d ?l(?:it(?:re|er)s?)?\b/iu,
+];
+
 export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' | 'open' | 'else' {
   const trade = names(lines, 'trade').size;
-  // A tonne, a battery in watt-hours: no motorcycle that this is about.
-  const heavy = lines.some((l) => /(?<![\d.,])\d[.,]?\d{3} ?kg\b|\d ?Wh\b/u.test(l.line)) ? 2 : 0;
+  const heavy = 2 * NO_MOTORCYCLE.filter((sign) => lines.some((l) => sign.test(l.line))).length;
   const part = /\bfits (?:most|all|\d)/iu.test(lines.map((l) => l.line).join(' ')) ? 2 : 0;
-  const elsewhere = names(lines, 'elsewhere').size + heavy + part;
+  const elsewhere = names(lines, 'elsewhere').size + heavy + part + (opensElsewhere(lines) ? 2 : 0);
   const telling = new Set(
     lines.flatMap((l) =>
       l.mentions.flatMap((m) =>

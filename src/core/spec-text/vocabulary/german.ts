@@ -113,7 +113,8 @@ export const GERMAN: Vocabulary = {
   sale: 'biete|verkaufe|zu verkaufen|vb|vhb|tuv|hu|tuv neu|ez|erstzulassung|vorbesitzer|1 hand|scheckheft|scheckheftgepflegt|kilometerstand|ab mfk|unfallfrei|gepflegt|mwst|bj|baujahr|jg|privatverkauf|laufleistung|tkm',
   trade:
     'motorrad|maschine|hubraum|sitzhohe|bodenfreiheit|federweg|radstand|einzylinder|zweizylinder|kette|enduro|reiseenduro|reifen|gabel|tank|lenker|koffer|u min|nm|ps|vollgetankt|fahrfertig',
-  elsewhere: 'auto|pkw|kombi|wohnung|zimmer|fahrrad|kaltmiete|handy|boot|mehl|backofen|hotel',
+  elsewhere:
+    'akku|rasentraktor|schnittbreite|rasenmaher|rahmengrosse|e mtb|wohnmobil|aussenborder|kettensage|pkw|kombi|wohnung|zimmer|fahrrad|kaltmiete|handy|boot|mehl|backofen|hotel',
   facts: [
     ['chainPitch', '520', /\bkette[^\d]{0,8}520\b/iu],
     ['chainPitch', '525', /\bkette[^\d]{0,8}525\b/iu],

@@ -94,7 +94,8 @@ export const SPANISH: Vocabulary = {
   sale: 'se vende|vendo|en venta|itv|negociable|negociables|unico dueno|segunda mano|siempre en garaje|libro de mantenimiento|particular vende|seguro hasta|pido',
   trade:
     'moto|cilindrada|asiento|horquilla|monocilindrico|bicilindrico|rpm|par|deposito|neumatico|neumaticos|cadena|trail|enduro|maletas|llantas',
-  elsewhere: 'coche|piso|habitaciones|bicicleta|barco|horno|harina|hotel',
+  elsewhere:
+    'furgoneta|autocaravana|cama|coche|piso|habitaciones|bicicleta|barco|horno|harina|hotel',
   facts: [
     ['sumpGuard', 'alloy', worded('cubre-?c[aá]rter (?:de )?alumini\\p{L}*')],
     ['cooling', 'liquid', worded('refriger(?:ación|ado|ada) (?:por |de )?(?:líquid[ao]|agua)')],
