@@ -7,7 +7,7 @@ import { corpus } from '../corpus/corpus';
 
 /** The first and the last word or number of a stretch: between them a table's other cells may stand. */
 const ends = (text: string): string => {
-  const words = text.replace('KM', 'PS').match(/\p{L}+|\d+/gu) ?? [];
+  const words = text.match(/\p{L}+|\d+/gu) ?? [];
   return `${words[0] ?? ''} ${words.at(-1) ?? ''}`;
 };
 const tidy = (text: string): string => text.replace(/ +/g, ' ').trim();

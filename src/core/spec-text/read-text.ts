@@ -68,12 +68,26 @@ export function readText(text: string): TextRead {
         ? table.machines.map((m) => fromLines(m.lines.map(scanned), survey, m.name))
         : blocksOf(all).map((block) => fromLines(block, survey, undefined));
   return {
-    machines,
+    machines: machines.map((m) => asTyped(m, plain, text)),
     gallon: survey.gallon,
     countryBy: survey.countryBy,
     ours: survey.ours,
     leftOut: Math.max(0, text.length - SPEC_TEXT_LIMIT),
   };
+}
+
+/** Words as they stand in the text, where reading put a sign or a unit in place of another. */
+function asTyped(machine: MachineRead, plain: string, text: string): MachineRead {
+  const typed = <P extends { readonly words: string; readonly from: number; readonly to: number }>(
+    proposal: P,
+  ): P => {
+    const { words, from, to } = proposal;
+    const at = plain.slice(from, to).indexOf(words);
+    return at < 0
+      ? proposal
+      : { ...proposal, words: text.slice(from + at, from + at + words.length) };
+  };
+  return { ...machine, proposals: machine.proposals.map(typed) };
 }
 
 function fromLines(

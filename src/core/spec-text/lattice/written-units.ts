@@ -1,7 +1,15 @@
 import type { UnitId, UnitWord } from '../../units';
 
 /** A unit as a text writes it: gallons of no country, money of no country and pounds of no kind are settled by the text. */
-export type TextUnit = UnitWord | 'money' | 'dollar' | 'pounds' | 'km-thousands' | 'crowns';
+export type TextUnit =
+  | UnitWord
+  | 'money'
+  | 'dollar'
+  | 'pounds'
+  | 'km-thousands'
+  | 'mil'
+  | 'L/mil'
+  | 'crowns';
 
 /** How units are written in running text, beyond the single words of `core/units`. Longest first when matched. */
 const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
@@ -9,6 +17,9 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   dollar: ['\\$', 'us dollars?', 'dollars?', 'bucks'],
   pounds: ['pounds'],
   'km-thousands': ['tkm'],
+  // Scandinavian miles, marked where the text is of that country (see `withMil`).
+  mil: ['smi'],
+  'L/mil': ['l ?/ ?smi', 'l(?:iter)? per smi'],
   crowns: ['kr\\.?', 'kronor'],
   'gal-us': [
     'us gallons',
@@ -133,6 +144,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     '”',
     "''",
     'zoll',
+    'tum',
     'pollici',
     'pouces',
     'pulgadas',

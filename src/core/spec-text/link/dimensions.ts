@@ -10,6 +10,8 @@ export interface TextUnits {
   readonly dollar: CurrencyCode | undefined;
   /** Where it is open, whose it is likeliest. */
   readonly likelyDollar?: CurrencyCode | undefined;
+  /** Whose crowns; undefined: open. */
+  readonly crowns?: CurrencyCode | undefined;
   /** What a sum without a sign is in; undefined: open. */
   readonly money: CurrencyCode | undefined;
   /** The commonest written unit of each dimension. */
@@ -53,7 +55,7 @@ export function sensesOf(unit: TextUnit | undefined, text: TextUnits): readonly 
     case 'money':
       return [open('money', [text.money ?? 'USD'], text.money, 'currency')];
     case 'crowns':
-      return [{ dimension: 'money', units: ['SEK'], open: 'currency' }];
+      return [open('money', [text.crowns ?? 'SEK'], text.crowns, 'currency')];
     case 'pounds':
       return [
         { dimension: 'mass', units: ['lb'] },
@@ -61,6 +63,10 @@ export function sensesOf(unit: TextUnit | undefined, text: TextUnits): readonly 
       ];
     case 'km-thousands':
       return [{ dimension: 'distance', units: ['km'], times: 1000 }];
+    case 'mil':
+      return [{ dimension: 'distance', units: ['km'], times: 10 }];
+    case 'L/mil':
+      return [{ dimension: 'consumption', units: ['L/100km'], times: 10 }];
     case 'L':
       return [
         { dimension: 'volume', units: ['L'] },

@@ -140,7 +140,9 @@ export function senses(
   return sensesOf(q.unit, s.units)
     .filter((sense) => sense.dimension === dimension)
     .flatMap((sense) => {
-      const amounts = q.amounts.map((n) => n * (sense.times ?? 1));
+      const amounts = q.amounts.map((n) =>
+        sense.times === undefined ? n : Number((n * sense.times).toPrecision(12)),
+      );
       const [best] = possibleAmounts(key, amounts, sense.units);
       return best
         ? [{ amounts, units: sense.units, unitSaid: true, open: sense.open, points: best.points }]

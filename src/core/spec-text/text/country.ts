@@ -71,6 +71,13 @@ const bySpelling = (text: string, us: number, imperial: number): CurrencyCode | 
   if (us > imperial) return 'USD';
   return us === imperial || (KILOMETRES.test(text) && !MILES.test(text)) ? undefined : 'GBP';
 };
+/** Words of a sheet or an advert that Swedish has and Norwegian has not, and the other way round. */
+const SWEDISH =
+  /(?<!\p{L})(?:tjänstevikt|sitthöjd|säljer|säljes|förbrukning|bränsle\p{L}*|nyservad)(?!\p{L})/u;
+const NORWEGIAN = /(?<!\p{L})(?:setehøyde|selges|forbruk|drivstoff\p{L}*|egenvekt)(?!\p{L})/u;
+const crownsOf = (text: string): CurrencyCode | undefined =>
+  SWEDISH.test(text) === NORWEGIAN.test(text) ? undefined : SWEDISH.test(text) ? 'SEK' : 'NOK';
+
 export function currencies(
   text: string,
   languages: ReadonlySet<number>,
@@ -100,6 +107,7 @@ export function currencies(
   const continental = [1, 2, 3, 4].some((i) => languages.has(i));
   return {
     dollar,
+    crowns: crownsOf(text),
     likelyDollar: TASMAN.test(text)
       ? ('AUD' as const)
       : /\boac\b|\blicensing\b/.test(text)

@@ -12,9 +12,16 @@ const LINE_LIMIT = 400;
 const HORSES_IN_POLISH =
   /(?<!\p{L})[Mm]oc(?: silnika| maksymalna)?:? \d{1,3}(?:[.,]\d)? ?KM(?!\p{L})/gu;
 
+const NORDIC =
+  /(?<!\p{L})(?:tjänstevikt|sitth[öo]j?d|säljer|säljes|selges|gått|kördes?|varv|årsmodell|förbrukning|setehøyde|forbruk|årsmodell|bränsle\p{L}*|drivstoff\p{L}*)(?!\p{L})/iu;
+
+/** "Gått 1 850 mil", "0,42 l/mil": ten kilometres in Sweden and Norway, and no millimetres. Place for place. */
+const withMil = (text: string): string =>
+  NORDIC.test(text) ? text.replace(/(?<=\d ?|l ?\/ ?|per )mil(?!\p{L})/giu, 'smi') : text;
+
 /** One character for one: odd spaces, dashes and quotes become plain ones, so that places in the text stay true. */
 export const normalised = (text: string): string =>
-  text
+  withMil(text)
     .replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g, ' ')
     .replace(/[\u2010-\u2012\u2212]/g, '-')
     .replace(/[“”]/g, '"')

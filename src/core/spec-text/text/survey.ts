@@ -27,7 +27,7 @@ export interface Survey extends TextUnits {
 
 /** Words of an advert that are enough by themselves, beside a sum or a distance. */
 const OFFERED =
-  /\bfor sale\b|\bselling\b|\bsell my\b|\bswap my\b|\basking\b|\bo\.?n\.?o\b|\bobo\b|\bno offers\b|\bmot (?:till?|until|to|due)\b|\bv5c? (?:in|present)\b|\b\d\d plate\b|\bverkauf\w*|\bvb\b|\bvhb\b|\bvends\b|\bà vendre\b|\bse vende\b|\bvend[oe]\b|\bvendesi\b|\bchiedo\b|\bpido\b|\bte koop\b|\bsprzedam\b|\bà venda\b|\btill salu\b|\bsäljes\b|\d,-|\bhours on the engine\b/;
+  /\bfor sale\b|\bselling\b|\bsell my\b|\bswap my\b|\basking\b|\bo\.?n\.?o\b|\bobo\b|\bno offers\b|\bmot (?:till?|until|to|due)\b|\bv5c? (?:in|present)\b|\b\d\d plate\b|\bverkauf\w*|\bvb\b|\bvhb\b|\bvends\b|\bà vendre\b|\bse vende\b|\bvend[oe]\b|\bvendesi\b|\bchiedo\b|\bpido\b|\bte koop\b|\bsprzedam\b|\bà venda\b|\btill salu\b|\bsälje[sr]\b|\bselges\b|\btil salgs\b|\d,-|\bhours on the engine\b/;
 
 /** What the whole text decides: whose units, whether a machine is offered, whether it is about a motorcycle at all. */
 export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
@@ -55,10 +55,16 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
     (sums && distances && year && text.length < 700 && !/msrp|list price/.test(lower));
   const about = aboutWhat(lines, sale);
   const languages = languagesOf(text);
-  const { dollar, likelyDollar, money } = currencies(lower, languages, us.points, imperial.points);
+  const { dollar, crowns, likelyDollar, money } = currencies(
+    lower,
+    languages,
+    us.points,
+    imperial.points,
+  );
   return {
     gallon,
     dollar,
+    crowns,
     likelyDollar,
     money,
     usual: usualUnits(lines),
@@ -96,7 +102,7 @@ function distanceUnit(lines: readonly ScannedLine[], miles: number): 'km' | 'mi'
   const units = lines.flatMap((l) => l.quantities.map((q) => q.unit));
   const count = (unit: string) => units.filter((u) => u === unit).length;
   const [km, mi] = [
-    count('km') + count('km/h') + count('km-thousands'),
+    count('km') + count('km/h') + count('km-thousands') + count('mil'),
     count('mi') + count('mph'),
   ];
   if (km !== mi) return km > mi ? 'km' : 'mi';
@@ -124,4 +130,5 @@ function subjectsOf(text: string): ReadonlySet<string> {
   return found;
 }
 
-const isDistance = (q: Quantity) => q.unit === 'km' || q.unit === 'mi' || q.unit === 'km-thousands';
+const isDistance = (q: Quantity) =>
+  q.unit === 'km' || q.unit === 'mi' || q.unit === 'km-thousands' || q.unit === 'mil';

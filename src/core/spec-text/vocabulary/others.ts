@@ -20,7 +20,7 @@ export const OTHERS: Vocabulary = {
       'zithoogte|zadelhoogte|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd',
     tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|bransletank',
     consumption:
-      'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning',
+      'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar',
     statedRange: 'actieradius|rijbereik|autonomia|zasieg|rackvidd',
     travel: 'veerweg|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok',
     travelFront: 'veerweg voor|curso dianteiro|suspensao dianteira|skok zawieszenia przod',
@@ -31,15 +31,15 @@ export const OTHERS: Vocabulary = {
     rake: 'balhoofdhoek|caster|kat glowki ramy|styrvinkel',
     trail: 'naloop|trail|wyprzedzenie|forsprang',
     service:
-      'onderhoud|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var',
+      'onderhoud|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var|serviceintervall',
     valves: 'kleppen|kleppen stellen|valvulas|luz zaworowy|regulacja zaworow|ventiljustering',
     oil: 'olie verversen|olieverversing|troca de oleo|wymiana oleju|oljebyte',
     price:
-      'prijs|vraagprijs=asked|nieuwprijs=list|preco|preco sugerido=list|cena|pris|nypris=list|catalogusprijs=list',
+      'prijs|vraagprijs=asked|nieuwprijs=list|preco|preco sugerido=list|cena|pris|nypris=list|cirkapris=list|rek cirkapris=list|rek pris=list|rekommenderat pris=list|catalogusprijs=list',
     warranty: 'garantie|garantia|gwarancja|garanti',
     battery: 'accu|akumulator|batteri',
     alternator: 'dynamo|alternador',
-    wheels: 'velgen|rodas|obrecze|felgi',
+    wheels: 'hjul|falgar|velgen|rodas|obrecze|felgi',
   },
   front: 'voor|vooraan|dianteira|dianteiro|przod|przednie|przedni|fram',
   rear: 'achter|achteraan|traseira|traseiro|tyl|tylne|tylny',
@@ -57,7 +57,8 @@ export const OTHERS: Vocabulary = {
     topSpeed: 'topsnelheid|velocidade maxima|predkosc maksymalna|toppfart',
     rider: 'ik weeg|ik ben|eu peso|waze|jag vager',
     load: 'koffers|bagage|malas|kufry|packvaskor',
-    odometer: 'kilometerstand|km stand|tellerstand|rodados|km rodados|przebieg|matarstallning|mil',
+    odometer:
+      'kilometerstand|km stand|tellerstand|rodados|km rodados|przebieg|matarstallning|mil|gatt|gatt endast',
     trip: 'gereden|na',
     spending: 'per maand|maand|verzekering|por mes|ipva|miesiecznie|manad',
     people: 'eigenaar|eigenaren|kleppen|donos|wlasciciel|agare',
@@ -65,11 +66,12 @@ export const OTHERS: Vocabulary = {
   },
   others: 'dan mijn|do que|niz moja|an min',
   hedges: 'ongeveer|circa|cerca de|okolo|ungefar|ca',
-  sale: 'te koop|vende se|a venda|sprzedam|na sprzedaz|saljes|till salu|onderhouden|eigenaar|kilometerstand|vraagprijs|goed onderhouden|przebieg|unico dono',
+  sale: 'te koop|vende se|a venda|sprzedam|na sprzedaz|saljes|saljer|till salu|nyservad|besiktigad|arsmodell|agare|onderhouden|eigenaar|kilometerstand|vraagprijs|goed onderhouden|przebieg|unico dono',
   trade:
     'motor|motorfiets|zithoogte|cilinderinhoud|moto|motocicleta|cilindrada|tanque|motocykl|silnik|motorcykel|rijklaar|obr min|wielbasis',
   elsewhere: 'auto|woning|kamer|fiets|carro|apartamento|samochod|mieszkanie|bil',
   facts: [
+    ['sumpGuard', 'alloy', worded('hasplåt (?:i|av) alumini\\p{L}*')],
     [
       'cooling',
       'liquid',
@@ -111,7 +113,11 @@ export const OTHERS: Vocabulary = {
       worded('elektrische start|partida elétrica|rozrusznik elektryczny|elstart'),
     ],
     ['wheelType', 'spoked-tubes', worded('spaakwielen|rodas raiadas|szprychy|ekerhjul')],
-    ['wheelType', 'cast', worded('gietwielen|rodas de liga(?: leve)?|felgi aluminiowe')],
+    [
+      'wheelType',
+      'cast',
+      worded('gietwielen|rodas de liga(?: leve)?|felgi aluminiowe|gjutna(?: (?:hjul|fälgar))?'),
+    ],
     [
       'abs',
       'both-off',
