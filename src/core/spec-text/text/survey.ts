@@ -37,12 +37,10 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
   const both = /\blbs?\b/.test(lower) && /\d ?(?:in\b|")/.test(lower) ? 1 : 0;
   const us = { ...clues, points: clues.points + both };
   const imperial = weigh(text, lower, IMPERIAL);
-  const gallon =
-    us.points - imperial.points >= DECIDED
-      ? 'us'
-      : imperial.points - us.points >= DECIDED
-        ? 'imp'
-        : undefined;
+  const ahead = us.points - imperial.points;
+  // Where both sides have their words, one has to have plainly more.
+  const mixed = Math.min(us.points, imperial.points) >= 1.5 ? 2 : 1;
+  const gallon = Math.abs(ahead) < DECIDED * mixed ? undefined : ahead > 0 ? 'us' : 'imp';
   const sums = lines.some(
     (l) => l.quantities.some((q) => isSum(q)) || /\d,-|\d ?(?:vb|vhb)\b/i.test(l.line),
   );
