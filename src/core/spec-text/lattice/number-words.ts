@@ -28,6 +28,9 @@ const PEAK_AT =
 const DIGITS =
   /^(three|four|five|six|seven|eight|nine) (one|two|three|four|five|six|seven|eight|nine)$/iu;
 
+const THOUSANDS_AND =
+  /^(ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen) (one|two|three|four|five|six|seven|eight|nine)$/iu;
+
 /** "I paid five two for it": thousands and hundreds. */
 const SUM =
   /(?<!\p{L})(?:paid|sticker(?: is| was)?|asking|list(?:ed)?(?: at| is| was)?|price(?: is| was)?|(?:put|gone) (?:it )?up to|costs?|it was)\s$/iu;
@@ -74,6 +77,14 @@ export function withNumbers(line: string): string {
       const sum = DIGITS.exec(trimmed);
       const [one, two] = [ONES[sum?.[1]?.toLowerCase() ?? ''], ONES[sum?.[2]?.toLowerCase() ?? '']];
       if (one && two) return `${String(one * 1000 + two * 100)} ¤`.padStart(run.length);
+      // "I paid eleven five".
+      const large = THOUSANDS_AND.exec(trimmed);
+      const [thousands, hundreds] = [
+        TEENS[large?.[1]?.toLowerCase() ?? ''],
+        ONES[large?.[2]?.toLowerCase() ?? ''],
+      ];
+      if (thousands && hundreds)
+        return `${String(thousands * 1000 + hundreds * 100)} ¤`.padStart(run.length);
     }
     if (pair) {
       const [one, two] = [pair[1], pair[2]].map((w) =>

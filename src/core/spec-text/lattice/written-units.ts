@@ -66,7 +66,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   'L/100km': [
     'l ?/ ?100 ?kms?',
     'l ?/ ?100',
-    'lit(?:re|er|ro|ri|ros)s? ?(?:per|/|auf|aux|pro|por|ogni|na) ?(?:100|hundred)(?: ?km| kilomet(?:re|er)s)?',
+    'lit(?:re|er|ro|ri|ros)s? ?(?:per|/|auf|aux|pro|por|ogni|na) ?(?:100|hundred|cento|cent|cien)(?: ?km| kilomet(?:re|er)s)?',
     'l (?:auf|aux|por|per|pro|na|på) 100(?: ?km)?',
     'l/100 km',
     'per (?:hundred|100)(?: ?kms?| kilomet(?:re|er)s)?',

@@ -23,7 +23,7 @@ export interface Form {
 }
 
 /** Beats what a rider, a budget or a clock would take: nothing else is said like that. */
-const PLAINLY = WEIGHTS.byBasis + 2.2;
+export const PLAINLY = WEIGHTS.byBasis + 2.2;
 
 /** "42.6 at the wheel". */
 export const AT_THE_WHEEL = /^ (?:hp |ps |bhp )?(?:at|to) the (?:rear |back )?wheel(?!\p{L})/iu;
@@ -79,7 +79,7 @@ export const BARE_FORMS: readonly Form[] = [
     points: WEIGHTS.byBasis,
     by: 'basis',
     behind:
-      /^(?:ish)? (?:before|to|until|till) (?:the |it hits )?(?:reserve|light|fuel light|low fuel)(?!\p{L})/iu,
+      /^(?:ish)? (?:before|to|until|till) (?:the |it hits )?(?:reserve|light|fuel light|low fuel|empty|dry)(?!\p{L})/iu,
   },
   // "So 176 for me, her and the panniers", "192 to play with".
   {

@@ -147,6 +147,8 @@ function basisBeside(s: SentenceWords, q: Quantity): number | undefined {
     const first = m.to <= q.from;
     const gapText = first ? s.text.slice(m.to, q.from) : s.text.slice(q.to, m.from);
     if (gapText.length > 40 || /\d/.test(gapText)) continue;
+    // "211 kg (no fuel: 199)": said of what comes behind it.
+    if (!first && /^\s*:\s*\d/.test(s.text.slice(m.to))) continue;
     const lost = WEIGHTS.before - nearness(gapText, first, false, 0, 0) - (first ? 0 : 0.6);
     if (lost < 2.2 && (least === undefined || lost < least)) least = Math.max(0, lost);
   }

@@ -1,6 +1,6 @@
 import type { Dimension } from '../../units';
 import type { Quantity } from '../lattice/quantity';
-import { BARE_FORMS, type Form } from './bare-forms';
+import { BARE_FORMS, PLAINLY, type Form } from './bare-forms';
 import type { SentenceWords } from './option';
 import { WEIGHTS } from './weights';
 
@@ -10,7 +10,7 @@ const isSeat = (_: SentenceWords, { amounts: [a = 0], unit }: Quantity): boolean
 
 /** Between commas or stops with nothing beside it: `…, 4.2 gal, …`. */
 const isAlone = (s: SentenceWords, q: Quantity): boolean =>
-  /(?:^[^\p{L}\d]*|^\s*\d\)\s*|[,;(.•*/|-]\s*)$/u.test(
+  /(?:^[^\p{L}\d]*|^(?:mine|stock|standard|serie)\s*:\s*|^\s*\d\)\s*|[,;(.•*/|-]\s*)$/u.test(
     s.text.slice(Math.max(0, q.from - 6), q.from),
   ) && /^\.?(?:\s*[,;)./|]|\s*$)/u.test(s.text.slice(q.to, q.to + 3));
 
@@ -27,12 +27,17 @@ const TANK = {
   by: 'unit',
 } as const;
 
-/** "A fifty-five newton spring". */
+const speaksOfSprings = (s: SentenceWords): boolean =>
+  /(?<!\p{L})(?:springs?|\p{L}*federn?|ressorts?|moll[ae]|muelles?|forks?|gabel|fourche|shock|stock|serie|standard)(?!\p{L})/iu.test(
+    s.text,
+  );
+
+/** "A fifty-five newton spring", "Serie ist 4,8 N/mm vorne und 60 N/mm hinten": which end, its size tells. */
 const SPRING = {
   dimension: 'springRate',
   points: WEIGHTS.byUnit + 0.3,
   by: 'unit',
-  behind: /^ (?:springs?|rear spring)(?! ?rate)(?!\p{L})/iu,
+  when: speaksOfSprings,
 } as const;
 
 const FORMS: readonly Form[] = [
@@ -90,6 +95,20 @@ const FORMS: readonly Form[] = [
   {
     ...ONE_TANK,
     before: /(?<!\p{L})good for (?:about |around |over |nearly |at least |a solid |an easy )?$/iu,
+  },
+  {
+    ...ONE_TANK,
+    before:
+      /(?<!\p{L})tank (?:gave|gives|gets|got|does|did|lasts|lasted|takes|took)(?: me| us| you)?(?: about| around)? $/iu,
+  },
+  // "4.8 N/mm, right for a 75 kg rider".
+  {
+    key: 'springRiderMass',
+    dimension: 'mass',
+    points: PLAINLY,
+    by: 'unit',
+    behind: /^[ -](?:riders?|fahrer\p{L}*|pilot[aeo]s?)(?!\p{L})/iu,
+    when: (s) => s.quantities.some((o) => /^(?:N\/mm|kgf\/mm|lbf\/in)$/.test(o.unit ?? '')),
   },
   // An angle with a length behind a slash: rake and trail.
   {

@@ -94,8 +94,12 @@ export function senses(
     return [];
   if (q.unit === undefined) {
     // Hours and months are never bare, except under a heading that says so.
+    const behindHours = s.quantities[index - 1]?.unit === 'h' && /every/iu.test(s.text);
+    // "Oil every fifteen hours, valves every thirty".
+    if (behindHours && key.endsWith('Interval') && (q.amounts[0] ?? 0) < 100) return [];
     if (
       /Hours|Months/.test(key) &&
+      !(behindHours && key.endsWith('Hours')) &&
       (s.spoken === undefined || dimensionOfUnit(s.spoken) !== dimension)
     )
       return [];

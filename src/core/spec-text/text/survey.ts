@@ -114,7 +114,7 @@ const SUBJECT =
 
 /** Two machines in one breath, told apart by words and not by names. */
 const TWO_AT_ONCE =
-  /\ban? (?:19|20)\d\d\b(?! (?:model|or|onwards)).{0,60}\band (?:an? |another |one from )(?:19|20)\d\d\b|\bboth of these\b|\bthese two\b|\bthe (?:red|blue|green|white|black|orange|yellow|other) one(?:'s|,| has| is| gets| makes)/;
+  /\ban? (?:19|20)\d\d\b(?! (?:model|or|onwards)).{0,60}\band (?:an? |another |one from )(?:19|20)\d\d\b|\bd(?:ie|er) (?:[a-zäöüß]+ )?\d{3,4}er\b.{0,120}\b(?:oder|und|gegen) d(?:ie|er)\b.{0,30}\d{3,4}er\b|\beither the \d{3,4}\b.{0,90}\bor the\b.{0,20}\d{3,4}\b|\bla \d{3,4}\b.{0,90}\bou la\b.{0,20}\d{3,4}\b|\bboth of these\b|\bthese two\b|\bthe (?:red|blue|green|white|black|orange|yellow|other) one(?:'s|,| has| is| gets| makes)/;
 
 function subjectsOf(text: string): ReadonlySet<string> {
   const found = new Set<string>();

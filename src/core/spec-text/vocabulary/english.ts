@@ -7,7 +7,7 @@ export const ENGLISH: Vocabulary = {
     maxMass:
       '~max|maximum technically permissible mass|max technically permissible mass|permitted maximum mass|maximum permitted mass|permitted maximum|maximum permissible weight|maximum permissible mass|permissible total weight|permissible weight|max permissible weight|permitted total weight|permitted weight|max permitted weight|maximum permitted weight|maximum weight|max weight|max total weight|maximum total weight|gross weight|gross vehicle weight|gross vehicle weight rating|gvwr|gvw|gvm|maximum laden weight|max laden weight|laden weight|fully laden weight|fully loaded weight|max gross weight|maximum gross weight|plated weight|max all up weight|all up weight limit|total permitted weight|total weight allowed|weight limit|technically permissible maximum mass|gross|allowed gross weight|plate says max|plate says|plate on the headstock says|plate on the frame says|headstock plate says|vin plate says|f 1|plated at|the plate is',
     payload:
-      'payload as stated|payload|load capacity|carrying capacity|maximum load|max load|useful load|load limit|max payload|maximum payload|weight capacity|cargo capacity|maximum weight capacity|can carry',
+      'payload as stated|payload|load capacity|carrying capacity|maximum load|max load|useful load|load limit|max payload|maximum payload|weight capacity|cargo capacity|carry another|it ll carry|maximum weight capacity|can carry',
     power:
       'maximum power|~hp|~bhp|~kw|max power|peak power|power output|power|~output|maximum output|max output|rated output|rated power|horsepower|~makes|~made|~produces|~puts out|~develops|~delivers|pwr|engine power|claimed power|claimed horsepower|measured rear wheel power=wheel|rear wheel power=wheel|rear wheel horsepower=wheel|measured horsepower',
     rpm: 'at engine speed|engine speed|at rpm',
@@ -54,7 +54,7 @@ export const ENGLISH: Vocabulary = {
       'how tall|~on the seat|seat height|saddle height|standard seat height|seat|saddle|perch|seat height unladen|unladen seat height|seat ht|sh|laden seat height|stock seat|standard seat|stock seat height|off the deck|off the ground at|low seat height=low-seat|low seat=low-seat|low seat option=low-seat|lowered seat height=low-seat|optional low seat=low-seat|low one=low-seat|lower seat=low-seat|to the seat|~at the seat|to the saddle|to the top of the seat|low version seat height=low-seat',
     tank: '~tank full|~tank brimmed|~full tank|fuel tank capacity|fuel capacity|tank capacity|tank volume|fuel tank|petrol tank|gas tank|tank|~fuel|~holds|fuel tank volume|fuel load|tank size|tank holds|fc|gas capacity|petrol capacity|fuel cap|stock tank|usable fuel',
     consumption:
-      '~i get more like|~works out at|~works out to|~working out at|fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~avg|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~get|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips|~normally',
+      '~i get more like|~works out at|~works out to|~working out at|fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~avg|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~get|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips|~normally|~only using|~it s using',
     gets: '~i get|~we get|~you get|~one gets',
     statedRange:
       'range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|out of a tank|~on one tank|estimated range|~rode till it died|~takes me|~takes you|~takes us|~gives me|~gives you|range to reserve|~gets us|~gets me|~gets you|~means|~before the light|~before reserve|~to reserve|~to the light|~until the light|~till the light|riding range|touring range|~it ll do|~it will do|~you ll see|~you ll get|~you will see|~you will get',
@@ -108,12 +108,12 @@ export const ENGLISH: Vocabulary = {
     rackLimit:
       'rear rack is only|rear carrier|luggage carrier|rack is only|rack is good for|rack is marked|rack is stamped|rack takes|rear rack takes|rack says|rack says max|rack is rated|rack rated|rack is rated for|rack limit|rack load|rack rated for|rack capacity|rear rack max load|rear rack capacity|rack max load|rack maximum load|rear rack load|max rack load|carrier load|rack load limit',
     pegHeight:
-      'pegs are|footpegs are|footrests are|footpegs sit at|pegs sit at|pegs at|footpeg height|peg height|footrest height|foot peg height',
+      '~pegs|pegs are|footpegs are|footrests are|footpegs sit at|pegs sit at|pegs at|footpeg height|peg height|footrest height|foot peg height',
     barHeight: 'handlebar height|bar height|height of the bars|~bars at|~bars|handlebar|~bar',
     service:
       'service intervals|service interval|services|serviced every|service every|~servicing|maintenance|maintenance interval|service, by hours|service, by time|~service|service schedule|service by hours|service by time|main service|major service|~then every|scheduled maintenance|intervals are',
     valves:
-      'valve checks|~valve clearance|valve check|valve clearance check|valve clearances check|valve adjustment|valve adjustments|valve inspection|valve interval|~valves|valve check, by hours|valve clearance checks|valve service|valves need checking|shims|shim check|valve clearances every|~valve clearances|valve adjust|valve check by hours|valve check interval',
+      'valve checks|valves checked every|valves are checked every|~valve clearance|valve check|valve clearance check|valve clearances check|valve adjustment|valve adjustments|valve inspection|valve interval|~valves|valve check, by hours|valve clearance checks|valve service|valves need checking|shims|shim check|valve clearances every|~valve clearances|valve adjust|valve check by hours|valve check interval',
     oil: 'oil changed|engine oil|oil changed once|oil change takes|oil change|oil interval|~oil|oil change, by hours|oil changed every|oil every|~with filter|with the filter|with a filter|including the filter|oil change interval|oil and filter|oil change by hours|~change',
     oilCapacity:
       'oil capacity|engine oil capacity|oil volume|oil quantity|in the sump|sump holds|takes in oil',
