@@ -8,7 +8,7 @@ import { findBuildFaults, type PlanItem, type PlanLeg, type PlanModel } from '@/
 
 const IDS = ['a', 'b', 'c', 'd', 'e', 'f', 'g'];
 const PAPERS = 'papers';
-const SLACK = 0.75;
+const SLACK = 0.2;
 
 const item = (id: string, cost: number, slot: string): PlanItem => ({
   id,
