@@ -50,12 +50,12 @@ export {
   drivetrain,
   DRIVELINE_EFFICIENCY,
   engineCurve,
-  gearing,
   isTypicalPull,
   propulsionOf,
   windClass,
-  type Found,
 } from './propulsion';
+export { gearing } from './gearing-of';
+export type { Found } from './found';
 export {
   allHold,
   judge,

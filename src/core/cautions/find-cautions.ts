@@ -1,56 +1,11 @@
 import type { Brief } from '../brief';
 import { STANCE_LIMITS } from '../fit';
-import type { LicenceResult } from '../licence';
 import { standShortening } from '../geometry';
 import { LIGHT_FRONT } from '../mass';
 import { certain, type Estimate } from '../numeric';
-import type { Part, PartFlag } from '../part';
-import type { Caution, CautionCode, OverLimit, SpringsOff } from './caution';
-
-export interface CautionFacts {
-  readonly brief: Brief;
-  readonly parts: readonly Part[];
-  readonly licence: LicenceResult;
-  /** The power is a maker's claim in horsepower. */
-  readonly powerRounded: boolean;
-  readonly heelGap: Estimate;
-  readonly payloadLeft: Estimate;
-  readonly loadedMass: Estimate;
-  readonly range: Estimate;
-  /** Share of power left at the cruise. */
-  readonly cruisePower: Estimate;
-  /** Whether the load left, or what the licence goes by, is only typical of the class. */
-  readonly typical: { readonly payload: boolean; readonly licence: boolean };
-  readonly frontShare: Estimate;
-  /** Loads on the axles, kg. */
-  readonly axles: Readonly<Record<'front' | 'rear', Estimate>>;
-  readonly axleLimits: Readonly<Record<'front' | 'rear', Estimate>>;
-  /** What the stock tyres may carry by their load index, kg. */
-  readonly tyreLoads_kg: Readonly<Record<'front' | 'rear', number | undefined>>;
-  /** Watts left at the cruise with the draw of the parts. */
-  readonly watts: Estimate;
-  /** The same at the slow pace of town and rough ground. */
-  readonly wattsSlow: Estimate;
-  /** Where springs are off by more than is let pass; absent where they suit, or nobody knows. */
-  readonly springsOff: SpringsOff | undefined;
-  /** The sheet's word on passengers. */
-  readonly passenger: string | undefined;
-  readonly rackLimit: Estimate;
-  /** Both side carriers together, kg. */
-  readonly carrierLimit: Estimate;
-  /** The sheet's word on the subframe, and what hangs and lies behind the seat, kg. */
-  readonly subframe: string | undefined;
-  readonly behind_kg: { readonly tail: number; readonly panniers: number };
-  /** What the legs have to push to start the fallen machine up, kg. */
-  readonly liftBack: Estimate;
-  /** What the tyres' speed symbols allow, km/h, and whether the machine has power and gears to go faster; false where nobody knows. */
-  readonly tyreSpeeds_kmh: Readonly<Record<'front' | 'rear', number | undefined>>;
-  readonly goesFasterThan: (kmh: number) => boolean;
-  readonly tyreLife: Estimate;
-  readonly chainLife: Estimate;
-  /** Daylight on the shortest day, and how far it goes; absent where the brief does not say. */
-  readonly light: { readonly hours: number; readonly distance_km: number } | undefined;
-}
+import { byFlag, loweredBy, lowering, ofParts, standShortened } from './by-parts';
+import type { Caution, CautionCode, OverLimit } from './caution';
+import { CautionFacts, Finder } from './caution-facts';
 
 /** From this altitude up a word on thin air is due, m. */
 const HIGH_FROM = 2500;
@@ -67,38 +22,7 @@ const COLD_FROM_C = 6;
 /** From this share of slow ground up the alternator is judged there, too, %. Own assumption. */
 const SLOW_SHARE_FROM = 15;
 
-type Of<C extends CautionCode> = Extract<Caution, { code: C }>;
-type Finder<C extends CautionCode> = (facts: CautionFacts) => readonly Of<C>[];
-
 const ENDS = ['front', 'rear'] as const;
-
-const withFlag = (parts: readonly Part[], ...flags: readonly PartFlag[]): readonly string[] =>
-  parts.filter((p) => flags.some((f) => p.flags.includes(f))).map((p) => p.id);
-
-type PartCautionCode = Extract<Caution, { partIds: readonly string[] }>['code'];
-
-/** The parts that set off a caution, if there are any. */
-const ofParts = <C extends PartCautionCode>(
-  code: C,
-  partIds: readonly string[],
-): readonly Of<C>[] => (partIds.length > 0 ? [{ code, partIds } as unknown as Of<C>] : []);
-
-/** A caution that parts with this flag set off. */
-const byFlag =
-  <C extends PartCautionCode>(code: C, flag: PartFlag): Finder<C> =>
-  ({ parts }) =>
-    ofParts(code, withFlag(parts, flag));
-
-const lowering = (parts: readonly Part[]) => withFlag(parts, 'lowers-one-end', 'lowers-both-ends');
-/** How much lower the machine stands at its stand with lowering parts, mm: by what they take of the clearance. */
-const loweredBy = (parts: readonly Part[]): number => {
-  const lower = new Set(lowering(parts));
-  return parts
-    .filter((p) => lower.has(p.id))
-    .flatMap((p) => p.effects)
-    .reduce((sum, e) => sum - (e.figure === 'clearance' && e.change === 'add' ? e.amount : 0), 0);
-};
-const standShortened = (parts: readonly Part[]) => withFlag(parts, 'shortens-stand').length > 0;
 
 const looseOf = ({ ground }: Brief): number =>
   ground.gravel + ground.twoTrack + ground.singleTrack + ground.sandMud;

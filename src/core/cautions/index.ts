@@ -1,2 +1,3 @@
 export type { Caution, CautionCode, SpringsOff } from './caution';
-export { findCautions, type CautionFacts } from './find-cautions';
+export type { CautionFacts } from './caution-facts';
+export { findCautions } from './find-cautions';

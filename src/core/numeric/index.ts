@@ -10,8 +10,8 @@ export {
   strataOf,
   type Rows,
 } from './draws';
+export { allOf, reaches, shareOf, shareWithin, weightedSum } from './columns';
 export {
-  allOf,
   certain,
   combine,
   derive,
@@ -21,13 +21,9 @@ export {
   known,
   missingOf,
   oneOf,
-  reaches,
   said,
-  shareOf,
-  shareWithin,
   source,
   unknown,
-  weightedSum,
   type Estimate,
   type Known,
   type Said,

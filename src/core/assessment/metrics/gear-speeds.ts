@@ -1,6 +1,8 @@
 import { combine, unknown, type Estimate } from '../../numeric';
 import { metric, type Metric } from '../formula';
-import { gearing, type GearEnd, type PullOf } from '../propulsion';
+import { type PullOf } from '../found';
+import { gearing } from '../gearing-of';
+import { type GearEnd } from '../gearing-of';
 import { briefInput, figureInput, type WorkingInput } from '../working-inputs';
 import type { LoadContext } from './context';
 

@@ -11,7 +11,10 @@ import {
 } from '../../numeric';
 import { ROLLING_COEFFICIENT, type Propulsion, type RoadLoad } from '../../road-load';
 import type { Kilowatts } from '../../units';
-import { dragAreaOf, gearing, propulsionOf, type Found, type PullKey } from '../propulsion';
+import { dragAreaOf, propulsionOf } from '../propulsion';
+import { type PullKey } from '../found';
+import { type Found } from '../found';
+import { gearing } from '../gearing-of';
 import { figureInput, metricInput, plainInput, type WorkingInput } from '../working-inputs';
 import { estimateIn, type LoadContext } from './context';
 import { gearInput } from './gear-speeds';

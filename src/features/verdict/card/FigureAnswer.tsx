@@ -5,7 +5,8 @@ import { figureUnit, type FigureKey, type Origin } from '@/core/readings';
 import { unitEntry } from '@/core/units';
 import { PressRow } from '@/ui/fields';
 import { formatQuoted, trimmed } from '@/ui/messages';
-import type { CardModel, Question } from './use-card';
+import type { CardModel } from './use-card';
+import type { Question } from './card-questions';
 
 const ORIGINS = [
   { value: 'measured', words: 'I measured it' },

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import type { StanceBand } from '@/core/brief';
 import { shortName, type Donor, type WeakPoint } from '@/core/donor';
 import { seenId, seenTogether, type Observed, type Tick, type Trial } from '@/core/evidence';
-import { isFactKey, type FactKey } from '@/core/facts';
+import { type FactKey } from '@/core/facts';
 import { seatWidth } from '@/core/fit';
 import {
   INSPECTION_POINTS,
@@ -12,32 +12,16 @@ import {
   type PaperPoint,
   type SellerQuestion,
 } from '@/core/inspection';
-import {
-  figureDefinition,
-  type Basis,
-  type FigureKey,
-  type Origin,
-  type Reading,
-} from '@/core/readings';
-import { stakes, type Stake } from '@/core/stakes';
+import { type FigureKey, type Origin, type Reading } from '@/core/readings';
+import { stakes } from '@/core/stakes';
 import type { Change } from '@/store/history';
-import { question, type StandingCandidate } from '@/store/queries';
+import { type StandingCandidate } from '@/store/queries';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { today } from '@/store/running';
 import { dropTrial, putTrial, withObserved, withoutFeet } from '@/store/trial-changes';
-import { askWords, nameWords, pointWords, type AskWords, type Reader } from '@/ui/messages';
+import { nameWords, pointWords, type Reader } from '@/ui/messages';
 import { parseQuoted, type QuotedAmount } from '@/ui/stored';
-
-/** One question of the card, with what was answered here. */
-export interface Question {
-  readonly kind: 'figure' | 'fact';
-  readonly key: FigureKey | FactKey;
-  readonly words: AskWords;
-  /** The reading taken at the machine; absent: not answered here. */
-  readonly reading: Reading | undefined;
-  /** The option ticked at the machine. */
-  readonly option: string | undefined;
-}
+import { basisAt, inOrder, MOST_ASKED, Question, questionsOf } from './card-questions';
 
 export interface CardModel {
   readonly entry: StandingCandidate;
@@ -66,7 +50,6 @@ export interface CardModel {
   readonly answerSeller: (question: SellerQuestion, words: string) => void;
 }
 
-const MOST_ASKED = 10;
 /** What money puts right; papers are not mended with it. */
 const MENDABLE = new Set<string>(INSPECTION_POINTS.map((p) => p.key));
 
@@ -232,60 +215,3 @@ const without = <T extends object>(lines: T | undefined, key: string): T => {
   const { [key]: _old, ...left } = (lines ?? {}) as Record<string, unknown>;
   return left as T;
 };
-
-/** How a figure is taken at a machine; others as the sheet usually means them. */
-const AT_MACHINE: Partial<Readonly<Record<FigureKey, Basis>>> = {
-  mass: 'ready',
-  travelFront: 'taped-travel',
-  travelRear: 'taped-travel',
-  price: 'asked',
-  usedPrice: 'asked',
-  consumption: 'own-fills',
-};
-
-/** A seat keeps its version; everything else is taken as one takes it there. */
-const basisAt = (key: FigureKey, now: Basis | undefined): Basis =>
-  AT_MACHINE[key] ??
-  (now && figureDefinition(key).bases.includes(now) ? now : figureDefinition(key).bases[0]);
-
-const inOrder = (
-  questions: readonly Question[],
-  order: ReadonlyMap<string, number>,
-): readonly Question[] =>
-  questions
-    .map((q, i) => ({ q, at: order.get(q.key) ?? order.size + i }))
-    .sort((a, b) => a.at - b.at)
-    .map(({ q }) => q);
-
-/** What is open, and what was answered here already, so that it can be changed. The price is always asked. */
-function questionsOf(
-  seen: Observed,
-  open: readonly Stake[],
-  { stock }: StandingCandidate,
-  reader: Reader,
-): readonly Question[] {
-  const answered = [...Object.keys(seen.figures ?? {}), ...Object.keys(seen.facts ?? {})] as (
-    | FigureKey
-    | FactKey
-  )[];
-  const keys = [...new Set([...open.map((s) => s.key), ...answered, 'price' as const])];
-  return keys.map((key): Question => {
-    const stake = open.find((s) => s.key === key);
-    const { points = 0, decides = [] } = stake ?? {};
-    if (isFactKey(key))
-      return {
-        kind: 'fact',
-        key,
-        words: askWords({ kind: 'fact', key, points, decides }, reader),
-        reading: undefined,
-        option: seen.facts?.[key]?.value,
-      };
-    return {
-      kind: 'figure',
-      key,
-      words: askWords(question({ kind: 'figure', key, points, decides }, stock.figures), reader),
-      reading: seen.figures?.[key],
-      option: undefined,
-    };
-  });
-}
