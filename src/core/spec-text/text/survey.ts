@@ -39,7 +39,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
   const imperial = weigh(text, lower, IMPERIAL);
   const ahead = us.points - imperial.points;
   // Where both sides have their words, one has to have plainly more.
-  const mixed = Math.min(us.points, imperial.points) >= 1.5 ? 2 : 1;
+  const mixed = Math.min(us.points, imperial.points) >= 1.5 ? 1.5 : 1;
   const gallon = Math.abs(ahead) < DECIDED * mixed ? undefined : ahead > 0 ? 'us' : 'imp';
   const sums = lines.some(
     (l) => l.quantities.some((q) => isSum(q)) || /\d,-|\d ?(?:vb|vhb)\b/i.test(l.line),
