@@ -22,6 +22,7 @@ function countOf(files) {
 mkdirSync(path.dirname(report), { recursive: true });
 const rows = [];
 for (const folder of folders) {
+  process.env.MUTATED_FOLDER = folder;
   await new Stryker({
     mutate: [`src/core/${folder}/**/*.ts`, '!src/core/**/index.ts'],
     testRunner: 'vitest',

@@ -79,3 +79,29 @@ test('A asks for nothing', () =>
   expect(licenceCheck('A', unknown('power'), unknown('mass'), undefined)).toMatchObject({
     kind: 'legal',
   }));
+
+/** The rule in each row: by the definition of a chance over the table of draws. */
+describe('in how many rows a licence holds', () => {
+  const mid = ({ holds }: ReturnType<typeof licenceCheck>) =>
+    holds.kind === 'known' ? holds.mid : holds.missing;
+  test('kept, broken, and broken whatever is missing', () => {
+    expect(mid(licenceCheck('A2', kW(35), kg(175), undefined))).toBe(1);
+    expect(mid(licenceCheck('A2', kW(35.1), kg(200), undefined))).toBe(0);
+    expect(mid(licenceCheck('A2', kW(36), unknown('mass'), undefined))).toBe(0);
+  });
+  test('nothing broken and something missing: not known, and by what', () =>
+    expect(mid(licenceCheck('A2', kW(30), unknown('mass'), undefined))).toEqual(['mass']));
+  test('broken with everything known stays a figure of its rows, not a bare nought', () => {
+    const { holds } = licenceCheck('A2', kW(35.5, 36.5), kg(200), undefined);
+    expect(holds.kind === 'known' && holds.mid).toBe(0);
+    expect(holds.kind === 'known' && holds.rows).toBeDefined();
+  });
+  test('a limit in the middle of an interval holds in about half the rows', () => {
+    const { holds } = licenceCheck('A2', kW(34, 36), kg(300), undefined);
+    const rows = holds.kind === 'known' ? [...(holds.rows ?? [])] : [];
+    expect(rows.length).toBeGreaterThan(0);
+    const share = rows.reduce((sum, x) => sum + x, 0) / rows.length;
+    expect(share).toBeGreaterThan(0.45);
+    expect(share).toBeLessThan(0.55);
+  });
+});
