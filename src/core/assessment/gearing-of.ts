@@ -1,23 +1,11 @@
 import { combine, certain, Known } from '../numeric';
 import { speedPerThousand, rollingCircumference, Drivetrain } from '../gearing';
-import { readingInUse, FigureKey, type NormalFigures } from '../readings';
-import { USUAL_SECTION } from './found';
-import { mids } from './found';
-import { PullOf } from './found';
-import { Found } from './found';
+import { GEAR_RATIOS, readingInUse, FigureKey, type NormalFigures } from '../readings';
+import { USUAL_SECTION, mids, PullOf, Found } from './found';
 import { factInUse } from '../facts';
 import { typicalGears } from '../typical';
 import { parseTyre } from '../tyre';
 import type { Donor } from '../donor';
-
-const RATIOS = [
-  'ratio1',
-  'ratio2',
-  'ratio3',
-  'ratio4',
-  'ratio5',
-  'ratio6',
-] as const satisfies readonly FigureKey[];
 
 /** Ratios and sprockets as quoted, or what is missing of them. */
 function quotedGears(figures: NormalFigures): Found<readonly number[]> {
@@ -25,12 +13,12 @@ function quotedGears(figures: NormalFigures): Found<readonly number[]> {
   const count =
     figures.gears.estimate.kind === 'known'
       ? figures.gears.estimate.mid
-      : RATIOS.findLastIndex((key) => figures[key].estimate.kind === 'known') + 1;
+      : GEAR_RATIOS.findLastIndex((key) => figures[key].estimate.kind === 'known') + 1;
   return mids(figures, [
     'gears',
     'primaryRatio',
     ...(hasFinalRatio(figures) ? (['finalRatio'] as const) : SPROCKETS),
-    ...RATIOS.slice(0, Math.max(1, count)),
+    ...GEAR_RATIOS.slice(0, Math.max(1, count)),
   ]);
 }
 

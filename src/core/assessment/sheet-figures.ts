@@ -7,8 +7,7 @@ import { normalFigures, type NormalFigures } from '../readings';
 import { standIn } from '../typical';
 import { parseTyre } from '../tyre';
 import { keepingLast, type Once } from './once';
-import { gearing } from './gearing-of';
-import { type GearEnd } from './gearing-of';
+import { gearing, type GearEnd } from './gearing-of';
 
 type SheetBrief = Pick<Brief, 'money' | 'typical'>;
 const sheets = new WeakMap<Donor, Once>();

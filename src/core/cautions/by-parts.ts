@@ -1,7 +1,6 @@
 import type { Part, PartFlag } from '../part';
 import type { Caution } from './caution';
-import { Finder } from './caution-facts';
-import { Of } from './caution-facts';
+import { Finder, Of } from './caution-facts';
 
 const withFlag = (parts: readonly Part[], ...flags: readonly PartFlag[]): readonly string[] =>
   parts.filter((p) => flags.some((f) => p.flags.includes(f))).map((p) => p.id);

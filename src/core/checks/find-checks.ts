@@ -5,6 +5,7 @@ import { licenceCheck } from '../licence';
 import { runningOrderMass } from '../mass';
 import { combine, type Estimate, type Interval } from '../numeric';
 import {
+  GEAR_RATIOS,
   FIGURE_KEYS,
   FUEL_DENSITY,
   fuelDensity,
@@ -193,11 +194,9 @@ function* rangeChecks(of: Of): Generator<Check> {
     yield { code: 'range-below-tank', stated_km: range.mid, least_km: least };
 }
 
-const RATIOS = ['ratio1', 'ratio2', 'ratio3', 'ratio4', 'ratio5', 'ratio6'] as const;
-
 function* gearChecks(of: Of): Generator<Check> {
-  const ratios = RATIOS.map(of);
-  for (const [i, key] of RATIOS.entries()) {
+  const ratios = GEAR_RATIOS.map(of);
+  for (const [i, key] of GEAR_RATIOS.entries()) {
     const [lower, own] = [ratios[i - 1], ratios[i]];
     if (lower && own && own.mid >= lower.mid) yield { code: 'ratios-not-falling', key };
   }
@@ -227,12 +226,12 @@ function* watchedGears({ donor, figures }: CheckSetting, of: Of): Generator<Chec
     read('sprocketFront'),
     read('sprocketRear'),
   ];
-  const last = RATIOS.findLastIndex((key) => read(key) !== undefined);
+  const last = GEAR_RATIOS.findLastIndex((key) => read(key) !== undefined);
   const isWhole = read('gears') === undefined || read('gears')?.mid === last + 1;
   if (!tyre || !primary || !front || !rear || last < 0) return;
   for (const [gear, key, ratio] of [
     ['first', 'speedFirst', read('ratio1')],
-    ['top', 'speedTop', isWhole ? read(RATIOS[last] ?? 'ratio1') : undefined],
+    ['top', 'speedTop', isWhole ? read(GEAR_RATIOS[last] ?? 'ratio1') : undefined],
   ] as const) {
     const watched = read(key);
     if (!watched || !ratio) continue;

@@ -11,6 +11,7 @@ export {
   type FigureDefinition,
   type FigureKey,
 } from './figure-definitions';
+export { GEAR_RATIOS } from './gear-ratios';
 export { figureUnit } from './figure-unit';
 export { readingSpread, rivalReadings } from './rival-readings';
 export { FUEL_DENSITY } from './fuel-density';

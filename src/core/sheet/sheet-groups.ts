@@ -1,5 +1,5 @@
 import type { FactKey } from '../facts';
-import type { FigureKey } from '../readings';
+import { GEAR_RATIOS, type FigureKey } from '../readings';
 
 /** One line of the sheet: a figure, or a fact in words. */
 export type SheetKey = FigureKey | FactKey;
@@ -57,12 +57,7 @@ export const SHEET_GROUPS: Readonly<Record<SheetGroupKey, readonly SheetKey[]>> 
   gearing: [
     'gears',
     'primaryRatio',
-    'ratio1',
-    'ratio2',
-    'ratio3',
-    'ratio4',
-    'ratio5',
-    'ratio6',
+    ...GEAR_RATIOS,
     'finalDrive',
     'sprocketFront',
     'sprocketRear',

@@ -1,8 +1,7 @@
 import { combine, unknown, type Estimate } from '../../numeric';
 import { metric, type Metric } from '../formula';
 import { type PullOf } from '../found';
-import { gearing } from '../gearing-of';
-import { type GearEnd } from '../gearing-of';
+import { gearing, type GearEnd } from '../gearing-of';
 import { briefInput, figureInput, type WorkingInput } from '../working-inputs';
 import type { LoadContext } from './context';
 

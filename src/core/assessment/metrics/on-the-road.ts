@@ -12,8 +12,7 @@ import {
 import { ROLLING_COEFFICIENT, type Propulsion, type RoadLoad } from '../../road-load';
 import type { Kilowatts } from '../../units';
 import { dragAreaOf, propulsionOf } from '../propulsion';
-import { type PullKey } from '../found';
-import { type Found } from '../found';
+import { type PullKey, type Found } from '../found';
 import { gearing } from '../gearing-of';
 import { figureInput, metricInput, plainInput, type WorkingInput } from '../working-inputs';
 import { estimateIn, type LoadContext } from './context';

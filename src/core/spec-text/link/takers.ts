@@ -1,8 +1,7 @@
 import type { FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import { TAKERS } from '../vocabulary/vocabulary';
-import { OTHER_END } from './ends';
-import { FRONT_KEY } from './ends';
+import { OTHER_END, FRONT_KEY } from './ends';
 import type { SentenceWords, Word, Option } from './option';
 import { sensesOf } from './dimensions';
 
