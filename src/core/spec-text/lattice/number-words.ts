@@ -33,7 +33,7 @@ const THOUSANDS_AND =
 
 /** "I paid five two for it": thousands and hundreds. */
 const SUM =
-  /(?<!\p{L})(?:paid|sticker(?: is| was)?|asking|list(?:ed)?(?: at| is| was)?|price(?: is| was)?|(?:put|gone) (?:it )?up to|costs?|it was)\s$/iu;
+  /(?<!\p{L})(?:paid|sticker(?: is| was)?|asking|list(?:ed)?(?: at| is| was)?|price(?: is| was)?|(?:put|gone) (?:it )?up to|costs?|cost me|cost us|it was)\s$/iu;
 
 /** "It's five nine nine five on the road": a price said digit by digit. */
 const FOUR_DIGITS =
@@ -86,6 +86,15 @@ export function withNumbers(line: string): string {
       if (thousands && hundreds)
         return `${String(thousands * 1000 + hundreds * 100)} ¤`.padStart(run.length);
     }
+    // "It cost me thirteen and a half".
+    const halves = / and a half$/iu.test(trimmed) ? numberInWords(trimmed)?.amount : undefined;
+    if (
+      halves !== undefined &&
+      halves > 2 &&
+      halves < 40 &&
+      SUM.test(line.slice(Math.max(0, at - 30), at))
+    )
+      return `${String(halves * 1000)} ¤`.padStart(run.length);
     if (pair) {
       const [one, two] = [pair[1], pair[2]].map((w) =>
         sumOf((w ?? '').toLowerCase().split(/[\s-]+/)),

@@ -14,9 +14,11 @@ const QUANTITY = new RegExp(
   'giu',
 );
 
-/** Words of a change before its first figure. */
+/** Words of a change before its first figure; what comes behind a comma is told of it too: "power goes from 70 to 79, torque from". */
 export const CHANGE =
-  /(?:we?nt|go(?:es)?|drop(?:s|ped)?|r(?:ise|ose)s?|increas\w+|chang\w+|reduc\w+|grew|up|down|lower\w*|upgrad\w+|upp?ed|cut|swap\w*) (?:it |the \w+ )?from (?:the |a )?$/iu;
+  /(?:we?nt|go(?:es|ne)?|drop(?:s|ped)?|r(?:ise|ose)s?|risen|increas\w+|chang\w+|reduc\w+|gr[eo]wn?|jump\w*|climb\w*|sprung|up|down|lower\w*|upgrad\w+|upp?ed|cut|swap\w*) (?:it |up |down |the \w+ )?from (?:the |an? )?(?:[^.;]{1,40} to [^.;]{1,40}?,? (?:and )?(?:the )?\p{L}+(?: \p{L}+)? from (?:the |an? )?)?$/iu;
+/** How far words of a change are looked for before its first figure, in characters. */
+export const CHANGE_REACH = 110;
 
 /** Words before a difference that is followed by what came out: "up by three to seventy three". */
 export const CHANGED_BY =
@@ -131,7 +133,7 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
       { amounts: one, unit: undefined, from, to: firstTo, ...part, product: 0 },
       { amounts: two, unit, from: secondAt, to, ...part, product: 1 },
     ];
-  if (joint === 'to' && CHANGE.test(line.slice(Math.max(0, from - 34), from)))
+  if (joint === 'to' && CHANGE.test(line.slice(Math.max(0, from - CHANGE_REACH), from)))
     return [
       { amounts: one, unit, from, to: firstTo, ...part, changed: 'is-old' },
       { amounts: two, unit, from: secondAt, to, ...part, changed: 'is-new' },

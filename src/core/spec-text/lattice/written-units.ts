@@ -93,7 +93,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'hk',
     'km(?= przy)',
   ],
-  Nm: ['newton[- ]met(?:re|er)s?', 'n·m', 'n\\.m', 'n m', 'nm'],
+  Nm: ['newton[- ]m[eèé]t(?:re|er|ro)s?', 'n·m', 'n\\.m', 'n m', 'nm'],
   'lbf-ft': [
     'lbf·ft',
     'lbf-ft',
@@ -276,7 +276,11 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   deg: ['degrees?', 'deg', '°'],
   W: ['watts', 'watt', 'w'],
   Ah: ['amp[- ]hours?', 'ah'],
-  'N/mm': ['n ?/ ?mm', 'newtons? (?:per|a) (?:mil(?:limet(?:re|er))?|mm)', 'newtons?(?! ?-?met)'],
+  'N/mm': [
+    'n ?/ ?mm',
+    'newtons? (?:per|a) (?:mil(?:limet(?:re|er))?|mm)',
+    'newtons?(?! ?-?m[eèé]t)',
+  ],
   'kgf/mm': ['kgf/mm', 'kg/mm'],
   'lbf/in': ['lbf/in', 'lbs?/in(?:ch)?\\.?', 'lbs? per inch', 'in-?lbs?'],
   bar: ['bar'],

@@ -25,6 +25,10 @@ export interface Form {
 /** Beats what a rider, a budget or a clock would take: nothing else is said like that. */
 export const PLAINLY = WEIGHTS.byBasis + 2.2;
 
+/** "It's up at 3 750", "the dealer would do 9,990". */
+export const ASKED_FOR =
+  /(?<!\p{L})(?:(?:is|it['’]s|this one['’]s|he['’]s|one) up (?:at|for)|(?:would|will|could|to) (?:do|take|let (?:it|me have it) go for|let it go (?:at|for)))(?: about)? $/iu;
+
 /** "42.6 at the wheel". */
 export const AT_THE_WHEEL = /^ (?:hp |ps |bhp )?(?:at|to) the (?:rear |back )?wheel(?!\p{L})/iu;
 
@@ -35,7 +39,15 @@ const speaksOfPower = (s: SentenceWords): boolean =>
   s.quantities.some(isPower) ||
   /(?<!\p{L})(?:makes|puts (?:down|out)|horse\w*|power)/iu.test(s.text);
 
-const speaksOfSeat = (s: SentenceWords): boolean => /(?<!\p{L})(?:seat|saddle)/iu.test(s.text);
+const speaksOfSeat = (s: SentenceWords): boolean =>
+  /(?<!\p{L})(?:seat|saddle|sitz|selle|asiento|sella)/iu.test(s.text);
+
+/** Millimetres within which a bare number beside the word seat is its height. Own assumption. */
+const SEAT_LEAST = 740;
+const SEAT_MOST = 980;
+
+/** In any currency: less is asked for a part. Own assumption. */
+const LEAST_ASKED = 1000;
 
 /** Forms of a bare number. */
 export const BARE_FORMS: readonly Form[] = [
@@ -73,18 +85,77 @@ export const BARE_FORMS: readonly Form[] = [
       /^ (?:in|with|at) (?:the |its |their )?(?:high|higher|highest|standard|tall)(?=,|\.| |$)(?! gear)/iu,
     when: speaksOfSeat,
   },
+  // "(815 standard)", "845 as standard": how tall the usual seat is.
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    behind: /^ (?:mm )?(?:as )?(?:standard|stock|serie|di serie|d['’]origine)(?=[),.;]|$)/iu,
+    when: (s, { amounts: [a = 0] }) => speaksOfSeat(s) && a >= SEAT_LEAST && a <= SEAT_MOST,
+  },
+  // "The dealer would do 9,990".
+  {
+    key: 'price',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'asked',
+    before: ASKED_FOR,
+    when: (s, { amounts }) => s.units.money !== undefined && Math.max(...amounts) >= LEAST_ASKED,
+  },
+  // "I averaged 5.1 over the week".
+  {
+    key: 'consumption',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'own-fills',
+    before:
+      /(?<!\p{L})(?:I|we)(?:['’]ve| have|['’]m|['’]re)? (?:averaged?|averaging)(?: about| around| just| only)? $/iu,
+  },
+  // "I stop around one ninety", "fuel light at 190".
+  {
+    key: 'statedRange',
+    points: PLAINLY,
+    by: 'unit',
+    before:
+      /(?<!\p{L})(?:(?:I|we) (?:usually |normally )?(?:stop|fill up|refuel|start looking)|(?:fuel |low fuel |reserve )?light (?:comes on |came on |on )?)(?: ?(?:at|around|by|about))+ $/iu,
+    when: (s, { amounts: [a = 0] }) => s.units.distance !== undefined && a >= 60 && a <= 700,
+  },
+  // "Air cooled two hundred, five speed".
+  {
+    key: 'displacement',
+    points: WEIGHTS.byBasis,
+    by: 'unit',
+    before: /(?<!\p{L})(?:air|oil|water|liquid)[- ]cooled $/iu,
+    when: isMotor,
+  },
+  // "Selle basse 820, d'origine 850".
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})(?:d['’]origine|de série|serienmäßig|di serie|de serie) $/iu,
+    when: (s, { amounts: [a = 0] }) => speaksOfSeat(s) && a >= SEAT_LEAST && a <= SEAT_MOST,
+  },
+  // "So that's 178 payload".
+  {
+    key: 'payload',
+    points: PLAINLY,
+    by: 'basis',
+    behind: /^ (?:of )?payload(?!\p{L})(?! (?:w\/|with|after|once))/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 300,
+  },
   // "300ish before reserve".
   {
     key: 'statedRange',
     points: WEIGHTS.byBasis,
     by: 'basis',
     behind:
-      /^(?:ish)? (?:before|to|until|till) (?:the |it hits )?(?:reserve|light|fuel light|low fuel|empty|dry)(?!\p{L})/iu,
+      /^(?:ish)?(?: out of (?:it|that|a tank|the tank))? (?:before|to|until|till) (?:the |it hits )?(?:reserve|light|fuel light|low fuel|empty|dry)(?!\p{L})/iu,
   },
   // "So 176 for me, her and the panniers", "192 to play with".
   {
     key: 'payload',
-    points: WEIGHTS.byBasis,
+    points: PLAINLY,
     by: 'unit',
     behind:
       /^ (?:kg |kilos )?(?:left )?to play with(?!\p{L})|^ (?:left )?for (?:me|us|the rider|rider)(?:,| and| plus)[^.]{0,24}(?:panniers|luggage|bags|kit|gear|her|him|passenger|pillion)?/iu,
@@ -119,6 +190,6 @@ export const BARE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     behind:
-      /^ (?:out the door|otd|on the road|otr)(?!\p{L})(?!,? ?(?:was|is|at|came to|for)? ?[$£€]?\d)/iu,
+      /^,? (?:out the door|otd|on the road|otr)(?!\p{L})(?!,? ?(?:was|is|at|came to|for)? ?[$£€]?\d)/iu,
   },
 ];

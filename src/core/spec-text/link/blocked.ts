@@ -1,4 +1,4 @@
-import { CHANGE, CHANGED_BY } from '../lattice/scan-quantities';
+import { CHANGE, CHANGE_REACH, CHANGED_BY } from '../lattice/scan-quantities';
 import { type Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 import {
@@ -7,6 +7,8 @@ import {
   isBeforeThenEvery,
   isFill,
   isFirstCheck,
+  IS_ADDED,
+  PRICE_OF_WORK,
   isOfPart,
   TWO_UP,
 } from './changed';
@@ -58,11 +60,12 @@ export const RESTRICTS =
 const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? '');
 
 /** "Power is up from 55 to 59 kW": the model before had the first; "lowered from 895 to 865" is what a part did. */
-const GREW = /(?<!\p{L})(?:up|down|(?<!(?:I|we)(?:['’]ve| have)? )gone) from (?:the |a )?$/iu;
+const GREW =
+  /(?<!\p{L})(?:(?<!(?:sprung|I['’]?ve|I|we|we['’]?ve|me|it) (?:gone )?)(?:up|down)|(?<!(?:I|we)(?:['’]ve| have)? )gone|grown|grew|ris(?:en|es)|rose|increase[sd]|jump(?:s|ed)|climb(?:s|ed)|(?<=(?:power|torque|weight|capacity|tank|price|displacement|output) )goes(?: up| down)?) from (?:the |an? )?(?:[^.;]{1,40} to [^.;]{1,40}?,? (?:and )?(?:the )?\p{L}+(?: \p{L}+)? from (?:the |an? )?)?$/iu;
 
 /** "Up from 300 to 340 km with the big tank". */
 const A_PART_DID =
-  /(?<!\p{L})(?:with|after|since|thanks to|by) (?:the |a |an |my )?(?:\p{L}+ ){0,2}(?:tank|seat|kit|links?|can|exhaust|map|remap|pipe|filter|shock|springs?|sprockets?|tyres?|tires?|bars?|rack|cams?|pistons?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:with|after|since|thanks to|by) (?:the |a |an |my )?(?:\p{L}+ ){0,2}(?:tank|seat|kit|links?|can|exhaust|map|remap|pipe|filter|shock|springs?|sprockets?|tyres?|tires?|bars?|rack|cams?|pistons?|silencer|muffler|header|intake|tune|flash|gearing|big bore)(?!\p{L})/iu;
 
 /** "Up from 55 to 59 kilowatts": what it was ends where it says what it became. */
 const CAME_TO = /^ +[\d.,]+(?: ?\p{L}+)? +to +/u;
@@ -96,6 +99,7 @@ export function blockedIn(
   if (little) scopes.push([little.index, little.index + little[0].length]);
   const asks =
     /\?\s*$/.test(text) &&
+    !/(?<!\p{L}|can )you(?:['’]re)? get(?:ting)?(?!\p{L})[^?]* for(?!\p{L})/iu.test(text) &&
     /(?<!\p{L})(?:which|what|any|anyone|looking for|welche|quelle|qual)(?!\p{L})/iu.test(text);
   const isMoney = (q: Quantity) =>
     /^[A-Z]{3}$|dollar|money/.test(q.unit ?? '') || /[$€£]/.test(text.slice(q.from, q.to));
@@ -105,7 +109,7 @@ export function blockedIn(
       old !== undefined &&
       !isMoney(old) &&
       !RESTRICTS.test(text) &&
-      GREW.test(text.slice(Math.max(0, old.from - 30), old.from)) &&
+      GREW.test(text.slice(Math.max(0, old.from - CHANGE_REACH), old.from)) &&
       !A_PART_DID.test(text.slice(old.to, old.to + 80))
     );
   };
@@ -116,8 +120,8 @@ export function blockedIn(
       next &&
       q.changed === undefined &&
       !(isPower(q) && RESTRICTS.test(text)) &&
-      /^\s*(?:down |up )?to (?:a |the )?$/iu.test(text.slice(q.to, next.from)) &&
-      (CHANGE.test(text.slice(Math.max(0, q.from - 40), q.from)) || grew(i))
+      /^\s*(?:down |up )?to (?:an? |the )?$/iu.test(text.slice(q.to, next.from)) &&
+      (CHANGE.test(text.slice(Math.max(0, q.from - CHANGE_REACH), q.from)) || grew(i))
     )
       found.set(isMoney(next) || grew(i) ? i : i + 1, grew(i) ? 'other-machine' : 'changed');
     if (
@@ -129,8 +133,19 @@ export function blockedIn(
     // "Eight to nine thousand": thousands, both of them.
     if (q.unit === undefined && /^\s*to\s+\d{1,3}000(?!\d)/u.test(text.slice(q.to, q.to + 24)))
       found.set(i, 'noise');
-    if (isOfPart(text, q)) found.set(i, 'changed');
-    if (isMoney(q) && FOR_WORK.test(text.slice(q.to, q.to + 40))) found.set(i, 'noise');
+    if (
+      isOfPart(text, q) ||
+      (q.unit !== undefined &&
+        IS_ADDED.test(text.slice(Math.max(0, q.from - 24), q.from)) &&
+        /^ (?:of )?(?:fuel|petrol|gas|oil|coolant)(?!\p{L})/iu.test(text.slice(q.to, q.to + 14)))
+    )
+      found.set(i, 'changed');
+    if (
+      isMoney(q) &&
+      (FOR_WORK.test(text.slice(q.to, q.to + 40)) ||
+        PRICE_OF_WORK.test(text.slice(Math.max(0, q.from - 60), q.from)))
+    )
+      found.set(i, 'noise');
     if (isFill(text, q) || (isUse(q) && TWO_UP.test(text.slice(q.to, q.to + 36))))
       found.set(i, 'changed');
     if (found.has(i)) return;

@@ -73,7 +73,8 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
     else if (key === 'power' && s.ours && (isRestricted(s, q) || isDroppedFrom(s, index - 1)))
       push('power', WEIGHTS.byUnit + 1, 'label');
     else if (key && q.unit !== 'L' && s.ours) push(key, WEIGHTS.byUnit, 'unit');
-    for (const form of formsOf(s, q, sense.dimension)) push(form.key, form.points, form.by);
+    for (const form of formsOf(s, q, sense.dimension))
+      push(form.key, form.points, form.by, false, form.basis);
     if (sense.dimension === 'mass') {
       const near = basisBeside(s, q);
       if (near !== undefined) push('mass', WEIGHTS.byBasis - near, 'basis');

@@ -66,14 +66,24 @@ const OWN_TANK =
   /(?<!\p{L})(?:I['’]?ve|I have|I|we['’]?ve|he['’]?s|she['’]?s) (?:got|put|fitted|bought|run|added)? ?(?:the|a|an) (?:big |bigger |larger )?$/iu;
 export const isOfPart = (text: string, q: Quantity): boolean =>
   /^ kit(?!\p{L})/iu.test(text.slice(q.to, q.to + 6)) ||
+  // "190 lb payload with me on it": what is left of it.
+  /^ (?:payload|of payload) (?:w\/|with|after|once) /iu.test(text.slice(q.to, q.to + 20)) ||
   (OWN_TANK.test(text.slice(Math.max(0, q.from - 30), q.from)) &&
     /^ (?:(?:long range|safari|rally|plastic) )?tank on (?:it|mine|her|the bike)(?!\p{L})/iu.test(
       text.slice(q.to, q.to + 40),
     ));
 
+/** "Add 12 litres of fuel and you're at 204": what somebody puts in. */
+export const IS_ADDED =
+  /(?<!\p{L})(?:add(?:ing)?|plus|minus|less|take off|subtract)(?: on| another| about)? $/iu;
+
 /** "£180 for the first, £520 with valves": what a workshop takes. */
 export const FOR_WORK =
   /^ (?:for|with|incl\w*|when|if)(?: it['’]s)? (?:the |a |an |its )?(?:first(?: one| service)?|valves?|service|oil|big one|small one|minor|major|annual|check)(?!\p{L})/iu;
+
+/** "Every 12,000 a service (about £350)": what it takes, in brackets behind. */
+export const PRICE_OF_WORK =
+  /(?:every|alle|tous les|cada|ogni) ?[\d.,]+ ?(?:km|mi|miles)?(?: \p{L}+){0,2} \((?:ca\.? |about |env\.? |~)?$/iu;
 
 /** "62 mpg two up, 71 solo", "48 mpg into a headwind with bags, normally 54". */
 export const TWO_UP =

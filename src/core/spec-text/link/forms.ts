@@ -1,7 +1,10 @@
 import type { Dimension } from '../../units';
 import type { Quantity } from '../lattice/quantity';
-import { BARE_FORMS, PLAINLY, type Form } from './bare-forms';
+import { ASKED_FOR, BARE_FORMS, PLAINLY, type Form } from './bare-forms';
+import { BESIDE_FORMS } from './beside-forms';
+import { CARE_FORMS } from './care-forms';
 import type { SentenceWords } from './option';
+import { RANGE_FORMS } from './range-forms';
 import { WEIGHTS } from './weights';
 
 /** A length that alone in a list of figures nearly always is the seat's. */
@@ -14,12 +17,6 @@ const isAlone = (s: SentenceWords, q: Quantity): boolean =>
     s.text.slice(Math.max(0, q.from - 6), q.from),
   ) && /^\.?(?:\s*[,;)./|]|\s*$)/u.test(s.text.slice(q.to, q.to + 3));
 
-const ONE_TANK = {
-  key: 'statedRange',
-  dimension: 'distance',
-  points: WEIGHTS.byUnit + 0.6,
-  by: 'unit',
-} as const;
 const TANK = {
   key: 'tank',
   dimension: 'volume',
@@ -40,8 +37,14 @@ const SPRING = {
   when: speaksOfSprings,
 } as const;
 
+/** In any currency: a service costs less. Own assumption. */
+const LEAST_PAID = 1500;
+
 const FORMS: readonly Form[] = [
   ...BARE_FORMS,
+  ...RANGE_FORMS,
+  ...BESIDE_FORMS,
+  ...CARE_FORMS,
   { ...TANK, when: isAlone },
   // "They gave it 5.3 gallons", "19 litres of petrol": what only a tank holds.
   {
@@ -59,6 +62,20 @@ const FORMS: readonly Form[] = [
     ...TANK,
     before: /(?<!\p{L})(?:it['’]?s|it is)(?: only| just| about| around)?(?: an?)? $/iu,
   },
+  // "You put sixteen litres in, all three tanks".
+  {
+    ...TANK,
+    points: WEIGHTS.byBasis,
+    before: /(?<!\p{L})you (?:put|get|can put|can get) $/iu,
+    behind: /^ (?:of (?:fuel|petrol|gas) )?in(?: it| the tank)?(?=[,.]| and|$)/iu,
+  },
+  // "Sixteen litres fit in it", "16 Liter passen rein".
+  {
+    ...TANK,
+    points: WEIGHTS.byBasis,
+    behind:
+      /^ (?:passen|gehen|go|fit|goes|fits)(?: (?:da|in|into))? ?(?:rein|hinein|in|in den tank|(?:it|the tank))(?!\p{L})/iu,
+  },
   {
     key: 'seatHeight',
     dimension: 'length',
@@ -75,32 +92,85 @@ const FORMS: readonly Form[] = [
     behind:
       /^,? ?(?:plus|before|then) (?:the |your )?(?:on[- ](?:the[- ])?roads?|otr|freight|dealer fees|destination|tax(?:es)?|rego)(?!\p{L})/iu,
   },
+  // "£6,799 + £250 OTR": what comes on top is said behind it.
+  {
+    key: 'price',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'list',
+    when: (s) => !s.sale,
+    behind:
+      /^ ?(?:\+|plus|and) ?(?:about )?[£$€]? ?\d[\d.,]* ?[£$€]? ?(?:for |in |of )?(?:the )?(?:otr|on[- ]the[- ]roads?|pdi|freight|delivery|dealer fees|destination|rego|registration|fees|doc fees?)(?!\p{L})/iu,
+  },
+  // "What do you get for seven thousand nine hundred ninety nine dollars?"
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before:
+      /(?<!\p{L}|can )you(?:['’]re)? get(?:ting)?(?: \p{L}+){0,3} for (?:your |just |only )?$/iu,
+  },
+  // "Forty five hundred dollars I gave for it".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'paid',
+    behind: /^,? (?:is what |was what )?(?:I|we) (?:gave|paid|handed over)(?!\p{L})/iu,
+  },
+  // "Cost us four and a half thousand": of the machine, and not of a service.
+  {
+    key: 'price',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'paid',
+    before:
+      /(?:^|[.!?,;] ?|(?<!\p{L})(?:it|she|he|bike|mine|which) )cost (?:me|us) (?:about |around )?$/iu,
+    when: (_, { amounts: [a = 0] }) => a >= LEAST_PAID,
+  },
+  // "Eighteen nine ninety five to you".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'asked',
+    behind: /^ to you(?=[.,!]|$)/iu,
+  },
+  // "It's up at three seven fifty", "the dealer would do 9,990".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'asked',
+    before: ASKED_FOR,
+  },
+  // "Elle est à 10 999 euros".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:est|affichée?|proposée?|vendue?|facturée?|disponible|steht|liegt|gibt['’]?s|gibt es) (?:à partir de |à|bei|mit|ab|für) $/iu,
+  },
+  // "We pay about twelve thousand dollars a unit".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'paid',
+    before: /(?<!\p{L})(?:we|I) (?:pay|have paid) (?:about |around |roughly )?$/iu,
+    behind: /^ (?:a|per|each)(?: unit| bike| piece| machine)?(?=[.,;]|$| (?:for|from))/iu,
+  },
   { ...SPRING, key: 'forkRate' },
   { ...SPRING, key: 'shockRate' },
-  // "You're gonna get around 350 km out of that", "should be good for 300 km": how far a tank goes.
-  {
-    ...ONE_TANK,
-    behind: /^\+? (?:theoretically|in theory|to empty|to dry|between fill-?ups)(?!\p{L})/iu,
-  },
-  {
-    ...ONE_TANK,
-    behind:
-      /^\+? (?:out of|from|on|per|to) (?:it|that|this|the tank|a tank|one tank|each tank|a full)(?!\p{L})/iu,
-  },
-  {
-    ...ONE_TANK,
-    before:
-      /(?<!\p{L})you(?:['’](?:ll|d)| will| can| would)?(?: still| easily| just| probably)? (?:get|see|do|go|manage)(?: about| around| over| nearly)?(?: an?)? $/iu,
-  },
-  {
-    ...ONE_TANK,
-    before: /(?<!\p{L})good for (?:about |around |over |nearly |at least |a solid |an easy )?$/iu,
-  },
-  {
-    ...ONE_TANK,
-    before:
-      /(?<!\p{L})tank (?:gave|gives|gets|got|does|did|lasts|lasted|takes|took)(?: me| us| you)?(?: about| around)? $/iu,
-  },
   // "4.8 N/mm, right for a 75 kg rider".
   {
     key: 'springRiderMass',
@@ -109,6 +179,64 @@ const FORMS: readonly Form[] = [
     by: 'unit',
     behind: /^[ -](?:riders?|fahrer\p{L}*|pilot[aeo]s?)(?!\p{L})/iu,
     when: (s) => s.quantities.some((o) => /^(?:N\/mm|kgf\/mm|lbf\/in)$/.test(o.unit ?? '')),
+  },
+  // "Stock shock 85 N/mm, and that's for 80 kg".
+  {
+    key: 'springRiderMass',
+    dimension: 'mass',
+    points: WEIGHTS.byBasis,
+    by: 'unit',
+    before:
+      /(?<!\p{L})(?:that['’]s|which is|meant|set up|good|right|suits?|sprung|valved|made) for (?:an? |about |around )?$/iu,
+    when: (s) => s.quantities.some((o) => /^(?:N\/mm|kgf\/mm|lbf\/in)$/.test(o.unit ?? '')),
+  },
+  // "75 kg rider in the manual".
+  {
+    key: 'springRiderMass',
+    dimension: 'mass',
+    points: PLAINLY,
+    by: 'unit',
+    behind:
+      /^[ -](?:riders?|fahrer\p{L}*|pilot[aeo]s?),? (?:in|per|by|says|according to) (?:the )?(?:\p{L}+['’]s )?(?:manual|handbook|book|owner)(?!\p{L})/iu,
+  },
+  // "Stock puts out 320 W @ 5k".
+  {
+    key: 'alternator',
+    dimension: 'electric',
+    points: WEIGHTS.byBasis,
+    by: 'unit',
+    before:
+      /(?<!\p{L})(?:puts? out|pumps out|charges at|generates)(?: about| around| a claimed)? $/iu,
+  },
+  // "Plate on mine says 390 kg".
+  {
+    key: 'maxMass',
+    dimension: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})plate(?: \p{L}+){0,5} (?:says?|reads?|shows?|states?|gives)(?: max)? $/iu,
+  },
+  // "From 34.8 in to 33.2 with the low seat".
+  {
+    key: 'seatHeight',
+    dimension: 'length',
+    points: WEIGHTS.byUnit,
+    by: 'unit',
+    before: /(?<!\p{L})from (?:the (?:stock|standard) )?$/iu,
+    when: (s, q) =>
+      isSeat(s, q) && /(?<!\p{L})(?:seat|saddle|sitz\p{L}*|selle)(?!\p{L})/iu.test(s.text),
+  },
+  // "326 pounds." by itself, where money is in dollars.
+  {
+    key: 'mass',
+    dimension: 'mass',
+    points: WEIGHTS.byUnit,
+    by: 'unit',
+    when: (s, q) =>
+      q.unit === 'pounds' &&
+      s.units.money !== 'GBP' &&
+      isAlone(s, q) &&
+      q.amounts.every((a) => a >= 200 && a <= 700),
   },
   // An angle with a length behind a slash: rake and trail.
   {

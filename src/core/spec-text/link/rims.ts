@@ -56,6 +56,10 @@ export function wheelBeside(s: SentenceWords, q: Quantity): FigureKey | undefine
   return side ? (side[1] ? 'wheelFront' : 'wheelRear') : undefined;
 }
 
+/** "19/18 tubed spokes". */
+const OF_SPOKES =
+  /(?<!\p{L})(?:spokes?|spoked|tubed|tubeless|wheels?|rims?|tyres?|tires?)(?!\p{L})/iu;
+
 /** `15/46`, `21/18` under no label: teeth, or rims, by their size alone. */
 export function pairKeys(s: SentenceWords, q: Quantity, index: number): readonly FigureKey[] {
   if (!s.ours) return [];
@@ -80,7 +84,10 @@ export function pairKeys(s: SentenceWords, q: Quantity, index: number): readonly
   const [a = 0, b = 0] = [first?.amounts[0], second?.amounts[0]];
   const which = first === q ? 'Front' : 'Rear';
   if (a >= 11 && a <= 18 && b >= 34 && b <= 56) return [`sprocket${which}`];
-  return (a === 21 && (b === 18 || b === 17)) || (a === 19 && b === 17) || (a === 18 && b === 17)
+  return (a === 21 && (b === 18 || b === 17)) ||
+    (a === 19 && b === 17) ||
+    (a === 18 && b === 17) ||
+    (a === 19 && b === 18 && OF_SPOKES.test(s.text))
     ? [`wheel${which}`]
     : [];
 }

@@ -1,6 +1,7 @@
 import type { Quantity } from '../lattice/quantity';
 import { statesOurFact } from '../read-facts';
 import type { Mention } from '../vocabulary/lexicon';
+import { beyondAny } from './beyond-any';
 import type { ScannedLine } from './scanned-line';
 
 /** Labels that only a sheet of a vehicle on two wheels has. */
@@ -52,7 +53,8 @@ function opensElsewhere(lines: readonly ScannedLine[]): boolean {
 
 /** A tonne, a battery in watt-hours, a lorry's torque or tank: no motorcycle that this is about. */
 const NO_MOTORCYCLE = [
-  /(?<![\d.,])\d[.,]?\d{3} ?kg\b/u,
+  /(?<![\d.,])\d[.,  ]?\d{3} ?kg\b/u,
+  /\d ?(?:l|lit(?:re|er)s?|gal\p{L}*) ?(?:\/ ?h|an hour|per hour)\b/iu,
   /\d ?Wh\b/u,
   /(?<![\d.,])[3-9]\d\d ?Nm\b/u,
   /(?<!\p{L})tank(?: is| of|:)? (?:[6-9]|1\d)\d ?l(?:it(?:re|er)s?)?\b/iu,
@@ -60,7 +62,8 @@ const NO_MOTORCYCLE = [
 
 export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' | 'open' | 'else' {
   const trade = names(lines, 'trade').size;
-  const heavy = 2 * NO_MOTORCYCLE.filter((sign) => lines.some((l) => sign.test(l.line))).length;
+  const signs = NO_MOTORCYCLE.filter((sign) => lines.some((l) => sign.test(l.line))).length;
+  const heavy = 2 * (signs + beyondAny(lines));
   const part = /\bfits (?:most|all|\d)/iu.test(lines.map((l) => l.line).join(' ')) ? 2 : 0;
   const elsewhere = names(lines, 'elsewhere').size + heavy + part + (opensElsewhere(lines) ? 2 : 0);
   const telling = new Set(

@@ -37,7 +37,10 @@ export const IMPERIAL: readonly Clue[] = [
 /** Whose dollar; what is said on both sides of the Tasman ("rego", "LAMS", "ride away") tells neither. */
 const DOLLARS: readonly (readonly [CurrencyCode, RegExp])[] = [
   ['NZD', /\bnzd\b|\bnz\b|\bnz\$|\bwof\b|\bnew zealand\b|\bkiwi\b/],
-  ['AUD', /\baud\b|\brwc\b|\begc\b|\baustralian?\b|\bau?\$|\broadworthy\b|\bqld\b|\bnsw\b/],
+  [
+    'AUD',
+    /\baud\b|\bservos?\b|\barvo\b|\brwc\b|\begc\b|\baustralian?\b|\bau?\$|\broadworthy\b|\bqld\b|\bnsw\b/,
+  ],
   [
     'CAD',
     /\bcad\b|\bcdn\b|\bcanad(?:a|ian)\b|\bca?\$|\bontario\b|\balberta\b|\bquebec\b|\bb\.?c\.?\b/,
@@ -78,12 +81,17 @@ const NORWEGIAN = /(?<!\p{L})(?:setehøyde|selges|forbruk|drivstoff\p{L}*|egenve
 const crownsOf = (text: string): CurrencyCode | undefined =>
   SWEDISH.test(text) === NORWEGIAN.test(text) ? undefined : SWEDISH.test(text) ? 'SEK' : 'NOK';
 
+/** Points of one word's spelling. */
+const SPELLING = 1.5;
+
 export function currencies(
   text: string,
   languages: ReadonlySet<number>,
   us: number,
   imperial: number,
 ) {
+  // A sum without a sign in a text of the continent; "Liter" and "Meter" are spelt there as in the States.
+  const continental = us <= SPELLING && [1, 2, 3, 4].some((i) => languages.has(i));
   const dollar =
     DOLLARS.find(([, words]) => words.test(text))?.[0] ??
     (/\busd\b(?! ?forks?)(?=\)|[\s,.;]*$|\s*\d)|\bus dollars?\b|\bus\$|\d ?usd\b/m.test(text)
@@ -102,9 +110,8 @@ export function currencies(
         ? 'EUR'
         : /\bchf\b/.test(text)
           ? 'CHF'
-          : (dollar ?? (TASMAN.test(text) ? undefined : bySpelling(text, us, imperial)));
-  // A sum without a sign in a text of the continent.
-  const continental = [1, 2, 3, 4].some((i) => languages.has(i));
+          : (dollar ??
+            (TASMAN.test(text) || continental ? undefined : bySpelling(text, us, imperial)));
   return {
     dollar,
     crowns: crownsOf(text),

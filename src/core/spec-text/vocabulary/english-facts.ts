@@ -3,7 +3,11 @@ import type { FactKey } from '../../facts';
 /** Phrases that state a fact by themselves. */
 export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ['cooling', 'liquid', /\b(?:liquid|water)[- ]cool(?:ed|ing)\b/i],
-  ['cooling', 'air-oil', /\bair[-/ ](?:and |& )?oil[- ]cool(?:ed|ing)\b|\boil[- ]cooled\b/i],
+  [
+    'cooling',
+    'air-oil',
+    /\bair[-/ ](?:and |& )?oil(?:[- ]cool(?:ed|ing)\b|(?=\s*(?:$|[,;])))|\boil[- ]cooled\b/im,
+  ],
   ['cooling', 'air', /\bair[- ]cool(?:ed|ing)\b/i],
   [
     'layout',

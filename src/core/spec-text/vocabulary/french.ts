@@ -2,7 +2,7 @@ import { worded, type Vocabulary } from './vocabulary';
 
 export const FRENCH: Vocabulary = {
   labels: {
-    mass: 'poids|masse|poids a sec=dry|poids a vide|poids tous pleins faits=ready|poids tpf=ready|poids en ordre de marche=ready-90|pese|poids tous pleins=ready|masse a sec=dry|masse en ordre de marche=ready-90|affiche|poids avec pleins=ready|poids plein fait=ready',
+    mass: 'poids|masse|poids a sec=dry|poids a vide|poids tous pleins faits=ready|poids tpf=ready|poids en ordre de marche=ready-90|pese|pesee|poids tous pleins=ready|masse a sec=dry|masse en ordre de marche=ready-90|affiche|poids avec pleins=ready|poids plein fait=ready',
     maxMass:
       'ptac|poids total autorise|poids maximum autorise|poids total autorise en charge|masse maximale autorisee|ptra',
     payload: 'charge utile|charge maximale|charge maxi',

@@ -1,0 +1,113 @@
+import type { Quantity } from '../lattice/quantity';
+import type { Form } from './bare-forms';
+import type { SentenceWords } from './option';
+import { isPower } from './restricted';
+import { WEIGHTS } from './weights';
+
+/** How far apart two tellings of one figure may lie, as a factor. Own assumption. */
+const ALIKE = 1.6;
+
+/** The figure of a kind that stands nearest before a number, if it is about as large. */
+const isAnother = (s: SentenceWords, q: Quantity, of: (o: Quantity) => boolean): boolean => {
+  const last = s.quantities.findLast((o) => o.to <= q.from && of(o));
+  const [a = 0, b = 0] = [last?.amounts[0], q.amounts[0]];
+  return a > 0 && b > 0 && Math.max(a / b, b / a) <= ALIKE;
+};
+const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? '');
+
+/** "The makers say". */
+const MAKER_SAYS =
+  /(?<!\p{L})(?:makers?|factory|brochure|book|handbook|manual|website|spec sheet|they|werk|hersteller|constructeur|casa|fabricante) (?:says?|claims?|quotes?|lists?|reckons?|sagt|nennt|angibt|annonce|dichiara|declara)(?: it['’]?s)?(?: about)? $/iu;
+const isOfMass =
+  (s: SentenceWords) =>
+  (o: Quantity): boolean =>
+    o.unit === 'kg' ||
+    o.unit === 'lb' ||
+    (o.unit === undefined &&
+      /(?<!\p{L})(?:weigh\p{L}*|gewicht|waage|poids|peso|pesa|scales?)(?!\p{L})/iu.test(s.text));
+
+/** Litres: more is a tank. Own assumption. */
+const LARGEST_SUMP = 6;
+/** Litres on a hundred kilometres: more is no motorcycle. Own assumption. */
+const MOST_PER_100_KM = 13;
+
+const atWheel = (s: SentenceWords, o: Quantity): boolean =>
+  /^ (?:hp |ps |bhp )?(?:at|to) the (?:rear |back )?wheel/iu.test(s.text.slice(o.to, o.to + 24));
+
+/** Bare numbers that tell once more, on another way or by another mouth, what the sentence told before them. */
+export const BESIDE_FORMS: readonly Form[] = [
+  // "4.1 on the highway, 3.5 on dirt"; the worst of all is none.
+  {
+    key: 'consumption',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before: /^(?![^]*(?<!\p{L})(?:worst|best|peak|record)[^,;]{0,12}$)/iu,
+    behind:
+      /^ (?:on|in|off) (?:the )?(?:dirt|gravel|highway|motorway|freeway|autobahn|interstate|road|town|city|tarmac|trails?|tracks?|sand|back ?roads?|lanes)(?!\p{L})/iu,
+    when: (s, q) => isAnother(s, q, isUse),
+  },
+  // "61.4 at the wheel, the makers say 68".
+  {
+    key: 'power',
+    points: WEIGHTS.byBasis + 1,
+    by: 'basis',
+    basis: 'crank',
+    before: MAKER_SAYS,
+    when: (s, q) => isAnother(s, q, (o) => isPower(o) || atWheel(s, o)),
+  },
+  // "Gewicht laut Waage 221, Werk sagt 218".
+  {
+    key: 'mass',
+    points: WEIGHTS.byBasis + 0.5,
+    by: 'basis',
+    before: MAKER_SAYS,
+    when: (s, q) => isAnother(s, q, isOfMass(s)),
+  },
+  // "Consumo medio 4,4 l/100, por autopista 5,1".
+  {
+    key: 'consumption',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'motorway',
+    before:
+      /(?<!\p{L})(?:por|en|auf|sur|in|on) (?:la |der |the |l['’])?(?:autopista|autobahn|autoroute|autostrada|motorway|highway|freeway|interstate)(?: sind es| es| it['’]s| more like)? $/iu,
+    when: (s, q) => isAnother(s, q, isUse),
+  },
+  // "One eighty nine dry, two oh one full".
+  {
+    key: 'mass',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'ready',
+    behind: /^ (?:full|brimmed|fuelled|fueled|gassed|with fuel)(?=[.,;)]|$)/iu,
+    when: (s, q) =>
+      /(?<!\p{L})(?:dry|weigh\p{L}*|empty|without fuel|no fuel)(?!\p{L})/iu.test(s.text) &&
+      isAnother(s, q, (o) => o.unit === undefined || o.unit === 'kg' || o.unit === 'lb'),
+  },
+  // "They only hold one point four litres" where oil is spoken of.
+  {
+    key: 'oilCapacity',
+    dimension: 'volume',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before: /(?<!\p{L})(?:holds?|takes?)(?: only| just| about)? $/iu,
+    when: (s, q) => /(?<!\p{L})oil(?!\p{L})/iu.test(s.text) && (q.amounts[0] ?? 0) < LARGEST_SUMP,
+  },
+  // "Öl 2,9 l": so little is what the engine holds of it.
+  {
+    key: 'oilCapacity',
+    dimension: 'volume',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before: /(?<!\p{L})(?:öl|oil|huile|aceite|olio)(?: mit filter| with filter)?:? $/iu,
+    when: (_, q) => (q.amounts[0] ?? 0) < LARGEST_SUMP,
+  },
+  // "Ich hab 4,8 gebraucht".
+  {
+    key: 'consumption',
+    points: WEIGHTS.byBasis - 0.5,
+    by: 'basis',
+    behind: /^ (?:gebraucht|verbraucht|genommen)(?!\p{L})/iu,
+    when: (_, q) => (q.amounts[0] ?? 0) < MOST_PER_100_KM,
+  },
+];

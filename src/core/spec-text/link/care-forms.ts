@@ -1,0 +1,38 @@
+import type { Dimension } from '../../units';
+import type { Form } from './bare-forms';
+import { WEIGHTS } from './weights';
+
+const twice = (form: Omit<Form, 'dimension'>): readonly Form[] =>
+  ([undefined, 'distance'] as const).map(
+    (dimension: Dimension | undefined): Form =>
+      dimension === undefined ? form : { ...form, dimension },
+  );
+
+/** When work is due, said in a sentence of its own: a bare number is then in the text's kilometres or miles. */
+export const CARE_FORMS: readonly Form[] = [
+  // "The valves get looked at every twenty", "valves I check every twenty thousand", "Ventile alle 24.000".
+  ...twice({
+    key: 'valveInterval',
+    points: WEIGHTS.byBasis + 2,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:valves?|clearances?|shims|ventile|soupapes|válvulas|valvole)(?: \p{L}+){0,5} (?:every|each|alle|tous les|cada|ogni)(?: about| ca\.?)? $/iu,
+  }),
+  // "Alle 12.000 Inspektion", "every 12,000 a service".
+  ...twice({
+    key: 'serviceInterval',
+    points: WEIGHTS.byBasis + 1,
+    by: 'basis',
+    before: /(?<!\p{L})(?:every|alle|tous les|cada|ogni)(?: about| ca\.?)? $/iu,
+    behind:
+      /^,? (?:an? |the |la |le |el |il |zur |zum |is (?:an? |the )?|there['’]s a )?(?:inspektion|wartung|kundendienst|service|révision|entretien|revisión|tagliando)(?!\p{L})/iu,
+  }),
+  // "At thirty the valves".
+  ...twice({
+    key: 'valveInterval',
+    points: WEIGHTS.byBasis + 2,
+    by: 'basis',
+    before: /(?<!\p{L})(?:at|every) $/iu,
+    behind: /^,? (?:we do |it['’]s |come |comes )?the valves(?!\p{L})/iu,
+  }),
+];

@@ -1,0 +1,77 @@
+import type { Quantity } from '../lattice/quantity';
+import { PLAINLY, type Form } from './bare-forms';
+import type { SentenceWords } from './option';
+import { WEIGHTS } from './weights';
+
+const ONE_TANK = {
+  key: 'statedRange',
+  dimension: 'distance',
+  points: WEIGHTS.byUnit + 0.6,
+  by: 'unit',
+} as const;
+
+/** What a tank holds, told before a number: "18 l donc 400 km". */
+const afterATank = (s: SentenceWords, q: Quantity): boolean =>
+  s.quantities.some((o) => o.to <= q.from && /^(?:L|gal-us|gal-imp|gallon)$/.test(o.unit ?? '')) &&
+  /(?<!\p{L})(?:tanks?|réservoir|serbatoio|depósito|tanque)(?!\p{L})/iu.test(s.text);
+
+/** "I've put four hundred miles on this": what was ridden, and not what a tank gives. */
+const NOT_RIDDEN =
+  /^(?![^]*(?<!\p{L})(?:put|done|ridden|covered|rode|clocked|racked up|with|has)(?: \p{L}+){0,3} $)/iu;
+
+/** How far a tank goes, said without the word range. */
+export const RANGE_FORMS: readonly Form[] = [
+  // "You're gonna get around 350 km out of that", "should be good for 300 km": how far a tank goes.
+  {
+    ...ONE_TANK,
+    behind: /^\+? (?:theoretically|in theory|to empty|to dry|between fill-?ups)(?!\p{L})/iu,
+  },
+  {
+    ...ONE_TANK,
+    before: NOT_RIDDEN,
+    behind:
+      /^\+? (?:out of|from|on|per|to) (?:it|that|this|the tank|a tank|one tank|each tank|a full)(?!\p{L})/iu,
+  },
+  {
+    ...ONE_TANK,
+    before:
+      /(?<!\p{L})you(?:['’](?:ll|d)| will| can| would)?(?: still| easily| just| probably)? (?:get|see|do|go|manage)(?: about| around| over| nearly)?(?: an?)? $/iu,
+  },
+  {
+    ...ONE_TANK,
+    before: /(?<!\p{L})good for (?:about |around |over |nearly |at least |a solid |an easy )?$/iu,
+  },
+  {
+    ...ONE_TANK,
+    before:
+      /(?<!\p{L})tank (?:gave|gives|gets|got|does|did|lasts|lasted|takes|took)(?: me| us| you)?(?: about| around)? $/iu,
+  },
+  // "Does me a hundred and forty mile", "gives customers a comfortable 350 km".
+  {
+    ...ONE_TANK,
+    before:
+      /(?<!\p{L})(?:does|do|gives?|gave|gets?|got) (?:me|us|you|him|her|customers|riders|people)(?: (?:about|around|over|nearly|roughly|easily|(?:a|an) (?:comfortable|solid|good|easy|realistic|honest)))?(?: an?)? $/iu,
+  },
+  // "I plan on 320 km between fuel stops" is the tank's; "there's 300 km between them" the road's.
+  {
+    ...ONE_TANK,
+    before:
+      /(?<!\p{L})(?:plan(?:ning)? (?:on|for)|count(?:ing)? on|reckon on|can do|stretch to|manage)(?: about| around)? $/iu,
+    behind:
+      /^\+?(?:['’]s)? (?:between|to) (?:servos?|(?:fuel|petrol|gas)(?: stops?| stations?)?|fill(?:s|ing)?(?:[- ]?ups?)?|stations|stops)(?!\p{L})/iu,
+  },
+  //  "230 miles before I start looking".
+  {
+    ...ONE_TANK,
+    behind:
+      /^\+? before (?:(?:I|we|you) (?:start|begin|have to start)|refuel\p{L}*|looking for|(?:I|you|we) need (?:to (?:fill|stop)|fuel|petrol|gas))(?!\p{L})/iu,
+  },
+  // "18 l donc 400 km", "17 litre tank so 230 miles".
+  {
+    ...ONE_TANK,
+    points: PLAINLY,
+    before:
+      /(?<!\p{L})(?:so|donc|soit|on fait|also|ergibt|quindi|así que|therefore|which means)(?: about| around| roughly| environ| rund| circa| unos| over| well over| just over| nearly)?(?: on fait| on a)? $/iu,
+    when: afterATank,
+  },
+];

@@ -1,0 +1,85 @@
+import { convert, isUnitId, unitEntry } from '../../units';
+import type { Quantity } from '../lattice/quantity';
+import type { Mention } from '../vocabulary/lexicon';
+import type { ScannedLine } from './scanned-line';
+
+/**
+ * What no motorcycle has that a rider would look at, base units; well outside the spans of the classes. Below `some` it is a difference
+ * ("seat 30 mm lower"), and says nothing. Own assumption.
+ */
+const BEYOND = {
+  seatHeight: { some: 250, least: 540, most: 1120 },
+  mass: { some: 3, least: 60, most: 600 },
+  tank: { some: 2, least: 2, most: 60 },
+  wheels: { some: 200, least: 330, most: 620 },
+} as const;
+type Judged = keyof typeof BEYOND;
+
+const DIMENSION = { seatHeight: 'length', mass: 'mass', tank: 'volume', wheels: 'length' } as const;
+const BASE = { length: 'mm', mass: 'kg', volume: 'L' } as const;
+
+/** Less power than this drives no motorcycle on a road, kW. Own assumption. */
+const LEAST_POWER = 3.2;
+
+/** "0.2 kW/kg", as a licence puts it. */
+const PER_MASS = /^ ?(?:\/|per |pro |par |por |al |je )/iu;
+
+/** How far a label may stand before its quantity, in characters; behind it, it follows at once. */
+const NEAR = 14;
+
+const isJudged = (name: string): name is Judged => name in BEYOND;
+
+/** The figures of these that a word names; a way of weighing names a mass. */
+const named = (m: Mention): readonly Judged[] =>
+  m.meanings.flatMap((x): readonly Judged[] =>
+    x.kind === 'label' && isJudged(x.name)
+      ? [x.name]
+      : x.kind === 'label' && (x.name === 'wheelFront' || x.name === 'wheelRear')
+        ? ['wheels']
+        : x.kind === 'basis' && (x.basis === 'dry' || x.basis === 'ready')
+          ? ['mass']
+          : [],
+  );
+
+const inBase = (q: Quantity, unit: 'mm' | 'kg' | 'L' | 'kW'): number | undefined =>
+  q.unit !== undefined &&
+  isUnitId(q.unit) &&
+  unitEntry(q.unit).dimension === unitEntry(unit).dimension &&
+  q.amounts[0] !== undefined
+    ? convert(q.amounts[0], q.unit, unit)
+    : undefined;
+
+/** Whether every way to read the mark of a number lies beyond: `1.340 kg` may be either. */
+const isBeyond = (q: Quantity, key: Judged): boolean => {
+  const { some, least, most } = BEYOND[key];
+  return q.amounts.every((amount) => {
+    const value = inBase({ ...q, amounts: [amount] }, BASE[DIMENSION[key]]);
+    return value !== undefined && value >= some && (value < least || value > most);
+  });
+};
+
+/** Nothing but a few words lies between. */
+function isBeside(line: string, m: Mention, q: Quantity): boolean {
+  const first = m.to <= q.from;
+  const gap = first ? line.slice(m.to, q.from) : line.slice(q.to, m.from);
+  return (
+    gap.length <= (first ? NEAR : 2) && !/[\d,;.]|(?<!\p{L})(?:by|within|and)(?!\p{L})/u.test(gap)
+  );
+}
+
+/**
+ * Figures of which a text tells what no motorcycle has: a seat at 460 mm, 3.4 kg, a tank of 120 litres, 2 kW. Each kind counts once;
+ * nothing is said of a text without any.
+ */
+export function beyondAny(lines: readonly ScannedLine[]): number {
+  const found = new Set<string>();
+  for (const { line, mentions, quantities } of lines)
+    for (const q of quantities) {
+      const power = inBase(q, 'kW');
+      if (power !== undefined && power < LEAST_POWER && !PER_MASS.test(line.slice(q.to)))
+        found.add('power');
+      for (const m of mentions)
+        for (const key of named(m)) if (isBeside(line, m, q) && isBeyond(q, key)) found.add(key);
+    }
+  return found.size;
+}
