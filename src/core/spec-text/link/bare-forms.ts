@@ -30,7 +30,8 @@ export const ASKED_FOR =
   /(?<!\p{L})(?:(?:is|it['’]s|this one['’]s|he['’]s|one) up (?:at|for)|(?:would|will|could|to) (?:do|take|let (?:it|me have it) go for|let it go (?:at|for)))(?: about)? $/iu;
 
 /** "42.6 at the wheel". */
-export const AT_THE_WHEEL = /^ (?:hp |ps |bhp )?(?:at|to) the (?:rear |back )?wheel(?!\p{L})/iu;
+export const AT_THE_WHEEL =
+  /^ (?:hp |ps |bhp )?(?:measured )?(?:at|to) the (?:rear |back )?wheel(?!\p{L})/iu;
 
 const isMotor = (_: SentenceWords, { amounts: [a = 0] }: Quantity): boolean =>
   Number.isInteger(a) && a >= 100 && a <= 1400 && a % 10 === 0;
@@ -119,6 +120,29 @@ export const BARE_FORMS: readonly Form[] = [
     before:
       /(?<!\p{L})(?:(?:I|we) (?:usually |normally )?(?:stop|fill up|refuel|start looking)|(?:fuel |low fuel |reserve )?light (?:comes on |came on |on )?)(?: ?(?:at|around|by|about))+ $/iu,
     when: (s, { amounts: [a = 0] }) => s.units.distance !== undefined && a >= 60 && a <= 700,
+  },
+  // "He gets two hundred and eighty out of it".
+  {
+    key: 'statedRange',
+    points: WEIGHTS.byBasis,
+    by: 'unit',
+    behind: /^ out of (?:it|that|a tank|the tank|one tank)(?!\p{L})/iu,
+    when: (s, { amounts: [a = 0] }) => s.units.distance !== undefined && a >= 60 && a <= 700,
+  },
+  // "4.7/100".
+  {
+    key: 'consumption',
+    points: PLAINLY,
+    by: 'unit',
+    behind: /^ ?\/ ?100(?! ?(?:points?|%)|[\d/-])/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 1.5 && a < 13,
+  },
+  // "Primary 76/36 = 2.111".
+  {
+    key: 'primaryRatio',
+    points: PLAINLY,
+    by: 'label',
+    before: /(?<!\p{L})prim(?:ary|är\p{L}*|aire|aria|ario)[^.;\d]{0,14}\d{2}[/:]\d{2} ?= ?$/iu,
   },
   // "Air cooled two hundred, five speed".
   {

@@ -15,7 +15,7 @@ import {
 
 /** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
 const NOISE =
-  /(?<!\d)\d{1,2}[./-]\d{1,2}[./-]\d{2,4}(?!\d)|(?<![\d.,/])0[1-9][./](?:[0-3]\d)(?![\d/]|[.,]\d)|(?<=(?:EZ|Inspektion|Service|TÜV|HU|Baujahr|révision|CT|revisión|tagliando|revisione|MOT|inspection)(?: neu)?(?: bis)?:? )1[0-2][./][0-3]\d(?![\d/]|[.,]\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{2,4} ?(?:cc|ml|cm3) (?:per|each|in each|of (?:fork |shock )?oil)(?!\p{L})|(?<=(?:tank|fill|fill-up|tankful|Tankfüllung|plein) #?)\d{1,2}(?=:)|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
+  /(?<!\d)\d{1,2}[./-]\d{1,2}[./-](?:\d{2}|\d{4})(?!\d)|(?<![\d.,/])0[1-9][./](?:[0-3]\d)(?![\d/]|[.,]\d)|(?<=(?:EZ|Inspektion|Service|TÜV|HU|Baujahr|révision|CT|revisión|tagliando|revisione|MOT|inspection)(?: neu)?(?: bis)?:? )1[0-2][./][0-3]\d(?![\d/]|[.,]\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<![\d.,])\d{1,2}(?:st|nd|rd|th)\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{2,4} ?(?:cc|ml|cm3) (?:per|each|in each|of (?:fork |shock )?oil)(?!\p{L})|(?<=(?:tank|fill|fill-up|tankful|Tankfüllung|plein) #?)\d{1,2}(?=:)|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
 
 /** "it's not 145 kg". */
 const NOT =
@@ -30,6 +30,10 @@ export type BlockedBy = 'noise' | 'other-machine' | 'changed';
 const isClaimed = (text: string, { from, to }: Mention): boolean =>
   (/^my own$/iu.test(text.slice(from, to)) &&
     /^ (?:\p{L}+ )?(?:scales?|weighbridge|tape|garage|money|legs?)(?!\p{L})/iu.test(
+      text.slice(to),
+    )) ||
+  (/^than$/iu.test(text.slice(from, to)) &&
+    /^ (?:I|we|you|it|they)(?:['’]d)? (?:thought|expected|looks?|think|feared|hoped|remembered|would think|say)(?!\p{L})/iu.test(
       text.slice(to),
     )) ||
   (/^than$/iu.test(text.slice(from, to)) &&

@@ -7,6 +7,9 @@ import type { SentenceWords } from './option';
 import { RANGE_FORMS } from './range-forms';
 import { WEIGHTS } from './weights';
 
+/** Figures between commas, slashes or stops: the least for a list that names nothing. Own assumption. */
+const LISTED_FIGURES = 4;
+
 /** A length that alone in a list of figures nearly always is the seat's. */
 const isSeat = (_: SentenceWords, { amounts: [a = 0], unit }: Quantity): boolean =>
   (unit === 'mm' && a >= 780 && a <= 960) || (unit === 'in' && a >= 30.5 && a <= 38);
@@ -37,6 +40,9 @@ const SPRING = {
   when: speaksOfSprings,
 } as const;
 
+/** Litres: less is oil, or a fill. Own assumption. */
+const LEAST_TANK = 6;
+
 /** In any currency: a service costs less. Own assumption. */
 const LEAST_PAID = 1500;
 
@@ -50,7 +56,8 @@ const FORMS: readonly Form[] = [
   {
     ...TANK,
     before: /(?:gave|gives|give|given) it (?:a )?$/iu,
-    when: (_, q) => /^gal/.test(q.unit ?? ''),
+    when: (_, q) =>
+      /^gal/.test(q.unit ?? '') || (q.unit === 'L' && (q.amounts[0] ?? 0) >= LEAST_TANK),
   },
   {
     ...TANK,
@@ -82,6 +89,14 @@ const FORMS: readonly Form[] = [
     points: WEIGHTS.byUnit - 1,
     by: 'unit',
     when: (s, q) => isAlone(s, q) && isSeat(s, q),
+  },
+  // "38hp, 148 dry, 14l, 880, 21/18": in such a list the seat needs no unit either.
+  {
+    key: 'seatHeight',
+    points: WEIGHTS.byUnit,
+    by: 'unit',
+    when: (s, q) =>
+      isAlone(s, q) && isSeat(s, { ...q, unit: 'mm' }) && s.quantities.length >= LISTED_FIGURES,
   },
   // "6,899 pounds, plus on the road charges": what a new one is listed at.
   {
@@ -207,6 +222,15 @@ const FORMS: readonly Form[] = [
     by: 'unit',
     before:
       /(?<!\p{L})(?:puts? out|pumps out|charges at|generates)(?: about| around| a claimed)? $/iu,
+  },
+  // "A rack that takes seven kilos".
+  {
+    key: 'rackLimit',
+    dimension: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})rack (?:that |which )?(?:takes|holds|carries|is (?:only )?good for)(?: up to| only| about)? $/iu,
   },
   // "Plate on mine says 390 kg".
   {

@@ -22,7 +22,7 @@ export const OTHERS: Vocabulary = {
     consumption:
       'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar',
     statedRange: 'actieradius|rijbereik|autonomia|zasieg|rackvidd',
-    travel: 'veerweg|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok',
+    travel: 'veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok',
     travelFront: 'veerweg voor|curso dianteiro|suspensao dianteira|skok zawieszenia przod',
     travelRear: 'veerweg achter|curso traseiro|suspensao traseira|skok zawieszenia tyl',
     clearance:
