@@ -21,7 +21,7 @@ function cost(text: string, m: Mention, f: WantsBasis, all: readonly WantsBasis[
   const gap = gapOf(gapText);
   const figures = all.filter((o) => o !== f && o.from >= a && o.to <= b).length;
   // "4.6, worst 6.1 on the motorway": a word behind another number is said of that one.
-  const digits = /\d/.test(gapText.replace(/\b90\b/g, '')) ? (first ? 1.2 : 2.8) : 0;
+  const digits = /\d/.test(gapText.replace(/\b(?:90|100)\b/g, '')) ? (first ? 1.2 : 2.8) : 0;
   return (
     gap.words * 0.45 +
     gap.plain * 0.12 +
