@@ -7,13 +7,13 @@ import { startBrief } from '@/demo';
 import { BRIEF_KEY } from '@/store/records';
 import { useDossierState, useDossierStore, usePreferences } from '@/store/react';
 import { Panel } from '@/ui/fields';
-import { nameWords } from '@/ui/messages';
 import { ScreenHeading } from '@/ui/ScreenHeading';
 import { BriefSum } from './BriefSum';
 import { GROUPS } from './group-lines';
 import { Groups } from './Groups';
 import { LiveOrder } from './LiveOrder';
 import { useBrief } from './use-brief';
+import { inSentence } from '@/ui/messages';
 
 /** Who rides where, with what, for how much. */
 export function BriefScreen() {
@@ -72,8 +72,8 @@ function OpenBrief({ brief }: { readonly brief: Brief }) {
           wrap="wrap"
         >
           <Text flex="1" minW="240px">
-            Another tab set {nameWords(conflict.path).toLowerCase()} to {conflict.theirs} while you
-            typed {conflict.mine}. Which one stays?
+            Another tab set {inSentence(conflict.path)} to {conflict.theirs} while you typed{' '}
+            {conflict.mine}. Which one stays?
           </Text>
           <Button size="sm" variant="outline" onClick={model.keepMine}>
             Keep mine

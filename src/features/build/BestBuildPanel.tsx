@@ -8,9 +8,9 @@ import {
   formatNumber,
   leftOutWords,
   limitNames,
-  nameWords,
   partsCounted,
   whatItTakesWords,
+  inSentence,
 } from '@/ui/messages';
 import { useBestBuild } from './use-best-build';
 import type { BuildModel } from './use-build';
@@ -45,8 +45,8 @@ export function BestBuildPanel({ model }: { readonly model: BuildModel }) {
       {!best && working && <Text color="fg.muted">Planning …</Text>}
       {best?.kind === 'unknown' && (
         <Text color="unsure">
-          Without {best.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} nothing can be
-          planned for money.
+          Without {best.missing.map((m) => inSentence(m)).join(', ')} nothing can be planned for
+          money.
         </Text>
       )}
       {best?.kind === 'clash' && (

@@ -4,7 +4,7 @@ import { Link } from '@/ui/Link';
 import { namedCandidates } from '@/store/queries';
 import { USUAL_WISHES, WISH_LIMITS } from '@/core/gearing';
 import { Choice, Panel } from '@/ui/fields';
-import { formatNumber, formatTo, nameWords } from '@/ui/messages';
+import { formatNumber, formatTo, inSentence } from '@/ui/messages';
 import { Lead } from '@/ui/Lead';
 import { NeedsShortlist } from '@/ui/NeedsShortlist';
 import { CandidateChoice } from '@/ui/CandidateChoice';
@@ -165,7 +165,7 @@ function Nothing({ model, why }: { readonly model: GearingModel; readonly why: N
           ? `${name} is driven by a ${why.drive}: there are no sprockets to change.`
           : why.kind === 'not-counted'
             ? `Nobody has counted the teeth of ${name}: count both sprockets, and every other pair is reckoned here.`
-            : `Not known, for want of ${why.names.map((m) => nameWords(m).toLowerCase()).join(', ')}.`}
+            : `Not known, for want of ${why.names.map((m) => inSentence(m)).join(', ')}.`}
       </Lead>
       {why.kind !== 'no-chain' && (
         <Text mb="4">

@@ -18,9 +18,9 @@ import {
   GROUND_WORDS,
   METRIC_WORDS,
   MUST_SHORT,
-  nameWords,
   VERDICT_SIGNS,
   type Reader,
+  inSentence,
 } from '@/ui/messages';
 import { useSheet } from './use-sheet';
 
@@ -160,7 +160,7 @@ const briefName = (path: string): string =>
     ? 'the ground'
     : path in GROUND_WORDS
       ? GROUND_WORDS[path as keyof typeof GROUND_WORDS].toLowerCase()
-      : nameWords(path).toLowerCase();
+      : inSentence(path);
 
 /** What else changed, in sentences. */
 function changes({ musts, parts, brief }: Comparison, currency: string): readonly string[] {

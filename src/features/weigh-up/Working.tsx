@@ -14,6 +14,7 @@ import {
   termOf,
   typicalWords,
   type Reader,
+  inSentence,
 } from '@/ui/messages';
 
 export interface OpenWorking {
@@ -88,7 +89,7 @@ export function WorkingBody({
       </Table.Root>
       {metric.estimate.kind === 'unknown' && (
         <Text color="unsure" fontSize="xs" mt="1">
-          Missing: {metric.estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}.
+          Missing: {metric.estimate.missing.map((m) => inSentence(m)).join(', ')}.
         </Text>
       )}
       <Text fontSize="xs" color="fg.muted" mt="2">

@@ -7,7 +7,8 @@ import type { Standing } from '@/store/queries';
 import { formatNumber, lowerFirst, type Reader } from './format';
 import { chanceWords, listWords } from './verdict-words';
 import { ofClass } from './typical-words';
-import { MUST_SHORT, nameWords } from './words';
+import { MUST_SHORT } from './words';
+import { inSentence } from './in-sentence';
 
 /** The states that a shortlist may be looked at in. */
 export type AnswerState = 'stock' | 'built' | 'best';
@@ -80,7 +81,7 @@ export function untoldWords(
 ): string | undefined {
   const keys = [...new Set(wants.flatMap((want) => metrics[want].typical ?? []))];
   if (keys.length === 0) return undefined;
-  const names = keys.map((key) => nameWords(key).toLowerCase());
+  const names = keys.map((key) => inSentence(key));
   const more = names.length - NAMED;
   const said = more > 1 ? [...names.slice(0, NAMED), `${more} more`] : names;
   return `Nobody has given ${shortName(donor)}’s ${listWords(said)}: what is typical of its class (${ofClass(donor.donorClass)}) stands in.`;

@@ -2,6 +2,7 @@ import type { Check } from '@/core/checks';
 import { formatNumber, formatTo, formatWithUnit, type Reader } from './format';
 import { FIGURE_WORDS } from './words';
 import { FACT_WORDS } from './fact-words';
+import { inSentence } from './in-sentence';
 
 export interface CheckWords {
   /** What stands there. */
@@ -22,7 +23,7 @@ export function checkWords(check: Check, reader: Reader): CheckWords {
   switch (check.code) {
     case 'readings-disagree':
       return say(
-        `Readings of ${FIGURE_WORDS[check.key].toLowerCase()} disagree.`,
+        `Readings of ${inSentence(check.key)} disagree.`,
         'They lie further apart than their spreads allow.',
         'Another version, another basis, or a slip of the pen? Pin the one you trust, or widen its spread.',
       );

@@ -5,6 +5,7 @@ import type { Difference } from '@/store/files';
 import { formatQuoted, formatWithUnit, trimmed, type Reader } from './format';
 import { GROUND_WORDS, nameWords, ORIGIN_WORDS } from './words';
 import { optionWords } from './fact-words';
+import { inSentence } from './in-sentence';
 
 const OWN_WORDS: Readonly<Record<string, string>> = {
   partIds: 'parts chosen',
@@ -42,12 +43,10 @@ const OWN_WORDS: Readonly<Record<string, string>> = {
 export function differenceName({ table, path }: Pick<Difference, 'table' | 'path'>): string {
   if (path.length === 0) return '';
   const joined = path.join('.');
-  if (table === 'donors' && path.length === 2) return nameWords(path[1] ?? '').toLowerCase();
+  if (table === 'donors' && path.length === 2) return inSentence(path[1] ?? '');
   return (
     OWN_WORDS[joined] ??
-    (nameWords(joined) === joined
-      ? (OWN_WORDS[path[0] ?? ''] ?? joined)
-      : nameWords(joined).toLowerCase())
+    (nameWords(joined) === joined ? (OWN_WORDS[path[0] ?? ''] ?? joined) : inSentence(joined))
   );
 }
 

@@ -8,6 +8,7 @@ import { dimensionWords, unitExamples } from './dimension-words';
 import { formatNumber, trimmed } from './format';
 import { oneRecord } from './record-words';
 import { BASIS_WORDS, FIGURE_WORDS } from './words';
+import { inSentence } from './in-sentence';
 
 /** Why a typed amount is refused. */
 export function amountFaultWords(fault: AmountFault): string {
@@ -33,9 +34,9 @@ export const limitWords = (min: number, max: number, unit: string): string =>
 export function readingFaultWords(fault: ReadingFault): string {
   switch (fault.code) {
     case 'unit-of-other-dimension':
-      return `${unitEntry(fault.unit).symbol} does not fit ${FIGURE_WORDS[fault.figure].toLowerCase()}.`;
+      return `${unitEntry(fault.unit).symbol} does not fit ${inSentence(fault.figure)}.`;
     case 'basis-of-other-figure':
-      return `“${BASIS_WORDS[fault.basis as keyof typeof BASIS_WORDS] ?? fault.basis}” is not a way ${FIGURE_WORDS[fault.figure].toLowerCase()} is taken.`;
+      return `“${BASIS_WORDS[fault.basis as keyof typeof BASIS_WORDS] ?? fault.basis}” is not a way ${inSentence(fault.figure)} is taken.`;
     case 'out-of-limits':
       return `${FIGURE_WORDS[fault.figure]} must lie between ${trimmed(fault.min, 1)} and ${trimmed(fault.max, 1)} ${unitEntry(fault.unit).symbol}. Check the unit.`;
     case 'not-whole':

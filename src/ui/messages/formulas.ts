@@ -1,6 +1,6 @@
 import type { FactsOf, Formula, MetricKey, ReasonWeight } from '@/core/assessment';
 import { FIRST_COUNTS, MOST_HEART } from '@/core/evidence';
-import { nameWords } from './words';
+import { inSentence } from './in-sentence';
 
 /** How a metric is computed, and where that comes from, in words. */
 export interface FormulaWords {
@@ -27,7 +27,7 @@ const indexWords = (
   { weights }: { readonly weights: readonly ReasonWeight[] },
   how = '',
 ): FormulaWords => ({
-  formula: weights.map((r) => `${nameWords(r.name).toLowerCase()} ${n(r.weight)}`).join(', ') + how,
+  formula: weights.map((r) => `${inSentence(r.name)} ${n(r.weight)}`).join(', ') + how,
   source: 'worth of each reason: own assumption',
 });
 

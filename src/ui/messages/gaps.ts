@@ -4,7 +4,7 @@ import type { WantKey } from '@/core/preference';
 import type { FigureKey } from '@/core/readings';
 import { formatNumber, formatWithUnit, type Reader } from './format';
 import { additionWords } from './verdict-words';
-import { nameWords } from './words';
+import { inSentence } from './in-sentence';
 
 /** A want below its need, in base units, and the part that does most about it. */
 export interface GapFacts {
@@ -37,7 +37,7 @@ export function gapWords(
   const known = estimate.kind === 'known';
   const have = known
     ? `${show(estimate.interval.mid)}${typical ? ', typical of its class' : ''}, needed ${better === 'less' ? 'at most' : 'at least'} ${show(need)}`
-    : `Not known, for want of ${estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}; until it is told it counts as the worst it may be.`;
+    : `Not known, for want of ${estimate.missing.map((m) => inSentence(m)).join(', ')}; until it is told it counts as the worst it may be.`;
   const short = known
     ? `${show(Math.abs(need - estimate.interval.mid))} ${better === 'less' ? 'too much' : 'short'}`
     : undefined;

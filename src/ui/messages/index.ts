@@ -1,3 +1,4 @@
+export { inSentence } from './in-sentence';
 export {
   answerWords,
   untoldWords,

@@ -5,7 +5,8 @@ import { figureDefinition, type FigureKey } from '@/core/readings';
 import type { Meets } from '@/store/queries';
 import { formatNumber, formatWithUnit, type Reader } from './format';
 import { chanceWords, listWords } from './verdict-words';
-import { CLASS_WORDS, FIGURE_WORDS, MUST_SHORT } from './words';
+import { CLASS_WORDS, MUST_SHORT } from './words';
+import { inSentence } from './in-sentence';
 
 /** What a class promises, in a sign and a word. */
 const PROMISE_WORDS: Readonly<
@@ -159,7 +160,7 @@ export function liftWords({ now, lines }: FitWanted, atLeast: number, reader: Re
     return `${has}. No single figure that machines of this class show brings it to ${formatNumber(atLeast)}: it takes several, or parts.`;
   const ways = lines.map(
     (line) =>
-      `${FIGURE_WORDS[line.figure].toLowerCase()} ${wantedWords(line, { kind: 'limit', amount: line.amount }, reader)}`,
+      `${inSentence(line.figure)} ${wantedWords(line, { kind: 'limit', amount: line.amount }, reader)}`,
   );
   return `${has}. Any one of these brings it to ${formatNumber(atLeast)}: ${ways.join('; ')}.`;
 }
@@ -171,7 +172,7 @@ export function meetsWords({ kept, of, broken, open }: Meets, ask: readonly Figu
     broken.length > 0 ? `; breaks ${listWords(broken.map((m) => MUST_SHORT[m.key]))}` : '';
   const asks =
     ask.length > 0 && open.length > 0
-      ? `; ask for the ${listWords(ask.map((key) => FIGURE_WORDS[key].toLowerCase()))}`
+      ? `; ask for the ${listWords(ask.map((key) => inSentence(key)))}`
       : open.length > 0
         ? `; open: ${listWords(open.map((m) => MUST_SHORT[m.key]))}`
         : '';

@@ -1,10 +1,10 @@
 import type { SaidMust, WorkingInput } from '@/core/assessment';
 import type { DonorClass } from '@/core/donor';
 import type { FigureKey } from '@/core/readings';
-import { CLASS_WORDS, nameWords } from './words';
+import { CLASS_WORDS } from './words';
+import { inSentence } from './in-sentence';
 
-const named = (keys: readonly FigureKey[]): string =>
-  keys.map((key) => nameWords(key).toLowerCase()).join(', ');
+const named = (keys: readonly FigureKey[]): string => keys.map((key) => inSentence(key)).join(', ');
 
 /** Figures that nobody has given, as the reason of a number: "seat height, tank only typical of its class". */
 const typicalOfClass = (keys: readonly FigureKey[]): string =>

@@ -1,10 +1,11 @@
 import { ruleBroken } from './licence-words';
 import type { MustVerdict, SaidMust } from '@/core/assessment';
 import { formatBase, formatWithUnit, type Reader } from './format';
-import { MUST_SHORT, MUST_WORDS, nameWords } from './words';
+import { MUST_SHORT, MUST_WORDS } from './words';
 import { METRIC_WORDS } from './metric-words';
 import { METRIC_DEFINITIONS } from '@/core/assessment';
 import { restsOn } from './typical-words';
+import { inSentence } from './in-sentence';
 
 export const VERDICT_SIGNS: Readonly<
   Record<MustVerdict, { readonly sign: string; readonly words: string; readonly colour: string }>
@@ -50,12 +51,12 @@ const byClass = ({ chance, typical }: SaidMust): string =>
 export function mustWords(must: SaidMust, reader: Reader): string {
   const name = MUST_WORDS[must.key];
   if (must.taken)
-    return `${name}: ${must.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} not known; taken as kept, on your word`;
+    return `${name}: ${must.missing.map((m) => inSentence(m)).join(', ')} not known; taken as kept, on your word`;
   if (must.broken)
     return `${name}: ${must.broken.rules.map((r) => ruleBroken(r, must.broken?.licence ?? 'A2')).join('; ')}${restsOn(must)}`;
   if (!must.metric || must.need === undefined) {
     return must.verdict === 'not-known'
-      ? `${name}: ${must.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} not known${byClass(must)}`
+      ? `${name}: ${must.missing.map((m) => inSentence(m)).join(', ')} not known${byClass(must)}`
       : must.verdict === 'unsure'
         ? `${name}: too near the limit to say; check the papers${doubtWords(must)}`
         : `${name}${doubtWords(must)}${restsOn(must)}`;
@@ -64,7 +65,7 @@ export function mustWords(must: SaidMust, reader: Reader): string {
   const need = `${better === 'less' ? 'at most' : 'at least'} ${formatWithUnit(must.need, dimension, reader)}`;
   const metric = METRIC_WORDS[must.metric].name.toLowerCase();
   if (must.have?.kind !== 'known' || must.verdict === 'not-known')
-    return `${name}: ${must.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} not known, so ${metric} cannot be judged${byClass(must)}`;
+    return `${name}: ${must.missing.map((m) => inSentence(m)).join(', ')} not known, so ${metric} cannot be judged${byClass(must)}`;
   const { low, mid, high } = must.have.interval;
   const span =
     must.verdict === 'unsure'

@@ -5,7 +5,7 @@ import { Flex, Box, Text, Button } from '@chakra-ui/react';
 import type { Standing } from '@/store/queries';
 import type { CurvesModel } from '@/store/running';
 import type { PickedCorner } from '@/ui/charts';
-import { formatNumber, limitNames, nameWords } from '@/ui/messages';
+import { formatNumber, limitNames, inSentence } from '@/ui/messages';
 import { Plate } from '@/ui/marks/Plate';
 
 interface BestListProps {
@@ -45,7 +45,7 @@ export const BestList = memo(function BestList({
                   : best?.kind === 'clash'
                     ? `clash: ${limitNames(best.limits)}`
                     : best?.kind === 'unknown'
-                      ? `not known: ${best.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}`
+                      ? `not known: ${best.missing.map((m) => inSentence(m)).join(', ')}`
                       : 'planning …'}
               </Text>
             </Box>

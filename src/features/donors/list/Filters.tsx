@@ -1,5 +1,5 @@
 'use client';
-import { CLASS_WORDS, FIGURE_WORDS, MUST_SHORT } from '@/ui/messages';
+import { CLASS_WORDS, MUST_SHORT, inSentence } from '@/ui/messages';
 import { DONOR_CLASSES } from '@/core/donor';
 import type { ListSetting } from './donor-list';
 import type { DonorListModel } from './use-donor-list';
@@ -33,7 +33,7 @@ const MUST_OPTIONS = [
 ];
 const SORT_OPTIONS = SORTS.map((s) => ({
   value: s,
-  words: s === 'name' ? 'by plate and name' : `by ${FIGURE_WORDS[s].toLowerCase()}`,
+  words: s === 'name' ? 'by plate and name' : `by ${inSentence(s)}`,
 }));
 /** What the list is narrowed and sorted by; not drawn anew while the rider types a search. */
 export const Filters = memo(function Filters({

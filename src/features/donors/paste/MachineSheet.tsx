@@ -5,11 +5,12 @@ import { SHEET_GROUP_KEYS, SHEET_GROUPS } from '@/core/sheet';
 import { Choice } from '@/ui/fields';
 import {
   CLASS_WORDS,
-  FIGURE_WORDS,
   formatQuoted,
   GROUP_WORDS,
   passedOverWords,
+  formatNumber,
   trimmed,
+  inSentence,
 } from '@/ui/messages';
 import { saleNote } from './enter';
 import { MeetsLine } from './MeetsLine';
@@ -182,7 +183,7 @@ const classSaid = ({ classRead }: PasteSheet): string =>
 function saleSaid({ sale, standsOn, year }: PasteSheet): string {
   const told = [
     ...(sale?.odometer
-      ? [`${trimmed(sale.odometer.amount)} ${sale.odometer.unit} on the clock`]
+      ? [`${formatNumber(sale.odometer.amount)}\u00a0${sale.odometer.unit} on the clock`]
       : []),
     ...(sale?.hours === undefined ? [] : [`${trimmed(sale.hours)} h`]),
     ...(year === undefined ? [] : [`of ${year}`]),
@@ -228,7 +229,7 @@ function PassedOverList({
               onFocus={() => onChoose(`passed-${p.from}`)}
               onClick={() => p.as && paste.takeOver(sheet.id, p.as)}
             >
-              Take as {FIGURE_WORDS[p.as.key].toLowerCase()}, {formatQuoted(p.as.amount, p.as.unit)}
+              Take as {inSentence(p.as.key)}, {formatQuoted(p.as.amount, p.as.unit)}
             </Button>
           )}
         </Flex>

@@ -1,7 +1,7 @@
 'use client';
-import { nameWords } from '@/ui/messages';
 import type { TextMark } from './MarkedText';
 import type { PasteModel } from './use-paste';
+import { inSentence } from '@/ui/messages';
 
 export const marksOf = (paste: PasteModel): readonly TextMark[] =>
   paste.sheets.flatMap((s) => [
@@ -31,7 +31,7 @@ export function leftOutOf({ sheets }: PasteModel): string {
       const taken = new Set(s.lines.filter((l) => l.on).map((l) => l.proposal.key));
       return s.lines.filter((l) => !taken.has(l.proposal.key)).map((l) => l.proposal.key);
     });
-  const list = [...new Set(names)].map((key) => nameWords(key).toLowerCase());
+  const list = [...new Set(names)].map((key) => inSentence(key));
   const more = list.length - NAMED_LEFT;
   return `${list.slice(0, NAMED_LEFT).join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
 }

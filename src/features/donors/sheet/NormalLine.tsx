@@ -11,12 +11,12 @@ import { unitEntry } from '@/core/units';
 import { OriginMark } from '@/ui/marks/OriginMark';
 import {
   type Reader,
-  nameWords,
   formatFigure,
   formatNumber,
   formatQuoted,
   figureSpan,
   BASIS_WORDS,
+  inSentence,
 } from '@/ui/messages';
 
 /** What the reading in use comes to, where that differs from what was quoted. */
@@ -34,8 +34,8 @@ export function NormalLine({
   if (normal.estimate.kind === 'unknown') {
     return (
       <Text fontSize="xs" color="unsure" pl={{ xl: '126px' }}>
-        Not comparable yet:{' '}
-        {normal.estimate.missing.map((m) => nameWords(m).toLowerCase()).join(', ')} is not known.
+        Not comparable yet: {normal.estimate.missing.map((m) => inSentence(m)).join(', ')} is not
+        known.
       </Text>
     );
   }

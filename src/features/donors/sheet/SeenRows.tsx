@@ -7,7 +7,7 @@ import type { FigureKey } from '@/core/readings';
 import { withoutObserved } from '@/store/trial-changes';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { OriginMark } from '@/ui/marks/OriginMark';
-import { formatQuoted, nameWords, optionWords, ORIGIN_WORDS } from '@/ui/messages';
+import { formatQuoted, optionWords, ORIGIN_WORDS, inSentence } from '@/ui/messages';
 
 /** What was read of one line of the sheet when the machine was tried; it counts beside what stands above and is changed on the card. */
 export function SeenRows({
@@ -28,7 +28,7 @@ export function SeenRows({
   if (seen.length === 0) return null;
   const drop = (trial: Trial) =>
     store.execute({
-      label: { code: 'visit', facts: { name, what: nameWords(line).toLowerCase() } },
+      label: { code: 'visit', facts: { name, what: inSentence(line) } },
       changes: [withoutObserved(trial, line)],
     });
   return (
@@ -45,7 +45,7 @@ export function SeenRows({
           <IconButton
             size="xs"
             variant="ghost"
-            aria-label={`Take back what was seen: ${nameWords(line).toLowerCase()}`}
+            aria-label={`Take back what was seen: ${inSentence(line)}`}
             onClick={() => drop(trial)}
           >
             <X size={14} />

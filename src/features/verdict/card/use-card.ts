@@ -19,7 +19,7 @@ import { type StandingCandidate } from '@/store/queries';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { today } from '@/store/running';
 import { dropTrial, putTrial, withObserved, withoutFeet } from '@/store/trial-changes';
-import { nameWords, pointWords, type Reader } from '@/ui/messages';
+import { pointWords, type Reader, inSentence } from '@/ui/messages';
 import { parseQuoted, type QuotedAmount } from '@/ui/stored';
 import { basisAt, inOrder, MOST_ASKED, Question, questionsOf } from './card-questions';
 
@@ -131,7 +131,7 @@ export function useCard(entry: StandingCandidate, reader: Reader): CardModel {
         note: `at the machine, ${day}`,
       };
       answer(
-        nameWords(key).toLowerCase(),
+        inSentence(key),
         made && withObserved(trial, 'figures', { ...trial.observed.figures, [key]: made }),
         (t) => withObserved(t, 'figures', without(t.observed.figures, key)),
       );
@@ -145,7 +145,7 @@ export function useCard(entry: StandingCandidate, reader: Reader): CardModel {
         note: `at the machine, ${day}`,
       };
       answer(
-        nameWords(key).toLowerCase(),
+        inSentence(key),
         made ? withObserved(trial, 'facts', { ...trial.observed.facts, [key]: made }) : undefined,
         (t) => withObserved(t, 'facts', without(t.observed.facts, key)),
       );

@@ -2,7 +2,7 @@
 import { Text } from '@chakra-ui/react';
 import type { Metric, MetricKey } from '@/core/assessment';
 import { figureMore } from '@/core/stakes';
-import { listWords, METRIC_WORDS, nameWords } from '@/ui/messages';
+import { listWords, METRIC_WORDS, inSentence } from '@/ui/messages';
 
 /** How many metrics a sentence names before it counts the rest. */
 const NAMED = 4;
@@ -22,7 +22,7 @@ export function FigureMore({ metrics }: { readonly metrics: readonly Metric[] })
     .filter((f) => f.firms.length > 0)
     .toSorted((a, b) => b.firms.length - a.firms.length)[0];
   if (!opens && !firms) return null;
-  const name = (of: { readonly name: string }) => nameWords(of.name).toLowerCase();
+  const name = (of: { readonly name: string }) => inSentence(of.name);
   return (
     <Text mb="2" maxW="90ch">
       {opens && (

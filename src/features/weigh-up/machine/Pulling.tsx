@@ -5,7 +5,7 @@ import { dragAreaOf, isTypicalPull, propulsionOf } from '@/core/assessment';
 import { EChart } from '@/ui/charts';
 import { Panel } from '@/ui/fields';
 import { useIsDark } from '@/ui/marks/Plate';
-import { formatNumber, formatWithUnit, nameWords } from '@/ui/messages';
+import { formatNumber, formatWithUnit, inSentence } from '@/ui/messages';
 import { gearRows, GRADES, revOption, speedOnClimb, thrustOption } from './curves';
 import type { MachineModel } from './use-machine';
 
@@ -32,8 +32,8 @@ export function Pulling({ model }: { readonly model: MachineModel }) {
     return (
       <Panel title="Pull and revs">
         <Text py="2" color="unsure">
-          Not known, for want of: {missing.map((m) => nameWords(m).toLowerCase()).join(', ')}. Power
-          left at the cruise is still computed.
+          Not known, for want of: {missing.map((m) => inSentence(m)).join(', ')}. Power left at the
+          cruise is still computed.
         </Text>
       </Panel>
     );

@@ -17,10 +17,10 @@ import {
   estimateText,
   formatNumber,
   formatWithUnit,
-  nameWords,
   stoppingWords,
   unitSign,
   type Reader,
+  inSentence,
 } from '@/ui/messages';
 import type { MachineModel } from './use-machine';
 
@@ -66,8 +66,7 @@ export function RangeAndLoad({ model }: { readonly model: MachineModel }) {
         </Box>
       ) : (
         <Text color="unsure">
-          Range is not known, for want of{' '}
-          {range.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}.
+          Range is not known, for want of {range.missing.map((m) => inSentence(m)).join(', ')}.
         </Text>
       )}
       <Box borderTopWidth="1px" borderColor="border.muted" mt="2" pt="2">

@@ -3,7 +3,7 @@ import { Box, Text } from '@chakra-ui/react';
 import { propulsionOf } from '@/core/assessment';
 import { factInUse } from '@/core/facts';
 import { CHAIN_PITCH_MM, rpmAt, sprocketOptions } from '@/core/gearing';
-import { formatBase, formatNumber, formatWithUnit, nameWords, unitSign } from '@/ui/messages';
+import { formatBase, formatNumber, formatWithUnit, unitSign, inSentence } from '@/ui/messages';
 import type { MachineModel } from './use-machine';
 
 const signed = (x: number, digits = 0): string =>
@@ -20,8 +20,7 @@ export function Sprockets({
   if (propulsion.kind === 'unknown')
     return (
       <Text py="1" color="unsure">
-        Not known, for want of:{' '}
-        {propulsion.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}.
+        Not known, for want of: {propulsion.missing.map((m) => inSentence(m)).join(', ')}.
       </Text>
     );
   const drive = factInUse(donor.facts?.finalDrive)?.value;

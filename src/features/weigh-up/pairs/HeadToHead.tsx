@@ -7,7 +7,7 @@ import { differences, type WantKey } from '@/core/preference';
 import { Choice, Panel } from '@/ui/fields';
 import { OriginMark } from '@/ui/marks/OriginMark';
 import { Plate } from '@/ui/marks/Plate';
-import { formatNumber, formatWithUnit, METRIC_WORDS, nameWords } from '@/ui/messages';
+import { formatNumber, formatWithUnit, METRIC_WORDS, inSentence } from '@/ui/messages';
 import type { OnWorking } from '../table/Figure';
 import type { WeighRow, WeighUpModel } from '../use-weigh-up';
 import { figureWords, whyNot, whySentences } from './why';
@@ -184,7 +184,7 @@ function FuelClaim({
   const words = () => {
     switch (claim.kind) {
       case 'unknown':
-        return `cannot be said, for want of ${claim.missing.map((m) => nameWords(m).toLowerCase()).join(', ')}.`;
+        return `cannot be said, for want of ${claim.missing.map((m) => inSentence(m)).join(', ')}.`;
       case 'never':
         return `${name} costs ${formatWithUnit(claim.extra, 'money', reader)} more and saves no fuel: never.`;
       case 'years':
