@@ -3,6 +3,8 @@ import { existsSync } from 'node:fs';
 
 /** Debian's headless build of Chromium: the same engine without a window, a third quicker to a page. */
 const HEADLESS = '/usr/bin/chromium-headless-shell';
+/** Files whose tests begin with an empty browser. */
+const FRESH = /(dossiers|first-hour|main-job)\.spec\.ts/;
 const port = Number(process.env.PORT ?? 3210);
 
 export default defineConfig({
@@ -37,6 +39,8 @@ export default defineConfig({
   },
   projects: [
     { name: 'open-example', testMatch: /open-example\.setup\.ts/ },
+    // What begins from nothing runs beside it.
+    { name: 'fresh', testMatch: FRESH },
     {
       name: 'slow',
       testMatch: /(access|planning|weigh-up|verdict)\.spec\.ts/,
@@ -45,7 +49,7 @@ export default defineConfig({
     {
       name: 'app',
       testMatch: /\.spec\.ts/,
-      testIgnore: /(access|planning|weigh-up|verdict)\.spec\.ts/,
+      testIgnore: [FRESH, /(access|planning|weigh-up|verdict)\.spec\.ts/],
       dependencies: ['open-example'],
     },
   ],
