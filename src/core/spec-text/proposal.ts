@@ -34,6 +34,8 @@ export type Doubt =
   | { readonly code: 'which-machine' }
   /** Far from what any class of machine has. */
   | { readonly code: 'far-from-usual' }
+  /** Spoked rims, and no word of tubes. */
+  | { readonly code: 'tubes-unsaid' }
   /** The text as a whole reads like no motorcycle's. */
   | { readonly code: 'text-unlike' };
 

@@ -10,6 +10,7 @@ import { readMachineTable } from './text/read-table';
 import { settled } from './text/settle';
 import { surveyOf, type Survey } from './text/survey';
 import { type ScannedLine } from './text/scanned-line';
+import { tubesAsked } from './text/tubes';
 
 /** Longest text that is read, characters. */
 export const SPEC_TEXT_LIMIT = 100_000;
@@ -98,11 +99,8 @@ function fromLines(
   const read: BlockRead = readBlock(all, survey, footnotesIn(all));
   const lines = all.map((l) => ({ line: l.written, offset: l.offset }));
   const text = lines.map((l) => l.line).join('\n');
-  const proposals = survey.unlike
-    ? []
-    : survey.sums
-      ? tyresAlone(settled(read.proposals))
-      : settled(read.proposals);
+  const told = tubesAsked(settled(read.proposals), text);
+  const proposals = survey.unlike ? [] : survey.sums ? tyresAlone(told) : told;
   const first = lines[0];
   const last = lines.at(-1);
   const names = named(text, lines, name);

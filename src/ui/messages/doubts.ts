@@ -13,6 +13,8 @@ export function doubtWords(doubt: Doubt): string {
       return doubt.rival
         ? `The words fit “${FIGURE_WORDS[doubt.rival]}” nearly as well.`
         : 'The words hardly say that it is this figure.';
+    case 'tubes-unsaid':
+      return 'Whether they hold tubes is not said; most such wheels do.';
     case 'hedged':
       return `“${doubt.words}”: said with a doubt.`;
     case 'may-be-changed':

@@ -103,6 +103,10 @@ const HALF = new RegExp(
   'giu',
 );
 
+/** "Quattro e mezzo", "cuatro y medio", of anything but years and hours. Place for place. */
+const AND_A_HALF =
+  /(?<![\p{L}\d])(tre|quattro|cinque|sei|tres|cuatro|cinco|seis|trois|quatre|cinq|six) (?:e mezzo|y medio|et demi)(?!\p{L})(?! (?:or[ae]|ann[oi]|mes\p{L}*|hora|años?|ans?|mois|heures?))/giu;
+
 /** Little words that tell these languages from others, and stems of their numbers: without both there is nothing to do. */
 const SPOKEN_SO =
   /(?<![\p{L}'])(?:les?|une?|est|à|elle|el|los|una|della?|è|il|con|du|des|es|ha|fait|pesa|al)(?!\p{L})/iu;
@@ -120,7 +124,10 @@ export function romanceNumbers(text: string): string {
   const said = text.replace(LITRES_AND, (words: string, one: string, part: string) =>
     `${String(valued(one))}.${String(valued(part))} litres`.padStart(words.length),
   );
+  const halves = (words: string, one: string) =>
+    `${String(ADDS[one.toLowerCase()] ?? italianOne(one.toLowerCase()))}.5`.padStart(words.length);
   const french = said
+    .replace(AND_A_HALF, halves)
     .replace(HALF, (words: string, one: string, unit: string) =>
       `${inDigits(one, unit).trim()}.5${unit}`.padStart(words.length),
     )

@@ -75,7 +75,8 @@ const unitOf = (currency: string | undefined, unit: string | undefined, digits: 
 /** "With 3/4 tank": a share of what it holds. */
 const isShareOfTank = (match: RegExpExecArray, line: string): boolean =>
   /^(?:1\/[234]|[23]\/[34])$/.test(match[0].trim()) &&
-  /^(?: of)?(?: a| the)? tank(?!\p{L})/iu.test(line.slice(match.index + match[0].length));
+  (/^(?: of)?(?: a| the)? tank(?!\p{L})/iu.test(line.slice(match.index + match[0].length)) ||
+    /(?<!\p{L})tank (?:was |is )?(?:about )?$/iu.test(line.slice(0, match.index)));
 
 /** "A 449 twin" tells its size; "a 650 single" only what such machines are called by. */
 const isSize = (match: RegExpExecArray, line: string): boolean =>

@@ -144,6 +144,13 @@ export const BARE_FORMS: readonly Form[] = [
     by: 'label',
     before: /(?<!\p{L})prim(?:ary|är\p{L}*|aire|aria|ario)[^.;\d]{0,14}\d{2}[/:]\d{2} ?= ?$/iu,
   },
+  // "It's four kilos heavier at one ninety nine".
+  {
+    key: 'mass',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before: /(?<!\p{L})(?:heavier|lighter)(?:,)? (?:now )?at (?:about )?$/iu,
+  },
   // "Air cooled two hundred, five speed".
   {
     key: 'displacement',

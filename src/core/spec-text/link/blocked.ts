@@ -52,6 +52,10 @@ const isTodays = (text: string, { from, to }: Mention): boolean =>
 const LITTLE_ONE =
   /(?<!\p{L})the (?:little|smaller|small|bigger|big|other|cheaper) one(?!\p{L})[^.]*?(?=(?<!\p{L})this one(?!\p{L}))/iu;
 
+/** "Ich suche was Leichtes: unter 170 kg": what somebody wishes for, and no machine's. */
+const WANTED =
+  /^[^.:]{0,24}(?<!\p{L})(?:(?:ich )?such(?:e)? (?:was|etwas|eine?n?|nach)|(?:I['’]?m |we['’]?re |am )?(?:looking for|after|in the market for) (?:a|an|something|anything)|WTB|wanted:|cerco (?:una?|qualcosa)|busco (?:una?|algo)|(?:je )?cherche (?:une?|quelque))(?!\p{L})/iu;
+
 /** "41 was the old one". */
 const WAS_OLD =
   /^(?: [\p{L}-]+)? (?:was|is|were|being) (?:on |for |in )?(?:the |my )?(?:old|previous|outgoing|older|last|other)(?!\p{L})/iu;
@@ -105,6 +109,7 @@ export function blockedIn(
     /\?\s*$/.test(text) &&
     !/(?<!\p{L}|can )you(?:['’]re)? get(?:ting)?(?!\p{L})[^?]* for(?!\p{L})/iu.test(text) &&
     /(?<!\p{L})(?:which|what|any|anyone|looking for|welche|quelle|qual)(?!\p{L})/iu.test(text);
+  const wanted = WANTED.test(text);
   const isMoney = (q: Quantity) =>
     /^[A-Z]{3}$|dollar|money/.test(q.unit ?? '') || /[$€£]/.test(text.slice(q.from, q.to));
   const grew = (i: number): boolean => {
@@ -165,7 +170,7 @@ export function blockedIn(
       WAS_OLD.test(text.slice(q.to, q.to + 40))
     )
       found.set(i, 'other-machine');
-    else if (asks || scopes.some(([a, b]) => q.from >= a && q.from < b))
+    else if (asks || wanted || scopes.some(([a, b]) => q.from >= a && q.from < b))
       found.set(i, 'other-machine');
   });
   return found;

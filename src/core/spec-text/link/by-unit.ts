@@ -64,8 +64,10 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
   for (const sense of sensesOf(q.unit, s.units)) {
     const key = BY_UNIT[sense.dimension];
     const pair = q.unit === 'teeth' ? teethOfPair(s, q, index) : undefined;
+    const pressure = s.ours && BY_THE_BOOK.test(s.text) ? pressureOfPair(s, q, index) : undefined;
     if (pair) push(pair, WEIGHTS.byUnit + 1.5, 'label');
     else if (q.unit === 'gears') push('gears', WEIGHTS.byUnit + 1, 'label');
+    else if (pressure) push(pressure, WEIGHTS.byUnit + 0.4, 'unit');
     else if (q.unit === 'qt-us') push('oilCapacity', WEIGHTS.byUnit + 0.3, 'unit');
     else if (q.unit === 'links') push('chainLinks', WEIGHTS.byUnit + 1, 'label');
     else if (key === 'power' && s.ours && (isUnrestricted(s, q) || isDroppedFrom(s, index)))
@@ -115,6 +117,20 @@ function teethOfPair(s: SentenceWords, q: Quantity, index: number): FigureKey | 
   );
   if (!q.listed || !mate) return undefined;
   return (q.amounts[0] ?? 0) < (mate.amounts[0] ?? 0) ? 'sprocketFront' : 'sprocketRear';
+}
+
+/** Who says so; what somebody airs down to is none of the sheet. */
+const BY_THE_BOOK =
+  /(?<!\p{L})(?:manual|handbook|book|sticker|placard|cold|recommended|solo|stock|standard|handbuch)(?!\p{L})/iu;
+
+/** "29/33 psi": the front is told first. */
+function pressureOfPair(s: SentenceWords, q: Quantity, index: number): FigureKey | undefined {
+  if (!q.listed || (q.unit !== 'psi' && q.unit !== 'bar')) return undefined;
+  const isMate = (o: Quantity | undefined) => o?.listed === true && o.unit === q.unit;
+  // Of several pairs the first is meant for riding alone.
+  const first = s.quantities.findIndex((o) => o.listed && o.unit === q.unit);
+  if (index === first && isMate(s.quantities[index + 1])) return 'pressureFront';
+  return index === first + 1 && isMate(s.quantities[first]) ? 'pressureRear' : undefined;
 }
 
 /** "Burns 0.3 l every 1000 km": oil that goes, no service that is due. */

@@ -250,6 +250,40 @@ const FORMS: readonly Form[] = [
     when: (s, q) =>
       isSeat(s, q) && /(?<!\p{L})(?:seat|saddle|sitz\p{L}*|selle)(?!\p{L})/iu.test(s.text),
   },
+  // "Stock was 34.5 in".
+  {
+    key: 'seatHeight',
+    dimension: 'length',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'standard-seat',
+    before: /(?<!\p{L})(?:stock|standard|originally|original|oem) (?:it )?(?:was|is) $/iu,
+    when: isSeat,
+  },
+  // "It's six thousand four hundred and ninety nine pounds": no mass is so large.
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.bySum,
+    by: 'sum',
+    before:
+      /(?<!\p{L})(?:it['’]s|it is|that['’]s|for|at|yours for) (?:about |around |only |just )?$/iu,
+    when: (s, { amounts: [a = 0], unit }) => !s.sale && unit === 'pounds' && a >= LEAST_PAID,
+  },
+  // "3.0 gal, 359 lbs, $5,749": the one sum of a list.
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.bySum,
+    by: 'sum',
+    when: (s, q) =>
+      !s.sale &&
+      isAlone(s, q) &&
+      s.quantities.length >= LISTED_FIGURES &&
+      s.quantities.filter((o) => o.unit === q.unit).length === 1 &&
+      (q.amounts[0] ?? 0) >= LEAST_PAID &&
+      !/(?<!\p{L})(?:picked|paid|bought|gave)(?!\p{L})/iu.test(s.text),
+  },
   // "326 pounds." by itself, where money is in dollars.
   {
     key: 'mass',

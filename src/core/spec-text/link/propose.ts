@@ -57,8 +57,9 @@ export function propose(
 ): FigureProposal | undefined {
   const { option } = p.assigned;
   const { key } = option;
-  // A label that says how it was sold knows better than words around it: "sticker 7499, out the door 8650".
-  const told = key === 'price' ? (option.basis ?? p.basis) : (p.basis ?? option.basis);
+  // A label that says how it was sold, or which seat, knows better than words around it: "sticker 7499, out the door 8650".
+  const told =
+    key === 'price' || key === 'seatHeight' ? (option.basis ?? p.basis) : (p.basis ?? option.basis);
   const basis = told ?? p.usual;
   const doubts: Doubt[] = [];
   const possible = possibleAmounts(key, option.amounts, option.units).filter(

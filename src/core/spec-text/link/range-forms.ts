@@ -71,7 +71,7 @@ export const RANGE_FORMS: readonly Form[] = [
     ...ONE_TANK,
     points: PLAINLY,
     before:
-      /(?<!\p{L})(?:so|donc|soit|on fait|o sea que hacemos|hacemos|facciamo|also|ergibt|quindi|así que|therefore|which means)(?: about| around| roughly| environ| rund| circa| unos| over| well over| just over| nearly)?(?: on fait| on a)? $/iu,
+      /(?<!\p{L})(?:so|donc|soit|quindi faccio|faccio|on fait|o sea que hacemos|hacemos|facciamo|also|ergibt|quindi|así que|therefore|which means)(?: about| around| roughly| environ| rund| circa| unos| over| well over| just over| nearly)?(?: on fait| on a)? $/iu,
     when: afterATank,
   },
 ];
