@@ -154,7 +154,7 @@ const CASES: readonly (readonly [text: string, ...found: readonly string[]])[] =
   ['switchable ABS but no traction control', 'abs both-off', 'tractionControl none'],
   [
     'Spoked wheels, plastic hand guards, alloy skid plate',
-    'wheelType spoked-tubes',
+    'wheelType spoked-tubes ?tubes-unsaid',
     'sumpGuard alloy',
     'handGuards plastic',
   ],

@@ -21,6 +21,9 @@ const NOISE =
 const NOT =
   /(?:(?<!\p{L})(?:not|nicht|pas|non|nie|statt(?: der angegebenen)?|rather than|instead of)|n't)\s+(?:the |quite |really |a )?$/iu;
 
+const GEARED =
+  /(?<!\p{L})(?:chain|sprockets?|gearing|final drive|kette|chaîne|catena|cadena|primary)(?!\p{L})/iu;
+
 export const noiseIn = (text: string): readonly (readonly [number, number])[] =>
   [...text.matchAll(NOISE)].map((m) => [m.index, m.index + m[0].length] as const);
 
@@ -86,7 +89,10 @@ export function blockedIn(
   list: boolean,
 ): ReadonlyMap<number, BlockedBy> {
   const found = new Map<number, BlockedBy>();
-  const noise = noiseIn(text);
+  // "Chain 520, 15:45" are teeth, and no time of the day.
+  const noise = noiseIn(text).filter(
+    ([a, b]) => !(GEARED.test(text) && /^\d{1,2}:\d{2}$/.test(text.slice(a, b))),
+  );
   const scopes = mentions
     .filter(
       (m) =>

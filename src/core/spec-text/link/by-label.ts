@@ -81,7 +81,9 @@ export function byWord(
   const between = standBetween(s.quantities, index, a, b);
   if (between.length > (labelFirst ? 2 : 1)) return [];
   const turned = labelFirst ? otherSide(s, q, word, between) : undefined;
-  const gapText = s.text.slice(turned?.at ?? (labelFirst ? afterSide(s, a) : a), b);
+  const whole = s.text.slice(turned?.at ?? (labelFirst ? afterSide(s, a) : a), b);
+  // "2.3 gal (8.7 L) tank": the same in another unit stands between.
+  const gapText = labelFirst ? whole : whole.replace(/^\s*\(\s*[\d.,]+ ?[\p{L}"]{1,8}\)/u, '');
   if (gapText.replace(/\s+/g, ' ').length > 90) return [];
   const figures = turned ? 0 : between.length;
   const labels = s.words.filter(

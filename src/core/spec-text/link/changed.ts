@@ -3,7 +3,8 @@ import type { Quantity } from '../lattice/quantity';
 const STOCK_BEFORE =
   /(?<!\p{L})(?:stock|standard|originally|original|factory|(?:came|comes|delivered) with|serie|d'origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at))?\s*[:(]?\s*$/iu;
 const STOCK_BEHIND = /^\s*\(?(?:stock|standard|as standard|originally|serie)(?=\s*(?:[.,;)!]|$))/iu;
-const NOT_STOCK = /(?<!\p{L})(?:now|fitted|i run|i have|mine|my|went|swapped|from)(?!\p{L})/iu;
+const NOT_STOCK =
+  /(?<!\p{L})(?:now|fitted|installed|i run|i have|mine|my|went|swapped|from)(?!\p{L})/iu;
 
 /** "clearance now about 250 from 275 stock", "23 L tank fitted (stock 14 L)": where the stock one is named, what it became is none. */
 export function besideStock(text: string, quantities: readonly Quantity[]): readonly number[] {

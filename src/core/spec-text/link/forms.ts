@@ -223,6 +223,14 @@ const FORMS: readonly Form[] = [
     before:
       /(?<!\p{L})(?:puts? out|pumps out|charges at|generates)(?: about| around| a claimed)? $/iu,
   },
+  // "Soft luggage rack (max 8 kg)".
+  {
+    key: 'rackLimit',
+    dimension: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})rack \((?:max\.?|rated|limit|up to|good for) ?(?:at |to |for )?$/iu,
+  },
   // "A rack that takes seven kilos".
   {
     key: 'rackLimit',
@@ -269,6 +277,20 @@ const FORMS: readonly Form[] = [
     before:
       /(?<!\p{L})(?:it['’]s|it is|that['’]s|for|at|yours for) (?:about |around |only |just )?$/iu,
     when: (s, { amounts: [a = 0], unit }) => !s.sale && unit === 'pounds' && a >= LEAST_PAID,
+  },
+  // "It will be in showrooms in March from €11,290".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.bySum,
+    by: 'sum',
+    before: /(?<!\p{L})(?:from|starting at|priced from|ab|à partir de|desde|a partire da) $/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      !s.sale &&
+      a >= LEAST_PAID &&
+      /(?<!\p{L})(?:showrooms?|dealers?|available|on sale|arrives?|händler\p{L}*|concession\p{L}*|concesionari\p{L}*)(?!\p{L})/iu.test(
+        s.text,
+      ),
   },
   // "3.0 gal, 359 lbs, $5,749": the one sum of a list.
   {

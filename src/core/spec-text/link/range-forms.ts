@@ -30,7 +30,7 @@ export const RANGE_FORMS: readonly Form[] = [
     ...ONE_TANK,
     before: NOT_RIDDEN,
     behind:
-      /^\+? (?:out of|from|on|per|to) (?:it|that|this|the tank|a tank|one tank|each tank|a full)(?!\p{L})/iu,
+      /^\+? (?:a tank(?:ful)?(?!\p{L})|(?:out of|from|on|per|to) (?:it|that|this|the tank|a tank|one tank|each tank|a full)(?!\p{L}))/iu,
   },
   {
     ...ONE_TANK,

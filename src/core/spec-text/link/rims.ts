@@ -66,7 +66,7 @@ export function pairKeys(s: SentenceWords, q: Quantity, index: number): readonly
   const mate = (o: Quantity | undefined) => {
     if (!o || o.unit !== undefined) return undefined;
     const between = s.text.slice(Math.min(o.to, q.to), Math.max(o.from, q.from));
-    return /^ ?[-/] ?$/.test(between) || (/^\s+$/.test(between) && TEETH_HERE.test(s.text))
+    return /^ ?[-/:] ?$/.test(between) || (/^\s+$/.test(between) && TEETH_HERE.test(s.text))
       ? o
       : undefined;
   };

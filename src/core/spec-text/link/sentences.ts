@@ -7,7 +7,7 @@ export interface Sentence {
 
 /** Ends of sentences: a mark and a space, unless a short form or a unit stands before it. */
 const END =
-  /[.!](?=\s+["(]?[\p{Lu}\d£$€])|[;•·](?=\s)|[?](?=\s+(?!A:))|\s[|]\s(?=\p{Lu}\p{Ll}+:)|\.\.\.(?=\s)/gu;
+  /(?<!\.)[.!](?=\s+["(]?[\p{Lu}\d£$€])|[;•·](?=\s)|[?](?=\s+(?!A:))|\s[|]\s(?=\p{Lu}\p{Ll}+:)|(?<!\.)\.\.\.(?=\s)/gu;
 const SHORT =
   /(?<!\p{L})(?:max|min|mind|approx|ca|zul|no|vs|comp|disp|nr|bzw|incl|inkl|imp|us|u\.s|st|mr|dr|tel|ext|wt|cap|hubr|ccm|e\.g|i\.e|etc|o\.n\.o|env|aprox|circa|pot|alt|cil|ht|spec|susp|displ|trans|capac|dim)$/iu;
 

@@ -17,6 +17,9 @@ export const isAnswer = (text: string, q: Quantity): boolean =>
 /** A figure of one end, or the same of the other. */
 export const atEnd = (key: FigureKey, side: 'front' | 'rear'): FigureKey =>
   FRONT_KEY.test(key) === (side === 'front') ? key : (OTHER_END[key] ?? key);
+/** Kinds of fork that stand behind the size of its tubes. */
+const OF_A_TUBE = /^(?:mm )?(?:usd|upside[ -]down|inverted|telescopic|cartridge|forks?)$/iu;
+
 export function takerOption(
   s: SentenceWords,
   q: Quantity,
@@ -27,6 +30,9 @@ export function takerOption(
   if (word.meaning.kind !== 'taker') return [];
   // Two counts by a slash are no distance run.
   if (word.meaning.taker === 'odometer' && q.listed && q.unit === undefined) return [];
+  // "43 mm USD, 230 mm": a fork's tube is named behind its size, and what comes then is another.
+  const { from, to } = word.mention;
+  if (to <= q.from && /,/.test(gapText) && OF_A_TUBE.test(s.text.slice(from, to))) return [];
   const dims: readonly string[] = TAKERS[word.meaning.taker];
   const senseDims = sensesOf(q.unit, s.units).map((x) => x.dimension);
   const fits =

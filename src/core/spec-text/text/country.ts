@@ -77,7 +77,8 @@ const bySpelling = (text: string, us: number, imperial: number): CurrencyCode | 
 /** Words of a sheet or an advert that Swedish has and Norwegian has not, and the other way round. */
 const SWEDISH =
   /(?<!\p{L})(?:tjänstevikt|sitthöjd|säljer|säljes|förbrukning|bränsle\p{L}*|nyservad)(?!\p{L})/u;
-const NORWEGIAN = /(?<!\p{L})(?:setehøyde|selges|forbruk|drivstoff\p{L}*|egenvekt)(?!\p{L})/u;
+const NORWEGIAN =
+  /(?<!\p{L})(?:setehøyde|sittehøyde|selges|selger|kjøreklar|forbruk|drivstoff\p{L}*|egenvekt)(?!\p{L})/u;
 const crownsOf = (text: string): CurrencyCode | undefined =>
   SWEDISH.test(text) === NORWEGIAN.test(text) ? undefined : SWEDISH.test(text) ? 'SEK' : 'NOK';
 

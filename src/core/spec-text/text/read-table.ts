@@ -49,7 +49,10 @@ function cellsOf(line: string): readonly Cell[] {
 export type TableMachines =
   | {
       readonly kind: 'columns';
-      readonly machines: readonly { readonly name: string; readonly lines: readonly Line[] }[];
+      readonly machines: readonly {
+        readonly name: string | undefined;
+        readonly lines: readonly Line[];
+      }[];
     }
   | {
       readonly kind: 'rows';
@@ -76,6 +79,17 @@ export function readMachineTable(
   return asColumns(rows);
 }
 
+/** A column that gives the same machine in other units. */
+const UNIT_COLUMN =
+  /^(?:metric|us|u\.s\.|usa|us customary|imperial|si|uk|eu|europe|metrisch|imperiale?|métrique|metrico|métrico|inches|mm|standard)(?: units?| system)?$/iu;
+
+/** Each row by the first of its columns that says something. */
+const inOneUnit = (rows: readonly Row[]): readonly Line[] =>
+  rows.flatMap(({ line, cells }) => {
+    const first = cells.findIndex((c, i) => i > 0 && c.text !== '');
+    return first < 0 ? [] : [{ offset: line.offset, line: onlyColumn(line.line, cells, first) }];
+  });
+
 type Row = { readonly line: Line; readonly cells: readonly Cell[] };
 
 const isLabelled = (row: Row) =>
@@ -90,6 +104,8 @@ function asColumns(rows: readonly Row[]): TableMachines | undefined {
   if (width < 3 || like.length < 2 || like.filter(isLabelled).length < 2) return undefined;
   if (head.cells.slice(1).some((c) => c.text === '' || labelOf(c.text) !== undefined))
     return undefined;
+  if (head.cells.slice(1).every((c) => UNIT_COLUMN.test(c.text)))
+    return { kind: 'columns', machines: [{ name: undefined, lines: inOneUnit(like) }] };
   return {
     kind: 'columns',
     machines: head.cells.slice(1).map((name, i) => ({

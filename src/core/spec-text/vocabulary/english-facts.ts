@@ -285,7 +285,8 @@ export const FACT_LABELS: Readonly<
       labels: 'abs',
       options: {
         'both-off': 'both can be switched off|switchable',
-        'rear-off': 'rear can be switched off',
+        'rear-off':
+          'rear can be switched off|switchable.{0,30}rear off|switchable.{0,30}rear only|rear off|off at the rear|rear wheel off|rear only|rear wheel only|switchable at the rear',
         fixed: 'cannot be switched off|standard|yes',
         none: 'none|no',
       },

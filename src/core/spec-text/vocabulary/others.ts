@@ -3,7 +3,7 @@ import { worded, type Vocabulary } from './vocabulary';
 /** Dutch, Portuguese, Polish, Swedish: the words of sheets, and the commonest of adverts. */
 export const OTHERS: Vocabulary = {
   labels: {
-    mass: 'rijklaar gewicht=ready|droog gewicht=dry|drooggewicht=dry|weegt|leeggewicht=ready|rijklaar=ready|peso seco=dry|peso em ordem de marcha=ready-90|masa wlasna=ready|masa na sucho=dry|masa|waga|tjanstevikt=ready|torrvikt=dry|vikt|peso a seco=dry|gewicht rijklaar=ready|peso bruto|masa gotowa do jazdy=ready',
+    mass: 'rijklaar gewicht=ready|droog gewicht=dry|drooggewicht=dry|weegt|leeggewicht=ready|rijklaar=ready|peso seco=dry|peso em ordem de marcha=ready-90|masa wlasna=ready|masa na sucho=dry|masa|waga|tjanstevikt=ready|~vekt|egenvekt=ready|egenvægt=ready|egenvaegt=ready|torrvikt=dry|vikt|peso a seco=dry|gewicht rijklaar=ready|peso bruto|masa gotowa do jazdy=ready',
     maxMass:
       'maximaal toelaatbaar gewicht|toegestaan totaalgewicht|peso maximo admissivel|dopuszczalna masa calkowita|dmc|max totalvikt|totalvikt|pbt',
     payload: 'laadvermogen|ladowność|ladownosc|carga maxima|maxlast',
@@ -17,10 +17,10 @@ export const OTHERS: Vocabulary = {
     gears:
       'versnellingen|versnellingsbak|marchas|cambio|skrzynia biegow|biegi|vaxlar|vaxellada|caixa',
     seatHeight:
-      'zithoogte|zadelhoogte|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd',
+      'zithoogte|zadelhoogte|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|saedehojde|saedehøjde',
     tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|bransletank',
     consumption:
-      'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar',
+      'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk',
     statedRange: 'actieradius|rijbereik|autonomia|zasieg|rackvidd',
     travel: 'veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok',
     travelFront: 'veerweg voor|curso dianteiro|suspensao dianteira|skok zawieszenia przod',
@@ -46,7 +46,7 @@ export const OTHERS: Vocabulary = {
   bases: {
     dry: 'droog|zonder brandstof|zonder benzine|seco|a seco|na sucho|torr|bez paliwa|sem combustivel',
     ready:
-      'rijklaar|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|kortlar|fulltankad',
+      'rijklaar|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|kortlar|fulltankad|kjoreklar|kjøreklar|kjoreklart|full tank',
     'ready-90': 'ordem de marcha',
     asked: 'vraagprijs|bieden|do negocjacji|negociavel|prutbaar|vaste prijs',
     mixed: 'gemiddeld|medio|srednio',
