@@ -183,7 +183,7 @@ const classSaid = ({ classRead }: PasteSheet): string =>
 function saleSaid({ sale, standsOn, year }: PasteSheet): string {
   const told = [
     ...(sale?.odometer
-      ? [`${formatNumber(sale.odometer.amount)}\u00a0${sale.odometer.unit} on the clock`]
+      ? [`${formatNumber(sale.odometer.amount)} ${sale.odometer.unit} on the clock`]
       : []),
     ...(sale?.hours === undefined ? [] : [`${trimmed(sale.hours)} h`]),
     ...(year === undefined ? [] : [`of ${year}`]),
