@@ -328,6 +328,11 @@ const FORMS: readonly Form[] = [
   },
 ];
 
+/** The forms of each unit's dimension, so that most need not be looked at. */
+const BY_DIMENSION = new Map<Dimension | undefined, readonly Form[]>();
+for (const form of FORMS)
+  BY_DIMENSION.set(form.dimension, [...(BY_DIMENSION.get(form.dimension) ?? []), form]);
+
 /** How far a form looks to either side, in characters. */
 const BEFORE = 90;
 const BEHIND = 48;
@@ -340,9 +345,8 @@ export function formsOf(
 ): readonly Form[] {
   const before = s.text.slice(Math.max(0, q.from - BEFORE), q.from);
   const behind = s.text.slice(q.to, q.to + BEHIND);
-  return FORMS.filter(
+  return (BY_DIMENSION.get(dimension) ?? []).filter(
     (f) =>
-      f.dimension === dimension &&
       (s.ours || f.anywhere) &&
       (f.before?.test(before) ?? true) &&
       (f.behind?.test(behind) ?? true) &&
