@@ -328,14 +328,36 @@ const FORMS: readonly Form[] = [
   },
 ];
 
-/** The forms of each unit's dimension, so that most need not be looked at. */
-const BY_DIMENSION = new Map<Dimension | undefined, readonly Form[]>();
-for (const form of FORMS)
-  BY_DIMENSION.set(form.dimension, [...(BY_DIMENSION.get(form.dimension) ?? []), form]);
+/** A form with what stands before its number looked at backwards from there: words that do not fit are left at the last of them. */
+interface Looked {
+  readonly form: Form;
+  readonly stands: (text: string, at: number) => boolean;
+}
 
-/** How far a form looks to either side, in characters. */
+/** How far a form that begins at the start of a line looks back, in characters. */
 const BEFORE = 90;
+/** How far a form looks behind its number, in characters. */
 const BEHIND = 48;
+
+function looked(form: Form): Looked {
+  const { before } = form;
+  if (!before) return { form, stands: () => true };
+  if (before.source.startsWith('^'))
+    return { form, stands: (text, at) => before.test(text.slice(Math.max(0, at - BEFORE), at)) };
+  const back = new RegExp(`(?<=${before.source.slice(0, -1)})`, `${before.flags}y`);
+  return {
+    form,
+    stands: (text, at) => {
+      back.lastIndex = at;
+      return back.test(text);
+    },
+  };
+}
+
+/** The forms of each unit's dimension, so that most need not be looked at. */
+const BY_DIMENSION = new Map<Dimension | undefined, readonly Looked[]>();
+for (const form of FORMS)
+  BY_DIMENSION.set(form.dimension, [...(BY_DIMENSION.get(form.dimension) ?? []), looked(form)]);
 
 /** The forms that a number stands in. */
 export function formsOf(
@@ -343,13 +365,13 @@ export function formsOf(
   q: Quantity,
   dimension: Dimension | undefined,
 ): readonly Form[] {
-  const before = s.text.slice(Math.max(0, q.from - BEFORE), q.from);
   const behind = s.text.slice(q.to, q.to + BEHIND);
-  return (BY_DIMENSION.get(dimension) ?? []).filter(
-    (f) =>
-      (s.ours || f.anywhere) &&
-      (f.before?.test(before) ?? true) &&
-      (f.behind?.test(behind) ?? true) &&
-      (f.when?.(s, q) ?? true),
+  return (BY_DIMENSION.get(dimension) ?? []).flatMap(({ form, stands }) =>
+    (s.ours || form.anywhere) &&
+    (form.behind?.test(behind) ?? true) &&
+    stands(s.text, q.from) &&
+    (form.when?.(s, q) ?? true)
+      ? [form]
+      : [],
   );
 }
