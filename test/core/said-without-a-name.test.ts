@@ -150,3 +150,26 @@ describe('figures that no motorcycle has', () => {
     expect(ticked('A2: 35 kW and 0.2 kW/kg at most. It weighs 180 kg wet.')).toContain('mass');
   });
 });
+
+describe('another thing, by its first words or by what none of ours has', () => {
+  test.each([
+    'Quad 570: 44 hp, ground clearance 290 mm, dry weight 318 kg, tank 17 litres, seat height 857 mm.',
+    'Golf trolley, seat height 610 mm, 24 V battery, 18 inch wheels, max load 150 kg.',
+    'Our tandem: 19 kg, wheelbase 1780 mm, disc brakes 203 mm front and rear.',
+  ])('%s', (text) => {
+    expect(ticked(text)).toEqual([]);
+  });
+  test('but not for being named beside a motorcycle', () => {
+    expect(
+      ticked('My bike weighs 204 kg wet and stands next to a quad. Seat height 870 mm, 16 L tank.'),
+    ).toEqual(['mass', 'seatHeight', 'tank']);
+  });
+  test('a number of seats is no tank, and takes no unit from one', () => {
+    expect(read('45 litre tank, two seats at 480 mm.')).not.toContain('tank 2 gal-us stated');
+  });
+  // The longest wheelbase of a class is 1605 mm: the table of classes.
+  test('a wheelbase of 1 720 mm is still a motorcycle’s', () => {
+    expect(ticked('Wheelbase 1720 mm, tank 20 L.')).toContain('tank');
+    expect(ticked('Wheelbase 1721 mm, tank 20 L.')).toEqual([]);
+  });
+});

@@ -64,7 +64,7 @@ export const BARE_FORMS: readonly Form[] = [
   // "At 870 I'm on tippy toes": what feet do at it is said of a seat.
   {
     key: 'seatHeight',
-    points: WEIGHTS.byBasis,
+    points: WEIGHTS.byBasis + 1,
     by: 'basis',
     behind:
       /^(?: mil| mm)?,? (?:and |so |which means )?(?:I['’]?m|I am|I can|he['’]?s|she['’]?s|you['’]?re)(?: just| only| still| nearly)?(?: (?:about|get|on))?(?: on)?(?: my| both| the)? ?(?:tippy[ -]?toes?|tip[ -]?toes?|toes|flat[- ]foot(?:ed|ing)?|balls of)(?!\p{L})/iu,

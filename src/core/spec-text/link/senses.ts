@@ -129,7 +129,7 @@ export function senses(
       NEEDS_NO_UNIT.has(dimension) ||
       figureDefinition(key).unit !== undefined ||
       s.spoken !== undefined ||
-      unitAround(s, index, dimension, true, true) !== undefined;
+      (handed && unitAround(s, index, dimension, true, true) !== undefined);
     return [
       {
         amounts: saidAmounts,

@@ -56,6 +56,7 @@ const NO_MOTORCYCLE = [
   /(?<![\d.,])\d[.,  ]?\d{3} ?kg\b/u,
   /\d ?(?:l|lit(?:re|er)s?|gal\p{L}*) ?(?:\/ ?h|an hour|per hour)\b/iu,
   /\d ?Wh\b/u,
+  /(?<![\d.,])(?:24|36|48|60|72) ?V\b/u,
   /(?<![\d.,])[3-9]\d\d ?Nm\b/u,
   /(?<!\p{L})tank(?: is| of|:)? (?:[6-9]|1\d)\d ?l(?:it(?:re|er)s?)?\b/iu,
 ];
@@ -63,9 +64,9 @@ const NO_MOTORCYCLE = [
 export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' | 'open' | 'else' {
   const trade = names(lines, 'trade').size;
   const signs = NO_MOTORCYCLE.filter((sign) => lines.some((l) => sign.test(l.line))).length;
-  const heavy = 2 * (signs + beyondAny(lines));
+  const heavy = 2 * signs + 4 * beyondAny(lines);
   const part = /\bfits (?:most|all|\d)/iu.test(lines.map((l) => l.line).join(' ')) ? 2 : 0;
-  const elsewhere = names(lines, 'elsewhere').size + heavy + part + (opensElsewhere(lines) ? 2 : 0);
+  const elsewhere = names(lines, 'elsewhere').size + heavy + part + (opensElsewhere(lines) ? 4 : 0);
   const telling = new Set(
     lines.flatMap((l) =>
       l.mentions.flatMap((m) =>

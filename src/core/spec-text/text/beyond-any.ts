@@ -12,10 +12,17 @@ const BEYOND = {
   mass: { some: 3, least: 60, most: 600 },
   tank: { some: 2, least: 2, most: 60 },
   wheels: { some: 200, least: 330, most: 620 },
+  wheelbase: { some: 700, least: 1150, most: 1720 },
 } as const;
 type Judged = keyof typeof BEYOND;
 
-const DIMENSION = { seatHeight: 'length', mass: 'mass', tank: 'volume', wheels: 'length' } as const;
+const DIMENSION = {
+  seatHeight: 'length',
+  mass: 'mass',
+  tank: 'volume',
+  wheels: 'length',
+  wheelbase: 'length',
+} as const;
 const BASE = { length: 'mm', mass: 'kg', volume: 'L' } as const;
 
 /** Less power than this drives no motorcycle on a road, kW. Own assumption. */
