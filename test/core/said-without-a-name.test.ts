@@ -130,8 +130,7 @@ describe('figures that no motorcycle has', () => {
     expect(keys(sheet(660, 100, 14, 4))).toEqual(['seatHeight', 'mass', 'wheelFront', 'tank']);
     expect(keys(sheet(1050, 380, 21, 34))).toEqual(['seatHeight', 'mass', 'wheelFront', 'tank']);
   });
-  // Beyond each limit alone a sheet with so many labels is still read; two of them make it another thing's.
-  test('two of them, and nothing is ticked', () => {
+  test('beyond a limit nothing is ticked', () => {
     expect(ticked('Pram: seat height 510 mm, weight 11.9 kg.')).toEqual([]);
     expect(ticked('Generator, 2.8 kW, 45 kg dry, tank 15 litres.')).toEqual([]);
     expect(ticked('Aquarium: tank 120 litres, 60 kg full.')).toEqual([]);

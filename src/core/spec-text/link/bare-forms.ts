@@ -1,33 +1,8 @@
-import type { Basis, FigureKey } from '../../readings';
-import type { Dimension } from '../../units';
 import type { Quantity } from '../lattice/quantity';
-import type { Option, SentenceWords } from './option';
+import { PLAINLY, type Form } from './form';
+import type { SentenceWords } from './option';
 import { isPower } from './restricted';
 import { WEIGHTS } from './weights';
-
-/** A way of saying a figure that needs no label: what stands right before or behind a number tells what it is. */
-export interface Form {
-  readonly key: FigureKey;
-  /** What the number is written in; absent: nothing. */
-  readonly dimension?: Dimension;
-  readonly points: number;
-  readonly by: Option['by'];
-  /** Which way of measuring these words say. */
-  readonly basis?: Basis;
-  /** What ends right before the number, or begins right behind it; one of them is there. */
-  readonly before?: RegExp;
-  readonly behind?: RegExp;
-  readonly when?: (s: SentenceWords, q: Quantity) => boolean;
-  /** Also in a text of which it is open whether it is about a motorcycle. */
-  readonly anywhere?: true;
-}
-
-/** Beats what a rider, a budget or a clock would take: nothing else is said like that. */
-export const PLAINLY = WEIGHTS.byBasis + 2.2;
-
-/** "It's up at 3 750", "the dealer would do 9,990". */
-export const ASKED_FOR =
-  /(?<!\p{L})(?:(?:is|it['’]s|this one['’]s|he['’]s|one) up (?:at|for)|(?:would|will|could|to) (?:do|take|let (?:it|me have it) go for|let it go (?:at|for)))(?: about)? $/iu;
 
 /** "42.6 at the wheel". */
 export const AT_THE_WHEEL =
@@ -46,9 +21,6 @@ const speaksOfSeat = (s: SentenceWords): boolean =>
 /** Millimetres within which a bare number beside the word seat is its height. Own assumption. */
 const SEAT_LEAST = 740;
 const SEAT_MOST = 980;
-
-/** In any currency: less is asked for a part. Own assumption. */
-const LEAST_ASKED = 1000;
 
 /** Forms of a bare number. */
 export const BARE_FORMS: readonly Form[] = [
@@ -94,15 +66,6 @@ export const BARE_FORMS: readonly Form[] = [
     behind: /^ (?:mm )?(?:as )?(?:standard|stock|serie|di serie|d['’]origine)(?=[),.;]|$)/iu,
     when: (s, { amounts: [a = 0] }) => speaksOfSeat(s) && a >= SEAT_LEAST && a <= SEAT_MOST,
   },
-  // "The dealer would do 9,990".
-  {
-    key: 'price',
-    points: WEIGHTS.byBasis,
-    by: 'basis',
-    basis: 'asked',
-    before: ASKED_FOR,
-    when: (s, { amounts }) => s.units.money !== undefined && Math.max(...amounts) >= LEAST_ASKED,
-  },
   // "I averaged 5.1 over the week".
   {
     key: 'consumption',
@@ -111,23 +74,6 @@ export const BARE_FORMS: readonly Form[] = [
     basis: 'own-fills',
     before:
       /(?<!\p{L})(?:I|we)(?:['’]ve| have|['’]m|['’]re)? (?:averaged?|averaging)(?: about| around| just| only)? $/iu,
-  },
-  // "I stop around one ninety", "fuel light at 190".
-  {
-    key: 'statedRange',
-    points: PLAINLY,
-    by: 'unit',
-    before:
-      /(?<!\p{L})(?:(?:I|we) (?:usually |normally )?(?:stop|fill up|refuel|start looking)|(?:fuel |low fuel |reserve )?light (?:comes on |came on |on )?)(?: ?(?:at|around|by|about))+ $/iu,
-    when: (s, { amounts: [a = 0] }) => s.units.distance !== undefined && a >= 60 && a <= 700,
-  },
-  // "He gets two hundred and eighty out of it".
-  {
-    key: 'statedRange',
-    points: WEIGHTS.byBasis,
-    by: 'unit',
-    behind: /^ out of (?:it|that|a tank|the tank|one tank)(?!\p{L})/iu,
-    when: (s, { amounts: [a = 0] }) => s.units.distance !== undefined && a >= 60 && a <= 700,
   },
   // "4.7/100".
   {
@@ -175,14 +121,6 @@ export const BARE_FORMS: readonly Form[] = [
     behind: /^ (?:of )?payload(?!\p{L})(?! (?:w\/|with|after|once))/iu,
     when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 300,
   },
-  // "300ish before reserve".
-  {
-    key: 'statedRange',
-    points: WEIGHTS.byBasis,
-    by: 'basis',
-    behind:
-      /^(?:ish)?(?: out of (?:it|that|a tank|the tank))? (?:before|to|until|till) (?:the |it hits )?(?:reserve|light|fuel light|low fuel|empty|dry)(?!\p{L})/iu,
-  },
   // "So 176 for me, her and the panniers", "192 to play with".
   {
     key: 'payload',
@@ -214,13 +152,5 @@ export const BARE_FORMS: readonly Form[] = [
     by: 'basis',
     before:
       /(?:(?:had|put|got|stuck|rolled|ran|popped) (?:it|mine|her|this one|the bike) (?:up )?on|took (?:it|mine) to) (?:the|our|my|his|their|a|some) (?:\p{L}+ ){0,2}(?:scales?|weighbridge)[^.\d]{0,36}(?:was|is|came (?:out |up )?(?:at|to|as)|said|read|says|reads|showed|shows|at|:)(?: about| exactly| a)? $/iu,
-  },
-  // "Fifty-seven hundred out the door".
-  {
-    key: 'price',
-    points: PLAINLY,
-    by: 'basis',
-    behind:
-      /^,? (?:out the door|otd|on the road|otr)(?!\p{L})(?!,? ?(?:was|is|at|came to|for)? ?[$£€]?\d)/iu,
   },
 ];

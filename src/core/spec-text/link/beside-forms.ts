@@ -1,5 +1,5 @@
 import type { Quantity } from '../lattice/quantity';
-import type { Form } from './bare-forms';
+import type { Form } from './form';
 import type { SentenceWords } from './option';
 import { isPower } from './restricted';
 import { WEIGHTS } from './weights';

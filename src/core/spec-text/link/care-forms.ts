@@ -1,5 +1,5 @@
 import type { Dimension } from '../../units';
-import type { Form } from './bare-forms';
+import type { Form } from './form';
 import { WEIGHTS } from './weights';
 
 const twice = (form: Omit<Form, 'dimension'>): readonly Form[] =>

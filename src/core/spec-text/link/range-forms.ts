@@ -1,5 +1,5 @@
 import type { Quantity } from '../lattice/quantity';
-import { PLAINLY, type Form } from './bare-forms';
+import { PLAINLY, type Form } from './form';
 import type { SentenceWords } from './option';
 import { WEIGHTS } from './weights';
 
@@ -73,5 +73,30 @@ export const RANGE_FORMS: readonly Form[] = [
     before:
       /(?<!\p{L})(?:so|donc|soit|quindi faccio|faccio|on fait|o sea que hacemos|hacemos|facciamo|also|ergibt|quindi|así que|therefore|which means)(?: about| around| roughly| environ| rund| circa| unos| over| well over| just over| nearly)?(?: on fait| on a)? $/iu,
     when: afterATank,
+  },
+  // "I stop around one ninety", "fuel light at 190".
+  {
+    key: 'statedRange',
+    points: PLAINLY,
+    by: 'unit',
+    before:
+      /(?<!\p{L})(?:(?:I|we) (?:usually |normally )?(?:stop|fill up|refuel|start looking)|(?:fuel |low fuel |reserve )?light (?:comes on |came on |on )?)(?: ?(?:at|around|by|about))+ $/iu,
+    when: (s, { amounts: [a = 0] }) => s.units.distance !== undefined && a >= 60 && a <= 700,
+  },
+  // "He gets two hundred and eighty out of it".
+  {
+    key: 'statedRange',
+    points: WEIGHTS.byBasis,
+    by: 'unit',
+    behind: /^ out of (?:it|that|a tank|the tank|one tank)(?!\p{L})/iu,
+    when: (s, { amounts: [a = 0] }) => s.units.distance !== undefined && a >= 60 && a <= 700,
+  },
+  // "300ish before reserve".
+  {
+    key: 'statedRange',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    behind:
+      /^(?:ish)?(?: out of (?:it|that|a tank|the tank))? (?:before|to|until|till) (?:the |it hits )?(?:reserve|light|fuel light|low fuel|empty|dry)(?!\p{L})/iu,
   },
 ];

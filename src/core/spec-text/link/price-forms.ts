@@ -1,0 +1,157 @@
+import { isAlone, LISTED_FIGURES, PLAINLY, type Form } from './form';
+import { WEIGHTS } from './weights';
+
+/** In any currency: a service costs less. Own assumption. */
+const LEAST_PAID = 1500;
+
+/** In any currency: less is asked for a part. Own assumption. */
+const LEAST_ASKED = 1000;
+
+/** "It's up at 3 750", "the dealer would do 9,990". */
+const ASKED_FOR =
+  /(?<!\p{L})(?:(?:is|it['’]s|this one['’]s|he['’]s|one) up (?:at|for)|(?:would|will|could|to) (?:do|take|let (?:it|me have it) go for|let it go (?:at|for)))(?: about)? $/iu;
+
+/** What is asked, paid or listed, said without the word price. */
+export const PRICE_FORMS: readonly Form[] = [
+  // "6,899 pounds, plus on the road charges": what a new one is listed at.
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    behind:
+      /^,? ?(?:plus|before|then) (?:the |your )?(?:on[- ](?:the[- ])?roads?|otr|freight|dealer fees|destination|tax(?:es)?|rego)(?!\p{L})/iu,
+  },
+  // "£6,799 + £250 OTR": what comes on top is said behind it.
+  {
+    key: 'price',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'list',
+    when: (s) => !s.sale,
+    behind:
+      /^ ?(?:\+|plus|and) ?(?:about )?[£$€]? ?\d[\d.,]* ?[£$€]? ?(?:for |in |of )?(?:the )?(?:otr|on[- ]the[- ]roads?|pdi|freight|delivery|dealer fees|destination|rego|registration|fees|doc fees?)(?!\p{L})/iu,
+  },
+  // "What do you get for seven thousand nine hundred ninety nine dollars?"
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before:
+      /(?<!\p{L}|can )you(?:['’]re)? get(?:ting)?(?: \p{L}+){0,3} for (?:your |just |only )?$/iu,
+  },
+  // "Forty five hundred dollars I gave for it".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'paid',
+    behind: /^,? (?:is what |was what )?(?:I|we) (?:gave|paid|handed over)(?!\p{L})/iu,
+  },
+  // "Cost us four and a half thousand": of the machine, and not of a service.
+  {
+    key: 'price',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'paid',
+    before:
+      /(?:^|[.!?,;] ?|(?<!\p{L})(?:it|she|he|bike|mine|which) )cost (?:me|us) (?:about |around )?$/iu,
+    when: (_, { amounts: [a = 0] }) => a >= LEAST_PAID,
+  },
+  // "Eighteen nine ninety five to you".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'asked',
+    behind: /^ to you(?=[.,!]|$)/iu,
+  },
+  // "It's up at three seven fifty", "the dealer would do 9,990".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'asked',
+    before: ASKED_FOR,
+  },
+  // "Elle est à 10 999 euros".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:est|affichée?|proposée?|vendue?|facturée?|disponible|steht|liegt|gibt['’]?s|gibt es) (?:à partir de |à|bei|mit|ab|für) $/iu,
+  },
+  // "We pay about twelve thousand dollars a unit".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'paid',
+    before: /(?<!\p{L})(?:we|I) (?:pay|have paid) (?:about |around |roughly )?$/iu,
+    behind: /^ (?:a|per|each)(?: unit| bike| piece| machine)?(?=[.,;]|$| (?:for|from))/iu,
+  },
+  // "It's six thousand four hundred and ninety nine pounds": no mass is so large.
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.bySum,
+    by: 'sum',
+    before:
+      /(?<!\p{L})(?:it['’]s|it is|that['’]s|for|at|yours for) (?:about |around |only |just )?$/iu,
+    when: (s, { amounts: [a = 0], unit }) => !s.sale && unit === 'pounds' && a >= LEAST_PAID,
+  },
+  // "It will be in showrooms in March from €11,290".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.bySum,
+    by: 'sum',
+    before: /(?<!\p{L})(?:from|starting at|priced from|ab|à partir de|desde|a partire da) $/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      !s.sale &&
+      a >= LEAST_PAID &&
+      /(?<!\p{L})(?:showrooms?|dealers?|available|on sale|arrives?|händler\p{L}*|concession\p{L}*|concesionari\p{L}*)(?!\p{L})/iu.test(
+        s.text,
+      ),
+  },
+  // "3.0 gal, 359 lbs, $5,749": the one sum of a list.
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.bySum,
+    by: 'sum',
+    when: (s, q) =>
+      !s.sale &&
+      isAlone(s, q) &&
+      s.quantities.length >= LISTED_FIGURES &&
+      s.quantities.filter((o) => o.unit === q.unit).length === 1 &&
+      (q.amounts[0] ?? 0) >= LEAST_PAID &&
+      !/(?<!\p{L})(?:picked|paid|bought|gave)(?!\p{L})/iu.test(s.text),
+  },
+  // "The dealer would do 9,990".
+  {
+    key: 'price',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'asked',
+    before: ASKED_FOR,
+    when: (s, { amounts }) => s.units.money !== undefined && Math.max(...amounts) >= LEAST_ASKED,
+  },
+  // "Fifty-seven hundred out the door".
+  {
+    key: 'price',
+    points: PLAINLY,
+    by: 'basis',
+    behind:
+      /^,? (?:out the door|otd|on the road|otr)(?!\p{L})(?!,? ?(?:was|is|at|came to|for)? ?[$£€]?\d)/iu,
+  },
+];

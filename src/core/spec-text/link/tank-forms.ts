@@ -1,0 +1,48 @@
+import { isAlone, type Form } from './form';
+import { WEIGHTS } from './weights';
+
+const TANK = {
+  key: 'tank',
+  dimension: 'volume',
+  points: WEIGHTS.byUnit - 0.3,
+  by: 'unit',
+} as const;
+
+/** Litres: less is oil, or a fill. Own assumption. */
+const LEAST_TANK = 6;
+
+/** What a tank holds, said without the word tank. */
+export const TANK_FORMS: readonly Form[] = [
+  { ...TANK, when: isAlone },
+  // "They gave it 5.3 gallons", "19 litres of petrol": what only a tank holds.
+  {
+    ...TANK,
+    before: /(?:gave|gives|give|given) it (?:a )?$/iu,
+    when: (_, q) =>
+      /^gal/.test(q.unit ?? '') || (q.unit === 'L' && (q.amounts[0] ?? 0) >= LEAST_TANK),
+  },
+  {
+    ...TANK,
+    behind:
+      /^ of (?:fuel|petrol|gas|unleaded)(?! (?:for|in|gone|went|burnt|used)(?!\p{L}))(?!\p{L})/iu,
+  },
+  // "It's eighteen litres", "on its ten and a half litres": said of what was spoken of, and in litres that is the tank.
+  {
+    ...TANK,
+    before: /(?<!\p{L})(?:it['’]?s|it is)(?: only| just| about| around)?(?: an?)? $/iu,
+  },
+  // "You put sixteen litres in, all three tanks".
+  {
+    ...TANK,
+    points: WEIGHTS.byBasis,
+    before: /(?<!\p{L})you (?:put|get|can put|can get) $/iu,
+    behind: /^ (?:of (?:fuel|petrol|gas) )?in(?: it| the tank)?(?=[,.]| and|$)/iu,
+  },
+  // "Sixteen litres fit in it", "16 Liter passen rein".
+  {
+    ...TANK,
+    points: WEIGHTS.byBasis,
+    behind:
+      /^ (?:passen|gehen|go|fit|goes|fits)(?: (?:da|in|into))? ?(?:rein|hinein|in|in den tank|(?:it|the tank))(?!\p{L})/iu,
+  },
+];
