@@ -45,9 +45,11 @@ const GERMAN = new RegExp(
   'giu',
 );
 
+const { ein: _ein, ...SMALL } = GERMAN_ONES;
+
 /** A short German number word before its unit. */
 const GERMAN_SHORT = new RegExp(
-  `(?<!\\p{L})(${alternatives(GERMAN_TEENS)}|${alternatives(GERMAN_TENS)})(\\s(?:liter|kilo|ps|zoll|zentimeter|millimeter|kilometer|newtonmeter|euro|stunden|monate)(?!\\p{L}))`,
+  `(?<!\\p{L}|komma )(${[GERMAN_TEENS, GERMAN_TENS, SMALL].map(alternatives).join('|')})(\\s(?:litern?|kilos?|ps|zoll|zentimetern?|millimetern?|kilometern?|newtonmetern?|euro|stunden|monaten?|gänge)(?!\\p{L}))`,
   'giu',
 );
 
@@ -57,12 +59,38 @@ const withGears = (text: string): string =>
     (/^f/iu.test(word) ? '5-' : '6-').padStart(word.length),
   );
 
+/** "Achtsiebzig", and behind the word for a seat "acht siebzig": hundreds, then tens. */
+const HUNDREDS_SHORT = new RegExp(
+  `(?<!\\p{L})(${alternatives(SMALL)})(${alternatives(GERMAN_TENS)})(?!\\p{L})|(?<=sitz\\p{L}*(?: ist| liegt| von| bei| auf|:|\\?)* )(sieben|acht|neun) (${alternatives(GERMAN_TENS)})(?!\\p{L})`,
+  'giu',
+);
+
+/** Place for place. */
+const withHundreds = (text: string): string =>
+  text.replace(HUNDREDS_SHORT, (words: string, a?: string, b?: string, c?: string, d?: string) => {
+    const [one, ten] = [a ?? c, b ?? d].map((w) => (w ?? '').toLowerCase());
+    return String((SMALL[one ?? ''] ?? 0) * 100 + (GERMAN_TENS[ten ?? ''] ?? 0)).padStart(
+      words.length,
+    );
+  });
+
+const AND_A_HALF = new RegExp(`(?<!\\p{L})(${alternatives(SMALL)})einhalb(?!\\p{L})`, 'giu');
+
+/** "Viereinhalb". Place for place. */
+const withHalves = (text: string): string =>
+  text.replace(AND_A_HALF, (words: string, one: string) =>
+    `${String(SMALL[one.toLowerCase()])}.5`.padStart(words.length),
+  );
+
 /** German numbers in one word ("hundertzweiundsechzig", "dreikommasieben") as digits; short ones stay words. Place for place. */
 export function germanNumbers(text: string): string {
-  const line = withGears(text).replace(
+  const line = withHundreds(withHalves(withGears(text))).replace(
     GERMAN_SHORT,
     (whole: string, word: string, rest: string) => {
-      const value = GERMAN_TEENS[word.toLowerCase()] ?? GERMAN_TENS[word.toLowerCase()];
+      const value =
+        GERMAN_TEENS[word.toLowerCase()] ??
+        GERMAN_TENS[word.toLowerCase()] ??
+        SMALL[word.toLowerCase()];
       return value === undefined ? whole : `${String(value).padStart(word.length)}${rest}`;
     },
   );

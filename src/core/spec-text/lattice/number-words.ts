@@ -45,6 +45,11 @@ const A_ONE =
   /(?<!\p{L})(?:low|lower|high|higher|tall|taller|standard|stock|new|newer|old|older|big|bigger|small|smaller|little|other|this|that|blue|white|red|black) $/iu;
 const INCHES = /^(twenty[ -]one|nineteen|eighteen|seventeen) (eighteen|seventeen|nineteen)$/iu;
 
+/** "Seat height thirty two seven": inches and tenths. */
+const TENTHS =
+  /^((?:twenty|thirty)[ -](?:one|two|three|four|five|six|seven|eight|nine)) (one|two|three|four|five|six|seven|eight|nine)$/iu;
+const SEAT_BEFORE = /(?<!\p{L})(?:seat|saddle)(?: height)?(?:['’]s| is| at| of|,|:){0,2} ?(?:about |around |a )?$/iu;
+
 /**
  * The line with its English number words written as digits, right-aligned in the place of the words, so that every place
  * stays true. A lone "one" stays a word.
@@ -100,6 +105,16 @@ export function withNumbers(line: string): string {
         sumOf((w ?? '').toLowerCase().split(/[\s-]+/)),
       );
       return `${String(one)}/${String(two)}`.padStart(run.length);
+    }
+    const tenths = SEAT_BEFORE.test(line.slice(Math.max(0, at - 30), at))
+      ? TENTHS.exec(trimmed)
+      : undefined;
+    if (tenths) {
+      const whole = sumOf((tenths[1] ?? '').toLowerCase().split(/[\s-]+/));
+      if (whole !== undefined && whole >= 28)
+        return `${String(whole)}.${String(ONES[tenths[2]?.toLowerCase() ?? ''])}`.padStart(
+          run.length,
+        );
     }
     if (/^(?:one|oh|zero|a)$/iu.test(trimmed)) return run;
     const words = numberInWords(trimmed);

@@ -7,7 +7,7 @@ const ADDS: Readonly<Record<string, number>> = {
   ...{ 'quatre vingt': 80, 'quatre vingts': 80 },
   ...{ uno: 1, dos: 2, tres: 3, cuatro: 4, cinco: 5, seis: 6, siete: 7, ocho: 8, nueve: 9 },
   ...{ diez: 10, doce: 12, trece: 13, catorce: 14, quince: 15, dieciséis: 16, diecisiete: 17 },
-  ...{ dieciocho: 18, diecinueve: 19, veinte: 20, veintiuno: 21, veintidós: 22, veintitrés: 23 },
+  ...{ dieciocho: 18, diecinueve: 19, veinte: 20, veintiuno: 21, veintiuna: 21, veintidós: 22, veintitrés: 23 },
   ...{ veinticuatro: 24, veinticinco: 25, veintiséis: 26, veintisiete: 27, veintiocho: 28 },
   ...{ veintinueve: 29, treinta: 30, cuarenta: 40, cincuenta: 50, sesenta: 60, setenta: 70 },
   ...{ ochenta: 80, noventa: 90, cien: 100, ciento: 100, doscientos: 200, trescientos: 300 },
@@ -103,6 +103,9 @@ const HALF = new RegExp(
   'giu',
 );
 
+const HALF_IN_DIGITS =
+  /(?<![\d.,])(\d{1,2})( (?:lit(?:re|ro)s?|litri)) (?:y medio|et demie?|e mezzo)(?!\p{L})/giu;
+
 /** "Quattro e mezzo", "cuatro y medio", of anything but years and hours. Place for place. */
 const AND_A_HALF =
   /(?<![\p{L}\d])(tre|quattro|cinque|sei|tres|cuatro|cinco|seis|trois|quatre|cinq|six) (?:e mezzo|y medio|et demi)(?!\p{L})(?! (?:or[ae]|ann[oi]|mes\p{L}*|hora|años?|ans?|mois|heures?))/giu;
@@ -113,9 +116,9 @@ const SPOKEN_SO =
 const STEMS =
   /(?<!\p{L})(?:deux|trois|quatre|quinze|seize|treize|douze|vingt|trente|quarante|cinquante|soixante|cent|dos|dies|vein|treinta|cuar|cinc|ses|set|och|nov|quin|due|dieci|quattro|cinque|sei|sette|otto|nove|vent|quarant|ottant|sessant|sett|diciass|dician|diciotto|litres? )/iu;
 
-/** "Quatre litres cinq aux cent". Place for place. */
+/** "Quatre litres cinq aux cent", "consommé quatre litres huit en moyenne". Place for place. */
 const LITRES_AND =
-  /(?<![\p{L}\d])(\d{1,2}|trois|quatre|cinq|six|sept|huit|neuf) litres? (un|deux|trois|quatre|cinq|six|sept|huit|neuf|\d)(?= aux? cent)/giu;
+  /(?<![\p{L}\d])(\d{1,2}|trois|quatre|cinq|six|sept|huit|neuf) litres? (un|deux|trois|quatre|cinq|six|sept|huit|neuf|\d)(?= aux? cent| en | de moyenne| sur | à |[.,;!)]|$)/giu;
 
 /** Numbers said in French, Spanish or Italian words ("deux cent quatre", "ochocientos cincuenta", "settantatré") as digits. Place for place. */
 export function romanceNumbers(text: string): string {
@@ -134,7 +137,7 @@ export function romanceNumbers(text: string): string {
     .replace(RUN, (run: string, at: number) =>
       inDigits(run, said.slice(at + run.length, at + run.length + 14)),
     );
-  return french.replace(
+  const italianToo = french.replace(
     ITALIAN_RUN,
     (words: string, whole: string, decimal: string | undefined, at: number) => {
       const small = italianOne(whole.toLowerCase());
@@ -144,5 +147,10 @@ export function romanceNumbers(text: string): string {
       const digits = `${String(amount)}${decimal === undefined ? '' : `.${String(italianOne(decimal.toLowerCase()))}`}`;
       return digits.length <= words.length ? digits.padStart(words.length) : words;
     },
+  );
+  // "Quindici litri e mezzo", once its number is in digits.
+  return italianToo.replace(
+    HALF_IN_DIGITS,
+    (words: string, whole: string, unit: string) => `${whole}.5${unit}`.padStart(words.length),
   );
 }

@@ -69,6 +69,8 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'lit(?:re|er|ro|ri|ros)s? ?(?:per|/|auf|aux|pro|por|ogni|na) ?(?:100|hundred|cento|cent|cien)(?: ?km| kilomet(?:re|er)s)?',
     'l (?:auf|aux|por|per|pro|na|på) 100(?: ?km)?',
     'l/100 km',
+    'lit(?:re|er)s?,? (?:a|to the|to a) (?:100|hundred)(?: ?kms?| kilomet(?:re|er)s| kays)?',
+    'lit(?:re|er)s (?:100|hundred)',
     'per (?:hundred|100)(?: ?kms?| kilomet(?:re|er)s)?',
   ],
   'km/L': [
@@ -76,6 +78,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'km per lit(?:re|er)',
     'km/lit(?:re|er)',
     'kmpl',
+    "(?:kays|k'?s|kilomet(?:re|er)s) to the lit(?:re|er)",
     'kilomet(?:re|er)s per lit(?:re|er)',
     'km com um litro',
   ],
@@ -93,7 +96,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'hk',
     'km(?= przy)',
   ],
-  Nm: ['newton[- ]m[eèé]t(?:re|er|ro)s?', 'n·m', 'n\\.m', 'n m', 'nm'],
+  Nm: ['newtons?[- ]m[eèé]t(?:re|er|ro)s?', 'n·m', 'n\\.m', 'n m', 'nm'],
   'lbf-ft': [
     'lbf·ft',
     'lbf-ft',
@@ -203,6 +206,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'kilómetros',
     'kilomètres',
     'chilometri',
+    'bornes',
     'kilometer',
     'kms',
     'km',
@@ -320,7 +324,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   CZK: ['czk', 'kč'],
   AUD: ['aud', 'au?\\$'],
   CAD: ['cad', 'cdn', 'ca?\\$'],
-  NZD: ['nzd', 'nz\\$'],
+  NZD: ['nzd', 'nz\\$', 'nz'],
   ZAR: ['zar', 'rand'],
 };
 

@@ -1,6 +1,6 @@
 import type { Quantity } from '../lattice/quantity';
-import { PLAINLY, type Form } from './form';
-import type { SentenceWords } from './option';
+import { PLAINLY, SEAT_MM, type Form } from './form';
+import type { SentenceWords, Word } from './option';
 import { isPower } from './restricted';
 import { WEIGHTS } from './weights';
 
@@ -18,9 +18,12 @@ const speaksOfPower = (s: SentenceWords): boolean =>
 const speaksOfSeat = (s: SentenceWords): boolean =>
   /(?<!\p{L})(?:seat|saddle|sitz|selle|asiento|sella)/iu.test(s.text);
 
-/** Millimetres within which a bare number beside the word seat is its height. Own assumption. */
-const SEAT_LEAST = 740;
-const SEAT_MOST = 980;
+const isOfSeat = (word: Word | undefined): boolean =>
+  word?.meaning.kind === 'label' && word.meaning.name === 'seatHeight';
+
+/** Horsepower of anything with two wheels and an engine. Own assumption. */
+const LEAST_POWER = 8;
+const MOST_POWER = 220;
 
 /** Forms of a bare number. */
 export const BARE_FORMS: readonly Form[] = [
@@ -64,7 +67,7 @@ export const BARE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     behind: /^ (?:mm )?(?:as )?(?:standard|stock|serie|di serie|d['’]origine)(?=[),.;]|$)/iu,
-    when: (s, { amounts: [a = 0] }) => speaksOfSeat(s) && a >= SEAT_LEAST && a <= SEAT_MOST,
+    when: (s, { amounts: [a = 0] }) => speaksOfSeat(s) && a >= SEAT_MM.least && a <= SEAT_MM.most,
   },
   // "I averaged 5.1 over the week".
   {
@@ -110,8 +113,8 @@ export const BARE_FORMS: readonly Form[] = [
     key: 'seatHeight',
     points: PLAINLY,
     by: 'basis',
-    before: /(?<!\p{L})(?:d['’]origine|de série|serienmäßig|di serie|de serie) $/iu,
-    when: (s, { amounts: [a = 0] }) => speaksOfSeat(s) && a >= SEAT_LEAST && a <= SEAT_MOST,
+    before: /(?<!\p{L})(?:d['’]origine|de série|serienmäßig|di serie|de serie)(?: è| es| c['’]est| sind(?: es)?)? $/iu,
+    when: (s, { amounts: [a = 0] }) => speaksOfSeat(s) && a >= SEAT_MM.least && a <= SEAT_MM.most,
   },
   // "So that's 178 payload".
   {
@@ -134,8 +137,61 @@ export const BARE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     behind: AT_THE_WHEEL,
-    when: speaksOfPower,
+    when: (s) => speaksOfPower(s) || /(?<!\p{L})(?:b?hp|whp|ps|kw)(?!\p{L})/iu.test(s.text),
     anywhere: true,
+  },
+  // "Claimed is 61 crank".
+  {
+    key: 'power',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'crank',
+    behind: /^ crank(?=[,.;)]|$| (?:and|but|vs|claimed))/iu,
+    when: (_, { amounts: [a = 0] }) => a >= LEAST_POWER && a <= MOST_POWER,
+  },
+  // "And the bike alone is two twenty eight".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:bike|machine|motorcycle|motorbike|moto)(?: (?:alone|itself|by itself|on its own))(?: (?:is|weighs|was))(?: about)? $/iu,
+  },
+  // "They took four kilos out of it, so it's one eighty six now".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?:kilos?|kg|pounds|lbs?) (?:out of it|off it|off|out|lighter|heavier|more|less)[^.\d]{0,16}(?:it['’]s|at|to) (?:now )?(?:about )?$/iu,
+  },
+  // "Started at 149.5 ready".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'ready',
+    behind: /^ ready(?=[,.;)]|$| (?:to (?:go|ride|roll)|for the road))/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
+  },
+  // "Stock 870, I have the 850 low".
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'low-seat',
+    behind: /^ (?:low|lowered)(?: seat| one| version)?(?=[.,;)]|$)/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      (speaksOfSeat(s) || isOfSeat(s.above)) && a >= SEAT_MM.least && a <= SEAT_MM.most,
+  },
+  // "Fuelled it was 421 on the shop's scale".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'ready',
+    before:
+      /(?<!\p{L})(?:fuell?ed(?: up)?|full|brimmed|gassed(?: up)?|with a full tank|vollgetankt|avec le plein|con il pieno|con el depósito lleno),? (?:it|mine|she|he|this one|the bike|sie|elle|la moto)?(?: (?:was|is|weighed|weighs|came (?:in|out) at|comes to|wiegt|wog|fait|pèse|pesa))(?: about| just)? $/iu,
   },
   {
     key: 'power',

@@ -1,5 +1,5 @@
 import type { Quantity } from '../lattice/quantity';
-import type { Form } from './form';
+import { PLAINLY, type Form } from './form';
 import type { SentenceWords } from './option';
 import { isPower } from './restricted';
 import { WEIGHTS } from './weights';
@@ -28,11 +28,14 @@ const isOfMass =
 
 /** Litres: more is a tank. Own assumption. */
 const LARGEST_SUMP = 6;
+/** Litres: what an engine takes on a hundred kilometres, and no tank holds. Own assumption. */
+const MOST_LITRES = 8;
 /** Litres on a hundred kilometres: more is no motorcycle. Own assumption. */
 const MOST_PER_100_KM = 13;
 
 const atWheel = (s: SentenceWords, o: Quantity): boolean =>
-  /^ (?:hp |ps |bhp )?(?:at|to) the (?:rear |back )?wheel/iu.test(s.text.slice(o.to, o.to + 24));
+  /^ (?:hp |ps |bhp )?(?:at|to) the (?:rear |back )?wheel/iu.test(s.text.slice(o.to, o.to + 24)) ||
+  /(?<!\p{L})wheel (?:horse)?power(?: is| was)?[,:]? $/iu.test(s.text.slice(Math.max(0, o.from - 24), o.from));
 
 /** Bare numbers that tell once more, on another way or by another mouth, what the sentence told before them. */
 export const BESIDE_FORMS: readonly Form[] = [
@@ -101,6 +104,16 @@ export const BESIDE_FORMS: readonly Form[] = [
     by: 'basis',
     before: /(?<!\p{L})(?:öl|oil|huile|aceite|olio)(?: mit filter| with filter)?:? $/iu,
     when: (_, q) => (q.amounts[0] ?? 0) < LARGEST_SUMP,
+  },
+  // "Im Schnitt nimmt sie sich viereinhalb Liter": so few litres are for a hundred kilometres.
+  {
+    key: 'consumption',
+    dimension: 'volume',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:nimmt|gönnt|genehmigt|schluckt|säuft|zieht|braucht)(?: (?:sie|er|es|die|der|das ding))?(?: sich)?(?: (?:so|etwa|rund|gut|knapp|im schnitt|durchschnittlich|nur))* $/iu,
+    when: (_, q) => (q.amounts[0] ?? 0) < MOST_LITRES,
   },
   // "Ich hab 4,8 gebraucht".
   {

@@ -2,8 +2,9 @@ import { figureDefinition, type FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import { targetOf } from '../vocabulary/lexicon';
 import { FRONT_KEY, OTHER_END } from './ends';
+import { SEAT_MM } from './form';
 import type { Option, SentenceWords, Word } from './option';
-import { isBareLink, nearness } from './relation';
+import { gapOf, isBareLink, nearness } from './relation';
 import { senses, unitAround } from './senses';
 import { atEnd, isAnswer, isEvery, takerOption } from './takers';
 import {
@@ -54,6 +55,19 @@ function standBetween(
 
 /** In characters. */
 const FARTHEST = 95;
+
+/** "Seat's the bad bit, eight forty": a few words of praise or blame between a label and its number. */
+const isRemark = (gapText: string): boolean => !/[;:.\d]/.test(gapText) && gapOf(gapText).words <= 4;
+
+/** "Travel's gone from one ninety to two ten": what it was stands right behind the label. */
+const isWasBefore = (s: SentenceWords, index: number, label: number): boolean => {
+  const was = s.quantities[index - 1];
+  return was?.changed === 'is-old' && was.from - label < 30;
+};
+
+/** A bare number that beside the word seat is nothing but its height in millimetres. */
+const isSeatInMm = (key: FigureKey, { amounts: [a = 0], unit }: Quantity): boolean =>
+  key === 'seatHeight' && unit === undefined && a >= SEAT_MM.least && a <= SEAT_MM.most;
 
 export function byWord(
   s: SentenceWords,
@@ -107,6 +121,8 @@ export function byWord(
     : undefined;
   const bare =
     (labelFirst && !turned && (unitTold(gapText) !== undefined || isBareLink(gapText))) || beside;
+  const became = labelFirst && q.changed === 'is-new' && isWasBefore(s, index, a);
+  const remark = labelFirst && !turned && isRemark(gapText);
   return keys.flatMap((key) =>
     key === 'mass' && ON_ONE_WHEEL.test(s.text.slice(q.to, q.to + 16))
       ? []
@@ -114,7 +130,7 @@ export function byWord(
           told && q.unit === undefined ? { ...s, spoken: told } : s,
           q,
           key,
-          bare,
+          bare || became || (remark && isSeatInMm(key, q)),
           told ? -1 : index,
         )
           .filter(

@@ -94,6 +94,8 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
     if (rim) push(rim, WEIGHTS.byUnit + 0.9, 'unit');
     const wheel = wheelBeside(s, q);
     if (wheel) push(wheel, WEIGHTS.byUnit + 0.9, 'basis');
+    if (q.unit === 'in' && q.product === undefined)
+      for (const key of pairKeys(s, q, index)) push(key, WEIGHTS.byUnit + 0.4, 'unit');
     const last = s.quantities[index - 1];
     if (
       last?.changed === 'is-old' &&

@@ -18,6 +18,14 @@ export const CARE_FORMS: readonly Form[] = [
     before:
       /(?<!\p{L})(?:valves?|clearances?|shims|ventile|soupapes|válvulas|valvole)(?: \p{L}+){0,5} (?:every|each|alle|tous les|cada|ogni)(?: about| ca\.?)? $/iu,
   }),
+  // "First valve adjust at six hundred, after that every eight thousand miles".
+  ...twice({
+    key: 'valveInterval',
+    points: WEIGHTS.byBasis + 2,
+    by: 'basis',
+    before:
+      /(?<!\p{L})valves? (?:adjust\p{L}*|checks?|clearances?|inspections?|shims?)[^.]{0,34}(?:after that|thereafter|then|from then on),? (?:it['’]s )?every $/iu,
+  }),
   // "Alle 12.000 Inspektion", "every 12,000 a service".
   ...twice({
     key: 'serviceInterval',

@@ -16,6 +16,8 @@ export interface TextUnits {
   readonly money: CurrencyCode | undefined;
   /** The commonest written unit of each dimension. */
   readonly usual: { readonly [D in Dimension]?: UnitId };
+  /** It is written in a language of the continent, where a bare power is in PS. */
+  readonly continental?: true;
   /** What distances are in; undefined: the text has none. */
   readonly distance: 'km' | 'mi' | undefined;
 }

@@ -25,6 +25,18 @@ const FOLLOWS: readonly {
     key: 'travelRear',
     gap: /^(?![^;|]*(?:dis[ck]|brake|ty?i?re|wheel|spring|rim|tube|preload|clicks?))[^;|\d]{0,60}?(?<!\p{L})(?:at|on|out) (?:the )?(?:back|rear)(?: end)?(?: (?:it['’]s|you['’]?(?:ve)? (?:got|get)|there['’]s|it has|we have))?(?:,? (?:a |the )?(?:\p{L}+ ){0,2}(?:shock|monoshock|damper),?(?: (?:with|giving|gives|offers|offering|has|and|at))?)?(?: about| around)?\s*$/iu,
   },
+  // "The fork gives you eight point three inches and the shock seven point nine"
+  {
+    needs: ['travelFront'],
+    key: 'travelRear',
+    gap: /^(?: of travel)?,? and the (?:rear )?(?:mono)?shock(?: (?:gives?|does|has|gets?|offers|moves))?(?: you| us)?(?: about)? $/iu,
+  },
+  // "240 front travel and 235 rear"
+  {
+    needs: ['travelFront'],
+    key: 'travelRear',
+    gap: /^ ?(?:mm |in |")?(?:of )?(?:front )?travel(?: (?:at|up|on|in) (?:the )?front)?,? (?:and|&|\/|\+) (?:an? )?$/iu,
+  },
   {
     needs: ['travelRear'],
     key: 'travelFront',

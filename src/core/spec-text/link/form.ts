@@ -24,6 +24,9 @@ export interface Form {
 /** Beats what a rider, a budget or a clock would take: nothing else is said like that. */
 export const PLAINLY = WEIGHTS.byBasis + 2.2;
 
+/** Millimetres within which a bare number beside the word seat is its height. Own assumption. */
+export const SEAT_MM = { least: 740, most: 980 } as const;
+
 /** Figures between commas, slashes or stops: the least for a list that names nothing. Own assumption. */
 export const LISTED_FIGURES = 4;
 
@@ -31,4 +34,4 @@ export const LISTED_FIGURES = 4;
 export const isAlone = (s: SentenceWords, q: Quantity): boolean =>
   /(?:^[^\p{L}\d]*|^(?:mine|stock|standard|serie)\s*:\s*|^\s*\d\)\s*|[,;(.•*/|-]\s*)$/u.test(
     s.text.slice(Math.max(0, q.from - 6), q.from),
-  ) && /^\.?(?:\s*[,;)./|]|\s*$)/u.test(s.text.slice(q.to, q.to + 3));
+  ) && /^\.?(?:\s*[,;)./|!]|\s*$)/u.test(s.text.slice(q.to, q.to + 3));

@@ -15,6 +15,9 @@ import { WEIGHTS } from './weights';
 const isSeat = (_: SentenceWords, { amounts: [a = 0], unit }: Quantity): boolean =>
   (unit === 'mm' && a >= 780 && a <= 960) || (unit === 'in' && a >= 30.5 && a <= 38);
 
+/** Millimetres: a fork's tubes are thinner. Own assumption. */
+const LEAST_TRAVEL = 100;
+
 const FORMS: readonly Form[] = [
   ...BARE_FORMS,
   ...RANGE_FORMS,
@@ -71,6 +74,17 @@ const FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     before: /(?<!\p{L})plate(?: \p{L}+){0,5} (?:says?|reads?|shows?|states?|gives)(?: max)? $/iu,
+  },
+  // "The fork gives you eight point three inches".
+  {
+    key: 'travelFront',
+    dimension: 'length',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before:
+      /(?<!\p{L})forks? (?:gives?|gets?|moves|does|offers|has|have|with)(?: you| us)?(?: about| around)? $/iu,
+    when: (_, { amounts: [a = 0], unit }) =>
+      (unit === 'mm' && a >= LEAST_TRAVEL) || (unit === 'in' && a >= 4),
   },
   // "From 34.8 in to 33.2 with the low seat".
   {

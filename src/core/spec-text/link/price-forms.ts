@@ -1,5 +1,9 @@
+import type { Quantity } from '../lattice/quantity';
 import { isAlone, LISTED_FIGURES, PLAINLY, type Form } from './form';
 import { WEIGHTS } from './weights';
+
+/** "5.990 €" is no six euros: of two readings of a mark a price is the larger. */
+const sumOf = ({ amounts }: Quantity): number => Math.max(...amounts);
 
 /** In any currency: a service costs less. Own assumption. */
 const LEAST_PAID = 1500;
@@ -60,7 +64,7 @@ export const PRICE_FORMS: readonly Form[] = [
     basis: 'paid',
     before:
       /(?:^|[.!?,;] ?|(?<!\p{L})(?:it|she|he|bike|mine|which) )cost (?:me|us) (?:about |around )?$/iu,
-    when: (_, { amounts: [a = 0] }) => a >= LEAST_PAID,
+    when: (_, q) => sumOf(q) >= LEAST_PAID,
   },
   // "Eighteen nine ninety five to you".
   {
@@ -107,7 +111,7 @@ export const PRICE_FORMS: readonly Form[] = [
     by: 'sum',
     before:
       /(?<!\p{L})(?:it['’]s|it is|that['’]s|for|at|yours for) (?:about |around |only |just )?$/iu,
-    when: (s, { amounts: [a = 0], unit }) => !s.sale && unit === 'pounds' && a >= LEAST_PAID,
+    when: (s, q) => !s.sale && q.unit === 'pounds' && sumOf(q) >= LEAST_PAID,
   },
   // "It will be in showrooms in March from €11,290".
   {
@@ -116,9 +120,9 @@ export const PRICE_FORMS: readonly Form[] = [
     points: WEIGHTS.bySum,
     by: 'sum',
     before: /(?<!\p{L})(?:from|starting at|priced from|ab|à partir de|desde|a partire da) $/iu,
-    when: (s, { amounts: [a = 0] }) =>
+    when: (s, q) =>
       !s.sale &&
-      a >= LEAST_PAID &&
+      sumOf(q) >= LEAST_PAID &&
       /(?<!\p{L})(?:showrooms?|dealers?|available|on sale|arrives?|händler\p{L}*|concession\p{L}*|concesionari\p{L}*)(?!\p{L})/iu.test(
         s.text,
       ),
@@ -134,7 +138,7 @@ export const PRICE_FORMS: readonly Form[] = [
       isAlone(s, q) &&
       s.quantities.length >= LISTED_FIGURES &&
       s.quantities.filter((o) => o.unit === q.unit).length === 1 &&
-      (q.amounts[0] ?? 0) >= LEAST_PAID &&
+      sumOf(q) >= LEAST_PAID &&
       !/(?<!\p{L})(?:picked|paid|bought|gave)(?!\p{L})/iu.test(s.text),
   },
   // "The dealer would do 9,990".
@@ -144,7 +148,33 @@ export const PRICE_FORMS: readonly Form[] = [
     by: 'basis',
     basis: 'asked',
     before: ASKED_FOR,
-    when: (s, { amounts }) => s.units.money !== undefined && Math.max(...amounts) >= LEAST_ASKED,
+    when: (s, q) => s.units.money !== undefined && sumOf(q) >= LEAST_ASKED,
+  },
+  // "Under 10 grand out the door, mine was 9,870".
+  {
+    key: 'price',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'paid',
+    before: /(?<!\p{L})(?:out the door|otd|on the road|otr)[,;:]? (?:mine|ours) (?:was|came to|cost) $/iu,
+    when: (_, q) => sumOf(q) >= LEAST_PAID,
+  },
+  // "$$: 9,199 new".
+  {
+    key: 'price',
+    points: PLAINLY,
+    by: 'basis',
+    before: /^\s*(?:\P{L}{0,4})[$£€]{1,4} ?[:=-] ?$/u,
+    when: (_, q) => sumOf(q) >= LEAST_ASKED,
+  },
+  // "12.799 € Liste".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'list',
+    behind: /^ (?:liste|listenpreis|laut liste|uvp|list(?: price)?|prix catalogue|di listino|de tarifa|de catálogo)(?=[,.;)]|$| (?:und|dazu|plus|and|et|e|y)(?!\p{L}))/iu,
   },
   // "Fifty-seven hundred out the door".
   {
@@ -152,6 +182,6 @@ export const PRICE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     behind:
-      /^,? (?:out the door|otd|on the road|otr)(?!\p{L})(?!,? ?(?:was|is|at|came to|for)? ?[$£€]?\d)/iu,
+      /^,? (?:out the door|otd|on the road|otr|ride[- ]?away|drive[- ]?away)(?!\p{L})(?!,? ?(?:was|is|at|came to|for)? ?[$£€]?\d)/iu,
   },
 ];

@@ -74,14 +74,48 @@ export const RANGE_FORMS: readonly Form[] = [
       /(?<!\p{L})(?:so|donc|soit|quindi faccio|faccio|on fait|o sea que hacemos|hacemos|facciamo|also|ergibt|quindi|así que|therefore|which means)(?: about| around| roughly| environ| rund| circa| unos| over| well over| just over| nearly)?(?: on fait| on a)? $/iu,
     when: afterATank,
   },
+  // "With ten litres on board that's three hundred k's".
+  {
+    ...ONE_TANK,
+    before: /(?<!\p{L})on board,? (?:that['’]s|and that['’]s|gives you|gets you|good for)(?: about| around)? $/iu,
+  },
+  // "Twenty three litre tank …, five hundred kilometres between servos".
+  {
+    ...ONE_TANK,
+    before: /^(?![^]*(?<!\p{L})(?:there(?:['’]s| is| are)|it['’]s|is)(?: about| over| up to)? $)/iu,
+    behind: /^\+?(?:['’]s)? between (?:servos?|fill(?:s|[- ]?ups?)|fuel stops?|pumps|stations)(?!\p{L})/iu,
+    when: afterATank,
+  },
+  // "It'll go three hundred and fifty on a tank".
+  {
+    key: 'statedRange',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})(?:go|goes|do|does|run|runs|manage|manages|get|gets) (?:about |around |over |nearly )?$/iu,
+    behind: /^ (?:on|to|from|out of) (?:a|one|the|each) tank(?:ful)?(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 60 && a <= 900,
+  },
   // "I stop around one ninety", "fuel light at 190".
   {
     key: 'statedRange',
     points: PLAINLY,
     by: 'unit',
     before:
-      /(?<!\p{L})(?:(?:I|we) (?:usually |normally )?(?:stop|fill up|refuel|start looking)|(?:fuel |low fuel |reserve )?light (?:comes on |came on |on )?)(?: ?(?:at|around|by|about))+ $/iu,
+      /(?<!\p{L})(?:(?:I|we) (?:usually |normally )?(?:stop|fill(?: up| it| her)?|refuel|start looking)|dus ik tank|ik tank|tanke(?: ich)?|(?:fuel |low fuel |reserve )?light (?:comes on |came on |on )?)(?: ?(?:at|around|by|about|every|om de|so alle|alle|nach))+ $/iu,
     when: (s, { amounts: [a = 0] }) => s.units.distance !== undefined && a >= 60 && a <= 700,
+  },
+  // "Dus ik tank om de 350 km".
+  {
+    ...ONE_TANK,
+    before: /(?<!\p{L})(?:ik tank|tanke ich|(?:I|we) fill(?: up)?)(?: (?:om de|so alle|alle|nach|at|every|around|about))+ $/iu,
+  },
+  // "Bei 18 Litern im Tank sind das gut und gern 380 Kilometer".
+  {
+    ...ONE_TANK,
+    points: PLAINLY,
+    before:
+      /(?<!\p{L})(?:sind das|macht das|sind|macht|ergibt das|komm(?:e|t|st)? (?:ich|man|du|sie) (?:so |damit )?)(?: (?:gut und gern|gut|locker|etwa|rund|so|ca\.?|um die|knapp|über|dann))* ?$/iu,
+    when: afterATank,
   },
   // "He gets two hundred and eighty out of it".
   {

@@ -3,6 +3,8 @@ import type { Quantity } from '../lattice/quantity';
 import type { SentenceWords } from './option';
 import { isRim } from './senses';
 
+/** Inches. */
+const RIM_SIZES: ReadonlySet<number> = new Set([16, 17, 18, 19, 21]);
 const TEETH_HERE = /(?<!\p{L})(?:chain|sprockets?|geared|gearing)(?!\p{L})/iu;
 const RIMS_SPOKEN =
   /(?<!\p{L})(?:tyres?|tires?|wheels?|rims?)(?!\p{L})[^.\d]{0,24}?(?<![\d.,])(16|17|18|19|21)(?![\d/]|[.,]\d)(?: ?inch(?:es)?)?[\s,]{1,16}(?:(?:at|on|up) (?:the )?front )?and\s+(?:an? )?\s*(16|17|18|19)(?![\d/]|[.,]\d)/dgiu;
@@ -11,6 +13,18 @@ const RIMS_SPOKEN =
 /** "Twenty one front, eighteen rear.": a sentence of nothing but two rims. */
 const RIMS_ALONE =
   /^\s*(?:it's |that's |and )?(?:an? )?(16|17|18|19|21)(?: ?inch(?:es)?|["”])? (?:on |at |up )?(?:the )?front,?(?: and)?(?: an?)?\s+(16|17|18|19)(?: ?inch(?:es)?|["”])? (?:on |at )?(?:the )?(?:rear|back)[\s.,!]*$/dgiu;
+/** "Two ninety five up front, two hundred and eighty at the back.": a sentence of nothing but two ways that wheels move. */
+const TRAVEL_ALONE =
+  /^\s*(?:that's |it's |and )?(\d{3})(?: ?mm)? (?:on |at |up )?(?:the )?front,?(?: and)?\s+(\d{3})(?: ?mm)? (?:on the |at the |out |in the )?(?:rear|back)[\s.,!]*$/diu;
+
+export function travelSpoken(s: SentenceWords, q: Quantity): FigureKey | undefined {
+  const found = s.text.length < 90 ? TRAVEL_ALONE.exec(s.text) : null;
+  const [a, b] = [Number(found?.[1]), Number(found?.[2])];
+  if (!found || Math.min(a, b) < 120 || Math.max(a, b) > 330) return undefined;
+  if (found.indices?.[1]?.[0] === q.from) return 'travelFront';
+  return found.indices?.[2]?.[0] === q.from ? 'travelRear' : undefined;
+}
+
 export function rimSpoken(s: SentenceWords, q: Quantity): FigureKey | undefined {
   const alone = s.text.length < 90 ? s.text.matchAll(RIMS_ALONE) : [];
   for (const { indices } of [...s.text.matchAll(RIMS_SPOKEN), ...alone]) {
@@ -53,7 +67,15 @@ export function wheelBeside(s: SentenceWords, q: Quantity): FigureKey | undefine
     /^[\s-]{1,2}(?:wheel |rim )?(?:(?:at|on|up|in) (?:the )?)?(?:(fronts?|à l['’]avant|devant|vorne?|delante|davanti|all['’]anteriore)|(rears?|back|à l['’]arrière|derrière|hinten|detrás|atrás|dietro|al posteriore))(?! (?:travel|suspension|disc))(?!\p{L})/iu.exec(
       s.text.slice(q.to, q.to + 30),
     );
-  return side ? (side[1] ? 'wheelFront' : 'wheelRear') : undefined;
+  if (side) return side[1] ? 'wheelFront' : 'wheelRear';
+  // "Your nineteen inch up front and your seventeen in the back": that "in" is no inch, and the first says what both are.
+  const other = /^ the (?:(front)|back|rear)(?!\p{L})/iu.exec(s.text.slice(q.to, q.to + 11));
+  const first = s.quantities.some((o) => o.to < q.from && o.unit === 'in' && isRim(o));
+  return other && first && RIM_SIZES.has(inches)
+    ? other[1]
+      ? 'wheelFront'
+      : 'wheelRear'
+    : undefined;
 }
 
 /** "19/18 tubed spokes". */
@@ -64,14 +86,14 @@ const OF_SPOKES =
 export function pairKeys(s: SentenceWords, q: Quantity, index: number): readonly FigureKey[] {
   if (!s.ours) return [];
   const mate = (o: Quantity | undefined) => {
-    if (!o || o.unit !== undefined) return undefined;
+    if (!o || o.unit !== q.unit) return undefined;
     const between = s.text.slice(Math.min(o.to, q.to), Math.max(o.from, q.from));
-    return /^ ?[-/:] ?$/.test(between) || (/^\s+$/.test(between) && TEETH_HERE.test(s.text))
+    return /^["”]? ?[-/:] ?$/.test(between) || (/^\s+$/.test(between) && TEETH_HERE.test(s.text))
       ? o
       : undefined;
   };
-  const rim = rimSpoken(s, q);
-  if (rim) return [rim];
+  const spoken = rimSpoken(s, q) ?? travelSpoken(s, q);
+  if (spoken) return [spoken];
   const end = /^ (?:(front)|rear|back)(?!\p{L})/iu.exec(s.text.slice(q.to, q.to + 7));
   const teeth = end && TEETH_HERE.test(s.text) ? end : undefined;
   const [count = 0] = q.amounts;

@@ -20,7 +20,7 @@ export function bareUnits(
   if (spoken && dimensionOfUnit(spoken) === dimension) return [spoken];
   const usual = text.usual[dimension];
   // Said without a unit, power is horsepower.
-  if (dimension === 'power') return usual ? [usual] : ['hp', 'kW'];
+  if (dimension === 'power') return usual ? [usual] : [text.continental ? 'PS' : 'hp', 'kW'];
   return [
     ...new Set([
       ...(usual ? [usual] : []),

@@ -31,6 +31,20 @@ export const TANK_FORMS: readonly Form[] = [
     ...TANK,
     before: /(?<!\p{L})(?:it['’]?s|it is)(?: only| just| about| around)?(?: an?)? $/iu,
   },
+  // "Both 9 litres."
+  {
+    ...TANK,
+    before: /(?<!\p{L})(?:both|beide|les deux|tutte e due|ambas)(?: (?:have|hold|carry|with|haben|font|tienen|hanno))? $/iu,
+    when: (_, q) => (q.amounts[0] ?? 0) >= LEAST_TANK,
+  },
+  // "With ten litres on board".
+  { ...TANK, points: WEIGHTS.byBasis, behind: /^ on board(?!\p{L})/iu },
+  // "13 L stock + 6 L aux".
+  {
+    ...TANK,
+    behind: /^ (?:stock|standard|main)(?= ?[,.+)&]| and| plus|$)/iu,
+    when: (_, q) => (q.amounts[0] ?? 0) >= 3,
+  },
   // "You put sixteen litres in, all three tanks".
   {
     ...TANK,

@@ -7,7 +7,7 @@ import type { SentenceWords, Word } from './option';
 
 /** "78 kg front, 84 kg rear": what one wheel carries is not what the machine weighs. */
 export const ON_ONE_WHEEL =
-  /^(?: ?(?:on the |at the )?|, (?:on|at) the )(?:front|rear|back|vorne?|hinten|avant|arrière)(?!\p{L})/iu;
+  /^(?: ?(?:kg |lbs? )?(?:on the |at the )?|, (?:on|at) the )(?:front|rear|back|vorne?|hinten|avant|arrière|[FR](?=[,;.)]|$))(?!\p{L})/iu;
 
 /** The other end's word right behind the figure: "an 18-inch rear" is no front wheel. */
 export function contrary(s: SentenceWords, q: Quantity, key: FigureKey): boolean {

@@ -10,7 +10,7 @@ export const US: readonly Clue[] = [
     /\b(?:fueled|gassed|gas tank|gas mileage|color|aluminum|liters?|meters?|freeway|interstate)\b/,
   ],
   [2, /\bobo\b|\bclean title\b|\btitle in hand\b|\bstreet legal\b/],
-  [2, /\busa\b|\bamerican\b|\bus (?:spec|market|gal\w*|bike|model)/],
+  [2, /\busa\b|\bamerican\b|\bus (?:spec|market|gal\w*|bike|model|mpg)|\bmpg ?\(?us\b/],
   [1.5, /(?<![a-z])\$ ?\d/],
   [2, /°f\b|\bfahrenheit\b/],
   [1, /\bout the door\b|\bfreight\b/],
@@ -82,6 +82,8 @@ const NORWEGIAN =
 const crownsOf = (text: string): CurrencyCode | undefined =>
   SWEDISH.test(text) === NORWEGIAN.test(text) ? undefined : SWEDISH.test(text) ? 'SEK' : 'NOK';
 
+const ENGLISH = /\b(?:the|and|with|it's)\b[^]*\b(?:the|and|with|it's)\b/;
+
 /** Points of one word's spelling. */
 const SPELLING = 1.5;
 
@@ -93,12 +95,15 @@ export function currencies(
 ) {
   // A sum without a sign in a text of the continent; "Liter" and "Meter" are spelt there as in the States.
   const continental = us <= SPELLING && [1, 2, 3, 4].some((i) => languages.has(i));
+  // Words of theirs stand in English texts as well.
+  const isTheirs = continental && !ENGLISH.test(text);
   const dollar =
     DOLLARS.find(([, words]) => words.test(text))?.[0] ??
     (/\busd\b(?! ?forks?)(?=\)|[\s,.;]*$|\s*\d)|\bus dollars?\b|\bus\$|\d ?usd\b/m.test(text)
       ? 'USD'
       : undefined) ??
     (us - imperial >= DECIDED &&
+    !isTheirs &&
     !TASMAN.test(text) &&
     !(KILOMETRES.test(text) && !MILES.test(text)) &&
     /\b(?:miles?|mi|mpg|lbs?|inch(?:es)?|in|msrp|obo)\b|"/.test(text)
@@ -114,6 +119,7 @@ export function currencies(
           : (dollar ??
             (TASMAN.test(text) || continental ? undefined : bySpelling(text, us, imperial)));
   return {
+    continental: isTheirs,
     dollar,
     crowns: crownsOf(text),
     likelyDollar: TASMAN.test(text)

@@ -53,7 +53,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
     (sums && distances && year && text.length < 700 && !/msrp|list price/.test(lower));
   const about = aboutWhat(lines, sale);
   const languages = languagesOf(text);
-  const { dollar, crowns, likelyDollar, money } = currencies(
+  const { continental, dollar, crowns, likelyDollar, money } = currencies(
     lower,
     languages,
     us.points,
@@ -65,8 +65,9 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
     crowns,
     likelyDollar,
     money,
+    ...(continental ? { continental: true as const } : {}),
     usual: usualUnits(lines),
-    distance: distanceUnit(lines, us.points + imperial.points),
+    distance: distanceUnit(lines, continental ? 0 : us.points + imperial.points),
     sale,
     sums,
     languages,

@@ -112,7 +112,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
     'spoked-tubeless',
     /\btubeless[^.;]{0,12} spoke[sd]?\b|\bspoked?[^.;]{0,14}\btubeless\b/i,
   ],
-  ['wheelType', 'spoked-tubes', /\b(?:wire|spoked?)[- ](?:wheels?|rims?)\b|\bspoked\b/i],
+  ['wheelType', 'spoked-tubes', /\b(?:wire|spoked?)[- ](?:wheels?|rims?)\b|\bspoked\b|\b(?:rims?|wheels?) (?:are|is) tubed\b|\btubed (?:rims|wheels|spokes)\b/i],
   [
     'brakeFront',
     'twin-disc',

@@ -157,7 +157,7 @@ export const GERMAN: Vocabulary = {
       'spoked-tubeless',
       worded('schlauchlose speichen\\p{L}*|speichenräder,? schlauchlos|kreuzspeichen\\p{L}*'),
     ],
-    ['wheelType', 'spoked-tubes', worded('speichen(?:räder|felgen|rad)')],
+    ['wheelType', 'spoked-tubes', worded('speichen(?:räder|felgen|rad)|drahtspeichen\\p{L}*')],
     ['wheelType', 'cast', worded('(?:alu-?)?guss(?:räder|felgen)')],
     ['brakeFront', 'twin-disc', worded('doppelscheiben(?:bremse)?|zwei (?:brems)?scheiben')],
     ['brakeFront', 'single-disc', worded('(?:einfach|einzel)(?:brems)?scheiben?(?:bremse)?')],

@@ -17,8 +17,8 @@ export const OTHERS: Vocabulary = {
     gears:
       'versnellingen|versnellingsbak|marchas|cambio|skrzynia biegow|biegi|vaxlar|vaxellada|caixa',
     seatHeight:
-      'zithoogte|zadelhoogte|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|saedehojde|saedehøjde',
-    tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|bransletank',
+      'zithoogte|zadelhoogte|~zadel|~zit|siedzenie|~kanapa|sitthojden|sadelhojden|~sadeln|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|saedehojde|saedehøjde',
+    tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|bransletank|tanken|tanken rymmer|tanken tar',
     consumption:
       'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk',
     statedRange: 'actieradius|rijbereik|autonomia|zasieg|rackvidd',
@@ -35,7 +35,7 @@ export const OTHERS: Vocabulary = {
     valves: 'kleppen|kleppen stellen|valvulas|luz zaworowy|regulacja zaworow|ventiljustering',
     oil: 'olie verversen|olieverversing|troca de oleo|wymiana oleju|oljebyte',
     price:
-      'prijs|vraagprijs=asked|nieuwprijs=list|preco|preco sugerido=list|cena|pris|nypris=list|cirkapris=list|rek cirkapris=list|rek pris=list|rekommenderat pris=list|catalogusprijs=list',
+      'prijs|vraagprijs=asked|vraagprijs bij de dealer=asked|~dalem=paid|zaplacilem=paid|~betaald=paid|nieuwprijs=list|preco|preco sugerido=list|cena|pris|nypris=list|cirkapris=list|rek cirkapris=list|rek pris=list|rekommenderat pris=list|catalogusprijs=list',
     warranty: 'garantie|garantia|gwarancja|garanti',
     battery: 'accu|akumulator|batteri',
     alternator: 'dynamo|alternador',
@@ -112,7 +112,7 @@ export const OTHERS: Vocabulary = {
       'electric',
       worded('elektrische start|partida elétrica|rozrusznik elektryczny|elstart'),
     ],
-    ['wheelType', 'spoked-tubes', worded('spaakwielen|rodas raiadas|szprychy|ekerhjul')],
+    ['wheelType', 'spoked-tubes', worded('spaakwielen|rodas raiadas|szprych(?:y|ow[ey])|ekerhjul')],
     [
       'wheelType',
       'cast',
