@@ -33,12 +33,13 @@ const THOUSANDS_AND =
 
 /** "I paid five two for it": thousands and hundreds. */
 const SUM =
-  /(?<!\p{L})(?:paid|sticker(?: is| was)?|asking|list(?:ed)?(?: at| is| was)?|price(?: is| was)?|(?:put|gone) (?:it )?up to|costs?|cost me|cost us|it was)\s$/iu;
+  /(?<!\p{L})(?:paid|sticker(?: is| was)?|asking|list(?:ed)?(?: at| is| was)?|price(?: is| was)?|(?:put|gone) (?:it )?up to|costs?|cost me|cost us|it was|how much\?)\s$/iu;
 
 /** "It's five nine nine five on the road": a price said digit by digit. */
 const FOUR_DIGITS =
   /^(?:one|two|three|four|five|six|seven|eight|nine)(?: (?:oh|zero|one|two|three|four|five|six|seven|eight|nine)){3}$/iu;
-const SOLD_AT = /^\s*(?:on the road|otr|list|new|brand new|quid|pounds|dollars|euros?)(?!\p{L})/iu;
+const SOLD_AT =
+  /^,?\s*(?:on the road|otr|list|new|brand new|quid|pounds|dollars|euros?|(?:I|we) (?:paid|gave)|plus (?:on|tax|fees|freight))(?!\p{L})/iu;
 
 /** What "one" stands behind where it is no number. */
 const A_ONE =
@@ -48,7 +49,8 @@ const INCHES = /^(twenty[ -]one|nineteen|eighteen|seventeen) (eighteen|seventeen
 /** "Seat height thirty two seven": inches and tenths. */
 const TENTHS =
   /^((?:twenty|thirty)[ -](?:one|two|three|four|five|six|seven|eight|nine)) (one|two|three|four|five|six|seven|eight|nine)$/iu;
-const SEAT_BEFORE = /(?<!\p{L})(?:seat|saddle)(?: height)?(?:['’]s| is| at| of|,|:){0,2} ?(?:about |around |a )?$/iu;
+const SEAT_BEFORE =
+  /(?<!\p{L})(?:seat|saddle)(?: height)?(?:['’]s| is| at| of|,|:){0,2} ?(?:about |around |a )?$/iu;
 
 /**
  * The line with its English number words written as digits, right-aligned in the place of the words, so that every place
@@ -78,7 +80,9 @@ export function withNumbers(line: string): string {
       const [one, two] = [ONES[revs[1]?.toLowerCase() ?? ''], ONES[revs[2]?.toLowerCase() ?? '']];
       return String((one ?? 0) * 1000 + (two ?? 0) * 100).padStart(run.length);
     }
-    if (!revs && SUM.test(line.slice(Math.max(0, at - 30), at))) {
+    const sold =
+      /^,? plus /iu.test(line.slice(at + run.length)) && SOLD_AT.test(line.slice(at + run.length));
+    if (!revs && (sold || SUM.test(line.slice(Math.max(0, at - 30), at)))) {
       const sum = DIGITS.exec(trimmed);
       const [one, two] = [ONES[sum?.[1]?.toLowerCase() ?? ''], ONES[sum?.[2]?.toLowerCase() ?? '']];
       if (one && two) return `${String(one * 1000 + two * 100)} ¤`.padStart(run.length);

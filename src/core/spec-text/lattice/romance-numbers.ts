@@ -7,7 +7,15 @@ const ADDS: Readonly<Record<string, number>> = {
   ...{ 'quatre vingt': 80, 'quatre vingts': 80 },
   ...{ uno: 1, dos: 2, tres: 3, cuatro: 4, cinco: 5, seis: 6, siete: 7, ocho: 8, nueve: 9 },
   ...{ diez: 10, doce: 12, trece: 13, catorce: 14, quince: 15, dieciséis: 16, diecisiete: 17 },
-  ...{ dieciocho: 18, diecinueve: 19, veinte: 20, veintiuno: 21, veintiuna: 21, veintidós: 22, veintitrés: 23 },
+  ...{
+    dieciocho: 18,
+    diecinueve: 19,
+    veinte: 20,
+    veintiuno: 21,
+    veintiuna: 21,
+    veintidós: 22,
+    veintitrés: 23,
+  },
   ...{ veinticuatro: 24, veinticinco: 25, veintiséis: 26, veintisiete: 27, veintiocho: 28 },
   ...{ veintinueve: 29, treinta: 30, cuarenta: 40, cincuenta: 50, sesenta: 60, setenta: 70 },
   ...{ ochenta: 80, noventa: 90, cien: 100, ciento: 100, doscientos: 200, trescientos: 300 },
@@ -149,8 +157,7 @@ export function romanceNumbers(text: string): string {
     },
   );
   // "Quindici litri e mezzo", once its number is in digits.
-  return italianToo.replace(
-    HALF_IN_DIGITS,
-    (words: string, whole: string, unit: string) => `${whole}.5${unit}`.padStart(words.length),
+  return italianToo.replace(HALF_IN_DIGITS, (words: string, whole: string, unit: string) =>
+    `${whole}.5${unit}`.padStart(words.length),
   );
 }

@@ -7,7 +7,7 @@ const PLAIN = String.raw`\d{1,3}(?:[ \u00a0\u202f'’.,]\d{3}){1,3}(?:[.,]\d{1,2
 const FRACTION = String.raw`\d{1,4}(?:[ -]\d{1,2}\/\d{1,2}(?!\d)| ?[½¼¾⅛⅜⅝⅞])|[½¼¾⅛⅜⅝⅞]`;
 const NUMBER = `(?:${FRACTION}|${PLAIN})`;
 const CURRENCY = String.raw`(?:US\$|AU?\$|CA?\$|NZ\$|[€$£]|R(?=\d)|kr(?= \d)|(?:EUR|USD|GBP|CHF|SEK|NOK|PLN|CZK|AUD|CAD|NZD|ZAR)(?=[ \d]))`;
-const JOINT = String.raw`(?<=between \S{1,8} )and|-|–|—|to|bis|à|or|\/|±|\+\/- ?|x|×|by`;
+const JOINT = String.raw`(?<=(?:between|entre|zwischen|tra|fra) \S{1,8} )(?:and|et|und|e|y)|-|–|—|to|bis|à|or|\/|±|\+\/- ?|x|×|by`;
 // currency? number (thousands? range or list number)? unit?
 const QUANTITY = new RegExp(
   `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(k(?!\\p{L}))?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(k(?!\\p{L}))?)?(?:,-|\\.-|-?ish|\\+(?= ?(?:km|mi)))?(?:[ \\u00a0\\u202f-]{0,2}(${UNIT_SOURCE}))?([*¹²³†‡]+(?![\\p{L}\\d]))?`,
@@ -26,6 +26,9 @@ export const CHANGED_BY =
 
 /** What stands before two numbers that "to" makes no range of: a difference and what came out, what was and what is. */
 const NO_RANGE = new RegExp(`${CHANGED_BY.source}|(?<!\\p{L})gone from $`, 'iu');
+
+/** A bare range is one of litres on a hundred kilometres. */
+const MOST_BARE_RANGE = 15;
 
 /** Numbers so far apart are not of one unit: "ten thousand or twelve months". */
 const UNLIKE = 20;
@@ -152,7 +155,9 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
       { amounts: two, unit, from: secondAt, to, ...part },
     ];
   const sums = unit === undefined && a >= 1000 && b < a * 2 && joint !== '-';
-  if (joint !== '/' && (unit !== undefined || sums) && b > a)
+  // "Between 4.3 and 4.9"; two heights of a seat are no range.
+  const between = /^(?:and|et|und|e|y)$/iu.test(joint) && b < MOST_BARE_RANGE;
+  if (joint !== '/' && (unit !== undefined || sums || between) && b > a)
     return [{ amounts: [(a + b) / 2], spread: (b - a) / 2, unit, from, to, ...part }];
   const listed = joint === '/';
   return [

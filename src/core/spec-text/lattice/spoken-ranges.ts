@@ -28,8 +28,13 @@ function spokenRange(
     : undefined;
 }
 
+/** A line with more slashes between blanks is a list. Own assumption. */
+const MOST_PAIRED = 4;
+
 /** "195mm/205mm": a list whose unit is written twice. */
 export function asLists(line: string, found: readonly Quantity[]): readonly Quantity[] {
+  // "18L / 201kg / 220mm / 225mm GC": a slash between blanks only parts one figure from the next.
+  const joint = line.split(' / ').length > MOST_PAIRED ? /^\/$/ : /^ ?\/ ?$/;
   const together = (a: Quantity | undefined, b: Quantity | undefined): boolean =>
     a !== undefined &&
     b !== undefined &&
@@ -38,7 +43,7 @@ export function asLists(line: string, found: readonly Quantity[]): readonly Quan
     !a.listed &&
     !b.listed &&
     a.product === undefined &&
-    /^ ?\/ ?$/.test(line.slice(a.to, b.from));
+    joint.test(line.slice(a.to, b.from));
   return found.map((q, i) =>
     together(found[i - 1], q) || together(q, found[i + 1]) ? { ...q, listed: true } : q,
   );

@@ -16,7 +16,9 @@ export const takenBack = (line: string): string =>
 
 /** "Once a year" in a line on service is twelve months. */
 export const yearly = (line: string): string =>
-  /servic|valve|oil|inspe[ck]|want it in|check|wartung|kundendienst|révision|entretien|revisi[oó]n|tagliand/iu.test(line)
+  /servic|valve|oil|inspe[ck]|want it in|check|wartung|kundendienst|révision|entretien|revisi[oó]n|tagliand/iu.test(
+    line,
+  )
     ? line.replace(
         /(?<!\p{L})(?:once a year|every year|(?<=or )a year|annually|yearly|jährlich|einmal im jahr|une fois par an|una vez al año|una volta all'anno|(?<=\bo )(?:un año|un anno)|(?<=\bou )un an|(?<=oder )ein jahr)(?!\p{L})/giu,
         (words) => (words.length > 8 ? '12 months' : '12 mo').padStart(words.length),

@@ -96,7 +96,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'hk',
     'km(?= przy)',
   ],
-  Nm: ['newtons?[- ]m[eèé]t(?:re|er|ro)s?', 'n·m', 'n\\.m', 'n m', 'nm'],
+  Nm: ['newtons?[- ]m[eèé]t(?:re|er|ro|ri)s?', 'n·m', 'n\\.m', 'n m', 'nm'],
   'lbf-ft': [
     'lbf·ft',
     'lbf-ft',
@@ -207,7 +207,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'kilomètres',
     'chilometri',
     'bornes',
-    'kilometer',
+    'kilometern?',
     'kms',
     'km',
     'kays',

@@ -100,6 +100,15 @@ export const BARE_FORMS: readonly Form[] = [
     by: 'basis',
     before: /(?<!\p{L})(?:heavier|lighter)(?:,)? (?:now )?at (?:about )?$/iu,
   },
+  // "Motore bicilindrico da settecentocinquanta".
+  {
+    key: 'displacement',
+    points: WEIGHTS.byBasis,
+    by: 'unit',
+    before:
+      /(?<!\p{L})(?:motore|motor|moteur|bicilindrico|monocilindrico|bicylindre|monocylindre|einzylinder|zweizylinder|bicilíndrico|monocilíndrico) (?:\p{L}+ )?(?:da|de|di|mit|von) $/iu,
+    when: isMotor,
+  },
   // "Air cooled two hundred, five speed".
   {
     key: 'displacement',
@@ -113,7 +122,8 @@ export const BARE_FORMS: readonly Form[] = [
     key: 'seatHeight',
     points: PLAINLY,
     by: 'basis',
-    before: /(?<!\p{L})(?:d['’]origine|de série|serienmäßig|di serie|de serie)(?: è| es| c['’]est| sind(?: es)?)? $/iu,
+    before:
+      /(?<!\p{L})(?:d['’]origine|de série|serienmäßig|di serie|de serie)(?: è| es| c['’]est| sind(?: es)?)? $/iu,
     when: (s, { amounts: [a = 0] }) => speaksOfSeat(s) && a >= SEAT_MM.least && a <= SEAT_MM.most,
   },
   // "So that's 178 payload".
@@ -137,7 +147,7 @@ export const BARE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     behind: AT_THE_WHEEL,
-    when: (s) => speaksOfPower(s) || /(?<!\p{L})(?:b?hp|whp|ps|kw)(?!\p{L})/iu.test(s.text),
+    when: (s) => speaksOfPower(s) || /(?<!\p{L})(?:b?hp|whp|ps|kw|crank)(?!\p{L})/iu.test(s.text),
     anywhere: true,
   },
   // "Claimed is 61 crank".
@@ -148,6 +158,15 @@ export const BARE_FORMS: readonly Form[] = [
     basis: 'crank',
     behind: /^ crank(?=[,.;)]|$| (?:and|but|vs|claimed))/iu,
     when: (_, { amounts: [a = 0] }) => a >= LEAST_POWER && a <= MOST_POWER,
+  },
+  // "On my lift scale, with the tank full, four twenty six".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?:^|[.!?,;] ?)(?:and )?on (?:my|our|the|his|a|their) (?:\p{L}+ ){0,2}scales?,? (?:with (?:the |a )?(?:full tank|tank full),? )?(?:it['’]s |she['’]s |it was |it weighs |that['’]s )?(?:about )?$/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 100 && a <= 900,
   },
   // "And the bike alone is two twenty eight".
   {
@@ -198,7 +217,7 @@ export const BARE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     behind: /^ (?:hp |ps |bhp )?at the crank(?!\p{L})/iu,
-    when: speaksOfPower,
+    when: (s, { amounts: [a = 0] }) => speaksOfPower(s) || (a >= LEAST_POWER && a <= MOST_POWER),
     anywhere: true,
   },
   // "We had it on our scales and it was 206".

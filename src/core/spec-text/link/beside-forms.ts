@@ -35,7 +35,9 @@ const MOST_PER_100_KM = 13;
 
 const atWheel = (s: SentenceWords, o: Quantity): boolean =>
   /^ (?:hp |ps |bhp )?(?:at|to) the (?:rear |back )?wheel/iu.test(s.text.slice(o.to, o.to + 24)) ||
-  /(?<!\p{L})wheel (?:horse)?power(?: is| was)?[,:]? $/iu.test(s.text.slice(Math.max(0, o.from - 24), o.from));
+  /(?<!\p{L})wheel (?:horse)?power(?: is| was)?[,:]? $/iu.test(
+    s.text.slice(Math.max(0, o.from - 24), o.from),
+  );
 
 /** Bare numbers that tell once more, on another way or by another mouth, what the sentence told before them. */
 export const BESIDE_FORMS: readonly Form[] = [

@@ -15,7 +15,7 @@ import {
 
 /** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
 const NOISE =
-  /(?<!\d)\d{1,2}[./-]\d{1,2}[./-](?:\d{2}|\d{4})(?!\d)|(?<![\d.,/])0[1-9][./](?:[0-3]\d)(?![\d/]|[.,]\d)|(?<=(?:EZ|Inspektion|Service|TÜV|HU|Baujahr|révision|CT|revisión|tagliando|revisione|MOT|inspection)(?: neu)?(?: bis)?:? )1[0-2][./][0-3]\d(?![\d/]|[.,]\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<![\d.,])\d{1,2}(?:st|nd|rd|th)\b|(?<![\d.,])[1-9] (?:seats|helmets|keys|doors|owners|panniers|boxes|wheels|riders|people|friends|bikes|others)\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{2,4} ?(?:cc|ml|cm3) (?:per|each|in each|of (?:fork |shock )?oil)(?!\p{L})|(?<=(?:tank|fill|fill-up|tankful|Tankfüllung|plein) #?)\d{1,2}(?=:)|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
+  /(?<!\d)\d{1,2}[./-]\d{1,2}[./-](?:\d{2}|\d{4})(?!\d)|(?<![\d.,/])0[1-9][./](?:[0-3]\d)(?![\d/]|[.,]\d)|(?<=(?:EZ|Inspektion|Service|TÜV|HU|Baujahr|révision|CT|revisión|tagliando|revisione|MOT|inspection)(?: neu)?(?: bis)?:? )1[0-2][./][0-3]\d(?![\d/]|[.,]\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<![\d.,])\d{1,2}(?:st|nd|rd|th)\b|(?<![\d.,])[1-9] (?:seats|helmets|keys|doors|owners|positions|settings|heights|options|versions|panniers|boxes|wheels|riders|people|friends|bikes|others)\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{2,4} ?(?:cc|ml|cm3) (?:per|each|in each|of (?:fork |shock )?oil)(?!\p{L})|(?<=(?:tank|fill|fill-up|tankful|Tankfüllung|plein) #?)\d{1,2}(?=:)|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
 
 /** "it's not 145 kg". */
 const NOT =
@@ -58,6 +58,14 @@ const LITTLE_ONE =
 /** "Ich suche was Leichtes: unter 170 kg": what somebody wishes for, and no machine's. */
 const WANTED =
   /^[^.:]{0,24}(?<!\p{L})(?:(?:ich )?such(?:e)? (?:was|etwas|eine?n?|nach)|(?:I['’]?m |we['’]?re |am )?(?:looking for|after|in the market for) (?:a|an|something|anything)|(?:I )?wants? (?:something|anything) (?:\p{L}+er|light|low|small)|WTB|wanted:|cerco (?:una?|qualcosa)|busco (?:una?|algo)|(?:je )?cherche (?:une?|quelque))(?!\p{L})/iu;
+
+/** "Extra set of sprockets 13/50": none that is on the machine. */
+const SPARE =
+  /(?<!\p{L})(?:extra|spare|second|additional|ersatz\p{L}*|zusätzlich\p{L}*|de rechange|di ricambio|de repuesto)(?: set| pair| satz)?(?: of)?(?: (?:sprockets?|ritzel|kettensatz|pignons?|wheels?|rims?|tyres?|tires?|springs?|\p{L}+ (?:sprockets?|springs?)))(?: \(| of|:|,)? ?(?:\d\d ?[/-] ?)?$/iu;
+
+/** "12 kg less (would make it 184 wet)": what it is not. */
+const WOULD_BE =
+  /(?<!\p{L})(?:would|could|might|['’]d) (?:make|bring|get|put|take) (?:it|her|mine) (?:down |up )?(?:to |at )?(?:about )?$/iu;
 
 /** "41 was the old one". */
 const WAS_OLD =
@@ -173,6 +181,8 @@ export function blockedIn(
     } else if (isFirstCheck(text, q) || isBeforeThenEvery(text, q)) found.set(i, 'changed');
     else if (
       NOT.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
+      SPARE.test(text.slice(Math.max(0, q.from - 48), q.from)) ||
+      WOULD_BE.test(text.slice(Math.max(0, q.from - 34), q.from)) ||
       WAS_OLD.test(text.slice(q.to, q.to + 40))
     )
       found.set(i, 'other-machine');

@@ -53,11 +53,30 @@ function standBetween(
   return found;
 }
 
+/** "Federweg gibt's reichlich, zweihundertneunzig vorne": millimetres with their end right behind. */
+const isTravelOfSide = (
+  s: SentenceWords,
+  key: FigureKey,
+  { amounts: [a = 0], unit, to }: Quantity,
+): boolean =>
+  /^travel/.test(key) &&
+  unit === undefined &&
+  a >= 120 &&
+  a <= 330 &&
+  /^ (?:at the |up |in the |à l['’])?(?:front|rear|back|vorne?|hinten|davanti|dietro|delante|detrás|devant|derrière|avant|arrière)(?!\p{L})/iu.test(
+    s.text.slice(to, to + 18),
+  );
+
+const isAround = (words: string): boolean => /^around$/iu.test(words);
+const isPrice = ({ meaning }: Word): boolean =>
+  meaning.kind === 'label' && meaning.name === 'price' && !meaning.weak;
+
 /** In characters. */
 const FARTHEST = 95;
 
 /** "Seat's the bad bit, eight forty": a few words of praise or blame between a label and its number. */
-const isRemark = (gapText: string): boolean => !/[;:.\d]/.test(gapText) && gapOf(gapText).words <= 4;
+const isRemark = (gapText: string): boolean =>
+  !/[;:.\d]/.test(gapText) && gapOf(gapText).words <= 4;
 
 /** "Travel's gone from one ninety to two ten": what it was stands right behind the label. */
 const isWasBefore = (s: SentenceWords, index: number, label: number): boolean => {
@@ -85,6 +104,15 @@ export function byWord(
     return [];
   const labelFirst = to <= q.from;
   if (!labelFirst && from < q.to) return [];
+  // "MSRP: around €8,499": what says whose price it is stands before.
+  if (isAround(s.text.slice(from, to)) && s.words.some((w) => isPrice(w) && w.mention.to <= from))
+    return [];
+  // "Mileage: 3,112" is what it has run.
+  if (
+    /^mileage$/iu.test(s.text.slice(from, to)) &&
+    /^\s*\d{1,3}[.,]\d{3}/.test(s.text.slice(q.from, q.to))
+  )
+    return [];
   // Far labels are passed over before anything between is looked at; blanks of a table do not count.
   if (!s.wide && (labelFirst ? q.from - to : from - q.to) > FARTHEST) return [];
   const mate = s.quantities[index + 1];
@@ -130,7 +158,7 @@ export function byWord(
           told && q.unit === undefined ? { ...s, spoken: told } : s,
           q,
           key,
-          bare || became || (remark && isSeatInMm(key, q)),
+          bare || became || (remark && (isSeatInMm(key, q) || isTravelOfSide(s, key, q))),
           told ? -1 : index,
         )
           .filter(

@@ -5,7 +5,7 @@ import { formsOf } from './forms';
 import type { Option, SentenceWords } from './option';
 import { nearness } from './relation';
 import { isDroppedFrom, isRestricted, isUnrestricted } from './restricted';
-import { pairKeys, rimBySize, rimSpoken, travelBeside, wheelBeside } from './rims';
+import { pairKeys, rimBySize, rimSpoken, travelBeside, travelPair, wheelBeside } from './rims';
 import { senses } from './senses';
 import { WEIGHTS } from './weights';
 
@@ -88,7 +88,7 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
       const asks = ASKS.test(s.text.slice(q.to, q.to + 22));
       push('price', WEIGHTS.bySum + (asks ? 2 : 0), asks ? 'basis' : 'sum');
     }
-    const travel = s.ours ? travelBeside(s, q) : undefined;
+    const travel = s.ours ? (travelBeside(s, q) ?? travelPair(s, q, index)) : undefined;
     if (travel) push(travel, WEIGHTS.byUnit - 0.4, 'unit');
     const rim = rimBySize(s, q, index);
     if (rim) push(rim, WEIGHTS.byUnit + 0.9, 'unit');

@@ -35,6 +35,14 @@ export const CARE_FORMS: readonly Form[] = [
     behind:
       /^,? (?:an? |the |la |le |el |il |zur |zum |is (?:an? |the )?|there['’]s a )?(?:inspektion|wartung|kundendienst|service|révision|entretien|revisión|tagliando)(?!\p{L})/iu,
   }),
+  // "Service beim Händler 280 €, alle 10.000".
+  ...twice({
+    key: 'serviceInterval',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:service|inspektion|wartung|kundendienst|révision|entretien|tagliand[oi])(?!\p{L})(?:[^.]{0,40},|(?: \p{L}+){0,5}) (?:alle|every|tous les|ogni|cada) (?:ca\.? |about )?$/iu,
+  }),
   // "At thirty the valves".
   ...twice({
     key: 'valveInterval',

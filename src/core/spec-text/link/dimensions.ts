@@ -55,7 +55,7 @@ export function sensesOf(unit: TextUnit | undefined, text: TextUnits): readonly 
     case 'dollar':
       return [open('money', [text.dollar ?? text.likelyDollar ?? 'USD'], text.dollar, 'currency')];
     case 'money':
-      return [open('money', [text.money ?? 'USD'], text.money, 'currency')];
+      return [open('money', [text.money ?? text.likelyDollar ?? 'USD'], text.money, 'currency')];
     case 'crowns':
       return [open('money', [text.crowns ?? 'SEK'], text.crowns, 'currency')];
     case 'pounds':

@@ -31,6 +31,12 @@ const FOLLOWS: readonly {
     key: 'travelRear',
     gap: /^(?: of travel)?,? and the (?:rear )?(?:mono)?shock(?: (?:gives?|does|has|gets?|offers|moves))?(?: you| us)?(?: about)? $/iu,
   },
+  // "200 mil front, 220 rear"
+  {
+    needs: ['travelFront'],
+    key: 'travelRear',
+    gap: /^ (?:at the |up )?front,? (?:and )?$/iu,
+  },
   // "240 front travel and 235 rear"
   {
     needs: ['travelFront'],

@@ -34,4 +34,4 @@ export const LISTED_FIGURES = 4;
 export const isAlone = (s: SentenceWords, q: Quantity): boolean =>
   /(?:^[^\p{L}\d]*|^(?:mine|stock|standard|serie)\s*:\s*|^\s*\d\)\s*|[,;(.•*/|-]\s*)$/u.test(
     s.text.slice(Math.max(0, q.from - 6), q.from),
-  ) && /^\.?(?:\s*[,;)./|!]|\s*$)/u.test(s.text.slice(q.to, q.to + 3));
+  ) && /^\.?(?:\s*[,;)./|!]|\s*$| tho(?:ugh)?(?!\p{L}))/u.test(s.text.slice(q.to, q.to + 8));

@@ -30,6 +30,9 @@ function spanOf(key: FigureKey): Span | undefined {
   return spans.get(key);
 }
 
+/** What the smallest machine on the road has, where no class is so small: kW, N·m, cm³. Own assumption. */
+const SMALLEST: Partial<Record<FigureKey, number>> = { power: 6, torque: 8, displacement: 100 };
+
 /** How far beyond the classes' span a value is still likely, as a factor. Own assumption. */
 const BEYOND = 1.3;
 
@@ -45,7 +48,10 @@ export function plausibility(key: FigureKey, amount: number, unit: UnitId): numb
   if (!span) return 0;
   const value = convert(amount, unit, baseUnit(key));
   if (value >= span.low * 0.93 && value <= span.high * 1.07) return 1;
-  return value >= span.low / BEYOND && value <= span.high * BEYOND ? 0 : -1.5;
+  return value >= Math.min(span.low / BEYOND, SMALLEST[key] ?? Infinity) &&
+    value <= span.high * BEYOND
+    ? 0
+    : -1.5;
 }
 
 const BASE: Partial<Record<string, UnitId>> = {

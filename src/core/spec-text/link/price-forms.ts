@@ -24,7 +24,7 @@ export const PRICE_FORMS: readonly Form[] = [
     points: WEIGHTS.byBasis,
     by: 'basis',
     behind:
-      /^,? ?(?:plus|before|then) (?:the |your )?(?:on[- ](?:the[- ])?roads?|otr|freight|dealer fees|destination|tax(?:es)?|rego)(?!\p{L})/iu,
+      /^,? ?(?:plus|before|then) (?:the |your )?(?:on[- ](?:the[- ])?roads?|otr|freight|dealer fees|destination|tax(?:es)?|rego|überführung\p{L}*|nebenkosten|fracht)(?!\p{L})/iu,
   },
   // "£6,799 + £250 OTR": what comes on top is said behind it.
   {
@@ -156,7 +156,8 @@ export const PRICE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     basis: 'paid',
-    before: /(?<!\p{L})(?:out the door|otd|on the road|otr)[,;:]? (?:mine|ours) (?:was|came to|cost) $/iu,
+    before:
+      /(?<!\p{L})(?:out the door|otd|on the road|otr)[,;:]? (?:mine|ours) (?:was|came to|cost) $/iu,
     when: (_, q) => sumOf(q) >= LEAST_PAID,
   },
   // "$$: 9,199 new".
@@ -167,6 +168,28 @@ export const PRICE_FORMS: readonly Form[] = [
     before: /^\s*(?:\P{L}{0,4})[$£€]{1,4} ?[:=-] ?$/u,
     when: (_, q) => sumOf(q) >= LEAST_ASKED,
   },
+  // "$11,990 rideaway".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'on-the-road',
+    behind: /^,? (?:ride[- ]?away|drive[- ]?away)(?!\p{L})/iu,
+  },
+  // "New they're 7,299".
+  ...(['money', undefined] as const).map(
+    (dimension): Form => ({
+      key: 'price',
+      ...(dimension ? { dimension } : {}),
+      points: PLAINLY,
+      by: 'basis',
+      basis: 'list',
+      before:
+        /(?<!\p{L})(?:new,? (?:they['’]re|they are|it['’]s|it is|ones are|one is)|neu,? (?:kostet sie|sind es)|neuve,? elle est à)(?: about| around)? $/iu,
+      when: (_, q) => sumOf(q) >= LEAST_PAID,
+    }),
+  ),
   // "12.799 € Liste".
   {
     key: 'price',
@@ -174,7 +197,8 @@ export const PRICE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     basis: 'list',
-    behind: /^ (?:liste|listenpreis|laut liste|uvp|list(?: price)?|prix catalogue|di listino|de tarifa|de catálogo)(?=[,.;)]|$| (?:und|dazu|plus|and|et|e|y)(?!\p{L}))/iu,
+    behind:
+      /^ (?:liste|listenpreis|laut liste|uvp|list(?: price)?|prix catalogue|di listino|de tarifa|de catálogo)(?=[,.;)]|$| (?:und|dazu|plus|and|et|e|y)(?!\p{L}))/iu,
   },
   // "Fifty-seven hundred out the door".
   {

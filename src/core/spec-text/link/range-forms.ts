@@ -74,16 +74,43 @@ export const RANGE_FORMS: readonly Form[] = [
       /(?<!\p{L})(?:so|donc|soit|quindi faccio|faccio|on fait|o sea que hacemos|hacemos|facciamo|also|ergibt|quindi|así que|therefore|which means)(?: about| around| roughly| environ| rund| circa| unos| over| well over| just over| nearly)?(?: on fait| on a)? $/iu,
     when: afterATank,
   },
+  // "You're looking at two hundred and thirty or so before you need a pump".
+  {
+    key: 'statedRange',
+    points: PLAINLY,
+    by: 'basis',
+    behind:
+      /^(?: or so|ish)?,? before (?:(?:you|I|we) (?:need|have to|start|must|should|want)|looking|it needs)(?!\p{L})/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      a >= 60 && a <= 900 && s.quantities.some((o) => o.unit === 'L' || /^gal/.test(o.unit ?? '')),
+  },
+  // "A hundred and eighty k's if you're gentle".
+  {
+    ...ONE_TANK,
+    behind:
+      /^(?:['’]s)? if (?:you['’]re|I['’]m|you are|I am|ridden) (?:gentle|gently|careful|carefully|lucky|sensible|sensibly|easy|good)(?!\p{L})/iu,
+  },
+  // "Nach zweihundertfünfzig Kilometern ist Schluss".
+  {
+    ...ONE_TANK,
+    points: PLAINLY + 1,
+    before:
+      /(?<!\p{L})(?:nach|après|dopo|a los|tras) (?:etwa |rund |gut |knapp |environ |unos )?$/iu,
+    behind:
+      /^(?:n)? (?:ist (?:schluss|ende|er leer|der tank leer|der saft alle)|muss (?:ich|man) tanken|muss sie tanken|il faut (?:faire le plein|ravitailler)|bisogna fare benzina|hay que repostar)(?!\p{L})/iu,
+  },
   // "With ten litres on board that's three hundred k's".
   {
     ...ONE_TANK,
-    before: /(?<!\p{L})on board,? (?:that['’]s|and that['’]s|gives you|gets you|good for)(?: about| around)? $/iu,
+    before:
+      /(?<!\p{L})on board,? (?:that['’]s|and that['’]s|gives you|gets you|good for)(?: about| around)? $/iu,
   },
   // "Twenty three litre tank …, five hundred kilometres between servos".
   {
     ...ONE_TANK,
     before: /^(?![^]*(?<!\p{L})(?:there(?:['’]s| is| are)|it['’]s|is)(?: about| over| up to)? $)/iu,
-    behind: /^\+?(?:['’]s)? between (?:servos?|fill(?:s|[- ]?ups?)|fuel stops?|pumps|stations)(?!\p{L})/iu,
+    behind:
+      /^\+?(?:['’]s)? between (?:servos?|fill(?:s|[- ]?ups?)|fuel stops?|pumps|stations)(?!\p{L})/iu,
     when: afterATank,
   },
   // "It'll go three hundred and fifty on a tank".
@@ -91,7 +118,8 @@ export const RANGE_FORMS: readonly Form[] = [
     key: 'statedRange',
     points: PLAINLY,
     by: 'basis',
-    before: /(?<!\p{L})(?:go|goes|do|does|run|runs|manage|manages|get|gets) (?:about |around |over |nearly )?$/iu,
+    before:
+      /(?<!\p{L})(?:go|goes|do|does|run|runs|manage|manages|get|gets) (?:about |around |over |nearly )?$/iu,
     behind: /^ (?:on|to|from|out of) (?:a|one|the|each) tank(?:ful)?(?!\p{L})/iu,
     when: (_, { amounts: [a = 0] }) => a >= 60 && a <= 900,
   },
@@ -107,7 +135,8 @@ export const RANGE_FORMS: readonly Form[] = [
   // "Dus ik tank om de 350 km".
   {
     ...ONE_TANK,
-    before: /(?<!\p{L})(?:ik tank|tanke ich|(?:I|we) fill(?: up)?)(?: (?:om de|so alle|alle|nach|at|every|around|about))+ $/iu,
+    before:
+      /(?<!\p{L})(?:ik tank|tanke ich|(?:I|we) fill(?: up)?)(?: (?:om de|so alle|alle|nach|at|every|around|about))+ $/iu,
   },
   // "Bei 18 Litern im Tank sind das gut und gern 380 Kilometer".
   {

@@ -12,7 +12,7 @@ const RIMS_SPOKEN =
 /** "tyres are a 21 and an 18": rims by their sizes, the front first. */
 /** "Twenty one front, eighteen rear.": a sentence of nothing but two rims. */
 const RIMS_ALONE =
-  /^\s*(?:it's |that's |and )?(?:an? )?(16|17|18|19|21)(?: ?inch(?:es)?|["”])? (?:on |at |up )?(?:the )?front,?(?: and)?(?: an?)?\s+(16|17|18|19)(?: ?inch(?:es)?|["”])? (?:on |at )?(?:the )?(?:rear|back)[\s.,!]*$/dgiu;
+  /^\s*(?:it's |that's |and )?(?:an? )?(16|17|18|19|21)(?: ?inch(?:es)?|["”])? (?:on |at |up )?(?:the )?(?:front|davanti|delante|devant|vorne?),?(?: and| e| y| et| und)?(?: an?)?\s+(16|17|18|19)(?: ?inch(?:es)?|["”])? (?:on |at )?(?:the )?(?:rear|back|dietro|detrás|atrás|derrière|hinten)(?:[\s.,!]*$|, )/dgiu;
 /** "Two ninety five up front, two hundred and eighty at the back.": a sentence of nothing but two ways that wheels move. */
 const TRAVEL_ALONE =
   /^\s*(?:that's |it's |and )?(\d{3})(?: ?mm)? (?:on |at |up )?(?:the )?front,?(?: and)?\s+(\d{3})(?: ?mm)? (?:on the |at the |out |in the )?(?:rear|back)[\s.,!]*$/diu;
@@ -114,14 +114,30 @@ export function pairKeys(s: SentenceWords, q: Quantity, index: number): readonly
     : [];
 }
 
+/** "220mm/220mm" under no label: how far both wheels move. */
+export function travelPair(s: SentenceWords, q: Quantity, index: number): FigureKey | undefined {
+  if (q.unit !== 'mm' || !s.ours || /dis[ck]|brake|rotor|drum|ty?i?re/iu.test(s.text))
+    return undefined;
+  const mate = (o: Quantity | undefined): boolean =>
+    o?.unit === 'mm' &&
+    /^[-/]$/.test(s.text.slice(Math.min(o.to, q.to), Math.max(o.from, q.from))) &&
+    [o, q].every(({ amounts: [a = 0] }) => a >= 120 && a <= 330);
+  if (mate(s.quantities[index + 1])) return 'travelFront';
+  return mate(s.quantities[index - 1]) ? 'travelRear' : undefined;
+}
+
 /** "front 200mm rear 200mm": how far a wheel moves, by its size alone. */
 export const travelBeside = (s: SentenceWords, q: Quantity): FigureKey | undefined => {
   const [a = 0] = q.amounts;
   if (!((q.unit === 'mm' && a >= 120 && a <= 330) || (q.unit === 'in' && a >= 5 && a <= 13)))
     return undefined;
-  const side = /(?<!\p{L})(?:(front)|rear)\s*[:=]?\s*$/iu.exec(
-    s.text.slice(Math.max(0, q.from - 8), q.from),
-  );
+  const side =
+    /(?<!\p{L})(?:(front)|rear)\s*[:=]?\s*$/iu.exec(
+      s.text.slice(Math.max(0, q.from - 8), q.from),
+    ) ??
+    /^ (?:up |at the |in the )?(?:(front)|rear|back)(?=[,.;)]|$| (?:and|&) \d)/iu.exec(
+      s.text.slice(q.to, q.to + 16),
+    );
   return side && !/dis[ck]|brake|rotor|drum/iu.test(s.text)
     ? side[1]
       ? 'travelFront'

@@ -34,7 +34,8 @@ export const TANK_FORMS: readonly Form[] = [
   // "Both 9 litres."
   {
     ...TANK,
-    before: /(?<!\p{L})(?:both|beide|les deux|tutte e due|ambas)(?: (?:have|hold|carry|with|haben|font|tienen|hanno))? $/iu,
+    before:
+      /(?<!\p{L})(?:both|beide|les deux|tutte e due|ambas)(?: (?:have|hold|carry|with|haben|font|tienen|hanno))? $/iu,
     when: (_, q) => (q.amounts[0] ?? 0) >= LEAST_TANK,
   },
   // "With ten litres on board".

@@ -17,7 +17,7 @@ export const US: readonly Clue[] = [
 ];
 export const IMPERIAL: readonly Clue[] = [
   [2.5, /£|\bgbp\b|\bquid\b/],
-  [2, /\bmot\b(?! ?or)|\bv5c?\b|\bhpi\b|\bo\.?n\.?o\b|\botr\b/],
+  [2, /\bplus on the roads?\b|\bmot\b(?! ?or)|\bv5c?\b|\bhpi\b|\bo\.?n\.?o\b|\botr\b/],
   [1.5, /\btyres?\b/],
   [1.5, /\bkerb\b/],
   [
@@ -46,7 +46,7 @@ const DOLLARS: readonly (readonly [CurrencyCode, RegExp])[] = [
     /\bcad\b|\bcdn\b|\bcanad(?:a|ian)\b|\bca?\$|\bontario\b|\balberta\b|\bquebec\b|\bb\.?c\.?\b/,
   ],
 ];
-const TASMAN = /\brego\b|\blams\b|\bride away\b/;
+const TASMAN = /\brego\b|\blams\b|\bride[ -]?away\b/;
 /** In lower case where that keeps every place: patterns without case are several times as quick. */
 export const lowered = (text: string): string => {
   const lower = text.toLowerCase();

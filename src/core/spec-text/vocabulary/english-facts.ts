@@ -53,7 +53,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'starter',
     'both',
-    /\belectric (?:start(?:er)? )?(?:and|&|\+|plus) (?:a )?kick|\bkick[- ]?start(?:er)? (?:as well as|and|plus|&) (?:the |an? )?(?:button|electric)/i,
+    /\bkick[- ]?start(?:er)? (?:\w+ )?as (?:a )?back-?up\b|\bkick[- ]?start(?:er)? back-?up\b|\belectric (?:start(?:er)? )?(?:and|&|\+|plus) (?:a )?kick|\bkick[- ]?start(?:er)? (?:as well as|and|plus|&) (?:the |an? )?(?:button|electric)/i,
   ],
   ['starter', 'electric', /\belectric start(?:er)?\b/i],
   ['starter', 'kick', /\bkick[- ]?start(?:er)?(?: only)?\b|\bkick only\b/i],
@@ -112,7 +112,11 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
     'spoked-tubeless',
     /\btubeless[^.;]{0,12} spoke[sd]?\b|\bspoked?[^.;]{0,14}\btubeless\b/i,
   ],
-  ['wheelType', 'spoked-tubes', /\b(?:wire|spoked?)[- ](?:wheels?|rims?)\b|\bspoked\b|\b(?:rims?|wheels?) (?:are|is) tubed\b|\btubed (?:rims|wheels|spokes)\b/i],
+  [
+    'wheelType',
+    'spoked-tubes',
+    /\b(?:wire|spoked?)[- ](?:wheels?|rims?)\b|\bspoked\b|\b(?:rims?|wheels?) (?:are|is) tubed\b|\btubed (?:rims|wheels|spokes)\b/i,
+  ],
   [
     'brakeFront',
     'twin-disc',

@@ -124,7 +124,11 @@ export const ITALIAN: Vocabulary = {
     ['shockType', 'single', worded('monoammortizzatore')],
     ['shockType', 'twin', worded('doppio ammortizzatore|due ammortizzatori')],
     ['wheelType', 'spoked-tubeless', worded('(?:cerchi|ruote) a raggi,? tubeless')],
-    ['wheelType', 'spoked-tubes', worded('(?:cerchi|ruote) a raggi')],
+    [
+      'wheelType',
+      'spoked-tubes',
+      worded("(?:cerchi|ruote) a raggi|a raggi,? con camera(?: d['’]aria)?"),
+    ],
     ['wheelType', 'cast', worded('cerchi in (?:lega|alluminio)')],
     ['brakeFront', 'twin-disc', worded('doppio disco(?: anteriore)?|due dischi')],
     ['abs', 'both-off', worded('abs:?,? (?:s[iì],? )?(?:disinseribile|disattivabile|escludibile)')],
