@@ -1,5 +1,16 @@
 import { GROUNDS, type Ground, type GroundShares } from '../brief';
-import { derive, missingOf, unknown, weightedSum, type Estimate, type Known } from '../numeric';
+import {
+  certain,
+  derive,
+  even,
+  fromRows,
+  isDoubtful,
+  missingOf,
+  ROWS,
+  unknown,
+  type Estimate,
+  type Known,
+} from '../numeric';
 import { ROLLING_COEFFICIENT } from '../road-load';
 import { kilometresPerHour, type Kilograms, type LitresPer100Km } from '../units';
 import { groundFactor, MIXED_PACE, paceOn } from './ground-consumption';
@@ -57,10 +68,16 @@ function carriedOn(ground: Ground, thirst: Thirst, carried: Carried) {
       { ...machineOf(ground, thirst.drag_m2, kg + load_kg), headwind_ms: wind },
       pace,
     );
-  const line = (f: (kg: number) => number) => ({ base: f(0), slope: (f(100) - f(0)) / 100 });
-  const [from, to] = [line(bare), line(laden)];
-  return (kg: number): number => (to.base + to.slope * kg) / (from.base + from.slope * kg);
+  const line = (f: (kg: number) => number): Line => ({ base: f(0), slope: (f(100) - f(0)) / 100 });
+  return { from: line(bare), to: line(laden) };
 }
+
+/** A straight line over the machine's mass, kg. */
+interface Line {
+  readonly base: number;
+  readonly slope: number;
+}
+const at = ({ base, slope }: Line, kg: number): number => base + slope * kg;
 
 /**
  * Factor on a quote in mixed riding over a way, by the machine's mass, kg. Shares are shares of distance, so L/100 km average
@@ -72,15 +89,31 @@ export function carriedFactor(
   thirst: Thirst,
   carried: Carried,
 ): Known {
-  return weightedSum(
-    GROUNDS.filter((g) => shares[g] > 0).map((ground) => {
-      const on = carriedOn(ground, thirst, carried);
-      return {
-        weight: shares[ground] / 100,
-        figure: derive([mass, groundFactor(ground)], (kg, cost) => cost * on(kg)),
-      };
-    }),
+  const parts = GROUNDS.filter((g) => shares[g] > 0).map((ground) => ({
+    weight: shares[ground] / 100,
+    cost: groundFactor(ground),
+    ...carriedOn(ground, thirst, carried),
+  }));
+  const mid = parts.reduce(
+    (sum, { weight, cost, to, from }) =>
+      sum + (weight * cost.mid * at(to, mass.mid)) / at(from, mass.mid),
+    0,
   );
+  if (![mass, ...parts.map((p) => p.cost)].some(isDoubtful)) return certain(mid);
+  // A ground after the other into one column: this is reckoned at every edit of load, pace and ground.
+  return fromRows(mid, () => {
+    const rows = new Float64Array(ROWS);
+    const masses = mass.rows ?? even(mass.mid);
+    for (const { weight, cost, to, from } of parts) {
+      const costs = cost.rows ?? even(cost.mid);
+      for (let i = 0; i < ROWS; i += 1) {
+        const kg = masses[i] as number;
+        rows[i] =
+          (rows[i] as number) + (weight * (costs[i] as number) * at(to, kg)) / at(from, kg);
+      }
+    }
+    return rows;
+  });
 }
 
 /**

@@ -10,6 +10,9 @@ import { powerShare, roadLoad, whereInputs } from './on-the-road';
 
 type CruiseContext = Pick<LoadContext, 'brief' | 'donor' | 'figures' | 'loaded'>;
 
+/** Any mass: the line over it is the same. */
+const REFERENCE_KG = 100;
+
 /** Share of power left at the cruise against the headwind, 0–1. */
 export function cruisePowerMetric({ brief, donor, figures, loaded }: CruiseContext): Metric {
   const area = dragAreaOf(donor, brief);
@@ -17,8 +20,13 @@ export function cruisePowerMetric({ brief, donor, figures, loaded }: CruiseConte
   const headwind_ms = (brief.trip.headwind_kmh ?? 0) / 3.6;
   const cruise = brief.trip.cruise_kmh;
   const road = { ...roadLoad(brief, 0, ROLLING_COEFFICIENT.openRoad, area), headwind_ms };
+  // Linear in the mass.
+  const held = (mass_kg: number) =>
+    powerToHold({ ...road, mass_kg }, cruise, DRIVELINE_EFFICIENCY);
+  const air = held(0);
+  const perKilogram = (held(REFERENCE_KG) - air) / REFERENCE_KG;
   const spare = (power_kW: number, mass_kg: number) =>
-    1 - powerToHold({ ...road, mass_kg }, cruise, DRIVELINE_EFFICIENCY) / (power_kW * there);
+    1 - (air + perKilogram * mass_kg) / (power_kW * there);
   return metric(
     'cruisePower',
     combine(

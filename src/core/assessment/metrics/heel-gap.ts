@@ -1,7 +1,7 @@
 import { kindOfMachine } from '../../donor';
 import { heelGap, nineInTen, riderInseam, seatShape, SIT_SIGMA } from '../../fit';
 import { combine, known, source } from '../../numeric';
-import type { Millimetres } from '../../units';
+import { millimetres, type Millimetres } from '../../units';
 import { metric, type Metric } from '../formula';
 import { briefInput, figureInput, plainInput } from '../working-inputs';
 import { estimateIn, type MetricContext } from './context';
@@ -18,10 +18,11 @@ export function heelGapMetric({ brief, donor, figures, reach: own }: MetricConte
   const offset = source('rider/reach', nineInTen(own.offset_mm, own.sigma_mm));
   const scatter = source(`sit/${kindOfMachine(donor)}`, nineInTen(0, SIT_SIGMA));
   const settle = settleOf(donor, figures);
+  // Seat and settling only add to what the legs make of a seat on the ground.
+  const legs = heelGap(millimetres(0), { ...shape, settle_mm: 0 }, inseam.mm, rider.sole_mm);
   const estimate = combine(
     [estimateIn<Millimetres>(figures, 'seatHeight'), settle.mm, offset, scatter] as const,
-    (h, settle_mm, o, s) =>
-      (heelGap(h, { ...shape, settle_mm }, inseam.mm, rider.sole_mm) + o + s) as Millimetres,
+    (h, settle_mm, o, s) => (legs + h - settle_mm + o + s) as Millimetres,
   );
   const [low, high] = [own.offset_mm - own.sigma_mm, own.offset_mm + own.sigma_mm];
   return metric(
