@@ -10,6 +10,7 @@ export { standIn, typicalGears, type Untold } from './stand-in';
 export {
   isTypicalKey,
   TYPICAL_KEYS,
+  TYPICAL_RIMS,
   typicalLimits,
   typicalOf,
   type OwnTypical,

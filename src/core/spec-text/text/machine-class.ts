@@ -1,5 +1,5 @@
 import { DONOR_CLASSES, type DonorClass } from '../../donor';
-import { isTypicalKey, typicalOf } from '../../typical';
+import { isTypicalKey, TYPICAL_RIMS, typicalChances, typicalOf } from '../../typical';
 import { convert, type UnitId } from '../../units';
 import type { Proposal } from '../proposal';
 import { plainWord } from '../vocabulary/lexicon';
@@ -93,6 +93,34 @@ const DISPLACEMENT: Readonly<Record<DonorClass, readonly [number, number]>> = {
   'large-adventure-twin': [780, 1350],
 };
 
+/** How many of a class have what the sheet says, against as many of each answer: in log points, counted by half, as facts of one machine go together. Own assumption. */
+const FACT_COUNTS = 0.5;
+/** Per cent: the table is an estimate, and none is never quite none. */
+const LEAST_SHARE = 3;
+/** Log points against a class of the other rims: machines are fitted with others. Own assumption. */
+const OTHER_RIM = -1.2;
+
+/** What the rims of a sheet, and what it says of screen, guards and plate, say for or against a class. */
+function equipmentOf(donorClass: DonorClass, p: Proposal): number {
+  if (p.kind === 'figure')
+    return p.key === 'wheelFront'
+      ? rimShare(donorClass, p.amount) > 0
+        ? Math.log(rimShare(donorClass, p.amount))
+        : OTHER_RIM
+      : 0;
+  const chances = p.ticked ? typicalChances(donorClass, p.key) : undefined;
+  const share = chances?.[p.value];
+  if (chances === undefined || share === undefined) return 0;
+  const even = 100 / Object.keys(chances).length;
+  return FACT_COUNTS * Math.log(Math.max(LEAST_SHARE, share) / even);
+}
+
+/** Share of a class that has this rim in front, 0–1. */
+const rimShare = (donorClass: DonorClass, inches: number): number =>
+  TYPICAL_RIMS[donorClass]
+    .filter(({ rims: [front] }) => front === inches)
+    .reduce((sum, { chance }) => sum + chance, 0);
+
 /** A number in a name is about the displacement, mostly. */
 const NAMED_SIZE = /(?<![\d.,])(\d{3,4})(?![\d.,])/u;
 const NAME_COUNTS = 0.6;
@@ -125,7 +153,9 @@ export function classOfText(
     let sum = cylindersOf(donorClass, proposals);
     sum += said.reduce((total, [, votes]) => total + (votes[donorClass] ?? 0), 0);
     for (const p of proposals)
-      if (p.kind === 'figure') sum += fitOf(donorClass, p.key, p.amount, p.unit);
+      sum +=
+        equipmentOf(donorClass, p) +
+        (p.kind === 'figure' ? fitOf(donorClass, p.key, p.amount, p.unit) : 0);
     if (size !== undefined) sum += NAME_COUNTS * fitOf(donorClass, 'displacement', size, 'cc');
     return sum;
   });

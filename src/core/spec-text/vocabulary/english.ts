@@ -178,7 +178,7 @@ export const ENGLISH: Vocabulary = {
     weather:
       'temperature|altitude|elevation|climbing|degrees outside|ambient|wind|rain|visibility|of climbing|heat|metres up|at altitude|above sea level|hot day',
     contact:
-      'call|tel|phone|text|whatsapp|ring|contact|invoice|lot|ref|date|page|post|model code|vin|frame no|platform|coach|train|bus|flight|room|ext|stock no|stock number',
+      'call|tel|phone|text|ring|contact|invoice|lot|ref|date|page|post|model code|vin|frame no|platform|coach|train|bus|flight|room|ext|stock no|stock number',
     people:
       'owners|owner|keys|years riding|years old|feet tall|tall|foot|previous owner|previous owners|valve|valves per cylinder|valves dohc|v|led|modes|star|stars|pistons|piston|doors|step|stage|way|waiting list|mot till|mot until|mot due|rego|rego till|days',
     volts: 'volt|volts|12v|12 v|amps|cca',

@@ -5,37 +5,37 @@ export const OTHERS: Vocabulary = {
   labels: {
     mass: 'rijklaar gewicht=ready|droog gewicht=dry|drooggewicht=dry|weegt|leeggewicht=ready|rijklaar=ready|peso seco=dry|peso em ordem de marcha=ready-90|masa wlasna=ready|masa na sucho=dry|masa|waga|tjanstevikt=ready|~vekt|egenvekt=ready|egenvægt=ready|egenvaegt=ready|torrvikt=dry|vikt|peso a seco=dry|gewicht rijklaar=ready|peso bruto|masa gotowa do jazdy=ready',
     maxMass:
-      'maximaal toelaatbaar gewicht|toegestaan totaalgewicht|peso maximo admissivel|dopuszczalna masa calkowita|dmc|max totalvikt|totalvikt|pbt',
+      'maximaal toelaatbaar gewicht|toegestaan totaalgewicht|peso maximo admissivel|dopuszczalna masa calkowita|dmc|max totalvikt|totalvikt|pbt|totalvekt|tillatt totalvekt|tilladt totalvaegt|tilladt totalvægt|totalvægt',
     payload: 'laadvermogen|ladowność|ladownosc|carga maxima|maxlast',
     power:
       'vermogen|max vermogen|maximaal vermogen|potencia|potencia maxima|moc|moc maksymalna|effekt|max effekt',
     torque:
-      'koppel|max koppel|maximaal koppel|torque maximo|binario|binario maximo|moment obrotowy|maksymalny moment obrotowy|vridmoment|max vridmoment',
+      'koppel|max koppel|maximaal koppel|torque maximo|binario|binario maximo|moment obrotowy|dreiemoment|drejningsmoment|maksymalny moment obrotowy|vridmoment|max vridmoment',
     displacement:
-      'cilinderinhoud|cilindrada|pojemnosc skokowa|pojemnosc|pojemnosc silnika|slagvolym|cylindervolym',
+      'cilinderinhoud|cilindrada|pojemnosc skokowa|pojemnosc|pojemnosc silnika|slagvolym|cylindervolym|slagvolum',
     compression: 'compressieverhouding|compressie|taxa de compressao|stopien sprezania|kompression',
     gears:
       'versnellingen|versnellingsbak|marchas|cambio|skrzynia biegow|biegi|vaxlar|vaxellada|caixa',
     seatHeight:
       'zithoogte|zadelhoogte|~zadel|~zit|siedzenie|~kanapa|sitthojden|sadelhojden|~sadeln|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|saedehojde|saedehøjde',
-    tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|bransletank|tanken|tanken rymmer|tanken tar',
+    tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|tankvolum|tankstørrelse|tankkapasitet|bransletank|tanken|tanken rymmer|tanken tar',
     consumption:
       'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk',
     statedRange: 'actieradius|rijbereik|autonomia|zasieg|rackvidd',
-    travel: 'veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok',
-    travelFront: 'veerweg voor|curso dianteiro|suspensao dianteira|skok zawieszenia przod',
-    travelRear: 'veerweg achter|curso traseiro|suspensao traseira|skok zawieszenia tyl',
+    travel: 'fjaeringsvei foran bak|fjæringsvei foran bak|fjaeringsvei|fjæringsvei|fjæringsvandring|~vandring|veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok',
+    travelFront: 'fjæringsvei foran|vandring foran|veerweg voor|curso dianteiro|suspensao dianteira|skok zawieszenia przod',
+    travelRear: 'fjæringsvei bak|vandring bak|veerweg achter|curso traseiro|suspensao traseira|skok zawieszenia tyl',
     clearance:
-      'bodemvrijheid|grondspeling|distancia do solo|vao livre|altura livre do solo|distancia minima do solo|vao livre do solo|altura minima do solo|przeswit|markfrigang|frigang',
-    wheelbase: 'wielbasis|entre eixos|distancia entre eixos|rozstaw osi|hjulbas|axelavstand',
+      'bodemvrijheid|grondspeling|distancia do solo|vao livre|altura livre do solo|distancia minima do solo|vao livre do solo|altura minima do solo|przeswit|markfrigang|frigang|bakkeklaring|bakkeklarering|frihøjde|frihojde',
+    wheelbase: 'wielbasis|entre eixos|distancia entre eixos|rozstaw osi|hjulbas|axelavstand|akselavstand|akselafstand',
     rake: 'balhoofdhoek|caster|kat glowki ramy|styrvinkel',
     trail: 'naloop|trail|wyprzedzenie|forsprang',
     service:
-      'onderhoud|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var|serviceintervall',
+      'onderhoud|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var|service hver|serviceintervall|serviceinterval',
     valves: 'kleppen|kleppen stellen|valvulas|luz zaworowy|regulacja zaworow|ventiljustering',
     oil: 'olie verversen|olieverversing|troca de oleo|wymiana oleju|oljebyte',
     price:
-      'prijs|vraagprijs=asked|vraagprijs bij de dealer=asked|~dalem=paid|zaplacilem=paid|~betaald=paid|nieuwprijs=list|preco|preco sugerido=list|cena|pris|nypris=list|cirkapris=list|rek cirkapris=list|rek pris=list|rekommenderat pris=list|catalogusprijs=list',
+      'prijs|vraagprijs=asked|vraagprijs bij de dealer=asked|~dalem=paid|zaplacilem=paid|~betaald=paid|nieuwprijs=list|preco|preco sugerido=list|cena|pris|listepris=list|nypris=list|cirkapris=list|rek cirkapris=list|rek pris=list|rekommenderat pris=list|catalogusprijs=list',
     warranty: 'garantie|garantia|gwarancja|garanti',
     battery: 'accu|akumulator|batteri',
     alternator: 'dynamo|alternador',
@@ -76,7 +76,7 @@ export const OTHERS: Vocabulary = {
       'cooling',
       'liquid',
       worded(
-        '(?:vloeistof|water)gekoeld|refrigera(?:ção|do) (?:a )?(?:líquid[ao]|água)|arrefecimento (?:a )?(?:líquido|água)|chłodzon[ya] cieczą|chłodzenie cieczą|vätskekyl\\p{L}*',
+        '(?:vloeistof|water)gekoeld|refrigera(?:ção|do) (?:a )?(?:líquid[ao]|água)|arrefecimento (?:a )?(?:líquido|água)|chłodzon[ya] cieczą|chłodzenie cieczą|vätskekyl\\p{L}*|væskekjølt|vandkølet',
       ),
     ],
     [
@@ -95,7 +95,7 @@ export const OTHERS: Vocabulary = {
       'layout',
       'parallel-twin',
       worded(
-        'paralleltwin|staande twin|tweecilinder lijn|bicilíndrico paralelo|dois cilindros paralelos|rzędowy dwucylindrowy|parallelltwin',
+        'paralleltwin|staande twin|tweecilinder lijn|bicilíndrico paralelo|dois cilindros paralelos|rzędowy dwucylindrowy|parallelltwin|paralleltwin',
       ),
     ],
     ['layout', 'v-twin', worded('tweecilinder v|v-?tweecilinder')],
@@ -116,7 +116,7 @@ export const OTHERS: Vocabulary = {
     [
       'wheelType',
       'cast',
-      worded('gietwielen|rodas de liga(?: leve)?|felgi aluminiowe|gjutna(?: (?:hjul|fälgar))?'),
+      worded('gietwielen|rodas de liga(?: leve)?|felgi aluminiowe|gjutna(?: (?:hjul|fälgar))?|støpte felger'),
     ],
     [
       'abs',
