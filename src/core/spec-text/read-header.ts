@@ -36,6 +36,9 @@ const BY_UNIT: Partial<Record<Dimension, FigureKey>> = {
   money: 'price',
 };
 
+/** "mm seat": a unit before its label. */
+const PLAIN_UNIT = /^(?:mm|kg|hp|kw|ps|nm|lbs?)$/iu;
+
 /** The words of a heading and the unit behind them: in brackets, behind a slash, as the last word, or all of it. */
 function parted(text: string): { readonly name: string; readonly unit: TextUnit | undefined } {
   const tidy = text.trim().replace(/_+/g, ' ');
@@ -60,7 +63,9 @@ function parted(text: string): { readonly name: string; readonly unit: TextUnit 
   const unit = last && writtenUnit(last[2] ?? '');
   const middle = unit
     ? undefined
-    : tidy.split(/[\s/]+/).find((w, i) => i > 0 && writtenUnit(w) !== undefined);
+    : tidy
+        .split(/[\s/]+/)
+        .find((w, i) => (i > 0 || (named && PLAIN_UNIT.test(w))) && writtenUnit(w) !== undefined);
   if (middle !== undefined)
     return { name: tidy.replace(middle, ' ').trim(), unit: writtenUnit(middle) };
   return unit

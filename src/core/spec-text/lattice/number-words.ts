@@ -2,7 +2,16 @@ import { numberInWords, ONES, sumOf, TEENS, TENS } from './english-numbers';
 import { germanNumbers } from './german-numbers';
 import { SPROCKETS } from './pairs-said';
 import { romanceNumbers } from './romance-numbers';
-import { certificate, kilometresEach, mixed, paired, takenBack, yearly } from './written-out';
+import {
+  certificate,
+  kilometresEach,
+  mixed,
+  newtonMetres,
+  onOne,
+  paired,
+  takenBack,
+  yearly,
+} from './written-out';
 
 const NUMBER = [...Object.keys(ONES), ...Object.keys(TEENS), ...Object.keys(TENS)].join('|');
 
@@ -18,6 +27,9 @@ const RUN = new RegExp(
 const RIMS = /(?<!\p{L})(?:wheels?|rims?|spoke[sd]?|tyres?|tires?)(?!\p{L})/iu;
 const TEETH =
   /^((?:eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen)) ((?:thirty|forty|fourty|fifty)(?:[ -](?:one|two|three|four|five|six|seven|eight|nine))?)$/iu;
+
+/** How far from two numbers a word for sprockets may stand, in characters. */
+const SPROCKETS_REACH = 150;
 
 /** "Redline's nine five". */
 const REVS = /(?<!\p{L})(?:redlines?|limiter|revs?|rpm)(?!\p{L})/iu;
@@ -57,7 +69,8 @@ const SEAT_BEFORE =
  * stays true. A lone "one" stays a word.
  */
 export function withNumbers(line: string): string {
-  const pairs = [...(SPROCKETS.test(line) ? [TEETH] : []), ...(RIMS.test(line) ? [INCHES] : [])];
+  const rims = RIMS.test(line) ? [INCHES] : [];
+  const teeth = SPROCKETS.test(line);
   const converted = (run: string, at: number): string => {
     // "With the low one seven ninety five": that "one" is a machine or a seat.
     if (/^one /iu.test(run) && A_ONE.test(line.slice(Math.max(0, at - 12), at)))
@@ -66,6 +79,8 @@ export function withNumbers(line: string): string {
     const trimmed = run.trimEnd();
     const way = / k$/iu.test(trimmed) ? numberInWords(trimmed.slice(0, -2)) : undefined;
     if (way && way.amount >= 100) return `${String(way.amount)} km`.padStart(run.length);
+    const near = line.slice(Math.max(0, at - SPROCKETS_REACH), at + run.length + SPROCKETS_REACH);
+    const pairs = teeth && SPROCKETS.test(near) ? [TEETH, ...rims] : rims;
     const pair = pairs.map((p) => p.exec(trimmed)).find((m) => m);
     if (FOUR_DIGITS.test(trimmed) && SOLD_AT.test(line.slice(at + run.length)))
       return `${trimmed
@@ -131,8 +146,8 @@ export function withNumbers(line: string): string {
   const said = certificate(
     mixed(kilometresEach(yearly(germanNumbers(romanceNumbers(line))))),
   ).replace(RUN, converted);
-  return paired(pointed(takenBack(said))).replace(
-    /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|every|easy|easily|with)(?!\p{L}))|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
+  return newtonMetres(onOne(paired(pointed(takenBack(said))))).replace(
+    /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|every|easy|easily|with|range)(?!\p{L}))|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
     (word) => 'km'.padEnd(word.length),
   );
 }

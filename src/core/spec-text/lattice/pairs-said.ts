@@ -1,3 +1,3 @@
 /** Lines where two numbers said one after the other are a pair of sprockets, or of rims. */
 export const SPROCKETS =
-  /(?<!\p{L})(?:gear(?:ing|ed)|gear it|chain|sprockets?|tooth|teeth|gone (?:up|down) to|geared|speed (?:gear)?box)(?!\p{L})/iu;
+  /(?<!\p{L})(?:gear(?:ing|ed)|gear it|chain|sprockets?|tooth|teeth|gone (?:up|down) to|geared|final drive|speed (?:gear)?box)(?!\p{L})/iu;

@@ -67,3 +67,19 @@ export const paired = (line: string): string =>
         `${one}/${two}`.padStart(whole.length),
       )
     : line;
+
+const EACH_TAKES =
+  /(?<=(?<!\p{L})a (gallon|lit(?:re|er)) (?:takes|gets|gives|lasts|does|carries)(?: me| you| us| him| her)?(?: about| around)? +[\d.]+ )(miles|mi|kilomet(?:re|er)s|kms?|k)(?!\p{L})/giu;
+
+/** "A gallon takes me 81 miles": what it does on one is no range. Place for place. */
+export const onOne = (line: string): string =>
+  line.replace(EACH_TAKES, (unit: string, of: string) =>
+    (/^g/iu.test(of) ? 'mpg' : 'km/l').padEnd(unit.length).slice(0, Math.max(4, unit.length)),
+  );
+
+const TORQUE_IN_NEWTONS =
+  /(?<=\d ?(?:kw|kilowatts|horsepower|horses|hp|ps),?(?: and)? +\d{2,3} )newtons(?!\p{L})(?! ?-?m)/giu;
+
+/** "Sixty nine kilowatts, ninety newtons": a torque, its metre left out. Place for place. */
+export const newtonMetres = (line: string): string =>
+  line.replace(TORQUE_IN_NEWTONS, (unit) => 'Nm'.padEnd(unit.length));

@@ -19,7 +19,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   'km-thousands': ['tkm'],
   // Scandinavian miles, marked where the text is of that country (see `withMil`).
   mil: ['smi'],
-  'L/mil': ['l ?/ ?smi', 'l(?:iter)? per smi'],
+  'L/mil': ['(?:liter )?på mil(?:a|en)', 'l ?/ ?smi', 'l(?:iter)? per smi'],
   crowns: ['kr\\.?', 'kronor'],
   'gal-us': [
     'us gallons',
@@ -130,6 +130,8 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     't/min',
     'obr\\.? ?/ ?min\\.?',
     'varv/min',
+    'o/min',
+    'omdr\\.?/min',
     'umdrehungen',
     'revs',
     'rev/min',

@@ -78,6 +78,19 @@ export const BARE_FORMS: readonly Form[] = [
     before:
       /(?<!\p{L})(?:I|we)(?:['’]ve| have|['’]m|['’]re)? (?:averaged?|averaging)(?: about| around| just| only)? $/iu,
   },
+  // "I'm getting five and a half".
+  {
+    key: 'consumption',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'own-fills',
+    before: /(?<!\p{L})(?:I|we)['’](?:m|re) getting (?:about |around |more like )?$/iu,
+    behind: /^(?=[,.;]|$| (?:out of|on|from|instead|at))/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      a >= 2 &&
+      a < 10 &&
+      /(?<!\p{L})(?:lit(?:re|er)s?|per hundred|fuel|drinks?|thirsty)(?!\p{L})/iu.test(s.text),
+  },
   // "4.7/100".
   {
     key: 'consumption',
@@ -99,6 +112,15 @@ export const BARE_FORMS: readonly Form[] = [
     points: WEIGHTS.byBasis,
     by: 'basis',
     before: /(?<!\p{L})(?:heavier|lighter)(?:,)? (?:now )?at (?:about )?$/iu,
+  },
+  // "C'est une cinq cents".
+  {
+    key: 'displacement',
+    points: WEIGHTS.byBasis,
+    by: 'unit',
+    before: /(?<!\p{L})c['’]est une $/iu,
+    behind: /^(?=[,.;]|$)/u,
+    when: isMotor,
   },
   // "Motore bicilindrico da settecentocinquanta".
   {
@@ -167,6 +189,17 @@ export const BARE_FORMS: readonly Form[] = [
     before:
       /(?:^|[.!?,;] ?)(?:and )?on (?:my|our|the|his|a|their) (?:\p{L}+ ){0,2}scales?,? (?:with (?:the |a )?(?:full tank|tank full),? )?(?:it['’]s |she['’]s |it was |it weighs |that['’]s )?(?:about )?$/iu,
     when: (_, { amounts: [a = 0] }) => a >= 100 && a <= 900,
+  },
+  // "Mine's a hundred and forty four, fuelled".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'ready',
+    before: /(?<!\p{L})(?:mine|it|she|he|this one)['’]s (?:about |around )?(?:an? )?$/iu,
+    behind:
+      /^, (?:fuell?ed|full|wet|brimmed|gassed(?: up)?|with (?:a full tank|fuel))(?=[,.;)]|$| (?:up|and))/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
   },
   // "And the bike alone is two twenty eight".
   {

@@ -17,7 +17,7 @@ const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? ''
 
 /** "The makers say". */
 const MAKER_SAYS =
-  /(?<!\p{L})(?:(?:claimed|werksangabe|angegeben|annoncés?|dichiarati?|declarados?):? |(?:makers?|factory|brochure|book|handbook|manual|website|spec sheet|they|werk|hersteller|constructeur|casa|fabricante) (?:says?|claims?|quotes?|lists?|reckons?|sagt|nennt|angibt|annonce|dichiara|declara)(?: it['’]?s)?(?: about)? )$/iu;
+  /(?<!\p{L})(?:(?:claimed|werksangabe|angegeben|annoncés?|dichiarati?|declarados?):? |(?:makers?|factory|(?:the )?sheet|brochure|book|handbook|manual|website|spec sheet|they|werk|hersteller|constructeur|casa|fabricante) (?:says?|claims?|quotes?|lists?|reckons?|sagt|nennt|angibt|annonce|dichiara|declara)(?: it['’]?s)?(?: about)? )$/iu;
 const isOfMass =
   (s: SentenceWords) =>
   (o: Quantity): boolean =>

@@ -31,6 +31,8 @@ export type BlockedBy = 'noise' | 'other-machine' | 'changed';
 
 /** "Lower than the 860 claimed", "on my own scale": said of this very machine, and of no other. */
 const isClaimed = (text: string, { from, to }: Mention): boolean =>
+  (/^last year['’]?s$/iu.test(text.slice(from, to)) &&
+    /^ (?:colou?rs?|paint|graphics|stock|left-?over)(?!\p{L})/iu.test(text.slice(to))) ||
   (/^my own$/iu.test(text.slice(from, to)) &&
     /^ (?:\p{L}+ )?(?:scales?|weighbridge|tape|garage|money|legs?)(?!\p{L})/iu.test(
       text.slice(to),
@@ -62,6 +64,10 @@ const WANTED =
 /** "Extra set of sprockets 13/50": none that is on the machine. */
 const SPARE =
   /(?<!\p{L})(?:extra|spare|second|additional|ersatz\p{L}*|zusätzlich\p{L}*|de rechange|di ricambio|de repuesto)(?: set| pair| satz)?(?: of)?(?: (?:sprockets?|ritzel|kettensatz|pignons?|wheels?|rims?|tyres?|tires?|springs?|\p{L}+ (?:sprockets?|springs?)))(?: \(| of|:|,)? ?(?:\d\d ?[/-] ?)?$/iu;
+
+/** "I was promised four litres": what was hoped for. */
+const PROMISED =
+  /(?<!\p{L})(?:promised|should have been|hoped for|hoping for|expected|versprochen(?: waren)?|promis)(?: me| us)?(?: about| around| a)? $/iu;
 
 /** "12 kg less (would make it 184 wet)": what it is not. */
 const WOULD_BE =
@@ -181,6 +187,8 @@ export function blockedIn(
     } else if (isFirstCheck(text, q) || isBeforeThenEvery(text, q)) found.set(i, 'changed');
     else if (
       NOT.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
+      PROMISED.test(text.slice(Math.max(0, q.from - 34), q.from)) ||
+      /^\s*["”]?\s*(?:wide|across|in width)(?!\p{L})/iu.test(text.slice(q.to, q.to + 12)) ||
       SPARE.test(text.slice(Math.max(0, q.from - 48), q.from)) ||
       WOULD_BE.test(text.slice(Math.max(0, q.from - 34), q.from)) ||
       WAS_OLD.test(text.slice(q.to, q.to + 40))

@@ -16,7 +16,15 @@ export const CARE_FORMS: readonly Form[] = [
     points: WEIGHTS.byBasis + 2,
     by: 'basis',
     before:
-      /(?<!\p{L})(?:valves?|clearances?|shims|ventile|soupapes|válvulas|valvole)(?: \p{L}+){0,5} (?:every|each|alle|tous les|cada|ogni)(?: about| ca\.?)? $/iu,
+      /(?<!\p{L})(?:valves?|clearances?|shims|ventile|soupapes|válvulas|valvole),?(?: \p{L}+){0,5},? (?:every|each|alle|tous les|cada|ogni)(?: about| ca\.?)? $/iu,
+  }),
+  // "Aceite cada tres mil", "la vidange, tous les douze mille".
+  ...twice({
+    key: 'oilInterval',
+    points: WEIGHTS.byBasis + 1,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:öl|ölwechsel|huile|vidange|aceite|olio)(?!\p{L}),?(?: \p{L}+){0,3},? (?:alle|tous les|cada|ogni)(?: ca\.?)? $/iu,
   }),
   // "First valve adjust at six hundred, after that every eight thousand miles".
   ...twice({

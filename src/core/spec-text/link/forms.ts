@@ -86,6 +86,16 @@ const FORMS: readonly Form[] = [
     when: (_, { amounts: [a = 0], unit }) =>
       (unit === 'mm' && a >= LEAST_TRAVEL) || (unit === 'in' && a >= 4),
   },
+  // "Meine gewogen mit vollem Tank, Sturzbügel und Hauptständer: 217,5 kg".
+  {
+    key: 'mass',
+    dimension: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})(?:gewogen|weighed|pesée|pesata|pesada|ważona)(?!\p{L})[^.:;\d]{0,60}: ?$/iu,
+    behind:
+      /^(?! with (?:about |only |just )?(?:an? |half|\d|one|two|three|some|the tank (?:half|nearly)))/iu,
+  },
   // "From 34.8 in to 33.2 with the low seat".
   {
     key: 'seatHeight',

@@ -24,7 +24,7 @@ export const PRICE_FORMS: readonly Form[] = [
     points: WEIGHTS.byBasis,
     by: 'basis',
     behind:
-      /^,? ?(?:plus|before|then) (?:the |your )?(?:on[- ](?:the[- ])?roads?|otr|freight|dealer fees|destination|tax(?:es)?|rego|überführung\p{L}*|nebenkosten|fracht)(?!\p{L})/iu,
+      /^,? ?(?:plus|\+|before|then) (?:the |your )?(?:fees|on[- ](?:the[- ])?roads?|otr|freight|dealer fees|destination|tax(?:es)?|rego|überführung\p{L}*|nebenkosten|fracht)(?!\p{L})/iu,
   },
   // "£6,799 + £250 OTR": what comes on top is said behind it.
   {
@@ -190,6 +190,14 @@ export const PRICE_FORMS: readonly Form[] = [
       when: (_, q) => sumOf(q) >= LEAST_PAID,
     }),
   ),
+  // "Elle est affichée six mille neuf cent quatre-vingt-dix-neuf".
+  {
+    key: 'price',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})(?:affichée?|proposée?|vendue?|facturée?) (?:à )?$/iu,
+    when: (_, q) => sumOf(q) >= LEAST_PAID,
+  },
   // "12.799 € Liste".
   {
     key: 'price',

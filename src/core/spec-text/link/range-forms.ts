@@ -13,7 +13,9 @@ const ONE_TANK = {
 /** What a tank holds, told before a number: "18 l donc 400 km". */
 const afterATank = (s: SentenceWords, q: Quantity): boolean =>
   s.quantities.some((o) => o.to <= q.from && /^(?:L|gal-us|gal-imp|gallon)$/.test(o.unit ?? '')) &&
-  /(?<!\p{L})(?:tanks?|réservoir|serbatoio|depósito|tanque)(?!\p{L})/iu.test(s.text);
+  /(?<!\p{L})(?:tanks?|réservoir|serbatoio|depósito|tanque|caben|gasolina|benzina?|essence|petrol|gas)(?!\p{L})/iu.test(
+    s.text,
+  );
 
 /** "I've put four hundred miles on this": what was ridden, and not what a tank gives. */
 const NOT_RIDDEN =
@@ -71,7 +73,7 @@ export const RANGE_FORMS: readonly Form[] = [
     ...ONE_TANK,
     points: PLAINLY,
     before:
-      /(?<!\p{L})(?:so|donc|soit|quindi faccio|faccio|on fait|o sea que hacemos|hacemos|facciamo|also|ergibt|quindi|así que|therefore|which means)(?: about| around| roughly| environ| rund| circa| unos| over| well over| just over| nearly)?(?: on fait| on a)? $/iu,
+      /(?<!\p{L})(?:so|så|donc|soit|quindi faccio|faccio|on fait|o sea que hacemos|hacemos|facciamo|also|ergibt|quindi|así que|therefore|which means)(?: about| around| roughly| environ| rund| circa| unos| over| well over| just over| nearly)?(?: on fait| on a)? $/iu,
     when: afterATank,
   },
   // "You're looking at two hundred and thirty or so before you need a pump".
@@ -98,6 +100,25 @@ export const RANGE_FORMS: readonly Form[] = [
       /(?<!\p{L})(?:nach|après|dopo|a los|tras) (?:etwa |rund |gut |knapp |environ |unos )?$/iu,
     behind:
       /^(?:n)? (?:ist (?:schluss|ende|er leer|der tank leer|der saft alle)|muss (?:ich|man) tanken|muss sie tanken|il faut (?:faire le plein|ravitailler)|bisogna fare benzina|hay que repostar)(?!\p{L})/iu,
+  },
+  // "Ich komm dreihundert weit".
+  ...([undefined, 'distance'] as const).map(
+    (dimension): Form => ({
+      key: 'statedRange',
+      ...(dimension ? { dimension } : {}),
+      points: PLAINLY,
+      by: 'basis',
+      before:
+        /(?<!\p{L})komm(?:e|t|st)?(?: (?:ich|man|du|sie|er))?(?: (?:so|gut|etwa|rund|locker|knapp))* $/iu,
+      behind: /^ weit(?!\p{L})/iu,
+      when: (_, { amounts: [a = 0] }) => a >= 60 && a <= 900,
+    }),
+  ),
+  // "I can do two hundred and sixty k": on what is in the tank.
+  {
+    ...ONE_TANK,
+    before: /(?<!\p{L})(?:I|you|it|she) can do (?:about |around )?$/iu,
+    behind: /^(?=[,.;]|$| (?:before|between|if|on|without))/u,
   },
   // "With ten litres on board that's three hundred k's".
   {

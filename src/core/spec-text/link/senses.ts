@@ -13,7 +13,10 @@ export function bareUnits(
   text: TextUnits,
 ): readonly UnitId[] {
   const { dimension, unit } = figureDefinition(key);
-  if (dimension === 'money') return text.money === undefined ? [] : [text.money];
+  if (dimension === 'money') {
+    const money = text.money ?? text.likelyDollar;
+    return money === undefined ? [] : [money];
+  }
   if (dimension === 'distance' && spoken && dimensionOfUnit(spoken) === dimension) return [spoken];
   if (dimension === 'distance') return [text.distance ?? 'km'];
   if (unit) return [unit];

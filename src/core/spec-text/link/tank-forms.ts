@@ -38,6 +38,17 @@ export const TANK_FORMS: readonly Form[] = [
       /(?<!\p{L})(?:both|beide|les deux|tutte e due|ambas)(?: (?:have|hold|carry|with|haben|font|tienen|hanno))? $/iu,
     when: (_, q) => (q.amounts[0] ?? 0) >= LEAST_TANK,
   },
+  // "Caben nueve litros".
+  { ...TANK, points: WEIGHTS.byBasis, before: /(?<!\p{L})(?:le )?(?:caben|entran) (?:unos )?$/iu },
+  // "The range, four twenty from sixteen litres", "from eighteen litres you see three hundred".
+  {
+    ...TANK,
+    points: WEIGHTS.byBasis,
+    before: /(?<!\p{L})(?:from|off|out of) (?:its |the |those )?$/iu,
+    when: (s, q) =>
+      (q.amounts[0] ?? 0) >= LEAST_TANK &&
+      /(?<!\p{L})(?:range|you (?:see|get)|I (?:see|get))(?!\p{L})/iu.test(s.text),
+  },
   // "With ten litres on board".
   { ...TANK, points: WEIGHTS.byBasis, behind: /^ on board(?!\p{L})/iu },
   // "13 L stock + 6 L aux".

@@ -54,7 +54,8 @@ export function unitOfLabel(words: string, { units }: SentenceWords): UnitId | u
 
 /** "880 seat" names its figure; "400 weighs" and "125 Trail" do not. */
 export const isNoun = (words: string): boolean =>
-  /^\p{Ll}/u.test(words) && !/^(?:weigh|tyre|tire|make|get|cost)/iu.test(words);
+  (/^\p{Ll}/u.test(words) || /^(?:Federweg|Sitzhöhe|Bodenfreiheit|Radstand)/u.test(words)) &&
+  !/^(?:weigh|tyre|tire|make|get|cost)/iu.test(words);
 export const isCheckOrOil = ({ meaning }: Word): boolean =>
   meaning.kind === 'label' && /^(?:valves|oil)$/.test(meaning.name);
 export const isCare = ({ meaning }: Word): boolean =>

@@ -61,12 +61,19 @@ const NO_MOTORCYCLE = [
   /(?<!\p{L})tank(?: is| of|:)? (?:[6-9]|1\d)\d ?l(?:it(?:re|er)s?)?\b/iu,
 ];
 
+/** A jacket that an alternator heats is none that is for sale. */
+const WORN = /^(?:jacket|size)$/u;
+const FEEDS = /(?<!\p{L})(?:stator|alternator|lichtmaschine|alternateur)(?!\p{L})/iu;
+
 export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' | 'open' | 'else' {
   const trade = names(lines, 'trade').size;
   const signs = NO_MOTORCYCLE.filter((sign) => lines.some((l) => sign.test(l.line))).length;
   const heavy = 2 * signs + 4 * beyondAny(lines);
   const part = /\bfits (?:most|all|\d)/iu.test(lines.map((l) => l.line).join(' ')) ? 2 : 0;
-  const elsewhere = names(lines, 'elsewhere').size + heavy + part + (opensElsewhere(lines) ? 4 : 0);
+  const others = [...names(lines, 'elsewhere')].filter(
+    (word) => !(WORN.test(word) && lines.some((l) => FEEDS.test(l.line))),
+  ).length;
+  const elsewhere = others + heavy + part + (opensElsewhere(lines) ? 4 : 0);
   const telling = new Set(
     lines.flatMap((l) =>
       l.mentions.flatMap((m) =>
@@ -83,8 +90,17 @@ export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' 
   // Kilograms, litres and millimetres together: a sheet, whatever its words.
   const dims = new Set(lines.flatMap((l) => l.quantities.map((q) => q.unit)));
   const sheet = dims.has('kg') && dims.has('L') && dims.has('mm') ? 1 : 0;
+  // Horsepower, kilograms and litres of one thing are an engine's that carries its fuel.
+  const engine = dims.has('L') && dims.has('kg') && (dims.has('hp') || dims.has('PS')) ? 1 : 0;
   const use = [...dims].some((u) => /^(?:L\/100km|mpg|km\/L)/.test(u ?? '')) ? 1 : 0;
-  const speaks = sheet + use + tyres + trade + telling * 2 + Math.min(4, labels);
+  const speaks =
+    sheet +
+    (elsewhere === 0 ? engine : 0) +
+    use +
+    tyres +
+    trade +
+    telling * 2 +
+    Math.min(4, labels);
   if (elsewhere > 0 && speaks < elsewhere * 2.2) return 'else';
   const fragment = elsewhere === 0 && lines.length <= 3 && lines.every((l) => l.line.length < 90);
   const ours = fragment || speaks >= 1 + elsewhere * 3 || (sale && elsewhere === 0);

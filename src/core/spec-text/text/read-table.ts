@@ -18,10 +18,11 @@ interface Cell {
 
 const RULE = /^[\s|:+-]+$/;
 
-/** What parts the cells of a row: tabs, bars, or commas and semicolons without spaces. */
+/** What parts the cells of a row: tabs, bars, slashes between blanks, or commas and semicolons without spaces. */
 function markOf(line: string): string | undefined {
   if (line.includes('\t')) return '\t';
   if (line.includes('|')) return '|';
+  if (line.split(' / ').length >= 4) return ' / ';
   return [';', ','].find(
     (m) =>
       line.split(m).length >= 4 &&
@@ -38,7 +39,7 @@ function cellsOf(line: string): readonly Cell[] {
   let from = 0;
   for (const part of line.split(mark)) {
     cells.push({ text: part.trim(), from, to: from + part.length });
-    from += part.length + 1;
+    from += part.length + mark.length;
   }
   const outer = mark === '|' && /^\s*\|/.test(line);
   const inner = outer ? cells.slice(1, /\|\s*$/.test(line) ? -1 : undefined) : cells;

@@ -4,7 +4,7 @@ export const GERMAN: Vocabulary = {
   labels: {
     mass: 'gewicht|masse|leergewicht=ready|trockengewicht=dry|fahrfertig=ready|wiegt|wiege|wiegen|gewicht fahrfertig=ready|gewicht vollgetankt=ready|gewicht trocken=dry|gewicht fahrbereit=ready|fahrzeuggewicht|eigengewicht|gewicht leer|leermasse=ready|masse fahrbereit=ready|gewicht ohne kraftstoff=dry|gewicht ohne benzin=dry|kampfgewicht|bringt auf die waage|gesamtgewicht fahrbereit=ready',
     maxMass:
-      'zulassiges gesamtgewicht|zul gesamtgewicht|zulassige gesamtmasse|gesamtgewicht|zgg|max gesamtgewicht|hochstzulassiges gesamtgewicht|zul gesamtmasse',
+      'zulassiges gesamtgewicht|zul gesamtgewicht|zulassige gesamtmasse|gesamtgewicht|zgg|max gesamtgewicht|hochstzulassiges gesamtgewicht|zul gesamtmasse|zul gg|zulassiges gg|zgg|zgm|zul gesamtgew',
     payload: 'zuladung|nutzlast|max zuladung|maximale zuladung',
     power:
       'leistung|~ps|~kw|nennleistung|motorleistung|hochstleistung|max leistung|maximale leistung|leistet|maximalleistung',

@@ -22,12 +22,16 @@ export const OTHERS: Vocabulary = {
     consumption:
       'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk',
     statedRange: 'actieradius|rijbereik|autonomia|zasieg|rackvidd',
-    travel: 'fjaeringsvei foran bak|fjæringsvei foran bak|fjaeringsvei|fjæringsvei|fjæringsvandring|~vandring|veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok',
-    travelFront: 'fjæringsvei foran|vandring foran|veerweg voor|curso dianteiro|suspensao dianteira|skok zawieszenia przod',
-    travelRear: 'fjæringsvei bak|vandring bak|veerweg achter|curso traseiro|suspensao traseira|skok zawieszenia tyl',
+    travel:
+      'fjaeringsvei foran bak|fjæringsvei foran bak|fjaeringsvei|fjæringsvei|fjæringsvandring|~vandring|veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok',
+    travelFront:
+      'fjæringsvei foran|vandring foran|veerweg voor|curso dianteiro|suspensao dianteira|skok zawieszenia przod',
+    travelRear:
+      'fjæringsvei bak|vandring bak|veerweg achter|curso traseiro|suspensao traseira|skok zawieszenia tyl',
     clearance:
       'bodemvrijheid|grondspeling|distancia do solo|vao livre|altura livre do solo|distancia minima do solo|vao livre do solo|altura minima do solo|przeswit|markfrigang|frigang|bakkeklaring|bakkeklarering|frihøjde|frihojde',
-    wheelbase: 'wielbasis|entre eixos|distancia entre eixos|rozstaw osi|hjulbas|axelavstand|akselavstand|akselafstand',
+    wheelbase:
+      'wielbasis|entre eixos|distancia entre eixos|rozstaw osi|hjulbas|axelavstand|akselavstand|akselafstand',
     rake: 'balhoofdhoek|caster|kat glowki ramy|styrvinkel',
     trail: 'naloop|trail|wyprzedzenie|forsprang',
     service:
@@ -35,7 +39,7 @@ export const OTHERS: Vocabulary = {
     valves: 'kleppen|kleppen stellen|valvulas|luz zaworowy|regulacja zaworow|ventiljustering',
     oil: 'olie verversen|olieverversing|troca de oleo|wymiana oleju|oljebyte',
     price:
-      'prijs|vraagprijs=asked|vraagprijs bij de dealer=asked|~dalem=paid|zaplacilem=paid|~betaald=paid|nieuwprijs=list|preco|preco sugerido=list|cena|pris|listepris=list|nypris=list|cirkapris=list|rek cirkapris=list|rek pris=list|rekommenderat pris=list|catalogusprijs=list',
+      'prijs|vraagprijs=asked|vraagprijs bij de dealer=asked|~dalem=paid|zaplacilem=paid|~betaald=paid|nieuwprijs=list|preco|preco sugerido=list|cena|pris|listepris=list|~kjøpt ny=paid|~kjopt ny=paid|kjøpt for=paid|nypris=list|cirkapris=list|rek cirkapris=list|rek pris=list|rekommenderat pris=list|catalogusprijs=list',
     warranty: 'garantie|garantia|gwarancja|garanti',
     battery: 'accu|akumulator|batteri',
     alternator: 'dynamo|alternador',
@@ -116,7 +120,9 @@ export const OTHERS: Vocabulary = {
     [
       'wheelType',
       'cast',
-      worded('gietwielen|rodas de liga(?: leve)?|felgi aluminiowe|gjutna(?: (?:hjul|fälgar))?|støpte felger'),
+      worded(
+        'gietwielen|rodas de liga(?: leve)?|felgi aluminiowe|gjutna(?: (?:hjul|fälgar))?|støpte felger',
+      ),
     ],
     [
       'abs',

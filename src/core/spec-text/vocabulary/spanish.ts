@@ -25,7 +25,7 @@ export const SPANISH: Vocabulary = {
       'consumo|consumo medio=mixed|gasta|consumo homologado=cycle|consumo combinado=mixed',
     statedRange: 'autonomia',
     travel:
-      'recorrido|recorrido suspension|recorrido de suspension|recorrido de la suspension|suspension|recorridos',
+      'recorrido|recorrido suspension|recorrido de suspension|recorrido de la suspension|suspension|recorridos|suspensiones',
     travelFront:
       'recorrido suspension delantera|recorrido delantero|recorrido de la horquilla|suspension delantera|recorrido horquilla|recorrido rueda delantera',
     travelRear:
