@@ -67,23 +67,35 @@ const HUNDREDS_SHORT = new RegExp(
 
 /** Place for place. */
 const withHundreds = (text: string): string =>
-  text.replace(HUNDREDS_SHORT, (words: string, a?: string, b?: string, c?: string, d?: string) => {
-    const [one, ten] = [a ?? c, b ?? d].map((w) => (w ?? '').toLowerCase());
-    return String((SMALL[one ?? ''] ?? 0) * 100 + (GERMAN_TENS[ten ?? ''] ?? 0)).padStart(
-      words.length,
-    );
-  });
+  !/zig(?!\p{L})|drei(?:ß|ss)ig/iu.test(text)
+    ? text
+    : text.replace(
+        HUNDREDS_SHORT,
+        (words: string, a?: string, b?: string, c?: string, d?: string) => {
+          const [one, ten] = [a ?? c, b ?? d].map((w) => (w ?? '').toLowerCase());
+          return String((SMALL[one ?? ''] ?? 0) * 100 + (GERMAN_TENS[ten ?? ''] ?? 0)).padStart(
+            words.length,
+          );
+        },
+      );
 
 const AND_A_HALF = new RegExp(`(?<!\\p{L})(${alternatives(SMALL)})einhalb(?!\\p{L})`, 'giu');
 
 /** "Viereinhalb". Place for place. */
 const withHalves = (text: string): string =>
-  text.replace(AND_A_HALF, (words: string, one: string) =>
-    `${String(SMALL[one.toLowerCase()])}.5`.padStart(words.length),
-  );
+  !/einhalb/iu.test(text)
+    ? text
+    : text.replace(AND_A_HALF, (words: string, one: string) =>
+        `${String(SMALL[one.toLowerCase()])}.5`.padStart(words.length),
+      );
+
+/** Parts of a German number: without one there is nothing to do. */
+const GERMAN_STEMS =
+  /ein|zwei|drei|vier|fünf|sechs|sieb|acht|neun|zehn|elf|zwölf|zwan|hundert|tausend|komma/iu;
 
 /** German numbers in one word ("hundertzweiundsechzig", "dreikommasieben") as digits; short ones stay words. Place for place. */
 export function germanNumbers(text: string): string {
+  if (!GERMAN_STEMS.test(text)) return text;
   const line = withHundreds(withHalves(withGears(text))).replace(
     GERMAN_SHORT,
     (whole: string, word: string, rest: string) => {

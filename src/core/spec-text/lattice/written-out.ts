@@ -73,13 +73,17 @@ const EACH_TAKES =
 
 /** "A gallon takes me 81 miles": what it does on one is no range. Place for place. */
 export const onOne = (line: string): string =>
-  line.replace(EACH_TAKES, (unit: string, of: string) =>
-    (/^g/iu.test(of) ? 'mpg' : 'km/l').padEnd(unit.length).slice(0, Math.max(4, unit.length)),
-  );
+  !/a (?:gallon|lit(?:re|er)) /iu.test(line)
+    ? line
+    : line.replace(EACH_TAKES, (unit: string, of: string) =>
+        (/^g/iu.test(of) ? 'mpg' : 'km/l').padEnd(unit.length).slice(0, Math.max(4, unit.length)),
+      );
 
 const TORQUE_IN_NEWTONS =
   /(?<=\d ?(?:kw|kilowatts|horsepower|horses|hp|ps),?(?: and)? +\d{2,3} )newtons(?!\p{L})(?! ?-?m)/giu;
 
 /** "Sixty nine kilowatts, ninety newtons": a torque, its metre left out. Place for place. */
 export const newtonMetres = (line: string): string =>
-  line.replace(TORQUE_IN_NEWTONS, (unit) => 'Nm'.padEnd(unit.length));
+  !/newtons/iu.test(line)
+    ? line
+    : line.replace(TORQUE_IN_NEWTONS, (unit) => 'Nm'.padEnd(unit.length));

@@ -103,6 +103,13 @@ export function blockedIn(
   list: boolean,
 ): ReadonlyMap<number, BlockedBy> {
   const found = new Map<number, BlockedBy>();
+  if (quantities.length === 0) return found;
+  // Most sentences have none of these words: looked for once and not at each number.
+  const [hoped, spare, would] = [
+    /promis|should have|hop(?:ed|ing) for|expected|versprochen/iu,
+    /extra|spare|second|addition|ersatz|zusätz|rechange|ricambio|repuesto/iu,
+    /would|could|might|['’]d/iu,
+  ].map((words) => words.test(text));
   // "Chain 520, 15:45" are teeth, and no time of the day.
   const noise = noiseIn(text).filter(
     ([a, b]) => !(GEARED.test(text) && /^\d{1,2}:\d{2}$/.test(text.slice(a, b))),
@@ -187,10 +194,10 @@ export function blockedIn(
     } else if (isFirstCheck(text, q) || isBeforeThenEvery(text, q)) found.set(i, 'changed');
     else if (
       NOT.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
-      PROMISED.test(text.slice(Math.max(0, q.from - 34), q.from)) ||
+      (hoped && PROMISED.test(text.slice(Math.max(0, q.from - 34), q.from))) ||
+      (spare && SPARE.test(text.slice(Math.max(0, q.from - 48), q.from))) ||
+      (would && WOULD_BE.test(text.slice(Math.max(0, q.from - 34), q.from))) ||
       /^\s*["”]?\s*(?:wide|across|in width)(?!\p{L})/iu.test(text.slice(q.to, q.to + 12)) ||
-      SPARE.test(text.slice(Math.max(0, q.from - 48), q.from)) ||
-      WOULD_BE.test(text.slice(Math.max(0, q.from - 34), q.from)) ||
       WAS_OLD.test(text.slice(q.to, q.to + 40))
     )
       found.set(i, 'other-machine');

@@ -150,7 +150,7 @@ export function byWord(
   const bare =
     (labelFirst && !turned && (unitTold(gapText) !== undefined || isBareLink(gapText))) || beside;
   const became = labelFirst && q.changed === 'is-new' && isWasBefore(s, index, a);
-  const remark = labelFirst && !turned && isRemark(gapText);
+  const remark = (): boolean => labelFirst && !turned && isRemark(gapText);
   return keys.flatMap((key) =>
     key === 'mass' && ON_ONE_WHEEL.test(s.text.slice(q.to, q.to + 16))
       ? []
@@ -158,7 +158,7 @@ export function byWord(
           told && q.unit === undefined ? { ...s, spoken: told } : s,
           q,
           key,
-          bare || became || (remark && (isSeatInMm(key, q) || isTravelOfSide(s, key, q))),
+          bare || became || ((isSeatInMm(key, q) || isTravelOfSide(s, key, q)) && remark()),
           told ? -1 : index,
         )
           .filter(

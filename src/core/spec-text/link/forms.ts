@@ -94,7 +94,7 @@ const FORMS: readonly Form[] = [
     by: 'basis',
     before: /(?<!\p{L})(?:gewogen|weighed|pesée|pesata|pesada|ważona)(?!\p{L})[^.:;\d]{0,60}: ?$/iu,
     behind:
-      /^(?! with (?:about |only |just )?(?:an? |half|\d|one|two|three|some|the tank (?:half|nearly)))/iu,
+      /^(?!,? (?:with|tank) (?:about |only |just )?(?:an? |half|\d|one|two|three|some|nearly|the tank (?:half|nearly)))/iu,
   },
   // "From 34.8 in to 33.2 with the low seat".
   {

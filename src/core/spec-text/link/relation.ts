@@ -1,9 +1,26 @@
 import { WEIGHTS } from './weights';
 
 /** Words between a label and its figure that say nothing of their own. */
-const PLAIN =
-  /^(?:is|are|was|were|be|s|of|at|the|a|an|about|around|approx|approximately|claimed|quoted|only|just|to|which|it|its|comes|in|by|that|has|have|got|stands|sits|measures|roughly|from|new|currently|with|circa|ca|measured|stock|standard|liegt|bei|ist|betragt|beträgt|hat|von|etwa|rund|der|die|das|mit|auf|alle|est|de|du|la|le|les|un|une|des|environ|à|sur|es|del|el|los|las|y|di|della|del|dei|con|è|da|il|lo|op|van|het|een|elke|en|przy|do|no|na|each|both|per|max|min|total|same|still|now|really|actually|well|um|uh|maybe|say|says|reads|mir|mich|moi|said|been|this|guy|thing|canada|australia|europe|britain|germany|america|here|better|worse|way|much|far|check|every|ogni|cada|tous|tutti|rated|held|good|for|as|and gives|listed|official|nominal|out|up|down|on|leg|roughly|nearly|almost|lot|like|under|over|below|above|unladen|laden|takes|one|sobre|font|it|they|quote|claim|claims|call|goes|drops|went|dropped|rises|need|needs|checking|incl|including|wise|stayed|stays|stay|remains|unchanged|way|there|meant|supposed|be|according|him|her|them|dealer|owner|seller|über|alles|adjusts|adjustable|between|entre|zwischen|tra|alta|alto|hoch|haute|haut|realistisch|real|ehrlich|gemessen)$/iu;
-const JOINER = /^(?:and|but|und|et|y|e|oder|or|plus|while|sowie|ed|pero|mais|aber|though|so)$/iu;
+const PLAIN: ReadonlySet<string> = new Set(
+  (
+    'is are was were be s of at the a an about around approx approximately claimed quoted only ' +
+    'just to which it its comes in by that has have got stands sits measures roughly from new ' +
+    'currently with circa ca measured stock standard liegt bei ist betragt beträgt hat von etwa ' +
+    'rund der die das mit auf alle est de du la le les un une des environ à sur es del el los las ' +
+    'y di della dei con è da il lo op van het een elke en przy do no na each both per max min ' +
+    'total same still now really actually well um uh maybe say says reads mir mich moi said been ' +
+    'this guy thing canada australia europe britain germany america here better worse way much ' +
+    'far check every ogni cada tous tutti rated held good for as listed official nominal out up ' +
+    'down on leg nearly almost lot like under over below above unladen laden takes one sobre font ' +
+    'they quote claim claims call goes drops went dropped rises need needs checking incl ' +
+    'including wise stayed stays stay remains unchanged there meant supposed according him her ' +
+    'them dealer owner seller über alles adjusts adjustable between entre zwischen tra alta alto ' +
+    'hoch haute haut realistisch real ehrlich gemessen'
+  ).split(' '),
+);
+const JOINERS: ReadonlySet<string> = new Set(
+  'and but und et y e oder or plus while sowie ed pero mais aber though so'.split(' '),
+);
 
 /** "the seat, well, 875": a word of thinking aloud between commas is none. */
 const FILLER = /,\s*(?:well|uh|um|er|erm|hm+|you know|what|let's say|say|like|i think)\s*,/giu;
@@ -20,8 +37,9 @@ export function gapOf(whole: string): Gap {
   const text = whole.replace(FILLER, ' ');
   let [words, plain, commas, joiners] = [0, 0, 0, 0];
   for (const [word] of text.matchAll(/[\p{L}\p{M}]+/gu)) {
-    if (JOINER.test(word)) joiners += 1;
-    else if (PLAIN.test(word)) plain += 1;
+    const lower = word.toLowerCase();
+    if (JOINERS.has(lower)) joiners += 1;
+    else if (PLAIN.has(lower)) plain += 1;
     else words += 1;
   }
   for (const [mark] of text.matchAll(/[,;|\t](?!\d)|\. (?=\p{L})|\.{2,}|[()[\]]/gu))
