@@ -10,11 +10,25 @@ import {
   type Carried,
   type Thirst,
 } from '@/core/fuel';
-import { certain } from '@/core/numeric';
+import {
+  between,
+  certain,
+  isDoubtful,
+  ROWS,
+  source,
+  type Estimate,
+  type Known,
+} from '@/core/numeric';
+import { DRIVELINE_EFFICIENCY, dragAreaOf } from '@/core/assessment';
+import { resolveDonor } from '@/core/donor';
+import { airAt } from '@/core/engine';
+import { powerToHold, ROLLING_COEFFICIENT } from '@/core/road-load';
+import { demoDossier } from '@/demo/scenario';
 import { wantCurves } from '@/core/preference';
 import { CLEARANCE_ASKED, clearanceAsked, TRAVEL_ASKED, travelShare } from '@/core/suspension';
 import { kilograms, litresPer100Km, millimetres } from '@/core/units';
 import { newBrief } from '@/store/records';
+import { assessed } from '../cases';
 
 const only = (ground: Ground): GroundShares =>
   Object.fromEntries(GROUNDS.map((g) => [g, g === ground ? 100 : 0])) as Record<Ground, number>;
@@ -147,6 +161,83 @@ describe('what the ground asks of the machine', () => {
   });
   test.each(GROUNDS)('all of the way on %s asks that ground’s clearance', (ground) => {
     expect(clearanceAsked(only(ground))).toEqual({ ground, asked_mm: CLEARANCE_ASKED[ground] });
+  });
+});
+
+// What a row of the table of draws says must be what the formula says of that row's values: reckoned here row by row.
+describe('row by row', () => {
+  const SHARES: GroundShares = {
+    motorway: 20,
+    openRoad: 25,
+    town: 5,
+    gravel: 20,
+    twoTrack: 15,
+    singleTrack: 10,
+    sandMud: 5,
+  };
+  const RIDDEN: Carried = { load_kg: 131, headwind_kmh: 12, cruise_kmh: 104 };
+  const CARRIED: Thirst = { ...THIRST, drag_m2: THIRST.bareDrag_m2 + 0.07 };
+  const mass = source('a machine', between(kilograms(198), kilograms(215), kilograms(206)));
+  const shareOn = (g: Ground, kg: number) =>
+    carriedFactor(certain(kg), only(g), CARRIED, RIDDEN).mid / groundFactor(g).mid;
+
+  test('fuel over mixed ground is each ground’s, by its share', () => {
+    const factor = carriedFactor(mass, SHARES, CARRIED, RIDDEN);
+    expect(factor.mid).toBeCloseTo(
+      GROUNDS.reduce(
+        (sum, g) => sum + (SHARES[g] / 100) * shareOn(g, mass.mid) * groundFactor(g).mid,
+        0,
+      ),
+      9,
+    );
+    for (const row of [0, 1, 37, 512, ROWS - 1]) {
+      const kg = mass.rows?.[row] ?? Number.NaN;
+      const byHand = GROUNDS.reduce(
+        (sum, g) =>
+          sum +
+          (SHARES[g] / 100) * shareOn(g, kg) * (groundFactor(g).rows?.[row] ?? groundFactor(g).mid),
+        0,
+      );
+      expect(factor.rows?.[row]).toBeCloseTo(byHand, 9);
+    }
+  });
+  test('on paved ground alone a machine of known mass has no doubt of its own', () => {
+    const paved = carriedFactor(certain(206), only('openRoad'), CARRIED, RIDDEN);
+    expect(isDoubtful(paved)).toBe(isDoubtful(groundFactor('openRoad')));
+  });
+  test('power left at the cruise is one less what holds it, by what there is', () => {
+    const dossier = demoDossier();
+    const brief = {
+      ...newBrief('EUR'),
+      rider: dossier.briefs['brief']?.rider ?? newBrief('EUR').rider,
+    };
+    const donor = resolveDonor(dossier.donors, 'drover-430');
+    if (!donor) throw new Error('no such donor in the demo');
+    const { metrics, figures } = assessed(brief, donor);
+    const column = (e: Estimate): Known => {
+      if (e.kind === 'unknown') throw new Error(e.missing.join());
+      return e;
+    };
+    const [left, power, loaded] = [
+      metrics.cruisePower.estimate,
+      figures.power.estimate,
+      metrics.loadedMass.estimate,
+    ].map(column);
+    const at = (of: Known | undefined, row: number): number =>
+      of?.rows?.[row] ?? of?.mid ?? Number.NaN;
+    for (const row of [0, 99, ROWS - 1]) {
+      const held = powerToHold(
+        {
+          mass_kg: at(loaded, row),
+          rollingCoefficient: ROLLING_COEFFICIENT.openRoad,
+          dragArea_m2: dragAreaOf(donor, brief),
+          airDensity_kgm3: airAt(0, undefined).density_kgm3,
+        },
+        brief.trip.cruise_kmh,
+        DRIVELINE_EFFICIENCY,
+      );
+      expect(at(left, row)).toBeCloseTo(1 - held / at(power, row), 9);
+    }
   });
 });
 

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { asWritten, closedUp } from '@/core/spec-text/lattice/closed-up';
+import { germanNumbers } from '@/core/spec-text/lattice/german-numbers';
 import { withNumbers } from '@/core/spec-text/lattice/number-words';
 import { romanceNumbers } from '@/core/spec-text/lattice/romance-numbers';
 import { readText } from '@/core/spec-text';
@@ -33,6 +34,9 @@ describe('numbers in French, Spanish and Italian words', () => {
     ['il consumo è quattro virgola cinque litri', 'il consumo è 4.5 litri'],
     ['la potenza è settantatré cavalli', 'la potenza è 73 cavalli'],
     ['il cerchio da ventuno pollici', 'il cerchio da 21 pollici'],
+    ['il serbatoio fa quindici litri e mezzo', 'il serbatoio fa 15.5 litri'],
+    ['elle a consommé quatre litres huit en moyenne', 'elle a consommé 4.8 litres en moyenne'],
+    ['el aro de veintiuna pulgadas', 'el aro de 21 pulgadas'],
   ])('%s', (text, digits) => {
     expect(tidy(romanceNumbers(text))).toBe(digits);
     expect(romanceNumbers(text)).toHaveLength(text.length);
@@ -58,6 +62,28 @@ describe('digits and words in one number', () => {
     expect(tidy(withNumbers('Net power (kW) at engine speed (min-1): 35 at 9000'))).toBe(
       'Net power (kW) : 35 at 9000',
     ));
+  test.each([
+    ['nimmt sich viereinhalb Liter', 'nimmt sich 4.5 Liter'],
+    ['Sitzhöhe achtsiebzig', 'Sitzhöhe 870'],
+    ['Sitzhöhe acht siebzig', 'Sitzhöhe 870'],
+    ['mit neun Litern im Tank', 'mit 9 Litern im Tank'],
+    ['vier Komma drei Liter', '4.3 Liter'],
+    ['acht siebzig sind es am Berg', 'acht siebzig sind es am Berg'],
+  ])('short German numbers: %s', (text, digits) => {
+    expect(tidy(germanNumbers(text))).toBe(digits);
+    expect(germanNumbers(text)).toHaveLength(text.length);
+  });
+  test.each([
+    ['Seat height thirty two seven', 'Seat height 32.7'],
+    ['Seat is thirty five inches', 'Seat is 35 inches'],
+    ['Route twenty two seven', 'Route twenty two seven'],
+    ['fifteen forty five on the chain', '15/45 on the chain'],
+    ['wheelbase fifteen fifty five', 'wheelbase 1555'],
+    ['How much? Eleven four, plus tax', 'How much? 11400 ¤, plus tax'],
+  ])('English as it is said: %s', (text, digits) => {
+    expect(tidy(withNumbers(text))).toBe(digits);
+    expect(withNumbers(text)).toHaveLength(text.length);
+  });
   test('a gearbox in German', () =>
     expect(tidy(withNumbers('Sechsganggetriebe'))).toBe('6-ganggetriebe'));
 });

@@ -6,6 +6,9 @@ const STOCK_BEHIND = /^\s*\(?(?:stock|standard|as standard|originally|serie)(?=\
 const NOT_STOCK =
   /(?<!\p{L})(?:now|fitted|installed|i run|i have|mine|my|went|swapped|from)(?!\p{L})/iu;
 
+/** "Stock 870, I have the 850 low": another seat of the maker's is no part. */
+const IS_LOW = /^ (?:mm )?(?:low|lowered)(?!\p{L})/iu;
+
 /** "clearance now about 250 from 275 stock", "23 L tank fitted (stock 14 L)": where the stock one is named, what it became is none. */
 export function besideStock(text: string, quantities: readonly Quantity[]): readonly number[] {
   if (
@@ -25,6 +28,7 @@ export function besideStock(text: string, quantities: readonly Quantity[]): read
   const bare = (q: Quantity) => q.unit ?? (q.listed ? 'pair' : undefined);
   return quantities.flatMap((q, i) =>
     !stock[i] &&
+    !IS_LOW.test(text.slice(q.to, q.to + 12)) &&
     quantities.some(
       (o, j) =>
         stock[j] &&
