@@ -100,7 +100,7 @@ function readSentence(
   const mentions = within(scanned.mentions, sentence);
   const { alone, twins } = twinned(text, within(scanned.quantities, sentence));
   const words = wordsOf(mentions);
-  const blocked = blockedIn(text, alone, mentions, survey.sale);
+  const blocked = blockedIn(text, alone, mentions, survey.sale, survey.owned);
   const s: SentenceWords = {
     text,
     words,

@@ -126,7 +126,7 @@ const STEMS =
 
 /** "Quatre litres cinq aux cent", "consommé quatre litres huit en moyenne". Place for place. */
 const LITRES_AND =
-  /(?<![\p{L}\d])(\d{1,2}|trois|quatre|cinq|six|sept|huit|neuf) litres? (un|deux|trois|quatre|cinq|six|sept|huit|neuf|\d)(?= aux? cent| en | de moyenne| sur | à |[.,;!)]|$)/giu;
+  /(?<![\p{L}\d])(\d{1,2}|deux|trois|quatre|cinq|six|sept|huit|neuf) litres? (un|deux|trois|quatre|cinq|six|sept|huit|neuf|\d)(?= aux? cent| en | de moyenne| sur | à |[.,;!)]|$)/giu;
 
 /** Numbers said in French, Spanish or Italian words ("deux cent quatre", "ochocientos cincuenta", "settantatré") as digits. Place for place. */
 export function romanceNumbers(text: string): string {

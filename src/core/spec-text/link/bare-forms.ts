@@ -61,13 +61,26 @@ export const BARE_FORMS: readonly Form[] = [
       /^ (?:in|with|at) (?:the |its |their )?(?:high|higher|highest|standard|tall)(?=,|\.| |$)(?! gear)/iu,
     when: speaksOfSeat,
   },
+  // "In der tiefen Version achthundertzwanzig".
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'low-seat',
+    before:
+      /(?<!\p{L})(?:tiefen|niedrigen|tiefergelegten|abgesenkten|basse|ribassata|baja) (?:version|variante|position|einstellung)(?: (?:sind es|hat sie|à|a|hat))? $/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      (speaksOfSeat(s) || isOfSeat(s.above)) && a >= SEAT_MM.least && a <= SEAT_MM.most,
+  },
   // "(815 standard)", "845 as standard": how tall the usual seat is.
   {
     key: 'seatHeight',
     points: PLAINLY,
     by: 'basis',
-    behind: /^ (?:mm )?(?:as )?(?:standard|stock|serie|di serie|d['’]origine)(?=[),.;]|$)/iu,
-    when: (s, { amounts: [a = 0] }) => speaksOfSeat(s) && a >= SEAT_MM.least && a <= SEAT_MM.most,
+    behind:
+      /^ (?:mm )?(?:as )?(?:standard|stock|normally|from new|serie|di serie|d['’]origine)(?=[),.;]|$)/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      (speaksOfSeat(s) || isOfSeat(s.above)) && a >= SEAT_MM.least && a <= SEAT_MM.most,
   },
   // "I averaged 5.1 over the week".
   {
@@ -145,8 +158,28 @@ export const BARE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     before:
-      /(?<!\p{L})(?:d['’]origine|de série|serienmäßig|di serie|de serie)(?: è| es| c['’]est| sind(?: es)?)? $/iu,
-    when: (s, { amounts: [a = 0] }) => speaksOfSeat(s) && a >= SEAT_MM.least && a <= SEAT_MM.most,
+      /(?<!\p{L})(?:d['’]origine|de série|serienmäßig|di serie|de serie|normal)(?: è| es| c['’]est| sind(?: es)?)? $/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      (speaksOfSeat(s) || isOfSeat(s.above)) && a >= SEAT_MM.least && a <= SEAT_MM.most,
+  },
+  // "Max 405, bike 214, leaves 191".
+  {
+    key: 'mass',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before: /(?<!\p{L})bike(?: is| weighs|:)? $/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      a >= 80 &&
+      a <= 400 &&
+      /(?<!\p{L})(?:max|plated?|gross|payload|leaves)(?!\p{L})/iu.test(s.text),
+  },
+  {
+    key: 'payload',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before: /(?<!\p{L})(?:which |that )?leaves(?: me| us| you)?(?: with)? (?:about )?$/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      a >= 80 && a <= 300 && /(?<!\p{L})(?:max|plated?|gross)(?!\p{L})/iu.test(s.text),
   },
   // "So that's 178 payload".
   {

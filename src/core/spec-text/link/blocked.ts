@@ -73,6 +73,22 @@ const PROMISED =
 const WOULD_BE =
   /(?<!\p{L})(?:would|could|might|['’]d) (?:make|bring|get|put|take) (?:it|her|mine) (?:down |up )?(?:to |at )?(?:about )?$/iu;
 
+/** "If they made it with a 20 litre tank", "rumour says 190 kg": nobody's machine. */
+const UNREAL =
+  /(?<!\p{L})(?:if (?:only )?(?:they|it|she|the makers?|somebody|someone) (?:made|had|built|came|were|was|offered|sold|would|could)|I wish (?:it|they|she)|wenn (?:sie|es|die|der) (?:doch |nur )?(?:\p{L}+ ){0,6}(?:hätte|wäre|gäbe)|si (?:elle|elles|ils) (?:avai(?:t|ent)|faisai(?:t|ent)|étai(?:t|ent))|ojalá|si (?:tuviera|fuera)|se (?:avesse|fosse)|rumou?rs? (?:says?|has it|is|are)|rumou?red|leaked|gerüchte?)(?!\p{L})/iu;
+
+/** "The 2027 gets 5 kW more", from somebody who has another. */
+const NEXT_ONE =
+  /^\s*(?:the|next year['’]s|der|die|das|la|le|il|el) (?:(?:20[2-4]\d|next|coming|new)(?: (?:one|model|version|modell|modèle))?|one) (?:gets|will (?:get|have|be)|is (?:getting|going to)|bekommt|wird|aura|avrà|tendrá)(?!\p{L})/iu;
+
+/** "Carry: 0.5 l oil, 2 l fuel, two tubes": what goes into the bags. */
+const PACKED =
+  /^\s*(?:(?:I|we) )?(?:always )?(?:carry|carrying|pack|packed|packing list|tool ?roll|spares(?: list| I carry)?|in (?:the|my) (?:bags?|panniers|tank ?bag|tool ?roll)|dabei|mitnehmen|à emporter|para llevar)\s*[:,]/iu;
+
+/** "For the 8k service": which one, and not how often. */
+const WHICH_SERVICE =
+  /(?<!\p{L})(?:for|at|after|before|did|had|its|paid for) (?:the|its|a|their) $/iu;
+
 /** "41 was the old one". */
 const WAS_OLD =
   /^(?: [\p{L}-]+)? (?:was|is|were|being) (?:on |for |in )?(?:the |my )?(?:old|previous|outgoing|older|last|other)(?!\p{L})/iu;
@@ -101,6 +117,7 @@ export function blockedIn(
   quantities: readonly Quantity[],
   mentions: readonly Mention[],
   list: boolean,
+  owned = false,
 ): ReadonlyMap<number, BlockedBy> {
   const found = new Map<number, BlockedBy>();
   if (quantities.length === 0) return found;
@@ -136,7 +153,8 @@ export function blockedIn(
     /\?\s*$/.test(text) &&
     !/(?<!\p{L}|can )you(?:['’]re)? get(?:ting)?(?!\p{L})[^?]* for(?!\p{L})/iu.test(text) &&
     /(?<!\p{L})(?:which|what|any|anyone|looking for|welche|quelle|qual)(?!\p{L})/iu.test(text);
-  const wanted = WANTED.test(text);
+  const wanted =
+    WANTED.test(text) || UNREAL.test(text) || PACKED.test(text) || (owned && NEXT_ONE.test(text));
   const isMoney = (q: Quantity) =>
     /^[A-Z]{3}$|dollar|money/.test(q.unit ?? '') || /[$€£]/.test(text.slice(q.from, q.to));
   const grew = (i: number): boolean => {
@@ -180,6 +198,13 @@ export function blockedIn(
       isMoney(q) &&
       (FOR_WORK.test(text.slice(q.to, q.to + 40)) ||
         PRICE_OF_WORK.test(text.slice(Math.max(0, q.from - 60), q.from)))
+    )
+      found.set(i, 'noise');
+    if (
+      WHICH_SERVICE.test(text.slice(Math.max(0, q.from - 24), q.from)) &&
+      /^ ?(?:k |km |mi(?:les?)? )?(?:service|inspection|check)(?!\p{L})/iu.test(
+        text.slice(q.to, q.to + 16),
+      )
     )
       found.set(i, 'noise');
     if (isFill(text, q) || (isUse(q) && TWO_UP.test(text.slice(q.to, q.to + 36))))

@@ -71,6 +71,14 @@ const isAround = (words: string): boolean => /^around$/iu.test(words);
 const isPrice = ({ meaning }: Word): boolean =>
   meaning.kind === 'label' && meaning.name === 'price' && !meaning.weak;
 
+/** "They weigh nothing, a hundred and eighteen with oil and no fuel": what is in it stands right behind. */
+const isWeighed = (s: SentenceWords, key: FigureKey, { unit, to }: Quantity): boolean =>
+  key === 'mass' &&
+  unit === undefined &&
+  /^,? (?:dry|wet|fuell?ed|full|ready|with (?:oil|fuel|everything|a full|the tank)|without fuel|no fuel)(?!\p{L})/iu.test(
+    s.text.slice(to, to + 24),
+  );
+
 /** In characters. */
 const FARTHEST = 95;
 
@@ -158,7 +166,9 @@ export function byWord(
           told && q.unit === undefined ? { ...s, spoken: told } : s,
           q,
           key,
-          bare || became || ((isSeatInMm(key, q) || isTravelOfSide(s, key, q)) && remark()),
+          bare ||
+            became ||
+            ((isSeatInMm(key, q) || isTravelOfSide(s, key, q) || isWeighed(s, key, q)) && remark()),
           told ? -1 : index,
         )
           .filter(

@@ -49,7 +49,15 @@ export const CARE_FORMS: readonly Form[] = [
     points: WEIGHTS.byBasis,
     by: 'basis',
     before:
-      /(?<!\p{L})(?:service|inspektion|wartung|kundendienst|révision|entretien|tagliand[oi])(?!\p{L})(?:[^.]{0,40},|(?: \p{L}+){0,5}) (?:alle|every|tous les|ogni|cada) (?:ca\.? |about )?$/iu,
+      /(?<!\p{L})(?:services?|inspektion|wartung|kundendienst|révision|entretien|tagliand[oi])(?!\p{L})(?:[^.]{0,40},|(?: \p{L}+){0,5}) (?:alle|every|tous les|ogni|cada) (?:ca\.? |about )?$/iu,
+  }),
+  // "Tagliando ai 1.000 poi ogni 10.000".
+  ...twice({
+    key: 'serviceInterval',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:tagliand[oi]|révision|entretien|inspektion|wartung|kundendienst|revisi[oó]n)(?!\p{L})[^.;]{0,34}(?<!\p{L})(?:poi|puis|dann|luego|después)(?:,)? (?:ogni|tous les|alle|cada) $/iu,
   }),
   // "At thirty the valves".
   ...twice({

@@ -71,6 +71,8 @@ const OWN_TANK =
   /(?<!\p{L})(?:I['’]?ve|I have|I|we['’]?ve|he['’]?s|she['’]?s) (?:got|put|fitted|bought|run|added)? ?(?:the|a|an) (?:big |bigger |larger )?$/iu;
 export const isOfPart = (text: string, q: Quantity): boolean =>
   /^ kit(?!\p{L})/iu.test(text.slice(q.to, q.to + 6)) ||
+  // "You get ten and a half litres if you buy the big tank".
+  /^ if (?:you|I|we) (?:buy|fit|add|go for|get)(?!\p{L})/iu.test(text.slice(q.to, q.to + 16)) ||
   // "190 lb payload with me on it": what is left of it.
   /^ (?:payload|of payload) (?:w\/|with|after|once) /iu.test(text.slice(q.to, q.to + 20)) ||
   (OWN_TANK.test(text.slice(Math.max(0, q.from - 30), q.from)) &&
@@ -84,7 +86,7 @@ export const IS_ADDED =
 
 /** "£180 for the first, £520 with valves": what a workshop takes. */
 export const FOR_WORK =
-  /^ (?:for|with|incl\w*|when|if)(?: it['’]s)? (?:the |a |an |its )?(?:first(?: one| service)?|valves?|service|oil|big one|small one|minor|major|annual|check)(?!\p{L})/iu;
+  /^ (?:for|with|incl\w*|when|if)(?: it['’]s)? (?:the |a |an |its )?(?:(?:\d[\d.,]*k? ?(?:km |mile |mi )?|\p{L}+ )(?=service)|)(?:first(?: one| service)?|valves?|service|oil|big one|small one|minor|major|annual|check)(?!\p{L})/iu;
 
 /** "Every 12,000 a service (about £350)": what it takes, in brackets behind. */
 export const PRICE_OF_WORK =

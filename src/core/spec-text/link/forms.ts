@@ -86,6 +86,14 @@ const FORMS: readonly Form[] = [
     when: (_, { amounts: [a = 0], unit }) =>
       (unit === 'mm' && a >= LEAST_TRAVEL) || (unit === 'in' && a >= 4),
   },
+  // "My wife's weighs 137 kg. Mine: 201 kg".
+  {
+    key: 'mass',
+    dimension: 'mass',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before: /(?<!\p{L})mine(?:['’]s| is|:) (?:about |around )?$/iu,
+  },
   // "Meine gewogen mit vollem Tank, Sturzbügel und Hauptständer: 217,5 kg".
   {
     key: 'mass',
@@ -105,6 +113,16 @@ const FORMS: readonly Form[] = [
     before: /(?<!\p{L})from (?:the (?:stock|standard) )?$/iu,
     when: (s, q) =>
       isSeat(s, q) && /(?<!\p{L})(?:seat|saddle|sitz\p{L}*|selle)(?!\p{L})/iu.test(s.text),
+  },
+  // "It's thirty one inches, I can flat foot it".
+  {
+    key: 'seatHeight',
+    dimension: 'length',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    behind:
+      /^,? (?:and |so )?(?:I|you|she|he)(?: can|['’]m)?(?: just| easily)? (?:flat[- ]foot|on (?:my )?(?:toes|tip))/iu,
+    when: isSeat,
   },
   // "Stock was 34.5 in".
   {

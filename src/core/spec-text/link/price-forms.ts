@@ -46,6 +46,15 @@ export const PRICE_FORMS: readonly Form[] = [
     before:
       /(?<!\p{L}|can )you(?:['’]re)? get(?:ting)?(?: \p{L}+){0,3} for (?:your |just |only )?$/iu,
   },
+  // "£5,400 for the bike itself".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'paid',
+    behind: /^ for the (?:bike|machine|motorcycle)(?: itself| alone| on its own)(?!\p{L})/iu,
+  },
   // "Forty five hundred dollars I gave for it".
   {
     key: 'price',
@@ -167,6 +176,23 @@ export const PRICE_FORMS: readonly Form[] = [
     by: 'basis',
     before: /^\s*(?:\P{L}{0,4})[$£€]{1,4} ?[:=-] ?$/u,
     when: (_, q) => sumOf(q) >= LEAST_ASKED,
+  },
+  // "9.800 bezahlt vor zwei Jahren".
+  {
+    key: 'price',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'paid',
+    behind: /^ (?:bezahlt|gezahlt|hingelegt|payés?|pagat[oi]|pagados?)(?!\p{L})/iu,
+    when: (_, q) => sumOf(q) >= LEAST_PAID,
+  },
+  // "9.490 f.c.": at the dealer's.
+  {
+    key: 'price',
+    points: PLAINLY,
+    by: 'basis',
+    behind: /^ f\.?c\.?(?=[,.;)]|$)/u,
+    when: (_, q) => sumOf(q) >= LEAST_PAID,
   },
   // "$11,990 rideaway".
   {

@@ -13,7 +13,7 @@ const ONE_TANK = {
 /** What a tank holds, told before a number: "18 l donc 400 km". */
 const afterATank = (s: SentenceWords, q: Quantity): boolean =>
   s.quantities.some((o) => o.to <= q.from && /^(?:L|gal-us|gal-imp|gallon)$/.test(o.unit ?? '')) &&
-  /(?<!\p{L})(?:tanks?|réservoir|serbatoio|depósito|tanque|caben|gasolina|benzina?|essence|petrol|gas)(?!\p{L})/iu.test(
+  /(?<!\p{L})(?:tanks?|réservoir|serbatoio|depósito|tanque|caben|consomme|gasta|verbraucht|gasolina|benzina?|essence|petrol|gas)(?!\p{L})/iu.test(
     s.text,
   );
 
@@ -73,7 +73,7 @@ export const RANGE_FORMS: readonly Form[] = [
     ...ONE_TANK,
     points: PLAINLY,
     before:
-      /(?<!\p{L})(?:so|så|donc|soit|quindi faccio|faccio|on fait|o sea que hacemos|hacemos|facciamo|also|ergibt|quindi|así que|therefore|which means)(?: about| around| roughly| environ| rund| circa| unos| over| well over| just over| nearly)?(?: on fait| on a)? $/iu,
+      /(?<!\p{L})(?:so|så|donc|soit|quindi faccio|faccio|on fait|o sea que hacemos|hacemos|facciamo|also|ergibt|quindi|así que|therefore|which means)(?: about| around| roughly| environ| presque| quasi| casi| fast| rund| circa| unos| over| well over| just over| nearly)?(?: on fait| on a)? $/iu,
     when: afterATank,
   },
   // "You're looking at two hundred and thirty or so before you need a pump".
@@ -100,6 +100,14 @@ export const RANGE_FORMS: readonly Form[] = [
       /(?<!\p{L})(?:nach|après|dopo|a los|tras) (?:etwa |rund |gut |knapp |environ |unos )?$/iu,
     behind:
       /^(?:n)? (?:ist (?:schluss|ende|er leer|der tank leer|der saft alle)|muss (?:ich|man) tanken|muss sie tanken|il faut (?:faire le plein|ravitailler)|bisogna fare benzina|hay que repostar)(?!\p{L})/iu,
+  },
+  // "Alle dreihundertfünfzig Kilometer tanken".
+  {
+    ...ONE_TANK,
+    points: PLAINLY,
+    before: /(?<!\p{L})(?:alle|every|tous les|ogni|cada) $/iu,
+    behind:
+      /^,? (?:tanken|tank ich|to fill up|I fill up|je fais le plein|faccio benzina|a repostar)(?!\p{L})/iu,
   },
   // "Ich komm dreihundert weit".
   ...([undefined, 'distance'] as const).map(

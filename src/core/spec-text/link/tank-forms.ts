@@ -1,4 +1,4 @@
-import { isAlone, type Form } from './form';
+import { isAlone, PLAINLY, type Form } from './form';
 import { WEIGHTS } from './weights';
 
 const TANK = {
@@ -48,6 +48,21 @@ export const TANK_FORMS: readonly Form[] = [
     when: (s, q) =>
       (q.amounts[0] ?? 0) >= LEAST_TANK &&
       /(?<!\p{L})(?:range|you (?:see|get)|I (?:see|get))(?!\p{L})/iu.test(s.text),
+  },
+  // "On one tank, seventeen litres that was".
+  {
+    ...TANK,
+    points: PLAINLY,
+    before: /(?<!\p{L})tank(?:ful)?, $/iu,
+    behind: /^ (?:that was|it was|that is|that['’]s)(?!\p{L})/iu,
+  },
+  // "Im Tank sind fünfzehn".
+  {
+    key: 'tank',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})im tank (?:sind|gehen|hat sie|sind es) $/iu,
+    when: (_, { amounts: [a = 0] }) => a >= LEAST_TANK && a <= 40,
   },
   // "With ten litres on board".
   { ...TANK, points: WEIGHTS.byBasis, behind: /^ on board(?!\p{L})/iu },

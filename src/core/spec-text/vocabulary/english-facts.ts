@@ -115,7 +115,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'wheelType',
     'spoked-tubes',
-    /\b(?:wire|spoked?)[- ](?:wheels?|rims?)\b|\bspoked\b|\bspokes? (?:w\/|with) (?:inner )?tubes\b|\b(?:rims?|wheels?) (?:are|is) tubed\b|\btubed (?:rims|wheels|spokes)\b/i,
+    /\b(?:wire|spoked?)[- ](?:wheels?|rims?)\b|\bspoked\b|\bspokes? (?:w\/|with) (?:inner )?tubes\b|\b(?:rims?|wheels?)(?: \d\d ?\/ ?\d\d)?(?: are| is)? tubed\b|\btubed (?:rims|wheels|spokes)\b/i,
   ],
   [
     'brakeFront',

@@ -32,7 +32,7 @@ export const GERMAN: Vocabulary = {
     consumption:
       'verbrauch|kraftstoffverbrauch|durchschnittsverbrauch=mixed|testverbrauch|normverbrauch=cycle|benzinverbrauch|spritverbrauch|verbraucht|verbrauch wmtc=cycle|braucht',
     statedRange: 'reichweite|theoretische reichweite|tankreichweite',
-    travel: 'federweg|federwege|federwege vorn hinten|federung',
+    travel: 'fw|federweg|federwege|federwege vorn hinten|federung',
     travelFront: 'federweg vorn|federweg vorne|federweg gabel',
     travelRear: 'federweg hinten|federweg federbein',
     clearance: 'bodenfreiheit',

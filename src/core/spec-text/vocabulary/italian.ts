@@ -127,7 +127,7 @@ export const ITALIAN: Vocabulary = {
     [
       'wheelType',
       'spoked-tubes',
-      worded("(?:cerchi|ruote) a raggi|a raggi,? con camera(?: d['’]aria)?"),
+      worded("(?:cerchi|ruote)(?: \\d\\d\\/\\d\\d)? a raggi|a raggi,? con camera(?: d['’]aria)?"),
     ],
     ['wheelType', 'cast', worded('cerchi in (?:lega|alluminio)')],
     ['brakeFront', 'twin-disc', worded('doppio disco(?: anteriore)?|due dischi')],
