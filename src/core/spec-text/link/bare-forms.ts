@@ -104,6 +104,24 @@ export const BARE_FORMS: readonly Form[] = [
       a < 10 &&
       /(?<!\p{L})(?:lit(?:re|er)s?|per hundred|fuel|drinks?|thirsty)(?!\p{L})/iu.test(s.text),
   },
+  // "9,400 km, 412 l of fuel, so 4.4".
+  {
+    key: 'consumption',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'own-fills',
+    before: /\d ?(?:l|lit(?:re|er)s?) of (?:fuel|petrol|gas),? so (?:about )?$/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 1.5 && a < 13,
+  },
+  // "Normal is 62", where miles per gallon were spoken of.
+  {
+    key: 'consumption',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before: /(?<!\p{L})normal(?:ly)?(?: is|:| it['’]s)? (?:about )?$/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      /^mpg/.test(s.units.usual.consumption ?? '') && a >= 25 && a <= 130,
+  },
   // "4.7/100".
   {
     key: 'consumption',
@@ -240,7 +258,7 @@ export const BARE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     before:
-      /(?<!\p{L})(?:bike|machine|motorcycle|motorbike|moto)(?: (?:alone|itself|by itself|on its own))(?: (?:is|weighs|was))(?: about)? $/iu,
+      /(?<!\p{L})(?:bike|machine|motorcycle|motorbike|moto)(?: (?:alone|itself|by itself|on its own))(?: (?:is|weighs|was))?(?: about)? $/iu,
   },
   // "They took four kilos out of it, so it's one eighty six now".
   {

@@ -2,6 +2,7 @@ import { CHANGE, CHANGE_REACH, CHANGED_BY } from '../lattice/scan-quantities';
 import { type Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 import {
+  BEST_OF_ALL,
   besideStock,
   FOR_WORK,
   isBeforeThenEvery,
@@ -207,7 +208,12 @@ export function blockedIn(
       )
     )
       found.set(i, 'noise');
-    if (isFill(text, q) || (isUse(q) && TWO_UP.test(text.slice(q.to, q.to + 36))))
+    if (
+      isFill(text, q) ||
+      (isUse(q) &&
+        (TWO_UP.test(text.slice(q.to, q.to + 36)) ||
+          BEST_OF_ALL.test(text.slice(Math.max(0, q.from - 48), q.from))))
+    )
       found.set(i, 'changed');
     if (found.has(i)) return;
     if (noise.some(([a, b]) => q.from < b && q.to > a)) found.set(i, 'noise');

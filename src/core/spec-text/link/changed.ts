@@ -92,6 +92,10 @@ export const FOR_WORK =
 export const PRICE_OF_WORK =
   /(?:every|alle|tous les|cada|ogni) ?[\d.,]+ ?(?:km|mi|miles)?(?: \p{L}+){0,2} \((?:ca\.? |about |env\.? |~)?$/iu;
 
+/** "With a tailwind I once got 78 mpg": the best of all is none. */
+export const BEST_OF_ALL =
+  /(?<!\p{L})(?:tailwind|once (?:got|saw|had)|best ever|record)(?!\p{L})[^.;]{0,24}$/iu;
+
 /** "62 mpg two up, 71 solo", "48 mpg into a headwind with bags, normally 54". */
 export const TWO_UP =
   /^\s*(?:\([^)]{0,8}\))?\s*(?:(?:two|2)[- ]up|(?:in|into|against) (?:a |the |that )?(?:strong |stiff )?(?:head ?)?wind|(?:fully )?loaded up|with (?:the )?(?:bags|panniers|luggage|boxes|a pillion)(?! (?:on )?it (?:weighs|is)))(?!\p{L})/iu;

@@ -92,7 +92,8 @@ const FORMS: readonly Form[] = [
     dimension: 'mass',
     points: WEIGHTS.byBasis,
     by: 'basis',
-    before: /(?<!\p{L})mine(?:['’]s| is|:) (?:about |around )?$/iu,
+    before:
+      /(?<!\p{L})(?:mine(?:['’]s| is|:)|(?:la mia|la mienne|la mía)(?:,| pesa| fait| pèse|:)?|meine(?: wiegt| hat|:)) (?:about |around )?$/iu,
   },
   // "Meine gewogen mit vollem Tank, Sturzbügel und Hauptständer: 217,5 kg".
   {

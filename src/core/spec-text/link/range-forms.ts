@@ -109,6 +109,15 @@ export const RANGE_FORMS: readonly Form[] = [
     behind:
       /^,? (?:tanken|tank ich|to fill up|I fill up|je fais le plein|faccio benzina|a repostar)(?!\p{L})/iu,
   },
+  // "The 18 l tank has 400 in it".
+  {
+    key: 'statedRange',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})tank has (?:about |around |a good )?$/iu,
+    behind: /^ (?:km |miles )?in it(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 60 && a <= 900,
+  },
   // "Ich komm dreihundert weit".
   ...([undefined, 'distance'] as const).map(
     (dimension): Form => ({

@@ -15,7 +15,7 @@ const PLAIN: ReadonlySet<string> = new Set(
     'they quote claim claims call goes drops went dropped rises need needs checking incl ' +
     'including wise stayed stays stay remains unchanged there meant supposed according him her ' +
     'them dealer owner seller über alles adjusts adjustable between entre zwischen tra alta alto ' +
-    'hoch haute haut finora realistisch real ehrlich gemessen'
+    'hoch haute haut test finora realistisch real ehrlich gemessen'
   ).split(' '),
 );
 const JOINERS: ReadonlySet<string> = new Set(

@@ -38,6 +38,12 @@ export const TANK_FORMS: readonly Form[] = [
       /(?<!\p{L})(?:both|beide|les deux|tutte e due|ambas)(?: (?:have|hold|carry|with|haben|font|tienen|hanno))? $/iu,
     when: (_, q) => (q.amounts[0] ?? 0) >= LEAST_TANK,
   },
+  // "Tiene 14 litros".
+  {
+    ...TANK,
+    before: /(?<!\p{L})(?:tiene|lleva|trae) (?:unos )?$/iu,
+    when: (_, q) => (q.amounts[0] ?? 0) >= LEAST_TANK,
+  },
   // "Caben nueve litros".
   { ...TANK, points: WEIGHTS.byBasis, before: /(?<!\p{L})(?:le )?(?:caben|entran) (?:unos )?$/iu },
   // "The range, four twenty from sixteen litres", "from eighteen litres you see three hundred".

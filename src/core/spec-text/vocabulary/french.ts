@@ -96,7 +96,7 @@ export const FRENCH: Vocabulary = {
     people: 'proprietaire|proprietaires|main|soupapes|soupape|temps|places|ans|cylindres',
   },
   others:
-    'j ai mis|j ai monte|que la|par rapport|mon ancienne|l ancienne|ma precedente|concurrente|contre|remplace par|passee de',
+    'mon pote|ma femme|mon frere|mon mari|mon pere|mon voisin|mon collegue|celle de mon|j ai mis|j ai monte|que la|par rapport|mon ancienne|l ancienne|ma precedente|concurrente|contre|remplace par|passee de',
   hedges: 'environ|env|a peu pres|je crois|peut etre|presque|pres de|autour de',
   sale: 'vends|a vendre|vend|ct ok|premiere main|1ere main|controle technique|kilometrage|debattre|factures|carnet d entretien|revisee|non accidentee|prix ferme',
   trade:

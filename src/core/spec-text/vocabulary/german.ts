@@ -108,7 +108,7 @@ export const GERMAN: Vocabulary = {
     people: 'vorbesitzer|hand|halter|ventile|ventil|takt|jahre|zylinder',
   },
   others:
-    'als die|als meine|im vergleich|meine alte|vorgangerin|vorganger|alte maschine|frau|konkurrenz|gegenuber',
+    'mein kumpel|mein freund|mein bruder|meine frau|mein vater|mein nachbar|meine freundin|mein kollege|als die|als meine|im vergleich|meine alte|vorgangerin|vorganger|alte maschine|frau|konkurrenz|gegenuber',
   hedges: 'etwa|ca|circa|ungefahr|rund|ich glaube|ungf|vielleicht|knapp|gut',
   sale: 'biete|verkaufe|zu verkaufen|vb|vhb|tuv|hu|tuv neu|ez|erstzulassung|vorbesitzer|1 hand|scheckheft|scheckheftgepflegt|kilometerstand|ab mfk|unfallfrei|gepflegt|mwst|bj|baujahr|jg|privatverkauf|laufleistung|tkm',
   trade:

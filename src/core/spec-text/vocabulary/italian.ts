@@ -90,7 +90,8 @@ export const ITALIAN: Vocabulary = {
     contact: 'tel|telefono|rif|cell',
     people: 'proprietario|proprietari|valvole|tempi|anni|posti',
   },
-  others: 'rispetto|della vecchia|la mia vecchia|precedente|rivale|che la mia|contro',
+  others:
+    'di mia moglie|mia moglie|mio fratello|il mio amico|un mio amico|mio marito|mio padre|rispetto|della vecchia|la mia vecchia|precedente|rivale|che la mia|contro',
   hedges: 'circa|ca|quasi|credo|forse|intorno a|poco meno',
   sale: 'vendo|vendesi|in vendita|unico proprietario|tagliandata|trattabili|trattabile|usata|immatricolata|bollo|passaggio di proprieta|perfette condizioni|chiedo|annuncio',
   trade:

@@ -89,7 +89,8 @@ export const SPANISH: Vocabulary = {
     contact: 'tel|telefono|ref|movil',
     people: 'dueno|duenos|valvulas|tiempos|anos|propietario|propietarios|plazas',
   },
-  others: 'que la|comparada|mi antigua|la antigua|anterior|rival|frente a|en comparacion',
+  others:
+    'mi mujer|mi hermano|mi amigo|un amigo|mi marido|mi padre|mi vecino|que la|comparada|mi antigua|la antigua|anterior|rival|frente a|en comparacion',
   hedges: 'unos|aproximadamente|aprox|creo que|alrededor de|casi|sobre',
   sale: 'se vende|vendo|en venta|itv|negociable|negociables|unico dueno|segunda mano|siempre en garaje|libro de mantenimiento|particular vende|seguro hasta|pido',
   trade:
