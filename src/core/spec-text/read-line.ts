@@ -138,11 +138,11 @@ function readSentence(
         twin: twins.get(q),
         assigned: followsUnsaid(a, assigned[i - 1], alone[i - 1]),
         basis:
+          footnoteBasis(text, q, a.option, context) ??
           (bases[n] === 'mixed' ? loggedBasis(scanned.line, a.option.key) : undefined) ??
           bases[n] ??
           seatOfTwo(taken, n) ??
           dynoBasis(scanned.line, text, a.option.key) ??
-          footnoteBasis(q, a.option.key, context) ??
           aboveBasis(a, context),
         usual: usualBasis(a.option.key, survey),
         hedge: askedIn(text, q) ?? hedgeBefore(text, q, mentions),

@@ -16,7 +16,7 @@ import {
 
 /** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
 const NOISE =
-  /(?<!\d)\d{1,2}[./-]\d{1,2}[./-](?:\d{2}|\d{4})(?!\d)|(?<![\d.,/])0[1-9][./](?:[0-3]\d)(?![\d/]|[.,]\d)|(?<=(?:EZ|Inspektion|Service|TÜV|HU|Baujahr|révision|CT|revisión|tagliando|revisione|MOT|inspection)(?: neu)?(?: bis)?:? )1[0-2][./][0-3]\d(?![\d/]|[.,]\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<![\d.,])\d{1,2}(?:st|nd|rd|th)\b|(?<![\d.,])[1-9] (?:seats|helmets|keys|doors|owners|positions|settings|heights|options|versions|panniers|boxes|wheels|riders|people|friends|bikes|others)\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{2,4} ?(?:cc|ml|cm3) (?:per|each|in each|of (?:fork |shock )?oil)(?!\p{L})|(?<=(?:tank|fill|fill-up|tankful|Tankfüllung|plein) #?)\d{1,2}(?=:)|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
+  /(?<!\d)\d{1,2}(?<mark>[./-])\d{1,2}\k<mark>(?:\d{2}|\d{4})(?!\d|[.,]\d)|(?<![\d.,/])0[1-9][./](?:[0-3]\d)(?![\d/]|[.,]\d)|(?<=(?:EZ|Inspektion|Service|TÜV|HU|Baujahr|révision|CT|revisión|tagliando|revisione|MOT|inspection)(?: neu)?(?: bis)?:? )1[0-2][./][0-3]\d(?![\d/]|[.,]\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<![\d.,])\d{1,2}(?:st|nd|rd|th)\b|(?<![\d.,])[1-9] (?:seats|helmets|keys|doors|owners|positions|settings|heights|options|versions|panniers|boxes|wheels|riders|people|friends|bikes|others)\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{2,4} ?(?:cc|ml|cm3) (?:per|each|in each|of (?:fork |shock )?oil)(?!\p{L})|(?<=(?:tank|fill|fill-up|tankful|Tankfüllung|plein) #?)\d{1,2}(?=:)|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
 
 /** "it's not 145 kg". */
 const NOT =
@@ -64,7 +64,7 @@ const WANTED =
 
 /** "Extra set of sprockets 13/50": none that is on the machine. */
 const SPARE =
-  /(?<!\p{L})(?:extra|spare|second|additional|ersatz\p{L}*|zusätzlich\p{L}*|de rechange|di ricambio|de repuesto)(?: set| pair| satz)?(?: of)?(?: (?:sprockets?|ritzel|kettensatz|pignons?|wheels?|rims?|tyres?|tires?|springs?|\p{L}+ (?:sprockets?|springs?)))(?: \(| of|:|,)? ?(?:\d\d ?[/-] ?)?$/iu;
+  /(?<!\p{L})(?:extra|spare|second|additional|ersatz\p{L}*|zusätzlich\p{L}*|de rechange|di ricambio|de repuesto)(?: set| pair| satz)?(?: of)?(?: (?:sprockets?|ritzel|kettensatz|pignons?|wheels?|rims?|tyres?|tires?|springs?|\p{L}+ (?:sprockets?|springs?|wheels?|rims?|tyres?|tires?)))(?: \(| of|:|,)? ?(?:\d\d ?[/-] ?)?$/iu;
 
 /** "I was promised four litres": what was hoped for. */
 const PROMISED =
@@ -89,6 +89,9 @@ const PACKED =
 /** "For the 8k service": which one, and not how often. */
 const WHICH_SERVICE =
   /(?<!\p{L})(?:for|at|after|before|did|had|its|paid for) (?:the|its|a|their) $/iu;
+/** "Révision des 12 000 faite". */
+const SERVICE_OF =
+  /(?<!\p{L})(?:révision|vidange|entretien|tagliando|revisión|mantenimiento) (?:des|dei|de los) $/iu;
 
 /** "41 was the old one". */
 const WAS_OLD =
@@ -201,6 +204,7 @@ export function blockedIn(
         PRICE_OF_WORK.test(text.slice(Math.max(0, q.from - 60), q.from)))
     )
       found.set(i, 'noise');
+    if (SERVICE_OF.test(text.slice(Math.max(0, q.from - 24), q.from))) found.set(i, 'noise');
     if (
       WHICH_SERVICE.test(text.slice(Math.max(0, q.from - 24), q.from)) &&
       /^ ?(?:k |km |mi(?:les?)? )?(?:service|inspection|check)(?!\p{L})/iu.test(

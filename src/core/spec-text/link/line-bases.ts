@@ -1,3 +1,4 @@
+import type { Word } from './option';
 import { type FigureKey, type Basis, figureDefinition } from '../../readings';
 import type { LineContext } from '../read-line';
 import type { TakenFigure } from './taken-figure';
@@ -35,12 +36,16 @@ export function seatOfTwo(
   return (one.q.amounts[0] ?? 0) < (other.q.amounts[0] ?? 0) ? 'low-seat' : 'standard-seat';
 }
 
+/** What a footnote says of a figure, its mark behind the number or behind the label: "Kerb weight** 196 kg". */
 export function footnoteBasis(
+  text: string,
   q: Quantity,
-  key: FigureKey,
+  { key, word }: { readonly key: FigureKey; readonly word: Word | undefined },
   context: LineContext,
 ): Basis | undefined {
-  const notes = q.mark === undefined ? undefined : context.footnotes.get(q.mark);
+  const mark =
+    q.mark ?? (word && /^\s?([*¹²³†‡]+)/u.exec(text.slice(word.mention.to, q.from))?.[1]);
+  const notes = mark === undefined ? undefined : context.footnotes.get(mark);
   return notes
     ?.flatMap((m) => m.meanings)
     .flatMap((x) => (x.kind === 'basis' ? [x.basis] : []))

@@ -28,14 +28,21 @@ interface Heading {
   readonly age: number;
 }
 
-/** Footnotes by their mark: `* without fuel`. */
+/** Footnotes by their mark: `* without fuel`, several on a line or each on its own. */
 export function footnotesIn(
   lines: readonly ScannedLine[],
 ): ReadonlyMap<string, readonly Mention[]> {
   const notes = new Map<string, readonly Mention[]>();
   for (const { line, mentions } of lines) {
-    const mark = /^\s*([*¹²³†‡]+)\s*\S/u.exec(line)?.[1];
-    if (mark !== undefined) notes.set(mark, mentions);
+    if (!/^\s*[*¹²³†‡]+\s*\S/u.test(line)) continue;
+    const marks = [...line.matchAll(/(?<=^\s*|\s)([*¹²³†‡]+)(?=\s*\S)/gu)];
+    for (const [i, { 1: mark = '', index }] of marks.entries()) {
+      const end = marks[i + 1]?.index ?? line.length;
+      notes.set(
+        mark,
+        mentions.filter((m) => m.from >= index && m.to <= end),
+      );
+    }
   }
   return notes;
 }

@@ -55,7 +55,11 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
   const sale =
     (OFFERED.test(lower) && (sums || distances)) ||
     (offers.size >= 2 && (sums || distances)) ||
-    (sums && distances && year && text.length < 700 && !/msrp|list price/.test(lower));
+    (sums &&
+      (distances || lines.some((l) => l.quantities.some((q) => q.unit === 'h'))) &&
+      year &&
+      text.length < 700 &&
+      !/msrp|list price/.test(lower));
   const about = aboutWhat(lines, sale);
   const languages = languagesOf(text);
   const { continental, dollar, crowns, likelyDollar, money } = currencies(
@@ -76,7 +80,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
     sale,
     sums,
     languages,
-    several: subjectsOf(text).size >= 2 || TWO_AT_ONCE.test(lower),
+    several: subjectsOf(text).size >= 2 || versionsOf(text) >= 2 || TWO_AT_ONCE.test(lower),
     owned: OWNED.test(lower),
     ours: about === 'ours',
     unlike: about === 'else',
@@ -122,6 +126,14 @@ const SUBJECT =
 /** Two machines in one breath, told apart by words and not by names. */
 const TWO_AT_ONCE =
   /\ban? (?:19|20)\d\d\b(?! (?:model|or|onwards)).{0,60}\band (?:an? |another |one from )(?:19|20)\d\d\b|\bd(?:ie|er) (?:[a-zäöüß]+ )?\d{3,4}er\b.{0,120}\b(?:oder|und|gegen) d(?:ie|er)\b.{0,30}\d{3,4}er\b|\beither the \d{3,4}\b.{0,90}\bor the\b.{0,20}\d{3,4}\b|\bla \d{3,4}\b.{0,90}\bou la\b.{0,20}\d{3,4}\b|\bboth of these\b|\bthese two\b|\bthe (?:red|blue|green|white|black|orange|yellow|other) one(?:'s|,| has| is| gets| makes)/;
+
+/** "The 450 (33 kW), the 450 S with 270 mm, the 450 T with 22 litres": versions of one machine, told apart by letters. */
+const versionsOf = (text: string): number =>
+  new Set(
+    [...text.matchAll(/(?<!\p{L})(?:the|die|la|der) (\d{3,4} \p{Lu}{1,2})(?!\p{L})/giu)].map(
+      ([, v]) => v,
+    ),
+  ).size;
 
 function subjectsOf(text: string): ReadonlySet<string> {
   const found = new Set<string>();
