@@ -252,6 +252,24 @@ export const BARE_FORMS: readonly Form[] = [
       /^, (?:fuell?ed|full|wet|brimmed|gassed(?: up)?|with (?:a full tank|fuel))(?=[,.;)]|$| (?:up|and))/iu,
     when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
   },
+  // "Two ten? No. One ninety four, full."
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'ready',
+    before: /^\s*$/u,
+    behind: /^, (?:full|fuell?ed|wet|brimmed)[\s.!]*$/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
+  },
+  // "Eight sixty eight to the top of the foam".
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    behind: /^(?: mm)? to the top of the (?:foam|seat|saddle|cushion)(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) => a >= SEAT_MM.least && a <= SEAT_MM.most,
+  },
   // "And the bike alone is two twenty eight".
   {
     key: 'mass',

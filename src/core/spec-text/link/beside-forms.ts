@@ -1,5 +1,5 @@
 import type { Quantity } from '../lattice/quantity';
-import { PLAINLY, type Form } from './form';
+import { PLAINLY, SEAT_MM, type Form } from './form';
 import type { SentenceWords } from './option';
 import { isPower } from './restricted';
 import { WEIGHTS } from './weights';
@@ -13,6 +13,7 @@ const isAnother = (s: SentenceWords, q: Quantity, of: (o: Quantity) => boolean):
   const [a = 0, b = 0] = [last?.amounts[0], q.amounts[0]];
   return a > 0 && b > 0 && Math.max(a / b, b / a) <= ALIKE;
 };
+const MINE_IS = /(?<!\p{L})mine(?:['’]s| is) (?:only |just |about )?$/iu;
 const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? '');
 
 /** "The makers say". */
@@ -106,6 +107,29 @@ export const BESIDE_FORMS: readonly Form[] = [
     by: 'basis',
     before: /(?<!\p{L})(?:öl|oil|huile|aceite|olio)(?: mit filter| with filter)?:? $/iu,
     when: (_, q) => (q.amounts[0] ?? 0) < LARGEST_SUMP,
+  },
+  // "Dave's is ninety five horse, mine's seventy three".
+  {
+    key: 'power',
+    points: PLAINLY,
+    by: 'basis',
+    before: MINE_IS,
+    when: (s, q) => isAnother(s, q, isPower),
+  },
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    before: MINE_IS,
+    when: (s, { amounts: [a = 0] }) =>
+      a >= SEAT_MM.least && a <= SEAT_MM.most && /(?<!\p{L})(?:seat|saddle)/iu.test(s.text),
+  },
+  {
+    key: 'tank',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})i['’]ve got $/iu,
+    when: (s, q) => isAnother(s, q, ({ unit }) => unit === 'L'),
   },
   // "Im Schnitt nimmt sie sich viereinhalb Liter": so few litres are for a hundred kilometres.
   {

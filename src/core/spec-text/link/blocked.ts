@@ -76,11 +76,19 @@ const WOULD_BE =
 
 /** "If they made it with a 20 litre tank", "rumour says 190 kg": nobody's machine. */
 const UNREAL =
-  /(?<!\p{L})(?:if (?:only )?(?:they|it|she|the makers?|somebody|someone) (?:made|had|built|came|were|was|offered|sold|would|could)|I wish (?:it|they|she)|wenn (?:sie|es|die|der) (?:doch |nur )?(?:\p{L}+ ){0,6}(?:hätte|wäre|gäbe)|si (?:elle|elles|ils) (?:avai(?:t|ent)|faisai(?:t|ent)|étai(?:t|ent))|ojalá|si (?:tuviera|fuera)|se (?:avesse|fosse)|rumou?rs? (?:says?|has it|is|are)|rumou?red|leaked|gerüchte?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:if (?:only )?(?:they|it|she|I|the makers?|somebody|someone)(?:['’]d(?: given| made| put| had)?| had| were| made| (?:built|came|was|offered|sold|would|could))|I wish (?:it|they|she)|wenn (?:sie|es|die|der) (?:doch |nur )?(?:\p{L}+ ){0,6}(?:hätte|wäre|gäbe)|si (?:elle|elles|ils) (?:avai(?:t|ent)|faisai(?:t|ent)|étai(?:t|ent))|ojalá|si (?:tuviera|fuera)|se (?:avesse|fosse)|rumou?rs? (?:says?|has it|is|are)|rumou?red|leaked|gerüchte?)(?!\p{L})/iu;
 
 /** "The 2027 gets 5 kW more", from somebody who has another. */
 const NEXT_ONE =
   /^\s*(?:the|next year['’]s|der|die|das|la|le|il|el) (?:(?:20[2-4]\d|next|coming|new)(?: (?:one|model|version|modell|modèle))?|one) (?:gets|will (?:get|have|be)|is (?:getting|going to)|bekommt|wird|aura|avrà|tendrá)(?!\p{L})/iu;
+
+/** "At a hundred and thirty it drinks six litres": at one speed, and not over all. */
+const AT_A_SPEED =
+  /(?<!\p{L})(?:at|bei|à|a) (?:a )? *\d{2,3}(?: ?km\/h| ?mph| ?k)?,? *(?:it|she|sie|elle)?(?:['’]s)? ?(?:drinks|uses|does|takes|burns|gets|braucht|nimmt)?(?: about| around)? *$/iu;
+
+/** "Dave's is ninety five horse, mine's seventy three": what stands before one's own is another's. */
+const ANOTHERS_THEN_MINE =
+  /^\s*(?:but )?(?:\p{Lu}\p{Ll}+['’]s|his|hers?|their|he['’]s got|she['’]s got)(?!\p{L})[^.]*?(?=(?<!\p{L})(?:mine['’]s|mine is|i['’]ve got|i have))/iu;
 
 /** "Carry: 0.5 l oil, 2 l fuel, two tubes": what goes into the bags. */
 const PACKED =
@@ -153,6 +161,8 @@ export function blockedIn(
     });
   const little = LITTLE_ONE.exec(text);
   if (little) scopes.push([little.index, little.index + little[0].length]);
+  const theirs = ANOTHERS_THEN_MINE.exec(text);
+  if (theirs) scopes.push([theirs.index, theirs.index + theirs[0].length]);
   const asks =
     /\?\s*$/.test(text) &&
     !/(?<!\p{L}|can )you(?:['’]re)? get(?:ting)?(?!\p{L})[^?]* for(?!\p{L})/iu.test(text) &&
@@ -212,6 +222,11 @@ export function blockedIn(
       )
     )
       found.set(i, 'noise');
+    if (
+      (isUse(q) || q.unit === 'L') &&
+      AT_A_SPEED.test(text.slice(Math.max(0, q.from - 48), q.from))
+    )
+      found.set(i, 'changed');
     if (
       isFill(text, q) ||
       (isUse(q) &&

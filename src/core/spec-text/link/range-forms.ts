@@ -118,6 +118,15 @@ export const RANGE_FORMS: readonly Form[] = [
     behind: /^ (?:km |miles )?in it(?!\p{L})/iu,
     when: (_, { amounts: [a = 0] }) => a >= 60 && a <= 900,
   },
+  // "I do three fifty between stops".
+  {
+    key: 'statedRange',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})(?:I|we|you) (?:do|get|see) (?:about |around |over )?$/iu,
+    behind: /^ between (?:stops|fills|fill-?ups|tanks|fuel stops)(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 60 && a <= 900,
+  },
   // "Ich komm dreihundert weit".
   ...([undefined, 'distance'] as const).map(
     (dimension): Form => ({

@@ -44,6 +44,23 @@ export const TANK_FORMS: readonly Form[] = [
     before: /(?<!\p{L})(?:tiene|lleva|trae) (?:unos )?$/iu,
     when: (_, q) => (q.amounts[0] ?? 0) >= LEAST_TANK,
   },
+  // "It's got sixty five kilowatts and seventeen litres", "fifteen litres gets me two sixty", "hat nur vierzehn Liter".
+  {
+    ...TANK,
+    before: /\d ?(?:kw|kilowatts|horse(?:power|s)?|hp|bhp|ps),? and $/iu,
+    when: (_, q) => (q.amounts[0] ?? 0) >= LEAST_TANK,
+  },
+  {
+    ...TANK,
+    points: WEIGHTS.byBasis,
+    behind: /^ (?:gets|takes|gives|lasts) (?:me|us|you|him|her)(?!\p{L})/iu,
+    when: (_, q) => (q.amounts[0] ?? 0) >= LEAST_TANK,
+  },
+  {
+    ...TANK,
+    before: /(?<!\p{L})(?:hat|fasst)(?: aber)?(?: nur)? $/iu,
+    when: (_, q) => (q.amounts[0] ?? 0) >= LEAST_TANK,
+  },
   // "Caben nueve litros".
   { ...TANK, points: WEIGHTS.byBasis, before: /(?<!\p{L})(?:le )?(?:caben|entran) (?:unos )?$/iu },
   // "The range, four twenty from sixteen litres", "from eighteen litres you see three hundred".

@@ -189,7 +189,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ['rimLocks', 'yes', /\b(?:has|with|comes with|fitted with|two) (?:a )?rim[- ]?locks?\b/i],
   ['subframe', 'welded', /\bwelded(?: on)? subframe\b|\bsubframe(?:'s| is)? welded\b/i],
   ['underEngine', 'no-rails', /\bno frame rails\b/i],
-  ['passenger', 'no', /\b(?:no (?:pillion|passenger)|solo seat)\b/i],
+  ['passenger', 'no', /(?<!\bso )\b(?:no (?:pillion|passenger)|solo seat)\b/i],
 ];
 
 /** "Label: words" lines: the label of a fact, and which words mean which option. Words are matched whole, longest first. */
