@@ -125,6 +125,12 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
       { amounts: one, unit: undefined, from, to: firstTo, listed: false },
       { amounts: two, unit, from: secondAt, to, ...part },
     ];
+  // "km 0 - 42 CV": nothing begins at none.
+  if (a === 0 && /^[-–—]$/.test(joint))
+    return [
+      { amounts: one, unit: undefined, from, to: firstTo, listed: false },
+      { amounts: two, unit, from: secondAt, to, ...part },
+    ];
   if (sign !== undefined && !currency)
     return [
       { amounts: one, unit: undefined, from, to: firstTo, listed: false },

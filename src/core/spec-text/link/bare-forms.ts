@@ -16,7 +16,7 @@ const speaksOfPower = (s: SentenceWords): boolean =>
   /(?<!\p{L})(?:makes|puts (?:down|out)|horse\w*|power)/iu.test(s.text);
 
 const speaksOfSeat = (s: SentenceWords): boolean =>
-  /(?<!\p{L})(?:seat|saddle|sitz|selle|asiento|sella)/iu.test(s.text);
+  /(?<!\p{L})(?:seat|saddle|sitz|selle|asiento|sella|siod[łl]o|zadel|kanap)/iu.test(s.text);
 
 const isOfSeat = (word: Word | undefined): boolean =>
   word?.meaning.kind === 'label' && word.meaning.name === 'seatHeight';
@@ -176,7 +176,7 @@ export const BARE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     before:
-      /(?<!\p{L})(?:d['’]origine|de série|serienmäßig|di serie|de serie|normal)(?: è| es| c['’]est| sind(?: es)?)? $/iu,
+      /(?<!\p{L})(?:d['’]origine|de série|serienmäßig|serie|di serie|de serie|original|std|standard|normal)(?: è| es| c['’]est| sind(?: es)?)? $/iu,
     when: (s, { amounts: [a = 0] }) =>
       (speaksOfSeat(s) || isOfSeat(s.above)) && a >= SEAT_MM.least && a <= SEAT_MM.most,
   },

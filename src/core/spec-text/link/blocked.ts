@@ -11,6 +11,7 @@ import {
   IS_ADDED,
   PRICE_OF_WORK,
   isOfPart,
+  isStock,
   TWO_UP,
 } from './changed';
 
@@ -89,6 +90,10 @@ const AT_A_SPEED =
 /** "Dave's is ninety five horse, mine's seventy three": what stands before one's own is another's. */
 const ANOTHERS_THEN_MINE =
   /^\s*(?:but )?(?:\p{Lu}\p{Ll}+['’]s|his|hers?|their|he['’]s got|she['’]s got)(?!\p{L})[^.]*?(?=(?<!\p{L})(?:mine['’]s|mine is|i['’]ve got|i have))/iu;
+
+/** "Mods: 6.6 gal tank (stock 4.0), 14T front": what was made of it. */
+const MODIFIED =
+  /^\s*(?:mods?|modifications|modded|upgrades|umbauten|verbaut|modifs?|modifiche|modificaciones)(?: so far| done)?\s*:/iu;
 
 /** "Carry: 0.5 l oil, 2 l fuel, two tubes": what goes into the bags. */
 const PACKED =
@@ -182,7 +187,9 @@ export function blockedIn(
     );
   };
   for (const i of besideStock(text, quantities)) found.set(i, 'changed');
+  const modified = MODIFIED.test(text);
   quantities.forEach((q, i) => {
+    if (modified && !isStock(text, q)) found.set(i, 'changed');
     const next = quantities[i + 1];
     if (
       next &&

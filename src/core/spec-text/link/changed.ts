@@ -1,26 +1,28 @@
 import type { Quantity } from '../lattice/quantity';
 
 const STOCK_BEFORE =
-  /(?<!\p{L})(?:stock|standard|originally|original|factory|(?:came|comes|delivered) with|serie|d'origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at))?\s*[:(]?\s*$/iu;
-const STOCK_BEHIND = /^\s*\(?(?:stock|standard|as standard|originally|serie)(?=\s*(?:[.,;)!]|$))/iu;
+  /(?<!\p{L})(?:stock|standard|std|originally|original|factory|(?:came|comes|delivered) with|serie|d'origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at))?\s*[:(]?\s*$/iu;
+const STOCK_BEHIND =
+  /^\s*\(?(?:stock|standard|std|as standard|originally|serie)(?=\s*(?:[.,;)!]|$))/iu;
 const NOT_STOCK =
-  /(?<!\p{L})(?:now|fitted|installed|i run|i have|mine|my|went|swapped|from)(?!\p{L})/iu;
+  /(?<!\p{L})(?:now|fitted|installed|i run|i have|mine|my|went|swapped|from|safari|long[- ]range|cut|lowered|bajad[oa]|obniżon\p{L}*|abgesenkt|abgepolstert)(?!\p{L})|\((?:stock|std|serie|standard|original|de serie|d['’]origine|di serie) \d/iu;
 
 /** "Stock 870, I have the 850 low": another seat of the maker's is no part. */
 const IS_LOW = /^ (?:mm )?(?:low|lowered)(?!\p{L})/iu;
 
+/** "(stock 4.0)", "14T stock". */
+export const isStock = (text: string, q: Quantity): boolean =>
+  STOCK_BEFORE.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
+  STOCK_BEHIND.test(text.slice(q.to, q.to + 22));
+
 /** "clearance now about 250 from 275 stock", "23 L tank fitted (stock 14 L)": where the stock one is named, what it became is none. */
 export function besideStock(text: string, quantities: readonly Quantity[]): readonly number[] {
   if (
-    !/stock|standard|origin|serie|factory|(?:came|comes|delivered) with/iu.test(text) ||
+    !/stock|standard|std|origin|serie|factory|(?:came|comes|delivered) with/iu.test(text) ||
     !NOT_STOCK.test(text)
   )
     return [];
-  const stock = quantities.map(
-    (q) =>
-      STOCK_BEFORE.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
-      STOCK_BEHIND.test(text.slice(q.to, q.to + 22)),
-  );
+  const stock = quantities.map((q) => isStock(text, q));
   // A pair is stock when its first number is.
   quantities.forEach((q, i) => {
     if (q.listed && quantities[i - 1]?.listed && stock[i - 1]) stock[i] = true;

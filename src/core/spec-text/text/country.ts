@@ -43,7 +43,7 @@ const DOLLARS: readonly (readonly [CurrencyCode, RegExp])[] = [
   ],
   [
     'CAD',
-    /\bcad\b|\bcdn\b|\bcanad(?:a|ian)\b|\bca?\$|\bontario\b|\balberta\b|\bquebec\b|\bb\.?c\.?\b/,
+    /\bcad\b|\bcdn\b|\bcanad(?:a|ian)\b|\bca?\$|\bontario\b|\balberta\b|\bquebec\b|^(?=[^]*\$)[^]*\b(?:négociable|immatriculation|pneus|poignées)\b|\bb\.?c\.?\b/,
   ],
 ];
 const TASMAN = /\brego\b|\blams\b|\bride[ -]?away\b/;
