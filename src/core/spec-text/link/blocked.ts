@@ -77,7 +77,7 @@ const WOULD_BE =
 
 /** "If they made it with a 20 litre tank", "rumour says 190 kg": nobody's machine. */
 const UNREAL =
-  /(?<!\p{L})(?:if (?:only )?(?:they|it|she|I|the makers?|somebody|someone)(?:['’]d(?: given| made| put| had)?| had| were| made| (?:built|came|was|offered|sold|would|could))|I wish (?:it|they|she)|wenn (?:sie|es|die|der) (?:doch |nur )?(?:\p{L}+ ){0,6}(?:hätte|wäre|gäbe)|si (?:elle|elles|ils) (?:avai(?:t|ent)|faisai(?:t|ent)|étai(?:t|ent))|ojalá|si (?:tuviera|fuera)|se (?:avesse|fosse)|rumou?rs? (?:says?|has it|is|are)|rumou?red|leaked|gerüchte?)(?!\p{L})/iu;
+  /(?<!\p{L})(?:if (?:only )?(?:they|it|she|I|the makers?|somebody|someone)(?:['’]d(?: given| made| put| had)?| had| were| made| (?:built|came|was|offered|sold|would|could))|I wish (?:it|they|she)|wenn (?:sie|es|die|der) (?:doch |nur )?(?:[\p{L}\d.,-]+ ){0,6}(?:hätte|wäre|gäbe)|si (?:elle|elles|ils) (?:avai(?:t|ent)|faisai(?:t|ent)|étai(?:t|ent))|ojalá|si (?:tuviera|fuera)|se (?:avesse|fosse)|rumou?rs? (?:says?|has it|is|are)|rumou?red|leaked|gerüchte?)(?!\p{L})/iu;
 
 /** "The 2027 gets 5 kW more", from somebody who has another. */
 const NEXT_ONE =

@@ -32,7 +32,7 @@ const OFFERED =
   /\bfor sale\b|\bselling\b|\bsell my\b|\bswap my\b|\basking\b|\bo\.?n\.?o\b|\bobo\b|\bno offers\b|\bmot (?:till?|until|to|due)\b|\bv5c? (?:in|present)\b|\b\d\d plate\b|\bverkauf\w*|\bvb\b|\bvhb\b|\bvends\b|\bà vendre\b|\bse vende\b|\bvend[oe]\b|\bvendesi\b|\bchiedo\b|\bpido\b|\bte koop\b|\bsprzedam\b|\bà venda\b|\btill salu\b|\bsälje[sr]\b|\bselges\b|\bselger min\b|\bmileage ?: ?\d[^]*\bprice ?:|\bsælges\b|\btil salgs\b|\d,-|\bhours on the engine\b/;
 
 const OWNED =
-  /\bmine(?:['’]s| is|:)|\bmy (?:bike|own)\b|\bi have the\b|\bi['’]ve got the\b|\bmeine?r? (?:ist|hat|wiegt)\b|\bla mienne\b|\bla mia\b|\bla mía\b/;
+  /\bmine(?:['’]s| (?:is|weighs|has|does|makes|gets|came)|:)|\bmy (?:bike|own)\b|\bi have the\b|\bi['’]ve got the\b|\bmeine?r? (?:ist|hat|wiegt)\b|\bla mienne\b|\bla mia\b|\bla mía\b/;
 
 /** What the whole text decides: whose units, whether a machine is offered, whether it is about a motorcycle at all. */
 export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {

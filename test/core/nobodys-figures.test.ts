@@ -1,0 +1,111 @@
+import { describe, expect, test } from 'vitest';
+import { readText } from '@/core/spec-text';
+
+const figures = (text: string): readonly string[] =>
+  readText(text)
+    .machines.flatMap((m) => m.proposals)
+    .flatMap((p) => (p.kind === 'figure' ? [`${p.key} ${p.amount} ${p.unit}`] : []));
+const ticked = (text: string): readonly string[] =>
+  readText(text)
+    .machines.flatMap((m) => m.proposals)
+    .filter((p) => p.ticked)
+    .map((p) => p.key);
+
+// A figure that no machine has, or another one: never among those of this machine. What is meant is common usage, no source.
+describe('of no machine, or of another', () => {
+  const OWN = 'Mine weighs 201 kg wet, seat height 875 mm.';
+  test.each([
+    ['If they made it with a 20 litre tank I would sign today.', 'tank 20 L'],
+    ['If they’d given it 230 mm of travel I’d buy two.', 'travelFront 230 mm'],
+    ['Wenn die nur 20 Liter Tankinhalt hätte, wär sie perfekt.', 'tank 20 L'],
+    ['Rumour says a tank of 20 litres.', 'tank 20 L'],
+    ['The 2027 gets a 20 litre tank.', 'tank 20 L'],
+    ['12 kg less would make it 184 kg wet.', 'mass 184 kg'],
+    ['Carry: 0.5 l oil, 2 l fuel, tubes.', 'oilCapacity 0.5 L'],
+    ['Mods: 26 litre tank, 14T front.', 'tank 26 L'],
+    ['My wife’s weighs 137 kg.', 'mass 137 kg'],
+    ['Mein Kumpel hat die 1250 mit 23-Liter-Tank.', 'tank 23 L'],
+    ['Dave’s seat height is 855 mm, mine’s 875.', 'seatHeight 855 mm'],
+    ['With a tailwind I once got 78 mpg.', 'consumption 78 mpg-imp'],
+    ['At 130 it drinks 6 litres.', 'consumption 6 L/100km'],
+    ['Spare rear wheel 19".', 'wheelRear 19 in'],
+  ])('%s', (said, not) => {
+    expect(figures(`${OWN} ${said}`)).not.toContain(not);
+    expect(figures(`${OWN} ${said}`)).toContain('mass 201 kg');
+  });
+
+  test.each([
+    ['It has a 20 litre tank.', 'tank 20 L'],
+    ['It has 230 mm of travel.', 'travelFront 230 mm'],
+    ['Mods: 26 litre tank (stock 20 litre tank).', 'tank 20 L'],
+    ['Rear wheel 19".', 'wheelRear 19 in'],
+    ['The oil capacity is 2.5 l.', 'oilCapacity 2.5 L'],
+  ])('%s: this machine’s', (said, figure) => {
+    expect(figures(`${OWN} ${said}`)).toContain(figure);
+  });
+
+  test('the 2027 of a review is the machine itself', () => {
+    expect(figures('The 2027 gets a 20 litre tank and weighs 201 kg wet.')).toContain('tank 20 L');
+  });
+});
+
+describe('work that was done is no work that is due', () => {
+  test.each([
+    'Paid £310 for the 8k service.',
+    'Révision des 12 000 faite.',
+    'Fork oil: 30,000 km.',
+  ])('%s', (said) => {
+    const found = figures(`The motorcycle has a seat height of 860 mm. ${said}`).join();
+    expect(found).not.toMatch(/serviceInterval|oilInterval|price/);
+  });
+  test('oil in an engine, and oil in a bottle', () => {
+    const oil = (litres: number) =>
+      figures(`The motorcycle has a seat height of 860 mm. Oil capacity ${litres} l.`);
+    expect(oil(0.7)).toContain('oilCapacity 0.7 L');
+    expect(oil(0.69).join()).not.toMatch(/oilCapacity/);
+  });
+});
+
+describe('marks of footnotes', () => {
+  test('behind the label, several on one line', () => {
+    const found = readText(
+      'Dry weight* 178 kg\nKerb weight** 196 kg\nFuel consumption*** 4.1 l/100 km\n* without battery and fluids ** DIN, 90 % fuel *** WMTC',
+    ).machines.flatMap((m) =>
+      m.proposals.flatMap((p) => (p.kind === 'figure' ? [`${p.amount} ${p.basis}`] : [])),
+    );
+    expect(found).toEqual(['178 dry', '196 ready-90', '4.1 cycle']);
+  });
+});
+
+describe('machines told apart', () => {
+  test('by letters, where each line gives the same', () => {
+    const { machines } = readText(
+      'A: 204 kg, 73 hp, 875 mm\nB: 214 kg, 95 hp, 855 mm\nC: 189 kg, 48 hp, 840 mm',
+    );
+    expect(machines).toHaveLength(3);
+  });
+  test('speakers of a talk are none', () => {
+    const { machines } = readText(
+      'A: The seat height is 875 mm, the wet weight 204 kg and the tank 17 L.\nQ: And the power?\nA: 73 hp, with 68 Nm of torque and 12 months of warranty.',
+    );
+    expect(machines).toHaveLength(1);
+  });
+  test('versions in one sentence: nothing is ticked that may be another’s', () => {
+    expect(
+      ticked(
+        'The range grows to three motorcycles: the 450, the 450 S with 270 mm of suspension travel, and the 450 T with a 22-litre tank.',
+      ),
+    ).toEqual([]);
+  });
+});
+
+test('nothing begins at none: a new machine’s distance is no lower end of its power', () => {
+  expect(figures('Silvana 450 - km 0 - 42 CV - sella 890 mm')).toContain('power 42 PS');
+});
+
+test('a day is no pair of heights, and a pair of inches no day', () => {
+  expect(figures('The motorcycle: seat height 33.1/33.9 in.')).toContain('seatHeight 33.1 in');
+  expect(figures('The motorcycle, bought 12.5.2021, seat height 850 mm.')).toEqual([
+    'seatHeight 850 mm',
+  ]);
+});
