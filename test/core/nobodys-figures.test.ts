@@ -1,15 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { readText } from '@/core/spec-text';
-
-const figures = (text: string): readonly string[] =>
-  readText(text)
-    .machines.flatMap((m) => m.proposals)
-    .flatMap((p) => (p.kind === 'figure' ? [`${p.key} ${p.amount} ${p.unit}`] : []));
-const ticked = (text: string): readonly string[] =>
-  readText(text)
-    .machines.flatMap((m) => m.proposals)
-    .filter((p) => p.ticked)
-    .map((p) => p.key);
+import { figures, ticked } from '../reading';
 
 // A figure that no machine has, or another one: never among those of this machine. What is meant is common usage, no source.
 describe('of no machine, or of another', () => {
@@ -59,10 +50,11 @@ describe('work that was done is no work that is due', () => {
     expect(found).not.toMatch(/serviceInterval|oilInterval|price/);
   });
   test('oil in an engine, and oil in a bottle', () => {
-    const oil = (litres: number) =>
-      figures(`The motorcycle has a seat height of 860 mm. Oil capacity ${litres} l.`);
-    expect(oil(0.7)).toContain('oilCapacity 0.7 L');
-    expect(oil(0.69).join()).not.toMatch(/oilCapacity/);
+    const oil = (said: string) => figures(`The motorcycle has a seat height of 860 mm. ${said}`);
+    expect(oil('It takes 0.7 l oil.')).toContain('oilCapacity 0.7 L');
+    expect(oil('I always have 0.69 l oil with me.').join()).not.toMatch(/oilCapacity/);
+    // What is labelled as a sheet does is taken at its word.
+    expect(oil('Oil capacity: 0.69 l.')).toContain('oilCapacity 0.69 L');
   });
 });
 

@@ -1,17 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { readText } from '@/core/spec-text';
-
-/** All figures a text is understood to state, as `key amount unit basis`. */
-const read = (text: string): readonly string[] =>
-  readText(text)
-    .machines.flatMap((m) => m.proposals)
-    .flatMap((p) => (p.kind === 'figure' ? [`${p.key} ${p.amount} ${p.unit} ${p.basis}`] : []));
-const keys = (text: string): readonly string[] => read(text).map((line) => line.split(' ')[0]!);
-const ticked = (text: string): readonly string[] =>
-  readText(text)
-    .machines.flatMap((m) => m.proposals)
-    .filter((p) => p.ticked)
-    .map((p) => p.key);
+import { keys, read, ticked } from '../reading';
 
 const ABOUT = 'The bike weighs 204 kg wet, seat height 875 mm.';
 

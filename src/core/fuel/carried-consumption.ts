@@ -108,8 +108,7 @@ export function carriedFactor(
       const costs = cost.rows ?? even(cost.mid);
       for (let i = 0; i < ROWS; i += 1) {
         const kg = masses[i] as number;
-        rows[i] =
-          (rows[i] as number) + (weight * (costs[i] as number) * at(to, kg)) / at(from, kg);
+        rows[i] = (rows[i] as number) + (weight * (costs[i] as number) * at(to, kg)) / at(from, kg);
       }
     }
     return rows;

@@ -21,8 +21,7 @@ export function cruisePowerMetric({ brief, donor, figures, loaded }: CruiseConte
   const cruise = brief.trip.cruise_kmh;
   const road = { ...roadLoad(brief, 0, ROLLING_COEFFICIENT.openRoad, area), headwind_ms };
   // Linear in the mass.
-  const held = (mass_kg: number) =>
-    powerToHold({ ...road, mass_kg }, cruise, DRIVELINE_EFFICIENCY);
+  const held = (mass_kg: number) => powerToHold({ ...road, mass_kg }, cruise, DRIVELINE_EFFICIENCY);
   const air = held(0);
   const perKilogram = (held(REFERENCE_KG) - air) / REFERENCE_KG;
   const spare = (power_kW: number, mass_kg: number) =>

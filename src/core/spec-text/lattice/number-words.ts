@@ -3,6 +3,7 @@ import { germanNumbers } from './german-numbers';
 import { SPROCKETS } from './pairs-said';
 import { romanceNumbers } from './romance-numbers';
 import {
+  brakeHorse,
   certificate,
   kilometresEach,
   mixed,
@@ -146,7 +147,7 @@ export function withNumbers(line: string): string {
   const said = certificate(
     mixed(kilometresEach(yearly(germanNumbers(romanceNumbers(line))))),
   ).replace(RUN, converted);
-  return newtonMetres(onOne(paired(pointed(takenBack(said))))).replace(
+  return brakeHorse(newtonMetres(onOne(paired(pointed(takenBack(said)))))).replace(
     /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|every|easy|easily|with|range)(?!\p{L}))|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so)(?!\p{L}))/giu,
     (word) => 'km'.padEnd(word.length),
   );

@@ -87,3 +87,9 @@ export const newtonMetres = (line: string): string =>
   !/newtons/iu.test(line)
     ? line
     : line.replace(TORQUE_IN_NEWTONS, (unit) => 'Nm'.padEnd(unit.length));
+
+/** "Sixty eight brake.": horsepower, its second half left out. Place for place. */
+export const brakeHorse = (line: string): string =>
+  !/brake/iu.test(line)
+    ? line
+    : line.replace(/(?<=\d )brake(?=[.,;]|\s*$)/giu, (unit) => 'bhp'.padEnd(unit.length));

@@ -79,6 +79,10 @@ const isWeighed = (s: SentenceWords, key: FigureKey, { unit, to }: Quantity): bo
     s.text.slice(to, to + 24),
   );
 
+/** "0.5 l oil": what is carried along. Litres; own assumption. */
+const LEAST_SUMP = 0.7;
+const isBottle = ({ amounts: [a = 0], unit }: Quantity): boolean => unit === 'L' && a < LEAST_SUMP;
+
 /** In characters. */
 const FARTHEST = 95;
 
@@ -160,7 +164,8 @@ export function byWord(
   const became = labelFirst && q.changed === 'is-new' && isWasBefore(s, index, a);
   const remark = (): boolean => labelFirst && !turned && isRemark(gapText);
   return keys.flatMap((key) =>
-    key === 'mass' && ON_ONE_WHEEL.test(s.text.slice(q.to, q.to + 16))
+    (key === 'mass' && ON_ONE_WHEEL.test(s.text.slice(q.to, q.to + 16))) ||
+    (key === 'oilCapacity' && !labelFirst && isBottle(q))
       ? []
       : senses(
           told && q.unit === undefined ? { ...s, spoken: told } : s,

@@ -30,9 +30,6 @@ function spanOf(key: FigureKey): Span | undefined {
   return spans.get(key);
 }
 
-/** Litres. Own assumption. */
-const LEAST_SUMP = 0.7;
-
 /** What the smallest machine on the road has, where no class is so small: kW, N·m, cm³. Own assumption. */
 const SMALLEST: Partial<Record<FigureKey, number>> = { power: 6, torque: 8, displacement: 100 };
 
@@ -47,8 +44,6 @@ export function plausibility(key: FigureKey, amount: number, unit: UnitId): numb
   // Nobody asks less for a machine that runs; a part costs that.
   if (key === 'price' && amount < LEAST_PRICE) return amount < LEAST_PRICE / 3 ? -5 : -1.5;
   if (figureDefinition(key).dimension === 'money') return 0;
-  // So little oil is in a bottle, and in no engine.
-  if (key === 'oilCapacity' && convert(amount, unit, 'L') < LEAST_SUMP) return -5;
   const span = spanOf(key);
   if (!span) return 0;
   const value = convert(amount, unit, baseUnit(key));
