@@ -5,7 +5,10 @@ import { BESIDE_FORMS } from './beside-forms';
 import { CARE_FORMS } from './care-forms';
 import { isAlone, LISTED_FIGURES, PLAINLY, type Form } from './form';
 import type { SentenceWords } from './option';
+import { MASS_FORMS } from './mass-forms';
 import { PRICE_FORMS } from './price-forms';
+import { SEAT_FORMS } from './seat-forms';
+import { USE_FORMS } from './use-forms';
 import { RANGE_FORMS } from './range-forms';
 import { SPRING_FORMS } from './spring-forms';
 import { TANK_FORMS } from './tank-forms';
@@ -20,6 +23,9 @@ const LEAST_TRAVEL = 100;
 
 const FORMS: readonly Form[] = [
   ...BARE_FORMS,
+  ...SEAT_FORMS,
+  ...MASS_FORMS,
+  ...USE_FORMS,
   ...RANGE_FORMS,
   ...BESIDE_FORMS,
   ...CARE_FORMS,

@@ -1,0 +1,120 @@
+import { PLAINLY, type Form } from './form';
+import { WEIGHTS } from './weights';
+
+/** Bare numbers that are what a machine weighs, or may carry. */
+export const MASS_FORMS: readonly Form[] = [
+  // "It's four kilos heavier at one ninety nine".
+  {
+    key: 'mass',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before: /(?<!\p{L})(?:heavier|lighter)(?:,)? (?:now )?at (?:about )?$/iu,
+  },
+  // "Max 405, bike 214, leaves 191".
+  {
+    key: 'mass',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before: /(?<!\p{L})bike(?: is| weighs|:)? $/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      a >= 80 &&
+      a <= 400 &&
+      /(?<!\p{L})(?:max|plated?|gross|payload|leaves)(?!\p{L})/iu.test(s.text),
+  },
+  // "On my lift scale, with the tank full, four twenty six".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?:^|[.!?,;] ?)(?:and )?on (?:my|our|the|his|a|their) (?:\p{L}+ ){0,2}scales?,? (?:with (?:the |a )?(?:full tank|tank full),? )?(?:it['’]s |she['’]s |it was |it weighs |that['’]s )?(?:about )?$/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 100 && a <= 900,
+  },
+  // "Mine's a hundred and forty four, fuelled".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'ready',
+    before: /(?<!\p{L})(?:mine|it|she|he|this one)['’]s (?:about |around )?(?:an? )?$/iu,
+    behind:
+      /^, (?:fuell?ed|full|wet|brimmed|gassed(?: up)?|with (?:a full tank|fuel))(?=[,.;)]|$| (?:up|and))/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
+  },
+  // "Two ten? No. One ninety four, full."
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'ready',
+    before: /^\s*$/u,
+    behind: /^, (?:full|fuell?ed|wet|brimmed)[\s.!]*$/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
+  },
+  // "And the bike alone is two twenty eight".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:bike|machine|motorcycle|motorbike|moto)(?: (?:alone|itself|by itself|on its own))(?: (?:is|weighs|was))?(?: about)? $/iu,
+  },
+  // "They took four kilos out of it, so it's one eighty six now".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?:kilos?|kg|pounds|lbs?) (?:out of it|off it|off|out|lighter|heavier|more|less)[^.\d]{0,16}(?:it['’]s|at|to) (?:now )?(?:about )?$/iu,
+  },
+  // "Started at 149.5 ready".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'ready',
+    behind: /^ ready(?=[,.;)]|$| (?:to (?:go|ride|roll)|for the road))/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
+  },
+  // "Fuelled it was 421 on the shop's scale".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'ready',
+    before:
+      /(?<!\p{L})(?:fuell?ed(?: up)?|full|brimmed|gassed(?: up)?|with a full tank|vollgetankt|avec le plein|con il pieno|con el depósito lleno),? (?:it|mine|she|he|this one|the bike|sie|elle|la moto)?(?: (?:was|is|weighed|weighs|came (?:in|out) at|comes to|wiegt|wog|fait|pèse|pesa))(?: about| just)? $/iu,
+  },
+  // "We had it on our scales and it was 206".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?:(?:had|put|got|stuck|rolled|ran|popped) (?:it|mine|her|this one|the bike) (?:up )?on|took (?:it|mine) to) (?:the|our|my|his|their|a|some) (?:\p{L}+ ){0,2}(?:scales?|weighbridge)[^.\d]{0,36}(?:was|is|came (?:out |up )?(?:at|to|as)|said|read|says|reads|showed|shows|at|:)(?: about| exactly| a)? $/iu,
+  },
+  {
+    key: 'payload',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before: /(?<!\p{L})(?:which |that )?leaves(?: me| us| you)?(?: with)? (?:about )?$/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      a >= 80 && a <= 300 && /(?<!\p{L})(?:max|plated?|gross)(?!\p{L})/iu.test(s.text),
+  },
+  // "So that's 178 payload".
+  {
+    key: 'payload',
+    points: PLAINLY,
+    by: 'basis',
+    behind: /^ (?:of )?payload(?!\p{L})(?! (?:w\/|with|after|once))/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 300,
+  },
+  // "So 176 for me, her and the panniers", "192 to play with".
+  {
+    key: 'payload',
+    points: PLAINLY,
+    by: 'unit',
+    behind:
+      /^ (?:kg |kilos )?(?:left )?to play with(?!\p{L})|^ (?:left )?for (?:me|us|the rider|rider)(?:,| and| plus)[^.]{0,24}(?:panniers|luggage|bags|kit|gear|her|him|passenger|pillion)?/iu,
+  },
+];

@@ -1,0 +1,61 @@
+/** What makes a figure nobody's, or another machine's: the words around it. */
+
+/** "Ich suche was Leichtes: unter 170 kg": what somebody wishes for, and no machine's. */
+export const WANTED =
+  /^[^.:]{0,24}(?<!\p{L})(?:(?:ich )?such(?:e)? (?:was|etwas|eine?n?|nach)|(?:I['’]?m |we['’]?re |am )?(?:looking for|after|in the market for) (?:a|an|something|anything)|(?:I )?wants? (?:something|anything) (?:\p{L}+er|light|low|small)|WTB|wanted:|cerco (?:una?|qualcosa)|busco (?:una?|algo)|(?:je )?cherche (?:une?|quelque))(?!\p{L})/iu;
+
+/** "Extra set of sprockets 13/50": none that is on the machine. */
+export const SPARE =
+  /(?<!\p{L})(?:extra|spare|second|additional|ersatz\p{L}*|zusätzlich\p{L}*|de rechange|di ricambio|de repuesto)(?: set| pair| satz)?(?: of)?(?: (?:sprockets?|ritzel|kettensatz|pignons?|wheels?|rims?|tyres?|tires?|springs?|\p{L}+ (?:sprockets?|springs?|wheels?|rims?|tyres?|tires?)))(?: \(| of|:|,)? ?(?:\d\d ?[/-] ?)?$/iu;
+
+/** "I was promised four litres": what was hoped for. */
+export const PROMISED =
+  /(?<!\p{L})(?:promised|should have been|hoped for|hoping for|expected|versprochen(?: waren)?|promis)(?: me| us)?(?: about| around| a)? $/iu;
+
+/** "If they made it with a 20 litre tank", "rumour says 190 kg": nobody's machine. */
+export const UNREAL =
+  /(?<!\p{L})(?:if (?:only )?(?:they|it|she|I|the makers?|somebody|someone)(?:['’]d(?: given| made| put| had)?| had| were| made| (?:built|came|was|offered|sold|would|could))|I wish (?:it|they|she)|wenn (?:sie|es|die|der) (?:doch |nur )?(?:[\p{L}\d.,-]+ ){0,6}(?:hätte|wäre|gäbe)|si (?:elle|elles|ils) (?:avai(?:t|ent)|faisai(?:t|ent)|étai(?:t|ent))|ojalá|si (?:tuviera|fuera)|se (?:avesse|fosse)|rumou?rs? (?:says?|has it|is|are)|rumou?red|leaked|gerüchte?)(?!\p{L})/iu;
+
+/** "The 2027 gets 5 kW more", from somebody who has another. */
+export const NEXT_ONE =
+  /^\s*(?:the|next year['’]s|der|die|das|la|le|il|el) (?:(?:20[2-4]\d|next|coming|new)(?: (?:one|model|version|modell|modèle))?|one) (?:gets|will (?:get|have|be)|is (?:getting|going to)|bekommt|wird|aura|avrà|tendrá)(?!\p{L})/iu;
+
+/** "Mods: 6.6 gal tank (stock 4.0), 14T front": what was made of it. */
+export const MODIFIED =
+  /^\s*(?:mods?|modifications|modded|upgrades|umbauten|verbaut|modifs?|modifiche|modificaciones)(?: so far| done)?\s*:/iu;
+
+/** "Carry: 0.5 l oil, 2 l fuel, two tubes": what goes into the bags. */
+export const PACKED =
+  /^\s*(?:(?:I|we) )?(?:always )?(?:carry|carrying|pack|packed|packing list|tool ?roll|spares(?: list| I carry)?|in (?:the|my) (?:bags?|panniers|tank ?bag|tool ?roll)|dabei|mitnehmen|à emporter|para llevar)\s*[:,]/iu;
+
+/** "For the 8k service": which one, and not how often. */
+export const WHICH_SERVICE =
+  /(?<!\p{L})(?:for|at|after|before|did|had|its|paid for) (?:the|its|a|their) $/iu;
+
+/** "Révision des 12 000 faite". */
+export const SERVICE_OF =
+  /(?<!\p{L})(?:révision|vidange|entretien|tagliando|revisión|mantenimiento) (?:des|dei|de los) $/iu;
+
+/** "12 kg less (would make it 184 wet)": what it is not. */
+export const WOULD_BE =
+  /(?<!\p{L})(?:would|could|might|['’]d) (?:make|bring|get|put|take) (?:it|her|mine) (?:down |up )?(?:to |at )?(?:about )?$/iu;
+
+/** "At a hundred and thirty it drinks six litres": at one speed, and not over all. */
+export const AT_A_SPEED =
+  /(?<!\p{L})(?:at|bei|à|a) (?:a )? *\d{2,3}(?: ?km\/h| ?mph| ?k)?,? *(?:it|she|sie|elle)?(?:['’]s)? ?(?:drinks|uses|does|takes|burns|gets|braucht|nimmt)?(?: about| around)? *$/iu;
+
+/** "Dave's is ninety five horse, mine's seventy three": what stands before one's own is another's. */
+export const ANOTHERS_THEN_MINE =
+  /^\s*(?:but )?(?:\p{Lu}\p{Ll}+['’]s|his|hers?|their|he['’]s got|she['’]s got)(?!\p{L})[^.]*?(?=(?<!\p{L})(?:mine['’]s|mine is|i['’]ve got|i have))/iu;
+
+/** "The little one's got 190 of clearance and this one": up to where it is this one's turn. */
+export const LITTLE_ONE =
+  /(?<!\p{L})the (?:little|smaller|small|bigger|big|other|cheaper) one(?!\p{L})[^.]*?(?=(?<!\p{L})this one(?!\p{L}))/iu;
+
+/** "41 was the old one". */
+export const WAS_OLD =
+  /^(?: [\p{L}-]+)? (?:was|is|were|being) (?:on |for |in )?(?:the |my )?(?:old|previous|outgoing|older|last|other)(?!\p{L})/iu;
+
+/** "it's not 145 kg". */
+export const NOT =
+  /(?:(?<!\p{L})(?:not|nicht|pas|non|nie|statt(?: der angegebenen)?|rather than|instead of)|n't)\s+(?:the |quite |really |a )?$/iu;

@@ -1,0 +1,87 @@
+import { PLAINLY, SEAT_MM, type Form } from './form';
+import type { SentenceWords, Word } from './option';
+import { WEIGHTS } from './weights';
+
+const speaksOfSeat = (s: SentenceWords): boolean =>
+  /(?<!\p{L})(?:seat|saddle|sitz|selle|asiento|sella|siod[łl]o|zadel|kanap)/iu.test(s.text);
+
+const isOfSeat = (word: Word | undefined): boolean =>
+  word?.meaning.kind === 'label' && word.meaning.name === 'seatHeight';
+
+/** Bare numbers that are the height of a seat. */
+export const SEAT_FORMS: readonly Form[] = [
+  // "At 870 I'm on tippy toes": what feet do at it is said of a seat.
+  {
+    key: 'seatHeight',
+    points: WEIGHTS.byBasis + 1,
+    by: 'basis',
+    behind:
+      /^(?: mil| mm)?,? (?:and |so |which means )?(?:I['’]?m|I am|I can|he['’]?s|she['’]?s|you['’]?re)(?: just| only| still| nearly)?(?: (?:about|get|on))?(?: on)?(?: my| both| the)? ?(?:tippy[ -]?toes?|tip[ -]?toes?|toes|flat[- ]foot(?:ed|ing)?|balls of)(?!\p{L})/iu,
+  },
+  // "850 in the low position".
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'low-seat',
+    behind: /^ (?:in|with|at) (?:the |its |their )?(?:low|lower|lowest)(?=,|\.| |$)(?! gear)/iu,
+    when: speaksOfSeat,
+  },
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    behind:
+      /^ (?:in|with|at) (?:the |its |their )?(?:high|higher|highest|standard|tall)(?=,|\.| |$)(?! gear)/iu,
+    when: speaksOfSeat,
+  },
+  // "In der tiefen Version achthundertzwanzig".
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'low-seat',
+    before:
+      /(?<!\p{L})(?:tiefen|niedrigen|tiefergelegten|abgesenkten|basse|ribassata|baja) (?:version|variante|position|einstellung)(?: (?:sind es|hat sie|à|a|hat))? $/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      (speaksOfSeat(s) || isOfSeat(s.above)) && a >= SEAT_MM.least && a <= SEAT_MM.most,
+  },
+  // "(815 standard)", "845 as standard": how tall the usual seat is.
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    behind:
+      /^ (?:mm )?(?:as )?(?:standard|stock|normally|from new|serie|di serie|d['’]origine)(?=[),.;]|$)/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      (speaksOfSeat(s) || isOfSeat(s.above)) && a >= SEAT_MM.least && a <= SEAT_MM.most,
+  },
+  // "Selle basse 820, d'origine 850".
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:d['’]origine|de série|serienmäßig|serie|di serie|de serie|original|std|standard|normal)(?: è| es| c['’]est| sind(?: es)?)? $/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      (speaksOfSeat(s) || isOfSeat(s.above)) && a >= SEAT_MM.least && a <= SEAT_MM.most,
+  },
+  // "Eight sixty eight to the top of the foam".
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    behind: /^(?: mm)? to the top of the (?:foam|seat|saddle|cushion)(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) => a >= SEAT_MM.least && a <= SEAT_MM.most,
+  },
+  // "Stock 870, I have the 850 low".
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'low-seat',
+    behind: /^ (?:low|lowered)(?: seat| one| version)?(?=[.,;)]|$)/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      (speaksOfSeat(s) || isOfSeat(s.above)) && a >= SEAT_MM.least && a <= SEAT_MM.most,
+  },
+];
