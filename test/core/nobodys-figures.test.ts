@@ -19,6 +19,7 @@ describe('of no machine, or of another', () => {
     ['Dave’s seat height is 855 mm, mine’s 875.', 'seatHeight 855 mm'],
     ['With a tailwind I once got 78 mpg.', 'consumption 78 mpg-imp'],
     ['At 130 it drinks 6 litres.', 'consumption 6 L/100km'],
+    ['À deux, on consomme 5,5 l/100 km.', 'consumption 5.5 L/100km'],
     ['Spare rear wheel 19".', 'wheelRear 19 in'],
   ])('%s', (said, not) => {
     expect(figures(`${OWN} ${said}`)).not.toContain(not);

@@ -69,6 +69,15 @@ export const BESIDE_FORMS: readonly Form[] = [
     before: MAKER_SAYS,
     when: (s, q) => isAnother(s, q, isOfMass(s)),
   },
+  // "À deux cinq et demi, seul quatre et demi".
+  {
+    key: 'consumption',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:seule?|solo|alleine?|da solo|en solitario)(?: (?:c['’]est|sind es|it['’]s|sono))? $/iu,
+    when: (s, q) => isAnother(s, q, (o) => isUse(o) || o.unit === 'L'),
+  },
   // "Consumo medio 4,4 l/100, por autopista 5,1".
   {
     key: 'consumption',

@@ -4,6 +4,7 @@ import type { Mention } from '../vocabulary/lexicon';
 import {
   BEST_OF_ALL,
   besideStock,
+  FOR_TWO,
   FOR_WORK,
   isBeforeThenEvery,
   isFill,
@@ -118,7 +119,7 @@ export function blockedIn(
       const stop = (
         list
           ? /[,;|]|\bbut\b/u
-          : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|so this|now (?:it|we|this|you)|this is (?:the|an?|it))\b|, (?:the|its?|seat|tank|this|mine(?:'s)?)\b|^ this one\b|\bthis \d{3,4}\b|\bfor this(?: one)?\b|\b(?:and|but|whereas) this\b/iu
+          : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|so this|now (?:it|we|this|you)|this is (?:the|an?|it))\b|, (?:the|its?|seat|tank|this|mine(?:'s)?)\b|^ this one\b|\bthis \d{3,4}\b|\bfor this(?: one)?\b|\b(?:and|but|whereas) this\b|, (?:die neue|la nouvelle|la nuova|la nueva|the new one)\b/iu
       ).exec(rest);
       return [m.from, m.to + (stop?.index ?? rest.length)] as const;
     });
@@ -189,7 +190,8 @@ export function blockedIn(
       found.set(i, 'noise');
     if (
       (isUse(q) || q.unit === 'L') &&
-      AT_A_SPEED.test(text.slice(Math.max(0, q.from - 48), q.from))
+      (AT_A_SPEED.test(text.slice(Math.max(0, q.from - 48), q.from)) ||
+        FOR_TWO.test(text.slice(Math.max(0, q.from - 48), q.from)))
     )
       found.set(i, 'changed');
     if (

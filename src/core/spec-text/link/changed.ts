@@ -94,6 +94,10 @@ export const FOR_WORK =
 export const PRICE_OF_WORK =
   /(?:every|alle|tous les|cada|ogni) ?[\d.,]+ ?(?:km|mi|miles)?(?: \p{L}+){0,2} \((?:ca\.? |about |env\.? |~)?$/iu;
 
+/** "À deux on consomme cinq litres et demi". */
+export const FOR_TWO =
+  /(?<!\p{L})(?:à deux|zu zweit|in due|a dúo|two[- ]up|with a pillion)(?!\p{L}),?[^.;,]{0,24}$/iu;
+
 /** "With a tailwind I once got 78 mpg": the best of all is none. */
 export const BEST_OF_ALL =
   /(?<!\p{L})(?:tailwind|once (?:got|saw|had)|best ever|record)(?!\p{L})[^.;]{0,24}$/iu;

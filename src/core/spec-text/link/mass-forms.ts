@@ -51,6 +51,23 @@ export const MASS_FORMS: readonly Form[] = [
     behind: /^, (?:full|fuell?ed|wet|brimmed)[\s.!]*$/iu,
     when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
   },
+  // "The bike's one ninety nine without them".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})(?:bike|machine)(?:['’]s| is) (?:about )?$/iu,
+    behind: /^ (?:kg |kilos )?without (?:them|the|any|luggage|bags|boxes|panniers)(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
+  },
+  // "It's allowed four hundred and fifteen all in".
+  {
+    key: 'maxMass',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})allowed (?:up to |about )?$/iu,
+    behind: /^ (?:kg |kilos |lbs? )?all (?:in|up)(?!\p{L})/iu,
+  },
   // "And the bike alone is two twenty eight".
   {
     key: 'mass',

@@ -90,8 +90,8 @@ export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' 
   // Kilograms, litres and millimetres together: a sheet, whatever its words.
   const dims = new Set(lines.flatMap((l) => l.quantities.map((q) => q.unit)));
   const sheet = dims.has('kg') && dims.has('L') && dims.has('mm') ? 1 : 0;
-  // Horsepower, kilograms and litres of one thing are an engine's that carries its fuel.
-  const engine = dims.has('L') && dims.has('kg') && (dims.has('hp') || dims.has('PS')) ? 1 : 0;
+  // Horsepower and kilograms of one thing are an engine's that carries somebody.
+  const engine = dims.has('kg') && (dims.has('hp') || dims.has('PS')) ? 1 : 0;
   const use = [...dims].some((u) => /^(?:L\/100km|mpg|km\/L)/.test(u ?? '')) ? 1 : 0;
   const speaks =
     sheet +
