@@ -21,6 +21,8 @@ describe('of no machine, or of another', () => {
     ['At 130 it drinks 6 litres.', 'consumption 6 L/100km'],
     ['À deux, on consomme 5,5 l/100 km.', 'consumption 5.5 L/100km'],
     ['Spare rear wheel 19".', 'wheelRear 19 in'],
+    ['Avoid the 2018-2020: tank 14 litres.', 'tank 14 L'],
+    ['With the 24 l tank I’d have 571 km.', 'tank 24 L'],
   ])('%s', (said, not) => {
     expect(figures(`${OWN} ${said}`)).not.toContain(not);
     expect(figures(`${OWN} ${said}`)).toContain('mass 201 kg');
@@ -71,6 +73,17 @@ describe('marks of footnotes', () => {
 });
 
 describe('machines told apart', () => {
+  test('by names of trims on one line', () => {
+    const { machines } = readText(
+      'Standard: 200 mm travel, 850 mm seat, 199 kg. Rally: 240 mm travel, 890 mm seat, 203 kg.',
+    );
+    expect(
+      machines.map((m) => m.proposals.flatMap((p) => (p.kind === 'figure' ? [p.amount] : []))),
+    ).toEqual([
+      [200, 850, 199],
+      [240, 890, 203],
+    ]);
+  });
   test('by letters, where each line gives the same', () => {
     const { machines } = readText(
       'A: 204 kg, 73 hp, 875 mm\nB: 214 kg, 95 hp, 855 mm\nC: 189 kg, 48 hp, 840 mm',
@@ -90,6 +103,12 @@ describe('machines told apart', () => {
       ),
     ).toEqual([]);
   });
+});
+
+test('what a figure should be is not ticked, what it is said to be about is', () => {
+  const TOLD = 'The motorcycle has a seat height of 860 mm.';
+  expect(ticked(`${TOLD} Power should be about 70 hp.`)).not.toContain('power');
+  expect(ticked(`${TOLD} Power is about 70 hp.`)).toContain('power');
 });
 
 test('nothing begins at none: a new machine’s distance is no lower end of its power', () => {

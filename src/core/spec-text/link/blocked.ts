@@ -18,6 +18,7 @@ import {
 import {
   ANOTHERS_THEN_MINE,
   AT_A_SPEED,
+  AVOIDED,
   LITTLE_ONE,
   MODIFIED,
   NEXT_ONE,
@@ -132,7 +133,11 @@ export function blockedIn(
     !/(?<!\p{L}|can )you(?:['’]re)? get(?:ting)?(?!\p{L})[^?]* for(?!\p{L})/iu.test(text) &&
     /(?<!\p{L})(?:which|what|any|anyone|looking for|welche|quelle|qual)(?!\p{L})/iu.test(text);
   const wanted =
-    WANTED.test(text) || UNREAL.test(text) || PACKED.test(text) || (owned && NEXT_ONE.test(text));
+    WANTED.test(text) ||
+    UNREAL.test(text) ||
+    PACKED.test(text) ||
+    AVOIDED.test(text) ||
+    (owned && NEXT_ONE.test(text));
   const isMoney = (q: Quantity) =>
     /^[A-Z]{3}$|dollar|money/.test(q.unit ?? '') || /[$€£]/.test(text.slice(q.from, q.to));
   const grew = (i: number): boolean => {

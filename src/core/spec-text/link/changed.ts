@@ -73,6 +73,9 @@ const OWN_TANK =
   /(?<!\p{L})(?:I['’]?ve|I have|I|we['’]?ve|he['’]?s|she['’]?s) (?:got|put|fitted|bought|run|added)? ?(?:the|a|an) (?:big |bigger |larger )?$/iu;
 export const isOfPart = (text: string, q: Quantity): boolean =>
   /^ kit(?!\p{L})/iu.test(text.slice(q.to, q.to + 6)) ||
+  // "With the 24 l tank I'd have 571", "280 kg with the bike in it".
+  /^ tank,? (?:I|you|it|we|she)['’]d(?!\p{L})/iu.test(text.slice(q.to, q.to + 16)) ||
+  /^ with the (?:bike|motorcycle) (?:in|on) it(?!\p{L})/iu.test(text.slice(q.to, q.to + 26)) ||
   // "You get ten and a half litres if you buy the big tank".
   /^ if (?:you|I|we) (?:buy|fit|add|go for|get)(?!\p{L})/iu.test(text.slice(q.to, q.to + 16)) ||
   // "190 lb payload with me on it": what is left of it.

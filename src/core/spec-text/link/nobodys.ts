@@ -16,6 +16,10 @@ export const PROMISED =
 export const UNREAL =
   /(?<!\p{L})(?:if (?:only )?(?:they|it|she|I|the makers?|somebody|someone)(?:['’]d(?: given| made| put| had)?| had| were| made| (?:built|came|was|offered|sold|would|could))|I wish (?:it|they|she)|wenn (?:sie|es|die|der) (?:doch |nur )?(?:[\p{L}\d.,-]+ ){0,6}(?:hätte|wäre|gäbe)|si (?:elle|elles|ils) (?:avai(?:t|ent)|faisai(?:t|ent)|étai(?:t|ent))|ojalá|si (?:tuviera|fuera)|se (?:avesse|fosse)|rumou?rs? (?:says?|has it|is|are)|rumou?red|leaked|gerüchte?)(?!\p{L})/iu;
 
+/** "Avoid the 2018-2020: 14 l tank, 200 kg". */
+export const AVOIDED =
+  /^\s*(?:avoid|don['’]t buy|do not buy|stay away from|steer clear of|skip|finger weg von|évitez?|evita(?:te|d)?) (?:the|any|der|die|den|la|les|le|il|el|los)(?!\p{L})/iu;
+
 /** "The 2027 gets 5 kW more", from somebody who has another. */
 export const NEXT_ONE =
   /^\s*(?:the|next year['’]s|der|die|das|la|le|il|el) (?:(?:20[2-4]\d|next|coming|new)(?: (?:one|model|version|modell|modèle))?|one) (?:gets|will (?:get|have|be)|is (?:getting|going to)|bekommt|wird|aura|avrà|tendrá)(?!\p{L})/iu;

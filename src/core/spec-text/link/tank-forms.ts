@@ -61,6 +61,17 @@ export const TANK_FORMS: readonly Form[] = [
     before: /(?<!\p{L})(?:hat|fasst)(?: aber)?(?: nur)? $/iu,
     when: (_, q) => (q.amounts[0] ?? 0) >= LEAST_TANK,
   },
+  // "At 4.2 l/100 and 17 litres that's 404 km", "from 2021 on it has 17 l".
+  {
+    ...TANK,
+    behind: /^ (?:that['’]s|gives|makes) (?:about )?\d/iu,
+    when: (_, q) => (q.amounts[0] ?? 0) >= LEAST_TANK,
+  },
+  {
+    ...TANK,
+    before: /(?<!\p{L})(?:it|she|this one) has $/iu,
+    when: (_, q) => (q.amounts[0] ?? 0) >= LEAST_TANK,
+  },
   // "Caben nueve litros".
   { ...TANK, points: WEIGHTS.byBasis, before: /(?<!\p{L})(?:le )?(?:caben|entran) (?:unos )?$/iu },
   // "The range, four twenty from sixteen litres", "from eighteen litres you see three hundred".

@@ -51,6 +51,13 @@ function lastOpening(head: string): number {
   return at > LINE_LIMIT / 4 ? at + 1 : LINE_LIMIT;
 }
 
+/** "Standard: 200 mm travel, 199 kg. Rally: 240 mm travel, 203 kg.": each told under its name. */
+const HEADED = /^\s*\p{Lu}[\p{L}']{0,14}(?: \p{L}+)?: [^.:]{0,12}\d/u;
+const NEXT_HEAD = /(?<=[.;] )(?=\p{Lu}[\p{L}']{0,14}(?: \p{L}+)?: [^.:]{0,12}\d)/u;
+
+const byHeads = (line: string): readonly string[] =>
+  HEADED.test(line) ? line.split(NEXT_HEAD) : [line];
+
 export function* linesOf(text: string): Generator<Line> {
   let offset = 0;
   for (const whole of text.split(/\r\n|\n|\r/)) {
@@ -64,7 +71,10 @@ export function* linesOf(text: string): Generator<Line> {
       rest = rest.slice(length);
       at += length;
     }
-    yield { line: rest, offset: at };
+    for (const part of byHeads(rest)) {
+      yield { line: part, offset: at };
+      at += part.length;
+    }
     offset += whole.length + (text.startsWith('\r\n', offset + whole.length) ? 2 : 1);
   }
 }

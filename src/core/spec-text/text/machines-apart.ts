@@ -31,15 +31,15 @@ function headOf({ line, quantities, mentions }: ScannedLine): string | undefined
 const WORDS = /^\s*(?:[-*•]\s*)?(\p{L}[\p{L}']*(?: \p{L}[\p{L}']*){0,3})\s*[:–—]\s/u;
 const LEAST_ALIKE = 2;
 
-/** "A: 204 kg, 73 hp, 875 mm" above "B: 214 kg, 95 hp, 855 mm": machines by a letter, the same told of each. */
-const isNextLetter = (a: string, b: string): boolean =>
-  a.length === 1 &&
-  b.length === 1 &&
-  /\p{L}/u.test(a) &&
-  Math.abs((a.codePointAt(0) ?? 0) - (b.codePointAt(0) ?? 0)) === 1;
 const headWords = ({ line }: ScannedLine): string => WORDS.exec(line)?.[1] ?? '';
+/** What the first figures of a line are in: lines alike in this tell the same of two machines. */
 const unitsOf = ({ quantities }: ScannedLine): string | undefined =>
-  quantities.length < LEAST_FIGURES ? undefined : quantities.map((q) => q.unit ?? '').join(' ');
+  quantities.length < LEAST_FIGURES
+    ? undefined
+    : quantities
+        .slice(0, LEAST_FIGURES)
+        .map((q) => q.unit ?? '')
+        .join(' ');
 
 /** What a line calls its machine, where the line before or behind tells the same of another. */
 function besideAnother(lines: readonly ScannedLine[], i: number): string | undefined {
@@ -59,8 +59,8 @@ function besideAnother(lines: readonly ScannedLine[], i: number): string | undef
       o !== undefined &&
       WORDS.test(o.line) &&
       (figuresNamed(o).filter((k) => keys.has(k)).length >= LEAST_ALIKE ||
-        (isNextLetter(head[1] ?? '', headWords(o)) &&
-          lines.filter((l) => headWords(l) === head[1]).length === 1 &&
+        (lines.filter((l) => headWords(l) === head[1]).length === 1 &&
+          unitsOf(o) !== undefined &&
           unitsOf(o) === unitsOf(line))),
   );
   return alike ? head[1] : undefined;
