@@ -87,7 +87,7 @@ function Names({ sheet }: { readonly sheet: PasteSheet }) {
   const { id, sale } = sheet;
   return (
     <Box mb="2">
-      <Grid templateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1.2fr 0.9fr' }} gap="2">
+      <Grid templateColumns={{ base: '1fr 1fr', md: '0.8fr 0.8fr 2fr 1fr' }} gap="2">
         <Box>
           <label htmlFor={`paste-maker-${id}`}>Maker</label>
           <Input
@@ -110,7 +110,7 @@ function Names({ sheet }: { readonly sheet: PasteSheet }) {
             onChange={(e) => sheet.settle({ model: e.target.value })}
           />
         </Box>
-        <Box>
+        <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
           <label htmlFor={`paste-class-${id}`}>Class</label>
           <Choice
             id={`paste-class-${id}`}
