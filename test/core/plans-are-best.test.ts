@@ -2,6 +2,7 @@ import loadHighs from 'highs';
 import { describe, expect, test } from 'vitest';
 import { assess, axleLoads, type MustVerdict } from '@/core/assessment';
 import {
+  assessedBuild,
   bestBuild,
   ceilingOf,
   flattering,
@@ -40,8 +41,10 @@ function judged(setting: PlanSetting, parts: readonly Part[]) {
         (m) =>
           m.key === 'money' ||
           !bad.includes(m.verdict) ||
-          // Doubtful only because nobody has given the figure: to be asked, not to be bought for.
-          (m.verdict === 'unsure' && m.typical !== undefined),
+          // Doubtful only because nobody has given the figure: to be asked, not to be bought for. What the class breaks has to be kept.
+          (m.verdict === 'unsure' &&
+            m.typical !== undefined &&
+            stock.musts.find(({ key }) => key === m.key)?.verdict !== 'fail'),
       ) &&
       (full.licence.kind !== 'not-legal' || stock.licence.kind === 'not-legal') &&
       loads(full) <= loads(stock) &&
@@ -364,5 +367,56 @@ describe('what rack and side carriers bear is a gate of the plan', () => {
     const answer = withCarriers(21);
     expect(answer.kind).toBe('clash');
     if (answer.kind === 'clash') expect(answer.limits).toContain('carriers');
+  });
+});
+
+describe('a must that rests on what is typical of the class', () => {
+  const demo = demoDossier();
+  const brief = demo.briefs[BRIEF_KEY];
+  if (!brief) throw new Error('no brief in the demo');
+  /** The Thorn without its seat height, for a rider of so many millimetres of inseam. */
+  const setting = (inseam_mm: number): PlanSetting => {
+    const donor = demo.donors['thorn-450-e'];
+    if (!donor) throw new Error('no such donor in the demo');
+    const { seatHeight: _untold, ...figures } = donor.figures;
+    const dossier: Dossier = {
+      ...demo,
+      donors: { ...demo.donors, 'thorn-450-e': { ...donor, figures } },
+      briefs: {
+        [BRIEF_KEY]: {
+          ...brief,
+          rider: { ...brief.rider, inseam_mm },
+          musts: { ...brief.musts, on: ['stance'] },
+        },
+      },
+    };
+    const now = standing(dossier);
+    const candidate = now?.candidates.find((c) => c.candidate.id === 'c-thorn-450-e');
+    if (!now || !candidate) throw new Error('no such candidate');
+    return planSetting(dossier, now, candidate, { legalOnly: false, today: '2026-12-01' });
+  };
+  const stance = (s: PlanSetting, parts: readonly Part[]) =>
+    assess({ ...s, parts }).musts.find((m) => m.key === 'stance');
+  const inseams = Array.from({ length: 36 }, (_, i) => 690 + i * 8);
+
+  /** A rider whom the bare machine leaves with such a verdict, and a part that leaves the must doubtful. */
+  const found = (bare: MustVerdict) => {
+    for (const inseam of inseams) {
+      const s = setting(inseam);
+      if (stance(s, [])?.verdict !== bare) continue;
+      const part = s.choices.find((p) => stance(s, [p])?.verdict === 'unsure');
+      if (part) return { s, part };
+    }
+    throw new Error(`no rider whom it leaves ${bare}`);
+  };
+
+  test('and that the class breaks has to be kept by the build, not only made doubtful', () => {
+    const { s, part } = found('fail');
+    expect(stance(s, [part])?.typical).toContain('seatHeight');
+    expect(assessedBuild(s, [part.id], 0).failed).toContain('stance');
+  });
+  test('and that is doubtful from the first is left to be asked', () => {
+    const { s, part } = found('unsure');
+    expect(assessedBuild(s, [part.id], 0).failed).not.toContain('stance');
   });
 });

@@ -47,11 +47,15 @@ export function stockOf(setting: PlanSetting): Assessment {
  * What keeps a build from being proposed, whatever it is worth: a must that is not kept as surely as the brief asks, a licence that it
  * breaks, a load that the bare machine did not have. Money is the spending limit's business unless it is missed for certain; what is not
  * known, or is doubtful only because nobody has given the figure, cannot be planned for and is left to be said: to ask costs less than a part.
+ * One that the class breaks on the bare machine is a gate of the program, and has to be kept here as well.
  */
 export function refusals(setting: PlanSetting, full: Assessment): readonly string[] {
   const stock = stockOf(setting);
-  const musts = full.musts.filter((m) =>
-    m.key === 'money' ? false : m.verdict === 'fail' || (m.verdict === 'unsure' && !m.typical),
+  const broken = new Set(stock.musts.filter((m) => m.verdict === 'fail').map((m) => m.key));
+  const musts = full.musts.filter(
+    (m) =>
+      m.key !== 'money' &&
+      (m.verdict === 'fail' || (m.verdict === 'unsure' && (!m.typical || broken.has(m.key)))),
   );
   const licence =
     full.licence.kind === 'not-legal' && stock.licence.kind !== 'not-legal' ? ['licence'] : [];
