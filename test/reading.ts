@@ -16,6 +16,12 @@ export const figures = (text: string): readonly string[] =>
 export const keys = (text: string): readonly string[] =>
   read(text).map((line) => line.split(' ')[0]!);
 
+/** Keys of what a rule reads, without what such numbers mostly mean. */
+export const keysByRule = (text: string): readonly string[] =>
+  proposals(text)
+    .filter((p) => p.kind === 'figure' && p.doubts.every((d) => d.code !== 'by-likeness'))
+    .map((p) => p.key);
+
 /** Keys of what is ticked. */
 export const ticked = (text: string): readonly string[] =>
   proposals(text)

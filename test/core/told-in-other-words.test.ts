@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { readText } from '@/core/spec-text';
-import { keys, read, ticked } from '../reading';
+import { keys, keysByRule, read, ticked } from '../reading';
 
 const ABOUT = 'The bike has 220 mm of suspension travel.';
 
@@ -18,7 +18,7 @@ describe('a seat, by a remark and its number', () => {
     'Seat is a proper plank, 981 up there.',
     "Seat's the bad bit; I rode 840 that week.",
   ])('%s: none', (said) => {
-    expect(keys(`${ABOUT} ${said}`)).not.toContain('seatHeight');
+    expect(keysByRule(`${ABOUT} ${said}`)).not.toContain('seatHeight');
   });
   test('of two heights the one that is called low is the low seat’s', () => {
     const found = read(`${ABOUT} Seat? Stock 870, I have the 850 low.`);
@@ -81,7 +81,7 @@ describe('how far, and what it holds', () => {
   });
   test('what lies between two pumps is the road’s', () => {
     expect(
-      keys(`${ABOUT} A twenty litre tank, because there’s 300 km between servos.`),
+      keysByRule(`${ABOUT} A twenty litre tank, because there’s 300 km between servos.`),
     ).not.toContain('statedRange');
   });
 });

@@ -20,6 +20,7 @@ export interface ExpectedMachine {
 export interface CorpusText {
   readonly half: 'tune' | 'held';
   readonly kind: string;
+  readonly file: string;
   readonly name: string;
   readonly text: string;
   readonly machines: readonly ExpectedMachine[];
@@ -59,11 +60,11 @@ export function corpus(
       readFileSync(path.join(root, half, file), 'utf8')
         .split(/^=== /m)
         .slice(1)
-        .map((block) => parsed(block, half, file.replace(/(?:-\d+)?\.txt$/, ''))),
+        .map((block) => parsed(block, half, file)),
     );
 }
 
-function parsed(block: string, half: 'tune' | 'held', kind: string): CorpusText {
+function parsed(block: string, half: 'tune' | 'held', file: string): CorpusText {
   const [name = '', ...rest] = block.split('\n');
   const cut = rest.lastIndexOf('---');
   const machines: { notes: Record<string, string>; things: Expected[] }[] = [
@@ -77,7 +78,8 @@ function parsed(block: string, half: 'tune' | 'held', kind: string): CorpusText 
   }
   return {
     half,
-    kind,
+    kind: file.replace(/(?:-\d+)?\.txt$/, ''),
+    file,
     name,
     text: rest.slice(0, cut).join('\n'),
     machines,

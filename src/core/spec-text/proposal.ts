@@ -18,6 +18,8 @@ export type Doubt =
     }
   /** Recognised by its unit alone. */
   | { readonly code: 'label-unsaid' }
+  /** No name was found for it: numbers in such words mostly mean this. */
+  | { readonly code: 'by-likeness' }
   /** No unit was written; the one that gives a possible figure is assumed. */
   | { readonly code: 'unit-unsaid' }
   /** The mark may be for thousands or for decimals, and both are possible. */

@@ -7,6 +7,7 @@ import { clockReadings, type ClockReading } from './link/clock';
 import type { SentenceWords, Word } from './link/option';
 import { optionsOf } from './link/options';
 import { passed } from './link/passed-over';
+import { likelyIn, unlikeAny } from './learnt/likely';
 import { propose, usualBasis } from './link/propose';
 import { askedIn, CHANGED, hedgeBefore, speakerOf } from './link/speaker';
 import { sentencesOf, type Sentence } from './link/sentences';
@@ -36,10 +37,17 @@ export interface LineContext {
   readonly side: Side | undefined;
   /** What the text's footnotes say of a basis, by mark. */
   readonly footnotes: ReadonlyMap<string, readonly Mention[]>;
+  /** Told of every sentence read, by whoever learns from them. */
+  readonly listen?: Listen | undefined;
 }
+
+/** A sentence as the reader saw it, and the figure that its rules gave each quantity. */
+export type Listen = (s: SentenceWords, keys: readonly (FigureKey | undefined)[]) => void;
 
 export interface LineRead {
   readonly figures: readonly FigureProposal[];
+  /** What numbers without a name mostly mean in such words: for where nothing else gives the figure. */
+  readonly likely: readonly FigureProposal[];
   readonly passedOver: readonly PassedOver[];
   readonly clock: readonly ClockReading[];
   /** The last label that got no figure: it may serve the next line. */
@@ -59,6 +67,7 @@ const END_ASKED = /^\s*(?:and )?(?:the )?(?:(front|forks?|up front)|rear|back|sh
 export function readLine(given: ScannedLine, context: LineContext): LineRead {
   const scanned = withoutSlips(given);
   const figures: FigureProposal[] = [];
+  const likely: FigureProposal[] = [];
   const passedOver: PassedOver[] = [];
   const clock: ClockReading[] = [];
   let above = context.above;
@@ -83,11 +92,12 @@ export function readLine(given: ScannedLine, context: LineContext): LineRead {
     asked = undefined;
     twoEnded = read.twoEnded ?? (read.figures.length > 0 ? undefined : twoEnded);
     figures.push(...read.figures);
+    likely.push(...read.likely);
     passedOver.push(...read.passedOver);
     clock.push(...read.clock);
     above = read.open;
   }
-  return { figures, passedOver, clock, open: above, twoEnded };
+  return { figures, likely, passedOver, clock, open: above, twoEnded };
 }
 
 function readSentence(
@@ -121,6 +131,10 @@ function readSentence(
   const side = (i: number) =>
     (known[i] ??= sideOf(text, i, alone, sides, context.side ?? endOf(context.lastKey)));
   const assigned = assign(s, (i) => optionsOf(s, i, side));
+  context.listen?.(
+    s,
+    assigned.map((a) => a.option?.key),
+  );
   const taken = alone.flatMap((q, i) => {
     const a = assigned[i];
     return a?.option?.key === undefined ? [] : [{ q, i, a: a as TakenFigure }];
@@ -158,10 +172,15 @@ function readSentence(
       },
       (to) => placed(scanned, at, a.option, q, to, alone[i - 1]),
     );
-    return made ? [made, ...atBothEnds(made, text.slice(q.to, q.to + 34))] : [];
+    if (!made) return [];
+    const heeded = unlikeAny(s, i, made);
+    return [heeded, ...atBothEnds(heeded, text.slice(q.to, q.to + 34))];
   });
   return {
     figures,
+    likely: likelyIn(s, assigned, survey, (option, q, i) =>
+      placed(scanned, at, option, q, twins.get(q)?.to ?? q.to, alone[i - 1]),
+    ),
     passedOver: passed(s, assigned, blocked, {
       side,
       survey,

@@ -1,5 +1,7 @@
 import { saleWords, type SaleWord } from './text/sale-words';
 import type { PassedOver, Proposal } from './proposal';
+import type { Listen } from './read-line';
+import { withLikely } from './learnt/likely';
 import type { ClockReading } from './link/clock';
 import { linesOf, normalised, scanned, type Line } from './text/lines';
 import { classOfText, type ClassRead } from './text/machine-class';
@@ -56,7 +58,7 @@ export interface TextRead {
  * it came from and what is doubtful. Rule-based; reads nothing into the text and enters nothing. A text that is no sheet gives
  * machines without proposals. Never throws; time is linear in the text, of which at most {@link SPEC_TEXT_LIMIT} characters are read.
  */
-export function readText(text: string): TextRead {
+export function readText(text: string, listen?: Listen): TextRead {
   const plain = normalised(text.slice(0, SPEC_TEXT_LIMIT));
   const lines = [...linesOf(plain)];
   const all = lines.map(scanned);
@@ -66,8 +68,8 @@ export function readText(text: string): TextRead {
     table?.kind === 'rows'
       ? table.machines.map((m) => fromRow(m, survey))
       : table
-        ? table.machines.map((m) => fromLines(m.lines.map(scanned), survey, m.name))
-        : blocksOf(all).map((block) => fromLines(block, survey, undefined));
+        ? table.machines.map((m) => fromLines(m.lines.map(scanned), survey, m.name, listen))
+        : blocksOf(all).map((block) => fromLines(block, survey, undefined, listen));
   return {
     machines: machines.map((m) => asTyped(m, plain, text)),
     gallon: survey.gallon,
@@ -95,23 +97,29 @@ function fromLines(
   all: readonly ScannedLine[],
   survey: Survey,
   name: string | undefined,
+  listen: Listen | undefined,
 ): MachineRead {
-  const read: BlockRead = readBlock(all, survey, footnotesIn(all));
+  const read: BlockRead = readBlock(all, survey, footnotesIn(all), listen);
   const lines = all.map((l) => ({ line: l.written, offset: l.offset }));
   const text = lines.map((l) => l.line).join('\n');
   const told = tubesAsked(settled(read.proposals), text);
-  const proposals = survey.unlike ? [] : survey.sums ? tyresAlone(told) : told;
+  const sure = survey.unlike ? [] : survey.sums ? tyresAlone(told) : told;
+  const proposals = withLikely(sure, survey.unlike ? [] : read.likely);
   const first = lines[0];
   const last = lines.at(-1);
   const names = named(text, lines, name);
   return {
     ...names,
-    donorClass: survey.ours ? classOfText(text, tellingOnes(proposals), names.model) : undefined,
+    donorClass: survey.ours ? classOfText(text, tellingOnes(sure), names.model) : undefined,
     sale: survey.sale && survey.ours ? saleOf(read.clock, text) : undefined,
     proposals,
     passedOver: survey.unlike
       ? []
-      : read.passedOver.filter((p) => p.from !== onTheClock(read.clock, ['km', 'mi'])?.from),
+      : read.passedOver.filter(
+          (p) =>
+            p.from !== onTheClock(read.clock, ['km', 'mi'])?.from &&
+            !proposals.some((x) => x.from === p.from && x.kind === 'figure'),
+        ),
     from: first?.offset ?? 0,
     to: (last?.offset ?? 0) + (last?.line.length ?? 0),
   };

@@ -31,6 +31,8 @@ export function doubtWords(doubt: Doubt): string {
       return `${formatQuoted(doubt.other.amount, doubt.other.unit)} stands beside it and is not the same.`;
     case 'label-unsaid':
       return 'Recognised by its unit alone: is it this figure?';
+    case 'by-likeness':
+      return 'Nothing names it; in words like these such a number is mostly this figure. Is it?';
     case 'unit-unsaid':
       return 'No unit was written; this is the likely one.';
     case 'mark-unclear':

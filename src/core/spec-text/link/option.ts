@@ -26,7 +26,7 @@ export interface Option {
   /** Only behind the other side under the same label. */
   readonly continues?: true;
   /** How it was recognised. */
-  readonly by: 'label' | 'above' | 'unit' | 'basis' | 'sum' | 'follows' | 'taker';
+  readonly by: 'label' | 'above' | 'unit' | 'basis' | 'sum' | 'follows' | 'taker' | 'likeness';
   readonly basis?: Basis | undefined;
   readonly side?: 'front' | 'rear' | undefined;
 }

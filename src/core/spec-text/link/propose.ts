@@ -119,6 +119,7 @@ function doubtsOf(
   if (p.basis === undefined && option.basis === undefined && SAID_AS_A_RULE.has(key))
     doubts.push({ code: 'basis-unsaid', taken: basis });
   if (option.by === 'unit' || option.by === 'sum') doubts.push({ code: 'label-unsaid' });
+  else if (option.by === 'likeness') doubts.push({ code: 'by-likeness' });
   else if (margin < WEIGHTS.margin) doubts.push({ code: 'close-call', rival: rival?.key });
   if (plausibility(key, amount, unit) < 0) doubts.push({ code: 'far-from-usual' });
   if (p.changed !== undefined && MAY_CHANGE.has(key))

@@ -1,10 +1,10 @@
 import type { Basis } from '../../readings';
 import type { Word } from '../link/option';
 import type { Side } from '../link/side-of';
-import type { FactProposal, PassedOver, Proposal } from '../proposal';
+import type { FactProposal, FigureProposal, PassedOver, Proposal } from '../proposal';
 import { readFacts } from '../read-facts';
 import type { ClockReading } from '../link/clock';
-import { readLine, type LineContext } from '../read-line';
+import { readLine, type LineContext, type Listen } from '../read-line';
 import type { Mention } from '../vocabulary/lexicon';
 import { withNumbers } from '../lattice/number-words';
 import { scanned } from './lines';
@@ -14,6 +14,8 @@ import type { ScannedLine } from './scanned-line';
 /** What a run of lines tells of one machine. */
 export interface BlockRead {
   readonly proposals: readonly Proposal[];
+  /** What numbers without a name mostly mean. */
+  readonly likely: readonly FigureProposal[];
   readonly passedOver: readonly PassedOver[];
   readonly clock: readonly ClockReading[];
 }
@@ -123,8 +125,10 @@ export function readBlock(
   lines: readonly ScannedLine[],
   survey: Survey,
   footnotes: ReadonlyMap<string, readonly Mention[]>,
+  listen?: Listen,
 ): BlockRead {
   const proposals: Proposal[] = [];
+  const likely: FigureProposal[] = [];
   const passedOver: PassedOver[] = [];
   const clock: ClockReading[] = [];
   let above: Word | undefined;
@@ -147,6 +151,7 @@ export function readBlock(
       lastKey: proposals.findLast((x) => x.kind === 'figure')?.key,
       side: fresh?.side,
       footnotes,
+      listen,
     };
     const read = readLine(line, context);
     const facts = survey.ours
@@ -159,6 +164,7 @@ export function readBlock(
       ...facts,
       ...(survey.ours ? spokenPitch(line, facts) : []),
     );
+    likely.push(...read.likely);
     passedOver.push(...read.passedOver);
     clock.push(...read.clock);
     above = read.figures.length === 0 ? read.open : undefined;
@@ -172,5 +178,5 @@ export function readBlock(
       heading = next.word || next.side ? next : heading && { ...heading, age: heading.age + 1 };
     } else heading = heading && { ...heading, age: heading.age + 1 };
   }
-  return { proposals, passedOver, clock };
+  return { proposals, likely, passedOver, clock };
 }

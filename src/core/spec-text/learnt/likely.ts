@@ -1,0 +1,115 @@
+import { figureDefinition, type FigureKey } from '../../readings';
+import type { Quantity } from '../lattice/quantity';
+import type { Assigned } from '../link/assign';
+import { basesOf } from '../link/bases';
+import { atBothEnds } from '../link/both-ends';
+import type { Option, SentenceWords } from '../link/option';
+import { propose, usualBasis } from '../link/propose';
+import { senses } from '../link/senses';
+import { hedgeBefore, speakerOf } from '../link/speaker';
+import type { FigureProposal, Proposal } from '../proposal';
+import type { Survey } from '../text/survey';
+import { secondOpinion } from './second-opinion';
+
+/** From this chance on a number that the rules leave alone is offered; measured on texts that were not learnt from. */
+const LIKELY = 0.4;
+/** Below this chance a figure of the rules is not taken without a look; measured likewise. */
+const UNLIKELY = 0.03;
+
+/** A figure that the rules are sure of and that hardly any such words mean: to be looked at. */
+export function unlikeAny(s: SentenceWords, index: number, made: FigureProposal): FigureProposal {
+  if (!made.ticked || !s.ours) return made;
+  const opinion = secondOpinion(s, index);
+  return opinion.of(made.key) >= UNLIKELY
+    ? made
+    : {
+        ...made,
+        ticked: false,
+        doubts: [...made.doubts, { code: 'close-call', rival: opinion.key }],
+      };
+}
+
+/** What the numbers that no rule takes mostly mean in such words; never ticked. */
+export function likelyIn(
+  s: SentenceWords,
+  assigned: readonly Assigned[],
+  survey: Survey,
+  place: (
+    option: Option,
+    q: Quantity,
+    index: number,
+  ) => { readonly words: string; readonly from: number; readonly to: number },
+): readonly FigureProposal[] {
+  if (!survey.ours || survey.unlike) return [];
+  return s.quantities.flatMap((q, i) => {
+    if (assigned[i]?.option?.key !== undefined || s.blocked.has(i)) return [];
+    const { key, chance } = secondOpinion(s, i);
+    if (key === undefined || chance < LIKELY || isOfName(key, q)) return [];
+    const made = asLikely(s, q, i, key, survey, place);
+    return made ? [made, ...atBothEnds(made, s.text.slice(q.to, q.to + 34))] : [];
+  });
+}
+
+/** A bare size of an engine is mostly part of a name. */
+const isOfName = (key: FigureKey, { unit }: Quantity): boolean =>
+  key === 'displacement' && unit === undefined;
+
+function asLikely(
+  s: SentenceWords,
+  q: Quantity,
+  index: number,
+  key: FigureKey,
+  survey: Survey,
+  place: Parameters<typeof likelyIn>[3],
+): FigureProposal | undefined {
+  const [sense] = senses(s, q, key, true, index);
+  if (!sense) return undefined;
+  const option = { ...sense, key, word: undefined, by: 'likeness' as const };
+  const [basis] = basesOf(s.text, [{ key, from: q.from, to: q.to }], s.mentions);
+  return propose(
+    {
+      quantity: q,
+      twin: undefined,
+      assigned: { option, margin: Number.POSITIVE_INFINITY, rival: undefined },
+      basis,
+      usual: usualBasis(key, survey),
+      hedge: hedgeBefore(s.text, q, s.mentions),
+      changed: undefined,
+      origin: speakerOf(
+        s.text,
+        s.quantities[index - 1]?.to ?? 0,
+        q,
+        s.quantities[index + 1]?.from ?? s.text.length,
+      ),
+      ours: survey.ours,
+      sideUnsaid: false,
+      several: survey.several,
+    },
+    () => place(option, q, index),
+  );
+}
+
+/** A figure whose basis the words name: the low seat beside the usual one. */
+const isBasisSaid = (p: FigureProposal): boolean =>
+  p.basis !== figureDefinition(p.key).bases[0] && p.doubts.every((d) => d.code !== 'basis-unsaid');
+
+/**
+ * What was found, and what is likely where nothing else gives that figure, or not on that basis or by who speaks: the first of each,
+ * at its place in the text. Nothing is likely of a text in which no figure has a name.
+ */
+export function withLikely(
+  found: readonly Proposal[],
+  likely: readonly FigureProposal[],
+): readonly Proposal[] {
+  const all = found.filter((p) => p.kind === 'figure');
+  if (all.length === 0) return found;
+  const added: FigureProposal[] = [];
+  for (const p of likely) {
+    const rivals = [...all, ...added].filter((x) => x.key === p.key);
+    const apart =
+      (isBasisSaid(p) && rivals.every((x) => x.basis !== p.basis)) ||
+      (p.origin !== undefined && rivals.every((x) => (x.origin ?? 'claimed') !== p.origin));
+    if (rivals.length === 0 || apart) added.push(p);
+  }
+  return added.length === 0 ? found : [...found, ...added].toSorted((a, b) => a.from - b.from);
+}
