@@ -51,6 +51,8 @@ describe('nominal rates', () => {
   test('stand in the order that everybody knows', () => {
     expect(nominalRate('GBP', 'EUR')).toBeGreaterThan(1);
     expect(nominalRate('EUR', 'USD')).toBeGreaterThan(1);
+    // Pegged to the euro: central rate 7.46038 (ERM II, from memory).
+    expect(nominalRate('EUR', 'DKK')).toBeCloseTo(7.46038, 2);
     expect(nominalRate('EUR', 'CZK')).toBeGreaterThan(20);
     expect(NOMINAL_SPREAD).toBeGreaterThan(0);
   });

@@ -81,7 +81,17 @@ describe('crowns', () => {
   test.each([
     ['Selger min enduro. Vekt 204 kg kjøreklar. Kr 94 000,-', 'price 94000 NOK'],
     ['Säljer min enduro. Tjänstevikt 204 kg. Pris 94 000 kr', 'price 94000 SEK'],
+    ['Sælger min enduro. Egenvægt 204 kg. Pris 94.000 kr.', 'price 94000 DKK'],
+    ['Enduro, vægt 204 kg. Pris 94.000 DKK', 'price 94000 DKK'],
   ])('%s', (text, price) => {
     expect(machines(text).flat()).toContain(price);
+  });
+  test('of a text with words of two countries nobody knows whose', () => {
+    const [machine] = readText(
+      'Sælger min enduro, kjøreklar 204 kg, setehøyde 860 mm. Pris 94 000 kr',
+    ).machines;
+    const price = machine?.proposals.find((p) => p.key === 'price');
+    expect(price?.doubts).toContainEqual({ code: 'currency-unclear' });
+    expect(price?.ticked).toBe(false);
   });
 });

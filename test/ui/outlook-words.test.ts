@@ -125,6 +125,9 @@ describe('what is usual where the browser is from', () => {
     ['en-GB', 'uk', 'GBP'],
     ['de-CH', 'metric', 'CHF'],
     ['en-AU', 'metric', 'AUD'],
+    ['nb-NO', 'metric', 'NOK'],
+    ['da-DK', 'metric', 'DKK'],
+    ['fo-FO', 'metric', 'DKK'],
     ['fr', 'metric', 'EUR'],
     ['zh-Hans-CN', 'metric', 'EUR'],
   ])('%s', (tag, units, currency) => expect(customOf(tag)).toEqual({ units, currency }));

@@ -14,6 +14,7 @@ const PER_EURO: Readonly<Record<CurrencyCode, number>> = {
   CHF: 0.94,
   SEK: 11.1,
   NOK: 11.7,
+  DKK: 7.46,
   PLN: 4.25,
   CZK: 24.8,
   AUD: 1.72,

@@ -71,6 +71,7 @@ export const UNIT_TABLE = {
   CHF: { dimension: 'money', symbol: 'CHF' },
   SEK: { dimension: 'money', symbol: 'SEK' },
   NOK: { dimension: 'money', symbol: 'NOK' },
+  DKK: { dimension: 'money', symbol: 'DKK' },
   PLN: { dimension: 'money', symbol: 'PLN' },
   CZK: { dimension: 'money', symbol: 'CZK' },
   AUD: { dimension: 'money', symbol: 'AUD' },

@@ -60,6 +60,7 @@ const WORDS: Record<UnitWord, string> = {
   CHF: 'chf',
   SEK: 'sek',
   NOK: 'nok',
+  DKK: 'dkk',
   PLN: 'pln zł',
   CZK: 'czk kč',
   AUD: 'aud a$ a$ au$',

@@ -322,6 +322,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   CHF: ['chf', 'swiss francs', 'francs', 'franken', 'fr\\.', 'sfr\\.?'],
   SEK: ['sek'],
   NOK: ['nok'],
+  DKK: ['dkk'],
   PLN: ['pln', 'zł'],
   CZK: ['czk', 'kč'],
   AUD: ['aud', 'au?\\$'],

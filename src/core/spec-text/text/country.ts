@@ -74,13 +74,23 @@ const bySpelling = (text: string, us: number, imperial: number): CurrencyCode | 
   if (us > imperial) return 'USD';
   return us === imperial || (KILOMETRES.test(text) && !MILES.test(text)) ? undefined : 'GBP';
 };
-/** Words of a sheet or an advert that Swedish has and Norwegian has not, and the other way round. */
+/** Words of a sheet or an advert that one of the three has and the others have not. */
 const SWEDISH =
   /(?<!\p{L})(?:tjänstevikt|sitthöjd|säljer|säljes|förbrukning|bränsle\p{L}*|nyservad)(?!\p{L})/u;
 const NORWEGIAN =
   /(?<!\p{L})(?:setehøyde|sittehøyde|selges|selger|kjøreklar|forbruk|drivstoff\p{L}*|egenvekt)(?!\p{L})/u;
-const crownsOf = (text: string): CurrencyCode | undefined =>
-  SWEDISH.test(text) === NORWEGIAN.test(text) ? undefined : SWEDISH.test(text) ? 'SEK' : 'NOK';
+const DANISH =
+  /(?<!\p{L})(?:sædehøjde|saedehøjde|sædet|kørt|vejer|sælges|sælger|køreklar|forbrug|brændstof\p{L}*|egenvægt|totalvægt|nysynet|indregistreret)(?!\p{L})/u;
+const CROWNS: readonly (readonly [CurrencyCode, RegExp])[] = [
+  ['SEK', SWEDISH],
+  ['NOK', NORWEGIAN],
+  ['DKK', DANISH],
+];
+/** Whose crowns: of the one language of the three that has words of its own in the text. */
+function crownsOf(text: string): CurrencyCode | undefined {
+  const whose = CROWNS.filter(([, words]) => words.test(text));
+  return whose.length === 1 ? whose[0]?.[0] : undefined;
+}
 
 const ENGLISH = /\b(?:the|and|with|it's)\b[^]*\b(?:the|and|with|it's)\b/;
 

@@ -1,9 +1,9 @@
 import { worded, type Vocabulary } from './vocabulary';
 
-/** Dutch, Portuguese, Polish, Swedish: the words of sheets, and the commonest of adverts. */
+/** Dutch, Portuguese, Polish, Swedish, Norwegian, Danish: the words of sheets, and the commonest of adverts. */
 export const OTHERS: Vocabulary = {
   labels: {
-    mass: 'rijklaar gewicht=ready|droog gewicht=dry|drooggewicht=dry|weegt|leeggewicht=ready|rijklaar=ready|peso seco=dry|peso em ordem de marcha=ready-90|masa wlasna=ready|masa na sucho=dry|masa|waga|tjanstevikt=ready|~vekt|egenvekt=ready|egenvægt=ready|egenvaegt=ready|torrvikt=dry|vikt|peso a seco=dry|gewicht rijklaar=ready|peso bruto|masa gotowa do jazdy=ready',
+    mass: 'rijklaar gewicht=ready|droog gewicht=dry|drooggewicht=dry|weegt|leeggewicht=ready|rijklaar=ready|peso seco=dry|peso em ordem de marcha=ready-90|masa wlasna=ready|masa na sucho=dry|masa|waga|tjanstevikt=ready|~vekt|egenvekt=ready|egenvægt=ready|egenvaegt=ready|torrvikt=dry|vikt|peso a seco=dry|gewicht rijklaar=ready|peso bruto|masa gotowa do jazdy=ready|koreklar vaegt=ready|køreklar vægt=ready|tørvægt=dry|torvaegt=dry|~vejer|~vægt',
     maxMass:
       'maximaal toelaatbaar gewicht|toegestaan totaalgewicht|peso maximo admissivel|dopuszczalna masa calkowita|dmc|max totalvikt|totalvikt|pbt|totalvekt|tillatt totalvekt|tilladt totalvaegt|tilladt totalvægt|totalvægt',
     payload: 'laadvermogen|ladowność|ladownosc|carga maxima|maxlast',
@@ -17,17 +17,17 @@ export const OTHERS: Vocabulary = {
     gears:
       'versnellingen|versnellingsbak|marchas|cambio|skrzynia biegow|biegi|vaxlar|vaxellada|caixa',
     seatHeight:
-      'zithoogte|zadelhoogte|~zadel|~zit|siedzenie|~kanapa|sitthojden|sadelhojden|~sadeln|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|saedehojde|saedehøjde',
-    tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|tankvolum|tankstørrelse|tankkapasitet|bransletank|tanken|tanken rymmer|tanken tar',
+      'zithoogte|zadelhoogte|~zadel|~zit|siedzenie|~kanapa|sitthojden|sadelhojden|~sadeln|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|saedehojde|saedehøjde|sadelhøjde|~sædet',
+    tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|tankvolum|tankstørrelse|tankkapasitet|tankindhold|tankstorrelse|bransletank|tanken|tanken rymmer|tanken tar',
     consumption:
-      'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk',
-    statedRange: 'actieradius|rijbereik|autonomia|zasieg|rackvidd',
+      'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk|forbrug|brændstofforbrug|braendstofforbrug|~den kører|~kører den',
+    statedRange: 'actieradius|rijbereik|autonomia|zasieg|rackvidd|rækkevidde|raekkevidde',
     travel:
-      'fjaeringsvei foran bak|fjæringsvei foran bak|fjaeringsvei|fjæringsvei|fjæringsvandring|~vandring|veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok',
+      'affjedring for bag|vandring for bag|fjedervandring for bag|fjedervandring|affjedring|fjaeringsvei foran bak|fjæringsvei foran bak|fjaeringsvei|fjæringsvei|fjæringsvandring|~vandring|veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok',
     travelFront:
-      'fjæringsvei foran|vandring foran|veerweg voor|curso dianteiro|suspensao dianteira|skok zawieszenia przod',
+      'fjæringsvei foran|vandring foran|veerweg voor|curso dianteiro|suspensao dianteira|skok zawieszenia przod|fjedervandring for|vandring for',
     travelRear:
-      'fjæringsvei bak|vandring bak|veerweg achter|curso traseiro|suspensao traseira|skok zawieszenia tyl',
+      'fjæringsvei bak|vandring bak|veerweg achter|curso traseiro|suspensao traseira|skok zawieszenia tyl|fjedervandring bag|vandring bag',
     clearance:
       'bodemvrijheid|grondspeling|distancia do solo|vao livre|altura livre do solo|distancia minima do solo|vao livre do solo|altura minima do solo|przeswit|markfrigang|frigang|bakkeklaring|bakkeklarering|frihøjde|frihojde',
     wheelbase:
@@ -35,22 +35,23 @@ export const OTHERS: Vocabulary = {
     rake: 'balhoofdhoek|caster|kat glowki ramy|styrvinkel',
     trail: 'naloop|trail|wyprzedzenie|forsprang',
     service:
-      'onderhoud|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var|service hver|serviceintervall|serviceinterval',
-    valves: 'kleppen|kleppen stellen|valvulas|luz zaworowy|regulacja zaworow|ventiljustering',
+      'onderhoud|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var|service hver|serviceeftersyn hver|serviceintervall|serviceinterval',
+    valves:
+      'kleppen|kleppen stellen|valvulas|luz zaworowy|regulacja zaworow|ventiljustering|ventilerne|ventilerne skal justeres|ventilspil',
     oil: 'olie verversen|olieverversing|troca de oleo|wymiana oleju|oljebyte',
     price:
-      'prijs|vraagprijs=asked|vraagprijs bij de dealer=asked|~dalem=paid|zaplacilem=paid|~betaald=paid|nieuwprijs=list|preco|preco sugerido=list|cena|pris|listepris=list|~kjøpt ny=paid|~kjopt ny=paid|kjøpt for=paid|nypris=list|cirkapris=list|rek cirkapris=list|rek pris=list|rekommenderat pris=list|catalogusprijs=list',
+      'prijs|vraagprijs=asked|vraagprijs bij de dealer=asked|~dalem=paid|zaplacilem=paid|~betaald=paid|nieuwprijs=list|preco|preco sugerido=list|cena|pris|listepris=list|~kjøpt ny=paid|~kjopt ny=paid|kjøpt for=paid|~jeg gav=paid|~betalte=paid|~sælges for=asked|nypris=list|cirkapris=list|rek cirkapris=list|rek pris=list|rekommenderat pris=list|catalogusprijs=list',
     warranty: 'garantie|garantia|gwarancja|garanti',
     battery: 'accu|akumulator|batteri',
     alternator: 'dynamo|alternador',
-    wheels: 'hjul|falgar|velgen|rodas|obrecze|felgi',
+    wheels: 'hjul|falgar|fælge|støbte fælge|egerhjul|velgen|rodas|obrecze|felgi',
   },
   front: 'voor|vooraan|dianteira|dianteiro|przod|przednie|przedni|fram',
   rear: 'achter|achteraan|traseira|traseiro|tyl|tylne|tylny',
   bases: {
-    dry: 'droog|zonder brandstof|zonder benzine|seco|a seco|na sucho|torr|bez paliwa|sem combustivel',
+    dry: 'uden benzin|uden brændstof|tør|droog|zonder brandstof|zonder benzine|seco|a seco|na sucho|torr|bez paliwa|sem combustivel',
     ready:
-      'rijklaar|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|kortlar|fulltankad|kjoreklar|kjøreklar|kjoreklart|full tank',
+      'rijklaar|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|kortlar|fulltankad|kjoreklar|kjøreklar|kjoreklart|full tank|koreklar|køreklar|fuld tank|fuldtanket|med benzin',
     'ready-90': 'ordem de marcha',
     asked: 'vraagprijs|bieden|do negocjacji|negociavel|prutbaar|vaste prijs',
     mixed: 'gemiddeld|medio|srednio',
@@ -80,20 +81,22 @@ export const OTHERS: Vocabulary = {
       'cooling',
       'liquid',
       worded(
-        '(?:vloeistof|water)gekoeld|refrigera(?:ção|do) (?:a )?(?:líquid[ao]|água)|arrefecimento (?:a )?(?:líquido|água)|chłodzon[ya] cieczą|chłodzenie cieczą|vätskekyl\\p{L}*|væskekjølt|vandkølet',
+        '(?:vloeistof|water)gekoeld|refrigera(?:ção|do) (?:a )?(?:líquid[ao]|água)|arrefecimento (?:a )?(?:líquido|água)|chłodzon[ya] cieczą|chłodzenie cieczą|vätskekyl\\p{L}*|væskekjølt|vandkølet|væskekølet',
       ),
     ],
     [
       'cooling',
       'air',
       worded(
-        'luchtgekoeld|refrigera(?:ção|do) a ar|arrefecimento a ar|chłodzon[ya] powietrzem|luftkyl\\p{L}*',
+        'luchtgekoeld|refrigera(?:ção|do) a ar|arrefecimento a ar|chłodzon[ya] powietrzem|luftkyl\\p{L}*|luftkølet|luftkjølt',
       ),
     ],
     [
       'layout',
       'single',
-      worded('eencilinder|monocilíndrico|monocilindro|jednocylindrowy|encylindrig'),
+      worded(
+        'eencilinder|monocilíndrico|monocilindro|jednocylindrowy|encylindrig|encylindret|ensylindret',
+      ),
     ],
     [
       'layout',
@@ -109,19 +112,27 @@ export const OTHERS: Vocabulary = {
       worded('(?:brandstof)?injectie|injeção(?: eletrônica)?|wtrysk(?: paliwa)?|insprutning'),
     ],
     ['fuelling', 'carburettor', worded('carburateur|gaźnik|förgasare')],
-    ['finalDrive', 'chain', worded('ketting(?:aandrijving)?|corrente|łańcuch|kedjedrift')],
+    [
+      'finalDrive',
+      'chain',
+      worded('ketting(?:aandrijving)?|corrente|łańcuch|kedjedrift|kædetræk|kjededrift'),
+    ],
     ['finalDrive', 'shaft', worded('cardan(?:aandrijving)?|eixo cardã|wał kardana')],
     [
       'starter',
       'electric',
       worded('elektrische start|partida elétrica|rozrusznik elektryczny|elstart'),
     ],
-    ['wheelType', 'spoked-tubes', worded('spaakwielen|rodas raiadas|szprych(?:y|ow[ey])|ekerhjul')],
+    [
+      'wheelType',
+      'spoked-tubes',
+      worded('spaakwielen|rodas raiadas|szprych(?:y|ow[ey])|ekerhjul|egerhjul|eikehjul'),
+    ],
     [
       'wheelType',
       'cast',
       worded(
-        'gietwielen|rodas de liga(?: leve)?|felgi aluminiowe|gjutna(?: (?:hjul|fälgar))?|støpte felger',
+        'gietwielen|rodas de liga(?: leve)?|felgi aluminiowe|gjutna(?: (?:hjul|fälgar))?|støpte felger|støbte (?:fælge|hjul)',
       ),
     ],
     [
