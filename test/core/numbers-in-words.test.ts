@@ -37,6 +37,11 @@ describe('numbers in French, Spanish and Italian words', () => {
     ['il serbatoio fa quindici litri e mezzo', 'il serbatoio fa 15.5 litri'],
     ['elle a consommé quatre litres huit en moyenne', 'elle a consommé 4.8 litres en moyenne'],
     ['el aro de veintiuna pulgadas', 'el aro de 21 pulgadas'],
+    ['la moto gasta cuatro con dos', 'la moto gasta 4.2'],
+    ['il motore beve quattro e tre ogni cento', 'il motore beve 4.3 ogni cento'],
+    // Hours of a day, not tenths.
+    ['il viaggio è fra quattro e tre ore', 'il viaggio è fra quattro e tre ore'],
+    ['el asiento a ochenta y cinco centímetros', 'el asiento a 85 centímetros'],
   ])('%s', (text, digits) => {
     expect(tidy(romanceNumbers(text))).toBe(digits);
     expect(romanceNumbers(text)).toHaveLength(text.length);

@@ -15,6 +15,8 @@ export type HeaderMeaning =
       readonly basis: Basis;
       /** A bare gallon or mpg. */
       readonly gallonUnclear: boolean;
+      /** A sign of money of no country: `$`, `kr`. */
+      readonly sign?: TextUnit;
     }
   | { readonly kind: 'fact'; readonly key: FactKey };
 
@@ -109,6 +111,7 @@ export function readHeader(text: string): HeaderMeaning | undefined {
           ? ownUnit(key)
           : undefined,
     gallonUnclear: unit === 'gallon' || unit === 'mpg',
+    ...(unit === 'dollar' || unit === 'crowns' || unit === 'money' ? { sign: unit } : {}),
   };
 }
 

@@ -95,7 +95,7 @@ const tokens = (text: string): readonly string[] =>
     .filter((w) => w !== 'et' && w !== 'y');
 
 const UNIT =
-  /^ (?:lit(?:re|ro)s?|litri|kilos?|kg|chili|ch(?:evaux)?|cv|caballos|cavalli|mm|mil[ií]m\p{L}*|mill\p{L}*|euros?|tours|km|kilom\p{L}+|chilom\p{L}+|pouces|pulgadas|pollici)(?!\p{L})/iu;
+  /^ (?:lit(?:re|ro)s?|litri|kilos?|kg|chili|ch(?:evaux)?|cv|caballos|cavalli|mm|mil[ií]m\p{L}*|cent[ií]m\p{L}*|mill\p{L}*|euros?|tours|km|kilom\p{L}+|chilom\p{L}+|pouces|pulgadas|pollici)(?!\p{L})/iu;
 
 function inDigits(run: string, behind: string): string {
   const [whole = '', decimals] = run.split(/ (?:virgule|coma) /iu);
@@ -118,6 +118,10 @@ const HALF_IN_DIGITS =
 const AND_A_HALF =
   /(?<![\p{L}\d])(tre|quattro|cinque|sei|tres|cuatro|cinco|seis|trois|quatre|cinq|six) (?:e mezzo|y medio|et demi)(?!\p{L})(?! (?:or[ae]|ann[oi]|mes\p{L}*|hora|años?|ans?|mois|heures?))/giu;
 
+/** "Cuatro con dos", "quattro e tre ogni cento": a whole and tenths. Place for place. */
+const TENTHS =
+  /(?<![\p{L}\d])(?:(dos|tres|cuatro|cinco|seis|siete) con (uno|dos|tres|cuatro|cinco|seis|siete|ocho|nueve)|(due|tre|quattro|cinque|sei|sette) e (uno|due|tre|quattro|cinque|sei|sette|otto|nove)(?= (?:ogni|ai|per|a) cent| litri| l ))(?!\p{L})/giu;
+
 /** Little words that tell these languages from others, and stems of their numbers: without both there is nothing to do. */
 const SPOKEN_SO =
   /(?<![\p{L}'])(?:les?|une?|est|à|elle|el|los|una|della?|è|il|con|du|des|es|ha|fait|pesa|al)(?!\p{L})/iu;
@@ -139,6 +143,10 @@ export function romanceNumbers(text: string): string {
     `${String(ADDS[one.toLowerCase()] ?? italianOne(one.toLowerCase()))}.5`.padStart(words.length);
   const french = said
     .replace(AND_A_HALF, halves)
+    .replace(TENTHS, (words: string, ...[one, tenths, uno, decimi]: (string | undefined)[]) => {
+      const of = (w = '') => String(ADDS[w.toLowerCase()] ?? italianOne(w.toLowerCase()));
+      return `${of(one ?? uno)}.${of(tenths ?? decimi)}`.padStart(words.length);
+    })
     .replace(HALF, (words: string, one: string, unit: string) =>
       `${inDigits(one, unit).trim()}.5${unit}`.padStart(words.length),
     )

@@ -1,6 +1,7 @@
 import type { Quantity } from './quantity';
 
-const SPOKEN_RANGES: ReadonlySet<string> = new Set(['mi', 'km']);
+/** In these a second number said right after the first is the other end of a range; in others it may be the other wheel's. */
+const SPOKEN_RANGES: ReadonlySet<string> = new Set(['mi', 'km', 'hp', 'PS', 'kg', 'lb']);
 
 /** How much larger the second of two numbers said one after the other may be, for both to be a range. */
 const NEXT_TO = 1.15;

@@ -167,7 +167,16 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'millimètres',
     'millimetri',
   ],
-  cm: ['centimetres?', 'centimeters', 'cms', 'cm', 'zentimeter', 'centimètres'],
+  cm: [
+    'centimetres?',
+    'centimeters',
+    'cms',
+    'cm',
+    'zentimeter',
+    'centimètres',
+    'centímetros?',
+    'centimetri',
+  ],
   m: ['metres', 'meters', 'metre', 'meter', 'm'],
   kg: [
     'kilograms',

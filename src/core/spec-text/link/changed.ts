@@ -5,7 +5,7 @@ const STOCK_BEFORE =
 const STOCK_BEHIND =
   /^\s*\(?(?:stock|standard|std|as standard|originally|serie)(?=\s*(?:[.,;)!]|$))/iu;
 const NOT_STOCK =
-  /(?<!\p{L})(?:now|fitted|installed|i run|i have|mine|my|went|swapped|from|safari|long[- ]range|cut|lowered|bajad[oa]|obniżon\p{L}*|abgesenkt|abgepolstert)(?!\p{L})|\((?:stock|std|serie|standard|original|de serie|d['’]origine|di serie) \d/iu;
+  /(?<!\p{L})(?:now|fitted|installed|i run|i have|i['’]ve got|mine|my|went|swapped|from|safari|long[- ]range|cut|lowered|bajad[oa]|obniżon\p{L}*|abgesenkt|abgepolstert)(?!\p{L})|\((?:stock|std|serie|standard|original|de serie|d['’]origine|di serie) \d/iu;
 
 /** "Stock 870, I have the 850 low": another seat of the maker's is no part. */
 const IS_LOW = /^ (?:mm )?(?:low|lowered)(?!\p{L})/iu;

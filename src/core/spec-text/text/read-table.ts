@@ -1,8 +1,12 @@
 import { figureDefinition, findReadingFault } from '../../readings';
 import { scanQuantities } from '../lattice/scan-quantities';
-import { possibleAmounts } from '../link/senses';
+import { OTHER_END } from '../link/ends';
+import { bareUnits, possibleAmounts } from '../link/senses';
 import { sensesOf } from '../link/dimensions';
-import type { FigureProposal, Proposal } from '../proposal';
+import type { UnitId } from '../../units';
+import type { Quantity } from '../lattice/quantity';
+import type { TextUnit } from '../lattice/written-units';
+import type { Doubt, FigureProposal, Proposal } from '../proposal';
 import { isGrave } from '../proposal';
 import { readHeader, type HeaderMeaning } from '../read-header';
 import { readFactValue } from '../read-facts';
@@ -151,19 +155,17 @@ function rowMachine(
     .join(' ');
   const proposals = cells.flatMap((cell, i): readonly Proposal[] => {
     const meaning = meanings[i];
-    const made =
-      meaning && cell.text !== '' ? cellProposal(cell, meaning, line, survey) : undefined;
-    return made ? [made] : [];
+    return meaning && cell.text !== '' ? cellProposals(cell, meaning, line, survey) : [];
   });
   return { name, proposals };
 }
 
-function cellProposal(
+function cellProposals(
   cell: Cell,
   meaning: HeaderMeaning,
   line: Line,
   survey: Survey,
-): Proposal | undefined {
+): readonly Proposal[] {
   const at = line.line.indexOf(cell.text, cell.from);
   const place = {
     words: cell.text,
@@ -173,33 +175,71 @@ function cellProposal(
   if (meaning.kind === 'fact') {
     const value = readFactValue(meaning.key, cell.text);
     return value === undefined
-      ? undefined
-      : { kind: 'fact', key: meaning.key, value, ...place, doubts: [], ticked: true };
+      ? []
+      : [{ kind: 'fact', key: meaning.key, value, ...place, doubts: [], ticked: true }];
   }
-  const [q] = scanQuantities(cell.text);
-  if (!q) return undefined;
-  const { key, basis } = meaning;
+  const [first, second] = scanQuantities(cell.text);
+  if (!first) return [];
+  const other = OTHER_END[meaning.key];
+  // "200/190" under a heading of both ends.
+  const both = second?.listed && first.listed && other !== undefined;
+  return [
+    ...figureOf(first, meaning, survey, place),
+    ...(both ? figureOf(second, { ...meaning, key: other }, survey, place) : []),
+  ];
+}
+
+type FigureHeader = Extract<HeaderMeaning, { kind: 'figure' }>;
+
+/** The units of a cell: those written in it or in the heading; else those that a bare number may be in, which is a doubt. */
+function unitsOf(
+  q: Quantity,
+  { key, unit, gallonUnclear, sign }: FigureHeader,
+  survey: Survey,
+): { readonly units: readonly UnitId[]; readonly doubts: readonly Doubt[] } {
   const { dimension } = figureDefinition(key);
-  const sense = sensesOf(q.unit, survey).find((x) => x.dimension === dimension);
-  const units =
-    sense?.units ??
-    (meaning.unit
-      ? [meaning.unit]
-      : meaning.gallonUnclear
-        ? (sensesOf(key === 'consumption' ? 'mpg' : 'gallon', survey)[0]?.units ?? [])
-        : []);
+  const written = (text: TextUnit | undefined) =>
+    sensesOf(text, survey).find((x) => x.dimension === dimension);
+  const said = written(q.unit) ?? written(sign);
+  if (said)
+    return {
+      units: said.units,
+      doubts:
+        said.open === 'currency'
+          ? [{ code: 'currency-unclear' }]
+          : said.units.length > 1
+            ? [{ code: 'gallon-unclear' }]
+            : [],
+    };
+  if (unit) return { units: [unit], doubts: [] };
+  if (gallonUnclear) {
+    const open = written(dimension === 'consumption' ? 'mpg' : 'gallon')?.units ?? [];
+    return { units: open, doubts: open.length > 1 ? [{ code: 'gallon-unclear' }] : [] };
+  }
+  return { units: bareUnits(key, undefined, survey), doubts: [{ code: 'unit-unsaid' }] };
+}
+
+function figureOf(
+  q: Quantity,
+  meaning: FigureHeader,
+  survey: Survey,
+  place: { readonly words: string; readonly from: number; readonly to: number },
+): readonly FigureProposal[] {
+  const { key, basis } = meaning;
+  const { units, doubts } = unitsOf(q, meaning, survey);
   const [first] = possibleAmounts(key, q.amounts, units);
-  if (!first) return undefined;
-  if (findReadingFault(key, { ...first, basis, origin: 'claimed', note: '' })) return undefined;
-  const doubts: FigureProposal['doubts'] = units.length > 1 ? [{ code: 'gallon-unclear' }] : [];
-  return {
-    kind: 'figure',
-    key,
-    amount: first.amount,
-    unit: first.unit,
-    basis,
-    ...place,
-    doubts,
-    ticked: !doubts.some((d) => isGrave(d, key)),
-  };
+  if (!first) return [];
+  if (findReadingFault(key, { ...first, basis, origin: 'claimed', note: '' })) return [];
+  return [
+    {
+      kind: 'figure',
+      key,
+      amount: first.amount,
+      unit: first.unit,
+      basis,
+      ...place,
+      doubts,
+      ticked: !doubts.some((d) => isGrave(d, key)),
+    },
+  ];
 }
