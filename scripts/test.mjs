@@ -38,10 +38,11 @@ const steps = [
       ['dependency rules', () => later(bin('depcruise'), ['src', '--config', RULES])],
       ['unused code', () => later(bin('knip'), [])],
       ['build', () => build()],
+      // Two workers of it share what the linter leaves.
+      ['unit tests', () => later(bin('vitest'), vitest)],
     ],
     [['lint', () => later(bin('eslint'), ['.', '--max-warnings', '0'])]],
   ],
-  ['unit tests', () => run(bin('vitest'), vitest)],
   ['end-to-end tests', () => run(bin('playwright'), ['test'])],
 ];
 

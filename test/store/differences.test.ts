@@ -17,6 +17,8 @@ import {
   BRIEF_KEY,
   EMPTY_DOSSIER,
   PLATE_COUNT,
+  RECORDS,
+  type TableName,
   type Dossier,
   type VerdictRecord,
 } from '@/store/records';
@@ -70,6 +72,26 @@ describe('what differs', () => {
     expect(findDifferences(mine, mine)).toEqual([]);
     expect(findDifferences(mine, EMPTY_DOSSIER)).toEqual([]);
     expect(findDifferences(mine, { ...mine, candidates: {}, builds: {} })).toEqual([]);
+  });
+  test('a field that only one of the two has is compared like any other, in every table', () => {
+    let compared = 0;
+    for (const [table, records] of Object.entries(mine))
+      for (const [key, record] of Object.entries(records as Record<string, object>))
+        for (const field of Object.keys(record)) {
+          const { [field as never]: _, ...rest } = record;
+          if (!RECORDS[table as TableName].schema.safeParse(rest).success) continue;
+          const less = { ...mine, [table]: { ...records, [key]: rest } } as Dossier;
+          // Nothing is ever taken away.
+          for (const d of findDifferences(mine, less)) expect(d.theirs).toBeDefined();
+          if (table === 'donors' && field === 'weakPoints') {
+            expect(findDifferences(mine, less)).toEqual([]);
+            expect(findDifferences(less, mine).map((d) => d.id)).toEqual([
+              `donors/${key}/weakPoints`,
+            ]);
+            compared += 1;
+          }
+        }
+    expect(compared).toBeGreaterThan(0);
   });
   test('the brief field by field, the ground whole since its shares add to 100', () => {
     const theirs: Dossier = {

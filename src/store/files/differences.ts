@@ -158,7 +158,7 @@ function together(
   mine: unknown,
   theirs: unknown,
 ): unknown {
-  if (table !== 'donors' || mine === undefined) return undefined;
+  if (table !== 'donors' || mine === undefined || theirs === undefined) return undefined;
   const joined = (a: readonly Raw[], b: readonly Raw[]) => [
     ...a,
     ...b
