@@ -55,8 +55,8 @@ export interface TextRead {
 
 /**
  * Reads a sheet, an advert, a review or a table: for each machine its name, class, figures and facts, each with unit, basis, the words
- * it came from and what is doubtful. Rule-based; reads nothing into the text and enters nothing. A text that is no sheet gives
- * machines without proposals. Never throws; time is linear in the text, of which at most {@link SPEC_TEXT_LIMIT} characters are read.
+ * it came from and what is doubtful. By rules, with a second opinion learnt from texts that only offers and doubts; enters nothing. A
+ * text that is no sheet gives machines without proposals. `listen` hears every sentence as it was seen. Never throws; time is linear in the text, of which at most {@link SPEC_TEXT_LIMIT} characters are read.
  */
 export function readText(text: string, listen?: Listen): TextRead {
   const plain = normalised(text.slice(0, SPEC_TEXT_LIMIT));
