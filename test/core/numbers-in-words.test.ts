@@ -37,6 +37,11 @@ describe('numbers in French, Spanish and Italian words', () => {
     ['il serbatoio fa quindici litri e mezzo', 'il serbatoio fa 15.5 litri'],
     ['elle a consommé quatre litres huit en moyenne', 'elle a consommé 4.8 litres en moyenne'],
     ['el aro de veintiuna pulgadas', 'el aro de 21 pulgadas'],
+    // Colloquial: hundreds are left out behind thousands; a year is none of it.
+    ['elle a coûté six mille deux', 'elle a coûté 6200'],
+    ['elle a coûté trois mille deux', 'elle a coûté 3200'],
+    ['elle est de deux mille trois', 'elle est de 2003'],
+    ['elle a coûté six mille douze', 'elle a coûté 6012'],
     ['la moto gasta cuatro con dos', 'la moto gasta 4.2'],
     ['il motore beve quattro e tre ogni cento', 'il motore beve 4.3 ogni cento'],
     // Hours of a day, not tenths.

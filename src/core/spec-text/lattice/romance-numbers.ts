@@ -78,6 +78,12 @@ const ITALIAN_RUN =
 const ALONE =
   /^(?:six|dix|un|une|uno|dos|tres|once|seis|sept|mil|mille|cent|cents|cien|deux|trois|quatre|cinq|huit|neuf|siete|ocho|nueve|cuatro|cinco|diez|quince|ciento)$/iu;
 
+/** "Six mille deux" is 6200, as "six two" would be; "deux mille trois" is a year. */
+const isShort = (words: readonly string[]): boolean =>
+  words.at(-2) === 'mille' &&
+  (ADDS[words.at(-1) ?? ''] ?? 10) < 10 &&
+  (ADDS[words.at(-3) ?? ''] ?? 0) > 2;
+
 function sumOf(words: readonly string[]): number {
   let total = 0;
   let group = 0;
@@ -86,7 +92,7 @@ function sumOf(words: readonly string[]): number {
     else if (THOUSAND.has(word)) [total, group] = [total + (group || 1) * 1000, 0];
     else group += ADDS[word] ?? 0;
   }
-  return total + group;
+  return total + (isShort(words) ? group * 100 : group);
 }
 
 const tokens = (text: string): readonly string[] =>
