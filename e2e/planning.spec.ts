@@ -106,6 +106,10 @@ test('what was planned is there after a reload, and is planned anew once the bri
   await expect(page.getByText(/^For 9[\u202f]?550 EUR the best is Sorrel 300 with/)).toBeVisible();
   await goToRoom(page, 'Bench');
   await expect(page.getByText(/parts, fit \d\d\.\d for/).first()).toBeVisible();
+  // What the planner keeps in the browser is no dossier.
+  await goTo(page, 'Dossier');
+  await expect(page.getByLabel('Name of First dossier')).toBeVisible();
+  await expect(page.getByLabel(/^Name of Found again/)).toHaveCount(0);
   await goTo(page, 'Brief');
   await fill(page, 'Budget', '9000');
   await goTo(page, 'Build');

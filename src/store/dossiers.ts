@@ -67,22 +67,42 @@ export function keepDossiers(keep: Keep, list: DossierList): boolean {
   }
 }
 
-/** The list with those databases that it had lost, by their names in the browser. */
+/** Builds that the planner kept lay under this name, as if they were a dossier, until version 0.22. */
+const ONCE_PLANS = 'plans';
+
+/** Whether a database has a dossier's tables. One that cannot be opened may be one: better listed than lost. */
+async function holdsDossier(id: string): Promise<boolean> {
+  const db = new Dexie(dbNameOf(id));
+  try {
+    await db.open();
+    return db.tables.some((table) => (TABLES as readonly string[]).includes(table.name));
+  } catch {
+    return true;
+  } finally {
+    db.close();
+  }
+}
+
+/** The list with those databases that it had lost, by their names in the browser, and without what is no dossier. */
 export async function withLost(list: DossierList): Promise<DossierList> {
   const names = await Dexie.getDatabaseNames().catch((): string[] => []);
-  const lost = names
+  const ids = names
     .filter((name) => name.startsWith(`${DB_NAME}-`))
-    .map((name) => name.slice(DB_NAME.length + 1))
-    .filter((id) => idSchema.safeParse(id).success && !list.dossiers.some((d) => d.id === id));
-  return lost.length === 0
+    .map((name) => name.slice(DB_NAME.length + 1));
+  const none = ids.includes(ONCE_PLANS) && !(await holdsDossier(ONCE_PLANS));
+  const listed = none ? list.dossiers.filter((d) => d.id !== ONCE_PLANS) : list.dossiers;
+  const lost: DossierEntry[] = [];
+  for (const id of ids)
+    if (
+      idSchema.safeParse(id).success &&
+      !listed.some((d) => d.id === id) &&
+      (await holdsDossier(id))
+    )
+      lost.push({ id, name: `Found again (${id})`, away: false });
+  const dossiers = [...listed, ...lost];
+  return dossiers.length === list.dossiers.length && lost.length === 0
     ? list
-    : {
-        ...list,
-        dossiers: [
-          ...list.dossiers,
-          ...lost.map((id) => ({ id, name: `Found again (${id})`, away: false })),
-        ],
-      };
+    : { ...list, dossiers: dossiers.length > 0 ? dossiers : FIRST_LIST.dossiers };
 }
 
 const tidy = (name: string): string => name.trim().slice(0, DOSSIER_NAME_LIMIT) || 'Unnamed';

@@ -42,8 +42,11 @@ export interface KeptPlans {
   readonly keepCurve: (key: string | undefined, corners: readonly PlannedBuild[]) => Promise<void>;
 }
 
+/** No name that a dossier's database could have. */
+export const PLANS_DB = 'plans-of-jugator';
+
 /** Opens what is kept. Where the browser keeps nothing, nothing is found and nothing is said: it is planned anew, that is all. */
-export function keptPlans(name = 'jugator-plans', patience_ms = 1500): KeptPlans {
+export function keptPlans(name = PLANS_DB, patience_ms = 1500): KeptPlans {
   const db = new Dexie(name) as PlansDb;
   db.version(1).stores({ plans: 'key, at' });
   let answers = true;

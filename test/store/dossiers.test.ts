@@ -14,6 +14,7 @@ import {
   withLost,
   withoutDossier,
 } from '@/store/dossiers';
+import { keptPlans } from '@/workers/kept-plans';
 import { demoDossier } from '@/demo/scenario';
 import { addDonor, closeTabs, label, openTab } from './tabs';
 
@@ -99,5 +100,22 @@ describe('dossiers in one browser', () => {
     expect(found.dossiers.map((d) => d.id)).toContain('f9');
     await deleteDossier('f9');
     expect((await withLost(FIRST_LIST)).dossiers.map((d) => d.id)).not.toContain('f9');
+  });
+  test('what the planner keeps is no dossier, wherever it lies and even if it was listed', async () => {
+    const plans = { kind: 'clash', limits: [] } as const;
+    await keptPlans().keepBest('here', plans);
+    await keptPlans('jugator-plans').keepBest('as before', plans);
+    const ids = async (list = FIRST_LIST) => (await withLost(list)).dossiers.map((d) => d.id);
+    const before = await ids();
+    expect(before).toContain('');
+    expect(before.filter((id) => id.includes('plans'))).toEqual([]);
+    expect(await ids(withDossier(FIRST_LIST, 'plans', 'Found again (plans)'))).toEqual(before);
+  });
+  test('a dossier that was begun under that name stays', async () => {
+    await deleteDossier('plans');
+    await fillDossier('plans', demoDossier());
+    const found = await withLost(withDossier(FIRST_LIST, 'plans', 'Long way'));
+    expect(found.dossiers.map((d) => d.name)).toContain('Long way');
+    await deleteDossier('plans');
   });
 });

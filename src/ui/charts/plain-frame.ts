@@ -14,7 +14,12 @@ export function plainFrame(dark: boolean, names: { readonly x: string; readonly 
     nameGap,
     nameLocation: 'middle',
     nameTextStyle: { color: soft, fontFamily: FONT, fontSize: 12 },
-    axisLabel: { color: soft, fontFamily: FONT, formatter: (v: number) => formatNumber(v) },
+    axisLabel: {
+      color: soft,
+      fontFamily: FONT,
+      hideOverlap: true,
+      formatter: (v: number) => formatNumber(v),
+    },
     axisLine: { show: true, lineStyle: { color: line } },
     splitLine: { lineStyle: { color: line, opacity: 0.42 } },
   });

@@ -47,7 +47,12 @@ function frame({ reader, dark }: CurveSetting) {
     name,
     nameLocation: 'middle',
     nameTextStyle: { color: soft, fontFamily: font, fontSize: 12 },
-    axisLabel: { color: soft, fontFamily: font, formatter: (v: number) => formatNumber(v) },
+    axisLabel: {
+      color: soft,
+      fontFamily: font,
+      hideOverlap: true,
+      formatter: (v: number) => formatNumber(v),
+    },
     axisLine: { show: true, lineStyle: { color: line } },
     splitLine: { lineStyle: { color: line, opacity: 0.4 } },
   });
