@@ -90,9 +90,11 @@ export async function withLost(list: DossierList): Promise<DossierList> {
     .filter((name) => name.startsWith(`${DB_NAME}-`))
     .map((name) => name.slice(DB_NAME.length + 1));
   const none = ids.includes(ONCE_PLANS) && !(await holdsDossier(ONCE_PLANS));
+  // Nobody waits for it: another tab may hold it open.
+  if (none) void Dexie.delete(dbNameOf(ONCE_PLANS)).catch(() => undefined);
   const listed = none ? list.dossiers.filter((d) => d.id !== ONCE_PLANS) : list.dossiers;
   const lost: DossierEntry[] = [];
-  for (const id of ids)
+  for (const id of ids.filter((i) => !(none && i === ONCE_PLANS)))
     if (
       idSchema.safeParse(id).success &&
       !listed.some((d) => d.id === id) &&

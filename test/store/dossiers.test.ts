@@ -1,4 +1,5 @@
-import { afterEach, describe, expect, test } from 'vitest';
+import { Dexie } from 'dexie';
+import { afterEach, describe, expect, test, vi } from 'vitest';
 import {
   copyDossier,
   dbNameOf,
@@ -104,12 +105,21 @@ describe('dossiers in one browser', () => {
   test('what the planner keeps is no dossier, wherever it lies and even if it was listed', async () => {
     const plans = { kind: 'clash', limits: [] } as const;
     await keptPlans().keepBest('here', plans);
-    await keptPlans('jugator-plans').keepBest('as before', plans);
+    const asBefore = keptPlans('jugator-plans');
+    await asBefore.keepBest('as before', plans);
+    expect(
+      (await withLost(withDossier(FIRST_LIST, 'plans', 'Found again (plans)'))).dossiers.some(
+        (d) => d.id === 'plans',
+      ),
+    ).toBe(false);
     const ids = async (list = FIRST_LIST) => (await withLost(list)).dossiers.map((d) => d.id);
     const before = await ids();
     expect(before).toContain('');
     expect(before.filter((id) => id.includes('plans'))).toEqual([]);
-    expect(await ids(withDossier(FIRST_LIST, 'plans', 'Found again (plans)'))).toEqual(before);
+    await vi.waitFor(async () => {
+      expect(await Dexie.getDatabaseNames()).not.toContain('jugator-plans');
+    });
+    expect(await Dexie.getDatabaseNames()).toContain('plans-of-jugator');
   });
   test('a dossier that was begun under that name stays', async () => {
     await deleteDossier('plans');
