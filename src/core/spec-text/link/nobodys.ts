@@ -30,7 +30,7 @@ export const MODIFIED =
 
 /** "Carry: 0.5 l oil, 2 l fuel, two tubes": what goes into the bags. */
 export const PACKED =
-  /^\s*(?:(?:I|we) )?(?:always )?(?:carry|carrying|pack|packed|packing list|tool ?roll|spares(?: list| I carry)?|in (?:the|my) (?:bags?|panniers|tank ?bag|tool ?roll)|dabei|mitnehmen|à emporter|para llevar)\s*[:,]/iu;
+  /^\s*(?:(?:going|off|leaving|travelling|setting off)(?!\p{L})[^.:]{0,40} with\s*:|(?:(?:I|we) )?(?:always )?(?:carry|carrying|pack|packed|packing list|tool ?roll|spares(?: list| I carry)?|in (?:the|my) (?:bags?|panniers|tank ?bag|tool ?roll)|dabei|mitnehmen|à emporter|para llevar)\s*[:,])/iu;
 
 /** "For the 8k service": which one, and not how often. */
 export const WHICH_SERVICE =
