@@ -77,7 +77,10 @@ for (const [name, path, { click, open, dark, phone, text, rest }] of SHOTS) {
   await page.getByRole('heading', { level: 1 }).waitFor();
   await page.waitForTimeout(900);
   if (click) await page.getByRole('button', { name: click }).first().click();
-  if (text) await page.getByRole('textbox', { name: /^Text of a maker/ }).fill(text);
+  if (text) {
+    await page.getByRole('textbox', { name: /^Text of a maker/ }).fill(text);
+    await page.getByText(/^\d+ found/).waitFor();
+  }
   if (open) await page.getByRole('button', { name: open }).first().click();
   await page.waitForTimeout(rest ?? 500);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });

@@ -14,32 +14,34 @@ export interface WrittenModel {
 
 export interface Model {
   readonly kinds: readonly Kind[];
-  /** Place of a kind and its weight, in turn. */
-  readonly weights: ReadonlyMap<string, readonly number[]>;
+  /** Place of a kind and its weight, in turn; nothing for a feature that was not learnt. */
+  readonly weightsOf: (feature: string) => readonly number[] | undefined;
 }
 
+/** The model as written. A feature's weights are read when they are first asked for: a text has few of them. */
 export function modelFrom({ kinds, rows }: WrittenModel): Model {
-  const weights = new Map<string, readonly number[]>();
+  const written = new Map<string, string>();
   for (const row of rows.split('\n')) {
     const cut = row.indexOf('\t');
-    if (cut < 0) continue;
-    const pairs = row
-      .slice(cut + 1)
-      .split(' ')
-      .map(Number);
-    weights.set(
-      row.slice(0, cut),
-      pairs.map((n, i) => (i % 2 === 0 ? n : n / 10)),
-    );
+    if (cut >= 0) written.set(row.slice(0, cut), row.slice(cut + 1));
   }
-  return { kinds: kinds as readonly Kind[], weights };
+  const known = new Map<string, readonly number[]>();
+  const weightsOf = (feature: string): readonly number[] | undefined => {
+    const read = known.get(feature);
+    const row = read ? undefined : written.get(feature);
+    if (row === undefined) return read;
+    const pairs = row.split(' ').map((n, i) => (i % 2 === 0 ? Number(n) : Number(n) / 10));
+    known.set(feature, pairs);
+    return pairs;
+  };
+  return { kinds: kinds as readonly Kind[], weightsOf };
 }
 
 /** The chance of each kind, in the order of the model's: the softmax of the sums of weights. */
 export function chancesOf(model: Model, features: Iterable<string>): readonly number[] {
   const sums = model.kinds.map(() => 0);
   for (const feature of features) {
-    const row = model.weights.get(feature);
+    const row = model.weightsOf(feature);
     if (!row) continue;
     for (let i = 0; i + 1 < row.length; i += 2) {
       const kind = row[i] ?? 0;

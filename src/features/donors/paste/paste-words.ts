@@ -37,9 +37,10 @@ export function leftOutOf({ sheets }: PasteModel): string {
 }
 
 /** The first line: what was found, what wants a look, and what the text decided as a whole. */
-export function foundWords({ text, read, sheets }: PasteModel): string {
+export function foundWords({ text, reading, read, sheets }: PasteModel): string {
   const lines = sheets.flatMap((s) => s.lines);
   if (text.trim() === '') return 'Nothing pasted yet.';
+  if (lines.length === 0 && reading) return 'Reading …';
   if (lines.length === 0) return 'No figures found: this reads like no sheet.';
   const look = lines.filter((l) => !l.on).length;
   const machines = sheets.length > 1 ? ` of ${sheets.length} machines` : '';

@@ -1,5 +1,5 @@
 'use client';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { donorName, fullName, type Donor, type DonorClass } from '@/core/donor';
 import { findReadingFault, type Basis, type FigureKey, type Origin } from '@/core/readings';
 import type { Part } from '@/core/part';
@@ -77,6 +77,8 @@ export interface PasteModel {
   readonly text: string;
   readonly setText: (text: string) => void;
   readonly read: TextRead;
+  /** The text has changed, and what is found in it is not known yet. */
+  readonly reading: boolean;
   readonly sheets: readonly PasteSheet[];
   readonly correct: (id: string, correction: Correction) => void;
   /** Takes what was passed over, as one more line. */
@@ -92,6 +94,8 @@ export interface PasteModel {
 const idOf = (p: Proposal): string => `${p.key}-${p.from}-${p.to}`;
 const NOT_SOLD: SaleRead = { odometer: undefined, hours: undefined, said: [] };
 
+const FIRST_WORDS = 'Seat height 860 mm, and 17 litres in it.';
+
 export function usePaste(donor: Donor | undefined, model: DonorsModel, shared: string): PasteModel {
   const store = useDossierStore();
   const [text, setText] = useState(shared.slice(0, SPEC_TEXT_LIMIT));
@@ -102,6 +106,11 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel, shared: s
   const [corrections, setCorrections] = useState<ReadonlyMap<string, Correction>>(new Map());
   const later = useDeferredValue(text);
   const read = useMemo(() => readText(later), [later]);
+  useEffect(() => {
+    // The first text takes the longest: words and weights are made ready before anything is pasted.
+    const soon = setTimeout(() => readText(FIRST_WORDS), 200);
+    return () => clearTimeout(soon);
+  }, []);
   // A seller is no maker.
   const origin = chosenOrigin ?? (read.machines.some((m) => m.sale) ? 'heard' : 'claimed');
   const dossier = useDossierState((s) => s.dossier);
@@ -205,6 +214,7 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel, shared: s
     text,
     setText,
     read,
+    reading: later !== text,
     sheets,
     origin,
     setOrigin,
