@@ -123,9 +123,10 @@ test('two tabs: an edit shows in the other; the same field at once asks which on
   page,
   context,
 }) => {
+  await goTo(page, 'Brief');
   const other = await context.newPage();
   await other.goto('/brief');
-  await goTo(page, 'Brief');
+  await expect(other.getByLabel('Luggage', { exact: true })).toBeVisible();
   await fill(page, 'Luggage', '30');
   await expect(other.getByLabel('Luggage', { exact: true })).toHaveValue('30');
 
