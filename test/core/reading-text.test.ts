@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { DONOR_CLASSES } from '@/core/donor';
-import { readHeader, readText, type Proposal } from '@/core/spec-text';
+import { isClassGuessed, readHeader, readText, type Proposal } from '@/core/spec-text';
 import { guessColumns, readDonorRow, upright } from '@/core/tables';
 import { CLASS_WORDS } from '@/ui/messages';
 
@@ -141,6 +141,24 @@ describe('classes and machines', () => {
     expect(read('205 kg', '75 hp')).toMatchObject({ donorClass: 'rally-twin' });
     expect(read('205 kg', '75 hp')?.chance).toBeGreaterThan(0.8);
     expect(read('180 kg', '41 hp')?.chance ?? 0).toBeLessThanOrEqual(0.6);
+  });
+  test('one figure far out of the class makes it a guess, one at the end of its nine in ten does not', () => {
+    const read = (kg: number) =>
+      readText(
+        `Corran Range. Kerb weight ${kg} kg, 18 L tank, seat height 870 mm, power 75 hp, travel 220 mm front and rear, clearance 240 mm.`,
+      ).machines[0]?.donorClass;
+    // A rally twin weighs 197 to 222 kg ready to ride, nine times in ten (the table of classes).
+    expect(isClassGuessed(read(197))).toBe(false);
+    expect(isClassGuessed(read(222))).toBe(false);
+    expect(read(183)?.donorClass).toBe('rally-twin');
+    expect(isClassGuessed(read(183))).toBe(true);
+  });
+  test('talk of three figures between the classes is a guess', () => {
+    const { machines } = readText(
+      'So the Marrick Ostler weighs 184 kilos wet, the seat is 880 mm and it makes 51 horsepower.',
+    );
+    expect(isClassGuessed(machines[0]?.donorClass)).toBe(true);
+    expect(isClassGuessed(undefined)).toBe(true);
   });
   test('a text of no figures has no class', () =>
     expect(readText('A motorcycle.').machines[0]?.donorClass).toBeUndefined());

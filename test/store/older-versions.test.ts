@@ -85,6 +85,31 @@ const sameRides = (text: string): object => {
   return { ...old, trials: old.trials.map(withWindApart) };
 };
 
+describe('a file and a database of version 13', () => {
+  test('the file opens as it is: a seat taped under the rider, what is held typical of a class', () => {
+    const dossier = opened(13);
+    expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
+      ...(JSON.parse(fixture('dossier-v13.json')) as object),
+      version: FORMAT_VERSION,
+      exportedAt: AT,
+    });
+    expect(dossier.donors['wren-230']?.figures.seatSettle?.readings[0]?.amount).toBe(55);
+    expect(dossier.briefs.brief?.typicalFacts?.['rally-twin']?.screen).toEqual({
+      none: 10,
+      small: 60,
+      tall: 30,
+    });
+    for (const donor of Object.values(dossier.donors)) expect(donor.classGuessed).toBeUndefined();
+  });
+  test('the database opens like its file', async () => {
+    const rows = JSON.parse(fixture('database-v13.json')) as Record<string, unknown[]>;
+    await databaseOf('old-13', 13, rows);
+    const store = await openTab('old-13');
+    expect(store.getState().aside).toEqual([]);
+    expect(store.getState().dossier).toEqual(opened(13));
+  });
+});
+
 describe('a file and a database of version 12', () => {
   test('the file opens as it is, but for the wind: one mark of it was of helmet and chest', () => {
     const dossier = opened(12);

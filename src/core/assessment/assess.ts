@@ -1,10 +1,19 @@
-import type { Brief, MustKey, StanceBand } from '../brief';
+import type { Brief, MustKey, SeatWidth, StanceBand } from '../brief';
+import { factInUse } from '../facts';
 import { findCautions, type Caution } from '../cautions';
 import { kindOfMachine, type Donor } from '../donor';
-import { oneFootGap, personalFit, seatShape, stanceBand, stanceProbabilities } from '../fit';
+import {
+  oneFootGap,
+  personalFit,
+  seatShape,
+  seatWidth,
+  stanceBand,
+  stanceProbabilities,
+  type SeatShape,
+} from '../fit';
 import type { LicenceResult } from '../licence';
 import { buildCost, repairs, type BuildCost } from '../money';
-import type { Estimate } from '../numeric';
+import type { Estimate, Known } from '../numeric';
 import { applyParts, applySets, looseFuel, madeFor, type Part, type PartFlag } from '../part';
 import type { NormalFigures } from '../readings';
 import type { Whose } from '../suitability';
@@ -17,6 +26,7 @@ import {
   heartEstimate,
   loadMetrics,
   metricsOf,
+  seatWidthIndex,
   type LoadMetrics,
   type Metrics,
 } from './metrics';
@@ -29,6 +39,13 @@ export type Stance =
       readonly kind: 'known';
       readonly band: StanceBand;
       readonly oneFootBand: StanceBand;
+      /** The seat that the middle is reckoned with. */
+      readonly shape: SeatShape;
+      readonly width: SeatWidth;
+      /** Whether somebody has told the width; else it is what most of the class have. */
+      readonly widthTold: boolean;
+      /** The width by its place in `SEAT_WIDTHS`, from narrow to wide, in each row. */
+      readonly widthIndex: Known;
       readonly probabilities: Readonly<Record<StanceBand, number>>;
     }
   | { readonly kind: 'unknown' };
@@ -222,7 +239,11 @@ export function assess(of: Case, once: Once = anew): Assessment {
   return {
     ...reckoning,
     underLoad,
-    stance: once('stance', { donor, heelGap: metrics.heelGap }, stanceOf),
+    stance: once(
+      'stance',
+      { donor: withUsualFacts(donor, brief), heelGap: metrics.heelGap },
+      stanceOf,
+    ),
     musts: mustResults(brief, metrics, licence, licenceTypical(brief, figures), of.takenAsKept),
     get cautions() {
       return (cautions ??= cautionsNow());
@@ -252,10 +273,15 @@ function stanceOf({
 }: Pick<Metrics, 'heelGap'> & { readonly donor: Donor }): Stance {
   const gap = heelGap.estimate;
   if (gap.kind === 'unknown') return { kind: 'unknown' };
+  const shape = seatShape(donor);
   return {
     kind: 'known',
     band: stanceBand(gap.mid),
-    oneFootBand: stanceBand(oneFootGap(gap.mid, seatShape(donor))),
+    oneFootBand: stanceBand(oneFootGap(gap.mid, shape)),
+    shape,
+    width: seatWidth(donor),
+    widthTold: factInUse(donor.facts?.seatWidth) !== undefined,
+    widthIndex: seatWidthIndex(donor),
     probabilities: stanceProbabilities(gap),
   };
 }

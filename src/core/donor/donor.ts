@@ -71,6 +71,8 @@ export interface DonorSheet {
   /** Version, market or year, in the rider's words. */
   readonly version: string;
   readonly donorClass: DonorClass;
+  /** Nobody has said the class: it was guessed from a text. */
+  readonly classGuessed?: boolean | undefined;
   readonly figures: DonorFigures;
   readonly note: string;
   readonly facts?: DonorFacts | undefined;

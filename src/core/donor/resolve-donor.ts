@@ -50,6 +50,7 @@ function inherited(child: Donor, base: Donor): Donor {
       [base.kind === 'model' ? '' : base.version, child.version].filter(Boolean).join(', ') ||
       base.version,
     donorClass: base.donorClass,
+    classGuessed: base.classGuessed,
     figures: { ...base.figures, ...child.figures },
     inherited: {
       ...child.inherited,

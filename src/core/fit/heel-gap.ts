@@ -35,6 +35,9 @@ export const riderInseam = (rider: Pick<Rider, 'inseam_mm' | 'height_mm'>): Inse
 /** Nine in ten of a normal figure. */
 export const nineInTen = (mean: number, sd: number): Interval => plusMinus(mean, NINE_IN_TEN * sd);
 
+/** What a leg loses around a seat for each mm of its half-width: a quarter turn about a half-cylinder, less the way straight down. */
+export const AROUND_THE_SEAT = Math.PI / 2 - 1;
+
 /**
  * How far the heels hang above the ground with the rider aboard and upright, mm; negative means bent knees.
  *
@@ -48,9 +51,9 @@ export const heelGap = (
   sole_mm: number,
 ): Millimetres =>
   millimetres(
-    seatHeight - shape.settle_mm + (Math.PI / 2 - 1) * shape.halfWidth_mm - inseam_mm - sole_mm,
+    seatHeight - shape.settle_mm + AROUND_THE_SEAT * shape.halfWidth_mm - inseam_mm - sole_mm,
   );
 
 /** The same with the hips shifted to put one foot down: the leg no longer wraps the seat. */
 export const oneFootGap = (gap_mm: number, shape: SeatShape): number =>
-  gap_mm - (Math.PI / 2 - 1) * shape.halfWidth_mm;
+  gap_mm - AROUND_THE_SEAT * shape.halfWidth_mm;

@@ -6,6 +6,7 @@ export {
   type JudgedSit,
 } from './calibrate-fit';
 export {
+  AROUND_THE_SEAT,
   heelGap,
   inseamFromHeight,
   nineInTen,
@@ -14,6 +15,6 @@ export {
   type Inseam,
 } from './heel-gap';
 export { HIP_BEHIND_PEG, kneeAngle, LEG_SHARES } from './knee-angle';
-export { SEAT_SHAPES, seatShape, seatWidth, type SeatShape } from './seat-shape';
+export { SEAT_SHAPES, seatShape, seatWidth, seatWidthChances, type SeatShape } from './seat-shape';
 export { STANCE_LIMITS, STANCE_SIGMA, stanceBand, stanceProbabilities } from './stance-band';
 export { gripHeightAsked, GRIPS_ASKED, standingAsFelt, standingRoom } from './standing-room';

@@ -1,7 +1,8 @@
-import type { SeatWidth } from '../brief';
-import type { Donor, DonorClass } from '../donor';
+import { SEAT_WIDTHS, type SeatWidth } from '../brief';
+import type { Donor } from '../donor';
 import { factInUse } from '../facts';
 import { readingInUse } from '../readings';
+import { typicalChances, type Chances, type OwnTypicalFacts } from '../typical';
 import { toBase } from '../units';
 
 export interface SeatShape {
@@ -19,26 +20,36 @@ export const SEAT_SHAPES: Readonly<Record<SeatWidth, SeatShape>> = {
   wide: { settle_mm: 25, halfWidth_mm: 100 },
 };
 
-/** Seat taken for each class where the sheet does not say. */
-const USUAL_WIDTH: Readonly<Record<DonorClass, SeatWidth>> = {
-  'air-trail-single': 'light',
-  'dual-sport-single': 'light',
-  'long-range-dual-sport': 'light',
-  'competition-single': 'enduro',
-  'road-adventure-single': 'middle',
-  'scrambler-single': 'middle',
-  'rally-twin': 'middle',
-  'road-v-twin': 'wide',
-  'large-adventure-twin': 'wide',
+/** Whose seat it is. */
+export type Seated = Pick<Donor, 'donorClass' | 'facts'> & {
+  /** What the rider holds typical of classes. */
+  readonly usualFacts?: OwnTypicalFacts | undefined;
 };
 
-/** The width of a donor's seat: as its sheet says, else as its class usually has. */
-export const seatWidth = (donor: Pick<Donor, 'donorClass' | 'facts'>): SeatWidth =>
-  (factInUse(donor.facts?.seatWidth)?.value as SeatWidth | undefined) ??
-  USUAL_WIDTH[donor.donorClass];
+/** How likely a seat is of each width, 0–1: certain where its sheet says, else as often as its class has it. */
+export function seatWidthChances(donor: Seated): Readonly<Record<SeatWidth, number>> {
+  const told = factInUse(donor.facts?.seatWidth)?.value;
+  const chances: Chances = told
+    ? { [told]: 1 }
+    : (typicalChances(donor.donorClass, 'seatWidth', donor.usualFacts) ?? {});
+  const all = SEAT_WIDTHS.reduce((sum, width) => sum + (chances[width] ?? 0), 0);
+  const share = (width: SeatWidth): number => (chances[width] ?? 0) / all;
+  return {
+    light: share('light'),
+    enduro: share('enduro'),
+    middle: share('middle'),
+    wide: share('wide'),
+  };
+}
+
+/** The width of a donor's seat: as its sheet says, else as most of its class have. */
+export function seatWidth(donor: Seated): SeatWidth {
+  const chances = seatWidthChances(donor);
+  return SEAT_WIDTHS.reduce((best, width) => (chances[width] > chances[best] ? width : best));
+}
 
 /** The shape of a donor's seat; where it was taped how far it goes down under the rider, that counts instead of what is usual. */
-export function seatShape(donor: Pick<Donor, 'donorClass' | 'facts' | 'figures'>): SeatShape {
+export function seatShape(donor: Seated & Pick<Donor, 'figures'>): SeatShape {
   const shape = SEAT_SHAPES[seatWidth(donor)];
   const taped = readingInUse(donor.figures.seatSettle);
   return taped ? { ...shape, settle_mm: toBase(taped.amount, taped.unit) } : shape;

@@ -14,7 +14,7 @@ export {
   type SaleRead,
   type TextRead,
 } from './read-text';
-export { type ClassRead } from './text/machine-class';
+export { isClassGuessed, type ClassRead } from './text/machine-class';
 export { readFactValue } from './read-facts';
 export { headingUnit, readHeader, type HeaderMeaning } from './read-header';
 export { namedParts, type NamedPart } from './text/named-parts';

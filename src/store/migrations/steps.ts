@@ -28,6 +28,8 @@ export const STEPS: readonly Step[] = [
   { from: 11, name: 'the heart, seasons, photos', run: (tables) => tables },
   // Version 13 tells wind at the helmet from wind on the chest, and added how far a seat goes down and a linkage's ratio at the end of its way.
   { from: 12, name: 'wind at helmet and chest', run: windApart },
+  // Version 14 added that a donor's class is only guessed, and how often a class has which width of seat; both optional.
+  { from: 13, name: 'a class that is guessed', run: (tables) => tables },
 ];
 
 export const FORMAT_VERSION = STEPS.length + 1;

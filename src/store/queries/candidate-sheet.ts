@@ -4,7 +4,6 @@ import type { Brief } from '@/core/brief';
 import type { Caution } from '@/core/cautions';
 import { shortName } from '@/core/donor';
 import { firmness, type RankDoubt } from '@/core/doubt';
-import { seatShape } from '@/core/fit';
 import { inCurrency, partsCost } from '@/core/money';
 import { said } from '@/core/numeric';
 import { knownAs, type FigureKey } from '@/core/readings';
@@ -128,15 +127,10 @@ function frozenBrief({
 const purposeName = (dossier: Dossier, { purpose }: Standing): string =>
   dossier.briefs[BRIEF_KEY]?.purposes?.find((p) => p.id === purpose)?.name ?? '';
 
-function stanceOf({
-  stance,
-  metrics,
-  figures,
-  donor,
-}: StandingCandidate['stock']): Pick<Sheet, 'stance'> {
+function stanceOf({ stance, metrics, figures }: StandingCandidate['stock']): Pick<Sheet, 'stance'> {
   const [gap, seat] = [metrics.heelGap.estimate, figures.seatHeight.estimate];
   if (stance.kind === 'unknown' || gap.kind === 'unknown' || seat.kind === 'unknown') return {};
-  const { band, oneFootBand, probabilities } = stance;
+  const { band, oneFootBand, probabilities, shape } = stance;
   return {
     stance: {
       band,
@@ -144,7 +138,7 @@ function stanceOf({
       probabilities,
       gap: { ...gap.interval },
       seatHeight_mm: seat.interval.mid,
-      shape: seatShape(donor),
+      shape,
     },
   };
 }

@@ -1,11 +1,12 @@
 import { allHold } from '@/core/assessment';
+import { kindOfMachine } from '@/core/donor';
 import { valueOfKnowing, type Choosable, type Knowable } from '@/core/doubt';
 import { ROWS, scoresOf, type Known, type Rows } from '@/core/numeric';
 import type { WantKey } from '@/core/preference';
 import { FIGURE_KEYS, readingInUse, type FigureKey } from '@/core/readings';
 import type { Standing, StandingCandidate } from './standing';
 
-/** What could be found out: a figure of a machine, a fact that a want of it lacks, or how the rider reaches the ground. */
+/** What could be found out: a figure of a machine, a fact that a want of it lacks, how wide its seat is, or how the rider reaches the ground. */
 export type WorthKnowing = {
   /** Better by so many points on average, and another choice in so many of 100. */
   readonly points: number;
@@ -17,6 +18,7 @@ export type WorthKnowing = {
       readonly figure: FigureKey;
     }
   | { readonly kind: 'facts'; readonly candidateIds: readonly string[]; readonly want: WantKey }
+  | { readonly kind: 'seat'; readonly candidateIds: readonly string[] }
   | { readonly kind: 'reach' }
 );
 
@@ -41,6 +43,7 @@ function worthOf(entry: StandingCandidate, view: 'stock' | 'built'): Choosable {
 type Subject =
   | { readonly kind: 'figure'; readonly figure: FigureKey; readonly candidateIds: string[] }
   | { readonly kind: 'facts'; readonly want: WantKey; readonly candidateIds: string[] }
+  | { readonly kind: 'seat'; readonly candidateIds: string[] }
   | { readonly kind: 'reach' };
 
 /** All that is not known for certain, by its source: what a listing has of its model is one thing. */
@@ -57,8 +60,15 @@ function subjectsOf(
   };
   for (const entry of candidates) {
     const { donor, candidate } = entry;
-    const { figures, metrics } = view === 'stock' ? entry.stock : entry.built;
+    const { figures, metrics, stance } = view === 'stock' ? entry.stock : entry.built;
     const { id } = candidate;
+    if (stance.kind === 'known' && stance.widthIndex.rows)
+      add(
+        `${kindOfMachine(donor)}/seatWidth`,
+        stance.widthIndex.rows,
+        () => ({ kind: 'seat', candidateIds: [id] }),
+        id,
+      );
     for (const figure of FIGURE_KEYS) {
       const { estimate, typical } = figures[figure];
       if (estimate.kind === 'unknown' || !estimate.rows || (typical && !typical.includes(figure)))

@@ -122,6 +122,7 @@ const sheet = {
   model: z.string().max(120),
   version: z.string().max(120),
   donorClass: z.enum(DONOR_CLASSES),
+  classGuessed: z.boolean().optional(),
   figures: figuresSchema,
   note: z.string().max(4000),
   facts: factsSchema.optional(),

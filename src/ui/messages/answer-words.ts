@@ -84,7 +84,7 @@ export function untoldWords(
   const names = keys.map((key) => inSentence(key));
   const more = names.length - NAMED;
   const said = more > 1 ? [...names.slice(0, NAMED), `${more} more`] : names;
-  return `Nobody has given ${shortName(donor)}’s ${listWords(said)}: what is typical of its class (${ofClass(donor.donorClass)}) stands in.`;
+  return `Nobody has given ${shortName(donor)}’s ${listWords(said)}: what is typical of its class (${ofClass(donor.donorClass)}${donor.classGuessed ? ', which is only guessed' : ''}) stands in.`;
 }
 
 /** The third state of a shortlist, as far as it is planned. */

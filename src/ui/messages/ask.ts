@@ -75,6 +75,12 @@ export function worthKnowingWords(
       how: 'Sit on any machine of known seat height in your boots, and enter the sit.',
     };
   const whose = listWords(worth.candidateIds.map(name));
+  if (worth.kind === 'seat')
+    return {
+      what: `${FACT_WORDS.seatWidth} of ${whose}`,
+      gain,
+      how: 'Look where the thighs go, or sit on it: narrow, middling or wide.',
+    };
   return worth.kind === 'figure'
     ? {
         what: `${FIGURE_WORDS[worth.figure]} of ${whose}`,

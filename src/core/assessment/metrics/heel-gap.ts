@@ -1,28 +1,34 @@
 import { kindOfMachine } from '../../donor';
-import { heelGap, nineInTen, riderInseam, seatShape, SIT_SIGMA } from '../../fit';
+import { AROUND_THE_SEAT, heelGap, nineInTen, riderInseam, SIT_SIGMA } from '../../fit';
 import { combine, known, source } from '../../numeric';
 import { millimetres, type Millimetres } from '../../units';
 import { metric, type Metric } from '../formula';
 import { briefInput, figureInput, plainInput } from '../working-inputs';
 import { estimateIn, type MetricContext } from './context';
-import { settleOf } from './settle';
+import { seatOf } from './seat';
 
 /**
  * Heels above the ground astride, mm; below 0 the knees are bent. Its doubt: the seat height, this rider's offset from the model (with
- * the inseam's doubt; the same on every machine), and the scatter of a single sit (each machine's own).
+ * the inseam's doubt; the same on every machine), how wide the seat is where nobody has told, and the scatter of a single sit (each
+ * machine's own).
  */
 export function heelGapMetric({ brief, donor, figures, reach: own }: MetricContext): Metric {
   const { rider } = brief;
-  const shape = seatShape(donor);
   const inseam = riderInseam(rider);
   const offset = source('rider/reach', nineInTen(own.offset_mm, own.sigma_mm));
   const scatter = source(`sit/${kindOfMachine(donor)}`, nineInTen(0, SIT_SIGMA));
-  const settle = settleOf(donor, figures);
-  // Seat and settling only add to what the legs make of a seat on the ground.
-  const legs = heelGap(millimetres(0), { ...shape, settle_mm: 0 }, inseam.mm, rider.sole_mm);
+  const seat = seatOf(donor, figures);
+  // Seat and settling only add to what the legs make of a seat on the ground that has no width.
+  const legs = heelGap(millimetres(0), { settle_mm: 0, halfWidth_mm: 0 }, inseam.mm, rider.sole_mm);
   const estimate = combine(
-    [estimateIn<Millimetres>(figures, 'seatHeight'), settle.mm, offset, scatter] as const,
-    (h, settle_mm, o, s) => (legs + h - settle_mm + o + s) as Millimetres,
+    [
+      estimateIn<Millimetres>(figures, 'seatHeight'),
+      seat.settle_mm,
+      seat.halfWidth_mm,
+      offset,
+      scatter,
+    ] as const,
+    (h, settle_mm, w, o, s) => (legs + h - settle_mm + AROUND_THE_SEAT * w + o + s) as Millimetres,
   );
   const [low, high] = [own.offset_mm - own.sigma_mm, own.offset_mm + own.sigma_mm];
   return metric(
@@ -30,8 +36,8 @@ export function heelGapMetric({ brief, donor, figures, reach: own }: MetricConte
     estimate,
     [
       figureInput(figures, 'seatHeight'),
-      settle.input,
-      plainInput('seatHalfWidth', shape.halfWidth_mm, undefined, undefined, 'length'),
+      seat.settleInput,
+      seat.widthInput,
       {
         name: rider.inseam_mm === undefined ? 'inseamEstimated' : 'rider.inseam_mm',
         dimension: 'length',

@@ -36,6 +36,7 @@ export type { SuspensionMetric } from './suspension';
 export { loosestGround, powerShare } from './on-the-road';
 export { liftedWithTheBack } from './lift';
 export { luggageNeeded } from './luggage-room';
+export { seatWidthIndex } from './seat';
 export { goesFasterThan } from './cruise-power';
 export { lastsFor } from './wear';
 export { wattsLeft } from './watts-left';

@@ -21,10 +21,7 @@ const WORDS: readonly (readonly [RegExp, Partial<Record<DonorClass, number>>])[]
     /\b(?:dual[- ]sport|trail bike|green[- ]lan\w+)\b/,
     { 'dual-sport-single': 1.2, 'air-trail-single': 0.8, 'long-range-dual-sport': 0.6 },
   ],
-  [
-    /\b(?:enduro|race|rx|competition|hours on the engine|motocross|exc)\b/,
-    { 'competition-single': 1.4 },
-  ],
+  [/\b(?:enduro|race|competition|hours on the engine|motocross)\b/, { 'competition-single': 1.4 }],
   [/\b(?:rally|tower|fairing)\b/, { 'long-range-dual-sport': 0.7, 'rally-twin': 0.7 }],
   [/\b(?:scrambler|street scrambler)\b/, { 'scrambler-single': 2.5 }],
   [
@@ -132,9 +129,15 @@ function sizeInName(model: string, proposals: readonly Proposal[]): number | und
   return !said && size >= 100 && size <= 1400 ? size : undefined;
 }
 
-/** So unlikely a figure, in log points, and the class is no more than a guess. */
-const STRANGE = -1.5;
+/** A figure so far from its class, in log points, and the class is no more than a guess: about 2.6 standard deviations of the table, which one in a hundred is. */
+const STRANGE = 1.5;
 const GUESSED = 0.6;
+/** From this chance on the words and figures of a text tell its class; below, it is guessed. Own choice. */
+const TOLD = 0.8;
+
+/** Whether a class is no more than a guess, and the rider should check it. */
+export const isClassGuessed = (read: ClassRead | undefined): boolean =>
+  read === undefined || read.chance < TOLD;
 
 /**
  * The class that the words and figures of a text fit best; `undefined` where they tell too little.
@@ -169,7 +172,7 @@ export function classOfText(
   if (!donorClass || chance < 0.35) return undefined;
   // The nearest of nine may still be far: what no class has is a guess.
   const strange = proposals.some(
-    (p) => p.kind === 'figure' && fitOf(donorClass, p.key, p.amount, p.unit) < STRANGE,
+    (p) => p.kind === 'figure' && awayOf(donorClass, p.key, p.amount, p.unit) > STRANGE,
   );
   return { donorClass, chance: strange ? Math.min(chance, GUESSED) : chance };
 }
@@ -190,20 +193,34 @@ const BASE: Readonly<Record<string, UnitId>> = {
 const softened = (points: number, limit: number): number =>
   points <= limit ? points : limit + Math.log(points / limit);
 
+/** How far a displacement lies from those of a class, in log points. */
+function displacementAway(donorClass: DonorClass, cc: number): number {
+  const [low, high] = DISPLACEMENT[donorClass];
+  return cc >= low && cc <= high ? 0 : Math.abs(Math.log(cc / (cc < low ? low : high))) * 8;
+}
+
+/** How a figure lies to its class: its distance from what is typical, and the doubt about that, both over the same unit. */
+function scaled(donorClass: DonorClass, key: string, amount: number, unit: UnitId) {
+  const base = BASE[key];
+  if (!WORTH.includes(key) || !isTypicalKey(key) || !base) return undefined;
+  const typical = typicalOf(donorClass, key);
+  if (!typical) return undefined;
+  const sigma = (Math.max(typical.high - typical.mid, typical.mid - typical.low) / 1.64) * WIDER;
+  const z = (convert(amount, unit, base) - typical.mid) / Math.max(sigma, typical.mid * 0.02);
+  return { away: 0.5 * z * z, spread: sigma / typical.mid };
+}
+
+/** How far a figure lies from its class, in log points: 0 at what is typical of it. */
+const awayOf = (donorClass: DonorClass, key: string, amount: number, unit: UnitId): number =>
+  key === 'displacement'
+    ? displacementAway(donorClass, convert(amount, unit, 'cc'))
+    : (scaled(donorClass, key, amount, unit)?.away ?? 0);
+
 function fitOf(donorClass: DonorClass, key: string, amount: number, unit: UnitId): number {
   if (key === 'displacement') {
-    const [low, high] = DISPLACEMENT[donorClass];
-    const value = convert(amount, unit, 'cc');
-    return value >= low && value <= high
-      ? 1
-      : -softened(Math.abs(Math.log(value / (value < low ? low : high))) * 8, 4);
+    const away = displacementAway(donorClass, convert(amount, unit, 'cc'));
+    return away === 0 ? 1 : -softened(away, 4);
   }
-  const base = BASE[key];
-  if (!WORTH.includes(key) || !isTypicalKey(key) || !base) return 0;
-  const typical = typicalOf(donorClass, key);
-  if (!typical) return 0;
-  const value = convert(amount, unit, base);
-  const sigma = (Math.max(typical.high - typical.mid, typical.mid - typical.low) / 1.64) * WIDER;
-  const z = (value - typical.mid) / Math.max(sigma, typical.mid * 0.02);
-  return -softened(0.5 * z * z, 6) - Math.log(sigma / typical.mid) * 0.3;
+  const at = scaled(donorClass, key, amount, unit);
+  return at ? -softened(at.away, 6) - Math.log(at.spread) * 0.3 : 0;
 }

@@ -1,11 +1,13 @@
 'use client';
 import { Button, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { DONOR_CLASSES } from '@/core/donor';
+import { DONOR_CLASSES, type DonorClass } from '@/core/donor';
+import type { Change } from '@/store/history';
 import { useDossierStore } from '@/store/react';
 import { Choice } from '@/ui/fields';
 import { CLASS_WORDS } from '@/ui/messages';
 import { notify } from '@/ui/notice';
+import { classChanges } from '../class-changes';
 import type { DonorListModel } from './use-donor-list';
 import type { DonorsModel } from '../use-donors';
 
@@ -38,12 +40,12 @@ export function BulkBar({
           after: value(id),
         }) as const,
     );
-    store.execute({
-      label: { code: 'bulk-edit', facts: { what, count: changes.length } },
-      changes,
-    });
+    run(what, changed.length, changes);
+  };
+  const run = (what: string, count: number, changes: readonly Change[]) => {
+    store.execute({ label: { code: 'bulk-edit', facts: { what, count } }, changes });
     notify({
-      text: `${what}: ${changes.length} changed.`,
+      text: `${what}: ${count} changed.`,
       tone: 'plain',
       act: { word: 'Undo', run: () => void store.undo() },
     });
@@ -117,15 +119,18 @@ export function BulkBar({
           { value: '', words: 'set the class …' },
           ...DONOR_CLASSES.map((c) => ({ value: c, words: CLASS_WORDS[c] })),
         ]}
-        onChange={(e) =>
-          e.target.value &&
-          edit(
+        onChange={(e) => {
+          if (!e.target.value) return;
+          const models = ids
+            .map((id) => model.own[id])
+            .filter((own) => own !== undefined && own.kind === 'model');
+          const to = e.target.value as DonorClass;
+          run(
             'class',
-            'donorClass',
-            () => e.target.value,
-            ids.filter((id) => model.own[id]?.kind === 'model'),
-          )
-        }
+            models.length,
+            models.flatMap((own) => classChanges(own, to)),
+          );
+        }}
       />
       <Flex gap="1" wrap="wrap">
         <Button

@@ -173,12 +173,14 @@ function NamedParts({ sheet }: { readonly sheet: PasteSheet }) {
   );
 }
 
-const classSaid = ({ classRead }: PasteSheet): string =>
-  classRead
-    ? classRead.chance >= 0.8
-      ? 'Class by its words and figures. '
-      : 'Class guessed by its words and figures: check it. '
-    : 'The text does not tell its class: choose it. ';
+const classSaid = ({ classRead, classGuessed, classChosen }: PasteSheet): string =>
+  classChosen
+    ? ''
+    : !classRead
+      ? 'The text does not tell its class: choose it. '
+      : classGuessed
+        ? 'Class guessed by its words and figures: check it. '
+        : 'Class by its words and figures. ';
 
 function saleSaid({ sale, standsOn, year }: PasteSheet): string {
   const told = [

@@ -83,6 +83,7 @@ export interface NewMachine {
   readonly model: string;
   readonly year: number | undefined;
   readonly donorClass: DonorClass | undefined;
+  readonly classGuessed?: boolean;
   /** Present: one that stands for sale. */
   readonly sale: SaleRead | undefined;
   readonly taken: readonly Proposal[];
@@ -121,6 +122,7 @@ export function madeDonor(wanted: NewMachine, source: Source, donors: readonly D
     model: base ? '' : wanted.model.trim(),
     version: wanted.year === undefined ? (wanted.sale ? 'one for sale' : '') : String(wanted.year),
     donorClass: base?.donorClass ?? wanted.donorClass ?? blank.donorClass,
+    ...(wanted.classGuessed && !base ? { classGuessed: true } : {}),
     note: saleNote(wanted.sale).slice(0, NOTE_LENGTH),
   };
   const { figures, facts } = withProposals(blank, wanted.taken, source);

@@ -7,6 +7,7 @@ import {
   namedParts,
   readText,
   SPEC_TEXT_LIMIT,
+  isClassGuessed,
   type ClassRead,
   type FigureProposal,
   type MachineRead,
@@ -62,6 +63,10 @@ export interface PasteSheet {
   readonly donorClass: DonorClass;
   /** What the text says of its class; absent: the rider chooses. */
   readonly classRead: ClassRead | undefined;
+  /** Whether the rider chose it here. */
+  readonly classChosen: boolean;
+  /** Neither chosen nor plainly told. */
+  readonly classGuessed: boolean;
   readonly sale: SaleRead | undefined;
   /** Parts that the text names, and those that the rider says it carries. */
   readonly named: readonly NamedPart<Part>[];
@@ -154,6 +159,8 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel, shared: s
       year: m.year,
       donorClass: own.donorClass ?? m.donorClass?.donorClass ?? 'dual-sport-single',
       classRead: m.donorClass,
+      classChosen: own.donorClass !== undefined,
+      classGuessed: own.donorClass === undefined && isClassGuessed(m.donorClass),
       sale,
       named: sale
         ? namedParts(later.slice(m.from, m.to), parts, (from, to) =>

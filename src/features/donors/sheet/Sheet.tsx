@@ -1,12 +1,12 @@
 'use client';
-import { Box, Grid, Input, Text, Textarea } from '@chakra-ui/react';
+import { Box, Button, Flex, Grid, Input, Text, Textarea } from '@chakra-ui/react';
 import { createStore, useStore } from 'zustand';
-import { baseOf, DONOR_CLASSES, fullName, type Donor } from '@/core/donor';
+import { baseOf, DONOR_CLASSES, fullName, type Donor, type DonorClass } from '@/core/donor';
 import { SHEET_GROUP_KEYS, type SheetGroupKey } from '@/core/sheet';
 import { figuresOf, moneyOf } from '@/store/queries';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { Choice } from '@/ui/fields';
-import { CLASS_WORDS, type Reader } from '@/ui/messages';
+import { CLASS_WORDS, ofClass, type Reader } from '@/ui/messages';
 import { Checks } from './Checks';
 import { MachinePanel } from './MachinePanel';
 import { SheetGroup } from './SheetGroup';
@@ -14,6 +14,7 @@ import { SheetHeader } from './SheetHeader';
 import { TagField } from './TagField';
 import { VariantPanel } from './VariantPanel';
 import { WeakPoints } from './WeakPoints';
+import { classChanges } from '../class-changes';
 import type { DonorsModel } from '../use-donors';
 
 export interface SheetProps {
@@ -41,11 +42,17 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
   const { kind } = own;
   const name = fullName(donor);
   const figures = figuresOf(donor, money);
-  const set = (field: 'maker' | 'model' | 'version' | 'note' | 'donorClass', after: string) =>
+  const set = (field: 'maker' | 'model' | 'version' | 'note', after: string) =>
     store.execute({
       label: { code: 'edit-donor', facts: { name } },
       coalesce: `${own.id}/${field}`,
       changes: [{ table: 'donors', key: own.id, path: [field], before: own[field], after }],
+    });
+  const setClass = (after: DonorClass) =>
+    store.execute({
+      label: { code: 'edit-donor', facts: { name } },
+      coalesce: `${own.id}/donorClass`,
+      changes: classChanges(own, after),
     });
   const toggle = (group: SheetGroupKey) => {
     const next = new Set(open);
@@ -99,9 +106,20 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
               wide="100%"
               value={own.donorClass}
               options={DONOR_CLASSES.map((c) => ({ value: c, words: CLASS_WORDS[c] }))}
-              onChange={(e) => set('donorClass', e.target.value)}
+              onChange={(e) => setClass(e.target.value as DonorClass)}
             />
           </Box>
+          {own.classGuessed && (
+            <Flex gridColumn="1 / -1" gap="3" align="center" wrap="wrap" fontSize="sm">
+              <Text color="unsure">
+                Its class was guessed from a text. What nobody has told is taken as typical of it:
+                check it.
+              </Text>
+              <Button size="xs" variant="outline" onClick={() => setClass(own.donorClass)}>
+                It is a {ofClass(own.donorClass)}
+              </Button>
+            </Flex>
+          )}
         </Grid>
       )}
       {kind !== 'model' && base && (

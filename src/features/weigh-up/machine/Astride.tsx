@@ -1,7 +1,7 @@
 'use client';
 import { Text } from '@chakra-ui/react';
-import { personalFit, seatShape } from '@/core/fit';
-import { formatWithUnit } from '@/ui/messages';
+import { personalFit } from '@/core/fit';
+import { formatWithUnit, SEAT_WIDTH_WORDS } from '@/ui/messages';
 import { StanceFigure } from '@/ui/pictures/StanceFigure';
 import type { MachineModel } from './use-machine';
 
@@ -32,7 +32,7 @@ export function Astride({ model }: { readonly model: MachineModel }) {
         probabilities={stance.probabilities}
         gap={gap.interval}
         seatHeight_mm={seat.interval.mid}
-        shape={seatShape(assessment.donor)}
+        shape={stance.shape}
         reader={reader}
       />
       <Text fontSize="xs" color="fg.muted" mt="1">
@@ -40,6 +40,12 @@ export function Astride({ model }: { readonly model: MachineModel }) {
           ? 'Model of a usual seat of this class; your own sit decides. Enter sits in the brief and the model learns your legs.'
           : `Set by ${own.sits} of your own ${own.sits === 1 ? 'sit' : 'sits'}: ${formatWithUnit(Math.abs(own.offset_mm), 'length', reader)} ${own.offset_mm > 0 ? 'higher' : 'lower'} than the plain model, ± ${formatWithUnit(own.sigma_mm, 'length', reader)}. A sit on this machine still decides.`}
       </Text>
+      {!stance.widthTold && (
+        <Text fontSize="xs" color="unsure" mt="1">
+          Nobody has told how wide its seat is: drawn as “{SEAT_WIDTH_WORDS[stance.width]}”, as most
+          of its class have it; the chances reckon with the others too.
+        </Text>
+      )}
     </>
   );
 }
