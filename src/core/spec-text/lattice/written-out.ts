@@ -71,13 +71,27 @@ export const paired = (line: string): string =>
 const EACH_TAKES =
   /(?<=(?<!\p{L})a (gallon|lit(?:re|er)) (?:takes|gets|gives|lasts|does|carries)(?: me| you| us| him| her)?(?: about| around)? +[\d.]+ )(miles|mi|kilomet(?:re|er)s|kms?|k)(?!\p{L})/giu;
 
+/** Kilometres a litre in two places, so that `km` has room for it. */
+const KM_A_LITRE = '㎞ℓ';
+/** "Con un litro faccio 22 chilometri", "mit einem Liter komme ich 24 Kilometer weit", "avec un litre je fais 22 bornes". */
+const WITH_ONE =
+  /(?<=(?<!\p{L})(?:con un litro|avec un litre|mit (?:ei)?nem liter|com um litro|met een liter|med en liter) (?:di benzina |de gasolina |d['’]essence |benzin |sprit )?(?:(?:ci |ne |on |je |j['’]en |elle |il |ela |se |me |te )*(?:faccio|fa|fai|facciamo|percorro|hago|hace|haces|hacemos|ando|anda|recorro|fais|fait|roule|parcours|faço|faz|ando|komm\w*|fahre?|fährt|schaff\w*|rijd?t?|kom|kör|kører|kjører)(?: ik| ich| sie| man| du| die| jag| jeg| den)?) (?:circa |sui |i |unos |sobre |environ |à peu près |dans les |rund |etwa |so |ungefähr |uns |cerca de |ongeveer |cirka |ca\.? )? *[\d.,]+ +)(kilomet\p{L}+|chilometri|quilómetros|quilômetros|kilòmetres|km|bornes)(?!\p{L}|\/)/giu;
+/** "22 chilometri con un litro", "24 Kilometer mit einem Liter". */
+const OUT_OF_ONE =
+  /(?<=\d )(kilomet\p{L}+|chilometri|quilómetros|quilômetros|km|bornes) (?:con un litro|avec un litre|mit (?:ei)?nem liter|com um litro|met een liter|med en liter|on a lit(?:re|er)|from a lit(?:re|er)|out of a lit(?:re|er))(?!\p{L})/giu;
+const ON_ONE =
+  /(?<!\p{L})(?:a (?:gallon|lit(?:re|er))|un litro|un litre|(?:ei)?nem liter|um litro|een liter|en liter)(?!\p{L})/iu;
+
 /** "A gallon takes me 81 miles": what it does on one is no range. Place for place. */
 export const onOne = (line: string): string =>
-  !/a (?:gallon|lit(?:re|er)) /iu.test(line)
+  !ON_ONE.test(line)
     ? line
-    : line.replace(EACH_TAKES, (unit: string, of: string) =>
-        (/^g/iu.test(of) ? 'mpg' : 'km/l').padEnd(unit.length).slice(0, Math.max(4, unit.length)),
-      );
+    : line
+        .replace(EACH_TAKES, (unit: string, of: string) =>
+          (/^g/iu.test(of) ? 'mpg' : KM_A_LITRE).padEnd(unit.length),
+        )
+        .replace(WITH_ONE, (unit: string) => KM_A_LITRE.padEnd(unit.length))
+        .replace(OUT_OF_ONE, (unit: string) => KM_A_LITRE.padEnd(unit.length));
 
 const TORQUE_IN_NEWTONS =
   /(?<=\d ?(?:kw|kilowatts|horsepower|horses|hp|ps),?(?: and)? +\d{2,3} )newtons(?!\p{L})(?! ?-?m)/giu;

@@ -78,6 +78,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'km per lit(?:re|er)',
     'km/lit(?:re|er)',
     'kmpl',
+    '㎞ℓ',
     "(?:kays|k'?s|kilomet(?:re|er)s) to the lit(?:re|er)",
     'kilomet(?:re|er)s per lit(?:re|er)',
     'km com um litro',
