@@ -157,7 +157,8 @@ function readSentence(
           bases[n] ??
           seatOfTwo(taken, n) ??
           dynoBasis(scanned.line, text, a.option.key) ??
-          aboveBasis(a, context),
+          aboveBasis(a, context) ??
+          (survey.approved && a.option.key === 'consumption' ? 'cycle' : undefined),
         usual: usualBasis(a.option.key, survey),
         hedge: askedIn(text, q) ?? hedgeBefore(text, q, mentions),
         changed,

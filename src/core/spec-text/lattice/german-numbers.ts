@@ -41,7 +41,7 @@ const alternatives = (table: Readonly<Record<string, number>>): string =>
     .sort((a, b) => b.length - a.length)
     .join('|');
 const GERMAN = new RegExp(
-  `(?<!\\p{L})(?:(?:(${alternatives(GERMAN_TEENS)}|${alternatives(GERMAN_ONES)})?tausend)?(?:(${alternatives(GERMAN_ONES)})?hundert)?(?:und)?(?:(${alternatives(GERMAN_TEENS)})|(?:(${alternatives(GERMAN_ONES)})und)?(${alternatives(GERMAN_TENS)})|(${alternatives(GERMAN_ONES)}))?)(?:\\s?komma\\s?(${alternatives(GERMAN_ONES)}))?(?!\\p{L})`,
+  `(?<!\\p{L})(?:(?:(${alternatives(GERMAN_TEENS)}|(?:(?:${alternatives(GERMAN_ONES)})und)?(?:${alternatives(GERMAN_TENS)})|${alternatives(GERMAN_ONES)})?tausend)?(?:(${alternatives(GERMAN_ONES)})?hundert)?(?:und)?(?:(${alternatives(GERMAN_TEENS)})|(?:(${alternatives(GERMAN_ONES)})und)?(${alternatives(GERMAN_TENS)})|(${alternatives(GERMAN_ONES)}))?)(?:\\s?komma\\s?(${alternatives(GERMAN_ONES)}))?(?!\\p{L})`,
   'giu',
 );
 
@@ -79,14 +79,19 @@ const withHundreds = (text: string): string =>
         },
       );
 
-const AND_A_HALF = new RegExp(`(?<!\\p{L})(${alternatives(SMALL)})einhalb(?!\\p{L})`, 'giu');
+const AND_A_HALF = new RegExp(
+  `(?<!\\p{L})(${alternatives({ ...GERMAN_TEENS, ...SMALL })})einhalb(?!\\p{L})`,
+  'giu',
+);
 
 /** "Viereinhalb". Place for place. */
 const withHalves = (text: string): string =>
   !/einhalb/iu.test(text)
     ? text
     : text.replace(AND_A_HALF, (words: string, one: string) =>
-        `${String(SMALL[one.toLowerCase()])}.5`.padStart(words.length),
+        `${String(GERMAN_TEENS[one.toLowerCase()] ?? SMALL[one.toLowerCase()])}.5`.padStart(
+          words.length,
+        ),
       );
 
 /** Parts of a German number: without one there is nothing to do. */
@@ -113,8 +118,13 @@ export function germanNumbers(text: string): string {
     const [thousands, hundreds, teen, one, ten, last, decimal] = rest
       .slice(0, 7)
       .map((g) => (typeof g === 'string' ? g.toLowerCase() : undefined));
-    const of = (w: string | undefined, none: number) =>
-      w === undefined ? none : (GERMAN_TEENS[w] ?? GERMAN_TENS[w] ?? GERMAN_ONES[w] ?? none);
+    const of = (w: string | undefined, none: number): number => {
+      if (w === undefined) return none;
+      const [small, tens] = w.split(/und(?=zwan|drei|vier|fünf|sech|sieb|acht|neun)/u);
+      return tens === undefined
+        ? (GERMAN_TEENS[w] ?? GERMAN_TENS[w] ?? GERMAN_ONES[w] ?? none)
+        : of(tens, 0) + of(small, 0);
+    };
     const amount =
       (/tausend/iu.test(words) ? of(thousands, 1) * 1000 : 0) +
       (/hundert/iu.test(words) ? of(hundreds, 1) * 100 : 0) +

@@ -6,7 +6,7 @@ import { WEIGHTS } from './weights';
 
 /** "42.6 at the wheel". */
 export const AT_THE_WHEEL =
-  /^ (?:hp |ps |bhp )?(?:measured )?(?:at|to) the (?:rear |back )?wheel(?!\p{L})/iu;
+  /^ (?:hp |ps |bhp )?(?:measured )?(?:(?:at|to) the (?:rear |back )?wheel|alla ruota|à la roue|a la rueda|am (?:hinter)?rad)(?!\p{L})/iu;
 
 const isMotor = (_: SentenceWords, { amounts: [a = 0] }: Quantity): boolean =>
   Number.isInteger(a) && a >= 100 && a <= 1400 && a % 10 === 0;
@@ -68,7 +68,7 @@ export const BARE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     behind: AT_THE_WHEEL,
-    when: (s) => speaksOfPower(s) || /(?<!\p{L})(?:b?hp|whp|ps|kw|crank)(?!\p{L})/iu.test(s.text),
+    when: (s) => speaksOfPower(s) || /(?<!\p{L})(?:b?hp|whp|ps|kw|crank|cavalli|cv|ch|chevaux|caballos|leistung)(?!\p{L})/iu.test(s.text),
     anywhere: true,
   },
   // "Claimed is 61 crank".

@@ -38,6 +38,10 @@ import {
 const NOISE =
   /(?<!\d)\d{1,2}(?<mark>[./-])\d{1,2}\k<mark>(?:\d{2}|\d{4})(?!\d|[.,]\d)|(?<![\d.,/])0[1-9][./](?:[0-3]\d)(?![\d/]|[.,]\d)|(?<=(?:EZ|Inspektion|Service|TÜV|HU|Baujahr|révision|CT|revisión|tagliando|revisione|MOT|inspection)(?: neu)?(?: bis)?:? )1[0-2][./][0-3]\d(?![\d/]|[.,]\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<![\d.,])\d{1,2}(?:st|nd|rd|th)\b|(?<![\d.,])[1-9] (?:seats|helmets|keys|doors|owners|positions|settings|heights|options|versions|panniers|boxes|wheels|riders|people|friends|bikes|others)\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{2,4} ?(?:cc|ml|cm3) (?:per|each|in each|of (?:fork |shock )?oil)(?!\p{L})|(?<=(?:tank|fill|fill-up|tankful|Tankfüllung|plein) #?)\d{1,2}(?=:)|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
 
+/** "My Corran Range 900": a name, and no range. */
+const NAMED_RANGE =
+  /(?<!\p{L})(?!(?:Fuel|Tank|Riding|Cruising|Max\w*|Estimated|Theoretical|Highway|City|Total|Claimed|Real|Practical|Typical|Driving|Touring|The|My|Its|Our|Stated|Average|Safe|Usable|Long|Full|And|Overall|Operating|Mean|Travel|Road|Working|A|With|Good|Decent|Great|Price|Rev) )\p{Lu}\p{Ll}{3,} Range $/u;
+
 const GEARED =
   /(?<!\p{L})(?:chain|sprockets?|gearing|final drive|kette|chaîne|catena|cadena|primary)(?!\p{L})/iu;
 
@@ -184,6 +188,8 @@ export function blockedIn(
       (FOR_WORK.test(text.slice(q.to, q.to + 40)) ||
         PRICE_OF_WORK.test(text.slice(Math.max(0, q.from - 60), q.from)))
     )
+      found.set(i, 'noise');
+    if (q.unit === undefined && NAMED_RANGE.test(text.slice(Math.max(0, q.from - 30), q.from)))
       found.set(i, 'noise');
     if (SERVICE_OF.test(text.slice(Math.max(0, q.from - 24), q.from))) found.set(i, 'noise');
     if (

@@ -64,7 +64,8 @@ export const isFill = (text: string, q: Quantity): boolean =>
     /(?<!\p{L})(?:tank|fill|fill-up|tankful) ?#?\d{0,2} ?:\s*\d+ ?(?:km|mi|miles|kms),\s*$/iu.test(
       text.slice(Math.max(0, q.from - 30), q.from),
     )) ||
-  (q.unit === 'L' && DISTANCE_OVER.test(text.slice(Math.max(0, q.from - 16), q.from))) ||
+  (/^(?:L|gal)/.test(q.unit ?? '') &&
+    DISTANCE_OVER.test(text.slice(Math.max(0, q.from - 16), q.from))) ||
   (FILL_BEHIND.test(text.slice(q.to, q.to + 16)) &&
     FILL_BEFORE.test(text.slice(Math.max(0, q.from - 36), q.from)));
 
@@ -72,6 +73,10 @@ export const isFill = (text: string, q: Quantity): boolean =>
 const OWN_TANK =
   /(?<!\p{L})(?:I['’]?ve|I have|I|we['’]?ve|he['’]?s|she['’]?s) (?:got|put|fitted|bought|run|added)? ?(?:the|a|an) (?:big |bigger |larger )?$/iu;
 export const isOfPart = (text: string, q: Quantity): boolean =>
+  // "19 ft-lb on every bolt".
+  /^ (?:on|for|to) (?:every|each|the|all)(?: the)? (?:\p{L}+ )?(?:bolts?|nuts?|axle|spindle|screws?|(?:drain )?plug)(?!\p{L})/iu.test(
+    text.slice(q.to, q.to + 36),
+  ) ||
   /^ kit(?!\p{L})/iu.test(text.slice(q.to, q.to + 6)) ||
   // "With the 24 l tank I'd have 571", "280 kg with the bike in it".
   /^ tank,? (?:I|you|it|we|she)['’]d(?!\p{L})/iu.test(text.slice(q.to, q.to + 16)) ||

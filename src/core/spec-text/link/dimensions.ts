@@ -10,6 +10,8 @@ export interface TextUnits {
   readonly dollar: CurrencyCode | undefined;
   /** Where it is open, whose it is likeliest. */
   readonly likelyDollar?: CurrencyCode | undefined;
+  /** The same of a sum without a sign. */
+  readonly likelyMoney?: CurrencyCode | undefined;
   /** Whose crowns; undefined: open. */
   readonly crowns?: CurrencyCode | undefined;
   /** What a sum without a sign is in; undefined: open. */
@@ -55,7 +57,7 @@ export function sensesOf(unit: TextUnit | undefined, text: TextUnits): readonly 
     case 'dollar':
       return [open('money', [text.dollar ?? text.likelyDollar ?? 'USD'], text.dollar, 'currency')];
     case 'money':
-      return [open('money', [text.money ?? text.likelyDollar ?? 'USD'], text.money, 'currency')];
+      return [open('money', [text.money ?? text.likelyMoney ?? 'USD'], text.money, 'currency')];
     case 'crowns':
       return [open('money', [text.crowns ?? 'SEK'], text.crowns, 'currency')];
     case 'pounds':

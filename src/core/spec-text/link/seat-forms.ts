@@ -18,6 +18,18 @@ export const SEAT_FORMS: readonly Form[] = [
     behind:
       /^(?: mil| mm)?,? (?:and |so |which means )?(?:I['’]?m|I am|I can|he['’]?s|she['’]?s|you['’]?re)(?: just| only| still| nearly)?(?: (?:about|get|on))?(?: on)?(?: my| both| the)? ?(?:tippy[ -]?toes?|tip[ -]?toes?|toes|flat[- ]foot(?:ed|ing)?|balls of)(?!\p{L})/iu,
   },
+  // "34.4 in (low option 33.2 in)", "selle 850 (825 avec la selle basse)".
+  {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'low-seat',
+    before:
+      /(?<!\p{L})(?:low|lower|lowered)(?: seat)?(?: option| version| setting| variant)?:? (?:at |is )?$/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      (speaksOfSeat(s) || isOfSeat(s.above)) &&
+      ((a >= SEAT_MM.least && a <= SEAT_MM.most) || (a >= 26 && a <= 40 && a % 1 !== 0)),
+  },
   // "850 in the low position".
   {
     key: 'seatHeight',
@@ -61,8 +73,9 @@ export const SEAT_FORMS: readonly Form[] = [
     key: 'seatHeight',
     points: PLAINLY,
     by: 'basis',
+    basis: 'standard-seat',
     before:
-      /(?<!\p{L})(?:d['’]origine|de série|serienmäßig|serie|di serie|de serie|original|std|standard|normal)(?: è| es| c['’]est| sind(?: es)?)? $/iu,
+      /(?<!\p{L})(?:au lieu de|statt|anstatt|invece di|en lugar de|d['’]origine|de série|serienmäßig|serie|di serie|de serie|original|std|standard|normal)(?: è| es| c['’]est| sind(?: es)?)? $/iu,
     when: (s, { amounts: [a = 0] }) =>
       (speaksOfSeat(s) || isOfSeat(s.above)) && a >= SEAT_MM.least && a <= SEAT_MM.most,
   },

@@ -14,7 +14,7 @@ export function bareUnits(
 ): readonly UnitId[] {
   const { dimension, unit } = figureDefinition(key);
   if (dimension === 'money') {
-    const money = text.money ?? text.likelyDollar;
+    const money = text.money ?? text.likelyMoney;
     return money === undefined ? [] : [money];
   }
   if (dimension === 'distance' && spoken && dimensionOfUnit(spoken) === dimension) return [spoken];

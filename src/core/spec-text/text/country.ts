@@ -72,8 +72,13 @@ const MILES = /\bmiles?\b|\bmph\b|\bmpg\b|\d ?mi\b/;
 /** What a sum without a sign is in, by how the text is written. */
 const bySpelling = (text: string, us: number, imperial: number): CurrencyCode | undefined => {
   if (us > imperial) return 'USD';
-  return us === imperial || (KILOMETRES.test(text) && !MILES.test(text)) ? undefined : 'GBP';
+  if (us === imperial || (KILOMETRES.test(text) && !MILES.test(text))) return undefined;
+  // Litres and tyres are spelt so from Dublin to Perth.
+  return MILES.test(text) || BRITISH.test(text) ? 'GBP' : undefined;
 };
+/** What is said in Britain and hardly elsewhere. */
+const BRITISH =
+  /\bmot\b(?! ?or)|\bv5c?\b|\bhpi\b|\bo\.?n\.?o\b|\botr\b|\bplus on the roads?\b|\buk\b|\bbritish\b|\bquid\b|\bstone\b|\bmil\b|\bbhp\b|\bdual carriageway\b|\b[ab][- ]roads?\b|\bto the gallon\b/;
 /** Words of a sheet or an advert that one of the three has and the others have not. */
 const SWEDISH =
   /(?<!\p{L})(?:tjänstevikt|sitthöjd|säljer|säljes|förbrukning|bränsle\p{L}*|nyservad)(?!\p{L})/u;
@@ -90,6 +95,20 @@ const CROWNS: readonly (readonly [CurrencyCode, RegExp])[] = [
 function crownsOf(text: string): CurrencyCode | undefined {
   const whose = CROWNS.filter(([, words]) => words.test(text));
   return whose.length === 1 ? whose[0]?.[0] : undefined;
+}
+
+/** A tank in gallons and lengths in inches, and nothing metric beside them. */
+const INCHES = /\binch(?:es)?\b|\d ?"/;
+const GALLONS = /\bgallon tank\b|\bgallons?\b|\bmpg\b/;
+const METRIC = /\blit(?:re|er)s?\b|\bkilos?\b|\bkg\b|\bkm\b|\bmillimet|£|\bstone\b/;
+
+/** Whose money a sum without a sign likeliest is, where nothing decides it. */
+function likelyOf(text: string, us: number, imperial: number): CurrencyCode | undefined {
+  if (KILOMETRES.test(text)) return undefined;
+  if (imperial > us) return 'GBP';
+  return us === imperial && INCHES.test(text) && GALLONS.test(text) && !METRIC.test(text)
+    ? 'USD'
+    : undefined;
 }
 
 const ENGLISH = /\b(?:the|and|with|it's)\b[^]*\b(?:the|and|with|it's)\b/;
@@ -128,15 +147,17 @@ export function currencies(
           ? 'CHF'
           : (dollar ??
             (TASMAN.test(text) || continental ? undefined : bySpelling(text, us, imperial)));
+  const likelyDollar = TASMAN.test(text)
+    ? ('AUD' as const)
+    : /\boac\b|\blicensing\b/.test(text)
+      ? ('CAD' as const)
+      : undefined;
   return {
     continental: isTheirs,
     dollar,
     crowns: crownsOf(text),
-    likelyDollar: TASMAN.test(text)
-      ? ('AUD' as const)
-      : /\boac\b|\blicensing\b/.test(text)
-        ? ('CAD' as const)
-        : undefined,
+    likelyDollar,
+    likelyMoney: likelyDollar ?? likelyOf(text, us, imperial),
     money: money ?? (continental ? ('EUR' as const) : undefined),
   };
 }

@@ -16,7 +16,8 @@ const ONCE: ReadonlySet<string> = new Set([
 ]);
 
 /** In a list of machines each line opens with a name that has a number in it: "Tarn 390: 43 hp, 158 kg". */
-const HEAD = /^\s*(?:[-*•]\s*)?(\p{Lu}[\p{L}' -]{0,30} ?\d{2,4}[\p{L}\d ]{0,12}?)\s*[:–—]\s/u;
+const HEAD =
+  /^\s*(?:(?:[-*•+]|\d{1,2}[.)]|[a-h]\))\s*)?(\p{Lu}[\p{L}' -]{0,30} ?\d{2,4}[\p{L}\d ]{0,12}?)\s*[:–—]\s/u;
 const LEAST_FIGURES = 3;
 
 function headOf({ line, quantities, mentions }: ScannedLine): string | undefined {
@@ -28,7 +29,8 @@ function headOf({ line, quantities, mentions }: ScannedLine): string | undefined
 }
 
 /** "The old one: 35 kW, 193 kg": a line that opens with words for a machine. */
-const WORDS = /^\s*(?:[-*•]\s*)?(\p{L}[\p{L}']*(?: \p{L}[\p{L}']*){0,3})\s*[:–—]\s/u;
+const WORDS =
+  /^\s*(?:(?:[-*•+]|\d{1,2}[.)]|[a-h]\))\s*)?(\p{L}[\p{L}']*(?: \p{L}[\p{L}']*){0,3})\s*[:–—]\s/u;
 const LEAST_ALIKE = 2;
 
 const headWords = ({ line }: ScannedLine): string => WORDS.exec(line)?.[1] ?? '';

@@ -17,6 +17,8 @@ export interface Survey extends TextUnits {
   readonly several: boolean;
   /** Somebody tells of a machine of his own. */
   readonly owned: boolean;
+  /** Of a type approval: what it uses was measured on the test cycle. */
+  readonly approved: boolean;
   /** The vocabularies that its words call for. */
   readonly languages: ReadonlySet<number>;
   /** It names a sum of money. */
@@ -31,6 +33,8 @@ export interface Survey extends TextUnits {
 const OFFERED =
   /\bfor sale\b|\bselling\b|\bsell my\b|\bswap my\b|\basking\b|\bo\.?n\.?o\b|\bobo\b|\bno offers\b|\bmot (?:till?|until|to|due)\b|\bv5c? (?:in|present)\b|\b\d\d plate\b|\bverkauf\w*|\bvb\b|\bvhb\b|\bvends\b|\bà vendre\b|\bse vende\b|\bvend[oe]\b|\bvendesi\b|\bchiedo\b|\bpido\b|\bte koop\b|\bsprzedam\b|\bà venda\b|\btill salu\b|\bsälje[sr]\b|\bselges\b|\bselger min\b|\bmileage ?: ?\d[^]*\bprice ?:|\bsælges\b|\btil salgs\b|\d,-|\bhours on the engine\b/;
 
+/** Grams of carbon dioxide are told of the test cycle, and so is the fuel beside them. */
+const APPROVED = /\bco ?2?₂?\b[^.\n]{0,30}\d ?g ?\/ ?km|\d ?g\/km\b/;
 const OWNED =
   /\bmine(?:['’]s| (?:is|weighs|has|does|makes|gets|came)|:)|\bmy (?:bike|own)\b|\bi have the\b|\bi['’]ve got the\b|\bmeine?r? (?:ist|hat|wiegt)\b|\bla mienne\b|\bla mia\b|\bla mía\b/;
 
@@ -62,7 +66,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
       !/msrp|list price/.test(lower));
   const about = aboutWhat(lines, sale);
   const languages = languagesOf(text);
-  const { continental, dollar, crowns, likelyDollar, money } = currencies(
+  const { continental, dollar, crowns, likelyDollar, likelyMoney, money } = currencies(
     lower,
     languages,
     us.points,
@@ -73,6 +77,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
     dollar,
     crowns,
     likelyDollar,
+    likelyMoney,
     money,
     ...(continental ? { continental: true as const } : {}),
     usual: usualUnits(lines),
@@ -82,6 +87,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
     languages,
     several: subjectsOf(text).size >= 2 || versionsOf(text) >= 2 || TWO_AT_ONCE.test(lower),
     owned: OWNED.test(lower),
+    approved: APPROVED.test(lower),
     ours: about === 'ours',
     unlike: about === 'else',
     countryBy: gallon === 'us' ? us.words : gallon === 'imp' ? imperial.words : [],
@@ -116,6 +122,7 @@ function distanceUnit(lines: readonly ScannedLine[], miles: number): 'km' | 'mi'
   ];
   if (km !== mi) return km > mi ? 'km' : 'mi';
   const metric = count('kg') > 0 || count('L/100km') > 0;
+  if (count('L/100km') === 0 && count('mpg') + count('mpg-us') + count('mpg-imp') > 0) return 'mi';
   return miles > (metric ? 2 : 0) ? 'mi' : metric ? 'km' : undefined;
 }
 

@@ -120,7 +120,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'brakeFront',
     'twin-disc',
-    /\bfront brakes? (?:2|two|twin) ?[x×] ?\d{3}|\b(?:twin|dual|double|two) \d{3} ?mm (?:front )?(?:brake )?dis[ck]s?\b|\b(?:twin|dual|double) (?:(?:two|three|\d)[\w -]{0,16} )?(?:front )?discs?\b/i,
+    /\bfront(?: brakes?)?:? (?:2|two|twin|dual|double) ?(?:[x×] ?)?\d{3} ?(?:mm )?(?:brake )?dis[ck]s?|\bfront brakes? (?:2|two|twin) ?[x×] ?\d{3}|\b(?:twin|dual|double|two) \d{3} ?mm (?:front )?(?:brake )?dis[ck]s?\b|\b(?:twin|dual|double) (?:(?:two|three|\d)[\w -]{0,16} )?(?:front )?discs?\b/i,
   ],
   [
     'brakeFront',
@@ -279,7 +279,8 @@ export const FACT_LABELS: Readonly<
       labels:
         'front brake|brakes / front|brakes, front end|brake, front|front brakes|brakes|brakes \\(front / ?rear\\)|brakes front|brake front|brakes, front|brakes front/rear|brakes, front/rear',
       options: {
-        'twin-disc': '(?:two|twin|dual|double|2) (?:front )?dis[ck]s?|2 ?x ?\\d+|two \\d+ ?mm',
+        'twin-disc':
+          '(?:front:? )?(?:two|twin|dual|double|2) (?:\\d{3} ?(?:mm )?)?(?:front )?dis[ck]s?|2 ?x ?\\d+|two \\d+ ?mm',
         'single-disc': 'one disc|single (?:\\d+ ?mm )?(?:front )?dis[ck]|(?:front )?dis[ck]',
         drum: 'drum',
       },

@@ -37,7 +37,7 @@ export const FRENCH: Vocabulary = {
     wheelFront: 'roue avant|jante avant',
     wheelRear: 'roue arriere|jante arriere',
     wheelbase: 'empattement',
-    rake: 'angle de chasse|angle de colonne|chasse angle',
+    rake: 'angle|angle de chasse|angle de colonne|chasse angle',
     trail: 'chasse|deport',
     springs: 'raideur|raideur ressort',
     pressures: 'pression des pneus|pression pneus|pressions|~pression',

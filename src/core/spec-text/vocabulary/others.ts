@@ -1,53 +1,56 @@
 import { worded, type Vocabulary } from './vocabulary';
 
-/** Dutch, Portuguese, Polish, Swedish, Norwegian, Danish: the words of sheets, and the commonest of adverts. */
+/** Dutch, Portuguese, Polish, Swedish, Norwegian, Danish, Finnish, Czech: the words of sheets, and the commonest of adverts. */
 export const OTHERS: Vocabulary = {
   labels: {
-    mass: 'rijklaar gewicht=ready|droog gewicht=dry|drooggewicht=dry|weegt|leeggewicht=ready|rijklaar=ready|peso seco=dry|peso em ordem de marcha=ready-90|masa wlasna=ready|masa na sucho=dry|masa|waga|tjanstevikt=ready|~vekt|egenvekt=ready|egenvægt=ready|egenvaegt=ready|torrvikt=dry|vikt|peso a seco=dry|gewicht rijklaar=ready|peso bruto|masa gotowa do jazdy=ready|koreklar vaegt=ready|køreklar vægt=ready|tørvægt=dry|torvaegt=dry|~vejer|~vægt',
+    mass: 'rijklaar gewicht=ready|droog gewicht=dry|drooggewicht=dry|weegt|leeggewicht=ready|rijklaar=ready|peso seco=dry|peso em ordem de marcha=ready-90|masa wlasna=ready|masa na sucho=dry|masa|waga|tjanstevikt=ready|~vekt|egenvekt=ready|egenvægt=ready|egenvaegt=ready|torrvikt=dry|vikt|peso a seco=dry|gewicht rijklaar=ready|peso bruto|masa gotowa do jazdy=ready|koreklar vaegt=ready|køreklar vægt=ready|tørvægt=dry|torvaegt=dry|~vejer|~vægt|ajopaino=ready|ajokuntoinen paino=ready|ajovalmis paino=ready|kuivapaino=dry|omapaino=ready|paino|pohotovostni hmotnost=ready|provozni hmotnost=ready|sucha hmotnost=dry|hmotnost',
     maxMass:
-      'maximaal toelaatbaar gewicht|toegestaan totaalgewicht|peso maximo admissivel|dopuszczalna masa calkowita|dmc|max totalvikt|totalvikt|pbt|totalvekt|tillatt totalvekt|tilladt totalvaegt|tilladt totalvægt|totalvægt',
-    payload: 'laadvermogen|ladowność|ladownosc|carga maxima|maxlast',
+      'maximaal toelaatbaar gewicht|toegestaan totaalgewicht|peso maximo admissivel|dopuszczalna masa calkowita|dmc|max totalvikt|totalvikt|pbt|totalvekt|tillatt totalvekt|tilladt totalvaegt|tilladt totalvægt|totalvægt|kokonaispaino|suurin sallittu kokonaispaino|suurin sallittu massa|celkova hmotnost|nejvyssi povolena hmotnost|nejvetsi technicky pripustna hmotnost|maximalni pripustna hmotnost',
+    payload:
+      'laadvermogen|ladowność|ladownosc|carga maxima|maxlast|kantavuus|uzitecne zatizeni|nosnost',
     power:
-      'vermogen|max vermogen|maximaal vermogen|potencia|potencia maxima|moc|moc maksymalna|effekt|max effekt',
+      'vermogen|max vermogen|maximaal vermogen|potencia|potencia maxima|moc|moc maksymalna|effekt|max effekt|teho|suurin teho|huipputeho|vykon|maximalni vykon|nejvetsi vykon',
     torque:
-      'koppel|max koppel|maximaal koppel|torque maximo|binario|binario maximo|moment obrotowy|dreiemoment|drejningsmoment|maksymalny moment obrotowy|vridmoment|max vridmoment',
+      'koppel|max koppel|maximaal koppel|torque maximo|binario|binario maximo|moment obrotowy|dreiemoment|drejningsmoment|maksymalny moment obrotowy|vridmoment|max vridmoment|vaanto|vaantomomentti|suurin vaanto|tocivy moment|kroutici moment|maximalni tocivy moment',
     displacement:
-      'cilinderinhoud|cilindrada|pojemnosc skokowa|pojemnosc|pojemnosc silnika|slagvolym|cylindervolym|slagvolum',
+      'cilinderinhoud|cilindrada|pojemnosc skokowa|pojemnosc|pojemnosc silnika|slagvolym|cylindervolym|slagvolum|iskutilavuus|sylinteritilavuus|kuutiotilavuus|zdvihovy objem|objem motoru|objem valcu',
     compression: 'compressieverhouding|compressie|taxa de compressao|stopien sprezania|kompression',
     gears:
       'versnellingen|versnellingsbak|marchas|cambio|skrzynia biegow|biegi|vaxlar|vaxellada|caixa',
     seatHeight:
-      'zithoogte|zadelhoogte|~zadel|~zit|siedzenie|~kanapa|sitthojden|sadelhojden|~sadeln|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|saedehojde|saedehøjde|sadelhøjde|~sædet',
-    tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|tankvolum|tankstørrelse|tankkapasitet|tankindhold|tankstorrelse|bransletank|tanken|tanken rymmer|tanken tar',
+      'zithoogte|zadelhoogte|~zadel|~zit|siedzenie|~kanapa|sitthojden|sadelhojden|~sadeln|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|saedehojde|saedehøjde|sadelhøjde|~sædet|istuinkorkeus|satulakorkeus|satulan korkeus|istuimen korkeus|vyska sedla|vyska sedadla',
+    tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|tankvolum|tankstørrelse|tankkapasitet|tankindhold|tankstorrelse|bransletank|tanken|tanken rymmer|tanken tar|polttoainesailio|bensatankki|tankki|tankin tilavuus|sailio|objem nadrze|nadrz|palivova nadrz|objem palivove nadrze',
     consumption:
-      'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk|forbrug|brændstofforbrug|braendstofforbrug|~den kører|~kører den',
-    statedRange: 'actieradius|rijbereik|autonomia|zasieg|rackvidd|rækkevidde|raekkevidde',
+      'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk|forbrug|brændstofforbrug|braendstofforbrug|~den kører|~kører den|kulutus|polttoaineenkulutus|keskikulutus=mixed|spotreba|spotreba paliva|prumerna spotreba=mixed',
+    statedRange:
+      'actieradius|rijbereik|autonomia|zasieg|rackvidd|rækkevidde|raekkevidde|toimintamatka|dojezd',
     travel:
-      'affjedring for bag|vandring for bag|fjedervandring for bag|fjedervandring|affjedring|fjaeringsvei foran bak|fjæringsvei foran bak|fjaeringsvei|fjæringsvei|fjæringsvandring|~vandring|veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok',
+      'affjedring for bag|vandring for bag|fjedervandring for bag|fjedervandring|affjedring|fjaeringsvei foran bak|fjæringsvei foran bak|fjaeringsvei|fjæringsvei|fjæringsvandring|~vandring|veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok|joustomatka|joustovara|joustovarat|iskunpituus|zdvih|zdvih odpruzeni|zdvih tlumicu',
     travelFront:
-      'fjæringsvei foran|vandring foran|veerweg voor|curso dianteiro|suspensao dianteira|skok zawieszenia przod|fjedervandring for|vandring for',
+      'fjæringsvei foran|vandring foran|veerweg voor|curso dianteiro|suspensao dianteira|skok zawieszenia przod|fjedervandring for|vandring for|joustovara edessa|joustomatka edessa|jousto edessa|zdvih vpredu|zdvih predni vidlice|zdvih vidlice',
     travelRear:
-      'fjæringsvei bak|vandring bak|veerweg achter|curso traseiro|suspensao traseira|skok zawieszenia tyl|fjedervandring bag|vandring bag',
+      'fjæringsvei bak|vandring bak|veerweg achter|curso traseiro|suspensao traseira|skok zawieszenia tyl|fjedervandring bag|vandring bag|joustovara takana|joustomatka takana|jousto takana|zdvih vzadu|zdvih zadniho tlumice|zdvih zadniho odpruzeni',
     clearance:
-      'bodemvrijheid|grondspeling|distancia do solo|vao livre|altura livre do solo|distancia minima do solo|vao livre do solo|altura minima do solo|przeswit|markfrigang|frigang|bakkeklaring|bakkeklarering|frihøjde|frihojde',
+      'bodemvrijheid|grondspeling|distancia do solo|vao livre|altura livre do solo|distancia minima do solo|vao livre do solo|altura minima do solo|przeswit|markfrigang|frigang|bakkeklaring|bakkeklarering|frihøjde|frihojde|altura livre ao solo|maavara|svetla vyska|svetlost',
     wheelbase:
-      'wielbasis|entre eixos|distancia entre eixos|rozstaw osi|hjulbas|axelavstand|akselavstand|akselafstand',
+      'wielbasis|entre eixos|distancia entre eixos|rozstaw osi|hjulbas|axelavstand|akselavstand|akselafstand|akselivali|rozvor',
     rake: 'balhoofdhoek|caster|kat glowki ramy|styrvinkel',
     trail: 'naloop|trail|wyprzedzenie|forsprang',
     service:
-      'onderhoud|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var|service hver|serviceeftersyn hver|serviceintervall|serviceinterval',
+      'onderhoud|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var|service hver|serviceeftersyn hver|serviceintervall|serviceinterval|huoltovali|servisni interval|servisni intervaly',
     valves:
       'kleppen|kleppen stellen|valvulas|luz zaworowy|regulacja zaworow|ventiljustering|ventilerne|ventilerne skal justeres|ventilspil',
     oil: 'olie verversen|olieverversing|troca de oleo|wymiana oleju|oljebyte',
     price:
-      'prijs|vraagprijs=asked|vraagprijs bij de dealer=asked|~dalem=paid|zaplacilem=paid|~betaald=paid|nieuwprijs=list|preco|preco sugerido=list|cena|pris|listepris=list|~kjøpt ny=paid|~kjopt ny=paid|kjøpt for=paid|~jeg gav=paid|~betalte=paid|~sælges for=asked|nypris=list|cirkapris=list|rek cirkapris=list|rek pris=list|rekommenderat pris=list|catalogusprijs=list',
-    warranty: 'garantie|garantia|gwarancja|garanti',
+      'prijs|vraagprijs=asked|vraagprijs bij de dealer=asked|~dalem=paid|zaplacilem=paid|~betaald=paid|nieuwprijs=list|preco|preco sugerido=list|cena|pris|listepris=list|~kjøpt ny=paid|~kjopt ny=paid|kjøpt for=paid|~jeg gav=paid|~betalte=paid|~sælges for=asked|nypris=list|cirkapris=list|rek cirkapris=list|rek pris=list|rekommenderat pris=list|catalogusprijs=list|hinta|hintapyynto=asked|ovh=list|cena nova=list|prodejni cena=asked',
+    warranty: 'garantie|garantia|gwarancja|garanti|takuu|zaruka',
     battery: 'accu|akumulator|batteri',
     alternator: 'dynamo|alternador',
     wheels: 'hjul|falgar|fælge|støbte fælge|egerhjul|velgen|rodas|obrecze|felgi',
   },
-  front: 'voor|vooraan|dianteira|dianteiro|przod|przednie|przedni|fram',
-  rear: 'achter|achteraan|traseira|traseiro|tyl|tylne|tylny',
+  front:
+    'voor|vooraan|dianteira|dianteiro|przod|przednie|przedni|fram|edessa|etu|eteen|vpredu|predni',
+  rear: 'achter|achteraan|traseira|traseiro|tyl|tylne|tylny|takana|taka|vzadu|zadni',
   bases: {
     dry: 'uden benzin|uden brændstof|tør|droog|zonder brandstof|zonder benzine|seco|a seco|na sucho|torr|bez paliwa|sem combustivel',
     ready:
@@ -58,12 +61,14 @@ export const OTHERS: Vocabulary = {
   },
   takers: {
     part: 'boring|slag|schijf|schijven|diametro|curso x diametro|skok tloka|srednica|disco',
-    overall: 'lengte|hoogte|comprimento|largura|altura|dlugosc|szerokosc|wysokosc|langd|bredd|hojd',
-    topSpeed: 'topsnelheid|velocidade maxima|predkosc maksymalna|toppfart',
+    overall:
+      'lengte|hoogte|comprimento|largura|altura|dlugosc|szerokosc|wysokosc|langd|bredd|hojd|pituus|leveys|korkeus|delka|sirka|vyska',
+    topSpeed:
+      'topsnelheid|velocidade maxima|predkosc maksymalna|toppfart|huippunopeus|maksimalni rychlost|nejvyssi rychlost',
     rider: 'ik weeg|ik ben|eu peso|waze|jag vager',
     load: 'koffers|bagage|malas|kufry|packvaskor',
     odometer:
-      'kilometerstand|km stand|tellerstand|rodados|km rodados|przebieg|matarstallning|mil|gatt|gatt endast',
+      'kilometerstand|ajettu|mittarilukema|najeto|stav tachometru|km stand|tellerstand|rodados|km rodados|przebieg|matarstallning|mil|gatt|gatt endast',
     trip: 'gereden|na',
     spending: 'per maand|maand|verzekering|por mes|ipva|miesiecznie|manad',
     people: 'eigenaar|eigenaren|kleppen|donos|wlasciciel|agare',

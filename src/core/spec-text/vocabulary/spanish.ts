@@ -22,8 +22,8 @@ export const SPANISH: Vocabulary = {
       'altura del asiento|altura asiento|altura de asiento|asiento|altura sillin|altura del sillin|asiento bajo=low-seat|asiento a',
     tank: 'deposito|capacidad del deposito|capacidad deposito|deposito de combustible|deposito de gasolina|tanque|capacidad de combustible|capacidad del tanque',
     consumption:
-      'consumo|consumo medio=mixed|gasta|consumo homologado=cycle|consumo combinado=mixed',
-    statedRange: 'autonomia',
+      'consumo|consumo medio=mixed|gasta|~gastando|~gastas|consumo homologado=cycle|consumo combinado=mixed',
+    statedRange: 'autonomia|autonomia real|~haces mas de|~haces unos|~haces casi|~te da para|~da para',
     travel:
       'recorrido|recorrido suspension|recorrido de suspension|recorrido de la suspension|suspension|recorridos|suspensiones',
     travelFront:
