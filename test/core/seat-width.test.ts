@@ -30,7 +30,11 @@ const machine = (donorClass: DonorClass, seat_mm: number, width?: string): Donor
     },
   },
   ...(width
-    ? { facts: { seatWidth: { readings: [{ id: 'w', value: width, origin: 'measured', note: '' }] } } }
+    ? {
+        facts: {
+          seatWidth: { readings: [{ id: 'w', value: width, origin: 'measured', note: '' }] },
+        },
+      }
     : {}),
 });
 const seated = (donor: Donor, typicalFacts?: OwnTypicalFacts) => {

@@ -72,6 +72,8 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'lit(?:re|er)s?,? (?:a|to the|to a) (?:100|hundred)(?: ?kms?| kilomet(?:re|er)s| kays)?',
     'lit(?:re|er)s (?:100|hundred)',
     'per (?:hundred|100)(?: ?kms?| kilomet(?:re|er)s)?',
+    'auf (?:hundert|100)(?: ?kms?| kilometern?)?',
+    '(?:aux|ai|ogni|a los|por) (?:cent|cento|cien|100)(?: ?kms?| kilom[eè]tres| chilometri| kil[oó]metros)?',
   ],
   'km/L': [
     'km ?/ ?l',

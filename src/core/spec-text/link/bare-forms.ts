@@ -68,7 +68,11 @@ export const BARE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     behind: AT_THE_WHEEL,
-    when: (s) => speaksOfPower(s) || /(?<!\p{L})(?:b?hp|whp|ps|kw|crank|cavalli|cv|ch|chevaux|caballos|leistung)(?!\p{L})/iu.test(s.text),
+    when: (s) =>
+      speaksOfPower(s) ||
+      /(?<!\p{L})(?:b?hp|whp|ps|kw|crank|cavalli|cv|ch|chevaux|caballos|leistung)(?!\p{L})/iu.test(
+        s.text,
+      ),
     anywhere: true,
   },
   // "Claimed is 61 crank".

@@ -73,6 +73,16 @@ export const isFill = (text: string, q: Quantity): boolean =>
 const OWN_TANK =
   /(?<!\p{L})(?:I['’]?ve|I have|I|we['’]?ve|he['’]?s|she['’]?s) (?:got|put|fitted|bought|run|added)? ?(?:the|a|an) (?:big |bigger |larger )?$/iu;
 export const isOfPart = (text: string, q: Quantity): boolean =>
+  // "214 kg with racks and bars".
+  (/^(?:kg|lb)$/.test(q.unit ?? '') &&
+    /^,? with (?:the |my |its )?(?:racks?|crash ?bars?|bars|luggage|panniers|boxes|bags|guards|accessories|extras|all the (?:gear|extras))(?: |,|\.|;|$)(?!on order)/iu.test(
+      text.slice(q.to, q.to + 40),
+    )) ||
+  // "Fork oil (each leg): 512 cm3".
+  (/^(?:cc|ml)$/.test(q.unit ?? '') &&
+    /(?<!\p{L})(?:fork oil|gabelöl|huile de fourche|olio forcella|aceite de horquilla)(?!\p{L})[^.;]{0,30}$/iu.test(
+      text.slice(Math.max(0, q.from - 50), q.from),
+    )) ||
   // "19 ft-lb on every bolt".
   /^ (?:on|for|to) (?:every|each|the|all)(?: the)? (?:\p{L}+ )?(?:bolts?|nuts?|axle|spindle|screws?|(?:drain )?plug)(?!\p{L})/iu.test(
     text.slice(q.to, q.to + 36),

@@ -92,6 +92,15 @@ const FORMS: readonly Form[] = [
     when: (_, { amounts: [a = 0], unit }) =>
       (unit === 'mm' && a >= LEAST_TRAVEL) || (unit === 'in' && a >= 4),
   },
+  // "Deux cent dix de débattement", "210 di escursione", "two ten of travel".
+  {
+    key: 'travelFront',
+    points: PLAINLY,
+    by: 'basis',
+    behind:
+      /^ (?:de débattement|de recorrido|di escursione|federweg|of (?:wheel |suspension )?travel)(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0], unit }) => unit === undefined && a >= LEAST_TRAVEL && a <= 320,
+  },
   // "My wife's weighs 137 kg. Mine: 201 kg".
   {
     key: 'mass',

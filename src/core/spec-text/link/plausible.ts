@@ -1,14 +1,17 @@
 import { DONOR_CLASSES } from '../../donor';
+import { nominalRate } from '../../money';
 import { figureDefinition, type FigureKey } from '../../readings';
 import { isTypicalKey, typicalOf } from '../../typical';
-import { convert, type UnitId } from '../../units';
+import { convert, isCurrency, type UnitId } from '../../units';
 
 interface Span {
   readonly low: number;
   readonly high: number;
 }
-/** In any currency. Own assumption. */
+/** EUR, at the nominal rate. Own assumption. */
 const LEAST_PRICE = 300;
+const inEuros = (amount: number, unit: UnitId): number =>
+  isCurrency(unit) ? amount * nominalRate(unit, 'EUR') : amount;
 const spans = new Map<FigureKey, Span | undefined>();
 
 /** From the least to the most of what the classes have of a figure, base unit. */
@@ -42,7 +45,8 @@ const BEYOND = 1.3;
  */
 export function plausibility(key: FigureKey, amount: number, unit: UnitId): number {
   // Nobody asks less for a machine that runs; a part costs that.
-  if (key === 'price' && amount < LEAST_PRICE) return amount < LEAST_PRICE / 3 ? -5 : -1.5;
+  if (key === 'price' && inEuros(amount, unit) < LEAST_PRICE)
+    return inEuros(amount, unit) < LEAST_PRICE / 3 ? -5 : -1.5;
   if (figureDefinition(key).dimension === 'money') return 0;
   const span = spanOf(key);
   if (!span) return 0;

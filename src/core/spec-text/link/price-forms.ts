@@ -26,6 +26,16 @@ export const PRICE_FORMS: readonly Form[] = [
     behind:
       /^,? ?(?:plus|\+|before|then) (?:the |your )?(?:fees|on[- ](?:the[- ])?roads?|otr|freight|dealer fees|destination|tax(?:es)?|rego|überführung\p{L}*|nebenkosten|fracht)(?!\p{L})/iu,
   },
+  // "Neu fünftausendsechshundert."
+  {
+    key: 'price',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'list',
+    before: /(?:^|[.,;!]) ?neu(?: kostet sie| hat sie| lag sie bei| war sie bei| für)? $/iu,
+    behind: /^(?: euro)?(?=[.,;!]|$)/iu,
+    when: (s, { amounts: [a = 0] }) => s.units.money === 'EUR' && a >= 1500,
+  },
   // "£6,799 + £250 OTR": what comes on top is said behind it.
   {
     key: 'price',
@@ -36,6 +46,26 @@ export const PRICE_FORMS: readonly Form[] = [
     when: (s) => !s.sale,
     behind:
       /^ ?(?:\+|plus|and) ?(?:about )?[£$€]? ?\d[\d.,]* ?[£$€]? ?(?:for |in |of )?(?:the )?(?:otr|on[- ]the[- ]roads?|pdi|freight|delivery|dealer fees|destination|rego|registration|fees|doc fees?)(?!\p{L})/iu,
+  },
+  // "4.400 FP", "6200 VB".
+  {
+    key: 'price',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'asked',
+    behind: /^,? ?(?:fp|vb|vhb|fix|festpreis|verhandlungsbasis|verhandelbar)(?!\p{L})/iu,
+    when: (s, { amounts: [a = 0] }) => a >= 500 && s.units.money !== undefined,
+  },
+  // "Eleven four ninety nine plus destination."
+  {
+    key: 'price',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'list',
+    behind:
+      /^,? (?:plus|before|not counting) (?:the )?(?:destination|freight|dealer fees|setup|tax(?:es)?)(?!\p{L})/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      a >= 1500 && (s.units.money !== undefined || s.units.likelyMoney !== undefined),
   },
   // "What do you get for seven thousand nine hundred ninety nine dollars?"
   {

@@ -9,7 +9,7 @@ export interface Sentence {
 const END =
   /(?<!\.)[.!](?=\s+["(]?[\p{Lu}\d£$€])|[;•·](?=\s)|[?](?=\s+(?!A:))|\s[|]\s(?=\p{Lu}\p{Ll}+:)|(?<!\.)\.\.\.(?=\s)/gu;
 const SHORT =
-  /(?<!\p{L})(?:max|min|mind|approx|ca|zul|no|vs|comp|disp|nr|bzw|incl|inkl|imp|us|u\.s|st|mr|dr|tel|ext|wt|cap|hubr|ccm|e\.g|i\.e|etc|o\.n\.o|env|aprox|circa|pot|alt|cil|ht|spec|susp|displ|trans|capac|dim)$/iu;
+  /(?<!\p{L})(?:max|min|mind|approx|ca|zul|no|vs|comp|disp|nr|bzw|incl|inkl|imp|us|u\.s|st|mr|dr|tel|ext|wt|cap|hubr|ccm|e\.g|i\.e|etc|o\.n\.o|env|aprox|circa|pot|alt|cil|ht|spec|susp|displ|trans|capac|dim|sitzh|gew|federw|leist|hubr|bj)$/iu;
 
 /** A line as sentences; those of a table's row stay whole. */
 export function sentencesOf(line: string): readonly Sentence[] {
@@ -18,6 +18,9 @@ export function sentencesOf(line: string): readonly Sentence[] {
   for (const match of line.matchAll(END)) {
     const at = match.index;
     if (match[0] === '.' && SHORT.test(line.slice(Math.max(0, at - 8), at))) continue;
+    // "Zasięg ok. 340 km": about.
+    if (match[0] === '.' && /\p{L} ok$/u.test(line.slice(0, at)) && /^\. \d/.test(line.slice(at)))
+      continue;
     if (
       match[0] === '.' &&
       /\d$/.test(line.slice(0, at)) &&

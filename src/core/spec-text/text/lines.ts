@@ -12,6 +12,11 @@ const LINE_LIMIT = 400;
 const HORSES_IN_POLISH =
   /(?<!\p{L})[Mm]oc(?: silnika| maksymalna)?:? \d{1,3}(?:[.,]\d)? ?KM(?!\p{L})/gu;
 
+const POLISH =
+  /(?<!\p{L})(?:spalani[eu]|zbiornik\p{L}*|przegląd\p{L}*|siedzeni\p{L}*|silnik\p{L}*|zasięg|masa|waży|sprzedam|przebieg)(?!\p{L})/iu;
+/** "70 KM.": horses, where no way is so short. */
+const HORSES_ALONE = /(?<=(?<![\d.,])\d{2,3} ?)KM(?=[.,;)]|\s|$)(?! ?\/)/gu;
+
 const NORDIC =
   /(?<!\p{L})(?:tjänstevikt|sitth[öo]j?d|säljer|säljes|selges|gått|kördes?|varv|årsmodell|förbrukning|setehøyde|forbruk|årsmodell|bränsle\p{L}*|drivstoff\p{L}*)(?!\p{L})/iu;
 
@@ -29,6 +34,7 @@ export const normalised = (text: string): string =>
     .replace(/[⋅∙•](?=m|ft)/g, '·')
     .replace(/\u0000/g, ' ')
     .replace(HORSES_IN_POLISH, (unit) => unit.replace('KM', 'PS'))
+    .replace(POLISH.test(text) ? HORSES_ALONE : /$^/, 'PS')
     .replace(/^\s*[[{][\s\S]*/, withoutBrackets);
 
 /** Named values of an export: brackets, quotes and underscores say nothing of their own. */
@@ -51,6 +57,15 @@ function lastOpening(head: string): number {
   return at > LINE_LIMIT / 4 ? at + 1 : LINE_LIMIT;
 }
 
+/** Where the last sentence ends, or else the last clause: a cut at a comma parts a label from its figure. */
+function lastStop(head: string): number {
+  const ends = [
+    Math.max(head.lastIndexOf('. '), head.lastIndexOf('! '), head.lastIndexOf('? ')),
+    head.lastIndexOf('; '),
+  ];
+  return ends.find((at) => at > LINE_LIMIT / 4) ?? head.lastIndexOf(', ');
+}
+
 /** "Standard: 200 mm travel, 199 kg. Rally: 240 mm travel, 203 kg.": each told under its name. */
 const HEADED = /^\s*\p{Lu}[\p{L}']{0,14}(?: \p{L}+)?: [^.:]{0,12}\d/u;
 const NEXT_HEAD = /(?<=[.;] )(?=\p{Lu}[\p{L}']{0,14}(?: \p{L}+)?: [^.:]{0,12}\d)/u;
@@ -65,7 +80,7 @@ export function* linesOf(text: string): Generator<Line> {
     let at = offset;
     while (rest.length > LINE_LIMIT) {
       const head = rest.slice(0, LINE_LIMIT);
-      const cut = Math.max(head.lastIndexOf('. '), head.lastIndexOf('; '), head.lastIndexOf(', '));
+      const cut = lastStop(head);
       const length = cut > LINE_LIMIT / 4 ? cut + 2 : lastOpening(head);
       yield { line: rest.slice(0, length), offset: at };
       rest = rest.slice(length);

@@ -50,6 +50,31 @@ function cellsOf(line: string): readonly Cell[] {
   return inner.length >= 2 ? inner : [];
 }
 
+/** The same of a table set with blanks: two or more between its cells. */
+function spacedCells(line: string): readonly Cell[] {
+  const cells: Cell[] = [];
+  let from = 0;
+  for (const gap of line.matchAll(/ {2,}/g)) {
+    cells.push({ text: line.slice(from, gap.index).trim(), from, to: gap.index });
+    from = gap.index + gap[0].length;
+  }
+  cells.push({ text: line.slice(from).trim(), from, to: line.length });
+  return cells.filter((c, i) => c.text !== '' || i === 0);
+}
+
+/** Heads of columns that tell of one machine all the same. */
+const ONE_MACHINE =
+  /^(?:front|rear|vorn\p{L}*|hinten|avant|arrière|anteriore|posteriore|delanter\p{L}*|traser\p{L}*|solo|loaded|min|max|from|to|stock|standard|std|mine|before|after|now|then|claimed|quoted|measured|tested|actual|weighed|serie|original|meine?|vorher|nachher|gemessen|origine|di serie|de serie|\d.*)\.?$/iu;
+
+/** A table set with blanks: a line of names over lines of as many cells that each open with a label. */
+function spacedTable(lines: readonly Line[]): TableMachines | undefined {
+  const rows = lines
+    .map((line) => ({ line, cells: spacedCells(line.line) }))
+    .filter((r) => r.cells.length >= 3);
+  const named = rows[0]?.cells.slice(1) ?? [];
+  return named.some((c) => ONE_MACHINE.test(c.text)) ? undefined : asColumns(rows);
+}
+
 /** Machines laid side by side: each a name and the lines that are its own, place for place as they stood. */
 export type TableMachines =
   | {
@@ -76,7 +101,8 @@ export function readMachineTable(
     .map((line) => ({ line, cells: cellsOf(line.line) }))
     .filter((r) => r.cells.length >= 2);
   const [head, ...body] = rows;
-  if (!head || body.length === 0 || head.cells.length < 3) return columnsOfTwo(rows);
+  if (!head) return spacedTable(lines);
+  if (body.length === 0 || head.cells.length < 3) return columnsOfTwo(rows);
   const meanings = head.cells.map((c) => readHeader(c.text));
   const known = meanings.filter((m) => m !== undefined).length;
   if (known >= 2 && known >= (head.cells.length - 1) / 2)

@@ -123,6 +123,14 @@ function distanceUnit(lines: readonly ScannedLine[], miles: number): 'km' | 'mi'
   if (km !== mi) return km > mi ? 'km' : 'mi';
   const metric = count('kg') > 0 || count('L/100km') > 0;
   if (count('L/100km') === 0 && count('mpg') + count('mpg-us') + count('mpg-imp') > 0) return 'mi';
+  // Pounds, gallons, inches and nothing metric beside them.
+  if (
+    !metric &&
+    count('L') + count('mm') + count('cm') === 0 &&
+    count('in') > 0 &&
+    count('gallon') > 0
+  )
+    return 'mi';
   return miles > (metric ? 2 : 0) ? 'mi' : metric ? 'km' : undefined;
 }
 

@@ -141,12 +141,13 @@ export const ENGLISH: Vocabulary = {
     crank: 'crank|at the crank|crankshaft',
     'taped-travel': 'taped|tape says|tape finds|measured travel|as taped|measured with a tape',
     'on-the-road':
-      'otd|on the road|otr|drive away|ride away|out the door|drive away no more to pay|on road',
+      'otd|on the road|otr|drive away|ride away|rideaway|driveaway|out the door|drive away no more to pay|on road',
     asked:
       'asking|asked|ono|obo|o n o|o b o|for sale|or nearest offer|or best offer|firm|no offers|ovno|asks|neg|negotiable|open to offers',
     paid: 'paid|i paid|bought for',
     list: 'plus on the road charges|plus on the road costs|plus on the road|plus otr|plus otr charges|plus on roads|plus on road costs|before on road costs|before on the road costs|plus freight|plus dealer fees|before taxes|plus taxes|list|msrp|rrp|srp|new',
-    'low-seat': 'low seat|low option|lower option|low setting|low position|low version|lowered|low suspension|low model|low saddle|lowered version',
+    'low-seat':
+      'low seat|low option|lower option|low setting|low position|low version|lowered|low suspension|low model|low saddle|lowered version',
     'standard-seat': 'standard seat|standard version',
     'own-fills':
       'own fills|my fills|logged|over my fills|i get more like|i m getting|im getting|i ve averaged|ive averaged|we averaged|i averaged',

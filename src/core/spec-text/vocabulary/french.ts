@@ -101,6 +101,8 @@ export const FRENCH: Vocabulary = {
   sale: 'vends|a vendre|vend|ct ok|premiere main|1ere main|controle technique|kilometrage|debattre|factures|carnet d entretien|revisee|non accidentee|prix ferme',
   trade:
     'moto|cylindree|selle|empattement|garde au sol|fourche|monocylindre|bicylindre|tr min|couple|enduro|trail|reservoir|chaine|motard|pneu|pneus|guidon|jantes',
+  common:
+    'est|avec|les|des|pas|une|pour|dans|elle|mais|que|qui|sur|plus|ça|cest|jai|du|mon|ma|aux|sont|très|fait|moi',
   elsewhere:
     'camping car|fourgon|tronconneuse|hors bord|metres carres|chambres|loyer|voiture|appartement|pieces|velo|telephone portable|bateau|four|farine|hotel',
   facts: [

@@ -5,7 +5,7 @@ export const GERMAN: Vocabulary = {
     mass: 'gewicht|masse|leergewicht=ready|trockengewicht=dry|fahrfertig=ready|wiegt|wiege|wiegen|gewicht fahrfertig=ready|gewicht vollgetankt=ready|gewicht trocken=dry|gewicht fahrbereit=ready|fahrzeuggewicht|eigengewicht|gewicht leer|leermasse=ready|masse fahrbereit=ready|gewicht ohne kraftstoff=dry|gewicht ohne benzin=dry|kampfgewicht|bringt auf die waage|gesamtgewicht fahrbereit=ready',
     maxMass:
       'zulassiges gesamtgewicht|zul gesamtgewicht|zulassige gesamtmasse|gesamtgewicht|zgg|max gesamtgewicht|hochstzulassiges gesamtgewicht|zul gesamtmasse|zul gg|zulassiges gg|zgg|zgm|zul gesamtgew',
-    payload: 'zuladung|nutzlast|max zuladung|maximale zuladung',
+    payload: 'zuladung|zuladen darf man|~zuladen|nutzlast|max zuladung|maximale zuladung',
     power:
       'leistung|~ps|~kw|nennleistung|motorleistung|hochstleistung|max leistung|maximale leistung|leistet|maximalleistung',
     powerRpm: 'nenndrehzahl|leistung bei',
@@ -27,7 +27,7 @@ export const GERMAN: Vocabulary = {
     sprocketRear: 'kettenrad|kettenblatt|kettenrad hinten',
     chainLinks: '~kette',
     seatHeight:
-      'sitzhohe|~sitz|sitzbankhohe|sattelhohe|sitzhohe unbeladen|sitzhohe liegt bei|niedrige sitzhohe=low-seat|sitzhohe niedrig=low-seat',
+      'sitzhohe|sitzh|~sitz|sitzbankhohe|sattelhohe|sitzhohe unbeladen|sitzhohe liegt bei|niedrige sitzhohe=low-seat|sitzhohe niedrig=low-seat',
     tank: 'tankinhalt|tank|tankvolumen|kraftstoffvorrat|tank fasst|kraftstofftank|tankkapazitat|kraftstoffbehalter|tankgrosse|benzintank',
     consumption:
       'verbrauch|kraftstoffverbrauch|durchschnittsverbrauch=mixed|testverbrauch|normverbrauch=cycle|benzinverbrauch|spritverbrauch|verbraucht|verbrauch wmtc=cycle|braucht',
@@ -113,6 +113,8 @@ export const GERMAN: Vocabulary = {
   sale: 'biete|verkaufe|zu verkaufen|vb|vhb|tuv|hu|tuv neu|ez|erstzulassung|vorbesitzer|1 hand|scheckheft|scheckheftgepflegt|kilometerstand|ab mfk|unfallfrei|gepflegt|mwst|bj|baujahr|jg|privatverkauf|laufleistung|tkm',
   trade:
     'motorrad|maschine|hubraum|sitzhohe|bodenfreiheit|federweg|radstand|einzylinder|zweizylinder|kette|enduro|reiseenduro|reifen|gabel|tank|lenker|koffer|u min|nm|ps|vollgetankt|fahrfertig',
+  common:
+    'und|hatten|hatte|dabei|war|waren|gibt|kein|keine|ganz|schon|immer|wieder|nach|ist|nicht|auf|wir|ich|sie|eine|einen|einem|mit|auch|aber|hat|habe|haben|noch|sind|wenn|oder|bei|für|von|zum|zur|vom|das|sich|wird|nur|kann|dann|mein|meine',
   elsewhere:
     'akku|rasentraktor|schnittbreite|rasenmaher|rahmengrosse|e mtb|wohnmobil|aussenborder|kettensage|pkw|kombi|wohnung|zimmer|fahrrad|kaltmiete|handy|boot|mehl|backofen|hotel',
   facts: [

@@ -96,6 +96,8 @@ export const ITALIAN: Vocabulary = {
   sale: 'vendo|vendesi|in vendita|unico proprietario|tagliandata|trattabili|trattabile|usata|immatricolata|bollo|passaggio di proprieta|perfette condizioni|chiedo|annuncio',
   trade:
     'moto|cilindrata|sella|forcella|monocilindrico|bicilindrico|giri min|coppia|serbatoio|pneumatico|pneumatici|catena|enduro|interasse|cerchi|manubrio',
+  common:
+    'con|una|che|è|ma|per|non|sono|della|del|il|gli|anche|più|molto|ho|mia|mio|questa|questo|sta|ci',
   elsewhere: 'automobile|appartamento|camere|bicicletta|barca|forno|farina|albergo',
   facts: [
     ['sumpGuard', 'alloy', worded('para-?motore (?:in )?allumini\\p{L}*')],

@@ -87,12 +87,33 @@ const ownWords = new Map<string, number>();
 export function languagesOf(text: string): ReadonlySet<number> {
   lexicon ??= built();
   const counts = VOCABULARIES.map(() => 0);
+  const common = VOCABULARIES.map(() => new Set<string>());
   for (const [word] of text.matchAll(WORD)) {
-    const of = ownWords.get(plainWord(word));
+    const plainly = plainWord(word);
+    const of = ownWords.get(plainly);
     if (of !== undefined) counts[of] = (counts[of] ?? 0) + 1;
+    for (const i of commonWords.get(plainly) ?? []) common[i]?.add(plainly);
   }
-  return new Set(counts.flatMap((n, i) => (i === 0 || n >= 1 ? [i] : [])));
+  const most = Math.max(...common.map((c) => c.size));
+  return new Set(
+    VOCABULARIES.flatMap((_, i) => {
+      const met = common[i]?.size ?? 0;
+      return i === 0 || (counts[i] ?? 0) >= 1 || (met >= ENOUGH_COMMON && met === most) ? [i] : [];
+    }),
+  );
 }
+
+/** Distinct common words of a language that make a text one of it. */
+const ENOUGH_COMMON = 2;
+/** The languages that have a word among their commonest, by the word. */
+const commonWords = new Map<string, readonly number[]>();
+VOCABULARIES.forEach((v, i) => {
+  for (const word of v.common?.split('|') ?? []) {
+    const plainly = plainWord(word);
+    const of = commonWords.get(plainly) ?? [];
+    if (!of.includes(i)) commonWords.set(plainly, [...of, i]);
+  }
+});
 
 const phrases = (list: string | undefined): readonly string[] => (list ? list.split('|') : []);
 

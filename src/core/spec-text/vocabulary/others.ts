@@ -79,6 +79,8 @@ export const OTHERS: Vocabulary = {
   sale: 'te koop|vende se|a venda|sprzedam|na sprzedaz|saljes|saljer|till salu|nyservad|besiktigad|arsmodell|agare|onderhouden|eigenaar|kilometerstand|vraagprijs|goed onderhouden|przebieg|unico dono',
   trade:
     'motor|motorfiets|zithoogte|cilinderinhoud|moto|motocicleta|cilindrada|tanque|motocykl|silnik|motorcykel|rijklaar|obr min|wielbasis',
+  common:
+    'het|een|niet|ik|maar|voor|zijn|heb|och|det|är|jag|inte|som|på|men|og|ikke|jeg|har|ja|się|nie|jest|jak|przy|oraz|não|uma|você|muito|meu|minha|mais|ei|ja|mutta|että|kun|se|když|není|jsem|nebo|při|ale',
   elsewhere: 'auto|woning|kamer|fiets|carro|apartamento|samochod|mieszkanie|bil',
   facts: [
     ['sumpGuard', 'alloy', worded('hasplåt (?:i|av) alumini\\p{L}*')],

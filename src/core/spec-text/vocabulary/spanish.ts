@@ -23,7 +23,8 @@ export const SPANISH: Vocabulary = {
     tank: 'deposito|capacidad del deposito|capacidad deposito|deposito de combustible|deposito de gasolina|tanque|capacidad de combustible|capacidad del tanque',
     consumption:
       'consumo|consumo medio=mixed|gasta|~gastando|~gastas|consumo homologado=cycle|consumo combinado=mixed',
-    statedRange: 'autonomia|autonomia real|~haces mas de|~haces unos|~haces casi|~te da para|~da para',
+    statedRange:
+      'autonomia|autonomia real|~haces mas de|~haces unos|~haces casi|~te da para|~da para',
     travel:
       'recorrido|recorrido suspension|recorrido de suspension|recorrido de la suspension|suspension|recorridos|suspensiones',
     travelFront:
@@ -95,6 +96,8 @@ export const SPANISH: Vocabulary = {
   sale: 'se vende|vendo|en venta|itv|negociable|negociables|unico dueno|segunda mano|siempre en garaje|libro de mantenimiento|particular vende|seguro hasta|pido',
   trade:
     'moto|cilindrada|asiento|horquilla|monocilindrico|bicilindrico|rpm|par|deposito|neumatico|neumaticos|cadena|trail|enduro|maletas|llantas',
+  common:
+    'con|una|muy|pero|más|los|las|del|por|esta|este|está|para|mi|sin|como|cuando|tiene|todo|yo',
   elsewhere:
     'furgoneta|autocaravana|cama|coche|piso|habitaciones|bicicleta|barco|horno|harina|hotel',
   facts: [

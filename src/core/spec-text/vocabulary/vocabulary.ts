@@ -143,6 +143,8 @@ export interface Vocabulary {
   readonly trade: string;
   /** Words of things that are no motorcycle. */
   readonly elsewhere: string;
+  /** Words that every text of the language has and no English one: two of them, and it is written in it. */
+  readonly common?: string | undefined;
   /** Phrases that state a fact by themselves, as patterns. */
   readonly facts: readonly (readonly [FactKey, string, RegExp])[];
   /** Labels of facts in tables, and which words mean which option. */
