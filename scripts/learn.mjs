@@ -53,14 +53,15 @@ function converted(amount, from, to) {
 function samplesOf(text) {
   const wanted = text.machines.flatMap((m) => m.things).filter((t) => t.amount !== undefined);
   const samples = [];
-  readText(text.text, (s, keys) =>
-    s.quantities.forEach((q, i) => {
-      if (s.blocked.has(i)) return;
-      const fits = wanted.filter((w) => mayBe(q, w, s)).map((w) => w.key);
-      const kind = fits.includes(keys[i]) ? keys[i] : (fits[0] ?? 'none');
-      samples.push({ features: [...featuresOf(s, i)], kind });
-    }),
-  );
+  readText(text.text, {
+    listen: (s, keys) =>
+      s.quantities.forEach((q, i) => {
+        if (s.blocked.has(i)) return;
+        const fits = wanted.filter((w) => mayBe(q, w, s)).map((w) => w.key);
+        const kind = fits.includes(keys[i]) ? keys[i] : (fits[0] ?? 'none');
+        samples.push({ features: [...featuresOf(s, i)], kind });
+      }),
+  });
   return samples;
 }
 

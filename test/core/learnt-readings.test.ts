@@ -17,7 +17,7 @@ const isLikely = (p: Proposal): boolean => p.doubts.some((d) => d.code === 'by-l
 /** The only sentence of a text, as the reader sees it. */
 function seen(text: string): SentenceWords {
   const all: SentenceWords[] = [];
-  readText(text, (s) => all.push(s));
+  readText(text, { listen: (s) => all.push(s) });
   expect(all).toHaveLength(1);
   return all[0]!;
 }

@@ -163,3 +163,40 @@ test('a long paragraph is cut where a sentence ends, and no label from its figur
   expect(text.length).toBeGreaterThan(400);
   expect(figures(text)).toContain('price 10490 EUR');
 });
+
+describe('a sum whose money nobody says', () => {
+  const text = 'Motorbike, seat 850 mm. Price 6,500.';
+  const sums = (home?: 'CHF' | 'AUD') =>
+    readText(text, { home }).machines.flatMap((m) =>
+      m.proposals.flatMap((p) =>
+        p.kind === 'figure' && p.key === 'price' ? [`${p.amount} ${p.unit} ${p.ticked}`] : [],
+      ),
+    );
+  test('is asked about in the rider’s own; without one it is not offered', () => {
+    expect(sums()).toEqual([]);
+    expect(sums('CHF')).toEqual(['6500 CHF false']);
+  });
+  test('a dollar is the rider’s own dollar, asked about, and never another money', () => {
+    const dollars = (home: 'CHF' | 'AUD') =>
+      readText('Motorbike, seat 850 mm. Price $6,500.', { home }).machines.flatMap((m) =>
+        m.proposals.flatMap((p) =>
+          p.kind === 'figure' && p.key === 'price' ? [`${p.amount} ${p.unit} ${p.ticked}`] : [],
+        ),
+      );
+    expect(dollars('AUD')).toEqual(['6500 AUD false']);
+    expect(dollars('CHF')).toEqual(['6500 USD false']);
+  });
+});
+
+describe('what stands on an axle', () => {
+  const axle = (text: string) =>
+    readText(text).machines.flatMap((m) =>
+      m.proposals.flatMap((p) => (p.key.startsWith('axleLimit') ? [p.ticked] : [])),
+    );
+  test('is no limit of it where it was weighed', () =>
+    expect(axle('Motorcycle, weighed today: front axle 88 kg, rear axle 107 kg')).toEqual([]));
+  test('without a word of a limit it is asked about; with one it is taken', () => {
+    expect(axle('Motorcycle\nFront axle: 165 kg\nRear axle: 285 kg')).toEqual([false, false]);
+    expect(axle('Motorcycle\nMax axle load, front axle: 165 kg')).toEqual([true]);
+  });
+});

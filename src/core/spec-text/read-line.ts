@@ -18,7 +18,15 @@ import type { Survey } from './text/survey';
 import type { ScannedLine } from './text/scanned-line';
 import type { Mention } from './vocabulary/lexicon';
 import { withoutSlips } from './text/slips';
-import { aboveBasis, dynoBasis, footnoteBasis, loggedBasis, seatOfTwo } from './link/line-bases';
+import {
+  aboveBasis,
+  asLimit,
+  dynoBasis,
+  footnoteBasis,
+  isWeighed,
+  loggedBasis,
+  seatOfTwo,
+} from './link/line-bases';
 import { placed } from './link/placed';
 import { spokenIn } from './link/spoken-units';
 import { atBothEnds, endOf, followsUnsaid, labelSaysSide, sideAtHead } from './link/both-ends';
@@ -162,6 +170,9 @@ function readSentence(
         usual: usualBasis(a.option.key, survey),
         hedge: askedIn(text, q) ?? hedgeBefore(text, q, mentions),
         changed,
+        wentFrom: /(?<!\p{L})went (?:up |down )?from (?:about )?$/iu.test(
+          text.slice(Math.max(0, q.from - 24), q.from),
+        ),
         origin: speakerOf(text, alone[i - 1]?.to ?? 0, q, alone[i + 1]?.from ?? text.length),
         ours: survey.ours,
         sideUnsaid:
@@ -173,8 +184,8 @@ function readSentence(
       },
       (to) => placed(scanned, at, a.option, q, to, alone[i - 1]),
     );
-    if (!made) return [];
-    const heeded = unlikeAny(s, i, made);
+    if (!made || isWeighed(made.key, scanned.line)) return [];
+    const heeded = unlikeAny(s, i, asLimit(made, scanned.line));
     return [heeded, ...atBothEnds(heeded, text.slice(q.to, q.to + 34))];
   });
   return {

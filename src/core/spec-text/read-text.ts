@@ -2,6 +2,7 @@ import { saleWords, type SaleWord } from './text/sale-words';
 import type { PassedOver, Proposal } from './proposal';
 import type { Listen } from './read-line';
 import { withLikely } from './learnt/likely';
+import type { CurrencyCode } from '../units';
 import type { ClockReading } from './link/clock';
 import { linesOf, normalised, scanned, type Line } from './text/lines';
 import { classOfText, type ClassRead } from './text/machine-class';
@@ -53,16 +54,23 @@ export interface TextRead {
   readonly leftOut: number;
 }
 
+export interface ReadOptions {
+  /** Hears every sentence as it was seen. */
+  readonly listen?: Listen | undefined;
+  /** The rider's own money: what a sum is asked about in, where the text tells nothing of its currency. It decides nothing. */
+  readonly home?: CurrencyCode | undefined;
+}
+
 /**
  * Reads a sheet, an advert, a review or a table: for each machine its name, class, figures and facts, each with unit, basis, the words
  * it came from and what is doubtful. By rules, with a second opinion learnt from texts that only offers and doubts; enters nothing. A
- * text that is no sheet gives machines without proposals. `listen` hears every sentence as it was seen. Never throws; time is linear in the text, of which at most {@link SPEC_TEXT_LIMIT} characters are read.
+ * text that is no sheet gives machines without proposals. Never throws; time is linear in the text, of which at most {@link SPEC_TEXT_LIMIT} characters are read.
  */
-export function readText(text: string, listen?: Listen): TextRead {
+export function readText(text: string, { listen, home }: ReadOptions = {}): TextRead {
   const plain = normalised(text.slice(0, SPEC_TEXT_LIMIT));
   const lines = [...linesOf(plain)];
   const all = lines.map(scanned);
-  const survey = surveyOf(plain, all);
+  const survey = surveyOf(plain, all, home);
   const table = readMachineTable(lines, survey);
   const machines =
     table?.kind === 'rows'

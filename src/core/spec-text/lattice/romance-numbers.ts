@@ -101,7 +101,7 @@ const tokens = (text: string): readonly string[] =>
     .filter((w) => w !== 'et' && w !== 'y');
 
 const UNIT =
-  /^ (?:lit(?:re|ro)s?|litri|kilos?|kg|chili|ch(?:evaux)?|cv|caballos|cavalli|mm|mil[ií]m\p{L}*|cent[ií]m\p{L}*|mill\p{L}*|euros?|tours|km|kilom\p{L}+|chilom\p{L}+|pouces|pulgadas|pollici)(?!\p{L})/iu;
+  /^ (?:lit(?:re|ro)s?|litri|kilos?|kg|chili|ch(?:evaux)?|cv|caballos|cavalli|mm|mil[ií]m\p{L}*|cent[ií]m\p{L}*|mill\p{L}*|euros?|tours|km|kilom\p{L}+|chilom\p{L}+|pouces|pulgadas|pollici|ans|años|anni|mois|meses|mesi)(?!\p{L})/iu;
 
 function inDigits(run: string, behind: string): string {
   const [whole = '', decimals] = run.split(/ (?:virgule|coma) /iu);

@@ -62,7 +62,14 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'imperial mpg',
     'mpg imperial',
   ],
-  mpg: ['miles per gallon', 'miles to the gallon', 'to the gallon', 'mpg'],
+  mpg: [
+    'miles per gallon',
+    'miles a gallon',
+    'miles to a gallon',
+    'miles to the gallon',
+    'to the gallon',
+    'mpg',
+  ],
   'L/100km': [
     'l ?/ ?100 ?kms?',
     'l ?/ ?100',
@@ -148,6 +155,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'inches',
     'inch',
     'ins',
+    'po(?=[.,;)]|$)',
     'in\\.',
     'in',
     '"',

@@ -26,6 +26,7 @@ import {
   PACKED,
   PROMISED,
   SERVICE_OF,
+  SOLD,
   SPARE,
   UNREAL,
   WANTED,
@@ -122,7 +123,7 @@ export function blockedIn(
       const became = /from$/iu.test(text.slice(m.from, m.to)) ? CAME_TO.exec(rest) : null;
       if (became) return [m.from, m.to + became[0].length] as const;
       const stop = (
-        list
+        list || /^(?:instead of|rather than|statt)$/iu.test(text.slice(m.from, m.to))
           ? /[,;|]|\bbut\b/u
           : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|so this|now (?:it|we|this|you)|this is (?:the|an?|it))\b|, (?:the|its?|seat|tank|this|mine(?:'s)?)\b|^ this one\b|\bthis \d{3,4}\b|\bfor this(?: one)?\b|\b(?:and|but|whereas) this\b|, (?:die neue|la nouvelle|la nuova|la nueva|the new one)\b/iu
       ).exec(rest);
@@ -130,6 +131,8 @@ export function blockedIn(
     });
   const little = LITTLE_ONE.exec(text);
   if (little) scopes.push([little.index, little.index + little[0].length]);
+  const sold = SOLD.exec(text);
+  if (sold) scopes.push([sold.index, sold.index + sold[0].length]);
   const theirs = ANOTHERS_THEN_MINE.exec(text);
   if (theirs) scopes.push([theirs.index, theirs.index + theirs[0].length]);
   const asks =
@@ -190,6 +193,9 @@ export function blockedIn(
     )
       found.set(i, 'noise');
     if (q.unit === undefined && NAMED_RANGE.test(text.slice(Math.max(0, q.from - 30), q.from)))
+      found.set(i, 'noise');
+    // "Front sprocket 15T 24.50": on a bill.
+    if (q.unit === 'teeth' && /^ +[£$€]? ?\d+[.,]\d{2}(?!\d)/u.test(text.slice(q.to, q.to + 12)))
       found.set(i, 'noise');
     if (SERVICE_OF.test(text.slice(Math.max(0, q.from - 24), q.from))) found.set(i, 'noise');
     if (

@@ -1,5 +1,6 @@
 import type { Word } from './option';
 import { type FigureKey, type Basis, figureDefinition } from '../../readings';
+import type { FigureProposal } from '../proposal';
 import type { LineContext } from '../read-line';
 import type { TakenFigure } from './taken-figure';
 import type { Quantity } from '../lattice/quantity';
@@ -10,6 +11,22 @@ const FILLED =
 /** "Tank 1: 312 km, 13.1 L. Tank 2: …": what comes of one's own fills. */
 export const loggedBasis = (line: string, key: FigureKey): Basis | undefined =>
   key === 'consumption' && (line.match(FILLED)?.length ?? 0) >= 2 ? 'own-fills' : undefined;
+const OF_AXLES = /^axleLimit/;
+const WEIGHED =
+  /(?<!\p{L})(?:measured|weighed|scales?|weighbridge|half (?:full|a tank)|with me|distribution|static|gewogen|waage|pesé\p{L}*|pesat\p{L}*|pesad\p{L}*)(?!\p{L})/iu;
+const LIMITING =
+  /(?<!\p{L})(?:limits?|max\p{L}*|perm\p{L}*|allow\p{L}*|zul\p{L}*|load|loads|gawr|admis\p{L}*|ammess\p{L}*|achslast\p{L}*|charge|carico|carga|laden|capacity|rated)(?!\p{L})/iu;
+
+/** "Measured: front axle 88 kg": what stands on an axle is no limit of it. */
+export const isWeighed = (key: FigureKey, line: string): boolean =>
+  OF_AXLES.test(key) && WEIGHED.test(line) && !LIMITING.test(line);
+
+/** "Front axle 165 kg" without a word of a limit may be either, and is asked about. */
+export const asLimit = (made: FigureProposal, line: string): FigureProposal =>
+  OF_AXLES.test(made.key) && !LIMITING.test(line) && made.ticked
+    ? { ...made, ticked: false, doubts: [...made.doubts, { code: 'close-call', rival: 'mass' }] }
+    : made;
+
 const ON_A_DYNO = /(?<!\p{L})(?:dyno|rollers|rwhp|whp|at the (?:rear |back )?wheel)(?!\p{L})/iu;
 const NOT_OURS_TO_SAY = /claimed|factory|brochure|maker|they say|official|quoted|crank|on paper/iu;
 

@@ -60,6 +60,10 @@ export const LITTLE_ONE =
 export const WAS_OLD =
   /^(?: [\p{L}-]+)? (?:was|is|were|being) (?:on |for |in )?(?:the |my )?(?:old|previous|outgoing|older|last|other)(?!\p{L})/iu;
 
+/** "Sold my Wandal 250 (148 kg, 24 hp) and bought a Halvar": up to what came in its place. */
+export const SOLD =
+  /(?<!\p{L})(?:sold|traded(?: in)?|got rid of|coming from|came from|verkauft|vendu|venduto|vendí) (?:my|the|an?|meine|ma|la mia|mi) [^.;]*?(?=(?<!\p{L})(?:(?:and|then|to|for) (?:bought|get|got|picked up|took|ordered|now have|have)|and now|(?:und|et|e|y) (?:jetzt|maintenant|ora|ahora))|[.;]|$)/iu;
+
 /** "it's not 145 kg". */
 export const NOT =
   /(?:(?<!\p{L})(?:not|nicht|pas|non|nie|statt(?: der angegebenen)?|rather than|instead of)|n't)\s+(?:the |quite |really |a )?$/iu;

@@ -41,6 +41,8 @@ export interface Proposed {
   readonly hedge: string | undefined;
   /** Words that say that something was lowered or fitted. */
   readonly changed: string | undefined;
+  /** "Range went from 230 km to 430": before a part was fitted, or of another machine. */
+  readonly wentFrom?: boolean;
   /** Who speaks, where the words tell. */
   readonly origin: Origin | undefined;
   readonly ours: boolean;
@@ -124,6 +126,7 @@ function doubtsOf(
   if (plausibility(key, amount, unit) < 0) doubts.push({ code: 'far-from-usual' });
   if (p.changed !== undefined && MAY_CHANGE.has(key))
     doubts.push({ code: 'may-be-changed', words: p.changed });
+  if (p.wentFrom) doubts.push({ code: 'may-be-changed', words: 'went from' });
   if (p.hedge !== undefined) doubts.push({ code: 'hedged', words: p.hedge });
   if (p.sideUnsaid) doubts.push({ code: 'close-call', rival: OTHER_END[key] });
   if (p.several) doubts.push({ code: 'which-machine' });

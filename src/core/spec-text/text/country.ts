@@ -98,7 +98,7 @@ function crownsOf(text: string): CurrencyCode | undefined {
 }
 
 /** A tank in gallons and lengths in inches, and nothing metric beside them. */
-const INCHES = /\binch(?:es)?\b|\d ?"/;
+const INCHES = /\binch(?:es)?\b|\d ?"|\bpounds\b|\blbs?\b/;
 const GALLONS = /\bgallon tank\b|\bgallons?\b|\bmpg\b/;
 const METRIC = /\blit(?:re|er)s?\b|\bkilos?\b|\bkg\b|\bkm\b|\bmillimet|£|\bstone\b/;
 

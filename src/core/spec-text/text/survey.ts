@@ -1,4 +1,4 @@
-import { isUnitId, unitEntry, type Dimension, type UnitId } from '../../units';
+import { isUnitId, unitEntry, type CurrencyCode, type Dimension, type UnitId } from '../../units';
 import type { TextUnits } from '../link/dimensions';
 import { writtenUnit } from '../lattice/written-units';
 import type { Quantity } from '../lattice/quantity';
@@ -33,13 +33,15 @@ export interface Survey extends TextUnits {
 const OFFERED =
   /\bfor sale\b|\bselling\b|\bsell my\b|\bswap my\b|\basking\b|\bo\.?n\.?o\b|\bobo\b|\bno offers\b|\bmot (?:till?|until|to|due)\b|\bv5c? (?:in|present)\b|\b\d\d plate\b|\bverkauf\w*|\bvb\b|\bvhb\b|\bvends\b|\bà vendre\b|\bse vende\b|\bvend[oe]\b|\bvendesi\b|\bchiedo\b|\bpido\b|\bte koop\b|\bsprzedam\b|\bà venda\b|\btill salu\b|\bsälje[sr]\b|\bselges\b|\bselger min\b|\bmileage ?: ?\d[^]*\bprice ?:|\bsælges\b|\btil salgs\b|\d,-|\bhours on the engine\b/;
 
+/** Money that is written with the sign of the dollar. */
+const DOLLAR: ReadonlySet<CurrencyCode> = new Set(['USD', 'CAD', 'AUD', 'NZD']);
 /** Grams of carbon dioxide are told of the test cycle, and so is the fuel beside them. */
 const APPROVED = /\bco ?2?₂?\b[^.\n]{0,30}\d ?g ?\/ ?km|\d ?g\/km\b/;
 const OWNED =
   /\bmine(?:['’]s| (?:is|weighs|has|does|makes|gets|came)|:)|\bmy (?:bike|own)\b|\bi have the\b|\bi['’]ve got the\b|\bmeine?r? (?:ist|hat|wiegt)\b|\bla mienne\b|\bla mia\b|\bla mía\b/;
 
 /** What the whole text decides: whose units, whether a machine is offered, whether it is about a motorcycle at all. */
-export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
+export function surveyOf(text: string, lines: readonly ScannedLine[], home?: CurrencyCode): Survey {
   const lower = lowered(text);
   const clues = weigh(text, lower, US);
   // Pounds of mass and inches together are commoner over there.
@@ -76,8 +78,8 @@ export function surveyOf(text: string, lines: readonly ScannedLine[]): Survey {
     gallon,
     dollar,
     crowns,
-    likelyDollar,
-    likelyMoney,
+    likelyDollar: likelyDollar ?? (home && DOLLAR.has(home) ? home : undefined),
+    likelyMoney: likelyMoney ?? home,
     money,
     ...(continental ? { continental: true as const } : {}),
     usual: usualUnits(lines),

@@ -48,7 +48,7 @@ export const SPANISH: Vocabulary = {
     oil: 'cambio de aceite|cambio de aceite cada',
     oilCapacity: 'capacidad de aceite|aceite motor|aceite',
     price:
-      '~compre por=paid|~pague=paid|~me costo=paid|precio|pvp=list|precio nuevo=list|precio de lista=list|precio final|precio recomendado=list|desde=list|pido=asked',
+      '~compre por=paid|~sale por|~sale a|~se queda en|~me salio por=paid|~pague=paid|~me costo=paid|precio|pvp=list|precio nuevo=list|precio de lista=list|precio final|precio recomendado=list|desde=list|pido=asked',
     usedPrice: 'segunda mano|de segunda mano|usada',
     warranty: 'garantia',
     axleLimits: 'carga por eje',

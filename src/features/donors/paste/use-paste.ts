@@ -20,6 +20,7 @@ import {
 import type { UnitId } from '@/core/units';
 import { partsOf } from '@/store/queries';
 import { useDossierState, useDossierStore } from '@/store/react';
+import { BRIEF_KEY } from '@/store/records';
 import { readingFaultWords } from '@/ui/messages';
 import { notify } from '@/ui/notice';
 import { madeDonor, modelLike, readingChanges } from './enter';
@@ -110,7 +111,8 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel, shared: s
   const [more, setMore] = useState<Readonly<Record<string, readonly FigureProposal[]>>>({});
   const [corrections, setCorrections] = useState<ReadonlyMap<string, Correction>>(new Map());
   const later = useDeferredValue(text);
-  const read = useMemo(() => readText(later), [later]);
+  const home = useDossierState((s) => s.dossier.briefs[BRIEF_KEY]?.money.currency);
+  const read = useMemo(() => readText(later, { home }), [later, home]);
   useEffect(() => {
     // The first text takes the longest: words and weights are made ready before anything is pasted.
     const soon = setTimeout(() => readText(FIRST_WORDS), 200);
