@@ -100,6 +100,30 @@ test('an advert becomes a machine for sale; what is not its own is passed over, 
   await expect(page.getByLabel('Wear of Centre stand')).toBeVisible();
 });
 
+test('a class that was only guessed from a text stays marked until the rider says it', async ({
+  page,
+}) => {
+  await pasteNew(page);
+  await page
+    .getByLabel('Text of a maker’s sheet, an advert or a review')
+    .fill(
+      'Marlow Ostler weighs 184 kg wet, the seat is 880 mm and it makes 51 horsepower. Tank 14 L.',
+    );
+  await expect(page.getByText(/Class guessed by its words and figures: check it/)).toBeVisible();
+  await page.getByRole('button', { name: /^Enter \d readings?$/ }).click();
+  const guessed = page.getByText(/Its class was guessed from a text/);
+  await expect(guessed).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: /^plate K Marlow Ostler/ }).click();
+  await expect(guessed).toBeVisible();
+  await page.getByRole('button', { name: 'It is a mid-size rally twin' }).click();
+  await expect(guessed).toBeHidden();
+  await page.keyboard.press('Control+z');
+  await expect(guessed).toBeVisible();
+  await page.getByLabel('Class', { exact: true }).selectOption('mid-size scrambler single');
+  await expect(guessed).toBeHidden();
+});
+
 test('two sheets in one paste become two donors; a picture is refused with what to do', async ({
   page,
 }) => {
