@@ -330,6 +330,25 @@ describe('what the draws say of the first, in words', () => {
       'B comes first more often, in 38 %. It keeps every must in 47 %, A in 29 %. Where both keep theirs, A is ahead in 80 %: among those with a must in doubt the one worth more is named. Settle that must before you buy.',
     ]);
   });
+  test('of one with a must that nobody can judge nothing is said in per cent, and never that it breaks it', () => {
+    const words = drawnWords(
+      drawn(
+        [
+          [0, 0],
+          [0.04, 0],
+        ],
+        [0, 0],
+      ),
+      ['a', 'b'],
+      name,
+      new Map([['a', 'money']]),
+    );
+    expect(words).toEqual([
+      'In 96 % of the draws nobody is known to keep every must.',
+      'Whether A keeps every must is not known (money): it has no place in any draw until that is told.',
+      'B comes first more often, in 4 %. It keeps every must in 4 %.',
+    ]);
+  });
   test('nobody comes first more often: no more is said, and so within what the draws are sure to', () => {
     const even = drawn(
       [

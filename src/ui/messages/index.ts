@@ -146,5 +146,5 @@ export {
   TRIAL_KIND_WORDS,
   TRIAL_TIME_WORDS,
 } from './trial-words';
-export { drawnWords } from './drawn-words';
+export { drawnWords, type NotKnown } from './drawn-words';
 export { stoppingWords } from './stopping-words';

@@ -8,6 +8,7 @@ import { drawnWords, Reader } from '@/ui/messages';
 import { headline } from '../headline';
 import { inKind } from '../pairs/why';
 import { rowsOf, State, type View } from '../use-weigh-up';
+import { mustsNotKnown } from './not-known';
 
 interface AnswerProps {
   readonly doubt: DoubtViewModel;
@@ -58,7 +59,9 @@ export function Answer({ doubt: { result, order }, standing, state, name, reader
         {answer}
       </Text>
       {result && first !== undefined && second !== undefined ? (
-        drawnWords(result, [first, second], name).map((words) => <Text key={words}>{words}</Text>)
+        drawnWords(result, [first, second], name, mustsNotKnown(standing, view)).map((words) => (
+          <Text key={words}>{words}</Text>
+        ))
       ) : (
         <Text color="fg.muted">Drawing …</Text>
       )}

@@ -188,6 +188,8 @@ function Riders({
       },
     ];
   });
+  if (lines.length === 0)
+    return <Text>None has a place in the draws, so none would be chosen, whatever is wanted.</Text>;
   if (lines.length < 2)
     return <Text>Any rider with weights like these would choose the same.</Text>;
   return (

@@ -5,6 +5,7 @@ import type { Standing } from '@/store/queries';
 import { Plate } from '@/ui/marks/Plate';
 import { formatNumber } from '@/ui/messages';
 import type { DoubtViewModel } from '@/store/running';
+import { mustsNotKnown } from './not-known';
 
 const share = (x: number): string => (x === 0 ? '–' : x < 0.005 ? '< 1' : formatNumber(x * 100));
 
@@ -24,14 +25,7 @@ export function Places({
     entry: standing.candidates.find((c) => c.candidate.id === id),
     places: result.acceptability[result.ids.indexOf(id)] ?? [],
   }));
-  // A must that nothing is known about is neither kept nor broken in any draw.
-  const unknown = new Set(
-    rows.flatMap(({ id, entry }) =>
-      (view === 'stock' ? entry?.stock : entry?.built)?.musts.some((m) => m.chance === undefined)
-        ? [id]
-        : [],
-    ),
-  );
+  const unknown = mustsNotKnown(standing, view);
   const shown = Math.min(4, rows.length);
   return (
     <Box
