@@ -42,12 +42,17 @@ export function Places({
           '& td:first-of-type, & th:first-of-type': { textAlign: 'left' },
           '& tbody tr': { borderTop: '1px solid var(--chakra-colors-border-muted)' },
           '& thead th': { fontWeight: 400, fontSize: 'xs', color: 'fg.muted' },
+          // A phone shows the numbers, and no column is cut.
+          '& .share-bar': { display: { base: 'none', sm: 'block' } },
+          '& th:nth-of-type(2)': { minWidth: { base: 0, sm: '120px' } },
+          '& th:last-of-type': { whiteSpace: { base: 'normal', sm: 'nowrap' } },
+          '& td:first-of-type': { whiteSpace: { base: 'normal', sm: 'nowrap' } },
         }}
       >
         <thead>
           <tr>
             <th>%</th>
-            <th style={{ minWidth: 120 }}>first</th>
+            <th>first</th>
             {Array.from({ length: shown - 1 }, (_, k) => (
               <th key={k}>{k + 2}</th>
             ))}
@@ -72,6 +77,7 @@ export function Places({
                   <span style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
                     <span
                       aria-hidden
+                      className="share-bar"
                       style={{
                         flex: 1,
                         minWidth: 70,
@@ -88,14 +94,22 @@ export function Places({
                         }}
                       />
                     </span>
-                    <b style={{ minWidth: 30 }}>{share(first)}</b>
+                    <b style={{ minWidth: 30, marginLeft: 'auto' }}>{share(first)}</b>
                   </span>
                 </td>
                 {Array.from({ length: shown - 1 }, (_, k) => (
                   <td key={k}>{share(places[k + 1] ?? 0)}</td>
                 ))}
                 <td>{share(places.slice(shown).reduce((a, b) => a + b, 0))}</td>
-                <td style={{ color: placed < 0.995 ? 'var(--chakra-colors-fail)' : undefined }}>
+                <td
+                  style={{
+                    color: unknown.has(id)
+                      ? 'var(--chakra-colors-unsure)'
+                      : placed < 0.995
+                        ? 'var(--chakra-colors-fail)'
+                        : undefined,
+                  }}
+                >
                   {unknown.has(id) ? 'not known' : share(1 - placed < 0.0005 ? 0 : 1 - placed)}
                 </td>
               </tr>
