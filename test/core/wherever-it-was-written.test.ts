@@ -200,3 +200,15 @@ describe('what stands on an axle', () => {
     expect(axle('Motorcycle\nMax axle load, front axle: 165 kg')).toEqual([true]);
   });
 });
+
+describe('what is no motorcycle', () => {
+  test.each([
+    'Motorcycle trailer, payload 362 kg, max gross 500 kg, 13 inch wheels, length 2.4 m. 890 €.',
+    'Gelding, 9 years, 165 cm, 520 kg, sound. £4,500 with saddle (17.5 inch).',
+    'Mechanic wanted, 38 h a week, 3,400 € gross, singles and twins from 125 to 1200 cc.',
+  ])('%s', (text) => expect(ticked(text)).toEqual([]));
+  test('a rider’s height beside the word for a seat makes no other thing of it', () =>
+    expect(figures('868 mm de selle pour mon 1,74 m ça passe, 197 kg.')).toContain(
+      'seatHeight 868 mm',
+    ));
+});

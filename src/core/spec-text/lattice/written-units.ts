@@ -88,6 +88,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'km/lit(?:re|er)',
     'kmpl',
     '㎞ℓ',
+    '(?:con un litro|avec un litre|mit (?:ei)?nem liter|com um litro|al litro|au litre|por litro)(?=[,.;:!)]|$| (?:e|et|y|und|quindi|donc|así))',
     "(?:kays|k'?s|kilomet(?:re|er)s) to the lit(?:re|er)",
     'kilomet(?:re|er)s per lit(?:re|er)',
     'km com um litro',

@@ -25,7 +25,7 @@ export const SEAT_FORMS: readonly Form[] = [
     by: 'basis',
     basis: 'low-seat',
     before:
-      /(?<!\p{L})(?:(?:low|lower|lowered)(?: (?:seat|one))?(?: option| version| setting| variant)?:?|(?:la|quella|sella|selle|asiento|silla) (?:bassa|basse|bajo|baja)(?: da| a| de)?|(?:die |eine )?(?:niedrige|tiefe)(?: sitzbank)?:?) ?\(?(?:at |is )?$/iu,
+      /(?<!\p{L})(?:(?:low|lower|lowered)(?: (?:seat|one))?(?: option| version| setting| variant)?:?|(?:la|quella|sella|selle|asiento|silla) (?:bassa|basse|bajo|baja)(?: da| a| de)?|(?:die |eine )?(?:niedrige|tiefe)(?: (?:sitz)?bank)?(?: mit| hat| von)?:?) ?\(?(?:at |is )?$/iu,
     when: (s, { amounts: [a = 0] }) =>
       (speaksOfSeat(s) || isOfSeat(s.above)) &&
       ((a >= SEAT_MM.least && a <= SEAT_MM.most) || (a >= 26 && a <= 40 && a % 1 !== 0)),

@@ -56,12 +56,17 @@ const inBase = (q: Quantity, unit: 'mm' | 'kg' | 'L' | 'kW'): number | undefined
     ? convert(q.amounts[0], q.unit, unit)
     : undefined;
 
+/** "868 mm de selle pour mon 1,74 m": as tall as a rider, mm. */
+const isStature = (key: Judged, value: number): boolean =>
+  key === 'seatHeight' && value >= 1400 && value <= 2150;
+
 /** Whether every way to read the mark of a number lies beyond: `1.340 kg` may be either. */
 const isBeyond = (q: Quantity, key: Judged): boolean => {
   const { some, least, most } = BEYOND[key];
   return q.amounts.every((amount) => {
     const value = inBase({ ...q, amounts: [amount] }, BASE[DIMENSION[key]]);
-    return value !== undefined && value >= some && (value < least || value > most);
+    if (value === undefined || isStature(key, value)) return false;
+    return value >= some && (value < least || value > most);
   });
 };
 

@@ -104,7 +104,7 @@ export const FRENCH: Vocabulary = {
   common:
     'est|avec|les|des|pas|une|pour|dans|elle|mais|que|qui|sur|plus|ça|cest|jai|du|mon|ma|aux|sont|très|fait|moi',
   elsewhere:
-    'camping car|fourgon|tronconneuse|hors bord|metres carres|chambres|loyer|voiture|appartement|pieces|velo|telephone portable|bateau|four|farine|hotel',
+    'remorque|camping car|fourgon|tronconneuse|hors bord|metres carres|chambres|loyer|voiture|appartement|pieces|velo|telephone portable|bateau|four|farine|hotel',
   facts: [
     ['cooling', 'liquid', worded('refroidi(?:e|ssement)? (?:par |à )?(?:liquide|eau)')],
     [

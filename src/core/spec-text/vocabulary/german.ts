@@ -56,7 +56,7 @@ export const GERMAN: Vocabulary = {
     oil: 'olwechsel|olwechsel alle|olwechselintervall',
     oilCapacity: 'olmenge|motorol|olfullmenge|olinhalt',
     price:
-      'preis|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
+      'preis|liegt neu bei=list|neu bei=list|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
     usedPrice: 'gebrauchtpreis|gebraucht ab|gebraucht',
     warranty: 'garantie|gewahrleistung',
     madeFrom: 'gebaut ab|gebaut seit|bauzeit ab|produziert ab',
@@ -116,7 +116,7 @@ export const GERMAN: Vocabulary = {
   common:
     'und|hatten|hatte|dabei|war|waren|gibt|kein|keine|ganz|schon|immer|wieder|nach|ist|nicht|auf|wir|ich|sie|eine|einen|einem|mit|auch|aber|hat|habe|haben|noch|sind|wenn|oder|bei|für|von|zum|zur|vom|das|sich|wird|nur|kann|dann|mein|meine',
   elsewhere:
-    'akku|rasentraktor|schnittbreite|rasenmaher|rahmengrosse|e mtb|wohnmobil|aussenborder|kettensage|pkw|kombi|wohnung|zimmer|fahrrad|kaltmiete|handy|boot|mehl|backofen|hotel',
+    'motorradanhanger|anhanger|akku|rasentraktor|schnittbreite|rasenmaher|rahmengrosse|e mtb|wohnmobil|aussenborder|kettensage|pkw|kombi|wohnung|zimmer|fahrrad|kaltmiete|handy|boot|mehl|backofen|hotel',
   facts: [
     ['chainPitch', '520', /\bkette[^\d]{0,8}520\b/iu],
     ['chainPitch', '525', /\bkette[^\d]{0,8}525\b/iu],

@@ -98,7 +98,8 @@ export const ITALIAN: Vocabulary = {
     'moto|cilindrata|sella|forcella|monocilindrico|bicilindrico|giri min|coppia|serbatoio|pneumatico|pneumatici|catena|enduro|interasse|cerchi|manubrio',
   common:
     'con|una|che|è|ma|per|non|sono|della|del|il|gli|anche|più|molto|ho|mia|mio|questa|questo|sta|ci',
-  elsewhere: 'automobile|appartamento|camere|bicicletta|barca|forno|farina|albergo',
+  elsewhere:
+    'rimorchio|carrello appendice|automobile|appartamento|camere|bicicletta|barca|forno|farina|albergo',
   facts: [
     ['sumpGuard', 'alloy', worded('para-?motore (?:in )?allumini\\p{L}*')],
     ['cooling', 'liquid', worded('raffredda(?:mento|to|ta) (?:a |ad )?(?:liquido|acqua)')],

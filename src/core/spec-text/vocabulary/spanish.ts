@@ -99,7 +99,7 @@ export const SPANISH: Vocabulary = {
   common:
     'con|una|muy|pero|más|los|las|del|por|esta|este|está|para|mi|sin|como|cuando|tiene|todo|yo',
   elsewhere:
-    'furgoneta|autocaravana|cama|coche|piso|habitaciones|bicicleta|barco|horno|harina|hotel',
+    'remolque|furgoneta|autocaravana|cama|coche|piso|habitaciones|bicicleta|barco|horno|harina|hotel',
   facts: [
     ['sumpGuard', 'alloy', worded('cubre-?c[aá]rter (?:de )?alumini\\p{L}*')],
     ['cooling', 'liquid', worded('refriger(?:ación|ado|ada) (?:por |de )?(?:líquid[ao]|agua)')],
