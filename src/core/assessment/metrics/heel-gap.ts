@@ -1,5 +1,5 @@
 import { kindOfMachine } from '../../donor';
-import { AROUND_THE_SEAT, heelGap, nineInTen, riderInseam, SIT_SIGMA } from '../../fit';
+import { heelGap, nineInTen, riderInseam, SIT_SIGMA } from '../../fit';
 import { combine, known, source } from '../../numeric';
 import { millimetres, type Millimetres } from '../../units';
 import { metric, type Metric } from '../formula';
@@ -21,14 +21,8 @@ export function heelGapMetric({ brief, donor, figures, reach: own }: MetricConte
   // Seat and settling only add to what the legs make of a seat on the ground that has no width.
   const legs = heelGap(millimetres(0), { settle_mm: 0, halfWidth_mm: 0 }, inseam.mm, rider.sole_mm);
   const estimate = combine(
-    [
-      estimateIn<Millimetres>(figures, 'seatHeight'),
-      seat.settle_mm,
-      seat.halfWidth_mm,
-      offset,
-      scatter,
-    ] as const,
-    (h, settle_mm, w, o, s) => (legs + h - settle_mm + AROUND_THE_SEAT * w + o + s) as Millimetres,
+    [estimateIn<Millimetres>(figures, 'seatHeight'), seat.drop_mm, offset, scatter] as const,
+    (h, drop, o, s) => (legs + h - drop + o + s) as Millimetres,
   );
   const [low, high] = [own.offset_mm - own.sigma_mm, own.offset_mm + own.sigma_mm];
   return metric(
