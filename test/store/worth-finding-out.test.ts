@@ -60,3 +60,62 @@ describe('worth finding out before choosing', () => {
     ).toBeUndefined();
   });
 });
+
+describe('how wide a seat is', () => {
+  // Of the ten only the two that stand at the edge of what the legs reach are left, and reach is the only must.
+  const brief = dossier.briefs.brief;
+  const [drover, postmark] = [dossier.donors['drover-430'], dossier.donors['postmark-640-v']];
+  if (!brief || !drover || !postmark) throw new Error('no example');
+  const seatAt = (donor: typeof drover, mm: number, width?: string) => ({
+    ...donor,
+    figures: {
+      ...donor.figures,
+      seatHeight: {
+        readings: [
+          {
+            id: 's',
+            amount: mm,
+            unit: 'mm' as const,
+            basis: 'standard-seat' as const,
+            origin: 'measured' as const,
+            note: '',
+            spread: 0,
+          },
+        ],
+      },
+    },
+    facts: {
+      ...donor.facts,
+      seatWidth: width
+        ? {
+            readings: [{ id: 'w', value: width, origin: 'measured' as const, note: '' }],
+          }
+        : undefined,
+    },
+  });
+  const of = (width?: string) =>
+    worthFindingOut(
+      standingOf({
+        ...dossier,
+        briefs: { brief: { ...brief, musts: { ...brief.musts, on: ['stance'] } } },
+        donors: {
+          ...dossier.donors,
+          'drover-430': seatAt(drover, 855, width),
+          'postmark-640-v': seatAt(postmark, 848, width),
+        },
+        candidates: Object.fromEntries(
+          Object.entries(dossier.candidates).filter(([id]) =>
+            ['c-drover-430', 'c-postmark-640-v'].includes(id),
+          ),
+        ),
+      }),
+      'stock',
+    );
+  test('is worth a look where the reach hangs on it', () => {
+    const seats = of().filter((w) => w.kind === 'seat');
+    expect(seats.length).toBeGreaterThan(0);
+    for (const w of seats) expect(w.points).toBeGreaterThanOrEqual(0.05);
+  });
+  test('is no question once it has been told', () =>
+    expect(of('middle').filter((w) => w.kind === 'seat')).toEqual([]));
+});
