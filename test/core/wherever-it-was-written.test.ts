@@ -72,6 +72,11 @@ describe('a language by its commonest words', () => {
   });
 });
 
+test('what was paid, said behind the sum', () =>
+  expect(
+    prices('Der Tank hat sechzehn Liter. Siebentausendneunhundertneunzig hab ich bezahlt.'),
+  ).toEqual(['7990 EUR asked about']));
+
 describe('halves and thousands in one German word', () => {
   test.each([
     ['Der Tank fasst sechzehneinhalb Liter.', 'tank 16.5 L'],
@@ -111,6 +116,8 @@ describe('what is no figure of the machine', () => {
     ['19 ft-lb on every bolt, 61 hp, 201 kg wet.', 'torque'],
     ['Wet weight 201 kg. Tank to tank: 231 mi / 4.6 gal, 198 mi / 4.1 gal.', 'tank'],
     ['Motorcycle, 163 kg wet. Fork oil (each leg): 512 cm3', 'displacement'],
+    ['Motorcycle, 205 mm of travel at the front, 10 mm less at the back.', 'travelRear'],
+    ['Motorcycle, 163 kg wet. It uses 4.7 L/100 on gravel tours with panniers.', 'consumption'],
   ])('%s', (text, key) => expect(keysByRule(text)).not.toContain(key));
   test('a range with its label is one still', () =>
     expect(figures('Fuel Range 380 km, tank 17 L')).toContain('statedRange 380 km'));

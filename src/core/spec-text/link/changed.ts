@@ -73,6 +73,15 @@ export const isFill = (text: string, q: Quantity): boolean =>
 const OWN_TANK =
   /(?<!\p{L})(?:I['’]?ve|I have|I|we['’]?ve|he['’]?s|she['’]?s) (?:got|put|fitted|bought|run|added)? ?(?:the|a|an) (?:big |bigger |larger )?$/iu;
 export const isOfPart = (text: string, q: Quantity): boolean =>
+  // "4.7 L/100 on gravel tours with panniers".
+  (/mpg|100km|km\/L/.test(q.unit ?? '') &&
+    /^ (?:on [^,.;]{0,24} )?(?:with|w\/|mit|avec|con) (?:the |full |den |les |le |las )?(?:panniers|luggage|boxes|bags|cases|koffern|gepäck|valises|bagages|borse|valigie|maletas)(?!\p{L})/iu.test(
+      text.slice(q.to, q.to + 48),
+    )) ||
+  // "205 at the front, ten less at the back".
+  /^ (?:mm |mil |millimet(?:re|er)s )?(?:less|more|fewer|shorter|longer|lower|higher|weniger|mehr|de moins|de plus|di meno|di più|menos|más) (?:at|in|on|out|up|hinten|vorn|à|al|atrás|detrás|dietro|davanti|behind)(?!\p{L})/iu.test(
+    text.slice(q.to, q.to + 40),
+  ) ||
   // "214 kg with racks and bars".
   (/^(?:kg|lb)$/.test(q.unit ?? '') &&
     /^,? with (?:the |my |its )?(?:racks?|crash ?bars?|bars|luggage|panniers|boxes|bags|guards|accessories|extras|all the (?:gear|extras))(?: |,|\.|;|$)(?!on order)/iu.test(

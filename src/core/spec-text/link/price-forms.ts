@@ -47,6 +47,16 @@ export const PRICE_FORMS: readonly Form[] = [
     behind:
       /^ ?(?:\+|plus|and) ?(?:about )?[£$€]? ?\d[\d.,]* ?[£$€]? ?(?:for |in |of )?(?:the )?(?:otr|on[- ]the[- ]roads?|pdi|freight|delivery|dealer fees|destination|rego|registration|fees|doc fees?)(?!\p{L})/iu,
   },
+  // "Siebentausendneunhundertneunzig hab ich bezahlt."
+  {
+    key: 'price',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'paid',
+    behind:
+      /^(?: euro)? (?:hab(?:e)? ich|haben wir|hab i) (?:dafür |für sie )?(?:bezahlt|gezahlt|gegeben|hingelegt)(?!\p{L})/iu,
+    when: (s, { amounts: [a = 0] }) => a >= 500 && s.units.money !== undefined,
+  },
   // "4.400 FP", "6200 VB".
   {
     key: 'price',

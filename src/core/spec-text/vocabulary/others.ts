@@ -37,7 +37,7 @@ export const OTHERS: Vocabulary = {
     rake: 'balhoofdhoek|caster|kat glowki ramy|styrvinkel',
     trail: 'naloop|trail|wyprzedzenie|forsprang',
     service:
-      'onderhoud|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var|service hver|serviceeftersyn hver|serviceintervall|serviceinterval|huoltovali|servisni interval|servisni intervaly',
+      'onderhoud|daarna elke|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var|service hver|serviceeftersyn hver|serviceintervall|serviceinterval|huoltovali|servisni interval|servisni intervaly',
     valves:
       'kleppen|kleppen stellen|valvulas|luz zaworowy|regulacja zaworow|ventiljustering|ventilerne|ventilerne skal justeres|ventilspil',
     oil: 'olie verversen|olieverversing|troca de oleo|wymiana oleju|oljebyte',
