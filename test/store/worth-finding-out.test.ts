@@ -119,3 +119,33 @@ describe('how wide a seat is', () => {
   test('is no question once it has been told', () =>
     expect(of('middle').filter((w) => w.kind === 'seat')).toEqual([]));
 });
+
+describe('which class a machine is of', () => {
+  const postmark = dossier.donors['postmark-640-v'];
+  if (!postmark) throw new Error('no example');
+  // Of the one machine nobody has told more than its price.
+  const of = (classGuessed?: boolean) =>
+    worthFindingOut(
+      standingOf({
+        ...dossier,
+        donors: {
+          ...dossier.donors,
+          'postmark-640-v': {
+            ...postmark,
+            classGuessed,
+            figures: { price: postmark.figures.price },
+            facts: {},
+          },
+        },
+      }),
+      'stock',
+    );
+  test('is worth finding out where it was only guessed and all the rest hangs on it', () => {
+    const classes = of(true).filter((w) => w.kind === 'class');
+    expect(classes).toHaveLength(1);
+    expect(classes[0]?.kind === 'class' && classes[0].candidateIds).toEqual(['c-postmark-640-v']);
+    expect(classes[0]?.points).toBeGreaterThan(0.05);
+  });
+  test('is no question once it has been said', () =>
+    expect(of().filter((w) => w.kind === 'class')).toEqual([]));
+});

@@ -24,10 +24,11 @@ const bare = (lines: Readings | undefined): unknown =>
 
 /** What of a donor is reckoned with: not its name, nor what the rider notes of it. */
 function ofDonor(donor: Donor): unknown {
-  const { figures, facts, weakPoints = [], id, donorClass } = donor;
+  const { figures, facts, weakPoints = [], id, donorClass, likelyClasses } = donor;
   return {
     id,
     donorClass,
+    likelyClasses,
     figures: bare(figures),
     facts: bare(facts),
     mends: weakPoints.filter((w) => w.mend).map((w) => w.cost),

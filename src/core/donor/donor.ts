@@ -63,6 +63,13 @@ export interface Variant {
   readonly seat?: (typeof SEAT_VERSIONS)[number] | undefined;
 }
 
+/** A class that a machine may be of, and how likely. */
+export interface ClassChance {
+  readonly donorClass: DonorClass;
+  /** 0–1; those of one machine add to 1. */
+  readonly chance: number;
+}
+
 /** What every donor has: its name, its class and as much of its sheet as is its own. */
 export interface DonorSheet {
   readonly id: string;
@@ -84,6 +91,8 @@ export interface DonorSheet {
   readonly inherited?: { readonly [K in FigureKey]?: string | undefined } | undefined;
   /** The model at the end of its line; filled in by `resolveDonor`, never stored. */
   readonly root?: string | undefined;
+  /** Where its class is only guessed: the classes it may be of; filled in by `withLikelyClasses`, never stored. */
+  readonly likelyClasses?: readonly ClassChance[] | undefined;
 }
 
 /** A stock model. */

@@ -8,6 +8,7 @@ export {
   SEAT_VERSIONS,
   shortName,
   TUNES,
+  type ClassChance,
   type Donor,
   type DonorClass,
   type DonorKind,

@@ -1,11 +1,10 @@
-import { kindOfMachine, type Donor } from '../donor';
+import { kindOfMachine, type Donor, type DonorClass } from '../donor';
 import { factInUse, type FactKey } from '../facts';
-import { oneOf } from '../numeric';
-import { typicalChances, type OwnTypicalFacts } from '../typical';
+import { oneOfItsClass, typicalChances, type OwnTypicalFacts } from '../typical';
 import type { IndexReason } from './weighted-index';
 
 /** Whose facts they are. */
-export type Whose = Pick<Donor, 'id' | 'root' | 'donorClass' | 'facts'> & {
+export type Whose = Pick<Donor, 'id' | 'root' | 'donorClass' | 'likelyClasses' | 'facts'> & {
   /** What the rider holds typical of classes. */
   readonly usualFacts?: OwnTypicalFacts | undefined;
 };
@@ -23,19 +22,21 @@ export function told(
   const says = factInUse(donor.facts?.[name])?.value;
   const worth = says === undefined ? undefined : worths[says];
   if (worth !== undefined) return { name, weight, says, worth };
-  const chances = typicalChances(donor.donorClass, name, donor.usualFacts);
   const all = Object.entries(worths);
-  const sum = all.reduce((total, [option]) => total + (chances?.[option] ?? 0), 0);
-  const answers = all.map(([option, value]) => ({
-    value,
-    chance: chances && sum > 0 ? (chances[option] ?? 0) / sum : 1 / all.length,
-  }));
+  const answersOf = (donorClass: DonorClass) => {
+    const chances = typicalChances(donorClass, name, donor.usualFacts);
+    const sum = all.reduce((total, [option]) => total + (chances?.[option] ?? 0), 0);
+    return all.map(([option, value]) => ({
+      value,
+      chance: chances && sum > 0 ? (chances[option] ?? 0) / sum : 1 / all.length,
+    }));
+  };
   const worst = Math.min(...Object.values(worths));
   return {
     name,
     weight,
     says,
     worth,
-    standIn: oneOf(`fact/${kindOfMachine(donor)}/${name}`, worst, answers),
+    standIn: oneOfItsClass(`fact/${kindOfMachine(donor)}/${name}`, worst, donor, answersOf),
   };
 }

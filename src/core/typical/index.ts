@@ -1,4 +1,18 @@
 export {
+  chancesOf,
+  cylinderPoints,
+  factPoints,
+  figurePoints,
+  GUESSED,
+  isStrange,
+  rimPoints,
+  TELLING_FIGURES,
+  TOLD,
+  type TellingFigure,
+} from './class-fit';
+export { withLikelyClasses } from './likely-classes';
+export { chancesOfMachine, classInRows, oneOfItsClass } from './of-its-class';
+export {
   isTypicalFact,
   TYPICAL_FACT_KEYS,
   typicalChances,

@@ -1,8 +1,8 @@
-import { kindOfMachine, type Donor } from '../donor';
+import { DONOR_CLASSES, kindOfMachine, type Donor, type DonorClass } from '../donor';
 import {
   certain,
   clamp,
-  oneOf,
+  derive,
   source,
   splitNormal,
   unknown,
@@ -10,6 +10,7 @@ import {
   type Known,
 } from '../numeric';
 import { figureDefinition, isFigureKey, normalFigure, type FigureKey } from '../readings';
+import { classInRows, oneOfItsClass, type OfClass } from './of-its-class';
 import {
   isTypicalKey,
   TYPICAL_GEARS,
@@ -20,7 +21,7 @@ import {
 } from './typical-figures';
 
 /** Whose figures they are. */
-export type Untold = Pick<Donor, 'id' | 'root' | 'donorClass' | 'figures'>;
+export type Untold = OfClass & Pick<Donor, 'figures'>;
 
 /** Share of the doubt about a typical figure that all machines of its class have in common: the table itself may lie off. Own assumption. */
 const SHARED_BY_CLASS = 0.3;
@@ -44,31 +45,54 @@ export function standIn(
   if (key === 'wheelFront' || key === 'wheelRear')
     return rimOf(donor, key === 'wheelFront' ? 0 : 1);
   if (!isTypicalKey(key)) return undefined;
-  const span = typicalOf(donor.donorClass, key, own);
-  if (!span) return undefined;
+  const usual = spanOf(donor, donor.donorClass, key, own);
+  if (!usual) return undefined;
   const cut = isFigureKey(key) ? figureDefinition(key).limits : undefined;
   const name = `typical/${machine}/${key}`;
-  const others = RISING.filter((k) => k !== key);
-  if (others.length === RISING.length)
-    return source(name, span, {
-      shared: { key: `typical/${donor.donorClass}/${key}`, share: SHARED_BY_CLASS },
-      cut,
-    });
-  const { interval, share } = risen(
-    span,
-    others.flatMap((k) => scoreOf(donor, k, own)),
+  const shared =
+    usual.sizeShare === undefined
+      ? { key: `typical/${donor.donorClass}/${key}`, share: SHARED_BY_CLASS }
+      : { key: `typical/${machine}/size`, share: usual.sizeShare };
+  const classes = classInRows(donor);
+  if (!classes) return source(name, usual.interval, { shared, cut });
+  // As high or low within its class as the score says, whichever class it is of.
+  const spans = DONOR_CLASSES.map((c) => (spanOf(donor, c, key, own) ?? usual).interval);
+  const { min, max } = cut ?? ANY;
+  return derive([classes, source(name, STANDARD, { shared })], (c, score) =>
+    clamp(splitNormal(spans[c] ?? usual.interval, score), min, max),
   );
-  return source(name, interval, { shared: { key: `typical/${machine}/size`, share }, cut });
+}
+
+const ANY = { min: -Infinity, max: Infinity };
+/** A standard normal score. */
+const STANDARD: Interval = { low: -Z95, mid: 0, high: Z95 };
+
+/** What is typical of a class given what is known of the machine's size; `sizeShare` is of the variance, what is left in common with what else goes by size. */
+function spanOf(
+  donor: Untold,
+  donorClass: DonorClass,
+  key: TypicalKey,
+  own?: OwnTypical,
+): { readonly interval: Interval; readonly sizeShare?: number } | undefined {
+  const interval = typicalOf(donorClass, key, own);
+  const others = RISING.filter((k) => k !== key);
+  if (!interval || others.length === RISING.length) return interval && { interval };
+  const { interval: at, share } = risen(
+    interval,
+    others.flatMap((k) => scoreOf(donor, donorClass, k, own)),
+  );
+  return { interval: at, sizeShare: share };
 }
 
 /** How far a known figure lies from what is typical, as a standard normal score; nothing where it is not known. */
 function scoreOf(
   donor: Untold,
+  donorClass: DonorClass,
   key: 'mass' | 'power' | 'torque',
   own?: OwnTypical,
 ): readonly number[] {
   const { estimate } = normalFigure(donor.figures, key, () => unknown(key));
-  const span = typicalOf(donor.donorClass, key, own);
+  const span = typicalOf(donorClass, key, own);
   if (estimate.kind === 'unknown' || !span) return [];
   const away = estimate.mid - span.mid;
   const half = away < 0 ? span.mid - span.low : span.high - span.mid;
@@ -100,11 +124,15 @@ const MM_PER_INCH = 25.4;
 
 /** A rim's diameter, mm: front and rear are one source. */
 function rimOf(donor: Untold, end: 0 | 1): Known {
-  const pairs = TYPICAL_RIMS[donor.donorClass];
-  const answers = pairs.map(({ rims, chance }) => ({ value: rims[end] * MM_PER_INCH, chance }));
-  const [only, ...others] = answers;
-  if (only && others.length === 0) return certain(only.value);
-  return oneOf(`typical/${kindOfMachine(donor)}/rims`, answers[0]?.value ?? Number.NaN, answers);
+  const pairsOf = (donorClass: DonorClass) =>
+    TYPICAL_RIMS[donorClass].map(({ rims, chance }) => ({
+      value: rims[end] * MM_PER_INCH,
+      chance,
+    }));
+  const [usual, ...others] = pairsOf(donor.donorClass);
+  const mid = usual?.value ?? Number.NaN;
+  if (others.length === 0 && !donor.likelyClasses) return certain(mid);
+  return oneOfItsClass(`typical/${kindOfMachine(donor)}/rims`, mid, donor, pairsOf);
 }
 
 /** Gears of a class where nobody has counted them. */

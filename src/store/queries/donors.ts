@@ -10,6 +10,7 @@ import {
   type NormalFigure,
   type NormalFigures,
 } from '@/core/readings';
+import { withLikelyClasses } from '@/core/typical';
 import { BRIEF_KEY, newBrief, type Dossier } from '../records';
 import { donorsOf } from './gathered';
 import { bareCase } from './standing';
@@ -27,7 +28,7 @@ function resolvedAll(donors: DonorTable): ReadonlyMap<string, Donor> {
   const made = new Map(
     Object.keys(donors).flatMap((id) => {
       const donor = resolveDonor(donors, id);
-      return donor ? [[id, donor] as const] : [];
+      return donor ? [[id, withLikelyClasses(donor)] as const] : [];
     }),
   );
   resolvedTables.set(donors, made);

@@ -12,6 +12,7 @@ import { briefForPurpose, WHOLE, type Brief } from '@/core/brief';
 import { kindOfMachine, resolveDonor, shortName, type Donor, type DonorTable } from '@/core/donor';
 import type { Part } from '@/core/part';
 import type { FigureKey } from '@/core/readings';
+import { withLikelyClasses } from '@/core/typical';
 import {
   fitScore,
   rank,
@@ -79,8 +80,9 @@ function aboardOf(donors: DonorTable, parts: PartTable, donorId: string): Aboard
 /** A donor as it is weighed: with all it inherits, all that was seen on it, and what it carries; `undefined` when there is none. */
 export function bareCase(dossier: Dossier, brief: Brief, donorId: string): BareCase | undefined {
   const donors = donorsOf(dossier);
-  const donor = resolveDonor(donors, donorId);
-  if (!donor) return undefined;
+  const resolved = resolveDonor(donors, donorId);
+  if (!resolved) return undefined;
+  const donor = withLikelyClasses(resolved);
   const aboard = aboardOf(donors, partsOf(dossier), donorId);
   const candidate = Object.values(dossier.candidates).find((c) => c.donorId === donorId);
   const taken = candidate?.takenAsKept ?? [];

@@ -4,9 +4,10 @@ import { valueOfKnowing, type Choosable, type Knowable } from '@/core/doubt';
 import { ROWS, scoresOf, type Known, type Rows } from '@/core/numeric';
 import type { WantKey } from '@/core/preference';
 import { FIGURE_KEYS, readingInUse, type FigureKey } from '@/core/readings';
+import { classInRows } from '@/core/typical';
 import type { Standing, StandingCandidate } from './standing';
 
-/** What could be found out: a figure of a machine, a fact that a want of it lacks, how wide its seat is, or how the rider reaches the ground. */
+/** What could be found out: a figure of a machine, a fact that a want of it lacks, how wide its seat is, what class it is of where that is only guessed, or how the rider reaches the ground. */
 export type WorthKnowing = {
   /** Better by so many points on average, and another choice in so many of 100. */
   readonly points: number;
@@ -19,6 +20,7 @@ export type WorthKnowing = {
     }
   | { readonly kind: 'facts'; readonly candidateIds: readonly string[]; readonly want: WantKey }
   | { readonly kind: 'seat'; readonly candidateIds: readonly string[] }
+  | { readonly kind: 'class'; readonly candidateIds: readonly string[] }
   | { readonly kind: 'reach' }
 );
 
@@ -43,7 +45,7 @@ function worthOf(entry: StandingCandidate, view: 'stock' | 'built'): Choosable {
 type Subject =
   | { readonly kind: 'figure'; readonly figure: FigureKey; readonly candidateIds: string[] }
   | { readonly kind: 'facts'; readonly want: WantKey; readonly candidateIds: string[] }
-  | { readonly kind: 'seat'; readonly candidateIds: string[] }
+  | { readonly kind: 'seat' | 'class'; readonly candidateIds: string[] }
   | { readonly kind: 'reach' };
 
 /** All that is not known for certain, by its source: what a listing has of its model is one thing. */
@@ -67,6 +69,14 @@ function subjectsOf(
         `${kindOfMachine(donor)}/seatWidth`,
         stance.widthIndex.rows,
         () => ({ kind: 'seat', candidateIds: [id] }),
+        id,
+      );
+    const classes = classInRows(donor);
+    if (classes?.rows)
+      add(
+        `${kindOfMachine(donor)}/class`,
+        classes.rows,
+        () => ({ kind: 'class', candidateIds: [id] }),
         id,
       );
     for (const figure of FIGURE_KEYS) {

@@ -75,6 +75,12 @@ export function worthKnowingWords(
       how: 'Sit on any machine of known seat height in your boots, and enter the sit.',
     };
   const whose = listWords(worth.candidateIds.map(name));
+  if (worth.kind === 'class')
+    return {
+      what: `Which class ${whose} ${worth.candidateIds.length > 1 ? 'are' : 'is'} of`,
+      gain,
+      how: 'Read what it is for in a test of it, then say its class on its sheet: until then all that is typical is drawn from several.',
+    };
   if (worth.kind === 'seat')
     return {
       what: `${FACT_WORDS.seatWidth} of ${whose}`,

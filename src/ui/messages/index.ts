@@ -70,7 +70,7 @@ export { formulaWords } from './formulas';
 export { fitsWords, FLAG_WORDS, partCellFaultWords, partFacts } from './parts';
 export { gapWords } from './gaps';
 export { knownBy } from './known-by';
-export { ofClass, typicalWords } from './typical-words';
+export { guessedClassWords, ofClass, typicalClassWords, typicalWords } from './typical-words';
 export {
   leadWords,
   leftOutWords,

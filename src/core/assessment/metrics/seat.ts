@@ -1,10 +1,11 @@
 import { SEAT_WIDTHS, type SeatWidth } from '../../brief';
-import { kindOfMachine } from '../../donor';
+import { kindOfMachine, type ClassChance, type DonorClass } from '../../donor';
 import { factInUse } from '../../facts';
 import { AROUND_THE_SEAT, SEAT_SHAPES, seatWidth, seatWidthChances } from '../../fit';
-import { certain, derive, oneOf, type Known } from '../../numeric';
+import { certain, derive, type Known } from '../../numeric';
 import type { NormalFigures } from '../../readings';
 import type { Whose } from '../../suitability';
+import { oneOfItsClass } from '../../typical';
 import { figureInput, type WorkingInput } from '../working-inputs';
 
 /** What a seat does to the reach, mm, with its doubt. */
@@ -52,26 +53,33 @@ function made(index: Known): Width {
  */
 function widthOf(donor: Whose): Width {
   const told = factInUse(donor.facts?.seatWidth)?.value;
-  const chances = seatWidthChances(donor);
-  const key =
-    told ??
-    `fact/${kindOfMachine(donor)}/seatWidth|${SEAT_WIDTHS.map((w) => chances[w]).join('|')}`;
+  const name = `fact/${kindOfMachine(donor)}/seatWidth`;
+  const key = told ?? [name, ...classesOf(donor).flatMap((c) => saidOf(donor, c))].join('|');
   const known = widths.get(key);
   if (known) return known;
   const usual = SEAT_WIDTHS.indexOf(seatWidth(donor));
-  const answers = SEAT_WIDTHS.map((width, value) => ({ value, chance: chances[width] }));
+  const answersOf = (donorClass: DonorClass) => {
+    const chances = seatWidthChances({ ...donor, donorClass });
+    return SEAT_WIDTHS.flatMap((width, value) =>
+      chances[width] > 0 ? [{ value, chance: chances[width] }] : [],
+    );
+  };
   const width = made(
-    told === undefined
-      ? oneOf(
-          `fact/${kindOfMachine(donor)}/seatWidth`,
-          usual,
-          answers.filter(({ chance }) => chance > 0),
-        )
-      : certain(usual),
+    told === undefined ? oneOfItsClass(name, usual, donor, answersOf) : certain(usual),
   );
   if (widths.size >= WIDTHS_KEPT) widths.clear();
   widths.set(key, width);
   return width;
+}
+
+/** The classes a machine may be of. */
+const classesOf = ({ donorClass, likelyClasses }: Whose): readonly ClassChance[] =>
+  likelyClasses ?? [{ donorClass, chance: 1 }];
+
+/** How likely a class is and how likely each width of seat in it, as parts of a key. */
+function saidOf(donor: Whose, { donorClass, chance }: ClassChance): readonly (string | number)[] {
+  const chances = seatWidthChances({ ...donor, donorClass });
+  return [donorClass, chance, ...SEAT_WIDTHS.map((w) => chances[w])];
 }
 
 /** The width of a donor's seat by its place in `SEAT_WIDTHS`, from narrow to wide, in each row. */

@@ -6,7 +6,7 @@ import { SHEET_GROUP_KEYS, type SheetGroupKey } from '@/core/sheet';
 import { figuresOf, moneyOf } from '@/store/queries';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { Choice } from '@/ui/fields';
-import { CLASS_WORDS, ofClass, type Reader } from '@/ui/messages';
+import { CLASS_WORDS, guessedClassWords, ofClass, type Reader } from '@/ui/messages';
 import { Checks } from './Checks';
 import { MachinePanel } from './MachinePanel';
 import { SheetGroup } from './SheetGroup';
@@ -111,10 +111,7 @@ export function Sheet({ donor, model, reader, onPaste, onCompare }: SheetProps) 
           </Box>
           {own.classGuessed && (
             <Flex gridColumn="1 / -1" gap="3" align="center" wrap="wrap" fontSize="sm">
-              <Text color="unsure">
-                Its class was guessed from a text. What nobody has told is taken as typical of it:
-                check it.
-              </Text>
+              <Text color="unsure">{guessedClassWords(donor.likelyClasses ?? [])}</Text>
               <Button size="xs" variant="outline" onClick={() => setClass(own.donorClass)}>
                 It is a {ofClass(own.donorClass)}
               </Button>

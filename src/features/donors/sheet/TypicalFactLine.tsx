@@ -2,7 +2,12 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import type { Donor } from '@/core/donor';
 import { FACT_DEFINITIONS } from '@/core/facts';
-import { typicalChances, type Chances, type TypicalFactKey } from '@/core/typical';
+import {
+  chancesOfMachine,
+  typicalChances,
+  type Chances,
+  type TypicalFactKey,
+} from '@/core/typical';
 import { BRIEF_KEY } from '@/store/records';
 import { useDossierState, useDossierStore } from '@/store/react';
 import { FACT_WORDS, formatNumber, ofClass, OPTION_WORDS } from '@/ui/messages';
@@ -22,18 +27,17 @@ export function TypicalFactLine({ donor, fact }: LineProps) {
   const own = useDossierState((s) => s.dossier.briefs[BRIEF_KEY]?.typicalFacts);
   const chances = typicalChances(donorClass, fact, own) ?? {};
   const mine = own?.[donorClass]?.[fact];
-  const all = Object.values(chances).reduce((sum, c) => sum + c, 0);
-  const said = Object.entries(chances)
-    .filter(([, chance]) => chance > 0)
+  const said = Object.entries(chancesOfMachine(donor, fact, own))
+    .filter(([, chance]) => chance >= 0.005)
     .toSorted(([, a], [, b]) => b - a)
     .map(
       ([option, chance]) =>
-        `${OPTION_WORDS[fact][option] ?? option} ${formatNumber((chance / all) * 100)} %`,
+        `${OPTION_WORDS[fact][option] ?? option} ${formatNumber(chance * 100)} %`,
     );
   return (
     <TypicalFrame
       name={FACT_WORDS[fact]}
-      donorClass={donorClass}
+      donor={donor}
       mine={mine !== undefined}
       says={said.join(' · ')}
       editor={() => <OwnChances donor={donor} fact={fact} chances={chances} mine={mine} />}

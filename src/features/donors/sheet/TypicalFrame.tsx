@@ -1,23 +1,23 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
-import type { DonorClass } from '@/core/donor';
+import type { Donor } from '@/core/donor';
 import { BRIEF_KEY } from '@/store/records';
 import { useDossierState } from '@/store/react';
 import { OriginMark } from '@/ui/marks/OriginMark';
-import { ofClass } from '@/ui/messages';
+import { typicalClassWords } from '@/ui/messages';
 
 /** What a class has in place of what nobody has told, with its mark, and the way to put it right for this dossier. */
 export function TypicalFrame({
   name,
-  donorClass,
+  donor,
   mine,
   says,
   editor,
 }: {
   /** Of the line, for whoever hears the page. */
   readonly name: string;
-  readonly donorClass: DonorClass;
+  readonly donor: Donor;
   /** The rider has put the class right. */
   readonly mine: boolean;
   readonly says: ReactNode;
@@ -31,10 +31,7 @@ export function TypicalFrame({
       <Flex fontSize="xs" color="fg.muted" gap="1.5" align="center" wrap="wrap">
         <OriginMark known="typical" />
         <Text>
-          {says},{' '}
-          {mine
-            ? 'as you hold typical of its class'
-            : `typical of its class: ${ofClass(donorClass)}`}
+          {says}, {mine ? 'as you hold typical of its class' : typicalClassWords(donor)}
         </Text>
         {editor && hasBrief && (
           <Button

@@ -70,7 +70,7 @@ export function TypicalLine({ donor, line, reader }: LineProps) {
   return (
     <TypicalFrame
       name={nameWords(line)}
-      donorClass={donor.donorClass}
+      donor={donor}
       mine={mine}
       says={
         <>
