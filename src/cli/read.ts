@@ -89,6 +89,7 @@ function textOf(text: string) {
   const read = readText(text);
   return {
     aboutMotorcycles: read.ours,
+    toldBy: read.toldBy,
     gallons: read.gallon ?? null,
     gallonsBy: read.countryBy,
     leftOut: read.leftOut,

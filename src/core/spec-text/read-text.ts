@@ -11,6 +11,7 @@ import { namesIn } from './text/names';
 import { footnotesIn, readBlock, type BlockRead } from './text/read-block';
 import { readMachineTable } from './text/read-table';
 import { settled } from './text/settle';
+import { isPersonal, isSpoken } from './text/who-tells';
 import { surveyOf, type Survey } from './text/survey';
 import { type ScannedLine } from './text/scanned-line';
 import { tubesAsked } from './text/tubes';
@@ -50,6 +51,8 @@ export interface TextRead {
   readonly countryBy: readonly string[];
   /** The text is about a motorcycle at all. */
   readonly ours: boolean;
+  /** Where its figures come from, as a whole: somebody who offers a machine, tells of himself or says numbers in words is no maker. */
+  readonly toldBy: 'claimed' | 'heard';
   /** Longer than is read: how many characters were left out. */
   readonly leftOut: number;
 }
@@ -83,6 +86,8 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
     gallon: survey.gallon,
     countryBy: survey.countryBy,
     ours: survey.ours,
+    toldBy:
+      machines.some((m) => m.sale) || isPersonal(plain) || isSpoken(machines) ? 'heard' : 'claimed',
     leftOut: Math.max(0, text.length - SPEC_TEXT_LIMIT),
   };
 }

@@ -118,8 +118,7 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel, shared: s
     const soon = setTimeout(() => readText(FIRST_WORDS), 200);
     return () => clearTimeout(soon);
   }, []);
-  // A seller is no maker.
-  const origin = chosenOrigin ?? (read.machines.some((m) => m.sale) ? 'heard' : 'claimed');
+  const origin = chosenOrigin ?? read.toldBy;
   const dossier = useDossierState((s) => s.dossier);
   const parts = useMemo(() => Object.values(partsOf(dossier)), [dossier]);
   const donors = useMemo(() => Object.values(model.own), [model.own]);
