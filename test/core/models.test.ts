@@ -267,6 +267,18 @@ describe('money', () => {
     expect(Math.abs(open.interval.high - 6480)).toBeLessThan(20);
     expect(onTheRoadPrice(price(6000, 'EUR', 'asked'), money)).toEqual(known(exactly(6000)));
   });
+  test('what somebody else paid is doubtful by 15 in 100, what was asked or the rider noted himself is not', () => {
+    // Common practice, no source: used machines of one model and age are told by a sixth or so apart.
+    const paid = { ...price(6000, 'EUR', 'asked'), basis: 'paid' as const };
+    const spanOf = (reading: Parameters<typeof onTheRoadPrice>[0]) => {
+      const found = onTheRoadPrice(reading, money);
+      return found.kind === 'known' ? [found.interval.low, found.interval.high] : [];
+    };
+    expect(spanOf({ ...paid, origin: 'heard' })).toEqual([5100, 6900]);
+    expect(spanOf({ ...paid, origin: 'heard', spread: 100 })).toEqual([5900, 6100]);
+    expect(spanOf({ ...paid, origin: 'measured' })).toEqual([6000, 6000]);
+    expect(spanOf({ ...paid, origin: 'heard', basis: 'asked' })).toEqual([5820, 6180]);
+  });
 });
 
 describe('ground shares', () => {

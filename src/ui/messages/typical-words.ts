@@ -31,7 +31,7 @@ const NAMED = 3;
 const likelyWords = (likely: readonly ClassChance[]): string =>
   likely
     .slice(0, NAMED)
-    .map(({ donorClass, chance }) => `${ofClass(donorClass)} (${Math.round(chance * 100)} %)`)
+    .map(({ donorClass, chance }) => `${ofClass(donorClass)} (${Math.round(chance * 100)}\u00a0%)`)
     .join(', ') + (likely.length > NAMED ? ' and others' : '');
 
 /** What a class that was only guessed does to what stands in for what nobody has told. */
