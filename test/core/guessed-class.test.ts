@@ -140,6 +140,25 @@ describe('what is typical of a class that was only guessed', () => {
     }
   });
 
+  test('by hand (docs/doubt.md): below 850 mm in 14 of 100, where the class alone says 5', () => {
+    const either = {
+      ...newDonor('h'),
+      donorClass: 'rally-twin' as const,
+      likelyClasses: [
+        { donorClass: 'rally-twin' as const, chance: 0.8 },
+        { donorClass: 'large-adventure-twin' as const, chance: 0.2 },
+      ],
+    };
+    const below = (of: Donor) =>
+      rowsOf(standIn(of, 'seatHeight')).filter((mm) => mm < 850).length / ROWS;
+    // Two standard errors.
+    const within = (p: number) => 2 * Math.sqrt((p * (1 - p)) / ROWS);
+    expect(Math.abs(below(either) - 0.14)).toBeLessThan(within(0.14));
+    expect(Math.abs(below({ ...either, likelyClasses: undefined }) - 0.05)).toBeLessThan(
+      within(0.05),
+    );
+  });
+
   test('it is never surer than the class alone, where the classes differ', () => {
     for (const key of ['seatHeight', 'clearance', 'wheelbase', 'travelFront', 'mass'] as const) {
       const mixed = standIn(donor, key)?.interval;

@@ -1,4 +1,5 @@
 import { FACT_KEYS, factDefinition, type FactKey } from '../facts';
+import { AVOIDED, UNREAL, WANTED } from './link/nobodys';
 import type { FactProposal } from './proposal';
 import { readTyres } from './text/tyres';
 import { plainWord, VOCABULARIES } from './vocabulary/lexicon';
@@ -165,7 +166,16 @@ export function readFacts(
           : {}),
       });
   }
-  return [...found.values(), ...said.values(), ...readTyres(line, made)];
+  return [...found.values(), ...said.values(), ...readTyres(line, made)].filter(
+    ({ from }) => !isNobodys(line, from - offset),
+  );
+}
+
+/** Whether the sentence at a place tells of what somebody wishes for, or of no machine at all. */
+function isNobodys(line: string, at: number): boolean {
+  const from = line.slice(0, at).search(/(?<=[.!?]\s)[^.!?]*$/u);
+  const sentence = line.slice(Math.max(0, from)).split(/[.!?](?=\s|$)/u)[0] ?? '';
+  return [WANTED, UNREAL, AVOIDED].some((pattern) => pattern.test(sentence));
 }
 
 /** The option that the words name: the longest of those that match, so that "spoked, tubeless" beats "spoked". */

@@ -1,4 +1,5 @@
 import { numberInWords, ONES, sumOf, TEENS, TENS } from './english-numbers';
+import { dutchNumbers } from './dutch-numbers';
 import { germanNumbers } from './german-numbers';
 import { SPROCKETS } from './pairs-said';
 import { romanceNumbers } from './romance-numbers';
@@ -38,6 +39,11 @@ const REVS = /(?<!\p{L})(?:redlines?|limiter|revs?|rpm)(?!\p{L})/iu;
 /** "Forty seven horsepower, er, at eight six": what engine speed stands behind. */
 const PEAK_AT =
   /(?<!\p{L})(?:horsepower|horses|hp|bhp|ps|kilowatts|kw|nm|newton[ -]?met(?:re|er)s?|pound[ -]f(?:ee|oo)t|foot[ -]pounds?),?(?: (?:er|uh|um|erm),?)? at (?:around |about )?$/iu;
+const TWO_PEAKS = /^(.+ (?:thousand|hundred))( and )(.+)$/iu;
+const TORQUE_BEHIND =
+  /^ (?:newton[ -]?met(?:re|er)s?|nm|pound[ -]f(?:ee|oo)t|foot[ -]pounds?)(?!\p{L})/iu;
+/** "Four nine per hundred": litres and tenths. */
+const PER_HUNDRED = /^ (?:lit(?:re|er)s? )?(?:per|to the|a|every) hundred(?!\p{L})/iu;
 const DIGITS =
   /^(three|four|five|six|seven|eight|nine) (one|two|three|four|five|six|seven|eight|nine)$/iu;
 
@@ -77,6 +83,10 @@ export function withNumbers(line: string): string {
     if (/^one /iu.test(run) && A_ONE.test(line.slice(Math.max(0, at - 12), at)))
       return `${run.slice(0, 4)}${converted(run.slice(4), at + 4)}`;
     if (/(?<!\p{L})point $/iu.test(line.slice(Math.max(0, at - 7), at))) return run;
+    // "Fifty one horses at eight thousand and forty six newton metres": two figures.
+    const two = TWO_PEAKS.exec(run);
+    if (two && TORQUE_BEHIND.test(line.slice(at + run.length)) && PEAK_AT.test(line.slice(0, at)))
+      return `${converted(two[1] ?? '', at)}${two[2] ?? ''}${converted(two[3] ?? '', at + (two[1] ?? '').length + 5)}`;
     const trimmed = run.trimEnd();
     const way = / k$/iu.test(trimmed) ? numberInWords(trimmed.slice(0, -2)) : undefined;
     if (way && way.amount >= 100) return `${String(way.amount)} km`.padStart(run.length);
@@ -96,6 +106,11 @@ export function withNumbers(line: string): string {
       const [one, two] = [ONES[revs[1]?.toLowerCase() ?? ''], ONES[revs[2]?.toLowerCase() ?? '']];
       return String((one ?? 0) * 1000 + (two ?? 0) * 100).padStart(run.length);
     }
+    const used = PER_HUNDRED.test(line.slice(at + run.length)) ? DIGITS.exec(trimmed) : null;
+    if (used)
+      return `${String(ONES[used[1]?.toLowerCase() ?? ''])}.${String(ONES[used[2]?.toLowerCase() ?? ''])}`.padStart(
+        run.length,
+      );
     const sold =
       /^,? plus /iu.test(line.slice(at + run.length)) && SOLD_AT.test(line.slice(at + run.length));
     if (!revs && (sold || SUM.test(line.slice(Math.max(0, at - 30), at)))) {
@@ -145,7 +160,7 @@ export function withNumbers(line: string): string {
       : run;
   };
   const said = certificate(
-    mixed(kilometresEach(yearly(germanNumbers(romanceNumbers(line))))),
+    mixed(kilometresEach(yearly(germanNumbers(dutchNumbers(romanceNumbers(line)))))),
   ).replace(RUN, converted);
   return brakeHorse(newtonMetres(onOne(paired(pointed(takenBack(said)))))).replace(
     /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|every|easy|easily|with|range)(?!\p{L}))|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so|services?|intervals?)(?!\p{L}))/giu,

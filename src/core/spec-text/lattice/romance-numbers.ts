@@ -6,7 +6,16 @@ const ADDS: Readonly<Record<string, number>> = {
   ...{ septante: 70, huitante: 80, octante: 80, nonante: 90 },
   ...{ 'quatre vingt': 80, 'quatre vingts': 80 },
   ...{ uno: 1, dos: 2, tres: 3, cuatro: 4, cinco: 5, seis: 6, siete: 7, ocho: 8, nueve: 9 },
-  ...{ diez: 10, doce: 12, trece: 13, catorce: 14, quince: 15, dieciséis: 16, diecisiete: 17 },
+  ...{
+    diez: 10,
+    once: 11,
+    doce: 12,
+    trece: 13,
+    catorce: 14,
+    quince: 15,
+    dieciséis: 16,
+    diecisiete: 17,
+  },
   ...{
     dieciocho: 18,
     diecinueve: 19,
@@ -134,14 +143,18 @@ const SPOKEN_SO =
 const STEMS =
   /(?<!\p{L})(?:deux|trois|quatre|quinze|seize|treize|douze|vingt|trente|quarante|cinquante|soixante|cent|dos|dies|vein|treinta|cuar|cinc|ses|set|och|nov|quin|due|dieci|quattro|cinque|sei|sette|otto|nove|vent|quarant|ottant|sessant|sett|diciass|dician|diciotto|litres? )/iu;
 
-/** "Quatre litres cinq aux cent", "consommé quatre litres huit en moyenne". Place for place. */
-const LITRES_AND =
-  /(?<![\p{L}\d])(\d{1,2}|deux|trois|quatre|cinq|six|sept|huit|neuf) litres? (un|deux|trois|quatre|cinq|six|sept|huit|neuf|\d)(?= aux? cent| en | de moyenne| sur | à |[.,;!)]|$)/giu;
+/** A French whole number of litres, perhaps of two words. */
+const LITRES = `\\d{1,2}|(?:vingt|dix)(?:[ -](?:et[ -])?(?:une?|deux|trois|quatre|cinq|six|sept|huit|neuf))?|deux|trois|quatre|cinq|six|sept|huit|neuf|onze|douze|treize|quatorze|quinze|seize|trente`;
+/** "Quatre litres cinq aux cent", "le réservoir fait seize litres huit". Place for place. */
+const LITRES_AND = new RegExp(
+  String.raw`(?<![\p{L}\d-])(${LITRES}) litres? (un|deux|trois|quatre|cinq|six|sept|huit|neuf|\d)(?= aux? cent| en | de moyenne| sur | à |[.,;!)]|$)`,
+  'giu',
+);
 
 /** Numbers said in French, Spanish or Italian words ("deux cent quatre", "ochocientos cincuenta", "settantatré") as digits. Place for place. */
 export function romanceNumbers(text: string): string {
   if (!SPOKEN_SO.test(text) || !STEMS.test(text)) return text;
-  const valued = (w: string) => ADDS[w.toLowerCase()] ?? Number(w);
+  const valued = (w: string) => (/\d/.test(w) ? Number(w) : sumOf(tokens(w)));
   const said = text.replace(LITRES_AND, (words: string, one: string, part: string) =>
     `${String(valued(one))}.${String(valued(part))} litres`.padStart(words.length),
   );

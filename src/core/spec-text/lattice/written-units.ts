@@ -16,7 +16,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   money: ['¤', 'grand'],
   dollar: ['\\$', 'us dollars?', 'dollars?', 'bucks'],
   pounds: ['pounds'],
-  'km-thousands': ['tkm'],
+  'km-thousands': ['tkm', 't[yi]s\\.? ?km'],
   // Scandinavian miles, marked where the text is of that country (see `withMil`).
   mil: ['smi'],
   'L/mil': ['(?:liter )?på mil(?:a|en)', 'l ?/ ?smi', 'l(?:iter)? per smi'],

@@ -1,5 +1,5 @@
 import type { Dimension } from '../../units';
-import type { Form } from './form';
+import { PLAINLY, type Form } from './form';
 import { WEIGHTS } from './weights';
 
 const twice = (form: Omit<Form, 'dimension'>): readonly Form[] =>
@@ -10,6 +10,24 @@ const twice = (form: Omit<Form, 'dimension'>): readonly Form[] =>
 
 /** When work is due, said in a sentence of its own: a bare number is then in the text's kilometres or miles. */
 export const CARE_FORMS: readonly Form[] = [
+  // "Inspektion bei 10.000 hat 265 € gekostet", "la revisión de los 12.000 me costó 310 €".
+  {
+    key: 'inspectionPrice',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:inspektion|wartung|kundendienst|révision|entretien|revisi[oó]n|tagliando|(?:minor |major |full |annual )?service|przegląd)(?!\p{L})(?! (?:history|book|plan|heft))(?:[^.;!?]|\.\d){0,40}(?<!\p{L})(?:kostet|hat|kam auf|lag bei|coûte|a coûté|m['’]a coûté|costó|cuesta|è costato|costa|cost|costs|was|kosztował)(?: (?:me|us|mich|uns|um die|etwa|rund|ca\.|about|around|environ|unos))* $/iu,
+  },
+  // "Valve check is at fifteen thousand and it's about four hundred quid".
+  {
+    key: 'valvesPrice',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    before:
+      /(?<!\p{L})valve (?:check|adjust\p{L}*|clearances?|service|job)(?!\p{L})[^.;!?]{0,50}(?<!\p{L})(?:it['’]s|that['’]s|it was|was|is|costs?)(?: (?:me|us|about|around|roughly))* $/iu,
+  },
   // "The valves get looked at every twenty", "valves I check every twenty thousand", "Ventile alle 24.000".
   ...twice({
     key: 'valveInterval',
@@ -24,7 +42,7 @@ export const CARE_FORMS: readonly Form[] = [
     points: WEIGHTS.byBasis + 1,
     by: 'basis',
     before:
-      /(?<!\p{L})(?:öl|ölwechsel|huile|vidange|aceite|olio)(?!\p{L}),?(?: \p{L}+){0,3},? (?:alle|tous les|cada|ogni)(?: ca\.?)? $/iu,
+      /(?<!\p{L})(?:öl|ölwechsel|huile|vidange|aceite|olio|olej|oleju)(?!\p{L}),?(?: \p{L}+){0,3},? (?:alle|tous les|cada|ogni|co)(?: ca\.?| ok\.)? $/iu,
   }),
   // "First valve adjust at six hundred, after that every eight thousand miles".
   ...twice({

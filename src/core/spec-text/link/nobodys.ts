@@ -2,7 +2,7 @@
 
 /** "Ich suche was Leichtes: unter 170 kg": what somebody wishes for, and no machine's. */
 export const WANTED =
-  /^[^.:]{0,24}(?<!\p{L})(?:(?:ich )?such(?:e)? (?:was|etwas|eine?n?|nach)|(?:I['’]?m |we['’]?re |am )?(?:looking for|after|in the market for) (?:a|an|something|anything)|(?:I )?wants? (?:something|anything) (?:\p{L}+er|light|low|small)|WTB|wanted:|cerco (?:una?|qualcosa)|busco (?:una?|algo)|(?:je )?cherche (?:une?|quelque))(?!\p{L})/iu;
+  /^[^.:]{0,24}(?<!\p{L})(?:(?:ich )?such(?:e)? (?:was|etwas|eine?n?|nach)|(?:I['’]?m |we['’]?re |am )?(?:looking for|after|in the market for) (?:a|an|something|anything)|(?:I )?wants? (?:something|anything) (?:\p{L}+er|light|low|small)|(?:I['’]?d |I |would )?prefer(?:ably)? (?:an?|something|anything)|WTB|wanted:|cerco (?:una?|qualcosa)|busco (?:una?|algo)|(?:je )?cherche (?:une?|quelque))(?!\p{L})/iu;
 
 /** "Extra set of sprockets 13/50": none that is on the machine. */
 export const SPARE =

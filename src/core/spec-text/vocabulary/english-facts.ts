@@ -157,7 +157,12 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
     /\badjustable (?:wind)?(?:screen|shield)\b|\b(?:wind)?(?:screen|shield)(?:['’]s| is) (?:\w+ )?adjustable\b/i,
   ],
   ['wheelType', 'cast', /\b(?:inch|rims?|wheels?|rear|1[7-9])\b[^.;]{0,20}\bcast\b/i],
-  ['abs', 'none', /\b(?:no|without) abs\b/i],
+  ['abs', 'none', /\b(?:no|without) abs\b(?! (?:switch|button|off)\b)/i],
+  [
+    'abs',
+    'fixed',
+    /\bno abs (?:switch|button|off)\b|\babs[^.;]{0,24}(?:on all the time|always on|(?:can['’]?t|cannot) be (?:switched|turned) off)\b/i,
+  ],
   ['ridingModes', 'no', /\b(?:no|without|there'?s no) (?:riding |ride )?modes\b/i],
   ['absStaysOff', 'yes', /\babs stays off\b/i],
   ['absStaysOff', 'no', /\babs (?:comes|turns|switches) (?:back )?on\b/i],
