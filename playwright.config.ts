@@ -33,7 +33,7 @@ export default defineConfig({
         '--no-first-run',
         '--disable-background-networking',
         '--disable-component-update',
-        '--disable-sync', '--js-flags=--max-lazy',
+        '--disable-sync',
       ],
     },
   },

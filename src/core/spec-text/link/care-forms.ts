@@ -17,7 +17,9 @@ export const CARE_FORMS: readonly Form[] = [
     points: PLAINLY + 1,
     by: 'basis',
     before:
-      /(?<!\p{L})(?:inspektion|wartung|kundendienst|révision|entretien|revisi[oó]n|tagliando|(?:minor |major |full |annual )?service|przegląd)(?!\p{L})(?! (?:history|book|plan|heft))(?:[^.;!?]|\.\d){0,40}(?<!\p{L})(?:kostet|hat|kam auf|lag bei|coûte|a coûté|m['’]a coûté|costó|cuesta|è costato|costa|cost|costs|was|kosztował)(?: (?:me|us|mich|uns|um die|etwa|rund|ca\.|about|around|environ|unos))* $/iu,
+      /(?<!\p{L})(?:inspektion|wartung|kundendienst|révision|entretien|revisi[oó]n|tagliando|(?<!(?:first|initial|\dk|\d|km|miles?|mi|major|big|valve|erste|große|grosse) )service|przegląd)(?!\p{L})(?! (?:history|book|plan|heft))(?:[^.;!?]|\.\d){0,40}(?<!\p{L})(?:kostet|hat|kam auf|lag bei|coûte|a coûté|m['’]a coûté|costó|cuesta|è costato|costa|cost|costs|was|kosztował)(?: (?:me|us|mich|uns|um die|etwa|rund|ca\.|about|around|environ|unos))* $/iu,
+    // With the valves it is another one.
+    behind: /^(?!.{0,24}(?:valve|ventil|soupape|válvula|valvole))/iu,
   },
   // "Valve check is at fifteen thousand and it's about four hundred quid".
   {
