@@ -52,7 +52,7 @@ export function MachineSheet({
         </Flex>
       )}
       {fresh && sheet.on && <Names sheet={sheet} />}
-      {sheet.on && sheet.lines.length > 0 && <MeetsLine sheet={sheet} />}
+      {sheet.on && sheet.lines.length > 0 && <MeetsLine sheet={sheet} origin={paste.origin} />}
       {sheet.on &&
         SHEET_GROUP_KEYS.map((group) => {
           const keys: readonly string[] = SHEET_GROUPS[group];
