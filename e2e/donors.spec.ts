@@ -111,7 +111,10 @@ test('a class that was only guessed from a text stays marked until the rider say
     );
   await expect(page.getByText(/Class guessed by its words and figures: check it/)).toBeVisible();
   await page.getByRole('button', { name: /^Enter \d readings?$/ }).click();
-  const guessed = page.getByText(/Its class was guessed from a text/);
+  // Which classes it may be of, with their chances.
+  const guessed = page.getByText(
+    /Its class was guessed from a text: mid-size rally twin \(\d+\s%\)/,
+  );
   await expect(guessed).toBeVisible();
   await page.reload();
   await page.getByRole('button', { name: /^plate K Marlow Ostler/ }).click();
