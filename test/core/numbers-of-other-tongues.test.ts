@@ -45,6 +45,8 @@ describe('tenths and hundreds that were lost', () => {
   test.each([
     ['Le réservoir fait seize litres huit.', 'tank 16.8 L stated'],
     ['Le réservoir fait dix-sept litres cinq.', 'tank 17.5 L stated'],
+    ['J’ai un réservoir de seize litres huit et je suis content.', 'tank 16.8 L stated'],
+    ['Un réservoir de douze litres cinq pour la 380.', 'tank 12.5 L stated'],
     ['La consommation est de quatre litres huit aux cent.', 'consumption 4.8 L/100km mixed'],
     ['El precio es de once mil cuatrocientos noventa euros.', 'price 11490 EUR list'],
     ['It uses four nine per hundred.', 'consumption 4.9 L/100km mixed'],

@@ -147,7 +147,7 @@ const STEMS =
 const LITRES = `\\d{1,2}|(?:vingt|dix)(?:[ -](?:et[ -])?(?:une?|deux|trois|quatre|cinq|six|sept|huit|neuf))?|deux|trois|quatre|cinq|six|sept|huit|neuf|onze|douze|treize|quatorze|quinze|seize|trente`;
 /** "Quatre litres cinq aux cent", "le réservoir fait seize litres huit". Place for place. */
 const LITRES_AND = new RegExp(
-  String.raw`(?<![\p{L}\d-])(${LITRES}) litres? (un|deux|trois|quatre|cinq|six|sept|huit|neuf|\d)(?= aux? cent| en | de moyenne| sur | à |[.,;!)]|$)`,
+  String.raw`(?<![\p{L}\d-])(${LITRES}) litres? (un|deux|trois|quatre|cinq|six|sept|huit|neuf|\d)(?= aux? cent| (?:en|sur|à|et|mais|donc|pour|avec|je|elle|on|ça|ce|qui|chez|quand|alors|puis) | de moyenne|[.,;!)]|$)`,
   'giu',
 );
 
