@@ -9,6 +9,7 @@ import {
   withDonor,
   withoutMoment,
   withExample,
+  goWithin,
 } from './helpers';
 
 test.use(withExample);
@@ -159,8 +160,7 @@ test('text that another app shares arrives in the field, read', async ({ page })
 test('a second source is pasted beside the first: both stand, the disagreement is flagged, the rule and the pin choose', async ({
   page,
 }) => {
-  await openExample(page);
-  await page.goto('/donors?donor=drover-430');
+  await openExample(page, '/donors?donor=drover-430');
   await page.getByRole('button', { name: 'Paste a sheet' }).click();
   await page
     .getByLabel('Text of a maker’s sheet, an advert or a review')
@@ -182,8 +182,7 @@ test('a second source is pasted beside the first: both stand, the disagreement i
 test('variants and listings: they take over what they do not say, and stand on the shortlist like any donor', async ({
   page,
 }) => {
-  await openExample(page);
-  await page.goto('/donors?donor=pika-340-x');
+  await openExample(page, '/donors?donor=pika-340-x');
   await withDonor(page, 'A variant of it');
   await expect(
     page.getByRole('heading', { level: 2, name: 'Mirrodan Pika 340 X, new variant' }),
@@ -237,7 +236,7 @@ test('variants and listings: they take over what they do not say, and stand on t
   ).toBeVisible();
   await expect(page.getByRole('button', { name: 'Fit Engine bars' })).toHaveCount(0);
 
-  await page.goto('/donors?donor=pika-340-x');
+  await goWithin(page, '/donors?donor=pika-340-x');
   await withDonor(page, 'Delete');
   await expect(page.getByText('2 variants and listings went as well.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
@@ -245,8 +244,7 @@ test('variants and listings: they take over what they do not say, and stand on t
 });
 
 test('cross-checks say what, why and what to look at, and block nothing', async ({ page }) => {
-  await openExample(page);
-  await page.goto('/donors?donor=drover-430');
+  await openExample(page, '/donors?donor=drover-430');
   await page.getByRole('button', { name: /^Engine/ }).click();
   await fill(page, 'Torque', '43 lb-ft');
   const checks = page.getByRole('region', { name: 'Things to check' });
@@ -301,7 +299,7 @@ test('search, filters, sorting, tags, putting away, several at once, comparing',
   await page.getByLabel('Filter by tag').selectOption('light');
   await expect(page.getByText('2 of 12')).toBeVisible();
 
-  await page.goto('/donors?donor=sorrel-300');
+  await goWithin(page, '/donors?donor=sorrel-300');
   await withDonor(page, 'Compare with another');
   await page.getByLabel('Compare with').selectOption({ label: 'Velloy Sorrel 300, low version' });
   const table = page.getByRole('table', {

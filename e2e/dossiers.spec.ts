@@ -16,7 +16,7 @@ test('two dossiers are kept apart through reload, export and import; one is copi
   await page.getByLabel('Name of the new dossier').fill('Forest tracks');
   await page.getByRole('button', { name: 'Begin another' }).click();
   await expect(page.getByRole('button', { name: 'Start a brief' })).toBeVisible();
-  await page.goto('/brief');
+  await goTo(page, 'Brief');
   await page.getByRole('button', { name: 'Start a brief' }).click();
   await fill(page, 'Longest fuel gap', '144');
   await stored(page);

@@ -42,8 +42,7 @@ test('the worker in the browser draws what the computation draws here, for the s
 test('weights within bounds: near where they are the first is surer than at any weights, and purposes have odds of their own', async ({
   page,
 }) => {
-  await openExample(page);
-  await page.goto('/weigh-up/doubt');
+  await openExample(page, '/weigh-up/doubt');
   const share = async (): Promise<number> => {
     await expect(page.getByText(/^20\u202f000 draws, /)).toBeVisible({ timeout: 30_000 });
     return Number(

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { fill, goTo, goToRoom, stored, openGroups } from './helpers';
+import { fill, goTo, goToRoom, stored, openGroups, goWithin } from './helpers';
 
 const begin = async (page: Page) => {
   await page.goto('/');
@@ -104,7 +104,7 @@ test('what to look for in a class says figures with units, and what would do ins
   page,
 }) => {
   await begin(page);
-  await page.goto('/donors/classes');
+  await goWithin(page, '/donors/classes');
   await page.getByRole('button', { name: /Mid-size rally twin/ }).click();
   const panel = page.getByRole('group', { name: 'What to look for' });
   await expect(panel).toContainText(/from \d+[.,]?\d* L/);
@@ -179,7 +179,7 @@ test('what a class is sold for is typed where one sees what to look for, and a f
   page,
 }) => {
   await begin(page);
-  await page.goto('/donors/classes');
+  await goWithin(page, '/donors/classes');
   await expect(page.getByText(/so money is left out of what is said of them/)).toBeVisible();
   await page.getByRole('button', { name: /^~? ?Mid-size rally twin/ }).click();
   await expect(page.getByText('no price of this class is known here')).toBeVisible();

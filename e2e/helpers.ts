@@ -16,6 +16,15 @@ export async function openExample(page: Page, path = '/weigh-up'): Promise<void>
   await stored(page);
 }
 
+/** Goes to an address as a link of the app does, without loading the page anew. */
+export async function goWithin(page: Page, path: string): Promise<void> {
+  await page.evaluate((to) => {
+    const { next } = window as unknown as { next: { router: { push: (to: string) => void } } };
+    next.router.push(to);
+  }, path);
+  await page.waitForURL((url) => url.pathname + url.search === path);
+}
+
 /** Waits until the strip says that everything is on disk. */
 export const stored = (page: Page): Promise<void> =>
   expect(page.getByText('all stored here').first()).toBeAttached();

@@ -9,6 +9,7 @@ import {
   stored,
   withExample,
   openGroups,
+  goWithin,
 } from './helpers';
 
 test.use(withExample);
@@ -247,7 +248,7 @@ test('markup in names is text, also under the pointer in every chart', async ({ 
     ['/weigh-up', /Fit against outlay/],
     ['/build/curve', /Best fit for every sum/],
   ] as const) {
-    await page.goto(path);
+    await goWithin(page, path);
     const chart = page.getByRole('img', { name: label });
     await chart.scrollIntoViewIfNeeded();
     await chart.locator('svg, canvas').first().waitFor();

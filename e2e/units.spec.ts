@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { SHIPPED_PARTS } from '../src/core/catalogue';
-import { openExample, stored, withExample } from './helpers';
+import { openExample, stored, withExample, goWithin } from './helpers';
 
 test.use(withExample);
 
@@ -58,7 +58,7 @@ test('no foreign unit on any screen, in any of the systems', async ({ page }) =>
     );
   };
   for (const screen of SCREENS) {
-    await page.goto(screen);
+    await goWithin(page, screen);
     await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
     await stored(page);
     // What comes piece by piece is there.

@@ -223,8 +223,7 @@ test.describe('the card for the dealer’s', () => {
     ]);
   });
   test('pressing again takes an answer back, and undo brings it again', async ({ page }) => {
-    await openExample(page);
-    await page.goto('/verdict/card?candidate=c-drover-430-brenfold');
+    await openExample(page, '/verdict/card?candidate=c-drover-430-brenfold');
     const half = page.getByRole('group', { name: 'Fairing' }).getByRole('button', { name: 'half' });
     await half.click();
     await expect(half).toHaveAttribute('aria-pressed', 'true');

@@ -49,7 +49,7 @@ test('a purpose with a load and road of its own: a passenger on it changes its a
   await passenger.blur();
   await page.getByLabel('Longest fuel gap', { exact: true }).first().fill('120');
   await stored(page);
-  await page.goto('/weigh-up');
+  await goTo(page, 'Weigh-up');
   const purposes = page.getByRole('group', { name: 'Purpose' });
   await purposes.getByRole('button', { name: /^Autumn crossing/ }).click();
   await expect(page.getByText(/Nearest: Sorrel 300 Longway, 75 of 100/)).toBeVisible();
@@ -221,7 +221,7 @@ test('how sure a must has to be: asked less, one keeps them; a share outside is 
   await field.fill('50');
   await field.blur();
   await stored(page);
-  await page.goto('/weigh-up');
+  await goTo(page, 'Weigh-up');
   await expect(page.getByText(/Postmark 640 V/).first()).toBeVisible();
   await expect(
     page.getByText(/^None keeps every must surely|fits this brief best/).first(),

@@ -30,19 +30,18 @@ const vitest = ['run', '--reporter=default', '--reporter=json', '--outputFile.js
 const steps = [
   ['install', install],
   ['chromium', chromium],
-  // Each of these keeps one core busy.
   [
+    [['build', () => build()]],
     [
       ['types', () => later(bin('next'), ['typegen'], bin('tsc'), ['--noEmit'])],
       ['format', () => later(bin('biome'), ['format', '.'])],
+      ['lint', () => later(bin('oxlint'), ['.', '--deny-warnings'])],
       ['dependency rules', () => later(bin('depcruise'), ['src', '--config', RULES])],
       ['unused code', () => later(bin('knip'), [])],
-      ['build', () => build()],
-      // Two workers of it share what the linter leaves.
-      ['unit tests', () => later(bin('vitest'), vitest)],
     ],
-    [['lint', () => later(bin('eslint'), ['.', '--max-warnings', '0'])]],
   ],
+  // Two workers each.
+  ['unit tests', () => later(bin('vitest'), vitest)],
   ['end-to-end tests', () => run(bin('playwright'), ['test'])],
 ];
 

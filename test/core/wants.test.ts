@@ -146,7 +146,7 @@ describe('what beliefs do to the weights', () => {
 });
 
 describe('the season', () => {
-  const wind = (trip: Partial<Brief['trip']>, motorway: Brief['schools'] = undefined) => {
+  const wind = (trip: Partial<Brief['trip']>, motorway?: Brief['schools']) => {
     const points = swingPoints({ ground: only('openRoad'), schools: motorway, trip });
     return points.wind / points.outlay;
   };

@@ -182,7 +182,7 @@ describe('shopping list and dates', () => {
     const parsed = parseCsv(csvText(shoppingList(steps, brief.money, words)));
     if (parsed.kind !== 'table') throw new Error('no table');
     const column = (heading: string) => parsed.headings.indexOf(heading);
-    expect(parsed.rows.map((r) => r[column('Part')]).toSorted()).toEqual(
+    expect(parsed.rows.map((r) => String(r[column('Part')])).toSorted()).toEqual(
       wren.parts.map((p) => p.name).toSorted(),
     );
     expect(parsed.rows.map((r) => r[column('Stage')])).toEqual(
