@@ -169,7 +169,7 @@ test.describe('on a phone', () => {
                 width > 0 && left >= 0 && right <= innerWidth && top >= 0 && bottom <= innerHeight
               );
             })
-            .map((a) => a.textContent.trim()),
+            .map((a) => a.getAttribute('aria-label') ?? a.textContent),
         );
       for (const other of CHOOSING)
         expect(
