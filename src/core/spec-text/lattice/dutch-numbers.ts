@@ -60,7 +60,10 @@ export function dutchNumbers(text: string): string {
     const behind = text.slice(at + run.length, at + run.length + 14);
     const plain = amount >= 20 || tenth !== undefined || UNIT.test(behind);
     // "Eén op vierentwintig": litres on kilometres.
-    const said = plain || (amount === 1 && /^ op /iu.test(behind));
+    const said =
+      plain ||
+      (amount === 1 && /^ op /iu.test(behind)) ||
+      /(?<!\p{L})[eé][eé]n op $/iu.test(text.slice(0, at));
     const digits = `${String(amount)}${tenth === undefined ? '' : `.${String(ONES[tenth.toLowerCase()])}`}`;
     return said && digits.length <= run.length ? digits.padStart(run.length) : run;
   });

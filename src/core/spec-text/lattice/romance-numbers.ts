@@ -80,6 +80,11 @@ const RUN = new RegExp(
   `(?<![\\p{L}\\d])(?:${WORDS})(?:(?:[ -]|[ -]et[ -]| y )(?:${WORDS}))*(?:(?: (?:virgule|coma) )(?:${WORDS})(?:[ -](?:${WORDS}))*)?(?![\\p{L}\\d])`,
   'giu',
 );
+/** Three such words in a row are of these languages, whatever stands around them. */
+const MANY = new RegExp(
+  `(?<![\\p{L}\\d])(?:${WORDS})(?:[ -](?:${WORDS})){2,}(?![\\p{L}\\d])`,
+  'iu',
+);
 const ITALIAN_RUN =
   /(?<![\p{L}\d])((?:\p{L}+)?(?:cent|mil|vent|trent|quarant|cinquant|sessant|settant|ottant|novant|dici|dician|diciass)\p{L}*|due|tre|quattro|cinque|sei|sette|otto|nove)(?: virgola (uno|due|tre|quattro|cinque|sei|sette|otto|nove))?(?![\p{L}\d])/giu;
 
@@ -153,7 +158,7 @@ const LITRES_AND = new RegExp(
 
 /** Numbers said in French, Spanish or Italian words ("deux cent quatre", "ochocientos cincuenta", "settantatré") as digits. Place for place. */
 export function romanceNumbers(text: string): string {
-  if (!SPOKEN_SO.test(text) || !STEMS.test(text)) return text;
+  if (!MANY.test(text) && (!SPOKEN_SO.test(text) || !STEMS.test(text))) return text;
   const valued = (w: string) => (/\d/.test(w) ? Number(w) : sumOf(tokens(w)));
   const said = text.replace(LITRES_AND, (words: string, one: string, part: string) =>
     `${String(valued(one))}.${String(valued(part))} litres`.padStart(words.length),

@@ -54,8 +54,8 @@ export const mixed = (line: string): string =>
 /** Dutch "1 op 22": kilometres on a litre. Place for place. */
 export const kilometresEach = (line: string): string =>
   line.replace(
-    /(?<![\d.,])1 op (\d{2}(?:[.,]\d)?)(?![\d.,]?\d)/giu,
-    (_, amount: string) => `${amount} km/L`,
+    /(?<![\d.,])1 +op +(\d{2}(?:[.,]\d)?)(?![\d.,]?\d)/giu,
+    (words: string, amount: string) => `${amount} km/L`.padStart(words.length),
   );
 const PAIR =
   /(?<=(?:sprockets?|gearing|geared|runs?|stock|is|are|it['’]s|:) *)(1[1-7]) +and +([345]\d)(?![\d.,]*\d| ?(?:km|mi|k|hp|kw|nm|l|litres?|kilos?|kg|mm)(?!\p{L}))/giu;

@@ -184,7 +184,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   ],
   cm: [
     'centimetres?',
-    'centimeters',
+    'centimeters?',
     'cms',
     'cm',
     'zentimeter',

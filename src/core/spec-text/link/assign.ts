@@ -35,19 +35,18 @@ function together(s: SentenceWords, a: State, option: Option, index: number): nu
     return sameWord && near && last.key !== option.key && CONTINUES.test(gap) ? 0 : undefined;
   if (!last) return 0;
   let lost = 0;
+  // "Sitzbank 890, mit der niedrigen 860": the words of one of them say another way of taking it.
+  const apart =
+    (option.basis !== undefined && option.basis !== last.basis) ||
+    basesApart(s, a.lastIndex, index);
   if (sameWord && option.key !== undefined) {
     const other = last.key !== option.key;
     const sides =
       other && option.key.replace(/Rear|Front/, '') === last.key?.replace(/Rear|Front/, '');
     // The other end goes with the first; another figure of one label is a little less likely; the same one again is not.
     if (other) lost += sides ? 0 : 0.1;
-    else
-      lost += basesApart(s, a.lastIndex, index) || CLAIMED_BESIDE.test(gap) ? 0.2 : WEIGHTS.again;
-  } else if (
-    option.key !== undefined &&
-    option.key === last.key &&
-    !basesApart(s, a.lastIndex, index)
-  )
+    else lost += apart || CLAIMED_BESIDE.test(gap) ? 0.2 : WEIGHTS.again;
+  } else if (option.key !== undefined && option.key === last.key && !apart)
     lost += WEIGHTS.sameFigure;
   if (option.word && last.word && option.word.order >= 0 && option.word.order < last.word.order)
     lost += WEIGHTS.crossed;

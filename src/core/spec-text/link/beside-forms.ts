@@ -1,6 +1,7 @@
 import type { Quantity } from '../lattice/quantity';
 import { PLAINLY, SEAT_MM, type Form } from './form';
 import type { SentenceWords } from './option';
+import { asksForMass } from './mass-forms';
 import { isPower } from './restricted';
 import { WEIGHTS } from './weights';
 
@@ -18,7 +19,7 @@ const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? ''
 
 /** "The makers say". */
 const MAKER_SAYS =
-  /(?<!\p{L})(?:(?:claimed|werksangabe|angegeben|annoncés?|dichiarati?|declarados?):? |(?:makers?|factory|(?:the )?sheet|brochure|book|handbook|manual|website|spec sheet|they|werk|hersteller|constructeur|casa|fabricante) (?:says?|claims?|quotes?|lists?|reckons?|sagt|nennt|angibt|annonce|dichiara|declara)(?: it['’]?s)?(?: about)? )$/iu;
+  /(?<!\p{L})(?:(?:claimed|werksangabe|angegeben|annoncés?|dichiarati?|declarados?):? |(?:makers?|factory|(?:the )?sheet|brochure|book|handbook|manual|website|spec sheet|they|werk|hersteller|constructeur|la marque|casa|fabricante|marca) (?:says?|claims?|quotes?|lists?|reckons?|sagt|nennt|angibt|annonce|dit|dichiara|dice|declara)(?: it['’]?s)?(?: about)? )$/iu;
 const isOfMass =
   (s: SentenceWords) =>
   (o: Quantity): boolean =>
@@ -67,7 +68,7 @@ export const BESIDE_FORMS: readonly Form[] = [
     points: WEIGHTS.byBasis + 0.5,
     by: 'basis',
     before: MAKER_SAYS,
-    when: (s, q) => isAnother(s, q, isOfMass(s)),
+    when: (s, q) => isAnother(s, q, isOfMass(s)) || (asksForMass(s) && (q.amounts[0] ?? 0) >= 80),
   },
   // "À deux cinq et demi, seul quatre et demi".
   {
@@ -107,6 +108,15 @@ export const BESIDE_FORMS: readonly Form[] = [
     by: 'basis',
     before: /(?<!\p{L})(?:holds?|takes?)(?: only| just| about)? $/iu,
     when: (s, q) => /(?<!\p{L})oil(?!\p{L})/iu.test(s.text) && (q.amounts[0] ?? 0) < LARGEST_SUMP,
+  },
+  // "Oil changes every 7,500 and takes 1.7 with the filter".
+  {
+    key: 'oilCapacity',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    behind:
+      /^ (?:with|incl(?:uding|\.)?|mit|inkl(?:usive|\.)?|avec|con) (?:(?:the|a|new|dem|neuem|le|il|el) ){0,2}(?:oil )?(?:filter|filtre|filtro)(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 0.6 && a < LARGEST_SUMP,
   },
   // "Öl 2,9 l": so little is what the engine holds of it.
   {

@@ -1,5 +1,6 @@
 import type { Dimension } from '../../units';
 import { PLAINLY, type Form } from './form';
+import type { SentenceWords } from './option';
 import { WEIGHTS } from './weights';
 
 const twice = (form: Omit<Form, 'dimension'>): readonly Form[] =>
@@ -7,6 +8,10 @@ const twice = (form: Omit<Form, 'dimension'>): readonly Form[] =>
     (dimension: Dimension | undefined): Form =>
       dimension === undefined ? form : { ...form, dimension },
   );
+
+/** Said of how often, and not of what it costs. */
+const isInterval = (s: SentenceWords): boolean =>
+  /(?<!\p{L})(?:intervals?|every|due)(?!\p{L})/iu.test(s.text);
 
 /** When work is due, said in a sentence of its own: a bare number is then in the text's kilometres or miles. */
 export const CARE_FORMS: readonly Form[] = [
@@ -17,10 +22,36 @@ export const CARE_FORMS: readonly Form[] = [
     points: PLAINLY + 1,
     by: 'basis',
     before:
-      /(?<!\p{L})(?:inspektion|wartung|kundendienst|révision|entretien|revisi[oó]n|tagliando|(?<!(?:first|initial|\dk|\d|km|miles?|mi|major|big|valve|erste|große|grosse) )service|przegląd)(?!\p{L})(?! (?:history|book|plan|heft))(?:[^.;!?]|\.\d){0,40}(?<!\p{L})(?:kostet|hat|kam auf|lag bei|coûte|a coûté|m['’]a coûté|costó|cuesta|è costato|costa|cost|costs|was|kosztował)(?: (?:me|us|mich|uns|um die|etwa|rund|ca\.|about|around|environ|unos))* $/iu,
+      /(?<!\p{L})(?:inspektion|wartung|kundendienst|kd|révision|entretien|revisi[oó]n|tagliando|(?<!(?:first|initial|\dk|\d|km|miles?|mi|major|big|valve|erste|große|grosse) )service|przegląd)(?!\p{L})(?! (?:history|book|plan|heft))(?:[^.;!?]|\.\d){0,40}(?<!\p{L})(?:kostet|hat|kam auf|lag bei|coûte|a coûté|m['’]a coûté|costó|cuesta|è costato|costa|cost|costs|was|kosztował)(?: (?:me|us|mich|uns|um die|etwa|rund|ca\.|about|around|environ|unos))* $/iu,
     // With the valves it is another one.
     behind: /^(?!.{0,24}(?:valve|ventil|soupape|válvula|valvole))/iu,
   },
+  // "Révision tous les 10 000 km, 260 € la dernière".
+  {
+    key: 'inspectionPrice',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:inspektion|wartung|kundendienst|kd|révision|entretien|revisi[oó]n|tagliando|service)(?!\p{L})(?:[^.;!?]|\.\d){0,40}[,:] $/iu,
+    behind:
+      /^,? (?:la dernière|die letzte|der letzte|beim letzten mal|(?:the )?last (?:one|time)|l['’]ultim[oa]|l['’]ultima volta|(?:el|la) últim[oa])(?!\p{L})/iu,
+  },
+  // "Eight thousand miles for oil, twenty four for the valves".
+  ...twice({
+    key: 'oilInterval',
+    points: PLAINLY,
+    by: 'basis',
+    behind: /^ for (?:the |an? )?oil(?: changes?)?(?=[,.;]| and|$)/iu,
+    when: isInterval,
+  }),
+  ...twice({
+    key: 'valveInterval',
+    points: PLAINLY,
+    by: 'basis',
+    behind: /^ for (?:the |a )?valves?(?: checks?| clearances?)?(?=[,.;]| and|$)/iu,
+    when: isInterval,
+  }),
   // "Valve check is at fifteen thousand and it's about four hundred quid".
   {
     key: 'valvesPrice',
@@ -69,7 +100,7 @@ export const CARE_FORMS: readonly Form[] = [
     points: WEIGHTS.byBasis,
     by: 'basis',
     before:
-      /(?<!\p{L})(?:services?|inspektion|wartung|kundendienst|révision|entretien|tagliand[oi])(?!\p{L})(?:[^.]{0,40},|(?: \p{L}+){0,5}) (?:alle|every|tous les|ogni|cada) (?:ca\.? |about )?$/iu,
+      /(?<!\p{L})(?:services?|inspektion|wartung|kundendienst|kd|révision|entretien|tagliand[oi])(?!\p{L})(?:[^.]{0,40},|(?: \p{L}+){0,5}) (?:alle|every|tous les|ogni|cada) (?:ca\.? |about )?$/iu,
   }),
   // "Tagliando ai 1.000 poi ogni 10.000".
   ...twice({

@@ -1,5 +1,10 @@
 import { PLAINLY, type Form } from './form';
+import type { SentenceWords } from './option';
 import { WEIGHTS } from './weights';
+
+/** The sentence before asked what it weighs. */
+export const asksForMass = (s: SentenceWords): boolean =>
+  s.above?.meaning.kind === 'label' && s.above.meaning.name === 'mass';
 
 /** Bare numbers that are what a machine weighs, or may carry. */
 export const MASS_FORMS: readonly Form[] = [
@@ -29,6 +34,24 @@ export const MASS_FORMS: readonly Form[] = [
     before:
       /(?:^|[.!?,;] ?)(?:and )?on (?:my|our|the|his|a|their) (?:\p{L}+ ){0,2}scales?,? (?:with (?:the |a )?(?:full tank|tank full),? )?(?:it['’]s |she['’]s |it was |it weighs |that['’]s )?(?:about )?$/iu,
     when: (_, { amounts: [a = 0] }) => a >= 100 && a <= 900,
+  },
+  // "On the truck scale at the co-op mine was 176".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:scales?|weighbridge)(?: (?:at|in|down at) (?:the |my |our )?[\p{L} -]{2,24}?)?,? (?:mine|it|she|he|the bike|this one) (?:was|is|weighed|said|read|came (?:out |in )?(?:at|to)) (?:about |exactly )?$/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
+  },
+  // "How heavy is it? Well they say two oh four, I had it at two eleven".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})(?:I|we) (?:had|got|saw) (?:it|mine|her|him) (?:weighed )?at (?:about )?$/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      a >= 80 && a <= 900 && (asksForMass(s) || /(?<!\p{L})(?:weigh|scale)/iu.test(s.text)),
   },
   // "Mine's a hundred and forty four, fuelled".
   {

@@ -209,6 +209,18 @@ export const PRICE_FORMS: readonly Form[] = [
       /(?<!\p{L})(?:out the door|otd|on the road|otr)[,;:]? (?:mine|ours) (?:was|came to|cost) $/iu,
     when: (_, q) => sumOf(q) >= LEAST_PAID,
   },
+  // "Got it for $4,800 with 41,000 on it", "presa usata con 12mila km a 4.200 euro".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'paid',
+    before:
+      /(?:(?<!\p{L})(?:got|bought|picked|had|grabbed) (?:it|her|him|mine|this one)(?: up)?(?: used| new| second hand)? (?:for|at) |(?<!\p{L})(?:presa|preso|comprata|comprato|comprada|achetée?|gekauft|gebraucht gekauft)(?!\p{L})[^.;!?]{0,44} (?:a|por|à|pour|für) )$/iu,
+    behind: /^(?! (?:for|per|off|less|more)(?!\p{L}))/iu,
+    when: (_, q) => sumOf(q) >= LEAST_PAID,
+  },
   // "$$: 9,199 new".
   {
     key: 'price',

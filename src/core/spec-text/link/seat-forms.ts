@@ -8,6 +8,9 @@ const speaksOfSeat = (s: SentenceWords): boolean =>
 const isOfSeat = (word: Word | undefined): boolean =>
   word?.meaning.kind === 'label' && word.meaning.name === 'seatHeight';
 
+/** A low seat is hardly lower than this share of the usual one. Own assumption. */
+const LOWEST_SEAT = 0.9;
+
 /** Bare numbers that are the height of a seat. */
 export const SEAT_FORMS: readonly Form[] = [
   // "At 870 I'm on tippy toes": what feet do at it is said of a seat.
@@ -25,11 +28,28 @@ export const SEAT_FORMS: readonly Form[] = [
     by: 'basis',
     basis: 'low-seat',
     before:
-      /(?<!\p{L})(?:(?:low|lower|lowered)(?: (?:seat|one))?(?: option| version| setting| variant)?:?|(?:la|quella|sella|selle|asiento|silla) (?:bassa|basse|bajo|baja)(?: da| a| de)?|(?:die |eine )?(?:niedrige|tiefe)(?: (?:sitz)?bank)?(?: mit| hat| von)?:?) ?\(?(?:at |is )?$/iu,
+      /(?<!\p{L})(?:(?:low|lower|lowered)(?: (?:seat|one))?(?: option| version| setting| variant)?:?|(?:la|una|une|quella|sella|selle|asiento|silla) (?:bassa|basse|bajo|baja)(?: da| a| à| de)?|(?:die |eine |einer |der )?(?:niedrigen?|tiefen?)(?: (?:sitz)?bank)?(?: mit| hat| von| sind es| ist sie)?:?|(?:low|lower)(?: seat| one)?,? (?:that |which )?(?:brings?|drops?|takes?|gets?|puts?) (?:it|you|that|things)(?: down)? (?:to|at)) ?\(?(?:at |is )?$/iu,
     when: (s, { amounts: [a = 0] }) =>
       (speaksOfSeat(s) || isOfSeat(s.above)) &&
       ((a >= SEAT_MM.least && a <= SEAT_MM.most) || (a >= 26 && a <= 40 && a % 1 !== 0)),
   },
+  // "Sella 855 (835 mm opzionale)": lower than the one told before it.
+  ...([undefined, 'length'] as const).map(
+    (dimension): Form => ({
+      key: 'seatHeight',
+      ...(dimension ? { dimension } : {}),
+      points: PLAINLY,
+      by: 'basis',
+      basis: 'low-seat',
+      behind:
+        /^(?: mm)? (?:opzionale|optional(?:ly)?|as an option|is optional|en option|opcional|als option|auf wunsch)(?!\p{L})/iu,
+      when: (s, q) => {
+        const before = s.quantities.findLast((o) => o.to <= q.from)?.amounts[0] ?? 0;
+        const [a = 0] = q.amounts;
+        return speaksOfSeat(s) && a < before && a / before > LOWEST_SEAT;
+      },
+    }),
+  ),
   // "850 in the low position".
   {
     key: 'seatHeight',

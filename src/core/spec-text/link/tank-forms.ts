@@ -98,6 +98,14 @@ export const TANK_FORMS: readonly Form[] = [
     before: /(?<!\p{L})im tank (?:sind|gehen|hat sie|sind es) $/iu,
     when: (_, { amounts: [a = 0] }) => a >= LEAST_TANK && a <= 40,
   },
+  // "13,5er Tank".
+  {
+    key: 'tank',
+    points: PLAINLY,
+    by: 'basis',
+    behind: /^er[ -](?:tank|spritfass)(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) => a >= LEAST_TANK && a <= 40,
+  },
   // "With ten litres on board".
   { ...TANK, points: WEIGHTS.byBasis, behind: /^ on board(?!\p{L})/iu },
   // "13 L stock + 6 L aux".

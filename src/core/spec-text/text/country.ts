@@ -46,7 +46,7 @@ const DOLLARS: readonly (readonly [CurrencyCode, RegExp])[] = [
     /\bcad\b|\bcdn\b|\bcanad(?:a|ian)\b|\bca?\$|\bontario\b|\balberta\b|\bquebec\b|^(?=[^]*\$)[^]*\b(?:négociable|immatriculation|pneus|poignées)\b|\bb\.?c\.?\b/,
   ],
 ];
-const TASMAN = /\brego\b|\blams\b|\bride[ -]?away\b/;
+const TASMAN = /\bkegs\b|\bcarby\b|\brego\b|\blams\b|\bride[ -]?away\b/;
 /** In lower case where that keeps every place: patterns without case are several times as quick. */
 export const lowered = (text: string): string => {
   const lower = text.toLowerCase();

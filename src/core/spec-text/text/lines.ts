@@ -71,7 +71,27 @@ const HEADED = /^\s*\p{Lu}[\p{L}']{0,14}(?: \p{L}+)?: [^.:]{0,12}\d/u;
 const NEXT_HEAD = /(?<=[.;] )(?=\p{Lu}[\p{L}']{0,14}(?: \p{L}+)?: [^.:]{0,12}\d)/u;
 
 const byHeads = (line: string): readonly string[] =>
-  HEADED.test(line) ? line.split(NEXT_HEAD) : [line];
+  HEADED.test(line) ? line.split(NEXT_HEAD) : byBrackets(line);
+
+/** A machine by its name, its figures in brackets: "Tarn 390 (43 hp, 158 kg)", "la 380 (37 ch, 166 kg)". */
+const BRACKETED =
+  /(?<=^|[\s:])(?:\p{Lu}[\p{L}'-]+ ){0,2}(?:\p{Lu}[\p{L}'-]+|[Tt]he|an?|la|le|il|el|die|der|de|een) \d{3,4}(?: \p{Lu}[\p{L}\d]{0,9})? \((?=[^()]*\d[^()]*,[^()]*\d)[^()]{9,160}\)/gu;
+
+/** "The 380 (37 hp, 166 kg) or the 530 (51 hp, 194 kg)?": each in a line of its own, where no figure is named by that word. */
+function byBrackets(line: string): readonly string[] {
+  const starts = [...line.matchAll(BRACKETED)]
+    .filter(({ 0: words }) => !isNamed(words.slice(0, words.indexOf('('))))
+    .map(({ index }) => index);
+  if (starts.length < 2) return [line];
+  return [0, ...starts]
+    .map((from, i) => line.slice(from, starts[i] ?? line.length))
+    .filter((part) => part !== '');
+}
+
+const isNamed = (words: string): boolean =>
+  scanWords(words).some((m) =>
+    m.meanings.some((x) => x.kind === 'label' || x.kind === 'side' || x.kind === 'taker'),
+  );
 
 export function* linesOf(text: string): Generator<Line> {
   let offset = 0;

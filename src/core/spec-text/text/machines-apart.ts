@@ -18,9 +18,21 @@ const ONCE: ReadonlySet<string> = new Set([
 /** In a list of machines each line opens with a name that has a number in it: "Tarn 390: 43 hp, 158 kg". */
 const HEAD =
   /^\s*(?:(?:[-*•+]|\d{1,2}[.)]|[a-h]\))\s*)?(\p{Lu}[\p{L}' -]{0,30} ?\d{2,4}[\p{L}\d ]{0,12}?)\s*[:–—]\s/u;
+/** "Tarn 390 (43 hp, 158 kg)", "la 380 (37 ch, 166 kg)": figures in brackets behind the name. */
+const BRACKET_HEAD =
+  /^\s*((?:\p{Lu}[\p{L}'-]+ ){0,2}(?:\p{Lu}[\p{L}'-]+|[Tt]he|an?|la|le|il|el|die|der|de|een) \d{3,4}(?: \p{Lu}[\p{L}\d]{0,9})?) \((?=[^()]*\d[^()]*,[^()]*\d)/u;
 const LEAST_FIGURES = 3;
+const LEAST_IN_BRACKETS = 2;
 
 function headOf({ line, quantities, mentions }: ScannedLine): string | undefined {
+  const bracket = BRACKET_HEAD.exec(line);
+  if (bracket) {
+    const to = bracket[0].length;
+    const named = mentions.some((m) => m.from < to && m.meanings.some((x) => x.kind === 'label'));
+    return !named && quantities.filter((q) => q.from >= to).length >= LEAST_IN_BRACKETS
+      ? bracket[1]
+      : undefined;
+  }
   const head = HEAD.exec(line);
   const end = head?.[0].length ?? 0;
   const named = mentions.some((m) => m.from < end && m.meanings.some((x) => x.kind === 'label'));

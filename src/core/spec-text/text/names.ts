@@ -103,6 +103,7 @@ export function namesIn(
       midSentence(line, offset),
       yearAndName(line, offset),
       nameAndNumber(line, offset),
+      numberAlone(line, offset),
     ])
     .find((n) => n !== undefined);
   const year = fields.year ?? started?.year ?? saleYear(text);
@@ -138,6 +139,22 @@ function nameAndNumber(line: string, offset: number): NamesRead | undefined {
       line,
     );
   return match ? nameAt(line.slice(match.index), offset + match.index) : undefined;
+}
+
+/** "La 380 (37 ch, 166 kg)": a machine that is known by its number. */
+function numberAlone(line: string, offset: number): NamesRead | undefined {
+  const match =
+    /^\s*(?:the|an?|la|le|il|el|die|der|das|de|een) (\d{3,4}(?: \p{Lu}[\p{L}\d]{0,9})?) \(/iu.exec(
+      line,
+    );
+  return match
+    ? {
+        maker: '',
+        model: match[1] ?? '',
+        year: undefined,
+        from: offset + line.indexOf(match[1] ?? ''),
+      }
+    : undefined;
 }
 
 const SALE_YEAR =

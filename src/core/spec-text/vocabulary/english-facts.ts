@@ -49,7 +49,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
     'injection',
     /\b(?:electronic )?fuel[- ]inject(?:ion|ed)\b|\befi\b|\b(?:it'?s|is) injected\b/i,
   ],
-  ['fuelling', 'carburettor', /\bcarb(?:uret(?:t)?or|uret(?:t)?ed|s)?\b/i],
+  ['fuelling', 'carburettor', /\bcarb(?:uret(?:t)?or|uret(?:t)?ed|y|ed|s)?\b/i],
   [
     'starter',
     'both',
@@ -135,7 +135,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'abs',
     'rear-off',
-    /\b(?:switchable rear abs|abs switchable (?:at the |on the )?rear|rear abs (?:can be )?(?:switched )?off)\b/i,
+    /\b(?:switchable rear abs|(?:switchable abs|abs switchable) (?:at the |on the )?(?:rear|back)|rear abs (?:can be )?(?:switched )?off)\b/i,
   ],
   [
     'abs',

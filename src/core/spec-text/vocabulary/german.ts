@@ -27,7 +27,7 @@ export const GERMAN: Vocabulary = {
     sprocketRear: 'kettenrad|kettenblatt|kettenrad hinten',
     chainLinks: '~kette',
     seatHeight:
-      'sitzhohe|sitzh|~sitz|sitzbankhohe|sattelhohe|sitzhohe unbeladen|sitzhohe liegt bei|niedrige sitzhohe=low-seat|sitzhohe niedrig=low-seat',
+      '~sitzbank|~sitzpolster|sitzhohe|sitzh|~sitz|sitzbankhohe|sattelhohe|sitzhohe unbeladen|sitzhohe liegt bei|niedrige sitzhohe=low-seat|sitzhohe niedrig=low-seat',
     tank: 'tankinhalt|tank|tankvolumen|kraftstoffvorrat|tank fasst|kraftstofftank|tankkapazitat|kraftstoffbehalter|tankgrosse|benzintank',
     consumption:
       'verbrauch|kraftstoffverbrauch|durchschnittsverbrauch=mixed|testverbrauch|normverbrauch=cycle|benzinverbrauch|spritverbrauch|verbraucht|verbrauch wmtc=cycle|braucht',

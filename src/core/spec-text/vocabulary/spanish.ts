@@ -140,7 +140,7 @@ export const SPANISH: Vocabulary = {
       'abs',
       'rear-off',
       worded(
-        'abs (?:trasero )?(?:desconectable|desactivable) (?:detrás|atrás)|abs trasero (?:desconectable|desactivable)',
+        'abs (?:trasero |de atrás )(?:se (?:puede )?(?:quitar?|desconectar?|desactivar?|apagar?)|se quita)|(?:quitar|desconectar|desactivar) el abs (?:trasero|de atrás)|abs (?:trasero )?(?:desconectable|desactivable) (?:detrás|atrás)|abs trasero (?:desconectable|desactivable)',
       ),
     ],
     ['abs', 'none', worded('sin abs')],
