@@ -1,3 +1,4 @@
+import { spokenTyres } from './spoken-tyres';
 import { numberInWords, ONES, sumOf, TEENS, TENS } from './english-numbers';
 import { dutchNumbers } from './dutch-numbers';
 import { germanNumbers } from './german-numbers';
@@ -160,7 +161,7 @@ export function withNumbers(line: string): string {
       : run;
   };
   const said = certificate(
-    mixed(kilometresEach(yearly(germanNumbers(dutchNumbers(romanceNumbers(line)))))),
+    mixed(kilometresEach(yearly(germanNumbers(dutchNumbers(romanceNumbers(spokenTyres(line))))))),
   ).replace(RUN, converted);
   return brakeHorse(newtonMetres(onOne(paired(pointed(takenBack(said)))))).replace(
     /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|every|easy|easily|with|range)(?!\p{L}))|(?<=\d{4}) k['’]s(?=[\s,.;)]|$)|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so|services?|intervals?)(?!\p{L}))/giu,

@@ -35,10 +35,7 @@ function together(s: SentenceWords, a: State, option: Option, index: number): nu
     return sameWord && near && last.key !== option.key && CONTINUES.test(gap) ? 0 : undefined;
   if (!last) return 0;
   let lost = 0;
-  // "Sitzbank 890, mit der niedrigen 860": the words of one of them say another way of taking it.
-  const apart =
-    (option.basis !== undefined && option.basis !== last.basis) ||
-    basesApart(s, a.lastIndex, index);
+  const apart = isAnotherWay(last, option) || basesApart(s, a.lastIndex, index);
   if (sameWord && option.key !== undefined) {
     const other = last.key !== option.key;
     const sides =
@@ -52,6 +49,15 @@ function together(s: SentenceWords, a: State, option: Option, index: number): nu
     lost += WEIGHTS.crossed;
   return lost;
 }
+
+/** How far apart two ways of taking one figure may lie, as a factor. Own assumption. */
+const ALIKE = 1.6;
+
+/** "Sitzbank 890, mit der niedrigen 860": the words of the second say another way of taking about the same. */
+const isAnotherWay = (one: Option, two: Option): boolean => {
+  const [a = 0, b = 0] = [one.amounts[0], two.amounts[0]];
+  return two.basis !== undefined && two.basis !== one.basis && Math.max(a / b, b / a) <= ALIKE;
+};
 
 /** "463 lb (claimed 452 lb)". */
 const CLAIMED_BESIDE =

@@ -15,6 +15,12 @@ const isAnother = (s: SentenceWords, q: Quantity, of: (o: Quantity) => boolean):
   return a > 0 && b > 0 && Math.max(a / b, b / a) <= ALIKE;
 };
 const MINE_IS = /(?<!\p{L})mine(?:['’]s| is) (?:only |just |about )?$/iu;
+/** "Economy has been 3.7 overall". */
+const isBareUse = (s: SentenceWords, { unit }: Quantity): boolean =>
+  unit === undefined &&
+  /(?<!\p{L})(?:economy|consumption|fuel use|averag(?:e|ed|es|ing)|verbrauch|conso(?:mmation)?|consumo)(?!\p{L})/iu.test(
+    s.text,
+  );
 const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? '');
 
 /** "The makers say". */
@@ -50,8 +56,8 @@ export const BESIDE_FORMS: readonly Form[] = [
     by: 'basis',
     before: /^(?![^]*(?<!\p{L})(?:worst|best|peak|record)[^,;]{0,12}$)/iu,
     behind:
-      /^ (?:on|in|off) (?:the )?(?:dirt|gravel|highway|motorway|freeway|autobahn|interstate|road|town|city|tarmac|trails?|tracks?|sand|back ?roads?|lanes)(?!\p{L})/iu,
-    when: (s, q) => isAnother(s, q, isUse),
+      /^ (?:flat out|two[- ]up|loaded(?: up)?|into a headwind|solo)(?!\p{L})|^ (?:on|in|off) (?:the )?(?:dirt|gravel|highway|motorway|freeway|autobahn|interstate|road|town|city|tarmac|trails?|tracks?|sand|back ?roads?|lanes)(?!\p{L})/iu,
+    when: (s, q) => isAnother(s, q, (o) => isUse(o) || isBareUse(s, o)),
   },
   // "61.4 at the wheel, the makers say 68".
   {

@@ -22,7 +22,7 @@ export const CARE_FORMS: readonly Form[] = [
     points: PLAINLY + 1,
     by: 'basis',
     before:
-      /(?<!\p{L})(?:inspektion|wartung|kundendienst|kd|révision|entretien|revisi[oó]n|tagliando|(?<!(?:first|initial|\dk|\d|km|miles?|mi|major|big|valve|erste|große|grosse) )service|przegląd)(?!\p{L})(?! (?:history|book|plan|heft))(?:[^.;!?]|\.\d){0,40}(?<!\p{L})(?:kostet|hat|kam auf|lag bei|coûte|a coûté|m['’]a coûté|costó|cuesta|è costato|costa|cost|costs|was|kosztował)(?: (?:me|us|mich|uns|um die|etwa|rund|ca\.|about|around|environ|unos))* $/iu,
+      /(?<!\p{L})(?:inspektion|wartung|kundendienst|kd|révision|entretien|revisi[oó]n|tagliando|(?<!(?:first|initial|\dk|\d|km|miles?|mi|major|big|valve|erste|große|grosse) )service|przegląd)(?!\p{L})(?! (?:history|book|plan|heft))(?:[^.;!?]|\.\d|tys\.){0,40}(?<!\p{L})(?:kostet|hat|kam auf|lag bei|coûte|a coûté|m['’]a coûté|costó|cuesta|è costato|costa|cost|costs|was|kosztował)(?: (?:me|us|mich|uns|um die|etwa|rund|ca\.|about|around|environ|unos))* $/iu,
     // With the valves it is another one.
     behind: /^(?!.{0,24}(?:valve|ventil|soupape|válvula|valvole))/iu,
   },
@@ -59,7 +59,7 @@ export const CARE_FORMS: readonly Form[] = [
     points: PLAINLY + 1,
     by: 'basis',
     before:
-      /(?<!\p{L})valve (?:check|adjust\p{L}*|clearances?|service|job)(?!\p{L})[^.;!?]{0,50}(?<!\p{L})(?:it['’]s|that['’]s|it was|was|is|costs?)(?: (?:me|us|about|around|roughly))* $/iu,
+      /(?<!\p{L})valve (?:check|adjust\p{L}*|clearances?|service|job)(?!\p{L})[^.;!?]{0,50}(?<!\p{L})(?:it['’]s|that['’]s|it was|was|is|costs?|came (?:out )?(?:at|to)|set me back)(?: (?:me|us|about|around|roughly))* $/iu,
   },
   // "The valves get looked at every twenty", "valves I check every twenty thousand", "Ventile alle 24.000".
   ...twice({

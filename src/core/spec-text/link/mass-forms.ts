@@ -35,6 +35,15 @@ export const MASS_FORMS: readonly Form[] = [
       /(?:^|[.!?,;] ?)(?:and )?on (?:my|our|the|his|a|their) (?:\p{L}+ ){0,2}scales?,? (?:with (?:the |a )?(?:full tank|tank full),? )?(?:it['’]s |she['’]s |it was |it weighs |that['’]s )?(?:about )?$/iu,
     when: (_, { amounts: [a = 0] }) => a >= 100 && a <= 900,
   },
+  // "Je l'ai passée sur la bascule : 186", "auf der Waage waren es 186".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:sur (?:la|une) (?:bascule|balance)|auf (?:der|die|einer) (?:waage|fahrzeugwaage)|sulla (?:bilancia|pesa)|en (?:la )?báscula)(?: [\p{L}' ]{0,30}?)?(?: :|:| waren es| sind es| elle fait| elle pèse| fa| fanno| son)? $/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 400,
+  },
   // "On the truck scale at the co-op mine was 176".
   {
     key: 'mass',

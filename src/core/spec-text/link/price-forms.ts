@@ -217,7 +217,7 @@ export const PRICE_FORMS: readonly Form[] = [
     by: 'basis',
     basis: 'paid',
     before:
-      /(?:(?<!\p{L})(?:got|bought|picked|had|grabbed) (?:it|her|him|mine|this one)(?: up)?(?: used| new| second hand)? (?:for|at) |(?<!\p{L})(?:presa|preso|comprata|comprato|comprada|achetée?|gekauft|gebraucht gekauft)(?!\p{L})[^.;!?]{0,44} (?:a|por|à|pour|für) )$/iu,
+      /(?:(?<!\p{L})(?:got|bought|picked|had|grabbed) (?:it|her|him|mine|this one)(?: up)?(?: used| new| second hand)? (?:for|at) |(?<!\p{L})(?:paguei|comprei por|zapłaciłem|betalade|betalte) |(?<!\p{L})(?:presa|preso|comprata|comprato|comprada|achetée?|gekauft|gebraucht gekauft)(?!\p{L})[^.;!?]{0,44} (?:a|por|à|pour|für) )$/iu,
     behind: /^(?! (?:for|per|off|less|more)(?!\p{L}))/iu,
     when: (_, q) => sumOf(q) >= LEAST_PAID,
   },
@@ -236,6 +236,16 @@ export const PRICE_FORMS: readonly Form[] = [
     by: 'basis',
     basis: 'paid',
     behind: /^ (?:bezahlt|gezahlt|hingelegt|payés?|pagat[oi]|pagados?)(?!\p{L})/iu,
+    when: (_, q) => sumOf(q) >= LEAST_PAID,
+  },
+  // "Soll fünftausendvierhundert kosten".
+  {
+    key: 'price',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'asked',
+    before: /(?<!\p{L})(?:soll|sollte|will er|will sie)(?: noch| jetzt| nur)? $/iu,
+    behind: /^(?: euro)? (?:kosten|bringen|haben|dafür)(?!\p{L})/iu,
     when: (_, q) => sumOf(q) >= LEAST_PAID,
   },
   // "9.490 f.c.": at the dealer's.
@@ -286,12 +296,16 @@ export const PRICE_FORMS: readonly Form[] = [
     behind:
       /^ (?:liste|listenpreis|laut liste|uvp|list(?: price)?|prix catalogue|di listino|de tarifa|de catálogo)(?=[,.;)]|$| (?:und|dazu|plus|and|et|e|y)(?!\p{L}))/iu,
   },
-  // "Fifty-seven hundred out the door".
-  {
-    key: 'price',
-    points: PLAINLY,
-    by: 'basis',
-    behind:
-      /^,? (?:out the door|otd|on the road|otr|ride[- ]?away|drive[- ]?away)(?!\p{L})(?!,? ?(?:was|is|at|came to|for)? ?[$£€]?\d)/iu,
-  },
+  // "Fifty-seven hundred out the door", "for $6,299 OTD".
+  ...([undefined, 'money'] as const).map(
+    (dimension): Form => ({
+      key: 'price',
+      ...(dimension ? { dimension, basis: 'on-the-road' as const } : {}),
+      points: PLAINLY,
+      by: 'basis',
+      behind:
+        /^,? (?:out the door|otd|on the road|otr|ride[- ]?away|drive[- ]?away)(?!\p{L})(?!,? ?(?:was|is|at|came to|for)? ?[$£€]?\d)/iu,
+      ...(dimension ? { when: (_: unknown, q: Quantity) => sumOf(q) >= LEAST_PAID } : {}),
+    }),
+  ),
 ];

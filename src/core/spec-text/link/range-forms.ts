@@ -62,6 +62,15 @@ export const RANGE_FORMS: readonly Form[] = [
     behind:
       /^\+?(?:['’]s)? (?:between|to) (?:servos?|(?:fuel|petrol|gas)(?: stops?| stations?)?|fill(?:s|ing)?(?:[- ]?ups?)?|stations|stops)(?!\p{L})/iu,
   },
+  // "130ish before I'm walking".
+  {
+    key: 'statedRange',
+    points: PLAINLY,
+    by: 'basis',
+    behind:
+      /^(?:ish| or so| miles| km| k)?,? before (?:I['’]m|you['’]re|I am|you are|we['’]re) (?:walking|pushing|out|dry|empty|on fumes|on reserve)(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 60 && a <= 900,
+  },
   //  "230 miles before I start looking".
   {
     ...ONE_TANK,

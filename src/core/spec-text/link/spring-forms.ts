@@ -38,6 +38,24 @@ export const SPRING_FORMS: readonly Form[] = [
       /(?<!\p{L})(?:that['’]s|which is|meant|set up|good|right|suits?|sprung|valved|made) for (?:an? |about |around )?$/iu,
     when: (s) => s.quantities.some((o) => /^(?:N\/mm|kgf\/mm|lbf\/in)$/.test(o.unit ?? '')),
   },
+  // "They set it up for about 75", where springs are spoken of.
+  ...([undefined, 'mass'] as const).map(
+    (dimension): Form => ({
+      key: 'springRiderMass',
+      ...(dimension ? { dimension } : {}),
+      points: PLAINLY,
+      by: 'basis',
+      before:
+        /(?<!\p{L})(?:(?:set|sprung|valved|made|meant|built|tuned)(?: it| them| that| this)?(?: up)?|good|ausgelegt|abgestimmt|réglée?s?|tarat[aeo]) (?:for|auf|für|pour|per) (?:an? |about |around |etwa |rund |environ |circa )*$/iu,
+      behind: /^(?! ?(?:km|mi|mph|miles|years|cm|mm|"))/iu,
+      when: (s, { amounts: [a = 0] }) =>
+        a >= 50 &&
+        a <= 110 &&
+        /(?<!\p{L})(?:suspension|springs?|sprung|fahrwerk|federung|suspensions|sospensioni)(?!\p{L})/iu.test(
+          s.text,
+        ),
+    }),
+  ),
   // "75 kg rider in the manual".
   {
     key: 'springRiderMass',

@@ -43,6 +43,23 @@ export const USE_FORMS: readonly Form[] = [
     when: (s, { amounts: [a = 0] }) =>
       /^mpg/.test(s.units.usual.consumption ?? '') && a >= 25 && a <= 130,
   },
+  // "Elle boit trois virgule huit", "beve quattro e due".
+  {
+    key: 'consumption',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:boit|bois|consomme|beve|bebe|chupa|säuft|schluckt|drinks?|sips)(?: (?:environ|circa|unos|etwa|about|around|just|only))? $/iu,
+    when: (_, { amounts: [a = 0], unit }) => unit === undefined && a >= 1.5 && a < 13,
+  },
+  // "Con tre e otto per cento".
+  {
+    key: 'consumption',
+    points: PLAINLY,
+    by: 'basis',
+    behind: /^ (?:per|ogni|ai) cento(?! ?(?:dei|delle|della|del|di|punti))(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 1.5 && a < 10 && a % 1 !== 0,
+  },
   // "4.7/100".
   {
     key: 'consumption',

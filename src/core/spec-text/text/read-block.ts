@@ -85,13 +85,25 @@ function asBuilt(line: ScannedLine): ScannedLine {
   return { ...scanned({ line: written, offset: line.offset }), written: line.written };
 }
 
-/** "The chain's a five twenty": a pitch said in number words. */
-const spokenPitch = (line: ScannedLine, facts: readonly Proposal[]): readonly Proposal[] =>
-  /chain/iu.test(line.line) && !facts.some((f) => f.key === 'chainPitch')
-    ? readFacts(withNumbers(line.written), line.offset)
-        .filter((f) => f.key === 'chainPitch')
-        .map((f) => ({ ...f, words: line.written.slice(f.from - line.offset, f.to - line.offset) }))
-    : [];
+/** "The chain's a five twenty", "tyres are ninety ninety twenty one": said in number words. */
+function spokenFacts(line: ScannedLine, facts: readonly Proposal[]): readonly Proposal[] {
+  if (!/chain|t[yi]re|rubber/iu.test(line.line)) return [];
+  const keys = (['chainPitch', 'tyreFront', 'tyreRear'] as const).filter(
+    (key) => !facts.some((f) => f.key === key),
+  );
+  const said = withNumbers(line.written);
+  return readFacts(said, line.offset)
+    .filter((f) => keys.some((key) => key === f.key))
+    .map((f) => {
+      // The blanks before digits that stand in the place of words are theirs.
+      const blanks = /^(?: (?= ))*/u.exec(
+        [...said.slice(0, f.from - line.offset)].reverse().join(''),
+      );
+      const from = f.from - (blanks?.[0].length ?? 0);
+      const words = line.written.slice(from - line.offset, f.to - line.offset);
+      return { ...f, from, words };
+    });
+}
 
 const FITTED =
   /(?<!\p{L})(fitted|installed|added|retrofitted|nachgerüstet|montiert|ajouté|installé)(?!\p{L})[^.;:]{0,60}$/iu;
@@ -162,7 +174,7 @@ export function readBlock(
     proposals.push(
       ...read.figures.filter((f) => !isWordOf(f, facts)),
       ...facts,
-      ...(survey.ours ? spokenPitch(line, facts) : []),
+      ...(survey.ours ? spokenFacts(line, facts) : []),
     );
     likely.push(...read.likely);
     passedOver.push(...read.passedOver);

@@ -74,22 +74,22 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'chainPitch',
     '428',
-    /\b428\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: an?)?[^\d\p{L}]{0,24}\b428(?:\b|(?=x))/iu,
+    /\b428\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: still)?(?: an?| the)?(?: original| stock| standard)?[^\d\p{L}]{0,24}\b428(?:\b|(?=x))/iu,
   ],
   [
     'chainPitch',
     '520',
-    /\b520\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: an?)?[^\d\p{L}]{0,24}\b520(?:\b|(?=x))/iu,
+    /\b520\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: still)?(?: an?| the)?(?: original| stock| standard)?[^\d\p{L}]{0,24}\b520(?:\b|(?=x))/iu,
   ],
   [
     'chainPitch',
     '525',
-    /\b525\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: an?)?[^\d\p{L}]{0,24}\b525(?:\b|(?=x))/iu,
+    /\b525\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: still)?(?: an?| the)?(?: original| stock| standard)?[^\d\p{L}]{0,24}\b525(?:\b|(?=x))/iu,
   ],
   [
     'chainPitch',
     '530',
-    /\b530\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: an?)?[^\d\p{L}]{0,24}\b530(?:\b|(?=x))/iu,
+    /\b530\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: still)?(?: an?| the)?(?: original| stock| standard)?[^\d\p{L}]{0,24}\b530(?:\b|(?=x))/iu,
   ],
   ['forkType', 'upside-down', /\b(?:upside[- ]down|inverted|usd) forks?\b/i],
   ['forkType', 'conventional', /\b(?:conventional|right[- ]side[- ]up|telescopic) forks?\b/i],
@@ -115,7 +115,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'wheelType',
     'spoked-tubes',
-    /\b(?:wire|spoked?)[- ](?:wheels?|rims?)\b|\bspoked\b|\bspokes? (?:w\/|with) (?:inner )?tubes\b|\b(?:rims?|wheels?)(?: \d\d ?\/ ?\d\d)?(?: are| is)? tubed\b|\btubed (?:rims|wheels|spokes)\b/i,
+    /\b(?:wire|spoked?)[- ](?:wheels?|rims?)\b|\bspoked\b|\bspokes? (?:w\/|with) (?:inner )?tubes\b|\b(?:rims?|wheels?)(?: \d\d ?\/ ?\d\d)?(?: are| is)? tubed\b|\btubed (?:rims|wheels|spokes)\b|\b(?:wheels?|rims?)(?: are| is)? \d\d ?\/ ?\d\d,? (?:with )?(?:inner )?tubes\b/i,
   ],
   [
     'brakeFront',

@@ -164,6 +164,7 @@ export const GERMAN: Vocabulary = {
     ['brakeFront', 'twin-disc', worded('doppelscheiben(?:bremse)?|zwei (?:brems)?scheiben')],
     ['brakeFront', 'single-disc', worded('(?:einfach|einzel)(?:brems)?scheiben?(?:bremse)?')],
     ['brakeFront', 'drum', worded('trommelbremse vorn(?:e)?|vorn(?:e)? trommelbremse')],
+    ['abs', 'fixed', worded('abs (?:ist )?nicht (?:abschaltbar|deaktivierbar)')],
     ['abs', 'both-off', worded('abs (?:ist )?(?:abschaltbar|deaktivierbar)|abschaltbares abs')],
     [
       'abs',

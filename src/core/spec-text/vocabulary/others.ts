@@ -49,8 +49,8 @@ export const OTHERS: Vocabulary = {
     wheels: 'hjul|falgar|fælge|støbte fælge|egerhjul|velgen|rodas|obrecze|felgi',
   },
   front:
-    'voor|vooraan|dianteira|dianteiro|przod|przednie|przedni|fram|edessa|etu|eteen|vpredu|predni',
-  rear: 'achter|achteraan|traseira|traseiro|tyl|tylne|tylny|takana|taka|vzadu|zadni',
+    'a frente|na frente|voor|vooraan|dianteira|dianteiro|przod|przednie|przedni|fram|edessa|etu|eteen|vpredu|predni',
+  rear: 'atras|achter|achteraan|traseira|traseiro|tyl|tylne|tylny|takana|taka|vzadu|zadni',
   bases: {
     dry: 'uden benzin|uden brændstof|tør|droog|zonder brandstof|zonder benzine|seco|a seco|na sucho|torr|bez paliwa|sem combustivel',
     ready:
