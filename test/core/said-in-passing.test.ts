@@ -98,6 +98,35 @@ describe('sums', () => {
     ));
 });
 
+describe('a sum that is said to be open to offers is asked, by that alone', () => {
+  const ticked = (text: string) =>
+    readText(text).machines.flatMap((m) =>
+      m.proposals.flatMap((p) =>
+        p.ticked && p.kind === 'figure' ? [`${p.key} ${p.amount} ${p.unit} ${p.basis}`] : [],
+      ),
+    );
+  test.each([
+    ['Vendo Cascalho 350 de 2021, 11 200 km. 3 900 € negociável.', 'price 3900 EUR asked'],
+    ['Te koop: Corvane 390, 2020, 14.000 km. € 4.350 bieden vanaf.', 'price 4350 EUR asked'],
+    ['Sprzedam Corvane 390, 2020, 14 000 km. 18 900 zł do negocjacji.', 'price 18900 PLN asked'],
+  ])('%s', (text, price) => expect(ticked(text)).toContain(price));
+  test('without those words it is asked about', () =>
+    expect(ticked('Vendo Cascalho 350 de 2021, 11 200 km. 3 900 €.')).toEqual([]));
+});
+
+describe('Portuguese', () => {
+  test.each([
+    ['Pesa cento e noventa e seis quilos, banco a 850 mm.', 'mass 196 kg'],
+    ['Banco a 850 mm. O depósito leva dezasseis litros e meio.', 'tank 16.5 L'],
+    ['Banco a 850 mm. Gasta três vírgula oito aos cem.', 'consumption 3.8 L/100km'],
+    ['Banco a 850 mm. Faz quatro e meio aos cem.', 'consumption 4.5 L/100km'],
+    ['Banco a 850 mm. Custa seis mil quatrocentos e noventa e nove euros.', 'price 6499 EUR'],
+    ['Banco a 850 mm. Distância ao solo 240 mm.', 'clearance 240 mm'],
+    ['Banco a 850 mm. Tem cinquenta e dois cavalos.', 'power 52 PS'],
+    ['Banco a 850 mm, curso de 220 mm à frente e 210 mm atrás.', 'travelRear 210 mm'],
+  ])('%s', (text, figure) => expect(figures(text)).toContain(figure));
+});
+
 describe('tyres said in words', () => {
   test.each([
     ['ninety ninety twenty one and a one thirty eighty eighteen', '90/90-21', '130/80-18'],

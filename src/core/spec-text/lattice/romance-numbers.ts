@@ -1,4 +1,4 @@
-/** Number words of French, Spanish and Italian that add up, by their language's spelling. */
+/** Number words of French, Spanish, Portuguese and Italian that add up, by their language's spelling. */
 const ADDS: Readonly<Record<string, number>> = {
   ...{ un: 1, une: 1, deux: 2, trois: 3, quatre: 4, cinq: 5, six: 6, sept: 7, huit: 8, neuf: 9 },
   ...{ dix: 10, onze: 11, douze: 12, treize: 13, quatorze: 14, quinze: 15, seize: 16 },
@@ -30,6 +30,27 @@ const ADDS: Readonly<Record<string, number>> = {
   ...{ ochenta: 80, noventa: 90, cien: 100, ciento: 100, doscientos: 200, trescientos: 300 },
   ...{ cuatrocientos: 400, quinientos: 500, seiscientos: 600, setecientos: 700 },
   ...{ ochocientos: 800, novecientos: 900 },
+  ...{ um: 1, uma: 1, dois: 2, duas: 2, três: 3, quatro: 4, sete: 7, oito: 8, nove: 9, dez: 10 },
+  ...{
+    doze: 12,
+    treze: 13,
+    dezasseis: 16,
+    dezesseis: 16,
+    dezassete: 17,
+    dezessete: 17,
+    dezoito: 18,
+  },
+  ...{
+    dezanove: 19,
+    dezenove: 19,
+    vinte: 20,
+    trinta: 30,
+    quarenta: 40,
+    cinquenta: 50,
+    setenta: 70,
+  },
+  ...{ oitenta: 80, cem: 100, cento: 100, duzentos: 200, trezentos: 300, quatrocentos: 400 },
+  ...{ quinhentos: 500, seiscentos: 600, setecentos: 700, oitocentos: 800, novecentos: 900 },
 };
 const HUNDRED = new Set(['cent', 'cents']);
 const THOUSAND = new Set(['mille', 'mil']);
@@ -77,12 +98,12 @@ const WORDS = [...Object.keys(ADDS), ...HUNDRED, ...THOUSAND]
   .map((w) => w.replace(' ', '[ -]'))
   .join('|');
 const RUN = new RegExp(
-  `(?<![\\p{L}\\d])(?:${WORDS})(?:(?:[ -]|[ -]et[ -]| y )(?:${WORDS}))*(?:(?: (?:virgule|coma) )(?:${WORDS})(?:[ -](?:${WORDS}))*)?(?![\\p{L}\\d])`,
+  `(?<![\\p{L}\\d])(?:${WORDS})(?:(?:[ -]|[ -]et[ -]| y | e )(?:${WORDS}))*(?:(?: (?:virgule|coma|vírgula) )(?:${WORDS})(?:[ -](?:${WORDS}))*)?(?![\\p{L}\\d])`,
   'giu',
 );
 /** Three such words in a row are of these languages, whatever stands around them. */
 const MANY = new RegExp(
-  `(?<![\\p{L}\\d])(?:${WORDS})(?:[ -](?:${WORDS})){2,}(?![\\p{L}\\d])`,
+  `(?<![\\p{L}\\d])(?:${WORDS})(?:(?:[ -]| e )(?:${WORDS})){2,}(?![\\p{L}\\d])`,
   'iu',
 );
 const ITALIAN_RUN =
@@ -90,7 +111,7 @@ const ITALIAN_RUN =
 
 /** Words that are English or French as well, or say nothing by themselves. */
 const ALONE =
-  /^(?:six|dix|un|une|uno|dos|tres|once|seis|sept|mil|mille|cent|cents|cien|deux|trois|quatre|cinq|huit|neuf|siete|ocho|nueve|cuatro|cinco|diez|quince|ciento)$/iu;
+  /^(?:six|dix|un|une|uno|dos|tres|once|seis|sept|mil|mille|cent|cents|cien|deux|trois|quatre|cinq|huit|neuf|siete|ocho|nueve|cuatro|cinco|diez|quince|ciento|um|uma|dois|duas|três|quatro|sete|oito|nove|dez|doze|treze|cem|cento)$/iu;
 
 /** "Six mille deux" is 6200, as "six two" would be; "deux mille trois" is a year. */
 const isShort = (words: readonly string[]): boolean =>
@@ -112,14 +133,18 @@ function sumOf(words: readonly string[]): number {
 const tokens = (text: string): readonly string[] =>
   [...text.toLowerCase().matchAll(/quatre[ -]vingts?|\p{L}+/giu)]
     .map(([w]) => w.replace('-', ' '))
-    .filter((w) => w !== 'et' && w !== 'y');
+    .filter((w) => w !== 'et' && w !== 'y' && w !== 'e');
 
 const UNIT =
-  /^ (?:lit(?:re|ro)s?|litri|kilos?|kg|chili|ch(?:evaux)?|cv|caballos|cavalli|mm|mil[ií]m\p{L}*|cent[ií]m\p{L}*|mill\p{L}*|euros?|tours|km|kilom\p{L}+|chilom\p{L}+|pouces|pulgadas|pollici|ans|años|anni|mois|meses|mesi)(?!\p{L})/iu;
+  /^ (?:lit(?:re|ro)s?|litri|kilos?|quilos?|kg|chili|ch(?:evaux)?|cv|caballos|cavalos|cavalli|mm|mil[ií]m\p{L}*|cent[ií]m\p{L}*|mill\p{L}*|euros?|tours|km|[kq]u?ilóm\p{L}+|[kq]u?il[ôo]m\p{L}+|chilom\p{L}+|pouces|pulgadas|pollici|ans|años|anni|mois|meses|mesi)(?!\p{L})/iu;
 
 function inDigits(run: string, behind: string): string {
-  const [whole = '', decimals] = run.split(/ (?:virgule|coma) /iu);
-  if (decimals === undefined && ALONE.test(run) && !(UNIT.test(behind) && !/^une?$/iu.test(run)))
+  const [whole = '', decimals] = run.split(/ (?:virgule|coma|vírgula) /iu);
+  if (
+    decimals === undefined &&
+    ALONE.test(run) &&
+    !(UNIT.test(behind) && !/^(?:une?|uma?)$/iu.test(run))
+  )
     return run;
   const digits = `${String(sumOf(tokens(whole)))}${decimals === undefined ? '' : `.${String(sumOf(tokens(decimals)))}`}`;
   return digits.length <= run.length ? digits.padStart(run.length) : run;
@@ -127,16 +152,16 @@ function inDigits(run: string, behind: string): string {
 
 /** "Doce litros y medio", "dix-neuf litres et demi". Place for place. */
 const HALF = new RegExp(
-  `(?<![\\p{L}\\d])(\\d{1,2}|(?:${WORDS})(?:-(?:${WORDS}))?)( (?:lit(?:re|ro)s?|litri)) (?:y medio|et demie?|e mezzo)(?!\\p{L})`,
+  `(?<![\\p{L}\\d])(\\d{1,2}|(?:${WORDS})(?:-(?:${WORDS}))?)( (?:lit(?:re|ro)s?|litri)) (?:y medio|et demie?|e mezzo|e meio)(?!\\p{L})`,
   'giu',
 );
 
 const HALF_IN_DIGITS =
-  /(?<![\d.,])(\d{1,2})( (?:lit(?:re|ro)s?|litri)) (?:y medio|et demie?|e mezzo)(?!\p{L})/giu;
+  /(?<![\d.,])(\d{1,2})( (?:lit(?:re|ro)s?|litri)) (?:y medio|et demie?|e mezzo|e meio)(?!\p{L})/giu;
 
 /** "Quattro e mezzo", "cuatro y medio", of anything but years and hours. Place for place. */
 const AND_A_HALF =
-  /(?<![\p{L}\d])(tre|quattro|cinque|sei|tres|cuatro|cinco|seis|trois|quatre|cinq|six) (?:e mezzo|y medio|et demi)(?!\p{L})(?! (?:or[ae]|ann[oi]|mes\p{L}*|hora|años?|ans?|mois|heures?))/giu;
+  /(?<![\p{L}\d])(tre|quattro|cinque|sei|tres|três|quatro|cuatro|cinco|seis|trois|quatre|cinq|six) (?:e mezzo|y medio|et demi|e meio)(?!\p{L})(?! (?:or[ae]|ann[oi]|mes\p{L}*|hora|años?|ans?|mois|heures?))/giu;
 
 /** "Cuatro con dos", "quattro e tre ogni cento": a whole and tenths. Place for place. */
 const TENTHS =
@@ -144,9 +169,9 @@ const TENTHS =
 
 /** Little words that tell these languages from others, and stems of their numbers: without both there is nothing to do. */
 const SPOKEN_SO =
-  /(?<![\p{L}'])(?:les?|une?|est|à|elle|el|los|una|della?|è|il|con|du|des|es|ha|fait|pesa|al)(?!\p{L})/iu;
+  /(?<![\p{L}'])(?:les?|une?|est|à|elle|el|los|una|della?|è|il|con|du|des|es|ha|fait|pesa|al|com|uma|não|tem|da|dos|aos?|faz|gasta|leva|fica)(?!\p{L})/iu;
 const STEMS =
-  /(?<!\p{L})(?:deux|trois|quatre|quinze|seize|treize|douze|vingt|trente|quarante|cinquante|soixante|cent|dos|dies|vein|treinta|cuar|cinc|ses|set|och|nov|quin|due|dieci|quattro|cinque|sei|sette|otto|nove|vent|quarant|ottant|sessant|sett|diciass|dician|diciotto|litres? )/iu;
+  /(?<!\p{L})(?:deux|trois|quatre|quinze|seize|treize|douze|vingt|trente|quarante|cinquante|soixante|cent|dos|dies|vein|treinta|cuar|cinc|ses|set|och|nov|quin|quat|oit|vint|trint|dez|duz|três|due|dieci|quattro|cinque|sei|sette|otto|nove|vent|quarant|ottant|sessant|sett|diciass|dician|diciotto|litres? )/iu;
 
 /** A French whole number of litres, perhaps of two words. */
 const LITRES = `\\d{1,2}|(?:vingt|dix)(?:[ -](?:et[ -])?(?:une?|deux|trois|quatre|cinq|six|sept|huit|neuf))?|deux|trois|quatre|cinq|six|sept|huit|neuf|onze|douze|treize|quatorze|quinze|seize|trente`;

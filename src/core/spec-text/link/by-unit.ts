@@ -153,7 +153,7 @@ function careKeys(s: SentenceWords, q: Quantity): readonly FigureKey[] {
 
 /** Words behind a sum that say that it is what is asked. */
 const ASKS =
-  /^[\s,.(-]{0,3}(?:ono|o\.n\.o|obo|o\.b\.o|or near offer|or best|neg\w*|firm|vb|vhb|fix\w*|festpreis|trattabil\w+|à débattre|negociable\w*|no offers|asking|cash)(?!\p{L})/iu;
+  /^[\s,.(-]{0,3}(?:ono|o\.n\.o|obo|o\.b\.o|or near offer|or best|neg\p{L}*|do (?:małej )?negocjacji|bieden|prutbaar|firm|vb|vhb|fix\w*|festpreis|trattabil\w+|à débattre|negociable\w*|no offers|asking|cash)(?!\p{L})/iu;
 
 /** Points lost by a "wet" or "dry" that stands beside; undefined: none does. */
 function basisBeside(s: SentenceWords, q: Quantity): number | undefined {

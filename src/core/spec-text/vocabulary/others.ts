@@ -18,7 +18,7 @@ export const OTHERS: Vocabulary = {
     gears:
       'versnellingen|versnellingsbak|marchas|cambio|skrzynia biegow|biegi|vaxlar|vaxellada|caixa',
     seatHeight:
-      'zithoogte|zadelhoogte|~zadel|~zit|siedzenie|~kanapa|sitthojden|sadelhojden|~sadeln|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|saedehojde|saedehøjde|sadelhøjde|~sædet|istuinkorkeus|satulakorkeus|satulan korkeus|istuimen korkeus|vyska sedla|vyska sedadla',
+      '~banco|~assento|zithoogte|zadelhoogte|~zadel|~zit|siedzenie|~kanapa|sitthojden|sadelhojden|~sadeln|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|saedehojde|saedehøjde|sadelhøjde|~sædet|istuinkorkeus|satulakorkeus|satulan korkeus|istuimen korkeus|vyska sedla|vyska sedadla',
     tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|tankvolum|tankstørrelse|tankkapasitet|tankindhold|tankstorrelse|bransletank|tanken|tanken rymmer|tanken tar|polttoainesailio|bensatankki|tankki|tankin tilavuus|sailio|objem nadrze|nadrz|palivova nadrz|objem palivove nadrze',
     consumption:
       'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk|forbrug|brændstofforbrug|braendstofforbrug|~den kører|~kører den|kulutus|polttoaineenkulutus|keskikulutus=mixed|spotreba|spotreba paliva|prumerna spotreba=mixed',
@@ -31,7 +31,7 @@ export const OTHERS: Vocabulary = {
     travelRear:
       'fjæringsvei bak|vandring bak|veerweg achter|curso traseiro|suspensao traseira|skok zawieszenia tyl|fjedervandring bag|vandring bag|joustovara takana|joustomatka takana|jousto takana|zdvih vzadu|zdvih zadniho tlumice|zdvih zadniho odpruzeni',
     clearance:
-      'bodemvrijheid|grondspeling|distancia do solo|vao livre|altura livre do solo|distancia minima do solo|vao livre do solo|altura minima do solo|przeswit|markfrigang|frigang|bakkeklaring|bakkeklarering|frihøjde|frihojde|altura livre ao solo|maavara|svetla vyska|svetlost',
+      'distancia ao solo|altura ao solo|bodemvrijheid|grondspeling|distancia do solo|vao livre|altura livre do solo|distancia minima do solo|vao livre do solo|altura minima do solo|przeswit|markfrigang|frigang|bakkeklaring|bakkeklarering|frihøjde|frihojde|altura livre ao solo|maavara|svetla vyska|svetlost',
     wheelbase:
       'wielbasis|entre eixos|distancia entre eixos|rozstaw osi|hjulbas|axelavstand|akselavstand|akselafstand|akselivali|rozvor',
     rake: 'balhoofdhoek|caster|kat glowki ramy|styrvinkel',
@@ -54,7 +54,7 @@ export const OTHERS: Vocabulary = {
   bases: {
     dry: 'uden benzin|uden brændstof|tør|droog|zonder brandstof|zonder benzine|seco|a seco|na sucho|torr|bez paliwa|sem combustivel',
     ready:
-      'rijklaar|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|kortlar|fulltankad|kjoreklar|kjøreklar|kjoreklart|full tank|koreklar|køreklar|fuld tank|fuldtanket|med benzin',
+      'com o deposito cheio|deposito cheio|atestada|com os liquidos|rijklaar|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|kortlar|fulltankad|kjoreklar|kjøreklar|kjoreklart|full tank|koreklar|køreklar|fuld tank|fuldtanket|med benzin',
     'ready-90': 'ordem de marcha',
     asked: 'vraagprijs|bieden|do negocjacji|negociavel|prutbaar|vaste prijs',
     mixed: 'gemiddeld|medio|srednio',
