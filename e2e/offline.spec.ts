@@ -3,18 +3,21 @@ import { goTo, openExample, withExample } from './helpers';
 
 test.use(withExample);
 
-const STEPS = [
+/** Pages opened anew without a network; the others are gone to by the strip. */
+const OPENED = [
   ['/brief', 'Brief'],
-  ['/donors', 'Donors'],
-  ['/weigh-up', 'Weigh-up'],
-  ['/build', 'Build'],
   ['/build/catalogue', 'Build'],
-  ['/trials', 'Trials'],
   ['/verdict', 'Verdict'],
-  ['/set-up', 'Set-up'],
   ['/gearing', 'Gearing'],
-  ['/dossier', 'Dossier'],
 ] as const;
+const GONE_TO = ['Donors', 'Weigh-up', 'Build', 'Trials', 'Set-up', 'Dossier'] as const;
+/** Every page there is a link to. */
+const KEPT = [
+  ...['/brief', '/brief/guide', '/donors', '/donors/classes', '/weigh-up', '/weigh-up/doubt'],
+  ...['/weigh-up/machine', '/build', '/build/catalogue', '/build/curve', '/build/stages'],
+  ...['/build/ways', '/trials', '/verdict', '/verdict/sheet', '/verdict/card', '/set-up'],
+  ...['/gearing', '/dossier'],
+];
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -38,10 +41,27 @@ test('after the first visit everything works without a network, and nothing ever
   });
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await context.setOffline(true);
-  for (const [path, name] of STEPS) {
+  for (const [path, name] of OPENED) {
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
   }
+  for (const step of GONE_TO) await goTo(page, step);
+  // What the browser kept answers for every page, and for nothing else.
+  const answers = (paths: readonly string[]) =>
+    page.evaluate(
+      (all) =>
+        Promise.all(
+          all.map((path) =>
+            fetch(path).then(
+              (r) => r.ok,
+              () => false,
+            ),
+          ),
+        ),
+      paths,
+    );
+  expect(await answers(KEPT)).toEqual(KEPT.map(() => true));
+  expect(await answers(['/donors/nowhere'])).toEqual([false]);
   await page.goto('/donors?donor=drover-430');
   await expect(page.getByRole('heading', { level: 2, name: 'Kestwick Drover 430' })).toBeVisible();
   await page.goto('/weigh-up/machine?candidate=c-sorrel-300');
