@@ -101,11 +101,6 @@ const RUN = new RegExp(
   `(?<![\\p{L}\\d])(?:${WORDS})(?:(?:[ -]|[ -]et[ -]| y | e )(?:${WORDS}))*(?:(?: (?:virgule|coma|vírgula) )(?:${WORDS})(?:[ -](?:${WORDS}))*)?(?![\\p{L}\\d])`,
   'giu',
 );
-/** Three such words in a row are of these languages, whatever stands around them. */
-const MANY = new RegExp(
-  `(?<![\\p{L}\\d])(?:${WORDS})(?:(?:[ -]| e )(?:${WORDS})){2,}(?![\\p{L}\\d])`,
-  'iu',
-);
 const ITALIAN_RUN =
   /(?<![\p{L}\d])((?:\p{L}+)?(?:cent|mil|vent|trent|quarant|cinquant|sessant|settant|ottant|novant|dici|dician|diciass)\p{L}*|due|tre|quattro|cinque|sei|sette|otto|nove)(?: virgola (uno|due|tre|quattro|cinque|sei|sette|otto|nove))?(?![\p{L}\d])/giu;
 
@@ -169,7 +164,7 @@ const TENTHS =
 
 /** Little words that tell these languages from others, and stems of their numbers: without both there is nothing to do. */
 const SPOKEN_SO =
-  /(?<![\p{L}'])(?:les?|une?|est|à|elle|el|los|una|della?|è|il|con|du|des|es|ha|fait|pesa|al|com|uma|não|tem|da|dos|aos?|faz|gasta|leva|fica)(?!\p{L})/iu;
+  /(?<![\p{L}'])(?:les?|une?|est|à|elle|el|los|una|della?|è|il|con|du|des|es|ha|fait|pesa|al|com|uma|não|tem|da|dos|aos?|faz|gasta|leva|fica|mille|prix|precio|prezzo|preço)(?!\p{L})/iu;
 const STEMS =
   /(?<!\p{L})(?:deux|trois|quatre|quinze|seize|treize|douze|vingt|trente|quarante|cinquante|soixante|cent|dos|dies|vein|treinta|cuar|cinc|ses|set|och|nov|quin|quat|oit|vint|trint|dez|duz|três|due|dieci|quattro|cinque|sei|sette|otto|nove|vent|quarant|ottant|sessant|sett|diciass|dician|diciotto|litres? )/iu;
 
@@ -183,7 +178,7 @@ const LITRES_AND = new RegExp(
 
 /** Numbers said in French, Spanish or Italian words ("deux cent quatre", "ochocientos cincuenta", "settantatré") as digits. Place for place. */
 export function romanceNumbers(text: string): string {
-  if (!MANY.test(text) && (!SPOKEN_SO.test(text) || !STEMS.test(text))) return text;
+  if (!SPOKEN_SO.test(text) || !STEMS.test(text)) return text;
   const valued = (w: string) => (/\d/.test(w) ? Number(w) : sumOf(tokens(w)));
   const said = text.replace(LITRES_AND, (words: string, one: string, part: string) =>
     `${String(valued(one))}.${String(valued(part))} litres`.padStart(words.length),

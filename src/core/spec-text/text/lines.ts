@@ -79,6 +79,7 @@ const BRACKETED =
 
 /** "The 380 (37 hp, 166 kg) or the 530 (51 hp, 194 kg)?": each in a line of its own, where no figure is named by that word. */
 function byBrackets(line: string): readonly string[] {
+  if (line.indexOf('(') === line.lastIndexOf('(')) return [line];
   const starts = [...line.matchAll(BRACKETED)]
     .filter(({ 0: words }) => !isNamed(words.slice(0, words.indexOf('('))))
     .map(({ index }) => index);
