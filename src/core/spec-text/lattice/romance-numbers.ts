@@ -164,7 +164,7 @@ const TENTHS =
 
 /** Little words that tell these languages from others, and stems of their numbers: without both there is nothing to do. */
 const SPOKEN_SO =
-  /(?<![\p{L}'])(?:les?|une?|est|à|elle|el|los|una|della?|è|il|con|du|des|es|ha|fait|pesa|al|com|uma|não|tem|da|dos|aos?|faz|gasta|leva|fica|mille|prix|precio|prezzo|preço)(?!\p{L})/iu;
+  /(?<![\p{L}'])(?:les?|une?|est|à|elle|el|los|una|della?|è|il|con|du|des|es|ha|fait|pesa|al|com|uma|não|tem|da|dos|aos?|faz|gasta|leva|fica|mille|custa|custou|prix|precio|prezzo|preço)(?!\p{L})/iu;
 const STEMS =
   /(?<!\p{L})(?:deux|trois|quatre|quinze|seize|treize|douze|vingt|trente|quarante|cinquante|soixante|cent|dos|dies|vein|treinta|cuar|cinc|ses|set|och|nov|quin|quat|oit|vint|trint|dez|duz|três|due|dieci|quattro|cinque|sei|sette|otto|nove|vent|quarant|ottant|sessant|sett|diciass|dician|diciotto|litres? )/iu;
 
