@@ -12,9 +12,9 @@ const facts = (text: string): readonly string[] =>
 describe('a low seat named in passing', () => {
   test.each([
     ['Sitzbank 890, mit der niedrigen 860. Tank 16 L.', 860],
-    ['Selle à 855 mais il existe une basse à 830. Réservoir 14 litres.', 830],
-    ['Sella 855 (835 mm opzionale), serbatoio 14 litri.', 835],
-    ["The seat's at 875 mm, though a low one brings it down to 850. Tank 16 L.", 850],
+    ['Selle à 848 mais il existe une basse à 822. Réservoir 13 litres.', 822],
+    ['Sella 848 (826 mm opzionale), serbatoio 13 litri.', 826],
+    ["The seat's at 866 mm, though a low one brings it down to 838. Tank 16 L.", 838],
   ])('%s', (text, low) => {
     expect(read(text)).toContain(`seatHeight ${low} mm low-seat`);
     expect(read(text).filter((f) => f.startsWith('seatHeight'))).toHaveLength(2);
@@ -56,9 +56,9 @@ describe('what it weighs, by whom', () => {
   test.each([
     ['On the truck scale at the co-op mine was 176. Tank 13.5 L.', 'mass 176 kg'],
     ["Je l'ai passée sur la bascule : 186. Réservoir 16 litres.", 'mass 186 kg'],
-    ['Peso en orden de marcha 211 kg (la marca dice 208).', 'mass 208 kg'],
-    ['Tank 16 L. How heavy is it? Well they say 204, I had it at 211.', 'mass 204 kg'],
-    ['Tank 16 L. How heavy is it? Well they say 204, I had it at 211.', 'mass 211 kg'],
+    ['Peso en orden de marcha 206 kg (la marca dice 203).', 'mass 203 kg'],
+    ['Tank 16 L. How heavy is it? Well they say 197, I had it at 205.', 'mass 197 kg'],
+    ['Tank 16 L. How heavy is it? Well they say 197, I had it at 205.', 'mass 205 kg'],
   ])('%s: %s', (text, figure) => expect(figures(text)).toContain(figure));
   test('a pace that somebody had it at is no weight', () =>
     expect(figures('Tank 16 L. How fast? I had it at 140 on the motorway.').join()).not.toContain(
@@ -107,8 +107,8 @@ describe('a sum that is said to be open to offers is asked, by that alone', () =
     );
   test.each([
     ['Vendo Cascalho 350 de 2021, 11 200 km. 3 900 € negociável.', 'price 3900 EUR asked'],
-    ['Te koop: Corvane 390, 2020, 14.000 km. € 4.350 bieden vanaf.', 'price 4350 EUR asked'],
-    ['Sprzedam Corvane 390, 2020, 14 000 km. 18 900 zł do negocjacji.', 'price 18900 PLN asked'],
+    ['Te koop: Corvane 365, 2020, 14.000 km. € 4.350 bieden vanaf.', 'price 4350 EUR asked'],
+    ['Sprzedam Corvane 365, 2020, 14 000 km. 18 900 zł do negocjacji.', 'price 18900 PLN asked'],
   ])('%s', (text, price) => expect(ticked(text)).toContain(price));
   test('without those words it is asked about', () =>
     expect(ticked('Vendo Cascalho 350 de 2021, 11 200 km. 3 900 €.')).toEqual([]));
@@ -164,10 +164,10 @@ describe('machines told apart by brackets', () => {
     ]);
   test('by name and number, by number alone', () => {
     expect(
-      models('Torn between the Corvane 390 (44 hp, 171 kg) and the Lundra 650 (67 hp, 208 kg).'),
+      models('Torn between the Corvane 365 (41 hp, 166 kg) and the Lundra 615 (61 hp, 203 kg).'),
     ).toEqual([
-      ['Corvane 390', ['power 44', 'mass 171']],
-      ['Lundra 650', ['power 67', 'mass 208']],
+      ['Corvane 365', ['power 41', 'mass 166']],
+      ['Lundra 615', ['power 61', 'mass 203']],
     ]);
     expect(
       models("J'hésite entre la 380 (37 ch, 166 kg) et la 530 (51 ch, 194 kg avec le plein)."),
