@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { readText } from '@/core/spec-text';
-import { figures, read } from '../reading';
+import { figures, keysByRule, read } from '../reading';
 
 // Sentences as riders, dealers and magazines say them; common practice, no source. A second text beside each is nearly the same and means something else.
 
@@ -60,8 +60,8 @@ describe('what it weighs, by whom', () => {
     ['Tank 16 L. How heavy is it? Well they say 197, I had it at 205.', 'mass 197 kg'],
     ['Tank 16 L. How heavy is it? Well they say 197, I had it at 205.', 'mass 205 kg'],
   ])('%s: %s', (text, figure) => expect(figures(text)).toContain(figure));
-  test('a pace that somebody had it at is no weight', () =>
-    expect(figures('Tank 16 L. How fast? I had it at 140 on the motorway.').join()).not.toContain(
+  test('a pace that somebody had it at is no weight by any rule', () =>
+    expect(keysByRule('Tank 16 L. How fast? I had it at 140 on the motorway.')).not.toContain(
       'mass',
     ));
 });
