@@ -19,7 +19,8 @@ import {
 const NUMBER = [...Object.keys(ONES), ...Object.keys(TEENS), ...Object.keys(TENS)].join('|');
 
 /** "Ten thousand k" are kilometres. */
-const SCALE = '(?:hundred|thousand|grand|(?<!(?:hundred|thousand|grand) )k)';
+const SCALE =
+  "(?:hundred|thousand|grand|(?<!(?:hundred|thousand|grand) )k(?!['’]?s? (?:to|per|a) ))";
 
 /** A run of number words, perhaps opened by "a" before a scale, closed by "and a half". */
 const RUN = new RegExp(
@@ -40,7 +41,7 @@ const REVS = /(?<!\p{L})(?:redlines?|limiter|revs?|rpm)(?!\p{L})/iu;
 /** "Forty seven horsepower, er, at eight six": what engine speed stands behind. */
 const PEAK_AT =
   /(?<!\p{L})(?:horsepower|horses|hp|bhp|ps|kilowatts|kw|nm|newton[ -]?met(?:re|er)s?|pound[ -]f(?:ee|oo)t|foot[ -]pounds?),?(?: (?:er|uh|um|erm),?)? at (?:around |about )?$/iu;
-const TWO_PEAKS = /^(.+ (?:thousand|hundred))( and )(.+)$/iu;
+const TWO_PEAKS = /^(.+ (?:thousand|hundred))(,? and )(.+)$/iu;
 const TORQUE_BEHIND =
   /^ (?:newton[ -]?met(?:re|er)s?|nm|pound[ -]f(?:ee|oo)t|foot[ -]pounds?)(?!\p{L})/iu;
 /** "Four nine per hundred": litres and tenths. */
@@ -87,7 +88,7 @@ export function withNumbers(line: string): string {
     // "Fifty one horses at eight thousand and forty six newton metres": two figures.
     const two = TWO_PEAKS.exec(run);
     if (two && TORQUE_BEHIND.test(line.slice(at + run.length)) && PEAK_AT.test(line.slice(0, at)))
-      return `${converted(two[1] ?? '', at)}${two[2] ?? ''}${converted(two[3] ?? '', at + (two[1] ?? '').length + 5)}`;
+      return `${converted(two[1] ?? '', at)}${two[2] ?? ''}${converted(two[3] ?? '', at + (two[1] ?? '').length + (two[2] ?? '').length)}`;
     const trimmed = run.trimEnd();
     const way = / k$/iu.test(trimmed) ? numberInWords(trimmed.slice(0, -2)) : undefined;
     if (way && way.amount >= 100) return `${String(way.amount)} km`.padStart(run.length);

@@ -35,7 +35,7 @@ function together(s: SentenceWords, a: State, option: Option, index: number): nu
     return sameWord && near && last.key !== option.key && CONTINUES.test(gap) ? 0 : undefined;
   if (!last) return 0;
   let lost = 0;
-  const apart = isAnotherWay(last, option) || basesApart(s, a.lastIndex, index);
+  const apart = isAnotherWay(last, option) || isUsed(option) || basesApart(s, a.lastIndex, index);
   if (sameWord && option.key !== undefined) {
     const other = last.key !== option.key;
     const sides =
@@ -58,6 +58,9 @@ const isAnotherWay = (one: Option, two: Option): boolean => {
   const [a = 0, b = 0] = [one.amounts[0], two.amounts[0]];
   return two.basis !== undefined && two.basis !== one.basis && Math.max(a / b, b / a) <= ALIKE;
 };
+
+/** "4.8 on the motorway, 3.9 l/100 in the hills": the unit says that it is what is used, and a text may tell that often. */
+const isUsed = ({ key, unitSaid }: Option): boolean => key === 'consumption' && unitSaid;
 
 /** "463 lb (claimed 452 lb)". */
 const CLAIMED_BESIDE =

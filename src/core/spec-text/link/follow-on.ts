@@ -48,6 +48,12 @@ const FOLLOWS: readonly {
     key: 'travelFront',
     gap: /^(?![^;|]*(?:dis[ck]|brake|ty?i?re|wheel|spring|rim|tube|preload|clicks?))[^;|\d]{0,60}?(?<!\p{L})(?:at the front|up front|on the front)(?: (?:it['’]s|you['’]?(?:ve)? (?:got|get)|there['’]s|it has|we have))?(?: about| around)?\s*$/iu,
   },
+  // "Vorne einundzwanzig Zoll und hinten achtzehn"
+  {
+    needs: ['wheelFront'],
+    key: 'wheelRear',
+    gap: /^[^;.\d]{0,20}(?:and|und|et|y|e|en|i|och|og),? (?:an? |ein |eine |une? |un |una |een )?(?:(?:at|in|on) the )?(?:rear|back|out back|hinten|derrière|à l['’]arrière|detrás|atrás|dietro|achter)(?: (?:it['’]s|is|an?|ein|une?|een))* $/iu,
+  },
   { needs: ['finalRatio'], key: 'sprocketFront', gap: /^\s*\(?\s*$/u },
   { needs: ['finalRatio'], key: 'sprocketRear', gap: /^\s*\(?\s*$/u },
   { needs: ['sprocketRear'], key: 'sprocketFront', gap: /^\s*[/:x-]\s*$/u },

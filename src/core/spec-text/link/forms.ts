@@ -4,6 +4,8 @@ import { BARE_FORMS } from './bare-forms';
 import { BESIDE_FORMS } from './beside-forms';
 import { CARE_FORMS } from './care-forms';
 import { isAlone, LISTED_FIGURES, PLAINLY, type Form } from './form';
+import { FRAMES } from './frames';
+import { placesBefore } from './hedges';
 import type { SentenceWords } from './option';
 import { MASS_FORMS } from './mass-forms';
 import { PRICE_FORMS } from './price-forms';
@@ -23,6 +25,7 @@ const LEAST_TRAVEL = 100;
 
 const FORMS: readonly Form[] = [
   ...BARE_FORMS,
+  ...FRAMES,
   ...SEAT_FORMS,
   ...MASS_FORMS,
   ...USE_FORMS,
@@ -79,7 +82,8 @@ const FORMS: readonly Form[] = [
     dimension: 'mass',
     points: PLAINLY,
     by: 'basis',
-    before: /(?<!\p{L})plate(?: \p{L}+){0,5} (?:says?|reads?|shows?|states?|gives)(?: max)? $/iu,
+    before:
+      /(?<!\p{L}|payload |load )plate(?: \p{L}+){0,5} (?:says?|reads?|shows?|states?|gives)(?: max)? $/iu,
   },
   // "The fork gives you eight point three inches".
   {
@@ -191,10 +195,11 @@ function looked(form: Form): Looked {
   const back = new RegExp(`(?<=${before.source.slice(0, -1)})`, `${before.flags}y`);
   return {
     form,
-    stands: (text, at) => {
-      back.lastIndex = at;
-      return back.test(text);
-    },
+    stands: (text, at) =>
+      placesBefore(text, at).some((place) => {
+        back.lastIndex = place;
+        return back.test(text);
+      }),
   };
 }
 

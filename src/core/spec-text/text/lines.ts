@@ -4,6 +4,7 @@ import { scanQuantities } from '../lattice/scan-quantities';
 import { withoutTyres } from './tyres';
 import { scanWords, type Mention } from '../vocabulary/lexicon';
 import type { ScannedLine } from './scanned-line';
+import { toldInTurn, type Told } from './told-in-turn';
 
 /** Longer lines are cut at a sentence or a comma, so that time stays linear. */
 const LINE_LIMIT = 400;
@@ -26,7 +27,7 @@ const withMil = (text: string): string =>
 
 /** One character for one: odd spaces, dashes and quotes become plain ones, so that places in the text stay true. */
 export const normalised = (text: string): string =>
-  withMil(text)
+  listedBySlashes(withMil(text))
     .replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g, ' ')
     .replace(/[\u2010-\u2012\u2212]/g, '-')
     .replace(/[“”]/g, '"')
@@ -37,6 +38,16 @@ export const normalised = (text: string): string =>
     .replace(POLISH.test(text) ? HORSES_ALONE : /$^/, 'PS')
     .replace(/^\s*[[{][\s\S]*/, withoutBrackets);
 
+/** A line with at least four slashes that have blanks about them. */
+const SLASHED = /^.*(?: \/ .*){4}$/gmu;
+const UNITS_IN = /\d ?(?:cc|hp|ps|kw|nm|kg|lbs?|l|mm|in|km|mpg)(?![\p{L}])/giu;
+const LEAST_UNITS = 3;
+/** "615cc / 57hp @ 7600 / 58 Nm / 1512 wb / 214 gc": a list, and no row of a table. Place for place. */
+const listedBySlashes = (text: string): string =>
+  text.replace(SLASHED, (line) =>
+    (line.match(UNITS_IN)?.length ?? 0) >= LEAST_UNITS ? line.replaceAll(' / ', ' , ') : line,
+  );
+
 /** Named values of an export: brackets, quotes and underscores say nothing of their own. */
 const withoutBrackets = (text: string): string =>
   /"[\w ]+"\s*:/.test(text)
@@ -46,6 +57,8 @@ const withoutBrackets = (text: string): string =>
 export interface Line {
   readonly line: string;
   readonly offset: number;
+  /** The machine it tells of, where a paragraph tells of several in turn. */
+  readonly machine?: string;
 }
 
 /** Where a clause opens in talk without stops, or else a word. */
@@ -70,8 +83,10 @@ function lastStop(head: string): number {
 const HEADED = /^\s*\p{Lu}[\p{L}']{0,14}(?: \p{L}+)?: [^.:]{0,12}\d/u;
 const NEXT_HEAD = /(?<=[.;] )(?=\p{Lu}[\p{L}']{0,14}(?: \p{L}+)?: [^.:]{0,12}\d)/u;
 
-const byHeads = (line: string): readonly string[] =>
-  HEADED.test(line) ? line.split(NEXT_HEAD) : byBrackets(line);
+const byHeads = (line: string): readonly Told[] =>
+  HEADED.test(line)
+    ? line.split(NEXT_HEAD).map((words) => ({ words }))
+    : byBrackets(line).flatMap(toldInTurn);
 
 /** A machine by its name, its figures in brackets: "Tarn 390 (43 hp, 158 kg)", "la 380 (37 ch, 166 kg)". */
 const BRACKETED =
@@ -107,16 +122,16 @@ export function* linesOf(text: string): Generator<Line> {
       rest = rest.slice(length);
       at += length;
     }
-    for (const part of byHeads(rest)) {
-      yield { line: part, offset: at };
-      at += part.length;
+    for (const { words, machine } of byHeads(rest)) {
+      yield { line: words, offset: at, ...(machine === undefined ? {} : { machine }) };
+      at += words.length;
     }
     offset += whole.length + (text.startsWith('\r\n', offset + whole.length) ? 2 : 1);
   }
 }
 
 /** A line with its numbers said in words as digits, its tyre sizes blanked out, and all that is left found. */
-export function scanned({ line, offset }: Line): ScannedLine {
+export function scanned({ line, offset, machine }: Line): ScannedLine {
   const closed = closedUp(line, withNumbers(line));
   const plain = withoutTyres(closed.line);
   const quantities = /[\d½¼¾⅛⅜⅝⅞]/.test(plain) ? scanQuantities(plain) : [];
@@ -133,5 +148,13 @@ export function scanned({ line, offset }: Line): ScannedLine {
     }),
   );
   const mentions = [...scanWords(blanked), ...inUnits].sort((a, b) => a.from - b.from);
-  return { line: plain, places: closed.places, written: line, offset, mentions, quantities };
+  return {
+    line: plain,
+    places: closed.places,
+    written: line,
+    offset,
+    mentions,
+    quantities,
+    ...(machine === undefined ? {} : { machine }),
+  };
 }

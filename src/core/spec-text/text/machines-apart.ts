@@ -24,7 +24,8 @@ const BRACKET_HEAD =
 const LEAST_FIGURES = 3;
 const LEAST_IN_BRACKETS = 2;
 
-function headOf({ line, quantities, mentions }: ScannedLine): string | undefined {
+function headOf({ line, machine, quantities, mentions }: ScannedLine): string | undefined {
+  if (machine !== undefined) return machine;
   const bracket = BRACKET_HEAD.exec(line);
   if (bracket) {
     const to = bracket[0].length;

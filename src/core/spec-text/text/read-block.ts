@@ -87,13 +87,19 @@ function asBuilt(line: ScannedLine): ScannedLine {
 
 /** "The chain's a five twenty", "tyres are ninety ninety twenty one": said in number words. */
 function spokenFacts(line: ScannedLine, facts: readonly Proposal[]): readonly Proposal[] {
-  if (!/chain|t[yi]re|rubber/iu.test(line.line)) return [];
-  const keys = (['chainPitch', 'tyreFront', 'tyreRear'] as const).filter(
+  if (!/chain|t[yi]re|rubber|single|thumper/iu.test(line.line)) return [];
+  const keys = (['chainPitch', 'tyreFront', 'tyreRear', 'layout'] as const).filter(
     (key) => !facts.some((f) => f.key === key),
   );
   const said = withNumbers(line.written);
   return readFacts(said, line.offset)
-    .filter((f) => keys.some((key) => key === f.key))
+    .filter(
+      (f) =>
+        keys.some((key) => key === f.key) &&
+        (f.key !== 'layout' ||
+          said.slice(f.from - line.offset - 6, f.to - line.offset) !==
+            line.written.slice(f.from - line.offset - 6, f.to - line.offset)),
+    )
     .map((f) => {
       // The blanks before digits that stand in the place of words are theirs.
       const blanks = /^(?: (?= ))*/u.exec(

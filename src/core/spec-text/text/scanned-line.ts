@@ -11,6 +11,8 @@ export interface ScannedLine {
   readonly places?: Places | undefined;
   readonly written: string;
   readonly offset: number;
+  /** The machine it tells of, where a paragraph tells of several in turn. */
+  readonly machine?: string;
   readonly mentions: readonly Mention[];
   readonly quantities: readonly Quantity[];
 }

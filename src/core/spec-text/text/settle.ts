@@ -15,9 +15,9 @@ function isSame(a: Proposal, b: Proposal): boolean {
     : Math.abs(convert(b.amount, b.unit, a.unit) / a.amount - 1) <= SAME_WITHIN;
 }
 
-/** Power at the crank and at the wheel are two figures, as is what it uses on a motorway: "95 hp claimed, 84 at the wheel". */
+/** Power at the crank and at the wheel are two figures, as is what it uses on a motorway, or weighs dry: "95 hp claimed, 84 at the wheel". */
 const kindOf = (p: Proposal): string =>
-  p.kind === 'figure' && (p.key === 'power' || p.basis === 'motorway')
+  p.kind === 'figure' && (p.key === 'power' || p.basis === 'motorway' || p.basis === 'dry')
     ? `${p.key}/${p.basis}`
     : p.key;
 

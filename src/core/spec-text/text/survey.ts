@@ -129,8 +129,8 @@ function distanceUnit(lines: readonly ScannedLine[], miles: number): 'km' | 'mi'
   if (
     !metric &&
     count('L') + count('mm') + count('cm') === 0 &&
-    count('in') > 0 &&
-    count('gallon') > 0
+    (count('in') > 0 || count('lbf-ft') > 0 || count('lb') + count('pounds') > 0) &&
+    count('gallon') + count('gal-us') > 0
   )
     return 'mi';
   return miles > (metric ? 2 : 0) ? 'mi' : metric ? 'km' : undefined;

@@ -7,7 +7,7 @@ export const ENGLISH: Vocabulary = {
     maxMass:
       '~max|~permissible|permitted is|permissible is|maximum technically permissible mass|max technically permissible mass|permitted maximum mass|permitted total|total permitted|maximum permitted mass|permitted maximum|maximum permissible weight|maximum permissible mass|permissible total weight|permissible weight|max permissible weight|permitted total weight|permitted weight|max permitted weight|maximum permitted weight|maximum weight|max weight|max total weight|maximum total weight|gross weight|gross vehicle weight|gross vehicle weight rating|gvwr|gvw|gvm|maximum laden weight|max laden weight|laden weight|fully laden weight|fully loaded weight|max gross weight|maximum gross weight|plated weight|max all up weight|all up weight limit|total permitted weight|total weight allowed|weight limit|technically permissible maximum mass|technically permissible maximum laden mass|permissible maximum laden mass|maximum laden mass|gross|allowed gross weight|plate says max|plate says|plate on the headstock says|plate on the frame says|headstock plate says|vin plate says|f 1|plated at|the plate is',
     payload:
-      'payload as stated|payload|load capacity|carrying capacity|maximum load|max load|useful load|load limit|max payload|maximum payload|weight capacity|cargo capacity|carry another|it ll carry|maximum weight capacity|can carry',
+      'payload plate says|payload plate on the headstock says|payload plate on the frame says|load plate says|payload sticker says|payload plate|payload limit|load rating|loading capacity|allowed load|rated load|rated payload|payload as stated|payload|load capacity|carrying capacity|maximum load|max load|useful load|load limit|max payload|maximum payload|weight capacity|cargo capacity|carry another|it ll carry|maximum weight capacity|can carry',
     power:
       'maximum power|~hp|~bhp|~kw|max power|peak power|power output|power|~output|maximum output|max output|rated output|rated power|horsepower|~makes|~made|~produces|~puts out|~develops|~delivers|pwr|engine power|claimed power|claimed horsepower|measured rear wheel power=wheel|rear wheel power=wheel|rear wheel horsepower=wheel|measured horsepower',
     rpm: 'at engine speed|engine speed|at rpm',
@@ -51,13 +51,13 @@ export const ENGLISH: Vocabulary = {
       'speed per thousand revs in top gear|speed per thousand revs in top|speed per thousand rpm in top|road speed per thousand in top',
     chainLinks: 'chain length|~chain|number of links|chain links|drive chain',
     seatHeight:
-      'how tall|~on the seat|seat height|saddle height|standard seat height|seat|saddle|perch|seat height unladen|unladen seat height|seat ht|sh|laden seat height|stock seat|standard seat|stock seat height|off the deck|off the ground at|low seat height=low-seat|low seat=low-seat|low seat option=low-seat|lowered seat height=low-seat|optional low seat=low-seat|low one=low-seat|lower seat=low-seat|to the seat|~at the seat|to the saddle|to the top of the seat|low version seat height=low-seat',
+      'seat sits at|saddle sits at|seat is at|seat s at|how tall|~on the seat|seat height|saddle height|standard seat height|seat|saddle|perch|seat height unladen|unladen seat height|seat ht|sh|laden seat height|stock seat|standard seat|stock seat height|off the deck|off the ground at|low seat height=low-seat|low seat=low-seat|low seat option=low-seat|lowered seat height=low-seat|optional low seat=low-seat|low one=low-seat|lower seat=low-seat|to the seat|~at the seat|to the saddle|to the top of the seat|low version seat height=low-seat',
     tank: '~tank full|~tank brimmed|~full tank|fuel tank capacity|fuel capacity|tank capacity|tank volume|fuel tank|petrol tank|gas tank|tank|~fuel|~holds|fuel tank volume|fuel load|tank size|tank holds|fc|gas capacity|petrol capacity|fuel cap|stock tank|usable fuel',
     consumption:
-      '~i get more like|~works out at|~works out to|~working out at|fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~avg|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~get|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips|~normally|~only using|~it s using',
+      'fuel burn|~sitting at|~hovering around|~settled at|long term average|~i get more like|~works out at|~works out to|~working out at|fuel consumption|consumption|fuel economy|economy|gas mileage|~mileage|fuel use|~returns|~returned|averages|averaged|average|~avg|~wmtc|fuel usage|claimed consumption|mpg|fuel mileage|observed fuel economy|claimed fuel economy|~did|~get|~gets|~getting|~got|uses|average consumption|real world economy|average mpg|tested economy|drinks|sips|~normally|~only using|~it s using',
     gets: '~i get|~we get|~you get|~one gets',
     statedRange:
-      'range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|out of a tank|~on one tank|estimated range|~rode till it died|~takes me|~takes you|~takes us|~gives me|~gives you|range to reserve|~gets us|~gets me|~gets you|~means|~before the light|~before reserve|~to reserve|~to the light|~until the light|~till the light|riding range|touring range|~it ll do|~it will do|~you ll see|~you ll get|~you will see|~you will get',
+      '~on a full tank|~on a brim|range as stated|fuel range|tank range|cruising range|range|theoretical range|~to a tank|~from a tank|~per tank|range per tank|range on a tank|out of a tank|~on one tank|estimated range|~rode till it died|~takes me|~takes you|~takes us|~gives me|~gives you|range to reserve|~gets us|~gets me|~gets you|~means|~before the light|~before reserve|~to reserve|~to the light|~until the light|~till the light|riding range|touring range|~it ll do|~it will do|~you ll see|~you ll get|~you will see|~you will get',
     travel:
       'travel f r|travel front rear|travel front and rear|suspension travel f r|suspension travel|wheel travel|travel|suspension|wheel travel front rear|susp travel|suspension stroke',
     travelFront:
@@ -65,7 +65,7 @@ export const ENGLISH: Vocabulary = {
     travelRear:
       'shock travel|monoshock travel|rear suspension travel|~monoshock|~mono shock|rear wheel travel|rear travel|travel rear|travel r|rear axle travel|rear susp travel|travel, rear|rear suspension stroke',
     clearance:
-      'skid plate to the floor|skid plate to floor|skid plate to the ground|skid plate to ground|bash plate to the floor|bash plate to floor|bash plate to the ground|bash plate to ground|sump to the floor|sump to the ground|sump to ground|engine to the ground|under the engine|under the belly|under the sump|under the bash plate|under the skid plate|ground clearance|clearance|gc|ground clr|grd clr|grnd clr|gnd clr|grd clearance|min ground clearance|minimum ground clearance|belly clearance',
+      'to the bash plate|to the skid plate|gnd clearance|skid plate to the floor|skid plate to floor|skid plate to the ground|skid plate to ground|bash plate to the floor|bash plate to floor|bash plate to the ground|bash plate to ground|sump to the floor|sump to the ground|sump to ground|engine to the ground|under the engine|under the belly|under the sump|under the bash plate|under the skid plate|ground clearance|clearance|gc|ground clr|grd clr|grnd clr|gnd clr|grd clearance|min ground clearance|minimum ground clearance|belly clearance',
     wheels: 'wheel sizes|wheel size|wheels|~wheel|rims|~rim|wheels front rear|rim sizes|rim size',
     wheelFront:
       'front wheel|wheel front|front rim|wheel, front|front wheel size|front wheel diameter|~inch front',
@@ -135,7 +135,7 @@ export const ENGLISH: Vocabulary = {
     'ready-90': 'running order|90 fuel|90 % fuel|90 percent fuel|mro|tank 90 full|90 full',
     dry: 'dry|without fuel|no fuel|without fluids|no fluids|without petrol|without gas|no petrol|no gas|empty tank|excluding fuel|less fuel|w o fuel|ex fuel|minus fuel|exc fuel|fuel excluded',
     ready:
-      'wet|kerb|curb|ready to ride|road ready|full fuel|full tank|fully fuelled|fully fueled|gassed|gassed up|all fluids|all up|tank full|brimmed|with fuel|full of fuel|fuelled up|fueled up|fully fuelled up|ready to go|ready to roll|all fluids included|topped up|a full tank|everything in it|everything in|with a full|fueled|fuelled|incl fuel|including fuel',
+      'full up|fully gassed|ready to rock|full of petrol|tank brimmed|filled up|with all fluids|all juiced up|with a tank of fuel|tanked up|all in and fuelled|wet|kerb|curb|ready to ride|road ready|full fuel|full tank|fully fuelled|fully fueled|gassed|gassed up|all fluids|all up|tank full|brimmed|with fuel|full of fuel|fuelled up|fueled up|fully fuelled up|ready to go|ready to roll|all fluids included|topped up|a full tank|everything in it|everything in|with a full|fueled|fuelled|incl fuel|including fuel',
     wheel:
       'rear wheel horsepower|at the rear wheel|at the back wheel|at the wheel|rwhp|whp|dyno|at the tyre|at the tire|rollers|rear wheel|on the dyno|wheel horsepower|to the wheel|to the rear wheel',
     crank: 'crank|at the crank|crankshaft',
@@ -152,7 +152,8 @@ export const ENGLISH: Vocabulary = {
     'own-fills':
       'own fills|my fills|logged|over my fills|i get more like|i m getting|im getting|i ve averaged|ive averaged|we averaged|i averaged',
     cycle: 'test cycle|wmtc|nedc|official|homologation|homologated|combined cycle|claimed by wmtc',
-    motorway: 'motorway|highway|autobahn|freeway|interstate|at 75 mph|at 80 mph',
+    motorway:
+      'dual carriageway|on the slab|slab|motorway|highway|autobahn|freeway|interstate|at 75 mph|at 80 mph',
     gentle: 'gently|gentle|easy pace|careful|hypermiling|taking it easy|eco pace',
     mixed: 'mixed|average|averaged|overall|combined|averages|observed|i average|mixed use',
   },

@@ -2,10 +2,10 @@ import { worded, type Vocabulary } from './vocabulary';
 
 export const FRENCH: Vocabulary = {
   labels: {
-    mass: 'poids|masse|poids a sec=dry|poids a vide|poids tous pleins faits=ready|poids tpf=ready|poids en ordre de marche=ready-90|pese|pesee|poids tous pleins=ready|masse a sec=dry|masse en ordre de marche=ready-90|affiche|poids avec pleins=ready|poids plein fait=ready',
+    mass: '~sur la balance|~sur la bascule|~a la pesee|poids|masse|poids a sec=dry|poids a vide|poids tous pleins faits=ready|poids tpf=ready|poids en ordre de marche=ready-90|pese|pesee|poids tous pleins=ready|masse a sec=dry|masse en ordre de marche=ready-90|affiche|poids avec pleins=ready|poids plein fait=ready',
     maxMass:
       'ptac|poids total autorise|poids maximum autorise|poids total autorise en charge|masse maximale autorisee|ptra',
-    payload: 'charge utile|charge maximale|charge maxi',
+    payload: 'charge autorisee|capacite de charge|charge utile|charge maximale|charge maxi',
     power: 'puissance|puissance maxi|puissance max|puissance maximale|developpe|sort|delivre',
     unrestrictedPower:
       '~debridee|~debride|version libre|puissance libre|version full|puissance full',
@@ -22,17 +22,18 @@ export const FRENCH: Vocabulary = {
     sprocketFront: 'pignon|pignon de sortie de boite',
     sprocketRear: 'couronne',
     seatHeight:
-      'hauteur de selle|hauteur selle|selle|selle basse=low-seat|hauteur de la selle|hauteur d assise|assise',
-    tank: 'reservoir|capacite du reservoir|contenance|capacite reservoir|reservoir d essence|reservoir de|contenance du reservoir|essence|volume du reservoir|capacite du reservoir de carburant',
+      'selle culmine a|selle perchee a|~perchee a|hauteur de l assise|hauteur de selle|hauteur selle|selle|selle basse=low-seat|hauteur de la selle|hauteur d assise|assise',
+    tank: 'le plein c est|reservoir contient|~il en contient|plein de|reservoir|capacite du reservoir|contenance|capacite reservoir|reservoir d essence|reservoir de|contenance du reservoir|essence|volume du reservoir|capacite du reservoir de carburant',
     consumption:
-      'consommation|conso|consommation moyenne=mixed|consomme|conso moyenne=mixed|consommation wmtc=cycle',
-    statedRange: 'autonomie|autonomie theorique|autonomie moyenne',
+      '~boit|~je consomme|consommations|conso reelle|~consos|consommation|conso|consommation moyenne=mixed|consomme|conso moyenne=mixed|consommation wmtc=cycle',
+    statedRange:
+      '~avec un plein|~par plein|~rayon d action|autonomie reelle|autonomie|autonomie theorique|autonomie moyenne',
     travel: 'debattement|debattements|suspension|debattement av ar|suspensions',
     travelFront:
       'debattement avant|debattement av|debattement fourche|debattement de la fourche|debattement roue avant|suspension avant|suspension av',
     travelRear:
       'debattement arriere|debattement ar|debattement roue arriere|suspension arriere|suspension ar',
-    clearance: 'garde au sol|hauteur libre au sol',
+    clearance: 'sous le sabot|sous moteur|hauteur sous sabot|garde au sol|hauteur libre au sol',
     wheels: 'roues|jantes|jante',
     wheelFront: 'roue avant|jante avant',
     wheelRear: 'roue arriere|jante arriere',
@@ -49,7 +50,7 @@ export const FRENCH: Vocabulary = {
     oil: 'vidange|vidange tous les',
     oilCapacity: 'capacite d huile|huile moteur|contenance huile|quantite d huile',
     price:
-      '~payee=paid|coute|elle coute|achetee=paid|achete=paid|~achetee a=paid|prix|tarif|prix neuf=list|prix de vente|prix catalogue=list|prix cles en main=on-the-road|a partir de=list|vendue|prix public=list|tarif de base=list|cote',
+      'affichee a|proposee a|vendue a|achetee neuve=paid|coutait=list|~payee=paid|coute|elle coute|achetee=paid|achete=paid|~achetee a=paid|prix|tarif|prix neuf=list|prix de vente|prix catalogue=list|prix cles en main=on-the-road|a partir de=list|vendue|prix public=list|tarif de base=list|cote',
     usedPrice: 'prix occasion|en occasion|occasion',
     warranty: 'garantie',
     axleLimits: 'charge par essieu',
@@ -57,12 +58,13 @@ export const FRENCH: Vocabulary = {
     rackLimit: 'charge porte bagages|porte bagages max',
     luggageVolume: 'volume des valises',
   },
-  front: 'avant|av|fourche',
-  rear: 'arriere|ar|amortisseur',
+  front: 'devant|avant|av|fourche',
+  rear: 'derriere|arriere|ar|amortisseur',
   bases: {
+    'own-fills': 'mes pleins|mesure par mes soins|releve',
     dry: 'a sec|sans essence|a vide|sans carburant',
     ready:
-      'tous pleins faits|tpf|pleins faits|avec le plein|tous pleins|plein fait|avec plein|tout plein|en etat de marche',
+      'avec les pleins|pleins compris|le plein fait|reservoir plein|plein d essence|les pleins faits|avec tous les pleins|tous pleins faits|tpf|pleins faits|avec le plein|tous pleins|plein fait|avec plein|tout plein|en etat de marche',
     'ready-90': 'en ordre de marche|ordre de marche|a 90 pour cent|90 du plein',
     wheel: 'a la roue|au banc',
     crank: 'au vilebrequin',

@@ -4,8 +4,9 @@ export const GERMAN: Vocabulary = {
   labels: {
     mass: 'gewicht|masse|leergewicht=ready|trockengewicht=dry|fahrfertig=ready|wiegt|wiege|wiegen|gewicht fahrfertig=ready|gewicht vollgetankt=ready|gewicht trocken=dry|gewicht fahrbereit=ready|fahrzeuggewicht|eigengewicht|gewicht leer|leermasse=ready|masse fahrbereit=ready|gewicht ohne kraftstoff=dry|gewicht ohne benzin=dry|kampfgewicht|bringt auf die waage|gesamtgewicht fahrbereit=ready',
     maxMass:
-      'zulassiges gesamtgewicht|zul gesamtgewicht|zulassige gesamtmasse|gesamtgewicht|zgg|max gesamtgewicht|hochstzulassiges gesamtgewicht|zul gesamtmasse|zul gg|zulassiges gg|zgg|zgm|zul gesamtgew',
-    payload: 'zuladung|zuladen darf man|~zuladen|nutzlast|max zuladung|maximale zuladung',
+      'darf sie wiegen|max zulassig|maximal zulassiges gewicht|maximales gesamtgewicht|zulassiges gesamtgewicht|zul gesamtgewicht|zulassige gesamtmasse|gesamtgewicht|zgg|max gesamtgewicht|hochstzulassiges gesamtgewicht|zul gesamtmasse|zul gg|zulassiges gg|zgg|zgm|zul gesamtgew',
+    payload:
+      'darf zuladen|mogliche zuladung|zuladung betragt|zuladung|zuladen darf man|~zuladen|nutzlast|max zuladung|maximale zuladung',
     power:
       'leistung|~ps|~kw|nennleistung|motorleistung|hochstleistung|max leistung|maximale leistung|leistet|maximalleistung',
     powerRpm: 'nenndrehzahl|leistung bei',
@@ -28,14 +29,16 @@ export const GERMAN: Vocabulary = {
     chainLinks: '~kette',
     seatHeight:
       '~sitzbank|~sitzpolster|sitzhohe|sitzh|~sitz|sitzbankhohe|sattelhohe|sitzhohe unbeladen|sitzhohe liegt bei|niedrige sitzhohe=low-seat|sitzhohe niedrig=low-seat',
-    tank: 'tankinhalt|tank|tankvolumen|kraftstoffvorrat|tank fasst|kraftstofftank|tankkapazitat|kraftstoffbehalter|tankgrosse|benzintank',
+    tank: '~in den tank passen|passen in den tank|in den tank passen|~tank mit|tankinhalt|tank|tankvolumen|kraftstoffvorrat|tank fasst|kraftstofftank|tankkapazitat|kraftstoffbehalter|tankgrosse|benzintank',
     consumption:
-      'verbrauch|kraftstoffverbrauch|durchschnittsverbrauch=mixed|testverbrauch|normverbrauch=cycle|benzinverbrauch|spritverbrauch|verbraucht|verbrauch wmtc=cycle|braucht',
-    statedRange: 'reichweite|theoretische reichweite|tankreichweite',
-    travel: 'fw|federweg|federwege|federwege vorn hinten|federung',
+      'spritkonsum|~schluckt|~verbrauche|durst|verbrauche|verbrauch|kraftstoffverbrauch|durchschnittsverbrauch=mixed|testverbrauch|normverbrauch=cycle|benzinverbrauch|spritverbrauch|verbraucht|verbrauch wmtc=cycle|braucht',
+    statedRange:
+      '~mit einer tankfullung|pro tankfullung|~tankfullung reicht fur|~tankfullung reicht|reichweite|theoretische reichweite|tankreichweite',
+    travel: '~fahrwerk|fw|federweg|federwege|federwege vorn hinten|federung',
     travelFront: 'federweg vorn|federweg vorne|federweg gabel',
     travelRear: 'federweg hinten|federweg federbein',
-    clearance: 'bodenfreiheit',
+    clearance:
+      'luft unterm motor|luft unter dem motor|unterm motorschutz|unter dem motorschutz|bodenfreiheit',
     wheels: 'rader|felgen|felge|radgrosse|raddurchmesser',
     wheelFront: 'vorderrad|rad vorn|felge vorn|felge vorne',
     wheelRear: 'hinterrad|rad hinten|felge hinten',
@@ -56,7 +59,7 @@ export const GERMAN: Vocabulary = {
     oil: 'olwechsel|olwechsel alle|olwechselintervall',
     oilCapacity: 'olmenge|motorol|olfullmenge|olinhalt',
     price:
-      'preis|liegt neu bei=list|neu bei=list|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
+      'kostenpunkt|~gezahlt=paid|~aufgerufen=asked|inseriert fur=asked|strassenpreis|kostete neu=list|neu gekostet=list|~kostete|preis|liegt neu bei=list|neu bei=list|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
     usedPrice: 'gebrauchtpreis|gebraucht ab|gebraucht',
     warranty: 'garantie|gewahrleistung',
     madeFrom: 'gebaut ab|gebaut seit|bauzeit ab|produziert ab',
@@ -70,10 +73,11 @@ export const GERMAN: Vocabulary = {
   front: 'vorn|vorne|vorder|gabel|telegabel|v',
   rear: 'hinten|hinter|federbein|heck|h',
   bases: {
+    'own-fills': 'ausgelitert|selbst gemessen|ausgerechnet',
     'ready-90': '90 vollgetankt|90 betankt|90 tankfullung',
     dry: 'trocken|ohne kraftstoff|ohne benzin|ohne sprit|leer ohne benzin|ohne betriebsstoffe|unbetankt',
     ready:
-      'vollgetankt|fahrfertig|fahrbereit|betankt|getankt|nass|fahrbereit vollgetankt|mit vollem tank|vollgetankt gemessen|in fahrbereitem zustand|voll getankt|randvoll',
+      'voll betankt|mit sprit|startklar|abfahrbereit|mit allen flussigkeiten|mit benzin|vollgetankt|fahrfertig|fahrbereit|betankt|getankt|nass|fahrbereit vollgetankt|mit vollem tank|vollgetankt gemessen|in fahrbereitem zustand|voll getankt|randvoll',
     wheel: 'am hinterrad|hinterradleistung|am rad|prufstand',
     crank: 'kurbelwelle|an der kurbelwelle',
     'on-the-road': 'fahrbereit inkl|inkl nebenkosten|inkl uberfuhrung',
@@ -82,7 +86,7 @@ export const GERMAN: Vocabulary = {
     list: 'listenpreis|neupreis|uvp|grundpreis',
     'low-seat': 'niedrige sitzbank|tiefergelegt|niedrige version',
     cycle: 'wmtc|normverbrauch|nach norm',
-    motorway: 'autobahn',
+    motorway: 'vollgas|bei 130|bab|autobahntempo|autobahn',
     gentle: 'sparsam|gemutlich',
     mixed: 'durchschnitt|im schnitt|gemischt|kombiniert|landstrasse',
     'taped-travel': 'nachgemessen',

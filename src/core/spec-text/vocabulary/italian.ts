@@ -2,10 +2,10 @@ import { worded, type Vocabulary } from './vocabulary';
 
 export const ITALIAN: Vocabulary = {
   labels: {
-    mass: 'peso|peso a secco=dry|peso in ordine di marcia=ready-90|peso a vuoto|pesa|massa|massa in ordine di marcia=ready-90|peso col pieno=ready|peso con il pieno=ready|peso dichiarato|peso odm=ready-90',
+    mass: '~sulla bilancia|~alla pesa|peso|peso a secco=dry|peso in ordine di marcia=ready-90|peso a vuoto|pesa|massa|massa in ordine di marcia=ready-90|peso col pieno=ready|peso con il pieno=ready|peso dichiarato|peso odm=ready-90',
     maxMass:
       'peso massimo ammesso|massa massima|peso totale ammesso|massa complessiva|peso massimo|massa massima ammessa',
-    payload: 'carico utile|portata|carico massimo',
+    payload: 'capacita di carico|portata utile|carico utile|portata|carico massimo',
     power: 'potenza|potenza massima|potenza max|eroga|sviluppa',
     unrestrictedPower: 'potenza libera|versione libera|versione full|potenza piena',
     torque: 'coppia|coppia massima|coppia max',
@@ -21,10 +21,10 @@ export const ITALIAN: Vocabulary = {
     sprockets: 'rapporto di trasmissione|pignone corona|trasmissione secondaria',
     seatHeight:
       'altezza sella|altezza della sella|sella|sella bassa=low-seat|sella ribassata=low-seat|~ribassata=low-seat|altezza seduta|altezza sella da terra|altezza piano sella',
-    tank: 'serbatoio|capacita serbatoio|capacita del serbatoio|serbatoio carburante|capienza serbatoio|serbatoio contiene|serbatoio benzina',
+    tank: 'nel serbatoio|~ci stanno|serbatoio|capacita serbatoio|capacita del serbatoio|serbatoio carburante|capienza serbatoio|serbatoio contiene|serbatoio benzina',
     consumption:
-      'consumo|consumi|consumo medio=mixed|consuma|consumo dichiarato|consumo wmtc=cycle|consumo carburante',
-    statedRange: 'autonomia',
+      'consumo reale|consumo misto=mixed|~consumo|consumo|consumi|consumo medio=mixed|consuma|consumo dichiarato|consumo wmtc=cycle|consumo carburante',
+    statedRange: '~con un pieno|~a pieno|autonomia reale|autonomia',
     travel: 'escursione|corsa|escursione sospensioni|escursioni|sospensioni',
     travelFront:
       'escursione anteriore|corsa forcella|escursione forcella|escursione ruota anteriore|sospensione anteriore|corsa anteriore',
@@ -46,7 +46,7 @@ export const ITALIAN: Vocabulary = {
     oil: 'cambio olio|cambio olio ogni',
     oilCapacity: 'olio motore|capacita olio|quantita olio',
     price:
-      '~pagata=paid|~comprata a=paid|prezzo|prezzo nuovo=list|listino=list|prezzo di listino=list|prezzo f c=list|prezzo richiesto=asked|chiedo=asked|a partire da=list|richiesta=asked',
+      'costa|costava=list|~chiedono=asked|prezzo di vendita|~presa a=paid|nuova costa=list|~pagata=paid|~comprata a=paid|prezzo|prezzo nuovo=list|listino=list|prezzo di listino=list|prezzo f c=list|prezzo richiesto=asked|chiedo=asked|a partire da=list|richiesta=asked',
     usedPrice: 'usato|usata da|sull usato',
     warranty: 'garanzia',
     springs: 'molla|costante molla|rigidita molla',
@@ -59,7 +59,7 @@ export const ITALIAN: Vocabulary = {
   bases: {
     dry: 'a secco|secco|senza benzina|senza carburante|a vuoto senza benzina',
     ready:
-      'col pieno|con il pieno|pieno di benzina|con pieno|serbatoio pieno|con tutti i liquidi|pieno',
+      'col serbatoio pieno|con il serbatoio pieno|a pieno carico di benzina|con i pieni|col pieno|con il pieno|pieno di benzina|con pieno|serbatoio pieno|con tutti i liquidi|pieno',
     'ready-90': 'in ordine di marcia|ordine di marcia|odm',
     wheel: 'alla ruota|al banco',
     paid: 'pagata|pagato|comprata a|comprata per',
@@ -69,7 +69,7 @@ export const ITALIAN: Vocabulary = {
     'on-the-road': 'chiavi in mano|su strada',
     cycle: 'wmtc|dichiarato|omologato',
     motorway: 'autostrada',
-    mixed: 'medio|in media|misto',
+    mixed: 'di media|medio|in media|misto',
   },
   takers: {
     part: 'alesaggio|alesaggio x corsa|disco|dischi|diametro|steli|pinza|aspirazione|scarico|larghezza|doppio disco',

@@ -3,11 +3,11 @@ import { worded, type Vocabulary } from './vocabulary';
 /** Dutch, Portuguese, Polish, Swedish, Norwegian, Danish, Finnish, Czech: the words of sheets, and the commonest of adverts. */
 export const OTHERS: Vocabulary = {
   labels: {
-    mass: 'rijklaar gewicht=ready|droog gewicht=dry|drooggewicht=dry|weegt|leeggewicht=ready|rijklaar=ready|peso seco=dry|peso em ordem de marcha=ready-90|masa wlasna=ready|masa na sucho=dry|masa|waga|tjanstevikt=ready|~vekt|egenvekt=ready|egenvægt=ready|egenvaegt=ready|torrvikt=dry|vikt|peso a seco=dry|gewicht rijklaar=ready|peso bruto|masa gotowa do jazdy=ready|koreklar vaegt=ready|køreklar vægt=ready|tørvægt=dry|torvaegt=dry|~vejer|~vægt|ajopaino=ready|ajokuntoinen paino=ready|ajovalmis paino=ready|kuivapaino=dry|omapaino=ready|paino|pohotovostni hmotnost=ready|provozni hmotnost=ready|sucha hmotnost=dry|hmotnost',
+    mass: '~veier|~vager|~wazy|~vazi|~pesa|~op de weegschaal|~na balanca|~na wadze|~pa vagen|rijklaar gewicht=ready|droog gewicht=dry|drooggewicht=dry|weegt|leeggewicht=ready|rijklaar=ready|peso seco=dry|peso em ordem de marcha=ready-90|masa wlasna=ready|masa na sucho=dry|masa|waga|tjanstevikt=ready|~vekt|egenvekt=ready|egenvægt=ready|egenvaegt=ready|torrvikt=dry|vikt|peso a seco=dry|gewicht rijklaar=ready|peso bruto|masa gotowa do jazdy=ready|koreklar vaegt=ready|køreklar vægt=ready|tørvægt=dry|torvaegt=dry|~vejer|~vægt|ajopaino=ready|ajokuntoinen paino=ready|ajovalmis paino=ready|kuivapaino=dry|omapaino=ready|paino|pohotovostni hmotnost=ready|provozni hmotnost=ready|sucha hmotnost=dry|hmotnost',
     maxMass:
-      'maximaal toelaatbaar gewicht|toegestaan totaalgewicht|peso maximo admissivel|dopuszczalna masa calkowita|dmc|max totalvikt|totalvikt|pbt|totalvekt|tillatt totalvekt|tilladt totalvaegt|tilladt totalvægt|totalvægt|kokonaispaino|suurin sallittu kokonaispaino|suurin sallittu massa|celkova hmotnost|nejvyssi povolena hmotnost|nejvetsi technicky pripustna hmotnost|maximalni pripustna hmotnost',
+      'peso bruto maximo|max tillaten totalvikt|maksymalna masa|maximaal toelaatbaar gewicht|max toelaatbaar gewicht|toelaatbaar totaalgewicht|maximum toelaatbaar gewicht|maximaal gewicht|max gewicht|toegestaan gewicht|toegestaan totaalgewicht|peso maximo admissivel|dopuszczalna masa calkowita|dmc|max totalvikt|totalvikt|pbt|totalvekt|tillatt totalvekt|tilladt totalvaegt|tilladt totalvægt|totalvægt|kokonaispaino|suurin sallittu kokonaispaino|suurin sallittu massa|celkova hmotnost|nejvyssi povolena hmotnost|nejvetsi technicky pripustna hmotnost|maximalni pripustna hmotnost',
     payload:
-      'laadvermogen|ladowność|ladownosc|carga maxima|maxlast|kantavuus|uzitecne zatizeni|nosnost',
+      'belading|laddkapacitet|nyttelast|last max|capacidade de carga|laadvermogen|ladowność|ladownosc|carga maxima|maxlast|kantavuus|uzitecne zatizeni|nosnost',
     power:
       'vermogen|max vermogen|maximaal vermogen|potencia|potencia maxima|moc|moc maksymalna|effekt|max effekt|teho|suurin teho|huipputeho|vykon|maximalni vykon|nejvetsi vykon',
     torque:
@@ -18,12 +18,12 @@ export const OTHERS: Vocabulary = {
     gears:
       'versnellingen|versnellingsbak|marchas|cambio|skrzynia biegow|biegi|vaxlar|vaxellada|caixa',
     seatHeight:
-      '~banco|~assento|zithoogte|zadelhoogte|~zadel|~zit|siedzenie|~kanapa|sitthojden|sadelhojden|~sadeln|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|saedehojde|saedehøjde|sadelhøjde|~sædet|istuinkorkeus|satulakorkeus|satulan korkeus|istuimen korkeus|vyska sedla|vyska sedadla',
-    tank: 'tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|tankvolum|tankstørrelse|tankkapasitet|tankindhold|tankstorrelse|bransletank|tanken|tanken rymmer|tanken tar|polttoainesailio|bensatankki|tankki|tankin tilavuus|sailio|objem nadrze|nadrz|palivova nadrz|objem palivove nadrze',
+      'hoogte zadel|~zadel op|wysokosc kanapy od ziemi|selim|~banco|~assento|zithoogte|zadelhoogte|~zadel|~zit|siedzenie|~kanapa|sitthojden|sadelhojden|~sadeln|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|saedehojde|saedehøjde|sadelhøjde|~sædet|istuinkorkeus|satulakorkeus|satulan korkeus|istuimen korkeus|vyska sedla|vyska sedadla',
+    tank: 'brandstoftank|tank van|tankinnehall|tanque leva|deposito leva|w baku|i tanken|tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|tankvolum|tankstørrelse|tankkapasitet|tankindhold|tankstorrelse|bransletank|tanken|tanken rymmer|tanken tar|polttoainesailio|bensatankki|tankki|tankin tilavuus|sailio|objem nadrze|nadrz|palivova nadrz|objem palivove nadrze',
     consumption:
-      'verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk|forbrug|brændstofforbrug|braendstofforbrug|~den kører|~kører den|kulutus|polttoaineenkulutus|keskikulutus=mixed|spotreba|spotreba paliva|prumerna spotreba=mixed',
+      'verbruikt|gemiddeld verbruik=mixed|consome|~pali|~spala|bensinforbrukning|bensinforbruk|medelforbrukning=mixed|consumo medio=mixed|verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk|forbrug|brændstofforbrug|braendstofforbrug|~den kører|~kører den|kulutus|polttoaineenkulutus|keskikulutus=mixed|spotreba|spotreba paliva|prumerna spotreba=mixed',
     statedRange:
-      'actieradius|rijbereik|autonomia|zasieg|rackvidd|rækkevidde|raekkevidde|toimintamatka|dojezd',
+      'bereik|~op een tank|~op een volle tank|~com um deposito|~na baku|~pa en tank|actieradius|rijbereik|autonomia|zasieg|rackvidd|rækkevidde|raekkevidde|toimintamatka|dojezd',
     travel:
       'affjedring for bag|vandring for bag|fjedervandring for bag|fjedervandring|affjedring|fjaeringsvei foran bak|fjæringsvei foran bak|fjaeringsvei|fjæringsvei|fjæringsvandring|~vandring|veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok|joustomatka|joustovara|joustovarat|iskunpituus|zdvih|zdvih odpruzeni|zdvih tlumicu',
     travelFront:
@@ -31,7 +31,7 @@ export const OTHERS: Vocabulary = {
     travelRear:
       'fjæringsvei bak|vandring bak|veerweg achter|curso traseiro|suspensao traseira|skok zawieszenia tyl|fjedervandring bag|vandring bag|joustovara takana|joustomatka takana|jousto takana|zdvih vzadu|zdvih zadniho tlumice|zdvih zadniho odpruzeni',
     clearance:
-      'distancia ao solo|altura ao solo|bodemvrijheid|grondspeling|distancia do solo|vao livre|altura livre do solo|distancia minima do solo|vao livre do solo|altura minima do solo|przeswit|markfrigang|frigang|bakkeklaring|bakkeklarering|frihøjde|frihojde|altura livre ao solo|maavara|svetla vyska|svetlost',
+      'fri hojd|vrije ruimte|altura livre|distancia ao solo|altura ao solo|bodemvrijheid|bodemspeling|vrije hoogte|grondspeling|distancia do solo|vao livre|altura livre do solo|distancia minima do solo|vao livre do solo|altura minima do solo|przeswit|markfrigang|frigang|bakkeklaring|bakkeklarering|frihøjde|frihojde|altura livre ao solo|maavara|svetla vyska|svetlost',
     wheelbase:
       'wielbasis|entre eixos|distancia entre eixos|rozstaw osi|hjulbas|axelavstand|akselavstand|akselafstand|akselivali|rozvor',
     rake: 'balhoofdhoek|caster|kat glowki ramy|styrvinkel',
@@ -42,7 +42,7 @@ export const OTHERS: Vocabulary = {
       'kleppen|kleppen stellen|valvulas|luz zaworowy|regulacja zaworow|ventiljustering|ventilerne|ventilerne skal justeres|ventilspil',
     oil: 'olie verversen|olieverversing|troca de oleo|wymiana oleju|oljebyte',
     price:
-      'prijs|vraagprijs=asked|vraagprijs bij de dealer=asked|~dalem=paid|zaplacilem=paid|~betaald=paid|nieuwprijs=list|preco|preco sugerido=list|cena|pris|listepris=list|~kjøpt ny=paid|~kjopt ny=paid|kjøpt for=paid|~jeg gav=paid|~betalte=paid|~sælges for=asked|nypris=list|cirkapris=list|rek cirkapris=list|rek pris=list|rekommenderat pris=list|catalogusprijs=list|hinta|hintapyynto=asked|ovh=list|cena nova=list|prodejni cena=asked',
+      'kost|~kostte|nieuw kost=list|custa|~custou=paid|kosztuje|kostar|koster|ny kostar=list|~begart pris=asked|begart pris=asked|valor|prijs|vraagprijs=asked|vraagprijs bij de dealer=asked|~dalem=paid|zaplacilem=paid|~betaald=paid|nieuwprijs=list|preco|preco sugerido=list|cena|pris|listepris=list|~kjøpt ny=paid|~kjopt ny=paid|kjøpt for=paid|~jeg gav=paid|~betalte=paid|~sælges for=asked|nypris=list|cirkapris=list|rek cirkapris=list|rek pris=list|rekommenderat pris=list|catalogusprijs=list|hinta|hintapyynto=asked|ovh=list|cena nova=list|prodejni cena=asked',
     warranty: 'garantie|garantia|gwarancja|garanti|takuu|zaruka',
     battery: 'accu|akumulator|batteri',
     alternator: 'dynamo|alternador',
@@ -52,6 +52,9 @@ export const OTHERS: Vocabulary = {
     'a frente|na frente|voor|vooraan|dianteira|dianteiro|przod|przednie|przedni|fram|edessa|etu|eteen|vpredu|predni',
   rear: 'atras|achter|achteraan|traseira|traseiro|tyl|tylne|tylny|takana|taka|vzadu|zadni',
   bases: {
+    paid: 'betaald|zaplacilem|paguei',
+    list: 'nieuwprijs|catalogusprijs|nypris',
+    motorway: 'snelweg|motorvag|motorvei|motorvej|autoestrada|moottoritie|dalnice',
     dry: 'uden benzin|uden brændstof|tør|droog|zonder brandstof|zonder benzine|seco|a seco|na sucho|torr|bez paliwa|sem combustivel',
     ready:
       'com o deposito cheio|deposito cheio|atestada|com os liquidos|rijklaar|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|kortlar|fulltankad|kjoreklar|kjøreklar|kjoreklart|full tank|koreklar|køreklar|fuld tank|fuldtanket|med benzin',
@@ -60,6 +63,8 @@ export const OTHERS: Vocabulary = {
     mixed: 'gemiddeld|medio|srednio',
   },
   takers: {
+    reserve:
+      'waarvan reserve|reserve van|reservering|w tym rezerwa|rezerwa|varav reserv|reservtank',
     part: 'boring|slag|schijf|schijven|diametro|curso x diametro|skok tloka|srednica|disco',
     overall:
       'lengte|hoogte|comprimento|largura|altura|dlugosc|szerokosc|wysokosc|langd|bredd|hojd|pituus|leveys|korkeus|delka|sirka|vyska',

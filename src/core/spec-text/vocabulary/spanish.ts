@@ -2,9 +2,9 @@ import { worded, type Vocabulary } from './vocabulary';
 
 export const SPANISH: Vocabulary = {
   labels: {
-    mass: 'peso|peso en seco=dry|peso en orden de marcha=ready-90|peso en vacio|masa|pesa|peso lleno=ready|peso con todos los llenos=ready|peso total lleno=ready|peso declarado',
+    mass: '~en la bascula|~en bascula|peso|peso en seco=dry|peso en orden de marcha=ready-90|peso en vacio|masa|pesa|peso lleno=ready|peso con todos los llenos=ready|peso total lleno=ready|peso declarado',
     maxMass: 'peso maximo autorizado|mma|pma|peso maximo|masa maxima autorizada|masa maxima',
-    payload: 'carga util|carga maxima',
+    payload: 'capacidad de carga|carga util|carga maxima',
     power: 'potencia|potencia maxima|potencia declarada|entrega|rinde',
     unrestrictedPower: 'potencia sin limitar|version sin limitar|sin limitar',
     torque: 'par|par maximo|par motor|par motor maximo',
@@ -19,12 +19,12 @@ export const SPANISH: Vocabulary = {
     sprocketRear: 'corona',
     sprockets: 'desarrollo|transmision secundaria',
     seatHeight:
-      'altura del asiento|altura asiento|altura de asiento|asiento|altura sillin|altura del sillin|asiento bajo=low-seat|asiento a',
-    tank: 'deposito|capacidad del deposito|capacidad deposito|deposito de combustible|deposito de gasolina|tanque|capacidad de combustible|capacidad del tanque',
+      'sillin|altura del sillin al suelo|~asiento esta a|altura del asiento|altura asiento|altura de asiento|asiento|altura sillin|altura del sillin|asiento bajo=low-seat|asiento a',
+    tank: 'en el deposito|~le caben|~caben|deposito|capacidad del deposito|capacidad deposito|deposito de combustible|deposito de gasolina|tanque|capacidad de combustible|capacidad del tanque',
     consumption:
-      'consumo|consumo medio=mixed|gasta|~gastando|~gastas|consumo homologado=cycle|consumo combinado=mixed',
+      '~hace medias de|consumo real|media de consumo|consume|~consumos|consumo|consumo medio=mixed|gasta|~gastando|~gastas|consumo homologado=cycle|consumo combinado=mixed',
     statedRange:
-      'autonomia|autonomia real|~haces mas de|~haces unos|~haces casi|~te da para|~da para',
+      '~con un deposito|~por deposito|autonomia teorica|autonomia|autonomia real|~haces mas de|~haces unos|~haces casi|~te da para|~da para',
     travel:
       'recorrido|recorrido suspension|recorrido de suspension|recorrido de la suspension|suspension|recorridos|suspensiones',
     travelFront:
@@ -32,7 +32,7 @@ export const SPANISH: Vocabulary = {
     travelRear:
       'recorrido suspension trasera|recorrido trasero|suspension trasera|recorrido del amortiguador|recorrido rueda trasera',
     clearance:
-      'distancia libre al suelo|altura libre al suelo|distancia al suelo|altura libre|despeje al suelo',
+      'altura al suelo|altura minima al suelo|distancia libre al suelo|altura libre al suelo|distancia al suelo|altura libre|despeje al suelo',
     wheels: 'llantas|ruedas',
     wheelFront: 'llanta delantera|rueda delantera',
     wheelRear: 'llanta trasera|rueda trasera',
@@ -48,7 +48,7 @@ export const SPANISH: Vocabulary = {
     oil: 'cambio de aceite|cambio de aceite cada',
     oilCapacity: 'capacidad de aceite|aceite motor|aceite',
     price:
-      '~compre por=paid|~sale por|~sale a|~se queda en|~me salio por=paid|~pague=paid|~me costo=paid|precio|pvp=list|precio nuevo=list|precio de lista=list|precio final|precio recomendado=list|desde=list|pido=asked',
+      'cuesta|precio de venta|nueva cuesta=list|costaba=list|~costo|~piden=asked|~compre por=paid|~sale por|~sale a|~se queda en|~me salio por=paid|~pague=paid|~me costo=paid|precio|pvp=list|precio nuevo=list|precio de lista=list|precio final|precio recomendado=list|desde=list|pido=asked',
     usedPrice: 'segunda mano|de segunda mano|usada',
     warranty: 'garantia',
     axleLimits: 'carga por eje',
@@ -59,18 +59,19 @@ export const SPANISH: Vocabulary = {
   front: 'delantera|delantero|delante|horquilla|delanteros',
   rear: 'trasera|trasero|detras|atras|amortiguador|traseros',
   bases: {
+    'own-fills': 'medido por mi|mis repostajes',
     dry: 'en seco|seco|sin gasolina|sin combustible|en vacio',
     ready:
-      'lleno|con todos los llenos|listo para rodar|con gasolina|con el deposito lleno|todo lleno|con todo lleno|llena',
+      'deposito lleno|con todos los liquidos|con todos los llenos hechos|a tope de gasolina|lleno|con todos los llenos|listo para rodar|con gasolina|con el deposito lleno|todo lleno|con todo lleno|llena',
     'ready-90': 'en orden de marcha|orden de marcha',
     wheel: 'a la rueda|en banco',
-    paid: 'compre por|compré por|comprada por|pague|pagué|me costo',
+    paid: 'pague por ella|me salio por|compre por|compré por|comprada por|pague|pagué|me costo',
     asked: 'negociable|negociables|a negociar|pido|precio fijo|no negociable|escucho ofertas',
     list: 'pvp|de lista|nuevo|precio recomendado',
     'on-the-road': 'llave en mano|matriculada|matriculacion incluida',
     cycle: 'wmtc|homologado',
     motorway: 'autopista|autovia',
-    mixed: 'medio|de media|mixto|combinado',
+    mixed: 'de promedio|promedio|medio|de media|mixto|combinado',
   },
   takers: {
     part: 'diametro|carrera|diametro x carrera|disco|discos|barras|admision|escape|pinza|ancho|doble disco',

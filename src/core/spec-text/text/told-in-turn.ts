@@ -1,0 +1,61 @@
+import { scanWords } from '../vocabulary/lexicon';
+
+/** A machine by its name at the head of a sentence: "De Stavnik 430 is lighter (162 kg)", "The Fell has 41 hp". */
+const SUBJECT =
+  /(?<=^\s*|[.!?] +)(?:(?:[Tt]he|[Dd]e|[Dd]ie|[Dd]er|[Ll]a|[Ll]e|[Ii]l|[Ee]l|[Oo]|[Aa]) )?(\p{Lu}[\p{L}'-]{2,}(?: \p{Lu}[\p{L}'-]+)?(?: \d{2,4})?)(?: (?:has|is|makes|weighs|gets|holds|comes|costs|heeft|weegt|haalt|kost|hat|ist|wiegt|macht|leistet|kostet|a|est|pèse|fait|coûte|tiene|es|pesa|hace|cuesta|rinde|ha|è|fa|costa|tem|é|custa|väger|har|vejer|veier|waży|ma)(?!\p{L})|: )/gu;
+
+/** What a stretch tells of, by its units and words. */
+const TELLS: readonly RegExp[] = [
+  /\d ?(?:hp|bhp|ps|pk|ch|cv|kw|hk|km|horse\p{L}*|caballos|cavalli|chevaux)(?!\p{L})/iu,
+  /\d ?(?:kg|kilos?|lbs?|pounds)(?!\p{L})/iu,
+  /\d ?(?:l|lit(?:re|er|ro|ri|ros)s?|gallons?|gal)(?!\p{L})/iu,
+  /(?<!\p{L})(?:seat|saddle|sitz\p{L}*|selle|asiento|sella|zadel|zithoogte|kanapa|sits)(?!\p{L})/iu,
+  /[£$€] ?\d|\d ?(?:€|euros?|dollars?|quid|kr|zł)(?!\p{L})/iu,
+];
+/** So much of the same is told of each of two. */
+const LEAST_ALIKE = 2;
+
+const tells = (words: string): readonly number[] =>
+  TELLS.flatMap((of, i) => (of.test(words) ? [i] : []));
+
+/** A word of the trade opens a sentence about a part, and none about another machine. */
+const isOfPart = (name: string): boolean =>
+  scanWords(name).some((m) =>
+    m.meanings.some(
+      (x) => x.kind === 'label' || x.kind === 'side' || x.kind === 'taker' || x.kind === 'trade',
+    ),
+  );
+
+/** A stretch of a line, and the machine it tells of. */
+export interface Told {
+  readonly words: string;
+  readonly machine?: string;
+}
+
+/**
+ * A paragraph that tells of one machine after another, each by its name at the head of a sentence and with the same kinds of figures;
+ * in one piece where it does not.
+ */
+export function toldInTurn(line: string): readonly Told[] {
+  const heads = [...line.matchAll(SUBJECT)].flatMap(({ index, 1: name = '' }) =>
+    isOfPart(name) ? [] : [{ at: index, name }],
+  );
+  if (new Set(heads.map((h) => h.name)).size < 2) return [{ words: line }];
+  const parts: { from: number; name: string }[] = [];
+  for (const { at, name } of heads) if (parts.at(-1)?.name !== name) parts.push({ from: at, name });
+  const stretches = parts.map(({ from, name }, i) => ({
+    name,
+    from,
+    words: line.slice(from, parts[i + 1]?.from ?? line.length),
+  }));
+  const first = tells(stretches[0]?.words ?? '');
+  const alike = stretches.every(
+    ({ words }) => tells(words).filter((t) => first.includes(t)).length >= LEAST_ALIKE,
+  );
+  if (!alike) return [{ words: line }];
+  const before = line.slice(0, stretches[0]?.from ?? 0);
+  return [
+    ...(before === '' ? [] : [{ words: before }]),
+    ...stretches.map(({ words, name }) => ({ words, machine: name })),
+  ];
+}
