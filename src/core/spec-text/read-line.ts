@@ -186,7 +186,7 @@ function readSentence(
     );
     if (!made || isWeighed(made.key, scanned.line)) return [];
     const heeded = unlikeAny(s, i, asLimit(made, scanned.line));
-    return [heeded, ...atBothEnds(heeded, text.slice(q.to, q.to + 34))];
+    return [heeded, ...atBothEnds(heeded, text.slice(q.to, q.to + 48))];
   });
   return {
     figures,

@@ -85,6 +85,20 @@ const AND_A_HALF = new RegExp(
 );
 
 /** "Viereinhalb". Place for place. */
+/** "Hinten achtzehn", "im Tank sind fünfzehn": a number at the end of a clause. */
+const AT_THE_END = new RegExp(
+  `(?<=(?<!\\p{L})(?:hinten|vorne?|hat|sind|fasst|gehen|passen) )(${[GERMAN_TEENS, GERMAN_TENS].map(alternatives).join('|')})(?=\\s*(?:[,.;!?]|$)| und)`,
+  'giu',
+);
+
+/** Place for place. */
+const withLast = (text: string): string =>
+  text.replace(AT_THE_END, (word: string) =>
+    String(GERMAN_TEENS[word.toLowerCase()] ?? GERMAN_TENS[word.toLowerCase()]).padStart(
+      word.length,
+    ),
+  );
+
 const withHalves = (text: string): string =>
   !/einhalb/iu.test(text)
     ? text
@@ -101,7 +115,7 @@ const GERMAN_STEMS =
 /** German numbers in one word ("hundertzweiundsechzig", "dreikommasieben") as digits; short ones stay words. Place for place. */
 export function germanNumbers(text: string): string {
   if (!GERMAN_STEMS.test(text)) return text;
-  const line = withHundreds(withHalves(withGears(text))).replace(
+  const line = withHundreds(withHalves(withLast(withGears(text)))).replace(
     GERMAN_SHORT,
     (whole: string, word: string, rest: string) => {
       const value =

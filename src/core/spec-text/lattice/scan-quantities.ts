@@ -88,6 +88,15 @@ const isSize = (match: RegExpExecArray, line: string): boolean =>
     line.slice(match.index + match[0].length),
   );
 
+/** "205-200 travel": both ends. Millimetres; own assumption. */
+const isPairOfTravel = (a: number, b: number, joint: string, behind: string): boolean =>
+  /^[-–]$/u.test(joint) &&
+  Math.min(a, b) >= 120 &&
+  Math.max(a, b) <= 330 &&
+  /^ ?(?:mm )?(?:of )?(?:(?:suspension|wheel) )?(?:travel|federweg|débattement|recorrido|escursione|veerweg)(?!\p{L})/iu.test(
+    behind,
+  );
+
 function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[] {
   const [whole, currency, first = '', kiloOne, joint, sign, second, kiloTwo, unitText, mark] =
     match;
@@ -165,7 +174,7 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
   const between = /^(?:and|et|und|e|y)$/iu.test(joint) && b < MOST_BARE_RANGE;
   if (joint !== '/' && (unit !== undefined || sums || between) && b > a)
     return [{ amounts: [(a + b) / 2], spread: (b - a) / 2, unit, from, to, ...part }];
-  const listed = joint === '/';
+  const listed = joint === '/' || isPairOfTravel(a, b, joint, line.slice(to));
   return [
     {
       amounts: one,

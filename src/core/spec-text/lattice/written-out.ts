@@ -20,7 +20,7 @@ export const yearly = (line: string): string =>
     line,
   )
     ? line.replace(
-        /(?<!\p{L})(?:once a year|every year|(?<=or )a year|annually|yearly|jährlich|einmal im jahr|une fois par an|una vez al año|una volta all'anno|(?<=\bo )(?:un año|un anno)|(?<=\bou )un an|(?<=oder )ein jahr)(?!\p{L})/giu,
+        /(?<!\p{L})(?:once a year|once every year|every year|1x im jahr|1 x im jahr|1x jährlich|1x pro jahr|1x per year|1 keer per jaar|een keer per jaar|uma vez por ano|raz w roku|en gång om året|(?<=or )a year|annually|yearly|jährlich|einmal im jahr|une fois par an|una vez al año|una volta all'anno|(?<=\bo )(?:un año|un anno)|(?<=\bou )un an|(?<=oder )ein jahr)(?!\p{L})/giu,
         (words) => (words.length > 8 ? '12 months' : '12 mo').padStart(words.length),
       )
     : line;

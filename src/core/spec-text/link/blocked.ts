@@ -59,6 +59,13 @@ const isClaimed = (text: string, { from, to }: Mention): boolean =>
     /^ (?:\p{L}+ )?(?:scales?|weighbridge|tape|garage|money|legs?)(?!\p{L})/iu.test(
       text.slice(to),
     )) ||
+  // "Better than thirteen inches", "no more than 4 litres": of this very machine.
+  (/^than$/iu.test(text.slice(from, to)) &&
+    /(?<!\p{L})(?:better|more|less|fewer) $/iu.test(text.slice(0, from)) &&
+    !/\d[\d.,]* ?(?:kg|kilos?|lbs?|pounds|mm|cm|inches|in|hp|ps|l|lit(?:re|er)s?)?,? (?:better|more|less|fewer) $/iu.test(
+      text.slice(0, from),
+    ) &&
+    /^ (?:about |around )?\d/u.test(text.slice(to))) ||
   (/^than$/iu.test(text.slice(from, to)) &&
     /^ (?:I|we|you|it|they)(?:['’]d)? (?:thought|expected|looks?|think|feared|hoped|remembered|would think|say)(?!\p{L})/iu.test(
       text.slice(to),
@@ -67,6 +74,11 @@ const isClaimed = (text: string, { from, to }: Mention): boolean =>
     /^ (?:the |its )?[\d.,]+ ?(?:mm|cm|in|inch(?:es)?|"|kg|kilos?|lbs?|pounds|lit(?:re|er)s?|l|hp|ps|mpg|km|miles)? ?(?:that (?:they|is|was) )?(?:claim\p{L}*|quoted?|stated|advertised|listed|officially|on the (?:sheet|website)|in the (?:brochure|book|handbook|manual))(?!\p{L})/iu.test(
       text.slice(to),
     ));
+
+/** "Avec ma femme et deux sacs on est à 372": who comes along, and no machine of hers. */
+const isAlong = (text: string, { from, to }: Mention): boolean =>
+  /^(?:ma|mon|meine?|mi|mia|mio|min|mijn|minha) /iu.test(text.slice(from, to)) &&
+  /(?<!\p{L})(?:avec|mit|con|met|com|med|z|à deux,) $/iu.test(text.slice(0, from));
 
 /** "Today we're looking at the Ridge": what a review is about, and no other machine. */
 const isTodays = (text: string, { from, to }: Mention): boolean =>
@@ -116,7 +128,10 @@ export function blockedIn(
   const scopes = mentions
     .filter(
       (m) =>
-        m.meanings.some((x) => x.kind === 'other') && !isTodays(text, m) && !isClaimed(text, m),
+        m.meanings.some((x) => x.kind === 'other') &&
+        !isTodays(text, m) &&
+        !isClaimed(text, m) &&
+        !isAlong(text, m),
     )
     .map((m) => {
       const rest = text.slice(m.to);

@@ -2,6 +2,7 @@ import { figureDefinition, type FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import { targetOf } from '../vocabulary/lexicon';
 import { FRONT_KEY, OTHER_END } from './ends';
+import { BOTH_ENDS } from './side-of';
 import { SEAT_MM } from './form';
 import type { Option, SentenceWords, Word } from './option';
 import { gapOf, isBareLink, nearness } from './relation';
@@ -63,9 +64,10 @@ const isTravelOfSide = (
   unit === undefined &&
   a >= 120 &&
   a <= 330 &&
-  /^ (?:at the |up |in the |à l['’])?(?:front|rear|back|vorne?|hinten|davanti|dietro|delante|detrás|devant|derrière|avant|arrière)(?!\p{L})/iu.test(
+  (/^ (?:at the |up |in the |à l['’])?(?:front|rear|back|vorne?|hinten|davanti|dietro|delante|detrás|devant|derrière|avant|arrière)(?!\p{L})/iu.test(
     s.text.slice(to, to + 18),
-  );
+  ) ||
+    BOTH_ENDS.test(s.text.slice(to, to + 48)));
 
 const isAround = (words: string): boolean => /^around$/iu.test(words);
 const isPrice = ({ meaning }: Word): boolean =>

@@ -72,7 +72,7 @@ const consumption: readonly Form[] = [
 
 /** Who asks how much. */
 const ASKS = verbs(
-  "(?:he|she|they|owner|seller|dealer|guy|bloke|fella|lad|shop)(?:['’]s| is| are|['’]re)? (?:asking|after|wanting)|piden|pide|me piden|quiere(?: por ella)?|demande|en demande|en veut|chiede|chiedono|ne chiede|ne vuole|ne vogliono|verlangt|verlangen|hätte gern|aufgerufen(?: sind| werden)?|vraagt|vragen|pede|pedem|chce|żąda|begär|forlanger",
+  "(?:he|she|they|owner|seller|dealer|guy|bloke|fella|lad|shop)(?:['’]s| is| are|['’]re)? (?:asking|after|wanting)|piden|pide|me piden|quiere(?: por ella)?|demande|en demande|en veut|chiede|chiedono|ne chiede|ne vuole|ne vogliono|verlangt|verlangen|hätte gern|(?:händler|verkäufer|besitzer|er|sie|typ|chef) (?:will|wollte|möchte)|aufgerufen(?: sind| werden)?|vraagt|vragen|pede|pedem|chce|żąda|begär|forlanger",
 );
 /** What was given for it. */
 const GAVE = verbs(
@@ -80,7 +80,19 @@ const GAVE = verbs(
   "(?: (?:neuve?|nueva|nuova|neu|new|nieuw|nova|d['’]occasion|damals|dafür|daarvoor|por ela|por ella|per lei|for it|för den|za niego))?",
 );
 
+/** What comes on top of a list price. */
+const ON_TOP =
+  /^ ?(?:€|euros?|£|\$)? ?(?:\+|plus|zzgl\.?|und|más|più|plus) (?:about |ca\.? )?[£$€]? ?\d[\d.,]* ?(?:€|euros?|£|\$)? ?(?:for |in |of |an )?(?:nebenkosten|nk|überführung\p{L}*|frais|mise en route|messa su strada|matriculaci[oó]n|otr|on[- ]the[- ]roads?|freight|fees|pdi)(?!\p{L})/iu;
+
 const sums: readonly Form[] = [
+  ...either('money', {
+    key: 'price',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'list',
+    behind: ON_TOP,
+    when: (s, q) => !s.sale && largest(q) >= LEAST_SUM && s.units.money !== undefined,
+  }),
   ...either('money', {
     key: 'price',
     points: PLAINLY,
@@ -119,6 +131,91 @@ const inspection: Form = {
     'iu',
   ),
   when: (_, q) => largest(q) < LEAST_SUM,
+};
+
+/** So little is no way to the next service, and what work costs. In any currency; own assumption. */
+const BARE_WORK = { least: 40, most: 999 } as const;
+const bareWork = (key: FigureKey, of: string, link: string): readonly Form[] =>
+  either('money', {
+    key,
+    points: PLAINLY,
+    by: 'basis',
+    before: new RegExp(
+      `(?<!\\p{L})(?<!${FIRST} )(?:${of})(?!\\p{L})(?:[^.;:!?,]|[.,]\\d){0,50}${link} $`,
+      'iu',
+    ),
+    behind:
+      /^(?! ?(?:km|k(?!\p{L})|miles?|mi(?!\p{L})|hours?|h(?!\p{L})|months?|%|lit|l(?!\p{L})|nm|ml))/iu,
+    when: (s, q) =>
+      (q.unit !== undefined || s.units.money !== undefined) &&
+      first(q) >= BARE_WORK.least &&
+      first(q) <= BARE_WORK.most &&
+      q.unit !== 'money',
+  });
+const COST =
+  "(?:was|were|cost|costs?|came to|is|it['’]s|that['’]s|kostet|kosteten|kostete|war|waren|lag bei|a coûté|coûte|costó|cuesta|è costato|costa|kostte|kost|custou|kosztował)(?: (?:me|us|mich|about|around|roughly|rund|etwa))*";
+const works: readonly Form[] = [
+  ...bareWork(
+    'valvesPrice',
+    'valves?|ventile?|ventilspiel|soupapes|válvulas|valvole|kleppen',
+    `(?<!\\p{L})${COST}`,
+  ),
+  ...bareWork(
+    'inspectionPrice',
+    'minor service|dealer service|annual service|service at the dealer|inspektion beim händler|révision|revisión|tagliando|onderhoudsbeurt',
+    `(?:(?<!\\p{L})${COST}|dealer|händler|concessionnaire|concesionario)`,
+  ),
+  {
+    key: 'oilPrice',
+    dimension: 'money',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:oil(?: and filter)?(?: changes?)?|ölwechsel|vidange|cambio de aceite|cambio olio|olieverversing)(?!\p{L})(?:[^.;!?]|[.,]\d){0,60} $/iu,
+    when: (s, q) =>
+      largest(q) <= BARE_WORK.most / 2 &&
+      !/^ (?:total|in total|all in|all told)/iu.test(s.text.slice(q.to)) &&
+      !/(?<!\p{L})(?:service|inspektion|valves?|révision|revisión|tagliando)(?!\p{L})/iu.test(
+        s.text.slice(0, q.from),
+      ),
+  },
+  // "Revisiones cada 10.000, la última 195 euros".
+  ...either('money', {
+    key: 'inspectionPrice',
+    points: PLAINLY + 1,
+    by: 'basis',
+    before: new RegExp(
+      `(?<!\\p{L})(?:${WORK}|inspektionen|wartungen|révisions|revisiones|tagliandi|services)(?!\\p{L})(?:[^.;!?]|\\.\\d){0,40}(?:the last (?:one|time)|die letzte|der letzte|zuletzt|la dernière|la última|l['’]ultim[oa]|de laatste|a última)(?: (?:was|cost|war|hat|a coûté|fue|costó|è costat[oa]|kostte|custou))?,? $`,
+      'iu',
+    ),
+    when: (_, q) => largest(q) < LEAST_SUM && largest(q) >= BARE_WORK.least,
+  }),
+];
+
+/** Where somebody stops: "I fill up every four hundred", "je m'arrête tous les 330". */
+const stops: readonly Form[] = either('distance', {
+  key: 'statedRange',
+  points: PLAINLY,
+  by: 'basis',
+  before:
+    /(?<!\p{L})(?:(?:I|we) (?:fill up|fill it|stop|tank up|refuel)(?: for (?:fuel|gas|petrol))?|je m['’]arrête|je fais le plein|on fait le plein|je ravitaille|reposto|paro|me paro|mi fermo|faccio benzina|faccio il pieno|ich tanke|tanke ich|muss ich tanken|ik tank|tank ik|abasteço|paro|tankuję|jag tankar) (?:every|tous les|toutes les|cada|ogni|alle|om de|a cada|co|var) $/iu,
+  when: (_, q) => first(q) >= 60 && first(q) <= ONE_TANK.most,
+});
+
+/** "4,6 sur autoroute", after what it uses elsewhere. */
+const elsewhere: Form = {
+  key: 'consumption',
+  points: WEIGHTS.byBasis,
+  by: 'basis',
+  basis: 'motorway',
+  behind:
+    /^ (?:sur|en|auf|auf der|in|su|op|op de|na|på) (?:l['’])?(?:autoroute|autobahn|autopista|autostrada|snelweg|autoestrada|motorvägen?)(?!\p{L})/iu,
+  when: (s, q) =>
+    first(q) >= PER_100.least &&
+    first(q) < PER_100.most &&
+    s.quantities.some(
+      (o) => o.to <= q.from && (o.amounts[0] ?? 0) < PER_100.most && (o.amounts[0] ?? 0) >= 2,
+    ),
 };
 
 /** How far somebody comes. */
@@ -262,6 +359,9 @@ export const FRAMES: readonly Form[] = [
   ...consumption,
   ...sums,
   inspection,
+  ...works,
+  ...stops,
+  elsewhere,
   ...range,
   end('travelRear', 'travelFront', BACK),
   end('travelFront', 'travelRear', FRONT),

@@ -6,7 +6,7 @@ export type Side = 'front' | 'rear';
 
 /** "220 mm at both ends". */
 export const BOTH_ENDS =
-  /^[^,;.\d]{0,22}(?:, )?(?:both ends|las dos|les deux|tutte e due|alle beide|front and (?:rear|back)|each end|at both|v(?:orn)?(?:e)? und hinten|avant et arrière|devant (?:comme|et) derrière|avant comme arrière|vorn(?:e)? wie hinten|delante y detrás|davanti e dietro|fram och bak|voor en achter|przód i tył|z przodu i z tyłu|à frente e atrás|dianteira e traseira|foran og bak|for og bag|foran og bagpå|delante y atrás|(?:en )?(?:los dos|ambos) ejes|(?:su )?entrambi|(?:sur )?les deux (?:axes|roues)|em ambos|molemmissa päissä|vpředu i vzadu|anteriore e posteriore|F ?[&+/] ?R\b)/iu;
+  /^[^,;.\d]{0,22}(?:, )?(?:both ends|las dos|les deux|tutte e due|alle beide|an beiden enden|beiden enden|beide enden|each end|at either end|aan beide kanten|em ambas|nas duas|fram och bak|front and (?:rear|back)|each end|at both|v(?:orn)?(?:e)? und hinten|avant et arrière|devant (?:comme|et) derrière|avant comme arrière|vorn(?:e)? wie hinten|delante y detrás|davanti e dietro|fram och bak|voor en achter|przód i tył|z przodu i z tyłu|à frente e atrás|dianteira e traseira|foran og bak|for og bag|foran og bagpå|delante y atrás|(?:en )?(?:los dos|ambos) ejes|(?:su )?entrambi|(?:sur )?les deux (?:axes|roues)|em ambos|molemmissa päissä|vpředu i vzadu|anteriore e posteriore|F ?[&+/] ?R\b)/iu;
 
 interface SideWord {
   readonly side: Side;
@@ -73,7 +73,7 @@ export function sideOf(
         /^\s*(?:\/|,|and|&|und|et|y|e)\s*$/iu.test(text.slice(a.to, b.from)))
     );
   };
-  if (BOTH_ENDS.test(text.slice(q.to, q.to + 34))) return 'front';
+  if (BOTH_ENDS.test(text.slice(q.to, q.to + 48))) return 'front';
   if (mate(index - 1) || mate(index + 1)) {
     const order = sides.slice(0, 2).map((s) => s.side);
     const [one, two] =

@@ -98,6 +98,20 @@ export const TANK_FORMS: readonly Form[] = [
     before: /(?<!\p{L})im tank (?:sind|gehen|hat sie|sind es) $/iu,
     when: (_, { amounts: [a = 0] }) => a >= LEAST_TANK && a <= 40,
   },
+  // "Mit den 15,5 im Tank", "con i 18 nel serbatoio"; what is left in it is no size.
+  ...([undefined, 'volume'] as const).map(
+    (dimension): Form => ({
+      key: 'tank',
+      ...(dimension ? { dimension } : {}),
+      points: PLAINLY,
+      by: 'basis',
+      before:
+        /(?<!\p{L})(?:mit(?: den| meinen| seinen| ihren)?|avec (?:les|ses|mes)|con (?:los|sus|mis|i|i miei)|with (?:the|its|my)|met (?:de|mijn)|com os) $/iu,
+      behind:
+        /^ (?:lit(?:res?|ros|ri|ern?)? |l )?(?:im tank|dans le réservoir|en el (?:depósito|tanque)|que le caben|nel serbatoio|in the tank|it holds|in de tank|no (?:depósito|tanque)|qu['’]il contient)(?!\p{L})/iu,
+      when: (_, { amounts: [a = 0] }) => a >= LEAST_TANK && a <= 40,
+    }),
+  ),
   // "13,5er Tank".
   {
     key: 'tank',

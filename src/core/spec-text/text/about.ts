@@ -38,7 +38,7 @@ export const isSum = (q: Quantity) =>
   /^[A-Z]{3}$/.test(q.unit ?? '');
 /** What stands in the first words of a text, before any of ours, is what it is about. */
 const FIRST_WORDS = 48;
-function opensElsewhere(lines: readonly ScannedLine[]): boolean {
+function opensElsewhere(lines: readonly ScannedLine[], strange: readonly string[]): boolean {
   const first = lines.find((l) => l.line.trim() !== '');
   const kinds = (m: Mention) => m.meanings.map((x) => x.kind);
   const opening = first?.mentions.find(
@@ -47,7 +47,10 @@ function opensElsewhere(lines: readonly ScannedLine[]): boolean {
       kinds(m).some((k) => k === 'elsewhere' || k === 'label' || k === 'trade'),
   );
   return (
-    opening !== undefined && opening.from < FIRST_WORDS && kinds(opening).includes('elsewhere')
+    opening !== undefined &&
+    opening.from < FIRST_WORDS &&
+    kinds(opening).includes('elsewhere') &&
+    strange.includes((first?.line ?? '').slice(opening.from, opening.to).toLowerCase())
   );
 }
 
@@ -65,15 +68,27 @@ const NO_MOTORCYCLE = [
 const WORN = /^(?:jacket|size)$/u;
 const FEEDS = /(?<!\p{L})(?:stator|alternator|lichtmaschine|alternateur)(?!\p{L})/iu;
 
+/** "Same boat here", "by car", "like a sofa": said of something else, and none of it is there. */
+const FIGURES_OF_SPEECH =
+  /(?<!\p{L})(?:same boat|off the boat|by (?:car|train|van|coach)|like an? (?:sofa|armchair|chair|tractor|boat|train|sewing machine)|(?:in|from|of) (?:the|a|my|our) (?:car|van|hotel)|my (?:car|van|helmet|jacket|budget|camera|laptop)|car park|company car|train set|goggles|wie (?:ein|auf einem) (?:traktor|sofa)|comme (?:un|dans un) (?:canapé|tracteur|bateau))(?!\p{L})/giu;
+const isFigureOfSpeech = (word: string, all: string): boolean => {
+  const left = all.replace(FIGURES_OF_SPEECH, ' ').toLowerCase();
+  return !left.includes(word);
+};
+
 export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' | 'open' | 'else' {
   const trade = names(lines, 'trade').size;
   const signs = NO_MOTORCYCLE.filter((sign) => lines.some((l) => sign.test(l.line))).length;
   const heavy = 2 * signs + 4 * beyondAny(lines);
   const part = /\bfits (?:most|all|\d)/iu.test(lines.map((l) => l.line).join(' ')) ? 2 : 0;
-  const others = [...names(lines, 'elsewhere')].filter(
-    (word) => !(WORN.test(word) && lines.some((l) => FEEDS.test(l.line))),
-  ).length;
-  const elsewhere = others + heavy + part + (opensElsewhere(lines) ? 4 : 0);
+  const all = lines.map((l) => l.line).join(' ');
+  const strange = [...names(lines, 'elsewhere')].filter(
+    (word) =>
+      !(WORN.test(word) && lines.some((l) => FEEDS.test(l.line))) && !isFigureOfSpeech(word, all),
+  );
+  const others = strange.length;
+  const opens = opensElsewhere(lines, strange);
+  const elsewhere = others + heavy + part + (opens ? 4 : 0);
   const telling = new Set(
     lines.flatMap((l) =>
       l.mentions.flatMap((m) =>
@@ -91,7 +106,8 @@ export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' 
   const dims = new Set(lines.flatMap((l) => l.quantities.map((q) => q.unit)));
   const sheet = dims.has('kg') && dims.has('L') && dims.has('mm') ? 1 : 0;
   // Horsepower and kilograms of one thing are an engine's that carries somebody.
-  const engine = dims.has('kg') && (dims.has('hp') || dims.has('PS')) ? 1 : 0;
+  const weighed = dims.has('kg') || dims.has('lb') || dims.has('pounds');
+  const engine = weighed && (dims.has('hp') || dims.has('PS')) ? 1 : 0;
   const use = [...dims].some((u) => /^(?:L\/100km|mpg|km\/L)/.test(u ?? '')) ? 1 : 0;
   const speaks =
     sheet +
@@ -101,7 +117,9 @@ export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' 
     trade +
     telling * 2 +
     Math.min(4, labels);
-  if (elsewhere > 0 && speaks < elsewhere * 2.2) return 'else';
+  // One word in passing, in a text that tells what an engine gives and what it weighs, takes nothing away.
+  const inPassing = elsewhere === 1 && others === 1 && engine === 1;
+  if (!inPassing && elsewhere > 0 && speaks < elsewhere * 2.2) return 'else';
   const fragment = elsewhere === 0 && lines.length <= 3 && lines.every((l) => l.line.length < 90);
   const ours = fragment || speaks >= 1 + elsewhere * 3 || (sale && elsewhere === 0);
   return ours || (elsewhere === 0 && lines.some((l) => statesOurFact(l.written))) ? 'ours' : 'open';
