@@ -2,6 +2,7 @@ import type { Quantity } from '../lattice/quantity';
 import { statesOurFact } from '../read-facts';
 import type { Mention } from '../vocabulary/lexicon';
 import { beyondAny } from './beyond-any';
+import { sentencesOf } from '../link/sentences';
 import type { ScannedLine } from './scanned-line';
 
 /** Labels that only a sheet of a vehicle on two wheels has. */
@@ -76,13 +77,42 @@ const isFigureOfSpeech = (word: string, all: string): boolean => {
   return !left.includes(word);
 };
 
+/** Longest first sentence that is a title, in words. */
+const TITLE = 9;
+/**
+ * Words of something else, where they may matter: in a sentence with figures, in a title, or said more than once. "The train was late
+ * again" tells of no train.
+ */
+function elsewhereIn(lines: readonly ScannedLine[]): ReadonlySet<string> {
+  const found = new Set<string>();
+  const once = new Set<string>();
+  let first = true;
+  for (const { line, mentions, quantities } of lines)
+    for (const { text, at } of sentencesOf(line)) {
+      const within = ({ from, to }: { readonly from: number; readonly to: number }) =>
+        from >= at && to <= at + text.length;
+      const here = mentions.filter(within);
+      const of = (kind: 'elsewhere' | 'trade') =>
+        here.filter((m) => m.meanings.some((x) => x.kind === kind));
+      const title = first && text.split(/\s+/).length <= TITLE && of('trade').length === 0;
+      const counts = title || quantities.some(within);
+      for (const m of of('elsewhere')) {
+        const word = line.slice(m.from, m.to).toLowerCase();
+        if (counts || once.has(word)) found.add(word);
+        once.add(word);
+      }
+      first = false;
+    }
+  return found;
+}
+
 export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' | 'open' | 'else' {
   const trade = names(lines, 'trade').size;
   const signs = NO_MOTORCYCLE.filter((sign) => lines.some((l) => sign.test(l.line))).length;
   const heavy = 2 * signs + 4 * beyondAny(lines);
   const part = /\bfits (?:most|all|\d)/iu.test(lines.map((l) => l.line).join(' ')) ? 2 : 0;
   const all = lines.map((l) => l.line).join(' ');
-  const strange = [...names(lines, 'elsewhere')].filter(
+  const strange = [...elsewhereIn(lines)].filter(
     (word) =>
       !(WORN.test(word) && lines.some((l) => FEEDS.test(l.line))) && !isFigureOfSpeech(word, all),
   );
