@@ -77,7 +77,7 @@ const SEAT_BEFORE =
  * The line with its English number words written as digits, right-aligned in the place of the words, so that every place
  * stays true. A lone "one" stays a word.
  */
-export function withNumbers(line: string): string {
+export function withNumbers(line: string, romance?: boolean): string {
   const rims = RIMS.test(line) ? [INCHES] : [];
   const teeth = SPROCKETS.test(line);
   const converted = (run: string, at: number): string => {
@@ -162,7 +162,7 @@ export function withNumbers(line: string): string {
       : run;
   };
   const said = certificate(
-    mixed(kilometresEach(yearly(germanNumbers(dutchNumbers(romanceNumbers(spokenTyres(line))))))),
+    mixed(kilometresEach(yearly(germanNumbers(dutchNumbers(romanceNumbers(spokenTyres(line), romance || undefined)))))),
   ).replace(RUN, converted);
   return brakeHorse(newtonMetres(onOne(paired(pointed(takenBack(said)))))).replace(
     /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|every|easy|easily|with|range)(?!\p{L}))|(?<=\d{4}) k['’]s(?=[\s,.;)]|$)|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so|services?|intervals?)(?!\p{L}))/giu,

@@ -176,9 +176,13 @@ const LITRES_AND = new RegExp(
   'giu',
 );
 
-/** Numbers said in French, Spanish or Italian words ("deux cent quatre", "ochocientos cincuenta", "settantatré") as digits. Place for place. */
-export function romanceNumbers(text: string): string {
-  if (!SPOKEN_SO.test(text) || !STEMS.test(text)) return text;
+/**
+ * Numbers said in French, Spanish or Italian words ("deux cent quatre", "ochocientos cincuenta", "settantatré") as digits. Place for place.
+ *
+ * @param spokenSo the text is in one of them; without it the line's own little words tell
+ */
+export function romanceNumbers(text: string, spokenSo = SPOKEN_SO.test(text)): string {
+  if (!spokenSo || !STEMS.test(text)) return text;
   const valued = (w: string) => (/\d/.test(w) ? Number(w) : sumOf(tokens(w)));
   const said = text.replace(LITRES_AND, (words: string, one: string, part: string) =>
     `${String(valued(one))}.${String(valued(part))} litres`.padStart(words.length),

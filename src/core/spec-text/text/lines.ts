@@ -2,7 +2,7 @@ import { closedUp } from '../lattice/closed-up';
 import { withNumbers } from '../lattice/number-words';
 import { scanQuantities } from '../lattice/scan-quantities';
 import { withoutTyres } from './tyres';
-import { scanWords, type Mention } from '../vocabulary/lexicon';
+import { languagesOf, scanWords, type Mention } from '../vocabulary/lexicon';
 import type { ScannedLine } from './scanned-line';
 import { toldInTurn, type Told } from './told-in-turn';
 
@@ -59,6 +59,8 @@ export interface Line {
   readonly offset: number;
   /** The machine it tells of, where a paragraph tells of several in turn. */
   readonly machine?: string;
+  /** The text is in French, Spanish or Italian: numbers may be in their words. */
+  readonly romance?: true;
 }
 
 /** Where a clause opens in talk without stops, or else a word. */
@@ -109,8 +111,13 @@ const isNamed = (words: string): boolean =>
     m.meanings.some((x) => x.kind === 'label' || x.kind === 'side' || x.kind === 'taker'),
   );
 
+/** Places of French, Spanish and Italian among the vocabularies. */
+const ROMANCE = [2, 3, 4];
+
 export function* linesOf(text: string): Generator<Line> {
   let offset = 0;
+  const languages = languagesOf(text);
+  const tongue = ROMANCE.some((i) => languages.has(i)) ? { romance: true as const } : {};
   for (const whole of text.split(/\r\n|\n|\r/)) {
     let rest = whole;
     let at = offset;
@@ -118,21 +125,29 @@ export function* linesOf(text: string): Generator<Line> {
       const head = rest.slice(0, LINE_LIMIT);
       const cut = lastStop(head);
       const length = cut > LINE_LIMIT / 4 ? cut + 2 : lastOpening(head);
-      yield { line: rest.slice(0, length), offset: at };
+      yield { line: rest.slice(0, length), offset: at, ...tongue };
       rest = rest.slice(length);
       at += length;
     }
     for (const { words, machine } of byHeads(rest)) {
-      yield { line: words, offset: at, ...(machine === undefined ? {} : { machine }) };
+      yield { line: words, offset: at, ...tongue, ...(machine === undefined ? {} : { machine }) };
       at += words.length;
     }
     offset += whole.length + (text.startsWith('\r\n', offset + whole.length) ? 2 : 1);
   }
 }
 
+const EMPHASIS = /(\*\*|__|~~|`)(?=\S)([^*`\n]{0,80}?\S)\1/gu;
+/** Marks of emphasis as forums have them: "**845** mm". Place for place. */
+const withoutMarks = (line: string): string =>
+  line.replace(EMPHASIS, (_, mark: string, words: string) => {
+    const blank = ' '.repeat(mark.length);
+    return `${blank}${words}${blank}`;
+  });
+
 /** A line with its numbers said in words as digits, its tyre sizes blanked out, and all that is left found. */
-export function scanned({ line, offset, machine }: Line): ScannedLine {
-  const closed = closedUp(line, withNumbers(line));
+export function scanned({ line, offset, machine, romance }: Line): ScannedLine {
+  const closed = closedUp(line, withoutMarks(withNumbers(line, romance)));
   const plain = withoutTyres(closed.line);
   const quantities = /[\d½¼¾⅛⅜⅝⅞]/.test(plain) ? scanQuantities(plain) : [];
   // A unit is no label: the bar of a pressure is no handlebar. What it says of a basis ("whp") stays.

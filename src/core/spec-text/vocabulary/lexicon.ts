@@ -86,22 +86,35 @@ const ownWords = new Map<string, number>();
  */
 export function languagesOf(text: string): ReadonlySet<number> {
   lexicon ??= built();
-  const counts = VOCABULARIES.map(() => 0);
+  const own = VOCABULARIES.map(() => new Set<string>());
   const common = VOCABULARIES.map(() => new Set<string>());
+  const english = new Set<string>();
   for (const [word] of text.matchAll(WORD)) {
     const plainly = plainWord(word);
     const of = ownWords.get(plainly);
-    if (of !== undefined) counts[of] = (counts[of] ?? 0) + 1;
+    if (of !== undefined) own[of]?.add(plainly);
+    if (ENGLISH_COMMON.has(plainly)) english.add(plainly);
     for (const i of commonWords.get(plainly) ?? []) common[i]?.add(plainly);
   }
   const most = Math.max(...common.map((c) => c.size));
+  // "My first post": a word that Italians have too makes no Italian of an English sentence.
+  const enough = english.size >= ENOUGH_ENGLISH ? ENOUGH_BESIDE_ENGLISH : 1;
   return new Set(
     VOCABULARIES.flatMap((_, i) => {
       const met = common[i]?.size ?? 0;
-      return i === 0 || (counts[i] ?? 0) >= 1 || (met >= ENOUGH_COMMON && met === most) ? [i] : [];
+      const named = (own[i]?.size ?? 0) >= enough;
+      return i === 0 || named || (met >= ENOUGH_COMMON && met === most) ? [i] : [];
     }),
   );
 }
+
+/** English words that the other languages do not have. */
+const ENGLISH_COMMON: ReadonlySet<string> = new Set(
+  'the and with this that you have but they from it my are its im been there what your'.split(' '),
+);
+/** Distinct ones that make a sentence of it, and words of another language's trade that it then takes. */
+const ENOUGH_ENGLISH = 2;
+const ENOUGH_BESIDE_ENGLISH = 3;
 
 /** Distinct common words of a language that make a text one of it. */
 const ENOUGH_COMMON = 2;
