@@ -92,9 +92,14 @@ function elsewhereIn(lines: readonly ScannedLine[]): ReadonlySet<string> {
       const within = ({ from, to }: { readonly from: number; readonly to: number }) =>
         from >= at && to <= at + text.length;
       const here = mentions.filter(within);
-      const of = (kind: 'elsewhere' | 'trade') =>
+      const of = (kind: 'elsewhere' | 'trade' | 'sale') =>
         here.filter((m) => m.meanings.some((x) => x.kind === kind));
-      const title = first && text.split(/\s+/).length <= TITLE && of('trade').length === 0;
+      // "The train was late again." is a sentence, "Train set, boxed" a title.
+      const title =
+        first &&
+        text.split(/\s+/).length <= TITLE &&
+        of('trade').length === 0 &&
+        (!/[.!?]\s*$/.test(text) || of('sale').length > 0);
       const counts = title || quantities.some(within);
       for (const m of of('elsewhere')) {
         const word = line.slice(m.from, m.to).toLowerCase();
