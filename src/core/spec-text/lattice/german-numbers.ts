@@ -112,8 +112,17 @@ const withHalves = (text: string): string =>
 const GERMAN_STEMS =
   /ein|zwei|drei|vier|fünf|sechs|sieb|acht|neun|zehn|elf|zwölf|zwan|hundert|tausend|komma/iu;
 
+/** "Funf", "zwolf", "dreissig": typed without their marks. Place for place. */
+const marked = (text: string): string =>
+  /funf|zwolf/iu.test(text)
+    ? text
+        .replace(/(?<!\p{L})(\p{L}*?)funf(?=\p{L}|(?!\p{L}))/giu, '$1fünf')
+        .replace(/(?<!\p{L})(\p{L}*?)zwolf(?!\p{L}*t)/giu, '$1zwölf')
+    : text;
+
 /** German numbers in one word ("hundertzweiundsechzig", "dreikommasieben") as digits; short ones stay words. Place for place. */
-export function germanNumbers(text: string): string {
+export function germanNumbers(typed: string): string {
+  const text = marked(typed);
   if (!GERMAN_STEMS.test(text)) return text;
   const line = withHundreds(withHalves(withLast(withGears(text)))).replace(
     GERMAN_SHORT,

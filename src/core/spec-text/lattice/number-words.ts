@@ -162,7 +162,13 @@ export function withNumbers(line: string, romance?: boolean): string {
       : run;
   };
   const said = certificate(
-    mixed(kilometresEach(yearly(germanNumbers(dutchNumbers(romanceNumbers(spokenTyres(line), romance || undefined)))))),
+    mixed(
+      kilometresEach(
+        yearly(
+          germanNumbers(dutchNumbers(romanceNumbers(spokenTyres(line), romance || undefined))),
+        ),
+      ),
+    ),
   ).replace(RUN, converted);
   return brakeHorse(newtonMetres(onOne(paired(pointed(takenBack(said)))))).replace(
     /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|every|easy|easily|with|range)(?!\p{L}))|(?<=\d{4}) k['’]s(?=[\s,.;)]|$)|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so|services?|intervals?)(?!\p{L}))/giu,

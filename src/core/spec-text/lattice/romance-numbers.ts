@@ -1,5 +1,5 @@
 /** Number words of French, Spanish, Portuguese and Italian that add up, by their language's spelling. */
-const ADDS: Readonly<Record<string, number>> = {
+const MARKED: Readonly<Record<string, number>> = {
   ...{ un: 1, une: 1, deux: 2, trois: 3, quatre: 4, cinq: 5, six: 6, sept: 7, huit: 8, neuf: 9 },
   ...{ dix: 10, onze: 11, douze: 12, treize: 13, quatorze: 14, quinze: 15, seize: 16 },
   ...{ vingt: 20, vingts: 20, trente: 30, quarante: 40, cinquante: 50, soixante: 60 },
@@ -51,6 +51,13 @@ const ADDS: Readonly<Record<string, number>> = {
   },
   ...{ oitenta: 80, cem: 100, cento: 100, duzentos: 200, trezentos: 300, quatrocentos: 400 },
   ...{ quinhentos: 500, seiscentos: 600, setecentos: 700, oitocentos: 800, novecentos: 900 },
+};
+/** With their marks, and typed without them. */
+const ADDS: Readonly<Record<string, number>> = {
+  ...Object.fromEntries(
+    Object.entries(MARKED).map(([word, n]) => [word.normalize('NFD').replace(/\p{M}/gu, ''), n]),
+  ),
+  ...MARKED,
 };
 const HUNDRED = new Set(['cent', 'cents']);
 const THOUSAND = new Set(['mille', 'mil']);

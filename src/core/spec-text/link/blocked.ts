@@ -105,6 +105,12 @@ const A_PART_DID =
 /** "Up from 55 to 59 kilowatts": what it was ends where it says what it became. */
 const CAME_TO = /^ +[\d.,]+(?: ?\p{L}+)? +to +/u;
 
+/** Longer than this, in characters, a line without a mark is a transcript. */
+const UNPUNCTUATED = 90;
+/** Where the next clause opens in one. */
+const NEXT_CLAUSE =
+  / (?:and|but|so|then) (?:it|the|this|that|you|we|I|there|a)(?!\p{L})| (?:it['’]s|it has|you['’]ve got|there['’]s|(?:the|its) (?:seat|tank|power|weight|fork|shock|price|range)|und (?:die|der|das|sie)|mais|pero|ma)(?!\p{L})/iu;
+
 /** Quantities said of nothing, of another machine, or of what a part or a lower price made of it; and why. */
 export function blockedIn(
   text: string,
@@ -125,6 +131,7 @@ export function blockedIn(
   const noise = noiseIn(text).filter(
     ([a, b]) => !(GEARED.test(text) && /^\d{1,2}:\d{2}$/.test(text.slice(a, b))),
   );
+  const unpunctuated = text.length > UNPUNCTUATED && !/[,.;:!?](?=\s)/u.test(text);
   const scopes = mentions
     .filter(
       (m) =>
@@ -138,9 +145,11 @@ export function blockedIn(
       const became = /from$/iu.test(text.slice(m.from, m.to)) ? CAME_TO.exec(rest) : null;
       if (became) return [m.from, m.to + became[0].length] as const;
       const stop = (
-        list || /^(?:instead of|rather than|statt)$/iu.test(text.slice(m.from, m.to))
-          ? /[,;|]|\bbut\b/u
-          : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|so this|now (?:it|we|this|you)|this is (?:the|an?|it))\b|, (?:the|its?|seat|tank|this|mine(?:'s)?)\b|^ this one\b|\bthis \d{3,4}\b|\bfor this(?: one)?\b|\b(?:and|but|whereas) this\b|, (?:die neue|la nouvelle|la nuova|la nueva|the new one)\b/iu
+        unpunctuated
+          ? NEXT_CLAUSE
+          : list || /^(?:instead of|rather than|statt)$/iu.test(text.slice(m.from, m.to))
+            ? /[,;|]|\bbut\b/u
+            : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|so this|now (?:it|we|this|you)|this is (?:the|an?|it))\b|, (?:the|its?|seat|tank|this|mine(?:'s)?)\b|^ this one\b|\bthis \d{3,4}\b|\bfor this(?: one)?\b|\b(?:and|but|whereas) this\b|, (?:die neue|la nouvelle|la nuova|la nueva|the new one)\b/iu
       ).exec(rest);
       return [m.from, m.to + (stop?.index ?? rest.length)] as const;
     });

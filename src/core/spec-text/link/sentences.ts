@@ -11,11 +11,21 @@ const END =
 const SHORT =
   /(?<!\p{L})(?:max|min|mind|approx|ca|zul|no|vs|comp|disp|nr|bzw|incl|inkl|imp|us|u\.s|st|mr|dr|tel|ext|wt|cap|hubr|ccm|e\.g|i\.e|etc|o\.n\.o|env|aprox|circa|pot|alt|cil|ht|spec|susp|displ|trans|capac|dim|sitzh|gew|federw|leist|hubr|bj)$/iu;
 
+/** A stop in a line that has no capitals: "it's heavy. the seat is 870". */
+const SMALL_END =
+  /(?<![.\d])[.!](?=\s+\p{Ll})|(?<=\d ?(?:kg|mm|cm|hp|ps|kw|nm|cc|l|lbs?|km|mpg|in))[.!](?=\s+\p{Ll})/gu;
+/** Typed without capitals: the first word has none, nor has one behind a stop. */
+const isSmall = (line: string): boolean =>
+  /^[^\p{L}]*\p{Ll}/u.test(line) && !/[.!?]\s+\p{Lu}/u.test(line);
+
 /** A line as sentences; those of a table's row stay whole. */
 export function sentencesOf(line: string): readonly Sentence[] {
   const found: Sentence[] = [];
   let from = 0;
-  for (const match of line.matchAll(END)) {
+  const ends = [...line.matchAll(END), ...(isSmall(line) ? line.matchAll(SMALL_END) : [])].sort(
+    (a, b) => a.index - b.index,
+  );
+  for (const match of ends) {
     const at = match.index;
     if (match[0] === '.' && SHORT.test(line.slice(Math.max(0, at - 8), at))) continue;
     // "Zasięg ok. 340 km": about.

@@ -28,6 +28,7 @@ const withMil = (text: string): string =>
 /** One character for one: odd spaces, dashes and quotes become plain ones, so that places in the text stay true. */
 export const normalised = (text: string): string =>
   listedBySlashes(withMil(text))
+    .replace(/^(?: ?>)+/gmu, (marks) => ' '.repeat(marks.length))
     .replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g, ' ')
     .replace(/[\u2010-\u2012\u2212]/g, '-')
     .replace(/[“”]/g, '"')

@@ -7,7 +7,11 @@ const TYRE =
   /(?<![\d/])(?:\d{2,3}\s?\/\s?\d{2,3}\s?(?:-|–|-?R|-?ZR|B| R | ZR | B | - |M\/C )\s?\d{2}|\d[.,]\d{2}\s?(?:-|–|R|B)\s?\d{2}|M[HJMNRTUV]\d{2}\s?[-B]\s?\d{2})(?!\d)(?:\s?(?:M\/C\s?)?\d{2}[JKLMNPQRSTUHVW](?![\p{L}\d]))?/giu;
 
 /** `140/80-R17` is written `140/80R17`. */
-const tidyTyre = (size: string): string => size.toUpperCase().replace(/\s+/g, ' ').replace(/-(?=Z?R)/, '');
+const tidyTyre = (size: string): string =>
+  size
+    .toUpperCase()
+    .replace(/\s+/g, ' ')
+    .replace(/-(?=Z?R)/, '');
 const FRONT = 'front|vorne?|avant|av|delanter[oa]|anteriore|dianteir[oa]|voor|prz[oó]d|f(?=:)';
 const REAR = 'rear|back|hinten|arrière|ar|traser[oa]|posteriore|traseir[oa]|achter|tył|r(?=:)';
 const SIDE_ANY = worded(`${FRONT}|${REAR}`);

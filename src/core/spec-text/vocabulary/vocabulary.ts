@@ -159,9 +159,31 @@ export interface Vocabulary {
 /** Letters of the languages read here; spelt out, since the whole of Unicode takes ten times as long to set up. */
 const LETTER = 'A-Za-zÀ-ÖØ-öø-ÿĀ-ž';
 
-/** A pattern that matches whole words of the languages read here; `\\p{L}` in it stands for their letters. */
+/** How letters with marks are typed without them: "flussigkeitsgekuhlt", "fluessigkeitsgekuehlt". */
+const PLAINLY: Readonly<Record<string, readonly string[]>> = {
+  ...{ ä: ['ae', 'a'], ö: ['oe', 'o'], ü: ['ue', 'u'], ß: ['ss'], æ: ['ae'], ø: ['oe', 'o'] },
+  ...{ å: ['aa', 'a'], ł: ['l'] },
+};
+
+/** A pattern that its marked letters may also be typed without, in classes of letters as well. */
+function unmarked(source: string): string {
+  let inClass = false;
+  return [...source]
+    .map((sign) => {
+      if (sign === '[') inClass = true;
+      if (sign === ']') inClass = false;
+      const plain = PLAINLY[sign] ?? [sign.normalize('NFD').replace(/\p{M}/gu, '')];
+      if (plain.length === 1 && plain[0] === sign) return sign;
+      return inClass
+        ? sign + plain.filter((p) => p.length === 1).join('')
+        : `(?:${[sign, ...plain].join('|')})`;
+    })
+    .join('');
+}
+
+/** A pattern that matches whole words of the languages read here, with or without their marks; `\\p{L}` in it stands for their letters. */
 export const worded = (source: string): RegExp =>
   new RegExp(
-    `(?<![${LETTER}\\d])(?:${source.replaceAll('\\p{L}', `[${LETTER}]`)})(?![${LETTER}\\d])`,
+    `(?<![${LETTER}\\d])(?:${unmarked(source).replaceAll('\\p{L}', `[${LETTER}]`)})(?![${LETTER}\\d])`,
     'i',
   );
