@@ -10,6 +10,7 @@ import {
   kilometresEach,
   mixed,
   newtonMetres,
+  odd,
   onOne,
   paired,
   takenBack,
@@ -170,7 +171,7 @@ export function withNumbers(line: string, romance?: boolean): string {
       ),
     ),
   ).replace(RUN, converted);
-  return brakeHorse(newtonMetres(onOne(paired(pointed(takenBack(said)))))).replace(
+  return brakeHorse(newtonMetres(onOne(paired(pointed(takenBack(odd(said))))))).replace(
     /(?<=(?<!\d)\d{3}) k(?:['’]s)?(?=\s*[,.;)]|\s*$| (?:on|from|off|out|if|before|between|to a|every|easy|easily|with|range)(?!\p{L}))|(?<=\d{4}) k['’]s(?=[\s,.;)]|$)|(?<=\d{4}) k(?=\s*[,.;)]|\s*$| (?:or|and|then|on|now|so|services?|intervals?)(?!\p{L}))/giu,
     (word) => 'km'.padEnd(word.length),
   );

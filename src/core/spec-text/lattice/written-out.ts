@@ -32,6 +32,10 @@ export const certificate = (line: string): string =>
     (words) => ' '.repeat(words.length),
   );
 
+/** "Seventy odd to the gallon". Place for place. */
+export const odd = (line: string): string =>
+  line.replace(/(?<=\d)[ -]odd(?= )/giu, (words) => ' '.repeat(words.length));
+
 /** "5 thousand 9 hundred and 99", as captions write it. */
 const THOUSANDS =
   /(?<![\d.,])(\d{1,2}) thousand(?:,? (?:and )?([1-9]) hundred)?(?:,? (?:and )?([1-9]\d?))?(?![\d.,]*\d| (?:hundred|thousand|and a half))(?!\p{L})/giu;

@@ -92,7 +92,7 @@ export const BESIDE_FORMS: readonly Form[] = [
     by: 'basis',
     basis: 'motorway',
     before:
-      /(?<!\p{L})(?:por|en|auf|sur|in|on) (?:la |der |the |l['’])?(?:autopista|autobahn|autoroute|autostrada|motorway|highway|freeway|interstate)(?: sind es| es| it['’]s| more like)? $/iu,
+      /(?<!\p{L})(?:por|en|auf|sur|in|on) (?:la |der |the |l['’])?(?:autopista|autobahn|bahn|autoroute|autostrada|motorway|highway|freeway|interstate|snelweg)(?: sind es| es| it['’]s| more like)? $/iu,
     when: (s, q) => isAnother(s, q, isUse),
   },
   // "One eighty nine dry, two oh one full".

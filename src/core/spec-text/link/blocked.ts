@@ -109,7 +109,7 @@ const CAME_TO = /^ +[\d.,]+(?: ?\p{L}+)? +to +/u;
 const UNPUNCTUATED = 90;
 /** Where the next clause opens in one. */
 const NEXT_CLAUSE =
-  / (?:and|but|so|then) (?:it|the|this|that|you|we|I|there|a)(?!\p{L})| (?:it['’]s|it has|you['’]ve got|there['’]s|(?:the|its) (?:seat|tank|power|weight|fork|shock|price|range)|und (?:die|der|das|sie)|mais|pero|ma)(?!\p{L})/iu;
+  / (?:and|but|so|then) (?:now|it|the|this|that|you|we|I|there|a)(?!\p{L})| (?:it['’]s|it has|you['’]ve got|there['’]s|(?:the|its) (?:seat|tank|power|weight|fork|shock|price|range)|und (?:die|der|das|sie)|mais|pero|ma)(?!\p{L})/iu;
 
 /** Quantities said of nothing, of another machine, or of what a part or a lower price made of it; and why. */
 export function blockedIn(

@@ -76,7 +76,7 @@ const ASKS = verbs(
 );
 /** What was given for it. */
 const GAVE = verbs(
-  "(?:I|we) (?:paid|gave|handed over)|paid|payée?|touchée?|l['’]ai eue? (?:à|pour)|pagué|me costó|me ha costado|me salió (?:por|en)|la saqué por|pagata|l['’]ho pagata|mi è costata|mi è venuta|gekostet hat|gezahlt hab(?:e)? ich|bezahlt hab(?:e)? ich|hab(?:e)? ich bezahlt|betaalde|heb(?: ik)? betaald|kostte|paguei|custou|custou-me|zapłaciłem|dałem|betalade|gav|betalte|ga",
+  "(?:I|we) (?:paid|gave|handed over)|paid|payée?|touchée?|l['’]ai eue? (?:à|pour)|pagué|me costó|me ha costado|me salió (?:por|en)|la saqué por|pagata|l['’]ho (?:pagata|presa),?|mi è costata|mi è venuta|gekostet hat|gezahlt hab(?:e)? ich|bezahlt hab(?:e)? ich|hab(?:e)? ich bezahlt|betaalde|heb(?: ik)? betaald|kostte|paguei|custou|custou-me|zapłaciłem|dałem|betalade|gav|betalte|ga",
   "(?: (?:neuve?|nueva|nuova|neu|new|nieuw|nova|d['’]occasion|damals|dafür|daarvoor|por ela|por ella|per lei|for it|för den|za niego))?",
 );
 
@@ -113,6 +113,16 @@ const sums: readonly Form[] = [
     when: (s, q) => largest(q) >= LEAST_SUM && (s.units.money ?? s.units.likelyMoney) !== undefined,
   }),
 ];
+
+/** "The Fell 515 is $6,799": so large a sum is a machine's. */
+const isSum: Form = {
+  key: 'price',
+  dimension: 'money',
+  points: WEIGHTS.bySum,
+  by: 'sum',
+  before: /(?<!\p{L})(?:is|costs?|kostet|coûte|cuesta|costa|kost|custa) $/iu,
+  when: (s, q) => !s.sale && largest(q) >= LEAST_SUM,
+};
 
 /** Somebody was charged for work. */
 const CHARGED =
@@ -231,9 +241,22 @@ const range: readonly Form[] = either('distance', {
   by: 'basis',
   before: COMES,
   behind:
-    /^(?: (?:km|kil[oó]metros|kilom[eè]tres|bornes|chilometri|kilometer|quil[oó]metros))?(?=\s*[,.;!?)]|\s*$| (?:sin|antes|con|y|avant|sans|avec|et|senza|prima|e|ohne|bevor|weit|mit|und|zonder|voor|ver|met|en|sem|com|bez|na|utan|på)(?!\p{L}))/iu,
+    /^(?: (?:km|kil[oó]metros|kilom[eè]tres|bornes|chilometri|kilometer|quil[oó]metros))?(?=\s*[,.;!?)]|\s*$| (?:sin|antes|con|y|avant|sans|avec|et|senza|prima|e|ohne|bevor|weit|mit|und|zonder|voor|ver|met|en|sem|com|bez|na|utan|på|and|but|before|or)(?!\p{L}))/iu,
   when: (s, q) =>
     first(q) >= ONE_TANK.least && first(q) <= ONE_TANK.most && SPEAKS_OF_FUEL.test(s.text),
+});
+
+/** "Out of the 3.6 gallon tank I plan on 190": after what it holds. */
+const plans: readonly Form[] = either('distance', {
+  key: 'statedRange',
+  points: PLAINLY,
+  by: 'unit',
+  before: verbs('I plan on|we plan on|I count on|I reckon on'),
+  behind: /^(?! ?(?:mi(?:les?)? |km )?(?:a day|per day|days))/iu,
+  when: (s, q) =>
+    first(q) >= 60 &&
+    first(q) <= ONE_TANK.most &&
+    s.quantities.some((o) => o.to <= q.from && /^(?:L|gal-us|gal-imp|gallon)$/.test(o.unit ?? '')),
 });
 
 /** Which end: "out back it's two ten", after the travel of the other was told. */
@@ -358,10 +381,12 @@ const weighed: Form = {
 export const FRAMES: readonly Form[] = [
   ...consumption,
   ...sums,
+  isSum,
   inspection,
   ...works,
   ...stops,
   elsewhere,
+  ...plans,
   ...range,
   end('travelRear', 'travelFront', BACK),
   end('travelFront', 'travelRear', FRONT),

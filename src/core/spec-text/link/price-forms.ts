@@ -235,7 +235,8 @@ export const PRICE_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     basis: 'paid',
-    behind: /^ (?:bezahlt|gezahlt|hingelegt|payés?|pagat[oi]|pagados?)(?!\p{L})/iu,
+    behind:
+      /^ (?:bezahlt|gezahlt|hingelegt|payés?|pagat[oi]|pagados?|betaald|betalt|pagos|zapłacone)(?!\p{L})/iu,
     when: (_, q) => sumOf(q) >= LEAST_PAID,
   },
   // "Soll fünftausendvierhundert kosten".

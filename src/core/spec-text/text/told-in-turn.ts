@@ -2,7 +2,7 @@ import { scanWords } from '../vocabulary/lexicon';
 
 /** A machine by its name at the head of a sentence: "De Stavnik 430 is lighter (162 kg)", "The Fell has 41 hp". */
 const SUBJECT =
-  /(?<=^\s*|[.!?] +)(?:(?:[Tt]he|[Dd]e|[Dd]ie|[Dd]er|[Ll]a|[Ll]e|[Ii]l|[Ee]l|[Oo]|[Aa]) )?(\p{Lu}[\p{L}'-]{2,}(?: \p{Lu}[\p{L}'-]+)?(?: \d{2,4})?)(?: (?:has|is|makes|weighs|gets|holds|comes|costs|heeft|weegt|haalt|kost|hat|ist|wiegt|macht|leistet|kostet|a|est|pèse|fait|coûte|tiene|es|pesa|hace|cuesta|rinde|ha|è|fa|costa|tem|é|custa|väger|har|vejer|veier|waży|ma)(?!\p{L})|: )/gu;
+  /(?<=^\s*|[.!?] +)(?:(?:[Tt]he|[Dd]e|[Dd]ie|[Dd]er|[Ll]a|[Ll]e|[Ii]l|[Ee]l|[Oo]|[Aa]) )?(\p{Lu}[\p{L}'-]{2,}(?: \p{Lu}[\p{L}'-]+)?(?: \d{2,4})?)(?: \p{Lu}{1,2})?(?: (?:has|is|makes|weighs|gets|holds|comes|costs|heeft|weegt|haalt|kost|hat|ist|wiegt|macht|leistet|kostet|a|est|pèse|fait|coûte|tiene|es|pesa|hace|cuesta|rinde|ha|è|fa|costa|tem|é|custa|väger|har|vejer|veier|waży|ma)(?!\p{L})|: )/gu;
 
 /** What a stretch tells of, by its units and words. */
 const TELLS: readonly RegExp[] = [
@@ -16,7 +16,7 @@ const TELLS: readonly RegExp[] = [
 const LEAST_ALIKE = 2;
 
 const tells = (words: string): readonly number[] =>
-  TELLS.flatMap((of, i) => (of.test(words) ? [i] : []));
+  TELLS.flatMap((kind, i) => (kind.test(words) ? [i] : []));
 
 /** A word of the trade opens a sentence about a part, and none about another machine. */
 const isOfPart = (name: string): boolean =>
@@ -25,6 +25,10 @@ const isOfPart = (name: string): boolean =>
       (x) => x.kind === 'label' || x.kind === 'side' || x.kind === 'taker' || x.kind === 'trade',
     ),
   );
+
+/** "Orvane 690" and "Orvane" are one; "The 250" and "The 450" are two. */
+const whose = (name: string): string =>
+  /^(?:The|Die|Der|De|La|Le|El|Il)(?!\p{L})/u.test(name) ? name : (name.split(' ')[0] ?? name);
 
 /** A stretch of a line, and the machine it tells of. */
 export interface Told {
@@ -38,11 +42,12 @@ export interface Told {
  */
 export function toldInTurn(line: string): readonly Told[] {
   const heads = [...line.matchAll(SUBJECT)].flatMap(({ index, 1: name = '' }) =>
-    isOfPart(name) ? [] : [{ at: index, name }],
+    isOfPart(name) ? [] : [{ at: index, name, of: whose(name) }],
   );
-  if (new Set(heads.map((h) => h.name)).size < 2) return [{ words: line }];
-  const parts: { from: number; name: string }[] = [];
-  for (const { at, name } of heads) if (parts.at(-1)?.name !== name) parts.push({ from: at, name });
+  if (new Set(heads.map((h) => h.of)).size < 2) return [{ words: line }];
+  const parts: { from: number; name: string; of: string }[] = [];
+  for (const { at, name, of } of heads)
+    if (parts.at(-1)?.of !== of) parts.push({ from: at, name, of });
   const stretches = parts.map(({ from, name }, i) => ({
     name,
     from,

@@ -12,7 +12,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'layout',
     'single',
-    /\bsingle[- ]cylinder\b|\bthumper\b|\b(?:liquid|water|air|oil)[- ]?cooled (?:\d+ ?cc )?(?:dohc |sohc |4-stroke |four-stroke )?single\b|\b\d{2,3} ?cc single\b|(?<=\b[1-9]\d0 )single\b(?! ?(?:dis[ck]|seat|shock|owner))|\bthe single\b|\bsingle\b(?=\s*[.,;)]|\s*$)|\b(?:dohc|sohc) single\b/i,
+    /\bsingle[- ]cylinder\b|\bthumper\b|\b(?:liquid|water|air|oil)[- ]?cooled (?:\d+ ?cc )?(?:dohc |sohc |4-stroke |four-stroke )?single\b|\b\d{2,3} ?cc single\b|(?<=\b[1-9]\d0 )single\b(?! ?(?:dis[ck]|seat|shock|owner))|\bthe (?:little |big |small )?single\b(?! ?(?:dis[ck]|seat|shock|owner|most|biggest|best|track|exhaust|headlight|key))|\b(?:it's|it is|is|it was|was) an? (?:little |big |small |simple )?single\b(?! ?(?:dis[ck]|seat|shock|owner|track|exhaust|headlight|key|sided))|\ba (?:little |big |small )?single (?:with|that|making|of|pot|,)|\bsingle\b(?=\s*[.,;)]|\s*$)|\b(?:dohc|sohc) single\b/i,
   ],
   [
     'forkAdjust',
