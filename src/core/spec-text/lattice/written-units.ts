@@ -283,7 +283,8 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'jahren',
     'jahr',
     'ans',
-    'an',
+    // "190 an beiden Enden" is no age.
+    'an(?! (?:beid|d[ei]|jed|mein|sein|ein|all|bord|der)\\p{L}*)',
     'années',
     'años',
     'año',

@@ -179,7 +179,7 @@ const FORMS: readonly Form[] = [
 /** A form with what stands before its number looked at backwards from there: words that do not fit are left at the last of them. */
 interface Looked {
   readonly form: Form;
-  readonly stands: (text: string, at: number) => boolean;
+  readonly stands: (text: string, places: readonly number[]) => boolean;
 }
 
 /** How far a form that begins at the start of a line looks back, in characters. */
@@ -191,12 +191,15 @@ function looked(form: Form): Looked {
   const { before } = form;
   if (!before) return { form, stands: () => true };
   if (before.source.startsWith('^'))
-    return { form, stands: (text, at) => before.test(text.slice(Math.max(0, at - BEFORE), at)) };
+    return {
+      form,
+      stands: (text, [at = 0]) => before.test(text.slice(Math.max(0, at - BEFORE), at)),
+    };
   const back = new RegExp(`(?<=${before.source.slice(0, -1)})`, `${before.flags}y`);
   return {
     form,
-    stands: (text, at) =>
-      placesBefore(text, at).some((place) => {
+    stands: (text, places) =>
+      places.some((place) => {
         back.lastIndex = place;
         return back.test(text);
       }),
@@ -215,10 +218,11 @@ export function formsOf(
   dimension: Dimension | undefined,
 ): readonly Form[] {
   const behind = s.text.slice(q.to, q.to + BEHIND);
+  const places = placesBefore(s.text, q.from);
   return (BY_DIMENSION.get(dimension) ?? []).flatMap(({ form, stands }) =>
     (s.ours || form.anywhere) &&
     (form.behind?.test(behind) ?? true) &&
-    stands(s.text, q.from) &&
+    stands(s.text, places) &&
     (form.when?.(s, q) ?? true)
       ? [form]
       : [],

@@ -73,7 +73,15 @@ export const TANK_FORMS: readonly Form[] = [
     when: (_, q) => (q.amounts[0] ?? 0) >= LEAST_TANK,
   },
   // "Caben nueve litros".
-  { ...TANK, points: WEIGHTS.byBasis, before: /(?<!\p{L})(?:le )?(?:caben|entran) (?:unos )?$/iu },
+  {
+    ...TANK,
+    by: 'basis',
+    points: PLAINLY,
+    before: /(?<!\p{L})(?:le )?(?:caben|entran) (?:unos )?$/iu,
+    when: (s, q) =>
+      (q.amounts[0] ?? 0) >= LEAST_TANK &&
+      !/(?<!\p{L})(?:maletas?|ba[uú]l|alforjas?|aceite|bolsas?)(?!\p{L})/iu.test(s.text),
+  },
   // "The range, four twenty from sixteen litres", "from eighteen litres you see three hundred".
   {
     ...TANK,

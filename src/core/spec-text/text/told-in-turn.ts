@@ -12,6 +12,8 @@ const TELLS: readonly RegExp[] = [
   /(?<!\p{L})(?:seat|saddle|sitz\p{L}*|selle|asiento|sella|zadel|zithoogte|kanapa|sits)(?!\p{L})/iu,
   /[£$€] ?\d|\d ?(?:€|euros?|dollars?|quid|kr|zł)(?!\p{L})/iu,
 ];
+/** Shorter lines tell of one, in characters. */
+const SHORTEST = 60;
 /** So much of the same is told of each of two. */
 const LEAST_ALIKE = 2;
 
@@ -41,6 +43,7 @@ export interface Told {
  * in one piece where it does not.
  */
 export function toldInTurn(line: string): readonly Told[] {
+  if (line.length < SHORTEST) return [{ words: line }];
   const heads = [...line.matchAll(SUBJECT)].flatMap(({ index, 1: name = '' }) =>
     isOfPart(name) ? [] : [{ at: index, name, of: whose(name) }],
   );
