@@ -14,7 +14,7 @@ export default defineConfig({
   workers: 2,
   // A loaded machine may be slow once; a test that needs its second try is named as such in the closing lines.
   retries: process.env.CI ? 1 : 0,
-  timeout: 120_000,
+  timeout: 240_000,
   expect: { timeout: 30_000 },
   reporter: [['list'], ['json', { outputFile: '.out/e2e.json' }]],
   outputDir: './.out/playwright',

@@ -26,7 +26,7 @@ test('after the first visit everything works without a network, and nothing ever
   context,
   baseURL,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const foreign: string[] = [];
   const faults: string[] = [];
   page.on('request', (r) => {

@@ -48,7 +48,7 @@ const NAMES = Object.values(SHIPPED_PARTS).flatMap(({ name }) => [
 ]);
 
 test('no foreign unit on any screen, in any of the systems', async ({ page }) => {
-  test.setTimeout(150_000);
+  test.setTimeout(240_000);
   await openExample(page);
   const foreign = async (units: keyof typeof FOREIGN): Promise<readonly string[]> => {
     const shown = (await page.locator('main').innerText()).replace(SAID_IN_BOTH, '');
