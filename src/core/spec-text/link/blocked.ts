@@ -105,7 +105,7 @@ const A_PART_DID =
 /** "Up from 55 to 59 kilowatts": what it was ends where it says what it became. */
 const CAME_TO = /^ +[\d.,]+(?: ?\p{L}+)? +to +/u;
 
-/** Longer than this, in characters, a line without a mark is a transcript. */
+/** Longer than this, in characters, a line without a mark is talk written down as it was heard. */
 const UNPUNCTUATED = 90;
 /** Where the next clause opens in one. */
 const NEXT_CLAUSE =
