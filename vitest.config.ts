@@ -11,7 +11,7 @@ export default defineConfig({
     isolate: false,
     include: ['test/**/*.test.ts'],
     // A loaded machine may be many times slower; no test is about time.
-    testTimeout: 60_000,
+    testTimeout: 240_000,
     setupFiles: ['./test/setup-node.ts'],
   },
 });

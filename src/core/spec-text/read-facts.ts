@@ -2,7 +2,8 @@ import { FACT_KEYS, factDefinition, type FactKey } from '../facts';
 import { AVOIDED, UNREAL, WANTED } from './link/nobodys';
 import type { FactProposal } from './proposal';
 import { readTyres } from './text/tyres';
-import { plainWord, VOCABULARIES } from './vocabulary/lexicon';
+import { gramsOf, mayMatch, neededGrams } from './vocabulary/grams';
+import { VOCABULARIES } from './vocabulary/lexicon';
 import { worded } from './vocabulary/vocabulary';
 
 const LINE =
@@ -65,37 +66,14 @@ interface Phrase {
   readonly key: FactKey;
   readonly value: string;
   readonly pattern: RegExp;
-  /** First three letters of the words in the pattern, one of which stands in whatever it matches; none: always tried. */
-  readonly grams: readonly string[];
+  /** Runs of letters, one of which stands in whatever it matches. */
+  readonly needed: readonly string[] | undefined;
 }
-
-const GRAM = 3;
-
-/** A pattern without its escapes and group marks: what is left are the words it looks for. */
-const wordsOf = (pattern: RegExp): readonly string[] =>
-  plainWord(pattern.source.replace(/\\p\{[^}]*\}|\\[a-zA-Z]|\(\?[:=!<]+/gu, ' ')).match(
-    /\p{L}{3,}/gu,
-  ) ?? [];
 
 /** Phrases by vocabulary, in the order of the vocabularies. */
 const PHRASES: readonly (readonly Phrase[])[] = VOCABULARIES.map((v) =>
-  v.facts.map(([key, value, pattern]) => ({
-    key,
-    value,
-    pattern,
-    grams: /\d/.test(pattern.source)
-      ? []
-      : [...new Set(wordsOf(pattern).map((w) => w.slice(0, GRAM)))],
-  })),
+  v.facts.map(([key, value, pattern]) => ({ key, value, pattern, needed: neededGrams(pattern) })),
 );
-
-/** All runs of three letters of a line, so that most phrases need not be tried. */
-function gramsOf(line: string): ReadonlySet<string> {
-  const plainly = plainWord(line);
-  const found = new Set<string>();
-  for (let i = 0; i + GRAM <= plainly.length; i += 1) found.add(plainly.slice(i, i + GRAM));
-  return found;
-}
 
 /** Cells that say that nothing is said. */
 const UNSAID = /^(?:–|—|-|\?|tb[ac]|not (?:known|published|available)|k\.? ?a\.?|n\.? ?c\.?)\.?$/iu;
@@ -147,8 +125,8 @@ export function readFacts(
     languages === undefined || languages.has(i) ? list : [],
   );
   const grams = gramsOf(line);
-  for (const { key, value, pattern, grams: wanted } of phrases) {
-    if (wanted.length > 0 && !wanted.some((g) => grams.has(g))) continue;
+  for (const { key, value, pattern, needed } of phrases) {
+    if (!mayMatch(needed, grams)) continue;
     const hit = found.has(key) ? null : pattern.exec(line);
     // "Carburettor? No, it is injected."
     const match =

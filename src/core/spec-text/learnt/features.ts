@@ -2,6 +2,7 @@ import { sensesOf } from '../link/dimensions';
 import type { SentenceWords, Word } from '../link/option';
 import { toBase } from '../../units';
 import type { Quantity } from '../lattice/quantity';
+import { plainWord } from '../vocabulary/lexicon';
 
 /** Most words heeded on either side of a number, and how far they are looked for, characters. */
 const BEFORE = 10;
@@ -119,6 +120,56 @@ function ofLabels(s: SentenceWords, q: Quantity, kind: string): readonly string[
   ];
 }
 
+/** Signs at a word's beginning that tell what it speaks of, in most of its forms and in related languages. */
+const STEM = 5;
+
+/** The stems of the longer words that no other number parts from it, so that a word's other forms say the same. */
+function ofStems(s: SentenceWords, q: Quantity, kind: string, index: number): readonly string[] {
+  const last = s.quantities[index - 1]?.to ?? 0;
+  const next = s.quantities[index + 1]?.from ?? s.text.length;
+  const stems = (words: readonly string[]) =>
+    words.map(plainWord).flatMap((w) => (w.length >= STEM ? [w.slice(0, STEM)] : []));
+  const before = tokens(s.text.slice(Math.max(last, q.from - REACH), q.from)).slice(-OWN_BEFORE);
+  const behind = tokens(s.text.slice(q.to, Math.min(next, q.to + REACH))).slice(0, OWN_BEHIND);
+  return [
+    ...stems(before).flatMap((w) => [`SB:${w}`, `SBk:${w}|${kind}`]),
+    ...stems(behind).flatMap((w) => [`SA:${w}`, `SAk:${w}|${kind}`]),
+  ];
+}
+
+/** Steps of a quarter by which one amount of a kind is larger than the other, at most four either way. */
+const step = (one: number, other: number): number =>
+  Math.max(-4, Math.min(4, Math.round(Math.log(one / other) / 0.25)));
+
+/** The number beside it: its kind and size, how much larger this one is, what stands between them. */
+function ofNeighbour(
+  s: SentenceWords,
+  q: Quantity,
+  kind: string,
+  at: 'p' | 'n',
+  neighbour: Quantity | undefined,
+): readonly string[] {
+  if (!neighbour) return [`${at}0`];
+  const [size, other] = [sizeOf(q, s), sizeOf(neighbour, s)];
+  const alike = kindOf(neighbour, s);
+  const between = s.text.slice(Math.min(q.to, neighbour.to), Math.max(q.from, neighbour.from));
+  return [
+    `${at}s=${alike}:${coarse(other)}|${kind}`,
+    `${at}r=${kind}|${alike === kind ? step(size, other) : 'x'}`,
+    `${at}g=${plainWord(between).slice(0, 14)}|${kind}`,
+  ];
+}
+
+/** All labels of the sentence, wherever they stand, and with the size of the number. */
+function ofAllLabels(s: SentenceWords, q: Quantity, kind: string): readonly string[] {
+  const size = `${kind}:${coarse(sizeOf(q, s))}`;
+  return s.words.flatMap((w) => [
+    `L=${nameOf(w)}`,
+    `Lk=${nameOf(w)}|${size}`,
+    `L${w.mention.to <= q.from ? '<' : '>'}=${nameOf(w)}`,
+  ]);
+}
+
 /**
  * All that is heeded of a number in its sentence, as names of features: its unit and size, the words and labels around it, its
  * neighbours, what the line before gave. Each at most once.
@@ -132,6 +183,10 @@ export function featuresOf(s: SentenceWords, index: number): ReadonlySet<string>
     ...ofNumber(s, q, kind),
     ...ofWords(s, q, kind, index),
     ...ofLabels(s, q, kind),
+    ...ofStems(s, q, kind, index),
+    ...ofNeighbour(s, q, kind, 'p', s.quantities[index - 1]),
+    ...ofNeighbour(s, q, kind, 'n', s.quantities[index + 1]),
+    ...ofAllLabels(s, q, kind),
     ...(s.lastKey ? [`last=${s.lastKey}`] : []),
     `pu=${neighbour(s.quantities[index - 1])}`,
     `nu=${neighbour(s.quantities[index + 1])}`,

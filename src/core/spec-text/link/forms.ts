@@ -1,5 +1,6 @@
 import type { Dimension } from '../../units';
 import type { Quantity } from '../lattice/quantity';
+import { gramsOf, mayMatch, neededGrams } from '../vocabulary/grams';
 import { BARE_FORMS } from './bare-forms';
 import { BESIDE_FORMS } from './beside-forms';
 import { CARE_FORMS } from './care-forms';
@@ -179,6 +180,8 @@ const FORMS: readonly Form[] = [
 /** A form with what stands before its number looked at backwards from there: words that do not fit are left at the last of them. */
 interface Looked {
   readonly form: Form;
+  /** Runs of letters without which it cannot stand in a sentence. */
+  readonly needed: readonly string[] | undefined;
   readonly stands: (text: string, places: readonly number[]) => boolean;
 }
 
@@ -188,16 +191,19 @@ const BEFORE = 90;
 const BEHIND = 48;
 
 function looked(form: Form): Looked {
-  const { before } = form;
-  if (!before) return { form, stands: () => true };
+  const { before, behind } = form;
+  const needed = (before && neededGrams(before)) ?? (behind && neededGrams(behind));
+  if (!before) return { form, needed, stands: () => true };
   if (before.source.startsWith('^'))
     return {
       form,
+      needed,
       stands: (text, [at = 0]) => before.test(text.slice(Math.max(0, at - BEFORE), at)),
     };
   const back = new RegExp(`(?<=${before.source.slice(0, -1)})`, `${before.flags}y`);
   return {
     form,
+    needed,
     stands: (text, places) =>
       places.some((place) => {
         back.lastIndex = place;
@@ -211,6 +217,21 @@ const BY_DIMENSION = new Map<Dimension | undefined, readonly Looked[]>();
 for (const form of FORMS)
   BY_DIMENSION.set(form.dimension, [...(BY_DIMENSION.get(form.dimension) ?? []), looked(form)]);
 
+/** The last sentence's forms that may stand in it at all, by dimension. */
+let lastText: string | undefined;
+const mayStand = new Map<Dimension | undefined, readonly Looked[]>();
+
+function possible(text: string, dimension: Dimension | undefined): readonly Looked[] {
+  if (text !== lastText) mayStand.clear();
+  lastText = text;
+  const known = mayStand.get(dimension);
+  if (known) return known;
+  const grams = gramsOf(text);
+  const found = (BY_DIMENSION.get(dimension) ?? []).filter(({ needed }) => mayMatch(needed, grams));
+  mayStand.set(dimension, found);
+  return found;
+}
+
 /** The forms that a number stands in. */
 export function formsOf(
   s: SentenceWords,
@@ -218,12 +239,12 @@ export function formsOf(
   dimension: Dimension | undefined,
 ): readonly Form[] {
   const behind = s.text.slice(q.to, q.to + BEHIND);
-  const places = placesBefore(s.text, q.from);
-  return (BY_DIMENSION.get(dimension) ?? []).flatMap(({ form, stands }) =>
+  let places: readonly number[] | undefined;
+  return possible(s.text, dimension).flatMap(({ form, stands }) =>
     (s.ours || form.anywhere) &&
     (form.behind?.test(behind) ?? true) &&
-    stands(s.text, places) &&
-    (form.when?.(s, q) ?? true)
+    (form.when?.(s, q) ?? true) &&
+    stands(s.text, (places ??= placesBefore(s.text, q.from)))
       ? [form]
       : [],
   );

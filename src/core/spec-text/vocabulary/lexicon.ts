@@ -85,6 +85,14 @@ const ownWords = new Map<string, number>();
  * the text.
  */
 export function languagesOf(text: string): ReadonlySet<number> {
+  if (text !== lastText) [lastText, lastLanguages] = [text, calledFor(text)];
+  return lastLanguages;
+}
+/** The last text's, for its lines and what is settled for all of it ask one after the other. */
+let lastText: string | undefined;
+let lastLanguages: ReadonlySet<number> = new Set();
+
+function calledFor(text: string): ReadonlySet<number> {
   lexicon ??= built();
   const own = VOCABULARIES.map(() => new Set<string>());
   const common = VOCABULARIES.map(() => new Set<string>());
