@@ -81,6 +81,28 @@ describe('what is heeded of a number', () => {
     expect(found).not.toContain('B:holds');
     expect(found).toContain('A:full');
   });
+  test('a longer word’s other forms say the same, and accents nothing', () => {
+    const found = of('Der Verbräuche Mittel: 4,2 l auf 100 km.');
+    expect(found).toContain('SB:verbr');
+    expect(found).toContain('SB:mitte');
+    // Of five letters and more: “Der” says nothing by its beginning.
+    expect(found.filter((f) => f.startsWith('SB:der'))).toEqual([]);
+    expect(of('Verbrauch 4,2 l auf 100 km.')).toContain('SB:verbr');
+  });
+  test('the number beside it: how much larger, and what stands between', () => {
+    // ln(205/200) = 0.02, less than half a step of a quarter; ln(300/200) = 0.41, two steps rounded.
+    expect(of('Travel is 200 mm and 205 mm.', 1)).toContain('pr=length|0');
+    expect(of('Travel is 200 mm and 300 mm.', 0)).toContain('nr=length|-2');
+    expect(of('Travel is 200 mm and 300 mm.', 1)).toContain('pr=length|2');
+    expect(of('Travel is 200 mm and 300 mm.', 1)).toContain('pg= and |length');
+    expect(of('It holds 18 litres and weighs 201 kg.', 1)).toContain('pr=mass|x');
+    expect(of('It holds 18 litres.', 0)).toEqual(expect.arrayContaining(['p0', 'n0']));
+  });
+  test('every label of the sentence, on its side of the number', () => {
+    const found = of('The tank is small, 12 litres, and the seat height is tall.');
+    expect(found).toContain('L<=ltank');
+    expect(found).toContain('L>=lseatHeight');
+  });
   test('there is nothing of a number that is not there', () => {
     expect(of('It holds 18 litres.', 1)).toEqual([]);
   });

@@ -24,6 +24,23 @@ describe('what it uses', () => {
   });
 });
 
+describe('what goes into the tank', () => {
+  test.each([
+    'Zadelhoogte 850 mm. Er gaat 18,5 liter in.',
+    'Sella 850 mm. Ci stanno 18,5 litri.',
+    'Sitzhöhe 850 mm. Da passen 18,5 Liter rein.',
+    'Selle 850 mm. Elle contient 18,5 litres.',
+  ])('%s', (text) => expect(figures(text)).toContain('tank 18.5 L'));
+  test('what goes into the cases, or less than any tank, is none by any rule', () => {
+    for (const text of [
+      'Zadelhoogte 850 mm. In de koffers samen, er gaat 35 liter in.',
+      'Zadelhoogte 850 mm. Er gaat 5,5 liter in.',
+    ])
+      expect(keysByRule(text)).not.toContain('tank');
+    expect(keysByRule('Zadelhoogte 850 mm. Er gaat 6 liter in.')).toContain('tank');
+  });
+});
+
 describe('what is asked and paid', () => {
   test.each([
     ['Me piden 5.400 por una de 2021. Asiento 850 mm, 187 kg.', 'price 5400 EUR asked'],
@@ -32,6 +49,8 @@ describe('what is asked and paid', () => {
     ['Der Händler will 5.400 dafür. Sitzhöhe 850 mm, 187 kg.', 'price 5400 EUR asked'],
     ["J'ai payé 7 290 neuve. Selle 850 mm, 187 kg.", 'price 7290 EUR paid'],
     ['Me costó 5.800 nueva. Asiento 850 mm, 187 kg.', 'price 5800 EUR paid'],
+    ['Ik heb er 8.400 euro voor betaald. Zadelhoogte 850 mm, 187 kg.', 'price 8400 EUR paid'],
+    ['Ich hab 8.400 dafür bezahlt. Sitzhöhe 850 mm, 187 kg.', 'price 8400 EUR paid'],
     ['Händler will 6.890 plus 390 Nebenkosten. Sitzhöhe 850 mm, 187 kg.', 'price 6890 EUR list'],
   ])('%s: %s', (text, price) => expect(read(text)).toContain(price));
   test('a small sum is work or a part', () => {

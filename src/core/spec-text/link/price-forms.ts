@@ -229,16 +229,19 @@ export const PRICE_FORMS: readonly Form[] = [
     before: /^\s*(?:\P{L}{0,4})[$£€]{1,4} ?[:=-] ?$/u,
     when: (_, q) => sumOf(q) >= LEAST_ASKED,
   },
-  // "9.800 bezahlt vor zwei Jahren".
-  {
-    key: 'price',
-    points: PLAINLY,
-    by: 'basis',
-    basis: 'paid',
-    behind:
-      /^ (?:bezahlt|gezahlt|hingelegt|payés?|pagat[oi]|pagados?|betaald|betalt|pagos|zapłacone)(?!\p{L})/iu,
-    when: (_, q) => sumOf(q) >= LEAST_PAID,
-  },
+  // "9.800 bezahlt vor zwei Jahren", "ik heb er 8.400 euro voor betaald".
+  ...([undefined, 'money'] as const).map(
+    (dimension): Form => ({
+      key: 'price',
+      ...(dimension ? { dimension } : {}),
+      points: PLAINLY,
+      by: 'basis',
+      basis: 'paid',
+      behind:
+        /^ (?:(?:dafür|(?:er|daar)?voor|für sie|per lei|por ella|pour elle|por ela|za niego|för den|for den) )?(?:bezahlt|gezahlt|hingelegt|payés?|pagat[oi]|pagados?|betaald|neergelegd|neergeteld|betalt|betalat|pagos|zapłacone)(?!\p{L})/iu,
+      when: (_, q) => sumOf(q) >= LEAST_PAID,
+    }),
+  ),
   // "Soll fünftausendvierhundert kosten".
   {
     key: 'price',

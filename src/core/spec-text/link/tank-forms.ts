@@ -11,6 +11,10 @@ const TANK = {
 /** Litres: less is oil, or a fill. Own assumption. */
 const LEAST_TANK = 6;
 
+/** What else has room for litres. */
+const NO_TANK =
+  /(?<!\p{L})(?:koffers?|topkoffer|kisten?|zijtassen|tas(?:sen)?|(?:pack)?taschen|topcase|olie|öl|borse|valigie|bauletto|olio|valises?|sacoches?|huile|malas?|óleo|kufr\p{L}*|sakw\p{L}*|olej\p{L}*|väsk\p{L}*|vesk\p{L}*|olja|olje|jerrycan|kanister|bidon)(?!\p{L})/iu;
+
 /** What a tank holds, said without the word tank. */
 export const TANK_FORMS: readonly Form[] = [
   { ...TANK, when: isAlone },
@@ -142,6 +146,16 @@ export const TANK_FORMS: readonly Form[] = [
     points: WEIGHTS.byBasis,
     before: /(?<!\p{L})you (?:put|get|can put|can get) $/iu,
     behind: /^ (?:of (?:fuel|petrol|gas) )?in(?: it| the tank)?(?=[,.]| and|$)/iu,
+  },
+  // "Er gaat 18,5 liter in", "ci stanno 17 litri", "da passen 16 Liter rein": what goes into it, and not into its cases or its sump.
+  {
+    ...TANK,
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:er (?:gaat|gaan|past|passen)|ci (?:stanno|vanno|entrano)|da (?:gehen|passen)|es (?:gehen|passen)|on y met|j['’]y mets|(?:elle|il) (?:contient|embarque)|cabem(?:-lhe)?|wchodzi|mieści|den rymmer|den rommer) $/iu,
+    when: (s, q) =>
+      (q.amounts[0] ?? 0) >= LEAST_TANK && (q.amounts[0] ?? 0) <= 40 && !NO_TANK.test(s.text),
   },
   // "Sixteen litres fit in it", "16 Liter passen rein".
   {
