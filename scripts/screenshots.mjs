@@ -21,13 +21,13 @@ const SHOTS = [
   ['paste', '/donors', { click: 'A new donor from a text', text: SHEET }],
   ['under-load', '/weigh-up/machine?candidate=c-drover-430', {}],
   ['weigh-up', '/weigh-up', { rest: 2500 }],
-  ['doubt', '/weigh-up/doubt', { rest: 4000 }],
-  ['build', '/build', { click: /^Fit Low seat$/, rest: 5000 }],
-  ['curve', '/build/curve', { rest: 45000 }],
+  ['doubt', '/weigh-up/doubt', { rest: 2500 }],
+  ['build', '/build', { click: /^Fit Low seat$/, rest: 2500 }],
+  ['curve', '/build/curve', { rest: 2500 }],
   ['stages', '/build/stages', {}],
   ['trials', '/trials', { rest: 1500 }],
-  ['verdict', '/verdict', { rest: 25000 }],
-  ['sheet', '/verdict/sheet?candidate=c-drover-430-brenfold', { rest: 30000 }],
+  ['verdict', '/verdict', { rest: 2500 }],
+  ['sheet', '/verdict/sheet?candidate=c-drover-430-brenfold', { rest: 2500 }],
   ['set-up', '/set-up', { rest: 1500 }],
   ['gearing', '/gearing', { rest: 2500 }],
   [
@@ -38,6 +38,19 @@ const SHOTS = [
   ['weigh-up-dark', '/weigh-up', { dark: true, open: 'Drover 430' }],
   ['weigh-up-phone', '/weigh-up', { phone: true, rest: 2500 }],
 ];
+
+/** Words that a page has while something is still reckoned, however slow the machine. */
+const UNDER_WAY = /Drawing …|worked out …|Planning|Reading …|So far/;
+
+/** Until nothing is being reckoned any more. */
+async function settled(page) {
+  await page.waitForFunction(
+    ({ source }) => !new RegExp(source).test(document.querySelector('main')?.innerText ?? source),
+    { source: UNDER_WAY.source },
+    { polling: 500, timeout: 600_000 },
+  );
+  await page.waitForTimeout(300);
+}
 
 if (!build()) process.exit(1);
 const port = await freePort(3500);
@@ -83,6 +96,7 @@ for (const [name, path, { click, open, dark, phone, text, rest }] of SHOTS) {
   }
   if (open) await page.getByRole('button', { name: open }).first().click();
   await page.waitForTimeout(rest ?? 500);
+  await settled(page);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
   await context.close();
 }

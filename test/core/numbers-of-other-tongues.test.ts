@@ -48,14 +48,20 @@ describe('tenths and hundreds that were lost', () => {
     ['J’ai un réservoir de seize litres huit et je suis content.', 'tank 16.8 L stated'],
     ['Un réservoir de douze litres cinq pour la 380.', 'tank 12.5 L stated'],
     ['La consommation est de quatre litres huit aux cent.', 'consumption 4.8 L/100km mixed'],
+    ['El depósito es de doce litros seis.', 'tank 12.6 L stated'],
+    ['Il serbatoio è di sedici litri cinque.', 'tank 16.5 L stated'],
+    ['Il consumo è di quattro litri otto ai cento.', 'consumption 4.8 L/100km mixed'],
     ['El precio es de once mil cuatrocientos noventa euros.', 'price 11490 EUR list'],
     ['It uses four nine per hundred.', 'consumption 4.9 L/100km mixed'],
   ])('%s', (text, found) => expect(read(text)).toEqual([found]));
 
-  test('two litres and two machines are no tenths', () =>
-    expect(read('Le réservoir fait seize litres deux fois par jour.')).toEqual([
-      'tank 16 L stated',
-    ]));
+  test.each([
+    'Le réservoir fait seize litres deux fois par jour.',
+    'El depósito es de dieciséis litros dos veces al día.',
+    'Il serbatoio è di sedici litri due volte al giorno.',
+  ])('two of something else are no tenths: %s', (text) =>
+    expect(read(text)).toEqual(['tank 16 L stated']),
+  );
 
   test('power at so many revs, and a torque, in one breath', () =>
     expect(

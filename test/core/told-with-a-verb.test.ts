@@ -51,6 +51,12 @@ describe('what is asked and paid', () => {
     ['Me costó 5.800 nueva. Asiento 850 mm, 187 kg.', 'price 5800 EUR paid'],
     ['Ik heb er 8.400 euro voor betaald. Zadelhoogte 850 mm, 187 kg.', 'price 8400 EUR paid'],
     ['Ich hab 8.400 dafür bezahlt. Sitzhöhe 850 mm, 187 kg.', 'price 8400 EUR paid'],
+    [
+      'Hij staat bij de dealer voor 6.650 euro rijklaar. Zadelhoogte 850 mm.',
+      'price 6650 EUR on-the-road',
+    ],
+    ['Me la deja en 5.490 € matriculada. Asiento 850 mm.', 'price 5490 EUR on-the-road'],
+    ['La danno a 5.490 € chiavi in mano. Sella 850 mm.', 'price 5490 EUR on-the-road'],
     ['Händler will 6.890 plus 390 Nebenkosten. Sitzhöhe 850 mm, 187 kg.', 'price 6890 EUR list'],
   ])('%s: %s', (text, price) => expect(read(text)).toContain(price));
   test('a small sum is work or a part', () => {
@@ -74,6 +80,7 @@ describe('what work costs', () => {
       'Valves at 24,000 km were 485, and I paid 5,990 € for it. Seat 850 mm.',
       'valvesPrice 485 EUR',
     ],
+    ['De kleine beurt kost 170 euro. Zadelhoogte 850 mm, 187 kg.', 'inspectionPrice 170 EUR'],
     ['Oil and filter every 6,000 km, 45 euros at home. Seat 850 mm, 187 kg.', 'oilPrice 45 EUR'],
   ])('%s: %s', (text, figure) => expect(figures(text)).toContain(figure));
   test('the first of all is no usual one', () =>

@@ -183,6 +183,10 @@ const LITRES_AND = new RegExp(
   'giu',
 );
 
+/** "12 litros seis de depósito", "4 litri otto ai cento", once the whole is in digits. Place for place. */
+const LITROS_AND =
+  /(?<![\p{L}\d.,-])(\d{1,2}) (litros|litri) +(un[oa]?|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|due|tre|quattro|cinque|sei|sette|otto|nove|dois|três|quatro|sete|oito|[1-9])(?= (?:a los|al|ai|ogni|aos|por) (?:cien|cen)\p{L}*| de (?:depósito|tanque|media)| di (?:serbatoio|media)| (?:en|in|y|e|pero|ma|mas|con|com|de) |[.,;!)]|$)/giu;
+
 /**
  * Numbers said in French, Spanish or Italian words ("deux cent quatre", "ochocientos cincuenta", "settantatré") as digits. Place for place.
  *
@@ -220,7 +224,12 @@ export function romanceNumbers(text: string, spokenSo = SPOKEN_SO.test(text)): s
     },
   );
   // "Quindici litri e mezzo", once its number is in digits.
-  return italianToo.replace(HALF_IN_DIGITS, (words: string, whole: string, unit: string) =>
-    `${whole}.5${unit}`.padStart(words.length),
-  );
+  return italianToo
+    .replace(HALF_IN_DIGITS, (words: string, whole: string, unit: string) =>
+      `${whole}.5${unit}`.padStart(words.length),
+    )
+    .replace(LITROS_AND, (words: string, whole: string, unit: string, tenth: string) => {
+      const part = Number(tenth) || (ADDS[tenth.toLowerCase()] ?? italianOne(tenth.toLowerCase()));
+      return part ? `${whole}.${String(part)} ${unit}`.padStart(words.length) : words;
+    });
 }

@@ -9,7 +9,7 @@ import { FRAMES } from './frames';
 import { placesBefore } from './hedges';
 import type { SentenceWords } from './option';
 import { MASS_FORMS } from './mass-forms';
-import { PRICE_FORMS } from './price-forms';
+import { PRICE_FORMS } from './price';
 import { SEAT_FORMS } from './seat-forms';
 import { USE_FORMS } from './use-forms';
 import { RANGE_FORMS } from './range-forms';
@@ -93,7 +93,7 @@ const FORMS: readonly Form[] = [
     points: WEIGHTS.byBasis,
     by: 'basis',
     before:
-      /(?<!\p{L})forks? (?:gives?|gets?|moves|does|offers|has|have|with)(?: you| us)?(?: about| around)? $/iu,
+      /(?<!\p{L})forks? (?:gives?|gets?|moves?|does|do|offers|has|have|with)(?: you| us)?(?: about| around)? $/iu,
     when: (_, { amounts: [a = 0], unit }) =>
       (unit === 'mm' && a >= LEAST_TRAVEL) || (unit === 'in' && a >= 4),
   },

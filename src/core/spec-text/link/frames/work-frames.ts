@@ -50,7 +50,7 @@ const works: readonly Form[] = [
   ),
   ...bareWork(
     'inspectionPrice',
-    'minor service|dealer service|annual service|service at the dealer|inspektion beim händler|révision|revisión|tagliando|onderhoudsbeurt',
+    'minor service|dealer service|annual service|service at the dealer|inspektion beim händler|révision|revisión|tagliando|onderhoudsbeurt|kleine beurt|kleine inspektion',
     `(?:(?<!\\p{L})${COST}|dealer|händler|concessionnaire|concesionario)`,
   ),
   {

@@ -1,0 +1,60 @@
+import { PLAINLY, type Form } from '../form';
+import { largest, LEAST_SUM } from '../frames/frame';
+import { WEIGHTS } from '../weights';
+
+/** In any currency: less is asked for a part. Own assumption. */
+export const LEAST_ASKED = 1000;
+
+/** "It's up at 3 750", "the dealer would do 9,990". */
+const ASKED_FOR =
+  /(?<!\p{L})(?:(?:is|it['’]s|this one['’]s|he['’]s|one) up (?:at|for)|(?:would|will|could|to) (?:do|take|let (?:it|me have it) go for|let it go (?:at|for)))(?: about)? $/iu;
+
+/** What somebody asks for his. */
+export const ASKED_FORMS: readonly Form[] = [
+  // "4.400 FP", "6200 VB".
+  {
+    key: 'price',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'asked',
+    behind: /^,? ?(?:fp|vb|vhb|fix|festpreis|verhandlungsbasis|verhandelbar)(?!\p{L})/iu,
+    when: (s, { amounts: [a = 0] }) => a >= 500 && s.units.money !== undefined,
+  },
+  // "Eighteen nine ninety five to you".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'asked',
+    behind: /^ to you(?=[.,!]|$)/iu,
+  },
+  // "It's up at three seven fifty", "the dealer would do 9,990".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'asked',
+    before: ASKED_FOR,
+  },
+  // "The dealer would do 9,990".
+  {
+    key: 'price',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    basis: 'asked',
+    before: ASKED_FOR,
+    when: (s, q) => s.units.money !== undefined && largest(q) >= LEAST_ASKED,
+  },
+  // "Soll fünftausendvierhundert kosten".
+  {
+    key: 'price',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'asked',
+    before: /(?<!\p{L})(?:soll|sollte|will er|will sie)(?: noch| jetzt| nur)? $/iu,
+    behind: /^(?: euro)? (?:kosten|bringen|haben|dafür)(?!\p{L})/iu,
+    when: (_, q) => largest(q) >= LEAST_SUM,
+  },
+];
