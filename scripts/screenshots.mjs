@@ -40,7 +40,7 @@ const SHOTS = [
 ];
 
 /** Words that a page has while something is still reckoned, however slow the machine. */
-const UNDER_WAY = /Drawing …|worked out …|Planning|Reading …|So far/;
+const UNDER_WAY = /Drawing …|worked out …|Planning|Reading …|So far|Still growing/;
 
 /** Until nothing is being reckoned any more. */
 async function settled(page) {

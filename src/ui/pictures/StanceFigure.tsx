@@ -195,15 +195,19 @@ export function StanceFigure(props: StanceFigureProps) {
               style={{
                 width: `${probabilities[b] * 100}%`,
                 background: i % 2 === 0 ? token('bg-subtle') : token('bg-emphasized'),
+                // A label wider than its share wraps below the bar, out of sight, instead of being cut.
+                display: 'flex',
+                flexWrap: 'wrap',
+                height: 21,
                 overflow: 'hidden',
                 whiteSpace: 'nowrap',
-                paddingLeft: probabilities[b] > 0.08 ? 5 : 0,
                 lineHeight: '21px',
               }}
             >
-              {probabilities[b] > 0.2
-                ? `${SHORT[b]} ${formatNumber(probabilities[b] * 100)} %`
-                : ''}
+              <span style={{ width: 0, height: 21 }} />
+              <span style={{ padding: '0 4px' }}>
+                {SHORT[b]} {formatNumber(probabilities[b] * 100)} %
+              </span>
             </span>
           ))}
         </div>

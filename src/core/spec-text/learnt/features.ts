@@ -160,10 +160,13 @@ function ofNeighbour(
   ];
 }
 
-/** All labels of the sentence, wherever they stand, and with the size of the number. */
+/** All labels within reach, on either side, and with the size of the number. */
 function ofAllLabels(s: SentenceWords, q: Quantity, kind: string): readonly string[] {
   const size = `${kind}:${coarse(sizeOf(q, s))}`;
-  return s.words.flatMap((w) => [
+  const near = s.words.filter(
+    ({ mention }) => mention.to >= q.from - REACH && mention.from <= q.to + REACH,
+  );
+  return near.flatMap((w) => [
     `L=${nameOf(w)}`,
     `Lk=${nameOf(w)}|${size}`,
     `L${w.mention.to <= q.from ? '<' : '>'}=${nameOf(w)}`,
