@@ -9,50 +9,40 @@ export const LEAST_ASKED = 1000;
 const ASKED_FOR =
   /(?<!\p{L})(?:(?:is|it['’]s|this one['’]s|he['’]s|one) up (?:at|for)|(?:would|will|could|to) (?:do|take|let (?:it|me have it) go for|let it go (?:at|for)))(?: about)? $/iu;
 
+const ASKED = { key: 'price', points: PLAINLY, by: 'basis', basis: 'asked' } as const;
+
 /** What somebody asks for his. */
 export const ASKED_FORMS: readonly Form[] = [
   // "4.400 FP", "6200 VB".
   {
-    key: 'price',
-    points: PLAINLY,
-    by: 'basis',
-    basis: 'asked',
+    ...ASKED,
     behind: /^,? ?(?:fp|vb|vhb|fix|festpreis|verhandlungsbasis|verhandelbar)(?!\p{L})/iu,
     when: (s, { amounts: [a = 0] }) => a >= 500 && s.units.money !== undefined,
   },
   // "Eighteen nine ninety five to you".
   {
-    key: 'price',
+    ...ASKED,
     dimension: 'money',
     points: WEIGHTS.byBasis,
-    by: 'basis',
-    basis: 'asked',
     behind: /^ to you(?=[.,!]|$)/iu,
   },
   // "It's up at three seven fifty", "the dealer would do 9,990".
   {
-    key: 'price',
+    ...ASKED,
     dimension: 'money',
     points: WEIGHTS.byBasis,
-    by: 'basis',
-    basis: 'asked',
     before: ASKED_FOR,
   },
   // "The dealer would do 9,990".
   {
-    key: 'price',
+    ...ASKED,
     points: WEIGHTS.byBasis,
-    by: 'basis',
-    basis: 'asked',
     before: ASKED_FOR,
     when: (s, q) => s.units.money !== undefined && largest(q) >= LEAST_ASKED,
   },
   // "Soll fünftausendvierhundert kosten".
   {
-    key: 'price',
-    points: PLAINLY,
-    by: 'basis',
-    basis: 'asked',
+    ...ASKED,
     before: /(?<!\p{L})(?:soll|sollte|will er|will sie)(?: noch| jetzt| nur)? $/iu,
     behind: /^(?: euro)? (?:kosten|bringen|haben|dafür)(?!\p{L})/iu,
     when: (_, q) => largest(q) >= LEAST_SUM,

@@ -2,74 +2,60 @@ import { PLAINLY, type Form } from '../form';
 import { either, largest, LEAST_SUM } from '../frames/frame';
 import { WEIGHTS } from '../weights';
 
+const PAID = { key: 'price', points: PLAINLY, by: 'basis', basis: 'paid' } as const;
+
 /** What somebody gave for his. */
 export const PAID_FORMS: readonly Form[] = [
   // "Siebentausendneunhundertneunzig hab ich bezahlt."
   {
-    key: 'price',
-    points: PLAINLY,
-    by: 'basis',
-    basis: 'paid',
+    ...PAID,
     behind:
       /^(?: euro)? (?:hab(?:e)? ich|haben wir|hab i) (?:dafür |für sie )?(?:bezahlt|gezahlt|gegeben|hingelegt)(?!\p{L})/iu,
     when: (s, { amounts: [a = 0] }) => a >= 500 && s.units.money !== undefined,
   },
   // "£5,400 for the bike itself".
   {
-    key: 'price',
+    ...PAID,
     dimension: 'money',
     points: PLAINLY + 1,
-    by: 'basis',
-    basis: 'paid',
     behind: /^ for the (?:bike|machine|motorcycle)(?: itself| alone| on its own)(?!\p{L})/iu,
   },
   // "Forty five hundred dollars I gave for it".
   {
-    key: 'price',
+    ...PAID,
     dimension: 'money',
     points: PLAINLY + 1,
-    by: 'basis',
-    basis: 'paid',
     behind: /^,? (?:is what |was what )?(?:I|we) (?:gave|paid|handed over)(?!\p{L})/iu,
   },
   // "Cost us four and a half thousand": of the machine, and not of a service.
   {
-    key: 'price',
+    ...PAID,
     dimension: 'money',
     points: PLAINLY + 1,
-    by: 'basis',
-    basis: 'paid',
     before:
       /(?:^|[.!?,;] ?|(?<!\p{L})(?:it|she|he|bike|mine|which) )cost (?:me|us) (?:about |around )?$/iu,
     when: (_, q) => largest(q) >= LEAST_SUM,
   },
   // "We pay about twelve thousand dollars a unit".
   {
-    key: 'price',
+    ...PAID,
     dimension: 'money',
     points: WEIGHTS.byBasis,
-    by: 'basis',
-    basis: 'paid',
     before: /(?<!\p{L})(?:we|I) (?:pay|have paid) (?:about |around |roughly )?$/iu,
     behind: /^ (?:a|per|each)(?: unit| bike| piece| machine)?(?=[.,;]|$| (?:for|from))/iu,
   },
   // "Under 10 grand out the door, mine was 9,870".
   {
-    key: 'price',
-    points: PLAINLY,
-    by: 'basis',
-    basis: 'paid',
+    ...PAID,
     before:
       /(?<!\p{L})(?:out the door|otd|on the road|otr)[,;:]? (?:mine|ours) (?:was|came to|cost) $/iu,
     when: (_, q) => largest(q) >= LEAST_SUM,
   },
   // "Got it for $4,800 with 41,000 on it", "presa usata con 12mila km a 4.200 euro".
   {
-    key: 'price',
+    ...PAID,
     dimension: 'money',
     points: PLAINLY + 1,
-    by: 'basis',
-    basis: 'paid',
     before:
       /(?:(?<!\p{L})(?:got|bought|picked|had|grabbed) (?:it|her|him|mine|this one)(?: up)?(?: used| new| second hand)? (?:for|at) |(?<!\p{L})(?:paguei|comprei por|zapłaciłem|betalade|betalte) |(?<!\p{L})(?:presa|preso|comprata|comprato|comprada|achetée?|gekauft|gebraucht gekauft)(?!\p{L})[^.;!?]{0,44} (?:a|por|à|pour|für) )$/iu,
     behind: /^(?! (?:for|per|off|less|more)(?!\p{L}))/iu,
@@ -77,10 +63,7 @@ export const PAID_FORMS: readonly Form[] = [
   },
   // "9.800 bezahlt vor zwei Jahren", "ik heb er 8.400 euro voor betaald".
   ...either('money', {
-    key: 'price',
-    points: PLAINLY,
-    by: 'basis',
-    basis: 'paid',
+    ...PAID,
     behind:
       /^ (?:(?:dafür|(?:er|daar)?voor|für sie|per lei|por ella|pour elle|por ela|za niego|för den|for den) )?(?:bezahlt|gezahlt|hingelegt|payés?|pagat[oi]|pagados?|betaald|neergelegd|neergeteld|betalt|betalat|pagos|zapłacone)(?!\p{L})/iu,
     when: (_, q) => largest(q) >= LEAST_SUM,
