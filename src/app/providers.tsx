@@ -2,7 +2,7 @@
 import { ChakraProvider } from '@chakra-ui/react';
 import { ThemeProvider } from 'next-themes';
 import type { ReactNode } from 'react';
-import { config as zodConfig } from 'zod';
+import { config as zodConfig } from 'zod/mini';
 import { openExample } from '@/demo';
 import { Shell, useOffline } from '@/features/shell';
 import type { DossierStore } from '@/store/dossier-store';

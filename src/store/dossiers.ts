@@ -1,5 +1,5 @@
 import { Dexie } from 'dexie';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { DB_NAME, openDb } from './db';
 import { FORMAT_VERSION } from './migrations';
 import { VERSION } from './persistence';
@@ -27,19 +27,19 @@ export const DOSSIER_NAME_LIMIT = 60;
 export type Keep = Pick<Storage, 'getItem' | 'setItem'>;
 
 const KEY = 'jugator-dossiers';
-const idSchema = z.string().regex(/^(?:[a-z0-9]{1,16})?$/);
+const idSchema = z.string().check(z.regex(/^(?:[a-z0-9]{1,16})?$/));
 const schema = z.object({
   current: idSchema,
   dossiers: z
     .array(
       z.object({
         id: idSchema,
-        name: z.string().min(1).max(DOSSIER_NAME_LIMIT),
+        name: z.string().check(z.minLength(1), z.maxLength(DOSSIER_NAME_LIMIT)),
         away: z.boolean(),
       }),
     )
-    .min(1),
-}) satisfies z.ZodType<DossierList>;
+    .check(z.minLength(1)),
+}) satisfies z.ZodMiniType<DossierList>;
 
 const FIRST: DossierEntry = { id: '', name: 'First dossier', away: false };
 export const FIRST_LIST: DossierList = { current: '', dossiers: [FIRST] };

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import type { Brief } from '@/core/brief';
 import { FIGURE_KEYS, figureDefinition, limitsIn, ORIGINS } from '@/core/readings';
 import { unitsOf } from '@/core/units';
 import { demoDossier } from '@/demo/scenario';
@@ -130,6 +131,46 @@ describe('refusals say what and where', () => {
         (f.brief as { ground: { town: number } }).ground.town = 50;
       }),
     ).toMatchObject({ code: 'file-invalid', path: ['brief', 'ground'] });
+  });
+  test.each([
+    [
+      'a word that is no choice',
+      (b: Brief) => ({ ...b, rider: { ...b.rider, skill: 'brave' } }),
+      /^At brief › rider › skill: it must be new, improving, seasoned or expert\.$/,
+    ],
+    [
+      'above its limit',
+      (b: Brief) => ({ ...b, rider: { ...b.rider, sole_mm: 1e6 } }),
+      /^At brief › rider › sole_mm: it must be [0-9,.\s]+ or less\.$/,
+    ],
+    [
+      'a word for a figure',
+      (b: Brief) => ({ ...b, rider: { ...b.rider, sole_mm: 'thick' } }),
+      /it is missing or not of the right kind\.$/,
+    ],
+    [
+      'a day that no calendar has',
+      (b: Brief) => ({ ...b, trip: { ...b.trip, days: { first: '2026-02-30' } } }),
+      /days › first: it must be a day that the calendar has/,
+    ],
+    [
+      'too many letters',
+      (b: Brief) => ({ ...b, trip: { ...b.trip, name: 'x'.repeat(121) } }),
+      /name: it holds more than 120\.$/,
+    ],
+    [
+      'a field too many',
+      (b: Brief) => ({ ...b, rider: { ...b.rider, hat: 1 } }),
+      /it has a field that nobody knows \(hat\)\.$/,
+    ],
+    [
+      'shares that do not add up',
+      (b: Brief) => ({ ...b, ground: { ...b.ground, town: 77 } }),
+      /ground: it is not right: ground shares must add to 100\.$/,
+    ],
+  ])('says what is wrong in a rider’s words: %s', (_, change, words) => {
+    const f = file() as unknown as { brief: Brief };
+    expect(faultOf({ ...f, brief: change(f.brief) as Brief })?.words).toMatch(words);
   });
   test('references to nothing, and things that stand twice', () => {
     const a = file();

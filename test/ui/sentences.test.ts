@@ -85,10 +85,10 @@ describe('refusals name what and why', () => {
       fileFaultWords({
         code: 'file-invalid',
         path: ['donors', 0, 'figures'],
-        problem: 'wrong',
+        issue: { kind: 'not-an-option', options: ['A2', 'A'] },
         others: 2,
       }),
-    ).toBe('At donors › 0 › figures: wrong (and 2 more).');
+    ).toBe('At donors › 0 › figures: it must be A2 or A (and 2 more).');
     expect(fileFaultWords({ code: 'file-dangling', table: 'builds', id: 'b', points: 'p' })).toBe(
       'The build “b” points to “p”, which is not in the file.',
     );

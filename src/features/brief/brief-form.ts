@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
   BRIEF_LIMITS,
   briefLimit,
@@ -56,12 +56,15 @@ export const briefFigureRules = (key: BriefFigure, reader: Reader): AmountRules 
 /** Text → base figure, with the reason when it is refused. */
 function figureText(key: BriefFigure, reader: Reader) {
   const rules = briefFigureRules(key, reader);
-  return z.string().transform((text, context): number | undefined => {
-    const read = readAmount(text, rules);
-    if (read.kind === 'value') return read.value;
-    context.addIssue({ code: 'custom', message: read.words });
-    return z.NEVER;
-  });
+  return z.pipe(
+    z.string(),
+    z.transform((text: string, context): number | undefined => {
+      const read = readAmount(text, rules);
+      if (read.kind === 'value') return read.value;
+      context.issues.push({ code: 'custom', message: read.words, input: text });
+      return z.NEVER;
+    }),
+  );
 }
 
 /** What the form holds: text for figures, choices as they are. Its shape is the brief's. */
@@ -79,7 +82,7 @@ export const briefFormSchema = (reader: Reader) => {
       licence: z.enum(LICENCES),
     }),
     trip: z.object({
-      name: z.string().max(120, 'At most 120 letters.'),
+      name: z.string().check(z.maxLength(120, 'At most 120 letters.')),
       length_km: amount('trip.length_km'),
       cruise_kmh: amount('trip.cruise_kmh'),
       fuelGap_km: amount('trip.fuelGap_km'),

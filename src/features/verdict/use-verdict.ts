@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { shortName } from '@/core/donor';
 import type { Standing, StandingCandidate } from '@/store/queries';
 import {
@@ -18,12 +18,12 @@ import { useSheetMaking } from './use-sheet';
 
 /** What is being decided; kept as a draft until it is settled. */
 const formSchema = z.object({
-  outcome: z.enum(OUTCOMES).optional(),
-  candidateId: z.string().optional(),
-  runnerUpId: z.string().optional(),
-  reasons: z.string().max(REASONS_LIMIT).catch(''),
-  overturn: z.string().max(REASONS_LIMIT).catch(''),
-  ownMoney: z.enum(OWN_MONEY).optional(),
+  outcome: z.optional(z.enum(OUTCOMES)),
+  candidateId: z.optional(z.string()),
+  runnerUpId: z.optional(z.string()),
+  reasons: z.catch(z.string().check(z.maxLength(REASONS_LIMIT)), ''),
+  overturn: z.catch(z.string().check(z.maxLength(REASONS_LIMIT)), ''),
+  ownMoney: z.optional(z.enum(OWN_MONEY)),
 });
 type Form = z.infer<typeof formSchema>;
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { FORMAT_VERSION } from '../migrations';
 import { RECORDS, type Dossier, type Registry, type StoredRow } from '../records';
 
@@ -20,7 +20,7 @@ export const dossierFileSchema = (registry: Registry = RECORDS) =>
     ...Object.fromEntries(
       Object.entries(registry).map(([table, type]) => [
         fileKeyOf(registry, table),
-        type.single ? type.schema.nullable() : z.array(type.schema).max(type.most),
+        type.single ? z.nullable(type.schema) : z.array(type.schema).check(z.maxLength(type.most)),
       ]),
     ),
   });

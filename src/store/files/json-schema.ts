@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { dossierFileSchema, FILE_VERSION } from './dossier-file';
 
 /** The dossier file's JSON Schema (draft 2020-12) as text. Rules that span fields are in docs/file-formats.md. */

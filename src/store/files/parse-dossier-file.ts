@@ -5,7 +5,9 @@ import {
   type AmongFault,
   type Dossier,
   type Registry,
+  type ShapeIssue,
 } from '../records';
+import { plainPath, shapeIssue } from '../records/check-record';
 import { fileBroughtUp } from './bring-up';
 import {
   dossierFileSchema,
@@ -25,7 +27,7 @@ export type FileFault =
   | {
       readonly code: 'file-invalid';
       readonly path: readonly (string | number)[];
-      readonly problem: string;
+      readonly issue: ShapeIssue;
       readonly others: number;
     }
   | { readonly code: 'file-twice'; readonly table: string; readonly id: string }
@@ -68,8 +70,8 @@ export function parseDossierFile(text: string, registry: Registry = RECORDS): Pa
     const [first, ...others] = parsed.error.issues;
     return fault({
       code: 'file-invalid',
-      path: (first?.path ?? []).map((p) => (typeof p === 'symbol' ? String(p) : p)),
-      problem: first?.message ?? '',
+      path: plainPath(first?.path ?? []),
+      issue: first ? shapeIssue(first) : { kind: 'other' },
       others: others.length,
     });
   }

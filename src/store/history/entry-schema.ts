@@ -1,24 +1,24 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { HistoryEntry } from './command';
 
 const changeSchema = z.object({
-  table: z.string().min(1),
-  key: z.string().min(1),
+  table: z.string().check(z.minLength(1)),
+  key: z.string().check(z.minLength(1)),
   path: z.array(z.string()),
-  before: z.unknown().optional(),
-  after: z.unknown().optional(),
+  before: z.optional(z.unknown()),
+  after: z.optional(z.unknown()),
 });
 
 /** A stored step of the history. What its values are is checked when it is undone. */
 const entrySchema = z.object({
-  id: z.string().min(1),
+  id: z.string().check(z.minLength(1)),
   at: z.number(),
   label: z.object({
     code: z.string(),
     facts: z.record(z.string(), z.union([z.string(), z.number()])),
   }),
   changes: z.array(changeSchema),
-  coalesce: z.string().optional(),
+  coalesce: z.optional(z.string()),
   undone: z.boolean(),
 });
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { idSchema, isoDay } from '../records/id';
 import { PHOTO_LIMITS, type Photo } from './photo';
 
@@ -7,20 +7,20 @@ const PHOTOS_VERSION = 1;
 /** Largest file of photos that is read, bytes. */
 export const PHOTOS_SIZE_LIMIT = 120_000_000;
 
-const side = z.number().int().min(1).max(PHOTO_LIMITS.side_px);
+const side = z.number().check(z.int(), z.minimum(1), z.maximum(PHOTO_LIMITS.side_px));
 const photoSchema = z.strictObject({
   id: idSchema,
   donorId: idSchema,
   on: isoDay,
-  words: z.string().max(PHOTO_LIMITS.words),
+  words: z.string().check(z.maxLength(PHOTO_LIMITS.words)),
   width: side,
   height: side,
-  jpeg: z.base64().max(Math.ceil((PHOTO_LIMITS.kept_bytes * 4) / 3) + 4),
+  jpeg: z.base64().check(z.maxLength(Math.ceil((PHOTO_LIMITS.kept_bytes * 4) / 3) + 4)),
 });
 const fileSchema = z.strictObject({
   format: z.literal(PHOTOS_FORMAT),
   version: z.literal(PHOTOS_VERSION),
-  photos: z.array(photoSchema).max(4000),
+  photos: z.array(photoSchema).check(z.maxLength(4000)),
 });
 
 const PIECE = 0x8000;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
   assumedOrigins,
   BRIEF_FIGURES,
@@ -38,8 +38,8 @@ import { idSchema as id, isoDay } from './id';
 import type { RecordType } from './record-type';
 
 const within = (key: BriefFigure) =>
-  z.number().min(BRIEF_LIMITS[key].min).max(BRIEF_LIMITS[key].max);
-const share = z.number().int().min(0).max(100);
+  z.number().check(z.minimum(BRIEF_LIMITS[key].min), z.maximum(BRIEF_LIMITS[key].max));
+const share = z.number().check(z.int(), z.minimum(0), z.maximum(100));
 
 const ground = z
   .strictObject({
@@ -51,26 +51,28 @@ const ground = z
     singleTrack: share,
     sandMud: share,
   })
-  .refine((shares) => GROUNDS.reduce((sum, g) => sum + shares[g], 0) === 100, {
-    message: 'ground shares must add to 100',
-  });
+  .check(
+    z.refine((shares) => GROUNDS.reduce((sum, g) => sum + shares[g], 0) === 100, {
+      message: 'ground shares must add to 100',
+    }),
+  );
 
 const schools = z.strictObject({
-  size: z.enum(SCHOOLS.size).optional(),
-  engine: z.enum(SCHOOLS.engine).optional(),
-  springs: z.enum(SCHOOLS.springs).optional(),
-  aids: z.enum(SCHOOLS.aids).optional(),
+  size: z.optional(z.enum(SCHOOLS.size)),
+  engine: z.optional(z.enum(SCHOOLS.engine)),
+  springs: z.optional(z.enum(SCHOOLS.springs)),
+  aids: z.optional(z.enum(SCHOOLS.aids)),
 });
 const swings = z.partialRecord(
   z.enum(WANT_KEYS),
-  z.number().min(0).max(100),
-) as unknown as z.ZodType<Readonly<Record<string, number>>>;
+  z.number().check(z.minimum(0), z.maximum(100)),
+) as unknown as z.ZodMiniType<Readonly<Record<string, number>>>;
 /** By how much a need may be moved, in the metric's base unit. */
 export const OWN_NEED_LIMITS = { min: -1000, max: 1000 } as const;
 const ownNeeds = z.partialRecord(
   z.enum(OWN_NEED_KEYS as readonly [OwnNeedKey, ...OwnNeedKey[]]),
-  z.number().min(OWN_NEED_LIMITS.min).max(OWN_NEED_LIMITS.max),
-) as unknown as z.ZodType<OwnNeeds>;
+  z.number().check(z.minimum(OWN_NEED_LIMITS.min), z.maximum(OWN_NEED_LIMITS.max)),
+) as unknown as z.ZodMiniType<OwnNeeds>;
 const noTwice = (list: readonly { readonly id: string }[]) =>
   new Set(list.map((x) => x.id)).size === list.length;
 
@@ -78,19 +80,23 @@ const origins = z.partialRecord(
   z.enum(BRIEF_FIGURES as readonly [BriefFigure, ...BriefFigure[]]),
   z.discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('assumed') }),
-    z.strictObject({ kind: z.literal('taken'), from: z.string().min(1).max(60) }),
+    z.strictObject({
+      kind: z.literal('taken'),
+      from: z.string().check(z.minLength(1), z.maxLength(60)),
+    }),
   ]),
-) as unknown as z.ZodType<BriefOrigins>;
+) as unknown as z.ZodMiniType<BriefOrigins>;
 
 const typicalSpan = (key: TypicalKey) => {
   const { min, max } = typicalLimits(key);
-  const end = z.number().min(min).max(max);
-  return z
-    .strictObject({ low: end, mid: end, high: end })
-    .refine(({ low, mid, high }) => low <= mid && mid <= high, {
-      message: 'low, typical and high must rise',
-    })
-    .optional();
+  const end = z.number().check(z.minimum(min), z.maximum(max));
+  return z.optional(
+    z.strictObject({ low: end, mid: end, high: end }).check(
+      z.refine(({ low, mid, high }) => low <= mid && mid <= high, {
+        message: 'low, typical and high must rise',
+      }),
+    ),
+  );
 };
 const typicalLine = z.strictObject(
   Object.fromEntries(TYPICAL_KEYS.map((key) => [key, typicalSpan(key)])) as {
@@ -100,145 +106,153 @@ const typicalLine = z.strictObject(
 const typical = z.partialRecord(
   z.enum(DONOR_CLASSES),
   typicalLine,
-) as unknown as z.ZodType<OwnTypical>;
+) as unknown as z.ZodMiniType<OwnTypical>;
 
-const percent = z.number().min(0).max(100);
+const percent = z.number().check(z.minimum(0), z.maximum(100));
 const typicalFacts = z.partialRecord(
   z.enum(DONOR_CLASSES),
   z.strictObject(
     Object.fromEntries(
       TYPICAL_FACT_KEYS.map((key) => [
         key,
-        z.partialRecord(z.enum(FACT_DEFINITIONS[key].options), percent).optional(),
+        z.optional(z.partialRecord(z.enum(FACT_DEFINITIONS[key].options), percent)),
       ]),
     ),
   ),
-) as unknown as z.ZodType<OwnTypicalFacts>;
+) as unknown as z.ZodMiniType<OwnTypicalFacts>;
 
-const sum = z.number().min(BRIEF_LIMITS['money.budget'].min).max(BRIEF_LIMITS['money.budget'].max);
+const sum = z
+  .number()
+  .check(z.minimum(BRIEF_LIMITS['money.budget'].min), z.maximum(BRIEF_LIMITS['money.budget'].max));
 const classPrices = z.partialRecord(
   z.enum(DONOR_CLASSES),
-  z
-    .strictObject({ low: sum, high: sum })
-    .refine(({ low, high }) => low <= high, { message: 'low and high must rise' })
-    .optional(),
-) as unknown as z.ZodType<ClassPrices>;
+  z.optional(
+    z
+      .strictObject({ low: sum, high: sum })
+      .check(z.refine(({ low, high }) => low <= high, { message: 'low and high must rise' })),
+  ),
+) as unknown as z.ZodMiniType<ClassPrices>;
 
-const mustsOn = z
-  .array(z.enum(MUST_KEYS))
-  .max(MUST_KEYS.length)
-  .refine((on) => new Set(on).size === on.length, { message: 'a must stands twice' });
+const mustsOn = z.array(z.enum(MUST_KEYS)).check(
+  z.maxLength(MUST_KEYS.length),
+  z.refine((on) => new Set(on).size === on.length, { message: 'a must stands twice' }),
+);
 /** What a purpose may have of its own of the trip. */
 const purposeTrip = z.strictObject(
   Object.fromEntries(
-    PURPOSE_TRIP_KEYS.map((key) => [key, within(`trip.${key}`).optional()]),
-  ) as Record<PurposeTripKey, z.ZodOptional<z.ZodNumber>>,
+    PURPOSE_TRIP_KEYS.map((key) => [key, z.optional(within(`trip.${key}`))]),
+  ) as Record<PurposeTripKey, z.ZodMiniOptional<z.ZodMiniNumber>>,
 );
 
-const month = z.number().int().min(1).max(12);
+const month = z.number().check(z.int(), z.minimum(1), z.maximum(12));
 
 export const briefSchema = z.strictObject({
   rider: z.strictObject({
     height_mm: within('rider.height_mm'),
-    inseam_mm: within('rider.inseam_mm').optional(),
+    inseam_mm: z.optional(within('rider.inseam_mm')),
     mass_kg: within('rider.mass_kg'),
     kit_kg: within('rider.kit_kg'),
-    lift_kg: within('rider.lift_kg').optional(),
+    lift_kg: z.optional(within('rider.lift_kg')),
     sole_mm: within('rider.sole_mm'),
     skill: z.enum(SKILLS),
     licence: z.enum(LICENCES),
   }),
   ground,
   trip: z.strictObject({
-    name: z.string().max(120),
+    name: z.string().check(z.maxLength(120)),
     length_km: within('trip.length_km'),
     cruise_kmh: within('trip.cruise_kmh'),
     fuelGap_km: within('trip.fuelGap_km'),
     reserve_percent: within('trip.reserve_percent'),
     luggage_kg: within('trip.luggage_kg'),
-    luggage_L: within('trip.luggage_L').optional(),
-    cold_C: within('trip.cold_C').optional(),
-    wet_percent: within('trip.wet_percent').optional(),
-    season: z.strictObject({ from: month, to: month }).optional(),
-    latitude_deg: within('trip.latitude_deg').optional(),
-    longestDay_km: within('trip.longestDay_km').optional(),
+    luggage_L: z.optional(within('trip.luggage_L')),
+    cold_C: z.optional(within('trip.cold_C')),
+    wet_percent: z.optional(within('trip.wet_percent')),
+    season: z.optional(z.strictObject({ from: month, to: month })),
+    latitude_deg: z.optional(within('trip.latitude_deg')),
+    longestDay_km: z.optional(within('trip.longestDay_km')),
     workshopGap_km: within('trip.workshopGap_km'),
-    pillion_kg: within('trip.pillion_kg').optional(),
-    tankBag_kg: within('trip.tankBag_kg').optional(),
-    tail_kg: within('trip.tail_kg').optional(),
-    altitude_m: within('trip.altitude_m').optional(),
-    heat_C: within('trip.heat_C').optional(),
-    headwind_kmh: within('trip.headwind_kmh').optional(),
-    serviceStretch_percent: within('trip.serviceStretch_percent').optional(),
-    days: z
-      .strictObject({
-        first: isoDay.optional(),
-        season: isoDay.optional(),
-        trip: isoDay.optional(),
-      })
-      .optional(),
+    pillion_kg: z.optional(within('trip.pillion_kg')),
+    tankBag_kg: z.optional(within('trip.tankBag_kg')),
+    tail_kg: z.optional(within('trip.tail_kg')),
+    altitude_m: z.optional(within('trip.altitude_m')),
+    heat_C: z.optional(within('trip.heat_C')),
+    headwind_kmh: z.optional(within('trip.headwind_kmh')),
+    serviceStretch_percent: z.optional(within('trip.serviceStretch_percent')),
+    days: z.optional(
+      z.strictObject({
+        first: z.optional(isoDay),
+        season: z.optional(isoDay),
+        trip: z.optional(isoDay),
+      }),
+    ),
   }),
   money: z.strictObject({
     currency,
     budget: within('money.budget'),
     tripFund: within('money.tripFund'),
     gear: within('money.gear'),
-    onTheRoadCosts: within('money.onTheRoadCosts').optional(),
+    onTheRoadCosts: z.optional(within('money.onTheRoadCosts')),
     shopRate_perHour: within('money.shopRate_perHour'),
     ownSpanners: z.boolean(),
     rates: z
       .array(
         z.strictObject({
           currency,
-          rate: z.number().min(RATE_LIMITS.min).max(RATE_LIMITS.max),
+          rate: z.number().check(z.minimum(RATE_LIMITS.min), z.maximum(RATE_LIMITS.max)),
           date: isoDay,
         }),
       )
-      .max(30),
-    yearsKept: within('money.yearsKept').optional(),
-    yearly_km: within('money.yearly_km').optional(),
-    fuel_perL: within('money.fuel_perL').optional(),
-    insurance_perYear: within('money.insurance_perYear').optional(),
-    tax_perYear: within('money.tax_perYear').optional(),
-    service_each: within('money.service_each').optional(),
-    wear_per1000km: within('money.wear_per1000km').optional(),
-    loanInterest_percent: within('money.loanInterest_percent').optional(),
-    loanMonths: within('money.loanMonths').optional(),
-    loanDeposit: within('money.loanDeposit').optional(),
-    partsExtra_percent: within('money.partsExtra_percent').optional(),
-    wrongPart_percent: within('money.wrongPart_percent').optional(),
-    papers: within('money.papers').optional(),
+      .check(z.maxLength(30)),
+    yearsKept: z.optional(within('money.yearsKept')),
+    yearly_km: z.optional(within('money.yearly_km')),
+    fuel_perL: z.optional(within('money.fuel_perL')),
+    insurance_perYear: z.optional(within('money.insurance_perYear')),
+    tax_perYear: z.optional(within('money.tax_perYear')),
+    service_each: z.optional(within('money.service_each')),
+    wear_per1000km: z.optional(within('money.wear_per1000km')),
+    loanInterest_percent: z.optional(within('money.loanInterest_percent')),
+    loanMonths: z.optional(within('money.loanMonths')),
+    loanDeposit: z.optional(within('money.loanDeposit')),
+    partsExtra_percent: z.optional(within('money.partsExtra_percent')),
+    wrongPart_percent: z.optional(within('money.wrongPart_percent')),
+    papers: z.optional(within('money.papers')),
   }),
   musts: z.strictObject({
     on: mustsOn,
     stance: z.enum(['flat', 'balls', 'tiptoes']),
     readyMass_kg: within('musts.readyMass_kg'),
     clearance_mm: within('musts.clearance_mm'),
-    sureness_percent: within('musts.sureness_percent').optional(),
+    sureness_percent: z.optional(within('musts.sureness_percent')),
   }),
-  schools: schools.optional(),
-  swings: swings.optional(),
-  purposes: z
-    .array(
-      z.strictObject({
-        id,
-        name: z.string().min(PURPOSE_NAME_LIMITS.min).max(PURPOSE_NAME_LIMITS.max),
-        ground,
-        trip: purposeTrip.optional(),
-        mustsOn: mustsOn.optional(),
-        schools: schools.optional(),
-        swings: swings.optional(),
-      }),
-    )
-    .max(MAX_PURPOSES - 1)
-    .refine(noTwice, { message: 'a purpose stands twice' })
-    .optional(),
-  origins: origins.optional(),
-  typical: typical.optional(),
-  typicalFacts: typicalFacts.optional(),
-  classPrices: classPrices.optional(),
-  ownNeeds: ownNeeds.optional(),
-}) satisfies z.ZodType<Brief>;
+  schools: z.optional(schools),
+  swings: z.optional(swings),
+  purposes: z.optional(
+    z
+      .array(
+        z.strictObject({
+          id,
+          name: z
+            .string()
+            .check(z.minLength(PURPOSE_NAME_LIMITS.min), z.maxLength(PURPOSE_NAME_LIMITS.max)),
+          ground,
+          trip: z.optional(purposeTrip),
+          mustsOn: z.optional(mustsOn),
+          schools: z.optional(schools),
+          swings: z.optional(swings),
+        }),
+      )
+      .check(
+        z.maxLength(MAX_PURPOSES - 1),
+        z.refine(noTwice, { message: 'a purpose stands twice' }),
+      ),
+  ),
+  origins: z.optional(origins),
+  typical: z.optional(typical),
+  typicalFacts: z.optional(typicalFacts),
+  classPrices: z.optional(classPrices),
+  ownNeeds: z.optional(ownNeeds),
+}) satisfies z.ZodMiniType<Brief>;
 
 const EVEN_MIX: Readonly<Record<Ground, number>> = {
   motorway: 15,

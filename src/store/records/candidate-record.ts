@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { BUILD_STAGES, type BuildStage } from '@/core/build';
 import { MUST_KEYS, type MustKey } from '@/core/brief';
 import { idSchema as id } from './id';
@@ -35,28 +35,26 @@ export interface Build {
   readonly banned?: readonly string[] | undefined;
 }
 
-const sentences = z.array(z.string().min(1).max(300)).max(20);
+const sentences = z
+  .array(z.string().check(z.minLength(1), z.maxLength(300)))
+  .check(z.maxLength(20));
 
 export const candidateSchema = z.strictObject({
   id,
   donorId: id,
-  plate: z
-    .number()
-    .int()
-    .min(0)
-    .max(PLATE_COUNT - 1),
-  notes: z
-    .strictObject({ likes: sentences, dislikes: sentences, compromises: sentences })
-    .optional(),
-  takenAsKept: z.array(z.enum(MUST_KEYS)).max(MUST_KEYS.length).optional(),
-}) satisfies z.ZodType<Candidate>;
+  plate: z.number().check(z.int(), z.minimum(0), z.maximum(PLATE_COUNT - 1)),
+  notes: z.optional(
+    z.strictObject({ likes: sentences, dislikes: sentences, compromises: sentences }),
+  ),
+  takenAsKept: z.optional(z.array(z.enum(MUST_KEYS)).check(z.maxLength(MUST_KEYS.length))),
+}) satisfies z.ZodMiniType<Candidate>;
 export const buildSchema = z.strictObject({
   id,
-  partIds: z.array(id).max(300),
-  stages: z.record(id, z.enum(BUILD_STAGES)).optional(),
-  pinned: z.array(id).max(300).optional(),
-  banned: z.array(id).max(300).optional(),
-}) satisfies z.ZodType<Build>;
+  partIds: z.array(id).check(z.maxLength(300)),
+  stages: z.optional(z.record(id, z.enum(BUILD_STAGES))),
+  pinned: z.optional(z.array(id).check(z.maxLength(300))),
+  banned: z.optional(z.array(id).check(z.maxLength(300))),
+}) satisfies z.ZodMiniType<Build>;
 
 /** The lowest plate nobody carries; `undefined` when the shortlist is full. */
 export function freePlate(candidates: readonly Candidate[]): number | undefined {

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { SHIPPED } from '@/core/catalogue';
 import { idSchema as id } from './id';
 import type { RecordType } from './record-type';
@@ -24,8 +24,8 @@ export const newCatalogueUse = (): CatalogueUse => ({
 export const catalogueRecord: RecordType<CatalogueUse> = {
   schema: z.strictObject({
     id,
-    version: z.number().int().min(0).max(100000),
-    without: z.array(id).max(5000),
+    version: z.number().check(z.int(), z.minimum(0), z.maximum(100000)),
+    without: z.array(id).check(z.maxLength(5000)),
   }),
   since: 4,
   most: 1,

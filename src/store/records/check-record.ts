@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { isId } from './id';
 import type { RecordType, Registry } from './record-type';
 import { allFaultsAmong, faultsAmong, mentioning, type AmongFault } from './references';
@@ -23,8 +23,17 @@ export type RecordFault =
 
 /** What a schema found, as code and facts. */
 export interface ShapeIssue {
-  readonly kind: 'too-small' | 'too-large' | 'wrong-type' | 'unknown-field' | 'other';
+  readonly kind:
+    | 'too-small'
+    | 'too-large'
+    | 'wrong-type'
+    | 'not-an-option'
+    | 'not-a-day'
+    | 'unknown-field'
+    | 'other';
   readonly limit?: number;
+  /** What it may be. */
+  readonly options?: readonly string[];
   /** True where the limit counts letters or entries, not an amount. */
   readonly counts?: boolean;
   readonly words?: string;
@@ -48,8 +57,14 @@ export function shapeIssue(issue: z.core.$ZodIssue): ShapeIssue {
       return { kind: 'wrong-type' };
     case 'unrecognized_keys':
       return { kind: 'unknown-field', words: issue.keys.join(', ') };
-    default:
+    case 'invalid_value':
+      return { kind: 'not-an-option', options: issue.values.map(String) };
+    case 'invalid_format':
+      return { kind: issue.format === 'date' ? 'not-a-day' : 'other' };
+    case 'custom':
       return { kind: 'other', words: issue.message };
+    default:
+      return { kind: 'other' };
   }
 }
 

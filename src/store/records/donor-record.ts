@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
   baseOf,
   DONOR_CLASSES,
@@ -31,54 +31,59 @@ const readingSchema = z.strictObject({
   unit: z.enum(UNIT_IDS as readonly [UnitId, ...UnitId[]]),
   basis: z.enum(BASES),
   origin: z.enum(ORIGINS),
-  note: z.string().max(400),
-  spread: z.number().nonnegative().optional(),
+  note: z.string().check(z.maxLength(400)),
+  spread: z.optional(z.number().check(z.nonnegative())),
 });
 
 /** One figure's readings, checked against the figure's dimension, bases and limits. */
 const figureSchema = (key: FigureKey) =>
   z
-    .strictObject({ readings: z.array(readingSchema).min(1).max(40), pinned: id.optional() })
-    .superRefine((figure, context) => {
-      figure.readings.forEach((reading, index) => {
-        const fault = findReadingFault(key, reading);
-        if (fault)
-          context.addIssue({
-            code: 'custom',
-            path: ['readings', index, 'amount'],
-            message: fault.code,
-            params: { fault },
-          });
-      });
-    });
+    .strictObject({
+      readings: z.array(readingSchema).check(z.minLength(1), z.maxLength(40)),
+      pinned: z.optional(id),
+    })
+    .check(
+      z.superRefine((figure, context) => {
+        figure.readings.forEach((reading, index) => {
+          const fault = findReadingFault(key, reading);
+          if (fault)
+            context.addIssue({
+              code: 'custom',
+              path: ['readings', index, 'amount'],
+              message: fault.code,
+              params: { fault },
+            });
+        });
+      }),
+    );
 
 const figuresSchema = z.strictObject(
   Object.fromEntries(
-    FIGURE_KEYS.map((key) => [key, figureSchema(key).optional()]),
-  ) as unknown as Record<FigureKey, z.ZodOptional<z.ZodType<Figure>>>,
+    FIGURE_KEYS.map((key) => [key, z.optional(figureSchema(key))]),
+  ) as unknown as Record<FigureKey, z.ZodMiniOptional<z.ZodMiniType<Figure>>>,
 );
 
 const factReadingSchema = (key: FactKey) =>
   z.strictObject({
     id,
-    value: z
-      .string()
-      .max(60)
-      .refine((value) => isFactValue(key, value), { message: 'not a value of this fact' }),
+    value: z.string().check(
+      z.maxLength(60),
+      z.refine((value) => isFactValue(key, value), { message: 'not a value of this fact' }),
+    ),
     origin: z.enum(ORIGINS),
-    note: z.string().max(400),
+    note: z.string().check(z.maxLength(400)),
   });
 
 const factSchema = (key: FactKey) =>
   z.strictObject({
-    readings: z.array(factReadingSchema(key)).min(1).max(40),
-    pinned: id.optional(),
+    readings: z.array(factReadingSchema(key)).check(z.minLength(1), z.maxLength(40)),
+    pinned: z.optional(id),
   });
 
 const factsSchema = z.strictObject(
   Object.fromEntries(
-    FACT_KEYS.map((key) => [key, factSchema(key).optional()]),
-  ) as unknown as Record<FactKey, z.ZodOptional<z.ZodType<Fact>>>,
+    FACT_KEYS.map((key) => [key, z.optional(factSchema(key))]),
+  ) as unknown as Record<FactKey, z.ZodMiniOptional<z.ZodMiniType<Fact>>>,
 );
 
 /** One reading a figure, as a trial holds them. */
@@ -86,60 +91,69 @@ export const figureReadingsSchema = z.strictObject(
   Object.fromEntries(
     FIGURE_KEYS.map((key) => [
       key,
-      readingSchema
-        .superRefine((reading, context) => {
-          const fault = findReadingFault(key, reading);
-          if (fault) context.addIssue({ code: 'custom', path: ['amount'], message: fault.code });
-        })
-        .optional(),
+      z.optional(
+        readingSchema.check(
+          z.superRefine((reading, context) => {
+            const fault = findReadingFault(key, reading);
+            if (fault) context.addIssue({ code: 'custom', path: ['amount'], message: fault.code });
+          }),
+        ),
+      ),
     ]),
-  ) as unknown as Record<FigureKey, z.ZodOptional<z.ZodType<Reading>>>,
+  ) as unknown as Record<FigureKey, z.ZodMiniOptional<z.ZodMiniType<Reading>>>,
 );
 
 /** One reading a fact, as a trial holds them. */
 export const factReadingsSchema = z.strictObject(
   Object.fromEntries(
-    FACT_KEYS.map((key) => [key, factReadingSchema(key).optional()]),
-  ) as unknown as Record<FactKey, z.ZodOptional<z.ZodType<FactReading>>>,
+    FACT_KEYS.map((key) => [key, z.optional(factReadingSchema(key))]),
+  ) as unknown as Record<FactKey, z.ZodMiniOptional<z.ZodMiniType<FactReading>>>,
 );
 
 export const weakPointSchema = z.strictObject({
   id,
-  what: z.string().max(200),
-  cost: z
-    .strictObject({ amount: z.number().min(MENDING_LIMITS.min).max(MENDING_LIMITS.max), currency })
-    .optional(),
+  what: z.string().check(z.maxLength(200)),
+  cost: z.optional(
+    z.strictObject({
+      amount: z.number().check(z.minimum(MENDING_LIMITS.min), z.maximum(MENDING_LIMITS.max)),
+      currency,
+    }),
+  ),
   mend: z.boolean(),
   origin: z.enum(ORIGINS),
-  note: z.string().max(400),
+  note: z.string().check(z.maxLength(400)),
 });
 const within = (key: keyof typeof MACHINE_LIMITS) =>
-  z.number().min(MACHINE_LIMITS[key].min).max(MACHINE_LIMITS[key].max).optional();
+  z.optional(
+    z.number().check(z.minimum(MACHINE_LIMITS[key].min), z.maximum(MACHINE_LIMITS[key].max)),
+  );
 
 const sheet = {
   id,
-  maker: z.string().max(80),
-  model: z.string().max(120),
-  version: z.string().max(120),
+  maker: z.string().check(z.maxLength(80)),
+  model: z.string().check(z.maxLength(120)),
+  version: z.string().check(z.maxLength(120)),
   donorClass: z.enum(DONOR_CLASSES),
-  classGuessed: z.boolean().optional(),
+  classGuessed: z.optional(z.boolean()),
   figures: figuresSchema,
-  note: z.string().max(4000),
-  facts: factsSchema.optional(),
-  weakPoints: z.array(weakPointSchema).max(40).optional(),
-  tags: z.array(z.string().min(1).max(30)).max(20).optional(),
-  archived: z.boolean().optional(),
+  note: z.string().check(z.maxLength(4000)),
+  facts: z.optional(factsSchema),
+  weakPoints: z.optional(z.array(weakPointSchema).check(z.maxLength(40))),
+  tags: z.optional(
+    z.array(z.string().check(z.minLength(1), z.maxLength(30))).check(z.maxLength(20)),
+  ),
+  archived: z.optional(z.boolean()),
 };
 const variant = z.strictObject({
   year: within('year'),
-  market: z.string().max(60).optional(),
-  tune: z.enum(TUNES).optional(),
-  seat: z.enum(SEAT_VERSIONS).optional(),
+  market: z.optional(z.string().check(z.maxLength(60))),
+  tune: z.optional(z.enum(TUNES)),
+  seat: z.optional(z.enum(SEAT_VERSIONS)),
 });
 const fitted = z.strictObject({
   partId: id,
-  wear: z.number().min(0).max(1),
-  on: isoDay.optional(),
+  wear: z.number().check(z.minimum(0), z.maximum(1)),
+  on: z.optional(isoDay),
 });
 
 export const donorSchema = z.discriminatedUnion('kind', [
@@ -148,18 +162,18 @@ export const donorSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('machine'),
     ...sheet,
-    baseId: id.optional(),
-    variant: variant.optional(),
+    baseId: z.optional(id),
+    variant: z.optional(variant),
     state: z.enum(MACHINE_STATES),
     machine: z.strictObject({
       odometer_km: within('odometer_km'),
       hours: within('hours'),
       year: within('year'),
       collect_km: within('collect_km'),
-      fitted: z.array(fitted).max(100),
+      fitted: z.array(fitted).check(z.maxLength(100)),
     }),
   }),
-]) satisfies z.ZodType<Donor>;
+]) satisfies z.ZodMiniType<Donor>;
 
 export const newDonor = (donorId: string): Donor => ({
   kind: 'model',

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
   GROUNDS,
   LICENCES,
@@ -16,17 +16,17 @@ import { currencySchema as currency } from './currency';
  * stay readable. A new shape of the brief is a new version of the sheet, not a change here.
  */
 const n = z.number();
-const maybe = n.optional();
+const maybe = z.optional(n);
 const shares = z.strictObject(
   Object.fromEntries(GROUNDS.map((g) => [g, n])) as Record<(typeof GROUNDS)[number], typeof n>,
 );
 const schools = z.strictObject({
-  size: z.enum(['light-first', 'middle', 'road-first']).optional(),
-  engine: z.enum(['low-torque', 'revs']).optional(),
-  springs: z.enum(['soft-is-fine', 'to-the-rider']).optional(),
+  size: z.optional(z.enum(['light-first', 'middle', 'road-first'])),
+  engine: z.optional(z.enum(['low-torque', 'revs'])),
+  springs: z.optional(z.enum(['soft-is-fine', 'to-the-rider'])),
 });
 const swings = z.record(z.string(), n);
-const day = z.string().optional();
+const day = z.optional(z.string());
 
 export const frozenBriefSchema = z.strictObject({
   rider: z.strictObject({
@@ -38,8 +38,8 @@ export const frozenBriefSchema = z.strictObject({
     sole_mm: n,
     skill: z.enum(SKILLS),
     licence: z.enum(LICENCES),
-    sits: z
-      .array(
+    sits: z.optional(
+      z.array(
         z.strictObject({
           id: z.string(),
           machine: z.string(),
@@ -47,8 +47,8 @@ export const frozenBriefSchema = z.strictObject({
           seatWidth: z.enum(SEAT_WIDTHS),
           feet: z.enum(STANCE_BANDS),
         }),
-      )
-      .optional(),
+      ),
+    ),
   }),
   ground: shares,
   trip: z.strictObject({
@@ -61,7 +61,7 @@ export const frozenBriefSchema = z.strictObject({
     luggage_L: maybe,
     cold_C: maybe,
     wet_percent: maybe,
-    season: z.strictObject({ from: n, to: n }).optional(),
+    season: z.optional(z.strictObject({ from: n, to: n })),
     latitude_deg: maybe,
     longestDay_km: maybe,
     workshopGap_km: n,
@@ -72,7 +72,7 @@ export const frozenBriefSchema = z.strictObject({
     heat_C: maybe,
     headwind_kmh: maybe,
     serviceStretch_percent: maybe,
-    days: z.strictObject({ first: day, season: day, trip: day }).optional(),
+    days: z.optional(z.strictObject({ first: day, season: day, trip: day })),
   }),
   money: z.strictObject({
     currency,
@@ -104,27 +104,27 @@ export const frozenBriefSchema = z.strictObject({
     clearance_mm: n,
     sureness_percent: maybe,
   }),
-  schools: schools.optional(),
-  swings: swings.optional(),
-  ownNeeds: swings.optional(),
-  purposes: z
-    .array(
+  schools: z.optional(schools),
+  swings: z.optional(swings),
+  ownNeeds: z.optional(swings),
+  purposes: z.optional(
+    z.array(
       z.strictObject({
         id: z.string(),
         name: z.string(),
         ground: shares,
-        trip: z
-          .strictObject(
+        trip: z.optional(
+          z.strictObject(
             Object.fromEntries(PURPOSE_TRIP_KEYS.map((key) => [key, maybe])) as Record<
               PurposeTripKey,
               typeof maybe
             >,
-          )
-          .optional(),
-        mustsOn: z.array(z.enum(MUST_KEYS)).optional(),
-        schools: schools.optional(),
-        swings: swings.optional(),
+          ),
+        ),
+        mustsOn: z.optional(z.array(z.enum(MUST_KEYS))),
+        schools: z.optional(schools),
+        swings: z.optional(swings),
       }),
-    )
-    .optional(),
+    ),
+  ),
 });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { WISH_LIMITS, type Teeth } from '@/core/gearing';
 import { figureDefinition } from '@/core/readings';
 import { idSchema as id } from './id';
@@ -16,19 +16,19 @@ export interface Gearing {
 }
 
 const within = ({ min, max }: { readonly min: number; readonly max: number }) =>
-  z.number().min(min).max(max);
+  z.number().check(z.minimum(min), z.maximum(max));
 const teeth = z.strictObject({
-  front: within(figureDefinition('sprocketFront').limits).int(),
-  rear: within(figureDefinition('sprocketRear').limits).int(),
+  front: within(figureDefinition('sprocketFront').limits).check(z.int()),
+  rear: within(figureDefinition('sprocketRear').limits).check(z.int()),
 });
 
 const gearingSchema = z.strictObject({
   id,
-  crawl_kmh: within(WISH_LIMITS.crawl_kmh).optional(),
-  revs_percent: within(WISH_LIMITS.revs_percent).optional(),
-  trail: teeth.optional(),
-  road: teeth.optional(),
-}) satisfies z.ZodType<Gearing>;
+  crawl_kmh: z.optional(within(WISH_LIMITS.crawl_kmh)),
+  revs_percent: z.optional(within(WISH_LIMITS.revs_percent)),
+  trail: z.optional(teeth),
+  road: z.optional(teeth),
+}) satisfies z.ZodMiniType<Gearing>;
 
 export const gearingRecord: RecordType<Gearing> = {
   schema: gearingSchema,

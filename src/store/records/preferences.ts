@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { UNIT_SYSTEMS, type UnitSystem } from '@/core/units';
 
 /** What belongs to the person at this browser, not to the dossier; it is not in exported files. */
@@ -15,9 +15,9 @@ export interface Preferences {
 export const preferencesSchema = z.object({
   units: z.enum(UNIT_SYSTEMS),
   visited: z.boolean(),
-  purpose: z.string().catch('whole'),
-  openGroups: z.array(z.string()).catch([]),
-}) satisfies z.ZodType<Preferences>;
+  purpose: z.catch(z.string(), 'whole'),
+  openGroups: z.catch(z.array(z.string()), []),
+}) satisfies z.ZodMiniType<Preferences>;
 export const DEFAULT_PREFERENCES: Preferences = {
   units: 'metric',
   visited: false,

@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 
 /** A mention of another record. */
 export interface Reference {
@@ -16,7 +16,7 @@ export type Rows = Readonly<Record<string, unknown>>;
  * from it, so a new kind is one module like this and one row of words.
  */
 export interface RecordType<T = unknown> {
-  readonly schema: z.ZodType<T>;
+  readonly schema: z.ZodMiniType<T>;
   /** Version of the database in which the table came. */
   readonly since: number;
   /** Most of them in one dossier. */

@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { briefRecord } from './brief-record';
 import { buildRecord, candidateRecord } from './candidate-record';
 import { catalogueRecord } from './catalogue-record';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
   ADJUSTERS,
   CHANGE_VERDICTS,
@@ -15,18 +15,18 @@ import { idSchema as id, isoDay } from './id';
 import type { RecordType } from './record-type';
 
 const within = ({ min, max }: { readonly min: number; readonly max: number }) =>
-  z.number().min(min).max(max).optional();
+  z.optional(z.number().check(z.minimum(min), z.maximum(max)));
 
 const end = z.strictObject({
-  readings: z
-    .strictObject(
+  readings: z.optional(
+    z.strictObject(
       Object.fromEntries(SAG_LENGTHS.map((l) => [l, within(SETUP_LIMITS.length_mm)])) as Record<
         (typeof SAG_LENGTHS)[number],
         ReturnType<typeof within>
       >,
-    )
-    .optional(),
-  tool: z.enum(SAG_TOOLS).optional(),
+    ),
+  ),
+  tool: z.optional(z.enum(SAG_TOOLS)),
   pitch_mm: within(SETUP_LIMITS.pitch_mm),
   turns: within(SETUP_LIMITS.turns),
   turnsMost: within(SETUP_LIMITS.turns),
@@ -34,17 +34,17 @@ const end = z.strictObject({
   rebound: within(SETUP_LIMITS.clicks),
   pressure_bar: within(SETUP_LIMITS.pressure_bar),
   raised_mm: within(SETUP_LIMITS.raised_mm),
-}) satisfies z.ZodType<EndSetup>;
+}) satisfies z.ZodMiniType<EndSetup>;
 
 const setupSchema = z.strictObject({
   id,
   donorId: id,
-  name: z.string().min(1).max(120),
+  name: z.string().check(z.minLength(1), z.maxLength(120)),
   on: isoDay,
   load: z.enum(SETUP_LOADS),
   school: z.enum(SAG_SCHOOLS),
-  partIds: z.array(id).max(300).optional(),
-  ends: z.strictObject({ rear: end.optional(), front: end.optional() }),
+  partIds: z.optional(z.array(id).check(z.maxLength(300))),
+  ends: z.strictObject({ rear: z.optional(end), front: z.optional(end) }),
   changes: z
     .array(
       z.strictObject({
@@ -52,15 +52,15 @@ const setupSchema = z.strictObject({
         on: isoDay,
         end: z.enum(SETUP_ENDS),
         what: z.enum(ADJUSTERS),
-        from: z.string().max(60),
-        to: z.string().max(60),
-        verdict: z.enum(CHANGE_VERDICTS).optional(),
-        words: z.string().max(400),
+        from: z.string().check(z.maxLength(60)),
+        to: z.string().check(z.maxLength(60)),
+        verdict: z.optional(z.enum(CHANGE_VERDICTS)),
+        words: z.string().check(z.maxLength(400)),
       }),
     )
-    .max(300),
-  note: z.string().max(2000),
-}) satisfies z.ZodType<SetUp>;
+    .check(z.maxLength(300)),
+  note: z.string().check(z.maxLength(2000)),
+}) satisfies z.ZodMiniType<SetUp>;
 
 export const setupRecord: RecordType<SetUp> = {
   schema: setupSchema,

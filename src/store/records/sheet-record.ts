@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { BUILD_STAGES } from '@/core/build';
 import { MUST_KEYS, STANCE_BANDS } from '@/core/brief';
 import { FACT_KEYS, type FactKey } from '@/core/facts';
@@ -15,20 +15,23 @@ export type Frozen<T> = T extends readonly (infer E)[]
     ? { readonly [K in keyof T]: Frozen<T[K]> }
     : T;
 
-const name = z.string().max(240);
-const sentence = z.string().max(800);
-const share = z.number().min(0).max(1);
+const name = z.string().check(z.maxLength(240));
+const sentence = z.string().check(z.maxLength(800));
+const share = z.number().check(z.minimum(0), z.maximum(1));
 const interval = z.strictObject({ low: z.number(), mid: z.number(), high: z.number() });
 const estimate = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('known'), interval }),
-  z.strictObject({ kind: z.literal('unknown'), missing: z.array(z.string().max(80)).max(60) }),
+  z.strictObject({
+    kind: z.literal('unknown'),
+    missing: z.array(z.string().check(z.maxLength(80))).check(z.maxLength(60)),
+  }),
 ]);
 const probabilities = z.strictObject({ flat: share, balls: share, tiptoes: share, none: share });
 
 const planned = z.strictObject({
   cost: z.number(),
   points: z.number(),
-  partIds: z.array(id).max(300),
+  partIds: z.array(id).check(z.maxLength(300)),
 });
 
 /**
@@ -43,21 +46,17 @@ export const sheetSchema = z.strictObject({
   on: isoDay,
   brief: frozenBriefSchema,
   /** The purpose it was weighed for; empty: all of them together. */
-  purpose: z.string().max(60),
+  purpose: z.string().check(z.maxLength(60)),
   view: z.enum(['stock', 'built']),
   machine: z.strictObject({
     candidateId: id,
     donorId: id,
-    plate: z
-      .number()
-      .int()
-      .min(0)
-      .max(PLATE_COUNT - 1),
+    plate: z.number().check(z.int(), z.minimum(0), z.maximum(PLATE_COUNT - 1)),
     name,
     listing: z.boolean(),
   }),
   points: interval,
-  place: z.number().int().positive().optional(),
+  place: z.optional(z.number().check(z.int(), z.positive())),
   wants: z
     .array(
       z.strictObject({
@@ -66,53 +65,54 @@ export const sheetSchema = z.strictObject({
         need: z.number(),
         estimate,
         /** Figures that nobody had given and that it rests on. */
-        typical: z
-          .array(z.enum(FIGURE_KEYS as readonly [FigureKey, ...FigureKey[]]))
-          .max(FIGURE_KEYS.length)
-          .optional(),
+        typical: z.optional(
+          z
+            .array(z.enum(FIGURE_KEYS as readonly [FigureKey, ...FigureKey[]]))
+            .check(z.maxLength(FIGURE_KEYS.length)),
+        ),
         worth: share,
       }),
     )
-    .max(WANT_KEYS.length),
+    .check(z.maxLength(WANT_KEYS.length)),
   gaps: z
     .array(
       z.strictObject({
         want: z.enum(WANT_KEYS),
         loss: z.number(),
-        helpers: z.number().int().min(0),
-        closer: z
-          .strictObject({
+        helpers: z.number().check(z.int(), z.minimum(0)),
+        closer: z.optional(
+          z.strictObject({
             part: name,
-            along: z.array(name).max(10),
+            along: z.array(name).check(z.maxLength(10)),
             cost: z.number(),
             closes: z.boolean(),
             becomes: z.number(),
-          })
-          .optional(),
+          }),
+        ),
       }),
     )
-    .max(WANT_KEYS.length),
+    .check(z.maxLength(WANT_KEYS.length)),
   musts: z
     .array(
       z.strictObject({
         key: z.enum(MUST_KEYS),
         verdict: z.enum(['pass', 'fail', 'unsure', 'not-known']),
         /** Share of the draws in which it held that day. */
-        chance: share.optional(),
+        chance: z.optional(share),
         words: sentence,
       }),
     )
-    .max(MUST_KEYS.length),
-  stance: z
-    .strictObject({
+    .check(z.maxLength(MUST_KEYS.length)),
+  stance: z.optional(
+    z.strictObject({
       band: z.enum(STANCE_BANDS),
       oneFootBand: z.enum(STANCE_BANDS),
       probabilities,
       gap: interval,
       seatHeight_mm: z.number(),
       shape: z.strictObject({ settle_mm: z.number(), halfWidth_mm: z.number() }),
-    })
-    .optional(),
+    }),
+  ),
   /** In the order of fitting; `cost` with fitting, absent where it is not known. */
   parts: z
     .array(
@@ -120,15 +120,17 @@ export const sheetSchema = z.strictObject({
         partId: id,
         name,
         stage: z.enum(BUILD_STAGES),
-        cost: z.number().optional(),
+        cost: z.optional(z.number()),
         workshop: z.boolean(),
-        orderBy: isoDay.optional(),
-        legal: z.string().max(400).optional(),
+        orderBy: z.optional(isoDay),
+        legal: z.optional(z.string().check(z.maxLength(400))),
       }),
     )
-    .max(300),
+    .check(z.maxLength(300)),
   /** What is put right before it is ridden: known weak points and what was found. */
-  mends: z.array(z.strictObject({ what: name, cost: z.number().optional() })).max(60),
+  mends: z
+    .array(z.strictObject({ what: name, cost: z.optional(z.number()) }))
+    .check(z.maxLength(60)),
   outlay: estimate,
   /** The whole shortlist that day. */
   field: z
@@ -136,44 +138,42 @@ export const sheetSchema = z.strictObject({
       z.strictObject({
         candidateId: id,
         name,
-        plate: z
-          .number()
-          .int()
-          .min(0)
-          .max(PLATE_COUNT - 1),
+        plate: z.number().check(z.int(), z.minimum(0), z.maximum(PLATE_COUNT - 1)),
         points: interval,
-        place: z.number().int().positive().optional(),
-        outlay: z.number().optional(),
-        first: share.optional(),
+        place: z.optional(z.number().check(z.int(), z.positive())),
+        outlay: z.optional(z.number()),
+        first: z.optional(share),
       }),
     )
-    .max(PLATE_COUNT),
+    .check(z.maxLength(PLATE_COUNT)),
   /** Best fit for each total spending, as far as it was planned. */
   curve: z
     .array(
       z.strictObject({
         candidateId: id,
         whole: z.boolean(),
-        corners: z.array(planned).max(400),
+        corners: z.array(planned).check(z.maxLength(400)),
         /** The best build for the money as the planner proved it, and the cheapest that is as good to ride where that is another. */
-        best: planned.optional(),
-        enough: planned.optional(),
+        best: z.optional(planned),
+        enough: z.optional(planned),
       }),
     )
-    .max(PLATE_COUNT),
-  doubt: z
-    .strictObject({
-      samples: z.number().int().positive(),
+    .check(z.maxLength(PLATE_COUNT)),
+  doubt: z.optional(
+    z.strictObject({
+      samples: z.number().check(z.int(), z.positive()),
       error: share,
       firmness: z.enum(['none', 'level', 'behind', 'firm', 'likely', 'open']),
       first: share,
       placed: share,
-      rivalId: id.optional(),
-      ahead: share.optional(),
-      turns: z.array(sentence).max(12),
-    })
-    .optional(),
-  cautions: z.array(z.strictObject({ what: sentence, todo: sentence, grave: z.boolean() })).max(40),
+      rivalId: z.optional(id),
+      ahead: z.optional(share),
+      turns: z.array(sentence).check(z.maxLength(12)),
+    }),
+  ),
+  cautions: z
+    .array(z.strictObject({ what: sentence, todo: sentence, grave: z.boolean() }))
+    .check(z.maxLength(40)),
   /** What is asked and measured on the machine, what matters most first. */
   open: z
     .array(
@@ -182,21 +182,21 @@ export const sheetSchema = z.strictObject({
           kind: z.literal('figure'),
           key: z.enum(FIGURE_KEYS as readonly [FigureKey, ...FigureKey[]]),
           points: z.number(),
-          decides: z.array(z.enum(MUST_KEYS)).max(MUST_KEYS.length),
+          decides: z.array(z.enum(MUST_KEYS)).check(z.maxLength(MUST_KEYS.length)),
           /** How what is thought now is known; sheets of older versions say who said what it comes from. */
-          origin: z.enum(KNOWN_AS).optional(),
-          basis: z.enum(BASES).optional(),
-          now: interval.optional(),
+          origin: z.optional(z.enum(KNOWN_AS)),
+          basis: z.optional(z.enum(BASES)),
+          now: z.optional(interval),
         }),
         z.strictObject({
           kind: z.literal('fact'),
           key: z.enum(FACT_KEYS as readonly [FactKey, ...FactKey[]]),
           points: z.number(),
-          decides: z.array(z.enum(MUST_KEYS)).max(MUST_KEYS.length),
+          decides: z.array(z.enum(MUST_KEYS)).check(z.maxLength(MUST_KEYS.length)),
         }),
       ]),
     )
-    .max(120),
+    .check(z.maxLength(120)),
 });
 
 export type Sheet = Frozen<z.infer<typeof sheetSchema>>;

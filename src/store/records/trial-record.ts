@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { SEAT_WIDTHS, STANCE_BANDS } from '@/core/brief';
 import {
   FELT_KEYS,
@@ -39,54 +39,64 @@ export const TRIAL_LIMITS = {
 } as const;
 
 const { min: slowest, max: fastest } = TRIAL_LIMITS.buzz_kmh;
-const buzzSpeed = z.number().min(slowest).max(fastest);
+const buzzSpeed = z.number().check(z.minimum(slowest), z.maximum(fastest));
 
 const observed = z.strictObject({
-  feet: z.enum(STANCE_BANDS).optional(),
-  seatHeight_mm: z.number().min(seat.min).max(seat.max).optional(),
-  seatWidth: z.enum(SEAT_WIDTHS).optional(),
-  figures: figureReadingsSchema.optional(),
-  facts: factReadingsSchema.optional(),
-  ticks: z.partialRecord(z.enum(POINTS), z.enum(TICKS)).optional(),
-  felt: z
-    .partialRecord(
+  feet: z.optional(z.enum(STANCE_BANDS)),
+  seatHeight_mm: z.optional(z.number().check(z.minimum(seat.min), z.maximum(seat.max))),
+  seatWidth: z.optional(z.enum(SEAT_WIDTHS)),
+  figures: z.optional(figureReadingsSchema),
+  facts: z.optional(factReadingsSchema),
+  ticks: z.optional(z.partialRecord(z.enum(POINTS), z.enum(TICKS))),
+  felt: z.optional(
+    z.partialRecord(
       z.enum(FELT_KEYS as unknown as readonly [Felt, ...Felt[]]),
-      z.number().int().min(0).max(MOST_FELT).optional(),
-    )
-    .optional(),
-  answers: z
-    .partialRecord(z.enum(SELLER_QUESTIONS), z.string().min(1).max(SELLER_ANSWER_MOST))
-    .optional(),
-  buzz: z
-    .strictObject({ from_kmh: buzzSpeed, to_kmh: buzzSpeed })
-    .refine(({ from_kmh, to_kmh }) => from_kmh <= to_kmh, { message: 'speeds must rise' })
-    .optional(),
-  heart: z.number().int().min(0).max(MOST_HEART).optional(),
-  lifted: z.enum(LIFTS).optional(),
-  findings: z.array(weakPointSchema).max(40).optional(),
-}) as unknown as z.ZodType<Observed>;
+      z.optional(z.number().check(z.int(), z.minimum(0), z.maximum(MOST_FELT))),
+    ),
+  ),
+  answers: z.optional(
+    z.partialRecord(
+      z.enum(SELLER_QUESTIONS),
+      z.string().check(z.minLength(1), z.maxLength(SELLER_ANSWER_MOST)),
+    ),
+  ),
+  buzz: z.optional(
+    z
+      .strictObject({ from_kmh: buzzSpeed, to_kmh: buzzSpeed })
+      .check(
+        z.refine(({ from_kmh, to_kmh }) => from_kmh <= to_kmh, { message: 'speeds must rise' }),
+      ),
+  ),
+  heart: z.optional(z.number().check(z.int(), z.minimum(0), z.maximum(MOST_HEART))),
+  lifted: z.optional(z.enum(LIFTS)),
+  findings: z.optional(z.array(weakPointSchema).check(z.maxLength(40))),
+}) as unknown as z.ZodMiniType<Observed>;
 
 export const trialSchema = z.strictObject({
   id,
   kind: z.enum(TRIAL_KINDS),
-  on: isoDay.optional(),
-  where: z.string().max(120).optional(),
-  when: z.enum(TRIAL_TIMES).optional(),
-  donorId: id.optional(),
-  machine: z.string().max(240),
-  partIds: z.array(id).max(300).optional(),
-  conditions: z
-    .strictObject({
-      inKit: z.boolean().optional(),
-      load_kg: z.number().min(TRIAL_LIMITS.load_kg.min).max(TRIAL_LIMITS.load_kg.max).optional(),
-      minutes: z.number().min(TRIAL_LIMITS.minutes.min).max(TRIAL_LIMITS.minutes.max).optional(),
-      wornTyres: z.boolean().optional(),
-      words: z.string().max(1000).optional(),
-    })
-    .optional(),
+  on: z.optional(isoDay),
+  where: z.optional(z.string().check(z.maxLength(120))),
+  when: z.optional(z.enum(TRIAL_TIMES)),
+  donorId: z.optional(id),
+  machine: z.string().check(z.maxLength(240)),
+  partIds: z.optional(z.array(id).check(z.maxLength(300))),
+  conditions: z.optional(
+    z.strictObject({
+      inKit: z.optional(z.boolean()),
+      load_kg: z.optional(
+        z.number().check(z.minimum(TRIAL_LIMITS.load_kg.min), z.maximum(TRIAL_LIMITS.load_kg.max)),
+      ),
+      minutes: z.optional(
+        z.number().check(z.minimum(TRIAL_LIMITS.minutes.min), z.maximum(TRIAL_LIMITS.minutes.max)),
+      ),
+      wornTyres: z.optional(z.boolean()),
+      words: z.optional(z.string().check(z.maxLength(1000))),
+    }),
+  ),
   observed,
-  note: z.string().max(2000),
-}) satisfies z.ZodType<Trial>;
+  note: z.string().check(z.maxLength(2000)),
+}) satisfies z.ZodMiniType<Trial>;
 
 /** A sit whose seat is known says something of the rider, whatever becomes of the machine. */
 const saysOfRider = ({ observed: o }: Trial): boolean =>

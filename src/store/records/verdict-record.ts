@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { sheetSchema, type Frozen } from './sheet-record';
 import { idSchema as id } from './id';
 import type { RecordType } from './record-type';
@@ -20,11 +20,11 @@ export const verdictSchema = z.strictObject({
   at: z.iso.datetime(),
   outcome: z.enum(OUTCOMES),
   /** In the rider's own words. */
-  reasons: z.string().max(REASONS_LIMIT),
-  overturn: z.string().max(REASONS_LIMIT),
-  ownMoney: z.enum(OWN_MONEY).optional(),
+  reasons: z.string().check(z.maxLength(REASONS_LIMIT)),
+  overturn: z.string().check(z.maxLength(REASONS_LIMIT)),
+  ownMoney: z.optional(z.enum(OWN_MONEY)),
   /** The candidate that stood next, by id. */
-  runnerUpId: id.optional(),
+  runnerUpId: z.optional(id),
   sheet: sheetSchema,
 });
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { FACT_KEYS, type FactKey } from '@/core/facts';
 import { BASES, FIGURE_KEYS, type FigureKey } from '@/core/readings';
 import { headingsKey, TEXT_COLUMNS, type ColumnTarget } from '@/core/tables';
@@ -11,14 +11,14 @@ const columnSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('figure'),
     key: z.enum(FIGURE_KEYS as readonly [FigureKey, ...FigureKey[]]),
-    unit: z.enum(UNIT_IDS as readonly [UnitId, ...UnitId[]]).optional(),
+    unit: z.optional(z.enum(UNIT_IDS as readonly [UnitId, ...UnitId[]])),
     basis: z.enum(BASES),
   }),
   z.strictObject({
     kind: z.literal('fact'),
     key: z.enum(FACT_KEYS as readonly [FactKey, ...FactKey[]]),
   }),
-]) satisfies z.ZodType<ColumnTarget>;
+]) satisfies z.ZodMiniType<ColumnTarget>;
 
 /** The mapping once made for these headings; `undefined` when there is none. One that cannot be read is forgotten. */
 export async function rememberedColumns(
@@ -29,7 +29,7 @@ export async function rememberedColumns(
   try {
     const stored = await db.mappings.get(key);
     if (!stored) return undefined;
-    const read = z.array(columnSchema).length(headings.length).safeParse(stored.value);
+    const read = z.array(columnSchema).check(z.length(headings.length)).safeParse(stored.value);
     if (read.success) return read.data;
     await db.mappings.delete(key);
     return undefined;

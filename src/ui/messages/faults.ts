@@ -6,6 +6,7 @@ import type { FileFault } from '@/store/files';
 import type { StorageFault } from '@/store/persistence';
 import { dimensionWords, unitExamples } from './dimension-words';
 import { formatNumber, trimmed } from './format';
+import { issueWords } from './record-faults';
 import { oneRecord } from './record-words';
 import { BASIS_WORDS, FIGURE_WORDS } from './words';
 import { inSentence } from './in-sentence';
@@ -82,7 +83,7 @@ export function fileFaultWords(fault: FileFault): string {
     case 'file-newer':
       return `This dossier has version ${fault.version}; this Jugator reads up to ${fault.known}. Open it with a newer one.`;
     case 'file-invalid':
-      return `At ${fault.path.join(' › ') || 'the top'}: ${fault.problem}${fault.others > 0 ? ` (and ${fault.others} more)` : ''}.`;
+      return `At ${fault.path.join(' › ') || 'the top'}: it ${issueWords(fault.issue)}${fault.others > 0 ? ` (and ${fault.others} more)` : ''}.`;
     case 'file-twice':
       return `The ${oneRecord(fault.table)} “${fault.id}” stands in the file twice.`;
     case 'file-id':

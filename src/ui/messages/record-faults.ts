@@ -3,7 +3,8 @@ import { differenceName } from './differences';
 import { formatNumber } from './format';
 import { allRecords, oneRecord } from './record-words';
 
-const issueWords = (issue: ShapeIssue): string => {
+/** What is wrong with a field, to follow its name or “it”. */
+export const issueWords = (issue: ShapeIssue): string => {
   const { limit = 0, counts } = issue;
   switch (issue.kind) {
     case 'too-small':
@@ -15,10 +16,14 @@ const issueWords = (issue: ShapeIssue): string => {
         : `must be ${formatNumber(limit, 2)} or less`;
     case 'wrong-type':
       return 'is missing or not of the right kind';
+    case 'not-an-option':
+      return `must be ${new Intl.ListFormat('en-GB', { type: 'disjunction' }).format(issue.options ?? [])}`;
+    case 'not-a-day':
+      return 'must be a day that the calendar has, such as 2026-05-31';
     case 'unknown-field':
       return `has a field that nobody knows (${issue.words ?? ''})`;
     case 'other':
-      return `is not right: ${issue.words ?? 'it cannot be read'}`;
+      return issue.words ? `is not right: ${issue.words}` : 'cannot be read';
   }
 };
 
