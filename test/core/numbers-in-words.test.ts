@@ -142,7 +142,10 @@ test.each([
     ['travelFront 220', 'seatHeight 870'],
   ],
   ['Seat feels lower than the 860 mm claimed.', ['seatHeight 860']],
-  ['The tank is 3.1 gallons. Dealer wants £180 for the first, £520 with valves.', ['tank 3.1']],
+  [
+    'The tank is 3.1 gallons. Dealer wants £180 for the first, £520 with valves.',
+    ['tank 3.1', 'valvesPrice 520'],
+  ],
 ])('%s', (text, found) =>
   expect(
     readText(text)

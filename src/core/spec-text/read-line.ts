@@ -9,6 +9,7 @@ import { optionsOf } from './link/options';
 import { passed } from './link/passed-over';
 import { likelyIn, unlikeAny } from './learnt/likely';
 import { propose, usualBasis } from './link/propose';
+import { isChangedTo } from './link/changed';
 import { askedIn, CHANGED, hedgeBefore, speakerOf } from './link/speaker';
 import { sentencesOf, type Sentence } from './link/sentences';
 import { sideOf, sidesOf, sideUnsaid, type Side } from './link/side-of';
@@ -170,9 +171,11 @@ function readSentence(
         usual: usualBasis(a.option.key, survey),
         hedge: askedIn(text, q) ?? hedgeBefore(text, q, mentions),
         changed,
-        wentFrom: /(?<!\p{L})went (?:up |down )?from (?:about )?$/iu.test(
-          text.slice(Math.max(0, q.from - 24), q.from),
-        ),
+        wentFrom:
+          isChangedTo(text, q) ||
+          /(?<!\p{L})went (?:up |down )?from (?:about )?$/iu.test(
+            text.slice(Math.max(0, q.from - 24), q.from),
+          ),
         origin: speakerOf(text, alone[i - 1]?.to ?? 0, q, alone[i + 1]?.from ?? text.length),
         ours: survey.ours,
         sideUnsaid:

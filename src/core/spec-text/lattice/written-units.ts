@@ -126,7 +126,8 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'lbft',
     'pounds? (?:feet|foot)',
     'lbs? ?/ ?ft',
-    'lb\\. ?ft\\.?',
+    'lb\\. ?[-·]? ?ft\\.?',
+    'lbs\\. ?[-·]? ?ft\\.?',
   ],
   'kgf-m': ['kgf·m', 'kgf-m', 'kgf m', 'kgf\\.m', 'kg-m', 'kgm', 'mkg', 'kgfm', 'm\\.kg', 'kg·m'],
   rpm: [

@@ -21,6 +21,23 @@ const MOST_POWER = 220;
 
 /** Bare numbers that are the size of a motor, a power, a ratio. */
 export const BARE_FORMS: readonly Form[] = [
+  // "14T front (was 15)", "rear sprocket 47 (was 45)": what the maker fitted.
+  ...(
+    [
+      ['sprocketFront', 10, 20],
+      ['sprocketRear', 34, 64],
+    ] as const
+  ).map(
+    ([key, least, most]): Form => ({
+      key,
+      points: PLAINLY + 1,
+      by: 'basis',
+      before:
+        /(?:\d ?(?:t|tooth|teeth|er|zähne?)(?!\p{L})[^.;()]{0,24}|(?<!\p{L})(?:sprockets?|ritzel|kettenrad|pignon|couronne|pignone|corona|piñón|tandwiel) ?:? \d{2}) ?\((?:it |they )?(?:was|were|used to be|vorher|früher|avant|antes|prima|voorheen|stock|std|serie)(?: an?)? $/iu,
+      behind: /^ ?(?:t|tooth|teeth|er)?(?: stock)?\)/iu,
+      when: (_, { amounts: [a = 0] }) => Number.isInteger(a) && a >= least && a <= most,
+    }),
+  ),
   // "A 450 single", "my 650 twin": the size of a motor, in cubic centimetres.
   {
     key: 'displacement',

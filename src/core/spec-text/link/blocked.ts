@@ -14,6 +14,7 @@ import {
   isOfPart,
   isStock,
   TWO_UP,
+  isOwnSprocket,
 } from './changed';
 import {
   ANOTHERS_THEN_MINE,
@@ -184,7 +185,7 @@ export function blockedIn(
   for (const i of besideStock(text, quantities)) found.set(i, 'changed');
   const modified = MODIFIED.test(text);
   quantities.forEach((q, i) => {
-    if (modified && !isStock(text, q)) found.set(i, 'changed');
+    if ((modified && !isStock(text, q)) || isOwnSprocket(text, q)) found.set(i, 'changed');
     const next = quantities[i + 1];
     if (
       next &&

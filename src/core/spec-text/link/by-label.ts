@@ -145,7 +145,9 @@ export function byWord(
   const labels = s.words.filter(
     (w) => w !== word && w.meaning.kind === 'label' && w.mention.from >= a && w.mention.to <= b,
   ).length;
-  const weak = word.meaning.kind === 'label' && word.meaning.weak;
+  // "Fuel (US gal) | 3.4": a word that carries a unit of its own is a label, however little it says alone.
+  const unitBehind = labelFirst ? unitTold(gapText) : undefined;
+  const weak = word.meaning.kind === 'label' && word.meaning.weak && unitBehind === undefined;
   const points =
     nearness(gapText, labelFirst, weak && !turned, figures, labels) - (turned ? WEIGHTS.turned : 0);
   if (points < 0.5) return [];
@@ -158,11 +160,9 @@ export function byWord(
   // "travel front 8.7 in and 8.5 in rear": the word right behind the figure says its end.
   const keys = named.map((k) => (contrary(s, q, k) ? (OTHER_END[k] ?? k) : k));
   const beside = !labelFirst && /^\s*(?:of)?\s*$/.test(gapText) && isNoun(s.text.slice(from, to));
-  const told = labelFirst
-    ? (unitTold(gapText) ?? unitOfLabel(s.text.slice(from, to), s))
-    : undefined;
+  const told = labelFirst ? (unitBehind ?? unitOfLabel(s.text.slice(from, to), s)) : undefined;
   const bare =
-    (labelFirst && !turned && (unitTold(gapText) !== undefined || isBareLink(gapText))) || beside;
+    (labelFirst && !turned && (unitBehind !== undefined || isBareLink(gapText))) || beside;
   const became = labelFirst && q.changed === 'is-new' && isWasBefore(s, index, a);
   const remark = (): boolean => labelFirst && !turned && isRemark(gapText);
   return keys.flatMap((key) =>

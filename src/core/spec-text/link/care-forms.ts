@@ -61,6 +61,41 @@ export const CARE_FORMS: readonly Form[] = [
     before:
       /(?<!\p{L})valve (?:check|adjust\p{L}*|clearances?|service|job)(?!\p{L})[^.;!?]{0,50}(?<!\p{L})(?:it['’]s|that['’]s|it was|was|is|costs?|came (?:out )?(?:at|to)|set me back)(?: (?:me|us|about|around|roughly))* $/iu,
   },
+  // "Valves were done at 7.5k, £340", "480 € con reglaje de válvulas", "420 EUR with valves".
+  {
+    key: 'valvesPrice',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    before:
+      /(?<!\p{L})valves? (?:were |was |got |have been |just )?(?:done|checked|adjusted|set|shimmed)(?: (?:at|by|last|in) (?:[^.;!?]|\.\d){1,24})?[,:(–-] ?(?:cost(?:ing)? |for |that was |about )?$/iu,
+  },
+  {
+    key: 'valvesPrice',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    behind:
+      /^ (?:(?:with|for|incl\.?|including) (?:the )?valves?|con (?:el )?(?:reglaje|ajuste) de válvulas|mit ventil\p{L}*|inkl\. ventil\p{L}*|avec (?:le )?jeu aux soupapes|con (?:il )?gioco valvole)(?!\p{L})/iu,
+  },
+  // "420 EUR with valves, 190 without".
+  {
+    key: 'inspectionPrice',
+    points: PLAINLY + 1,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:valves?|ventil\p{L}*|válvulas|soupapes|valvole),? (?:and |but |und |et |y |e )?[£$€]?$/iu,
+    behind:
+      /^ ?(?:€|eur|euros?|quid|pounds|dollars)? ?(?:without|ohne|sans|sin|senza)(?=[.,;!)]|$| )/iu,
+  },
+  // "Revisões de 10 em 10 mil", "revisiones de 10 en 10 mil".
+  ...twice({
+    key: 'serviceInterval',
+    points: PLAINLY + 1,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:revis(?:ões|ão|iones|ión)|assistências?|mantenimiento)(?!\p{L})[^.;!?]{0,20} de \d{1,2} (?:em|en) $/iu,
+  }),
   // "The valves get looked at every twenty", "valves I check every twenty thousand", "Ventile alle 24.000".
   ...twice({
     key: 'valveInterval',

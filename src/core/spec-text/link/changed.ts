@@ -1,7 +1,7 @@
 import type { Quantity } from '../lattice/quantity';
 
 const STOCK_BEFORE =
-  /(?<!\p{L})(?:stock|standard|std|originally|original|factory|(?:came|comes|delivered) with|serie|d'origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at))?\s*[:(]?\s*$/iu;
+  /(?<!\p{L})(?:stock|standard|std|originally|original|factory|(?:came|comes|delivered) with|serie|d'origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at))?\s*[:(]?\s*$|\((?:it |they )?(?:was|were|vorher|avant|prima|antes|voorheen) (?:an? )?$/iu;
 const STOCK_BEHIND =
   /^\s*\(?(?:stock|standard|std|as standard|originally|serie)(?=\s*(?:[.,;)!]|$))/iu;
 const NOT_STOCK =
@@ -41,6 +41,20 @@ export function besideStock(text: string, quantities: readonly Quantity[]): read
       : [],
   );
 }
+
+/** "14T front (was 15)", "850 mm (vorher 870)": what it was before stands behind, so what stands before may be somebody's own. */
+export const isChangedTo = (text: string, q: Quantity): boolean =>
+  /^ ?(?:\p{L}{1,8} ?){0,3}\((?:it |they )?(?:was|were|used to be|vorher|früher|avant|antes|prima|voorheen|eerst)(?: a| about)? ?\d/iu.test(
+    text.slice(q.to, q.to + 40),
+  );
+
+/** Counts of teeth are changed by riders, hardly ever by makers. */
+export const isOwnSprocket = (text: string, q: Quantity): boolean =>
+  isChangedTo(text, q) &&
+  (q.unit === 'teeth' ||
+    /(?<!\p{L})(?:sprockets?|ritzel|kettenrad|kettenblatt|pignon|couronne|pignone|corona|piñón|tandwiel)(?!\p{L})[^.;]{0,16}$/iu.test(
+      text.slice(Math.max(0, q.from - 32), q.from),
+    ));
 
 /** "7,500 mi first check, then 15k": a first service or check is no interval. */
 export const isFirstCheck = (text: string, q: Quantity): boolean =>
@@ -115,7 +129,7 @@ export const IS_ADDED =
 
 /** "£180 for the first, £520 with valves": what a workshop takes. */
 export const FOR_WORK =
-  /^ (?:for|with|incl\w*|when|if)(?: it['’]s)? (?:the |a |an |its )?(?:(?:\d[\d.,]*k? ?(?:km |mile |mi )?|\p{L}+ )(?=service)|)(?:first(?: one| service)?|valves?|service|oil|big one|small one|minor|major|annual|check)(?!\p{L})/iu;
+  /^ (?:for|with|incl\w*|when|if)(?: it['’]s)? (?:the |a |an |its )?(?:(?:\d[\d.,]*k? ?(?:km |mile |mi )?|\p{L}+ )(?=service)|)(?:first(?: one| service)?|service|oil|big one|small one|minor|major|annual|check)(?!\p{L})/iu;
 
 /** "Every 12,000 a service (about £350)": what it takes, in brackets behind. */
 export const PRICE_OF_WORK =

@@ -44,6 +44,26 @@ export const MASS_FORMS: readonly Form[] = [
       /(?<!\p{L})(?:sur (?:la|une) (?:bascule|balance)|auf (?:der|die|einer) (?:waage|fahrzeugwaage)|sulla (?:bilancia|pesa)|en (?:la )?báscula)(?: [\p{L}' ]{0,30}?)?(?: :|:| waren es| sind es| elle fait| elle pèse| fa| fanno| son)? $/iu,
     when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 400,
   },
+  // "Meine Waage sagt 165", "my scale says 171".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:(?:meine|die|unsere|seine) waage (?:sagt|zeigt|meint)|(?:my|our|the|his) scales? (?:says?|said|reads?|shows?)|ma balance dit|la (?:mia )?bilancia dice|mi báscula dice) (?:about |eher |etwa )?$/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
+  },
+  // "Stock claim was 133 dry", "Werksangabe 171 trocken".
+  {
+    key: 'mass',
+    points: PLAINLY + 1,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:(?:stock|factory|maker['’]?s?|official|brochure) (?:claim|figure|weight|number)|claim(?:ed)?|werksangabe|annoncée?|dichiarat[ao]) (?:is |was |says |: ?)?$/iu,
+    behind:
+      /^ ?(?:kg |kilos |lbs? )?(?:dry|wet|ready|fuell?ed|trocken|vollgetankt|à sec|a secco)(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
+  },
   // "On the truck scale at the co-op mine was 176".
   {
     key: 'mass',
@@ -149,6 +169,16 @@ export const MASS_FORMS: readonly Form[] = [
     before: /(?<!\p{L})(?:which |that )?leaves(?: me| us| you)?(?: with)? (?:about )?$/iu,
     when: (s, { amounts: [a = 0] }) =>
       a >= 80 && a <= 300 && /(?<!\p{L})(?:max|plated?|gross)(?!\p{L})/iu.test(s.text),
+  },
+  // "Load 182 kg" as a line of a sheet: what it may carry, and to be looked at.
+  {
+    key: 'payload',
+    dimension: 'mass',
+    points: PLAINLY + 1,
+    by: 'unit',
+    before: /^\s*(?:[-*•|] ?)?load(?: \(?(?:max\.?|kg|lbs?)\)?)?\s?[:|=]?\s*$/iu,
+    when: (s, { amounts: [a = 0], unit }) =>
+      !s.sale && (unit === 'lb' ? a >= 240 && a <= 560 : a >= 110 && a <= 260),
   },
   // "So that's 178 payload".
   {

@@ -85,6 +85,21 @@ export const RANGE_FORMS: readonly Form[] = [
       /(?<!\p{L})(?:so|så|donc|soit|quindi faccio|faccio|on fait|o sea que hacemos|hacemos|facciamo|also|ergibt|quindi|así que|therefore|which means)(?: about| around| roughly| environ| presque| quasi| casi| fast| rund| circa| unos| over| well over| just over| nearly)?(?: on fait| on a)? $/iu,
     when: afterATank,
   },
+  // "Con depósito de 17 me hago 400", "avec le réservoir de 15 je fais 330", "con 4 litri ogni cento ne fate 400".
+  {
+    key: 'statedRange',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:me hago|te haces|nos hacemos|je fais|je tiens|on fait|ne (?:fai|fate|faccio)|(?:ci )?faccio|fahre ich|komme ich|haal ik|rijd ik|faço) (?:unos |environ |circa |etwa |ongeveer |uns )?$/iu,
+    behind: /^(?: sin | sans | senza |,|\.|;|!|$| (?:et|y|e|und|en) )/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      a >= 120 &&
+      a <= 900 &&
+      /(?<!\p{L})(?:depósito|tanque|réservoir|serbatoio|tank|plein|pieno|litri|litros|litres)(?!\p{L})/iu.test(
+        s.text,
+      ),
+  },
   // "You're looking at two hundred and thirty or so before you need a pump".
   {
     key: 'statedRange',

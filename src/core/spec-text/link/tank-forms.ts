@@ -110,6 +110,15 @@ export const TANK_FORMS: readonly Form[] = [
     before: /(?<!\p{L})im tank (?:sind|gehen|hat sie|sind es) $/iu,
     when: (_, { amounts: [a = 0] }) => a >= LEAST_TANK && a <= 40,
   },
+  // "I've put at most 3.1 gallons in, book says 3.4": what it holds by the book, beside what was put in.
+  {
+    key: 'tank',
+    points: PLAINLY + 1,
+    by: 'basis',
+    before:
+      /\d ?(?:us |imp )?(?:l|lit(?:res?|ers?)|gal(?:lons?)?) (?:in|into it|into the tank|in it)(?: at (?:most|a stop))?,? (?:but |and |though )?(?:(?:the )?(?:book|manual|brochure|maker|spec(?: sheet)?)) (?:says|claims|has) (?:it['’]s |it holds )?$/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 1 && a <= 40,
+  },
   // "Mit den 15,5 im Tank", "con i 18 nel serbatoio"; what is left in it is no size.
   ...([undefined, 'volume'] as const).map(
     (dimension): Form => ({

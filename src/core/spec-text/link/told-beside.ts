@@ -40,7 +40,7 @@ export function afterSide(s: SentenceWords, to: number): number {
 export function unitTold(gapText: string): UnitId | undefined {
   const inside =
     /^\s*[([]([^)\]]{1,14})[)\]]\s*[:=|\t\s-]*$/u.exec(gapText) ??
-    /^[\s,/]+([^\s:=|]{1,10})\s*[:=|\t]\s*$/u.exec(gapText);
+    /^[\s,/]+(?:(?:in|en) )?([^\s:=|]{1,10})\s*[:=|\t]\s*$/u.exec(gapText);
   const unit = inside && writtenUnit((inside[1] ?? '').split(/[,;]/)[0] ?? '');
   return unit !== null && unit !== undefined && isUnitId(unit) ? unit : undefined;
 }

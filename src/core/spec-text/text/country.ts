@@ -128,7 +128,9 @@ export function currencies(
   const isTheirs = continental && !ENGLISH.test(text);
   const dollar =
     DOLLARS.find(([, words]) => words.test(text))?.[0] ??
-    (/\busd\b(?! ?forks?)(?=\)|[\s,.;]*$|\s*\d)|\bus dollars?\b|\bus\$|\d ?usd\b/m.test(text)
+    (/\busd\b(?! ?forks?)(?=\)|[\s,.;:|=]*$|[\s:|=]*\d)|\bus dollars?\b|\bus\$|\d ?usd\b/m.test(
+      text,
+    )
       ? 'USD'
       : undefined) ??
     (us - imperial >= DECIDED &&

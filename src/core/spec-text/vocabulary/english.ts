@@ -158,7 +158,7 @@ export const ENGLISH: Vocabulary = {
     mixed: 'mixed|average|averaged|overall|combined|averages|observed|i average|mixed use',
   },
   takers: {
-    part: 'shock stroke|bore|stroke|bore and stroke|bore x stroke|bore stroke|disc|discs|disk|rotor|rotors|brake|brakes|caliper|calipers|usd|diameter|dia|width|tread|fork oil level|oil level|intake|exhaust|inlet|valve clearance|play|slack|chain slack|tubes|telescopic|upside down|inverted|display|tft|riser|risers|spacer|gap|throttle body|throttle bodies|mm fork|mm forks|mm usd|mm upside down|mm inverted|mm telescopic|mm cartridge|jets|jet|pilot|main jet|clickers|clicks|pegs|taller|shorter|lower|drops it|lowered|cut to',
+    part: 'shock stroke|bore|stroke|bore and stroke|bore x stroke|bore stroke|disc|discs|disk|rotor|rotors|brake|brakes|caliper|calipers|diameter|dia|width|tread|fork oil level|oil level|intake|exhaust|inlet|valve clearance|play|slack|chain slack|tubes|telescopic|upside down|inverted|display|tft|riser|risers|spacer|gap|throttle body|throttle bodies|mm fork|mm forks|mm usd|mm upside down|mm inverted|mm telescopic|mm cartridge|jets|jet|pilot|main jet|clickers|clicks|pegs|taller|shorter|lower|drops it|lowered|cut to',
     overall:
       'length|overall length|overall width|overall height|height|overall|total height|height with mirrors|tall wheel|ceiling height',
     topSpeed:

@@ -93,7 +93,7 @@ export const ITALIAN: Vocabulary = {
   others:
     'di mia moglie|mia moglie|mio fratello|il mio amico|un mio amico|mio marito|mio padre|rispetto|della vecchia|la mia vecchia|precedente|rivale|che la mia|contro',
   hedges: 'circa|ca|quasi|credo|forse|intorno a|poco meno',
-  sale: 'vendo|vendesi|in vendita|unico proprietario|tagliandata|trattabili|trattabile|usata|immatricolata|bollo|passaggio di proprieta|perfette condizioni|chiedo|annuncio',
+  sale: 'vendo|vendesi|in vendita|unico proprietario|tagliandata|trattabili|trattabile|usata|immatricolata|bollo|passaggio di proprieta|passaggio escluso|passaggio incluso|passaggio compreso|permute|permuta|appena eseguito|perfette condizioni|chiedo|annuncio',
   trade:
     'moto|cilindrata|sella|forcella|monocilindrico|bicilindrico|giri min|coppia|serbatoio|pneumatico|pneumatici|catena|enduro|interasse|cerchi|manubrio',
   common:

@@ -62,6 +62,10 @@ const works: readonly Form[] = [
       /(?<!\p{L})(?:oil(?: and filter)?(?: changes?)?|ölwechsel|vidange|cambio de aceite|cambio olio|olieverversing)(?!\p{L})(?:[^.;!?]|[.,]\d){0,60}[ (]$/iu,
     when: (s, q) =>
       largest(q) <= BARE_WORK.most / 2 &&
+      // "The filter was 9 euro": of a part of it.
+      !/(?<!\p{L})(?:filter|filtre|filtro|gasket|washer|plug|dichtung)s?(?: alone| itself)?(?: (?:was|is|were|are|costs?|for|war|kostet|a coûté))?:? (?:about )?[£$€]?$/iu.test(
+        s.text.slice(0, q.from),
+      ) &&
       !/^ (?:total|in total|all in|all told)/iu.test(s.text.slice(q.to)) &&
       !/(?<!\p{L})(?:service|inspektion|valves?|révision|revisión|tagliando)(?!\p{L})/iu.test(
         s.text.slice(0, q.from),

@@ -19,6 +19,15 @@ export const ASKED_FORMS: readonly Form[] = [
     behind: /^,? ?(?:fp|vb|vhb|fix|festpreis|verhandlungsbasis|verhandelbar)(?!\p{L})/iu,
     when: (s, { amounts: [a = 0] }) => a >= 500 && s.units.money !== undefined,
   },
+  // "5.990 € passaggio escluso", "4.950 € transferencia aparte": what the papers cost the buyer is said of a machine for sale.
+  {
+    ...ASKED,
+    dimension: 'money',
+    points: PLAINLY + 1,
+    behind:
+      /^,? ?[-–(]? ?(?:(?:il )?passaggio(?: di proprietà)? (?:escluso|incluso|compreso|a carico)|più passaggio|\+ passaggio|transferencia (?:aparte|incluida|no incluida)|más transferencia|carte grise (?:à|en) |hors carte grise|transferência (?:incluída|à parte))/iu,
+    when: (_, q) => largest(q) >= LEAST_SUM,
+  },
   // "Eighteen nine ninety five to you".
   {
     ...ASKED,

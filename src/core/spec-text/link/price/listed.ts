@@ -128,6 +128,17 @@ export const LISTED_FORMS: readonly Form[] = [
     basis: 'on-the-road',
     behind: /^,? (?:ride[- ]?away|drive[- ]?away)(?!\p{L})/iu,
   },
+  // "They want 8,999 for the new one".
+  ...either('money', {
+    key: 'price',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'list',
+    before:
+      /(?<!\p{L})(?:they (?:want|ask|are asking|charge)|they['’]re asking|dealers? (?:want|ask|wants|asks)) (?:about |around )?$/iu,
+    behind: /^ for (?:the|a) (?:brand[- ])?new(?!\p{L})/iu,
+    when: (_, q) => largest(q) >= LEAST_SUM,
+  }),
   // "New they're 7,299".
   ...either('money', {
     key: 'price',

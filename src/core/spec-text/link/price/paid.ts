@@ -1,6 +1,7 @@
 import { PLAINLY, type Form } from '../form';
 import { either, largest, LEAST_SUM } from '../frames/frame';
 import { WEIGHTS } from '../weights';
+import { LEAST_ASKED } from './asked';
 
 const PAID = { key: 'price', points: PLAINLY, by: 'basis', basis: 'paid' } as const;
 
@@ -60,6 +61,15 @@ export const PAID_FORMS: readonly Form[] = [
       /(?:(?<!\p{L})(?:got|bought|picked|had|grabbed) (?:it|her|him|mine|this one)(?: up)?(?: used| new| second hand)? (?:for|at) |(?<!\p{L})(?:paguei|comprei por|zapłaciłem|betalade|betalte) |(?<!\p{L})(?:presa|preso|comprata|comprato|comprada|achetée?|gekauft|gebraucht gekauft)(?!\p{L})[^.;!?]{0,44} (?:a|por|à|pour|für) )$/iu,
     behind: /^(?! (?:for|per|off|less|more)(?!\p{L}))/iu,
     when: (_, q) => largest(q) >= LEAST_SUM,
+  },
+  // "Gekauft für 4.100", "acheté 5 200", "picked up for 4,300".
+  {
+    ...PAID,
+    before:
+      /(?:^|[.!?;,] ?)(?:(?:and |und |et )?(?:gebraucht |occasion |used )?(?:gekauft|ergattert|bought|picked (?:it )?up|achetée?|comprad[ao]|comprat[ao]|gekocht)) (?:für|for|à|por|per|a|voor) $/iu,
+    behind: /^(?: euro| eur)?(?=[.,;!)]|$| (?:mit|with|avec|con|met) )/iu,
+    when: (s, q) =>
+      largest(q) >= LEAST_ASKED && (s.units.money ?? s.units.likelyMoney) !== undefined,
   },
   // "9.800 bezahlt vor zwei Jahren", "ik heb er 8.400 euro voor betaald".
   ...either('money', {
