@@ -1,4 +1,5 @@
 import { type Basis, type FigureKey } from '../readings';
+import { isUnitId, type UnitId } from '../units';
 import { assign, type Assigned } from './link/assign';
 import { basesOf } from './link/bases';
 import { OTHER_END } from './link/ends';
@@ -15,6 +16,7 @@ import { sentencesOf, type Sentence } from './link/sentences';
 import { sideOf, sidesOf, sideUnsaid, type Side } from './link/side-of';
 import type { FigureProposal, PassedOver } from './proposal';
 import { asWritten } from './lattice/closed-up';
+import { writtenUnit } from './lattice/written-units';
 import type { Survey } from './text/survey';
 import type { ScannedLine } from './text/scanned-line';
 import type { Mention } from './vocabulary/lexicon';
@@ -30,6 +32,7 @@ import {
 } from './link/line-bases';
 import { placed } from './link/placed';
 import { spokenIn } from './link/spoken-units';
+import { unitTold } from './link/told-beside';
 import { atBothEnds, endOf, followsUnsaid, labelSaysSide, sideAtHead } from './link/both-ends';
 import { twinned, within, wordsOf } from './link/within';
 import type { TakenFigure } from './link/taken-figure';
@@ -130,7 +133,7 @@ function readSentence(
     units: survey,
     sale: survey.sale,
     ours: survey.ours,
-    spoken: spokenIn(text),
+    spoken: spokenIn(text) ?? (NUMBER_ALONE.test(text) ? context.above?.unit : undefined),
     wide: /\s{4,}/.test(text),
     lastKey: context.lastKey,
     blocked: new Set(blocked.keys()),
@@ -214,6 +217,18 @@ function lifted(scanned: ScannedLine, at: number, from: number, to: number) {
   return { from: scanned.offset + place.from, to: scanned.offset + place.to };
 }
 
+/** "Torque (lb-ft)", and its number in the line below. */
+function unitBeside(text: string, { mention }: Word): { readonly unit?: UnitId } {
+  const written = writtenUnit(text.slice(mention.from, mention.to));
+  const unit =
+    unitTold(`${text.slice(mention.to).replace(/[\s:=|]+$/u, '')}:`) ??
+    (written !== undefined && isUnitId(written) ? written : undefined);
+  return unit === undefined ? {} : { unit };
+}
+
+/** A line that is nothing but a number. */
+const NUMBER_ALONE = /^\s*\d[\d.,]*\s*$/u;
+
 /** The last label of a sentence that got nothing: the answer may stand on the next line. */
 function openLabel(
   words: readonly Word[],
@@ -230,6 +245,6 @@ function openLabel(
   const care = last !== undefined && isCare(last);
   const free = figures === 0 || care || /[:?]\s*$/.test(text);
   return last && free && !used.has(last) && assigned.every((a) => a.option?.key === undefined)
-    ? { ...last, order: -1 }
+    ? { ...last, order: -1, ...unitBeside(text, last) }
     : undefined;
 }

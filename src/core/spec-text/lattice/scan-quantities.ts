@@ -6,11 +6,11 @@ import { UNIT_SOURCE, writtenUnit, type TextUnit } from './written-units';
 const PLAIN = String.raw`\d{1,3}(?:[ \u00a0\u202f'’.,]\d{3}){1,3}(?:[.,]\d{1,2})?(?!\d)|\d{1,7}(?:[.,]\d{1,4})?`;
 const FRACTION = String.raw`\d{1,4}(?:[ -]\d{1,2}\/\d{1,2}(?!\d)| ?[½¼¾⅛⅜⅝⅞])|[½¼¾⅛⅜⅝⅞]`;
 const NUMBER = `(?:${FRACTION}|${PLAIN})`;
-const CURRENCY = String.raw`(?:US\$|AU?\$|CA?\$|NZ\$|[€$£]|R(?=\d)|kr(?= \d)|(?:EUR|USD|GBP|CHF|SEK|NOK|DKK|PLN|CZK|AUD|CAD|NZD|ZAR)(?=[ \d]))`;
+const CURRENCY = String.raw`(?:US\$|AU?\$|CA?\$|NZ\$|[€$£]|R(?=\d| \d{2,3}[ ,]\d{3}(?!\d))|kr(?= \d)|(?:EUR|USD|GBP|CHF|SEK|NOK|DKK|PLN|CZK|AUD|CAD|NZD|ZAR)(?=[ \d]))`;
 const JOINT = String.raw`(?<=(?:between|entre|zwischen|tra|fra) \S{1,8} )(?:and|et|und|e|y)|-|–|—|to|bis|à|or|\/|±|\+\/- ?|x|×|by`;
 // currency? number (thousands? range or list number)? unit?
 const QUANTITY = new RegExp(
-  `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(k(?!\\p{L}))?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(k(?!\\p{L}))?)?(?:,-|\\.-|-?ish|\\+(?= ?(?:km|mi)))?(?:[ \\u00a0\\u202f-]{0,2}(${UNIT_SOURCE}))?([*¹²³†‡]+(?![\\p{L}\\d]))?`,
+  `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(k(?!\\p{L}))?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(k(?!\\p{L}))?)?(?:,-|\\.-|-?ish|\\+(?= ?(?:km|mi)))?(?:(?:[ \\u00a0\\u202f-]{0,2}| {3})(${UNIT_SOURCE}))?([*¹²³†‡]+(?![\\p{L}\\d]))?`,
   'giu',
 );
 

@@ -16,7 +16,7 @@ export const takenBack = (line: string): string =>
 
 /** "Once a year" in a line on service is twelve months. */
 export const yearly = (line: string): string =>
-  /servic|valve|oil|inspe[ck]|want it in|check|wartung|kundendienst|révision|entretien|revisi[oó]n|tagliand/iu.test(
+  /servic|maintenance|valve|oil|inspe[ck]|want it in|check|wartung|kundendienst|révision|entretien|revisi[oó]n|tagliand/iu.test(
     line,
   )
     ? line.replace(

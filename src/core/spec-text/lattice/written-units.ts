@@ -265,6 +265,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'months',
     'month',
     'mo',
+    'mths?',
     'monate',
     'monaten',
     'mois',

@@ -9,6 +9,37 @@ export interface WantsBasis {
   readonly to: number;
 }
 
+/** How dry and ready to ride are said in the head of two masses. */
+export const DRY_SAID = '(?:dry|trocken|à sec|a secco|en seco|seco|droog)';
+export const READY_SAID =
+  '(?:wet|kerb|curb|ready|fuell?ed|fahrfertig|fahrbereit|vollgetankt|nass|en ordre de marche|tous pleins faits|in ordine di marcia|lleno|en orden de marcha|rijklaar)';
+const HEAD_OF_TWO = new RegExp(
+  `(?<!\\p{L})(?:(${DRY_SAID}) ?/ ?${READY_SAID}|${READY_SAID} ?/ ?${DRY_SAID})\\)?\\s?[:|]?\\s*$`,
+  'iu',
+);
+
+/** "Weight (dry/wet): 172/187 kg": in the order of the head. */
+function inOrder(
+  text: string,
+  figures: readonly WantsBasis[],
+  found: readonly (Basis | undefined)[],
+): readonly (Basis | undefined)[] {
+  const i = figures.findIndex((f, n) => {
+    const next = figures[n + 1];
+    return (
+      f.key === 'mass' &&
+      next?.key === 'mass' &&
+      /^ ?\/ ?$/u.test(text.slice(f.to, next.from)) &&
+      HEAD_OF_TWO.test(text.slice(0, f.from))
+    );
+  });
+  if (i < 0) return found;
+  const dryFirst = HEAD_OF_TWO.exec(text.slice(0, figures[i]?.from))?.[1] !== undefined;
+  return found.map((basis, n) =>
+    n === i ? (dryFirst ? 'dry' : 'ready') : n === i + 1 ? (dryFirst ? 'ready' : 'dry') : basis,
+  );
+}
+
 /** Farthest that a basis word may stand, in points of {@link cost}. */
 const FARTHEST = 4.2;
 
@@ -86,7 +117,7 @@ export function basesOf(
     found[pair.i] = pair.basis;
     spent.add(pair.m);
   }
-  return shared(text, figures, found).map((basis, i) =>
+  return inOrder(text, figures, shared(text, figures, found)).map((basis, i) =>
     figures[i] && isOverDistance(text, figures[i]) ? 'own-fills' : basis,
   );
 }

@@ -1,6 +1,7 @@
 import { figureDefinition, type FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import { targetOf } from '../vocabulary/lexicon';
+import { sensesOf } from './dimensions';
 import { FRONT_KEY, OTHER_END } from './ends';
 import { BOTH_ENDS } from './side-of';
 import { SEAT_MM } from './form';
@@ -161,11 +162,18 @@ export function byWord(
   const keys = named.map((k) => (contrary(s, q, k) ? (OTHER_END[k] ?? k) : k));
   const beside = !labelFirst && /^\s*(?:of)?\s*$/.test(gapText) && isNoun(s.text.slice(from, to));
   const told = labelFirst ? (unitBehind ?? unitOfLabel(s.text.slice(from, to), s)) : undefined;
+  // "Valve check (km): 16,000" is neither hours nor money.
+  const meant =
+    told && q.unit === undefined
+      ? keys.filter((k) =>
+          sensesOf(told, s.units).some((x) => x.dimension === figureDefinition(k).dimension),
+        )
+      : [];
   const bare =
     (labelFirst && !turned && (unitBehind !== undefined || isBareLink(gapText))) || beside;
   const became = labelFirst && q.changed === 'is-new' && isWasBefore(s, index, a);
   const remark = (): boolean => labelFirst && !turned && isRemark(gapText);
-  return keys.flatMap((key) =>
+  return (meant.length > 0 ? meant : keys).flatMap((key) =>
     (key === 'mass' && ON_ONE_WHEEL.test(s.text.slice(q.to, q.to + 16))) ||
     (key === 'oilCapacity' && !labelFirst && isBottle(q))
       ? []

@@ -36,7 +36,7 @@ export function clockReadings(
     const distance = senses.find((x) => x.dimension === 'distance');
     const unit =
       distance?.units[0] ?? (senses.some((x) => x.dimension === 'duration') ? 'h' : undefined);
-    const kmBefore = q.unit === undefined && /(?<!\p{L})km\s$/iu.test(before);
+    const kmBefore = q.unit === undefined && /(?<!\p{L})km(?:s|[- ]?stand)?\s?:?\s$/iu.test(before);
     const year = q.unit === undefined && /^(?:19|20)\d\d$/.test(s.text.slice(q.from, q.to));
     const bare = q.unit === undefined && clocked && !year;
     const word = kmBefore ? 'km' : bare ? (s.units.distance ?? 'km') : unit;

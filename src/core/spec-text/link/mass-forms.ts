@@ -1,5 +1,7 @@
 import { PLAINLY, type Form } from './form';
+import { either } from './frames/frame';
 import type { SentenceWords } from './option';
+import { DRY_SAID, READY_SAID } from './bases';
 import { WEIGHTS } from './weights';
 
 /** The sentence before asked what it weighs. */
@@ -8,6 +10,27 @@ export const asksForMass = (s: SentenceWords): boolean =>
 
 /** Bare numbers that are what a machine weighs, or may carry. */
 export const MASS_FORMS: readonly Form[] = [
+  // "Weight (dry/wet): 172/187 kg": in the order of its head.
+  ...(
+    [
+      ['dry', false, `${DRY_SAID} ?/ ?${READY_SAID}`],
+      ['ready', true, `${DRY_SAID} ?/ ?${READY_SAID}`],
+      ['ready', false, `${READY_SAID} ?/ ?${DRY_SAID}`],
+      ['dry', true, `${READY_SAID} ?/ ?${DRY_SAID}`],
+    ] as const
+  ).flatMap(([basis, second, head]) =>
+    either('mass', {
+      key: 'mass',
+      points: PLAINLY + 2,
+      by: 'basis',
+      basis,
+      before: new RegExp(
+        `(?<!\\p{L})${head}\\)?\\s?[:|]?\\s*${second ? '\\d{2,3}(?:[.,]\\d)? ?(?:kg|lbs?)? ?/ ?' : ''}$`,
+        'iu',
+      ),
+      when: (_, { amounts: [a = 0] }) => a >= 60 && a <= 900,
+    }),
+  ),
   // "It's four kilos heavier at one ninety nine".
   {
     key: 'mass',

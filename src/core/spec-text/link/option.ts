@@ -10,6 +10,8 @@ export interface Word {
   readonly meaning: Extract<Meaning, { kind: 'label' }> | Extract<Meaning, { kind: 'taker' }>;
   /** Place in the order of the sentence; −1 for a label above. */
   readonly order: number;
+  /** Of a label above: the unit that stands beside it, for a number alone in the next line. */
+  readonly unit?: UnitId;
 }
 
 /** One way to understand a quantity. Without `key`: it is none of ours. */

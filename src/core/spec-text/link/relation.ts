@@ -78,6 +78,6 @@ export const isBareLink = (gapText: string): boolean => {
   if (/[;\d]/.test(gapText) || gapText.length > 44) return false;
   // "Consumption on our loop: 4.7".
   if (/^[\p{L}' ]{1,28}:\s*$/u.test(gapText) && gapOf(gapText).words <= 3) return true;
-  const gap = gapOf(gapText.replace(/^\s*\([^)]{0,24}\)/u, ' '));
+  const gap = gapOf(gapText.replace(/^\s*(?:\([^)]{0,24}\)|[)\]])/u, ' '));
   return gap.words === 0 && gap.commas <= 1 && gap.joiners === 0;
 };

@@ -1,3 +1,4 @@
+import { either } from './frames/frame';
 import { PLAINLY, SEAT_MM, type Form } from './form';
 import type { SentenceWords, Word } from './option';
 import { WEIGHTS } from './weights';
@@ -107,6 +108,25 @@ export const SEAT_FORMS: readonly Form[] = [
     behind: /^(?: mm)? to the top of the (?:foam|seat|saddle|cushion)(?!\p{L})/iu,
     when: (_, { amounts: [a = 0] }) => a >= SEAT_MM.least && a <= SEAT_MM.most,
   },
+  // "Seat height 865 mm (845 mm low)", "Sitzhöhe 865 mm (tief 845 mm)".
+  ...either('length', {
+    key: 'seatHeight',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'low-seat',
+    behind: /^ ?(?:low|lowered|tief|niedrig|basse|bassa|baja|laag)(?: seat)?\)/iu,
+    when: speaksOfSeat,
+  }),
+  ...either('length', {
+    key: 'seatHeight',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'low-seat',
+    before:
+      /\d ?(?:mm|cm|in|")? \((?:with )?(?:the )?(?:low|lowered|tief|niedrig|basse|bassa|baja|laag)(?: seat)?:? $/iu,
+    behind: /^ ?\)/u,
+    when: speaksOfSeat,
+  }),
   // "Stock 870, I have the 850 low".
   {
     key: 'seatHeight',

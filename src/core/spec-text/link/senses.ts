@@ -14,6 +14,7 @@ export function bareUnits(
 ): readonly UnitId[] {
   const { dimension, unit } = figureDefinition(key);
   if (dimension === 'money') {
+    if (spoken && dimensionOfUnit(spoken) === dimension) return [spoken];
     const money = text.money ?? text.likelyMoney;
     return money === undefined ? [] : [money];
   }

@@ -1,5 +1,6 @@
 import type { FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
+import { writtenUnit } from '../lattice/written-units';
 import { TAKERS } from '../vocabulary/vocabulary';
 import { OTHER_END, FRONT_KEY } from './ends';
 import type { SentenceWords, Word, Option } from './option';
@@ -20,6 +21,15 @@ export const atEnd = (key: FigureKey, side: 'front' | 'rear'): FigureKey =>
 /** Kinds of fork that stand behind the size of its tubes. */
 const OF_A_TUBE = /^(?:mm )?(?:usd|upside[ -]down|inverted|telescopic|cartridge|forks?)$/iu;
 
+const isUnitOfLabel = ({ text, words }: SentenceWords, { mention: { from, to } }: Word): boolean =>
+  writtenUnit(text.slice(from, to)) !== undefined &&
+  words.some(
+    (w) =>
+      w.meaning.kind === 'label' &&
+      w.mention.to <= from &&
+      /^(?: intervall?[eo]?s?)?\s*[([,/]\s*$/u.test(text.slice(w.mention.to, from)),
+  );
+
 export function takerOption(
   s: SentenceWords,
   q: Quantity,
@@ -30,6 +40,8 @@ export function takerOption(
   if (word.meaning.kind !== 'taker') return [];
   // Two counts by a slash are no distance run.
   if (word.meaning.taker === 'odometer' && q.listed && q.unit === undefined) return [];
+  // "Valve check (km): 16,000": the unit of the label before it, and no word for the distance run.
+  if (isUnitOfLabel(s, word)) return [];
   // "43 mm USD, 230 mm": a fork's tube is named behind its size, and what comes then is another.
   const { from, to } = word.mention;
   if (to <= q.from && /,/.test(gapText) && OF_A_TUBE.test(s.text.slice(from, to))) return [];

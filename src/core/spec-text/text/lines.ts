@@ -1,5 +1,6 @@
 import { closedUp } from '../lattice/closed-up';
 import { withNumbers } from '../lattice/number-words';
+import { UNIT_SOURCE } from '../lattice/written-units';
 import { scanQuantities } from '../lattice/scan-quantities';
 import { withoutTyres } from './tyres';
 import { languagesOf, scanWords, type Mention } from '../vocabulary/lexicon';
@@ -37,7 +38,22 @@ export const normalised = (text: string): string =>
     .replace(/\u0000/g, ' ')
     .replace(HORSES_IN_POLISH, (unit) => unit.replace('KM', 'PS'))
     .replace(POLISH.test(text) ? HORSES_ALONE : /$^/, 'PS')
+    .replace(SPANISH_END, (_, front) => (front === undefined ? ' rr  ' : ' fr '))
+    .replace(UNIT_IN_ITS_CELL, ' ')
+    .replace(KEY_OF_A_FILE, (key) => key.replaceAll('_', ' '))
     .replace(/^\s*[[{][\s\S]*/, withoutBrackets);
+
+/** "Recorrido del./tras.": the word without its stop is no end. Place for place. */
+const SPANISH_END = /(?<!\p{L})(?:(del)|tras)\.(?=\s?[/:)\d])/giu;
+
+/** "Torque | 32.5 | lb-ft": the unit of a number in a cell of its own. */
+const UNIT_IN_ITS_CELL = new RegExp(
+  `(?<=[|\\t;] ?\\d[\\d.,]{0,8} ?)[|\\t;](?= ?(?:${UNIT_SOURCE}) ?(?:[|\\t;]|$))`,
+  'gimu',
+);
+
+/** "load_capacity: 182 kg": a name as files have it. */
+const KEY_OF_A_FILE = /^[ -]*\p{L}+(?:_[\p{L}\d]+)+(?=\s*[:=|\t])/gmu;
 
 /** A line with at least four slashes that have blanks about them. */
 const SLASHED = /^.*(?: \/ .*){4}$/gmu;

@@ -136,7 +136,7 @@ const isWordOf = (figure: Proposal, facts: readonly Proposal[]): boolean =>
   facts.some((f) => f.from <= figure.from && figure.to <= f.to);
 
 const STARTS_WITH_SIDE =
-  /^\s*[-*•]?\s*(?:front|rear|back|f|r|vorne?|hinten|avant|arrière|delanter\w|traser\w|anteriore|posteriore)\s*[:=]/iu;
+  /^\s*[-*•]?\s*(?:front|rear|back|fr|rr|f|r|v|h|vorne?|hinten|av|ar|avant|arrière|del|tras|delanter\w|traser\w|ant|post|anteriore|posteriore)\.?\s*[:=]/iu;
 
 /** Reads lines that tell of one machine; headings, questions and footnotes hand their words down. */
 export function readBlock(

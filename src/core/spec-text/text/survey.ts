@@ -31,7 +31,7 @@ export interface Survey extends TextUnits {
 
 /** Words of an advert that are enough by themselves, beside a sum or a distance. */
 const OFFERED =
-  /\bfor sale\b|\bwt[st]\b|\b(?:i|we)(?:['’]d)? (?:want|like|need) [^.,;]{2,48} for (?:it|her|him|this one)\b|\bselling\b|\bsell my\b|\bswap my\b|\basking\b|\bo\.?n\.?o\b|\bobo\b|\bno offers\b|\bmot (?:till?|until|to|due)\b|\bv5c? (?:in|present)\b|\b\d\d plate\b|\bverkauf\w*|\bvb\b|\bvhb\b|\bvends\b|\bà vendre\b|\bse vende\b|\bvend[oe]\b|\bvendesi\b|\bchiedo\b|\bpido\b|\bte koop\b|\bsprzedam\b|\bà venda\b|\btill salu\b|\bsälje[sr]\b|\bselges\b|\bselger min\b|\bmileage ?: ?\d[^]*\bprice ?:|\bsælges\b|\btil salgs\b|\d,-|\bhours on the engine\b/;
+  /\bfor sale\b|\bwt[st]\b|\b(?:i|we)(?:['’]d)? (?:want|like|need) [^.,;]{2,48} for (?:it|her|him|this one)\b|\bselling\b|\bsell my\b|\bswap my\b|\basking\b|\bo\.?n\.?o\b|\bobo\b|\bno offers\b|\bmot (?:till?|until|to|due)\b|\bv5c? (?:in|present)\b|\b\d\d plate\b|\bverkauf\w*|\bvb\b|\bvhb\b|\bvends\b|\bà vendre\b|\bse vende\b|\bvend[oe]\b|\bvendesi\b|\bpassaggio (?:escluso|incluso|compreso|di propriet)|\bused (?:19|20)\d\d\b|\bchiedo\b|\bpido\b|\bte koop\b|\bsprzedam\b|\bà venda\b|\btill salu\b|\bsälje[sr]\b|\bselges\b|\bselger min\b|\bmileage ?: ?\d[^]*\bprice ?:|\bsælges\b|\btil salgs\b|\d,-|\bhours on the engine\b/;
 
 /** Money that is written with the sign of the dollar. */
 const DOLLAR: ReadonlySet<CurrencyCode> = new Set(['USD', 'CAD', 'AUD', 'NZD']);

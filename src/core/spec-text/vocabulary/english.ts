@@ -113,7 +113,7 @@ export const ENGLISH: Vocabulary = {
     service:
       'service intervals|service interval|services|serviced every|service every|~servicing|maintenance|maintenance interval|service, by hours|service, by time|~service|service schedule|service by hours|service by time|main service|major service|~then every|scheduled maintenance|intervals are|~intervals',
     valves:
-      'valve checks|valves checked every|valves are checked every|~valve clearance|valve check|valve clearance check|valve clearances check|valve adjustment|valve adjustments|valve inspection|valve interval|~valves|valve check, by hours|valve clearance checks|valve service|valves need checking|shims|shim check|valve clearances every|~valve clearances|valve adjust|valve check by hours|valve check interval',
+      'valve checks|valve check interval|valve clearance interval|valve clearance check interval|valves checked every|valves are checked every|~valve clearance|valve check|valve clearance check|valve clearances check|valve adjustment|valve adjustments|valve inspection|valve interval|~valves|valve check, by hours|valve clearance checks|valve service|valves need checking|shims|shim check|valve clearances every|~valve clearances|valve adjust|valve check by hours|valve check interval',
     oil: 'oil changed|engine oil|oil changed once|oil change takes|oil change|oil interval|~oil|oil change, by hours|oil changed every|oil every|~with filter|with the filter|with a filter|including the filter|oil change interval|oil and filter|oil change by hours|~change',
     oilCapacity:
       'oil capacity|engine oil capacity|oil volume|oil quantity|in the sump|sump holds|takes in oil',

@@ -55,7 +55,8 @@ export const GERMAN: Vocabulary = {
     rackLimit: 'gepacktragerlast|tragfahigkeit gepacktrager|gepacktrager max',
     service:
       'inspektion|inspektion alle|wartung|inspektionsintervall|wartungsintervall|service alle|wartungsintervalle|serviceintervall|inspektionsintervalle|inspektionen alle|kundendienst alle',
-    valves: 'ventilspiel|ventilspielkontrolle|ventilkontrolle|ventilspiel alle|ventile',
+    valves:
+      'ventilspiel|ventilspielkontrolle|ventilspielprüfung|ventilspiel prüfen|ventilkontrolle|ventilspiel alle|ventile',
     oil: 'olwechsel|olwechsel alle|olwechselintervall',
     oilCapacity: 'olmenge|motorol|olfullmenge|olinhalt',
     price:

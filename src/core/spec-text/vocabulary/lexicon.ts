@@ -240,9 +240,11 @@ export function scanWords(line: string): readonly Mention[] {
   return found;
 }
 
-/** `F:`, `v/h`: a single letter means a side only beside a colon or a slash. */
+/** `F:`, `v/h`: a single letter means a side only beside a colon or a slash, or alone in brackets. */
 const isMark = (line: string, at: number): boolean =>
-  /[:/]/.test(line[at + 1] ?? '') || line[at - 1] === '/';
+  /[:/]/.test(line[at + 1] ?? '') ||
+  line[at - 1] === '/' ||
+  (line[at - 1] === '(' && line[at + 1] === ')');
 
 /** The label some words are, as a whole. */
 export function labelOf(text: string): Extract<Meaning, { kind: 'label' }> | undefined {
