@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { readText } from '@/core/spec-text';
 import { read, ticked } from '../reading';
 
 /** What a careful person takes from each line, read by hand; no source. Names and figures are made up. */
@@ -92,4 +93,28 @@ describe('by the scale, by the book, by the tank', () => {
     ['I have put at most 3.1 gallons in, book says 3.4.', 'tank 3.4'],
     ['Con depósito de 17 me hago 400 sin problema', 'statedRange 400 km'],
   ])('%s', (text, wanted) => expect(read(text).join('; ')).toContain(wanted));
+});
+
+describe('what the switch of the ABS reaches', () => {
+  const abs = (text: string) =>
+    readText(`Lunet 570\n${text}`).machines.flatMap((m) =>
+      m.proposals.flatMap((p) => (p.kind === 'fact' && p.key === 'abs' ? [p.value] : [])),
+    );
+  test.each([
+    ['ABS: switchable (rear)', 'rear-off'],
+    ['ABS: switchable (rear only)', 'rear-off'],
+    ['rear ABS can be disabled', 'rear-off'],
+    ['Asiento 865 mm, depósito 14 litros, ABS desconectable en la rueda trasera', 'rear-off'],
+    ['ABS: switchable (both wheels)', 'both-off'],
+    ['Switchable ABS, rear rack, 14 litres', 'both-off'],
+    ['Switchable ABS front and rear', 'both-off'],
+    ['ABS can be switched off completely', 'both-off'],
+  ])('%s', (text, value) => expect(abs(text)).toEqual([value]));
+});
+
+describe('what was paid besides is no price paid for it', () => {
+  test.each([
+    ['Vendo Lunet 570, anno 2019, 18.400 km, bollo pagato. Prezzo 4200', 'price 4200 EUR asked'],
+    ['For sale: 2019 Lunet 570, 18,400 miles, tax paid till March. £4,200', 'price 4200 GBP asked'],
+  ])('%s', (text, wanted) => expect(read(text)).toContain(wanted));
 });

@@ -144,10 +144,23 @@ export function readFacts(
           : {}),
       });
   }
-  return [...found.values(), ...said.values(), ...readTyres(line, made)].filter(
-    ({ from }) => !isNobodys(line, from - offset),
-  );
+  return [...found.values(), ...said.values(), ...readTyres(line, made)]
+    .map((fact) => ofRearAlone(fact, line, offset))
+    .filter(({ from }) => !isNobodys(line, from - offset));
 }
+
+/** "ABS: switchable (rear)", "ABS desconectable en la rueda trasera": the rear one alone, said behind. */
+function ofRearAlone(fact: FactProposal, line: string, offset: number): FactProposal {
+  if (fact.key !== 'abs' || fact.value !== 'both-off') return fact;
+  const said = line.slice(fact.from - offset, fact.to - offset);
+  const behind = line.slice(fact.to - offset, fact.to - offset + 40);
+  return REAR_ALONE.test(behind) || REAR_IN_BRACKETS.test(said)
+    ? { ...fact, value: 'rear-off' }
+    : fact;
+}
+const REAR_ALONE =
+  /^ ?(?:\(|at |on |for |in |en |sur |al |alla |à |am |an |der |dem |the |la |le |l['’]|de )*(?:rear|back|hinten|hinterrad|arrière|roue arrière|rueda trasera|rueda de atrás|trasera?o?|posteriore|ruota posteriore|achter)(?!\p{L})(?! and | und | et | y | e )/iu;
+const REAR_IN_BRACKETS = /\((?:rear|hinten|arrière|traser[oa]|posteriore)(?: only)?\)/iu;
 
 /** Whether the sentence at a place tells of what somebody wishes for, or of no machine at all. */
 function isNobodys(line: string, at: number): boolean {

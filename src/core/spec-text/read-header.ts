@@ -61,6 +61,12 @@ function parted(text: string): { readonly name: string; readonly unit: TextUnit 
     const said = units.find((u) => u !== undefined);
     if (said !== undefined) return { name: tidy.slice(0, open).trim(), unit: said };
   }
+  const two =
+    /^(.+?)[\s/,:_-]+(?:in )?((?:us|imp\.?|uk)\s(?:gal\p{L}*|mpg)|mpg\s(?:us|imp|uk))$/iu.exec(
+      tidy,
+    );
+  const gallons = two && writtenUnit(two[2] ?? '');
+  if (two && gallons) return { name: two[1] ?? '', unit: gallons };
   const last = /^(.+?)[\s/,]+(?:in )?(\S+(?: ?\/ ?100 ?km)?)$/iu.exec(tidy);
   const unit = last && writtenUnit(last[2] ?? '');
   const middle = unit

@@ -83,6 +83,12 @@ function shared(
   });
 }
 
+/** "Bollo pagato", "tax paid till March": what was paid is no price of the machine. */
+const isTaxPaid = (text: string, { from }: Mention): boolean =>
+  /(?<!\p{L})(?:bollo|superbollo|tassa|assicurazione|tax(?:es)?|rego|registration|insurance|finance|steuern?|versicherung|impuestos?|seguro|vignette|assurance|belasting) (?:è |già |is |all |fully |ist |sind |ya )?$/iu.test(
+    text.slice(Math.max(0, from - 30), from),
+  );
+
 /** "Averaged 4.1 l/100 over 3200 km": what was filled over a distance, whatever it is called. */
 const isOverDistance = (text: string, { key, to }: WantsBasis): boolean =>
   key === 'consumption' &&
@@ -102,7 +108,7 @@ export function basesOf(
   const found: (Basis | undefined)[] = figures.map(() => undefined);
   const pairs = mentions.flatMap((m) =>
     m.meanings.flatMap((meaning) =>
-      meaning.kind === 'basis'
+      meaning.kind === 'basis' && !(meaning.basis === 'paid' && isTaxPaid(text, m))
         ? figures.flatMap((f, i) =>
             figureDefinition(f.key).bases.includes(meaning.basis)
               ? [{ m, i, basis: meaning.basis, cost: cost(text, m, f, figures) }]

@@ -15,6 +15,12 @@ export interface ClockReading {
 /** A stretch of a sentence in the whole text. */
 export type InText = (from: number, to: number) => { readonly from: number; readonly to: number };
 
+/** "KM: 18,400", "Kilometerstand 18.400": kilometres, whatever else the text is in. */
+const KM_BEFORE =
+  /(?<!\p{L})(?:kms?|km[- ]?stand|kilomet(?:er|re)s?(?:stand)?|kilométrage|kilometraje|chilometraggio|laufleistung|tachostand)\s?:?\s$/iu;
+const HAS_RUN =
+  /(?<!\p{L})(?:ridden|(?:has|have) done|gelaufen|gefahren|percorsi|przebieg)(?: only| just| about)?\s$/iu;
+
 /** What may be on the clock of a machine for sale. */
 export function clockReadings(
   s: SentenceWords,
@@ -29,17 +35,24 @@ export function clockReadings(
     const meaning = option?.word?.meaning;
     const clocked = meaning?.kind === 'taker' && meaning.taker === 'odometer';
     const before = s.text.slice(Math.max(0, q.from - 26), q.from);
-    if (meaning?.kind === 'taker' && !clocked) return [];
+    if (meaning?.kind === 'taker' && !clocked && !HAS_RUN.test(before)) return [];
     if (/(?:every|alle|tous les|cada|ogni|at|à|bei|due|last service\w*)\s*$/iu.test(before))
       return [];
     const senses = sensesOf(q.unit, s.units);
     const distance = senses.find((x) => x.dimension === 'distance');
     const unit =
       distance?.units[0] ?? (senses.some((x) => x.dimension === 'duration') ? 'h' : undefined);
-    const kmBefore = q.unit === undefined && /(?<!\p{L})km(?:s|[- ]?stand)?\s?:?\s$/iu.test(before);
+    const kmBefore = q.unit === undefined && KM_BEFORE.test(before);
+    const mileage = q.unit === undefined && /(?<!\p{L})mileage\s?:?\s$/iu.test(before);
     const year = q.unit === undefined && /^(?:19|20)\d\d$/.test(s.text.slice(q.from, q.to));
     const bare = q.unit === undefined && clocked && !year;
-    const word = kmBefore ? 'km' : bare ? (s.units.distance ?? 'km') : unit;
+    const word = kmBefore
+      ? 'km'
+      : bare
+        ? (s.units.distance ?? 'km')
+        : mileage && !year
+          ? (s.units.distance ?? 'mi')
+          : unit;
     if (word !== 'km' && word !== 'mi' && word !== 'h') return [];
     const amount = Math.max(...q.amounts) * (distance?.times ?? 1);
     return [
@@ -47,7 +60,10 @@ export function clockReadings(
         amount,
         unit: word,
         ...at(q.from, q.to),
-        points: (clocked ? 2 : 0) + (word === 'h' ? -1 : 0) + (amount >= 500 ? 1 : 0),
+        points:
+          (clocked || mileage || kmBefore || HAS_RUN.test(before) ? 2 : 0) +
+          (word === 'h' ? -1 : 0) +
+          (amount >= 500 ? 1 : 0),
       },
     ];
   });

@@ -38,6 +38,13 @@ export function takerOption(
   gapText: string,
 ): readonly Option[] {
   if (word.meaning.kind !== 'taker') return [];
+  // "Lunet 570. Odometer: 18,400": the word goes with the number behind it.
+  if (
+    word.meaning.taker === 'odometer' &&
+    word.mention.from >= q.to &&
+    /^(?: ?:| reads| reading| is| says| of)? ?\d/iu.test(s.text.slice(word.mention.to))
+  )
+    return [];
   // Two counts by a slash are no distance run.
   if (word.meaning.taker === 'odometer' && q.listed && q.unit === undefined) return [];
   // "Valve check (km): 16,000": the unit of the label before it, and no word for the distance run.

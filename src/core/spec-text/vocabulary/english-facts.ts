@@ -135,7 +135,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'abs',
     'rear-off',
-    /\b(?:switchable rear abs|(?:switchable abs|abs switchable) (?:at the |on the )?(?:rear|back)|rear abs (?:can be )?(?:switched )?off)\b/i,
+    /\b(?:switchable rear abs|(?:switchable abs|abs switchable) (?:at the |on the )?(?:rear|back)|rear abs (?:can be )?(?:switched |turned )?(?:off|disabled|disengaged|deactivated))\b/i,
   ],
   [
     'abs',
@@ -146,7 +146,7 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   [
     'abs',
     'both-off',
-    /(?<!non[- ]?|not )\b(?:switchable|disengageable|defeatable|cancellable) abs\b|\babs[^.;]{0,40}(?<!non[- ]?|not )\bswitchable\b/i,
+    /(?<!non[- ]?|not )\b(?:switchable|disengageable|defeatable|cancellable) abs\b|\babs can be (?:switched|turned) off (?:completely|entirely|front and rear|at both (?:ends|wheels))\b|\babs[^.;]{0,40}(?<!non[- ]?|not )\bswitchable\b/i,
   ],
   ['socket', 'usb', /\busb(?:-c)? (?:socket|charger|port|charging|outlet)s?\b/i],
   ['socket', 'twelve-volt', /\b12 ?v(?:olt)? (?:socket|outlet|accessory socket)\b/i],

@@ -170,7 +170,13 @@ export const GERMAN: Vocabulary = {
     ['brakeFront', 'single-disc', worded('(?:einfach|einzel)(?:brems)?scheiben?(?:bremse)?')],
     ['brakeFront', 'drum', worded('trommelbremse vorn(?:e)?|vorn(?:e)? trommelbremse')],
     ['abs', 'fixed', worded('abs (?:ist )?nicht (?:abschaltbar|deaktivierbar)')],
-    ['abs', 'both-off', worded('abs (?:ist )?(?:abschaltbar|deaktivierbar)|abschaltbares abs')],
+    [
+      'abs',
+      'both-off',
+      worded(
+        'abs (?:ist )?(?:komplett |ganz |vollständig |vorn(?:e)? und hinten )?(?:abschaltbar|deaktivierbar)|abschaltbares abs',
+      ),
+    ],
     [
       'abs',
       'rear-off',
