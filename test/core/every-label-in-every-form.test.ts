@@ -225,6 +225,8 @@ describe('every figure, in every unit, however the line is laid out', () => {
 describe('front and rear, however they are told apart', () => {
   test.each([
     'Travel F/R: 220/215 mm',
+    'Travel (F/R)\t220/215\tmm',
+    '| Travel F/R | 220 / 215 | mm |',
     'Travel (F): 220 mm; Travel (R): 215 mm',
     'Travel\nfr: 220 mm\nrr: 215 mm',
     'Federweg v/h: 220/215 mm',

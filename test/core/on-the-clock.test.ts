@@ -53,6 +53,17 @@ describe('what a machine for sale has run', () => {
   });
 });
 
+test('a Finnish advert: name, year, clock and how it was weighed', () => {
+  const text =
+    'Myydään Vadrun Dray 610 vm. 2019, ajettu 31 500 km. Paino 204 kg ajokunnossa. Hinta 5 950 €.';
+  const [machine] = readText(text).machines;
+  expect(machine).toMatchObject({ maker: 'Vadrun', model: 'Dray 610', year: 2019 });
+  expect(clockOf(text)).toBe('31500 km');
+  expect(machine?.proposals).toContainEqual(
+    expect.objectContaining({ key: 'mass', amount: 204, basis: 'ready', ticked: true }),
+  );
+});
+
 describe('headings of tables with a gallon of its country', () => {
   test.each([
     ['Tank / US gal', 'tank', 'gal-us'],

@@ -48,7 +48,7 @@ const SPANISH_END = /(?<!\p{L})(?:(del)|tras)\.(?=\s?[/:)\d])/giu;
 
 /** "Torque | 32.5 | lb-ft": the unit of a number in a cell of its own. */
 const UNIT_IN_ITS_CELL = new RegExp(
-  `(?<=[|\\t;] ?\\d[\\d.,]{0,8} ?)[|\\t;](?= ?(?:${UNIT_SOURCE}) ?(?:[|\\t;]|$))`,
+  `(?<=[|\\t;] ?\\d[\\d.,]{0,8}(?: ?/ ?\\d[\\d.,]{0,8})? ?)[|\\t;](?= ?(?:${UNIT_SOURCE}) ?(?:[|\\t;]|$))`,
   'gimu',
 );
 

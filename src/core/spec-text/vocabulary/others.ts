@@ -57,7 +57,7 @@ export const OTHERS: Vocabulary = {
     motorway: 'snelweg|motorvag|motorvei|motorvej|autoestrada|moottoritie|dalnice',
     dry: 'uden benzin|uden brændstof|tør|droog|zonder brandstof|zonder benzine|seco|a seco|na sucho|torr|bez paliwa|sem combustivel',
     ready:
-      'com o deposito cheio|deposito cheio|atestada|com os liquidos|rijklaar|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|kortlar|fulltankad|kjoreklar|kjøreklar|kjoreklart|full tank|koreklar|køreklar|fuld tank|fuldtanket|med benzin',
+      'com o deposito cheio|deposito cheio|atestada|com os liquidos|rijklaar|ajokunnossa|ajovalmiina|ajovalmis|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|kortlar|fulltankad|kjoreklar|kjøreklar|kjoreklart|full tank|koreklar|køreklar|fuld tank|fuldtanket|med benzin',
     'ready-90': 'ordem de marcha',
     asked: 'vraagprijs|bieden|do negocjacji|negociavel|prutbaar|vaste prijs',
     mixed: 'gemiddeld|medio|srednio',
@@ -81,7 +81,7 @@ export const OTHERS: Vocabulary = {
   },
   others: 'dan mijn|do que|niz moja|an min',
   hedges: 'ongeveer|circa|cerca de|okolo|ungefar|ca',
-  sale: 'te koop|vende se|a venda|sprzedam|na sprzedaz|saljes|saljer|till salu|nyservad|besiktigad|arsmodell|agare|onderhouden|eigenaar|kilometerstand|vraagprijs|goed onderhouden|przebieg|unico dono',
+  sale: 'te koop|myydaan|katsastettu|vende se|a venda|sprzedam|na sprzedaz|saljes|saljer|till salu|nyservad|besiktigad|arsmodell|agare|onderhouden|eigenaar|kilometerstand|vraagprijs|goed onderhouden|przebieg|unico dono',
   trade:
     'motor|motorfiets|zithoogte|cilinderinhoud|moto|motocicleta|cilindrada|tanque|motocykl|silnik|motorcykel|rijklaar|obr min|wielbasis',
   common:
