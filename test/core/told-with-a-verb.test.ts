@@ -145,3 +145,26 @@ describe('machines told in turn', () => {
       expect(inTurn(text)).toHaveLength(1);
   });
 });
+
+describe('in a text from the States, with a verb', () => {
+  const AT_HOME =
+    'So this is the Lunet 570. MSRP talk later, tires are good, gas mileage matters. ';
+  test.each([
+    ['You are pushing four hundred and twelve pounds around.', 'mass 412 lb'],
+    ['On our scales it was four twelve pounds full of fuel.', 'mass 412 lb ready'],
+    ['It takes three point six gallons to fill.', 'tank 3.6 gal-us'],
+    ['You sit thirty four inches off the ground.', 'seatHeight 34 in'],
+    ['You get 200 miles between fill ups.', 'statedRange 200 mi'],
+    ['They go for seven and a half grand new.', 'price 7500 USD list'],
+    ['You can have one for $7,499.', 'price 7499 USD list'],
+  ])('%s', (said, wanted) => {
+    expect(read(AT_HOME + said).join('; ')).toContain(wanted);
+    expect(read(AT_HOME + said)).toHaveLength(1);
+  });
+  test('used, they still go for what used ones go for', () =>
+    expect(read(`${AT_HOME}They go for $5,200 used.`).join()).not.toContain('list'));
+  test('in Britain pounds may be money', () =>
+    expect(read('Lunet 570, tyres good, MOT till May. It costs 6,499 pounds.').join()).toContain(
+      'price 6499 GBP',
+    ));
+});

@@ -61,10 +61,13 @@ export function sensesOf(unit: TextUnit | undefined, text: TextUnits): readonly 
     case 'crowns':
       return [open('money', [text.crowns ?? 'SEK'], text.crowns, 'currency')];
     case 'pounds':
-      return [
-        { dimension: 'mass', units: ['lb'] },
-        { dimension: 'money', units: ['GBP'] },
-      ];
+      // Where money is in dollars of the States, pounds are weighed.
+      return text.money === 'USD'
+        ? [{ dimension: 'mass', units: ['lb'] }]
+        : [
+            { dimension: 'mass', units: ['lb'] },
+            { dimension: 'money', units: ['GBP'] },
+          ];
     case 'km-thousands':
       return [{ dimension: 'distance', units: ['km'], times: 1000 }];
     case 'mil':

@@ -193,6 +193,16 @@ export const MASS_FORMS: readonly Form[] = [
     when: (s, { amounts: [a = 0] }) =>
       a >= 80 && a <= 300 && /(?<!\p{L})(?:max|plated?|gross)(?!\p{L})/iu.test(s.text),
   },
+  // "On our scales it was 412 pounds full of fuel".
+  {
+    key: 'mass',
+    dimension: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'ready',
+    behind: /^,? (?:full of|brimmed with|with a full load of) (?:fuel|petrol|gas)(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
+  },
   // "Load 182 kg" as a line of a sheet: what it may carry, and to be looked at.
   {
     key: 'payload',

@@ -62,6 +62,12 @@ export const RANGE_FORMS: readonly Form[] = [
     behind:
       /^\+?(?:['’]s)? (?:between|to) (?:servos?|(?:fuel|petrol|gas)(?: stops?| stations?)?|fill(?:s|ing)?(?:[- ]?ups?)?|stations|stops)(?!\p{L})/iu,
   },
+  // "320 km between fill ups".
+  {
+    ...ONE_TANK,
+    behind:
+      /^(?:s)? between (?:fill[- ]?ups?|fills|tanks|refuell?ing|stops for (?:fuel|petrol|gas))(?!\p{L})/iu,
+  },
   // "130ish before I'm walking".
   {
     key: 'statedRange',

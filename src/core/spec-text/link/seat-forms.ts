@@ -127,6 +127,15 @@ export const SEAT_FORMS: readonly Form[] = [
     behind: /^ ?\)/u,
     when: speaksOfSeat,
   }),
+  // "You sit 865 mm off the ground".
+  {
+    key: 'seatHeight',
+    dimension: 'length',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})(?:you|I|we|one) (?:sit|sits|perch) (?:about |around |up at |at )?$/iu,
+    behind: /^ (?:off|above|over) the (?:ground|floor|deck|road)(?!\p{L})/iu,
+  },
   // "Stock 870, I have the 850 low".
   {
     key: 'seatHeight',

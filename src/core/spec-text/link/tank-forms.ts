@@ -166,6 +166,16 @@ export const TANK_FORMS: readonly Form[] = [
     when: (s, q) =>
       (q.amounts[0] ?? 0) >= LEAST_TANK && (q.amounts[0] ?? 0) <= 40 && !NO_TANK.test(s.text),
   },
+  // "Takes 13.5 litres to fill".
+  {
+    ...TANK,
+    points: PLAINLY,
+    by: 'basis',
+    behind:
+      /^ to (?:fill|brim)(?: it| her| the tank| up)*(?=[,.;!]|$| (?:and|but|so|from)(?!\p{L}))/iu,
+    when: (s, q) =>
+      (q.amounts[0] ?? 0) >= (q.unit === 'L' ? LEAST_TANK : 1.5) && !NO_TANK.test(s.text),
+  },
   // "Sixteen litres fit in it", "16 Liter passen rein".
   {
     ...TANK,

@@ -128,6 +128,27 @@ export const LISTED_FORMS: readonly Form[] = [
     basis: 'on-the-road',
     behind: /^,? (?:ride[- ]?away|drive[- ]?away)(?!\p{L})/iu,
   },
+  // "They go for $7,499 new", "you can have one for $7,499", "$7,499 new".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: PLAINLY + 2,
+    by: 'basis',
+    basis: 'list',
+    before:
+      /(?<!\p{L})(?:they|these|it|one|that|this)(?:['’]ll)? (?:go|goes|sells?|retails?|run|runs) (?:for|at)? ?(?:about |around )?$/iu,
+    behind: /^ (?:brand[- ])?new(?=[,.;!]|$| (?:and|but|so|here|over|at)(?!\p{L}))/iu,
+    when: (_, q) => largest(q) >= LEAST_SUM,
+  },
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before:
+      /(?<!\p{L})you can (?:have|get|buy|pick up) (?:one|it|this|yours)(?: new)? (?:for|at) (?:about |around |just |only )?$/iu,
+    when: (s, q) => !s.sale && largest(q) >= LEAST_SUM,
+  },
   // "They want 8,999 for the new one".
   ...either('money', {
     key: 'price',
