@@ -168,3 +168,21 @@ describe('in a text from the States, with a verb', () => {
       'price 6499 GBP',
     ));
 });
+
+describe('numbers in words that stand alone in their sentence, and what costs and holds', () => {
+  const OF_IT = 'Aujourd’hui on parle de la Lunet 570, une belle moto. ';
+  test.each([
+    ['Révision tous les dix mille kilomètres.', 'serviceInterval 10000 km'],
+    ['Revisión cada diez mil kilómetros.', 'serviceInterval 10000 km'],
+    ['Un depósito de trece litros y medio.', 'tank 13.5 L'],
+    ['Il serbatoio è da tredici litri e mezzo.', 'tank 13.5 L'],
+    ['Dazu 44 Newtonmeter Drehmoment.', 'torque 44 Nm'],
+    ['Man sitzt auf 865 mm.', 'seatHeight 865 mm'],
+    ['Ab 7.499 Euro ist sie zu haben.', 'price 7499 EUR'],
+    ['Il faut compter 7 499 euros.', 'price 7499 EUR'],
+    ['Parte da 7.499 euro.', 'price 7499 EUR'],
+    ['Porta 14 litri di benzina.', 'tank 14 L'],
+  ])('%s', (said, wanted) => expect(figures(OF_IT + said)).toEqual([wanted]));
+  test('what went in at a stop is no tank', () =>
+    expect(figures(`${OF_IT}Le metí 9 litros de gasolina y seguí.`)).toEqual([]));
+});

@@ -173,7 +173,7 @@ const TENTHS =
 const SPOKEN_SO =
   /(?<![\p{L}'])(?:les?|une?|est|à|elle|el|los|una|della?|è|il|con|du|des|es|ha|fait|pesa|al|com|uma|não|tem|da|dos|aos?|faz|gasta|leva|fica|mille|custa|custou|prix|precio|prezzo|preço)(?!\p{L})/iu;
 const STEMS =
-  /(?<!\p{L})(?:deux|trois|quatre|quinze|seize|treize|douze|vingt|trente|quarante|cinquante|soixante|cent|dos|dies|vein|treinta|cuar|cinc|ses|set|och|nov|quin|quat|oit|vint|trint|dez|duz|três|due|dieci|quattro|cinque|sei|sette|otto|nove|vent|quarant|ottant|sessant|sett|diciass|dician|diciotto|litres? )/iu;
+  /(?<!\p{L})(?:deux|trois|quatre|quator|dix|onze|once|diez|doce|trece|catorce|undici|dodici|tredic|quattord|sedici|quinze|seize|treize|douze|vingt|trente|quarante|cinquante|soixante|cent|dos|dies|vein|treinta|cuar|cinc|ses|set|och|nov|quin|quat|oit|vint|trint|dez|duz|três|due|dieci|quattro|cinque|sei|sette|otto|nove|vent|quarant|ottant|sessant|sett|diciass|dician|diciotto|litres? )/iu;
 
 /** A French whole number of litres, perhaps of two words. */
 const LITRES = `\\d{1,2}|(?:vingt|dix)(?:[ -](?:et[ -])?(?:une?|deux|trois|quatre|cinq|six|sept|huit|neuf))?|deux|trois|quatre|cinq|six|sept|huit|neuf|onze|douze|treize|quatorze|quinze|seize|trente`;

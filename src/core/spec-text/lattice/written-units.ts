@@ -112,7 +112,7 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'kon[ií]',
     'km(?= przy)',
   ],
-  Nm: ['newtons?[- ]m[eèé]t(?:re|er|ro|ri)s?', 'n·m', 'n\\.m', 'n m', 'nm'],
+  Nm: ['newtons?[- ]?m[eèé]t(?:re|er|ro|ri)s?', 'n·m', 'n\\.m', 'n m', 'nm'],
   'lbf-ft': [
     'lbf·ft',
     'lbf-ft',

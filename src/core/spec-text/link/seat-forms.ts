@@ -136,6 +136,15 @@ export const SEAT_FORMS: readonly Form[] = [
     before: /(?<!\p{L})(?:you|I|we|one) (?:sit|sits|perch) (?:about |around |up at |at )?$/iu,
     behind: /^ (?:off|above|over) the (?:ground|floor|deck|road)(?!\p{L})/iu,
   },
+  // "Man sitzt auf 865 mm".
+  {
+    key: 'seatHeight',
+    dimension: 'length',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:man|ich|du|wir) (?:sitzt|sitze|sitzen) (?:da )?(?:auf|in) (?:etwa |rund |knapp |gut )?$/iu,
+  },
   // "Stock 870, I have the 850 low".
   {
     key: 'seatHeight',

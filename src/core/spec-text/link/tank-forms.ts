@@ -15,6 +15,10 @@ const LEAST_TANK = 6;
 const NO_TANK =
   /(?<!\p{L})(?:koffers?|topkoffer|kisten?|zijtassen|tas(?:sen)?|(?:pack)?taschen|topcase|olie|öl|borse|valigie|bauletto|olio|valises?|sacoches?|huile|malas?|óleo|kufr\p{L}*|sakw\p{L}*|olej\p{L}*|väsk\p{L}*|vesk\p{L}*|olja|olje|jerrycan|kanister|bidon)(?!\p{L})/iu;
 
+/** "Le metí 9 litros": what went in at a stop. */
+const FILLED =
+  /(?<!\p{L})(?:met[íi]|ech[éo]|eché|puse|repost\p{L}*|ai mis|remis|ho messo|ho fatto|getankt|nachgetankt|getankte|wlał\p{L}*|pus)(?!\p{L})/iu;
+
 /** What a tank holds, said without the word tank. */
 export const TANK_FORMS: readonly Form[] = [
   { ...TANK, when: isAlone },
@@ -165,6 +169,15 @@ export const TANK_FORMS: readonly Form[] = [
       /(?<!\p{L})(?:er (?:gaat|gaan|past|passen)|ci (?:stanno|vanno|entrano)|da (?:gehen|passen)|es (?:gehen|passen)|on y met|j['’]y mets|(?:elle|il) (?:contient|embarque)|cabem(?:-lhe)?|wchodzi|mieści|den rymmer|den rommer) $/iu,
     when: (s, q) =>
       (q.amounts[0] ?? 0) >= LEAST_TANK && (q.amounts[0] ?? 0) <= 40 && !NO_TANK.test(s.text),
+  },
+  // "Porta 13,5 litri di benzina", "lleva 14 litros de gasolina".
+  {
+    ...TANK,
+    points: WEIGHTS.byBasis,
+    behind:
+      /^ (?:di benzina|de gasolina|d['’]essence|de gasóleo|benzin|sprit|benzine|benzyny)(?= ?[,.;!)]|$| (?:e|y|et|und|en|ma|pero) )/iu,
+    when: (s, q) =>
+      (q.amounts[0] ?? 0) >= LEAST_TANK && !NO_TANK.test(s.text) && !FILLED.test(s.text),
   },
   // "Takes 13.5 litres to fill".
   {

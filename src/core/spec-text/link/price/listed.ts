@@ -149,6 +149,25 @@ export const LISTED_FORMS: readonly Form[] = [
       /(?<!\p{L})you can (?:have|get|buy|pick up) (?:one|it|this|yours)(?: new)? (?:for|at) (?:about |around |just |only )?$/iu,
     when: (s, q) => !s.sale && largest(q) >= LEAST_SUM,
   },
+  // "Ab 7.499 Euro ist sie zu haben", "il faut compter 7 499 euros", "parte da 7.499 euro", "di listino sta a 7.499".
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    behind:
+      /^ (?:ist|wäre) (?:sie|die|es|das) (?:neu )?(?:zu haben|erhältlich|verfügbar)(?!\p{L})/iu,
+    when: (s, q) => !s.sale && largest(q) >= LEAST_SUM,
+  },
+  {
+    key: 'price',
+    dimension: 'money',
+    points: WEIGHTS.byBasis,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:il faut compter|comptez|parte da|si parte da|di listino (?:sta|è|viene) a|de tarifa (?:está|sale) en) $/iu,
+    when: (s, q) => !s.sale && largest(q) >= LEAST_SUM,
+  },
   // "They want 8,999 for the new one".
   ...either('money', {
     key: 'price',
