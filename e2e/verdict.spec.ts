@@ -75,6 +75,17 @@ test.describe('the verdict', () => {
       'The gap got longer; none of them is worth it yet.',
     ]);
   });
+  test('on the sheet every chance of a stance that is one stands in words, however narrow its part of the bar', async ({
+    page,
+  }) => {
+    await openExample(page, '/verdict/sheet?candidate=c-drover-430-brenfold');
+    const bar = page.getByRole('img', { name: /^Chances: / });
+    const said = (await bar.getAttribute('aria-label'))?.replace('Chances: ', '').split(', ') ?? [];
+    expect(said).toHaveLength(4);
+    const caption = page.locator('figcaption').filter({ has: bar });
+    for (const chance of said.filter((words) => !/ 0 %$/.test(words)))
+      await expect(caption).toContainText(chance);
+  });
   test('what was typed is there after a reload, and an outcome that does not fit is refused with its reason', async ({
     page,
   }) => {

@@ -1,166 +1,39 @@
 import { describe, expect, test } from 'vitest';
 import { readText } from '@/core/spec-text';
 
-/** How sheets and lists of figures are laid out; common practice, no source. Numbers are made up. */
-const FIGURES: readonly {
-  readonly key: string;
-  readonly labels: readonly string[];
-  /** Amount and unit as written, and the unit as Jugator calls it. */
-  readonly said: readonly (readonly [amount: string, unit: string, known: string])[];
-}[] = [
-  {
-    key: 'power',
-    labels: [
-      'Power',
-      'Max power',
-      'Peak power',
-      'Leistung',
-      'Puissance',
-      'Potencia',
-      'Potenza',
-      'Vermogen',
-    ],
-    said: [
-      ['35', 'kW', 'kW'],
-      ['47.6', 'hp', 'hp'],
-      ['48', 'PS', 'PS'],
-    ],
-  },
-  {
-    key: 'torque',
-    labels: ['Torque', 'Max torque', 'Drehmoment', 'Couple', 'Par máximo', 'Coppia', 'Koppel'],
-    said: [
-      ['44', 'Nm', 'Nm'],
-      ['32.5', 'lb-ft', 'lbf-ft'],
-      ['32.5', 'ft-lb', 'lbf-ft'],
-      ['4.5', 'kgf-m', 'kgf-m'],
-    ],
-  },
-  {
-    key: 'mass',
-    labels: [
-      'Wet weight',
-      'Kerb weight',
-      'Dry weight',
-      'Weight (wet)',
-      'Gewicht vollgetankt',
-      'Poids à sec',
-      'Peso en orden de marcha',
-      'Rijklaar gewicht',
-    ],
-    said: [
-      ['187', 'kg', 'kg'],
-      ['412', 'lb', 'lb'],
-      ['412', 'lbs', 'lb'],
-    ],
-  },
-  {
-    key: 'seatHeight',
-    labels: [
-      'Seat height',
-      'Saddle height',
-      'Sitzhöhe',
-      'Hauteur de selle',
-      'Altura del asiento',
-      'Altezza sella',
-      'Zithoogte',
-    ],
-    said: [
-      ['865', 'mm', 'mm'],
-      ['34.1', 'in', 'in'],
-      ['86.5', 'cm', 'cm'],
-    ],
-  },
-  {
-    key: 'clearance',
-    labels: [
-      'Ground clearance',
-      'Bodenfreiheit',
-      'Garde au sol',
-      'Distancia libre al suelo',
-      'Luce a terra',
-    ],
-    said: [
-      ['245', 'mm', 'mm'],
-      ['9.6', 'in', 'in'],
-    ],
-  },
-  {
-    key: 'tank',
-    labels: ['Fuel capacity', 'Tank', 'Fuel', 'Tankinhalt', 'Réservoir', 'Depósito', 'Serbatoio'],
-    said: [
-      ['13.5', 'L', 'L'],
-      ['3.6', 'US gal', 'gal-us'],
-      ['3.0', 'imp gal', 'gal-imp'],
-    ],
-  },
-  {
-    key: 'consumption',
-    labels: ['Fuel consumption', 'Verbrauch', 'Consommation', 'Consumo'],
-    said: [
-      ['60', 'mpg (US)', 'mpg-us'],
-      ['25', 'km/L', 'km/L'],
-    ],
-  },
-  {
-    key: 'travelFront',
-    labels: [
-      'Front travel',
-      'Fork travel',
-      'Federweg vorn',
-      'Débattement avant',
-      'Recorrido delantero',
-      'Escursione anteriore',
-    ],
-    said: [
-      ['220', 'mm', 'mm'],
-      ['8.7', 'in', 'in'],
-    ],
-  },
-  {
-    key: 'displacement',
-    labels: ['Displacement', 'Capacity', 'Hubraum', 'Cylindrée', 'Cilindrada'],
-    said: [
-      ['449', 'cc', 'cc'],
-      ['449.6', 'cm3', 'cc'],
-    ],
-  },
-  {
-    key: 'price',
-    labels: ['Price', 'MSRP', 'List price', 'RRP', 'Preis', 'Prix', 'Prezzo'],
-    said: [
-      ['7,499', 'USD', 'USD'],
-      ['7,499', 'EUR', 'EUR'],
-      ['7,499', 'AUD', 'AUD'],
-      ['74,990', 'SEK', 'SEK'],
-      ['74,990', 'ZAR', 'ZAR'],
-    ],
-  },
-  {
-    key: 'payload',
-    labels: ['Payload', 'Load capacity', 'Zuladung', 'Charge utile', 'Carga máxima'],
-    said: [
-      ['182', 'kg', 'kg'],
-      ['401', 'lb', 'lb'],
-    ],
-  },
-  {
-    key: 'serviceInterval',
-    labels: ['Service interval', 'Service every', 'Wartungsintervall'],
-    said: [
-      ['10,000', 'km', 'km'],
-      ['6,000', 'miles', 'mi'],
-    ],
-  },
-  {
-    key: 'valveInterval',
-    labels: ['Valve check interval', 'Valve clearance check', 'Valve check'],
-    said: [
-      ['24,000', 'km', 'km'],
-      ['16,000', 'miles', 'mi'],
-    ],
-  },
-];
+/**
+ * How sheets and lists of figures are laid out; common practice, no source. Numbers are made up. A row: the figure, what it is called,
+ * and amounts with their units, as written and as Jugator calls them where that differs.
+ */
+const FIGURES = `
+power | Power, Max power, Peak power, Leistung, Puissance, Potencia, Potenza, Vermogen | 35 kW, 47.6 hp, 48 PS
+torque | Torque, Max torque, Drehmoment, Couple, Par máximo, Coppia, Koppel | 44 Nm, 32.5 lb-ft = lbf-ft, 32.5 ft-lb = lbf-ft, 4.5 kgf-m
+mass | Wet weight, Kerb weight, Dry weight, Weight (wet), Gewicht vollgetankt, Poids à sec, Rijklaar gewicht | 187 kg, 412 lb, 412 lbs = lb
+seatHeight | Seat height, Saddle height, Sitzhöhe, Hauteur de selle, Altura del asiento, Altezza sella | 865 mm, 34.1 in, 86.5 cm
+clearance | Ground clearance, Bodenfreiheit, Garde au sol, Distancia libre al suelo, Luce a terra | 245 mm, 9.6 in
+tank | Fuel capacity, Tank, Fuel, Tankinhalt, Réservoir, Depósito, Serbatoio | 13.5 L, 3.6 US gal = gal-us, 3.0 imp gal = gal-imp
+consumption | Fuel consumption, Verbrauch, Consommation, Consumo | 60 mpg (US) = mpg-us, 25 km/L
+travelFront | Front travel, Fork travel, Federweg vorn, Débattement avant, Recorrido delantero, Escursione anteriore | 220 mm, 8.7 in
+displacement | Displacement, Capacity, Hubraum, Cylindrée, Cilindrada | 449 cc, 449.6 cm3 = cc
+price | Price, MSRP, List price, RRP, Preis, Prix, Prezzo | 7,499 USD; 7,499 EUR; 7,499 AUD; 74,990 SEK; 74,990 ZAR
+payload | Payload, Load capacity, Zuladung, Charge utile, Carga máxima | 182 kg, 401 lb
+serviceInterval | Service interval, Service every, Wartungsintervall | 10,000 km; 6,000 miles = mi
+valveInterval | Valve check interval, Valve clearance check, Valve check | 24,000 km; 16,000 miles = mi
+`
+  .trim()
+  .split('\n')
+  .map((row) => {
+    const [key = '', labels = '', said = ''] = row.split(' | ');
+    return {
+      key,
+      labels: labels.split(', '),
+      said: said.split(/[,;] /).map((one) => {
+        const [, amount = '', unit = '', known = unit] =
+          /^(\S+) (.*?)(?: = (.*))?$/.exec(one) ?? [];
+        return { amount, unit, known };
+      }),
+    };
+  });
 
 const FORMS: Readonly<Record<string, (label: string, amount: string, unit: string) => string>> = {
   'a colon': (l, v, u) => `${l}: ${v} ${u}`,
@@ -208,7 +81,7 @@ describe('every figure, in every unit, however the line is laid out', () => {
     const wrong: string[] = [];
     let n = 0;
     for (const { key, labels, said } of FIGURES)
-      for (const [amount, unit, known] of said) {
+      for (const { amount, unit, known } of said) {
         const label = labels[n % labels.length] ?? '';
         n += 1;
         const line = form(label, amount, unit);

@@ -49,6 +49,9 @@ function leg(
   return `M${x(side * 20)} ${y(top)} Q${x(side * w * 1.25)} ${y(top)} ${x(side * (w + 14))} ${y(top - w)} Q${x(side * (w + 20 + knee))} ${y((top + heel) / 2)} ${x(side * (w + 52))} ${y(heel + 70)} L${x(side * (w + 55))} ${y(heel + 12)}`;
 }
 
+/** A part of the bar below this share has no room for its words: they stand under it. */
+const NARROW = 0.3;
+
 /** A rider seen from behind astride the seat: where the heels are above the ground, to scale, with the chances of each contact. */
 export function StanceFigure(props: StanceFigureProps) {
   const { gap, seatHeight_mm, shape, reader, band, oneFootBand, probabilities } = props;
@@ -58,6 +61,9 @@ export function StanceFigure(props: StanceFigureProps) {
   // The foot stretches by so much and no more: beyond that the toes hang.
   const toe = Math.max(0, heel - FOOT_REACH);
   const at = (mm: number) => formatWithUnit(mm, 'length', reader);
+  const said = (b: Band) => `${SHORT[b]} ${formatNumber(probabilities[b] * 100)} %`;
+  const isNarrow = (b: Band) => probabilities[b] < NARROW;
+  const beside = BANDS.filter((b) => isNarrow(b) && Math.round(probabilities[b] * 100) > 0);
   const words =
     gap.mid > 0
       ? `heels ${at(gap.mid)} above the ground`
@@ -178,7 +184,7 @@ export function StanceFigure(props: StanceFigureProps) {
         {STANCE_WORDS[oneFootBand]}.
         <div
           role="img"
-          aria-label={`Chances: ${BANDS.map((b) => `${SHORT[b]} ${formatNumber(probabilities[b] * 100)} %`).join(', ')}`}
+          aria-label={`Chances: ${BANDS.map(said).join(', ')}`}
           style={{
             display: 'flex',
             height: 22,
@@ -195,22 +201,19 @@ export function StanceFigure(props: StanceFigureProps) {
               style={{
                 width: `${probabilities[b] * 100}%`,
                 background: i % 2 === 0 ? token('bg-subtle') : token('bg-emphasized'),
-                // A label wider than its share wraps below the bar, out of sight, instead of being cut.
-                display: 'flex',
-                flexWrap: 'wrap',
-                height: 21,
+                padding: isNarrow(b) ? 0 : '0 4px',
                 overflow: 'hidden',
                 whiteSpace: 'nowrap',
                 lineHeight: '21px',
               }}
             >
-              <span style={{ width: 0, height: 21 }} />
-              <span style={{ padding: '0 4px' }}>
-                {SHORT[b]} {formatNumber(probabilities[b] * 100)} %
-              </span>
+              {!isNarrow(b) && said(b)}
             </span>
           ))}
         </div>
+        {beside.length > 0 && (
+          <div style={{ fontSize: 12, marginTop: 2 }}>and {beside.map(said).join(', ')}</div>
+        )}
       </figcaption>
     </figure>
   );
