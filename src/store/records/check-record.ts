@@ -1,3 +1,4 @@
+import type { ReadingFault } from '@/core/readings';
 import type * as z from 'zod/mini';
 import { isId } from './id';
 import type { RecordType, Registry } from './record-type';
@@ -37,7 +38,12 @@ export interface ShapeIssue {
   /** True where the limit counts letters or entries, not an amount. */
   readonly counts?: boolean;
   readonly words?: string;
+  /** What is wrong with a reading of a figure. */
+  readonly reading?: ReadingFault;
 }
+
+const readingFault = (params: Record<string, unknown> | undefined) =>
+  params?.fault === undefined ? {} : { reading: params.fault as ReadingFault };
 
 export function shapeIssue(issue: z.core.$ZodIssue): ShapeIssue {
   switch (issue.code) {
@@ -61,8 +67,12 @@ export function shapeIssue(issue: z.core.$ZodIssue): ShapeIssue {
       return { kind: 'not-an-option', options: issue.values.map(String) };
     case 'invalid_format':
       return { kind: issue.format === 'date' ? 'not-a-day' : 'other' };
+    case 'invalid_union':
+      return issue.inclusive === false || !issue.options
+        ? { kind: 'other' }
+        : { kind: 'not-an-option', options: issue.options.map(String) };
     case 'custom':
-      return { kind: 'other', words: issue.message };
+      return { kind: 'other', words: issue.message, ...readingFault(issue.params) };
     default:
       return { kind: 'other' };
   }

@@ -95,7 +95,13 @@ export const figureReadingsSchema = z.strictObject(
         readingSchema.check(
           z.superRefine((reading, context) => {
             const fault = findReadingFault(key, reading);
-            if (fault) context.addIssue({ code: 'custom', path: ['amount'], message: fault.code });
+            if (fault)
+              context.addIssue({
+                code: 'custom',
+                path: ['amount'],
+                message: fault.code,
+                params: { fault },
+              });
           }),
         ),
       ),

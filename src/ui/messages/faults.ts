@@ -1,15 +1,12 @@
 import type { SharesFault } from '@/core/brief';
 import type { BuildFault } from '@/core/planning';
-import type { ReadingFault } from '@/core/readings';
 import { unitEntry, type AmountFault } from '@/core/units';
 import type { FileFault } from '@/store/files';
 import type { StorageFault } from '@/store/persistence';
 import { dimensionWords, unitExamples } from './dimension-words';
-import { formatNumber, trimmed } from './format';
+import { formatNumber } from './format';
 import { issueWords } from './record-faults';
 import { oneRecord } from './record-words';
-import { BASIS_WORDS, FIGURE_WORDS } from './words';
-import { inSentence } from './in-sentence';
 
 /** Why a typed amount is refused. */
 export function amountFaultWords(fault: AmountFault): string {
@@ -30,22 +27,6 @@ export function amountFaultWords(fault: AmountFault): string {
 /** Why an amount outside its limits is refused. */
 export const limitWords = (min: number, max: number, unit: string): string =>
   `Must lie between ${formatNumber(min, min % 1 === 0 ? 0 : 1)} and ${formatNumber(max, max % 1 === 0 ? 0 : 1)}${unit ? ` ${unit}` : ''}.`;
-
-/** Why a reading is refused. */
-export function readingFaultWords(fault: ReadingFault): string {
-  switch (fault.code) {
-    case 'unit-of-other-dimension':
-      return `${unitEntry(fault.unit).symbol} does not fit ${inSentence(fault.figure)}.`;
-    case 'basis-of-other-figure':
-      return `“${BASIS_WORDS[fault.basis as keyof typeof BASIS_WORDS] ?? fault.basis}” is not a way ${inSentence(fault.figure)} is taken.`;
-    case 'out-of-limits':
-      return `${FIGURE_WORDS[fault.figure]} must lie between ${trimmed(fault.min, 1)} and ${trimmed(fault.max, 1)} ${unitEntry(fault.unit).symbol}. Check the unit.`;
-    case 'not-whole':
-      return `${FIGURE_WORDS[fault.figure]} must be a whole number.`;
-    case 'spread-not-positive':
-      return 'A spread cannot be below zero.';
-  }
-}
 
 export function sharesFaultWords(fault: SharesFault): string {
   if (fault.code === 'share-out-of-range')

@@ -41,7 +41,6 @@ export {
   buildFaultWords,
   fileFaultWords,
   limitWords,
-  readingFaultWords,
   sharesFaultWords,
   storageFaultWords,
 } from './faults';
@@ -110,6 +109,7 @@ export {
   WANT_GROUP_WORDS,
 } from './words';
 export { asideWords, recordFaultWords } from './record-faults';
+export { readingFaultWords } from './reading-faults';
 export {
   liftWords,
   mustLimitWords,

@@ -1,6 +1,7 @@
 import type { AmongFault, RecordFault, SetAside, ShapeIssue, TableName } from '@/store/records';
 import { differenceName } from './differences';
-import { formatNumber } from './format';
+import { formatNumber, trimmed } from './format';
+import { readingFaultWords } from './reading-faults';
 import { allRecords, oneRecord } from './record-words';
 
 /** What is wrong with a field, to follow its name or “it”. */
@@ -8,12 +9,12 @@ export const issueWords = (issue: ShapeIssue): string => {
   const { limit = 0, counts } = issue;
   switch (issue.kind) {
     case 'too-small':
-      if (!counts) return `must be ${formatNumber(limit, 2)} or more`;
+      if (!counts) return `must be ${trimmed(limit, 2)} or more`;
       return limit === 1 ? 'must not be empty' : `needs at least ${limit}`;
     case 'too-large':
       return counts
         ? `holds more than ${formatNumber(limit)}`
-        : `must be ${formatNumber(limit, 2)} or less`;
+        : `must be ${trimmed(limit, 2)} or less`;
     case 'wrong-type':
       return 'is missing or not of the right kind';
     case 'not-an-option':
@@ -23,6 +24,8 @@ export const issueWords = (issue: ShapeIssue): string => {
     case 'unknown-field':
       return `has a field that nobody knows (${issue.words ?? ''})`;
     case 'other':
+      if (issue.reading)
+        return `is not right: ${readingFaultWords(issue.reading).replace(/\.$/, '')}`;
       return issue.words ? `is not right: ${issue.words}` : 'cannot be read';
   }
 };

@@ -1,6 +1,7 @@
 import type { CellFault } from '@/core/tables';
 import type { TableFault } from '@/store/tables';
-import { amountFaultWords, readingFaultWords } from './faults';
+import { amountFaultWords } from './faults';
+import { readingFaultWords } from './reading-faults';
 import { formatNumber } from './format';
 import { CLASS_WORDS } from './words';
 
