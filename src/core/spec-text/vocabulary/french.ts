@@ -88,7 +88,7 @@ export const FRENCH: Vocabulary = {
     odometer: 'kilometrage|compteur|km au compteur|kms au compteur|kilometres|km reels',
     trip: 'roule|revision faite a|faite a|apres|parcouru|faits a|fait a|changee a',
     spending:
-      'par mois|mois|credit|assurance|mensualite|frais|carte grise|acompte|au lieu de|etait|facture|frais de dossier|valeur',
+      'par mois|mois|credit|assurance|mensualite|frais|carte grise|acompte|au lieu de|etait|facture|frais de dossier|valeur|cote',
     accessory:
       'poignees chauffantes|pot|protege mains|sabot|bulle|crash bars|feux|gps|bequille centrale',
     bolt: 'couple de serrage|serrage|ecrou',
