@@ -21,6 +21,7 @@ export {
   type MustShown,
 } from './verdict-words';
 export { pointWords } from './point-words';
+export { reachWords, type HeelGap } from './reach-words';
 export { askWords, settleWords, worthKnowingWords, type AskWords } from './ask';
 export {
   briefLine,

@@ -1,5 +1,12 @@
 'use client';
-import { formatNumber, formatWithUnit, STANCE_WORDS, type Reader } from '../messages';
+import {
+  formatNumber,
+  formatWithUnit,
+  reachWords,
+  STANCE_WORDS,
+  type HeelGap,
+  type Reader,
+} from '../messages';
 
 type Band = keyof typeof STANCE_WORDS;
 
@@ -8,7 +15,7 @@ export interface StanceFigureProps {
   readonly oneFootBand: Band;
   readonly probabilities: Readonly<Record<Band, number>>;
   /** Of the heels above the ground, mm. */
-  readonly gap: { readonly low: number; readonly mid: number; readonly high: number };
+  readonly gap: HeelGap;
   /** Under the rider, mm. */
   readonly seatHeight_mm: number;
   /** How far the seat settles, and half its width where the legs leave it. */
@@ -64,10 +71,7 @@ export function StanceFigure(props: StanceFigureProps) {
   const said = (b: Band) => `${SHORT[b]} ${formatNumber(probabilities[b] * 100)} %`;
   const isNarrow = (b: Band) => probabilities[b] < NARROW;
   const beside = BANDS.filter((b) => isNarrow(b) && Math.round(probabilities[b] * 100) > 0);
-  const words =
-    gap.mid > 0
-      ? `heels ${at(gap.mid)} above the ground`
-      : `feet flat, ${at(-gap.mid)} of leg to spare`;
+  const { words, span } = reachWords(gap, at);
   return (
     <figure style={{ margin: 0 }}>
       <svg
@@ -180,8 +184,7 @@ export function StanceFigure(props: StanceFigureProps) {
       </svg>
       <figcaption>
         <strong>{STANCE_WORDS[band]}</strong>; {words}
-        {gap.high - gap.low > 2 ? ` (${at(gap.low)} to ${at(gap.high)})` : ''}. One foot down:{' '}
-        {STANCE_WORDS[oneFootBand]}.
+        {span ? ` (${span})` : ''}. One foot down: {STANCE_WORDS[oneFootBand]}.
         <div
           role="img"
           aria-label={`Chances: ${BANDS.map(said).join(', ')}`}
