@@ -1,5 +1,6 @@
 import { FACT_KEYS, factDefinition, type FactKey } from '../facts';
 import { AVOIDED, UNREAL, WANTED } from './link/nobodys';
+import { standingIn } from './link/standing';
 import type { FactProposal } from './proposal';
 import { readTyres } from './text/tyres';
 import { gramsOf, mayMatch, neededGrams } from './vocabulary/grams';
@@ -83,11 +84,12 @@ const DENIED = /^s?\?\s*(?:no|nope|nah|nein|non)(?!\p{L})/iu;
 
 const NOT_THERE = /^n\.?\/?a\.?$/iu;
 
-/** Facts one line states in words, and tyre sizes. `languages`: places of the vocabularies whose phrases are looked for; all by default. Facts of a "label: words" line come before looser phrases. */
+/** Facts one line states in words, and tyre sizes. `languages`: places of the vocabularies whose phrases are looked for; all by default. `own`: words of the machine's name. Facts of a "label: words" line come before looser phrases. */
 export function readFacts(
   line: string,
   offset: number,
   languages?: ReadonlySet<number>,
+  own: readonly string[] = [],
 ): readonly FactProposal[] {
   const made = (key: FactKey, value: string, from: number, to: number): FactProposal => ({
     kind: 'fact',
@@ -146,7 +148,8 @@ export function readFacts(
   }
   return [...found.values(), ...said.values(), ...readTyres(line, made)]
     .map((fact) => ofRearAlone(fact, line, offset))
-    .filter(({ from }) => !isNobodys(line, from - offset));
+    .filter(({ from }) => !isNobodys(line, from - offset))
+    .flatMap((fact) => (found.has(fact.key) ? [fact] : asTold(fact, line, offset, own)));
 }
 
 /** "ABS: switchable (rear)", "ABS desconectable en la rueda trasera": the rear one alone, said behind. */
@@ -162,11 +165,40 @@ const REAR_ALONE =
   /^ ?(?:\(|at |on |for |in |en |sur |al |alla |à |am |an |der |dem |the |la |le |l['’]|de )*(?:rear|back|hinten|hinterrad|arrière|roue arrière|rueda trasera|rueda de atrás|trasera?o?|posteriore|ruota posteriore|achter)(?!\p{L})(?! and | und | et | y | e )/iu;
 const REAR_IN_BRACKETS = /\((?:rear|hinten|arrière|traser[oa]|posteriore)(?: only)?\)/iu;
 
+/** An answer of yes behind a question. */
+const ANSWERED_YES =
+  /^[^.?!]{0,18}(?<!\p{L})(?:yes|yep|yeah|yup|it (?:does|has|is)|ja|jawohl|oui|s[íì])(?!\p{L})/iu;
+
+/** Where the sentence at a place begins, and its words. */
+function sentenceAt(line: string, at: number): { readonly text: string; readonly from: number } {
+  const from = Math.max(0, line.slice(0, at).search(/(?<=[.!?]\s)[^.!?]*$/u));
+  const end = /[.!?](?=\s|$)/u.exec(line.slice(from));
+  return { text: line.slice(from, end ? from + end.index + 1 : undefined), from };
+}
+
+/** A fact as its sentence tells it: what is wished for, optional or another's is none; what is denied is not there, where a fact has a word for that. */
+function asTold(
+  fact: FactProposal,
+  line: string,
+  offset: number,
+  own: readonly string[],
+): readonly FactProposal[] {
+  const { text, from } = sentenceAt(line, fact.from - offset);
+  const at = fact.from - offset - from;
+  // "Is it tubeless? Spoked, and yes tubeless."
+  if (text.endsWith('?') && ANSWERED_YES.test(line.slice(from + text.length))) return [fact];
+  const told = standingIn(text, own, true).filter((s) => at >= s.from && at < s.to);
+  if (told.length === 0) return [fact];
+  if (told.some((s) => s.standing !== 'denied')) return [];
+  const { value } = fact;
+  if (value === 'none' || value === 'no') return [fact];
+  return value === 'yes' ? [{ ...fact, value: 'no' }] : [];
+}
+
 /** Whether the sentence at a place tells of what somebody wishes for, or of no machine at all. */
 function isNobodys(line: string, at: number): boolean {
-  const from = line.slice(0, at).search(/(?<=[.!?]\s)[^.!?]*$/u);
-  const sentence = line.slice(Math.max(0, from)).split(/[.!?](?=\s|$)/u)[0] ?? '';
-  return [WANTED, UNREAL, AVOIDED].some((pattern) => pattern.test(sentence));
+  const { text } = sentenceAt(line, at);
+  return [WANTED, UNREAL, AVOIDED].some((pattern) => pattern.test(text));
 }
 
 /** The option that the words name: the longest of those that match, so that "spoked, tubeless" beats "spoked". */

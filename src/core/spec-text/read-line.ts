@@ -40,6 +40,8 @@ import type { TakenFigure } from './link/taken-figure';
 /** What the lines before, and the text as a whole, hand down to a line. */
 export interface LineContext {
   readonly survey: Survey;
+  /** Words of the machine's name, in small letters; none where it is not known. */
+  readonly own: readonly string[];
   /** A label that stood without a figure of its own, and the basis its words named. */
   readonly above: Word | undefined;
   readonly aboveBasis: Basis | undefined;
@@ -122,7 +124,7 @@ function readSentence(
   const mentions = within(scanned.mentions, sentence);
   const { alone, twins } = twinned(text, within(scanned.quantities, sentence));
   const words = wordsOf(mentions);
-  const blocked = blockedIn(text, alone, mentions, survey.sale, survey.owned);
+  const blocked = blockedIn(text, alone, mentions, survey.sale, survey.owned, context.own);
   const s: SentenceWords = {
     text,
     words,

@@ -112,15 +112,16 @@ function fromLines(
   name: string | undefined,
   listen: Listen | undefined,
 ): MachineRead {
-  const read: BlockRead = readBlock(all, survey, footnotesIn(all), listen);
   const lines = all.map((l) => ({ line: l.written, offset: l.offset }));
   const text = lines.map((l) => l.line).join('\n');
+  const names = named(text, lines, name);
+  const own = `${names.maker} ${names.model}`.toLowerCase().split(/\s+/).filter(Boolean);
+  const read: BlockRead = readBlock(all, survey, footnotesIn(all), own, listen);
   const told = tubesAsked(settled(read.proposals), text);
   const sure = survey.unlike ? [] : survey.sums ? tyresAlone(told) : told;
   const proposals = withLikely(sure, survey.unlike ? [] : read.likely);
   const first = lines[0];
   const last = lines.at(-1);
-  const names = named(text, lines, name);
   return {
     ...names,
     donorClass: survey.ours ? classOfText(text, tellingOnes(sure), names.model) : undefined,

@@ -35,6 +35,7 @@ import {
   WHICH_SERVICE,
   WOULD_BE,
 } from './nobodys';
+import { standingIn } from './standing';
 
 /** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
 const NOISE =
@@ -119,6 +120,7 @@ export function blockedIn(
   mentions: readonly Mention[],
   list: boolean,
   owned = false,
+  own: readonly string[] = [],
 ): ReadonlyMap<number, BlockedBy> {
   const found = new Map<number, BlockedBy>();
   if (quantities.length === 0) return found;
@@ -182,6 +184,12 @@ export function blockedIn(
       !A_PART_DID.test(text.slice(old.to, old.to + 80))
     );
   };
+  // "No six speed gearbox" is told as a fact is.
+  const standing = standingIn(
+    text,
+    own,
+    quantities.some((q) => q.unit === 'gears'),
+  );
   for (const i of besideStock(text, quantities)) found.set(i, 'changed');
   const modified = MODIFIED.test(text);
   quantities.forEach((q, i) => {
@@ -262,6 +270,17 @@ export function blockedIn(
       found.set(i, 'other-machine');
     else if (asks || wanted || scopes.some(([a, b]) => q.from >= a && q.from < b))
       found.set(i, 'other-machine');
+    else {
+      const told = standing.find(
+        (x) =>
+          q.from >= x.from &&
+          q.from < x.to &&
+          !(x.factsOnly && q.unit !== 'gears') &&
+          !(x.sparesMoney && isMoney(q)),
+      )?.standing;
+      if (told === 'changed' && !(isPower(q) && RESTRICTS.test(text))) found.set(i, 'changed');
+      else if (told !== undefined && told !== 'changed') found.set(i, 'other-machine');
+    }
   });
   return found;
 }

@@ -143,6 +143,7 @@ export function readBlock(
   lines: readonly ScannedLine[],
   survey: Survey,
   footnotes: ReadonlyMap<string, readonly Mention[]>,
+  own: readonly string[],
   listen?: Listen,
 ): BlockRead {
   const proposals: Proposal[] = [];
@@ -164,6 +165,7 @@ export function readBlock(
     const fresh = heading && heading.age < HEADING_REACH ? heading : undefined;
     const context: LineContext = {
       survey,
+      own,
       above: above ?? (STARTS_WITH_SIDE.test(line.line) ? fresh?.word : undefined),
       aboveBasis,
       lastKey: proposals.findLast((x) => x.kind === 'figure')?.key,
@@ -173,7 +175,7 @@ export function readBlock(
     };
     const read = readLine(line, context);
     const facts = survey.ours
-      ? readFacts(line.written, line.offset, survey.languages)
+      ? readFacts(line.written, line.offset, survey.languages, own)
           .filter((f) => !isOfAnother(f, line))
           .map((f) => (survey.sale ? f : asFitted(f, line)))
       : [];

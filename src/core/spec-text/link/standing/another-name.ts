@@ -1,0 +1,54 @@
+import type { Span } from './cue';
+
+/** A name with a number: "Dray 498". */
+const NAME =
+  /(?<!\p{L})(\p{Lu}[\p{L}'-]+) (\d{3,4})(?![\d.,]*\d|[\d.,]*\s?(?:cc|ccm|km|kms|mi|miles|kg|lbs?|mm|hp|bhp|PS|kW|EUR|€|rpm|Nm|W|L|l)(?!\p{L}))/gu;
+/** "Rally version". */
+const VERSION = /(?<!\p{L})(\p{Lu}[\p{L}'-]+) (?:version|model|edition|variant|trim)(?!\p{L})/gu;
+/** A clause begins, perhaps with "on my", before a name. */
+const BEGINS =
+  /(?:^[^\p{L}\d]*|[,;:(–—]\s*|(?<!\p{L})(?:and|but|while|whereas|und|aber|et|mais|y|pero|e|ma|en|maar) )(?:(?:on|with|auf|mit|sur|avec|en|con|su|op|met) )?(?:the|(?:la |sulla |della )mia|an?|my|his|her|their|d(?:ie|er|as|en|em)|eine?r?|meine?r?|l[ae]|un[ae]?|m[ao]n?|mi|il|el|de|een) $/iu;
+/** As far as it is looked back for, in characters. */
+const BACK_TO = 40;
+/** What is called so is the machine itself, or is told of elsewhere. */
+const ITSELF =
+  /^(?:A[12]?|Base|Standard|Stock|Basic|New|Latest|Current|Low|Lowered|Entry|Road|Same|European|American|UK|US|EU|Euro)$/iu;
+const YEAR = /^(?:19[5-9]|20[0-4])\d$/;
+
+/** Where a sentence turns back from another machine. */
+const BACK =
+  /;|,? (?:but|aber|mais|pero|ma|maar|whereas|while)(?!\p{L})|(?<!\p{L})(?:this one|mine)(?!\p{L})/iu;
+
+/**
+ * What a sentence tells of a machine of another name, up to where it turns back.
+ * @param own words of this machine's name in small letters; without a number among them nothing is told apart
+ */
+export function anotherNamed(text: string, own: readonly string[]): readonly Span[] {
+  if (!own.some((w) => /^\d{3,4}/.test(w))) return [];
+  const isOwn = (word: string) => own.includes(word.toLowerCase());
+  const opens = ({ index }: RegExpExecArray) =>
+    BEGINS.test(text.slice(Math.max(0, index - BACK_TO), index));
+  const found = [
+    ...[...text.matchAll(NAME)].filter(
+      ([, word = '', number = '']) => !isOwn(word) && !isOwn(number) && !YEAR.test(number),
+    ),
+    ...[...text.matchAll(VERSION)].filter(([, word = '']) => !isOwn(word) && !ITSELF.test(word)),
+  ].filter(opens);
+  return found.map((m): Span => {
+    const from = m.index + m[0].length;
+    const rest = text.slice(from);
+    const ends = [
+      BACK.exec(rest)?.index,
+      ...own.map((w) =>
+        rest.toLowerCase().search(new RegExp(`(?<![\\p{L}\\d])${w}(?![\\p{L}\\d])`, 'u')),
+      ),
+    ].filter((i): i is number => i !== undefined && i >= 0);
+    return {
+      from,
+      to: from + Math.min(rest.length, ...ends),
+      standing: 'of-another',
+      factsOnly: false,
+      sparesMoney: false,
+    };
+  });
+}

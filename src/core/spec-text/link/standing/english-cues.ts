@@ -1,0 +1,178 @@
+import type { Cue } from './cue';
+
+const WISHED: readonly Cue[] = [
+  { standing: 'wished', words: /(?<!\p{L})(?:I|we|one|you)(?: \p{L}+)? wish(?:ed)?(?!\p{L})/iu },
+  {
+    standing: 'wished',
+    words: /(?<!\p{L})(?:if only|imagine (?:if|it|one|an?)|ideally)(?!\p{L})/iu,
+  },
+  {
+    standing: 'wished',
+    words:
+      /(?:(?<!\p{L})would|['’]d) (?:be|have been) (?:\p{L}+ )?(?:nice|great|perfect|good|better|ideal|lovely|cool|awesome|handy|useful|welcome|interesting|happy|happier|tempted)(?: \p{L}+)? (?:if|to have|with)(?!\p{L})/iu,
+  },
+  {
+    standing: 'wished',
+    sparesMoney: true,
+    words:
+      /(?<!\p{L})(?:I|we|you)(?:['’]d| would) (?:buy|have|like|love|want|need|prefer|rather|kill|trade|swap|settle)(?! (?:to say|said|thought)(?!\p{L}))(?!\p{L})/iu,
+  },
+  {
+    standing: 'wished',
+    sparesMoney: true,
+    words:
+      /(?<!\p{L})(?:I|we)(?: (?:\p{L}+ )?)?(?:want|need|require)(?:ed)? (?:an?|some|something|at least|more|less|no more|under|over|it to (?:have|be|weigh|do|get|make|hold)|to have|(?=[\d.,]+ ?(?:kg|lbs?|mm|in|inches|l|lit|hp|km|mi|nm)(?!\p{L})))(?! (?:oil change|service|valve|new|refill|fill))/iu,
+  },
+  {
+    standing: 'wished',
+    words:
+      /(?<!\p{L})(?:wish ?list:?|all (?:I|you|we) (?:want|need|ask for)|(?:it|bike|machine|one) (?:has|needs|had|would have) to (?:have|weigh|do|make|hold)|must[- ]haves?)(?!\p{L})/iu,
+  },
+  {
+    standing: 'wished',
+    words:
+      /(?<!\p{L})(?:(?:anything|nothing|everything) (?:with|under|over|below|above|less than|more than|that (?:has|weighs|makes|holds))|something (?:with|that (?:has|weighs|makes|holds)))(?!\p{L})/iu,
+  },
+  {
+    standing: 'wished',
+    words:
+      /(?<!\p{L})(?:(?:I|we|you) (?:wouldn['’]t|would not|don['’]t|do not|won['’]t|would never|never) (?:buy|need|want|ride|miss)|nobody (?:needs|wants)|no ?one (?:needs|wants)|who (?:needs|wants))(?!\p{L})/iu,
+  },
+  {
+    standing: 'wished',
+    words:
+      /(?<!\p{L})(?:(?:I|we)(?:['’]d| had)? (?:expected|hoped|assumed)|(?:I|we) (?:was|were) (?:expecting|hoping|told to expect)|(?:they|he|she) promised|(?:was|were) promised)(?!\p{L})/iu,
+  },
+  {
+    standing: 'wished',
+    words:
+      /^\s*(?:(?:does|do|did|is|are|has|have|can|could|will|would|why|who|which|any|anyone|anybody|what if)(?!\p{L}))(?=[^?]*\?\s*$)(?! (?:I|we) mention)/iu,
+    asked: true,
+    factsOnly: true,
+  },
+  {
+    standing: 'wished',
+    behind: true,
+    words:
+      /(?:(?<!\p{L})would|['’]d) (?:be|have been) (?:\p{L}+ )?(?:nice|great|perfect|good|better|ideal|lovely|cool|awesome|handy|useful|welcome)(?!\p{L})/iu,
+  },
+];
+
+/** What somebody wants of a machine, without an article: "I need shaft drive". */
+const WANTS: readonly Cue[] = [
+  {
+    standing: 'wished',
+    factsOnly: true,
+    words: /(?<!\p{L})(?:I|we)(?: \p{L}+)? (?:want|need|require)(?:ed)?(?!\p{L})(?! to )/iu,
+  },
+];
+
+const DENIED: readonly Cue[] = [
+  {
+    standing: 'denied',
+    words:
+      /(?<!\p{L})(?:does|do|did|has|have|had|wo|will|ca|can|could|would)(?:n['’]?t| ?not)(?: (?:even|really|actually|quite|ever|yet|currently))*(?: (?:have|got|get|make|weigh|hold|come with|offer|cost|give|reach|include|feature|carry|see|expect|do|find))(?! (?:me|to|enough|lost)(?!\p{L}))(?! more than| less than)(?: any| an?| the)?(?!\p{L})/iu,
+  },
+  {
+    standing: 'denied',
+    words: /(?<!\p{L})(?:hasn|haven|hadn)['’]?t (?:an?|any|the|got)(?!\p{L})/iu,
+  },
+  { standing: 'denied', words: /(?<!\p{L})(?:lacks|lacked|is lacking|devoid of)(?!\p{L})/iu },
+  {
+    standing: 'denied',
+    whole: true,
+    words:
+      /(?<!\p{L})(?:(?:it|that|this)(?:['’]s| is| was) (?:simply |just )?(?:not true|a myth|a lie|nonsense|rubbish|wrong|false|an error)|(?:is|was)n['’]t true) that(?!\p{L})/iu,
+  },
+  {
+    standing: 'denied',
+    behind: true,
+    words:
+      /(?<!\p{L})(?:which|that)(?:['’]s| is| was) (?:simply |just |plain |complete |utter |obviously )?(?:nonsense|rubbish|wrong|not true|untrue|a lie|bull\p{L}*|false|a myth|incorrect|an? (?:error|mistake|typo))(?!\p{L})/iu,
+  },
+  {
+    standing: 'denied',
+    factsOnly: true,
+    words:
+      /(?<![\p{L}-])(?:no|without|sans|zero|neither|nor|minus|nor an?|is missing|are missing|missing|(?:is|are|was)n['’]t (?:any|an?))(?![\p{L}-])(?! (?:more|less|longer|need|problem|doubt|fuss|issues?)(?!\p{L}))/iu,
+  },
+  {
+    standing: 'denied',
+    factsOnly: true,
+    behind: true,
+    words:
+      /(?<!\p{L})(?:(?:is|are) (?:missing|absent|not (?:available|offered|fitted|included|an option)|nowhere)|(?:is|are)n['’]t (?:available|offered|fitted|included|an option|there)|not (?:available|offered)|(?<!nothing )missing)(?!\p{L})/iu,
+  },
+  {
+    standing: 'optional',
+    factsOnly: true,
+    behind: true,
+    words:
+      /(?<!\p{L})(?:(?:is|are|as|only) (?:an? )?(?:optional|extra|option)s?|optional(?:ly)?|(?:costs?|at) (?:extra|more)|extra cost|sold separately|not standard|(?:available|comes|come) (?:as an option|for extra))(?!\p{L})/iu,
+  },
+  {
+    standing: 'optional',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})(?:optional(?: extras?)?(?: is| are|:)?|options (?:are|include)|you can (?:add|order|spec)|available with|can be had with)(?!\p{L})/iu,
+  },
+];
+
+const OTHERS: readonly Cue[] = [
+  {
+    standing: 'of-another',
+    words: /(?<!\p{L})unlike (?:the|its|my)(?!\p{L})[^.,;]{0,40},? (?:which|that)(?!\p{L})/iu,
+  },
+  {
+    standing: 'of-another',
+    words:
+      /(?<!\p{L})(?:my|the) (?:previous|prior|former|outgoing) (?:bike|one|ride|machine|model|version|generation|motorcycle|motorbike)(?!\p{L})/iu,
+  },
+  {
+    standing: 'of-another',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})my (?:old|last|current|other|first)(?: (?:bike|one|ride|machine))?(?= (?:had|has|was|is|came|got)(?!\p{L}))/iu,
+  },
+  {
+    standing: 'of-another',
+    words:
+      /(?<!\p{L})the (?:bike|one|machine) (?:before (?:this|it|that)|I (?:had|rode|owned) before)(?!\p{L})/iu,
+  },
+  {
+    standing: 'of-another',
+    words:
+      /(?<!\p{L})(?:the (?:only |obvious |main |usual )?(?:competition|competitors?|opposition|alternatives?)|(?:most|many|all|some|few|none) (?:of )?(?:(?:its|the|my|their|other) )*(?:rivals?|competitors?|bikes?|others|machines|alternatives)|the average (?:bike|one|machine)|other (?:bikes|machines|makers)(?: in)?)(?!\p{L})/iu,
+  },
+  {
+    standing: 'of-another',
+    words:
+      /(?<!\p{L})the (?:race|works|dakar|competition|pure enduro) (?:bike|version|model|edition)(?!\p{L})|(?<!\p{L})the big (?:twins?|singles?|adventure bikes?|bikes?)(?!\p{L})|(?<!\p{L})the first gen\p{L}*(?!\p{L})/iu,
+  },
+  {
+    standing: 'of-another',
+    words:
+      /(?<!\p{L})the (?:19|20)\d\d (?:model|one|version|bike) (?:had|was|weighed|made|got|cost|did|came|held)(?!\p{L})/iu,
+  },
+];
+
+const CHANGED: readonly Cue[] = [
+  {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})(?:with|after|since|thanks to) (?:the|an?|my|this|that)(?: \p{L}+){0,3} (?:kit|remap|tune|re-?flash|big bore|exhaust|full system|lowering links?|links|cams?)(?: (?:fitted|installed|on|in|done))?(?!\p{L})/iu,
+  },
+  {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})(?:with|after|since|thanks to) (?:the|an?|my|this|that)(?: \p{L}+){0,2} (?:bigger|larger|long[- ]range|aux\p{L}*|desert|safari|aftermarket) tank(?: (?:fitted|installed|on))?(?!\p{L})/iu,
+  },
+  {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})(?:the|my|this) (?:\p{L}+ )?kit (?:makes|brings|gives|drops|raises|lifts|takes)(?!\p{L})/iu,
+  },
+];
+
+/** Said in English of what this machine is not. */
+export const ENGLISH_CUES: readonly Cue[] = [...WISHED, ...WANTS, ...DENIED, ...OTHERS, ...CHANGED];
