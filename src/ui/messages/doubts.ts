@@ -67,7 +67,7 @@ const TAKER_WORDS: Readonly<
 export function passedOverWords(why: PassedOver['why']): string {
   switch (why.code) {
     case 'other-machine':
-      return 'Said of another machine, or as a question.';
+      return 'Said of another machine, wished for, denied or asked.';
     case 'changed':
       return 'What a part, or a lower price, made of it.';
     case 'belongs-to':

@@ -8,9 +8,11 @@ const FRACTION = String.raw`\d{1,4}(?:[ -]\d{1,2}\/\d{1,2}(?!\d)| ?[½¼¾⅛⅜
 const NUMBER = `(?:${FRACTION}|${PLAIN})`;
 const CURRENCY = String.raw`(?:US\$|AU?\$|CA?\$|NZ\$|[€$£]|R(?=\d| \d{2,3}[ ,]\d{3}(?!\d))|kr(?= \d)|(?:EUR|USD|GBP|CHF|SEK|NOK|DKK|PLN|CZK|AUD|CAD|NZD|ZAR)(?=[ \d]))`;
 const JOINT = String.raw`(?<=(?:between|entre|zwischen|tra|fra) \S{1,8} )(?:and|et|und|e|y)|-|–|—|to|bis|à|or|\/|±|\+\/- ?|x|×|by`;
+/** Thousands, behind a number: "9k", "46 tys.", "12mila". */
+const KILO = String.raw`k(?!\p{L})| ?(?:t[yi]s\.?|tisíc|tusen|mila|duizend|tausend|tuhatta)(?!\p{L})`;
 // currency? number (thousands? range or list number)? unit?
 const QUANTITY = new RegExp(
-  `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(k(?!\\p{L}))?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(k(?!\\p{L}))?)?(?:,-|\\.-|-?ish|\\+(?= ?(?:km|mi)))?(?:(?:[ \\u00a0\\u202f-]{0,2}| {3})(${UNIT_SOURCE}))?([*¹²³†‡]+(?![\\p{L}\\d]))?`,
+  `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(${KILO})?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(${KILO})?)?(?:,-|\\.-|-?ish|\\+(?= ?(?:km|mi)))?(?:(?:[ \\u00a0\\u202f-]{0,2}| {3})(${UNIT_SOURCE}))?([*¹²³†‡]+(?![\\p{L}\\d]))?`,
   'giu',
 );
 

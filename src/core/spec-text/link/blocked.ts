@@ -26,6 +26,7 @@ import {
   NOT,
   PACKED,
   PROMISED,
+  RUN_IN_OF,
   SERVICE_OF,
   SOLD,
   SPARE,
@@ -106,6 +107,9 @@ const A_PART_DID =
 
 /** "Up from 55 to 59 kilowatts": what it was ends where it says what it became. */
 const CAME_TO = /^ +[\d.,]+(?: ?\p{L}+)? +to +/u;
+
+/** Run in after so many kilometres or miles. Common practice, no source. */
+const RUN_IN = 1000;
 
 /** Longer than this, in characters, a line without a mark is talk written down as it was heard. */
 const UNPUNCTUATED = 90;
@@ -229,6 +233,11 @@ export function blockedIn(
       found.set(i, 'noise');
     // "Front sprocket 15T 24.50": on a bill.
     if (q.unit === 'teeth' && /^ +[£$€]? ?\d+[.,]\d{2}(?!\d)/u.test(text.slice(q.to, q.to + 12)))
+      found.set(i, 'noise');
+    if (
+      (q.amounts[0] ?? 0) <= RUN_IN &&
+      RUN_IN_OF.test(text.slice(Math.max(0, q.from - 24), q.from))
+    )
       found.set(i, 'noise');
     if (SERVICE_OF.test(text.slice(Math.max(0, q.from - 24), q.from))) found.set(i, 'noise');
     if (

@@ -9,6 +9,10 @@ const twice = (form: Omit<Form, 'dimension'>): readonly Form[] =>
       dimension === undefined ? form : { ...form, dimension },
   );
 
+/** "A revisão dos 1000 km": the one after running in. */
+const FIRST_OF_ALL =
+  /(?<!\p{L})(?:first|erste\p{L}*|première|primera|prima|primeira|eerste|första) (?:service|inspektion|révision|revisión|revisão|beurt)|(?<![\d.,])1[., ]?000(?:er|ste)? ?(?:km|kilom\p{L}+)?(?!\d)(?=[^.;]{0,12}(?:service|inspektion|ficou|custou|kostte|me costó|m['’]a coûté|è costato))|(?<![\d.,])600[- ]mi/iu;
+
 /** Said of how often, and not of what it costs. */
 const isInterval = (s: SentenceWords): boolean =>
   /(?<!\p{L})(?:intervals?|every|due)(?!\p{L})/iu.test(s.text);
@@ -22,9 +26,10 @@ export const CARE_FORMS: readonly Form[] = [
     points: PLAINLY + 1,
     by: 'basis',
     before:
-      /(?<!\p{L})(?:inspektion|wartung|kundendienst|kd|révision|entretien|revisi[oó]n|tagliando|(?<!(?:first|initial|\dk|\d|km|miles?|mi|major|big|valve|erste|große|grosse) )service|przegląd)(?!\p{L})(?! (?:history|book|plan|heft))(?:[^.;!?]|\.\d|tys\.){0,40}(?<!\p{L})(?:kostet|hat|kam auf|lag bei|coûte|a coûté|m['’]a coûté|costó|cuesta|è costato|costa|cost|costs|was|kosztował)(?: (?:me|us|mich|uns|um die|etwa|rund|ca\.|about|around|environ|unos))* $/iu,
+      /(?<!\p{L})(?:inspektion|wartung|kundendienst|kd|révision|entretien|revisi[oó]n|tagliando|(?<!(?:first|initial|\dk|\d|km|miles?|mi|major|big|valve|erste|große|grosse) )service|przegląd|(?:grote |kleine )?(?:onderhouds)?beurt|revisão|huolto)(?!\p{L})(?! (?:history|book|plan|heft))(?:[^.;!?]|\.\d|tys\.){0,40}(?<!\p{L})(?:kostet|hat|kam auf|lag bei|coûte|a coûté|m['’]a coûté|costó|cuesta|è costato|costa|cost|costs|was|kosztował|kost|kostte|custou|ficou (?:em|por)|custa|maksoi|kostade|kostede)(?: (?:me|mij|us|mich|uns|um die|etwa|rund|ca\.|about|around|environ|unos))* $/iu,
     // With the valves it is another one.
     behind: /^(?!.{0,24}(?:valve|ventil|soupape|válvula|valvole))/iu,
+    when: (s) => !FIRST_OF_ALL.test(s.text),
   },
   // "Révision tous les 10 000 km, 260 € la dernière".
   {
@@ -60,6 +65,22 @@ export const CARE_FORMS: readonly Form[] = [
     by: 'basis',
     before:
       /(?<!\p{L})valve (?:check|adjust\p{L}*|clearances?|service|job)(?!\p{L})[^.;!?]{0,50}(?<!\p{L})(?:it['’]s|that['’]s|it was|was|is|costs?|came (?:out )?(?:at|to)|set me back)(?: (?:me|us|about|around|roughly))* $/iu,
+  },
+  // "Valve check due every 7.5k, dealer wants $420", "quoted me £640 for a valve check".
+  {
+    key: 'valvesPrice',
+    dimension: 'money',
+    points: PLAINLY + 1.5,
+    by: 'basis',
+    before:
+      /(?<!\p{L})valve (?:check|adjust\p{L}*|clearances?|service|job)s?(?!\p{L})(?:[^.;!?]|\.\d){0,50}(?<!\p{L})(?:dealers?|shop|garage|mechanic|they) (?:wants?|charges?|charged|quoted?|asks?|asked)(?: me| us| for| about| around)* $/iu,
+  },
+  {
+    key: 'valvesPrice',
+    dimension: 'money',
+    points: PLAINLY + 1.5,
+    by: 'basis',
+    behind: /^,? for (?:the |a )?valve (?:check|adjust\p{L}*|clearances?|service|job)s?(?!\p{L})/iu,
   },
   // "Valves were done at 7.5k, £340", "480 € con reglaje de válvulas", "420 EUR with valves".
   {

@@ -40,6 +40,10 @@ export const WHICH_SERVICE =
 export const SERVICE_OF =
   /(?<!\p{L})(?:révision|vidange|entretien|tagliando|revisión|mantenimiento) (?:des|dei|de los) $/iu;
 
+/** "A revisão dos 1000 km": the one after running in, which comes once. */
+export const RUN_IN_OF =
+  /(?<!\p{L})(?:revisão|beurt|przegląd|service(?:n)?) (?:dos|d[oe]|bij|van|po|vid|på|etter) $/iu;
+
 /** "12 kg less (would make it 184 wet)": what it is not. */
 export const WOULD_BE =
   /(?<!\p{L})(?:would|could|might|['’]d) (?:make|bring|get|put|take) (?:it|her|mine) (?:down |up )?(?:to |at )?(?:about )?$/iu;

@@ -51,6 +51,26 @@ export const SEAT_FORMS: readonly Form[] = [
       },
     }),
   ),
+  // "I swapped to the low one at 33.5 in".
+  {
+    key: 'seatHeight',
+    dimension: 'length',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'low-seat',
+    before: /(?<!\p{L})(?:low|lower|lowered) (?:one|seat|option|version) (?:at|is|is at|of) $/iu,
+    when: (s) => speaksOfSeat(s),
+  },
+  // "At 865 the seat's a touch tall".
+  ...either('length', {
+    key: 'seatHeight',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})at $/iu,
+    behind: /^,? (?:the|its|my) (?:seat|saddle)(?:['’]s| is| feels| isn['’]t)(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) =>
+      (a >= SEAT_MM.least && a <= SEAT_MM.most) || (a >= 26 && a <= 40),
+  }),
   // "850 in the low position".
   {
     key: 'seatHeight',

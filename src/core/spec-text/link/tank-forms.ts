@@ -137,6 +137,19 @@ export const TANK_FORMS: readonly Form[] = [
       when: (_, { amounts: [a = 0] }) => a >= LEAST_TANK && a <= 40,
     }),
   ),
+  // "On top of the 11.5 the Vessig holds".
+  ...([undefined, 'volume'] as const).map(
+    (dimension): Form => ({
+      key: 'tank',
+      ...(dimension ? { dimension } : {}),
+      points: PLAINLY,
+      by: 'basis',
+      before: /(?<!\p{L})(?:the|its|those) $/iu,
+      behind:
+        /^ (?:lit(?:re|er)s? |gallons? )?(?:the |my )?(?:\p{L}+ )?(?:bike|tank|it|\p{L}+) holds(?!\p{L})/iu,
+      when: (s, { amounts: [a = 0] }) => a >= 1.5 && a <= 40 && !NO_TANK.test(s.text),
+    }),
+  ),
   // "13,5er Tank".
   {
     key: 'tank',

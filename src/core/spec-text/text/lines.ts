@@ -20,7 +20,7 @@ const POLISH =
 const HORSES_ALONE = /(?<=(?<![\d.,])\d{2,3} ?)KM(?=[.,;)]|\s|$)(?! ?\/)/gu;
 
 const NORDIC =
-  /(?<!\p{L})(?:tjänstevikt|sitth[öo]j?d|säljer|säljes|selges|gått|kördes?|varv|årsmodell|förbrukning|setehøyde|forbruk|årsmodell|bränsle\p{L}*|drivstoff\p{L}*)(?!\p{L})/iu;
+  /(?<!\p{L})(?:tjänstevikt|sitth[öo]j?d|säljer|säljes|selges|gått|kördes?|varv|årsmodell|förbrukning|setehøyde|forbruk|årsmodell|bränsle\p{L}*|drivstoff\p{L}*|drar|väger|veier|kört|kjørt|tanken|sadeln|fulltank\p{L}*|mätarställning)(?!\p{L})/iu;
 
 /** "Gått 1 850 mil", "0,42 l/mil": ten kilometres in Sweden and Norway, and no millimetres. Place for place. */
 const withMil = (text: string): string =>

@@ -1,4 +1,5 @@
-import { worded, type Vocabulary } from './vocabulary';
+import { FRENCH_FACTS } from './facts/french';
+import type { Vocabulary } from './vocabulary';
 
 export const FRENCH: Vocabulary = {
   labels: {
@@ -107,66 +108,7 @@ export const FRENCH: Vocabulary = {
     'est|avec|les|des|pas|une|pour|dans|elle|mais|que|qui|sur|plus|ça|cest|jai|du|mon|ma|aux|sont|très|fait|moi',
   elsewhere:
     'remorque|camping car|fourgon|tronconneuse|hors bord|metres carres|chambres|loyer|voiture|appartement|pieces|velo|telephone portable|bateau|four|farine|hotel',
-  facts: [
-    ['cooling', 'liquid', worded('refroidi(?:e|ssement)? (?:par |à )?(?:liquide|eau)')],
-    [
-      'cooling',
-      'air-oil',
-      worded('refroidi(?:e|ssement)? (?:par |à )?(?:air (?:et|/) huile|air-huile)'),
-    ],
-    ['cooling', 'air', worded('refroidi(?:e|ssement)? (?:par |à )?air')],
-    [
-      'layout',
-      'parallel-twin',
-      worded('(?:bicylindre|twin) (?:parallèle|en ligne|face à la route|frontal)|twin parallèle'),
-    ],
-    ['layout', 'v-twin', worded('bicylindre en v|v-?twin|twin en v')],
-    ['layout', 'boxer-twin', worded('(?:bicylindre )?(?:à plat|boxer)|flat-?twin')],
-    [
-      'sumpGuard',
-      'alloy',
-      worded('(?:sabot|protège-?moteur|protection moteur)(?: moteur)? (?:en )?alu\\p{L}*'),
-    ],
-    ['screen', 'tall', worded('(?:grande |haute )bulle|bulle (?:haute|touring)')],
-    ['layout', 'single', worded('mono(?:cylindre)?(?!-?amort)')],
-    ['layout', 'triple', worded('(?:trois|3)[- ]cylindres|tricylindre')],
-    ['layout', 'four', worded('(?:quatre|4)[- ]cylindres')],
-    ['fuelling', 'injection', worded('injection(?: électronique)?')],
-    ['fuelling', 'carburettor', worded('carbu(?:rateurs?)?')],
-    ['starter', 'both', worded('démarreur électrique et kick')],
-    ['starter', 'electric', worded('démarr(?:eur|age) électrique')],
-    ['starter', 'kick', worded('(?:démarrage au )?kick')],
-    ['finalDrive', 'shaft', worded('(?:par )?(?:cardan|arbre)')],
-    ['finalDrive', 'belt', worded('(?:par )?courroie')],
-    ['finalDrive', 'chain', worded('(?:par )?chaîne')],
-    ['forkType', 'upside-down', worded('fourche (?:télescopique )?inversée')],
-    ['forkType', 'conventional', worded('fourche (?:télescopique|classique|conventionnelle)')],
-    ['shockType', 'single', worded('mono-?amortisseur')],
-    ['shockType', 'twin', worded('(?:double|deux|2) (?:combinés|amortisseurs?)')],
-    ['wheelType', 'spoked-tubeless', worded('(?:jantes|roues) à rayons,? tubeless')],
-    ['wheelType', 'spoked-tubes', worded('(?:jantes|roues) (?:à )?rayon(?:s|nées)')],
-    [
-      'wheelType',
-      'cast',
-      worded('(?:jantes|roues) (?:en )?(?:alu\\p{L}*|alliage|coulées|à bâtons)'),
-    ],
-    ['brakeFront', 'single-disc', worded('freins? av(?:ant)? (?:simple |mono)?disque(?!s)')],
-    ['brakeFront', 'twin-disc', worded('(?:double|deux|2) disques?(?: avant)?')],
-    ['abs', 'both-off', worded('abs (?:déconnectable|désactivable)')],
-    [
-      'abs',
-      'rear-off',
-      worded(
-        'abs (?:arrière )?(?:déconnectable|désactivable) (?:à l.)?arrière|abs arrière (?:déconnectable|désactivable)',
-      ),
-    ],
-    ['abs', 'none', worded('(?:pas d.|sans )abs')],
-    ['tractionControl', 'none', worded('(?:pas de|sans) (?:contrôle de traction|antipatinage)')],
-    ['cruiseControl', 'no', worded('(?:pas de|sans) régulateur')],
-    ['cruiseControl', 'yes', worded('régulateur(?: de vitesse)?')],
-    ['ridingModes', 'yes', worded('modes de conduite')],
-    ['handGuards', 'plastic', worded('protège-mains')],
-  ],
+  facts: FRENCH_FACTS,
   factLabels: {
     layout: {
       labels: 'moteur|type moteur|architecture|type',

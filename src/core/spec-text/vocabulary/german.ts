@@ -1,4 +1,5 @@
-import { worded, type Vocabulary } from './vocabulary';
+import { GERMAN_FACTS } from './facts/german';
+import type { Vocabulary } from './vocabulary';
 
 export const GERMAN: Vocabulary = {
   labels: {
@@ -122,91 +123,7 @@ export const GERMAN: Vocabulary = {
     'und|hatten|hatte|dabei|war|waren|gibt|kein|keine|ganz|schon|immer|wieder|nach|ist|nicht|auf|wir|ich|sie|eine|einen|einem|mit|auch|aber|hat|habe|haben|noch|sind|wenn|oder|bei|für|von|zum|zur|vom|das|sich|wird|nur|kann|dann|mein|meine',
   elsewhere:
     'motorradanhanger|anhanger|akku|rasentraktor|schnittbreite|rasenmaher|rahmengrosse|e mtb|wohnmobil|aussenborder|kettensage|pkw|kombi|wohnung|zimmer|fahrrad|kaltmiete|handy|boot|mehl|backofen|hotel',
-  facts: [
-    ['chainPitch', '520', /\bkette[^\d]{0,8}520\b/iu],
-    ['chainPitch', '525', /\bkette[^\d]{0,8}525\b/iu],
-    ['cooling', 'liquid', worded('(?:flüssigkeits|wasser)(?:gekühlt\\p{L}*|kühlung)')],
-    ['cooling', 'air-oil', worded('(?:luft[-/ ](?:und )?öl|öl)(?:gekühlt\\p{L}*|kühlung)')],
-    ['cooling', 'air', worded('luft(?:gekühlt\\p{L}*|kühlung)')],
-    [
-      'layout',
-      'parallel-twin',
-      worded('(?:parallel-?|reihen-?)(?:twin|zweizylinder)\\p{L}*|zweizylinder-?reihen\\p{L}*'),
-    ],
-    ['layout', 'v-twin', worded('v-?(?:2|zweizylinder|twin)\\p{L}*|zweizylinder-v\\p{L}*')],
-    ['layout', 'boxer-twin', worded('boxer\\p{L}*')],
-    ['layout', 'triple', worded('(?:reihen)?dreizylinder\\p{L}*')],
-    ['layout', 'four', worded('(?:reihen)?vierzylinder\\p{L}*')],
-    ['layout', 'single', worded('einzylinder\\p{L}*|1-?zyl(?:inder\\p{L}*)?')],
-    [
-      'fuelling',
-      'injection',
-      worded('(?:kraftstoff|benzin|elektronische )?-?einspritz\\p{L}*|einspritzer'),
-    ],
-    ['fuelling', 'carburettor', worded('\\p{L}*vergaser')],
-    ['starter', 'both', worded('(?:e-?|elektro)starter (?:und|\\+|&) kick(?:starter)?')],
-    ['starter', 'electric', worded('(?:e-?|elektro)-?start(?:er)?')],
-    ['starter', 'kick', worded('kickstarter')],
-    ['finalDrive', 'shaft', worded('kardan(?:antrieb|welle)?')],
-    ['finalDrive', 'belt', worded('(?:zahn)?riemen(?:antrieb)?')],
-    ['finalDrive', 'chain', worded('ketten?antrieb|kette|x-ring-kette|o-ring-kette')],
-    [
-      'forkAdjust',
-      'full',
-      worded('gabel[^.;]{0,16}voll (?:ein|ver)stellbar|voll (?:ein|ver)stellbare (?:usd-?)?gabel'),
-    ],
-    ['forkType', 'upside-down', worded('(?:upside-?down|usd)-?(?:tele)?gabel')],
-    ['forkType', 'conventional', worded('telegabel|teleskopgabel')],
-    ['shockType', 'single', worded('(?:zentral|mono)-?feder(?:bein|ung)|zentralfederbein')],
-    ['shockType', 'twin', worded('(?:zwei|doppel)-?federbeine?')],
-    [
-      'wheelType',
-      'spoked-tubeless',
-      worded('schlauchlose speichen\\p{L}*|speichenräder,? schlauchlos|kreuzspeichen\\p{L}*'),
-    ],
-    ['wheelType', 'spoked-tubes', worded('speichen(?:räder|felgen|rad)|drahtspeichen\\p{L}*')],
-    ['wheelType', 'cast', worded('(?:alu-?)?guss(?:räder|felgen)')],
-    ['brakeFront', 'twin-disc', worded('doppelscheiben(?:bremse)?|zwei (?:brems)?scheiben')],
-    ['brakeFront', 'single-disc', worded('(?:einfach|einzel)(?:brems)?scheiben?(?:bremse)?')],
-    ['brakeFront', 'drum', worded('trommelbremse vorn(?:e)?|vorn(?:e)? trommelbremse')],
-    ['abs', 'fixed', worded('abs (?:ist )?nicht (?:abschaltbar|deaktivierbar)')],
-    [
-      'abs',
-      'both-off',
-      worded(
-        'abs (?:ist )?(?:komplett |ganz |vollständig |vorn(?:e)? und hinten )?(?:abschaltbar|deaktivierbar)|abschaltbares abs',
-      ),
-    ],
-    [
-      'abs',
-      'rear-off',
-      worded('abs hinten abschaltbar|abs am hinterrad abschaltbar|hinterrad-abs abschaltbar'),
-    ],
-    ['abs', 'none', worded('(?:kein|ohne) abs')],
-    ['tractionControl', 'none', worded('(?:keine|ohne) traktionskontrolle')],
-    [
-      'tractionControl',
-      'switchable',
-      worded('abschaltbare traktionskontrolle|traktionskontrolle,? abschaltbar'),
-    ],
-    ['cruiseControl', 'no', worded('(?:kein|ohne) tempomat')],
-    ['cruiseControl', 'yes', worded('tempomat')],
-    ['ridingModes', 'yes', worded('fahrmod(?:i|us|en)')],
-    ['handGuards', 'plastic', worded('hand(?:schützer|protektoren|guards)')],
-    [
-      'sumpGuard',
-      'alloy',
-      worded(
-        '(?:alu|aluminium)-?(?:motorschutz|unterfahrschutz)\\p{L}*|(?:motor|unterfahr)schutz(?:platte)? (?:aus )?alu\\p{L}*',
-      ),
-    ],
-    [
-      'screen',
-      'adjustable',
-      worded('verstellbares? (?:windschild|scheibe)|(?:windschild|scheibe) verstellbar'),
-    ],
-    ['passenger', 'no', worded('kein soziusbetrieb|einsitzer')],
-  ],
+  facts: GERMAN_FACTS,
   factLabels: {
     layout: {
       labels: 'motorbauart|motor|bauart|motortyp',

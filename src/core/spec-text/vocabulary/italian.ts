@@ -1,4 +1,5 @@
-import { worded, type Vocabulary } from './vocabulary';
+import { ITALIAN_FACTS } from './facts/italian';
+import type { Vocabulary } from './vocabulary';
 
 export const ITALIAN: Vocabulary = {
   labels: {
@@ -100,55 +101,7 @@ export const ITALIAN: Vocabulary = {
     'con|una|che|è|ma|per|non|sono|della|del|il|gli|anche|più|molto|ho|mia|mio|questa|questo|sta|ci',
   elsewhere:
     'rimorchio|carrello appendice|automobile|appartamento|camere|bicicletta|barca|forno|farina|albergo',
-  facts: [
-    ['sumpGuard', 'alloy', worded('para-?motore (?:in )?allumini\\p{L}*')],
-    ['cooling', 'liquid', worded('raffredda(?:mento|to|ta) (?:a |ad )?(?:liquido|acqua)')],
-    ['cooling', 'air-oil', worded('raffredda(?:mento|to|ta) (?:ad? )?aria(?: e |/|-)olio')],
-    ['cooling', 'air', worded('raffredda(?:mento|to|ta) (?:ad? )?aria')],
-    ['layout', 'parallel-twin', worded('bicilindric[oa] (?:parallel[oa]|in linea|frontemarcia)')],
-    ['layout', 'v-twin', worded('bicilindric[oa] a v|v-?twin')],
-    ['layout', 'boxer-twin', worded('(?:bicilindrico )?boxer')],
-    ['layout', 'single', worded('monocilindric[oa]|mono (?=raffredd)')],
-    ['layout', 'triple', worded('tre cilindri|tricilindrico')],
-    ['layout', 'four', worded('quattro cilindri')],
-    ['fuelling', 'injection', worded('iniezione(?: elettronica)?')],
-    ['fuelling', 'carburettor', worded('carburatore|carburatori')],
-    ['starter', 'both', worded('avviamento elettrico e (?:a )?pedale')],
-    ['starter', 'electric', worded('avviamento elettrico')],
-    ['starter', 'kick', worded('avviamento a pedale|pedivella')],
-    ['finalDrive', 'shaft', worded('(?:a )?cardano')],
-    ['finalDrive', 'belt', worded('(?:a )?cinghia')],
-    ['finalDrive', 'chain', worded('(?:a )?catena')],
-    [
-      'forkType',
-      'upside-down',
-      worded('forcella (?:telescopica )?(?:rovesciata|upside[- ]down|usd)'),
-    ],
-    ['forkType', 'conventional', worded('forcella (?:telescopica|tradizionale)')],
-    ['shockType', 'single', worded('monoammortizzatore')],
-    ['shockType', 'twin', worded('doppio ammortizzatore|due ammortizzatori')],
-    ['wheelType', 'spoked-tubeless', worded('(?:cerchi|ruote) a raggi,? tubeless')],
-    [
-      'wheelType',
-      'spoked-tubes',
-      worded("(?:cerchi|ruote)(?: \\d\\d\\/\\d\\d)? a raggi|a raggi,? con camera(?: d['’]aria)?"),
-    ],
-    ['wheelType', 'cast', worded('cerchi in (?:lega|alluminio)')],
-    ['brakeFront', 'twin-disc', worded('doppio disco(?: anteriore)?|due dischi')],
-    ['abs', 'both-off', worded('abs:?,? (?:s[iì],? )?(?:disinseribile|disattivabile|escludibile)')],
-    [
-      'abs',
-      'rear-off',
-      worded(
-        'abs (?:posteriore )?(?:disinseribile|disattivabile|escludibile) (?:al|sul) posteriore|abs posteriore (?:disinseribile|disattivabile|escludibile)',
-      ),
-    ],
-    ['abs', 'none', worded('senza abs|no abs')],
-    ['tractionControl', 'none', worded('senza controllo di trazione')],
-    ['cruiseControl', 'no', worded('senza cruise control')],
-    ['ridingModes', 'yes', worded('(?:mappe motore|modalità di guida|riding mode)')],
-    ['handGuards', 'plastic', worded('paramani')],
-  ],
+  facts: ITALIAN_FACTS,
   factLabels: {
     layout: {
       labels: 'tipo|motore|tipo motore',

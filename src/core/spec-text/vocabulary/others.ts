@@ -37,7 +37,7 @@ export const OTHERS: Vocabulary = {
     rake: 'balhoofdhoek|caster|kat glowki ramy|styrvinkel',
     trail: 'naloop|trail|wyprzedzenie|forsprang',
     service:
-      'onderhoud|daarna elke|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var|service hver|serviceeftersyn hver|serviceintervall|serviceinterval|huoltovali|servisni interval|servisni intervaly',
+      'onderhoud|daarna elke|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var|service varje|service hver|serviceeftersyn hver|serviceintervall|serviceinterval|huoltovali|servisni interval|servisni intervaly',
     valves:
       'kleppen|kleppen stellen|valvulas|luz zaworowy|regulacja zaworow|ventiljustering|ventilerne|ventilerne skal justeres|ventilspil',
     oil: 'olie verversen|olieverversing|troca de oleo|wymiana oleju|oljebyte',
@@ -57,7 +57,7 @@ export const OTHERS: Vocabulary = {
     motorway: 'snelweg|motorvag|motorvei|motorvej|autoestrada|moottoritie|dalnice',
     dry: 'uden benzin|uden brændstof|tør|droog|zonder brandstof|zonder benzine|seco|a seco|na sucho|torr|bez paliwa|sem combustivel',
     ready:
-      'com o deposito cheio|deposito cheio|atestada|com os liquidos|rijklaar|ajokunnossa|ajovalmiina|ajovalmis|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|kortlar|fulltankad|kjoreklar|kjøreklar|kjoreklart|full tank|koreklar|køreklar|fuld tank|fuldtanket|med benzin',
+      'com o deposito cheio|deposito cheio|atestada|com os liquidos|rijklaar|ajokunnossa|ajovalmiina|ajovalmis|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|gotowa do jazdy|gotowe do jazdy|kortlar|fulltankad|kjoreklar|kjøreklar|kjoreklart|full tank|koreklar|køreklar|fuld tank|fuldtanket|med benzin',
     'ready-90': 'ordem de marcha',
     asked: 'vraagprijs|bieden|do negocjacji|negociavel|prutbaar|vaste prijs',
     mixed: 'gemiddeld|medio|srednio',

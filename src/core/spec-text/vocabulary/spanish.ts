@@ -1,4 +1,5 @@
-import { worded, type Vocabulary } from './vocabulary';
+import { SPANISH_FACTS } from './facts/spanish';
+import type { Vocabulary } from './vocabulary';
 
 export const SPANISH: Vocabulary = {
   labels: {
@@ -101,56 +102,7 @@ export const SPANISH: Vocabulary = {
     'con|una|muy|pero|más|los|las|del|por|esta|este|está|para|mi|sin|como|cuando|tiene|todo|yo',
   elsewhere:
     'remolque|furgoneta|autocaravana|cama|coche|piso|habitaciones|bicicleta|barco|horno|harina|hotel',
-  facts: [
-    ['sumpGuard', 'alloy', worded('cubre-?c[aá]rter (?:de )?alumini\\p{L}*')],
-    ['cooling', 'liquid', worded('refriger(?:ación|ado|ada) (?:por |de )?(?:líquid[ao]|agua)')],
-    [
-      'cooling',
-      'air-oil',
-      worded('refriger(?:ación|ado|ada) (?:por )?(?:aire (?:y|/) aceite|aire-aceite)'),
-    ],
-    ['cooling', 'air', worded('refriger(?:ación|ado|ada) (?:por )?aire')],
-    ['layout', 'parallel-twin', worded('bicilíndrico (?:en )?(?:paralelo|línea)')],
-    ['layout', 'v-twin', worded('bicilíndrico en v|motor en v|v-?twin')],
-    ['layout', 'boxer-twin', worded('(?:bicilíndrico )?bóxer')],
-    ['layout', 'single', worded('monocilíndric[oa]')],
-    ['layout', 'triple', worded('tricilíndrico')],
-    ['layout', 'four', worded('tetracilíndrico|cuatro cilindros')],
-    ['fuelling', 'injection', worded('inyección(?: electrónica)?')],
-    ['fuelling', 'carburettor', worded('carburador(?:es)?')],
-    ['starter', 'both', worded('arranque eléctrico y (?:a )?pedal')],
-    ['starter', 'electric', worded('arranque eléctrico')],
-    ['starter', 'kick', worded('arranque (?:a|por) pedal')],
-    ['finalDrive', 'shaft', worded('(?:por )?cardán')],
-    ['finalDrive', 'belt', worded('(?:por )?correa')],
-    ['finalDrive', 'chain', worded('(?:por )?cadena')],
-    ['forkType', 'upside-down', worded('horquilla (?:telescópica )?invertida')],
-    ['forkType', 'conventional', worded('horquilla (?:telescópica|convencional)')],
-    ['shockType', 'single', worded('monoamortiguador')],
-    ['shockType', 'twin', worded('doble amortiguador|dos amortiguadores')],
-    [
-      'wheelType',
-      'spoked-tubeless',
-      worded('(?:llantas|ruedas) de radios,? (?:tubeless|sin cámara)'),
-    ],
-    ['wheelType', 'spoked-tubes', worded('(?:llantas|ruedas) de radios')],
-    ['wheelType', 'cast', worded('llantas (?:de )?(?:aleación|fundición)')],
-    ['brakeFront', 'twin-disc', worded('doble disco(?: delantero)?|dos discos')],
-    ['abs', 'both-off', worded('abs (?:desconectable|desactivable)')],
-    [
-      'abs',
-      'rear-off',
-      worded(
-        'abs (?:trasero |de atrás )(?:se (?:puede )?(?:quitar?|desconectar?|desactivar?|apagar?)|se quita)|(?:quitar|desconectar|desactivar) el abs (?:trasero|de atrás)|abs (?:trasero )?(?:desconectable|desactivable) (?:detrás|atrás)|abs trasero (?:desconectable|desactivable)',
-      ),
-    ],
-    ['abs', 'none', worded('sin abs')],
-    ['tractionControl', 'none', worded('sin control de tracción')],
-    ['cruiseControl', 'no', worded('sin control de crucero')],
-    ['cruiseControl', 'yes', worded('control de crucero')],
-    ['ridingModes', 'yes', worded('modos de (?:conducción|motor)')],
-    ['handGuards', 'plastic', worded('(?:cubre|protege)manos')],
-  ],
+  facts: SPANISH_FACTS,
   factLabels: {
     layout: {
       labels: 'tipo de motor|motor|tipo',

@@ -124,6 +124,9 @@ export const TAKERS = {
 } as const satisfies Record<string, readonly (Dimension | 'bare')[]>;
 export type Taker = keyof typeof TAKERS;
 
+/** A fact, its option, and the words that state it. */
+export type FactPhrase = readonly [FactKey, string, RegExp];
+
 /**
  * The words of one language, as plain phrases parted by `|`: lower case, accents as written. `~` before a phrase: it names the
  * thing only when it stands close. `=basis` behind a label: it says how the figure was taken as well.
@@ -146,7 +149,7 @@ export interface Vocabulary {
   /** Words that every text of the language has and no English one: two of them, and it is written in it. */
   readonly common?: string | undefined;
   /** Phrases that state a fact by themselves, as patterns. */
-  readonly facts: readonly (readonly [FactKey, string, RegExp])[];
+  readonly facts: readonly FactPhrase[];
   /** Labels of facts in tables, and which words mean which option. */
   readonly factLabels: Partial<
     Record<

@@ -58,7 +58,7 @@ export const PAID_FORMS: readonly Form[] = [
     dimension: 'money',
     points: PLAINLY + 1,
     before:
-      /(?:(?<!\p{L})(?:got|bought|picked|had|grabbed) (?:it|her|him|mine|this one)(?: up)?(?: used| new| second hand)? (?:for|at) |(?<!\p{L})(?:paguei|comprei por|zapłaciłem|betalade|betalte) |(?<!\p{L})(?:presa|preso|comprata|comprato|comprada|achetée?|gekauft|gebraucht gekauft)(?!\p{L})[^.;!?]{0,44} (?:a|por|à|pour|für) )$/iu,
+      /(?:(?<!\p{L})(?:got|bought|picked|had|grabbed) (?:it|her|him|mine|this one)(?: up)?(?: used| new| second hand)? (?:for|at) |(?<!\p{L})(?:paguei|comprei por|zapłaciłem|betalade|betalte) |(?<!\p{L})(?:comprei|kupiłem|kupiłam|köpte|kjøpte|købte|kocht|ostin)(?!\p{L})[^.;!?]{0,44} (?:por|za|för|for|voor) |(?<!\p{L})(?:presa|preso|comprata|comprato|comprada|achetée?|gekauft|gebraucht gekauft)(?!\p{L})[^.;!?]{0,44} (?:a|por|à|pour|für) )$/iu,
     behind: /^(?! (?:for|per|off|less|more)(?!\p{L}))/iu,
     when: (_, q) => largest(q) >= LEAST_SUM,
   },

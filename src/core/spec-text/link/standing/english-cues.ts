@@ -126,7 +126,7 @@ const OTHERS: readonly Cue[] = [
   {
     standing: 'of-another',
     words:
-      /(?<!\p{L})(?:my|the) (?:previous|prior|former|outgoing) (?:bike|one|ride|machine|model|version|generation|motorcycle|motorbike)(?!\p{L})/iu,
+      /(?:(?<!\p{L})(?:my|the) |^[^\p{L}\d]*)(?:previous|prior|former|outgoing) (?:bike|one|ride|machine|model|version|generation|motorcycle|motorbike)(?!\p{L})/iu,
   },
   {
     standing: 'of-another',

@@ -1,7 +1,7 @@
-import type { FactKey } from '../../facts';
+import type { FactPhrase } from '../vocabulary';
 
-/** Phrases that state a fact by themselves. */
-export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
+/** Phrases that state a fact by themselves, in English. */
+export const ENGLISH_FACTS: readonly FactPhrase[] = [
   ['cooling', 'liquid', /\b(?:liquid|water)[- ]cool(?:ed|ing)\b/i],
   [
     'cooling',
@@ -195,176 +195,65 @@ export const FACT_PHRASES: readonly (readonly [FactKey, string, RegExp])[] = [
   ['subframe', 'welded', /\bwelded(?: on)? subframe\b|\bsubframe(?:'s| is)? welded\b/i],
   ['underEngine', 'no-rails', /\bno frame rails\b/i],
   ['passenger', 'no', /(?<!\bso )\b(?:no (?:pillion|passenger)|solo seat)\b/i],
+  [
+    'layout',
+    'single',
+    /\b(?:one[- ]cylinder (?:engine|motor|four[- ]stroke)|1[- ]cylinder engine)\b/i,
+  ],
+  [
+    'layout',
+    'parallel-twin',
+    /\b(?:two[- ]cylinder in-?line (?:engine|motor)|in-?line two[- ]cylinder)\b/i,
+  ],
+  ['starter', 'electric', /\b(?:push[- ]button start(?:er)?|e-?start(?:er)?)\b/i],
+  [
+    'starter',
+    'both',
+    /\b(?:kick(?:[- ]?start)? (?:and|&|plus) electric[- ]start(?:er)?|electric start(?:er)?,? (?:with|and) (?:a )?kick(?:[- ]?start(?:er)?)?(?: (?:backup|back-up|too|as well))?|e-?start (?:and|&|plus|\\+) kick)\b/i,
+  ],
+  ['finalDrive', 'shaft', /\b(?:drive ?shaft)\b/i],
+  ['finalDrive', 'belt', /\b(?:belt final drive)\b/i],
+  ['forkType', 'conventional', /\b(?:right[- ]way[- ]up forks?)\b/i],
+  ['shockType', 'twin', /\b(?:(?:twin|dual|two) rear shocks)\b/i],
+  [
+    'linkage',
+    'linkage',
+    /\b(?:linkage (?:rear suspension|rear end|rear)|linkage (?:at the (?:rear|back)|out back))\b/i,
+  ],
+  [
+    'linkage',
+    'direct',
+    /\b(?:direct[- ](?:mounted|mount|acting) (?:rear )?(?:mono)?shock|link(?:age)?[- ]less (?:rear|shock|suspension))\b/i,
+  ],
+  ['abs', 'rear-off', /\b(?:rear[- ]wheel abs off(?: mode)?|off-?road abs \\(rear off\\))\b/i],
+  [
+    'tractionControl',
+    'switchable',
+    /\b(?:traction control (?:that |which )?(?:can be|is) (?:turned|switched) off|traction control,? switchable|you can (?:turn|switch) (?:the )?traction control off)\b/i,
+  ],
+  [
+    'ridingModes',
+    'yes',
+    /\b(?:(?:selectable |switchable )(?:engine |ignition )?(?:maps|modes)|(?:two|three|four|five|\\d) (?:engine )?(?:maps|power modes))\b/i,
+  ],
+  [
+    'handGuards',
+    'spine',
+    /\b(?:hand ?guards? with (?:an? )?(?:metal|aluminium|aluminum|full|steel) (?:spine|bar|backbone)s?|(?:alloy|metal|aluminium|aluminum)[- ]backed hand ?guards?)\b/i,
+  ],
+  ['crashBars', 'full', /\b(?:full crash ?bars|upper and lower crash ?bars)\b/i],
+  ['crashBars', 'none', /\b(?:(?:no|without) crash ?bars)\b/i],
+  [
+    'subframe',
+    'bolted',
+    /\b(?:(?:detachable|removable|bolted|bolt-on) (?:rear |steel |alloy |aluminium |aluminum )*subframe)\b/i,
+  ],
+  ['subframe', 'welded', /\b(?:welded[- ]on (?:rear )?subframe)\b/i],
+  ['fuelGrade', 'premium', /\b(?:98 ron(?: only)?|(?:needs|wants|requires) (?:98|premium))\b/i],
+  [
+    'passenger',
+    'yes',
+    /\b(?:pillion (?:seat,? )?(?:and |with )?(?:foot)?pegs|pillion seat|two-up seat|dual seat(?! height))\b/i,
+  ],
+  ['screen', 'adjustable', /\b(?:height[- ]adjustable (?:wind)?(?:screen|shield))\b/i],
 ];
-
-/** "Label: words" lines: the label of a fact, and which words mean which option. Words are matched whole, longest first. */
-export const FACT_LABELS: Readonly<
-  Record<FactKey, { readonly labels: string; readonly options: Readonly<Record<string, string>> }>
-> = (() => {
-  const yesNo = { yes: 'yes|true', no: 'no|false|none' };
-  const adjusters = {
-    full: 'preload, compression, rebound|fully adjustable|full',
-    'preload-rebound': 'preload and rebound|rebound and preload',
-    preload: 'preload only|preload',
-    none: 'no adjusters|not adjustable|none',
-  };
-  return {
-    layout: {
-      labels: 'engine layout|engine type|layout|engine|type|configuration',
-      options: {
-        single:
-          'single(?! overhead| channel| shock| disc| sided)(?:[- ]cylinder)?|single cylinder|1 cylinder',
-        'parallel-twin': 'parallel twin|inline twin',
-        'v-twin': 'v-twin|v twin',
-        'boxer-twin': 'boxer twin|boxer',
-        triple: 'triple',
-        four: 'four',
-      },
-    },
-    cooling: {
-      labels: 'cooling|cooling system',
-      options: { 'air-oil': 'air and oil|air/oil|oil', liquid: 'liquid|water', air: 'air' },
-    },
-    fuelling: {
-      labels: 'fuelling|fueling|fuel system',
-      options: { injection: 'fuel injection|injection|efi', carburettor: 'carburettor|carburetor' },
-    },
-    starter: {
-      labels: 'starter|starting|starter system|starting system|start',
-      options: { both: 'electric and kick', electric: 'electric', kick: 'kick' },
-    },
-    fuelGrade: {
-      labels: 'fuel grade|fuel type|recommended fuel',
-      options: { premium: 'premium|ron 98', mid: 'ron 95', regular: 'regular|ron 91' },
-    },
-    finalDrive: {
-      labels: 'final drive',
-      options: { chain: 'chain', shaft: 'shaft', belt: 'belt' },
-    },
-    chainPitch: {
-      labels: 'chain pitch|chain size|chain',
-      options: { 428: '428', 520: '520', 525: '525', 530: '530' },
-    },
-    forkType: {
-      labels: 'fork|fork type|front fork|front suspension|suspension front|forks',
-      options: {
-        'upside-down': 'upside-down|upside down|inverted|usd',
-        conventional: 'conventional|telescopic',
-        other: 'another kind',
-      },
-    },
-    forkAdjust: {
-      labels: 'fork adjusters|fork adjustment|front adjustment|fork|front suspension|front fork',
-      options: adjusters,
-    },
-    shockAdjust: {
-      labels: 'shock adjusters|shock adjustment|rear adjustment|shock|rear suspension|rear shock',
-      options: adjusters,
-    },
-    shockType: {
-      labels: 'shock|shocks|rear shock|rear suspension',
-      options: { single: 'single shock|single|monoshock', twin: 'two shocks|twin' },
-    },
-    linkage: {
-      labels: 'rear linkage|linkage',
-      options: { direct: 'no linkage|none|no', linkage: 'linkage|yes' },
-    },
-    shockRebuildable: { labels: 'shock can be rebuilt|rebuildable shock', options: yesNo },
-    wheelType: {
-      labels: 'rims|rim type|wheel type|wheels',
-      options: {
-        'spoked-tubeless': 'spoked, tubeless|tubeless spoked',
-        'spoked-tubes': 'spoked, tubes|spoked|wire',
-        cast: 'cast, tubeless|cast|alloy',
-      },
-    },
-    tyreFront: { labels: 'tyre, front|front tyre|front tire|tire, front', options: {} },
-    tyreRear: { labels: 'tyre, rear|rear tyre|rear tire|tire, rear', options: {} },
-    brakeFront: {
-      labels:
-        'front brake|brakes / front|brakes, front end|brake, front|front brakes|brakes|brakes \\(front / ?rear\\)|brakes front|brake front|brakes, front|brakes front/rear|brakes, front/rear',
-      options: {
-        'twin-disc':
-          '(?:front:? )?(?:two|twin|dual|double|2) (?:\\d{3} ?(?:mm )?)?(?:front )?dis[ck]s?|2 ?x ?\\d+|two \\d+ ?mm',
-        'single-disc': 'one disc|single (?:\\d+ ?mm )?(?:front )?dis[ck]|(?:front )?dis[ck]',
-        drum: 'drum',
-      },
-    },
-    rimLocks: { labels: 'rim locks|rim lock|rimlocks|rimlock', options: yesNo },
-    abs: {
-      labels: 'abs',
-      options: {
-        'both-off': 'both can be switched off|switchable',
-        'rear-off':
-          'rear can be switched off|switchable.{0,30}rear off|switchable.{0,30}rear only|rear off|off at the rear|rear wheel off|rear only|rear wheel only|switchable at the rear',
-        fixed: 'cannot be switched off|standard|yes',
-        none: 'none|no',
-      },
-    },
-    absStaysOff: { labels: 'abs stays off after the key', options: yesNo },
-    tractionControl: {
-      labels: 'traction control',
-      options: {
-        switchable: 'can be switched off|switchable',
-        fixed: 'cannot be switched off|yes',
-        none: 'none|no',
-      },
-    },
-    ridingModes: { labels: 'riding modes|ride modes|modes', options: yesNo },
-    cruiseControl: { labels: 'cruise control', options: yesNo },
-    socket: {
-      labels: 'power socket|socket',
-      options: { usb: 'usb', 'twelve-volt': '12 v|12v', none: 'none|no' },
-    },
-    seatWidth: {
-      labels: 'seat width',
-      options: {
-        light: 'narrow, soft',
-        enduro: 'narrow, firm',
-        middle: 'middling',
-        wide: 'wide, firm',
-      },
-    },
-    screen: {
-      labels: 'screen|windscreen',
-      options: { adjustable: 'adjustable', small: 'small', tall: 'tall', none: 'none|no' },
-    },
-    fairing: { labels: 'fairing', options: { half: 'half', full: 'full', none: 'none|no' } },
-    sumpGuard: {
-      labels: 'engine guard|bash plate|skid plate|sump guard',
-      options: { alloy: 'alloy|aluminium|aluminum', plastic: 'plastic', none: 'none|no' },
-    },
-    handGuards: {
-      labels: 'hand guards|handguards',
-      options: { spine: 'with alloy spine', plastic: 'plastic', none: 'none|no' },
-    },
-    crashBars: {
-      labels: 'crash bars|engine bars',
-      options: { partial: 'partial', full: 'full', none: 'none|no' },
-    },
-    underEngine: {
-      labels: 'under the engine',
-      options: { 'no-rails': 'no frame rails', rails: 'frame rails' },
-    },
-    subframe: {
-      labels: 'subframe',
-      options: {
-        bolted: 'bolted on|bolted|bolt-on',
-        welded: 'welded on|welded',
-        none: 'none to speak of|none',
-      },
-    },
-    stockRack: {
-      labels: 'stock rack|rack',
-      options: { small: 'small', full: 'full', none: 'none|no' },
-    },
-    passenger: { labels: 'passenger permitted|passenger', options: yesNo },
-    warrantyPasses: { labels: 'warranty passes on', options: yesNo },
-    stillMade: { labels: 'still made|in production', options: yesNo },
-    partsSupply: {
-      labels: 'parts supply',
-      options: { good: 'good', ordinary: 'ordinary', thin: 'thin', none: 'none' },
-    },
-    aftermarket: { labels: 'aftermarket', options: { deep: 'deep', some: 'some', thin: 'thin' } },
-  };
-})();
