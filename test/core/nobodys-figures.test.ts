@@ -127,3 +127,64 @@ test('a day is no pair of heights, and a pair of inches no day', () => {
     'seatHeight 850 mm',
   ]);
 });
+
+describe('so much more or less', () => {
+  test.each([
+    ['Weight is up 4 kg to 178 kg, power is up 2 hp to 46 hp.', ['mass 178 kg', 'power 46 hp']],
+    ['Weight drops 12 kg to 166 kg.', ['mass 166 kg']],
+    [
+      'Power rises 3 hp to 46 hp. Tank is 2 litres bigger at 16 litres.',
+      ['power 46 hp', 'tank 16 L'],
+    ],
+    // By its maker, for a year: what it became. By a part: what it was.
+    ['The seat height has dropped from 880 mm to 865 mm for 2025.', ['seatHeight 865 mm']],
+    ['With lowering links the seat height dropped from 880 mm to 850 mm.', ['seatHeight 880 mm']],
+  ])('%s', (said, told) => {
+    expect(figures(`Tarnel 480. ${said}`)).toEqual(told);
+  });
+
+  test('two horsepower more are no machine of two horsepower', () => {
+    expect(figures('Tarnel 480: kerb weight 178 kg. It makes 2 hp more than before.')).toEqual([
+      'mass 178 kg',
+    ]);
+    expect(figures('Pump: weight 78 kg. It makes 2 hp.')).toEqual([]);
+  });
+});
+
+describe('as adverts and sheets put it', () => {
+  test.each([
+    ['Vendo Maurel 390 año 2021, 18.400 km, ITV al día. PVP 4.200 €', 'price 4200 EUR asked'],
+    ['Maurel 390, modelo nuevo. PVP 4.200 €', 'price 4200 EUR list'],
+    ['2019 Maurel 390 for sale, 18,400 miles, MOT June. £4,600 £4,200', 'price 4200 GBP asked'],
+    [
+      'Tarnel 480\nConsumption (L/100km)\n4.1\nSeat height (mm)\n865',
+      'consumption 4.1 L/100km mixed',
+    ],
+    ['Tarnel 480\nFederweg: 220 mm (v), 215 mm (h)', 'travelRear 215 mm claimed-travel'],
+  ])('%s', (said, told) => {
+    const found = readText(said).machines.flatMap((m) =>
+      m.proposals.flatMap((p) =>
+        p.kind === 'figure' ? [`${p.key} ${p.amount} ${p.unit} ${p.basis}`] : [],
+      ),
+    );
+    expect(found).toContain(told);
+  });
+
+  test('miles by their short name are on the clock', () => {
+    const [machine] = readText('2019 Maurel 390 for sale, 18,400 mls, MOT June, £3,900').machines;
+    expect(machine?.sale?.odometer).toEqual({ amount: 18400, unit: 'mi' });
+  });
+
+  test('facts one after another, each behind its label', () => {
+    const facts = (said: string) =>
+      readText(said).machines.flatMap((m) =>
+        m.proposals.flatMap((p) => (p.kind === 'fact' ? [`${p.key} ${p.value}`] : [])),
+      );
+    expect(facts('Tarnel 480\nABS: none, Cooling: liquid, Final drive: shaft')).toEqual([
+      'abs none',
+      'cooling liquid',
+      'finalDrive shaft',
+    ]);
+    expect(facts('Tarnel 480\nABS: –\nCooling: liquid')).toEqual(['cooling liquid']);
+  });
+});

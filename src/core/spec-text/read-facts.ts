@@ -76,6 +76,19 @@ const PHRASES: readonly (readonly Phrase[])[] = VOCABULARIES.map((v) =>
   v.facts.map(([key, value, pattern]) => ({ key, value, pattern, needed: neededGrams(pattern) })),
 );
 
+/** "ABS: none, Cooling: liquid, Final drive: shaft": each label with what stands behind it; else the line as it is. */
+function labelledIn(line: string): readonly { readonly words: string; readonly at: number }[] {
+  const starts = [...line.matchAll(NEXT_LABEL)].map(({ index }) => index);
+  return starts.length === 0 || !LABEL_FIRST.test(line)
+    ? [{ words: line, at: 0 }]
+    : [0, ...starts].map((at, i, all) => ({
+        words: line.slice(at, all[i + 1] ?? line.length).replace(/[,;|]\s*$/u, ''),
+        at,
+      }));
+}
+const LABEL_FIRST = /^[^\p{L}]*\p{L}[\p{L} ]{1,28}:\s/u;
+const NEXT_LABEL = /(?<=[,;|] )\p{L}[\p{L} ]{1,28}:\s/gu;
+
 /** Cells that say that nothing is said. */
 const UNSAID = /^(?:–|—|-|\?|tb[ac]|not (?:known|published|available)|k\.? ?a\.?|n\.? ?c\.?)\.?$/iu;
 
@@ -102,24 +115,25 @@ export function readFacts(
     ticked: true,
   });
   const found = new Map<FactKey, FactProposal>();
-  const labelled = LINE.exec(line);
-  if (labelled) {
-    const [, name = '', rest = ''] = labelled;
-    if (UNSAID.test(rest.trim())) return [];
+  for (const { words, at } of labelledIn(line)) {
+    const [, name = '', rest = ''] = LINE.exec(words) ?? [];
+    if (name === '') continue;
+    if (UNSAID.test(rest.trim()) && words === line) return [];
+    const from = at + words.indexOf(name);
     for (const { key, options } of labelledAs(name.trim())) {
       if (found.has(key)) continue;
       const none = options.find((o) => o.value === 'none')?.value;
       if (NOT_THERE.test(rest.trim()) && none) {
         // "N/A" nearly always says that there is none; the rider has a look.
         found.set(key, {
-          ...made(key, none, line.indexOf(name), line.length),
+          ...made(key, none, from, at + words.length),
           doubts: [{ code: 'close-call', rival: undefined }],
           ticked: false,
         });
         continue;
       }
       const value = bestOption(options, rest);
-      if (value) found.set(key, made(key, value, line.indexOf(name), line.length));
+      if (value) found.set(key, made(key, value, from, at + words.length));
     }
   }
   const said = new Map<FactKey, FactProposal>();

@@ -193,7 +193,7 @@ function readSentence(
       (to) => placed(scanned, at, a.option, q, to, alone[i - 1]),
     );
     if (!made || isWeighed(made.key, scanned.line)) return [];
-    const heeded = unlikeAny(s, i, asLimit(made, scanned.line));
+    const heeded = unlikeAny(s, i, asAsked(asLimit(made, scanned.line), s));
     return [heeded, ...atBothEnds(heeded, text.slice(q.to, q.to + 48))];
   });
   return {
@@ -208,10 +208,24 @@ function readSentence(
       at: (from, to) => lifted(scanned, at, from, to),
     }),
     clock: clockReadings(s, assigned, blocked, (from, to) => lifted(scanned, at, from, to)),
-    open: openLabel(words, assigned, text, alone.length),
+    open: openLabel(
+      words,
+      assigned,
+      text,
+      alone.filter((_, i) => blocked.get(i) !== 'noise').length,
+    ),
     twoEnded: taken.findLast(({ a }) => OTHER_END[a.option.key] !== undefined)?.a.option.word,
   };
 }
+
+/** "PVP 4.200 €" in an advert of a used machine is what is asked, unless another sum stands beside it. */
+function asAsked(made: FigureProposal, { sale, text, quantities }: SentenceWords): FigureProposal {
+  const isOnlySum = quantities.filter((q) => /^[A-Z]{3}$/.test(q.unit ?? '')).length === 1;
+  return made.key === 'price' && made.basis === 'list' && sale && isOnlySum && PVP.test(text)
+    ? { ...made, basis: 'asked' }
+    : made;
+}
+const PVP = /(?<!\p{L})(?:p\.?v\.?p\.?|precio de venta)(?!\p{L})/iu;
 
 /** A stretch of a sentence as it stands in the text. */
 function lifted(scanned: ScannedLine, at: number, from: number, to: number) {

@@ -26,8 +26,15 @@ export const CHANGE_REACH = 110;
 export const CHANGED_BY =
   /(?:(?<!\p{L})(?:up|down|r(?:ise|ose)s?|rais\w+|drop(?:s|ped)?|increas\w+|reduc\w+|grew|gain\w*|lost|shed)) by (?:about |around )?$/iu;
 
+/** "Up 4 kg to 178 kg": as {@link CHANGED_BY}, without a "by". */
+export const CHANGED_SO_MUCH =
+  /(?<!\p{L})(?:up|down|gains?|gained|loses|lost|drops?|dropped|falls?|fell|ris(?:es|en)|rose|climbs?|climbed|grow(?:s|n)|grew|jumps?|jumped) (?:by )?(?:about |around )?$/iu;
+
 /** What stands before two numbers that "to" makes no range of: a difference and what came out, what was and what is. */
-const NO_RANGE = new RegExp(`${CHANGED_BY.source}|(?<!\\p{L})gone from $`, 'iu');
+const NO_RANGE = new RegExp(
+  `${CHANGED_BY.source}|${CHANGED_SO_MUCH.source}|(?<!\\p{L})gone from $`,
+  'iu',
+);
 
 /** A bare range is one of litres on a hundred kilometres. */
 const MOST_BARE_RANGE = 15;

@@ -1,4 +1,4 @@
-import { CHANGE, CHANGE_REACH, CHANGED_BY } from '../lattice/scan-quantities';
+import { CHANGE, CHANGE_REACH, CHANGED_BY, CHANGED_SO_MUCH } from '../lattice/scan-quantities';
 import { type Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 import {
@@ -40,7 +40,7 @@ import { standingIn } from './standing';
 
 /** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
 const NOISE =
-  /(?<!\d)\d{1,2}(?<mark>[./-])\d{1,2}\k<mark>(?:\d{2}|\d{4})(?!\d|[.,]\d)|(?<![\d.,/])0[1-9][./](?:[0-3]\d)(?![\d/]|[.,]\d)|(?<=(?:EZ|Inspektion|Service|TÜV|HU|Baujahr|révision|CT|revisión|tagliando|revisione|MOT|inspection)(?: neu)?(?: bis)?:? )1[0-2][./][0-3]\d(?![\d/]|[.,]\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<![\d.,])\d{1,2}(?:st|nd|rd|th)\b|(?<![\d.,])[1-9] (?:seats|helmets|keys|doors|owners|positions|settings|heights|options|versions|panniers|boxes|wheels|riders|people|friends|bikes|others)\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{2,4} ?(?:cc|ml|cm3) (?:per|each|in each|of (?:fork |shock )?oil)(?!\p{L})|(?<=(?:tank|fill|fill-up|tankful|Tankfüllung|plein) #?)\d{1,2}(?=:)|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
+  /(?<=[([] ?(?:l|lit(?:re|er)s?|litros|litri) ?\/ ?)100 ?km|(?<!\d)\d{1,2}(?<mark>[./-])\d{1,2}\k<mark>(?:\d{2}|\d{4})(?!\d|[.,]\d)|(?<![\d.,/])0[1-9][./](?:[0-3]\d)(?![\d/]|[.,]\d)|(?<=(?:EZ|Inspektion|Service|TÜV|HU|Baujahr|révision|CT|revisión|tagliando|revisione|MOT|inspection)(?: neu)?(?: bis)?:? )1[0-2][./][0-3]\d(?![\d/]|[.,]\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<![\d.,])\d{1,2}(?:st|nd|rd|th)\b|(?<![\d.,])[1-9] (?:seats|helmets|keys|doors|owners|positions|settings|heights|options|versions|panniers|boxes|wheels|riders|people|friends|bikes|others)\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{2,4} ?(?:cc|ml|cm3) (?:per|each|in each|of (?:fork |shock )?oil)(?!\p{L})|(?<=(?:tank|fill|fill-up|tankful|Tankfüllung|plein) #?)\d{1,2}(?=:)|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
 
 /** "My Corran Range 900": a name, and no range. */
 const NAMED_RANGE =
@@ -100,6 +100,12 @@ const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? ''
 /** "Power is up from 55 to 59 kW": the model before had the first; "lowered from 895 to 865" is what a part did. */
 const GREW =
   /(?<!\p{L})(?:(?<!(?:sprung|I['’]?ve|I|we|we['’]?ve|me|it) (?:gone )?)(?:up|down)|(?<!(?:I|we)(?:['’]ve| have)? )gone|grown|grew|ris(?:en|es)|rose|increase[sd]|jump(?:s|ed)|climb(?:s|ed)|(?<=(?:power|torque|weight|capacity|tank|price|displacement|output) )goes(?: up| down)?) from (?:the |an? )?(?:[^.;]{1,40} to [^.;]{1,40}?,? (?:and )?(?:the )?\p{L}+(?: \p{L}+)? from (?:the |an? )?)?$/iu;
+
+/** "Has dropped from 880 mm to 865 mm for 2025": by its maker. */
+const LOWERED =
+  /(?<!\p{L})(?:dropp?(?:s|ed)|lowered|reduced|cut|come down|came down|fallen|changed|changes|raised|goes) from (?:the |an? )?$/iu;
+const OF_A_YEAR =
+  /^[^.;]{0,40}(?<!\p{L})(?:(?:for|in|from) (?:the )?(?:20[12]\d|this (?:year|generation|model year)|(?:new|latest|current) (?:model|version|one|generation))|on the (?:new|latest|current) (?:model|version|one|bike))(?!\p{L})/iu;
 
 /** "Up from 300 to 340 km with the big tank". */
 const A_PART_DID =
@@ -184,7 +190,9 @@ export function blockedIn(
       old !== undefined &&
       !isMoney(old) &&
       !RESTRICTS.test(text) &&
-      GREW.test(text.slice(Math.max(0, old.from - CHANGE_REACH), old.from)) &&
+      (GREW.test(text.slice(Math.max(0, old.from - CHANGE_REACH), old.from)) ||
+        (OF_A_YEAR.test(text.slice(old.to)) &&
+          LOWERED.test(text.slice(Math.max(0, old.from - CHANGE_REACH), old.from)))) &&
       !A_PART_DID.test(text.slice(old.to, old.to + 80))
     );
   };
@@ -210,7 +218,20 @@ export function blockedIn(
     if (
       next &&
       /^\s*to (?:a |the )?$/iu.test(text.slice(q.to, next.from)) &&
-      CHANGED_BY.test(text.slice(Math.max(0, q.from - 30), q.from))
+      (CHANGED_BY.test(text.slice(Math.max(0, q.from - 30), q.from)) ||
+        (q.unit !== undefined &&
+          q.unit === next.unit &&
+          CHANGED_SO_MUCH.test(text.slice(Math.max(0, q.from - 30), q.from))))
+    )
+      found.set(i, 'changed');
+    // "£4,600 £4,200": the first was crossed out.
+    if (
+      next &&
+      isMoney(q) &&
+      q.unit === next.unit &&
+      /^\s+$/u.test(text.slice(q.to, next.from)) &&
+      (next.amounts[0] ?? 0) < (q.amounts[0] ?? 0) &&
+      (next.amounts[0] ?? 0) > (q.amounts[0] ?? 0) / 2
     )
       found.set(i, 'changed');
     // "Eight to nine thousand": thousands, both of them.

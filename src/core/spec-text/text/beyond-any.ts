@@ -31,6 +31,15 @@ const LEAST_POWER = 3.2;
 /** "0.2 kW/kg", as a licence puts it. */
 const PER_MASS = /^ ?(?:\/|per |pro |par |por |al |je )/iu;
 
+/** "Power is up 2 hp", "12 kg lighter": so much more or less, and nothing's own. */
+const DIFFERS_BY =
+  /(?<!\p{L})(?:up|down|by|gain(?:s|ed)?|los(?:es|t|ing)|sav(?:es|ed|ing)|another|extra|drops?|dropped|falls?|fell|ris(?:es|en)|rose|climbs?|climbed|grow(?:s|n)|grew|jumps?|jumped|increase[sd]?|reduced?|gagne|perd|steigt|sinkt|sube|baja|gana|pierde|sale|scende|guadagna|perde|(?:rise|increase|gain|loss|drop|difference|saving) of|um|plus|minus|de|di)(?: by)?(?: about| around| a| some)? ?[+-]?$/iu;
+const MORE_OR_LESS =
+  /^ ?(?:(?:kg|lbs?|hp|ps|kw|cv|ch|mm) )?(?:more|less|fewer|extra|up|down|gain|lighter|heavier|lower|higher|taller|shorter|longer|mehr|weniger|leichter|schwerer|niedriger|höher|stärker|de plus|de moins|más|menos|in più|in meno|di più|di meno)(?!\p{L})/iu;
+const isDifference = (line: string, q: Quantity): boolean =>
+  DIFFERS_BY.test(line.slice(Math.max(0, q.from - 32), q.from)) ||
+  MORE_OR_LESS.test(line.slice(q.to, q.to + 24));
+
 /** How far a label may stand before its quantity, in characters; behind it, it follows at once. */
 const NEAR = 14;
 
@@ -81,12 +90,12 @@ function isBeside(line: string, m: Mention, q: Quantity): boolean {
 
 /**
  * Figures of which a text tells what no motorcycle has: a seat at 460 mm, 3.4 kg, a tank of 120 litres, 2 kW. Each kind counts once;
- * nothing is said of a text without any.
+ * nothing is said of a text without any, nor by a difference ("up 2 hp").
  */
 export function beyondAny(lines: readonly ScannedLine[]): number {
   const found = new Set<string>();
   for (const { line, mentions, quantities } of lines)
-    for (const q of quantities) {
+    for (const q of quantities.filter((x) => !isDifference(line, x))) {
       const power = inBase(q, 'kW');
       if (power !== undefined && power < LEAST_POWER && !PER_MASS.test(line.slice(q.to)))
         found.add('power');

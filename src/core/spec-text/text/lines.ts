@@ -39,12 +39,20 @@ export const normalised = (text: string): string =>
     .replace(HORSES_IN_POLISH, (unit) => unit.replace('KM', 'PS'))
     .replace(POLISH.test(text) ? HORSES_ALONE : /$^/, 'PS')
     .replace(SPANISH_END, (_, front) => (front === undefined ? ' rr  ' : ' fr '))
+    .replace(GERMAN_END, (end) => (/v/iu.test(end) ? 'fr ' : 'rr '))
+    .replace(MILES, 'mi ')
     .replace(UNIT_IN_ITS_CELL, ' ')
     .replace(KEY_OF_A_FILE, (key) => key.replaceAll('_', ' '))
     .replace(/^\s*[[{][\s\S]*/, withoutBrackets);
 
 /** "Recorrido del./tras.": the word without its stop is no end. Place for place. */
 const SPANISH_END = /(?<!\p{L})(?:(del)|tras)\.(?=\s?[/:)\d])/giu;
+
+/** "220 mm (v), 215 mm (h)". Place for place. */
+const GERMAN_END = /(?<=\d ?(?:mm|cm|zoll|") ?)\([vh]\)/giu;
+
+/** "18,400 mls": so many are no millilitres. */
+const MILES = /(?<=\d[.,]?\d{3} ?)mls(?![\p{L}\d])/giu;
 
 /** "Torque | 32.5 | lb-ft": the unit of a number in a cell of its own. */
 const UNIT_IN_ITS_CELL = new RegExp(
