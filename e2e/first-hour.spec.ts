@@ -124,6 +124,9 @@ test('numbers are read as they are written, and what was understood stands besid
   await stored(page);
   await page.reload();
   await expect(page.getByLabel('Budget', { exact: true })).toHaveValue('11000');
+  // A height as it is known: in centimetres.
+  await page.getByLabel('Height', { exact: true }).fill('169');
+  await expect(page.getByText(/= 1.?690 mm/)).toBeVisible();
   await fill(page, 'Highest point', '7,500 ft');
   await expect(page.getByLabel('Highest point', { exact: true })).toHaveValue(/2286|7,500 ft/);
   for (const [ground, share] of [

@@ -68,6 +68,40 @@ describe('measured figures', () => {
   });
 });
 
+// Common practice, no source: riders know their height in centimetres or metres, and a seat in any of the three.
+describe('a length of a body', () => {
+  const height = { min: 1200, max: 2200 };
+  const inMetric = (text: string, within = height) =>
+    read(text, measured('length', metric), true, within);
+  test.each([
+    ['169', 1690],
+    ['1.69', 1690],
+    ['1690', 1690],
+    ['120', 1200],
+    ['220', 2200],
+  ])('%s is %d mm', (text, mm) => {
+    expect(inMetric(text)).toEqual({ kind: 'value', value: mm });
+  });
+  test.each(['119', '221', '1.19', '2.21', '16.9'])('%s is none', (text) => {
+    expect(inMetric(text).kind).toBe('fault');
+  });
+  test('what was understood stands beside, and not where nothing was', () => {
+    const rules = { quantity: measured('length', metric), limits: height, required: true };
+    expect(understood('169', rules)).toBe('= 1690 mm');
+    expect(understood('1690', rules)).toBeUndefined();
+    expect(understood('119', rules)).toBeUndefined();
+  });
+  test('where inches are asked', () => {
+    const seat = read('860', measured('length', us), true, { min: 600, max: 1100 });
+    expect(seat).toEqual({ kind: 'value', value: 860 });
+  });
+  test('a small length is only what was typed: 0.1 is no centimetre', () => {
+    expect(inMetric('0.1', { min: 0.3, max: 10 }).kind).toBe('fault');
+    expect(inMetric('9', { min: 99, max: 200 }).kind).toBe('fault');
+    expect(inMetric('11', { min: 100, max: 200 })).toEqual({ kind: 'value', value: 110 });
+  });
+});
+
 describe('sums', () => {
   const quantity = { kind: 'sum', currency: 'EUR' } as const;
   test('in the currency of the field alone: another one is never taken one to one', () => {

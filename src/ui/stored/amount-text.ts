@@ -154,9 +154,27 @@ const FINE: ReadonlySet<string> = new Set([
 const fineness = (quantity: Quantity): string =>
   quantity.kind === 'measured' ? quantity.dimension : quantity.kind;
 
-/** What was understood of a text, where that does not stand there already: `11.000` is 11 000 EUR, `5 ft 9 in` 1753 mm. */
+/** A number and nothing else. */
+const BARE = /^\s*-?\d*(?:[.,]\d{1,2})?\s*$/;
+
+/** Lengths from here on are a body's or a seat's, mm: a rider knows them in centimetres. */
+const BODILY = 100;
+const LENGTHS = ['mm', 'cm', 'm'] as const satisfies readonly UnitId[];
+
+/** `169` or `1.69` where millimetres are asked, `860` where inches are: a bare number that cannot be meant in the field's unit, and can in one other. In mm. */
+function inAnotherLength(text: string, { quantity, limits }: AmountRules): number | undefined {
+  if (quantity.kind !== 'measured' || quantity.dimension !== 'length' || limits.min < BODILY)
+    return undefined;
+  const number = BARE.test(text) ? parseNumber(text) : undefined;
+  const fits = (mm: number) => mm >= limits.min && mm <= limits.max;
+  if (number === undefined || fits(toBase(number, quantity.unit))) return undefined;
+  const [one, ...more] = LENGTHS.map((unit) => toBase(number, unit)).filter(fits);
+  return more.length === 0 ? one : undefined;
+}
+
+/** What was understood of a text, where that does not stand there already: `11.000` is 11 000 EUR, `5 ft 9 in` 1753 mm, `169` as a height 1690 mm. */
 export function understood(text: string, rules: AmountRules): string | undefined {
-  if (/^\s*-?\d*(?:[.,]\d{1,2})?\s*$/.test(text)) return undefined;
+  if (BARE.test(text) && inAnotherLength(text, rules) === undefined) return undefined;
   const read = readAmount(text, rules);
   if (read.kind === 'fault' || read.value === undefined) return undefined;
   const number = shownNumber(rules.quantity, read.value);
@@ -174,6 +192,8 @@ function readPlainly(
     isAsPrinted(read.value, limit, quantity),
   );
   if (atLimit !== undefined) return { kind: 'value', value: atLimit };
+  const other = inAnotherLength(text, { quantity, limits, required });
+  if (other !== undefined) return { kind: 'value', value: other };
   return refused(
     limitWords(
       shownNumber(quantity, limits.min),

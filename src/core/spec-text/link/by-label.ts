@@ -103,6 +103,21 @@ const isWasBefore = (s: SentenceWords, index: number, label: number): boolean =>
 const isSeatInMm = (key: FigureKey, { amounts: [a = 0], unit }: Quantity): boolean =>
   key === 'seatHeight' && unit === undefined && a >= SEAT_MM.least && a <= SEAT_MM.most;
 
+/** Words in brackets, with a share or more than a unit in them, right before a colon and a figure. */
+function asideBefore(
+  text: string,
+  at: number,
+): { readonly from: number; readonly to: number } | undefined {
+  const found = /\([^()]{0,40}(?:%|\p{L}{3} \p{L}{3})[^()]{0,40}\)(?=\s*[:=|\t]\s*$)/u.exec(
+    text.slice(Math.max(0, at - ASIDE), at),
+  );
+  if (!found) return undefined;
+  const from = Math.max(0, at - ASIDE) + found.index;
+  return { from, to: from + found[0].length };
+}
+/** As far as such words are looked back for, in characters. */
+const ASIDE = 90;
+
 export function byWord(
   s: SentenceWords,
   q: Quantity,
@@ -135,16 +150,28 @@ export function byWord(
   const [a, b] = labelFirst ? [to, q.from] : [end, from];
   // "15 300 km, serviced at the dealer's": in an advert that is what it has run.
   if (!labelFirst && s.sale && isCare(word) && /[,;|]/.test(s.text.slice(q.to, from))) return [];
-  const between = standBetween(s.quantities, index, a, b);
+  // "Gewicht fahrfertig (90 % Tank): 164 kg": what is said in brackets before the colon is no label of its own, nor a figure.
+  const aside = labelFirst ? asideBefore(s.text, q.from) : undefined;
+  if (aside && from > aside.from && to <= aside.to) return [];
+  const isAside = (at: number) => aside !== undefined && at > aside.from && at < aside.to;
+  const between = standBetween(s.quantities, index, a, b).filter((o) => !isAside(o.from));
   if (between.length > (labelFirst ? 2 : 1)) return [];
   const turned = labelFirst ? otherSide(s, q, word, between) : undefined;
-  const whole = s.text.slice(turned?.at ?? (labelFirst ? afterSide(s, a) : a), b);
+  const whole =
+    aside && aside.from >= a
+      ? `${s.text.slice(turned?.at ?? afterSide(s, a), aside.from)}${s.text.slice(aside.to, b)}`
+      : s.text.slice(turned?.at ?? (labelFirst ? afterSide(s, a) : a), b);
   // "2.3 gal (8.7 L) tank": the same in another unit stands between.
   const gapText = labelFirst ? whole : whole.replace(/^\s*\(\s*[\d.,]+ ?[\p{L}"]{1,8}\)/u, '');
   if (gapText.replace(/\s+/g, ' ').length > 90) return [];
   const figures = turned ? 0 : between.length;
   const labels = s.words.filter(
-    (w) => w !== word && w.meaning.kind === 'label' && w.mention.from >= a && w.mention.to <= b,
+    (w) =>
+      w !== word &&
+      w.meaning.kind === 'label' &&
+      w.mention.from >= a &&
+      w.mention.to <= b &&
+      !isAside(w.mention.from),
   ).length;
   // "Fuel (US gal) | 3.4": a word that carries a unit of its own is a label, however little it says alone.
   const unitBehind = labelFirst ? unitTold(gapText) : undefined;

@@ -133,7 +133,8 @@ export const ENGLISH: Vocabulary = {
   front: 'front|fork|forks|fr|up front|front end|f|at the front|in front|in the front|front wheel',
   rear: 'rear|back|shock|rr|out back|rear end|at the back|at the rear|in rear|in the rear|in the back|rear wheel|r|tail',
   bases: {
-    'ready-90': 'running order|90 fuel|90 % fuel|90 percent fuel|mro|tank 90 full|90 full',
+    'ready-90':
+      'running order|90 fuel|90 % fuel|90 percent fuel|mro|tank 90 full|90 full|90 tank|90 fuelled|90 of fuel|tank at 90',
     dry: 'dry|without fuel|no fuel|without fluids|no fluids|without petrol|without gas|no petrol|no gas|empty tank|excluding fuel|less fuel|w o fuel|ex fuel|minus fuel|exc fuel|fuel excluded',
     ready:
       'full up|fully gassed|ready to rock|full of petrol|tank brimmed|filled up|with all fluids|all juiced up|with a tank of fuel|tanked up|all in and fuelled|wet|kerb|curb|ready to ride|road ready|full fuel|full tank|fully fuelled|fully fueled|gassed|gassed up|all fluids|all up|tank full|brimmed|with fuel|full of fuel|fuelled up|fueled up|fully fuelled up|ready to go|ready to roll|all fluids included|topped up|a full tank|everything in it|everything in|with a full|fueled|fuelled|incl fuel|including fuel',

@@ -66,7 +66,8 @@ export const FRENCH: Vocabulary = {
     dry: 'a sec|sans essence|a vide|sans carburant',
     ready:
       'avec les pleins|pleins compris|le plein fait|reservoir plein|plein d essence|les pleins faits|avec tous les pleins|tous pleins faits|tpf|pleins faits|avec le plein|tous pleins|plein fait|avec plein|tout plein|en etat de marche',
-    'ready-90': 'en ordre de marche|ordre de marche|a 90 pour cent|90 du plein',
+    'ready-90':
+      'en ordre de marche|ordre de marche|a 90 pour cent|90 du plein|90 de carburant|90 carburant|reservoir a 90|plein a 90',
     wheel: 'a la roue|au banc',
     crank: 'au vilebrequin',
     'on-the-road': 'cle en main|cles en main|tout compris',

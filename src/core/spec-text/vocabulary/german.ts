@@ -76,7 +76,8 @@ export const GERMAN: Vocabulary = {
   rear: 'hinten|hinter|federbein|heck|h',
   bases: {
     'own-fills': 'ausgelitert|selbst gemessen|ausgerechnet',
-    'ready-90': '90 vollgetankt|90 betankt|90 tankfullung',
+    'ready-90':
+      '90 vollgetankt|90 betankt|90 tankfullung|90 tank|90 kraftstoff|90 tankinhalt|tank zu 90|90 gefullt',
     dry: 'trocken|ohne kraftstoff|ohne benzin|ohne sprit|leer ohne benzin|ohne betriebsstoffe|unbetankt',
     ready:
       'voll betankt|mit sprit|startklar|abfahrbereit|mit allen flussigkeiten|mit benzin|vollgetankt|fahrfertig|fahrbereit|betankt|getankt|nass|fahrbereit vollgetankt|mit vollem tank|vollgetankt gemessen|in fahrbereitem zustand|voll getankt|randvoll',

@@ -61,7 +61,8 @@ export const ITALIAN: Vocabulary = {
     dry: 'a secco|secco|senza benzina|senza carburante|a vuoto senza benzina',
     ready:
       'col serbatoio pieno|con il serbatoio pieno|a pieno carico di benzina|con i pieni|col pieno|con il pieno|pieno di benzina|con pieno|serbatoio pieno|con tutti i liquidi|pieno',
-    'ready-90': 'in ordine di marcia|ordine di marcia|odm',
+    'ready-90':
+      'in ordine di marcia|ordine di marcia|odm|90 carburante|90 di carburante|serbatoio al 90|90 del serbatoio',
     wheel: 'alla ruota|al banco',
     paid: 'pagata|pagato|comprata a|comprata per',
     crank: 'all albero',

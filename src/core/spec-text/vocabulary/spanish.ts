@@ -64,7 +64,8 @@ export const SPANISH: Vocabulary = {
     dry: 'en seco|seco|sin gasolina|sin combustible|en vacio',
     ready:
       'deposito lleno|con todos los liquidos|con todos los llenos hechos|a tope de gasolina|lleno|con todos los llenos|listo para rodar|con gasolina|con el deposito lleno|todo lleno|con todo lleno|llena',
-    'ready-90': 'en orden de marcha|orden de marcha',
+    'ready-90':
+      'en orden de marcha|orden de marcha|90 combustible|90 de combustible|deposito al 90|90 del deposito',
     wheel: 'a la rueda|en banco',
     paid: 'pague por ella|me salio por|compre por|compré por|comprada por|pague|pagué|me costo',
     asked: 'negociable|negociables|a negociar|pido|precio fijo|no negociable|escucho ofertas',

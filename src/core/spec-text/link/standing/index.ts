@@ -14,6 +14,12 @@ const CLAUSE_END =
 const OR_AT_LAST =
   /^[^.;!?:]*?,[^.;!?:]*?(?<!\p{L})(?:or|nor|noch|oder|ni|ou|o|né)(?!\p{L})[^.;!?:,]*/iu;
 
+/** What is not there ends at a comma, or with what is there after all. */
+const FACT_END =
+  /[.;!?:,|](?=\s|$)|(?<!\p{L})(?:but|only|just|aber|mais|pero|ma|and|und|et|y|e)(?!\p{L})/iu;
+const DENIAL_END =
+  /[.;!?:,|](?=\s|$)|(?<!\p{L})(?:but|instead|aber|sondern|mais|pero|ma)(?!\p{L})/iu;
+
 const CUES = [...ENGLISH_CUES, ...CUES_OF_OTHER_TONGUES, ...CUES_OF_FURTHER_TONGUES].map((cue) => ({
   ...cue,
   all: new RegExp(cue.words.source, `${cue.words.flags}g`),
@@ -48,12 +54,10 @@ function reach(text: string, cue: Cue, from: number, to: number): readonly [numb
     return [again ? again.index + 1 : 0, from];
   }
   const rest = text.slice(to);
-  const list = cue.factsOnly ? OR_AT_LAST.exec(rest)?.[0].length : undefined;
-  const end = (
-    cue.factsOnly
-      ? /[.;!?:,|](?=\s|$)|(?<!\p{L})(?:but|only|just|aber|mais|pero|ma|and|und|et|y|e)(?!\p{L})/iu
-      : CLAUSE_END
-  ).exec(rest);
+  const list = cue.standing === 'denied' ? OR_AT_LAST.exec(rest)?.[0].length : undefined;
+  const end = (cue.factsOnly ? FACT_END : cue.standing === 'denied' ? DENIAL_END : CLAUSE_END).exec(
+    rest,
+  );
   return [to, to + (list ?? end?.index ?? rest.length)];
 }
 
