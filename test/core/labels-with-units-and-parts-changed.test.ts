@@ -118,3 +118,17 @@ describe('what was paid besides is no price paid for it', () => {
     ['For sale: 2019 Lunet 570, 18,400 miles, tax paid till March. £4,200', 'price 4200 GBP asked'],
   ])('%s', (text, wanted) => expect(read(text)).toContain(wanted));
 });
+
+describe('what stands in brackets between a label and its colon', () => {
+  test.each([
+    ['Gewicht fahrfertig (90 % Tank): 164 kg', 'mass 164 kg ready-90'],
+    ['Weight ready to ride (90 % fuel): 164 kg', 'mass 164 kg ready-90'],
+    ['Poids (90 % de carburant) : 164 kg', 'mass 164 kg ready-90'],
+    ['Tank (including 2 litre reserve): 13.5 l', 'tank 13.5 L stated'],
+    // A unit is none of that.
+    ['Consumption (miles per US gallon): 60', 'consumption 60 mpg-us mixed'],
+    ['Tank (imp gal): 3.0', 'tank 3 gal-imp stated'],
+  ])('%s', (line, told) => {
+    expect(read(`Brenkov 410\n${line}`)).toEqual([told]);
+  });
+});

@@ -119,6 +119,10 @@ describe('a fact that is none of this machine’s', () => {
     ['Non ha il cruise control.', 'no'],
   ])('%s: %s', (said, value) => {
     expect(fact(said, 'cruiseControl')).toMatchObject({ value });
+    // What is denied is shown with the words that deny it.
+    expect(fact(said, 'cruiseControl')?.words).toMatch(
+      value === 'no' ? /n['’]t have|missing|fehlt|Pas de|Non ha/ : /^Cruise control$/,
+    );
   });
 
   test.each([

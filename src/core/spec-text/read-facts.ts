@@ -137,6 +137,7 @@ export function readFacts(
     }
   }
   const said = new Map<FactKey, FactProposal>();
+  const lengths = new Map<FactKey, number>();
   const phrases = PHRASES.flatMap((list, i) =>
     languages === undefined || languages.has(i) ? list : [],
   );
@@ -149,21 +150,29 @@ export function readFacts(
       hit && DENIED.test(line.slice(hit.index + hit[0].length, hit.index + hit[0].length + 14))
         ? null
         : hit;
-    const longest = said.get(key);
-    // "electric and kick start" says more than "kick start".
-    if (match && (!longest || match[0].length > longest.to - longest.from))
-      said.set(key, {
+    if (!match) continue;
+    // "electric and kick start" says more than "kick start"; "no shaft drive: a chain" tells of a chain.
+    const longest = lengths.get(key) ?? 0;
+    if (match[0].length <= longest) continue;
+    const [told] = asTold(
+      {
         ...made(key, value, match.index, match.index + match[0].length),
         // Spokes alone do not say whether there are tubes.
         ...(/^spoked$/iu.test(match[0])
           ? { ticked: false, doubts: [{ code: 'close-call', rival: undefined }] }
           : {}),
-      });
+      },
+      line,
+      offset,
+      own,
+    );
+    if (!told) continue;
+    said.set(key, told);
+    lengths.set(key, match[0].length);
   }
   return [...found.values(), ...said.values(), ...readTyres(line, made)]
     .map((fact) => ofRearAlone(fact, line, offset))
-    .filter(({ from }) => !isNobodys(line, from - offset))
-    .flatMap((fact) => (found.has(fact.key) ? [fact] : asTold(fact, line, offset, own)));
+    .filter(({ from }) => !isNobodys(line, from - offset));
 }
 
 /** "ABS: switchable (rear)", "ABS desconectable en la rueda trasera": the rear one alone, said behind. */
@@ -206,7 +215,13 @@ function asTold(
   if (told.some((s) => s.standing !== 'denied')) return [];
   const { value } = fact;
   if (value === 'none' || value === 'no') return [fact];
-  return value === 'yes' ? [{ ...fact, value: 'no' }] : [];
+  if (value !== 'yes' || !told[0]) return [];
+  // Shown with the words that deny it.
+  const { cue } = told[0];
+  const start = from + Math.min(at, cue.from);
+  const end = from + Math.max(at + (fact.to - fact.from), cue.to);
+  const words = line.slice(start, end).trim();
+  return [{ ...fact, value: 'no', words, from: offset + start, to: offset + end }];
 }
 
 /** Whether the sentence at a place tells of what somebody wishes for, or of no machine at all. */

@@ -14,7 +14,7 @@ const isAnother = (s: SentenceWords, q: Quantity, of: (o: Quantity) => boolean):
   const [a = 0, b = 0] = [last?.amounts[0], q.amounts[0]];
   return a > 0 && b > 0 && Math.max(a / b, b / a) <= ALIKE;
 };
-const MINE_IS = /(?<!\p{L})mine(?:['’]s| is) (?:only |just |about )?$/iu;
+const MINE_IS = /(?<!\p{L})(?:mine|this one)(?:['’]s| is) (?:only |just |about )?$/iu;
 /** "Economy has been 3.7 overall". */
 const isBareUse = (s: SentenceWords, { unit }: Quantity): boolean =>
   unit === undefined &&

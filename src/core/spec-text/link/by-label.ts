@@ -103,6 +103,12 @@ const isWasBefore = (s: SentenceWords, index: number, label: number): boolean =>
 const isSeatInMm = (key: FigureKey, { amounts: [a = 0], unit }: Quantity): boolean =>
   key === 'seatHeight' && unit === undefined && a >= SEAT_MM.least && a <= SEAT_MM.most;
 
+/** "Valve check in miles: 16,000": a unit of the label, and nothing on a clock. */
+const isUnitOfLabel = (text: string, from: number, to: number): boolean =>
+  /^(?:miles|km|kms|kilomet\p{L}+|hours)$/iu.test(text.slice(from, to)) &&
+  /(?<!\p{L})in $/iu.test(text.slice(Math.max(0, from - 4), from)) &&
+  /^\s*[:=|\t]/u.test(text.slice(to));
+
 /** Words in brackets, with a share or more than a unit in them, right before a colon and a figure. */
 function asideBefore(
   text: string,
@@ -111,7 +117,8 @@ function asideBefore(
   const found = /\([^()]{0,40}(?:%|\p{L}{3} \p{L}{3})[^()]{0,40}\)(?=\s*[:=|\t]\s*$)/u.exec(
     text.slice(Math.max(0, at - ASIDE), at),
   );
-  if (!found) return undefined;
+  // "(imp gal)" is the unit of what comes.
+  if (!found || unitTold(`${found[0]}:`) !== undefined) return undefined;
   const from = Math.max(0, at - ASIDE) + found.index;
   return { from, to: from + found[0].length };
 }
@@ -179,7 +186,8 @@ export function byWord(
   const points =
     nearness(gapText, labelFirst, weak && !turned, figures, labels) - (turned ? WEIGHTS.turned : 0);
   if (points < 0.5) return [];
-  if (word.meaning.kind === 'taker') return takerOption(s, q, word, points, gapText);
+  if (word.meaning.kind === 'taker')
+    return isUnitOfLabel(s.text, from, to) ? [] : takerOption(s, q, word, points, gapText);
   const basis = word.meaning.basis;
   const all = turned?.key ? [turned.key] : keysOf(word, side, s.lastKey);
   // "I get 68": a bare number is what it uses.

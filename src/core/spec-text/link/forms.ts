@@ -77,6 +77,15 @@ const FORMS: readonly Form[] = [
     before:
       /(?<!\p{L})rack (?:that |which )?(?:takes|holds|carries|is (?:only )?good for)(?: up to| only| about)? $/iu,
   },
+  // "It may weigh 340 kg all up".
+  {
+    key: 'maxMass',
+    dimension: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:may|is allowed to|are allowed to|can legally|must not|may not) weigh(?: up to| at most| more than)? $/iu,
+  },
   // "Plate on mine says 390 kg".
   {
     key: 'maxMass',

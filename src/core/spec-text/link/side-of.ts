@@ -49,7 +49,8 @@ const opensNext = (text: string, word: SideWord, gap: string, all: readonly Quan
     (o) =>
       o.from >= word.to &&
       !/[,;.]/.test(text.slice(word.to, o.from)) &&
-      (/, ?(?:and|while|with|then) /iu.test(gap) || (/,/.test(gap) && o.from - word.to <= NEXT_TO)),
+      (/, ?(?:and|while|with|then) |, (?:the|its|das|die|der|le|la|il|el) $/iu.test(gap) ||
+        (/,/.test(gap) && o.from - word.to <= NEXT_TO)),
   );
 
 /** Front or rear: the order of a list, else the nearest word that says so, else the heading above. */

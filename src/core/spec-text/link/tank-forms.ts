@@ -146,8 +146,29 @@ export const TANK_FORMS: readonly Form[] = [
       by: 'basis',
       before: /(?<!\p{L})(?:the|its|those) $/iu,
       behind:
-        /^ (?:lit(?:re|er)s? |gallons? )?(?:the |my )?(?:\p{L}+ )?(?:bike|tank|it|\p{L}+) holds(?!\p{L})/iu,
-      when: (s, { amounts: [a = 0] }) => a >= 1.5 && a <= 40 && !NO_TANK.test(s.text),
+        /^ (?:lit(?:re|er)s? |gallons? )?(?:the |my )?(?:\p{L}+ )?(?:(?:bike|tank|it|\p{L}+) holds|it (?:has|comes with))(?!\p{L})/iu,
+      when: (s, { amounts: [a = 0] }) =>
+        a >= 1.5 &&
+        a <= 40 &&
+        !NO_TANK.test(s.text) &&
+        /(?<!\p{L})(?:tank|fuel|lit(?:re|er)s?|gallons?|holds)(?!\p{L})/iu.test(s.text),
+    }),
+  ),
+  // "Je voudrais un réservoir de 20 litres, elle en a 16", "ich hätte gern 20 Liter Tank, es sind aber nur 13".
+  ...([undefined, 'volume'] as const).map(
+    (dimension): Form => ({
+      key: 'tank',
+      ...(dimension ? { dimension } : {}),
+      points: PLAINLY,
+      by: 'basis',
+      before:
+        /(?<!\p{L})(?:(?:elle|il) en (?:a|contient)|es sind(?: aber| ja)?|sie hat(?: aber| ja)?|lleva|tiene|(?:ne|ce ne) (?:ha|sono|stanno)|it(?:['’]s| has)(?: only)?(?: got)?|er zijn(?: maar)?|hij heeft(?: er)?(?: maar)?|tem|leva) $/iu,
+      behind: /^ ?(?:l|lit(?:res?|ern?|ros|ri))?(?=\s*[.,;!)]|\s*$)/iu,
+      when: (s, q) =>
+        (q.amounts[0] ?? 0) >= LEAST_TANK &&
+        (q.amounts[0] ?? 0) <= 40 &&
+        s.quantities.some((o) => o.unit === 'L' && o.to <= q.from) &&
+        /(?<!\p{L})(?:tank|réservoir|dep[oó]sito|serbatoio|tanque)(?!\p{L})/iu.test(s.text),
     }),
   ),
   // "13,5er Tank".

@@ -46,6 +46,7 @@ export function anotherNamed(text: string, own: readonly string[]): readonly Spa
     return {
       from,
       to: from + Math.min(rest.length, ...ends),
+      cue: { from: m.index, to: from },
       standing: 'of-another',
       factsOnly: false,
       sparesMoney: false,

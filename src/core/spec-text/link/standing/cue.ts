@@ -31,6 +31,8 @@ export interface Cue {
 export interface Span {
   readonly from: number;
   readonly to: number;
+  /** Where the words stand that say so. */
+  readonly cue: { readonly from: number; readonly to: number };
   readonly standing: Standing;
   readonly factsOnly: boolean;
   readonly sparesMoney: boolean;

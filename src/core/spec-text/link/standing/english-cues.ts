@@ -21,7 +21,7 @@ const WISHED: readonly Cue[] = [
     standing: 'wished',
     sparesMoney: true,
     words:
-      /(?<!\p{L})(?:I|we)(?: (?:\p{L}+ )?)?(?:want|need|require)(?:ed)? (?:an?|some|something|at least|more|less|no more|under|over|it to (?:have|be|weigh|do|get|make|hold)|to have|(?=[\d.,]+ ?(?:kg|lbs?|mm|in|inches|l|lit|hp|km|mi|nm)(?!\p{L})))(?! (?:oil change|service|valve|new|refill|fill))/iu,
+      /(?<!\p{L})(?:I|we)(?: (?:\p{L}+ )?)?(?:want|need|require)(?:ed)? (?:(?:was|is) )?(?:an?|some|something|at least|more|less|no more|under|over|it to (?:have|be|weigh|do|get|make|hold)|to have|(?=[\d.,]+ ?(?:kg|lbs?|mm|in|inches|l|lit|hp|km|mi|nm)(?!\p{L})))(?! (?:oil change|service|valve|new|refill|fill))/iu,
   },
   {
     standing: 'wished',
@@ -71,7 +71,7 @@ const DENIED: readonly Cue[] = [
   {
     standing: 'denied',
     words:
-      /(?<!\p{L})(?:does|do|did|has|have|had|wo|will|ca|can|could|would)(?:n['’]?t| ?not)(?: (?:even|really|actually|quite|ever|yet|currently))*(?: (?:have|got|get|make|weigh|hold|come with|offer|cost|give|reach|include|feature|carry|see|expect|do|find))(?! (?:me|to|enough|lost)(?!\p{L}))(?! more than| less than)(?: any| an?| the)?(?!\p{L})/iu,
+      /(?<!\p{L})(?:does|do|did|has|have|had|wo|will|ca|can|could|would)(?:n['’]?t| ?not)(?: (?:even|really|actually|quite|ever|yet|currently))*(?: (?:have|got|get|make|weigh|hold|come with|offer|cost|give|reach|include|feature|carry|see|expect|do|find|need))(?! (?:me|to|enough|lost)(?!\p{L}))(?! more than| less than)(?: any| an?| the)?(?!\p{L})/iu,
   },
   {
     standing: 'denied',
@@ -101,7 +101,7 @@ const DENIED: readonly Cue[] = [
     factsOnly: true,
     behind: true,
     words:
-      /(?<!\p{L})(?:(?:is|are) (?:missing|absent|not (?:available|offered|fitted|included|an option)|nowhere)|(?:is|are)n['’]t (?:available|offered|fitted|included|an option|there)|not (?:available|offered)|(?<!nothing )missing)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:is|are) (?:missing|absent|not (?:available|offered|fitted|included|an option)|nowhere)|(?:is|are)n['’]t (?:available|offered|fitted|included|an option|there)|(?:it|they) (?:isn|ain|aren|hasn|doesn)['’]t|it is not(?! )|not (?:available|offered)|(?<!nothing )missing)(?!\p{L})/iu,
   },
   {
     standing: 'optional',

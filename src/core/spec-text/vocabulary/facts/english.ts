@@ -256,4 +256,20 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
     /\b(?:pillion (?:seat,? )?(?:and |with )?(?:foot)?pegs|pillion seat|two-up seat|dual seat(?! height))\b/i,
   ],
   ['screen', 'adjustable', /\b(?:height[- ]adjustable (?:wind)?(?:screen|shield))\b/i],
+  [
+    'abs',
+    'both-off',
+    /\babs,? (?:which |that )?(?:you can|can be) (?:fully |completely )?(?:switch(?:ed)?|turn(?:ed)?) off (?:completely|entirely|at both ends|altogether|with (?:one|a) button)\b/i,
+  ],
+  [
+    'forkType',
+    'conventional',
+    /\bforks? (?:is|are)(?: an?)? (?:\w+ )?(?:right[- ]way[- ]up|conventional|telescopic)\b/i,
+  ],
+  [
+    'forkType',
+    'upside-down',
+    /\bforks? (?:is|are)(?: an?)? (?:\w+ )?(?:upside[- ]down|inverted|usd)\b/i,
+  ],
+  ['fuelling', 'injection', /(?:^|[,.;?] )(?:no, )?(?:it['’]s )?(?:fuel[- ])?injected(?=[,.;]|$)/i],
 ];

@@ -81,4 +81,5 @@ export const FRENCH_FACTS: readonly FactPhrase[] = [
   ['linkage', 'direct', worded('(?:sans|pas de) biellettes?|amortisseur (?:en )?direct')],
   ['passenger', 'yes', worded('selle passager|repose-pieds passager|selle biplace')],
   ['abs', 'none', worded('n.a pas (?:l.|d.)abs')],
+  ['ridingModes', 'no', worded('(?:pas de|sans) modes(?: de conduite)?')],
 ];

@@ -140,4 +140,5 @@ export const GERMAN_FACTS: readonly FactPhrase[] = [
   ],
   ['wheelType', 'spoked-tubes', worded('speichenräder mit schläuchen|speichen mit schlauch')],
   ['passenger', 'yes', worded('soziusplatz|soziussitz|soziusrasten')],
+  ['ridingModes', 'no', worded('(?:keine|ohne) fahrmodi')],
 ];
