@@ -109,14 +109,15 @@ const isUnitOfLabel = (text: string, from: number, to: number): boolean =>
   /(?<!\p{L})in $/iu.test(text.slice(Math.max(0, from - 4), from)) &&
   /^\s*[:=|\t]/u.test(text.slice(to));
 
-/** Words in brackets, with a share or more than a unit in them, right before a colon and a figure. */
+/** Words in brackets, with a share in them or how it was taken, right before a colon and a figure. */
 function asideBefore(
   text: string,
   at: number,
 ): { readonly from: number; readonly to: number } | undefined {
-  const found = /\([^()]{0,40}(?:%|\p{L}{3} \p{L}{3})[^()]{0,40}\)(?=\s*[:=|\t]\s*$)/u.exec(
-    text.slice(Math.max(0, at - ASIDE), at),
-  );
+  const found =
+    /\((?:(?=[^()]*%)|(?:incl|with|calculated|at|excl|mit|inkl|bei|zu|avec|con|à|a) ?\p{L}*\.? )[^()]{0,60}\)(?=\s*[:=|\t]\s*$)/u.exec(
+      text.slice(Math.max(0, at - ASIDE), at),
+    );
   // "(imp gal)" is the unit of what comes.
   if (!found || unitTold(`${found[0]}:`) !== undefined) return undefined;
   const from = Math.max(0, at - ASIDE) + found.index;
