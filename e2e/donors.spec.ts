@@ -84,7 +84,9 @@ test('an advert becomes a machine for sale; what is not its own is passed over, 
   await expect(page.getByLabel('It is')).toHaveValue('sale');
   await page.getByRole('checkbox', { name: 'Centre stand' }).check();
   await page.getByText('Found and not taken: 2').click();
-  await expect(page.getByText('Said of another machine, wished for, denied or asked.')).toBeVisible();
+  await expect(
+    page.getByText('Said of another machine, wished for, denied or asked.'),
+  ).toBeVisible();
   await expect(page.getByText('Belongs to an accessory.')).toBeVisible();
   await page.getByRole('button', { name: 'Take as mass, 430 lb' }).click();
   await expect(page.getByRole('checkbox', { name: 'Take Mass' })).toHaveCount(2);

@@ -1,4 +1,5 @@
 import { isAlone, PLAINLY, type Form } from './form';
+import { either } from './frames/frame';
 import { WEIGHTS } from './weights';
 
 const TANK = {
@@ -124,53 +125,44 @@ export const TANK_FORMS: readonly Form[] = [
     when: (_, { amounts: [a = 0] }) => a >= 1 && a <= 40,
   },
   // "Mit den 15,5 im Tank", "con i 18 nel serbatoio"; what is left in it is no size.
-  ...([undefined, 'volume'] as const).map(
-    (dimension): Form => ({
-      key: 'tank',
-      ...(dimension ? { dimension } : {}),
-      points: PLAINLY,
-      by: 'basis',
-      before:
-        /(?<!\p{L})(?:mit(?: den| meinen| seinen| ihren)?|avec (?:les|ses|mes)|con (?:los|sus|mis|i|i miei)|with (?:the|its|my)|met (?:de|mijn)|com os) $/iu,
-      behind:
-        /^ (?:lit(?:res?|ros|ri|ern?)? |l )?(?:im tank|dans le réservoir|en el (?:depósito|tanque)|que le caben|nel serbatoio|in the tank|it holds|in de tank|no (?:depósito|tanque)|qu['’]il contient)(?!\p{L})/iu,
-      when: (_, { amounts: [a = 0] }) => a >= LEAST_TANK && a <= 40,
-    }),
-  ),
+  ...either('volume', {
+    key: 'tank',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:mit(?: den| meinen| seinen| ihren)?|avec (?:les|ses|mes)|con (?:los|sus|mis|i|i miei)|with (?:the|its|my)|met (?:de|mijn)|com os) $/iu,
+    behind:
+      /^ (?:lit(?:res?|ros|ri|ern?)? |l )?(?:im tank|dans le réservoir|en el (?:depósito|tanque)|que le caben|nel serbatoio|in the tank|it holds|in de tank|no (?:depósito|tanque)|qu['’]il contient)(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0] }) => a >= LEAST_TANK && a <= 40,
+  }),
   // "On top of the 11.5 the Vessig holds".
-  ...([undefined, 'volume'] as const).map(
-    (dimension): Form => ({
-      key: 'tank',
-      ...(dimension ? { dimension } : {}),
-      points: PLAINLY,
-      by: 'basis',
-      before: /(?<!\p{L})(?:the|its|those) $/iu,
-      behind:
-        /^ (?:lit(?:re|er)s? |gallons? )?(?:the |my )?(?:\p{L}+ )?(?:(?:bike|tank|it|\p{L}+) holds|it (?:has|comes with))(?!\p{L})/iu,
-      when: (s, { amounts: [a = 0] }) =>
-        a >= 1.5 &&
-        a <= 40 &&
-        !NO_TANK.test(s.text) &&
-        /(?<!\p{L})(?:tank|fuel|lit(?:re|er)s?|gallons?|holds)(?!\p{L})/iu.test(s.text),
-    }),
-  ),
+  ...either('volume', {
+    key: 'tank',
+    points: PLAINLY,
+    by: 'basis',
+    before: /(?<!\p{L})(?:the|its|those) $/iu,
+    behind:
+      /^ (?:lit(?:re|er)s? |gallons? )?(?:the |my )?(?:\p{L}+ )?(?:(?:bike|tank|it|\p{L}+) holds|it (?:has|comes with))(?!\p{L})/iu,
+    when: (s, { amounts: [a = 0] }) =>
+      a >= 1.5 &&
+      a <= 40 &&
+      !NO_TANK.test(s.text) &&
+      /(?<!\p{L})(?:tank|fuel|lit(?:re|er)s?|gallons?|holds)(?!\p{L})/iu.test(s.text),
+  }),
   // "Je voudrais un réservoir de 20 litres, elle en a 16", "ich hätte gern 20 Liter Tank, es sind aber nur 13".
-  ...([undefined, 'volume'] as const).map(
-    (dimension): Form => ({
-      key: 'tank',
-      ...(dimension ? { dimension } : {}),
-      points: PLAINLY,
-      by: 'basis',
-      before:
-        /(?<!\p{L})(?:(?:elle|il) en (?:a|contient)|es sind(?: aber| ja)?|sie hat(?: aber| ja)?|lleva|tiene|(?:ne|ce ne) (?:ha|sono|stanno)|it(?:['’]s| has)(?: only)?(?: got)?|er zijn(?: maar)?|hij heeft(?: er)?(?: maar)?|tem|leva) $/iu,
-      behind: /^ ?(?:l|lit(?:res?|ern?|ros|ri))?(?=\s*[.,;!)]|\s*$)/iu,
-      when: (s, q) =>
-        (q.amounts[0] ?? 0) >= LEAST_TANK &&
-        (q.amounts[0] ?? 0) <= 40 &&
-        s.quantities.some((o) => o.unit === 'L' && o.to <= q.from) &&
-        /(?<!\p{L})(?:tank|réservoir|dep[oó]sito|serbatoio|tanque)(?!\p{L})/iu.test(s.text),
-    }),
-  ),
+  ...either('volume', {
+    key: 'tank',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:(?:elle|il) en (?:a|contient)|es sind(?: aber| ja)?|sie hat(?: aber| ja)?|lleva|tiene|(?:ne|ce ne) (?:ha|sono|stanno)|it(?:['’]s| has)(?: only)?(?: got)?|er zijn(?: maar)?|hij heeft(?: er)?(?: maar)?|tem|leva) $/iu,
+    behind: /^ ?(?:l|lit(?:res?|ern?|ros|ri))?(?=\s*[.,;!)]|\s*$)/iu,
+    when: (s, q) =>
+      (q.amounts[0] ?? 0) >= LEAST_TANK &&
+      (q.amounts[0] ?? 0) <= 40 &&
+      s.quantities.some((o) => o.unit === 'L' && o.to <= q.from) &&
+      /(?<!\p{L})(?:tank|réservoir|dep[oó]sito|serbatoio|tanque)(?!\p{L})/iu.test(s.text),
+  }),
   // "13,5er Tank".
   {
     key: 'tank',
