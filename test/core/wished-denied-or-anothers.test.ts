@@ -20,6 +20,14 @@ describe('a figure that is none of this machine’s', () => {
       'It would be nice if the seat height was 830 mm.',
       'It is nice that the seat height is 830 mm.',
     ],
+    [
+      'If you want a seat height of 830 mm, look elsewhere.',
+      'If you want to sit low, it has a seat height of 830 mm.',
+    ],
+    [
+      'Si tu veux une hauteur de selle de 830 mm, passe ton chemin.',
+      'Si tu veux, elle a une hauteur de selle de 830 mm.',
+    ],
     ['I need a seat height of 830 mm.', 'I need new boots. It has a seat height of 830 mm.'],
     ['I wanted a seat height of 830 mm.', 'I wanted a tourer and got a seat height of 830 mm.'],
     [
@@ -93,6 +101,15 @@ describe('a fact that is none of this machine’s', () => {
     ['Does it have shaft drive?', 'Does it have shaft drive? Yes.'],
     ['The Dray 498 has shaft drive.', 'This has shaft drive.'],
     ['Unlike the Dray, which has shaft drive, it is light.', 'Like the Dray it has shaft drive.'],
+    ['Shaft drive: no', 'Shaft drive: yes'],
+    ['Shaft drive: optional', 'Shaft drive: standard'],
+    ['Shaft drive: –', 'Shaft drive'],
+    ['Shaft drive ..... no', 'Shaft drive ..... yes'],
+    ['Shaft drive (no)', 'Shaft drive (maintenance-free)'],
+    ['| Shaft drive | none |', '| Shaft drive | yes |'],
+    ['Shaft drive – optional', 'Shaft drive – standard'],
+    ['Shaft drive; no', 'It has shaft drive; no ABS'],
+    ['A shaft drive? No.', 'A shaft drive? Yes.'],
     ['No ABS, modes or shaft drive.', 'No ABS, shaft drive.'],
     ['Sie hat keinen Kardanantrieb.', 'Sie hat Kardanantrieb.'],
     [
@@ -112,17 +129,21 @@ describe('a fact that is none of this machine’s', () => {
     ['Cruise control is missing.', 'no'],
     ['Cruise control is standard.', 'yes'],
     ['Leider fehlt ein Tempomat.', 'no'],
+    ['Tempomat: nein', 'no'],
     ['Pas de régulateur de vitesse.', 'no'],
     ['Non ha il cruise control.', 'no'],
   ])('%s: %s', (said, value) => {
     expect(fact(said, 'cruiseControl')).toMatchObject({ value });
     // What is denied is shown with the words that deny it.
     expect(fact(said, 'cruiseControl')?.words).toMatch(
-      value === 'no' ? /n['’]t have|missing|fehlt|Pas de|Non ha/ : /^Cruise control$/,
+      value === 'no' ? /n['’]t have|missing|fehlt|Tempomat|Pas de|Non ha/ : /^Cruise control$/,
     );
   });
 
   test.each([
+    'Cruise control: optional',
+    'Tempomat: gegen Aufpreis',
+    'Tempomat: –',
     'Cruise control is optional.',
     'Cruise control costs extra.',
     'Tempomat gegen Aufpreis.',

@@ -1,6 +1,6 @@
 import { FACT_KEYS, factDefinition, type FactKey } from '../facts';
 import { AVOIDED, UNREAL, WANTED } from './link/nobodys';
-import { standingIn } from './link/standing';
+import { answerBehind, standingIn } from './link/standing';
 import type { FactProposal } from './proposal';
 import { readTyres } from './text/tyres';
 import { gramsOf, mayMatch, neededGrams } from './vocabulary/grams';
@@ -199,6 +199,10 @@ function sentenceAt(line: string, at: number): { readonly text: string; readonly
   return { text: line.slice(from, end ? from + end.index + 1 : undefined), from };
 }
 
+/** How far an answer is looked for behind a label, in characters. */
+const ANSWER = 40;
+const isNot = ({ value }: FactProposal): boolean => value === 'none' || value === 'no';
+
 /** A fact as its sentence tells it: what is wished for, optional or another's is none; what is denied is not there, where a fact has a word for that. */
 function asTold(
   fact: FactProposal,
@@ -210,12 +214,15 @@ function asTold(
   const at = fact.from - offset - from;
   // "Is it tubeless? Spoked, and yes tubeless."
   if (text.endsWith('?') && ANSWERED_YES.test(line.slice(from + text.length))) return [fact];
+  const answer = answerBehind(line.slice(fact.to - offset, fact.to - offset + ANSWER));
+  if (answer === 'optional') return [];
+  if (answer === 'denied')
+    return fact.value === 'yes' ? [{ ...fact, value: 'no' }] : isNot(fact) ? [fact] : [];
   const told = standingIn(text, own, true).filter((s) => at >= s.from && at < s.to);
   if (told.length === 0) return [fact];
   if (told.some((s) => s.standing !== 'denied')) return [];
-  const { value } = fact;
-  if (value === 'none' || value === 'no') return [fact];
-  if (value !== 'yes' || !told[0]) return [];
+  if (isNot(fact)) return [fact];
+  if (fact.value !== 'yes' || !told[0]) return [];
   // Shown with the words that deny it.
   const { cue } = told[0];
   const start = from + Math.min(at, cue.from);

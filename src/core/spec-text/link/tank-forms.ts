@@ -155,7 +155,7 @@ export const TANK_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     before:
-      /(?<!\p{L})(?:(?:elle|il) en (?:a|contient)|es sind(?: aber| ja)?|sie hat(?: aber| ja)?|lleva|tiene|(?:ne|ce ne) (?:ha|sono|stanno)|it(?:['’]s| has)(?: only)?(?: got)?|er zijn(?: maar)?|hij heeft(?: er)?(?: maar)?|tem|leva) $/iu,
+      /(?<!\p{L})(?:(?:elle|il) en (?:a|contient)|es sind(?: aber| ja)?|sie hat(?: aber| ja)?|lleva|tiene|(?:ne|ce ne) (?:ha|sono|stanno)|it(?:['’]s| has| only has)(?: only)?(?: got)?|er zijn(?: maar)?|hij heeft(?: er)?(?: maar)?|tem|leva) $/iu,
     behind: /^ ?(?:l|lit(?:res?|ern?|ros|ri))?(?=\s*[.,;!)]|\s*$)/iu,
     when: (s, q) =>
       (q.amounts[0] ?? 0) >= LEAST_TANK &&

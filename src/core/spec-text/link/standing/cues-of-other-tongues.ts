@@ -4,7 +4,7 @@ const GERMAN: readonly Cue[] = [
   {
     standing: 'wished',
     words:
-      /(?<!\p{L})(?:ich wünschte?|ich wünsche mir|wünschenswert wären?|(?:ich|wir) hätten? (?:gerne?|lieber)|hätte (?:sie|es|er|die) (?:doch|nur)|(?:wär|wäre) (?:doch )?(?:schön|toll|super|besser|perfekt|cool|ideal|nett|klasse),? wenn|(?:ideal|schön|toll|super|gut|besser|perfekt|klasse) wären?|idealerweise|am liebsten|wunschliste|wünsche?:|(?:ich|wir) (?:brauche?n?|will|wollen|möchten?) (?:unbedingt|mindestens|eine?n?|was|etwas|mehr|weniger)|(?:alles|nichts|irgendwas|etwas) (?:mit|unter|über)|(?:(?:brauch|will|vermiss)\p{L}* (?:ich|man|keiner|niemand|kein mensch))|wer braucht (?:schon)?|(?:erwartet|erhofft|versprochen) (?:hatte|hätte|waren|wurden))(?!\p{L})/iu,
+      /(?<!\p{L})(?:ich wünschte?|ich wünsche mir|wünschenswert wären?|(?:ich|wir) hätten? (?:gerne?|lieber)|hätte (?:sie|es|er|die) (?:doch|nur)|(?:wär|wäre) (?:doch )?(?:schön|toll|super|besser|perfekt|cool|ideal|nett|klasse),? wenn|(?:ideal|schön|toll|super|gut|besser|perfekt|klasse) wären?|idealerweise|am liebsten|wunschliste|wünsche?:|(?:ich|wir) (?:brauche?n?|will|wollen|möchten?) (?:unbedingt|mindestens|eine?n?|was|etwas|mehr|weniger)|(?:alles|nichts|irgendwas|etwas) (?:mit|unter|über)|(?:(?:brauch|will|vermiss)\p{L}* (?:ich|man|keiner|niemand|kein mensch))|wer braucht (?:schon)?|(?:wer|wenn (?:du|man|ihr|sie)) (?:unbedingt |lieber |mehr |gern )?(?:einen?|eine|was|mehr|[\d.,]+ ?\p{L}+)(?: [\p{L}\d.,-]+){0,4} (?:will|willst|braucht|brauchst|möchte|möchtest|sucht|suchst)|(?:erwartet|erhofft|versprochen) (?:hatte|hätte|waren|wurden))(?!\p{L})/iu,
     sparesMoney: true,
   },
   {
@@ -78,7 +78,7 @@ const FRENCH: readonly Cue[] = [
     standing: 'wished',
     sparesMoney: true,
     words:
-      /(?<!\p{L})(?:j['’]aimerais|j['’]aurais (?:aimé|préféré|voulu)|je (?:voudrais|rêve d|préférerais)|si seulement|ce serait (?:bien|mieux|parfait|top|génial)(?: si| d)?|il (?:me|nous) faut|il (?:me|nous) faudrait|je (?:cherche|veux) (?:une?|quelque chose|au moins|plus|moins|(?=[\d.,]+ ?(?:kg|mm|cm|l|lit|km|nm|cv|ch|ps|kw)(?!\p{L})))|l['’]idéal serait|idéalement|j['’]ai besoin d|quelque chose (?:avec|de moins|de plus)|qui a besoin d|je n['’]ai pas besoin d|on m['’]avait promis)(?!\p{L})/iu,
+      /(?<!\p{L})(?:j['’]aimerais|j['’]aurais (?:aimé|préféré|voulu)|je (?:voudrais|rêve d|préférerais)|si seulement|ce serait (?:bien|mieux|parfait|top|génial)(?: si| d)?|il (?:me|nous) faut|il (?:me|nous) faudrait|je (?:cherche|veux) (?:une?|quelque chose|au moins|plus|moins|(?=[\d.,]+ ?(?:kg|mm|cm|l|lit|km|nm|cv|ch|ps|kw)(?!\p{L})))|l['’]idéal serait|idéalement|j['’]ai besoin d|quelque chose (?:avec|de moins|de plus)|qui a besoin d|si (?:tu veux|vous voulez|on veut|tu cherches|vous cherchez|il (?:te|vous) faut)|je n['’]ai pas besoin d|on m['’]avait promis)(?!\p{L})/iu,
   },
   {
     standing: 'wished',
@@ -139,7 +139,7 @@ const SPANISH: readonly Cue[] = [
     standing: 'wished',
     sparesMoney: true,
     words:
-      /(?<!\p{L})(?:me gustaría|quisiera|ojalá|(?:necesito|quiero|busco|prefiero) (?:una?|algo|al menos|mínimo|más|menos|(?=[\d.,]+ ?(?:kg|mm|cm|l|lit|km|nm|cv|ch|ps|kw)(?!\p{L})))|lo ideal sería|idealmente|estaría (?:bien|genial|mejor)(?: si| que)?|sería (?:perfecta?|ideal|mejor)(?: si| con)?|algo (?:con|de menos|de más)|quién necesita|no necesito|me prometieron|esperaba)(?!\p{L})/iu,
+      /(?<!\p{L})(?:me gustaría|quisiera|ojalá|(?:necesito|quiero|busco|prefiero) (?:una?|algo|al menos|mínimo|más|menos|(?=[\d.,]+ ?(?:kg|mm|cm|l|lit|km|nm|cv|ch|ps|kw)(?!\p{L})))|lo ideal sería|idealmente|estaría (?:bien|genial|mejor)(?: si| que)?|sería (?:perfecta?|ideal|mejor)(?: si| con)?|algo (?:con|de menos|de más)|si (?:quieres|queréis|necesitas|buscas|uno quiere)|quién necesita|no necesito|me prometieron|esperaba)(?!\p{L})/iu,
   },
   {
     standing: 'wished',
@@ -194,7 +194,7 @@ const ITALIAN: readonly Cue[] = [
     standing: 'wished',
     sparesMoney: true,
     words:
-      /(?<!\p{L})(?:vorrei|mi piacerebbe|avrei (?:voluto|preferito)|magari (?:avesse|fosse|pesasse)|se solo|sarebbe (?:bello|meglio|perfetta|ideale|il massimo)(?: se| con| avere)?|mi serv(?:e|ono)|(?:cerco|voglio|preferisco) (?:una?|qualcosa|almeno|più|meno|(?=[\d.,]+ ?(?:kg|mm|cm|l|lit|km|nm|cv|ch|ps|kw)(?!\p{L})))|ho bisogno di|l['’]ideale sarebbe|idealmente|qualcosa (?:con|sotto|sopra|di meno)|a chi serve|non (?:mi )?serve|mi aspettavo|avevano promesso)(?!\p{L})/iu,
+      /(?<!\p{L})(?:vorrei|mi piacerebbe|avrei (?:voluto|preferito)|magari (?:avesse|fosse|pesasse)|se solo|sarebbe (?:bello|meglio|perfetta|ideale|il massimo)(?: se| con| avere)?|mi serv(?:e|ono)|(?:cerco|voglio|preferisco) (?:una?|qualcosa|almeno|più|meno|(?=[\d.,]+ ?(?:kg|mm|cm|l|lit|km|nm|cv|ch|ps|kw)(?!\p{L})))|ho bisogno di|l['’]ideale sarebbe|idealmente|qualcosa (?:con|sotto|sopra|di meno)|se (?:vuoi|volete|cerchi|cercate|ti serve|vi serve)|a chi serve|non (?:mi )?serve|mi aspettavo|avevano promesso)(?!\p{L})/iu,
   },
   {
     standing: 'wished',

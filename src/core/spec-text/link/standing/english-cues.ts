@@ -26,6 +26,11 @@ const WISHED: readonly Cue[] = [
   {
     standing: 'wished',
     words:
+      /(?<!\p{L})if (?:you|one|somebody|someone)(?:['’]re| are)? (?:\p{L}+ )?(?:wants?|needs?|likes?|prefers?|expects?|after|looking for|insists? on)(?!\p{L})/iu,
+  },
+  {
+    standing: 'wished',
+    words:
       /(?<!\p{L})(?:wish ?list:?|all (?:I|you|we) (?:want|need|ask for)|(?:it|bike|machine|one) (?:has|needs|had|would have) to (?:have|weigh|do|make|hold)|must[- ]haves?)(?!\p{L})/iu,
   },
   {

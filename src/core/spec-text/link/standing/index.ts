@@ -5,6 +5,7 @@ import { CUES_OF_FURTHER_TONGUES } from './cues-of-further-tongues';
 import { CUES_OF_OTHER_TONGUES } from './cues-of-other-tongues';
 import { ENGLISH_CUES } from './english-cues';
 
+export { answerBehind } from './answered';
 export type { Span } from './cue';
 
 /** Where a clause ends, and what it said holds no longer. */
@@ -49,8 +50,8 @@ function reach(text: string, cue: Cue, from: number, to: number): readonly [numb
     const begins = [
       ...before.matchAll(/[.;!?:|](?=\s)|, (?=\S)|(?<!\p{L})(?:but|aber|mais|pero|ma)(?!\p{L})/giu),
     ].at(-1);
-    // ", which is nonsense": the comma before it opens nothing.
-    const again = begins && /^, ?$/u.test(before.slice(begins.index)) ? undefined : begins;
+    // ", which is nonsense", "Cruise control: optional": the mark before it opens nothing.
+    const again = begins && /^[,:|]\s*$/u.test(before.slice(begins.index)) ? undefined : begins;
     return [again ? again.index + 1 : 0, from];
   }
   const rest = text.slice(to);

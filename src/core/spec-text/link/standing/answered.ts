@@ -1,0 +1,21 @@
+/** What parts a label from its answer: a colon, a cell, dots, blanks, a dash, a bracket, a question mark. */
+const PARTED = String.raw`^\s*(?:[:;=|\t?]|\.{2,}|\s{2,}|[–—-]\s|\()\s*`;
+const ENDS = String.raw`(?=\s*(?:$|[,;.|)(*]))`;
+
+const NO = new RegExp(
+  String.raw`${PARTED}(?:no|none|nope|nein|keine?[rs]?|non|nee|geen|nej|nei|ingen|nie|brak|não|sem|ei|aucune?|ning[uú]n[oa]?|nessun[oa]?|without|ohne|sans|sin|senza|nicht (?:verfügbar|vorhanden|lieferbar|dabei)|not (?:available|fitted|offered|included)|pas disponible|no disponible|non disponibile)${ENDS}`,
+  'iu',
+);
+const OPEN = new RegExp(
+  String.raw`${PARTED}(?:n\/?a|k\.? ?a\.?|n\.? ?c\.?|tb[ac]|–|—|-|\?|option(?:al|ally|nel|nelle)?|optioneel|opcional|opzionale|en option|en opción|a richiesta|(?:gegen|kostet) aufpreis|(?:at )?extra(?: cost)?|als extra|als optie|tillval|til(?:legg|valg))${ENDS}`,
+  'iu',
+);
+
+/**
+ * What the words right behind a label answer: that it is not there ("Shaft drive: no"), or neither yes nor no ("optional", "n/a").
+ * Common usage, no source.
+ */
+export function answerBehind(text: string): 'denied' | 'optional' | undefined {
+  if (NO.test(text)) return 'denied';
+  return OPEN.test(text) ? 'optional' : undefined;
+}
