@@ -14,6 +14,28 @@ const fact = (said: string, key: string) =>
 
 describe('a figure that is none of this machine’s', () => {
   test.each([
+    [
+      'It should have a seat height of 830 mm.',
+      'It should sell, for it has a seat height of 830 mm.',
+    ],
+    [
+      'It could do with a seat height of 830 mm.',
+      'It will do 130 km/h. It has a seat height of 830 mm.',
+    ],
+    [
+      'I don’t think the seat height is 830 mm.',
+      'I don’t think much of it. The seat height is 830 mm.',
+    ],
+    ['People say the seat height is 830 mm.', 'People like it. The seat height is 830 mm.'],
+    [
+      'Its little brother has a seat height of 830 mm.',
+      'My little brother likes it. It has a seat height of 830 mm.',
+    ],
+    [
+      'Next year’s model has a seat height of 830 mm.',
+      'This year’s model has a seat height of 830 mm.',
+    ],
+    ['After lowering it the seat height is 830 mm.', 'After riding it: the seat height is 830 mm.'],
     ['I wish the seat height was 830 mm.', 'The seat height was 830 mm when I measured it.'],
     ['If only it had a seat height of 830 mm.', 'It only has a seat height of 830 mm.'],
     [

@@ -87,7 +87,7 @@ export interface PassedOver {
 
 /** "about" is soft; a guess, a question or what others say is not. */
 const HEARSAY =
-  /guess|should|ought|think|reckon|maybe|perhaps|said|apparently|supposedly|doubt|believe|memory|glaube|vielleicht|crois|peut|creo|credo|forse|rumou?r|reportedly|\?/iu;
+  /guess|should|ought|think|reckon|maybe|perhaps|said|apparently|supposedly|doubt|believe|memory|glaube|vielleicht|crois|peut|creo|credo|forse|rumou?r|reportedly|people say|told|read somewhere|heard|allegedly|remember|mistaken|\?/iu;
 
 /** Doubts that change a figure by more than its usual spread: the rider has to look first. */
 export const isGrave = (doubt: Doubt, key: string): boolean =>

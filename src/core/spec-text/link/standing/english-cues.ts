@@ -63,6 +63,21 @@ const WISHED: readonly Cue[] = [
   },
 ];
 
+/** "It should have a 20 litre tank", "as if it had": what might be, and is not known to be. */
+const SUPPOSED: readonly Cue[] = [
+  {
+    standing: 'wished',
+    words:
+      /(?<!\p{L})(?:it|this|that|they|she|he|bike|model|version|one)(?:['’]d|['’]ll| (?:would|could|should|might|may|will|ought to))(?: \p{L}+ly| also| even| only| just)? (?:have(?: had| got)?|do with|come with)(?! (?:you|me|to|a look|a go)(?!\p{L}))(?!\p{L})|(?<!\p{L})(?:it|they|she) could use(?!\p{L})/iu,
+  },
+  { standing: 'wished', words: /(?<!\p{L})(?:as if (?:it|they|she|the)|pretend)(?!\p{L})/iu },
+  {
+    standing: 'denied',
+    words:
+      /(?<!\p{L})(?:(?:I|we)(?: really)? (?:don['’]t|do not) (?:think|believe|reckon|know (?:if|whether))|(?:I['’]m|we['’]re|am) not sure(?: if| whether| that)?|nobody (?:believes|thinks)|have you (?:believe|think)|you['’]d think)(?!\p{L})(?! [£$€]?\d)/iu,
+  },
+];
+
 /** What somebody wants of a machine, without an article: "I need shaft drive". */
 const WANTS: readonly Cue[] = [
   {
@@ -161,7 +176,36 @@ const OTHERS: readonly Cue[] = [
   },
 ];
 
+/** Relations, and what is not out yet. */
+const RELATED: readonly Cue[] = [
+  {
+    standing: 'of-another',
+    words:
+      /(?<!\p{L})(?:the|its|my|an?) (?:\p{L}+ )?(?:prototype|concept(?: bike)?|sister(?: model| bike)?|sibling|little brother|big brother|cousin|van|car|camper|truck|(?:cheaper|dearer|bigger|smaller|taller|shorter) one|one next to it)(?= (?:has|had|weigh|make|hold|get|got|is|was|come|came|offer))/iu,
+  },
+  {
+    standing: 'of-another',
+    words:
+      /(?<!\p{L})(?:(?:says|said|reckons) (?:his|hers|theirs)|(?:his|hers|theirs)(?= (?:has|had|weighs|makes|gets|holds|is)(?!\p{L})))(?!\p{L})/iu,
+  },
+  {
+    standing: 'of-another',
+    words:
+      /(?<!\p{L})(?:(?:next year['’]s|the next|the coming) (?:model|one|version|bike)|the 20\d\d (?:model |one |version |bike )?will)(?!\p{L})/iu,
+  },
+];
+
 const CHANGED: readonly Cue[] = [
+  {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})(?:with (?:an?|the|my) (?:bigger|smaller|larger|different) (?:\p{L}+ )?sprockets?|(?:after|by|once|when) (?:I |we )?(?:lower(?:ing|ed)|rais(?:ing|ed)|derestrict(?:ing|ed)|tun(?:ing|ed))(?: it)?)(?!\p{L})/iu,
+  },
+  {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})(?:(?:when |once )?(?:fully |all )?loaded(?: up)?|with (?:my |the |all (?:the|my) |full )?(?:luggage|bags|panniers|cases)(?: on| aboard)?),? (?=(?:it|she|the bike|mine) (?:weighs|weighed|is|was|comes to|tips)(?!\p{L}))/iu,
+  },
   {
     standing: 'changed',
     words:
@@ -180,4 +224,12 @@ const CHANGED: readonly Cue[] = [
 ];
 
 /** Said in English of what this machine is not. */
-export const ENGLISH_CUES: readonly Cue[] = [...WISHED, ...WANTS, ...DENIED, ...OTHERS, ...CHANGED];
+export const ENGLISH_CUES: readonly Cue[] = [
+  ...WISHED,
+  ...SUPPOSED,
+  ...WANTS,
+  ...DENIED,
+  ...OTHERS,
+  ...RELATED,
+  ...CHANGED,
+];

@@ -10,7 +10,7 @@ export type { Span } from './cue';
 
 /** Where a clause ends, and what it said holds no longer. */
 const CLAUSE_END =
-  /[.;!?:|](?=\s|$)|\(|,? (?:but|because|though|although|while|whereas|since|however|instead of|rather than|so (?:I|we|now|mine)|and (?:ended up|bought|got|now|then)|aber|sondern|weil|obwohl|statt|mais|parce que|car|au lieu|pero|sino|porque|en vez|en lugar|perché|invece|bensì)(?!\p{L})|, ma(?!\p{L})|,(?: and)? (?=it(?:['’]s)?(?!\p{L})|I(?:['’]m| get| got| see| have)(?!\p{L})|mine(?!\p{L})|this one|celle-ci|celui-ci|questa(?!\p{L})|esta(?!\p{L})|diese(?!\p{L})|deze(?!\p{L})|den här|more like|rather|just|only|the |then |sie |es sind|der |die |das |elle |c['’]est|la |le |el |ha |pesa |nur |\d|[£$€])/iu;
+  /[.;!?:|](?=\s|$)|\(|,? (?:but|because|though|although|while|whereas|since|however|instead of|rather than|so (?:I|we|now|mine)|and (?:ended up|bought|got|now|then|this|mine)|aber|sondern|weil|obwohl|statt|mais|parce que|car|au lieu|pero|sino|porque|en vez|en lugar|perché|invece|bensì)(?!\p{L})|, ma(?!\p{L})|,(?: and)? (?=it(?:['’]s)?(?!\p{L})|I(?:['’]m| get| got| see| have)(?!\p{L})|mine(?!\p{L})|this one|celle-ci|celui-ci|questa(?!\p{L})|esta(?!\p{L})|diese(?!\p{L})|deze(?!\p{L})|den här|more like|rather|just|only|the |then |sie |es sind|der |die |das |elle |c['’]est|la |le |el |ha |pesa |nur |\d|[£$€])/iu;
 /** A list of what is not there goes on over its commas to the last of them: "no ABS, modes or cruise control". */
 const OR_AT_LAST =
   /^[^.;!?:]*?,[^.;!?:]*?(?<!\p{L})(?:or|nor|noch|oder|ni|ou|o|né)(?!\p{L})[^.;!?:,]*/iu;
