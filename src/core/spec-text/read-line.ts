@@ -21,6 +21,7 @@ import type { Survey } from './text/survey';
 import type { ScannedLine } from './text/scanned-line';
 import type { Mention } from './vocabulary/lexicon';
 import { withoutSlips } from './text/slips';
+import { toldOfAnother, type Whose } from './text/whose';
 import {
   aboveBasis,
   asLimit,
@@ -42,6 +43,8 @@ export interface LineContext {
   readonly survey: Survey;
   /** Words of the machine's name, in small letters; none where it is not known. */
   readonly own: readonly string[];
+  /** Which stretches of the text are told of other machines. */
+  readonly whose: Whose;
   /** A label that stood without a figure of its own, and the basis its words named. */
   readonly above: Word | undefined;
   readonly aboveBasis: Basis | undefined;
@@ -124,7 +127,18 @@ function readSentence(
   const mentions = within(scanned.mentions, sentence);
   const { alone, twins } = twinned(text, within(scanned.quantities, sentence));
   const words = wordsOf(mentions);
-  const blocked = blockedIn(text, alone, mentions, survey.sale, survey.owned, context.own);
+  const told = alone.map((q) =>
+    toldOfAnother(context.whose, lifted(scanned, at, q.from, q.to).from),
+  );
+  const blocked = blockedIn(
+    text,
+    alone,
+    mentions,
+    survey.sale,
+    survey.owned,
+    context.own,
+    (i) => told[i] === 'surely',
+  );
   const s: SentenceWords = {
     text,
     words,
@@ -188,7 +202,7 @@ function readSentence(
           a.option.by === 'label' &&
           !labelSaysSide(a.option) &&
           sideUnsaid(text, i, alone, sides),
-        several: survey.several,
+        several: context.whose.apart ? told[i] === 'perhaps' : survey.several,
       },
       (to) => placed(scanned, at, a.option, q, to, alone[i - 1]),
     );

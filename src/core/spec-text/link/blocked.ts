@@ -131,6 +131,7 @@ export function blockedIn(
   list: boolean,
   owned = false,
   own: readonly string[] = [],
+  ofAnother: (index: number) => boolean = () => false,
 ): ReadonlyMap<number, BlockedBy> {
   const found = new Map<number, BlockedBy>();
   if (quantities.length === 0) return found;
@@ -298,7 +299,7 @@ export function blockedIn(
       WAS_OLD.test(text.slice(q.to, q.to + 40))
     )
       found.set(i, 'other-machine');
-    else if (asks || wanted || scopes.some(([a, b]) => q.from >= a && q.from < b))
+    else if (ofAnother(i) || asks || wanted || scopes.some(([a, b]) => q.from >= a && q.from < b))
       found.set(i, 'other-machine');
     else {
       const told = standing.find(

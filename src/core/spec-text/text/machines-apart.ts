@@ -85,12 +85,26 @@ function besideAnother(lines: readonly ScannedLine[], i: number): string | undef
 function listed(lines: readonly ScannedLine[]): readonly (readonly ScannedLine[])[] | undefined {
   const heads = lines.map((line, i) => headOf(line) ?? besideAnother(lines, i));
   if (new Set(heads.filter((h) => h !== undefined)).size < 2) return undefined;
+  if (isOfOne(lines, heads)) return undefined;
   const blocks: ScannedLine[][] = [];
   for (const [i, line] of lines.entries()) {
     if (heads[i] !== undefined) blocks.push([line]);
     else blocks.at(-1)?.push(line);
   }
   return blocks;
+}
+
+/** "Duvrac Causse 560: … La Pellow pèse 208 kg. La Causse fait 189.": the first words name one of those told in turn, and none of the others. */
+function isOfOne(lines: readonly ScannedLine[], heads: readonly (string | undefined)[]): boolean {
+  const first = heads.findIndex((h) => h !== undefined);
+  const before = lines.slice(0, first).filter((l) => l.line.trim() !== '');
+  if (before.length === 0 || lines.some((l, i) => heads[i] !== undefined && !l.machine))
+    return false;
+  const title = nameOf(before)?.toLowerCase().split(' ') ?? [];
+  const named = new Set(
+    heads.flatMap((h) => (h === undefined ? [] : [h.toLowerCase().split(' ')[0] ?? ''])),
+  );
+  return [...named].filter((word) => title.includes(word)).length === 1;
 }
 
 /** Paragraphs, by blank lines or rules. */

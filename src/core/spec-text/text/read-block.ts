@@ -10,6 +10,7 @@ import { withNumbers } from '../lattice/number-words';
 import { scanned } from './lines';
 import type { Survey } from './survey';
 import type { ScannedLine } from './scanned-line';
+import { toldOfAnother, whoseIn, type Whose } from './whose';
 
 /** What a run of lines tells of one machine. */
 export interface BlockRead {
@@ -129,6 +130,15 @@ const ANOTHER =
 const isOfAnother = (fact: FactProposal, line: ScannedLine): boolean =>
   ANOTHER.test(line.written.slice(0, fact.from - line.offset));
 
+/** A fact, if the text does not tell it of another machine. */
+function ofThisOne(fact: FactProposal, whose: Whose): readonly FactProposal[] {
+  const told = toldOfAnother(whose, fact.from);
+  if (told === undefined) return [fact];
+  return told === 'surely'
+    ? []
+    : [{ ...fact, ticked: false, doubts: [...fact.doubts, { code: 'which-machine' }] }];
+}
+
 /** Whether a bare number is but a word of a fact: the two of "Shock: two shocks". */
 const isWordOf = (figure: Proposal, facts: readonly Proposal[]): boolean =>
   !figure.ticked &&
@@ -150,6 +160,7 @@ export function readBlock(
   const likely: FigureProposal[] = [];
   const passedOver: PassedOver[] = [];
   const clock: ClockReading[] = [];
+  const whose = whoseIn(lines, own);
   let above: Word | undefined;
   let aboveBasis: Basis | undefined;
   let heading: Heading | undefined;
@@ -166,6 +177,7 @@ export function readBlock(
     const context: LineContext = {
       survey,
       own,
+      whose,
       above: above ?? (STARTS_WITH_SIDE.test(line.line) ? fresh?.word : undefined),
       aboveBasis,
       lastKey: proposals.findLast((x) => x.kind === 'figure')?.key,
@@ -177,6 +189,7 @@ export function readBlock(
     const facts = survey.ours
       ? readFacts(line.written, line.offset, survey.languages, own)
           .filter((f) => !isOfAnother(f, line))
+          .flatMap((f) => ofThisOne(f, whose))
           .map((f) => (survey.sale ? f : asFitted(f, line)))
       : [];
     proposals.push(

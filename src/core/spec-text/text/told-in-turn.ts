@@ -1,4 +1,5 @@
 import { scanWords } from '../vocabulary/lexicon';
+import { GOES_ON } from './whose/turns';
 
 /** A machine by its name at the head of a sentence: "De Stavnik 430 is lighter (162 kg)", "The Fell has 41 hp". */
 const SUBJECT =
@@ -20,8 +21,14 @@ const LEAST_ALIKE = 2;
 const tells = (words: string): readonly number[] =>
   TELLS.flatMap((kind, i) => (kind.test(words) ? [i] : []));
 
+/** "También tiene", "Ook heeft", "Auch hat". */
+const ADVERB =
+  /^(?:También|Además|Tampoco|Aussi|Auch|Ook|Anche|Inoltre|Även|Også|Också|Também|Dazu|Dafür|Elle|Ella|Lei|Eso|Ésta|Esta|Questa|Diese|Deze|Denna)$/u;
+
 /** A word of the trade opens a sentence about a part, and none about another machine. */
 const isOfPart = (name: string): boolean =>
+  GOES_ON.test(name) ||
+  ADVERB.test(name) ||
   scanWords(name).some((m) =>
     m.meanings.some(
       (x) => x.kind === 'label' || x.kind === 'side' || x.kind === 'taker' || x.kind === 'trade',

@@ -109,4 +109,9 @@ export const CUES_OF_FURTHER_TONGUES: readonly Cue[] = [
   ...PORTUGUESE,
   ...POLISH,
   ...NORDIC,
+  {
+    standing: 'wished',
+    words:
+      /(?<!\p{L})(?:stel dat|laten we zeggen|aangenomen|suponhamos|vamos supor|digamos|załóżmy|powiedzmy|anta(?:r|g)? at|låt säga|la oss si|lad os sige|säg att)(?!\p{L})/iu,
+  },
 ];

@@ -243,5 +243,35 @@ const ITALIAN: readonly Cue[] = [
   },
 ];
 
+/** "Angenommen", "supposons": a sum is done, and nothing is told. */
+const SUPPOSED: readonly Cue[] = [
+  {
+    standing: 'wished',
+    words:
+      /(?<!\p{L})(?:angenommen|nehmen wir an|sagen wir(?: mal)?|gehen wir von|supposons|admettons|mettons|disons|en supposant|supongamos|pongamos|digamos|suponiendo|supponiamo|mettiamo|poniamo|diciamo|supponendo)(?!\p{L})/iu,
+  },
+];
+
+/** "Mit der Morlund-Sitzbank", "avec la selle Morlund": a maker of parts. */
+const NAMED_PARTS: readonly Cue[] = [
+  {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})[Mm]it (?:der|dem|einer|einem|meiner|meinem) \p{Lu}\p{Ll}+[- ](?:Sitzbank|Sitz|Tank|Auspuff|Endtopf|Fahrwerk|Federbein|Windschild|Scheibe)(?!\p{L})/u,
+  },
+  {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})(?:[Aa]vec (?:la|le|une?|ma|mon) (?:selle|réservoir|échappement|silencieux|ligne|bulle)|[Cc]on (?:el|la|un|una|mi) (?:asiento|depósito|escape|pantalla)|[Cc]on (?:la|il|lo|una?) (?:mia |mio )?(?:sella|serbatoio|scarico|cupolino)) \p{Lu}\p{Ll}+/u,
+  },
+];
+
 /** Said in German, French, Spanish and Italian of what this machine is not. */
-export const CUES_OF_OTHER_TONGUES: readonly Cue[] = [...GERMAN, ...FRENCH, ...SPANISH, ...ITALIAN];
+export const CUES_OF_OTHER_TONGUES: readonly Cue[] = [
+  ...GERMAN,
+  ...FRENCH,
+  ...SPANISH,
+  ...ITALIAN,
+  ...SUPPOSED,
+  ...NAMED_PARTS,
+];

@@ -70,7 +70,11 @@ const SUPPOSED: readonly Cue[] = [
     words:
       /(?<!\p{L})(?:it|this|that|they|she|he|bike|model|version|one)(?:['’]d|['’]ll| (?:would|could|should|might|may|will|ought to))(?: \p{L}+ly| also| even| only| just)? (?:have(?: had| got)?|do with|come with)(?! (?:you|me|to|a look|a go)(?!\p{L}))(?!\p{L})|(?<!\p{L})(?:it|they|she) could use(?!\p{L})/iu,
   },
-  { standing: 'wished', words: /(?<!\p{L})(?:as if (?:it|they|she|the)|pretend)(?!\p{L})/iu },
+  {
+    standing: 'wished',
+    words:
+      /(?<!\p{L})(?:as if (?:it|they|she|the)|pretend|assuming|assume|let['’]?s (?:say|assume|suppose)|(?<!(?:I|we|you)(?: would|['’]d)? )suppose(?!d)|supposing|for the sake of argument|hypothetically)(?!\p{L})/iu,
+  },
   {
     standing: 'denied',
     words:
@@ -196,6 +200,17 @@ const RELATED: readonly Cue[] = [
 ];
 
 const CHANGED: readonly Cue[] = [
+  // "With the Morlund seat": a maker of parts.
+  {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})[Ww]ith (?:the|an?|my|his|her|its) \p{Lu}\p{Ll}[\p{L}'’-]* (?:\p{Ll}+ )?(?:seat|saddle|can|silencer|muffler|exhaust|pipe|tank|screen|shock|springs|suspension|links?|sprockets?|kit)(?: (?:on|fitted|in))?(?!\p{L})/u,
+  },
+  {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})(?:(?:once|previously|formerly) (?:had|made|weighed|held)|used to (?:have|make|weigh|hold|get|be|do))(?!\p{L})/iu,
+  },
   {
     standing: 'changed',
     words:
