@@ -13,7 +13,7 @@ const LEAD =
 const YEAR = /(?<![\d.,])(19[5-9]\d|20[0-3]\d)(?![\d.,]\d|\d)/u;
 /** Words that no maker or model is called: the trade's own, and those that open sentences. */
 const COMMON =
-  /^(?:engine|motor|moteur|motore|type|power|weight|seat|tank|price|for|sale|the|this|that|it|its|i|i'm|my|we|you|they|there|in|on|at|of|and|with|from|over|after|when|what|which|who|how|so|but|pros|cons|day|welcome|back|today|right|peak|oil|fork|forks|shock|stock|valve|valves|wet|dry|kerb|curb|front|rear|home|accept|specifications|specs|displacement|maximum|max|fuel|ground|service|abs|question|answer|swing|over|five|six|eleven|twenty|they|quoted|what|rear|rolls|leistung|hubraum|sitzhöhe|tank|die|der|das|meine|enduro|cylindrée|puissance|poids|avec|pesa|peso|cilindrada|cilinderinhoud|pojemność|moc|einzylinder|shaft|boxer|motorbauart|make|year|mileage|colour|color|title|invoice|room|travel|mass|with|everything|manual|altitude|normally|disp|bore|suspension|measured|observed|battery|alternator|idle|redline|chain|tyre|tyres|tire|tires|wheels|brakes|primary|features|technical|details|info|data|basic|chassis|general|list|available|condition|year|owners|extras|comes|only|great|nice|good|please|contact|call|phone|no|not|yes|full|one|two|three|four|seven|eight|nine|ten|gewicht|radstand|preis|prix|prezzo|precio|tipo|potenza|potencia|potência|garantie|réservoir|hauteur)$/iu;
+  /^(?:engine|motor|moteur|motore|type|power|weight|seat|tank|price|for|sale|the|this|that|it|its|i|i'm|my|we|you|they|there|in|on|at|of|and|with|from|over|after|when|what|which|who|how|so|but|pros|cons|day|welcome|back|today|right|peak|oil|fork|forks|shock|stock|valve|valves|wet|dry|kerb|curb|front|rear|home|accept|specifications|specs|displacement|maximum|max|fuel|ground|service|abs|question|answer|swing|over|five|six|eleven|twenty|they|quoted|what|rear|rolls|leistung|hubraum|sitzhöhe|tank|die|der|das|meine|enduro|cylindrée|puissance|poids|avec|pesa|peso|cilindrada|cilinderinhoud|pojemność|moc|einzylinder|shaft|boxer|motorbauart|make|year|mileage|colour|color|title|invoice|room|travel|mass|with|everything|manual|altitude|normally|disp|bore|suspension|measured|observed|battery|alternator|idle|redline|chain|tyre|tyres|tire|tires|wheels|brakes|primary|features|technical|details|info|data|basic|chassis|general|list|available|condition|year|owners|extras|comes|only|great|nice|good|please|contact|call|phone|no|not|yes|full|one|two|three|four|seven|eight|nine|ten|gewicht|radstand|preis|prix|prezzo|precio|tipo|potenza|potencia|potência|garantie|réservoir|hauteur|kilometres|kilometers|payload|budget|sitz|schein|fahrzeugschein|prospekt|laut|hinten|vorne|vorn|fahrfertig|vollgetankt|hi|hello|hallo|hey|moin|servus|cat|fazit|kurzes|im|am|zum)$/iu;
 
 const TOKEN = /[\p{L}\d][\p{L}\d'’.\-/]*/gu;
 
@@ -135,7 +135,7 @@ function yearAndName(line: string, offset: number): NamesRead | undefined {
 /** "meine Maker Model 450": two capitalised words and a number. */
 function nameAndNumber(line: string, offset: number): NamesRead | undefined {
   const match =
-    /(?<![\p{L}])(?:\p{Lu}\p{L}{2,} ){1,3}\d{3,4}(?![\d.,]|\s?(?:cc|ccm|km|kms|mi|kg|lbs?|mm|hp|bhp|PS|kW|EUR|rpm|Nm|W)\b)/u.exec(
+    /(?<![\p{L}])(?:\p{Lu}\p{L}{2,} ){1,3}\d{3,4}(?![\d.,]*\d|\s?(?:cc|ccm|km|kms|mi|kg|lbs?|mm|hp|bhp|PS|kW|EUR|rpm|Nm|W)\b)/u.exec(
       line,
     );
   return match ? nameAt(line.slice(match.index), offset + match.index) : undefined;

@@ -1,6 +1,18 @@
 import { sentencesOf } from '../../link/sentences';
-import { namesInTalk, type Named } from './named-in-talk';
-import { BESIDE, CLAUSE, GOES_ON, MACHINE_VERB, OF_IT, THIS_ONE } from './turns';
+import { namesInTalk, type Named, type OtherNamed } from './named-in-talk';
+import {
+  BESIDE,
+  clauseAt,
+  GOES_ON,
+  IS_SO,
+  LABEL_OF,
+  LISTED,
+  MACHINE_VERB,
+  OF_IT,
+  OPENS_WITH,
+  THEN_SAYS,
+  THIS_ONE,
+} from './turns';
 
 /** A stretch of a text that tells of another machine, or of one that cannot be told. */
 export interface Theirs {
@@ -19,8 +31,14 @@ export interface Whose {
 
 const NOBODY: Whose = { theirs: [], apart: false };
 
-/** Who the talk is of at some place: the own machine, another, or whichever came last, unsaid. */
-type Of = 'own' | 'other' | 'unsaid';
+/** Whether a place in the text is told of another machine: surely, perhaps, or not. */
+export function toldOfAnother({ theirs }: Whose, from: number): 'surely' | 'perhaps' | undefined {
+  const found = theirs.filter((t) => from >= t.from && from < t.to);
+  return found.length === 0 ? undefined : found.some((t) => !t.unsure) ? 'surely' : 'perhaps';
+}
+
+/** Who the talk is of at some place: the own machine, another, one of them unsaid; or the own with another named beside it. */
+type Of = 'own' | 'other' | 'unsaid' | 'beside';
 
 interface Turn {
   readonly at: number;
@@ -28,51 +46,48 @@ interface Turn {
 }
 
 const BACK_TO = 44;
+const WHICH = /^,? (?:which|who|that|die|der|qui|que|che|som)(?!\p{L})/u;
 
-/** Whether a place in the text is told of another machine: surely, perhaps, or not. */
-export function toldOfAnother({ theirs }: Whose, from: number): 'surely' | 'perhaps' | undefined {
-  const found = theirs.filter((t) => from >= t.from && from < t.to);
-  return found.length === 0 ? undefined : found.some((t) => !t.unsure) ? 'surely' : 'perhaps';
+interface TurnsRead {
+  readonly turns: readonly Turn[];
+  /** Another's by a word behind them: "19 litres on the Brannoch". */
+  readonly ofOthers: readonly (readonly [number, number])[];
 }
 
-/** Where the clause that holds a place begins. */
-function clauseAt(text: string, at: number): number {
-  let from = 0;
-  for (const m of text.slice(0, at).matchAll(CLAUSE)) from = m.index + m[0].length;
-  return from;
-}
-
-/** The turns of one sentence, and the stretches that are another's by a word behind them: "19 litres on the Brannoch". */
-function turnsIn(
-  text: string,
-  own: readonly Named[],
-  others: readonly Named[],
-): { readonly turns: readonly Turn[]; readonly ofOthers: readonly (readonly [number, number])[] } {
+/** Where one sentence turns to another machine and back. */
+function turnsIn(text: string, own: readonly Named[], others: readonly OtherNamed[]): TurnsRead {
   const turns: Turn[] = [];
   const ofOthers: (readonly [number, number])[] = [];
   const all = [...own, ...others].sort((a, b) => a.from - b.from);
   all.forEach((n, i) => {
-    const isOwn = own.includes(n);
+    const sure = 'sure' in n ? n.sure : undefined;
     const before = text.slice(Math.max(0, n.from - BACK_TO), n.from);
-    const behind = text.slice(n.to, n.to + BACK_TO);
-    const ofIt = OF_IT.test(text.slice(0, n.from));
-    // "Where the Pellow has 180 mm the Tor has 240": one clause, two names.
+    const behind = text.slice(n.to, n.to + 60);
     const clause = clauseAt(text, n.from);
+    // "Where the Pellow has 180 mm the Tor has 240": one clause, two names.
     const at = clause < (all[i - 1]?.to ?? 0) ? n.from : clause;
-    if (ofIt && !isOwn) ofOthers.push([at, n.to]);
+    const does = MACHINE_VERB.test(behind) || (sure === true && LISTED.test(behind));
+    const opens =
+      OPENS_WITH.test(text.slice(clause, n.from)) && (sure !== false || THEN_SAYS.test(behind));
+    const label = LABEL_OF.test(before) && IS_SO.test(behind);
+    const ofIt = !does && OF_IT.test(text.slice(clause, n.from));
     // "Unlike the Pellow, which has a shaft": of it up to the next name.
-    else if (
-      ofIt ||
-      MACHINE_VERB.test(behind) ||
-      !BESIDE.test(before) ||
-      (!isOwn && WHICH.test(behind))
-    )
-      turns.push({ at, of: isOwn ? 'own' : 'other' });
+    const which = sure === true && WHICH.test(behind);
+    if (ofIt && sure !== undefined) ofOthers.push([at, n.to]);
+    else if (ofIt || does || opens || label || which || (sure !== false && !BESIDE.test(before)))
+      turns.push({ at, of: sure === undefined ? 'own' : sure ? 'other' : 'unsaid' });
   });
   for (const m of text.matchAll(THIS_ONE)) turns.push({ at: m.index, of: 'own' });
   return { turns: turns.sort((a, b) => a.at - b.at), ofOthers };
 }
-const WHICH = /^,? (?:which|who|that|die|der|qui|que|che|die|som)(?!\p{L})/u;
+
+/** Who a sentence is of before it names anybody. */
+function carried(last: Of, words: string): Of {
+  const goesOn = GOES_ON.test(words);
+  if (last === 'other') return goesOn ? 'other' : 'unsaid';
+  if (last === 'beside') return goesOn ? 'unsaid' : 'own';
+  return last;
+}
 
 /**
  * Which stretches of a text tell of other machines than its own, by the names that it sets beside it and by what goes on about them:
@@ -84,42 +99,31 @@ export function whoseIn(
   lines: readonly { readonly written: string; readonly offset: number }[],
   own: readonly string[],
 ): Whose {
-  const text = lines.map((l) => l.written).join('\n');
-  const names = namesInTalk(text, own);
+  const names = namesInTalk(lines.map((l) => l.written).join('\n'), own);
   if (names.others.length === 0) return NOBODY;
   const theirs: Theirs[] = [];
   let last: Of = 'own';
   let start = 0;
   for (const { written, offset } of lines) {
-    const shift = offset - start;
-    if (written.trim() === '') last = 'own';
-    else if (last === 'unsaid') last = 'own';
-    for (const { text: words, at } of sentencesOf(written)) {
+    if (written.trim() === '' || last === 'unsaid') last = 'own';
+    for (const { text, at } of sentencesOf(written)) {
       const from = start + at;
-      const within = (list: readonly Named[]) =>
+      const within = <N extends Named>(list: readonly N[]) =>
         list
-          .filter((n) => n.from >= from && n.to <= from + words.length)
-          .map((n): Named => ({ ...n, from: n.from - from, to: n.to - from }));
-      const { turns, ofOthers } = turnsIn(words, within(names.own), within(names.others));
-      let of: Of = last === 'own' ? 'own' : GOES_ON.test(words) ? 'other' : 'unsaid';
-      let since = 0;
-      const close = (to: number) => {
-        if (of !== 'own' && to > since)
-          theirs.push({
-            from: from + since + shift,
-            to: from + to + shift,
-            unsure: of === 'unsaid',
-          });
-      };
-      for (const turn of turns) {
-        close(turn.at);
-        since = turn.at;
-        of = turn.of;
-      }
-      close(words.length);
+          .filter((n) => n.from >= from && n.to <= from + text.length)
+          .map((n): N => ({ ...n, from: n.from - from, to: n.to - from }));
+      const others = within(names.others);
+      const { turns, ofOthers } = turnsIn(text, within(names.own), others);
+      const starts: readonly Turn[] = [{ at: 0, of: carried(last, text) }, ...turns];
+      starts.forEach(({ at: a, of }, i) => {
+        const b = starts[i + 1]?.at ?? text.length;
+        if ((of === 'other' || of === 'unsaid') && b > a)
+          theirs.push({ from: offset + at + a, to: offset + at + b, unsure: of === 'unsaid' });
+      });
       for (const [a, b] of ofOthers)
-        theirs.push({ from: from + a + shift, to: from + b + shift, unsure: false });
-      last = of;
+        theirs.push({ from: offset + at + a, to: offset + at + b, unsure: false });
+      const of = starts.at(-1)?.of ?? 'own';
+      last = of === 'own' && turns.length === 0 && others.length > 0 ? 'beside' : of;
     }
     start += written.length + 1;
   }

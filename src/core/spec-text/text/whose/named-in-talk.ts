@@ -1,88 +1,174 @@
 import { scanWords } from '../../vocabulary/lexicon';
-import { AGAINST, MACHINE_VERB } from './turns';
+import {
+  AGAINST,
+  clauseAt,
+  IS_SO,
+  LABEL_OF,
+  LISTED,
+  MACHINE_VERB,
+  OPENS_WITH,
+  RIVALRY,
+  THEN_SAYS,
+  THIS_ONE,
+} from './turns';
 
-/** A word that may be a machine's name, and where it stands. */
+/** A machine by its name, and where that stands. */
 export interface Named {
-  readonly word: string;
+  readonly words: readonly string[];
   readonly from: number;
   readonly to: number;
 }
 
-const CAPITAL = /(?<![\p{L}\d-])\p{Lu}\p{Ll}[\p{Ll}-]+/gu;
+/** Another machine's name; `sure`: the text weighs it against its own, or it has a number like a machine's. */
+export interface OtherNamed extends Named {
+  readonly sure: boolean;
+}
+
+/** Capitalised words in a row with the numbers among them. */
+const NAME =
+  /(?<![\p{L}\d'’-])\p{Lu}\p{Ll}[\p{L}-]+(?: (?:\p{Lu}\p{Ll}[\p{L}-]+|\d{3,4}(?![\d.,]*\d|[\d.,]*[ -]?(?:cc|ccm|km|kms|mi|miles|kg|kilos?|lbs?|mm|cm|hp|bhp|PS|ch|cv|kW|EUR|€|rpm|Nm|W|L|l)(?![\p{L}'’]))))*/gu;
 /** A machine told by its number: "the 390 has 35 hp". */
 const NUMBER = /(?<=(?<!\p{L})(?:[Tt]he|[Dd]ie|[Ll]a|[Dd]e|[Ii]l|[Ee]l) )\d{3,4}(?![\d.,]*\d)/gu;
 const YEAR = /^(?:19[5-9]|20[0-4])\d$/;
-/** Words that open sentences, names of months, tongues and countries, and what else has a capital and is no machine. */
+/** Words that open sentences, and what else has a capital and is no machine. */
 const NO_NAME =
-  /^(?:The|This|That|These|Those|It|Its|They|There|Here|And|But|So|Then|Also|Plus|Both|All|Every|Some|Any|One|Two|Three|You|Your|We|Our|He|His|She|Her|My|Mine|If|When|Where|While|Whereas|With|Without|After|Before|Since|Because|Although|Though|However|Overall|Still|Just|Only|Even|Maybe|Perhaps|What|Which|Who|How|Why|Not|Now|Real|Same|Other|Another|Base|Standard|Stock|Basic|New|Old|Low|Lowered|Road|European|American|British|German|French|Italian|Spanish|Dutch|Japanese|Euro|Rally|Adventure|Enduro|Touring|Sport|Travel|Trail|January|February|March|April|May|June|July|August|September|October|November|December|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday|Maschine|Firma|Werkstatt|Kiste|Fuhre|Karre|Moto|Moped|Maker|Importer|Dealer|Factory|Bike|Owner|Dry|Wet|Kerb)$/u;
+  /^(?:the|this|that|these|those|its?|they|there|here|and|but|so|then|also|plus|both|all|every|some|any|one|two|three|you|your|we|our|he|his|she|her|my|mine|if|when|where|while|whereas|with|without|after|before|since|because|although|though|however|overall|still|just|only|even|maybe|perhaps|what|which|who|how|why|not|now|real|same|other|another|base|standard|stock|basic|new|old|low|lowered|road|european|american|british|german|french|italian|spanish|dutch|japanese|euro|rally|adventure|enduro|touring|sport|travel|trail|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|maschine|firma|werkstatt|kiste|fuhre|karre|moto|moped|maker|importer|dealer|factory|bike|owner|dry|wet|kerb|die|der|das|den|dem|bei|mit|auf|für|im|in|eine?|meine?|sie|er|es|ihre?|dazu|auch|und|aber|la|le|les|il|lo|el|los|un|una|une|ma|mon|mi|mio|mia|sur|avec|sulla|con|en|sa|son|ses|su|sus|elle|ella|de|het|bij|op|hij|ze|den|det|na|på|med|jag|ich|je|yo|io|ik|me|per|par|dudaba|also|también|ho|ha|on|of|for|at|to|from|by|as|is|it's)$/u;
 /** Between a maker's word and the model's. */
-const JOINED = /^(?:['’]s)? $|^ (?:\d{2,4} )?(?:from|by|von|de|di|van|från|fra) $/u;
+const JOINED = /^(?:['’]s)? $|^ (?:from|by|von|de|di|van|från|fra) $/u;
+const GERMAN_NOUNS = /(?<!\p{L})(?:und|ist|nicht|der|wiegt|hat|bei|mit|eine[nmr]?)(?!\p{L})/gu;
+const LEAST_GERMAN = 2;
+const ARTICLE =
+  /(?<!\p{L})(?:the|an?|his|her|la|una?|une|de|een|el|un|il|a|o|uma?|on|with|for|sulla|della|alla|dalla|nella)(?: \p{Ll}+)? $/iu;
 
-const isOfTrade = (word: string): boolean =>
-  scanWords(word).some((m) => m.meanings.some((x) => x.kind !== 'side'));
+const GERMAN_ARTICLE = /(?<!\p{L})(?:die|der|eine|einer|zur|heißt|(?:seine|ihre)r?) $/iu;
+/** "Brannoch väger 214 kg": a name without an article; "tanken rymmer" is a part. */
+const NORDIC_VERB = /^(?: \d{3,4})? (?:väger|har en|vejer|har et|veier|waży)(?!\p{L})/u;
+const DEFINITE = /(?:en|et|an|n|t|na)$/u;
+/** A small letter or a comma and a blank: no sentence begins. */
+const INSIDE = /[\p{Ll},] $/u;
+
+const isOfTrade = (word: string): boolean => scanWords(word).some((m) => m.meanings.length > 0);
 
 /** Names in a text: those of its own machine, and those that it sets beside it. */
 export interface NamesInTalk {
   readonly own: readonly Named[];
-  readonly others: readonly Named[];
+  readonly others: readonly OtherNamed[];
 }
-
-const WITH_ARTICLE = /(?:^|[^\p{L}])(?:[Tt]he|[Ll]a|[Dd]e|[Ee]l|[Ii]l|[Hh]is|[Hh]er|[Oo]|[Aa]) $/u;
 
 /** As far as words are looked back for, in characters. */
 const BACK_TO = 44;
 
+/** Every run of capitals in a text that may be a machine's name. */
+function namesOf(text: string, numbered: boolean): readonly Named[] {
+  const named = [...text.matchAll(NAME)].flatMap((m): readonly Named[] => {
+    const parts = [...m[0].matchAll(/\S+/gu)].map((p) => ({
+      word: p[0].toLowerCase(),
+      from: m.index + p.index,
+      to: m.index + p.index + p[0].length,
+    }));
+    // "On the Brannoch" has a small word between; "Die Brannoch", "With Brannoch" have none.
+    const first = parts.findIndex((p) => !NO_NAME.test(p.word));
+    const rest = first < 0 ? [] : parts.slice(first);
+    const [head] = rest;
+    const last = rest.at(-1);
+    return head && last && !/^\d/.test(head.word)
+      ? [{ words: rest.map((p) => p.word), from: head.from, to: last.to }]
+      : [];
+  });
+  const bare = numbered
+    ? [...text.matchAll(NUMBER)]
+        .filter((m) => !YEAR.test(m[0]))
+        .map((m): Named => ({ words: [m[0]], from: m.index, to: m.index + m[0].length }))
+    : [];
+  return [...named, ...bare].sort((a, b) => a.from - b.from);
+}
+
+/** The sentence that holds a place, roughly. */
+const about = (text: string, { from, to }: Named): string =>
+  text.slice(Math.max(0, text.lastIndexOf('. ', from), text.lastIndexOf('\n', from)), to + 40);
+
 /**
- * The own machine wherever the text names it, and other machines: a name beside one of the own is its too, a name is another's where
- * the text weighs it against the own machine, or has it do what machines do. None where the own name is not known. Linear in the text.
+ * The own machine wherever the text names it, and other machines: a name beside one of the own is its too; a name is another's where
+ * the text weighs it against the own machine, where it has a number like a machine's, or where it does what machines do. None where
+ * the own name is not known. Linear in the text.
  * @param own words of the machine's name, in small letters
  */
 export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
-  const words = own.filter((w) => /\p{L}{3}/u.test(w));
-  const numbers = own.filter((w) => /^\d{3,4}$/.test(w));
   const none = { own: [], others: [] };
-  if (words.length === 0 && numbers.length === 0) return none;
-  const all = [
-    ...[...text.matchAll(CAPITAL)].map(
-      (m): Named => ({ word: m[0].toLowerCase(), from: m.index, to: m.index + m[0].length }),
-    ),
-    ...[...text.matchAll(NUMBER)]
-      .filter((m) => numbers.length > 0 && !YEAR.test(m[0]))
-      .map((m): Named => ({ word: m[0], from: m.index, to: m.index + m[0].length })),
-  ]
-    .filter((n) => !NO_NAME.test(text.slice(n.from, n.to)))
-    .sort((a, b) => a.from - b.from);
-  const isOwn = new Set([...words, ...numbers]);
-  const isJoined = (a: Named, b: Named) => JOINED.test(text.slice(a.to, b.from));
-  // "The Tor from Hennock": the maker's word is the machine's too.
-  for (const [i, name] of all.entries())
-    for (const beside of [all[i - 1], all[i + 1]])
-      if (beside && isOwn.has(beside.word) && !/^\d/.test(beside.word) && !/^\d/.test(name.word)) {
-        const [a, b] = name.from < beside.from ? [name, beside] : [beside, name];
-        if (isJoined(a, b)) isOwn.add(name.word);
-      }
-  const ours = all.filter((n) => isOwn.has(n.word));
-  const rest = all.filter((n) => !isOwn.has(n.word));
+  const numbers = own.filter((w) => /^\d{3,4}/.test(w));
+  const isOwn = new Set(own.filter((w) => /\p{L}{3}/u.test(w)));
+  if (isOwn.size === 0 && numbers.length === 0) return none;
+  const all = namesOf(text, numbers.length > 0);
+  const ofOwn = (n: Named) =>
+    n.words.some((w) => isOwn.has(w)) ||
+    (n.words.length === 1 && numbers.includes(n.words[0] ?? ''));
+  // "The Tor 490 from Hennock": the maker's word is the machine's too.
+  for (const [i, n] of all.entries())
+    for (const beside of [all[i - 1], all[i + 1]]) {
+      if (
+        !beside ||
+        !ofOwn(beside) ||
+        /^\d/.test(n.words[0] ?? '') ||
+        n.words.some((w) => /^\d/.test(w))
+      )
+        continue;
+      const [a, b] = n.from < beside.from ? [n, beside] : [beside, n];
+      if (JOINED.test(text.slice(a.to, b.from))) for (const w of n.words) isOwn.add(w);
+    }
+  const ours = all.filter(ofOwn);
+  // "Kestwick Rove": the maker's word came along with the model's.
+  for (const n of ours) for (const w of n.words) if (/\p{L}{3}/u.test(w)) isOwn.add(w);
+  const rest = all.filter((n) => !ofOwn(n));
   if (rest.length === 0) return none;
-  const talkedOf =
-    ours.some((n, i) => i > 0 && text.slice(ours[0]?.to, n.from).includes('\n')) || ours.length > 1;
-  const others = new Set<string>();
+  const talkedOf = ours.length > 1 || text.search(THIS_ONE) >= 0;
+  const german = (text.match(GERMAN_NOUNS)?.length ?? 0) >= LEAST_GERMAN;
   const known = new Map<string, boolean>();
   const ofTrade = (word: string): boolean => {
     const found = known.get(word) ?? isOfTrade(word);
     known.set(word, found);
     return found;
   };
-  for (const n of rest) {
-    if (others.has(n.word)) continue;
+  /** Written with its capital inside a sentence too, where that tells a name. */
+  const proper = new Set(
+    german
+      ? []
+      : rest.filter((n) => INSIDE.test(text.slice(0, n.from))).map((n) => n.words[0] ?? ''),
+  );
+  const isProper = (word: string): boolean => proper.has(word);
+  /** 0: none, 1: perhaps, 2: surely another machine. */
+  const evidence = (n: Named): number => {
     const before = text.slice(Math.max(0, n.from - BACK_TO), n.from);
-    const behind = text.slice(n.to, n.to + 16);
-    const isNumber = /^\d/.test(n.word);
+    const behind = text.slice(n.to, n.to + 60);
     const does = MACHINE_VERB.test(behind);
-    const told = isNumber
-      ? does
-      : AGAINST.test(before) || (talkedOf && WITH_ARTICLE.test(before) && does);
-    if (told && (isNumber || !ofTrade(n.word))) others.add(n.word);
+    const [head = '', ...more] = n.words;
+    if (/^\d/.test(head)) return does ? 2 : 0;
+    if (RIVALRY.test(head) || ofTrade(head)) return 0;
+    if (AGAINST.test(before) && (!german || GERMAN_ARTICLE.test(before) || isProper(head)))
+      return 2;
+    const withArticle = (german ? GERMAN_ARTICLE : ARTICLE).test(before);
+    const numbered = more.some((w) => /^\d/.test(w) && !YEAR.test(w));
+    if (numbered && (withArticle || does || LISTED.test(behind))) return 2;
+    if (withArticle && RIVALRY.test(about(text, n))) return 2;
+    const alone = talkedOf && !german ? 2 : 1;
+    if (does && (withArticle || isProper(head))) return alone;
+    if (NORDIC_VERB.test(behind) && !DEFINITE.test(head)) return 1;
+    if (german) return 0;
+    if (LABEL_OF.test(before) && IS_SO.test(behind)) return alone;
+    return OPENS_WITH.test(text.slice(clauseAt(text, n.from), n.from)) && THEN_SAYS.test(behind)
+      ? 1
+      : 0;
+  };
+  const others = new Map<string, number>();
+  for (const n of rest) {
+    const key = n.words[0] ?? '';
+    const found = others.get(key) ?? 0;
+    if (found < 2) others.set(key, Math.max(found, evidence(n)));
   }
-  return others.size === 0 ? none : { own: ours, others: rest.filter((n) => others.has(n.word)) };
+  return {
+    own: ours,
+    others: rest.flatMap((n): readonly OtherNamed[] => {
+      const found = others.get(n.words[0] ?? '') ?? 0;
+      return found === 0 ? [] : [{ ...n, sure: found === 2 }];
+    }),
+  };
 }

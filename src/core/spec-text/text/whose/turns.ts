@@ -1,27 +1,59 @@
 /** A machine as the subject of what is told, in the languages of riders: what it does that has a figure. Common usage, no source. */
 export const MACHINE_VERB =
-  /^(?: \d{2,4})?(?:['’]s (?:got(?!\p{L})|(?=(?:seat|tank|weight|power|range|fork|shock|travel|clearance|engine)(?!\p{L})))|['’]s(?= \d)|s? (?:has|had|have|weighs|makes|gets|holds|carries|costs|offers|comes|does|packs|runs|manages|claims only|tips|sits|is (?=\d|\p{L}+er(?!\p{L})|only|about|just|an?(?!\p{L}))|wiegt|hat|leistet|kostet|bringt|schafft|verbraucht|fasst|pèse|fait|a|coûte|affiche|consomme|annonce|offre|pesa|tiene|cuesta|hace|lleva|gasta|rinde|ofrece|ha|costa|fa|porta|consuma|offre|dichiara|weegt|heeft|kost|haalt|levert|verbruikt|väger|har|kostar|drar|ger|veier|vejer|koster|waży|ma|kosztuje|pali|pesa|tem|faz|custa|leva|gasta)(?!\p{L}))/u;
+  /^(?:(?:['’]s got| has| had| have| weighs| makes| gets| holds| carries| costs| offers| comes| does| packs| runs| manages| tips| sits| needs| uses| wiegt| hat| leistet| kostet| bringt| schafft| verbraucht| fasst| bietet| pèse| fait| a(?= (?:une?|le|la|les|aussi|\d))| coûte| affiche| consomme| annonce| offre| pesa| tiene| cuesta| hace| lleva| gasta| rinde| ofrece| mide| ha| costa| fa| porta| consuma| dichiara| monta| weegt| heeft| kost| haalt| levert| verbruikt| väger| har| kostar| drar| ger| veier| vejer| koster| waży| ma| kosztuje| pali| tem| faz| leva)(?!\p{L})|['’]s? (?=(?:seat|tank|weight|kerb|curb|wet|dry|power|range|fork|shock|travel|clearance|ground|wheelbase|payload|suspension|engine|price|service|fuel)(?!\p{L}))|['’]s(?= \d)| is (?=\d|\p{L}+er(?!\p{L})|only|about|just|an?(?!\p{L})))/u;
 
-/** Words before a name that weigh machines against each other. */
+/** Figures behind a name: "…: 209 kg", "… (209 kg". */
+export const LISTED = /^(?:: ?(?=[^.;]*\d)| \((?=\d))/u;
+
+/** Words before a name by which a text weighs machines against each other. Common usage, no source. */
 export const AGAINST =
-  /(?:(?<!\p{L})(?:than|unlike|versus|vs\.?|against|compared (?:to|with)|next to|beside|rival,?|instead of|rather than|considered|(?:nearly|almost) (?:bought|got)|between|torn between|over|alongside|in contrast,?|by contrast,?|whereas|where|while|meanwhile,?|traded|from|off|like|als|gegen|gegenüber|gegensatz zur?|im gegensatz dazu (?:hat|ist|wiegt)|vergleich (?:zur?|mit)|verglichen mit|zwischen|geschwankt mit|que|contrairement à|hésit\p{L}* (?:avec|entre)|par rapport à|comparée? (?:à|avec)|face à|à côté de|dudaba (?:con|entre)|dud\p{L}* (?:con|entre)|frente a|comparad[ao] con|a diferencia de|indecis[oa] (?:con|tra)|rispetto a|a differenza d|confronto (?:a|con)|accanto a|dan|twijfel\p{L}* (?:met|tussen)|vergeleken met|in tegenstelling tot|tegenover|än|jämfört med|till skillnad från|tvekade mellan den och|enn|sammenlignet med|end|sammenlignet med|niż|w porównaniu z|do que|comparad[ao] com|ao contrário d))(?: the| a| an| my| his| her| d(?:ie|er|as|en|em)| l[ae]| el| il| un[ae]?| de| het| [ao]|ella| alla|alla|a)? $/iu;
+  /(?:(?<!\p{L})(?:than|unlike|versus|vs\.?|against|compared (?:to|with)|compare (?:it )?(?:to|with)|next to|beside|rival,?|instead of|rather than|considered|(?:nearly|almost) (?:bought|got|went for)|between|over|alongside|in (?:contrast|comparison),?|by contrast,?|whereas|where|while|meanwhile,?|traded(?: in)?|as|like|shop (?:it |this )?(?:with|against)|this or|(?:als|wie)|gegen|gegenüber|zum gegensatz zur?|gegensatz zur?|gegensatz dazu (?:hat|ist|wiegt)|vergleich (?:zur?|mit)|verglichen mit|zwischen|geschwankt mit|que|contrairement à|hésit\p{L}* (?:avec|entre)|rapport à|comparée? (?:à|avec)|face à|à côté de|dud\p{L}* (?:con|entre)|frente a|comparad[ao] con|diferencia de|indecis[oa] (?:con|tra)|rispetto|differenza d|confronto (?:a|con)|accanto a|dan|twijfel\p{L}* (?:met|tussen)|vergeleken met|tegenstelling tot|tegenover|än|jämfört med|skillnad från|mellan den och|enn|end|sammenlignet med|niż|porównaniu z|comparad[ao] com|contrário d))(?: the| an?| my| his| her| d(?:ie|er|as|en|em)| l[ae]| el| il| un[ae]?| de| het| [ao]|ella|alla| alla|a)? $/iu;
 
-/** Words before a name in a comparison, or in what is behind somebody: the sentence goes on about another. */
+/** Words of a sentence that make what it names a rival, or a machine that somebody else has. */
+export const RIVALRY =
+  /(?<!\p{L})(?:rivals?|competitors?|competition|alternatives?|opposition|mate|friend|brother|buddy|wife|husband|along for|tried|tested|test[- ]rode|test rides?|test ridden|rode|ridden|sat on|comparison|konkurren\p{L}*|fast hätte|beinahe|probe|probefahrt|getestet|probegefahren|gegner\p{L}*|kumpel|freund\p{L}*|rivale|concurrente?s?|essayé\p{L}*|testé\p{L}*|copain|ami|probé|probado|competidora?|amigo|provat[oa]|provai|amico|concorrente|concurrent|getest|vriend|maat|konkurrent\p{L}*|provkör\p{L}*|kompis\p{L}*)(?!\p{L})/iu;
+
+/** Words before a name that stands beside what the sentence is of. */
 export const BESIDE =
-  /(?<!\p{L})(?:than|as|like|unlike|versus|vs\.?|against|to|with|next to|beside|instead of|rather than|from|off|over|after|between|and|or|bought|had|rode|sold|considered|als|wie|gegen|gegenüber|zur?|mit|nach|von|vom|und|oder|zwischen|que|à|avec|comme|de|entre|et|ou|con|a|como|y|o|tra|come|alla|della|dalla|sulla|e|dan|met|tot|naar|van|en|of|än|med|från|och|eller|do)(?: the| an?| my| his| her| d(?:ie|er|as|en|em)| l[ae]| el| il| un[ae]?| de| het)? $/iu;
+  /(?<!\p{L})(?:than|as|like|unlike|versus|vs\.?|against|to|with|next to|beside|instead of|rather than|from|off|over|after|between|and|or|bought|had|rode|sold|considered|als|wie|gegen|gegenüber|zur?|mit|nach|von|vom|und|oder|zwischen|que|à|avec|comme|de|entre|et|ou|con|a|como|y|o|tra|come|alla|della|dalla|e|dan|met|tot|naar|van|en|of|än|med|från|och|eller|do)(?: the| an?| my| his| her| d(?:ie|er|as|en|em)| l[ae]| el| il| un[ae]?| de| het)? $/iu;
 
-/** Words before a name that say whose the figure before it is: "19 litres on the Brannoch". */
+/** A clause that opens with what it is told of: "On the …", "With the …". */
+export const OPENS_WITH =
+  /^[^\p{L}\d]*(?:(?:and|but|while|und|aber|et|mais|y|pero|e|ma|en|maar|och|men) )?(?:on|with|for|in the case of|bei|mit|auf|für|sur|avec|chez|pour|en|con|para|su|sulla|sul|nella|per|bij|met|op|på|med|na|w)(?: the| an?| his| her| d(?:ie|er|as|en|em)| l[ae]| el| il| de| het)? $/iu;
+
+/** Behind the name that a clause opens with: no part, but what is said of the machine. */
+export const THEN_SAYS =
+  /^(?:,| (?:the|you|it|there|I|we|they|la|le|les|el|l['’]|los|die|der|das|man|is|ist|beträgt|de|het|är|är|è|es|est|on|c['’]est|hai|tienes|si|se)(?!\p{L})| l['’])/iu;
+
+/** "The seat height of the …" */
+export const LABEL_OF =
+  /\p{L}{3,} (?:of|de|d['’]|della|del|dell['’]|van|av|da|do|der|von|på|för)(?: the| d(?:ie|er|en|em)| la| el| il| de| het)? $/iu;
+export const IS_SO =
+  /^,? (?:is|are|was|measures|stands|est|es|mide|mesure|fait|è|misura|liegt|beträgt|ist|bedraagt|är|é|wynosi|\d)(?!\p{L})/iu;
+
+/** Words before a name that say whose the figure before it is: "19 litres on the …". */
 export const OF_IT =
   /\d[^.,;:]*(?<!\p{L})(?:on|for|of|in|bei|auf|für|an|chez|sur|pour|dans|en|para|su|sulla|nella|per|op|bij|voor|på|för)(?: the| d(?:ie|er|as|en|em)| l[ae]| el| il| de| het)? $/iu;
 
 /** A sentence that goes on about what the last one told of. */
 export const GOES_ON =
-  /^[^\p{L}\d]*(?:(?:and|but|so|plus|then|also|auch|außerdem|dazu|und|aber|dafür|et|mais|aussi|de plus,?|y|pero|además|también|e|ma|inoltre|anche|en|ook|maar|och|men|också),? )?(?:(?:it|its|it['’]s|they|their|that one|he|she|his|her|sie|ihre?|er|seine?|hat sie|ist sie|elle|il|son|sa|ses|hij|zij|ze|zijn|het|haar|heeft (?:hij|ze|het)|den|det|dess|hon)(?!\p{L})|(?:tiene|pesa|cuesta|hace|lleva|gasta|da|rinde|monta|también tiene|su|sus|ha|costa|fa|porta|monta|la sua|il suo)(?: anche| también)?(?!\p{L}))/iu;
+  /^[^\p{L}\d]*(?:(?:and|but|so|plus|then|also|auch|außerdem|dazu|und|aber|dafür|et|mais|aussi|de plus,?|y|pero|además|también|e|ma|inoltre|anche|en|ook|maar|och|men|också),? )?(?:(?:it|its|it['’]s|they|their|that one|he|she|his|her|sie|ihre?|er|seine?|hat sie|ist sie|wiegt sie|elle|il|son|sa|ses|hij|zij|ze|zijn|het|haar|heeft (?:hij|ze|het)|den|det|dess|hon)(?!\p{L})|(?:tiene|pesa|cuesta|hace|lleva|gasta|da|rinde|monta|mide|su|sus|ha|costa|fa|porta|la sua|il suo|le sue|i suoi)(?: anche| también)?(?!\p{L}))/iu;
 
-/** Words for the machine that a text is about, when it does not say its name. */
+/** Words for the machine that a text is about, where it does not say its name. */
 export const THIS_ONE =
-  /(?<!\p{L})(?:this (?:one|thing|bike|machine)|mine|ours|our (?:bike|one|test bike|tester)|my (?:bike|own|one)|the test bike|(?:I|we) (?:get|got|have|see|manage)(?=[^.;]* \d)|meine(?= (?:hat|ist|wiegt|kostet|braucht))|(?:die|meine) eigene|diese(?: hier)?(?= (?:hat|ist|wiegt|kostet))|celle-ci|la mienne|ma moto|ésta|esta(?= (?:pesa|tiene|cuesta|hace))|la mía|la mia|questa(?= (?:ha|pesa|costa|fa))|deze(?= (?:heeft|weegt|kost))|de mijne|mijn motor|min egen|den här|denna)(?!\p{L})/giu;
+  /(?<!\p{L})(?:this (?:one|thing|bike|machine)|mine|ours|our (?:bike|one|test bike|tester)|my (?:bike|own|one)|the test bike|(?:I|we) (?:get|got|have|see|manage)(?=[^.;]* \d)|meine(?= (?:hat|ist|wiegt|kostet|braucht))|(?:die|meine) eigene|diese(?: hier)?(?= (?:hat|ist|wiegt|kostet))|celle-ci|la mienne|ma moto|ésta|esta(?= (?:pesa|tiene|cuesta|hace))|la mía|la mia(?= (?:ha|pesa|costa|fa|moto))|questa(?= (?:ha|pesa|costa|fa))|deze(?= (?:heeft|weegt|kost))|de mijne|mijn motor|min egen|den här|denna)(?!\p{L})/giu;
 
 /** Where a clause begins. */
-export const CLAUSE =
-  /[.;:!?()–—]\s*|, |(?<!\p{L})(?:and|but|while|whereas|where|und|aber|während|et|mais|tandis que|alors que|y|pero|mientras(?: que)?|e|ma|mentre|en|maar|terwijl|och|men|medan) /giu;
+const CLAUSE =
+  /[.;:!?()–—]\s*|, |(?<!\p{L})(?:and|but|while|whereas|where|und|aber|während|et|mais|tandis que|alors que|y|pero|mientras(?: que)?|e|ma|mentre|en(?= (?:de|het|hij|ze|een|mijn|deze)(?!\p{L}))|maar|terwijl|och|men|medan) /giu;
+
+/** A clause is looked for so far back, in characters. */
+const CLAUSE_REACH = 200;
+
+/** Where the clause that holds a place begins. */
+export function clauseAt(text: string, at: number): number {
+  const start = Math.max(0, at - CLAUSE_REACH, text.lastIndexOf('\n', at - 1) + 1);
+  let from = start;
+  for (const m of text.slice(start, at).matchAll(CLAUSE)) from = start + m.index + m[0].length;
+  return from;
+}
