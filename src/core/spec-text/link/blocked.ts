@@ -78,6 +78,12 @@ const isClaimed = (text: string, { from, to }: Mention): boolean =>
       text.slice(to),
     ));
 
+/** "Unlike the Brannoch it has a 14 litre tank": the machine itself comes after. */
+const UNLIKE =
+  /^(?:unlike|compared (?:to|with)|im gegensatz|im vergleich|contrairement|a diferencia|a differenza)/iu;
+const THEN_THIS =
+  / (?:(?:it|this|she|mine|elle|celle-ci)(?= (?:has|is|weighs|makes|gets|comes|holds|a|pèse|fait)(?!\p{L}))|(?:hat|wiegt|ist|kostet) (?:sie|es|meine)(?!\p{L}))/iu;
+
 /** "Avec ma femme et deux sacs on est à 372": who comes along, and no machine of hers. */
 const isAlong = (text: string, { from, to }: Mention): boolean =>
   /^(?:ma|mon|meine?|mi|mia|mio|min|mijn|minha) /iu.test(text.slice(from, to)) &&
@@ -156,6 +162,8 @@ export function blockedIn(
     )
     .map((m) => {
       const rest = text.slice(m.to);
+      const unlike = UNLIKE.test(text.slice(m.from, m.to)) ? THEN_THIS.exec(rest) : null;
+      if (unlike) return [m.from, m.to + unlike.index] as const;
       const became = /from$/iu.test(text.slice(m.from, m.to)) ? CAME_TO.exec(rest) : null;
       if (became) return [m.from, m.to + became[0].length] as const;
       const stop = (
@@ -163,7 +171,7 @@ export function blockedIn(
           ? NEXT_CLAUSE
           : list || /^(?:instead of|rather than|statt)$/iu.test(text.slice(m.from, m.to))
             ? /[,;|]|\bbut\b/u
-            : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|so this|now (?:it|we|this|you)|this is (?:the|an?|it))\b|, (?:the|its?|seat|tank|this|mine(?:'s)?)\b|^ this one\b|\bthis \d{3,4}\b|\bfor this(?: one)?\b|\b(?:and|but|whereas) this\b|, (?:die neue|la nouvelle|la nuova|la nueva|the new one)\b/iu
+            : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|so this|now (?:it|we|this|you)|this is (?:the|an?|it))\b|, (?:the|its?|seat|tank|this|mine(?:'s)?)\b|^ this one\b|\bthis \d{3,4}\b|\bfor this(?: one)?\b|\b(?:and|but|whereas) this\b|, (?:die neue|la nouvelle|la nuova|la nueva|the new one|elle|pesa|tiene|ha|(?:wiegt|hat|ist) sie|weegt|heeft)\b/iu
       ).exec(rest);
       return [m.from, m.to + (stop?.index ?? rest.length)] as const;
     });

@@ -3,13 +3,16 @@ import { namesInTalk, type Named, type OtherNamed } from './named-in-talk';
 import {
   BESIDE,
   clauseAt,
+  COMPARED,
   GOES_ON,
+  INVERTED,
   IS_SO,
   LABEL_OF,
   LISTED,
   MACHINE_VERB,
   OF_IT,
   OPENS_WITH,
+  SUBJECT,
   THEN_SAYS,
   THIS_ONE,
 } from './turns';
@@ -43,39 +46,60 @@ type Of = 'own' | 'other' | 'unsaid' | 'beside';
 interface Turn {
   readonly at: number;
   readonly of: Of;
+  /** Who the next sentence goes on about, where that is another. */
+  readonly then?: Of;
 }
 
 const BACK_TO = 44;
-const WHICH = /^,? (?:which|who|that|die|der|qui|que|che|som)(?!\p{L})/u;
+const WHICH =
+  /^,? (?:which|who|that|having|at (?=\d)|with (?:its|a)|die|der|qui|que|che|som|con (?:sus?|il suo|la sua)|avec (?:son|sa|ses))(?!\p{L})|^ \((?=[^)]*\d)/u;
+
+/** "Dave bought a Brannoch": the next sentence may be of that. */
+const SOMEBODY_BOUGHT =
+  /(?<!\p{L})(?:\p{Lu}\p{Ll}+|he|she|they|mate|friend|brother|wife|neighbour) (?:has |had |just )?bought (?:an?|the) $/u;
+
+/** "The seat height of the Brannoch is" */
+const isLabelOf = (before: string, behind: string): boolean =>
+  LABEL_OF.test(before) && IS_SO.test(behind);
 
 interface TurnsRead {
   readonly turns: readonly Turn[];
   /** Another's by a word behind them: "19 litres on the Brannoch". */
-  readonly ofOthers: readonly (readonly [number, number])[];
+  readonly ofOthers: readonly Theirs[];
 }
 
 /** Where one sentence turns to another machine and back. */
 function turnsIn(text: string, own: readonly Named[], others: readonly OtherNamed[]): TurnsRead {
   const turns: Turn[] = [];
-  const ofOthers: (readonly [number, number])[] = [];
+  const ofOthers: Theirs[] = [];
   const all = [...own, ...others].sort((a, b) => a.from - b.from);
   all.forEach((n, i) => {
     const sure = 'sure' in n ? n.sure : undefined;
     const before = text.slice(Math.max(0, n.from - BACK_TO), n.from);
     const behind = text.slice(n.to, n.to + 60);
     const clause = clauseAt(text, n.from);
+    const opening = text.slice(clause, n.from);
     // "Where the Pellow has 180 mm the Tor has 240": one clause, two names.
     const at = clause < (all[i - 1]?.to ?? 0) ? n.from : clause;
-    const does = MACHINE_VERB.test(behind) || (sure === true && LISTED.test(behind));
-    const opens =
-      OPENS_WITH.test(text.slice(clause, n.from)) && (sure !== false || THEN_SAYS.test(behind));
-    const label = LABEL_OF.test(before) && IS_SO.test(behind);
-    const ofIt = !does && OF_IT.test(text.slice(clause, n.from));
+    const does =
+      (MACHINE_VERB.test(behind) && !INVERTED.test(behind)) ||
+      (sure === true && LISTED.test(behind));
+    const opens = OPENS_WITH.test(opening) && (sure !== false || THEN_SAYS.test(behind));
+    const ofIt = !does && OF_IT.test(opening);
+    const beside = BESIDE.test(before);
+    if (sure === undefined) {
+      if (ofIt || does || opens || !beside || isLabelOf(before, behind))
+        turns.push({ at, of: 'own' });
+      return;
+    }
+    const of = sure ? 'other' : 'unsaid';
+    if (ofIt) ofOthers.push({ from: at, to: n.to, unsure: !sure });
+    else if (does || isLabelOf(before, behind) || SUBJECT.test(opening)) turns.push({ at, of });
+    else if (opens) turns.push({ at, of, then: sure ? of : 'beside' });
     // "Unlike the Pellow, which has a shaft": of it up to the next name.
-    const which = sure === true && WHICH.test(behind);
-    if (ofIt && sure !== undefined) ofOthers.push([at, n.to]);
-    else if (ofIt || does || opens || label || which || (sure !== false && !BESIDE.test(before)))
-      turns.push({ at, of: sure === undefined ? 'own' : sure ? 'other' : 'unsaid' });
+    else if (WHICH.test(behind) && !/(?<!\p{L})i[tn] $/iu.test(before))
+      turns.push({ at: n.from, of, then: COMPARED.test(before) ? 'own' : of });
+    else if (!beside || SOMEBODY_BOUGHT.test(before)) turns.push({ at: sure ? at : n.from, of });
   });
   for (const m of text.matchAll(THIS_ONE)) turns.push({ at: m.index, of: 'own' });
   return { turns: turns.sort((a, b) => a.at - b.at), ofOthers };
@@ -120,10 +144,12 @@ export function whoseIn(
         if ((of === 'other' || of === 'unsaid') && b > a)
           theirs.push({ from: offset + at + a, to: offset + at + b, unsure: of === 'unsaid' });
       });
-      for (const [a, b] of ofOthers)
-        theirs.push({ from: offset + at + a, to: offset + at + b, unsure: false });
-      const of = starts.at(-1)?.of ?? 'own';
-      last = of === 'own' && turns.length === 0 && others.length > 0 ? 'beside' : of;
+      for (const t of ofOthers)
+        theirs.push({ ...t, from: offset + at + t.from, to: offset + at + t.to });
+      const end = starts.at(-1);
+      const of = end?.then ?? end?.of ?? 'own';
+      const beside = others.some((n) => !COMPARED.test(text.slice(0, n.from)));
+      last = of === 'own' && turns.length === 0 && beside ? 'beside' : of;
     }
     start += written.length + 1;
   }

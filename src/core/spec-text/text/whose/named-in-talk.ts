@@ -1,13 +1,19 @@
 import { scanWords } from '../../vocabulary/lexicon';
 import {
+  A_PART,
   AGAINST,
   clauseAt,
+  GERMAN_NOUN,
   IS_SO,
   LABEL_OF,
   LISTED,
   MACHINE_VERB,
+  OF_IT,
   OPENS_WITH,
+  PLACE,
   RIVALRY,
+  SPOKEN_OF,
+  SPOKEN_OF_IN_GERMAN,
   THEN_SAYS,
   THIS_ONE,
 } from './turns';
@@ -35,7 +41,9 @@ const NO_NAME =
   /^(?:the|this|that|these|those|its?|they|there|here|and|but|so|then|also|plus|both|all|every|some|any|one|two|three|you|your|we|our|he|his|she|her|my|mine|if|when|where|while|whereas|with|without|after|before|since|because|although|though|however|overall|still|just|only|even|maybe|perhaps|what|which|who|how|why|not|now|real|same|other|another|base|standard|stock|basic|new|old|low|lowered|road|european|american|british|german|french|italian|spanish|dutch|japanese|euro|rally|adventure|enduro|touring|sport|travel|trail|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|maschine|firma|werkstatt|kiste|fuhre|karre|moto|moped|maker|importer|dealer|factory|bike|owner|dry|wet|kerb|die|der|das|den|dem|bei|mit|auf|für|im|in|eine?|meine?|sie|er|es|ihre?|dazu|auch|und|aber|la|le|les|il|lo|el|los|un|una|une|ma|mon|mi|mio|mia|sur|avec|sulla|con|en|sa|son|ses|su|sus|elle|ella|de|het|bij|op|hij|ze|den|det|na|på|med|jag|ich|je|yo|io|ik|me|per|par|dudaba|also|también|ho|ha|on|of|for|at|to|from|by|as|is|it's)$/u;
 /** Between a maker's word and the model's. */
 const JOINED = /^(?:['’]s)? $|^ (?:from|by|von|de|di|van|från|fra) $/u;
-const GERMAN_NOUNS = /(?<!\p{L})(?:und|ist|nicht|der|wiegt|hat|bei|mit|eine[nmr]?)(?!\p{L})/gu;
+const GERMAN_WORDS =
+  /(?<!\p{L})(?:und|ist|nicht|der|die|das|ein|eine[nmr]?|ich|wiegt|hat|bei|mit|Liter)(?!\p{L})/giu;
+const NOT_GERMAN = /(?<!\p{L})(?:the|het|een|is|og|och|são)(?!\p{L})/iu;
 const LEAST_GERMAN = 2;
 const ARTICLE =
   /(?<!\p{L})(?:the|an?|his|her|la|una?|une|de|een|el|un|il|a|o|uma?|on|with|for|sulla|della|alla|dalla|nella)(?: \p{Ll}+)? $/iu;
@@ -44,6 +52,8 @@ const GERMAN_ARTICLE = /(?<!\p{L})(?:die|der|eine|einer|zur|heißt|(?:seine|ihre
 /** "Brannoch väger 214 kg": a name without an article; "tanken rymmer" is a part. */
 const NORDIC_VERB = /^(?: \d{3,4})? (?:väger|har en|vejer|har et|veier|waży)(?!\p{L})/u;
 const DEFINITE = /(?:en|et|an|n|t|na)$/u;
+/** "The Alps were wet": mountains, and no machine. */
+const MANY = /^ (?:were|are|have)(?!\p{L})/u;
 /** A small letter or a comma and a blank: no sentence begins. */
 const INSIDE = /[\p{Ll},] $/u;
 
@@ -121,7 +131,7 @@ export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
   const rest = all.filter((n) => !ofOwn(n));
   if (rest.length === 0) return none;
   const talkedOf = ours.length > 1 || text.search(THIS_ONE) >= 0;
-  const german = (text.match(GERMAN_NOUNS)?.length ?? 0) >= LEAST_GERMAN;
+  const german = (text.match(GERMAN_WORDS)?.length ?? 0) >= LEAST_GERMAN && !NOT_GERMAN.test(text);
   const known = new Map<string, boolean>();
   const ofTrade = (word: string): boolean => {
     const found = known.get(word) ?? isOfTrade(word);
@@ -152,11 +162,12 @@ export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
     const alone = talkedOf && !german ? 2 : 1;
     if (does && (withArticle || isProper(head))) return alone;
     if (NORDIC_VERB.test(behind) && !DEFINITE.test(head)) return 1;
-    if (german) return 0;
+    if (A_PART.test(behind) || MANY.test(behind)) return 0;
+    if (german) return SPOKEN_OF_IN_GERMAN.test(before) && !GERMAN_NOUN.test(head) ? 1 : 0;
     if (LABEL_OF.test(before) && IS_SO.test(behind)) return alone;
-    return OPENS_WITH.test(text.slice(clauseAt(text, n.from), n.from)) && THEN_SAYS.test(behind)
-      ? 1
-      : 0;
+    const opening = text.slice(clauseAt(text, n.from), n.from);
+    const opens = OPENS_WITH.test(opening) && THEN_SAYS.test(behind);
+    return opens || OF_IT.test(opening) || (SPOKEN_OF.test(before) && !PLACE.test(before)) ? 1 : 0;
   };
   const others = new Map<string, number>();
   for (const n of rest) {

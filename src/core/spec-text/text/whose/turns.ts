@@ -2,6 +2,10 @@
 export const MACHINE_VERB =
   /^(?:(?:['’]s got| has| had| have| weighs| makes| gets| holds| carries| costs| offers| comes| does| packs| runs| manages| tips| sits| needs| uses| wiegt| hat| leistet| kostet| bringt| schafft| verbraucht| fasst| bietet| pèse| fait| a(?= (?:une?|le|la|les|aussi|\d))| coûte| affiche| consomme| annonce| offre| pesa| tiene| cuesta| hace| lleva| gasta| rinde| ofrece| mide| ha| costa| fa| porta| consuma| dichiara| monta| weegt| heeft| kost| haalt| levert| verbruikt| väger| har| kostar| drar| ger| veier| vejer| koster| waży| ma| kosztuje| pali| tem| faz| leva)(?!\p{L})|['’]s? (?=(?:seat|tank|weight|kerb|curb|wet|dry|power|range|fork|shock|travel|clearance|ground|wheelbase|payload|suspension|engine|price|service|fuel)(?!\p{L}))|['’]s(?= \d)| is (?=\d|\p{L}+er(?!\p{L})|only|about|just|an?(?!\p{L})))/u;
 
+/** "Im Gegensatz zur … hat sie": the verb is not the name's. */
+export const INVERTED =
+  /^ (?:hat|ist|wiegt|kostet|heeft|weegt|kost) (?:sie|es|meine|hij|ze|deze|mijn)(?!\p{L})/u;
+
 /** Figures behind a name: "…: 209 kg", "… (209 kg". */
 export const LISTED = /^(?:: ?(?=[^.;]*\d)| \((?=\d))/u;
 
@@ -15,7 +19,30 @@ export const RIVALRY =
 
 /** Words before a name that stands beside what the sentence is of. */
 export const BESIDE =
-  /(?<!\p{L})(?:than|as|like|unlike|versus|vs\.?|against|to|with|next to|beside|instead of|rather than|from|off|over|after|between|and|or|bought|had|rode|sold|considered|als|wie|gegen|gegenüber|zur?|mit|nach|von|vom|und|oder|zwischen|que|à|avec|comme|de|entre|et|ou|con|a|como|y|o|tra|come|alla|della|dalla|e|dan|met|tot|naar|van|en|of|än|med|från|och|eller|do)(?: the| an?| my| his| her| d(?:ie|er|as|en|em)| l[ae]| el| il| un[ae]?| de| het)? $/iu;
+  /(?<!\p{L})(?:than|as|like|unlike|versus|vs\.?|against|to|with|next to|beside|instead of|rather than|from|off|over|after|between|and|or|bought|sold|considered|als|wie|gegen|gegenüber|zur?|mit|nach|von|vom|und|oder|zwischen|que|à|avec|comme|de|entre|et|ou|con|a|como|y|o|tra|come|alla|della|dalla|e|dan|met|tot|naar|van|en|of|än|med|från|och|eller|do)(?: the| an?| my| his| her| d(?:ie|er|as|en|em)| l[ae]| el| il| un[ae]?| de| het)? $/iu;
+
+/** Words before a name that is only weighed, or that was let go: what follows is of the own machine. */
+export const COMPARED =
+  /(?<!\p{L})(?:than|as|like|unlike|over|against|versus|vs\.?|compared (?:to|with)|next to|beside|instead of|rather than|sold|traded(?: in)?|nearly (?:bought|got)|almost (?:bought|got)|considered|from|off|after|que|als|wie|gegenüber|statt|dan|än|end|enn|che|della|rispetto a|alla|frente a|rapport à|contrairement à|vendu|vendí|venduto|verkauft|verkocht|sålde)(?: the| an?| my| his| d(?:ie|er)| l[ae]| el| il| un[ae]?| de| mi| ma| mia)? $/iu;
+
+/** A name as the subject of its clause, with its article. */
+export const SUBJECT =
+  /^[^\p{L}\d]*(?:(?:and|but|while|where|whereas|et|mais|y|pero|e|ma|en|maar|och|men) )?(?:the|an?|his|her|their|\p{L}+['’]s|la|le|el|il|una?|une|de|een|sa|son|su|die|eine)(?: \p{Ll}+)? $/iu;
+
+/** A name that is spoken of as a thing, in a sentence. */
+export const SPOKEN_OF =
+  /(?:(?<!\p{L})(?:the|an?|his|her|their|la|una?|une|el|un|il|le|de|een|uma?|sa|son|su)(?: \p{Ll}+)?|\p{L}['’]s) $/iu;
+/** The same in German, of what is feminine as machines are. */
+export const SPOKEN_OF_IN_GERMAN =
+  /(?<!\p{L})(?:die|eine|einer|zur|seine|ihre|(?:bei|mit|von|auf|an|zu|nach|aus|gegenüber|als|\p{L}{4,}) der)(?: \p{Ll}+e[nr]?)? $/iu;
+/** What German nouns end in, feminine or many. Common usage, no source. */
+export const GERMAN_NOUN =
+  /(?:e|en|ung|heit|keit|schaft|ion|tät|ei|anz|enz|ik|ur|in|innen|nis|zeit|fahrt|art|form|kraft|tour|bank|gabel|feder|zahl|welt|stadt|wahl|last|luft|hand|uhr|nacht|arbeit|antwort|person|tür|wand|nummer|frau|mutter|schwester|tochter|schulter|werkstatt|firma|lima|software|app|basis|power|höh|maß|leute|eltern|kinder|räder|reifen|koffer|bremsen|daten|werte|tests?|bikes?|händler|fahrer|leiter|kunst|post|schrift|sicht|pflicht|angst|lust|macht|nut|wucht|federn|gabeln|alpen)$/u;
+export const PLACE =
+  /(?<!\p{L})(?:in|into|at|through|across|around|near|to|towards|inside|outside|dans|en|à|vers|por|hacia|nel|nella|per|verso|door|naar|genom|i|til|w|do)(?: the| la| le| el| il| lo| de)? $/iu;
+/** A part or a pack behind a name: "the Morlund panniers". */
+export const A_PART =
+  /^ (?:(?:alloy|soft|hard|steel|heated|tall|low|high|comfort|touring|sport|rear|front) )?(?:panniers?|bags?|boxe?s?|luggage|packs?|packages?|dash|display|screens?|tyres?|tires?|seats?|saddle|tanks?|cans?|silencers?|mufflers?|exhausts?|pipes?|shocks?|springs?|suspension|forks?|links?|sprockets?|kits?|versions?|models?|editions?|trims?|modes?|bars?|grips?|brakes?|calipers?|discs?|pads?|chains?|racks?|guards?|plates?|stands?|pumps?|filters?|oil|batter(?:y|ies)|plugs?|engines?|motors?|twins?|singles?|frames?|wheels?|rims?|tubes?|app|store|shop|dealers?|dealership|manual|brochure|website|forum|road|roads|trail|trails|pass|rally|race|desert|mountains?|border|ferry|owners?)(?!\p{L})/iu;
 
 /** A clause that opens with what it is told of: "On the …", "With the …". */
 export const OPENS_WITH =
@@ -23,7 +50,7 @@ export const OPENS_WITH =
 
 /** Behind the name that a clause opens with: no part, but what is said of the machine. */
 export const THEN_SAYS =
-  /^(?:,| (?:the|you|it|there|I|we|they|la|le|les|el|l['’]|los|die|der|das|man|is|ist|beträgt|de|het|är|är|è|es|est|on|c['’]est|hai|tienes|si|se)(?!\p{L})| l['’])/iu;
+  /^(?:,| (?:the|you|it|there|I|we|they|la|le|les|el|l['’]|los|die|der|das|man|is|ist|beträgt|bekommt|kriegt|hat|liegt|fasst|de|het|är|är|è|es|est|on|c['’]est|hai|tienes|si|se|a|o|as|os)(?!\p{L})| l['’])/iu;
 
 /** "The seat height of the …" */
 export const LABEL_OF =
@@ -33,7 +60,7 @@ export const IS_SO =
 
 /** Words before a name that say whose the figure before it is: "19 litres on the …". */
 export const OF_IT =
-  /\d[^.,;:]*(?<!\p{L})(?:on|for|of|in|bei|auf|für|an|chez|sur|pour|dans|en|para|su|sulla|nella|per|op|bij|voor|på|för)(?: the| d(?:ie|er|as|en|em)| l[ae]| el| il| de| het)? $/iu;
+  /\d[^.,;:]*(?<!\p{L})(?:on|for|of|in|with|bei|auf|für|an|chez|sur|pour|dans|en|para|su|sulla|nella|per|op|bij|voor|på|för)(?: the| an?| d(?:ie|er|as|en|em)| l[ae]| el| il| de| het)? $/iu;
 
 /** A sentence that goes on about what the last one told of. */
 export const GOES_ON =
