@@ -123,6 +123,9 @@ const CAME_TO = /^ +[\d.,]+(?: ?\p{L}+)? +to +/u;
 /** Run in after so many kilometres or miles. Common practice, no source. */
 const RUN_IN = 1000;
 
+const LESS =
+  /^ ?(?:less|more|cheaper|dearer|extra|weniger|mehr|teurer|billiger|günstiger|(?:de |en )?(?:moins|plus)(?= (?:que|cher)|[.,;]|$)|menos(?= que|[.,;]|$)|más(?= que|[.,;]|$)|(?:in )?(?:meno|più)(?= (?:de|d|cara)|[.,;]|$)|minder|goedkoper|duurder|billigare|dyrare|billigere|dyrere)(?!\p{L})/iu;
+
 /** Longer than this, in characters, a line without a mark is talk written down as it was heard. */
 const UNPUNCTUATED = 90;
 /** Where the next clause opens in one. */
@@ -253,6 +256,8 @@ export function blockedIn(
         /^ (?:of )?(?:fuel|petrol|gas|oil|coolant)(?!\p{L})/iu.test(text.slice(q.to, q.to + 14)))
     )
       found.set(i, 'changed');
+    // "It costs £2,600 less", than another.
+    if (isMoney(q) && LESS.test(text.slice(q.to, q.to + 24))) found.set(i, 'changed');
     if (
       isMoney(q) &&
       (FOR_WORK.test(text.slice(q.to, q.to + 40)) ||

@@ -104,8 +104,18 @@ function isOfOne(lines: readonly ScannedLine[], heads: readonly (string | undefi
   const named = new Set(
     heads.flatMap((h) => (h === undefined ? [] : [h.toLowerCase().split(' ')[0] ?? ''])),
   );
-  return [...named].filter((word) => title.includes(word)).length === 1;
+  // "Narrowed it to the Loma 390 and the Corvane": of both.
+  const together = before.some((l) => [...named].some((word) => withAnother(l.line, word)));
+  return [...named].filter((word) => title.includes(word)).length === 1 && !together;
 }
+
+/** Whether a machine's word is joined to a name before it by "and" or "or". */
+const withAnother = (line: string, word: string): boolean => {
+  const at = line.toLowerCase().indexOf(word);
+  return at > 0 && JOINED_TO.test(line.slice(0, at));
+};
+const JOINED_TO =
+  /\p{Lu}[\p{L}\d]*(?: \d{2,4})? (?:and|or|&|und|oder|et|ou|y|o|e|en|of|och|eller|i) (?:(?:the|die|l[ae]|el|il|de|an?) )?(?:\p{Lu}\p{L}+ )?$/u;
 
 /** Paragraphs, by blank lines or rules. */
 function paragraphs(lines: readonly ScannedLine[]): readonly (readonly ScannedLine[])[] {

@@ -160,7 +160,7 @@ export function readBlock(
   const likely: FigureProposal[] = [];
   const passedOver: PassedOver[] = [];
   const clock: ClockReading[] = [];
-  const whose = whoseIn(lines, own);
+  const whose = whoseIn(lines, own, survey.sale);
   let above: Word | undefined;
   let aboveBasis: Basis | undefined;
   let heading: Heading | undefined;

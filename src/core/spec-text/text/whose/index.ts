@@ -3,6 +3,7 @@ import { namesInTalk, type Named, type OtherNamed } from './named-in-talk';
 import {
   BESIDE,
   clauseAt,
+  inFull,
   COMPARED,
   GOES_ON,
   INVERTED,
@@ -75,10 +76,10 @@ function turnsIn(text: string, own: readonly Named[], others: readonly OtherName
   const all = [...own, ...others].sort((a, b) => a.from - b.from);
   all.forEach((n, i) => {
     const sure = 'sure' in n ? n.sure : undefined;
-    const before = text.slice(Math.max(0, n.from - BACK_TO), n.from);
+    const before = inFull(text.slice(Math.max(0, n.from - BACK_TO), n.from));
     const behind = text.slice(n.to, n.to + 60);
     const clause = clauseAt(text, n.from);
-    const opening = text.slice(clause, n.from);
+    const opening = inFull(text.slice(clause, n.from));
     // "Where the Pellow has 180 mm the Tor has 240": one clause, two names.
     const at = clause < (all[i - 1]?.to ?? 0) ? n.from : clause;
     const does =
@@ -106,8 +107,10 @@ function turnsIn(text: string, own: readonly Named[], others: readonly OtherName
 }
 
 /** Who a sentence is of before it names anybody. */
-function carried(last: Of, words: string): Of {
+function carried(last: Of, words: string, sale: boolean): Of {
   const goesOn = GOES_ON.test(words);
+  // An advert is of what it sells.
+  if (sale && !goesOn) return 'own';
   if (last === 'other') return goesOn ? 'other' : 'unsaid';
   if (last === 'beside') return goesOn ? 'unsaid' : 'own';
   return last;
@@ -118,10 +121,12 @@ function carried(last: Of, words: string): Of {
  * "The Brannoch has a 19 litre tank. It costs more. The Rove carries 17." Nothing where the text names no other. Linear in the text.
  * @param lines with their places in the whole text
  * @param own words of the own machine's name, in small letters
+ * @param sale the text offers it
  */
 export function whoseIn(
   lines: readonly { readonly written: string; readonly offset: number }[],
   own: readonly string[],
+  sale = false,
 ): Whose {
   const names = namesInTalk(lines.map((l) => l.written).join('\n'), own);
   if (names.others.length === 0) return NOBODY;
@@ -138,7 +143,7 @@ export function whoseIn(
           .map((n): N => ({ ...n, from: n.from - from, to: n.to - from }));
       const others = within(names.others);
       const { turns, ofOthers } = turnsIn(text, within(names.own), others);
-      const starts: readonly Turn[] = [{ at: 0, of: carried(last, text) }, ...turns];
+      const starts: readonly Turn[] = [{ at: 0, of: carried(last, text, sale) }, ...turns];
       starts.forEach(({ at: a, of }, i) => {
         const b = starts[i + 1]?.at ?? text.length;
         if ((of === 'other' || of === 'unsaid') && b > a)

@@ -3,6 +3,7 @@ import {
   A_PART,
   AGAINST,
   clauseAt,
+  inFull,
   GERMAN_NOUN,
   IS_SO,
   LABEL_OF,
@@ -32,7 +33,7 @@ export interface OtherNamed extends Named {
 
 /** Capitalised words in a row with the numbers among them. */
 const NAME =
-  /(?<![\p{L}\d'’-])\p{Lu}\p{Ll}[\p{L}-]+(?: (?:\p{Lu}\p{Ll}[\p{L}-]+|\d{3,4}(?![\d.,]*\d|[\d.,]*[ -]?(?:cc|ccm|km|kms|mi|miles|kg|kilos?|lbs?|mm|cm|hp|bhp|PS|ch|cv|kW|EUR|€|rpm|Nm|W|L|l)(?![\p{L}'’]))))*/gu;
+  /(?<![\p{L}\d-])(?<!(?<!(?<!\p{L})(?:[ld]|all|dell|sull|nell|dall|un))['’])\p{Lu}\p{Ll}[\p{L}-]+(?: (?:\p{Lu}\p{Ll}[\p{L}-]+|\d{3,4}(?![\d.,]*\d|[\d.,]*[ -]?(?:cc|ccm|km|kms|mi|miles|kg|kilos?|lbs?|mm|cm|hp|bhp|PS|ch|cv|kW|EUR|€|rpm|Nm|W|L|l)(?![\p{L}'’]))))*/gu;
 /** A machine told by its number: "the 390 has 35 hp". */
 const NUMBER = /(?<=(?<!\p{L})(?:[Tt]he|[Dd]ie|[Ll]a|[Dd]e|[Ii]l|[Ee]l) )\d{3,4}(?![\d.,]*\d)/gu;
 const YEAR = /^(?:19[5-9]|20[0-4])\d$/;
@@ -147,7 +148,7 @@ export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
   const isProper = (word: string): boolean => proper.has(word);
   /** 0: none, 1: perhaps, 2: surely another machine. */
   const evidence = (n: Named): number => {
-    const before = text.slice(Math.max(0, n.from - BACK_TO), n.from);
+    const before = inFull(text.slice(Math.max(0, n.from - BACK_TO), n.from));
     const behind = text.slice(n.to, n.to + 60);
     const does = MACHINE_VERB.test(behind);
     const [head = '', ...more] = n.words;
@@ -165,7 +166,7 @@ export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
     if (A_PART.test(behind) || MANY.test(behind)) return 0;
     if (german) return SPOKEN_OF_IN_GERMAN.test(before) && !GERMAN_NOUN.test(head) ? 1 : 0;
     if (LABEL_OF.test(before) && IS_SO.test(behind)) return alone;
-    const opening = text.slice(clauseAt(text, n.from), n.from);
+    const opening = inFull(text.slice(clauseAt(text, n.from), n.from));
     const opens = OPENS_WITH.test(opening) && THEN_SAYS.test(behind);
     return opens || OF_IT.test(opening) || (SPOKEN_OF.test(before) && !PLACE.test(before)) ? 1 : 0;
   };

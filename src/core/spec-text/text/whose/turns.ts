@@ -11,7 +11,7 @@ export const LISTED = /^(?:: ?(?=[^.;]*\d)| \((?=\d))/u;
 
 /** Words before a name by which a text weighs machines against each other. Common usage, no source. */
 export const AGAINST =
-  /(?:(?<!\p{L})(?:than|unlike|versus|vs\.?|against|compared (?:to|with)|compare (?:it )?(?:to|with)|next to|beside|rival,?|instead of|rather than|considered|(?:nearly|almost) (?:bought|got|went for)|between|over|alongside|in (?:contrast|comparison),?|by contrast,?|whereas|where|while|meanwhile,?|traded(?: in)?|as|like|shop (?:it |this )?(?:with|against)|this or|(?:als|wie)|gegen|gegenüber|zum gegensatz zur?|gegensatz zur?|gegensatz dazu (?:hat|ist|wiegt)|vergleich (?:zur?|mit)|verglichen mit|zwischen|geschwankt mit|que|contrairement à|hésit\p{L}* (?:avec|entre)|rapport à|comparée? (?:à|avec)|face à|à côté de|dud\p{L}* (?:con|entre)|frente a|comparad[ao] con|diferencia de|indecis[oa] (?:con|tra)|rispetto|differenza d|confronto (?:a|con)|accanto a|dan|twijfel\p{L}* (?:met|tussen)|vergeleken met|tegenstelling tot|tegenover|än|jämfört med|skillnad från|mellan den och|enn|end|sammenlignet med|niż|porównaniu z|comparad[ao] com|contrário d))(?: the| an?| my| his| her| d(?:ie|er|as|en|em)| l[ae]| el| il| un[ae]?| de| het| [ao]|ella|alla| alla|a)? $/iu;
+  /(?:(?<!\p{L})(?:than|unlike|versus|vs\.?|against|compared (?:to|with)|compare (?:it )?(?:to|with)|next to|beside|rival,?|instead of|rather than|considered|(?:nearly|almost) (?:bought|got|went for)|between|over|alongside|in (?:contrast|comparison),?|by contrast,?|whereas|where|while|meanwhile,?|traded(?: in)?|as|like|shop (?:it |this )?(?:with|against)|this or|(?:I|we|he|she) (?:had|owned|used to have)|j['’](?:avais|ai eu)|tenía|tuve|avevo|ho avuto|ich hatte|hatte ich|tinha|tive|miałem|miałam|hade|hadde|havde|ik had|had ik|veng[oa] d|venía d|vengo da|viens d|komme von|kom(?:mer)? fr(?:ån|a)|(?:als|wie)|gegen|gegenüber|zum gegensatz zur?|gegensatz zur?|gegensatz dazu (?:hat|ist|wiegt)|vergleich (?:zur?|mit)|verglichen mit|zwischen|geschwankt mit|que|contrairement à|hésit\p{L}* (?:avec|entre)|rapport à|comparée? (?:à|avec)|face à|à côté de|dud\p{L}* (?:con|entre)|frente a|comparad[ao] con|diferencia de|indecis[oa] (?:con|tra)|rispetto|differenza d|confronto (?:a|con)|accanto a|dan|twijfel\p{L}* (?:met|tussen)|vergeleken met|tegenstelling tot|tegenover|än|jämfört med|skillnad från|mellan den och|enn|end|sammenlignet med|niż|porównaniu z|comparad[ao] com|contrário d))(?: the| an?| my| his| her| d(?:ie|er|as|en|em)| l[ae]| el| il| un[ae]?| de| het| [ao]|ella|alla| alla|a)? $/iu;
 
 /** Words of a sentence that make what it names a rival, or a machine that somebody else has. */
 export const RIVALRY =
@@ -68,7 +68,7 @@ export const GOES_ON =
 
 /** Words for the machine that a text is about, where it does not say its name. */
 export const THIS_ONE =
-  /(?<!\p{L})(?:this (?:one|thing|bike|machine)|mine|ours|our (?:bike|one|test bike|tester)|my (?:bike|own|one)|the test bike|(?:I|we) (?:get|got|have|see|manage)(?=[^.;]* \d)|meine(?= (?:hat|ist|wiegt|kostet|braucht))|(?:die|meine) eigene|diese(?: hier)?(?= (?:hat|ist|wiegt|kostet))|celle-ci|la mienne|ma moto|ésta|esta(?= (?:pesa|tiene|cuesta|hace))|la mía|la mia(?= (?:ha|pesa|costa|fa|moto))|questa(?= (?:ha|pesa|costa|fa))|deze(?= (?:heeft|weegt|kost))|de mijne|mijn motor|min egen|den här|denna)(?!\p{L})/giu;
+  /(?<!\p{L})(?:this (?:one|thing|bike|machine)|mine|ours|our (?:bike|one|test bike|tester)|my (?:bike|own|one)|the test bike|(?:I|we) (?:get|got|have|see|manage)(?=[^.;]* \d)|meine(?= (?:hat|ist|wiegt|kostet|braucht))|(?:die|meine) eigene|diese(?: hier)?(?= (?:hat|ist|wiegt|kostet|\d))|celle-ci|la mienne|ma moto|ésta|esta(?= (?:pesa|tiene|cuesta|hace|\d))|la mía|la mia(?= (?:ha|pesa|costa|fa|moto|\d))|questa(?= (?:ha|pesa|costa|fa|\d))|deze(?= (?:heeft|weegt|kost|\d))|de mijne|mijn motor|min egen|den här|denna)(?!\p{L})/giu;
 
 /** Where a clause begins. */
 const CLAUSE =
@@ -84,3 +84,19 @@ export function clauseAt(text: string, at: number): number {
   for (const m of text.slice(start, at).matchAll(CLAUSE)) from = start + m.index + m[0].length;
   return from;
 }
+
+const ELIDED = /(?<!\p{L})(l|d|all|dell|sull|nell|dall|un)['’]$/iu;
+const IN_FULL: Readonly<Record<string, string>> = {
+  l: 'la ',
+  d: 'de ',
+  all: 'alla ',
+  dell: 'della ',
+  sull: 'sulla ',
+  nell: 'nella ',
+  dall: 'dalla ',
+  un: 'una ',
+};
+
+/** Words before a name, "l'" and the like in full: "celle de l'…" reads as "celle de la …". */
+export const inFull = (before: string): string =>
+  before.replace(ELIDED, (_, article: string) => IN_FULL[article.toLowerCase()] ?? 'la ');
