@@ -87,7 +87,7 @@ function turnsIn(text: string, own: readonly Named[], others: readonly OtherName
       (sure === true && LISTED.test(behind));
     const opens = OPENS_WITH.test(opening) && (sure !== false || THEN_SAYS.test(behind));
     const ofIt = !does && OF_IT.test(opening);
-    const beside = BESIDE.test(before);
+    const beside = BESIDE.test(before) || (sure !== undefined && COMPARED.test(before));
     if (sure === undefined) {
       if (ofIt || does || opens || !beside || isLabelOf(before, behind))
         turns.push({ at, of: 'own' });
@@ -106,6 +106,17 @@ function turnsIn(text: string, own: readonly Named[], others: readonly OtherName
   return { turns: turns.sort((a, b) => a.at - b.at), ofOthers };
 }
 
+/** Names by their order in a text: those of one stretch after the other, places counted from its beginning. */
+function inOrder<N extends Named>(names: readonly N[]): (from: number, to: number) => readonly N[] {
+  let next = 0;
+  return (from, to) => {
+    const found: N[] = [];
+    for (let n = names[next]; n && n.from < to; n = names[(next += 1)])
+      if (n.from >= from && n.to <= to) found.push({ ...n, from: n.from - from, to: n.to - from });
+    return found;
+  };
+}
+
 /** Who a sentence is of before it names anybody. */
 function carried(last: Of, words: string, sale: boolean): Of {
   const goesOn = GOES_ON.test(words);
@@ -120,29 +131,28 @@ function carried(last: Of, words: string, sale: boolean): Of {
  * Which stretches of a text tell of other machines than its own, by the names that it sets beside it and by what goes on about them:
  * "The Brannoch has a 19 litre tank. It costs more. The Rove carries 17." Nothing where the text names no other. Linear in the text.
  * @param lines with their places in the whole text
- * @param own words of the own machine's name, in small letters
+ * @param ownWords of the own machine's name, in small letters
  * @param sale the text offers it
  */
 export function whoseIn(
   lines: readonly { readonly written: string; readonly offset: number }[],
-  own: readonly string[],
+  ownWords: readonly string[],
   sale = false,
 ): Whose {
-  const names = namesInTalk(lines.map((l) => l.written).join('\n'), own);
+  const names = namesInTalk(lines.map((l) => l.written).join('\n'), ownWords);
   if (names.others.length === 0) return NOBODY;
   const theirs: Theirs[] = [];
   let last: Of = 'own';
   let start = 0;
+  const ownIn = inOrder(names.own);
+  const othersIn = inOrder(names.others);
   for (const { written, offset } of lines) {
     if (written.trim() === '' || last === 'unsaid') last = 'own';
     for (const { text, at } of sentencesOf(written)) {
       const from = start + at;
-      const within = <N extends Named>(list: readonly N[]) =>
-        list
-          .filter((n) => n.from >= from && n.to <= from + text.length)
-          .map((n): N => ({ ...n, from: n.from - from, to: n.to - from }));
-      const others = within(names.others);
-      const { turns, ofOthers } = turnsIn(text, within(names.own), others);
+      const own = ownIn(from, from + text.length);
+      const others = othersIn(from, from + text.length);
+      const { turns, ofOthers } = turnsIn(text, own, others);
       const starts: readonly Turn[] = [{ at: 0, of: carried(last, text, sale) }, ...turns];
       starts.forEach(({ at: a, of }, i) => {
         const b = starts[i + 1]?.at ?? text.length;

@@ -33,7 +33,7 @@ export interface OtherNamed extends Named {
 
 /** Capitalised words in a row with the numbers among them. */
 const NAME =
-  /(?<![\p{L}\d-])(?<!(?<!(?<!\p{L})(?:[ld]|all|dell|sull|nell|dall|un))['’])\p{Lu}\p{Ll}[\p{L}-]+(?: (?:\p{Lu}\p{Ll}[\p{L}-]+|\d{3,4}(?![\d.,]*\d|[\d.,]*[ -]?(?:cc|ccm|km|kms|mi|miles|kg|kilos?|lbs?|mm|cm|hp|bhp|PS|ch|cv|kW|EUR|€|rpm|Nm|W|L|l)(?![\p{L}'’]))))*/gu;
+  /(?<![\p{L}\d-])(?<!(?<!(?<!\p{L})(?:[lLdD]|[aA]ll|[dD]ell|[sS]ull|[nN]ell|[dD]all|[uU]n))['’])\p{Lu}\p{Ll}[\p{L}-]+(?: (?:\p{Lu}\p{Ll}[\p{L}-]+|\d{3,4}(?![\d.,]*\d|[\d.,]*[ -]?(?:cc|ccm|km|kms|mi|miles|kg|kilos?|lbs?|mm|cm|hp|bhp|PS|ch|cv|kW|EUR|€|rpm|Nm|W|L|l)(?![\p{L}'’]))))*/gu;
 /** A machine told by its number: "the 390 has 35 hp". */
 const NUMBER = /(?<=(?<!\p{L})(?:[Tt]he|[Dd]ie|[Ll]a|[Dd]e|[Ii]l|[Ee]l) )\d{3,4}(?![\d.,]*\d)/gu;
 const YEAR = /^(?:19[5-9]|20[0-4])\d$/;
@@ -143,7 +143,9 @@ export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
   const proper = new Set(
     german
       ? []
-      : rest.filter((n) => INSIDE.test(text.slice(0, n.from))).map((n) => n.words[0] ?? ''),
+      : rest
+          .filter((n) => INSIDE.test(text.slice(Math.max(0, n.from - 2), n.from)))
+          .map((n) => n.words[0] ?? ''),
   );
   const isProper = (word: string): boolean => proper.has(word);
   /** 0: none, 1: perhaps, 2: surely another machine. */
