@@ -132,3 +132,35 @@ describe('what stands in brackets between a label and its colon', () => {
     expect(read(`Brenkov 410\n${line}`)).toEqual([told]);
   });
 });
+
+// How sheets and reviews tell a standard, a low and a tall seat. Common usage, no source.
+describe('the seats that a machine can be had with', () => {
+  const seats = (said: string) =>
+    readText(`Tarnel 480: kerb weight 178 kg. ${said}`)
+      .machines.flatMap((m) => m.proposals)
+      .flatMap((p) =>
+        p.kind === 'figure' && p.key === 'seatHeight' && p.ticked ? [[p.amount, p.basis]] : [],
+      );
+  const BOTH = [
+    [865, 'standard-seat'],
+    [840, 'low-seat'],
+  ];
+  test.each([
+    'Seat height is 865 mm with a low seat of 840 mm.',
+    'Seat height 865 mm, low seat 840 mm.',
+    'The seat is 865 mm high, or 840 mm with the low seat.',
+    'Seat height 865 mm (840 mm with the low seat, 890 mm with the tall one).',
+    'The seat height of 865 mm drops to 840 mm with the low seat.',
+    'Die Sitzhöhe beträgt 865 mm, mit niedriger Sitzbank 840 mm.',
+    'Sitzhöhe 865 mm mit einer niedrigen Sitzbank von 840 mm.',
+    'Sitzhöhe 865 mm, 840 mm mit niedriger Sitzbank, 890 mm mit hoher Sitzbank.',
+  ])('%s', (said) => {
+    expect(seats(said)).toEqual(BOTH);
+  });
+  test('a tall seat is none of the two', () => {
+    expect(seats('With the comfort seat it is 890 mm, seat height as standard 865 mm.')).toEqual([
+      [865, 'standard-seat'],
+    ]);
+    expect(seats('The seat height is 865 mm.')).toEqual([[865, 'standard-seat']]);
+  });
+});

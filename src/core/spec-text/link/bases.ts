@@ -43,12 +43,16 @@ function inOrder(
 /** Farthest that a basis word may stand, in points of {@link cost}. */
 const FARTHEST = 4.2;
 
+const DIRECTLY = /^ ?(?:of|at|is|von|mit|de|da|di|a|à|:|=)? ?$/iu;
+
 /** What lies between a basis word and a figure, in points; another figure between costs most. */
 function cost(text: string, m: Mention, f: WantsBasis, all: readonly WantsBasis[]): number {
   const first = m.to <= f.from;
   const [a, b] = first ? [m.to, f.from] : [f.to, m.from];
   if (b < a) return 0;
   const gapText = text.slice(a, b);
+  // "With a low seat of 840 mm": nothing stands nearer.
+  if (first && DIRECTLY.test(gapText)) return 0;
   const gap = gapOf(gapText);
   const figures = all.filter((o) => o !== f && o.from >= a && o.to <= b).length;
   // "4.6, worst 6.1 on the motorway": a word behind another number is said of that one.

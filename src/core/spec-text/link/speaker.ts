@@ -4,7 +4,7 @@ import type { Mention } from '../vocabulary/lexicon';
 
 /** Words that say that the machine is not as the maker built it. */
 export const CHANGED =
-  /\blowered (?!version|suspension|model)|\blowering link|\btiefergelegt|\brabaissée|\bribassata|\bcut down|\brebajada|\bwith the (?:rally|comfort|low) seat|\b(?:the|an|with) (?:big|bigger|large|larger|optional|long[- ]range) tank\b/iu;
+  /\blowered (?!version|suspension|model)|\blowering link|\btiefergelegt|\brabaissée|\bribassata|\bcut down|\brebajada|\bwith the (?:rally|comfort) seat|\b(?:the|an|with) (?:big|bigger|large|larger|optional|long[- ]range) tank\b/iu;
 
 const MEASURED =
   /measured|scales|\bweighed\b|taped|dyno|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|mesuré|medido|on test/iu;

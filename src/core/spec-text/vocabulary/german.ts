@@ -29,7 +29,7 @@ export const GERMAN: Vocabulary = {
     sprocketRear: 'kettenrad|kettenblatt|kettenrad hinten',
     chainLinks: '~kette',
     seatHeight:
-      '~sitzbank|~sitzpolster|sitzhohe|sitzh|~sitz|sitzbankhohe|sattelhohe|sitzhohe unbeladen|sitzhohe liegt bei|niedrige sitzhohe=low-seat|sitzhohe niedrig=low-seat',
+      '~sitzbank|~sitzpolster|sitzhohe|sitzh|~sitz|sitzbankhohe|sattelhohe|sitzhohe unbeladen|sitzhohe liegt bei|niedrige sitzbank=low-seat|niedrige bank=low-seat|niedriger sitzbank=low-seat|niedriger bank=low-seat|niedrigen sitzbank=low-seat|niedrigen bank=low-seat|niedrigere sitzbank=low-seat|niedrigere bank=low-seat|niedrigerer sitzbank=low-seat|niedrigerer bank=low-seat|niedrigeren sitzbank=low-seat|niedrigeren bank=low-seat|tiefe sitzbank=low-seat|tiefe bank=low-seat|tiefer sitzbank=low-seat|tiefer bank=low-seat|tiefen sitzbank=low-seat|tiefen bank=low-seat|flache sitzbank=low-seat|flache bank=low-seat|flacher sitzbank=low-seat|flacher bank=low-seat|flachen sitzbank=low-seat|flachen bank=low-seat|niedriger sitz=low-seat|niedrigem sitz=low-seat|niedrigen sitz=low-seat|niedrige sitzhohe=low-seat|sitzhohe niedrig=low-seat',
     tank: '~in den tank passen|passen in den tank|in den tank passen|~tank mit|tankinhalt|tank|tankvolumen|kraftstoffvorrat|tank fasst|kraftstofftank|tankkapazitat|kraftstoffbehalter|tankgrosse|benzintank',
     consumption:
       'spritkonsum|~schluckt|~verbrauche|durst|verbrauche|verbrauch|kraftstoffverbrauch|durchschnittsverbrauch=mixed|testverbrauch|normverbrauch=cycle|benzinverbrauch|spritverbrauch|verbraucht|verbrauch wmtc=cycle|braucht',
@@ -87,7 +87,8 @@ export const GERMAN: Vocabulary = {
     asked: 'vb|vhb|fp|festpreis|verhandlungsbasis|verhandelbar|fix',
     paid: 'bezahlt|gekauft fur',
     list: 'listenpreis|neupreis|uvp|grundpreis',
-    'low-seat': 'niedrige sitzbank|tiefergelegt|niedrige version',
+    'low-seat':
+      'niedrige sitzbank|niedriger sitzbank|niedrigen sitzbank|niedriger sitz|niedrigem sitz|niedrigen sitz|tiefe sitzbank|tiefer sitzbank|tiefen sitzbank|flache sitzbank|flacher sitzbank|flachen sitzbank|niedrigere sitzbank|niedrigeren sitzbank|tiefergelegt|niedrige version',
     cycle: 'wmtc|normverbrauch|nach norm',
     motorway: 'vollgas|bei 130|bab|autobahntempo|autobahn',
     gentle: 'sparsam|gemutlich',

@@ -254,6 +254,13 @@ const SUPPOSED: readonly Cue[] = [
 
 /** "Mit der Morlund-Sitzbank", "avec la selle Morlund": a maker of parts. */
 const NAMED_PARTS: readonly Cue[] = [
+  // "890 mm mit hoher Sitzbank".
+  {
+    standing: 'changed',
+    behind: true,
+    words:
+      /(?<=\d ?(?:mm|cm)? )(?:mit (?:der )?hohe[rn] (?:sitzbank|sitz)|avec (?:la )?selle (?:haute|confort)|con (?:el )?asiento (?:alto|confort)|con (?:la )?sella (?:alta|comfort))(?!\p{L})/iu,
+  },
   {
     standing: 'changed',
     words:

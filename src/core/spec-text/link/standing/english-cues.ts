@@ -200,6 +200,18 @@ const RELATED: readonly Cue[] = [
 ];
 
 const CHANGED: readonly Cue[] = [
+  // "890 mm with the tall one", "with the comfort seat it is 890".
+  {
+    standing: 'changed',
+    behind: true,
+    words:
+      /(?<=\d ?(?:mm|cm|in|inch(?:es)?|")? )(?:with|on) (?:the|an?) (?:optional )?(?:tall|taller|high|higher|rally|comfort|touring) (?:seat|saddle|one|option)(?!\p{L})/iu,
+  },
+  {
+    standing: 'changed',
+    words:
+      /(?<!\d ?(?:mm|cm|in|inch(?:es)?|")? )(?<!\p{L})(?:with|on) (?:the|an?) (?:optional )?(?:tall|taller|high|higher|rally|comfort|touring) (?:seat|saddle)(?!\p{L})/iu,
+  },
   // "With the Morlund seat": a maker of parts.
   {
     standing: 'changed',
