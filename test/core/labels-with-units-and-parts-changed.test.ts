@@ -158,7 +158,7 @@ describe('the seats that a machine can be had with', () => {
     expect(seats(said)).toEqual(BOTH);
   });
   test('a tall seat is none of the two', () => {
-    expect(seats('With the comfort seat it is 890 mm, seat height as standard 865 mm.')).toEqual([
+    expect(seats('With the comfort seat it is 890 mm. The standard seat is 865 mm.')).toEqual([
       [865, 'standard-seat'],
     ]);
     expect(seats('The seat height is 865 mm.')).toEqual([[865, 'standard-seat']]);

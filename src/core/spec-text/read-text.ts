@@ -12,7 +12,7 @@ import { footnotesIn, readBlock, type BlockRead } from './text/read-block';
 import { readMachineTable } from './text/read-table';
 import { settled } from './text/settle';
 import { isPersonal, isSpoken } from './text/who-tells';
-import { surveyOf, type Survey } from './text/survey';
+import { namesSeveral, surveyOf, type Survey } from './text/survey';
 import { type ScannedLine } from './text/scanned-line';
 import { tubesAsked } from './text/tubes';
 
@@ -79,8 +79,10 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
     table?.kind === 'rows'
       ? table.machines.map((m) => fromRow(m, survey))
       : table
-        ? table.machines.map((m) => fromLines(m.lines.map(scanned), survey, m.name, listen))
-        : blocksOf(all).map((block) => fromLines(block, survey, undefined, listen));
+        ? table.machines.map((m) => fromLines(m.lines.map(scanned), survey, m.name, listen, plain))
+        : apart(blocksOf(all), survey).map((block) =>
+            fromLines(block.lines, block.survey, undefined, listen, plain),
+          );
   return {
     machines: machines.map((m) => asTyped(m, plain, text)),
     gallon: survey.gallon,
@@ -91,6 +93,16 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
     leftOut: Math.max(0, text.length - SPEC_TEXT_LIMIT),
   };
 }
+
+/** Machines told apart: what the whole text made doubtful is not, where a part of it names one alone. */
+const apart = (blocks: readonly (readonly ScannedLine[])[], survey: Survey) =>
+  blocks.map((lines) => ({
+    lines,
+    survey:
+      blocks.length > 1 && survey.several
+        ? { ...survey, several: namesSeveral(lines.map((l) => l.written).join('\n')) }
+        : survey,
+  }));
 
 /** Words as they stand in the text, where reading put a sign or a unit in place of another. */
 function asTyped(machine: MachineRead, plain: string, text: string): MachineRead {
@@ -111,10 +123,12 @@ function fromLines(
   survey: Survey,
   name: string | undefined,
   listen: Listen | undefined,
+  whole: string,
 ): MachineRead {
   const lines = all.map((l) => ({ line: l.written, offset: l.offset }));
   const text = lines.map((l) => l.line).join('\n');
-  const names = named(text, lines, name);
+  const found = named(text, lines, name);
+  const names = found.model === '' ? { ...found, ...toldAs(all, whole) } : found;
   const own = `${names.maker} ${names.model}`.toLowerCase().split(/\s+/).filter(Boolean);
   const read: BlockRead = readBlock(all, survey, footnotesIn(all), own, listen);
   const told = tubesAsked(settled(read.proposals), text);
@@ -137,6 +151,14 @@ function fromLines(
     from: first?.offset ?? 0,
     to: (last?.offset ?? 0) + (last?.line.length ?? 0),
   };
+}
+
+/** "The Loma: 860 mm seat": by the name under which it is told, in full where the text says that elsewhere. */
+function toldAs(lines: readonly ScannedLine[], whole: string): { readonly model?: string } {
+  const machine = lines.find((l) => l.machine !== undefined)?.machine;
+  if (machine === undefined) return {};
+  const full = new RegExp(`(?<!\\p{L})${machine} \\d{2,4}(?![\\d.,]*\\d)`, 'u').exec(whole)?.[0];
+  return { model: full ?? machine };
 }
 
 /** A text that gives nothing but tyre sizes may sell tyres. */

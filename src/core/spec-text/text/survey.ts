@@ -87,7 +87,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[], home?: Cur
     sale,
     sums,
     languages,
-    several: subjectsOf(text).size >= 2 || versionsOf(text) >= 2 || TWO_AT_ONCE.test(lower),
+    several: namesSeveral(text),
     owned: OWNED.test(lower),
     approved: APPROVED.test(lower),
     ours: about === 'ours',
@@ -151,6 +151,10 @@ const versionsOf = (text: string): number =>
       ([, v]) => v,
     ),
   ).size;
+
+/** Whether a text tells of several machines by their names, in running text. */
+export const namesSeveral = (text: string): boolean =>
+  subjectsOf(text).size >= 2 || versionsOf(text) >= 2 || TWO_AT_ONCE.test(lowered(text));
 
 function subjectsOf(text: string): ReadonlySet<string> {
   const found = new Set<string>();

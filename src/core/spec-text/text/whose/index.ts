@@ -1,6 +1,7 @@
 import { sentencesOf } from '../../link/sentences';
 import { namesInTalk, type Named, type OtherNamed } from './named-in-talk';
 import {
+  ACQUIRED,
   BESIDE,
   clauseAt,
   inFull,
@@ -69,6 +70,16 @@ interface TurnsRead {
   readonly ofOthers: readonly Theirs[];
 }
 
+/** A stretch that begins at a place, its names blanked out. */
+const withoutNames = (words: string, at: number, names: readonly Named[]): string =>
+  names.reduce(
+    (rest, { from, to }) =>
+      from >= at && to <= at + words.length
+        ? rest.slice(0, from - at) + '_'.repeat(to - from) + rest.slice(to - at)
+        : rest,
+    words,
+  );
+
 /** Where one sentence turns to another machine and back. */
 function turnsIn(text: string, own: readonly Named[], others: readonly OtherNamed[]): TurnsRead {
   const turns: Turn[] = [];
@@ -79,7 +90,8 @@ function turnsIn(text: string, own: readonly Named[], others: readonly OtherName
     const before = inFull(text.slice(Math.max(0, n.from - BACK_TO), n.from));
     const behind = text.slice(n.to, n.to + 60);
     const clause = clauseAt(text, n.from);
-    const opening = inFull(text.slice(clause, n.from));
+    // "Traded my Tor 490 for a Brannoch": the number is a name's, and no figure.
+    const opening = inFull(withoutNames(text.slice(clause, n.from), clause, all));
     // "Where the Pellow has 180 mm the Tor has 240": one clause, two names.
     const at = clause < (all[i - 1]?.to ?? 0) ? n.from : clause;
     const does =
@@ -164,7 +176,15 @@ export function whoseIn(
       const end = starts.at(-1);
       const of = end?.then ?? end?.of ?? 'own';
       const beside = others.some((n) => !COMPARED.test(text.slice(0, n.from)));
-      last = of === 'own' && turns.length === 0 && beside ? 'beside' : of;
+      const lastNamed = [...own, ...others].sort((a, b) => a.from - b.from).at(-1);
+      const before = inFull(text.slice(0, lastNamed?.from));
+      // "Came home with a Brannoch 660.": what follows may be of that.
+      const got =
+        lastNamed !== undefined &&
+        'sure' in lastNamed &&
+        ACQUIRED.test(before) &&
+        !COMPARED.test(before);
+      last = of !== 'own' ? of : got ? 'unsaid' : turns.length === 0 && beside ? 'beside' : 'own';
     }
     start += written.length + 1;
   }

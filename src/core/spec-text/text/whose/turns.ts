@@ -23,7 +23,11 @@ export const BESIDE =
 
 /** Words before a name that is only weighed, or that was let go: what follows is of the own machine. */
 export const COMPARED =
-  /(?<!\p{L})(?:than|as|like|unlike|over|against|versus|vs\.?|compared (?:to|with)|next to|beside|instead of|rather than|sold|traded(?: in)?|nearly (?:bought|got)|almost (?:bought|got)|considered|from|off|after|que|als|wie|gegenüber|statt|dan|än|end|enn|che|della|rispetto a|alla|frente a|rapport à|contrairement à|vendu|vendí|venduto|verkauft|verkocht|sålde)(?: the| an?| my| his| d(?:ie|er)| l[ae]| el| il| un[ae]?| de| mi| ma| mia)? $/iu;
+  /(?<!\p{L})(?:than|as|like|unlike|over|against|versus|vs\.?|compared (?:to|with)|next to|beside|instead of|rather than|sold|traded(?: in)?|nearly (?:bought|got)|almost (?:bought|got)|considered|from|off|after|shop (?:it|this) (?:with|against)|(?:this|it) or|que|als|wie|gegenüber|statt|dan|än|end|enn|che|della|rispetto a|alla|frente a|rapport à|contrairement à|vendu|vendí|venduto|verkauft|verkocht|sålde)(?: the| an?| my| his| d(?:ie|er)| l[ae]| el| il| un[ae]?| de| mi| ma| mia)? $/iu;
+
+/** Words before a name that somebody has got. */
+export const ACQUIRED =
+  /(?<!\p{L})(?:bought|got|ordered|home with|up with|(?:traded|swapped|sold|exchanged)(?!\p{L})[^.;]* for|(?:I|we) (?:now )?(?:have|own|ride)|acheté|pris|roule en|gekauft|geholt|fahre(?: jetzt)?|comprado|compré|preso|presa|comprato|gekocht|köpt|köpte|kjøpt|købt|kupiłem|comprei)(?: the| an?| my| d(?:ie|er)| eine| l[ae]| un[ae]?| uma?| de| een| en)? $/iu;
 
 /** A name as the subject of its clause, with its article. */
 export const SUBJECT =
