@@ -246,3 +246,61 @@ describe.each(Object.entries(SAID))('%s', (language, rows) => {
     },
   );
 });
+
+// A label and its answer, as sheets and tables of equipment have them; common usage, no source.
+describe('a label and its answer', () => {
+  const ANSWERED = {
+    'Vastel Heide 580\nLeistung: 44 kW': [
+      ['ABS: nein', 'abs none'],
+      ['ABS: ja', 'abs fixed'],
+      ['ABS: hinten abschaltbar', 'abs rear-off'],
+      ['ABS: abschaltbar', 'abs both-off'],
+      ['ABS: nicht abschaltbar', 'abs fixed'],
+      ['Traktionskontrolle: nein', 'tractionControl none'],
+      ['Traktionskontrolle: abschaltbar', 'tractionControl switchable'],
+      ['Tempomat: serienmäßig', 'cruiseControl yes'],
+      ['Tempomat: optional', undefined],
+      ['Fahrmodi: 3', 'ridingModes yes'],
+      ['Fahrmodi: keine', 'ridingModes no'],
+    ],
+    'Duvrac Causse 560\nPuissance : 44 kW': [
+      ['ABS : non', 'abs none'],
+      ["ABS : déconnectable à l'arrière", 'abs rear-off'],
+      ['ABS : déconnectable', 'abs both-off'],
+      ['Contrôle de traction : non désactivable', 'tractionControl fixed'],
+      ['Régulateur de vitesse : non', 'cruiseControl no'],
+      ['Régulateur : en option', undefined],
+      ['Modes de conduite : oui', 'ridingModes yes'],
+    ],
+    'Lomera Collado 410\nPotencia: 30 kW': [
+      ['ABS: no', 'abs none'],
+      ['ABS: desconectable', 'abs both-off'],
+      ['Control de tracción: no', 'tractionControl none'],
+      ['Control de crucero: sí', 'cruiseControl yes'],
+      ['Modos de conducción: no', 'ridingModes no'],
+    ],
+    'Brenzo Calanco 500\nPotenza: 35 kW': [
+      ['ABS: no', 'abs none'],
+      ['ABS: disinseribile al posteriore', 'abs rear-off'],
+      ['Controllo di trazione: disinseribile', 'tractionControl switchable'],
+      ['Cruise control: no', 'cruiseControl no'],
+      ['Mappe motore: 3', 'ridingModes yes'],
+    ],
+    'Ostrel Heuvel 450\nVermogen: 30 kW': [
+      ['ABS: nee', 'abs none'],
+      ['ABS: ja', 'abs fixed'],
+      ['Tractiecontrole: nee', 'tractionControl none'],
+      ['Rijmodi: ja', 'ridingModes yes'],
+      ['Controlo de tração: não', 'tractionControl none'],
+      ['Kontrola trakcji: brak', 'tractionControl none'],
+      ['Farthållare: ja', 'cruiseControl yes'],
+    ],
+  } as const;
+  test.each(
+    Object.entries(ANSWERED).flatMap(([head, rows]) =>
+      rows.map(([line, fact]) => [line, fact, head] as const),
+    ),
+  )('%s: %s', (line, fact, head) => {
+    expect(facts(`${head}\n${line}`)).toEqual(fact === undefined ? [] : [fact]);
+  });
+});

@@ -1,3 +1,4 @@
+import { FRENCH_ANSWERS } from './facts/answers';
 import { FRENCH_FACTS } from './facts/french';
 import type { Vocabulary } from './vocabulary';
 
@@ -111,6 +112,7 @@ export const FRENCH: Vocabulary = {
     'remorque|camping car|fourgon|tronconneuse|hors bord|metres carres|chambres|loyer|voiture|appartement|pieces|velo|telephone portable|bateau|four|farine|hotel',
   facts: FRENCH_FACTS,
   factLabels: {
+    ...FRENCH_ANSWERS,
     layout: {
       labels: 'moteur|type moteur|architecture|type',
       options: {

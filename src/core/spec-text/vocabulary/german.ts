@@ -1,3 +1,4 @@
+import { GERMAN_ANSWERS } from './facts/answers';
 import { GERMAN_FACTS } from './facts/german';
 import type { Vocabulary } from './vocabulary';
 
@@ -127,6 +128,7 @@ export const GERMAN: Vocabulary = {
     'motorradanhanger|anhanger|akku|rasentraktor|schnittbreite|rasenmaher|rahmengrosse|e mtb|wohnmobil|aussenborder|kettensage|pkw|kombi|wohnung|zimmer|fahrrad|kaltmiete|handy|boot|mehl|backofen|hotel',
   facts: GERMAN_FACTS,
   factLabels: {
+    ...GERMAN_ANSWERS,
     layout: {
       labels: 'motorbauart|motor|bauart|motortyp',
       options: {
@@ -187,10 +189,5 @@ export const GERMAN: Vocabulary = {
         drum: 'trommel\\p{L}*',
       },
     },
-    tractionControl: {
-      labels: 'traktionskontrolle',
-      options: { switchable: 'abschaltbar', fixed: 'ja|serie', none: 'nein|keine|ohne' },
-    },
-    cruiseControl: { labels: 'tempomat', options: { yes: 'ja|serie', no: 'nein|ohne' } },
   },
 };

@@ -1,3 +1,4 @@
+import { ITALIAN_ANSWERS } from './facts/answers';
 import { ITALIAN_FACTS } from './facts/italian';
 import type { Vocabulary } from './vocabulary';
 
@@ -104,6 +105,7 @@ export const ITALIAN: Vocabulary = {
     'rimorchio|carrello appendice|automobile|appartamento|camere|bicicletta|barca|forno|farina|albergo',
   facts: ITALIAN_FACTS,
   factLabels: {
+    ...ITALIAN_ANSWERS,
     layout: {
       labels: 'tipo|motore|tipo motore',
       options: {

@@ -1,3 +1,4 @@
+import { OTHERS_ANSWERS } from './facts/answers';
 import { worded, type Vocabulary } from './vocabulary';
 
 /** Dutch, Portuguese, Polish, Swedish, Norwegian, Danish, Finnish, Czech: the words of sheets, and the commonest of adverts. */
@@ -155,6 +156,7 @@ export const OTHERS: Vocabulary = {
     ['abs', 'none', worded('geen abs|zonder abs|sem abs|bez abs|utan abs')],
   ],
   factLabels: {
+    ...OTHERS_ANSWERS,
     tyreFront: { labels: 'voorband|band voor|pneu dianteiro|opona przednia|opona przód' },
     tyreRear: { labels: 'achterband|band achter|pneu traseiro|opona tylna|opona tył' },
     cooling: {

@@ -1,3 +1,4 @@
+import { SPANISH_ANSWERS } from './facts/answers';
 import { SPANISH_FACTS } from './facts/spanish';
 import type { Vocabulary } from './vocabulary';
 
@@ -105,6 +106,7 @@ export const SPANISH: Vocabulary = {
     'remolque|furgoneta|autocaravana|cama|coche|piso|habitaciones|bicicleta|barco|horno|harina|hotel',
   facts: SPANISH_FACTS,
   factLabels: {
+    ...SPANISH_ANSWERS,
     layout: {
       labels: 'tipo de motor|motor|tipo',
       options: {
