@@ -253,6 +253,36 @@ describe('machines told in one breath', () => {
   });
 });
 
+describe('the machine that a text is of', () => {
+  const OF: readonly (readonly [string, string])[] = [
+    ["My buddy Cal rides an Ardmoor 800, tank 20 l. I'm on the Hask 560, 186 kg wet.", 'Hask 560'],
+    ['Traded my Tor 490 for a Brannoch 660. Seat height 885 mm.', 'Brannoch 660'],
+    [
+      'Mein Kumpel Jens hat eine Ardmoor 800. Ich fahre die Heide 580, Sitzhöhe 865 mm.',
+      'Heide 580',
+    ],
+    ['Die Heide 580 wiegt 198 Kilo vollgetankt. Tank 15 Liter.', 'Heide 580'],
+    ['Me compré la Lomera Collado 410. Depósito de 12 litros.', 'Collado 410'],
+    ['Essai Duvrac Causse 560\nRéservoir : 16 litres', 'Causse 560'],
+    ['Claimed 192 kg wet, the scale showed 197. Seat height 860 mm.', ''],
+  ];
+  test.each(OF)('%s', (text, model) => {
+    expect(readText(text).machines[0]?.model).toBe(model);
+  });
+  test('the number of its name is no figure', () => {
+    const text = 'Die Heide 580 wiegt 198 Kilo vollgetankt. Tank 15 Liter.';
+    expect(ticked(text, ['', 'mass', 198])).toBe(true);
+    expect(found(text, ['', 'mass', 580])).toBeUndefined();
+    expect(found('Seat 850. Kerb weight 178 kg.', ['', 'seatHeight', 850])).toBeDefined();
+  });
+  test('what its owner calls his is another, where he says so', () => {
+    const head = 'Kestwick Rove 610 test. I brought my own Ardmoor 800 along. ';
+    expect(ticked(`${head}Mine has a seat height of 880 mm.`, ['', 'seatHeight', 880])).toBe(false);
+    const own = 'Kestwick Rove 610 test. The Ardmoor 800 came along. ';
+    expect(ticked(`${own}Mine has a seat height of 860 mm.`, ['', 'seatHeight', 860])).toBe(true);
+  });
+});
+
 test('a sum by which another is cheaper is no price', () => {
   const told: Told = ['At £9,150 on the road it costs £2,600 less.', 'price', 2600];
   expect(found(`Kestwick Rove 610 test. ${told[0]}`, told)).toBeUndefined();

@@ -40,7 +40,14 @@ const MOST_NAMES = 4000;
 function labelledAs(name: string): readonly LabelledFact[] {
   const known = byName.get(name);
   if (known) return known;
-  const found = LABELLED.filter((l) => l.label.test(name));
+  // "ABS: sì, disinseribile": in whichever language an answer says most.
+  const byKey = new Map<FactKey, LabelledFact>();
+  for (const l of LABELLED)
+    if (l.label.test(name)) {
+      const known = byKey.get(l.key);
+      byKey.set(l.key, known ? { ...known, options: [...known.options, ...l.options] } : l);
+    }
+  const found = [...byKey.values()];
   if (byName.size < MOST_NAMES) byName.set(name, found);
   return found;
 }

@@ -52,6 +52,17 @@ const GEARED =
 export const noiseIn = (text: string): readonly (readonly [number, number])[] =>
   [...text.matchAll(NOISE)].map((m) => [m.index, m.index + m[0].length] as const);
 
+/** The number of the machine's own name: "the Heide 580 weighs …"; "seat 850" is none, whatever it was taken for. */
+const isOfName = (
+  text: string,
+  q: Quantity,
+  own: readonly string[],
+  mentions: readonly Mention[],
+): boolean =>
+  own.includes(text.slice(q.from, q.to).toLowerCase()) &&
+  own.some((w) => /\p{L}{3}$/u.test(w) && text.slice(0, q.from).toLowerCase().endsWith(`${w} `)) &&
+  !mentions.some((m) => m.to === q.from - 1);
+
 export type BlockedBy = 'noise' | 'other-machine' | 'changed';
 
 /** "Lower than the 860 claimed", "on my own scale": said of this very machine, and of no other. */
@@ -264,6 +275,7 @@ export function blockedIn(
         PRICE_OF_WORK.test(text.slice(Math.max(0, q.from - 60), q.from)))
     )
       found.set(i, 'noise');
+    if (q.unit === undefined && isOfName(text, q, own, mentions)) found.set(i, 'noise');
     if (q.unit === undefined && NAMED_RANGE.test(text.slice(Math.max(0, q.from - 30), q.from)))
       found.set(i, 'noise');
     // "Front sprocket 15T 24.50": on a bill.

@@ -13,7 +13,7 @@ const LEAD =
 const YEAR = /(?<![\d.,])(19[5-9]\d|20[0-3]\d)(?![\d.,]\d|\d)/u;
 /** Words that no maker or model is called: the trade's own, and those that open sentences. */
 const COMMON =
-  /^(?:engine|motor|moteur|motore|type|power|weight|seat|tank|price|for|sale|the|this|that|it|its|i|i'm|my|we|you|they|there|in|on|at|of|and|with|from|over|after|when|what|which|who|how|so|but|pros|cons|day|welcome|back|today|right|peak|oil|fork|forks|shock|stock|valve|valves|wet|dry|kerb|curb|front|rear|home|accept|specifications|specs|displacement|maximum|max|fuel|ground|service|abs|question|answer|swing|over|five|six|eleven|twenty|they|quoted|what|rear|rolls|leistung|hubraum|sitzhöhe|tank|die|der|das|meine|enduro|cylindrée|puissance|poids|avec|pesa|peso|cilindrada|cilinderinhoud|pojemność|moc|einzylinder|shaft|boxer|motorbauart|make|year|mileage|colour|color|title|invoice|room|travel|mass|with|everything|manual|altitude|normally|disp|bore|suspension|measured|observed|battery|alternator|idle|redline|chain|tyre|tyres|tire|tires|wheels|brakes|primary|features|technical|details|info|data|basic|chassis|general|list|available|condition|year|owners|extras|comes|only|great|nice|good|please|contact|call|phone|no|not|yes|full|one|two|three|four|seven|eight|nine|ten|gewicht|radstand|preis|prix|prezzo|precio|tipo|potenza|potencia|potência|garantie|réservoir|hauteur|kilometres|kilometers|payload|budget|sitz|schein|fahrzeugschein|prospekt|laut|hinten|vorne|vorn|fahrfertig|vollgetankt|hi|hello|hallo|hey|moin|servus|cat|fazit|kurzes|im|am|zum|should|would|could|can|do|does|did|is|are|was|anyone|anybody|thinking|looking|considering|went|traded|swapped|sold|bought|got)$/iu;
+  /^(?:engine|motor|moteur|motore|type|power|weight|seat|tank|price|for|sale|the|this|that|it|its|i|i'm|my|we|you|they|there|in|on|at|of|and|with|from|over|after|when|what|which|who|how|so|but|pros|cons|day|welcome|back|today|right|peak|oil|fork|forks|shock|stock|valve|valves|wet|dry|kerb|curb|front|rear|home|accept|specifications|specs|displacement|maximum|max|fuel|ground|service|abs|question|answer|swing|over|five|six|eleven|twenty|they|quoted|what|rear|rolls|leistung|hubraum|sitzhöhe|tank|die|der|das|meine|enduro|cylindrée|puissance|poids|avec|pesa|peso|cilindrada|cilinderinhoud|pojemność|moc|einzylinder|shaft|boxer|motorbauart|make|year|mileage|colour|color|title|invoice|room|travel|mass|with|everything|manual|altitude|normally|disp|bore|suspension|measured|observed|battery|alternator|idle|redline|chain|tyre|tyres|tire|tires|wheels|brakes|primary|features|technical|details|info|data|basic|chassis|general|list|available|condition|year|owners|extras|comes|only|great|nice|good|please|contact|call|phone|no|not|yes|full|one|two|three|four|seven|eight|nine|ten|gewicht|radstand|preis|prix|prezzo|precio|tipo|potenza|potencia|potência|garantie|réservoir|hauteur|kilometres|kilometers|payload|budget|sitz|schein|fahrzeugschein|prospekt|laut|hinten|vorne|vorn|fahrfertig|vollgetankt|hi|hello|hallo|hey|moin|servus|cat|fazit|kurzes|im|am|zum|should|would|could|can|do|does|did|is|are|was|anyone|anybody|thinking|looking|considering|went|claimed|weighs|weighed|official|officially|stated|brochure|advertised|actual|actually|roughly|around|about|approx|nearly|almost|traded|swapped|sold|bought|got|mein|meine|meiner|kumpel|freund|mon|mio|mia|mijn|min|also|ich|jetzt|heute|gestern|hab|habe|nach|seit|wenn|hier|bei|mit|auf|für|ohne|nur|noch|buddy|mate|avant|après|depuis|prima|dopo|antes|después)$/iu;
 
 const TOKEN = /[\p{L}\d][\p{L}\d'’.\-/]*/gu;
 
@@ -134,12 +134,23 @@ function yearAndName(line: string, offset: number): NamesRead | undefined {
 
 /** "meine Maker Model 450": two capitalised words and a number. */
 function nameAndNumber(line: string, offset: number): NamesRead | undefined {
+  const all = [
+    ...line.matchAll(
+      /(?<![\p{L}])(?:\p{Lu}\p{L}{2,} ){1,3}\d{3,4}(?![\d.,]*\d|\s?(?:cc|ccm|km|kms|mi|kg|lbs?|mm|hp|bhp|PS|kW|EUR|rpm|Nm|W)\b)/gu,
+    ),
+  ];
+  // "My buddy rides an Ardmoor 800. I'm on the Hask 560."
   const match =
-    /(?<![\p{L}])(?:\p{Lu}\p{L}{2,} ){1,3}\d{3,4}(?![\d.,]*\d|\s?(?:cc|ccm|km|kms|mi|kg|lbs?|mm|hp|bhp|PS|kW|EUR|rpm|Nm|W)\b)/u.exec(
-      line,
-    );
-  return match ? nameAt(line.slice(match.index), offset + match.index) : undefined;
+    all.find((m) => !SOMEBODY_ELSES.test(line.slice(Math.max(0, m.index - 60), m.index))) ?? all[0];
+  if (!match) return undefined;
+  // "Die Heide 580 wiegt": the article is none of its words.
+  const words = match[0].split(' ');
+  const first = words.findIndex((w) => !COMMON.test(w));
+  const at = match.index + words.slice(0, first).join(' ').length + (first > 0 ? 1 : 0);
+  return first < 0 ? undefined : nameAt(line.slice(at), offset + at);
 }
+const SOMEBODY_ELSES =
+  /(?<!\p{L})(?:(?:mate|buddy|friend|brother|wife|husband|neighbou?r|pal|dad|he|she|kumpel|freund|frau|copain|pote|amigo|amico|vriend|kompis)(?: \p{Lu}\p{Ll}+)?(?:['’]s got| rides| has| had| owns| bought| got| hat| fährt| hatte| a| tiene| ha| heeft| rijdt| har| kör)|coming from|came from|(?:I|ich|ik|jag) (?:had|hatte|hade)|(?:vorher|früher|zuvor)(?: \p{L}+){0,3}) (?:an?|the|my|his|her|eine|die|une|la|una|een|en) $|(?<!\p{L})(?:traded(?: in)?|sold|swapped|exchanged) my $/iu;
 
 /** "La 380 (37 ch, 166 kg)": a machine that is known by its number. */
 function numberAlone(line: string, offset: number): NamesRead | undefined {

@@ -12,6 +12,8 @@ import {
   LABEL_OF,
   LISTED,
   MACHINE_VERB,
+  MINE,
+  MY,
   OF_IT,
   OPENS_WITH,
   SUBJECT,
@@ -81,7 +83,12 @@ const withoutNames = (words: string, at: number, names: readonly Named[]): strin
   );
 
 /** Where one sentence turns to another machine and back. */
-function turnsIn(text: string, own: readonly Named[], others: readonly OtherNamed[]): TurnsRead {
+function turnsIn(
+  text: string,
+  own: readonly Named[],
+  others: readonly OtherNamed[],
+  mine: Of,
+): TurnsRead {
   const turns: Turn[] = [];
   const ofOthers: Theirs[] = [];
   const all = [...own, ...others].sort((a, b) => a.from - b.from);
@@ -115,6 +122,7 @@ function turnsIn(text: string, own: readonly Named[], others: readonly OtherName
     else if (!beside || SOMEBODY_BOUGHT.test(before)) turns.push({ at: sure ? at : n.from, of });
   });
   for (const m of text.matchAll(THIS_ONE)) turns.push({ at: m.index, of: 'own' });
+  for (const m of text.matchAll(MINE)) turns.push({ at: m.index, of: mine });
   return { turns: turns.sort((a, b) => a.at - b.at), ofOthers };
 }
 
@@ -151,8 +159,11 @@ export function whoseIn(
   ownWords: readonly string[],
   sale = false,
 ): Whose {
-  const names = namesInTalk(lines.map((l) => l.written).join('\n'), ownWords);
+  const whole = lines.map((l) => l.written).join('\n');
+  const names = namesInTalk(whole, ownWords);
   if (names.others.length === 0) return NOBODY;
+  const isMy = (n: Named) => MY.test(whole.slice(Math.max(0, n.from - BACK_TO), n.from));
+  const mine: Of = names.others.some(isMy) && !names.own.some(isMy) ? 'unsaid' : 'own';
   const theirs: Theirs[] = [];
   let last: Of = 'own';
   let start = 0;
@@ -164,7 +175,7 @@ export function whoseIn(
       const from = start + at;
       const own = ownIn(from, from + text.length);
       const others = othersIn(from, from + text.length);
-      const { turns, ofOthers } = turnsIn(text, own, others);
+      const { turns, ofOthers } = turnsIn(text, own, others, mine);
       const starts: readonly Turn[] = [{ at: 0, of: carried(last, text, sale) }, ...turns];
       starts.forEach(({ at: a, of }, i) => {
         const b = starts[i + 1]?.at ?? text.length;

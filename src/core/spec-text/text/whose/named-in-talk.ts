@@ -9,6 +9,8 @@ import {
   LABEL_OF,
   LISTED,
   MACHINE_VERB,
+  MINE,
+  MY,
   OF_IT,
   OPENS_WITH,
   PLACE,
@@ -131,7 +133,7 @@ export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
   for (const n of ours) for (const w of n.words) if (/\p{L}{3}/u.test(w)) isOwn.add(w);
   const rest = all.filter((n) => !ofOwn(n));
   if (rest.length === 0) return none;
-  const talkedOf = ours.length > 1 || text.search(THIS_ONE) >= 0;
+  const talkedOf = ours.length > 1 || text.search(THIS_ONE) >= 0 || text.search(MINE) >= 0;
   const german = (text.match(GERMAN_WORDS)?.length ?? 0) >= LEAST_GERMAN && !NOT_GERMAN.test(text);
   const known = new Map<string, boolean>();
   const ofTrade = (word: string): boolean => {
@@ -160,7 +162,8 @@ export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
       return 2;
     const withArticle = (german ? GERMAN_ARTICLE : ARTICLE).test(before);
     const numbered = more.some((w) => /^\d/.test(w) && !YEAR.test(w));
-    if (numbered && (withArticle || does || LISTED.test(behind))) return 2;
+    const my = MY.test(before) && !A_PART.test(behind);
+    if (numbered && (withArticle || my || does || LISTED.test(behind))) return 2;
     if (withArticle && RIVALRY.test(about(text, n))) return 2;
     const alone = talkedOf && !german ? 2 : 1;
     if (does && (withArticle || isProper(head))) return alone;
@@ -170,7 +173,9 @@ export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
     if (LABEL_OF.test(before) && IS_SO.test(behind)) return alone;
     const opening = inFull(text.slice(clauseAt(text, n.from), n.from));
     const opens = OPENS_WITH.test(opening) && THEN_SAYS.test(behind);
-    return opens || OF_IT.test(opening) || (SPOKEN_OF.test(before) && !PLACE.test(before)) ? 1 : 0;
+    return opens || OF_IT.test(opening) || my || (SPOKEN_OF.test(before) && !PLACE.test(before))
+      ? 1
+      : 0;
   };
   const others = new Map<string, number>();
   for (const n of rest) {

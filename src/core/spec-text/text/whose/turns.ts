@@ -72,7 +72,15 @@ export const GOES_ON =
 
 /** Words for the machine that a text is about, where it does not say its name. */
 export const THIS_ONE =
-  /(?<!\p{L})(?:this (?:one|thing|bike|machine)|mine|ours|our (?:bike|one|test bike|tester)|my (?:bike|own|one)|the test bike|(?:I|we) (?:get|got|have|see|manage)(?=[^.;]* \d)|meine(?= (?:hat|ist|wiegt|kostet|braucht))|(?:die|meine) eigene|diese(?: hier)?(?= (?:hat|ist|wiegt|kostet|\d))|celle-ci|la mienne|ma moto|ésta|esta(?= (?:pesa|tiene|cuesta|hace|\d))|la mía|la mia(?= (?:ha|pesa|costa|fa|moto|\d))|questa(?= (?:ha|pesa|costa|fa|\d))|deze(?= (?:heeft|weegt|kost|\d))|de mijne|mijn motor|min egen|den här|denna)(?!\p{L})/giu;
+  /(?<!\p{L})(?:this (?:one|thing|bike|machine)|the test bike|our (?:test bike|tester)|diese(?: hier)?(?= (?:hat|ist|wiegt|kostet|\d))|celle-ci|ésta|esta(?= (?:pesa|tiene|cuesta|hace|\d))|questa(?= (?:ha|pesa|costa|fa|\d))|deze(?= (?:heeft|weegt|kost|\d))|den här|denna)(?!\p{L})/giu;
+
+/** Words for the machine of whoever tells: the one that the text is about, or another that he calls his. */
+export const MINE =
+  /(?<!\p{L})(?:mine|ours|our (?:bike|one)|my (?:bike|own(?! \p{Lu})|one)|(?:I|we) (?:get|got|have|see|manage)(?=[^.;]* \d)|meine(?= (?:hat|ist|wiegt|kostet|braucht))|(?:die|meine) eigene(?! \p{Lu})|la mienne|ma moto|la mía|la mia(?= (?:ha|pesa|costa|fa|moto|\d))|de mijne|mijn motor|min egen)(?!\p{L})/giu;
+
+/** "My own Ardmoor": before the name of another machine than the text is about. */
+export const MY =
+  /(?<!\p{L})(?:my|our|meine[rm]?|ma|mi|la mia|mia|mijn|min)(?: own| eigenen?r?)? $/iu;
 
 /** Where a clause begins. */
 const CLAUSE =
