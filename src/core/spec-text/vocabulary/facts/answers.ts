@@ -54,7 +54,7 @@ export const FRENCH_ANSWERS = answered({
 });
 
 export const SPANISH_ANSWERS = answered({
-  abs: 'abs|sistema abs',
+  abs: 'abs',
   traction: 'control de tracción|control de traccion',
   cruise: 'control de crucero|velocidad de crucero',
   modes: 'modos de conducción|modos de conduccion|modos|mapas de motor',
@@ -67,7 +67,7 @@ export const SPANISH_ANSWERS = answered({
 });
 
 export const ITALIAN_ANSWERS = answered({
-  abs: 'abs|sistema abs',
+  abs: 'abs',
   traction: 'controllo di trazione|controllo trazione',
   cruise: 'cruise control|controllo di crociera',
   modes: 'modalità di guida|mappe motore|riding mode|mappe|mappature',
@@ -82,9 +82,9 @@ export const ITALIAN_ANSWERS = answered({
 export const OTHERS_ANSWERS = answered({
   abs: 'abs|abs-system',
   traction:
-    'tractiecontrole|controlo de tração|controle de tração|kontrola trakcji|antispinn|antispinnsystem|traction control',
+    'tractiecontrole|controlo de tração|controle de tração|kontrola trakcji|antispinn|antispinnsystem',
   cruise:
-    'cruisecontrol|controlo de cruzeiro|piloto automático|tempomat|farthållare|cruisekontroll|fartpilot',
+    'cruisecontrol|controlo de cruzeiro|piloto automático|farthållare|cruisekontroll|fartpilot',
   modes: 'rijmodi|rijmodus|modos de condução|tryby jazdy|körlägen|kjøremoduser|køretilstande',
   yes: 'ja|standaard|sim|de série|tak|standard',
   no: 'nee|geen|zonder|não|sem|nenhum|nie|brak|bez|nej|nei|ingen|saknas|utan',
