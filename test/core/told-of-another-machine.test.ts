@@ -136,7 +136,7 @@ const TALK: Readonly<Record<string, Talk>> = {
         'seatHeight',
         885,
       ],
-      ['Wcześniej miałem Ardmoor 800, 229 kg z paliwem.', 'mass', 229],
+      ['Wcześniej miałem Ardmoor 800, 227 kg z paliwem.', 'mass', 227],
     ],
     own: [
       ['De Heuvel heeft een tank van 14 liter.', 'tank', 14],
@@ -167,6 +167,15 @@ describe('what stands by no name', () => {
     const told: Told = ['Seat height is 860 mm.', 'seatHeight', 860];
     expect(ticked(`Hennock Tor 490 report. ${AFTER}The Tor is not. ${told[0]}`, told)).toBe(true);
     expect(ticked(`Hennock Tor 490 report. ${AFTER}\n\n${told[0]}`, told)).toBe(true);
+  });
+  test('stays in doubt over the lines of one paragraph', () => {
+    const told: Told = ['Seat height is 885 mm.', 'seatHeight', 885];
+    const wrapped = `Hennock Tor 490 report.\n\nThe Brannoch is a sofa and I would not want to ride it on\nany of the tracks that we were on that week. It is soft\nand wide and low. ${told[0]}`;
+    expect(ticked(wrapped, told)).toBe(false);
+    const long = `Hennock Tor 490 report. ${'It rained and we rode on. '.repeat(14)}The Brannoch is a sofa. ${told[0]}`;
+    expect(ticked(long, told)).toBe(false);
+    const listed = `Hennock Tor 490 report.\nThe Brannoch is a sofa\nSeat height: 860 mm`;
+    expect(ticked(listed, ['', 'seatHeight', 860])).toBe(true);
   });
   test('is what an advert sells', () => {
     const told: Told = ['Seat height 860 mm.', 'seatHeight', 860];

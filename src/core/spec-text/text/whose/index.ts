@@ -1,33 +1,7 @@
 import { sentencesOf } from '../../link/sentences';
 import { namesInTalk, type Named, type OtherNamed } from './named-in-talk';
-import {
-  ACQUIRED,
-  BESIDE,
-  clauseAt,
-  inFull,
-  COMPARED,
-  GOES_ON,
-  INVERTED,
-  IS_SO,
-  LABEL_OF,
-  LISTED,
-  MACHINE_VERB,
-  MINE,
-  MY,
-  OF_IT,
-  OPENS_WITH,
-  SUBJECT,
-  THEN_SAYS,
-  THIS_ONE,
-} from './turns';
-
-/** A stretch of a text that tells of another machine, or of one that cannot be told. */
-export interface Theirs {
-  readonly from: number;
-  readonly to: number;
-  /** It may be of the own machine all the same: no name stands by it. */
-  readonly unsure: boolean;
-}
+import { ACQUIRED, BACK_TO, COMPARED, GOES_ON, inFull, MY } from './turns';
+import { turnsIn, type Of, type Theirs, type Turn } from './turns-in-sentence';
 
 /** Whose the stretches of a text are. */
 export interface Whose {
@@ -44,88 +18,6 @@ export function toldOfAnother({ theirs }: Whose, from: number): 'surely' | 'perh
   return found.length === 0 ? undefined : found.some((t) => !t.unsure) ? 'surely' : 'perhaps';
 }
 
-/** Who the talk is of at some place: the own machine, another, one of them unsaid; or the own with another named beside it. */
-type Of = 'own' | 'other' | 'unsaid' | 'beside';
-
-interface Turn {
-  readonly at: number;
-  readonly of: Of;
-  /** Who the next sentence goes on about, where that is another. */
-  readonly then?: Of;
-}
-
-const BACK_TO = 44;
-const WHICH =
-  /^,? (?:which|who|that|having|at (?=\d)|with (?:its|a)|die|der|qui|que|che|som|con (?:sus?|il suo|la sua)|avec (?:son|sa|ses))(?!\p{L})|^ \((?=[^)]*\d)/u;
-
-/** "Dave bought a Brannoch": the next sentence may be of that. */
-const SOMEBODY_BOUGHT =
-  /(?<!\p{L})(?:\p{Lu}\p{Ll}+|he|she|they|mate|friend|brother|wife|neighbour) (?:has |had |just )?bought (?:an?|the) $/u;
-
-/** "The seat height of the Brannoch is" */
-const isLabelOf = (before: string, behind: string): boolean =>
-  LABEL_OF.test(before) && IS_SO.test(behind);
-
-interface TurnsRead {
-  readonly turns: readonly Turn[];
-  /** Another's by a word behind them: "19 litres on the Brannoch". */
-  readonly ofOthers: readonly Theirs[];
-}
-
-/** A stretch that begins at a place, its names blanked out. */
-const withoutNames = (words: string, at: number, names: readonly Named[]): string =>
-  names.reduce(
-    (rest, { from, to }) =>
-      from >= at && to <= at + words.length
-        ? rest.slice(0, from - at) + '_'.repeat(to - from) + rest.slice(to - at)
-        : rest,
-    words,
-  );
-
-/** Where one sentence turns to another machine and back. */
-function turnsIn(
-  text: string,
-  own: readonly Named[],
-  others: readonly OtherNamed[],
-  mine: Of,
-): TurnsRead {
-  const turns: Turn[] = [];
-  const ofOthers: Theirs[] = [];
-  const all = [...own, ...others].sort((a, b) => a.from - b.from);
-  all.forEach((n, i) => {
-    const sure = 'sure' in n ? n.sure : undefined;
-    const before = inFull(text.slice(Math.max(0, n.from - BACK_TO), n.from));
-    const behind = text.slice(n.to, n.to + 60);
-    const clause = clauseAt(text, n.from);
-    // "Traded my Tor 490 for a Brannoch": the number is a name's, and no figure.
-    const opening = inFull(withoutNames(text.slice(clause, n.from), clause, all));
-    // "Where the Pellow has 180 mm the Tor has 240": one clause, two names.
-    const at = clause < (all[i - 1]?.to ?? 0) ? n.from : clause;
-    const does =
-      (MACHINE_VERB.test(behind) && !INVERTED.test(behind)) ||
-      (sure === true && LISTED.test(behind));
-    const opens = OPENS_WITH.test(opening) && (sure !== false || THEN_SAYS.test(behind));
-    const ofIt = !does && OF_IT.test(opening);
-    const beside = BESIDE.test(before) || (sure !== undefined && COMPARED.test(before));
-    if (sure === undefined) {
-      if (ofIt || does || opens || !beside || isLabelOf(before, behind))
-        turns.push({ at, of: 'own' });
-      return;
-    }
-    const of = sure ? 'other' : 'unsaid';
-    if (ofIt) ofOthers.push({ from: at, to: n.to, unsure: !sure });
-    else if (does || isLabelOf(before, behind) || SUBJECT.test(opening)) turns.push({ at, of });
-    else if (opens) turns.push({ at, of, then: sure ? of : 'beside' });
-    // "Unlike the Pellow, which has a shaft": of it up to the next name.
-    else if (WHICH.test(behind) && !/(?<!\p{L})i[tn] $/iu.test(before))
-      turns.push({ at: n.from, of, then: COMPARED.test(before) ? 'own' : of });
-    else if (!beside || SOMEBODY_BOUGHT.test(before)) turns.push({ at: sure ? at : n.from, of });
-  });
-  for (const m of text.matchAll(THIS_ONE)) turns.push({ at: m.index, of: 'own' });
-  for (const m of text.matchAll(MINE)) turns.push({ at: m.index, of: mine });
-  return { turns: turns.sort((a, b) => a.at - b.at), ofOthers };
-}
-
 /** Names by their order in a text: those of one stretch after the other, places counted from its beginning. */
 function inOrder<N extends Named>(names: readonly N[]): (from: number, to: number) => readonly N[] {
   let next = 0;
@@ -137,6 +29,18 @@ function inOrder<N extends Named>(names: readonly N[]): (from: number, to: numbe
   };
 }
 
+interface LineOfText {
+  readonly written: string;
+  readonly offset: number;
+}
+
+/** Whether a line is no more of the one before it: that ended with a stop, or was no longer than a line of a list. */
+const opensAnew = (before: LineOfText | undefined, offset: number): boolean =>
+  before !== undefined &&
+  offset > before.offset + before.written.length &&
+  (before.written.trim().length < SHORTEST_WRAPPED || /[.!?:;)]\s*$/u.test(before.written));
+const SHORTEST_WRAPPED = 50;
+
 /** Who a sentence is of before it names anybody. */
 function carried(last: Of, words: string, sale: boolean): Of {
   const goesOn = GOES_ON.test(words);
@@ -147,6 +51,24 @@ function carried(last: Of, words: string, sale: boolean): Of {
   return last;
 }
 
+/** Who the next sentence is of, as far as this one tells. */
+function leftWith(
+  text: string,
+  starts: readonly Turn[],
+  own: readonly Named[],
+  others: readonly OtherNamed[],
+): Of {
+  const end = starts.at(-1);
+  const of = end?.then ?? end?.of ?? 'own';
+  if (of !== 'own') return of;
+  const last = [...own, ...others].sort((a, b) => a.from - b.from).at(-1);
+  const upTo = inFull(text.slice(0, last?.from));
+  // "Came home with a Brannoch 660.": what follows may be of that.
+  const got = last !== undefined && 'sure' in last && ACQUIRED.test(upTo) && !COMPARED.test(upTo);
+  const beside = others.some((n) => !COMPARED.test(inFull(text.slice(0, n.from))));
+  return got ? 'unsaid' : starts.length === 1 && beside ? 'beside' : 'own';
+}
+
 /**
  * Which stretches of a text tell of other machines than its own, by the names that it sets beside it and by what goes on about them:
  * "The Brannoch has a 19 litre tank. It costs more. The Rove carries 17." Nothing where the text names no other. Linear in the text.
@@ -155,7 +77,7 @@ function carried(last: Of, words: string, sale: boolean): Of {
  * @param sale the text offers it
  */
 export function whoseIn(
-  lines: readonly { readonly written: string; readonly offset: number }[],
+  lines: readonly LineOfText[],
   ownWords: readonly string[],
   sale = false,
 ): Whose {
@@ -167,10 +89,12 @@ export function whoseIn(
   const theirs: Theirs[] = [];
   let last: Of = 'own';
   let start = 0;
+  let before: LineOfText | undefined;
   const ownIn = inOrder(names.own);
   const othersIn = inOrder(names.others);
   for (const { written, offset } of lines) {
-    if (written.trim() === '' || last === 'unsaid') last = 'own';
+    if (written.trim() === '' || (last === 'unsaid' && opensAnew(before, offset))) last = 'own';
+    before = { written, offset };
     for (const { text, at } of sentencesOf(written)) {
       const from = start + at;
       const own = ownIn(from, from + text.length);
@@ -184,18 +108,7 @@ export function whoseIn(
       });
       for (const t of ofOthers)
         theirs.push({ ...t, from: offset + at + t.from, to: offset + at + t.to });
-      const end = starts.at(-1);
-      const of = end?.then ?? end?.of ?? 'own';
-      const beside = others.some((n) => !COMPARED.test(text.slice(0, n.from)));
-      const lastNamed = [...own, ...others].sort((a, b) => a.from - b.from).at(-1);
-      const before = inFull(text.slice(0, lastNamed?.from));
-      // "Came home with a Brannoch 660.": what follows may be of that.
-      const got =
-        lastNamed !== undefined &&
-        'sure' in lastNamed &&
-        ACQUIRED.test(before) &&
-        !COMPARED.test(before);
-      last = of !== 'own' ? of : got ? 'unsaid' : turns.length === 0 && beside ? 'beside' : 'own';
+      last = leftWith(text, starts, own, others);
     }
     start += written.length + 1;
   }

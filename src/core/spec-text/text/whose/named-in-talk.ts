@@ -2,6 +2,7 @@ import { scanWords } from '../../vocabulary/lexicon';
 import {
   A_PART,
   AGAINST,
+  BACK_TO,
   clauseAt,
   inFull,
   GERMAN_NOUN,
@@ -67,9 +68,6 @@ export interface NamesInTalk {
   readonly own: readonly Named[];
   readonly others: readonly OtherNamed[];
 }
-
-/** As far as words are looked back for, in characters. */
-const BACK_TO = 44;
 
 /** Every run of capitals in a text that may be a machine's name. */
 function namesOf(text: string, numbered: boolean): readonly Named[] {

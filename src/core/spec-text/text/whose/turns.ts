@@ -112,3 +112,14 @@ const IN_FULL: Readonly<Record<string, string>> = {
 /** Words before a name, "l'" and the like in full: "celle de l'…" reads as "celle de la …". */
 export const inFull = (before: string): string =>
   before.replace(ELIDED, (_, article: string) => IN_FULL[article.toLowerCase()] ?? 'la ');
+
+/** As far as words are looked back for before a name, in characters. */
+export const BACK_TO = 44;
+
+/** What goes on about a name in its own clause: "…, which has", "… with its", "… (214 kg)". */
+export const WHICH =
+  /^,? (?:which|who|that|having|at (?=\d)|with (?:its|a)|die|der|qui|que|che|som|con (?:sus?|il suo|la sua)|avec (?:son|sa|ses))(?!\p{L})|^ \((?=[^)]*\d)/u;
+
+/** "Dave bought a Brannoch": the next sentence may be of that. */
+export const SOMEBODY_BOUGHT =
+  /(?<!\p{L})(?:\p{Lu}\p{Ll}+|he|she|they|mate|friend|brother|wife|neighbour) (?:has |had |just )?bought (?:an?|the) $/u;
