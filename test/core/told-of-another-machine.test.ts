@@ -186,6 +186,42 @@ describe('what stands by no name', () => {
   });
 });
 
+describe('machines that are called by letters and numbers', () => {
+  const NAMED: readonly (readonly [string, string, string])[] = [
+    ['Hennock VQT 490', 'QVR 700', 'VQT'],
+    ['Hennock VQT 490', 'QVR700', 'VQT 490'],
+    ['Hennock V490R', 'J640L', 'V490R'],
+    ['Hennock Tor 490', 'TQ-5', 'Tor'],
+    ['Hennock Tor 490', '640 QV', 'Tor'],
+    ['Hennock QT 490', 'JV', 'QT'],
+    ['Hennock Tor 490', 'BRANNOCH', 'Tor'],
+  ];
+  const TANK: Told = ['', 'tank', 19];
+  test.each(NAMED)('%s beside %s', (title, rival, own) => {
+    for (const head of [`${title} long term report. `, `I ride the ${title}.\n\n`]) {
+      for (const said of [
+        `The ${rival} has a 19 litre tank.`,
+        `The ${rival} weighs 214 kg wet. It also has a 19 litre tank.`,
+        `I also rode the ${rival}. The tank holds 19 litres.`,
+        `Compared with the ${rival} it is tiny. The ${rival} has a 19 litre tank.`,
+      ])
+        expect(ticked(head + said, TANK), head + said).toBe(false);
+      for (const said of [
+        `The ${own} has a 19 litre tank.`,
+        `It is lighter than the ${rival}. The ${own} has a 19 litre tank.`,
+        'The TFT is bright. The tank holds 19 litres.',
+        'The ABS is fine. The tank holds 19 litres.',
+      ])
+        expect(ticked(head + said, TANK), head + said).toBe(true);
+    }
+  });
+  test('another of the same number is another', () => {
+    const head = 'Hennock 450 report. The 450 is light. ';
+    expect(ticked(`${head}The 450 S has a 19 litre tank.`, TANK)).toBe(false);
+    expect(ticked(`${head}The 450 has a 19 litre tank.`, TANK)).toBe(true);
+  });
+});
+
 describe('facts', () => {
   const drive = (said: string) =>
     first(`Hennock Tor 490 report. ${said}`)

@@ -42,7 +42,7 @@ function nameAt(line: string, offset: number): NamesRead | undefined {
     const word = match[0].replace(/[.'’\-/]+$/, '');
     const follows = rest.slice(match.index + match[0].length);
     const unitBehind =
-      /^\s?(?:cc|km|kms|miles|mi|kg|lbs?|mm|hp|bhp|PS|kW|€|EUR|L|litres?|rpm|Nm|V|W|Ah|tooth|T|h|hours?)(?![\p{L}])/u.test(
+      /^\s?(?:cc|km|kms|miles|mi|kg|lbs?|mm|hp|bhp|PS|kW|€|EUR|L|litres?|rpm|Nm|V|W|Ah|tooth|T|h|hours?)(?![\p{L}\d])/u.test(
         follows,
       );
     if (YEAR.test(word) && word.length === 4 && words.length > 0) break;
@@ -136,7 +136,7 @@ function yearAndName(line: string, offset: number): NamesRead | undefined {
 function nameAndNumber(line: string, offset: number): NamesRead | undefined {
   const all = [
     ...line.matchAll(
-      /(?<![\p{L}])(?:\p{Lu}\p{L}{2,} ){1,3}\d{3,4}(?![\d.,]*\d|\s?(?:cc|ccm|km|kms|mi|kg|lbs?|mm|hp|bhp|PS|kW|EUR|rpm|Nm|W)\b)/gu,
+      /(?<![\p{L}])\p{Lu}\p{L}{2,} (?:(?:\p{Lu}\p{L}{2,} |\p{Lu}{2,4} ){0,2}\d{3,4}(?![\d.,]*\d|\s?(?:cc|ccm|km|kms|mi|kg|lbs?|mm|hp|bhp|PS|kW|EUR|rpm|Nm|W)\b)|\p{Lu}{1,3}-?\d{3,4}\p{Lu}{0,2}(?![\p{L}\d]))/gu,
     ),
   ];
   // "My buddy rides an Ardmoor 800. I'm on the Hask 560."

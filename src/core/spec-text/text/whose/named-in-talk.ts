@@ -34,11 +34,23 @@ export interface OtherNamed extends Named {
   readonly sure: boolean;
 }
 
-/** Capitalised words in a row with the numbers among them. */
-const NAME =
-  /(?<![\p{L}\d-])(?<!(?<!(?<!\p{L})(?:[lLdD]|[aA]ll|[dD]ell|[sS]ull|[nN]ell|[dD]all|[uU]n))['’])\p{Lu}\p{Ll}[\p{L}-]+(?: (?:\p{Lu}\p{Ll}[\p{L}-]+|\d{3,4}(?![\d.,]*\d|[\d.,]*[ -]?(?:cc|ccm|km|kms|mi|miles|kg|kilos?|lbs?|mm|cm|hp|bhp|PS|ch|cv|kW|EUR|€|rpm|Nm|W|L|l)(?![\p{L}'’]))))*/gu;
-/** A machine told by its number: "the 390 has 35 hp". */
-const NUMBER = /(?<=(?<!\p{L})(?:[Tt]he|[Dd]ie|[Ll]a|[Dd]e|[Ii]l|[Ee]l) )\d{3,4}(?![\d.,]*\d)/gu;
+const WORD = String.raw`\p{Lu}\p{Ll}[\p{L}-]+`;
+/** "QVR", "QVR700", "J640L", "TQ-5", and names that are shouted. */
+const CODE = String.raw`\p{Lu}{2,12}(?:-?\d{1,4}\p{Lu}{0,2})?(?![\p{L}\d])|\p{Lu}\d{3,4}\p{Lu}{0,2}(?![\p{L}\d])`;
+const MODEL_NUMBER = String.raw`\d{3,4}(?![\d.,]*\d|[\d.,]*[ -]?(?:cc|ccm|km|kms|mi|miles|kg|kilos?|lbs?|mm|cm|hp|bhp|PS|ch|cv|kW|EUR|€|rpm|Nm|W|L|l)(?![\p{L}'’]))`;
+/** No word goes before it; "l'", "dell'" may. */
+const BEGINS = String.raw`(?<![\p{L}\d-])(?<!(?<!(?<!\p{L})(?:[lLdD]|[aA]ll|[dD]ell|[sS]ull|[nN]ell|[dD]all|[uU]n))['’])`;
+/** Capitalised words and codes in a row with the numbers among them. */
+const NAME = new RegExp(
+  `${BEGINS}(?:${WORD}|${CODE})(?: (?:${WORD}|${CODE}|${MODEL_NUMBER}))*`,
+  'gu',
+);
+/** A machine told by its number: "the 390 has 35 hp", "the 650 RX". */
+const NUMBER =
+  /(?<=(?<!\p{L})(?:[Tt]he|[Dd]ie|[Ll]a|[Dd]e|[Ii]l|[Ee]l) )\d{3,4}(?! ?(?:PS|L|W|V|MM|KG|CC|KM|NM|HP|KW)(?!\p{L}))(?: ?\p{Lu}{1,3}(?!\p{L}))?(?![\d.,]*\d)/gu;
+/** Capitals that are no machine: aids, money, units, papers, countries. */
+const NO_CODE =
+  /^(?:abs|tft|lcd|led|usb|gps|ecu|ecm|imu|tc|dtc|asc|esc|drl|tpms|dct|efi|cdi|cvt|vvt|sohc|dohc|ohc|oem|wmtc|ece|mot|rwc|rego|wof|hu|tüv|itv|ct|fsh|v5c?|lams|a1|a2|vin|vat|tva|iva|mwst|otr|pcp|apr|msrp|rrp|pvp|uvp|vb|vhb|obo|ono|usd|eur|gbp|aud|cad|nzd|chf|sek|nok|dkk|pln|czk|zar|uk|us|usa|eu|nz|hp|bhp|ps|kw|nm|rpm|mpg|mph|kmh|km|kg|lb|lbs|mm|cc|dc|ac|ah|diy|faq|ps5?|btw|imo|imho|tbh|fyi|ok|tv|pm|am|nb|edit|update|fs|wtb|wts|nos|pov|ride|test|rtw|adv|two|one|all|not|and|but|so|no|yes|me|my|it|is|at|on|in|of|to|or|if|as|we|he|be|do|go|up|by)$/u;
 const YEAR = /^(?:19[5-9]|20[0-4])\d$/;
 /** Words that open sentences, and what else has a capital and is no machine. */
 const NO_NAME =
@@ -78,7 +90,7 @@ function namesOf(text: string, numbered: boolean): readonly Named[] {
       to: m.index + p.index + p[0].length,
     }));
     // "On the Brannoch" has a small word between; "Die Brannoch", "With Brannoch" have none.
-    const first = parts.findIndex((p) => !NO_NAME.test(p.word));
+    const first = parts.findIndex((p) => !NO_NAME.test(p.word) && !NO_CODE.test(p.word));
     const rest = first < 0 ? [] : parts.slice(first);
     const [head] = rest;
     const last = rest.at(-1);
@@ -89,7 +101,13 @@ function namesOf(text: string, numbered: boolean): readonly Named[] {
   const bare = numbered
     ? [...text.matchAll(NUMBER)]
         .filter((m) => !YEAR.test(m[0]))
-        .map((m): Named => ({ words: [m[0]], from: m.index, to: m.index + m[0].length }))
+        .map(
+          (m): Named => ({
+            words: m[0].toLowerCase().split(' '),
+            from: m.index,
+            to: m.index + m[0].length,
+          }),
+        )
     : [];
   return [...named, ...bare].sort((a, b) => a.from - b.from);
 }
@@ -107,12 +125,13 @@ const about = (text: string, { from, to }: Named): string =>
 export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
   const none = { own: [], others: [] };
   const numbers = own.filter((w) => /^\d{3,4}/.test(w));
-  const isOwn = new Set(own.filter((w) => /\p{L}{3}/u.test(w)));
+  const isOwn = new Set(own.filter((w) => /\p{L}{2}|\p{L}-?\d|\d\p{L}/u.test(w)));
   if (isOwn.size === 0 && numbers.length === 0) return none;
   const all = namesOf(text, numbers.length > 0);
   const ofOwn = (n: Named) =>
     n.words.some((w) => isOwn.has(w)) ||
-    (n.words.length === 1 && numbers.includes(n.words[0] ?? ''));
+    // "The 450", but not "the 450 S", which is another of them.
+    (/^\d/.test(n.words[0] ?? '') && n.words.every((w) => own.includes(w)));
   // "The Tor 490 from Hennock": the maker's word is the machine's too.
   for (const [i, n] of all.entries())
     for (const beside of [all[i - 1], all[i + 1]]) {
@@ -128,7 +147,8 @@ export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
     }
   const ours = all.filter(ofOwn);
   // "Kestwick Rove": the maker's word came along with the model's.
-  for (const n of ours) for (const w of n.words) if (/\p{L}{3}/u.test(w)) isOwn.add(w);
+  for (const n of ours)
+    for (const w of n.words) if (/\p{L}{3}/u.test(w) || /\p{L}-?\d/u.test(w)) isOwn.add(w);
   const rest = all.filter((n) => !ofOwn(n));
   if (rest.length === 0) return none;
   const talkedOf = ours.length > 1 || text.search(THIS_ONE) >= 0 || text.search(MINE) >= 0;
@@ -154,12 +174,12 @@ export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
     const behind = text.slice(n.to, n.to + 60);
     const does = MACHINE_VERB.test(behind);
     const [head = '', ...more] = n.words;
-    if (/^\d/.test(head)) return does ? 2 : 0;
-    if (RIVALRY.test(head) || ofTrade(head)) return 0;
+    if (/^\d/.test(head) && more.length === 0) return does ? 2 : 0;
+    if (RIVALRY.test(head) || (!/\d/.test(head) && ofTrade(head))) return 0;
     if (AGAINST.test(before) && (!german || GERMAN_ARTICLE.test(before) || isProper(head)))
       return 2;
     const withArticle = (german ? GERMAN_ARTICLE : ARTICLE).test(before);
-    const numbered = more.some((w) => /^\d/.test(w) && !YEAR.test(w));
+    const numbered = [head, ...more].some((w) => /\d/.test(w) && !YEAR.test(w));
     const my = MY.test(before) && !A_PART.test(behind);
     if (numbered && (withArticle || my || does || LISTED.test(behind))) return 2;
     if (withArticle && RIVALRY.test(about(text, n))) return 2;
