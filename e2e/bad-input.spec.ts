@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import {
   exported,
   fill,
@@ -12,12 +12,10 @@ import {
 
 test.use(withExample);
 
-test.beforeEach(async ({ page }) => openExample(page));
-
 test('shares that cannot add up are refused with the reason, and still add to 100', async ({
   page,
 }) => {
-  await goTo(page, 'Brief');
+  await openExample(page, '/brief');
   await page.getByRole('button', { name: 'Lock Open road' }).click();
   await page.getByRole('button', { name: 'Lock Graded gravel' }).click();
   const town = page.getByLabel('Town', { exact: true });
@@ -52,7 +50,7 @@ test('shares that cannot add up are refused with the reason, and still add to 10
 test('negative, absurd, wordy and wrongly measured figures are refused with the reason; the stored one stays', async ({
   page,
 }) => {
-  await goTo(page, 'Brief');
+  await openExample(page, '/brief');
   for (const [text, words] of [
     ['-66', 'Must lie between 35 and 200 kg.'],
     ['6600', 'Must lie between 35 and 200 kg.'],
@@ -92,7 +90,7 @@ test('negative, absurd, wordy and wrongly measured figures are refused with the 
 test('a price without a currency is asked for one; a currency without a rate stays not known', async ({
   page,
 }) => {
-  await goTo(page, 'Donors');
+  await openExample(page, '/donors');
   await page.getByRole('button', { name: 'Add a donor' }).click();
   await expect(page.getByRole('heading', { level: 2, name: 'Unnamed donor' })).toBeVisible();
   await fill(page, 'Price', '5200');
@@ -106,6 +104,7 @@ test('a price without a currency is asked for one; a currency without a rate sta
 test('deleting a donor in use says what goes with it, and undo brings all of it back', async ({
   page,
 }) => {
+  await openExample(page, '/dossier');
   const before = await exported(page);
   await goTo(page, 'Donors');
   await withDonor(page, 'Delete');
@@ -123,7 +122,7 @@ test('two tabs: an edit shows in the other; the same field at once asks which on
   page,
   context,
 }) => {
-  await goTo(page, 'Brief');
+  await openExample(page, '/brief');
   const other = await context.newPage();
   await other.goto('/brief');
   await expect(other.getByLabel('Luggage', { exact: true })).toBeVisible();
@@ -145,7 +144,7 @@ test('two tabs: an edit shows in the other; the same field at once asks which on
 });
 
 test('a reload in mid-edit keeps the unfinished text and its reason', async ({ page }) => {
-  await goTo(page, 'Brief');
+  await openExample(page, '/brief');
   await fill(page, 'Longest fuel gap', 'three hundr');
   await page.waitForTimeout(300);
   await page.reload();
@@ -163,6 +162,7 @@ test('a reload in mid-edit keeps the unfinished text and its reason', async ({ p
 test('files that cannot be read are refused with what and where, and nothing is touched', async ({
   page,
 }) => {
+  await openExample(page, '/dossier');
   const good = await exported(page);
   const spoiled = good.replace('"amount": 114,', '"amount": -114,');
   for (const [name, text, words] of [
@@ -182,7 +182,7 @@ test('files that cannot be read are refused with what and where, and nothing is 
 });
 
 test('parts that clash are refused with the reason and a way out', async ({ page }) => {
-  await goTo(page, 'Build');
+  await openExample(page, '/build');
   await page
     .getByRole('button', { name: /Wren 230$/ })
     .first()

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { expect, test } from './test';
 import {
   exported,
   fill,
@@ -24,8 +25,7 @@ Service every 4 000 miles or 12 months. MSRP $6,499`;
 
 /** Opens the example and the field for a text of a new donor. */
 async function pasteNew(page: Page): Promise<void> {
-  await openExample(page);
-  await goTo(page, 'Donors');
+  await openExample(page, '/donors');
   await page.getByRole('button', { name: 'A new donor from a text' }).click();
 }
 const list = (page: Page) => page.getByRole('region', { name: 'Donors found' });
@@ -33,7 +33,7 @@ const list = (page: Page) => page.getByRole('region', { name: 'Donors found' });
 test('a pasted road test becomes a donor: figures, bases, doubts; nothing enters before the rider agrees', async ({
   page,
 }) => {
-  await openExample(page);
+  await openExample(page, '/dossier');
   const before = await exported(page);
   await goTo(page, 'Donors');
   await page.getByRole('button', { name: 'A new donor from a text' }).click();
@@ -152,8 +152,10 @@ test('two sheets in one paste become two donors; a picture is refused with what 
 });
 
 test('text that another app shares arrives in the field, read', async ({ page }) => {
-  await openExample(page);
-  await page.goto(`/donors?shared=${encodeURIComponent('Seat height 861 mm, kerb weight 163 kg')}`);
+  await openExample(
+    page,
+    `/donors?shared=${encodeURIComponent('Seat height 861 mm, kerb weight 163 kg')}`,
+  );
   await expect(page.getByText('2 found.')).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page).not.toHaveURL(/shared/);

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { exported, fill, goTo, pickFile, stored } from './helpers';
 
 test('two dossiers are kept apart through reload, export and import; one is copied, put away and brought back', async ({

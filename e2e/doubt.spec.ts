@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { simulateRanks } from '@/core/doubt';
 import { shortName } from '@/core/donor';
 import { parseDossierFile } from '@/store/files';
@@ -10,7 +10,7 @@ test.use(withExample);
 test('the worker in the browser draws what the computation draws here, for the same seed', async ({
   page,
 }) => {
-  await openExample(page);
+  await openExample(page, '/dossier');
   const parsed = parseDossierFile(await exported(page));
   const now = parsed.kind === 'dossier' ? standing(parsed.dossier) : undefined;
   if (!now) throw new Error('no standing');

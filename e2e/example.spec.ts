@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { goTo, openExample, stored, withExample } from './helpers';
 
 test.use(withExample);

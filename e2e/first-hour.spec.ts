@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { expect, fresh, test } from './test';
 import { fill, goTo, goToRoom, stored, openGroups, goWithin } from './helpers';
 
 const begin = async (page: Page) => {
@@ -19,23 +20,24 @@ const ADVERTS = [
 test.describe('in the United States', () => {
   test.use({ locale: 'en-US' });
 
-  test('from nothing to a first answer by class in under ten acts, in inches and dollars', async ({
-    page,
-  }) => {
-    await begin(page);
-    await expect(page.getByLabel('Units')).toHaveValue('us');
-    await expect(soFar(page)).toContainText(/Look among|No class keeps every must/);
-    await fill(page, 'Height', '5 ft 7 in');
-    await next(page);
-    await page.getByRole('button', { name: 'More Graded gravel' }).click();
-    await next(page);
-    await fill(page, 'Longest fuel gap', '180');
-    await expect(soFar(page)).toContainText('of 100 draws');
-    await page.getByRole('link', { name: 'The full brief' }).click();
-    await openGroups(page);
-    await expect(page.getByLabel('Longest fuel gap', { exact: true })).toHaveValue('180');
-    await expect(page.getByLabel('Currency', { exact: true })).toHaveValue('USD');
-  });
+  fresh(
+    'from nothing to a first answer by class in under ten acts, in inches and dollars',
+    async ({ page }) => {
+      await begin(page);
+      await expect(page.getByLabel('Units')).toHaveValue('us');
+      await expect(soFar(page)).toContainText(/Look among|No class keeps every must/);
+      await fill(page, 'Height', '5 ft 7 in');
+      await next(page);
+      await page.getByRole('button', { name: 'More Graded gravel' }).click();
+      await next(page);
+      await fill(page, 'Longest fuel gap', '180');
+      await expect(soFar(page)).toContainText('of 100 draws');
+      await page.getByRole('link', { name: 'The full brief' }).click();
+      await openGroups(page);
+      await expect(page.getByLabel('Longest fuel gap', { exact: true })).toHaveValue('180');
+      await expect(page.getByLabel('Currency', { exact: true })).toHaveValue('USD');
+    },
+  );
 
   test('three adverts pasted in dollars lead to a build with parts, by a rate that is said to be rough', async ({
     page,

@@ -106,3 +106,7 @@ export const withoutMoment = (text: string): unknown => ({
   ...(JSON.parse(text) as object),
   exportedAt: '',
 });
+
+/** By how much the page is wider than the window, in pixels; none above 0. */
+export const overflow = (page: Page): Promise<number> =>
+  page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);

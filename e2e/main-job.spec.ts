@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { exported, fill, goTo, pickFile, withDonor, withoutMoment, openGroups } from './helpers';
 
 test('brief, donors, weigh-up, build, export, clear, import: with everything typed in', async ({

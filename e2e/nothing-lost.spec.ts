@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { expect, fresh, test } from './test';
 import {
   exported,
   fill,
@@ -198,19 +199,20 @@ test('two fields overtaken by the other tab: each is asked for in turn, and none
   await expect(other.getByLabel('Longest fuel gap', { exact: true })).toHaveValue('250');
 });
 
-test('storage that never answers: after a moment the app says so and works in the tab', async ({
-  page,
-}) => {
-  await page.addInitScript(() => {
-    IDBFactory.prototype.open = () => new EventTarget() as IDBOpenDBRequest;
-  });
-  await page.goto('/brief');
-  await expect(alert(page, 'The browser’s storage does not answer')).toBeVisible();
-  await page.getByRole('button', { name: 'Start a brief' }).click();
-  await fill(page, 'Luggage', '31');
-  const file = JSON.parse(await exported(page)) as { brief: { trip: { luggage_kg: number } } };
-  expect(file.brief.trip.luggage_kg).toBe(31);
-});
+fresh(
+  'storage that never answers: after a moment the app says so and works in the tab',
+  async ({ page }) => {
+    await page.addInitScript(() => {
+      IDBFactory.prototype.open = () => new EventTarget() as IDBOpenDBRequest;
+    });
+    await page.goto('/brief');
+    await expect(alert(page, 'The browser’s storage does not answer')).toBeVisible();
+    await page.getByRole('button', { name: 'Start a brief' }).click();
+    await fill(page, 'Luggage', '31');
+    const file = JSON.parse(await exported(page)) as { brief: { trip: { luggage_kg: number } } };
+    expect(file.brief.trip.luggage_kg).toBe(31);
+  },
+);
 
 test('a screen that breaks down keeps the strip and the export', async ({ page }) => {
   await openExample(page);

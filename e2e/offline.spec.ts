@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, fresh as test } from './test';
 import { goTo, openExample, withExample } from './helpers';
 
 test.use(withExample);

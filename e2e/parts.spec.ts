@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import {
   exported,
   fill,
@@ -12,10 +12,8 @@ import {
 
 test.use(withExample);
 
-test.beforeEach(async ({ page }) => openExample(page));
-
 test('a part of the rider’s own: entered, fitted on the bench, undone', async ({ page }) => {
-  await goToRoom(page, 'Catalogue');
+  await openExample(page, '/build/catalogue');
   await page.getByRole('button', { name: 'A part of your own' }).click();
   await fill(page, 'Name', 'Cracked leather tool roll');
   await page.getByLabel('Kind', { exact: true }).last().selectOption('luggage');
@@ -71,7 +69,7 @@ test('a part of the rider’s own: entered, fitted on the bench, undone', async 
 test('the catalogue out as values, changed, and in again; a bad row writes nothing', async ({
   page,
 }) => {
-  await goToRoom(page, 'Catalogue');
+  await openExample(page, '/build/catalogue');
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Write CSV' }).click();
   const text = readFileSync(await (await waiting).path(), 'utf8');
@@ -95,6 +93,7 @@ test('the catalogue out as values, changed, and in again; a bad row writes nothi
 test('snapshots: kept by name, restored after everything was cleared and the page loaded anew, and that undone', async ({
   page,
 }) => {
+  await openExample(page, '/dossier');
   const before = await exported(page);
   await page.getByLabel('Name of the snapshot').fill('before the dealer');
   await page.getByRole('button', { name: 'Keep' }).click();
@@ -115,7 +114,7 @@ test('snapshots: kept by name, restored after everything was cleared and the pag
 });
 
 test('edits made before a reload can be undone and done again after it', async ({ page }) => {
-  await page.goto('/donors?donor=drover-430');
+  await openExample(page, '/donors?donor=drover-430');
   await fill(page, 'Tank', '17 L');
   await stored(page);
   await page.reload();

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { fill, goTo, goToRoom, openExample, withExample, withUnplanned } from './helpers';
 
 test.use(withExample);
@@ -77,9 +77,8 @@ test.describe('with nothing planned before', () => {
 
   test('a planner that breaks down says so, and can be started again', async ({ page }) => {
     test.setTimeout(120_000);
-    await openExample(page);
     await page.route(/\.wasm/, (route) => route.abort());
-    await goTo(page, 'Build');
+    await openExample(page, '/build');
     await expect(page.getByRole('alert').filter({ hasText: 'The planner broke down' })).toBeVisible(
       {
         timeout: 30_000,

@@ -1,5 +1,5 @@
 import { writeFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, fresh, test } from './test';
 import { exported, fill, goTo, openExample, openGroups, stored, withExample } from './helpers';
 
 test.use(withExample);
@@ -19,34 +19,34 @@ test.describe('on a phone, without a network', () => {
     hasTouch: true,
     serviceWorkers: 'allow',
   });
-  test('a visit changes the order of the weigh-up, and the trials say by what', async ({
-    page,
-    context,
-  }) => {
-    test.setTimeout(120_000);
-    await openExample(page);
-    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
-    await page.goto('/trials');
-    const before = await page.getByText(/trials so far: /).innerText();
-    // The weigh-up says so too: nobody is called ahead who does not keep every must.
-    expect(before).toContain('none keeps every must surely, nearest Sorrel 300 Longway');
-    await context.setOffline(true);
-    // The one in front turns out to reach with one foot only.
-    await page.getByRole('combobox', { name: 'Candidate' }).selectOption('Sorrel 300 Longway');
-    await page.getByRole('link', { name: 'Card for sit and walk-round' }).click();
-    await page
-      .getByRole('group', { name: 'What your feet do' })
-      .getByRole('button', { name: /^one foot/i })
-      .click();
-    await goTo(page, 'Trials');
-    const after = page.getByText(/trials so far/);
-    await expect(after).not.toHaveText(before);
-    await expect(after).toContainText('8 trials');
-    await expect(after).toContainText(/Most moved: .*, from \d+\. to \d+\., [+−]\d+\.\d points/);
-    await stored(page);
-    await page.reload();
-    await expect(page.getByText(/^8 trials so far/)).toBeVisible();
-  });
+  fresh(
+    'a visit changes the order of the weigh-up, and the trials say by what',
+    async ({ page, context }) => {
+      test.setTimeout(120_000);
+      await openExample(page);
+      await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+      await page.goto('/trials');
+      const before = await page.getByText(/trials so far: /).innerText();
+      // The weigh-up says so too: nobody is called ahead who does not keep every must.
+      expect(before).toContain('none keeps every must surely, nearest Sorrel 300 Longway');
+      await context.setOffline(true);
+      // The one in front turns out to reach with one foot only.
+      await page.getByRole('combobox', { name: 'Candidate' }).selectOption('Sorrel 300 Longway');
+      await page.getByRole('link', { name: 'Card for sit and walk-round' }).click();
+      await page
+        .getByRole('group', { name: 'What your feet do' })
+        .getByRole('button', { name: /^one foot/i })
+        .click();
+      await goTo(page, 'Trials');
+      const after = page.getByText(/trials so far/);
+      await expect(after).not.toHaveText(before);
+      await expect(after).toContainText('8 trials');
+      await expect(after).toContainText(/Most moved: .*, from \d+\. to \d+\., [+−]\d+\.\d points/);
+      await stored(page);
+      await page.reload();
+      await expect(page.getByText(/^8 trials so far/)).toBeVisible();
+    },
+  );
 });
 
 test('a ride is noted part by part, outlives a reload, is taken back, and asks again later', async ({
@@ -156,38 +156,39 @@ test('measured sag ends in what to turn and in the rider whom the springs suit, 
   expect(file.trials.some((t) => 'springRiderMass' in (t.observed.figures ?? {}))).toBe(true);
 });
 
-test('lengths that cannot be, a pitch of nothing, a silent meter: each is a sentence, and nothing is lost', async ({
-  page,
-}) => {
-  // The stand-in falls asleep after 25 s: the page's clock is wound on instead of waiting.
-  await page.clock.install();
-  await openExample(page, '/set-up');
-  await page.getByRole('combobox', { name: 'Candidate' }).selectOption('Drover 430');
-  await page.getByRole('button', { name: 'Begin a sheet' }).click();
-  for (const [name, mm] of Object.entries(REAR)) await fill(page, `Rear: ${name}`, mm);
-  await fill(page, 'Rear: Rider on, from above', '590');
-  await fill(page, 'Rear: Rider on, from below', '596');
-  await expect(
-    page.getByText('two lengths may have changed places', { exact: false }),
-  ).toBeVisible();
-  await expect(page.getByText('Put the lengths right first.')).toBeVisible();
-  await fill(page, 'Rear: one turn of preload moves the spring', '0');
-  await expect(page.getByText('Must lie between 0.3 and 10 mm.')).toBeVisible();
-  await fill(page, 'Rear: Wheel hanging free', 'tall');
-  await expect(page.getByText(/“tall” is not|not a plain number|“tall”/)).toBeVisible();
-  await page.getByRole('button', { name: 'Front', exact: true }).click();
-  await page.getByRole('button', { name: 'Wheel hanging free: from the meter' }).click();
-  await page.getByRole('button', { name: 'Start', exact: true }).click();
-  await expect(page.getByText('Still: held.')).toBeVisible();
-  await page.clock.runFor(30_000);
-  await expect(page.getByText(/gone silent/)).toBeVisible();
-  await page.getByRole('button', { name: 'Let go again' }).click();
-  await expect(page.getByText('Still: held.')).toBeVisible();
-  await page.getByRole('button', { name: 'Take it' }).click();
-  await expect(page.getByText('From the simulated meter: made up, for practice.')).toBeVisible();
-  await page.getByRole('button', { name: 'Rear', exact: true }).click();
-  await expect(page.getByLabel('Rear: Machine alone, from above')).toHaveValue('580');
-});
+fresh(
+  'lengths that cannot be, a pitch of nothing, a silent meter: each is a sentence, and nothing is lost',
+  async ({ page }) => {
+    // The stand-in falls asleep after 25 s: the page's clock is wound on instead of waiting.
+    await page.clock.install();
+    await openExample(page, '/set-up');
+    await page.getByRole('combobox', { name: 'Candidate' }).selectOption('Drover 430');
+    await page.getByRole('button', { name: 'Begin a sheet' }).click();
+    for (const [name, mm] of Object.entries(REAR)) await fill(page, `Rear: ${name}`, mm);
+    await fill(page, 'Rear: Rider on, from above', '590');
+    await fill(page, 'Rear: Rider on, from below', '596');
+    await expect(
+      page.getByText('two lengths may have changed places', { exact: false }),
+    ).toBeVisible();
+    await expect(page.getByText('Put the lengths right first.')).toBeVisible();
+    await fill(page, 'Rear: one turn of preload moves the spring', '0');
+    await expect(page.getByText('Must lie between 0.3 and 10 mm.')).toBeVisible();
+    await fill(page, 'Rear: Wheel hanging free', 'tall');
+    await expect(page.getByText(/“tall” is not|not a plain number|“tall”/)).toBeVisible();
+    await page.getByRole('button', { name: 'Front', exact: true }).click();
+    await page.getByRole('button', { name: 'Wheel hanging free: from the meter' }).click();
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    await expect(page.getByText('Still: held.')).toBeVisible();
+    await page.clock.runFor(30_000);
+    await expect(page.getByText(/gone silent/)).toBeVisible();
+    await page.getByRole('button', { name: 'Let go again' }).click();
+    await expect(page.getByText('Still: held.')).toBeVisible();
+    await page.getByRole('button', { name: 'Take it' }).click();
+    await expect(page.getByText('From the simulated meter: made up, for practice.')).toBeVisible();
+    await page.getByRole('button', { name: 'Rear', exact: true }).click();
+    await expect(page.getByLabel('Rear: Machine alone, from above')).toHaveValue('580');
+  },
+);
 
 test('one change at a time: the next waits for the verdict on the last', async ({ page }) => {
   await openExample(page, '/set-up');

@@ -1,9 +1,9 @@
-import { expect, test } from '@playwright/test';
+import { expect, fresh, test } from './test';
 import { exported, fill, goTo, openExample, stored, withExample, openGroups } from './helpers';
 
 test.use(withExample);
 
-test('a browser that refuses storage: the app says so and works in the tab', async ({ page }) => {
+fresh('a browser that refuses storage: the app says so and works in the tab', async ({ page }) => {
   await page.addInitScript(() => {
     IDBFactory.prototype.open = () => {
       throw new DOMException('refused', 'SecurityError');

@@ -1,4 +1,5 @@
-import { expect, test, type Download, type Page } from '@playwright/test';
+import type { Download, Page } from '@playwright/test';
+import { expect, fresh, test } from './test';
 import { exported, fill, goTo, openExample, stored, withExample } from './helpers';
 
 test.use(withExample);
@@ -149,91 +150,91 @@ test.describe('the sheet', () => {
 
 test.describe('the card for the dealer’s', () => {
   test.use({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
-  test('works without a network; what is ticked comes back as readings, facts, a sit and things to put right', async ({
-    page,
-    context,
-  }) => {
-    await openExample(page);
-    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-    await expect
-      .poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null))
-      .toBe(true);
-    await context.setOffline(true);
-    await page.goto('/verdict/card?candidate=c-drover-430-brenfold');
-    await page
-      .getByRole('group', { name: 'What your feet do' })
-      .getByRole('button', { name: 'tiptoes' })
-      .click();
-    const consumption = page.getByLabel('Consumption', { exact: true });
-    const known = page.getByRole('group', { name: 'How you know: Consumption' });
-    await known.getByRole('button', { name: 'I measured it' }).click();
-    await expect(page.getByText('Type the figure first')).toBeVisible();
-    await consumption.fill('99');
-    await known.getByRole('button', { name: 'I measured it' }).click();
-    await expect(
-      page
-        .getByRole('alert')
-        .filter({ hasText: 'between' })
-        .or(page.getByRole('alert').filter({ hasText: 'from' })),
-    ).toBeVisible();
-    await consumption.fill('4,3');
-    await known.getByRole('button', { name: 'I measured it' }).click();
-    await expect(page.getByRole('button', { name: 'Take back 4.3 L/100 km' })).toBeVisible();
-    await page
-      .getByRole('group', { name: 'Fairing' })
-      .getByRole('button', { name: 'half' })
-      .click();
-    await page
-      .getByRole('group', { name: 'Fork', exact: true })
-      .getByRole('button', { name: 'bad' })
-      .click();
-    await expect(
-      page.getByText('A qualified workshop looks at this before it is ridden.'),
-    ).toBeVisible();
-    await page.getByLabel('Cost of putting right: Fork').fill('130');
-    await page
-      .getByRole('group', { name: 'Chain and sprockets' })
-      .getByRole('button', { name: 'good' })
-      .click();
-    await expect(page.getByText('2 of 21 looked at, 1 bad')).toBeVisible();
-    await page.getByLabel(/^Why is it for sale\?/).fill('moving abroad');
-    await page.getByLabel(/^All keys and both books\?/).fill('one key');
-    await page.getByLabel(/^All keys and both books\?/).blur();
-    await expect(page.getByText('2 of 11 answered')).toBeVisible();
-    await page.getByLabel('Note').fill('would take 300 less');
-    await stored(page);
-    await page.reload();
-    await expect(page.getByRole('button', { name: 'tiptoes' })).toHaveAttribute(
-      'aria-pressed',
-      'true',
-    );
-    const file = JSON.parse(await exported(page)) as {
-      trials: { donorId?: string; observed: object; note: string }[];
-    };
-    const today = file.trials.filter((t) => t.donorId === 'drover-430-brenfold');
-    expect(today).toMatchObject([
-      {
-        kind: 'inspection',
-        machine: 'Drover 430 (from Brenfold)',
-        note: 'would take 300 less',
-        observed: {
-          feet: 'tiptoes',
-          figures: { consumption: { amount: 4.3, origin: 'measured', basis: 'own-fills' } },
-          facts: { fairing: { value: 'half' } },
-          ticks: { 'fork-seals': 'bad', chain: 'good' },
-          answers: { 'why-sold': 'moving abroad', keys: 'one key' },
-          findings: [
-            {
-              what: 'weeping fork seals',
-              mend: true,
-              cost: { amount: 130, currency: 'EUR' },
-            },
-          ],
+  fresh(
+    'works without a network; what is ticked comes back as readings, facts, a sit and things to put right',
+    async ({ page, context }) => {
+      await openExample(page);
+      await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+      await expect
+        .poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null))
+        .toBe(true);
+      await context.setOffline(true);
+      await page.goto('/verdict/card?candidate=c-drover-430-brenfold');
+      await page
+        .getByRole('group', { name: 'What your feet do' })
+        .getByRole('button', { name: 'tiptoes' })
+        .click();
+      const consumption = page.getByLabel('Consumption', { exact: true });
+      const known = page.getByRole('group', { name: 'How you know: Consumption' });
+      await known.getByRole('button', { name: 'I measured it' }).click();
+      await expect(page.getByText('Type the figure first')).toBeVisible();
+      await consumption.fill('99');
+      await known.getByRole('button', { name: 'I measured it' }).click();
+      await expect(
+        page
+          .getByRole('alert')
+          .filter({ hasText: 'between' })
+          .or(page.getByRole('alert').filter({ hasText: 'from' })),
+      ).toBeVisible();
+      await consumption.fill('4,3');
+      await known.getByRole('button', { name: 'I measured it' }).click();
+      await expect(page.getByRole('button', { name: 'Take back 4.3 L/100 km' })).toBeVisible();
+      await page
+        .getByRole('group', { name: 'Fairing' })
+        .getByRole('button', { name: 'half' })
+        .click();
+      await page
+        .getByRole('group', { name: 'Fork', exact: true })
+        .getByRole('button', { name: 'bad' })
+        .click();
+      await expect(
+        page.getByText('A qualified workshop looks at this before it is ridden.'),
+      ).toBeVisible();
+      await page.getByLabel('Cost of putting right: Fork').fill('130');
+      await page
+        .getByRole('group', { name: 'Chain and sprockets' })
+        .getByRole('button', { name: 'good' })
+        .click();
+      await expect(page.getByText('2 of 21 looked at, 1 bad')).toBeVisible();
+      await page.getByLabel(/^Why is it for sale\?/).fill('moving abroad');
+      await page.getByLabel(/^All keys and both books\?/).fill('one key');
+      await page.getByLabel(/^All keys and both books\?/).blur();
+      await expect(page.getByText('2 of 11 answered')).toBeVisible();
+      await page.getByLabel('Note').fill('would take 300 less');
+      await stored(page);
+      await page.reload();
+      await expect(page.getByRole('button', { name: 'tiptoes' })).toHaveAttribute(
+        'aria-pressed',
+        'true',
+      );
+      const file = JSON.parse(await exported(page)) as {
+        trials: { donorId?: string; observed: object; note: string }[];
+      };
+      const today = file.trials.filter((t) => t.donorId === 'drover-430-brenfold');
+      expect(today).toMatchObject([
+        {
+          kind: 'inspection',
+          machine: 'Drover 430 (from Brenfold)',
+          note: 'would take 300 less',
+          observed: {
+            feet: 'tiptoes',
+            figures: { consumption: { amount: 4.3, origin: 'measured', basis: 'own-fills' } },
+            facts: { fairing: { value: 'half' } },
+            ticks: { 'fork-seals': 'bad', chain: 'good' },
+            answers: { 'why-sold': 'moving abroad', keys: 'one key' },
+            findings: [
+              {
+                what: 'weeping fork seals',
+                mend: true,
+                cost: { amount: 130, currency: 'EUR' },
+              },
+            ],
+          },
         },
-      },
-    ]);
-  });
-  test('pressing again takes an answer back, and undo brings it again', async ({ page }) => {
+      ]);
+    },
+  );
+  fresh('pressing again takes an answer back, and undo brings it again', async ({ page }) => {
     await openExample(page, '/verdict/card?candidate=c-drover-430-brenfold');
     const half = page.getByRole('group', { name: 'Fairing' }).getByRole('button', { name: 'half' });
     await half.click();
@@ -284,7 +285,7 @@ test.describe('a file beside one’s own', () => {
   test('shows the differences, changes nothing by itself, and takes over what is chosen, in one step of undo', async ({
     page,
   }) => {
-    await openExample(page);
+    await openExample(page, '/dossier');
     const text = await theirs(page);
     const before = JSON.parse(await exported(page)) as object;
     await lay(page, text);

@@ -47,7 +47,7 @@ export function FitSteps({ stock, machine, steps, reader }: FitStepsProps) {
           align="center"
           gap="3"
           py="1"
-          wrap={{ base: 'wrap', md: 'nowrap' }}
+          wrap={{ base: 'wrap', xl: 'nowrap' }}
         >
           <Text width="170px" flexShrink={0}>
             {row.words}
@@ -82,7 +82,7 @@ export function FitSteps({ stock, machine, steps, reader }: FitStepsProps) {
               </Text>
             )}
           </Text>
-          <Text width="130px" flexShrink={0} textAlign="right">
+          <Text width="130px" flexShrink={0} textAlign={{ base: 'left', xl: 'right' }}>
             {row.spent === undefined
               ? 'not known'
               : `${formatNumber(row.spent)} ${reader.currency}`}

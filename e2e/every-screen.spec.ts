@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { SHIPPED_PARTS } from '../src/core/catalogue';
-import { openExample, stored, withExample, goWithin } from './helpers';
+import { goWithin, openExample, overflow, stored, withExample } from './helpers';
 
 test.use(withExample);
 
@@ -14,6 +14,7 @@ const SCREENS = [
   '/weigh-up/machine?candidate=c-drover-430',
   '/weigh-up/doubt',
   '/build',
+  '/build/catalogue',
   '/build/curve',
   '/build/stages',
   '/build/ways',
@@ -47,9 +48,18 @@ const NAMES = Object.values(SHIPPED_PARTS).flatMap(({ name }) => [
   name.charAt(0).toLowerCase() + name.slice(1),
 ]);
 
-test('no foreign unit on any screen, in any of the systems', async ({ page }) => {
+const WINDOWS = [
+  [768, 1024],
+  [1920, 1080],
+  [1280, 800],
+] as const;
+
+test('every screen: no foreign unit in any of the systems, nothing runs over at three widths, and the strip does not scroll', async ({
+  page,
+}) => {
   test.setTimeout(240_000);
-  await openExample(page);
+  const strip = page.getByRole('navigation', { name: 'Steps' }).first();
+  await openExample(page, SCREENS[0]);
   const foreign = async (units: keyof typeof FOREIGN): Promise<readonly string[]> => {
     const shown = (await page.locator('main').innerText()).replace(SAID_IN_BOTH, '');
     const text = NAMES.reduce((rest, name) => rest.replaceAll(name, ''), shown);
@@ -67,6 +77,14 @@ test('no foreign unit on any screen, in any of the systems', async ({ page }) =>
       if (units !== 'us' && !FEWER.includes(screen)) continue;
       await page.getByLabel('Units').selectOption(units);
       await expect.poll(() => foreign(units), `${screen}, ${units}`).toEqual([]);
+    }
+    for (const [width, height] of WINDOWS) {
+      await page.setViewportSize({ width, height });
+      expect(await overflow(page), `${screen} at ${width}`).toBeLessThanOrEqual(0);
+      expect(
+        await strip.evaluate((e) => e.scrollHeight - e.clientHeight),
+        `strip on ${screen} at ${width}`,
+      ).toBeLessThanOrEqual(0);
     }
   }
 });
