@@ -1,4 +1,5 @@
-import { expect, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { expect } from './test';
 
 /** The browser's storage with the example in it, as the setup leaves it. */
 export const EXAMPLE = '.out/example.json';

@@ -42,10 +42,11 @@ async function storedAs({ name, act }: { name: string; act: 'keep' | 'put' }): P
 
   const read = async (of: string): Promise<Database> => {
     const db = await opened(of);
-    const work = db.transaction(db.objectStoreNames);
+    const tables = [...db.objectStoreNames];
+    const work = tables.length > 0 ? db.transaction(tables) : undefined;
     const stores = await Promise.all(
-      [...db.objectStoreNames].map(async (table): Promise<Store> => {
-        const store = work.objectStore(table);
+      tables.map(async (table): Promise<Store> => {
+        const store = (work as IDBTransaction).objectStore(table);
         const indexes = [...store.indexNames].map((i) => {
           const { name, keyPath, unique, multiEntry } = store.index(i);
           return { name, keyPath, unique, multiEntry };
@@ -76,7 +77,9 @@ async function storedAs({ name, act }: { name: string; act: 'keep' | 'put' }): P
   const copies = await opened(COPIES, 1, (made) => made.createObjectStore('states'));
   try {
     if (act === 'keep') {
-      const databases = await Promise.all((await others()).map(read));
+      const found = await Promise.all((await others()).map(read));
+      // One without a table was only being taken away.
+      const databases = found.filter((d) => d.stores.length > 0);
       const local = Object.entries(localStorage);
       const work = copies.transaction('states', 'readwrite');
       work.objectStore('states').put({ databases, local }, name);

@@ -1,4 +1,4 @@
-import { expect, test as setup } from '@playwright/test';
+import { expect, fresh as setup } from './test';
 import { EXAMPLE, goToRoom, openGroups, PLANNED, stored } from './helpers';
 
 /** The example is opened and stored once; tests begin with the browser as it is then. */

@@ -57,6 +57,7 @@ function hash(text: string): number {
 /** What a source's rows are made from is kept for so many; a shortlist of twelve has a few hundred. */
 const KEPT = 4000;
 const strata = new Map<string, Uint16Array>();
+const IN_ORDER = Uint16Array.from({ length: ROWS }, (_, i) => i);
 
 /**
  * For each row, which of {@link ROWS} equally likely strata a source lies in: a permutation, so that every source goes through all of
@@ -67,10 +68,12 @@ export function strataOf(key: string): Uint16Array {
   const known = strata.get(key);
   if (known) return known;
   const random = seededRandom(hash(key));
-  const order = Uint16Array.from({ length: ROWS }, (_, i) => i);
+  const order = IN_ORDER.slice();
   for (let i = ROWS - 1; i > 0; i -= 1) {
     const j = Math.floor(random() * (i + 1));
-    [order[i], order[j]] = [order[j] ?? 0, order[i] ?? 0];
+    const swap = order[i] as number;
+    order[i] = order[j] as number;
+    order[j] = swap;
   }
   if (strata.size >= KEPT) strata.clear();
   strata.set(key, order);
