@@ -43,13 +43,13 @@ export default defineConfig({
     { name: 'fresh', testMatch: FRESH },
     {
       name: 'slow',
-      testMatch: /(access|planning|weigh-up|verdict)\.spec\.ts/,
+      testMatch: /(access|every-screen|offline|planning|verdict|weigh-up)\.spec\.ts/,
       dependencies: ['open-example'],
     },
     {
       name: 'app',
       testMatch: /\.spec\.ts/,
-      testIgnore: [FRESH, /(access|planning|weigh-up|verdict)\.spec\.ts/],
+      testIgnore: [FRESH, /(access|every-screen|offline|planning|verdict|weigh-up)\.spec\.ts/],
       dependencies: ['open-example'],
     },
   ],

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { demoDossier } from '@/demo/scenario';
-import { nominalCurrencies, partsOf, standing, unpricedParts } from '@/store/queries';
+import { nominalFor, partsOf, standing, unpricedParts } from '@/store/queries';
 import type { CurrencyCode } from '@/core/units';
+import { nominalWords } from '@/ui/messages';
 
 const dossier = demoDossier();
 const now = standing(dossier);
@@ -55,10 +56,27 @@ describe('parts that cannot be weighed for want of an exchange rate', () => {
 describe('shipped parts', () => {
   test('are weighed by a nominal rate where the rider has none, and that is said', () => {
     expect(unpricedParts(shipped, dossier.donors, now.candidates, money('USD'))).toEqual([]);
-    expect(nominalCurrencies(shipped, money('USD'))).toContain('EUR');
+    const { count, currencies } = nominalFor(shipped, dossier.donors, now.candidates, money('USD'));
+    expect(currencies).toContain('EUR');
+    expect(count).toBeGreaterThan(50);
   });
   test('are no longer said to be rough once every rate is set', () => {
     const quoted = new Set(Object.values(shipped).map((p) => p.price.currency));
-    expect(nominalCurrencies(shipped, money('USD', ...quoted))).toEqual([]);
+    expect(nominalFor(shipped, dossier.donors, now.candidates, money('USD', ...quoted))).toEqual({
+      count: 0,
+      currencies: [],
+    });
+  });
+  test('are not spoken of where none of the few in that currency fits a candidate', () => {
+    const rough = Object.values(shipped).filter((p) => p.price.currency !== 'EUR');
+    const fits = (c: (typeof now.candidates)[number]) =>
+      nominalFor(shipped, dossier.donors, [c], money('EUR')).count;
+    expect(rough).toHaveLength(1);
+    const counts = now.candidates.map(fits);
+    expect(counts).toContain(0);
+    expect(counts).toContain(1);
+    expect(nominalWords(1, [{ from: 'USD', rate: 0.89 }], 'EUR', 0.08, '2026-11-01')).toMatch(
+      /^One shipped part that fits has its typical price in USD\. It is shown in EUR/,
+    );
   });
 });

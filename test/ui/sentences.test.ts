@@ -213,6 +213,15 @@ describe('cautions say what, what to do and whom to ask', () => {
     expect(todo).toMatch(/\.$/);
     expect(todo.split(' ').length).toBeGreaterThan(3);
   });
+  test.each([
+    [0.24, 98, /^Too soft/],
+    [0.25, 98, /within the usual 25 to 33 %, but the springs are softer .* too small\.$/],
+    [0.33, 60, /within the usual 25 to 33 %, but the springs are stiffer .* too large\.$/],
+    [0.34, 60, /^Too stiff/],
+  ])('sag of %d: no spring is called wrong by a sag that is usual', (sag, carried_kg, words) => {
+    const caution = { code: 'springs-do-not-suit', end: 'rear', suits_kg: 75, carried_kg, sag };
+    expect(cautionWords(caution as Caution, reader).todo).toMatch(words);
+  });
   test('loads, licence, approval and a fallen machine are grave', () => {
     const grave = [...new Set(all.filter((c) => cautionWords(c, reader).grave).map((c) => c.code))];
     expect(grave).toEqual([

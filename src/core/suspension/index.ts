@@ -8,6 +8,7 @@ export {
   SAG_FACTS,
   SAG_SET,
   SAG_BOUNDS,
+  TOURING_SAG,
   shockSagPerKg,
   type SagPerKg,
 } from './spring-end';

@@ -19,6 +19,8 @@ const AIR = [0.04, 0.1, 0.18] as const;
 export const SAG_SET = 0.3;
 /** Seals and bushes hold this much, mm (reference, from memory). */
 const FRICTION = 8;
+/** Rider sag that is usual for touring, as a share of travel (reference, from memory). */
+export const TOURING_SAG = { low: 0.25, high: 0.33 } as const;
 /** Rider sag outside this share of the travel calls for a word: 25 to 33 % for touring, up to 38 % in competition (from memory). */
 export const SAG_BOUNDS = { low: 0.22, high: 0.36 } as const;
 

@@ -12,14 +12,13 @@ import {
 } from '@/core/planning';
 import { buildChange } from '@/store/build-change';
 import {
-  nominalCurrencies,
+  nominalFor,
   partsOf,
   unpricedFor,
   type Standing,
   type StandingCandidate,
   type Unpriced,
 } from '@/store/queries';
-import type { CurrencyCode } from '@/core/units';
 import type { CommandLabel } from '@/store/history';
 import type { Build } from '@/store/records';
 import { useDossierState, useDossierStore, usePreferences, useStanding } from '@/store/react';
@@ -46,8 +45,8 @@ export interface BuildModel {
   /** Parts that fit and cannot be weighed for want of an exchange rate: on this candidate, and on any of the shortlist. */
   readonly unpriced: Unpriced;
   readonly unpricedAnywhere: Unpriced;
-  /** Currencies that a nominal rate brings over. */
-  readonly nominal: readonly CurrencyCode[];
+  /** Shipped parts whose prices a nominal rate brings over. */
+  readonly nominal: Unpriced;
   /** Words that a shown part must have. */
   readonly search: string;
   readonly setSearch: (words: string) => void;
@@ -186,7 +185,7 @@ export function useBuild(): BuildModel | undefined {
     fitting,
     unpriced: unpricedOn([entry]),
     unpricedAnywhere: unpricedOn(standing.candidates),
-    nominal: nominalCurrencies(parts, standing.brief.money),
+    nominal: nominalFor(parts, donors, standing.candidates, standing.brief.money),
     search,
     setSearch,
     notFitting: Object.keys(parts).length - fitting.length - aboard.length,

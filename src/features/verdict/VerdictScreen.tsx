@@ -6,7 +6,7 @@ import { nearestTurnings } from '@/core/doubt';
 import { shortName } from '@/core/donor';
 import { BRIEF_KEY, OUTCOMES, OWN_MONEY, REASONS_LIMIT } from '@/store/records';
 import {
-  nominalCurrencies,
+  nominalFor,
   partsOf,
   unpricedFor,
   type Standing,
@@ -96,7 +96,7 @@ function Rates({ standing }: { readonly standing: Standing }) {
     <RateNote
       money={money}
       unpriced={unpricedFor(parts, dossier.donors, standing.candidates, money)}
-      nominal={nominalCurrencies(parts, money)}
+      nominal={nominalFor(parts, dossier.donors, standing.candidates, money)}
     />
   );
 }

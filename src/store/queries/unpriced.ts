@@ -15,41 +15,53 @@ export function unpricedParts(
   candidates: readonly StandingCandidate[],
   money: Pick<Money, 'currency' | 'rates'>,
 ): readonly Part[] {
-  const unpriced = Object.values(parts).filter((part) => partPrice(part, money).kind === 'no-rate');
-  if (unpriced.length === 0) return unpriced;
+  return thatFit(
+    Object.values(parts).filter((part) => partPrice(part, money).kind === 'no-rate'),
+    donors,
+    candidates,
+  );
+}
+
+/** Those of some parts that could be fitted to one of these candidates and are not aboard it. */
+function thatFit(
+  parts: readonly Part[],
+  donors: DonorTable,
+  candidates: readonly StandingCandidate[],
+): readonly Part[] {
+  if (parts.length === 0) return parts;
   const stands = candidates.map(({ candidate, donor, aboard }) => ({
     donor,
     line: donorLine(donors, candidate.donorId).map((d) => d.id),
     aboard: new Set(aboard.map((p) => p.id)),
   }));
-  return unpriced.filter((part) =>
+  return parts.filter((part) =>
     stands.some((s) => !s.aboard.has(part.id) && fitsDonor(part, s.donor, s.line)),
   );
 }
 
-/** Currencies of shipped parts whose typical prices only a nominal rate brings into the brief's currency. */
-export const nominalCurrencies = (
-  parts: Readonly<Record<string, Part>>,
-  money: Pick<Money, 'currency' | 'rates'>,
-): readonly CurrencyCode[] => [
-  ...new Set(
-    Object.values(parts)
-      .filter((part) => partPrice(part, money).kind === 'nominal')
-      .map((part) => part.price.currency),
-  ),
-];
-
-/** Parts without a price in the brief's currency. */
+/** Parts whose price in the brief's currency is wanting or rough. */
 export interface Unpriced {
   readonly count: number;
   readonly currencies: readonly CurrencyCode[];
 }
 
+const counted = (found: readonly Part[]): Unpriced => ({
+  count: found.length,
+  currencies: [...new Set(found.map((part) => part.price.currency))],
+});
+
 /** How many parts no plan of these candidates can weigh, and whose rates are missing. */
-export function unpricedFor(...of: Parameters<typeof unpricedParts>): Unpriced {
-  const found = unpricedParts(...of);
-  return {
-    count: found.length,
-    currencies: [...new Set(found.map((part) => part.price.currency))],
-  };
-}
+export const unpricedFor = (...of: Parameters<typeof unpricedParts>): Unpriced =>
+  counted(unpricedParts(...of));
+
+/** How many shipped parts that fit these candidates have a price that only a nominal rate brings into the brief's currency, and from which. */
+export const nominalFor = (
+  ...[parts, donors, candidates, money]: Parameters<typeof unpricedParts>
+): Unpriced =>
+  counted(
+    thatFit(
+      Object.values(parts).filter((part) => partPrice(part, money).kind === 'nominal'),
+      donors,
+      candidates,
+    ),
+  );

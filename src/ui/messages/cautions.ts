@@ -1,4 +1,5 @@
-import type { Caution } from '@/core/cautions';
+import type { Caution, SpringsOff } from '@/core/cautions';
+import { TOURING_SAG } from '@/core/suspension';
 import {
   formatNumber,
   formatWithUnit,
@@ -7,6 +8,20 @@ import {
   formatTemperature,
 } from './format';
 import { limitOf, ruleBroken } from './licence-words';
+
+const percent = (share: number): number => Math.round(share * 100);
+
+/** What to do about springs that are off: by the sag alone where that is outside its window, else by what the spring is told by. */
+function springAdvice({ carried_kg, suits_kg, sag }: SpringsOff): string {
+  const soft = carried_kg > suits_kg;
+  const [low, high] = [percent(TOURING_SAG.low), percent(TOURING_SAG.high)];
+  const usual = `${low} to ${high} %`;
+  if (percent(sag) >= low && percent(sag) <= high)
+    return `That is within the usual ${usual}, but the springs are ${soft ? 'softer' : 'stiffer'} than suits this load: set the sag with your kit on and read the free sag, which then comes out too ${soft ? 'small' : 'large'}.`;
+  return soft
+    ? `Too soft: respring before touring loaded; set the sag with your kit on, ${usual} for touring.`
+    : `Too stiff: softer springs, or less preload; set the sag with your kit on, ${usual} for touring.`;
+}
 
 /** A caution in plain words: what it is, what to do, whom to ask. */
 export function cautionWords(
@@ -141,10 +156,8 @@ export function cautionWords(
       );
     case 'springs-do-not-suit':
       return say(
-        `The ${caution.end} springs suit a rider of ${formatWithUnit(caution.suits_kg, 'mass', reader)}; with your load they carry as if you weighed ${formatWithUnit(caution.carried_kg, 'mass', reader)}, and would sag ${Math.round(caution.sag * 100)} % of the travel.`,
-        caution.carried_kg > caution.suits_kg
-          ? 'Too soft: respring before touring loaded; set the sag with your kit on, 25 to 33 % for touring.'
-          : 'Too stiff: softer springs, or less preload; set the sag with your kit on, 25 to 33 % for touring.',
+        `The ${caution.end} springs suit a rider of ${formatWithUnit(caution.suits_kg, 'mass', reader)}; with your load they carry as if you weighed ${formatWithUnit(caution.carried_kg, 'mass', reader)}, and would sag ${percent(caution.sag)} % of the travel.`,
+        springAdvice(caution),
       );
     case 'altitude':
       return say(

@@ -133,11 +133,17 @@ export const unpricedWords = (count: number, currency: string): string =>
 
 /** That shipped prices are only roughly known in the brief's currency. */
 export function nominalWords(
+  count: number,
   rates: readonly { readonly from: string; readonly rate: number }[],
   to: string,
   spread: number,
   day: string,
 ): string {
   const by = rates.map(({ from, rate }) => `1 ${from} = ${formatNumber(rate, 2)} ${to}`);
-  return `Shipped parts have typical prices in ${listWords(rates.map((r) => r.from))}. They are shown in ${to} by a nominal rate of ${listWords(by)} (${day}, an estimate, give or take ${formatNumber(spread * 100)} %), until you set a better one.`;
+  const said = listWords(rates.map((r) => r.from));
+  const subject =
+    count === 1
+      ? `One shipped part that fits has its typical price in ${said}. It is`
+      : `Shipped parts have typical prices in ${said}. They are`;
+  return `${subject} shown in ${to} by a nominal rate of ${listWords(by)} (${day}, an estimate, give or take ${formatNumber(spread * 100)} %), until you set a better one.`;
 }

@@ -19,11 +19,11 @@ export function RateNote({
   readonly money: Money;
   /** Parts without any price in the brief's currency. */
   readonly unpriced: { readonly count: number; readonly currencies: readonly CurrencyCode[] };
-  /** Currencies that a nominal rate brings over. */
-  readonly nominal: readonly CurrencyCode[];
+  /** Shipped parts whose prices a nominal rate brings over. */
+  readonly nominal: { readonly count: number; readonly currencies: readonly CurrencyCode[] };
 }) {
-  if (unpriced.count === 0 && nominal.length === 0) return null;
-  const asked = [...new Set([...unpriced.currencies, ...nominal])];
+  if (unpriced.count === 0 && nominal.count === 0) return null;
+  const asked = [...new Set([...unpriced.currencies, ...nominal.currencies])];
   return (
     <Box
       mb="3"
@@ -38,10 +38,11 @@ export function RateNote({
           {unpricedWords(unpriced.count, money.currency)}
         </Text>
       )}
-      {nominal.length > 0 && (
+      {nominal.count > 0 && (
         <Text fontSize="sm">
           {nominalWords(
-            nominal.map((from) => ({ from, rate: nominalRate(from, money.currency) })),
+            nominal.count,
+            nominal.currencies.map((from) => ({ from, rate: nominalRate(from, money.currency) })),
             money.currency,
             NOMINAL_SPREAD,
             NOMINAL_DAY,
