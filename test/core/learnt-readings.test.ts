@@ -1,18 +1,15 @@
 import { describe, expect, test } from 'vitest';
-import { readText, type FigureProposal, type Proposal } from '@/core/spec-text';
+import { readText, type FigureProposal } from '@/core/spec-text';
 import { featuresOf } from '@/core/spec-text/learnt/features';
 import { withLikely } from '@/core/spec-text/learnt/likely';
 import { chancesOf, modelFrom } from '@/core/spec-text/learnt/model';
 import type { SentenceWords } from '@/core/spec-text/link/option';
 import { trained } from '../../scripts/lib/logistic.mjs';
-import { corpus } from '../corpus/corpus';
 
 const figureOf = (text: string, key: string): FigureProposal | undefined =>
   readText(text)
     .machines.flatMap((m) => m.proposals)
     .find((p): p is FigureProposal => p.kind === 'figure' && p.key === key);
-
-const isLikely = (p: Proposal): boolean => p.doubts.some((d) => d.code === 'by-likeness');
 
 /** The only sentence of a text, as the reader sees it. */
 function seen(text: string): SentenceWords {
@@ -119,14 +116,6 @@ describe('what such numbers mostly mean', () => {
   test('nothing is likely where no figure has a name', () => {
     expect(figureOf('17 litres in it.', 'tank')).toBeUndefined();
   });
-  test('none of the corpus is ticked by likeness, and some are right', () => {
-    const found = corpus('tune').flatMap((t) =>
-      readText(t.text).machines.flatMap((m) => m.proposals.filter(isLikely)),
-    );
-    expect(found.length).toBeGreaterThan(40);
-    expect(found.filter((p) => p.ticked)).toEqual([]);
-  });
-
   const figure = (over: Partial<FigureProposal>): FigureProposal => ({
     kind: 'figure',
     key: 'seatHeight',
