@@ -4,7 +4,7 @@ import { goWithin, openExample, overflow, stored, withExample } from './helpers'
 
 test.use(withExample);
 
-/** Screens that say everything in the reader's units. A donor's own sheet shows figures as they were quoted, and is left out. */
+/** Screens that say everything in the reader's units. */
 const SCREENS = [
   '/brief',
   '/brief/guide?question=3',
@@ -25,6 +25,8 @@ const SCREENS = [
   '/verdict/sheet?candidate=c-drover-430',
   '/verdict/card?candidate=c-drover-430',
 ] as const;
+/** A donor's own sheet shows figures as they were quoted, and a dossier's files and history say them so. */
+const AS_QUOTED = ['/donors', '/dossier'] as const;
 
 /** What is foreign in one system is worded in the same places in the others: these stand for all. */
 const FEWER = SCREENS.filter((s) =>
@@ -67,14 +69,15 @@ test('every screen: no foreign unit in any of the systems, nothing runs over at 
       text.slice(Math.max(0, index - 40), index + 20),
     );
   };
-  for (const screen of SCREENS) {
+  for (const screen of [...SCREENS, ...AS_QUOTED]) {
     await goWithin(page, screen);
     await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
     await stored(page);
     // What comes piece by piece is there.
     await page.waitForTimeout(600);
     for (const units of ['us', 'uk', 'metric'] as const) {
-      if (units !== 'us' && !FEWER.includes(screen)) continue;
+      if (!SCREENS.some((s) => s === screen)) continue;
+      if (units !== 'us' && !FEWER.some((s) => s === screen)) continue;
       await page.getByLabel('Units').selectOption(units);
       await expect.poll(() => foreign(units), `${screen}, ${units}`).toEqual([]);
     }
