@@ -211,7 +211,33 @@ test('a currency without exchange rates: every room says that prices are rough, 
   page,
 }) => {
   await openExample(page, '/brief');
-  await page.getByLabel('Currency', { exact: true }).selectOption('CHF');
+  const budget = page.getByLabel('Budget', { exact: true });
+  const typed = await budget.inputValue();
+  const currency = page.getByLabel('Currency', { exact: true });
+  await currency.selectOption('CHF');
+  const sums = page.getByRole('group', { name: /^Your sums are in EUR: budget/ });
+  // Nothing has changed yet, and a rate that is none changes nothing.
+  await expect(page.getByText('does not lead to CHF')).toHaveCount(0);
+  await sums.getByLabel('One EUR is').fill('much');
+  await sums.getByRole('button', { name: 'Reckon them over' }).click();
+  await expect(sums.getByRole('alert')).toContainText('is not a figure');
+  // One that was typed with the comma lost is asked about before it is taken.
+  await sums.getByLabel('One EUR is').fill('94');
+  await sums.getByRole('button', { name: 'Reckon them over' }).click();
+  await expect(sums.getByRole('alert')).toContainText('is usually about 0.94 CHF');
+  await expect(budget).toHaveValue(typed);
+  await sums.getByRole('button', { name: 'Stay with EUR' }).click();
+  await expect(currency).toHaveValue('EUR');
+  await currency.selectOption('CHF');
+  await sums.getByRole('button', { name: 'Reckon them over' }).click();
+  await expect(sums).toHaveCount(0);
+  await expect(page.getByText(`taken from ${typed} EUR, by a rough rate`)).toBeVisible();
+  await expect(page.getByText('1 USD = 0.91 EUR')).toContainText('does not lead to CHF');
+  // A price in euros is not the same number of francs: it is not known, and that is said.
+  await goTo(page, 'Weigh-up');
+  await expect(
+    page.getByText(/^What \d+ machines cost is not known: no exchange rate leads from/),
+  ).toBeVisible();
   await goTo(page, 'Build');
   const said = page.getByText(
     /Shipped parts have typical prices in EUR[^.]*\. They are shown in CHF/,
@@ -224,9 +250,11 @@ test('a currency without exchange rates: every room says that prices are rough, 
   await expect(said).toBeVisible();
   const rate = page.getByLabel('1 EUR =');
   await rate.fill('no rate');
-  await page.getByRole('button', { name: 'Set the rate' }).first().click();
+  await rate.press('Enter');
   await expect(page.getByRole('alert').getByText(/is not a figure/)).toBeVisible();
   await rate.fill('0.95');
   await rate.press('Enter');
   await expect(said).toBeHidden();
+  // Dollars by way of euros: nothing is left without a price.
+  await expect(page.getByText(/no exchange rate leads from/)).toHaveCount(0);
 });

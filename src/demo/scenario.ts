@@ -67,8 +67,8 @@ const BRIEF: Brief = {
     service_each: 240,
     wear_per1000km: 44,
     rates: [
-      { currency: 'USD', rate: 0.91, date: '2026-09-01' },
-      { currency: 'GBP', rate: 1.16, date: '2026-09-01' },
+      { currency: 'USD', to: 'EUR', rate: 0.91, date: '2026-09-01' },
+      { currency: 'GBP', to: 'EUR', rate: 1.16, date: '2026-09-01' },
     ],
   },
   musts: {

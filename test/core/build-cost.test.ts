@@ -11,7 +11,7 @@ const money: Money = {
   gear: 0,
   shopRate_perHour: 70,
   ownSpanners: true,
-  rates: [{ currency: 'USD', rate: 0.9, date: '2026-01-01' }],
+  rates: [{ currency: 'USD', to: 'EUR', rate: 0.9, date: '2026-01-01' }],
 };
 const base = SHIPPED_PARTS[0];
 if (!base) throw new Error('no parts');

@@ -233,7 +233,7 @@ describe('suspension and clearance (own assumption)', () => {
 describe('money', () => {
   const money = {
     currency: 'EUR',
-    rates: [{ currency: 'USD', rate: 0.91, date: '2026-09-01' }],
+    rates: [{ currency: 'USD', to: 'EUR', rate: 0.91, date: '2026-09-01' }],
     budget: 0,
     tripFund: 0,
     gear: 0,
@@ -252,7 +252,7 @@ describe('money', () => {
     expect(
       inCurrency(9490, 'GBP', {
         currency: 'EUR',
-        rates: [{ currency: 'GBP', rate: 1.08, date: '2026-01-02' }],
+        rates: [{ currency: 'GBP', to: 'EUR', rate: 1.08, date: '2026-01-02' }],
       }),
     ).toMatchObject({ amount: expect.closeTo(10249.2, 9) as number, rateDate: '2026-01-02' }));
   test('no rate: not known, never one to one', () =>

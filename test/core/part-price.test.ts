@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { buildCost, NOMINAL_SPREAD, nominalRate, partPrice } from '@/core/money';
+import type { ExchangeRate } from '@/core/brief';
 import type { Part } from '@/core/part';
 import { CURRENCIES } from '@/core/units';
 import { SHIPPED_PARTS } from '@/core/catalogue';
@@ -8,7 +9,7 @@ import { newBrief } from '@/store/records';
 const [some] = Object.values(SHIPPED_PARTS);
 if (!some) throw new Error('parts are shipped');
 const part: Part = { ...some, price: { amount: 200, currency: 'EUR' } };
-const money = (rates: readonly { currency: 'EUR'; rate: number; date: string }[] = []) => ({
+const money = (rates: readonly ExchangeRate[] = []) => ({
   ...newBrief('USD').money,
   rates,
 });
@@ -19,7 +20,9 @@ describe('what a part costs in another currency', () => {
       kind: 'nominal',
       amount: 200 * nominalRate('EUR', 'USD'),
     });
-    expect(partPrice(part, money([{ currency: 'EUR', rate: 1.07, date: '2026-01-01' }]))).toEqual({
+    expect(
+      partPrice(part, money([{ currency: 'EUR', to: 'USD', rate: 1.07, date: '2026-01-01' }])),
+    ).toEqual({
       kind: 'amount',
       amount: 214,
       rateDate: '2026-01-01',

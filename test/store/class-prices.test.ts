@@ -8,7 +8,10 @@ const base = demoDossier();
 const holding = (low: number, high: number): Dossier => {
   const brief = base.briefs.brief;
   if (!brief) throw new Error('the example has a brief');
-  return { ...base, briefs: { brief: { ...brief, classPrices: { 'rally-twin': { low, high } } } } };
+  return {
+    ...base,
+    briefs: { brief: { ...brief, classPrices: { 'rally-twin': { low, high, currency: 'EUR' } } } },
+  };
 };
 
 test('what the rider holds a class to be sold for counts before what its donors are asked', () => {

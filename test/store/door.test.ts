@@ -66,7 +66,7 @@ describe('what an editor could once lose the brief with is refused, and nothing 
   ])('a rate of %d', async (rate, good) => {
     const store = await withExample();
     const { rates } = brief(store).money;
-    const after = [{ currency: 'USD', rate, date: '2026-05-01' }];
+    const after = [{ currency: 'USD', to: 'EUR', rate, date: '2026-05-01' }];
     const changes = [onBrief(['money', 'rates'], rates, after)];
     expect(store.execute({ label: label('edit-brief'), changes }).kind).toBe(
       good ? 'done' : 'refused',

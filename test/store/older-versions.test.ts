@@ -81,15 +81,83 @@ interface OldTrial {
 }
 /** What an old file of rides says, in the words of today. */
 const sameRides = (text: string): object => {
-  const old = JSON.parse(text) as { readonly trials: readonly OldTrial[] };
+  const old = today(text) as { readonly trials: readonly OldTrial[] };
   return { ...old, trials: old.trials.map(withWindApart) };
 };
+
+interface OldBrief {
+  readonly money: { readonly currency: string; readonly rates: readonly object[] };
+  readonly classPrices?: Readonly<Record<string, object>>;
+}
+/** A brief as version 15 has it: rates and prices of classes name the currency that was the brief's. */
+const withCurrenciesNamed = ({ money, classPrices, ...brief }: OldBrief): object => ({
+  ...brief,
+  money: { ...money, rates: money.rates.map((r) => ({ ...r, to: money.currency })) },
+  ...(classPrices && {
+    classPrices: Object.fromEntries(
+      Object.entries(classPrices).map(([c, p]) => [c, { ...p, currency: money.currency }]),
+    ),
+  }),
+});
+/** What an old file says, in the words of today. */
+const today = (text: string): object => {
+  const old = JSON.parse(text) as {
+    readonly brief: OldBrief;
+    readonly verdicts?: readonly { readonly sheet: { readonly brief: OldBrief } }[];
+  };
+  return {
+    ...old,
+    brief: withCurrenciesNamed(old.brief),
+    ...(old.verdicts && {
+      verdicts: old.verdicts.map((v) => ({
+        ...v,
+        sheet: { ...v.sheet, brief: withCurrenciesNamed(v.sheet.brief) },
+      })),
+    }),
+  };
+};
+
+describe('a file and a database of version 14', () => {
+  test('the file opens with the currency named that its rates led to, and its prices of classes were in', () => {
+    const dossier = opened(14);
+    expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
+      ...today(fixture('dossier-v14.json')),
+      version: FORMAT_VERSION,
+      exportedAt: AT,
+    });
+    expect(dossier.briefs.brief?.money.rates).toEqual([
+      { currency: 'EUR', to: 'CHF', rate: 0.95, date: '2026-11-03' },
+    ]);
+    expect(dossier.briefs.brief?.classPrices?.['rally-twin']?.currency).toBe('CHF');
+  });
+  test('the database opens like its file, and every step of undo leads back to rates that name both currencies', async () => {
+    const rows = JSON.parse(fixture('database-v14.json')) as Record<string, unknown[]>;
+    await databaseOf('old-14', 14, rows);
+    const store = await openTab('old-14');
+    expect(store.getState().aside).toEqual([]);
+    expect(store.getState().dossier).toEqual(opened(14));
+    expect(store.getState().history).toHaveLength(4);
+    const money = () => store.getState().dossier.briefs.brief?.money;
+    for (const [currency, led] of [
+      ['CHF', 'CHF'],
+      ['EUR', 'EUR'],
+      ['EUR', 'EUR'],
+      ['EUR', 'EUR'],
+    ]) {
+      expect(store.undo()).toBeDefined();
+      expect(money()?.currency).toBe(currency);
+      expect([...new Set(money()?.rates.map((r) => r.to))]).toEqual([led]);
+    }
+    expect(money()?.rates.map((r) => r.currency)).toEqual(['USD', 'GBP']);
+    expect(store.undo()).toBeUndefined();
+  });
+});
 
 describe('a file and a database of version 13', () => {
   test('the file opens as it is: a seat taped under the rider, what is held typical of a class', () => {
     const dossier = opened(13);
     expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
-      ...(JSON.parse(fixture('dossier-v13.json')) as object),
+      ...today(fixture('dossier-v13.json')),
       version: FORMAT_VERSION,
       exportedAt: AT,
     });
@@ -182,7 +250,7 @@ describe('a file and a database of version 10', () => {
 describe('a file and a database of version 9', () => {
   test('the file opens as it is: what classes cost; no set-up sheets and no wishes for gears yet', () => {
     const dossier = opened(9);
-    const old = JSON.parse(fixture('dossier-v9.json')) as object;
+    const old = today(fixture('dossier-v9.json'));
     expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
       ...old,
       ...SINCE_10,
@@ -190,7 +258,9 @@ describe('a file and a database of version 9', () => {
       exportedAt: AT,
     });
     const brief = dossier.briefs.brief as Brief;
-    expect(brief.classPrices).toEqual({ 'rally-twin': { low: 6200, high: 9900 } });
+    expect(brief.classPrices).toEqual({
+      'rally-twin': { low: 6200, high: 9900, currency: 'EUR' },
+    });
     expect(Object.keys(dossier.setups)).toEqual([]);
   });
   test('the database opens like its file', async () => {
@@ -205,7 +275,7 @@ describe('a file and a database of version 9', () => {
 describe('a file and a database of version 8', () => {
   test('the file opens as it is: purposes with their own road, a loan, room, cold and wet; nobody has said what classes cost', () => {
     const dossier = opened(8);
-    const old = JSON.parse(fixture('dossier-v8.json')) as object;
+    const old = today(fixture('dossier-v8.json'));
     expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
       ...old,
       ...SINCE_10,
@@ -230,7 +300,7 @@ describe('a file and a database of version 8', () => {
 describe('a file and a database of version 7', () => {
   test('the file opens as it is: what is typical of a class, a must taken as kept, the cruise as a must', () => {
     const dossier = opened(7);
-    const old = JSON.parse(fixture('dossier-v7.json')) as object;
+    const old = today(fixture('dossier-v7.json'));
     expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
       ...old,
       ...SINCE_10,
@@ -255,7 +325,7 @@ describe('a file and a database of version 7', () => {
 describe('a file and a database of version 6', () => {
   test('the file opens as it is, with the sureness it asks for and nothing put right of any class', () => {
     const dossier = opened(6);
-    const old = JSON.parse(fixture('dossier-v6.json')) as object;
+    const old = today(fixture('dossier-v6.json'));
     expect(JSON.parse(formatDossierFile(dossier, AT))).toEqual({
       ...old,
       ...SINCE_10,
@@ -283,7 +353,7 @@ describe('a file and a database of version 5', () => {
   test('the file opens as it is, with nothing said about how sure a must has to be: 80 of 100', () => {
     const dossier = opened(5);
     const text = formatDossierFile(dossier, AT);
-    const old = JSON.parse(fixture('dossier-v5.json')) as object;
+    const old = today(fixture('dossier-v5.json'));
     expect(JSON.parse(text)).toEqual({
       ...old,
       ...SINCE_10,
@@ -359,7 +429,7 @@ describe('what version 5 moved', () => {
     );
   });
   test('a verdict’s sheet says its version and is otherwise word for word what was settled', () => {
-    const old = JSON.parse(fixture('dossier-v4.json')) as { verdicts: { sheet: object }[] };
+    const old = today(fixture('dossier-v4.json')) as { verdicts: { sheet: object }[] };
     expect(Object.values(dossier.verdicts)).toEqual(
       old.verdicts.map((v) => ({ ...v, sheet: { version: 1, ...v.sheet } })),
     );

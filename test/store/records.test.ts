@@ -66,10 +66,12 @@ describe('the brief', () => {
     ).toBe(false);
     const rate = (r: object) =>
       briefSchema.safeParse({ ...brief, money: { ...brief.money, rates: [r] } }).success;
-    expect(rate({ currency: 'USD', rate: 0.9, date: '2026-02-03' })).toBe(true);
-    expect(rate({ currency: 'USD', rate: 0, date: '2026-02-03' })).toBe(false);
-    expect(rate({ currency: 'USD', rate: 0.9, date: 'yesterday' })).toBe(false);
-    expect(rate({ currency: 'XYZ', rate: 0.9, date: '2026-02-03' })).toBe(false);
+    expect(rate({ currency: 'USD', to: 'EUR', rate: 0.9, date: '2026-02-03' })).toBe(true);
+    expect(rate({ currency: 'USD', to: 'EUR', rate: 0, date: '2026-02-03' })).toBe(false);
+    expect(rate({ currency: 'USD', to: 'EUR', rate: 0.9, date: 'yesterday' })).toBe(false);
+    expect(rate({ currency: 'XYZ', to: 'EUR', rate: 0.9, date: '2026-02-03' })).toBe(false);
+    // A rate that does not say where it leads is none.
+    expect(rate({ currency: 'USD', rate: 0.9, date: '2026-02-03' })).toBe(false);
   });
 });
 

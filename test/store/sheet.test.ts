@@ -9,7 +9,10 @@ import {
   type SheetSources,
   partsOf,
 } from '@/store/queries';
+import type { Brief } from '@/core/brief';
+import { currencyChange } from '@/store/currency-change';
 import { formatDossierFile, parseDossierFile } from '@/store/files';
+import { applyChanges } from '@/store/history';
 import {
   BRIEF_KEY,
   verdictSchema,
@@ -123,7 +126,7 @@ describe('a sheet', () => {
       ...brief,
       origins: { 'rider.mass_kg': { kind: 'assumed' } },
       typical: { 'rally-twin': { mass: { low: 190, mid: 205, high: 220 } } },
-      classPrices: { 'rally-twin': { low: 6200, high: 9900 } },
+      classPrices: { 'rally-twin': { low: 6200, high: 9900, currency: 'EUR' } },
       ownNeeds: { wind: 0.1 },
     }));
     const record = verdict(sheetOf(said));
@@ -214,6 +217,19 @@ describe('looking back', () => {
     expect(parts.added).toHaveLength(1);
     expect(parts.gone).toHaveLength(build.partIds.length - 2);
     expect(parts.dearer.map((p) => p.now - p.then)[0]).toBeGreaterThanOrEqual(40);
+  });
+  test('in another currency no part has become dearer: the sums of two days are in two', () => {
+    const changes = currencyChange(dossier.briefs[BRIEF_KEY] as Brief, 'SEK', {
+      kind: 'reckoned',
+      typed: { rate: 11.2, date: '2026-03-01' },
+    });
+    const result = applyChanges(dossier, changes);
+    if (result.kind !== 'applied') throw new Error('conflict');
+    const now = sheetOf(result.value);
+    expect(now.parts.map((p) => p.cost)).not.toEqual(then.parts.map((p) => p.cost));
+    const back = lookingBack(then, now);
+    expect(back.parts).toEqual({ added: [], gone: [], dearer: [] });
+    expect(back.brief).toContain('money.currency');
   });
   test('who is ahead today is named when it is another', () => {
     const now = sheetOf(dossier);

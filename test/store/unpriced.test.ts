@@ -14,7 +14,7 @@ const parts = Object.fromEntries(
 );
 const money = (currency: CurrencyCode, ...rates: readonly CurrencyCode[]) => ({
   currency,
-  rates: rates.map((r) => ({ currency: r, rate: 0.9, date: '2026-01-01' })),
+  rates: rates.map((r) => ({ currency: r, to: currency, rate: 0.9, date: '2026-01-01' })),
 });
 const [wren] = now.candidates;
 if (!wren) throw new Error('the example has candidates');

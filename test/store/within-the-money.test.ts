@@ -59,7 +59,12 @@ describe('the best for the money, where prices are only roughly known', () => {
         money: {
           ...rough.brief.money,
           rates: [
-            { currency: 'USD' as const, rate: nominalRate('USD', 'EUR'), date: '2026-11-01' },
+            {
+              currency: 'USD' as const,
+              to: 'EUR' as const,
+              rate: nominalRate('USD', 'EUR'),
+              date: '2026-11-01',
+            },
           ],
         },
       },

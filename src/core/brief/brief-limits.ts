@@ -69,7 +69,7 @@ export type BriefFigure = keyof typeof BRIEF_LIMITS;
 export const BRIEF_FIGURES = Object.keys(BRIEF_LIMITS) as readonly BriefFigure[];
 export const briefLimit = (key: BriefFigure): BriefLimit => BRIEF_LIMITS[key];
 
-/** How many of the brief's currency one unit of another may be worth. */
+/** How many of one currency a unit of another may be worth. */
 export const RATE_LIMITS = { min: 0.000001, max: 100000 } as const;
 
 /** Letters in the name of a purpose. */

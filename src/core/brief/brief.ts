@@ -105,9 +105,10 @@ export interface Trip {
   readonly serviceStretch_percent?: number | undefined;
 }
 
-/** One unit of `currency` in the brief's currency, as the rider found it on `date` (ISO day). */
+/** One unit of `currency` in the currency `to`, as the rider found it on `date` (ISO day). */
 export interface ExchangeRate {
   readonly currency: CurrencyCode;
+  readonly to: CurrencyCode;
   readonly rate: number;
   readonly date: string;
 }
@@ -125,6 +126,7 @@ export interface Money {
   readonly shopRate_perHour: number;
   /** Has a place and the spanners to fit parts. */
   readonly ownSpanners: boolean;
+  /** Between whichever currencies: only those that lead to the brief's count. */
   readonly rates: readonly ExchangeRate[];
   /** What keeping it takes; the cost of ownership is not known while one of these is absent. */
   readonly yearsKept?: number | undefined;
@@ -215,7 +217,7 @@ export interface Brief {
   readonly typicalFacts?: OwnTypicalFacts | undefined;
   /** How far the rider's own needs lie from what is usual, by want, in the metric's base unit: learned from what was felt. */
   readonly ownNeeds?: OwnNeeds | undefined;
-  /** What the rider holds machines of a class to be sold for, in the brief's currency. */
+  /** What the rider holds machines of a class to be sold for. */
   readonly classPrices?: ClassPrices | undefined;
 }
 
@@ -223,9 +225,12 @@ export interface Brief {
 export type OwnNeeds = Readonly<Record<string, number>>;
 
 /** Low and high: about nine in ten machines of the class lie between. */
-export type ClassPrices = {
-  readonly [C in DonorClass]?: { readonly low: number; readonly high: number } | undefined;
-};
+export interface ClassPrice {
+  readonly low: number;
+  readonly high: number;
+  readonly currency: CurrencyCode;
+}
+export type ClassPrices = { readonly [C in DonorClass]?: ClassPrice | undefined };
 
 /** `assumed`: what the app began with, waiting to be looked at. `taken`: worked out elsewhere in the dossier. */
 export type BriefOrigin =

@@ -12,6 +12,7 @@ export {
   type Brief,
   type BriefOrigin,
   type BriefOrigins,
+  type ClassPrice,
   type ClassPrices,
   type ExchangeRate,
   type Ground,

@@ -10,7 +10,8 @@ export {
 export { resale, USUAL_LOSS, valueAfter, yearlyLoss } from './depreciation';
 export { loanCost, type Loan, type LoanCost } from './loan';
 export { fittedWorth } from './fitted-worth';
-export { NOMINAL_DAY, NOMINAL_SPREAD, nominalRate } from './nominal-rates';
+export { exchangeRate, isFarFromUsual, type RateFound } from './exchange-rate';
+export { NOMINAL_DAY, NOMINAL_SPREAD, nominalRate, roughSum } from './nominal-rates';
 export { partPrice, type PartPrice } from './part-price';
 export { inCurrency, type Exchanged } from './in-currency';
 export { ON_THE_ROAD_SHARE, onTheRoadPrice } from './on-the-road-price';

@@ -29,3 +29,9 @@ export const NOMINAL_SPREAD = 0.08;
 /** One unit of `from` in `to`, roughly, as of {@link NOMINAL_DAY}. */
 export const nominalRate = (from: CurrencyCode, to: CurrencyCode): number =>
   PER_EURO[to] / PER_EURO[from];
+
+/** A sum in another currency by the nominal rate, as round as such a sum is: two figures. */
+export function roughSum(amount: number, from: CurrencyCode, to: CurrencyCode): number {
+  const sum = amount * nominalRate(from, to);
+  return sum === 0 ? 0 : Number(sum.toPrecision(2));
+}

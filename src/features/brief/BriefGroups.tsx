@@ -3,10 +3,10 @@ import { Checkbox, Input } from '@chakra-ui/react';
 import { memo, type ComponentProps } from 'react';
 import { LICENCES, SKILLS, type Brief } from '@/core/brief';
 import { MIDDLING } from '@/core/service';
-import { CURRENCIES } from '@/core/units';
 import { FieldColumns, FieldRow } from '@/ui/fields';
 import { formatWithUnit, LICENCE_WORDS, SKILL_WORDS } from '@/ui/messages';
 import { BriefChoiceField, BriefFigureField } from './BriefFields';
+import { CurrencyField } from './CurrencyField';
 import { MustList } from './MustList';
 import { RateList } from './RateList';
 import { SeasonField } from './SeasonField';
@@ -163,12 +163,7 @@ export const MoneyFields = memo(function MoneyFields({ model }: PanelProps) {
   return (
     <>
       <FieldColumns>
-        <BriefChoiceField
-          model={model}
-          path="money.currency"
-          label="Currency"
-          options={CURRENCIES.map((c) => ({ value: c, words: c }))}
-        />
+        <CurrencyField model={model} />
         <Figure model={model} path="money.budget" hint="everything, trip fund included" />
         <Figure model={model} path="money.tripFund" hint="not to be touched" />
         <Figure model={model} path="money.gear" />

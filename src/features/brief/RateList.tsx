@@ -2,36 +2,31 @@
 import { Box, Flex, IconButton, Text } from '@chakra-ui/react';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { RATE_LIMITS, type ExchangeRate } from '@/core/brief';
+import type { ExchangeRate } from '@/core/brief';
+import { exchangeRate, isFarFromUsual, nominalRate } from '@/core/money';
 import { CURRENCIES, type CurrencyCode } from '@/core/units';
 import { Choice, UnitInput } from '@/ui/fields';
-import { readAmount } from '@/ui/stored';
+import { rateText } from '@/ui/messages';
+import { useRate } from '@/ui/stored';
 import type { BriefModel } from './use-brief';
-
-const today = () => new Date().toISOString().slice(0, 10);
 
 /** Exchange rates the rider has looked up, with their day: a price in a currency without a rate stays not known. */
 export function RateList({ model }: { readonly model: BriefModel }) {
   const { currency, rates } = model.brief.money;
-  const free = CURRENCIES.filter((c) => c !== currency && !rates.some((r) => r.currency === c));
+  const free = CURRENCIES.filter(
+    (c) => c !== currency && !rates.some((r) => r.currency === c && r.to === currency),
+  );
   const [adding, setAdding] = useState<CurrencyCode>();
-  const [text, setText] = useState('');
-  const [fault, setFault] = useState<string>();
   const chosen = adding ?? free[0];
+  const typed = useRate(chosen ?? currency, currency, true);
   const save = (next: readonly ExchangeRate[]) =>
     model.edit(['money', 'rates'], next, 'money.rates');
   const add = () => {
-    const read = readAmount(text, {
-      quantity: { kind: 'plain', sign: currency },
-      limits: RATE_LIMITS,
-      required: true,
-    });
-    if (read.kind === 'fault') return setFault(read.words);
-    if (!chosen || read.value === undefined) return;
-    save([...rates, { currency: chosen, rate: read.value, date: today() }]);
-    setText('');
+    const read = typed.read();
+    if (read.kind !== 'rate') return;
+    save([...rates, read.rate]);
+    typed.type('');
     setAdding(undefined);
-    setFault(undefined);
   };
   return (
     <Box pt="2" mt="1" borderTopWidth="1px" borderTopStyle="dashed" borderColor="border">
@@ -40,18 +35,30 @@ export function RateList({ model }: { readonly model: BriefModel }) {
         known; shipped parts go by an estimate.
       </Text>
       {rates.map((r) => (
-        <Flex key={r.currency} align="center" justify="space-between" minH="34px">
+        <Flex key={`${r.currency} ${r.to}`} align="center" justify="space-between" minH="34px">
           <Text>
-            1 {r.currency} = {r.rate} {currency}{' '}
+            1 {r.currency} = {r.rate} {r.to}{' '}
             <Text as="span" color="fg.muted">
               ({r.date})
             </Text>
+            {isFarFromUsual(r) && (
+              <Text as="span" color="unsure" fontWeight="700">
+                {' '}
+                usual is about {rateText(nominalRate(r.currency, r.to))}: turned round?
+              </Text>
+            )}
+            {!exchangeRate(r.currency === currency ? r.to : r.currency, currency, rates) && (
+              <Text as="span" color="fg.muted">
+                {' '}
+                does not lead to {currency}
+              </Text>
+            )}
           </Text>
           <IconButton
             size="xs"
             variant="ghost"
-            aria-label={`Remove the rate for ${r.currency}`}
-            onClick={() => save(rates.filter((o) => o.currency !== r.currency))}
+            aria-label={`Remove the rate for ${r.currency} in ${r.to}`}
+            onClick={() => save(rates.filter((o) => o !== r))}
           >
             <Trash2 size={15} />
           </IconButton>
@@ -72,9 +79,9 @@ export function RateList({ model }: { readonly model: BriefModel }) {
             aria-label={`One ${chosen} in ${currency}`}
             wide="110px"
             unit={currency}
-            value={text}
-            invalid={fault !== undefined}
-            onChange={(e) => setText(e.target.value)}
+            value={typed.text}
+            invalid={typed.fault !== undefined}
+            onChange={(e) => typed.type(e.target.value)}
             onKeyDown={(e) => e.key === 'Enter' && add()}
           />
           <IconButton
@@ -88,9 +95,9 @@ export function RateList({ model }: { readonly model: BriefModel }) {
           </IconButton>
         </Flex>
       )}
-      {fault && (
+      {typed.fault && (
         <Text role="alert" fontSize="xs" color="fail" fontWeight="600" mt="1">
-          {fault}
+          {typed.fault}
         </Text>
       )}
     </Box>

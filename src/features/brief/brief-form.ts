@@ -7,7 +7,7 @@ import {
   type Brief,
   type BriefFigure,
 } from '@/core/brief';
-import { CURRENCIES, preferredUnit, type CurrencyCode, type UnitId } from '@/core/units';
+import { preferredUnit, type UnitId } from '@/core/units';
 import { fieldPlaces, type Reader } from '@/ui/messages';
 import { amountText, readAmount, signOf, type AmountRules, type Quantity } from '@/ui/stored';
 
@@ -103,7 +103,6 @@ export const briefFormSchema = (reader: Reader) => {
       serviceStretch_percent: amount('trip.serviceStretch_percent'),
     }),
     money: z.object({
-      currency: z.enum(CURRENCIES as readonly [CurrencyCode, ...CurrencyCode[]]),
       budget: amount('money.budget'),
       tripFund: amount('money.tripFund'),
       gear: amount('money.gear'),
@@ -172,7 +171,6 @@ export function briefFormValues(brief: Brief, reader: Reader): BriefForm {
       serviceStretch_percent: text('trip.serviceStretch_percent'),
     },
     money: {
-      currency: brief.money.currency,
       budget: text('money.budget'),
       tripFund: text('money.tripFund'),
       gear: text('money.gear'),

@@ -15,6 +15,7 @@ import {
   nominalFor,
   partsOf,
   unpricedFor,
+  withoutRate,
   type Standing,
   type StandingCandidate,
   type Unpriced,
@@ -45,6 +46,8 @@ export interface BuildModel {
   /** Parts that fit and cannot be weighed for want of an exchange rate: on this candidate, and on any of the shortlist. */
   readonly unpriced: Unpriced;
   readonly unpricedAnywhere: Unpriced;
+  /** Candidates that cost nobody knows how much for want of an exchange rate. */
+  readonly withoutRate: Unpriced;
   /** Shipped parts whose prices a nominal rate brings over. */
   readonly nominal: Unpriced;
   /** Words that a shown part must have. */
@@ -185,6 +188,7 @@ export function useBuild(): BuildModel | undefined {
     fitting,
     unpriced: unpricedOn([entry]),
     unpricedAnywhere: unpricedOn(standing.candidates),
+    withoutRate: withoutRate(standing.candidates),
     nominal: nominalFor(parts, donors, standing.candidates, standing.brief.money),
     search,
     setSearch,

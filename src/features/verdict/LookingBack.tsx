@@ -58,6 +58,8 @@ function Compared({
   const back = lookingBack(verdict.sheet, today);
   const unit = (want: keyof typeof METRIC_WORDS) => METRIC_DEFINITIONS[want].dimension;
   const currency = verdict.sheet.brief.money.currency;
+  /** That day's sums were in the currency of that day. */
+  const thatDay: Reader = { ...reader, currency };
   return (
     <Box mt="3" borderTopWidth="1px" borderTopStyle="dashed" borderColor="border" pt="3">
       <Text fontWeight="700" role="status">
@@ -103,9 +105,7 @@ function Compared({
           </tr>
           <tr>
             <th scope="row">Spent in all</th>
-            <td className="n">
-              {estimateText(back.outlay.then, 'money', { ...reader, currency })}
-            </td>
+            <td className="n">{estimateText(back.outlay.then, 'money', thatDay)}</td>
             <td className="n">{estimateText(back.outlay.now, 'money', reader)}</td>
             <td />
           </tr>
@@ -117,9 +117,9 @@ function Compared({
                   {METRIC_WORDS[w.want].name}
                   {w.needThen === w.needNow
                     ? ''
-                    : ` (need ${formatWithUnit(w.needThen, unit(w.want), reader)}, now ${formatWithUnit(w.needNow, unit(w.want), reader)})`}
+                    : ` (need ${formatWithUnit(w.needThen, unit(w.want), thatDay)}, now ${formatWithUnit(w.needNow, unit(w.want), reader)})`}
                 </th>
-                <td className="n">{estimateText(w.then, unit(w.want), reader)}</td>
+                <td className="n">{estimateText(w.then, unit(w.want), thatDay)}</td>
                 <td className="n">{estimateText(w.now, unit(w.want), reader)}</td>
                 <td className="n">{signed(w.points)}</td>
               </tr>

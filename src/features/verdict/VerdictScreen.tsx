@@ -9,6 +9,7 @@ import {
   nominalFor,
   partsOf,
   unpricedFor,
+  withoutRate,
   type Standing,
   type StandingCandidate,
 } from '@/store/queries';
@@ -95,6 +96,7 @@ function Rates({ standing }: { readonly standing: Standing }) {
   return (
     <RateNote
       money={money}
+      machines={withoutRate(standing.candidates)}
       unpriced={unpricedFor(parts, dossier.donors, standing.candidates, money)}
       nominal={nominalFor(parts, dossier.donors, standing.candidates, money)}
     />

@@ -4,6 +4,7 @@ import { Link } from '@/ui/Link';
 import { memo, Suspense, useCallback, useState } from 'react';
 import type { MetricKey } from '@/core/assessment';
 import { shortName } from '@/core/donor';
+import { withoutRate } from '@/store/queries';
 import { useEver } from '@/ui/fields';
 import { METRIC_WORDS, planningWords, soFar } from '@/ui/messages';
 import { late } from '@/ui/late';
@@ -21,6 +22,7 @@ import { Legend } from './Legend';
 // The ranking comes first; what stands below it, or is opened from it, is fetched behind it.
 const Below = late(async () => (await import('./Below')).Below);
 const CandidatePanel = late(async () => (await import('./CandidatePanel')).CandidatePanel);
+const RateNote = late(async () => (await import('@/ui/stored')).RateNote);
 const WorkingPopover = late(async () => (await import('./Working')).WorkingPopover);
 
 /** Which candidate fits, by how much, and why. */
@@ -106,6 +108,7 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
   const asked = useEver(open !== undefined);
   const [candidate, setCandidate] = useState<string>();
   const { answer, reasons } = headline(model.rows, model.state, model.closersKnown);
+  const unrated = withoutRate(model.standing.candidates);
   const [first, second] = model.rows.filter((r) => r.ranked.place !== undefined);
   const onWorking = useCallback<OnWorking>(
     (row, metric, anchor) => setOpen({ id: row.ranked.id, metric: metric.key, anchor }),
@@ -143,6 +146,11 @@ function WeighUp({ model }: { readonly model: WeighUpModel }) {
         </Box>
         <ViewSwitch state={model.state} setState={model.setState} />
       </Flex>
+      {unrated.count > 0 && (
+        <Suspense>
+          <RateNote money={model.standing.brief.money} machines={unrated} />
+        </Suspense>
+      )}
       <Box mb="2">
         {reasons.map((r) => (
           <Text key={r} color="fg.muted">

@@ -1,3 +1,4 @@
+import { withBothCurrencies } from './to-version-15';
 import { windApart } from './to-version-13';
 import { intoTrialsAndMachines } from './to-version-5';
 import type { RawTables, Step } from './step';
@@ -30,6 +31,8 @@ export const STEPS: readonly Step[] = [
   { from: 12, name: 'wind at helmet and chest', run: windApart },
   // Version 14 added that a donor's class is only guessed, and how often a class has which width of seat; both optional.
   { from: 13, name: 'a class that is guessed', run: (tables) => tables },
+  // Version 15 has exchange rates that name both currencies, and prices of classes that name theirs.
+  { from: 14, name: 'rates between two currencies', run: withBothCurrencies },
 ];
 
 export const FORMAT_VERSION = STEPS.length + 1;

@@ -1,6 +1,7 @@
 import { type Assessment } from '@/core/assessment';
 import { briefForPurpose, WHOLE, type Brief, type MustKey } from '@/core/brief';
 import type { DonorClass } from '@/core/donor';
+import { inCurrency } from '@/core/money';
 import type { Interval } from '@/core/numeric';
 import {
   classOutlook,
@@ -28,15 +29,19 @@ const briefOf = (dossier: Dossier, purpose: string): Brief | undefined => {
 const ONE_PRICE = 0.2;
 
 /**
- * What machines of a class are asked, in the brief's currency: as the rider holds it, else by the donors of this dossier, on the road;
- * `undefined` where neither tells.
+ * What machines of a class are asked, in the brief's currency: as the rider holds it, where a rate leads there, else by the donors of
+ * this dossier, on the road; `undefined` where neither tells.
  */
 export function classPrice(dossier: Dossier, donorClass: DonorClass): Interval | undefined {
   const brief = dossier.briefs[BRIEF_KEY];
   if (!brief) return undefined;
   const { money, classPrices } = brief;
   const own = classPrices?.[donorClass];
-  if (own) return { low: own.low, mid: (own.low + own.high) / 2, high: own.high };
+  const [low, high] = own
+    ? [own.low, own.high].map((end) => inCurrency(end, own.currency, money))
+    : [];
+  if (low?.kind === 'amount' && high?.kind === 'amount')
+    return { low: low.amount, mid: (low.amount + high.amount) / 2, high: high.amount };
   const mids = [...resolvedDonors(dossier).values()]
     .filter((donor) => donor.donorClass === donorClass && !donor.archived)
     .flatMap((donor) => {

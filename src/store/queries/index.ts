@@ -21,5 +21,5 @@ export {
   outlookOf,
   type Meets,
 } from './class-shelf';
-export { nominalFor, unpricedFor, unpricedParts, type Unpriced } from './unpriced';
+export { nominalFor, unpricedFor, unpricedParts, withoutRate, type Unpriced } from './unpriced';
 export { worthFindingOut, type WorthKnowing } from './worth-finding-out';

@@ -88,7 +88,8 @@ export function lookingBack(then: Sheet, now: Sheet): LookingBack {
       gone: then.parts
         .filter((p) => !now.parts.some((o) => o.partId === p.partId))
         .map((p) => p.name),
-      dearer: now.parts.flatMap((p) => {
+      // Prices in two currencies cannot be laid beside each other.
+      dearer: (sameCurrency(then, now) ? now.parts : []).flatMap((p) => {
         const old = then.parts.find((o) => o.partId === p.partId)?.cost;
         return old !== undefined && p.cost !== undefined && Math.abs(old - p.cost) > 0.5
           ? [{ name: p.name, then: old, now: p.cost }]
@@ -100,6 +101,9 @@ export function lookingBack(then: Sheet, now: Sheet): LookingBack {
       best && best.candidateId !== now.machine.candidateId && now.place !== 1 ? best : undefined,
   };
 }
+
+const sameCurrency = (a: Sheet, b: Sheet): boolean =>
+  a.brief.money.currency === b.brief.money.currency;
 
 const CLOSE = 1e-6;
 const sameEstimate = (a: Said, b: Said): boolean =>

@@ -2,7 +2,7 @@ import type { Money } from '@/core/brief';
 import { donorLine, type DonorTable } from '@/core/donor';
 import { partPrice } from '@/core/money';
 import { fitsDonor, type Part } from '@/core/part';
-import type { CurrencyCode } from '@/core/units';
+import { isCurrency, type CurrencyCode } from '@/core/units';
 import type { StandingCandidate } from './standing';
 
 /**
@@ -39,7 +39,7 @@ function thatFit(
   );
 }
 
-/** Parts whose price in the brief's currency is wanting or rough. */
+/** Parts or machines whose price in the brief's currency is wanting or rough. */
 export interface Unpriced {
   readonly count: number;
   readonly currencies: readonly CurrencyCode[];
@@ -65,3 +65,21 @@ export const nominalFor = (
       candidates,
     ),
   );
+
+const RATE = 'rate:';
+
+/** How many candidates cost nobody knows how much for want of an exchange rate, and whose rates are missing. */
+export function withoutRate(candidates: readonly StandingCandidate[]): Unpriced {
+  const missing = candidates
+    .map(({ stock }) => stock.metrics.outlay.estimate)
+    .map((outlay) =>
+      outlay.kind === 'unknown' ? outlay.missing.filter((name) => name.startsWith(RATE)) : [],
+    )
+    .filter((names) => names.length > 0);
+  return {
+    count: missing.length,
+    currencies: [...new Set(missing.flat().map((name) => name.slice(RATE.length)))].filter(
+      isCurrency,
+    ),
+  };
+}

@@ -21,7 +21,7 @@ import {
   type OwnNeeds,
 } from '@/core/brief';
 import { DONOR_CLASSES } from '@/core/donor';
-import { nominalRate } from '@/core/money';
+import { roughSum } from '@/core/money';
 import { OWN_NEED_KEYS, WANT_KEYS, type OwnNeedKey } from '@/core/preference';
 import {
   TYPICAL_FACT_KEYS,
@@ -128,7 +128,7 @@ const classPrices = z.partialRecord(
   z.enum(DONOR_CLASSES),
   z.optional(
     z
-      .strictObject({ low: sum, high: sum })
+      .strictObject({ low: sum, high: sum, currency })
       .check(z.refine(({ low, high }) => low <= high, { message: 'low and high must rise' })),
   ),
 ) as unknown as z.ZodMiniType<ClassPrices>;
@@ -199,6 +199,7 @@ export const briefSchema = z.strictObject({
       .array(
         z.strictObject({
           currency,
+          to: currency,
           rate: z.number().check(z.minimum(RATE_LIMITS.min), z.maximum(RATE_LIMITS.max)),
           date: isoDay,
         }),
@@ -264,13 +265,6 @@ const EVEN_MIX: Readonly<Record<Ground, number>> = {
   sandMud: 5,
 };
 
-/** A sum in euros as a round one of another currency. */
-const roughly = (euros: number, to: CurrencyCode): number => {
-  const sum = euros * nominalRate('EUR', to);
-  const step = 10 ** Math.max(0, Math.floor(Math.log10(sum)) - 1);
-  return Math.round(sum / step) * step;
-};
-
 /** What a new brief starts from: a rider of middling build on a mixed tour. Every figure is assumed until the rider types it. */
 export function newBrief(currencyCode: CurrencyCode): Brief {
   const begun: Brief = {
@@ -294,10 +288,10 @@ export function newBrief(currencyCode: CurrencyCode): Brief {
     },
     money: {
       currency: currencyCode,
-      budget: roughly(9000, currencyCode),
-      tripFund: roughly(1500, currencyCode),
+      budget: roughSum(9000, 'EUR', currencyCode),
+      tripFund: roughSum(1500, 'EUR', currencyCode),
       gear: 0,
-      shopRate_perHour: roughly(70, currencyCode),
+      shopRate_perHour: roughSum(70, 'EUR', currencyCode),
       ownSpanners: true,
       rates: [],
     },

@@ -82,7 +82,7 @@ export const frozenBriefSchema = z.strictObject({
     onTheRoadCosts: maybe,
     shopRate_perHour: n,
     ownSpanners: z.boolean(),
-    rates: z.array(z.strictObject({ currency, rate: n, date: z.string() })),
+    rates: z.array(z.strictObject({ currency, to: currency, rate: n, date: z.string() })),
     yearsKept: maybe,
     yearly_km: maybe,
     fuel_perL: maybe,

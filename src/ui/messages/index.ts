@@ -1,3 +1,4 @@
+export { farRateWords, ownSumsWords, rateText, withoutRateWords } from './currency-words';
 export { inSentence } from './in-sentence';
 export {
   answerWords,

@@ -1,29 +1,38 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { useState } from 'react';
-import { RATE_LIMITS, type Money } from '@/core/brief';
+import type { Money } from '@/core/brief';
 import { NOMINAL_DAY, NOMINAL_SPREAD, nominalRate } from '@/core/money';
 import type { CurrencyCode } from '@/core/units';
 import { BRIEF_KEY } from '@/store/records';
 import { useDossierStore } from '@/store/react';
 import { UnitInput } from '../fields';
-import { formatNumber, nominalWords, unpricedWords } from '../messages';
-import { readAmount } from './amount-text';
+import { nominalWords, rateText, unpricedWords, withoutRateWords } from '../messages';
+import { useRate } from './use-rate';
+
+/** In how many things of this kind, and in which currencies. */
+interface In {
+  readonly count: number;
+  readonly currencies: readonly CurrencyCode[];
+}
+const NONE: In = { count: 0, currencies: [] };
 
 /** Prices in another currency: what was not weighed for want of a rate, what only a nominal rate brings over, and the field for a better one. */
 export function RateNote({
   money,
-  unpriced,
-  nominal,
+  machines,
+  unpriced = NONE,
+  nominal = NONE,
 }: {
   readonly money: Money;
+  /** Candidates without any price in the brief's currency. */
+  readonly machines: In;
   /** Parts without any price in the brief's currency. */
-  readonly unpriced: { readonly count: number; readonly currencies: readonly CurrencyCode[] };
+  readonly unpriced?: In;
   /** Shipped parts whose prices a nominal rate brings over. */
-  readonly nominal: { readonly count: number; readonly currencies: readonly CurrencyCode[] };
+  readonly nominal?: In;
 }) {
-  if (unpriced.count === 0 && nominal.count === 0) return null;
-  const asked = [...new Set([...unpriced.currencies, ...nominal.currencies])];
+  const asked = [...new Set([machines, unpriced, nominal].flatMap((of) => of.currencies))];
+  if (asked.length === 0) return null;
   return (
     <Box
       mb="3"
@@ -33,6 +42,11 @@ export function RateNote({
       pl="3"
       _print={{ display: 'none' }}
     >
+      {machines.count > 0 && (
+        <Text fontWeight="600" color="unsure">
+          {withoutRateWords(machines.count, machines.currencies, money.currency)}
+        </Text>
+      )}
       {unpriced.count > 0 && (
         <Text fontWeight="600" color="unsure">
           {unpricedWords(unpriced.count, money.currency)}
@@ -58,20 +72,13 @@ export function RateNote({
   );
 }
 
-const today = () => new Date().toISOString().slice(0, 10);
-
 function RateField({ from, money }: { readonly from: CurrencyCode; readonly money: Money }) {
   const store = useDossierStore();
-  const [text, setText] = useState('');
-  const [fault, setFault] = useState<string>();
+  const typed = useRate(from, money.currency, true);
   const id = `rate-${from}`;
   const set = () => {
-    const read = readAmount(text, {
-      quantity: { kind: 'plain', sign: money.currency },
-      limits: RATE_LIMITS,
-      required: true,
-    });
-    if (read.kind === 'fault') return setFault(read.words);
+    const read = typed.read();
+    if (read.kind !== 'rate') return;
     store.execute({
       label: { code: 'edit-brief', facts: { field: 'money.rates' } },
       changes: [
@@ -80,7 +87,7 @@ function RateField({ from, money }: { readonly from: CurrencyCode; readonly mone
           key: BRIEF_KEY,
           path: ['money', 'rates'],
           before: money.rates,
-          after: [...money.rates, { currency: from, rate: read.value, date: today() }],
+          after: [...money.rates, read.rate],
         },
       ],
     });
@@ -93,23 +100,20 @@ function RateField({ from, money }: { readonly from: CurrencyCode; readonly mone
           id={id}
           wide="130px"
           unit={money.currency}
-          value={text}
-          placeholder={formatNumber(nominalRate(from, money.currency), 2)}
-          invalid={fault !== undefined}
-          onChange={(e) => {
-            setText(e.target.value);
-            setFault(undefined);
-          }}
+          value={typed.text}
+          placeholder={rateText(nominalRate(from, money.currency))}
+          invalid={typed.fault !== undefined}
+          onChange={(e) => typed.type(e.target.value)}
           onKeyDown={(e) => e.key === 'Enter' && set()}
-          {...(fault === undefined ? {} : { 'aria-describedby': `${id}-fault` })}
+          {...(typed.fault === undefined ? {} : { 'aria-describedby': `${id}-fault` })}
         />
         <Button size="xs" variant="outline" borderColor="border.emphasized" onClick={set}>
           Set the rate
         </Button>
       </Flex>
-      {fault && (
+      {typed.fault && (
         <Text id={`${id}-fault`} role="alert" fontSize="xs" color="fail" fontWeight="600">
-          {fault}
+          {typed.fault}
         </Text>
       )}
     </Box>

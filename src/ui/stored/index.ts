@@ -10,4 +10,5 @@ export {
   type Quantity,
 } from './amount-text';
 export { parseQuoted, quotedText, withAmount, withDetail, type QuotedAmount } from './reading-edit';
+export { useRate } from './use-rate';
 export { TakeAnswer } from './TakeAnswer';

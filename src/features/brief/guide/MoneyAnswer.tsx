@@ -1,9 +1,9 @@
 'use client';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { AnswerProps } from './answer-props';
-import { BriefChoiceField, BriefFigureField } from '../BriefFields';
+import { CurrencyField } from '../CurrencyField';
+import { BriefFigureField } from '../BriefFields';
 import { formatWithUnit } from '@/ui/messages';
-import { CURRENCIES } from '@/core/units';
 import { spendable } from '@/core/brief';
 
 /** Parts of a whole in one bar, named under it. */
@@ -44,12 +44,7 @@ export function MoneyAnswer({ model }: AnswerProps) {
   const rest = spendable(brief.money);
   return (
     <>
-      <BriefChoiceField
-        model={model}
-        path="money.currency"
-        label="Currency"
-        options={CURRENCIES.map((c) => ({ value: c, words: c }))}
-      />
+      <CurrencyField model={model} />
       <BriefFigureField model={model} path="money.budget" hint="everything" />
       <BriefFigureField
         model={model}

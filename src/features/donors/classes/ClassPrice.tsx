@@ -1,7 +1,8 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { BRIEF_LIMITS } from '@/core/brief';
+import { BRIEF_LIMITS, type ClassPrice as ClassPriceHeld } from '@/core/brief';
 import type { DonorClass } from '@/core/donor';
+import { inCurrency } from '@/core/money';
 import { classPrice } from '@/store/queries';
 import { BRIEF_KEY } from '@/store/records';
 import { useDossierState, useDossierStore } from '@/store/react';
@@ -23,8 +24,11 @@ export function ClassPrice({
   const store = useDossierStore();
   const own = useDossierState((s) => s.dossier.briefs[BRIEF_KEY]?.classPrices?.[donorClass]);
   const dossier = useDossierState((s) => s.dossier);
+  const money = dossier.briefs[BRIEF_KEY]?.money;
   const counts = classPrice(dossier, donorClass);
-  const put = (after: { readonly low: number; readonly high: number } | undefined) =>
+  /** As the rider typed it, in whichever currency that was; a price of today's is begun in the brief's. */
+  const currency = own?.currency ?? reader.currency;
+  const put = (after: ClassPriceHeld | undefined) =>
     store.execute({
       label: { code: 'edit-class-price', facts: { donorClass } },
       coalesce: `class-price/${donorClass}`,
@@ -44,19 +48,28 @@ export function ClassPrice({
     const known = own?.[other] ?? Math.round(amount * OTHER_END[end]);
     return put(
       end === 'low'
-        ? { low: amount, high: Math.max(amount, known) }
-        : { low: Math.min(amount, known), high: amount },
+        ? { low: amount, high: Math.max(amount, known), currency }
+        : { low: Math.min(amount, known), high: amount, currency },
     );
+  };
+  const words = (): string => {
+    const span =
+      counts &&
+      `${formatWithUnit(counts.low, 'money', reader)} to ${formatWithUnit(counts.high, 'money', reader)}`;
+    const byDonors = span
+      ? `By the donors here: ${span}. Type what you have seen asked.`
+      : 'Nobody has said, so money is left aside. Type what you have seen asked.';
+    if (!own) return byDonors;
+    if (currency === reader.currency) return 'As you hold it; about nine in ten lie between.';
+    return money && inCurrency(own.low, currency, money).kind === 'amount'
+      ? `As you hold it, ${span} by your exchange rates; about nine in ten lie between.`
+      : `No exchange rate leads from ${currency} to ${reader.currency}, so what you hold is left aside. ${byDonors}`;
   };
   return (
     <Box mt="3" _print={{ display: 'none' }}>
       <Text fontWeight="700">What such a machine is sold for</Text>
       <Text fontSize="xs" color="fg.muted" mb="1">
-        {own
-          ? 'As you hold it; about nine in ten lie between.'
-          : counts
-            ? `By the donors here: ${formatWithUnit(counts.low, 'money', reader)} to ${formatWithUnit(counts.high, 'money', reader)}. Type what you have seen asked.`
-            : 'Nobody has said, so money is left aside. Type what you have seen asked.'}
+        {words()}
       </Text>
       <Flex gap="3" align="flex-end" wrap="wrap">
         {ENDS.map((end) => (
@@ -68,7 +81,7 @@ export function ClassPrice({
               id={`class-price-${donorClass}-${end}`}
               label={`Price of such a machine, ${end === 'low' ? 'from' : 'to'}`}
               wide="140px"
-              quantity={{ kind: 'sum', currency: reader.currency }}
+              quantity={{ kind: 'sum', currency }}
               limits={BRIEF_LIMITS['money.budget']}
               required={false}
               value={own?.[end]}
