@@ -95,6 +95,19 @@ describe.each(['tune', 'held'] as const)('texts as people write them, half %s', 
     expect(off).toEqual([]);
     expect(texts.length).toBeGreaterThan(60);
   });
+  test('what only its unit names is ticked often, and never wrongly', () => {
+    const byUnit = (proposals: readonly Proposal[]) =>
+      proposals.filter((p) => p.ticked && p.doubts.some((d) => d.code === 'label-unsaid'));
+    const scores = texts.map((t) =>
+      scored(
+        t,
+        reading(t.text).machines.map((m) => byUnit(m.proposals)),
+      ),
+    );
+    const { ticked, wrongTicked } = sum(scores);
+    expect(ticked).toBeGreaterThan(half === 'tune' ? 200 : 0);
+    expect(wrongTicked).toBe(0);
+  });
   test('nothing is ticked by likeness', () => {
     const likely = texts
       .flatMap(proposalsOf)

@@ -7,6 +7,7 @@ import type { ClockReading } from './link/clock';
 import { linesOf, normalised, scanned, type Line } from './text/lines';
 import { classOfText, type ClassRead } from './text/machine-class';
 import { blocksOf } from './text/machines-apart';
+import { onlyOnes } from './text/only-one';
 import { namesIn } from './text/names';
 import { footnotesIn, readBlock, type BlockRead } from './text/read-block';
 import { readMachineTable } from './text/read-table';
@@ -131,7 +132,10 @@ function fromLines(
   const names = found.model === '' ? { ...found, ...toldAs(all, whole) } : found;
   const own = `${names.maker} ${names.model}`.toLowerCase().split(/\s+/).filter(Boolean);
   const read: BlockRead = readBlock(all, survey, footnotesIn(all), own, listen);
-  const told = tubesAsked(settled(read.proposals), text);
+  const told = tubesAsked(
+    onlyOnes(settled(read.proposals), read.passedOver, all, survey, own),
+    text,
+  );
   const sure = survey.unlike ? [] : survey.sums ? tyresAlone(told) : told;
   const proposals = withLikely(sure, survey.unlike ? [] : read.likely);
   const first = lines[0];

@@ -83,6 +83,8 @@ export function sideOf(
         : (['front', 'rear'] as const);
     return mate(index + 1) && !mate(index - 1) ? one : two;
   }
+  const paired = sideInTurn(text, index, all, sides);
+  if (paired) return paired;
   let best: { side: Side; distance: number } | undefined;
   for (const word of sides) {
     const before = word.to <= q.from;
@@ -100,6 +102,36 @@ export function sideOf(
   }
   return best?.side ?? heading ?? 'front';
 }
+
+/** "230 mm at the front and 220 mm at the rear": each of two alike has its own end right behind it. */
+function sideInTurn(
+  text: string,
+  index: number,
+  all: readonly Quantity[],
+  sides: readonly SideWord[],
+): Side | undefined {
+  const behind = (i: number): Side | undefined => {
+    const [q, next] = [all[i], all[i + 1]];
+    const to = next?.from ?? text.length;
+    return (
+      q &&
+      sides.find((w) => w.from >= q.to && w.to <= to && CLOSE.test(text.slice(q.to, w.from)))?.side
+    );
+  };
+  const own = behind(index);
+  const q = all[index];
+  const inTurn = [index - 1, index + 1].some((i) => {
+    const other = all[i];
+    const side = behind(i);
+    return (
+      q && other && side !== undefined && side !== own && other.unit === q.unit && alike(other, q)
+    );
+  });
+  return own !== undefined && inTurn ? own : undefined;
+}
+
+/** A word or two that join an end to its figure. */
+const CLOSE = /^[\s\p{L}'’(]{0,14}$/u;
 
 /** Whether nothing says which end: no word of its own, no list, no heading, so that {@link sideOf} only carries on. */
 export function sideUnsaid(

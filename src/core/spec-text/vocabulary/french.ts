@@ -109,7 +109,7 @@ export const FRENCH: Vocabulary = {
   common:
     'est|avec|les|des|pas|une|pour|dans|elle|mais|que|qui|sur|plus|ça|cest|jai|du|mon|ma|aux|sont|très|fait|moi',
   elsewhere:
-    'remorque|camping car|fourgon|tronconneuse|hors bord|metres carres|chambres|loyer|voiture|appartement|pieces|velo|telephone portable|bateau|four|farine|hotel',
+    'remorque|camping car|fourgon|tronconneuse|hors bord|metres carres|loyer|voiture|appartement|pieces|velo|telephone portable|bateau|four|farine|hotel',
   facts: FRENCH_FACTS,
   factLabels: {
     ...FRENCH_ANSWERS,
@@ -144,7 +144,7 @@ export const FRENCH: Vocabulary = {
     wheelType: {
       labels: 'jantes|roues',
       options: {
-        'spoked-tubeless': 'rayons,? tubeless',
+        'spoked-tubeless': 'rayons,? (?:tubeless|sans chambre)',
         'spoked-tubes': '(?:à )?rayons',
         cast: 'alu\\p{L}*|alliage|bâtons',
       },

@@ -102,7 +102,7 @@ export const ITALIAN: Vocabulary = {
   common:
     'con|una|che|è|ma|per|non|sono|della|del|il|gli|anche|più|molto|ho|mia|mio|questa|questo|sta|ci',
   elsewhere:
-    'rimorchio|carrello appendice|automobile|appartamento|camere|bicicletta|barca|forno|farina|albergo',
+    'rimorchio|carrello appendice|automobile|appartamento|bicicletta|barca|forno|farina|albergo',
   facts: ITALIAN_FACTS,
   factLabels: {
     ...ITALIAN_ANSWERS,
@@ -144,7 +144,7 @@ export const ITALIAN: Vocabulary = {
     wheelType: {
       labels: 'cerchi|ruote',
       options: {
-        'spoked-tubeless': 'raggi,? tubeless',
+        'spoked-tubeless': 'raggi,? (?:tubeless|senza camera)',
         'spoked-tubes': '(?:a )?raggi',
         cast: 'lega|alluminio|fusi',
       },

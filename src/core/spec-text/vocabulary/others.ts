@@ -50,8 +50,8 @@ export const OTHERS: Vocabulary = {
     wheels: 'hjul|falgar|fælge|støbte fælge|egerhjul|velgen|rodas|obrecze|felgi',
   },
   front:
-    'a frente|na frente|voor|vooraan|dianteira|dianteiro|przod|przednie|przedni|fram|edessa|etu|eteen|vpredu|predni',
-  rear: 'atras|achter|achteraan|traseira|traseiro|tyl|tylne|tylny|takana|taka|vzadu|zadni',
+    'a frente|na frente|voor|vooraan|dianteira|dianteiro|przod|przodu|przednie|przedni|przednim|fram|framtill|foran|forrest|voorkant|edessa|etu|eteen|vpredu|predni',
+  rear: 'atras|achter|achteraan|traseira|traseiro|tyl|tylu|tylne|tylny|tylnym|bak|baktill|bag|bagtil|bagpa|bagpå|bagest|achterkant|takana|taka|vzadu|zadni',
   bases: {
     paid: 'betaald|zaplacilem|paguei',
     list: 'nieuwprijs|catalogusprijs|nypris',

@@ -37,7 +37,13 @@ export const FRENCH_FACTS: readonly FactPhrase[] = [
   ['forkType', 'conventional', worded('fourche (?:télescopique|classique|conventionnelle)')],
   ['shockType', 'single', worded('mono-?amortisseur')],
   ['shockType', 'twin', worded('(?:double|deux|2) (?:combinés|amortisseurs?)')],
-  ['wheelType', 'spoked-tubeless', worded('(?:jantes|roues) à rayons,? tubeless')],
+  [
+    'wheelType',
+    'spoked-tubeless',
+    worded(
+      '(?:jantes|roues) (?:à rayons|rayonnées),? (?:tubeless|sans chambres?(?: à air)?)|(?:jantes|roues) tubeless à rayons',
+    ),
+  ],
   ['wheelType', 'spoked-tubes', worded('(?:jantes|roues) (?:à )?rayon(?:s|nées)')],
   ['wheelType', 'cast', worded('(?:jantes|roues) (?:en )?(?:alu\\p{L}*|alliage|coulées|à bâtons)')],
   ['brakeFront', 'single-disc', worded('freins? av(?:ant)? (?:simple |mono)?disque(?!s)')],

@@ -41,7 +41,9 @@ export const GERMAN_FACTS: readonly FactPhrase[] = [
   [
     'wheelType',
     'spoked-tubeless',
-    worded('schlauchlose speichen\\p{L}*|speichenräder,? schlauchlos|kreuzspeichen\\p{L}*'),
+    worded(
+      'schlauchlose speichen\\p{L}*|speichen(?:räder|felgen),? (?:schlauchlos|ohne schl[aä]uche?)|kreuzspeichen\\p{L}*',
+    ),
   ],
   ['wheelType', 'spoked-tubes', worded('speichen(?:räder|felgen|rad)|drahtspeichen\\p{L}*')],
   ['wheelType', 'cast', worded('(?:alu-?)?guss(?:räder|felgen)')],

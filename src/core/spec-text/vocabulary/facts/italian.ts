@@ -28,7 +28,13 @@ export const ITALIAN_FACTS: readonly FactPhrase[] = [
   ['forkType', 'conventional', worded('forcella (?:telescopica|tradizionale)')],
   ['shockType', 'single', worded('monoammortizzatore')],
   ['shockType', 'twin', worded('doppio ammortizzatore|due ammortizzatori')],
-  ['wheelType', 'spoked-tubeless', worded('(?:cerchi|ruote) a raggi,? tubeless')],
+  [
+    'wheelType',
+    'spoked-tubeless',
+    worded(
+      "(?:cerchi|ruote) a raggi,? (?:tubeless|senza camera(?: d['’]aria)?)|(?:cerchi|ruote) tubeless a raggi",
+    ),
+  ],
   [
     'wheelType',
     'spoked-tubes',

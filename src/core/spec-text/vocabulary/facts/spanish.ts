@@ -31,7 +31,9 @@ export const SPANISH_FACTS: readonly FactPhrase[] = [
   [
     'wheelType',
     'spoked-tubeless',
-    worded('(?:llantas|ruedas) de radios,? (?:tubeless|sin cámara)'),
+    worded(
+      '(?:llantas|ruedas) de radios,? (?:tubeless|sin cámaras?)|(?:llantas|ruedas) tubeless de radios',
+    ),
   ],
   ['wheelType', 'spoked-tubes', worded('(?:llantas|ruedas) de radios')],
   ['wheelType', 'cast', worded('llantas (?:de )?(?:aleación|fundición)')],

@@ -1,0 +1,99 @@
+import { describe, expect, test } from 'vitest';
+import { ticked, figures } from '../reading';
+
+// How people list figures without naming each; common usage, no source. Machines and figures are made up.
+const SHEET = 'seat height 860 mm, wet weight 190 kg';
+
+describe('what only its unit names is taken where it is an item in a list of figures of one machine', () => {
+  test.each([
+    ['power', `Pellow Tor 500: ${SHEET}, 47 hp, 43 Nm.`],
+    ['torque', `Pellow Tor 500: ${SHEET}, 47 hp, 43 Nm.`],
+    ['tank', `Pellow Tor 500: ${SHEET}, 47 hp, 17 l.`],
+    ['power', `47 hp, 190 kg wet, seat height 860 mm, tank 17 l.`],
+    ['power', `Twin, 498 cc. 47 hp. Seat height 860 mm, tank 17 l.`],
+    ['power', `Pellow Tor 500: 47 hp, ${SHEET}.`],
+    ['power', `${SHEET}\n- 47 hp @ 8500\n- 43 Nm @ 6250`],
+    ['power', `Specs: 47 hp, 43 Nm. Seat height 860 mm, tank 17 l.`],
+    [
+      'power',
+      'Essai : 42 ch, 168 kg tous pleins faits, selle à 880 mm, réservoir de 14 litres, empattement 1470 mm.',
+    ],
+    [
+      'power',
+      'À vendre Halder Joch 690, 2020, prix CHF 7900. Hauteur de selle 900 mm, charge utile 190 kg, 54 kW, réservoir 13,5 l.',
+    ],
+    [
+      'price',
+      'Vends Brenntal Vagant 510 de 2022, 12 300 km, 6 490 €, première main. Poids en ordre de marche 182 kg, hauteur de selle 850 mm.',
+    ],
+    [
+      'power',
+      'Verkaufe Wiedmark Pfad 510, 14.300 km, VB 5.400 €. Sitzhöhe 845 mm, Gewicht 182 kg fahrfertig, 36 kW, Tank 16 l.',
+    ],
+    ['power', 'Vendo Ovelle 660, 48 CV, peso 187 kg col pieno, sella 860 mm, serbatoio 16 litri.'],
+    [
+      'power',
+      'Se vende Lomera Collado 410. Altura del asiento 850 mm, peso 178 kg en orden de marcha, 41 CV. Depósito 15 litros.',
+    ],
+    [
+      'power',
+      'Te koop Holsund 520, 12.000 km. Zadelhoogte 860 mm, rijklaar 184 kg, 47 pk, tankinhoud 16 liter.',
+    ],
+  ])('%s: %s', (key, text) => expect(ticked(text)).toContain(key));
+});
+
+describe('and waits for a look where it may be another’s, another state’s, or the item is of something else', () => {
+  test.each([
+    ['power', `${SHEET}. My licence allows 48 hp.`],
+    ['power', `${SHEET}. You need 50 hp on the motorway.`],
+    ['power', `${SHEET}. Loses 15 hp at 3,000 m.`],
+    ['power', `${SHEET}. Every 10 hp counts.`],
+    ['power', `Pellow Tor 500: ${SHEET}. US version: 60 hp.`],
+    ['power', `Pellow Tor 500. US version: 60 hp, ${SHEET}.`],
+    ['power', `Pellow Tor 500: ${SHEET}. Optional: open exhaust and map, 62 hp.`],
+    ['power', `Pellow Tor 500: ${SHEET}, 47 hp. The A2 one has less.`],
+    ['power', `Pellow Tor 500: ${SHEET}, 47 hp, lighter than most.`],
+    ['power', `${SHEET}, 47 hp, 52 hp.`],
+    ['power', 'Nice bike, 47 hp, had it for years.'],
+    ['power', 'Sitzhöhe 860 mm, Gewicht fahrfertig 190 kg. Steuerklasse, 48 PS.'],
+    ['torque', `${SHEET}. Rear axle nut, 98 Nm.`],
+    ['tank', `${SHEET}. Jerrycan, 10 l.`],
+    ['tank', `${SHEET}. Tail bag, 25 l.`],
+    [
+      'price',
+      'For sale: Pellow Tor 500, 14,000 miles. Seat height 860 mm, 190 kg wet. Panniers too, £900.',
+    ],
+    [
+      'price',
+      'Verkaufe Wiedmark Pfad 510, 14.300 km. Sitzhöhe 845 mm, Gewicht 182 kg fahrfertig. Neuer Kettensatz, 880 €.',
+    ],
+    [
+      'price',
+      'Vendo Lomera Collado 410. Altura del asiento 850 mm, peso 178 kg en orden de marcha. Revisión hecha, 650 €.',
+    ],
+    [
+      'price',
+      'À vendre Halder Joch 690. Hauteur de selle 900 mm, poids 159 kg en ordre de marche. Révision faite à 850 €.',
+    ],
+  ])('%s: %s', (key, text) => expect(ticked(text)).not.toContain(key));
+});
+
+// Front and rear one behind the other, each with its end behind it; common usage, no source.
+test.each([
+  'Travel 230 mm at the front and 220 mm at the rear.',
+  'Débattement 230 mm à l’avant et 220 mm à l’arrière.',
+  'Débattements de 230 mm à l’avant et de 220 mm à l’arrière.',
+  'Federweg: 230 mm an der Front und 220 mm am Heck.',
+  'Escursione 230 mm all’anteriore e 220 mm al posteriore.',
+  'Recorrido 230 mm delante y 220 mm detrás.',
+  'Säljer Holsund 520. Sitthöjd 860 mm, fjädringsväg 230 mm fram och 220 mm bak.',
+  'Selger Holsund 520. Setehøyde 860 mm, full tank 184 kg, vandring 230 mm foran og 220 mm bak.',
+  'Sælger Holsund 520. Sædehøjde 860 mm, fjedervandring 230 mm foran og 220 mm bagpå.',
+  'Sprzedam Holsund 520. Wysokość siedzenia 860 mm, skok zawieszenia 230 mm z przodu i 220 mm z tyłu.',
+  'Te koop Holsund 520. Zadelhoogte 860 mm, veerweg 230 mm aan de voorkant en 220 mm aan de achterkant.',
+])('both ends: %s', (text) => {
+  expect(figures(text)).toEqual(
+    expect.arrayContaining(['travelFront 230 mm', 'travelRear 220 mm']),
+  );
+  expect(ticked(text)).toEqual(expect.arrayContaining(['travelFront', 'travelRear']));
+});
