@@ -103,15 +103,27 @@ test('an advert becomes a machine for sale; what is not its own is passed over, 
   await expect(page.getByLabel('Wear of Centre stand')).toBeVisible();
 });
 
-test('a class that was only guessed from a text stays marked until the rider says it', async ({
+test('figures without a name wait for one press; a class that was only guessed from a text stays marked until the rider says it', async ({
   page,
 }) => {
   await pasteNew(page);
+  const text = page.getByLabel('Text of a maker’s sheet, an advert or a review');
+  await text.fill('Marlow Ostler: seat height 880 mm, 184 kg wet, 51 hp, 48 Nm, tank 14 L.');
+  const power = page.getByRole('checkbox', { name: 'Take Power', exact: true });
+  await expect(power).not.toBeChecked();
   await page
-    .getByLabel('Text of a maker’s sheet, an advert or a review')
-    .fill(
-      'Marlow Ostler weighs 184 kg wet, the seat is 880 mm and it makes 51 horsepower. Tank 14 L.',
-    );
+    .getByRole('button', {
+      name: 'Tick what can hardly be anything else: power “51 hp” and torque “48 Nm”',
+    })
+    .click();
+  await expect(power).toBeChecked();
+  await expect(page.getByRole('button', { name: /^Tick what can hardly/ })).toHaveCount(0);
+  // What the rider has dropped is not offered again.
+  await power.uncheck();
+  await expect(page.getByRole('button', { name: /^Tick what can hardly/ })).toHaveCount(0);
+  await text.fill(
+    'Marlow Ostler weighs 184 kg wet, the seat is 880 mm and it makes 51 horsepower. Tank 14 L.',
+  );
   await expect(page.getByText(/Class guessed by its words and figures: check it/)).toBeVisible();
   await page.getByRole('button', { name: /^Enter \d readings?$/ }).click();
   // Which classes it may be of, with their chances.

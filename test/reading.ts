@@ -27,3 +27,9 @@ export const ticked = (text: string): readonly string[] =>
   proposals(text)
     .filter((p) => p.ticked)
     .map((p) => p.key);
+
+/** Keys of what only its unit names, and can hardly be anything else. */
+export const onlyOnes = (text: string): readonly string[] =>
+  proposals(text)
+    .filter((p) => p.kind === 'figure' && p.onlyOne)
+    .map((p) => p.key);

@@ -27,6 +27,7 @@ const proposalOut = (p: Proposal) => ({
         basis: p.basis,
         ...(p.spread === undefined ? {} : { spread: p.spread }),
         ...(p.origin === undefined ? {} : { origin: p.origin }),
+        ...(p.onlyOne ? { onlyOne: true } : {}),
       }),
   ...(sideOf(p.key) === undefined ? {} : { side: sideOf(p.key) }),
   ticked: p.ticked,

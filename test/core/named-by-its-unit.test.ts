@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { ticked, figures } from '../reading';
+import { figures, onlyOnes, ticked } from '../reading';
 
 // How people list figures without naming each; common usage, no source. Machines and figures are made up.
 const SHEET = 'seat height 860 mm, wet weight 190 kg';
 
-describe('what only its unit names is taken where it is an item in a list of figures of one machine', () => {
+describe('what only its unit names can hardly be anything else where it is an item in a list of figures of one machine', () => {
   test.each([
     ['power', `Pellow Tor 500: ${SHEET}, 47 hp, 43 Nm.`],
     ['torque', `Pellow Tor 500: ${SHEET}, 47 hp, 43 Nm.`],
@@ -39,10 +39,14 @@ describe('what only its unit names is taken where it is an item in a list of fig
       'power',
       'Te koop Holsund 520, 12.000 km. Zadelhoogte 860 mm, rijklaar 184 kg, 47 pk, tankinhoud 16 liter.',
     ],
-  ])('%s: %s', (key, text) => expect(ticked(text)).toContain(key));
+  ])('%s: %s', (key, text) => {
+    expect(onlyOnes(text)).toContain(key);
+    // A figure that only its unit names is never ticked by itself.
+    expect(ticked(text)).not.toContain(key);
+  });
 });
 
-describe('and waits for a look where it may be another’s, another state’s, or the item is of something else', () => {
+describe('and may be something else where there is another machine, another state, or an item of something else', () => {
   test.each([
     ['power', `${SHEET}. My licence allows 48 hp.`],
     ['power', `${SHEET}. You need 50 hp on the motorway.`],
@@ -75,7 +79,10 @@ describe('and waits for a look where it may be another’s, another state’s, o
       'price',
       'À vendre Halder Joch 690. Hauteur de selle 900 mm, poids 159 kg en ordre de marche. Révision faite à 850 €.',
     ],
-  ])('%s: %s', (key, text) => expect(ticked(text)).not.toContain(key));
+  ])('%s: %s', (key, text) => {
+    expect(onlyOnes(text)).not.toContain(key);
+    expect(ticked(text)).not.toContain(key);
+  });
 });
 
 // Front and rear one behind the other, each with its end behind it; common usage, no source.

@@ -61,6 +61,8 @@ export interface FigureProposal extends Found {
   readonly spread?: number;
   /** Who speaks, where the words tell: measured, claimed, heard. */
   readonly origin?: Origin;
+  /** Named by its unit alone, so it is not ticked; but nothing else in its text can be meant. */
+  readonly onlyOne?: true;
 }
 
 export interface FactProposal extends Found {

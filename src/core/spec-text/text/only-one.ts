@@ -88,7 +88,7 @@ function isOnly(p: FigureProposal, lines: readonly ScannedLine[], survey: Survey
 }
 
 /**
- * Ticks what only its unit names where nothing else can be meant: one machine, nothing said of another or of another state of it, a
+ * Marks what only its unit names where nothing else can be meant, for one press of the rider's (it is never ticked): one machine, nothing said of another or of another state of it, a
  * text that tells other figures plainly, no second quantity in such a unit, and an item in a list of figures ("42 hp, 168 kg wet").
  *
  * @param own words of the machine's name, in small letters
@@ -108,6 +108,6 @@ export function onlyOnes(
   return proposals.map((p) => {
     const line =
       isByUnit(p) && lines.find((l) => l.offset <= p.from && p.to <= l.offset + l.written.length);
-    return line && isListed(p, line, own) && isOnly(p, lines, survey) ? { ...p, ticked: true } : p;
+    return line && isListed(p, line, own) && isOnly(p, lines, survey) ? { ...p, onlyOne: true } : p;
   });
 }

@@ -20,9 +20,9 @@ import { ORIGIN_WORDS } from '@/ui/messages';
 import { droppedText } from './dropped-text';
 import { MachineSheet } from './MachineSheet';
 import { MarkedText } from './MarkedText';
-import { usePaste } from './use-paste';
+import { usePaste, type PasteModel } from './use-paste';
 import type { DonorsModel } from '../use-donors';
-import { foundWords, leftOutOf, marksOf } from './paste-words';
+import { foundWords, leftOutOf, marksOf, onlyOnesWords } from './paste-words';
 
 export interface PasteDialogProps {
   /** Where the readings go; absent: a new donor. */
@@ -158,6 +158,7 @@ export function PasteDialog({ donor, shared = '', model, onClose }: PasteDialogP
                   <Text aria-live="polite" fontWeight="700" mb="1">
                     {foundWords(paste)}
                   </Text>
+                  <OnlyOnes paste={paste} />
                   {paste.sheets.map((sheet) => (
                     <MachineSheet
                       key={sheet.id}
@@ -203,5 +204,27 @@ export function PasteDialog({ donor, shared = '', model, onClose }: PasteDialogP
         </Dialog.Positioner>
       </Portal>
     </Dialog.Root>
+  );
+}
+
+/** One press for what only its unit names, where hardly anything else can be meant. */
+function OnlyOnes({ paste }: { readonly paste: PasteModel }) {
+  const { onlyOnes } = paste;
+  if (onlyOnes.length === 0) return null;
+  return (
+    <Button
+      size="sm"
+      variant="outline"
+      borderColor="border.emphasized"
+      height="auto"
+      minH="36px"
+      py="1"
+      mb="2"
+      whiteSpace="normal"
+      textAlign="start"
+      onClick={() => onlyOnes.forEach((l) => paste.correct(l.id, { on: true }))}
+    >
+      {onlyOnesWords(onlyOnes)}
+    </Button>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 import type { TextMark } from './MarkedText';
-import type { PasteModel } from './use-paste';
-import { inSentence } from '@/ui/messages';
+import type { PasteLine, PasteModel } from './use-paste';
+import { inSentence, listWords } from '@/ui/messages';
 
 export const marksOf = (paste: PasteModel): readonly TextMark[] =>
   paste.sheets.flatMap((s) => [
@@ -55,3 +55,7 @@ export function foundWords({ text, reading, read, sheets }: PasteModel): string 
       : '';
   return `${lines.length} found${machines}${look > 0 ? `, ${look} to look at` : ''}.${gallons}${cut}`;
 }
+
+/** What one press ticks: figures that only their units name, where hardly anything else can be meant. */
+export const onlyOnesWords = (lines: readonly PasteLine[]): string =>
+  `Tick what can hardly be anything else: ${listWords(lines.map(({ proposal: p }) => `${inSentence(p.key)} “${p.words}”`))}`;

@@ -87,6 +87,8 @@ export interface PasteModel {
   readonly reading: boolean;
   readonly sheets: readonly PasteSheet[];
   readonly correct: (id: string, correction: Correction) => void;
+  /** Not ticked, for only its unit names it, but hardly anything else. */
+  readonly onlyOnes: readonly PasteLine[];
   /** Takes what was passed over, as one more line. */
   readonly takeOver: (sheet: string, proposal: FigureProposal) => void;
   readonly origin: Origin;
@@ -181,6 +183,16 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel, shared: s
   const entered = sheets.filter((s) => s.on);
   const takenOf = (s: PasteSheet) => s.lines.filter((l) => l.on).map((l) => l.proposal);
   const taken = entered.flatMap(takenOf);
+  const onlyOnes = entered.flatMap((s) =>
+    s.lines.filter(
+      ({ id, on, fault, proposal }) =>
+        !on &&
+        !fault &&
+        proposal.kind === 'figure' &&
+        proposal.onlyOne &&
+        corrections.get(id)?.on === undefined,
+    ),
+  );
   const source = { origin, note };
 
   const take = (): boolean => {
@@ -219,6 +231,7 @@ export function usePaste(donor: Donor | undefined, model: DonorsModel, shared: s
   };
 
   return {
+    onlyOnes,
     text,
     setText,
     read,
