@@ -27,6 +27,12 @@ describe('of no machine, or of another', () => {
     ['Spare rear wheel 19".', 'wheelRear 19 in'],
     ['Avoid the 2018-2020: tank 14 litres.', 'tank 14 L'],
     ['With the 24 l tank I’d have 571 km.', 'tank 24 L'],
+    ['Ich bin 1,72 groß und wiege 80 Kilo.', 'mass 80 kg'],
+    ['Je mesure 1,72 m et pèse 80 kg.', 'mass 80 kg'],
+    ['Mido 1,72 y peso 80 kilos.', 'mass 80 kg'],
+    ['Ik ben 1,72 en weeg 80 kilo.', 'mass 80 kg'],
+    ['Puissance fiscale 6 CV.', 'power 6 PS'],
+    ['6 CV fiscaux.', 'power 6 PS'],
   ])('%s', (said, not) => {
     expect(figures(`${OWN} ${said}`)).not.toContain(not);
     expect(figures(`${OWN} ${said}`)).toContain('mass 201 kg');

@@ -55,6 +55,8 @@ describe('what was and what is', () => {
 describe('what is asked, paid, listed', () => {
   test.each([
     ['Price: £6,799 + £250 OTR.', 'price 6799 GBP list'],
+    ['£6,299 + OTR.', 'price 6299 GBP list'],
+    ['£6,549 OTR.', 'price 6549 GBP on-the-road'],
     ['£6,799 on the road.', 'price 6799 GBP on-the-road'],
     ['It cost me £4,500 in May.', 'price 4500 GBP paid'],
     ['£4,500 is what I paid.', 'price 4500 GBP paid'],

@@ -50,6 +50,10 @@ describe('what is asked and paid', () => {
     ["J'ai payé 7 290 neuve. Selle 850 mm, 187 kg.", 'price 7290 EUR paid'],
     ['Me costó 5.800 nueva. Asiento 850 mm, 187 kg.', 'price 5800 EUR paid'],
     ['Ik heb er 8.400 euro voor betaald. Zadelhoogte 850 mm, 187 kg.', 'price 8400 EUR paid'],
+    [
+      'Neupreis war 9.290 Euro, ich hab 8.400 für die zwei Jahre alte gezahlt. Sitzhöhe 850 mm, 187 kg.',
+      'price 8400 EUR paid',
+    ],
     ['Ich hab 8.400 dafür bezahlt. Sitzhöhe 850 mm, 187 kg.', 'price 8400 EUR paid'],
     [
       'Hij staat bij de dealer voor 6.650 euro rijklaar. Zadelhoogte 850 mm.',

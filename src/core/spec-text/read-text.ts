@@ -4,6 +4,7 @@ import type { Listen } from './read-line';
 import { withLikely } from './learnt/likely';
 import type { CurrencyCode } from '../units';
 import type { ClockReading } from './link/clock';
+import { labelsOverValues } from './text/label-over-value';
 import { linesOf, normalised, scanned, type Line } from './text/lines';
 import { classOfText, type ClassRead } from './text/machine-class';
 import { blocksOf } from './text/machines-apart';
@@ -81,8 +82,8 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
       ? table.machines.map((m) => fromRow(m, survey))
       : table
         ? table.machines.map((m) => fromLines(m.lines.map(scanned), survey, m.name, listen, plain))
-        : apart(blocksOf(all), survey).map((block) =>
-            fromLines(block.lines, block.survey, undefined, listen, plain),
+        : apart(blocksOf(labelsOverValues(plain, lines, all)?.map(scanned) ?? all), survey).map(
+            (block) => fromLines(block.lines, block.survey, undefined, listen, plain),
           );
   return {
     machines: machines.map((m) => asTyped(m, plain, text)),
@@ -113,7 +114,7 @@ function asTyped(machine: MachineRead, plain: string, text: string): MachineRead
     const { words, from, to } = proposal;
     const at = plain.slice(from, to).indexOf(words);
     return at < 0
-      ? proposal
+      ? { ...proposal, words: words.replace(/\s+/gu, ' ') }
       : { ...proposal, words: text.slice(from + at, from + at + words.length) };
   };
   return { ...machine, proposals: machine.proposals.map(typed) };

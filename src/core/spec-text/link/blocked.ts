@@ -26,10 +26,13 @@ import {
   NOT,
   PACKED,
   PROMISED,
+  RIDER_WEIGHS,
   RUN_IN_OF,
   SERVICE_OF,
   SOLD,
   SPARE,
+  TAXED,
+  TAXED_BY,
   UNREAL,
   WANTED,
   WAS_OLD,
@@ -284,6 +287,17 @@ export function blockedIn(
     if (
       (q.amounts[0] ?? 0) <= RUN_IN &&
       RUN_IN_OF.test(text.slice(Math.max(0, q.from - 24), q.from))
+    )
+      found.set(i, 'noise');
+    if (
+      isPower(q) &&
+      (TAXED_BY.test(text.slice(Math.max(0, q.from - 32), q.from)) ||
+        TAXED.test(text.slice(q.to, q.to + 12)))
+    )
+      found.set(i, 'noise');
+    if (
+      (q.unit === 'kg' || q.unit === 'lb') &&
+      RIDER_WEIGHS.test(text.slice(Math.max(0, q.from - 80), q.from))
     )
       found.set(i, 'noise');
     if (SERVICE_OF.test(text.slice(Math.max(0, q.from - 24), q.from))) found.set(i, 'noise');

@@ -71,3 +71,12 @@ export const SOLD =
 /** "it's not 145 kg". */
 export const NOT =
   /(?:(?<!\p{L})(?:not|nicht|pas|non|nie|statt(?: der angegebenen)?|rather than|instead of)|n't)\s+(?:the |quite |really |a )?$/iu;
+
+/** "Puissance fiscale 6 CV", "6 CV fiscaux": what it is taxed by. */
+export const TAXED_BY =
+  /(?:puissance (?:fiscale|administrative)|potencia fiscal|potenza fiscale|caballos fiscales|cavalli fiscali)[ :]*(?:de |di )?$/iu;
+export const TAXED = /^ ?(?:fiscaux|fiscal(?:es)?|fiscali)(?!\p{L})/iu;
+
+/** "Ich bin 1,72 groß und wiege 80 Kilo": of the one who tells. */
+export const RIDER_WEIGHS =
+  /(?<!\p{L})(?:(?:ich )?bin|je (?:mesure|fais)|mido|sono alt[oa]|i['’]?m|i am|ik ben|jag är|jeg er|mam|mierzę|tenho|meço)(?!\p{L})[^.!?;]{0,40}(?<!\p{L})(?:wiege|pèse|peso|weigh|weeg|väger|veier|vejer|ważę) (?:about |around |etwa |rund |ca\.? |environ |unos |circa |ongeveer |około )?$/iu;

@@ -4,7 +4,7 @@ import type { SentenceWords, Word } from './option';
 import { WEIGHTS } from './weights';
 
 const speaksOfSeat = (s: SentenceWords): boolean =>
-  /(?<!\p{L})(?:seat|saddle|sitz|selle|asiento|sella|siod[łl]o|zadel|kanap)/iu.test(s.text);
+  /(?<!\p{L})(?:seat|saddle|sitz|selle|asiento|sella|siod[łl]o|zadel|kanap|s\/?h(?!\p{L}))/iu.test(s.text);
 
 const isOfSeat = (word: Word | undefined): boolean =>
   word?.meaning.kind === 'label' && word.meaning.name === 'seatHeight';
@@ -23,7 +23,7 @@ export const SEAT_FORMS: readonly Form[] = [
       /^(?: mil| mm)?,? (?:and |so |which means )?(?:I['’]?m|I am|I can|he['’]?s|she['’]?s|you['’]?re)(?: just| only| still| nearly)?(?: (?:about|get|on))?(?: on)?(?: my| both| the)? ?(?:tippy[ -]?toes?|tip[ -]?toes?|toes|flat[- ]foot(?:ed|ing)?|balls of)(?!\p{L})/iu,
   },
   // "34.4 in (low option 33.2 in)", "selle 850 (825 avec la selle basse)".
-  {
+  ...either('length', {
     key: 'seatHeight',
     points: PLAINLY,
     by: 'basis',
@@ -33,7 +33,7 @@ export const SEAT_FORMS: readonly Form[] = [
     when: (s, { amounts: [a = 0] }) =>
       (speaksOfSeat(s) || isOfSeat(s.above)) &&
       ((a >= SEAT_MM.least && a <= SEAT_MM.most) || (a >= 26 && a <= 40 && a % 1 !== 0)),
-  },
+  }),
   // "Sella 855 (835 mm opzionale)": lower than the one told before it.
   ...([undefined, 'length'] as const).map(
     (dimension): Form => ({
@@ -134,7 +134,8 @@ export const SEAT_FORMS: readonly Form[] = [
     points: PLAINLY + 1,
     by: 'basis',
     basis: 'low-seat',
-    behind: /^ ?(?:low|lowered|tief|niedrig|basse|bassa|baja|laag)(?: seat)?\)/iu,
+    behind:
+      /^ ?\(?(?:low|lowered|tief|niedrig|basse|bassa|baja|bajo|laag|låg|lav|nisk\p{L}*)(?: (?:seat|option|version|one))?\)/iu,
     when: speaksOfSeat,
   }),
   ...either('length', {

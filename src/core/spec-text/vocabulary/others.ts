@@ -12,7 +12,7 @@ export const OTHERS: Vocabulary = {
     power:
       'vermogen|max vermogen|maximaal vermogen|potencia|potencia maxima|moc|moc maksymalna|effekt|max effekt|teho|suurin teho|huipputeho|vykon|maximalni vykon|nejvetsi vykon',
     torque:
-      'koppel|max koppel|maximaal koppel|torque maximo|binario|binario maximo|moment obrotowy|dreiemoment|drejningsmoment|maksymalny moment obrotowy|vridmoment|max vridmoment|vaanto|vaantomomentti|suurin vaanto|tocivy moment|kroutici moment|maximalni tocivy moment',
+      'koppel|max koppel|maximaal koppel|torque maximo|binario|binario maximo|moment obrotowy|dreiemoment|drejningsmoment|maksymalny moment obrotowy|vridmoment|max vridmoment|~moment|~maks moment|vaanto|vaantomomentti|suurin vaanto|tocivy moment|kroutici moment|maximalni tocivy moment',
     displacement:
       'cilinderinhoud|cilindrada|pojemnosc skokowa|pojemnosc|pojemnosc silnika|slagvolym|cylindervolym|slagvolum|iskutilavuus|sylinteritilavuus|kuutiotilavuus|zdvihovy objem|objem motoru|objem valcu',
     compression: 'compressieverhouding|compressie|taxa de compressao|stopien sprezania|kompression',

@@ -6,6 +6,15 @@ import { LEAST_ASKED } from './asked';
 
 /** What a new one costs, by a list or at a dealer’s, and sums that only a machine has. */
 export const LISTED_FORMS: readonly Form[] = [
+  // "£6,299 + OTR": what comes on top is not in it.
+  {
+    key: 'price',
+    dimension: 'money',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'list',
+    behind: /^,? ?(?:plus|\+) ?(?:the |your )?(?:otr|on[- ](?:the[- ])?roads?)(?!\p{L})/iu,
+  },
   // "6,899 pounds, plus on the road charges": what a new one is listed at.
   {
     key: 'price',

@@ -14,6 +14,15 @@ export const PAID_FORMS: readonly Form[] = [
       /^(?: euro)? (?:hab(?:e)? ich|haben wir|hab i) (?:dafür |für sie )?(?:bezahlt|gezahlt|gegeben|hingelegt)(?!\p{L})/iu,
     when: (s, { amounts: [a = 0] }) => a >= 500 && s.units.money !== undefined,
   },
+  // "Ich hab 4.900 für die zwei Jahre alte gezahlt."
+  {
+    ...PAID,
+    points: PLAINLY + 1,
+    before: /(?<!\p{L})(?:ich|wir) hab(?:e|en)? (?:nur |dafür |damals |dann )?$/iu,
+    behind:
+      /^(?: ?€| euro)? [^.,;!?\d]{0,40}(?<!\p{L})(?:be|ge|hin)(?:zahlt|legt|gelegt|geblättert)(?!\p{L})/iu,
+    when: (s, q) => largest(q) >= LEAST_ASKED && s.units.money !== undefined,
+  },
   // "£5,400 for the bike itself".
   {
     ...PAID,

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { figures, onlyOnes, ticked } from '../reading';
+import { figures, onlyOnes, read, ticked } from '../reading';
 
 // How people list figures without naming each; common usage, no source. Machines and figures are made up.
 const SHEET = 'seat height 860 mm, wet weight 190 kg';
@@ -104,3 +104,17 @@ test.each([
   );
   expect(ticked(text)).toEqual(expect.arrayContaining(['travelFront', 'travelRear']));
 });
+
+// The usual seat and the low one in one line; common usage of sheets, no source.
+test.each([
+  'Seat height 880 mm / 855 mm (low).',
+  'Seat height 880 mm (standard) / 855 mm (low).',
+  'Seat: 880 mm, low 855 mm, high 900 mm.',
+  'S/H 880mm (855 mm low).',
+  'Sitzhöhe 880 mm / 855 mm (niedrig).',
+  'Hauteur de selle : 880 mm / 855 mm (basse).',
+  'Altezza sella 880 mm / 855 mm (bassa).',
+  'Altura del asiento 880 mm / 855 mm (bajo).',
+])('two seats: %s', (text) =>
+  expect(read(text)).toEqual(['seatHeight 880 mm standard-seat', 'seatHeight 855 mm low-seat']),
+);
