@@ -98,6 +98,11 @@ test.each([
   'Sælger Holsund 520. Sædehøjde 860 mm, fjedervandring 230 mm foran og 220 mm bagpå.',
   'Sprzedam Holsund 520. Wysokość siedzenia 860 mm, skok zawieszenia 230 mm z przodu i 220 mm z tyłu.',
   'Te koop Holsund 520. Zadelhoogte 860 mm, veerweg 230 mm aan de voorkant en 220 mm aan de achterkant.',
+  'TRAVEL: 230mm F / 220mm R',
+  'Travel 230 mm (F), 220 mm (R).',
+  'Federweg 230 mm V / 220 mm H.',
+  'Recorrido susp. del./tras. (mm): 230/220. Altura asiento (mm): 890.',
+  'Escursione anteriore mm 230, posteriore mm 220. Altezza sella mm 890.',
 ])('both ends: %s', (text) => {
   expect(figures(text)).toEqual(
     expect.arrayContaining(['travelFront 230 mm', 'travelRear 220 mm']),
@@ -118,3 +123,39 @@ test.each([
 ])('two seats: %s', (text) =>
   expect(read(text)).toEqual(['seatHeight 880 mm standard-seat', 'seatHeight 855 mm low-seat']),
 );
+
+// A unit before its number, as sheets in Italian have it; common usage, no source.
+test('a unit stands before its number', () => {
+  expect(
+    read(
+      'Altezza sella mm 890. Peso in ordine di marcia kg 171. Capacità serbatoio lt 13,5. Coppia Nm 43. Prezzo euro 7.990.',
+    ),
+  ).toEqual([
+    'seatHeight 890 mm standard-seat',
+    'mass 171 kg ready-90',
+    'tank 13.5 L stated',
+    'torque 43 Nm crank',
+    'price 7990 EUR list',
+  ]);
+  // Behind a number it is that number's.
+  expect(read('Seat height 890 mm 43 Nm, wet weight 171 kg.')).toEqual([
+    'seatHeight 890 mm standard-seat',
+    'torque 43 Nm crank',
+    'mass 171 kg ready',
+  ]);
+});
+
+test('what it uses on so many kilometres, in a label; two masses in the order of their head', () => {
+  expect(read('Verbrauch auf 100 km: 4,1 l\nSitzhöhe: 840 mm')).toContain(
+    'consumption 4.1 L/100km mixed',
+  );
+  expect(read('Consommation aux 100 km : 4,1 l\nHauteur de selle : 840 mm')).toContain(
+    'consumption 4.1 L/100km mixed',
+  );
+  // In running order: 90 % of the fuel (Regulation (EU) 168/2013, from memory).
+  expect(read('Poids (à sec/en ordre de marche) : 158/171 kg')).toEqual([
+    'mass 158 kg dry',
+    'mass 171 kg ready-90',
+  ]);
+  expect(read('Weight (dry/wet): 158/171 kg')).toEqual(['mass 158 kg dry', 'mass 171 kg ready']);
+});

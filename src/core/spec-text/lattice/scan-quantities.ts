@@ -69,9 +69,39 @@ export function scanQuantities(line: string): readonly Quantity[] {
     line,
     asLists(
       line,
-      found.sort((x, y) => x.from - y.from),
+      unitsBefore(
+        line,
+        found.sort((x, y) => x.from - y.from),
+      ),
     ),
   );
+}
+
+/** "Altezza sella mm 890", "Serbatoio lt 13,5", "Prezzo euro 7.990": a unit before its number, and behind none. */
+const UNIT_BEFORE =
+  /(?<!\d[\s\u00a0]?)(?<![\p{L}\d])(mm|cm|kg|lbs|lt|litri|litros|litres|nm|kgm|mkg|kw|cv|ch|ps|hp|bhp|cc|euro|eur)\.?[ \u00a0]$/iu;
+/** "Recorrido (mm): 250/240": one unit for both. */
+const UNIT_OF_BOTH = /\((mm|cm|kg|lbs|l|lt)\)[\s:=]{0,3}$/iu;
+/** Long enough for the longest of them. */
+const UNIT_LENGTH = 10;
+
+function unitsBefore(line: string, found: readonly Quantity[]): readonly Quantity[] {
+  let last: Quantity | undefined;
+  return found.map((q) => {
+    const before = line.slice(Math.max(0, q.from - UNIT_LENGTH), q.from);
+    const word =
+      q.unit === undefined
+        ? (UNIT_BEFORE.exec(before) ?? (q.listed ? UNIT_OF_BOTH.exec(before) : null))?.[1]
+        : undefined;
+    const unit =
+      word !== undefined
+        ? writtenUnit(word)
+        : q.listed && last?.listed && last.to + 1 >= q.from - 1 && q.unit === undefined
+          ? last.unit
+          : undefined;
+    last = unit === undefined ? q : { ...q, unit };
+    return last;
+  });
 }
 
 /** "310 in grey": a word of the sentence, not inches. */

@@ -18,6 +18,10 @@ const HEAD_OF_TWO = new RegExp(
   'iu',
 );
 
+/** In running order: with 90 % of the fuel (Regulation (EU) 168/2013, from memory). */
+const RUNNING_ORDER =
+  /(?:en ordre de marche|in ordine di marcia|en orden de marcha|em ordem de marcha|running order)(?![^.]{0,40}\d)/iu;
+
 /** "Weight (dry/wet): 172/187 kg": in the order of the head. */
 function inOrder(
   text: string,
@@ -35,8 +39,9 @@ function inOrder(
   });
   if (i < 0) return found;
   const dryFirst = HEAD_OF_TWO.exec(text.slice(0, figures[i]?.from))?.[1] !== undefined;
+  const ready = RUNNING_ORDER.test(text.slice(0, figures[i]?.from)) ? 'ready-90' : 'ready';
   return found.map((basis, n) =>
-    n === i ? (dryFirst ? 'dry' : 'ready') : n === i + 1 ? (dryFirst ? 'ready' : 'dry') : basis,
+    n === i ? (dryFirst ? 'dry' : ready) : n === i + 1 ? (dryFirst ? ready : 'dry') : basis,
   );
 }
 

@@ -4,7 +4,9 @@ import type { SentenceWords, Word } from './option';
 import { WEIGHTS } from './weights';
 
 const speaksOfSeat = (s: SentenceWords): boolean =>
-  /(?<!\p{L})(?:seat|saddle|sitz|selle|asiento|sella|siod[łl]o|zadel|kanap|s\/?h(?!\p{L}))/iu.test(s.text);
+  /(?<!\p{L})(?:seat|saddle|sitz|selle|asiento|sella|siod[łl]o|zadel|kanap|s\/?h(?!\p{L}))/iu.test(
+    s.text,
+  );
 
 const isOfSeat = (word: Word | undefined): boolean =>
   word?.meaning.kind === 'label' && word.meaning.name === 'seatHeight';

@@ -110,25 +110,33 @@ function sideInTurn(
   all: readonly Quantity[],
   sides: readonly SideWord[],
 ): Side | undefined {
+  // "21 x 2.15 in front": a size by two measures is one.
+  const nextOf = (i: number) => (all[i]?.product === 0 ? i + 2 : i + 1);
+  const lastOf = (i: number) => (all[i - 1]?.product === 1 ? i - 2 : i - 1);
   const behind = (i: number): Side | undefined => {
-    const [q, next] = [all[i], all[i + 1]];
-    const to = next?.from ?? text.length;
-    return (
-      q &&
-      sides.find((w) => w.from >= q.to && w.to <= to && CLOSE.test(text.slice(q.to, w.from)))?.side
-    );
+    const end = all[nextOf(i) - 1];
+    const to = all[nextOf(i)]?.from ?? text.length;
+    if (!end) return undefined;
+    const letter = LETTER.exec(text.slice(end.to, to))?.[1];
+    if (letter !== undefined) return /^(?:F|V|AV)/u.test(letter) ? 'front' : 'rear';
+    return sides.find(
+      (w) => w.from >= end.to && w.to <= to && CLOSE.test(text.slice(end.to, w.from)),
+    )?.side;
   };
   const own = behind(index);
   const q = all[index];
-  const inTurn = [index - 1, index + 1].some((i) => {
+  const inTurn = [lastOf(index), nextOf(index)].some((i) => {
     const other = all[i];
-    const side = behind(i);
+    const side = i < 0 ? undefined : behind(i);
     return (
       q && other && side !== undefined && side !== own && other.unit === q.unit && alike(other, q)
     );
   });
   return own !== undefined && inTurn ? own : undefined;
 }
+
+/** "250mm F / 240mm R": a letter for an end. */
+const LETTER = /^ ?\(?(F|R|V|H|AV|AR)(?:\.|(?![\p{L}\d]))/u;
 
 /** A word or two that join an end to its figure. */
 const CLOSE = /^[\s\p{L}'’(]{0,14}$/u;

@@ -40,6 +40,7 @@ export const normalised = (text: string): string =>
     .replace(POLISH.test(text) ? HORSES_ALONE : /$^/, 'PS')
     .replace(SPANISH_END, (_, front) => (front === undefined ? ' rr  ' : ' fr '))
     .replace(GERMAN_END, (end) => (/v/iu.test(end) ? 'fr ' : 'rr '))
+    .replace(OVER_A_HUNDRED, (words) => ' '.repeat(words.length))
     .replace(MILES, 'mi ')
     .replace(UNIT_IN_ITS_CELL, ' ')
     .replace(KEY_OF_A_FILE, (key) => key.replaceAll('_', ' '))
@@ -50,6 +51,10 @@ const SPANISH_END = /(?<!\p{L})(?:(del)|tras)\.(?=\s?[/:)\d])/giu;
 
 /** "220 mm (v), 215 mm (h)". Place for place. */
 const GERMAN_END = /(?<=\d ?(?:mm|cm|zoll|") ?)\([vh]\)/giu;
+
+/** "Verbrauch auf 100 km: 4,1 l": the distance is none of its figures. Place for place. */
+const OVER_A_HUNDRED =
+  /(?<=(?:verbrauch|consommation|consumo|verbruik|f[öo]rbrukning|forbrug|forbruk|consumption|spalanie|zu[żz]ycie|zu[żz]ycie paliwa|kulutus|spot[řr]eba)) (?:auf|pro|je|por|aux?|sur|per|na|på|op|a los|ai) 100 ?km(?=\s?[:|\t])/giu;
 
 /** "18,400 mls": so many are no millilitres. */
 const MILES = /(?<=\d[.,]?\d{3} ?)mls(?![\p{L}\d])/giu;
