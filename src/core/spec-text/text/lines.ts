@@ -17,7 +17,7 @@ const HORSES_IN_POLISH =
 const POLISH =
   /(?<!\p{L})(?:spalani[eu]|zbiornik\p{L}*|przegląd\p{L}*|siedzeni\p{L}*|silnik\p{L}*|zasięg|masa|waży|sprzedam|przebieg)(?!\p{L})/iu;
 /** "70 KM.": horses, where no way is so short. */
-const HORSES_ALONE = /(?<=(?<![\d.,])\d{2,3} ?)KM(?=[.,;)]|\s|$)(?! ?\/)/gu;
+const HORSES_ALONE = /(?<=(?<![\d.,])\d{2,3} ?)KM(?=[.,;)]|\s|$|\/\d)(?! ?\/ ?h)/gu;
 
 const NORDIC =
   /(?<!\p{L})(?:tjänstevikt|sitth[öo]j?d|säljer|säljes|selges|gått|kördes?|varv|årsmodell|förbrukning|setehøyde|forbruk|årsmodell|bränsle\p{L}*|drivstoff\p{L}*|drar|väger|veier|kört|kjørt|tanken|sadeln|fulltank\p{L}*|mätarställning)(?!\p{L})/iu;
@@ -40,6 +40,7 @@ export const normalised = (text: string): string =>
     .replace(POLISH.test(text) ? HORSES_ALONE : /$^/, 'PS')
     .replace(SPANISH_END, (_, front) => (front === undefined ? ' rr  ' : ' fr '))
     .replace(GERMAN_END, (end) => (/v/iu.test(end) ? 'fr ' : 'rr '))
+    .replace(/(?<=(?<!\p{L})d[ée]b)\./giu, ' ')
     .replace(OVER_A_HUNDRED, (words) => ' '.repeat(words.length))
     .replace(MILES, 'mi ')
     .replace(UNIT_IN_ITS_CELL, ' ')

@@ -9,7 +9,7 @@ export interface NamesRead {
 
 /** Words before a name: what is done with it. */
 const LEAD =
-  /^(?:\s|[-*•·"'(#]|\d+[.)]\s)*(?:(?:for sale|selling(?: because)?|sell(?:ing)? my|swap my|vends|à vendre|se vende|vendo|vendesi|verkaufe|zu verkaufen|te koop|till salu|myydään|sprzedam|technische daten|datenblatt|data sheet|datasheet|spec(?:s|[ -]sheet)?|fiche technique|ficha técnica|scheda tecnica|specifications?|review|long[- ]term test|test|essai|prueba|prova|teste|vergleich|comparison|comparatif|comparativa|confronto|first ride|brand new|new|the new|the|my|a|an|this|usata|usado|model|modell|modèle|modelo|modello|lot \d+|used|reduced|asking|wts|fs)(?![\p{L}])[\s:,.!–-]*)*/iu;
+  /^(?:\s|[-*•·"'(#]|\d+[.)]\s)*(?:(?:for sale|selling(?: because)?|sell(?:ing)? my|swap my|vends|à vendre|se vende|vendo|vendesi|verkaufe|zu verkaufen|te koop|till salu|myydään|sprzedam|technische daten|datenblatt|gebrauchtberatung|kaufberatung|fahrbericht|guide d'achat|data sheet|datasheet|spec(?:s|[ -]sheet)?|fiche technique|ficha técnica|scheda tecnica|specifications?|review|long[- ]term test|test|essai|prueba|prova|teste|vergleich|comparison|comparatif|comparativa|confronto|first ride|brand new|new|the new|the|my|a|an|this|usata|usado|model|modell|modèle|modelo|modello|lot \d+|used|reduced|asking|wts|fs)(?![\p{L}])[\s:,.!–-]*)*/iu;
 const YEAR = /(?<![\d.,])(19[5-9]\d|20[0-3]\d)(?![\d.,]\d|\d)/u;
 /** Words that no maker or model is called: the trade's own, and those that open sentences. */
 const COMMON =

@@ -30,7 +30,7 @@ export const FRENCH: Vocabulary = {
       '~boit|~je consomme|consommations|conso reelle|~consos|consommation|conso|consommation moyenne=mixed|consomme|conso moyenne=mixed|consommation wmtc=cycle',
     statedRange:
       '~avec un plein|~par plein|~rayon d action|autonomie reelle|autonomie|autonomie theorique|autonomie moyenne',
-    travel: 'debattement|debattements|suspension|debattement av ar|suspensions',
+    travel: 'debattement|debattements|~deb|suspension|debattement av ar|suspensions',
     travelFront:
       'debattement avant|debattement av|debattement fourche|debattement de la fourche|debattement roue avant|suspension avant|suspension av',
     travelRear:
@@ -61,7 +61,7 @@ export const FRENCH: Vocabulary = {
     luggageVolume: 'volume des valises',
   },
   front: 'devant|avant|av|fourche',
-  rear: 'derriere|arriere|ar|amortisseur',
+  rear: 'derriere|arriere|ar|amortisseur|monoamortisseur|mono amortisseur',
   bases: {
     'own-fills': 'mes pleins|mesure par mes soins|releve',
     dry: 'a sec|sans essence|a vide|sans carburant',

@@ -74,7 +74,7 @@ export const GERMAN: Vocabulary = {
     rakeAndTrail: 'lenkkopfwinkel nachlauf',
   },
   front: 'vorn|vorne|vorder|gabel|telegabel|v',
-  rear: 'hinten|hinter|federbein|heck|h',
+  rear: 'zentralfederbein|hinten|hinter|federbein|heck|h',
   bases: {
     'own-fills': 'ausgelitert|selbst gemessen|ausgerechnet',
     'ready-90':

@@ -57,7 +57,7 @@ export const ITALIAN: Vocabulary = {
     luggageVolume: 'volume valigie',
   },
   front: 'anteriore|davanti|forcella|ant|anteriori',
-  rear: 'posteriore|dietro|mono|post|ammortizzatore|posteriori',
+  rear: 'posteriore|dietro|mono|post|ammortizzatore|monoammortizzatore|posteriori',
   bases: {
     dry: 'a secco|secco|senza benzina|senza carburante|a vuoto senza benzina',
     ready:
