@@ -21,11 +21,16 @@ export function CurrencyField({ model }: { readonly model: BriefModel }) {
   const to = asked === currency ? undefined : asked;
   const [fault, setFault] = useState<string>();
   const become = (next: CurrencyCode, sums: SumsBecome) => {
-    const outcome = store.execute({
-      label: { code: 'edit-brief', facts: { field: 'money.currency' } },
-      changes: currencyChange(brief, next, sums),
-    });
+    const outcome = store.execute(
+      {
+        label: { code: 'edit-brief', facts: { field: 'money.currency' } },
+        changes: currencyChange(brief, next, sums),
+      },
+      'atField',
+    );
     if (outcome.kind === 'refused') return setFault(recordFaultWords(outcome.fault));
+    if (outcome.kind === 'conflict')
+      return setFault('Another tab has just changed a sum. Look again, and choose once more.');
     setAsked(undefined);
   };
   const choose = (next: CurrencyCode) => {

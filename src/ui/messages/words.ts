@@ -292,6 +292,8 @@ const OTHER_WORDS: Readonly<Record<string, string>> = {
   'trip.latitude_deg': 'Latitude',
   'trip.longestDay_km': 'Longest day',
   'trip.workshopGap_km': 'Longest way between workshops',
+  'money.currency': 'Currency',
+  'money.rates': 'Exchange rates',
   'money.budget': 'Budget',
   'money.tripFund': 'Trip fund',
   'money.gear': 'Riding gear to buy',
