@@ -84,3 +84,55 @@ describe('each label over its value', () => {
     ]);
   });
 });
+
+describe('machines compared on a page: under each label a value of each', () => {
+  const machines = (text: string) =>
+    readText(text).machines.map((m) => ({
+      name: `${m.maker} ${m.model}`.trim(),
+      ticked: m.proposals.flatMap((p) =>
+        p.kind === 'figure' && p.ticked ? [`${p.key} ${p.amount} ${p.basis}`] : [],
+      ),
+    }));
+  const FIGURES = `Seat height
+860 mm
+845 mm (low 820 mm)
+Wet weight (90 % fuel)
+207 kg
+190 kg
+Fuel capacity
+17 L
+14 L`;
+  const FIRST = ['seatHeight 860 standard-seat', 'mass 207 ready-90', 'tank 17 stated'];
+  const SECOND = [
+    'seatHeight 845 standard-seat',
+    'seatHeight 820 low-seat',
+    'mass 190 ready-90',
+    'tank 14 stated',
+  ];
+  test.each([
+    ['Marran 650 Trek\nPellow Tor 500\n', 'Marran 650 Trek', 'Pellow Tor 500'],
+    [
+      'Compare\nMarran 650 Trek\n\nPellow Tor 500\nEngine\nParallel twin\nParallel twin\n',
+      'Marran 650 Trek',
+      'Pellow Tor 500',
+    ],
+    ['', '', ''],
+  ])('named by %j', (names, first, second) =>
+    expect(machines(`${names}${FIGURES}`)).toEqual([
+      { name: first, ticked: FIRST },
+      { name: second, ticked: SECOND },
+    ]),
+  );
+  test('one label with two values makes no second machine', () =>
+    expect(
+      machines(`Seat height
+860 mm
+845 mm with the low seat
+Wet weight
+190 kg
+Fuel capacity
+17 L
+Maximum mass
+380 kg`),
+    ).toHaveLength(1));
+});

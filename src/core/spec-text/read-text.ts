@@ -4,7 +4,7 @@ import type { Listen } from './read-line';
 import { withLikely } from './learnt/likely';
 import type { CurrencyCode } from '../units';
 import type { ClockReading } from './link/clock';
-import { labelsOverValues } from './text/label-over-value';
+import { labelsOverValues, machinesUnderLabels } from './text/label-over-value';
 import { linesOf, normalised, scanned, type Line } from './text/lines';
 import { classOfText, type ClassRead } from './text/machine-class';
 import { blocksOf } from './text/machines-apart';
@@ -76,7 +76,7 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
   const lines = [...linesOf(plain)];
   const all = lines.map(scanned);
   const survey = surveyOf(plain, all, home);
-  const table = readMachineTable(lines, survey);
+  const table = readMachineTable(lines, survey) ?? machinesUnderLabels(plain, lines, all);
   const machines =
     table?.kind === 'rows'
       ? table.machines.map((m) => fromRow(m, survey))
