@@ -27,6 +27,12 @@ const FACT_LABEL_PATTERNS = VOCABULARIES.flatMap((v) =>
   }),
 );
 
+/** All of them in one: most words are none. */
+const ANY_FACT = new RegExp(
+  `^(?:${VOCABULARIES.flatMap((v) => FACT_KEYS.flatMap((key) => v.factLabels[key]?.labels ?? [])).join('|')})$`,
+  'iu',
+);
+
 /** Figures that a heading names by its unit alone. */
 const BY_UNIT: Partial<Record<Dimension, FigureKey>> = {
   power: 'power',
@@ -91,7 +97,9 @@ export const headingUnit = (text: string): UnitId | undefined => {
 export function readHeader(text: string): HeaderMeaning | undefined {
   const { name, unit } = parted(text);
   const mentions = scanWords(text);
-  const fact = FACT_LABEL_PATTERNS.find((f) => f.pattern.test(name));
+  const fact = ANY_FACT.test(name)
+    ? FACT_LABEL_PATTERNS.find((f) => f.pattern.test(name))
+    : undefined;
   const senses = sensesOf(unit, UNDECIDED);
   const fits = (k: FigureKey) => senses.some((s) => s.dimension === figureDefinition(k).dimension);
   const keys = keysNamed(scanWords(name), mentions, name);

@@ -4,14 +4,16 @@ import type { Listen } from './read-line';
 import { withLikely } from './learnt/likely';
 import type { CurrencyCode } from '../units';
 import type { ClockReading } from './link/clock';
-import { labelsOverValues, machinesUnderLabels } from './text/label-over-value';
+import { laidOut } from './layout/laid-out';
+import { asItStood, type PlacedText } from './layout/placed-text';
+import { labelsOverValues, machinesUnderLabels } from './layout/label-over-value';
 import { linesOf, normalised, scanned, type Line } from './text/lines';
 import { classOfText, type ClassRead } from './text/machine-class';
 import { blocksOf } from './text/machines-apart';
 import { onlyOnes } from './text/only-one';
 import { namesIn } from './text/names';
 import { footnotesIn, readBlock, type BlockRead } from './text/read-block';
-import { readMachineTable } from './text/read-table';
+import { readMachineTable } from './layout/read-table';
 import { settled } from './text/settle';
 import { isPersonal, isSpoken } from './text/who-tells';
 import { namesSeveral, surveyOf, type Survey } from './text/survey';
@@ -72,7 +74,8 @@ export interface ReadOptions {
  * text that is no sheet gives machines without proposals. Never throws; time is linear in the text, of which at most {@link SPEC_TEXT_LIMIT} characters are read.
  */
 export function readText(text: string, { listen, home }: ReadOptions = {}): TextRead {
-  const plain = normalised(text.slice(0, SPEC_TEXT_LIMIT));
+  const laid = laidOut(normalised(text.slice(0, SPEC_TEXT_LIMIT)));
+  const plain = laid.text;
   const lines = [...linesOf(plain)];
   const all = lines.map(scanned);
   const survey = surveyOf(plain, all, home);
@@ -86,7 +89,7 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
             (block) => fromLines(block.lines, block.survey, undefined, listen, plain),
           );
   return {
-    machines: machines.map((m) => asTyped(m, plain, text)),
+    machines: machines.map((m) => asTyped(m, laid, text)),
     gallon: survey.gallon,
     countryBy: survey.countryBy,
     ours: survey.ours,
@@ -106,18 +109,29 @@ const apart = (blocks: readonly (readonly ScannedLine[])[], survey: Survey) =>
         : survey,
   }));
 
-/** Words as they stand in the text, where reading put a sign or a unit in place of another. */
-function asTyped(machine: MachineRead, plain: string, text: string): MachineRead {
+/** Places and words as they stand in the text, where reading put a sign or a unit in place of another, or set it anew. */
+function asTyped(machine: MachineRead, laid: PlacedText, text: string): MachineRead {
   const typed = <P extends { readonly words: string; readonly from: number; readonly to: number }>(
     proposal: P,
   ): P => {
     const { words, from, to } = proposal;
-    const at = plain.slice(from, to).indexOf(words);
-    return at < 0
-      ? { ...proposal, words: words.replace(/\s+/gu, ' ') }
-      : { ...proposal, words: text.slice(from + at, from + at + words.length) };
+    const place = asItStood(laid, from, to);
+    const at = laid.text.slice(from, to).indexOf(words);
+    const said =
+      at < 0
+        ? words.replace(/\s+/gu, ' ')
+        : laid.places
+          ? text.slice(place.from, place.to)
+          : text.slice(from + at, from + at + words.length);
+    return { ...proposal, ...place, words: said.trim().replace(/\s*\n\s*/gu, ' ') };
   };
-  return { ...machine, proposals: machine.proposals.map(typed) };
+  const whole = laid.places?.slice(machine.from, machine.to);
+  return {
+    ...machine,
+    proposals: machine.proposals.map(typed),
+    passedOver: machine.passedOver.map((p) => ({ ...p, ...asItStood(laid, p.from, p.to) })),
+    ...(whole && whole.length > 0 ? { from: Math.min(...whole), to: Math.max(...whole) + 1 } : {}),
+  };
 }
 
 function fromLines(

@@ -12,12 +12,12 @@ const FOLLOWS: readonly {
   {
     needs: ['power', 'unrestrictedPower'],
     key: 'powerRpm',
-    gap: /^(?![^;|]{0,34}?(?:servic|done|due|replac|chang|fitted|valve|chain|tyre|tire))[^;|]{0,34}?(?:@|(?<!\p{L})(?:at|bei|à|a|przy|bij|ad|vid|ved)(?!\p{L})|\/|-)\s*(?:about |just |only |around |approx\.? )?$/iu,
+    gap: /^(?![^;|]{0,34}?(?:servic|done|due|replac|chang|fitted|valve|chain|tyre|tire))[^;|]{0,34}?(?:@|(?<!\p{L})(?:at|bei|à|a|às|alle|przy|při|bij|ad|vid|ved)(?!\p{L})|\/|-)\s*(?:about |just |only |around |approx\.? )?$/iu,
   },
   {
     needs: ['torque'],
     key: 'torqueRpm',
-    gap: /^(?![^;|]{0,34}?(?:servic|done|due|replac|chang|fitted|valve|chain|tyre|tire))[^;|]{0,34}?(?:@|(?<!\p{L})(?:at|bei|à|a|przy|bij|ad|vid|ved)(?!\p{L})|\/|-)\s*(?:about |just |only |around |approx\.? )?$/iu,
+    gap: /^(?![^;|]{0,34}?(?:servic|done|due|replac|chang|fitted|valve|chain|tyre|tire))[^;|]{0,34}?(?:@|(?<!\p{L})(?:at|bei|à|a|às|alle|przy|při|bij|ad|vid|ved)(?!\p{L})|\/|-)\s*(?:about |just |only |around |approx\.? )?$/iu,
   },
   // "220 of travel, fully adjustable, and at the back 215"
   {

@@ -39,13 +39,17 @@ export function afterSide(s: SentenceWords, to: number): number {
 /** `Seat height (mm): 880`, `wet weight kg: 158`, `service interval in miles: 6,000`: the unit stands with the label. */
 export function unitTold(gapText: string): UnitId | undefined {
   const inside =
-    /^\s*(?:intervall?[eo]?s? ?)?[([]([^)\]]{1,14})[)\]]\s*[:=|\t\s-]*$/u.exec(gapText) ??
+    /^\s*(?:intervall?[eo]?s? ?)?[([]([^)\]]{1,18})[)\]]\s*[:=|\t\s-]*$/u.exec(gapText) ??
     /^[\s,/]+(?:intervall?[eo]?s?,? ?)?(?:(?:in|en) )?([^\s:=|]{1,10}(?: ?@ ?rpm| [^\s:=|]{1,8})?)\s*[:=|\t]\s*$/u.exec(
       gapText,
     );
   const unit =
     inside &&
-    writtenUnit((inside[1] ?? '').split(/[,;]|\s?@|\/\s?(?:rpm|min)|\s(?:bei|at|à|a)\s/u)[0] ?? '');
+    writtenUnit(
+      (inside[1] ?? '').split(
+        /[,;]|\s?@|\/\s?(?:rpm|min)|\s(?:bei|at|à|a|alle|bij|às|przy|vid|ved|při)\s/u,
+      )[0] ?? '',
+    );
   return unit !== null && unit !== undefined && isUnitId(unit) ? unit : undefined;
 }
 

@@ -1,4 +1,5 @@
 import { targetOf } from '../vocabulary/lexicon';
+import { isLabel } from '../layout/labels';
 import type { ScannedLine } from './scanned-line';
 import { namesIn } from './names';
 
@@ -170,7 +171,14 @@ function figuresNamed({ mentions, quantities }: ScannedLine): readonly string[] 
   return [...named, ...(sums ? ['price'] : [])].filter((k) => ONCE.has(k));
 }
 
+/** "Load Capacity" and its value in the next cell: no name. */
+const isRow = ({ written }: ScannedLine): boolean => {
+  const cells = written.split(/[\t:]/);
+  return cells.length > 1 && cells.some(isLabel);
+};
+
 const nameOf = (part: readonly ScannedLine[]): string | undefined => {
+  if (part[0] && isRow(part[0])) return undefined;
   const said = namesIn('', part.slice(0, 1));
   return said?.model ? `${said.maker} ${said.model}` : undefined;
 };

@@ -14,10 +14,11 @@ export const OTHERS: Vocabulary = {
     torque:
       'koppel|max koppel|maximaal koppel|torque maximo|binario|binario maximo|moment obrotowy|dreiemoment|drejningsmoment|maksymalny moment obrotowy|vridmoment|max vridmoment|~moment|~maks moment|vaanto|vaantomomentti|suurin vaanto|tocivy moment|kroutici moment|maximalni tocivy moment',
     displacement:
-      'cilinderinhoud|cilindrada|pojemnosc skokowa|pojemnosc|pojemnosc silnika|slagvolym|cylindervolym|slagvolum|iskutilavuus|sylinteritilavuus|kuutiotilavuus|zdvihovy objem|objem motoru|objem valcu',
-    compression: 'compressieverhouding|compressie|taxa de compressao|stopien sprezania|kompression',
+      'cilinderinhoud|cilindrada|pojemnosc skokowa|pojemnosc|pojemnosc silnika|slagvolym|cylindervolym|slagvolum|slagvolumen|iskutilavuus|sylinteritilavuus|kuutiotilavuus|zdvihovy objem|objem motoru|objem valcu',
+    compression:
+      'compressieverhouding|compressie|taxa de compressao|relacao de compressao|stopien sprezania|kompression|kompressionsforhold|kompresjonsforhold|kompressionsförhållande|puristussuhde|kompresni pomer',
     gears:
-      'versnellingen|versnellingsbak|marchas|cambio|skrzynia biegow|biegi|vaxlar|vaxellada|caixa',
+      'versnellingen|versnellingsbak|marchas|cambio|skrzynia biegow|biegi|liczba biegow|vaxlar|vaxellada|antal vaxlar|girkasse|antall gir|gearkasse|antal gear|vaihteisto|vaihteet|vaihdelaatikko|prevodovka|pocet prevodu|pocet rychlosti|caixa|caixa de velocidades|caixa de cambio',
     seatHeight:
       'hoogte zadel|~zadel op|wysokosc kanapy od ziemi|selim|~banco|~assento|zithoogte|zadelhoogte|~zadel|~zit|siedzenie|~kanapa|sitthojden|sadelhojden|~sadeln|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|saedehojde|saedehøjde|sadelhøjde|~sædet|istuinkorkeus|satulakorkeus|satulan korkeus|istuimen korkeus|vyska sedla|vyska sedadla',
     tank: 'brandstoftank|tank van|tankinnehall|tanque leva|deposito leva|w baku|i tanken|tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|tankvolum|tankstørrelse|tankkapasitet|tankindhold|tankstorrelse|bransletank|tanken|tanken rymmer|tanken tar|polttoainesailio|bensatankki|tankki|tankin tilavuus|sailio|objem nadrze|nadrz|palivova nadrz|objem palivove nadrze',
@@ -35,7 +36,7 @@ export const OTHERS: Vocabulary = {
       'fri hojd|vrije ruimte|altura livre|distancia ao solo|altura ao solo|bodemvrijheid|bodemspeling|vrije hoogte|grondspeling|distancia do solo|vao livre|altura livre do solo|distancia minima do solo|vao livre do solo|altura minima do solo|przeswit|markfrigang|frigang|bakkeklaring|bakkeklarering|frihøjde|frihojde|altura livre ao solo|maavara|svetla vyska|svetlost',
     wheelbase:
       'wielbasis|entre eixos|distancia entre eixos|rozstaw osi|hjulbas|axelavstand|akselavstand|akselafstand|akselivali|rozvor',
-    rake: 'balhoofdhoek|caster|kat glowki ramy|styrvinkel',
+    rake: 'balhoofdhoek|angulo da direcao|angulo de direcao|styrehodevinkel|kronrørsvinkel|uhel sklonu rizeni|ohjauskulma|caster|kat glowki ramy|styrvinkel',
     trail: 'naloop|trail|wyprzedzenie|forsprang',
     service:
       'onderhoud|daarna elke|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisao|przeglad co|przeglad|serwis co|service var|service varje|service hver|serviceeftersyn hver|serviceintervall|serviceinterval|huoltovali|servisni interval|servisni intervaly',
@@ -94,47 +95,55 @@ export const OTHERS: Vocabulary = {
       'cooling',
       'liquid',
       worded(
-        '(?:vloeistof|water)gekoeld|refrigera(?:ção|do) (?:a )?(?:líquid[ao]|água)|arrefecimento (?:a )?(?:líquido|água)|chłodzon[ya] cieczą|chłodzenie cieczą|vätskekyl\\p{L}*|væskekjølt|vandkølet|væskekølet',
+        '(?:vloeistof|water)gekoeld|refrigera(?:ção|do) (?:a )?(?:líquid[ao]|água)|arrefecimento (?:a )?(?:líquido|água)|chłodzon[ya] cieczą|chłodzenie cieczą|vätskekyl\\p{L}*|væskekjølt|vannkjølt|vandkølet|væskekølet|(?:neste|vesi)jäähdyt\\p{L}*|(?:kapalinou|vodou) chlazen\\p{L}*',
       ),
     ],
     [
       'cooling',
       'air',
       worded(
-        'luchtgekoeld|refrigera(?:ção|do) a ar|arrefecimento a ar|chłodzon[ya] powietrzem|luftkyl\\p{L}*|luftkølet|luftkjølt',
+        'luchtgekoeld|refrigera(?:ção|do) a ar|arrefecimento a ar|chłodzon[ya] powietrzem|luftkyl\\p{L}*|luftkølet|luftkjølt|ilmajäähdyt\\p{L}*|vzduchem chlazen\\p{L}*',
       ),
     ],
     [
       'layout',
       'single',
       worded(
-        'eencilinder|monocilíndrico|monocilindro|jednocylindrowy|encylindrig|encylindret|ensylindret',
+        'eencilinder|monocilíndrico|monocilindro|jednocylindrowy|encylindrig|encylindret|ensylindret|yksisylinteri\\p{L}*|jednoválec\\p{L}*',
       ),
     ],
     [
       'layout',
       'parallel-twin',
       worded(
-        'paralleltwin|staande twin|tweecilinder lijn|bicilíndrico paralelo|dois cilindros paralelos|rzędowy dwucylindrowy|parallelltwin|paralleltwin',
+        'paralleltwin|staande twin|tweecilinder lijn|bicilíndrico paralelo|dois cilindros paralelos|rzędowy dwucylindrowy|parallelltwin|paralleltwin|rivikaksikko|řadový dvouválec',
       ),
     ],
-    ['layout', 'v-twin', worded('tweecilinder v|v-?tweecilinder')],
+    ['layout', 'v-twin', worded('tweecilinder v|v-?tweecilinder|v-kaksikko|vidlicový dvouválec')],
     [
       'fuelling',
       'injection',
-      worded('(?:brandstof)?injectie|injeção(?: eletrônica)?|wtrysk(?: paliwa)?|insprutning'),
+      worded(
+        '(?:brandstof)?injectie|injeção(?: eletrônica)?|wtrysk(?: paliwa)?|(?:bränsle)?insprutning|(?:drivstoff)?innsprøyt(?:n)?ing|(?:brændstof)?indsprøjtning|(?:polttoaineen)?(?:suihkutus|ruiskutus)|vstřikování(?: paliva)?',
+      ),
     ],
-    ['fuelling', 'carburettor', worded('carburateur|gaźnik|förgasare')],
+    [
+      'fuelling',
+      'carburettor',
+      worded('carburateur|gaźnik|förgasare|forgasser|karburator|kaasutin|karburátor'),
+    ],
     [
       'finalDrive',
       'chain',
-      worded('ketting(?:aandrijving)?|corrente|łańcuch|kedjedrift|kædetræk|kjededrift'),
+      worded('ketting(?:aandrijving)?|corrente|łańcuch|kedjedrift|kædetræk|kjededrift|ketjuveto'),
     ],
     ['finalDrive', 'shaft', worded('cardan(?:aandrijving)?|eixo cardã|wał kardana')],
     [
       'starter',
       'electric',
-      worded('elektrische start|partida elétrica|rozrusznik elektryczny|elstart'),
+      worded(
+        'elektrische start|partida elétrica|arranque elétrico|rozrusznik elektryczny|elstart|elektrisk start|sähkökäynnistys|sähköstartti|elektrický startér',
+      ),
     ],
     [
       'wheelType',
@@ -157,18 +166,30 @@ export const OTHERS: Vocabulary = {
   ],
   factLabels: {
     ...OTHERS_ANSWERS,
-    tyreFront: { labels: 'voorband|band voor|pneu dianteiro|opona przednia|opona przód' },
-    tyreRear: { labels: 'achterband|band achter|pneu traseiro|opona tylna|opona tył' },
+    tyreFront: {
+      labels:
+        'voorband|band voor|pneu dianteiro|pneu da frente|opona przednia|opona przód|framdäck|däck fram|framdekk|forhjulsdekk|dekk foran|fordæk|forhjulsdæk|dæk for|eturengas|rengas edessä|přední pneumatika|pneumatika vpředu|přední pneu',
+    },
+    tyreRear: {
+      labels:
+        'achterband|band achter|pneu traseiro|pneu de trás|opona tylna|opona tył|bakdäck|däck bak|bakdekk|bakhjulsdekk|dekk bak|bagdæk|baghjulsdæk|dæk bag|takarengas|rengas takana|zadní pneumatika|pneumatika vzadu|zadní pneu',
+    },
     cooling: {
-      labels: 'koeling|refrigeração|chłodzenie',
-      options: { liquid: 'vloeistof|water|líquida|cieczą', air: 'lucht|ar|powietrzem' },
+      labels:
+        'koeling|koelsysteem|refrigeração|arrefecimento|sistema de arrefecimento|chłodzenie|układ chłodzenia|kylning|kylsystem|kjøling|kjølesystem|køling|kølesystem|jäähdytys|chlazení',
+      options: {
+        liquid:
+          'vloeistof|water|líquid[ao]|água|cieczą|ciecz|vätske?\\p{L}*|vatten\\p{L}*|væske\\p{L}*|vand\\p{L}*|vann\\p{L}*|neste\\p{L}*|vesi\\p{L}*|kapalin\\p{L}*|vod(?:ou|ní)',
+        air: 'lucht|ar|powietrzem|powietrze|luft\\p{L}*|ilma\\p{L}*|vzduch\\p{L}*',
+      },
     },
     finalDrive: {
-      labels: 'eindoverbrenging|transmissão final|napęd',
+      labels:
+        'eindoverbrenging|transmissão final|napęd|przeniesienie napędu|slutdrivning|slutväxel|kraftöverföring|sluttdrift|kraftoverføring|sekundærdrift|slutdrev|sekundærtræk|bagtræk|voimansiirto|toisioveto|sekundární převod|pohon zadního kola|pohon',
       options: {
-        chain: 'ketting|corrente|łańcuch',
-        shaft: 'cardan|cardã|wał',
-        belt: 'riem|correia|pas',
+        chain: 'ketting|corrente|łańcuch\\p{L}*|kedja|kjede|kæde|ketju|řetěz\\p{L}*',
+        shaft: 'cardan|cardã|wał|kardan\\p{L}*|kardaani\\p{L}*',
+        belt: 'riem|correia|pas|rem|reim|hihna|řemen',
       },
     },
   },

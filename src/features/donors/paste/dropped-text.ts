@@ -5,13 +5,18 @@ export type Dropped =
   | { readonly kind: 'text'; readonly text: string }
   | { readonly kind: 'refused'; readonly reason: string };
 
+/** Two boxes of a line that stand against each other: a label and its value. */
+const BESIDE =
+  /<\/(?:span|b|strong|em|i|label|a)>(?=<(?:span|b|strong|em|i|label|a)(?![\p{L}]))/giu;
+
 /** Ends of blocks become line ends, ends of cells become tabs, so that a page's table stays one. */
 function pageText(html: string): string {
   const spaced = html
     .replace(/<(?:script|style|head)[\s\S]*?<\/(?:script|style|head)>/giu, ' ')
     .replace(/[\r\n]+/gu, ' ')
-    .replace(/<\/t[dh]>/giu, '\t')
-    .replace(/<(?:br|\/p|\/div|\/li|\/tr|\/h\d|\/dt|\/dd|\/section)\b[^>]*>/giu, '\n');
+    .replace(/<\/(?:t[dh]|dt)>/giu, '\t')
+    .replace(BESIDE, '\t')
+    .replace(/<(?:br|\/p|\/div|\/li|\/tr|\/h\d|\/dd|\/section)\b[^>]*>/giu, '\n');
   const page = new DOMParser().parseFromString(spaced, 'text/html');
   return (page.body.textContent ?? '')
     .split('\n')

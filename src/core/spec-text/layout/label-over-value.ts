@@ -1,6 +1,6 @@
-import type { Line } from './lines';
+import type { Line } from '../text/lines';
 import type { TableMachines } from './read-table';
-import type { ScannedLine } from './scanned-line';
+import type { ScannedLine } from '../text/scanned-line';
 
 /** Longest line that is a label, a value, a machine's name, characters. */
 const LABEL_LENGTH = 64;

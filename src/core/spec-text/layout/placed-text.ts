@@ -1,0 +1,48 @@
+/** A text set anew, and where each of its characters stood. */
+export interface PlacedText {
+  readonly text: string;
+  /** Places as they were, one for each character; absent where none moved. */
+  readonly places?: readonly number[];
+}
+
+/** A stretch of the text as it was, or characters put between two. */
+export type Piece = { readonly from: number; readonly to: number } | string;
+
+/** Composes a text of stretches of another. What is put between stands where the stretch before it ends. */
+export function composed(placed: PlacedText, pieces: readonly Piece[]): PlacedText {
+  let text = '';
+  const places: number[] = [];
+  let at = 0;
+  for (const piece of pieces) {
+    if (typeof piece === 'string') {
+      text += piece;
+      for (let i = 0; i < piece.length; i += 1) places.push(at);
+      continue;
+    }
+    text += placed.text.slice(piece.from, piece.to);
+    for (let i = piece.from; i < piece.to; i += 1) places.push(placed.places?.[i] ?? i);
+    at = (places.at(-1) ?? 0) + 1;
+  }
+  return { text, places };
+}
+
+/** Farther apart than this, what was set side by side is not shown as one stretch, characters. */
+const APART = 12;
+
+/**
+ * A stretch of the text set anew, where it stood: all of it, or, where it was put together of two that stand far apart or in the other
+ * order, the second, which is the value.
+ */
+export function asItStood(
+  { places }: PlacedText,
+  from: number,
+  to: number,
+): { readonly from: number; readonly to: number } {
+  if (!places || to <= from) return { from, to };
+  let start = from;
+  for (let i = from + 1; i < to; i += 1) {
+    const step = (places[i] ?? 0) - (places[i - 1] ?? 0);
+    if (step < 0 || step > APART) start = i;
+  }
+  return { from: places[start] ?? from, to: (places[to - 1] ?? to - 1) + 1 };
+}
