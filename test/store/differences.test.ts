@@ -340,3 +340,53 @@ describe('the shortlist alone', () => {
     expect(shared.setups).toEqual({});
   });
 });
+
+describe('how a figure was come by comes along with it', () => {
+  const budget = (of: Dossier) => brief(of).origins?.['money.budget'];
+  const withBudget = (sum: number, typed: boolean): Dossier => {
+    const own = brief(mine);
+    const { 'money.budget': _known, ...others } = own.origins ?? {};
+    const origins = typed ? others : { ...others, 'money.budget': { kind: 'assumed' as const } };
+    return {
+      ...mine,
+      briefs: {
+        [BRIEF_KEY]: { ...own, money: { ...own.money, budget: sum }, origins },
+      },
+    };
+  };
+  const id = `briefs/${BRIEF_KEY}/money/budget`;
+  test('what they typed is no longer assumed, what they assumed is', () => {
+    const [typed, assumed] = [withBudget(7777, true), withBudget(6666, false)];
+    const taken = take(findDifferences(assumed, typed), { [id]: 'theirs' }, assumed).after;
+    expect([brief(taken).money.budget, budget(taken)]).toEqual([7777, undefined]);
+    const back = take(findDifferences(typed, assumed), { [id]: 'theirs' }, typed).after;
+    expect([brief(back).money.budget, budget(back)]).toEqual([6666, { kind: 'assumed' }]);
+  });
+  test('it is no difference of its own, and what is left mine keeps its mark', () => {
+    const [typed, assumed] = [withBudget(7777, true), withBudget(7777, false)];
+    expect(findDifferences(assumed, typed)).toEqual([]);
+    const kept = take(findDifferences(assumed, withBudget(1, true)), {}, assumed).after;
+    expect(budget(kept)).toEqual({ kind: 'assumed' });
+  });
+  test('another currency brings all of their money, each sum with its mark', () => {
+    const theirs = withBudget(7777, true);
+    const abroad: Dossier = {
+      ...theirs,
+      briefs: {
+        [BRIEF_KEY]: {
+          ...brief(theirs),
+          money: { ...brief(theirs).money, currency: 'SEK' },
+          origins: { 'money.tripFund': { kind: 'assumed' } },
+        },
+      },
+    };
+    const into = withBudget(6666, false);
+    const { after } = take(
+      findDifferences(into, abroad),
+      { [`briefs/${BRIEF_KEY}/money`]: 'theirs' },
+      into,
+    );
+    expect(budget(after)).toBeUndefined();
+    expect(brief(after).origins?.['money.tripFund']).toEqual({ kind: 'assumed' });
+  });
+});

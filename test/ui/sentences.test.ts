@@ -18,6 +18,7 @@ import {
   leftOutWords,
   unpricedWords,
   limitNames,
+  limitWords,
   lowerFirst,
   METRIC_WORDS,
   mustWords,
@@ -340,4 +341,16 @@ describe('plans', () => {
       leadWords({ ...first, build: { ...build(68.5, 0), open: ['range'] } }, name, reader),
     ).toMatch(/first to be had is low seat as it stands: 68\.5, and nobody has given what .*range/);
   });
+});
+
+describe('limits', () => {
+  test.each([
+    [600, 1100, 'mm', 'Must lie between 600 and 1 100 mm.'],
+    [0.5, 4, 'bar', 'Must lie between 0.5 and 4 bar.'],
+    // Both ends say something, however small.
+    [0.000001, 100_000, '', 'Must lie between 0.000001 and 100 000.'],
+    [0.25, 1.55, '', 'Must lie between 0.25 and 1.6.'],
+  ])('%s to %s', (min, max, unit, words) =>
+    expect(limitWords(min, max, unit).replace(/\s/gu, ' ')).toBe(words),
+  );
 });

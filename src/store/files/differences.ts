@@ -4,6 +4,7 @@ import {
   freePlate,
   RECORDS,
   TABLES,
+  type Along,
   type Build,
   type Candidate,
   type Dossier,
@@ -25,6 +26,8 @@ export interface Difference {
   readonly theirs: unknown;
   /** The two together, where that makes sense. */
   readonly both: unknown;
+  /** What changes along with it: how a figure was come by. */
+  readonly along: readonly Along[];
   /** Records that it cannot do without, as `table/key`. */
   readonly needs: readonly string[];
 }
@@ -111,12 +114,23 @@ function fieldsOf(table: TableName, key: string, mine: Raw, theirs: Raw): readon
       if (equal(a, b)) return [];
       // Sums of money mean nothing without their currency.
       const whole = isRaw(a) && isRaw(b) && a.currency !== b.currency;
+      const along = (path: readonly string[]) => comparing.along?.(path, mine, theirs) ?? [];
       if (whole || !comparing.inside?.includes(name) || !isRaw(a) || !isRaw(b))
-        return [difference(table, key, [name], a, b, newMentions(table, mine, { [name]: b }))];
+        return [
+          {
+            ...difference(table, key, [name], a, b, newMentions(table, mine, { [name]: b })),
+            along: along([name]),
+          },
+        ];
       return [...new Set([...Object.keys(a), ...Object.keys(b)])].flatMap((inner) =>
         equal(a[inner], b[inner])
           ? []
-          : [difference(table, key, [name, inner], a[inner], b[inner], [])],
+          : [
+              {
+                ...difference(table, key, [name, inner], a[inner], b[inner], []),
+                along: along([name, inner]),
+              },
+            ],
       );
     })
     .filter((d) => d.theirs !== undefined);
@@ -137,6 +151,7 @@ const difference = (
   mine,
   theirs,
   both: together(table, path, mine, theirs),
+  along: [],
   needs,
 });
 
@@ -203,14 +218,11 @@ export function takenOver(
   }
   const taken = differences.filter((d) => chosen.has(d.id));
   return {
-    changes: taken.map(
-      ({ id, table, key, path, mine, theirs, both }): Change => ({
-        table,
-        key,
-        path,
-        before: mine,
-        after: chosen.get(id) === 'both' ? both : theirs,
-      }),
+    changes: taken.flatMap(
+      ({ id, table, key, path, mine, theirs, both, along }): readonly Change[] => [
+        { table, key, path, before: mine, after: chosen.get(id) === 'both' ? both : theirs },
+        ...along.map((a) => ({ table, key, ...a })),
+      ],
     ),
     came,
   };

@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import * as z from 'zod/mini';
 import {
   assumedOrigins,
@@ -35,7 +36,7 @@ import { FACT_DEFINITIONS } from '@/core/facts';
 import type { CurrencyCode } from '@/core/units';
 import { currencySchema as currency } from './currency';
 import { idSchema as id, isoDay } from './id';
-import type { RecordType } from './record-type';
+import type { Along, RecordType } from './record-type';
 
 const within = (key: BriefFigure) =>
   z.number().check(z.minimum(BRIEF_LIMITS[key].min), z.maximum(BRIEF_LIMITS[key].max));
@@ -305,6 +306,15 @@ export function newBrief(currencyCode: CurrencyCode): Brief {
   return { ...begun, origins: assumedOrigins(begun) };
 }
 
+/** How theirs came to the figures at a path, where mine came to them otherwise. */
+const originsAlong = (path: readonly string[], mine: Brief, theirs: Brief): readonly Along[] => {
+  const at = path.join('.');
+  return BRIEF_FIGURES.filter((f) => f === at || f.startsWith(`${at}.`)).flatMap((figure) => {
+    const [before, after] = [mine.origins?.[figure], theirs.origins?.[figure]];
+    return equal(before, after) ? [] : [{ path: ['origins', figure], before, after }];
+  });
+};
+
 /** The one brief of a dossier lies under this key. */
 export const BRIEF_KEY = 'brief';
 
@@ -316,5 +326,9 @@ export const briefRecord: RecordType<Brief> = {
   name: () => '',
   usual: () => newBrief('EUR'),
   shared: 'always',
-  compared: { inside: ['rider', 'trip', 'money', 'musts'] },
+  compared: {
+    inside: ['rider', 'trip', 'money', 'musts'],
+    ownAffair: ['origins'],
+    along: originsAlong,
+  },
 };

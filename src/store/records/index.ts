@@ -20,7 +20,7 @@ export {
   type Dossier,
   type TableName,
 } from './registry';
-export type { RecordType, Reference, Registry } from './record-type';
+export type { Along, RecordType, Reference, Registry } from './record-type';
 export { isId } from './id';
 export { TRIAL_LIMITS } from './trial-record';
 export { partSchema } from './part-record';

@@ -50,9 +50,18 @@ export interface RecordType<T = unknown> {
     readonly inside?: readonly string[];
     /** Set by each dossier for itself and never taken over. */
     readonly ownAffair?: readonly string[];
+    /** What comes along with a value that is taken over, at a path: how the record came to it. */
+    along?(path: readonly string[], mine: T, theirs: T): readonly Along[];
     /** Never changed once made: another one under the same key comes under a new key. */
     readonly frozen?: true;
   };
+}
+
+/** A place of a record that changes with another. */
+export interface Along {
+  readonly path: readonly string[];
+  readonly before: unknown;
+  readonly after: unknown;
 }
 
 export type Registry = Readonly<Record<string, RecordType>>;

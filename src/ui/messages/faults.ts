@@ -26,7 +26,15 @@ export function amountFaultWords(fault: AmountFault): string {
 
 /** Why an amount outside its limits is refused. */
 export const limitWords = (min: number, max: number, unit: string): string =>
-  `Must lie between ${formatNumber(min, min % 1 === 0 ? 0 : 1)} and ${formatNumber(max, max % 1 === 0 ? 0 : 1)}${unit ? ` ${unit}` : ''}.`;
+  `Must lie between ${limit(min)} and ${limit(max)}${unit ? ` ${unit}` : ''}.`;
+/** Below one in two figures, so that 0.000001 says something; above in one place. */
+const limit = (end: number): string => {
+  if (end % 1 === 0) return formatNumber(end, 0);
+  if (Math.abs(end) >= 1) return formatNumber(end, 1);
+  const places = Math.ceil(-Math.log10(Math.abs(end)));
+  const isOneFigure = Math.abs(end * 10 ** places - Math.round(end * 10 ** places)) < 1e-6;
+  return formatNumber(end, isOneFigure ? places : places + 1);
+};
 
 export function sharesFaultWords(fault: SharesFault): string {
   if (fault.code === 'share-out-of-range')
