@@ -345,7 +345,7 @@ describe('plans', () => {
 
 describe('limits', () => {
   test.each([
-    [600, 1100, 'mm', 'Must lie between 600 and 1 100 mm.'],
+    [600, 1100, 'mm', 'Must lie between 600 and 1100 mm.'],
     [0.5, 4, 'bar', 'Must lie between 0.5 and 4 bar.'],
     // Both ends say something, however small.
     [0.000001, 100_000, '', 'Must lie between 0.000001 and 100 000.'],
