@@ -81,6 +81,8 @@ export interface PassedOver {
   readonly why:
     | { readonly code: 'other-machine' }
     | { readonly code: 'changed' }
+    /** A sum in money that Jugator does not reckon in. */
+    | { readonly code: 'currency-unknown' }
     | { readonly code: 'belongs-to'; readonly taker: Taker }
     | { readonly code: 'no-label' };
   /** What it would be if it were taken. */

@@ -70,6 +70,8 @@ export function passedOverWords(why: PassedOver['why']): string {
       return 'Said of another machine, wished for, denied or asked.';
     case 'changed':
       return 'What a part, or a lower price, made of it.';
+    case 'currency-unknown':
+      return 'In a currency that Jugator does not reckon in: type the sum in one that it does.';
     case 'belongs-to':
       return `Belongs to ${TAKER_WORDS[why.taker]}.`;
     case 'no-label':

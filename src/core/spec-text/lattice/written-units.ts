@@ -9,7 +9,9 @@ export type TextUnit =
   | 'km-thousands'
   | 'mil'
   | 'L/mil'
-  | 'crowns';
+  | 'crowns'
+  /** Money that Jugator has no rate and no limits for. */
+  | 'other-money';
 
 /** How units are written in running text, beyond the single words of `core/units`. Longest first when matched. */
 const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
@@ -21,6 +23,14 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   mil: ['smi'],
   'L/mil': ['(?:liter )?på mil(?:a|en)', 'l ?/ ?smi', 'l(?:iter)? per smi'],
   crowns: ['kr\\.?', 'kronor'],
+  'other-money': [
+    '[₹¥₺฿₽₴₩₪₱₫]',
+    '[rs]\\$',
+    'hk\\$',
+    'lakhs?(?: rupees)?',
+    '(?:inr|jpy|huf|mxn|brl|sgd|thb|myr|rub|ron|uah|krw|aed)',
+    '(?:rupees|reais|yen|forint|pesos|baht|lei|roubles|kuna)',
+  ],
   'gal-us': [
     'us gallons',
     'us gallon',
@@ -392,7 +402,7 @@ export function writtenUnit(text: string, behind?: string): TextUnit | undefined
     .replace(/[\s\u00a0\u202f]+/g, ' ');
   if (behind !== undefined) {
     const code = writtenUnit(behind);
-    if (DOLLARS.includes(code as UnitId)) return code;
+    if (code === 'other-money' || DOLLARS.includes(code as UnitId)) return code;
   }
   if (!seen.has(word)) seen.set(word, EXACT.find((f) => f.pattern.test(word))?.unit);
   return seen.get(word);

@@ -66,7 +66,7 @@ const isOfName = (
   own.some((w) => /\p{L}{3}$/u.test(w) && text.slice(0, q.from).toLowerCase().endsWith(`${w} `)) &&
   !mentions.some((m) => m.to === q.from - 1);
 
-export type BlockedBy = 'noise' | 'other-machine' | 'changed';
+export type BlockedBy = 'noise' | 'other-machine' | 'changed' | 'currency-unknown';
 
 /** "Lower than the 860 claimed", "on my own scale": said of this very machine, and of no other. */
 const isClaimed = (text: string, { from, to }: Mention): boolean =>
@@ -260,6 +260,7 @@ export function blockedIn(
       (next.amounts[0] ?? 0) > (q.amounts[0] ?? 0) / 2
     )
       found.set(i, 'changed');
+    if (q.unit === 'other-money') found.set(i, 'currency-unknown');
     // "Eight to nine thousand": thousands, both of them.
     if (q.unit === undefined && /^\s*to\s+\d{1,3}000(?!\d)/u.test(text.slice(q.to, q.to + 24)))
       found.set(i, 'noise');

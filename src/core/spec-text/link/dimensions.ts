@@ -58,6 +58,8 @@ export function sensesOf(unit: TextUnit | undefined, text: TextUnits): readonly 
       return [open('money', [text.dollar ?? text.likelyDollar ?? 'USD'], text.dollar, 'currency')];
     case 'money':
       return [open('money', [text.money ?? text.likelyMoney ?? 'USD'], text.money, 'currency')];
+    case 'other-money':
+      return [];
     case 'crowns':
       return [open('money', [text.crowns ?? 'SEK'], text.crowns, 'currency')];
     case 'pounds':

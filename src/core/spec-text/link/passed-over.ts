@@ -70,7 +70,7 @@ export function passed(
             : taker?.kind === 'taker'
               ? { code: 'belongs-to', taker: taker.taker }
               : { code: 'no-label' },
-        as: asFigure(s, q, i, how),
+        as: reason === 'currency-unknown' ? undefined : asFigure(s, q, i, how),
       },
     ];
   });

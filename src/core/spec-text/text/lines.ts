@@ -43,6 +43,8 @@ export const normalised = (text: string): string =>
     .replace(/(?<=(?<!\p{L})d[ée]b)\./giu, ' ')
     .replace(OVER_A_HUNDRED, (words) => ' '.repeat(words.length))
     .replace(MILES, 'mi ')
+    .replace(MONEY_ELSEWHERE, '₺ ')
+    .replace(/(?<!\p{L})Rs\.(?= ?\d)/giu, ' Rs')
     .replace(UNIT_IN_ITS_CELL, ' ')
     .replace(KEY_OF_A_FILE, (key) => key.replaceAll('_', ' '))
     .replace(/^\s*[[{][\s\S]*/, withoutBrackets);
@@ -56,6 +58,10 @@ const GERMAN_END = /(?<=\d ?(?:mm|cm|zoll|") ?)\([vh]\)/giu;
 /** "Verbrauch auf 100 km: 4,1 l": the distance is none of its figures. Place for place. */
 const OVER_A_HUNDRED =
   /(?<=(?:verbrauch|consommation|consumo|verbruik|f[öo]rbrukning|forbrug|forbruk|consumption|spalanie|zu[żz]ycie|zu[żz]ycie paliwa|kulutus|spot[řr]eba)) (?:auf|pro|je|por|aux?|sur|per|na|på|op|a los|ai) 100 ?km(?=\s?[:|\t])/giu;
+
+/** "345.000 TL", "61 900 kn", "2 490 000 Ft": sums, where as many knots or feet would be too many. Place for place. */
+const MONEY_ELSEWHERE =
+  /(?<=\d{1,3}(?:[ .,]\d{3})+ ?)(?:TL|kn|lv)(?![\p{L}\d])|(?<=\d{1,3}(?:[ .,]\d{3}){2} ?)Ft(?![\p{L}\d])/gu;
 
 /** "18,400 mls": so many are no millilitres. */
 const MILES = /(?<=\d[.,]?\d{3} ?)mls(?![\p{L}\d])/giu;
