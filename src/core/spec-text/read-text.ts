@@ -5,7 +5,7 @@ import { withLikely } from './learnt/likely';
 import type { CurrencyCode } from '../units';
 import type { ClockReading } from './link/clock';
 import { laidOut } from './layout/laid-out';
-import { asItStood, type PlacedText } from './layout/placed-text';
+import { asItStood, wordsOf, type PlacedText } from './layout/placed-text';
 import { labelsOverValues, machinesUnderLabels } from './layout/label-over-value';
 import { linesOf, normalised, scanned, type Line } from './text/lines';
 import { classOfText, type ClassRead } from './text/machine-class';
@@ -121,7 +121,7 @@ function asTyped(machine: MachineRead, laid: PlacedText, text: string): MachineR
       at < 0
         ? words.replace(/\s+/gu, ' ')
         : laid.places
-          ? text.slice(place.from, place.to)
+          ? wordsOf(laid, text, from, to)
           : text.slice(from + at, from + at + words.length);
     return { ...proposal, ...place, words: said.trim().replace(/\s*\n\s*/gu, ' ') };
   };

@@ -37,7 +37,7 @@ function seamOfFact(line: string): number | undefined {
   }
   return undefined;
 }
-const SHORTEST = 4;
+const SHORTEST = 3;
 
 /** Labels that stand against their values without a gap, as a page copied from its boxes has them, set apart. */
 export function unglued(given: PlacedText): PlacedText {

@@ -46,3 +46,13 @@ export function asItStood(
   }
   return { from: places[start] ?? from, to: (places[to - 1] ?? to - 1) + 1 };
 }
+
+/** The words of a stretch of the text set anew, as they were typed: the label first, wherever it stood. */
+export function wordsOf(placed: PlacedText, typed: string, from: number, to: number): string {
+  let words = '';
+  for (let i = from; i < to; i += 1) {
+    const sign = placed.text[i] ?? '';
+    words += /\s/u.test(sign) ? ' ' : (typed[placed.places?.[i] ?? i] ?? sign);
+  }
+  return words.replace(/ {2,}/g, ' ');
+}
