@@ -115,7 +115,7 @@ function asTyped(machine: MachineRead, laid: PlacedText, text: string): MachineR
     proposal: P,
   ): P => {
     const { words, from, to } = proposal;
-    const place = asItStood(laid, from, to);
+    const place = asItStood(laid, text, from, to);
     const at = laid.text.slice(from, to).indexOf(words);
     const said =
       at < 0
@@ -129,7 +129,7 @@ function asTyped(machine: MachineRead, laid: PlacedText, text: string): MachineR
   return {
     ...machine,
     proposals: machine.proposals.map(typed),
-    passedOver: machine.passedOver.map((p) => ({ ...p, ...asItStood(laid, p.from, p.to) })),
+    passedOver: machine.passedOver.map((p) => ({ ...p, ...asItStood(laid, text, p.from, p.to) })),
     ...(whole && whole.length > 0 ? { from: Math.min(...whole), to: Math.max(...whole) + 1 } : {}),
   };
 }

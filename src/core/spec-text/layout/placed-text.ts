@@ -26,23 +26,21 @@ export function composed(placed: PlacedText, pieces: readonly Piece[]): PlacedTe
   return { text, places };
 }
 
-/** Farther apart than this, what was set side by side is not shown as one stretch, characters. */
-const APART = 12;
-
 /**
- * A stretch of the text set anew, where it stood: all of it, or, where it was put together of two that stand far apart or in the other
- * order, the second, which is the value.
+ * A stretch of the text set anew, where it stood in the text as typed: all of it, or, where it was put together of two with other words
+ * between them or in the other order, the second, which is the value.
  */
 export function asItStood(
   { places }: PlacedText,
+  typed: string,
   from: number,
   to: number,
 ): { readonly from: number; readonly to: number } {
   if (!places || to <= from) return { from, to };
   let start = from;
   for (let i = from + 1; i < to; i += 1) {
-    const step = (places[i] ?? 0) - (places[i - 1] ?? 0);
-    if (step < 0 || step > APART) start = i;
+    const [before, at] = [places[i - 1] ?? 0, places[i] ?? 0];
+    if (at < before || (at > before + 1 && /\S/u.test(typed.slice(before + 1, at)))) start = i;
   }
   return { from: places[start] ?? from, to: (places[to - 1] ?? to - 1) + 1 };
 }

@@ -24,7 +24,11 @@ const NORDIC =
 
 /** "Gått 1 850 mil", "0,42 l/mil": ten kilometres in Sweden and Norway, and no millimetres. Place for place. */
 const withMil = (text: string): string =>
-  NORDIC.test(text) ? text.replace(/(?<=\d ?|l ?\/ ?|per )mil(?!\p{L})/giu, 'smi') : text;
+  NORDIC.test(text)
+    ? text
+        .replace(/(?<=\d):e(?= mil(?!\p{L}))/giu, '  ')
+        .replace(/(?<=\d {0,3}|l ?\/ ?|per )mil(?!\p{L})/giu, 'smi')
+    : text;
 
 /** One character for one: odd spaces, dashes and quotes become plain ones, so that places in the text stay true. */
 export const normalised = (text: string): string =>
