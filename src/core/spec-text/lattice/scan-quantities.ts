@@ -6,12 +6,10 @@ import { UNIT_SOURCE, writtenUnit, type TextUnit } from './written-units';
 const PLAIN = String.raw`\d{1,3}(?:[ \u00a0\u202f'’.,]\d{3}){1,3}(?:[.,]\d{1,2})?(?!\d)|\d{1,7}(?:[.,]\d{1,4})?`;
 const FRACTION = String.raw`\d{1,4}(?:[ -]\d{1,2}\/\d{1,2}(?!\d)| ?[½¼¾⅛⅜⅝⅞])|[½¼¾⅛⅜⅝⅞]`;
 const NUMBER = `(?:${FRACTION}|${PLAIN})`;
-const OTHER_MONEY = String.raw`R\$|S\$|HK\$|[₹¥₺฿₽₴₩₪₱₫]|(?:INR|JPY|HUF|MXN|BRL|SGD|THB|MYR|RUB|RON)(?=[ \d])|(?:Rs\.?|RM)(?= ?\d{1,3},\d{2}| ?\d{4}| ?\d[\d.]* ?lakh)`;
-const CURRENCY = String.raw`(?:${OTHER_MONEY}|US\$|AU?\$|CA?\$|NZ\$|[€$£]|R(?=\d| \d{2,3}[ ,]\d{3}(?!\d))|kr(?= \d)|(?:EUR|USD|GBP|CHF|SEK|NOK|DKK|PLN|CZK|AUD|CAD|NZD|ZAR)(?=[ \d]))`;
+const CURRENCY = String.raw`(?:US\$|AU?\$|CA?\$|NZ\$|[€$£₹]|R(?=\d| \d{2,3}[ ,]\d{3}(?!\d))|kr(?= \d)|(?:EUR|USD|GBP|CHF|SEK|NOK|DKK|PLN|CZK|AUD|CAD|NZD|ZAR)(?=[ \d]))`;
 const JOINT = String.raw`(?<=(?:between|entre|zwischen|tra|fra) \S{1,8} )(?:and|et|und|e|y)|-|–|—|to|bis|à|or|\/|±|\+\/- ?|x|×|by`;
 /** Thousands, behind a number: "9k", "46 tys.", "12mila". */
 const KILO = String.raw`k(?!\p{L})| ?(?:t[yi]s\.?|tisíc|tusen|mila|duizend|tausend|tuhatta)(?!\p{L})`;
-const IS_OTHER_MONEY = new RegExp(`^(?:${OTHER_MONEY.replaceAll(/\(\?=[^)]*\)/gu, '')})$`, 'iu');
 // currency? number (thousands? range or list number)? unit?
 const QUANTITY = new RegExp(
   `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(${KILO})?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(${KILO})?)?(?:,-|\\.-|-?ish|\\+(?= ?(?:km|mi)))?(?:(?:[ \\u00a0\\u202f-]{0,2}| {3})(${UNIT_SOURCE}))?([*¹²³†‡]+(?![\\p{L}\\d]))?`,
@@ -108,15 +106,13 @@ function unitsBefore(line: string, found: readonly Quantity[]): readonly Quantit
 
 /** "310 in grey": a word of the sentence, not inches. */
 const unitOf = (currency: string | undefined, unit: string | undefined, digits: string) =>
-  currency && IS_OTHER_MONEY.test(currency)
-    ? 'other-money'
-    : currency
-      ? /^r$/i.test(currency)
-        ? 'ZAR'
-        : writtenUnit(currency, unit)
-      : unit && !(unit === 'in' && Number(digits) >= 100)
-        ? writtenUnit(unit)
-        : undefined;
+  currency
+    ? /^r$/i.test(currency)
+      ? 'ZAR'
+      : writtenUnit(currency, unit)
+    : unit && !(unit === 'in' && Number(digits) >= 100)
+      ? writtenUnit(unit)
+      : undefined;
 
 /** "With 3/4 tank": a share of what it holds. */
 const isShareOfTank = (match: RegExpExecArray, line: string): boolean =>

@@ -23,14 +23,8 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
   mil: ['smi'],
   'L/mil': ['(?:lit(?:er|an)? |l )?(?:på )?mil(?:a|en)', 'l ?/ ?smi', 'l(?:iter)? per smi'],
   crowns: ['kr\\.?', 'kronor'],
-  'other-money': [
-    '[₹¥₺฿₽₴₩₪₱₫]',
-    '[rs]\\$',
-    'hk\\$',
-    'lakhs?(?: rupees)?',
-    '(?:inr|jpy|huf|mxn|brl|sgd|thb|myr|rub|ron|uah|krw|aed)',
-    '(?:rupees|reais|yen|forint|pesos|baht|lei|roubles|kuna)',
-  ],
+  // One sign for all of it (see `withOneSign`).
+  'other-money': ['₹'],
   'gal-us': [
     'us gallons',
     'us gallon',

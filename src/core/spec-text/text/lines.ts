@@ -32,7 +32,7 @@ const withMil = (text: string): string =>
 
 /** One character for one: odd spaces, dashes and quotes become plain ones, so that places in the text stay true. */
 export const normalised = (text: string): string =>
-  listedBySlashes(withMil(text))
+  listedBySlashes(withOneSign(withMil(text)))
     .replace(/^(?: ?>)+/gmu, (marks) => ' '.repeat(marks.length))
     .replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g, ' ')
     .replace(/[\u2010-\u2012\u2212]/g, '-')
@@ -47,8 +47,7 @@ export const normalised = (text: string): string =>
     .replace(/(?<=(?<!\p{L})d[ée]b)\./giu, ' ')
     .replace(OVER_A_HUNDRED, (words) => ' '.repeat(words.length))
     .replace(MILES, 'mi ')
-    .replace(MONEY_ELSEWHERE, '₺ ')
-    .replace(/(?<!\p{L})Rs\.(?= ?\d)/giu, ' Rs')
+
     .replace(UNIT_IN_ITS_CELL, ' ')
     .replace(KEY_OF_A_FILE, (key) => key.replaceAll('_', ' '))
     .replace(/^\s*[[{][\s\S]*/, withoutBrackets);
@@ -63,9 +62,22 @@ const GERMAN_END = /(?<=\d ?(?:mm|cm|zoll|") ?)\([vh]\)/giu;
 const OVER_A_HUNDRED =
   /(?<=(?:verbrauch|consommation|consumo|verbruik|f[öo]rbrukning|forbrug|forbruk|consumption|spalanie|zu[żz]ycie|zu[żz]ycie paliwa|kulutus|spot[řr]eba)) (?:auf|pro|je|por|aux?|sur|per|na|på|op|a los|ai) 100 ?km(?=\s?[:|\t])/giu;
 
-/** "345.000 TL", "61 900 kn", "2 490 000 Ft": sums, where as many knots or feet would be too many. Place for place. */
-const MONEY_ELSEWHERE =
-  /(?<=\d{1,3}(?:[ .,]\d{3})+ ?)(?:TL|kn|lv)(?![\p{L}\d])|(?<=\d{1,3}(?:[ .,]\d{3}){2} ?)Ft(?![\p{L}\d])/gu;
+/** "R$ 38.990", "Rs. 3,45,000", "RM 28,900": money before its sum. */
+const MONEY_BEFORE =
+  /(?<![\p{L}\d$])(?:[RS]\$|HK\$|(?:INR|JPY|HUF|MXN|BRL|SGD|THB|MYR|RUB|RON)(?= ?\d)|(?:Rs\.?|RM)(?= ?\d{1,3},\d{2}| ?\d{4}| ?\d[\d.]* ?lakh))/giu;
+/** "24,900 lei", "345.000 TL", "2 490 000 Ft": behind it; as many knots or feet would be too many. */
+const MONEY_BEHIND =
+  /(?<=\d ?)(?:lakhs?(?: rupees)?|inr|jpy|huf|mxn|brl|sgd|thb|myr|rub|ron|uah|krw|aed|rupees|reais|yen|forint|pesos|baht|lei|roubles|kuna)(?![\p{L}\d])/giu;
+const MONEY_BEHIND_MANY =
+  /(?<=\d[ .,]\d{3} ?)(?:TL|kn|lv)(?![\p{L}\d])|(?<=\d[ .,]\d{3}[ .,]\d{3} ?)Ft(?![\p{L}\d])/gu;
+
+/** Money that Jugator does not reckon in, under one sign. Place for place. */
+const withOneSign = (text: string): string =>
+  text
+    .replace(/[¥₺฿₽₴₩₪₱₫]/gu, '₹')
+    .replace(MONEY_BEFORE, (words) => '₹'.padStart(words.length))
+    .replace(MONEY_BEHIND, (words) => '₹'.padEnd(words.length))
+    .replace(MONEY_BEHIND_MANY, (words) => '₹'.padEnd(words.length));
 
 /** "18,400 mls": so many are no millilitres. */
 const MILES = /(?<=\d[.,]?\d{3} ?)mls(?![\p{L}\d])/giu;
