@@ -50,6 +50,11 @@ describe('a sum in money of no known rate', () => {
       read(line).sums.flatMap((p) => (p.kind === 'figure' ? [[p.amount, p.unit]] : [])),
     ).toContainEqual([amount, unit]);
   });
+  test('what a fuel has to stand is no sum', () => {
+    const [machine] = readText('Veldra 390 Trek\nKerb weight: 172 kg\nFuel grade: 95 RON').machines;
+    expect(machine?.passedOver.filter((p) => p.why.code === 'currency-unknown')).toEqual([]);
+    expect(machine?.proposals.some((p) => p.key === 'fuelGrade')).toBe(true);
+  });
   test('names and heights are no sums', () => {
     const text = 'Veldra 390 RS\nKerb weight: 172 kg\nClimbed to 8,500 ft with 20 knots of wind';
     const [machine] = readText(text).machines;

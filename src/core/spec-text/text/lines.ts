@@ -64,10 +64,10 @@ const OVER_A_HUNDRED =
 
 /** "R$ 38.990", "Rs. 3,45,000", "RM 28,900": money before its sum. */
 const MONEY_BEFORE =
-  /(?<![\p{L}\d$])(?:[RS]\$|HK\$|(?:INR|JPY|HUF|MXN|BRL|SGD|THB|MYR|RUB|RON)(?= ?\d)|(?:Rs\.?|RM)(?= ?\d{1,3},\d{2}| ?\d{4}| ?\d[\d.]* ?lakh))/giu;
+  /(?<![\p{L}\d$])(?:[RS]\$|HK\$|(?:INR|JPY|HUF|MXN|BRL|SGD|THB|MYR|RUB)(?= ?\d)|(?:Rs\.?|RM)(?= ?\d{1,3},\d{2}| ?\d{4}| ?\d[\d.]* ?lakh))/giu;
 /** "24,900 lei", "345.000 TL", "2 490 000 Ft": behind it; as many knots or feet would be too many. */
 const MONEY_BEHIND =
-  /(?<=\d ?)(?:lakhs?(?: rupees)?|inr|jpy|huf|mxn|brl|sgd|thb|myr|rub|ron|uah|krw|aed|rupees|reais|yen|forint|pesos|baht|lei|roubles|kuna)(?![\p{L}\d])/giu;
+  /(?<=\d ?)(?:lakhs?(?: rupees)?|inr|jpy|huf|mxn|brl|sgd|thb|myr|rub|uah|krw|aed|rupees|reais|yen|forint|pesos|baht|lei|roubles|kuna)(?![\p{L}\d])/giu;
 const MONEY_BEHIND_MANY =
   /(?<=\d[ .,]\d{3} ?)(?:TL|kn|lv)(?![\p{L}\d])|(?<=\d[ .,]\d{3}[ .,]\d{3} ?)Ft(?![\p{L}\d])/gu;
 

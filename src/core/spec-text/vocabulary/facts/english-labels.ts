@@ -38,7 +38,11 @@ export const FACT_LABELS: Readonly<
     },
     fuelGrade: {
       labels: 'fuel grade|fuel type|recommended fuel',
-      options: { premium: 'premium|ron 98', mid: 'ron 95', regular: 'regular|ron 91' },
+      options: {
+        premium: 'premium|ron 98|98 ron',
+        mid: 'ron 95|95 ron',
+        regular: 'regular|ron 91|91 ron',
+      },
     },
     finalDrive: {
       labels: 'final drive',
