@@ -419,4 +419,41 @@ describe('a must that rests on what is typical of the class', () => {
     const { s, part } = found('unsure');
     expect(assessedBuild(s, [part.id], 0).failed).not.toContain('stance');
   });
+
+  /** The Drover without its tank, its mass a must at so many kilograms more than it weighs bare. */
+  const ofMass = (room_kg: number): PlanSetting => {
+    const donor = demo.donors['drover-430'];
+    if (!donor) throw new Error('no such donor in the demo');
+    const { tank: _untold, ...figures } = donor.figures;
+    const at = (readyMass_kg: number): PlanSetting => {
+      const dossier: Dossier = {
+        ...demo,
+        donors: { ...demo.donors, 'drover-430': { ...donor, figures } },
+        briefs: {
+          [BRIEF_KEY]: { ...brief, musts: { ...brief.musts, on: ['readyMass'], readyMass_kg } },
+        },
+      };
+      const now = standing(dossier);
+      const candidate = now?.candidates.find((c) => c.donor.id === 'drover-430');
+      if (!now || !candidate) throw new Error('no such candidate');
+      return planSetting(dossier, now, candidate, { legalOnly: false, today: '2026-12-01' });
+    };
+    const bare = assess({ ...at(200), parts: [] }).metrics.readyMass;
+    if (bare.estimate.kind !== 'known' || !bare.typical) throw new Error('not by its class');
+    return at(bare.estimate.mid + room_kg);
+  };
+  test.each([4, 16])(
+    'and has %i kg to spare bounds the plan, however much more mass would be worth',
+    (room_kg) => {
+      const s = ofMass(room_kg);
+      const answer = bestBuild(highs, s, 9550);
+      if (answer.kind !== 'build') throw new Error(answer.kind);
+      const full = assess({
+        ...s,
+        parts: s.choices.filter((p) => answer.build.partIds.includes(p.id)),
+      });
+      expect(full.musts.map((m) => m.verdict)).not.toContain('fail');
+      expect(answer.build.partIds.length).toBeGreaterThan(3);
+    },
+  );
 });

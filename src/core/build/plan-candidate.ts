@@ -8,18 +8,12 @@ import {
   type PlanModel,
   type ProgramSolver,
 } from '../planning';
-import {
-  assessedBuild,
-  moneyOver,
-  partsOf,
-  refusals,
-  stockOf,
-  type PlannedBuild,
-} from './assessed-build';
+import { assessedBuild, moneyOver, partsOf, stockOf, type PlannedBuild } from './assessed-build';
 import { ceilingOf } from './ceiling';
 import { enoughFor } from './enough';
 import { exchanged, GAIN, isBetter } from './exchanges';
 import { PAPERS, planModelOf, type LeftOut, type PlanSetting } from './plan-model-of';
+import { soundPlan } from './sound-plan';
 
 export type BestBuild =
   | {
@@ -41,26 +35,6 @@ export const isFinal = (best: BestBuild): boolean => best.kind !== 'build' || !b
 
 /** Rounds of planning about the build just found, which takes in how parts act together. */
 const ROUNDS = 3;
-/** Plans that the full assessment refuses are cut off, at most so many in a round. */
-const MOST_CUTS = 25;
-/** The best plan of the sum that the full assessment does not refuse: what it refuses is cut off and the program solved again. */
-function acceptedPlan(
-  solver: ProgramSolver,
-  setting: PlanSetting,
-  model: ReturnType<typeof planModelOf>['model'],
-  spend: number | undefined,
-): PlannedBuild | undefined {
-  const cuts: (readonly string[])[] = [];
-  while (cuts.length <= MOST_CUTS) {
-    const answer = solvePlan(solver, { ...model, cuts }, { aim: 'value', spend });
-    if (answer.kind !== 'plan') return undefined;
-    const build = assessedBuild(setting, answer.plan.ids, answer.plan.value);
-    if (build.failed.length === 0) return build;
-    cuts.push(answer.plan.ids);
-  }
-  return undefined;
-}
-
 /**
  * The best build for a spending limit. The planner's answer is the best of its sum of effects that the full assessment does not refuse;
  * planning again about that answer, with effects taken there, finds what parts do together; and then parts are added, taken away and
@@ -139,16 +113,17 @@ function bestWithin(
   if (first.missing.length > 0) return { kind: 'unknown', missing: first.missing };
   let model = first.model;
   let best: PlannedBuild | undefined;
+  let refusedBy: readonly string[] = [];
   for (let round = 0; round < (thorough ? ROUNDS : 1); round += 1) {
-    const build = acceptedPlan(solver, setting, model, spend);
+    const { build, refusedBy: by } = soundPlan(solver, setting, model, spend);
+    refusedBy = by;
     if (!build || (best && build.points <= best.points + GAIN)) break;
     best = build;
     if (thorough) model = planModelOf(setting, partsOf(setting, build.partIds)).model;
   }
   if (!best) {
     const limits = smallestClash(solver, first.model, spend);
-    const stock = stockOf(setting);
-    return { kind: 'clash', limits: limits.length > 0 ? limits : refusals(setting, stock) };
+    return { kind: 'clash', limits: limits.length > 0 ? limits : refusedBy };
   }
   const build = thorough ? exchanged(setting, best, spend) : best;
   return { kind: 'build', build, leftOut: first.leftOut };

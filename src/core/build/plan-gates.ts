@@ -51,7 +51,7 @@ const BORNE: readonly {
 /**
  * Musts that are on, each at the level that the sureness asks for, and a load that frame and alternator take. What the bare machine
  * falls short of already only must not grow worse, unless it is a must. A must that is doubtful because nobody has given the figure is
- * not planned for: to ask costs less than a part.
+ * not planned for: to ask costs less than a part; but no part may break it as surely as is asked.
  */
 export function gatesOf(
   brief: Brief,
@@ -60,11 +60,11 @@ export function gatesOf(
   legOf: (read: (a: Reckoning) => number) => PlanLeg,
 ): readonly PlanGate[] {
   const sureness = surenessOf(brief);
-  /** Where a figure stands as surely as is asked, as a share of its middle (`ratio`) or beside it. */
-  const level = (estimate: Estimate, sign: 1 | -1): number => {
+  /** Where a figure stands at a level of sureness: the worse end of its rows for a high one, the better end for a low one. */
+  const level = (estimate: Estimate, sign: 1 | -1, sure: number): number => {
     if (estimate.kind === 'unknown') return 0;
     if (!estimate.rows) return estimate.mid;
-    const [at = estimate.mid] = percentiles(estimate.rows, sign === 1 ? 1 - sureness : sureness);
+    const [at = estimate.mid] = percentiles(estimate.rows, sign === 1 ? 1 - sure : sure);
     return at;
   };
   const midOf = (estimate: Estimate) => (estimate.kind === 'known' ? estimate.mid : 0);
@@ -77,10 +77,11 @@ export function gatesOf(
     read: (a: Reckoning) => Estimate,
     sign: 1 | -1,
     least: (base: number) => number,
+    asked = sureness,
   ): readonly PlanGate[] => {
     const now = read(here);
     if (now.kind === 'unknown') return [];
-    const sure = level(now, sign);
+    const sure = level(now, sign, asked);
     const isProduct = key === 'range' && now.mid > 0;
     const at = (a: Reckoning): number => {
       const mid = midOf(read(a));
@@ -88,6 +89,22 @@ export function gatesOf(
     };
     const leg = legOf(at);
     return [{ key, leg, least: least(leg.base) }];
+  };
+  /** What the class carries is a limit at its middle, where the bare machine is within it. */
+  const loadGate = (): readonly PlanGate[] => {
+    const { estimate, typical } = bare.metrics.payloadLeft;
+    const left = (a: Reckoning) => a.metrics.payloadLeft.estimate;
+    if (!typical)
+      return brief.musts.on.includes('payload')
+        ? []
+        : gateOf('load', left, 1, (base) => Math.min(0, base));
+    if (estimate.kind !== 'known' || estimate.mid < 0) return [];
+    return gateOf(
+      'load',
+      (a) => combine([certain(midOf(left(a)))] as const, (kg) => kg),
+      1,
+      () => 0,
+    );
   };
   const on = brief.musts.on.flatMap((key) =>
     key === 'licence' || key === 'money' ? [] : [{ key, metric: METRIC_OF_MUST[key] }],
@@ -99,22 +116,15 @@ export function gatesOf(
       const need = sign * mustNeed(key, brief);
       const { estimate, typical } = bare.metrics[metric];
       const untold = typical && judge(estimate, mustNeed(key, brief), better, sureness);
-      if (untold && untold.verdict !== 'fail') return [];
       return gateOf(
         key,
         (a) => a.metrics[metric].estimate,
         sign,
         () => need,
+        untold && untold.verdict !== 'fail' ? 1 - sureness : sureness,
       );
     }),
-    ...(on.some((m) => m.key === 'payload') || bare.metrics.payloadLeft.typical
-      ? []
-      : gateOf(
-          'load',
-          (a) => a.metrics.payloadLeft.estimate,
-          1,
-          (base) => Math.min(0, base),
-        )),
+    ...loadGate(),
     ...LIMITED.flatMap(({ key, end, limit }) =>
       gateOf(
         key,
