@@ -1,4 +1,5 @@
 import { cardsAsLines } from './cards';
+import { withoutSpeakers } from './chat';
 import { unglued } from './glued';
 import { labelsFirst } from './labels-first';
 import { withOneColon } from './one-colon';
@@ -15,7 +16,12 @@ const WRAPPED =
  * side, rows of labels over rows of values, values over their labels, units in a column of their own. A text that is laid out in none of these ways stays as it is.
  */
 export const laidOut = (text: string): PlacedText =>
-  [withUnits, unglued, onePairALine, withOneColon, cardsAsLines, labelsFirst].reduce<PlacedText>(
-    (placed, step) => step(placed),
-    { text: text.replace(WRAPPED, ' ') },
-  );
+  [
+    withoutSpeakers,
+    withUnits,
+    unglued,
+    onePairALine,
+    withOneColon,
+    cardsAsLines,
+    labelsFirst,
+  ].reduce<PlacedText>((placed, step) => step(placed), { text: text.replace(WRAPPED, ' ') });

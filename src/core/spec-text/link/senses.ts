@@ -132,7 +132,7 @@ export function senses(
     const said =
       NEEDS_NO_UNIT.has(dimension) ||
       figureDefinition(key).unit !== undefined ||
-      s.spoken !== undefined ||
+      (s.spoken !== undefined && dimensionOfUnit(s.spoken) === dimension) ||
       (handed && unitAround(s, index, dimension, true, true) !== undefined);
     return [
       {

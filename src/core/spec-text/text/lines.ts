@@ -46,6 +46,8 @@ export const normalised = (text: string): string =>
     .replace(GERMAN_END, (end) => (/v/iu.test(end) ? 'fr ' : 'rr '))
     .replace(/(?<=(?<!\p{L})d[ée]b)\./giu, ' ')
     .replace(OVER_A_HUNDRED, (words) => ' '.repeat(words.length))
+    .replace(OVER_A_WAY, (words) => ' '.repeat(words.length))
+    .replace(WITH_RESERVE, (words) => ' '.repeat(words.length))
     .replace(MILES, 'mi ')
 
     .replace(UNIT_IN_ITS_CELL, ' ')
@@ -61,6 +63,14 @@ const GERMAN_END = /(?<=\d ?(?:mm|cm|zoll|") ?)\([vh]\)/giu;
 /** "Verbrauch auf 100 km: 4,1 l": the distance is none of its figures. Place for place. */
 const OVER_A_HUNDRED =
   /(?<=(?:verbrauch|consommation|consumo|verbruik|f[öo]rbrukning|forbrug|forbruk|consumption|spalanie|zu[żz]ycie|zu[żz]ycie paliwa|kulutus|spot[řr]eba)) (?:auf|pro|je|por|aux?|sur|per|na|på|op|a los|ai) 100 ?km(?=\s?[:|\t])/giu;
+
+/** "Fuel economy over the first 300 miles was 61 mpg": the way is none of its figures. Place for place. */
+const OVER_A_WAY =
+  /(?<=(?:economy|consumption|verbrauch|consommation|conso|consumo|consumi)) (?:over|for|on|across|in|auf|über|sur|en|durante|su|nei|sui) (?:(?:the|my|our|those|den|die|meinen|les|mes|los|mis|i|miei) )?(?:(?:first|last|past|ersten|letzten|premiers|derniers|primeros|últimos|primi|ultimi) )?\d[\d .,]*(?: ?000)? ?(?:miles|mi|km|kms|kilomet(?:re|er)s|kilomètres|bornes|kilómetros|chilometri)(?= (?:was|is|has been|averaged|came|war|lag|liegt|beträgt|a été|est|était|ha sido|fue|es|è|è stato))/giu;
+
+/** "Fuel tank capacity, including reserve: 12 L": one label. Place for place. */
+const WITH_RESERVE =
+  /(?<=(?:capacity|tank|volume|tankinhalt|réservoir|serbatoio|depósito)), ?(?:including|incl\.?|inc\.?|with|inkl\.?|mit|y compris|dont|inclusa|incluida) (?:the |la )?(?:reserve|réserve|riserva|reserva)(?=\s?[:|\t.(])/giu;
 
 /** "R$ 38.990", "Rs. 3,45,000", "RM 28,900": money before its sum. */
 const MONEY_BEFORE =

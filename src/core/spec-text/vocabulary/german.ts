@@ -36,9 +36,10 @@ export const GERMAN: Vocabulary = {
       'spritkonsum|~schluckt|~verbrauche|durst|verbrauche|verbrauch|kraftstoffverbrauch|durchschnittsverbrauch=mixed|testverbrauch|normverbrauch=cycle|benzinverbrauch|spritverbrauch|verbraucht|verbrauch wmtc=cycle|braucht',
     statedRange:
       '~mit einer tankfullung|pro tankfullung|~tankfullung reicht fur|~tankfullung reicht|reichweite|theoretische reichweite|tankreichweite',
-    travel: '~fahrwerk|fw|federweg|federwege|federwege vorn hinten|federung',
-    travelFront: 'federweg vorn|federweg vorne|federweg gabel',
-    travelRear: 'federweg hinten|federweg federbein',
+    travel:
+      '~fahrwerk|fw|federweg|federwege|federwege vorn hinten|federweg v h|federwege v h|federung',
+    travelFront: 'federweg v|federweg vorn|federweg vorne|federweg gabel',
+    travelRear: 'federweg h|federweg hinten|federweg federbein',
     clearance:
       'luft unterm motor|luft unter dem motor|unterm motorschutz|unter dem motorschutz|bodenfreiheit',
     wheels: 'rader|felgen|felge|radgrosse|raddurchmesser',
@@ -62,7 +63,7 @@ export const GERMAN: Vocabulary = {
     oil: 'olwechsel|olwechsel alle|olwechselintervall',
     oilCapacity: 'olmenge|motorol|olfullmenge|olinhalt',
     price:
-      'kostenpunkt|~gezahlt=paid|~aufgerufen=asked|inseriert fur=asked|strassenpreis|kostete neu=list|neu gekostet=list|~kostete|preis|liegt neu bei=list|neu bei=list|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
+      'kostenpunkt|~gezahlt=paid|~bezahlt=paid|~aufgerufen=asked|inseriert fur=asked|strassenpreis|kostete neu=list|neu gekostet=list|~kostete|preis|liegt neu bei=list|neu bei=list|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
     usedPrice: 'gebrauchtpreis|gebraucht ab|gebraucht',
     warranty: 'garantie|gewahrleistung',
     madeFrom: 'gebaut ab|gebaut seit|bauzeit ab|produziert ab',
@@ -81,7 +82,7 @@ export const GERMAN: Vocabulary = {
       '90 vollgetankt|90 betankt|90 tankfullung|90 tank|90 kraftstoff|90 tankinhalt|tank zu 90|90 gefullt',
     dry: 'trocken|ohne kraftstoff|ohne benzin|ohne sprit|leer ohne benzin|ohne betriebsstoffe|unbetankt',
     ready:
-      'voll betankt|mit sprit|startklar|abfahrbereit|mit allen flussigkeiten|mit benzin|vollgetankt|fahrfertig|fahrbereit|betankt|getankt|nass|fahrbereit vollgetankt|mit vollem tank|vollgetankt gemessen|in fahrbereitem zustand|voll getankt|randvoll',
+      'voll betankt|mit sprit|startklar|abfahrbereit|mit allen flussigkeiten|mit benzin|vollgetankt|fahrfertig|fahrbereit|betankt|getankt|nass|fahrbereit vollgetankt|mit vollem tank|vollgetankt gemessen|in fahrbereitem zustand|voll getankt|randvoll|vollg|vollget',
     wheel: 'am hinterrad|hinterradleistung|am rad|prufstand',
     crank: 'kurbelwelle|an der kurbelwelle',
     'on-the-road': 'fahrbereit inkl|inkl nebenkosten|inkl uberfuhrung',
