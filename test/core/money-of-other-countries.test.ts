@@ -62,3 +62,20 @@ describe('a sum in money of no known rate', () => {
     expect(machine?.passedOver.filter((p) => p.why.code === 'currency-unknown')).toEqual([]);
   });
 });
+
+describe('crowns of no said country', () => {
+  const text = 'Veldra 390 Trek\nKerb weight: 172 kg\nSeat height: 855 mm\nPrice: 86,900 kr';
+  const sum = (home?: 'NOK' | 'DKK' | 'GBP') =>
+    readText(text, home ? { home } : {}).machines[0]?.proposals.find((p) => p.key === 'price');
+  test.each(['NOK', 'DKK'] as const)(
+    'are offered in %s where the brief is in it, and asked',
+    (home) => {
+      expect(sum(home)).toMatchObject({ unit: home, ticked: false });
+      expect(sum(home)?.doubts.map((d) => d.code)).toContain('currency-unclear');
+    },
+  );
+  test('are Swedish first elsewhere, and asked as well', () => {
+    expect(sum('GBP')).toMatchObject({ unit: 'SEK', ticked: false });
+    expect(sum()).toMatchObject({ unit: 'SEK', ticked: false });
+  });
+});

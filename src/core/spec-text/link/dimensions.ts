@@ -14,6 +14,8 @@ export interface TextUnits {
   readonly likelyMoney?: CurrencyCode | undefined;
   /** Whose crowns; undefined: open. */
   readonly crowns?: CurrencyCode | undefined;
+  /** Where it is open, whose they are likeliest. */
+  readonly likelyCrowns?: CurrencyCode | undefined;
   /** What a sum without a sign is in; undefined: open. */
   readonly money: CurrencyCode | undefined;
   /** The commonest written unit of each dimension. */
@@ -61,7 +63,7 @@ export function sensesOf(unit: TextUnit | undefined, text: TextUnits): readonly 
     case 'other-money':
       return [];
     case 'crowns':
-      return [open('money', [text.crowns ?? 'SEK'], text.crowns, 'currency')];
+      return [open('money', [text.crowns ?? text.likelyCrowns ?? 'SEK'], text.crowns, 'currency')];
     case 'pounds':
       // Where money is in dollars of the States, pounds are weighed.
       return text.money === 'USD'

@@ -35,6 +35,7 @@ const OFFERED =
 
 /** Money that is written with the sign of the dollar. */
 const DOLLAR: ReadonlySet<CurrencyCode> = new Set(['USD', 'CAD', 'AUD', 'NZD']);
+const CROWNS: ReadonlySet<CurrencyCode> = new Set(['SEK', 'NOK', 'DKK']);
 /** Grams of carbon dioxide are told of the test cycle, and so is the fuel beside them. */
 const APPROVED = /\bco ?2?₂?\b[^.\n]{0,30}\d ?g ?\/ ?km|\d ?g\/km\b/;
 const OWNED =
@@ -79,6 +80,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[], home?: Cur
     dollar,
     crowns,
     likelyDollar: likelyDollar ?? (home && DOLLAR.has(home) ? home : undefined),
+    likelyCrowns: home && CROWNS.has(home) ? home : undefined,
     likelyMoney: likelyMoney ?? home,
     money,
     ...(continental ? { continental: true as const } : {}),

@@ -63,7 +63,7 @@ export const GERMAN: Vocabulary = {
     oil: 'olwechsel|olwechsel alle|olwechselintervall',
     oilCapacity: 'olmenge|motorol|olfullmenge|olinhalt',
     price:
-      'kostenpunkt|~gezahlt=paid|~bezahlt=paid|~aufgerufen=asked|inseriert fur=asked|strassenpreis|kostete neu=list|neu gekostet=list|~kostete|preis|liegt neu bei=list|neu bei=list|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
+      'will er dafur=asked|will sie dafur=asked|wollen sie dafur=asked|willst du dafur=asked|soll sie kosten=asked|soll die kosten=asked|kostenpunkt|~gezahlt=paid|~bezahlt=paid|~aufgerufen=asked|inseriert fur=asked|strassenpreis|kostete neu=list|neu gekostet=list|~kostete|preis|liegt neu bei=list|neu bei=list|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
     usedPrice: 'gebrauchtpreis|gebraucht ab|gebraucht',
     warranty: 'garantie|gewahrleistung',
     madeFrom: 'gebaut ab|gebaut seit|bauzeit ab|produziert ab',
