@@ -110,6 +110,18 @@ const isTodays = (text: string, { from, to }: Mention): boolean =>
     text.slice(0, from),
   );
 
+/** "I'm looking at the Veldra Trek, which …": the text's own name right behind. */
+const isOwnLookedAt = (text: string, { from, to }: Mention, own: readonly string[]): boolean => {
+  if (!/looking at/iu.test(text.slice(from, to))) return false;
+  const behind = text
+    .slice(to, to + OWN_NAME_WITHIN)
+    .toLowerCase()
+    .split(/[^\p{L}\d]+/u);
+  return own.some((w) => w.length > 2 && behind.includes(w));
+};
+/** In characters. */
+const OWN_NAME_WITHIN = 28;
+
 const isPower = ({ unit }: Quantity): boolean => unit === 'kW' || unit === 'hp' || unit === 'PS';
 
 /** "The A2 kit drops it from 70 kW to 35 kW": both are the machine's, before and after. */
@@ -174,6 +186,7 @@ export function blockedIn(
       (m) =>
         m.meanings.some((x) => x.kind === 'other') &&
         !isTodays(text, m) &&
+        !isOwnLookedAt(text, m, own) &&
         !isClaimed(text, m) &&
         !isAlong(text, m),
     )
