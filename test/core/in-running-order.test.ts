@@ -44,3 +44,28 @@ describe('is told from one with a full tank or a dry one beside it', () => {
     expect(masses(line)).toEqual(told);
   });
 });
+
+/** What was in the tank when it was weighed, as riders say it; common practice, no source. */
+describe('a mass with the tank partly filled is asked about', () => {
+  test.each([
+    '174 kg on the scales with a half full tank',
+    '174 kg wet, tank half full',
+    'It weighed 174 kg with about 5 litres in the tank.',
+    'Gewicht 174 kg (halbvoller Tank)',
+    'Poids 174 kg, réservoir à moitié',
+  ])('%s', (line) => {
+    expect(masses(line)).toEqual(['174 ready']);
+    expect(readText(line).machines[0]?.proposals.filter((p) => p.key === 'tank') ?? []).toEqual([]);
+  });
+  test('with none it is dry, whatever it is called', () => {
+    expect(masses('174 kg wet, no gas')).toEqual(['174 dry ticked']);
+    expect(masses('Kerb weight (no fuel) 174 kg')).toEqual(['174 dry ticked']);
+  });
+  test('a tank told beside a mass is a tank', () => {
+    const [machine] = readText('It weighs 174 kg, with a 14 litre tank.').machines;
+    expect(machine?.proposals.find((p) => p.key === 'tank')).toMatchObject({
+      amount: 14,
+      ticked: true,
+    });
+  });
+});

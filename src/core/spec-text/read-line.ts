@@ -2,6 +2,7 @@ import { type Basis, type FigureKey } from '../readings';
 import { isUnitId, type UnitId } from '../units';
 import { assign, type Assigned } from './link/assign';
 import { basesOf } from './link/bases';
+import { asPartlyFilled } from './link/fuel-aboard';
 import { OTHER_END } from './link/ends';
 import { blockedIn } from './link/blocked';
 import { clockReadings, type ClockReading } from './link/clock';
@@ -167,11 +168,12 @@ function readSentence(
     const a = assigned[i];
     return a?.option?.key === undefined ? [] : [{ q, i, a: a as TakenFigure }];
   });
-  const bases = basesOf(
-    text,
-    taken.map(({ q, a }) => ({ key: a.option.key, from: q.from, to: twins.get(q)?.to ?? q.to })),
-    mentions,
-  );
+  const wanting = taken.map(({ q, a }) => ({
+    key: a.option.key,
+    from: q.from,
+    to: twins.get(q)?.to ?? q.to,
+  }));
+  const bases = basesOf(text, wanting, mentions);
   const changed = taken.length > 0 ? CHANGED.exec(text)?.[0] : undefined;
   const figures = taken.flatMap(({ q, i, a }, n) => {
     const made = propose(
@@ -207,7 +209,8 @@ function readSentence(
       (to) => placed(scanned, at, a.option, q, to, alone[i - 1]),
     );
     if (!made || isWeighed(made.key, scanned.line)) return [];
-    const heeded = unlikeAny(s, i, asAsked(asLimit(made, scanned.line), s));
+    const limited = asPartlyFilled(asLimit(made, scanned.line), text, wanting, n);
+    const heeded = unlikeAny(s, i, asAsked(limited, s));
     return [heeded, ...atBothEnds(heeded, text.slice(q.to, q.to + 48))];
   });
   return {

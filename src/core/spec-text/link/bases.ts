@@ -1,5 +1,6 @@
 import { figureDefinition, type Basis, type FigureKey } from '../../readings';
 import type { Mention } from '../vocabulary/lexicon';
+import { fuelBasis } from './fuel-aboard';
 import { gapOf } from './relation';
 
 /** A figure that wants its basis. */
@@ -21,30 +22,6 @@ const HEAD_OF_TWO = new RegExp(
 /** In running order: with 90 % of the fuel (Regulation (EU) 168/2013, from memory). */
 const RUNNING_ORDER =
   /(?:en ordre de marche|in ordine di marcia|en orden de marcha|em ordem de marcha|running order)(?![^.]{0,40}\d)/iu;
-
-/** "All fluids and a tank 90 % full", "90 pour cent de carburant". */
-const NINETY = String.raw`(?<![\d.,])90 ?(?:%|per ?cent|prozent|pour ?cents?|por ciento|per cento|proc(?:ent)?)`;
-const FUEL = String.raw`(?:fuel|petrol|gas|tank|full|fill|kraftstoff|benzin|sprit|betankt|voll|carburant|essence|r[ée]servoir|plein|serbatoio|pieno|combustible|gasolina|dep[óo]sito|lleno|brandstof|br[äa]nsle|drivstof|br[æa]ndstof|paliw|zbiornik|n[áa]dr[žz]|polttoaine|combust[ií]vel|dep[óo]sito)`;
-const NINETY_FUEL = new RegExp(
-  `${FUEL}[^.;\\d]{0,16}${NINETY}|${NINETY}[^.;\\d]{0,16}${FUEL}`,
-  'iu',
-);
-
-const LEADS_ON = new RegExp(String.raw`${NINETY}(?: \p{L}+){1,3} ?[:=]? ?$`, 'iu');
-
-/** "Wet (tank 90 % full)" is in running order: the words of one mass, up to the next figure, or before the first. */
-const isNinety = (text: string, figures: readonly WantsBasis[], i: number): boolean => {
-  const own = figures[i];
-  if (own?.key !== 'mass') return false;
-  const next = figures[i + 1];
-  const behind = text.slice(own.to, next?.from ?? own.to + 90);
-  // "Dry weight 162 kg, 90 % fuel 174 kg": it leads to the next.
-  if (next?.key === 'mass' && LEADS_ON.test(behind)) return false;
-  const before = figures.slice(0, i).some((f) => f.key === 'mass')
-    ? ''
-    : text.slice(figures[i - 1]?.to ?? 0, own.from);
-  return NINETY_FUEL.test(/^[^;.]*/u.exec(behind)?.[0] ?? '') || NINETY_FUEL.test(before);
-};
 
 /** "Weight (dry/wet): 172/187 kg": in the order of the head. */
 function inOrder(
@@ -158,6 +135,6 @@ export function basesOf(
   }
   return inOrder(text, figures, shared(text, figures, found)).map((basis, i) => {
     if (figures[i] && isOverDistance(text, figures[i])) return 'own-fills';
-    return basis !== 'dry' && isNinety(text, figures, i) ? 'ready-90' : basis;
+    return fuelBasis(text, figures, i, basis);
   });
 }

@@ -39,6 +39,7 @@ import {
   WHICH_SERVICE,
   WOULD_BE,
 } from './nobodys';
+import { isWeighedWith } from './fuel-aboard';
 import { standingIn } from './standing';
 
 /** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
@@ -314,6 +315,7 @@ export function blockedIn(
       RIDER_WEIGHS.test(text.slice(Math.max(0, q.from - 80), q.from))
     )
       found.set(i, 'noise');
+    if (isWeighedWith(text, q, quantities)) found.set(i, 'noise');
     if (SERVICE_OF.test(text.slice(Math.max(0, q.from - 24), q.from))) found.set(i, 'noise');
     if (
       WHICH_SERVICE.test(text.slice(Math.max(0, q.from - 24), q.from)) &&

@@ -83,10 +83,30 @@ export const isFill = (text: string, q: Quantity): boolean =>
   (FILL_BEHIND.test(text.slice(q.to, q.to + 16)) &&
     FILL_BEFORE.test(text.slice(Math.max(0, q.from - 36), q.from)));
 
+/** Words that join a figure to the part that made it what it is. */
+const BY_A_PART = String.raw`^,? ?(?:\([^)\d]{0,16}\) ?)?\(?(?:with|on|once|after|thanks to|fitted with|mit|nach|avec|grâce à|con|met|med) (?:(?:the|a|an|my|its|their|full|dem|der|den|einem|einer|la|le|les|une?|el|los|las|il|lo|gli|de|het|een) |l['’]|lo )*(?!standard|stock|original|oem|factory|serien|restrict|a2|drossel|35)(?:[\p{L}-]+ )?`;
+/** "58 hp with the full exhaust and map": of parts. */
+const TUNED = new RegExp(
+  String.raw`${BY_A_PART}(?:exhaust|silencer|muffler|slip[- ]?on|header|map|remap|mapping|tune|flash|reflash|ecu|(?:big[- ]bore )?kit|piston|cams?|filter|airbox|(?:sport)?auspuff|komplettanlage|échappement|ligne|carto\p{L}*|escape|centralita|scarico|centralina|uitlaat)(?!\p{L})`,
+  'iu',
+);
+/** "870 mm with the lowering kit": of parts. */
+const LOWERED_BY = new RegExp(
+  String.raw`${BY_A_PART}(?:lowering (?:kit|links?|bones?|knuckles?)|(?:short|lower|lowering) links?|(?:shaved|cut(?:-down)?|reshaped|carved|gel|custom|aftermarket) seat|tieferlegung\p{L}*|kit de rabaissement|biellettes?|kit di abbassamento|kit de bajada|bieletas|verlaging\p{L}*)(?!\p{L})`,
+  'iu',
+);
+const madeByParts = (text: string, { unit, to }: Quantity): boolean => {
+  const behind = text.slice(to, to + 60);
+  return /^(?:kW|hp|PS|Nm|lbf-ft)$/.test(unit ?? '')
+    ? TUNED.test(behind)
+    : /^(?:mm|cm|in)$/.test(unit ?? '') && LOWERED_BY.test(behind);
+};
+
 /** "I've got the 23 litre tank on it", "35 kW kit": of a part. */
 const OWN_TANK =
   /(?<!\p{L})(?:I['’]?ve|I have|I|we['’]?ve|he['’]?s|she['’]?s) (?:got|put|fitted|bought|run|added)? ?(?:the|a|an) (?:big |bigger |larger )?$/iu;
 export const isOfPart = (text: string, q: Quantity): boolean =>
+  madeByParts(text, q) ||
   // "4.7 L/100 on gravel tours with panniers".
   (/mpg|100km|km\/L/.test(q.unit ?? '') &&
     /^ (?:on [^,.;]{0,24} )?(?:with|w\/|mit|avec|con) (?:the |full |den |les |le |las )?(?:panniers|luggage|boxes|bags|cases|koffern|gepäck|valises|bagages|borse|valigie|maletas)(?!\p{L})/iu.test(

@@ -79,7 +79,7 @@ export const FRENCH: Vocabulary = {
     motorway: 'autoroute',
     mixed: 'moyenne|en moyenne|mixte|moyen',
     gentle: 'conduite souple|tranquille',
-    'low-seat': 'selle basse|version basse',
+    'low-seat': 'selle basse|position basse|position la plus basse|version basse',
   },
   takers: {
     part: 'alesage|alesage x course|disque|disques|diametre|tubes|etrier|admission|echappement|largeur',

@@ -90,7 +90,7 @@ export const GERMAN: Vocabulary = {
     paid: 'bezahlt|gekauft fur',
     list: 'listenpreis|neupreis|uvp|grundpreis',
     'low-seat':
-      'niedrige sitzbank|niedriger sitzbank|niedrigen sitzbank|niedriger sitz|niedrigem sitz|niedrigen sitz|tiefe sitzbank|tiefer sitzbank|tiefen sitzbank|flache sitzbank|flacher sitzbank|flachen sitzbank|niedrigere sitzbank|niedrigeren sitzbank|tiefergelegt|niedrige version',
+      'niedrigste position|niedrigster position|niedrigsten position|niedrigste stufe|niedrigster stufe|niedrigsten stufe|unterste stufe|untersten stufe|unterster stufe|niedrige sitzbank|niedriger sitzbank|niedrigen sitzbank|niedriger sitz|niedrigem sitz|niedrigen sitz|tiefe sitzbank|tiefer sitzbank|tiefen sitzbank|flache sitzbank|flacher sitzbank|flachen sitzbank|niedrigere sitzbank|niedrigeren sitzbank|tiefergelegt|niedrige version',
     cycle: 'wmtc|normverbrauch|nach norm',
     motorway: 'vollgas|bei 130|bab|autobahntempo|autobahn',
     gentle: 'sparsam|gemutlich',
