@@ -206,6 +206,25 @@ describe('no addition, removal or exchange and no random build is better in the 
   });
 });
 
+describe('a part in another’s stead', () => {
+  const settings = settingsOf(demoDossier());
+  const swaps = settings.flatMap((setting) => {
+    const [bladder, can, rack] = ['bladder-7', 'can-5', 'rack-tail'].map((id) =>
+      setting.choices.find((p) => p.id === id),
+    );
+    return bladder && can && rack ? [{ setting, with: [rack, bladder], instead: [rack, can] }] : [];
+  });
+  test('is worth in the sum about a build what the full assessment says of the exchange', () => {
+    expect(swaps.length).toBeGreaterThan(3);
+    for (const { setting, with: around, instead } of swaps) {
+      const { model } = planModelOf(setting, around);
+      const papers = model.items.some((i) => i.id === PAPERS) ? [PAPERS] : [];
+      const sum = planOf(model, [...instead.map((p) => p.id), ...papers]).value;
+      expect(Math.abs(sum - fullPoints(setting, instead))).toBeLessThan(0.1);
+    }
+  });
+});
+
 describe('what no build is worth more than', () => {
   const demo = demoDossier();
   const one = settingsOf(demo).find((s) => s.donor.id === 'sorrel-300');

@@ -1,4 +1,4 @@
-import { findBuildFaults, type PlanItem, type PlanModel } from '../planning';
+import { areEitherOr, findBuildFaults, type PlanItem, type PlanModel } from '../planning';
 import { plus, sumOfMoves, type Effects } from './sum-of-moves';
 
 /** Items taken away or added, with what that does to money and legs. */
@@ -7,9 +7,6 @@ interface Move {
   readonly cost: number;
   readonly effects: Effects;
 }
-
-const clash = (a: PlanItem, b: PlanItem): boolean =>
-  a.shutsOut.includes(b.id) || b.shutsOut.includes(a.id) || (a.slot !== '' && a.slot === b.slot);
 
 /** No move, every single one, and every two together. */
 function upToTwo(singles: readonly Move[], nothing: Effects): readonly Move[] {
@@ -64,7 +61,10 @@ export function nearbyChoices(
     );
   const chosenItems = items.filter((i) => here.has(i.id));
   const clashing = new Map(
-    items.map((i) => [i.id, chosenItems.filter((c) => c !== i && clash(c, i)).map((c) => c.id)]),
+    items.map((i) => [
+      i.id,
+      chosenItems.filter((c) => c !== i && areEitherOr(c, i)).map((c) => c.id),
+    ]),
   );
   const removals = moves((i) => here.has(i.id) && !i.pinned, -1).map((less) => {
     // With the last item goes what all of them needed.

@@ -3,6 +3,7 @@ import { spendable } from '../brief';
 import { partsCost } from '../money';
 import { madeFor, type Part } from '../part';
 import {
+  areEitherOr,
   SPENDING_WANT,
   type PlanItem,
   type PlanLeg,
@@ -76,6 +77,31 @@ const lastModels = new WeakMap<
 >();
 const MODELS_KEPT = 4;
 
+/** A part that may be planned: the machine with it, or without it where it is among those around; and what that is beside. */
+interface Considered {
+  readonly item: PlanItem;
+  readonly alone: Reckoning;
+  /** The parts around, less those that it would take the place of: a can is not looked at beside the bladder in its stead. */
+  readonly beside: Reckoning;
+}
+
+/** The machine with the parts around less some of them, each reckoned once. */
+function besideLess(
+  setting: PlanSetting,
+  around: readonly Part[],
+  here: Reckoning,
+): (gone: readonly Part[]) => Reckoning {
+  const known = new Map<string, Reckoning>([['', here]]);
+  return (gone) => {
+    const key = gone.map((p) => p.id).join(' ');
+    const found =
+      known.get(key) ??
+      reckon({ ...setting, parts: around.filter((p) => gone.every((g) => g.id !== p.id)) });
+    known.set(key, found);
+    return found;
+  };
+}
+
 function modelAround(whole: PlanSetting, around: readonly Part[]): PlanBasis {
   const { papers } = whole.brief.money;
   const setting = withoutPapers(whole);
@@ -85,25 +111,28 @@ function modelAround(whole: PlanSetting, around: readonly Part[]): PlanBasis {
   const here = reckon({ ...setting, parts: around });
   const leftOut: LeftOut[] = [];
   const there = new Set(aboard.parts.map((p) => p.id));
-  const considered: { readonly item: PlanItem; readonly alone: Reckoning }[] = [];
+  const considered: Considered[] = [];
+  const without = besideLess(setting, around, here);
   const papersNeeded = papers !== undefined && papers > 0 ? [[PAPERS]] : [];
   for (const chosen of setting.choices) {
     const part = madeFor(chosen, setting.donor);
     if (there.has(part.id)) continue;
     const cost = partsCost(part, brief.money);
     const why = reasonAgainst(part, setting, cost);
+    const apart = around.filter((p) => p.id !== part.id && areEitherOr(p, part));
+    const beside = near.has(part.id) ? here : without(apart);
     const alone = why
       ? here
-      : reckon({
-          ...setting,
-          parts: near.has(part.id) ? around.filter((p) => p.id !== part.id) : [...around, part],
-        });
+      : near.has(part.id)
+        ? without([part])
+        : reckon({ ...setting, parts: [...around.filter((p) => !apart.includes(p)), part] });
     if (why) leftOut.push({ id: part.id, why });
     else if (alone.licence.kind === 'not-legal' && here.licence.kind !== 'not-legal')
       leftOut.push({ id: part.id, why: 'licence' });
     else
       considered.push({
         alone,
+        beside,
         item: {
           id: part.id,
           cost: cost ?? 0,
@@ -122,8 +151,8 @@ function modelAround(whole: PlanSetting, around: readonly Part[]): PlanBasis {
     const at = read(here);
     const effects: Record<string, number> = {};
     let base = at;
-    for (const { item, alone } of considered) {
-      const effect = near.has(item.id) ? at - read(alone) : read(alone) - at;
+    for (const { item, alone, beside } of considered) {
+      const effect = near.has(item.id) ? at - read(alone) : read(alone) - read(beside);
       if (Math.abs(effect) > 1e-9) effects[item.id] = effect;
       if (near.has(item.id)) base -= effect;
     }
@@ -183,15 +212,7 @@ function reasonAgainst(
   if (cost === undefined) return 'no-rate';
   if (legalOnly && part.flags.includes('ends-approval')) return 'not-legal';
   if (daysLeft !== undefined && part.leadTime_days > daysLeft) return 'too-late';
-  if (
-    aboard.parts.some(
-      (p) =>
-        p.shutsOut.includes(part.id) ||
-        part.shutsOut.includes(p.id) ||
-        (p.slot !== '' && p.slot === part.slot),
-    )
-  )
-    return 'clashes-aboard';
+  if (aboard.parts.some((p) => areEitherOr(p, part))) return 'clashes-aboard';
   return undefined;
 }
 

@@ -8,6 +8,13 @@ export interface Choosable {
   readonly slot: string;
 }
 
+/** Whether only one of two fits: one shuts the other out, or both take one slot. */
+export const areEitherOr = (
+  a: Pick<Choosable, 'id' | 'shutsOut' | 'slot'>,
+  b: Pick<Choosable, 'id' | 'shutsOut' | 'slot'>,
+): boolean =>
+  a.shutsOut.includes(b.id) || b.shutsOut.includes(a.id) || (a.slot !== '' && a.slot === b.slot);
+
 export type BuildFault =
   | { readonly code: 'not-in-catalogue'; readonly id: string }
   | { readonly code: 'need-missing'; readonly id: string; readonly anyOf: readonly string[] }

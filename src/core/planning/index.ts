@@ -1,4 +1,5 @@
 export {
+  areEitherOr,
   faultsOfAdding,
   faultsOfRemoving,
   findBuildFaults,

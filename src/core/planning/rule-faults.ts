@@ -1,4 +1,4 @@
-import type { Choosable } from './build-rules';
+import { areEitherOr, type Choosable } from './build-rules';
 
 /** What can never be chosen, or only together, by the rules alone. */
 export type RuleFault =
@@ -19,15 +19,13 @@ export function findRuleFaults(
   there: ReadonlySet<string> = new Set(),
 ): readonly RuleFault[] {
   const byId = new Map(items.map((item) => [item.id, item]));
-  const clash = (a: Choosable, b: Choosable) =>
-    a.shutsOut.includes(b.id) || b.shutsOut.includes(a.id) || (a.slot !== '' && a.slot === b.slot);
   const faults: RuleFault[] = [];
   for (const item of items) {
     for (const anyOf of item.needs) {
       if (anyOf.some((id) => there.has(id))) continue;
       const present = anyOf.flatMap((id) => byId.get(id) ?? []);
       if (present.length === 0) faults.push({ code: 'need-nowhere', id: item.id, anyOf });
-      else if (present.every((other) => clash(item, other)))
+      else if (present.every((other) => areEitherOr(item, other)))
         faults.push({ code: 'needs-what-it-shuts-out', id: item.id, anyOf });
     }
   }
