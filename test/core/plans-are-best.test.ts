@@ -359,6 +359,28 @@ describe('what axles and tyres may carry is a gate of the plan', () => {
   });
 });
 
+describe('other wheels, whose tyres nobody has told', () => {
+  const settings = settingsOf(demoDossier()).filter((s) =>
+    s.choices.some((p) => p.id === 'wheels-21-18'),
+  );
+  test('are not shut out by what the tyres that come off may carry', () => {
+    const limited = settings.flatMap((setting) =>
+      planModelOf(setting).model.gates.filter((g) => g.key.startsWith('tyre-')),
+    );
+    expect(limited.length).toBeGreaterThan(0);
+    for (const { leg, least } of limited)
+      expect(leg.base + (leg.effects['wheels-21-18'] ?? 0)).toBeGreaterThan(least);
+  });
+  test('and are planned with where they are kept in the build', () => {
+    const [setting] = settings;
+    if (!setting) throw new Error('nobody can have them');
+    const answer = bestBuild(highs, { ...setting, pinned: new Set(['wheels-21-18']) }, 14_000);
+    if (answer.kind !== 'build') throw new Error(`${answer.kind}`);
+    expect(answer.build.partIds).toContain('wheels-21-18');
+    expect(answer.build.failed).toEqual([]);
+  });
+});
+
 describe('what rack and side carriers bear is a gate of the plan', () => {
   /** Carriers of 20 kg kept in the build, with so much in panniers. */
   const withCarriers = (panniers_kg: number) => {

@@ -32,11 +32,11 @@ const LIMITED: readonly {
   { key: 'tyre-front', end: 'front', limit: (a) => tyreLimit(a, 'tyreFront') },
   { key: 'tyre-rear', end: 'rear', limit: (a) => tyreLimit(a, 'tyreRear') },
 ];
-/** What nobody has told of rack and carriers holds a plan back only once a part tells it, kg. */
-const UNTOLD_BEARS = 500;
+/** What nobody has told holds no plan back: so much is left beside it, in the gate's own unit (kg of rack and carriers). */
+const UNTOLD = 500;
 const borneBy = ({ figures }: Reckoning, key: 'rackLimit' | 'carrierLimit'): Estimate => {
   const { estimate } = figures[key];
-  return estimate.kind === 'known' ? estimate : certain(UNTOLD_BEARS);
+  return estimate.kind === 'known' ? estimate : certain(UNTOLD);
 };
 
 /** What rack and side carriers bear. */
@@ -84,7 +84,10 @@ export function gatesOf(
     const sure = level(now, sign, asked);
     const isProduct = key === 'range' && now.mid > 0;
     const at = (a: Reckoning): number => {
-      const mid = midOf(read(a));
+      const estimate = read(a);
+      // Other wheels, whose tyres nobody has told: no limit is no limit of nothing.
+      if (estimate.kind === 'unknown') return sign * sure + UNTOLD;
+      const { mid } = estimate;
       return sign * (isProduct ? (mid * sure) / now.mid : mid + sure - now.mid);
     };
     const leg = legOf(at);
