@@ -34,3 +34,27 @@ describe('what a part behind a figure made of it is none of the stock machine', 
     expect(told(text)).toEqual([figure]);
   });
 });
+
+describe('what stands in brackets behind a number is said of it, and of no other', () => {
+  test.each([
+    [
+      'Fuel consumption 4.1 l/100km (WMTC), I get 4.8',
+      ['consumption 4.1 cycle', 'consumption 4.8 mixed'],
+    ],
+    ['Combined 4.1 l/100km (WMTC), I get 4.8', ['consumption 4.8 mixed']],
+    ['Weight: 160 kg (dry), 175 kg wet', ['mass 160 dry', 'mass 175 ready']],
+    ['Consumption (WMTC) 4.1 l/100 km', ['consumption 4.1 cycle']],
+    ['Seat height (low) 840 mm', ['seatHeight 840 low-seat']],
+  ])('%s', (text, figures) => {
+    expect(told(text)).toEqual(figures);
+  });
+});
+
+describe('a tank that can be had beside the standard one is none of the stock machine', () => {
+  test.each(['Big tank 18.5L option, std is 12', 'Tank 12 L, 18.5 L optional'])('%s', (text) => {
+    expect(told(text)).not.toContain('tank 18.5 stated');
+  });
+  test('a tank is', () => {
+    expect(told('Tank 18.5 L, optional rack')).toEqual(['tank 18.5 stated']);
+  });
+});

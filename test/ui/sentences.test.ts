@@ -257,6 +257,7 @@ describe('plans', () => {
   test('limits that clash, parts left out, what a part would take', () => {
     expect(limitNames(['range', 'spend'])).toBe('range and the money');
     expect(limitNames(['pinned'])).toBe('the parts that must be in it');
+    expect(limitNames(['over-tyre-load', 'licence'])).toBe('what the tyres carry and licence');
     expect(
       leftOutWords(
         [

@@ -51,7 +51,8 @@ export function BestBuildPanel({ model }: { readonly model: BuildModel }) {
       )}
       {best?.kind === 'clash' && (
         <Text color="fail" fontWeight="600">
-          No build keeps {limitNames(best.limits)} together.{' '}
+          No build keeps {limitNames(best.limits)}
+          {best.limits.length > 1 ? ' together' : ''}.{' '}
           {best.limits.includes('spend')
             ? 'The money curve shows how much more it takes.'
             : 'Loosen one of them in the brief, or look at another candidate.'}

@@ -17,6 +17,12 @@ const LIMITS: Readonly<Record<string, string>> = {
   'tyre-rear': 'what the rear tyre carries',
   rack: 'what the rack bears',
   carriers: 'what side carriers bear',
+  // What the full assessment refuses, by its cautions.
+  'over-axle-limit': 'the axles’ limits',
+  'over-tyre-load': 'what the tyres carry',
+  'over-rack-limit': 'what the rack bears',
+  'over-carrier-limit': 'what side carriers bear',
+  'watts-short': 'the alternator',
 };
 
 /** Limits of a plan by name: the musts, the money, what is pinned. */

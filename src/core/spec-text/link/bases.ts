@@ -46,8 +46,15 @@ function inOrder(
   );
 }
 
+/** "Seat height (low): 840 mm", "(low/high): 840/860 mm": the number right behind. */
+const LOW_IN_HEAD =
+  /\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: ?\/ ?\p{L}+)?\)\s?[:=|]?\s*$/iu;
+
 /** Farthest that a basis word may stand, in points of {@link cost}. */
 const FARTHEST = 4.2;
+
+/** A bracket opened right behind a number and its unit. */
+const BRACKETED = /\d(?: ?[\p{L}/"″]{1,8}(?:\/?\d{3} ?km)?)?\s?\([^()\d]*$/u;
 
 const DIRECTLY = /^ ?(?:of|at|is|von|mit|de|da|di|a|à|:|=)? ?$/iu;
 
@@ -57,6 +64,9 @@ function cost(text: string, m: Mention, f: WantsBasis, all: readonly WantsBasis[
   const [a, b] = first ? [m.to, f.from] : [f.to, m.from];
   if (b < a) return 0;
   const gapText = text.slice(a, b);
+  // "Combined 4.1 l/100 km (WMTC), I get 4.8": said of the number before its bracket.
+  if (first && /^[^()]*\)/u.test(gapText) && BRACKETED.test(text.slice(0, m.from)))
+    return FARTHEST + 1;
   // "With a low seat of 840 mm": nothing stands nearer.
   if (first && DIRECTLY.test(gapText)) return 0;
   const gap = gapOf(gapText);
@@ -134,7 +144,9 @@ export function basesOf(
     spent.add(pair.m);
   }
   return inOrder(text, figures, shared(text, figures, found)).map((basis, i) => {
-    if (figures[i] && isOverDistance(text, figures[i])) return 'own-fills';
+    const own = figures[i];
+    if (own && isOverDistance(text, own)) return 'own-fills';
+    if (own?.key === 'seatHeight' && LOW_IN_HEAD.test(text.slice(0, own.from))) return 'low-seat';
     return fuelBasis(text, figures, i, basis);
   });
 }

@@ -95,8 +95,12 @@ const LOWERED_BY = new RegExp(
   String.raw`${BY_A_PART}(?:lowering (?:kit|links?|bones?|knuckles?)|(?:short|lower|lowering) links?|(?:shaved|cut(?:-down)?|reshaped|carved|gel|custom|aftermarket) seat|tieferlegung\p{L}*|kit de rabaissement|biellettes?|kit di abbassamento|kit de bajada|bieletas|verlaging\p{L}*)(?!\p{L})`,
   'iu',
 );
+/** "Big tank 18.5 L option": to be had beside the standard one. */
+const AN_OPTION =
+  /^ (?:tank )?(?:is |as |available as )?(?:an? )?(?:option(?:al)?|extra)(?!\p{L})/iu;
 const madeByParts = (text: string, { unit, to }: Quantity): boolean => {
   const behind = text.slice(to, to + 60);
+  if (unit === 'L' || unit === 'gallon') return AN_OPTION.test(behind);
   return /^(?:kW|hp|PS|Nm|lbf-ft)$/.test(unit ?? '')
     ? TUNED.test(behind)
     : /^(?:mm|cm|in)$/.test(unit ?? '') && LOWERED_BY.test(behind);
