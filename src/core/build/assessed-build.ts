@@ -51,11 +51,15 @@ export function stockOf(setting: PlanSetting): Assessment {
  */
 export function refusals(setting: PlanSetting, full: Assessment): readonly string[] {
   const stock = stockOf(setting);
+  const sureness = surenessOf(setting.brief);
   const broken = new Set(stock.musts.filter((m) => m.verdict === 'fail').map((m) => m.key));
   const musts = full.musts.filter(
     (m) =>
       m.key !== 'money' &&
-      (m.verdict === 'fail' || (m.verdict === 'unsure' && (!m.typical || broken.has(m.key)))),
+      (m.verdict === 'fail' ||
+        (m.verdict === 'unsure' && (!m.typical || broken.has(m.key))) ||
+        // A limit of law or maker is never kept by the class, but may be as likely as is asked.
+        (m.verdict === 'not-known' && broken.has(m.key) && (m.chance ?? 0) < sureness)),
   );
   const licence =
     full.licence.kind === 'not-legal' && stock.licence.kind !== 'not-legal' ? ['licence'] : [];
