@@ -359,6 +359,45 @@ describe('what axles and tyres may carry is a gate of the plan', () => {
   });
 });
 
+describe('the permitted mass, where it is no must', () => {
+  test('bounds a plan at the middle: a bare machine that may perhaps be over it can still be built on', () => {
+    const [first] = settingsOf(demoDossier()).filter((s) => s.donor.id === 'sorrel-300');
+    if (!first) throw new Error('no such machine');
+    const brief = { ...first.brief, musts: { ...first.brief.musts, on: [], sureness_percent: 95 } };
+    const at = (maxMass: number): PlanSetting => ({
+      ...first,
+      brief,
+      donor: {
+        ...first.donor,
+        figures: {
+          ...first.donor.figures,
+          maxMass: {
+            readings: [
+              { id: 'm', amount: maxMass, unit: 'kg', basis: 'stated', origin: 'heard', note: '' },
+            ],
+          },
+        },
+      },
+    });
+    const left = (s: PlanSetting, parts: readonly Part[]) => {
+      const { estimate } = assess({ ...s, parts }).metrics.payloadLeft;
+      if (estimate.kind !== 'known') throw new Error('not known');
+      return estimate;
+    };
+    const spare = left(at(400), []).mid;
+    const narrow = at(Math.round(400 - spare + 2));
+    expect(left(narrow, []).interval.low).toBeLessThan(0);
+    expect(left(narrow, []).mid).toBeGreaterThan(0);
+    const gate = planModelOf(narrow).model.gates.find((g) => g.key === 'load');
+    expect(gate?.least).toBe(0);
+    expect(gate?.leg.base).toBeCloseTo(left(narrow, []).mid, 6);
+    const answer = bestBuild(highs, narrow, 9550);
+    if (answer.kind !== 'build') throw new Error(answer.kind);
+    const parts = narrow.choices.filter((p) => answer.build.partIds.includes(p.id));
+    expect(left(narrow, parts).mid).toBeGreaterThanOrEqual(-1e-6);
+  });
+});
+
 describe('other wheels, whose tyres nobody has told', () => {
   const settings = settingsOf(demoDossier()).filter((s) =>
     s.choices.some((p) => p.id === 'wheels-21-18'),

@@ -48,8 +48,11 @@ const BORNE: readonly {
   { key: 'rack', place: 'tail', limit: (a) => borneBy(a, 'rackLimit') },
   { key: 'carriers', place: 'panniers', limit: (a) => borneBy(a, 'carrierLimit') },
 ];
+const atMiddle = (estimate: Estimate): Estimate =>
+  estimate.kind === 'known' ? certain(estimate.mid) : estimate;
+
 /**
- * Musts that are on, each at the level that the sureness asks for, and a load that frame and alternator take. What the bare machine
+ * Musts that are on, each at the level that the sureness asks for, and a load that frame and alternator take by the middle of what is known. What the bare machine
  * falls short of already only must not grow worse, unless it is a must. A must that is doubtful because nobody has given the figure is
  * not planned for: to ask costs less than a part; but no part may break it as surely as is asked.
  */
@@ -67,7 +70,6 @@ export function gatesOf(
     const [at = estimate.mid] = percentiles(estimate.rows, sign === 1 ? 1 - sure : sure);
     return at;
   };
-  const midOf = (estimate: Estimate) => (estimate.kind === 'known' ? estimate.mid : 0);
   /**
    * The level is read where the plan stands; with one part more or less it is taken to move with the middle: beside it, or in proportion
    * for what is a product. Planning again about a plan reads it there, and the full assessment has the last word.
@@ -93,21 +95,13 @@ export function gatesOf(
     const leg = legOf(at);
     return [{ key, leg, least: least(leg.base) }];
   };
-  /** What the class carries is a limit at its middle, where the bare machine is within it. */
+  /** The permitted mass, where it is no must: at the middle, as the full assessment refuses it; what the class carries, only where the bare machine is within it. */
   const loadGate = (): readonly PlanGate[] => {
     const { estimate, typical } = bare.metrics.payloadLeft;
-    const left = (a: Reckoning) => a.metrics.payloadLeft.estimate;
-    if (!typical)
-      return brief.musts.on.includes('payload')
-        ? []
-        : gateOf('load', left, 1, (base) => Math.min(0, base));
-    if (estimate.kind !== 'known' || estimate.mid < 0) return [];
-    return gateOf(
-      'load',
-      (a) => combine([certain(midOf(left(a)))] as const, (kg) => kg),
-      1,
-      () => 0,
-    );
+    if (!typical && brief.musts.on.includes('payload')) return [];
+    if (typical && (estimate.kind === 'unknown' || estimate.mid < 0)) return [];
+    const left = (a: Reckoning) => atMiddle(a.metrics.payloadLeft.estimate);
+    return gateOf('load', left, 1, (base) => Math.min(0, base));
   };
   const on = brief.musts.on.flatMap((key) =>
     key === 'licence' || key === 'money' ? [] : [{ key, metric: METRIC_OF_MUST[key] }],
@@ -155,7 +149,7 @@ export function gatesOf(
     ),
     ...gateOf(
       'watts',
-      (a) => wattsLeft(a.figures),
+      (a) => atMiddle(wattsLeft(a.figures)),
       1,
       (base) => Math.min(0, base),
     ),
