@@ -77,6 +77,7 @@ export {
   leftOutWords,
   nominalWords,
   unpricedWords,
+  leftOpenWords,
   limitNames,
   ruleFaultWords,
   STAGE_SCHOOL_WORDS,

@@ -33,6 +33,20 @@ export function limitNames(limits: readonly string[]): string {
     : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
+/**
+ * The musts that a build leaves open because nobody has given the figures, as a sentence; empty where there are none. What is enough may
+ * leave others open than the build itself.
+ */
+export function leftOpenWords(
+  open: readonly string[] = [],
+  enough: readonly string[] = [],
+): string {
+  const all = [...new Set([...open, ...enough])];
+  return all.length === 0
+    ? ''
+    : `Nobody has given what ${limitNames(all)} ${all.length === 1 ? 'hangs' : 'hang'} on: find that out before you buy parts.`;
+}
+
 /** A contradiction in the rules of the catalogue, and what follows from it. */
 export function ruleFaultWords(fault: RuleFault, name: (id: string) => string): string {
   const either = (ids: readonly string[]) => ids.map(name).join(' or ');
