@@ -319,6 +319,45 @@ describe('what rack and side carriers bear is a gate of the plan', () => {
   });
 });
 
+describe('a rack that bears too much before any part', () => {
+  /** A rack of 4 kg with so much in the tail bag, and a top case of 4.8 kg to choose. */
+  const refusedWith = (tail_kg: number, ids: readonly string[]) => {
+    const [first] = settingsOf(demoDossier()).filter((s) =>
+      s.choices.some((p) => p.id === 'case-top'),
+    );
+    if (!first) throw new Error('nobody can have a top case');
+    const reading = {
+      id: 'r',
+      amount: 4,
+      unit: 'kg',
+      basis: 'stated',
+      origin: 'measured',
+      note: '',
+    } as const;
+    const setting: PlanSetting = {
+      ...first,
+      brief: { ...first.brief, trip: { ...first.brief.trip, tail_kg } },
+      donor: {
+        ...first.donor,
+        figures: { ...first.donor.figures, rackLimit: { readings: [reading] } },
+      },
+    };
+    const codes = assess({ ...setting, parts: [] }).cautions.map((c) => c.code);
+    return { codes, failed: assessedBuild(setting, ids, 0).failed };
+  };
+  test('bears no more in a build, and what it bore', () => {
+    const { codes, failed } = refusedWith(6, ['case-top']);
+    expect(codes).toContain('over-rack-limit');
+    expect(failed).toContain('rack');
+    expect(refusedWith(6, []).failed).not.toContain('rack');
+  });
+  test('and one that a part first makes bear too much is refused as well', () => {
+    const { codes, failed } = refusedWith(2, ['case-top']);
+    expect(codes).not.toContain('over-rack-limit');
+    expect(failed).toContain('over-rack-limit');
+  });
+});
+
 describe('a must that rests on what is typical of the class', () => {
   const demo = demoDossier();
   const brief = demo.briefs[BRIEF_KEY];

@@ -1,5 +1,6 @@
 import { assess, type Assessment, type MustVerdict } from '@/core/assessment';
 import { fullPoints, type PlanSetting } from '@/core/build';
+import type { Caution } from '@/core/cautions';
 import type { Part } from '@/core/part';
 import { findBuildFaults } from '@/core/planning';
 
@@ -13,7 +14,22 @@ const LOADS: readonly string[] = [
   'over-carrier-limit',
   'watts-short',
 ];
-const loads = (a: Assessment): number => a.cautions.filter((c) => LOADS.includes(c.code)).length;
+/** By how much a cautioned load is over, kg or W; `perhaps` where it may be within. */
+const over = (c: Caution): number => {
+  if ('over_kg' in c) return c.over_kg;
+  return 'short_W' in c ? c.short_W : Number.NaN;
+};
+const isPerhaps = (c: Caution): boolean => 'perhaps' in c && c.perhaps === true;
+const endOf = (c: Caution): string => ('end' in c ? c.end : '');
+
+/** No load over what bears it that was not so on the bare machine, and none that surely is goes further over. */
+const bears = (full: Assessment, stock: Assessment): boolean =>
+  full.cautions
+    .filter((c) => LOADS.includes(c.code))
+    .every((c) => {
+      const had = stock.cautions.filter((o) => o.code === c.code && endOf(o) === endOf(c));
+      return had.some((o) => isPerhaps(c) || over(c) <= over(o) + 0.05);
+    });
 const verdictOf = (a: Assessment, key: string): MustVerdict | undefined =>
   a.musts.find((m) => m.key === key)?.verdict;
 
@@ -44,7 +60,7 @@ export function judged(setting: PlanSetting, parts: readonly Part[]): Judged {
     sound:
       kept &&
       (full.licence.kind !== 'not-legal' || stock.licence.kind === 'not-legal') &&
-      loads(full) <= loads(stock) &&
+      bears(full, stock) &&
       (left.estimate.kind === 'unknown' ||
         // Overloaded from the first, by its class: nobody has told the limit.
         (was.typical !== undefined && bare < 0) ||

@@ -3,6 +3,7 @@ import type { CautionCode } from '../cautions';
 import { percentiles } from '../numeric';
 import type { Part } from '../part';
 import { fitScore, wantCurves, wantWeights } from '../preference';
+import { BORNE_LOADS, levelOf } from './borne-loads';
 import { PAPERS, type PlanSetting } from './plan-model-of';
 
 /** A build that the planner proposes, assessed in full. */
@@ -26,14 +27,20 @@ export interface PlannedBuild {
 export const partsOf = ({ choices }: PlanSetting, ids: readonly string[]): readonly Part[] =>
   ids.flatMap((id) => choices.find((p) => p.id === id) ?? []);
 
-/** Loads that no plan may put on a machine that carried less without it. */
-const LOADS: readonly CautionCode[] = [
-  'over-axle-limit',
-  'over-tyre-load',
-  'over-rack-limit',
-  'over-carrier-limit',
-  'watts-short',
-];
+/** So much more, kg or W, is none. */
+const NO_MORE = 0.01;
+
+/** What bears more in a build than it may: cautioned where the bare machine was not, or further over than that by the level the gates use. */
+function overloads({ brief }: PlanSetting, full: Assessment, stock: Assessment): readonly string[] {
+  const codesOf = ({ cautions }: Assessment) => new Set<CautionCode>(cautions.map((c) => c.code));
+  const [now, was] = [codesOf(full), codesOf(stock)];
+  const sureness = surenessOf(brief);
+  return BORNE_LOADS.flatMap(({ key, caution, left }) => {
+    if (now.has(caution) && !was.has(caution)) return [caution];
+    const [after, before] = [full, stock].map((a) => levelOf(left(brief, a), 1, sureness));
+    return (after ?? 0) < Math.min(0, before ?? 0) - NO_MORE ? [key] : [];
+  });
+}
 
 /** The bare machine of a setting, assessed once. */
 const stocks = new WeakMap<PlanSetting, Assessment>();
@@ -45,7 +52,7 @@ export function stockOf(setting: PlanSetting): Assessment {
 
 /**
  * What keeps a build from being proposed, whatever it is worth: a must that is not kept as surely as the brief asks, a licence that it
- * breaks, a load that the bare machine did not have. Money is the spending limit's business unless it is missed for certain; what is not
+ * breaks, a load over what bears it, or further over than on the bare machine. Money is the spending limit's business unless it is missed for certain; what is not
  * known, or is doubtful only because nobody has given the figure, cannot be planned for and is left to be said: to ask costs less than a part.
  * One that the class breaks on the bare machine is a gate of the program, and has to be kept here as well.
  */
@@ -63,12 +70,17 @@ export function refusals(setting: PlanSetting, full: Assessment): readonly strin
   );
   const licence =
     full.licence.kind === 'not-legal' && stock.licence.kind !== 'not-legal' ? ['licence'] : [];
-  const had = new Set(stock.cautions.map((c) => c.code));
-  const loads = full.cautions.map((c) => c.code).filter((c) => LOADS.includes(c) && !had.has(c));
   const [now, was] = [full.metrics.payloadLeft.estimate, stock.metrics.payloadLeft.estimate];
   const overloaded =
     now.kind === 'known' && now.mid < 0 && (was.kind !== 'known' || was.mid >= 0) ? ['load'] : [];
-  return [...new Set([...musts.map((m) => m.key), ...licence, ...loads, ...overloaded])];
+  return [
+    ...new Set([
+      ...musts.map((m) => m.key),
+      ...licence,
+      ...overloads(setting, full, stock),
+      ...overloaded,
+    ]),
+  ];
 }
 
 /**

@@ -1,55 +1,15 @@
 import {
-  wattsLeft,
-  surenessOf,
-  mustNeed,
-  metricDefinition,
-  METRIC_OF_MUST,
   judge,
-  behind,
-  axleLoads,
-  Reckoning,
+  METRIC_OF_MUST,
+  metricDefinition,
+  mustNeed,
+  surenessOf,
+  type Reckoning,
 } from '../assessment';
 import type { Brief } from '../brief';
-import { factInUse } from '../facts';
-import { type Estimate, unknown, certain, percentiles, combine } from '../numeric';
-import type { PlanLeg, PlanGate } from '../planning';
-import { looseFuel } from '../part';
-import { parseTyre } from '../tyre';
-
-const tyreLimit = ({ donor }: Reckoning, key: 'tyreFront' | 'tyreRear'): Estimate => {
-  const load = parseTyre(factInUse(donor.facts?.[key])?.value ?? '')?.load_kg;
-  return load === undefined ? unknown(key) : certain(load);
-};
-
-/** What axles and tyres may carry: a plan never goes over it, or further over. */
-const LIMITED: readonly {
-  readonly key: string;
-  readonly end: 'front' | 'rear';
-  readonly limit: (a: Reckoning) => Estimate;
-}[] = [
-  { key: 'axle-front', end: 'front', limit: (a) => a.figures.axleLimitFront.estimate },
-  { key: 'axle-rear', end: 'rear', limit: (a) => a.figures.axleLimitRear.estimate },
-  { key: 'tyre-front', end: 'front', limit: (a) => tyreLimit(a, 'tyreFront') },
-  { key: 'tyre-rear', end: 'rear', limit: (a) => tyreLimit(a, 'tyreRear') },
-];
-/** What nobody has told holds no plan back: so much is left beside it, in the gate's own unit (kg of rack and carriers). */
-const UNTOLD = 500;
-const borneBy = ({ figures }: Reckoning, key: 'rackLimit' | 'carrierLimit'): Estimate => {
-  const { estimate } = figures[key];
-  return estimate.kind === 'known' ? estimate : certain(UNTOLD);
-};
-
-/** What rack and side carriers bear. */
-const BORNE: readonly {
-  readonly key: string;
-  readonly place: 'tail' | 'panniers';
-  readonly limit: (a: Reckoning) => Estimate;
-}[] = [
-  { key: 'rack', place: 'tail', limit: (a) => borneBy(a, 'rackLimit') },
-  { key: 'carriers', place: 'panniers', limit: (a) => borneBy(a, 'carrierLimit') },
-];
-const atMiddle = (estimate: Estimate): Estimate =>
-  estimate.kind === 'known' ? certain(estimate.mid) : estimate;
+import type { Estimate } from '../numeric';
+import type { PlanGate, PlanLeg } from '../planning';
+import { atMiddle, BORNE_LOADS, levelOf, UNTOLD } from './borne-loads';
 
 /**
  * Musts that are on, each at the level that the sureness asks for, and a load that frame and alternator take by the middle of what is known. What the bare machine
@@ -63,13 +23,6 @@ export function gatesOf(
   legOf: (read: (a: Reckoning) => number) => PlanLeg,
 ): readonly PlanGate[] {
   const sureness = surenessOf(brief);
-  /** Where a figure stands at a level of sureness: the worse end of its rows for a high one, the better end for a low one. */
-  const level = (estimate: Estimate, sign: 1 | -1, sure: number): number => {
-    if (estimate.kind === 'unknown') return 0;
-    if (!estimate.rows) return estimate.mid;
-    const [at = estimate.mid] = percentiles(estimate.rows, sign === 1 ? 1 - sure : sure);
-    return at;
-  };
   /**
    * The level is read where the plan stands; with one part more or less it is taken to move with the middle: beside it, or in proportion
    * for what is a product. Planning again about a plan reads it there, and the full assessment has the last word.
@@ -83,7 +36,7 @@ export function gatesOf(
   ): readonly PlanGate[] => {
     const now = read(here);
     if (now.kind === 'unknown') return [];
-    const sure = level(now, sign, asked);
+    const sure = levelOf(now, sign, asked);
     const isProduct = key === 'range' && now.mid > 0;
     const at = (a: Reckoning): number => {
       const estimate = read(a);
@@ -122,36 +75,13 @@ export function gatesOf(
       );
     }),
     ...loadGate(),
-    ...LIMITED.flatMap(({ key, end, limit }) =>
+    ...BORNE_LOADS.flatMap(({ key, left }) =>
       gateOf(
         key,
-        (a) => {
-          const most = limit(a);
-          return combine(
-            [most, axleLoads(brief, a.figures, looseFuel(a.fitted))[end]] as const,
-            (kg, load) => kg - load,
-          );
-        },
+        (a) => left(brief, a),
         1,
         (base) => Math.min(0, base),
       ),
-    ),
-    ...BORNE.flatMap(({ key, place, limit }) =>
-      gateOf(
-        key,
-        (a) => {
-          const load = behind(brief, a.fitted)[place];
-          return combine([limit(a)] as const, (kg) => kg - load);
-        },
-        1,
-        (base) => Math.min(0, base),
-      ),
-    ),
-    ...gateOf(
-      'watts',
-      (a) => atMiddle(wattsLeft(a.figures)),
-      1,
-      (base) => Math.min(0, base),
     ),
   ];
 }

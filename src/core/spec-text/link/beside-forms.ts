@@ -47,6 +47,21 @@ const atWheel = (s: SentenceWords, o: Quantity): boolean =>
     s.text.slice(Math.max(0, o.from - 24), o.from),
   );
 
+const OUR_OWN =
+  'measured|(?:as )?tested|weighed|on (?:our|the|my) scales?|gemessen|gewogen|nachgewogen|v[ée]rifiée?s?|mesurée?s?|pesée?s?|rilevat[oa]|misurat[oa]|verificad[oa]|medid[oa]|gemeten|gewogen';
+/** "155 kg claimed, measured 158". */
+const MEASURED_BEFORE = new RegExp(
+  `(?<!\\p{L})(?:${OUR_OWN})(?: (?:at|as|by us|by me|mit|à|a))?:? $`,
+  'iu',
+);
+/** "155 kg claimed / 158 kg measured". */
+const MEASURED_BEHIND = new RegExp(`^,? ?\\(?(?:${OUR_OWN})(?!\\p{L})`, 'iu');
+/** By the maker's word before it in the sentence. */
+const isClaimedBefore = (s: SentenceWords, q: Quantity): boolean =>
+  /(?<!\p{L})(?:claim(?:ed|s)|werksangabe|hersteller\p{L}*|angegeben|annoncée?s?|constructeur|dichiarat[oai]|declarad[oa]s?|fabricante|opgegeven|official|factory)(?!\p{L})/iu.test(
+    s.text.slice(0, q.from),
+  );
+
 /** Bare numbers that tell once more, on another way or by another mouth, what the sentence told before them. */
 export const BESIDE_FORMS: readonly Form[] = [
   // "4.1 on the highway, 3.5 on dirt"; the worst of all is none.
@@ -76,6 +91,17 @@ export const BESIDE_FORMS: readonly Form[] = [
     before: MAKER_SAYS,
     when: (s, q) => isAnother(s, q, isOfMass(s)) || (asksForMass(s) && (q.amounts[0] ?? 0) >= 80),
   },
+  // "155 kg claimed / 158 kg measured", "annoncé 155 kg, vérifié 158 kg".
+  ...(['before', 'behind'] as const).map(
+    (side): Form => ({
+      key: 'mass',
+      dimension: 'mass',
+      points: WEIGHTS.byBasis + 1,
+      by: 'basis',
+      [side]: side === 'before' ? MEASURED_BEFORE : MEASURED_BEHIND,
+      when: (s, q) => isClaimedBefore(s, q) && isAnother(s, q, isOfMass(s)),
+    }),
+  ),
   // "À deux cinq et demi, seul quatre et demi".
   {
     key: 'consumption',

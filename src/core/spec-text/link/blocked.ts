@@ -37,9 +37,11 @@ import {
   WANTED,
   WAS_OLD,
   WHICH_SERVICE,
+  WIDTH_OF,
   WOULD_BE,
 } from './nobodys';
 import { isWeighedWith } from './fuel-aboard';
+import { isSumWhenNew } from './price/when-new';
 import { standingIn } from './standing';
 
 /** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
@@ -158,6 +160,9 @@ const UNPUNCTUATED = 90;
 /** Where the next clause opens in one. */
 const NEXT_CLAUSE =
   / (?:and|but|so|then) (?:now|it|the|this|that|you|we|I|there|a)(?!\p{L})| (?:it['’]s|it has|you['’]ve got|there['’]s|(?:the|its) (?:seat|tank|power|weight|fork|shock|price|range)|und (?:die|der|das|sie)|mais|pero|ma)(?!\p{L})/iu;
+
+const isLengthOrBare = ({ unit }: Quantity): boolean =>
+  unit === undefined || /^(?:mm|cm|m|in|ft)$/.test(unit);
 
 /** Quantities said of nothing, of another machine, or of what a part or a lower price made of it; and why. */
 export function blockedIn(
@@ -287,6 +292,7 @@ export function blockedIn(
       found.set(i, 'changed');
     // "It costs £2,600 less", than another.
     if (isMoney(q) && LESS.test(text.slice(q.to, q.to + 24))) found.set(i, 'changed');
+    if (isMoney(q) && isSumWhenNew(text, q, quantities)) found.set(i, 'changed');
     if (
       isMoney(q) &&
       (FOR_WORK.test(text.slice(q.to, q.to + 40)) ||
@@ -350,8 +356,10 @@ export function blockedIn(
       (hoped && PROMISED.test(text.slice(Math.max(0, q.from - 34), q.from))) ||
       (spare && SPARE.test(text.slice(Math.max(0, q.from - 48), q.from))) ||
       (would && WOULD_BE.test(text.slice(Math.max(0, q.from - 34), q.from))) ||
-      /^\s*["”]?\s*(?:wide|across|in width)(?!\p{L})/iu.test(text.slice(q.to, q.to + 12)) ||
-      WAS_OLD.test(text.slice(q.to, q.to + 40))
+      (isLengthOrBare(q) &&
+        /^\s*["”]?\s*(?:wide|across|in width)(?!\p{L})/iu.test(text.slice(q.to, q.to + 12))) ||
+      WAS_OLD.test(text.slice(q.to, q.to + 40)) ||
+      WIDTH_OF.test(text.slice(Math.max(0, q.from - 44), q.from))
     )
       found.set(i, 'other-machine');
     else if (ofAnother(i) || asks || wanted || scopes.some(([a, b]) => q.from >= a && q.from < b))

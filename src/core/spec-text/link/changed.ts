@@ -10,6 +10,10 @@ const NOT_STOCK =
 /** "Stock 870, I have the 850 low": another seat of the maker's is no part. */
 const IS_LOW = /^ (?:mm )?(?:low|lowered)(?!\p{L})/iu;
 
+/** "With low seat: 820 mm (standard 850)", "selle basse 815 (standard 840)". */
+const OF_LOW_SEAT =
+  /(?<!\p{L})(?:(?:low|lower|niedrige[rn]?|tiefe[rn]?|lage) (?:seat|saddle|sitz(?:bank)?|bank|zadel)|selle basse|sella (?:bassa|ribassata)|asiento bajo|sill[íi]n bajo)[^\d\n]{0,6}$/iu;
+
 /** "(stock 4.0)", "14T stock". */
 export const isStock = (text: string, q: Quantity): boolean =>
   STOCK_BEFORE.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
@@ -31,6 +35,7 @@ export function besideStock(text: string, quantities: readonly Quantity[]): read
   return quantities.flatMap((q, i) =>
     !stock[i] &&
     !IS_LOW.test(text.slice(q.to, q.to + 12)) &&
+    !OF_LOW_SEAT.test(text.slice(Math.max(0, q.from - 32), q.from)) &&
     quantities.some(
       (o, j) =>
         stock[j] &&

@@ -64,6 +64,10 @@ export const LITTLE_ONE =
 export const WAS_OLD =
   /^(?: [\p{L}-]+)? (?:was|is|were|being) (?:on |for |in )?(?:the |my )?(?:old|previous|outgoing|older|last|other)(?!\p{L})/iu;
 
+/** "Overall width (handlebar) 875 mm", "width at the bars": how wide it is, and nobody's height. */
+export const WIDTH_OF =
+  /(?<!\p{L})(?:width|breite|largeur|anchura|larghezza|largura|breedte|bredde?|szerokość)(?:,? (?:with|at|across|mit|am|an|über|au|aux|avec|al|en|con|alla|op|aan) [^\d\n,;:|/]{1,22}| ?\([^\d\n)]{1,22}\))? ?[:=]? ?$/iu;
+
 /** "Sold my Wandal 250 (148 kg, 24 hp) and bought a Halvar": up to what came in its place. */
 export const SOLD =
   /(?<!\p{L})(?:sold|traded(?: in)?|got rid of|coming from|came from|verkauft|vendu|venduto|vendí) (?:my|the|an?|meine|ma|la mia|mi) [^.;]*?(?=(?<!\p{L})(?:(?:and|then|to|for) (?:bought|get|got|picked up|took|ordered|now have|have)|and now|(?:und|et|e|y) (?:jetzt|maintenant|ora|ahora))|[.;]|$)/iu;

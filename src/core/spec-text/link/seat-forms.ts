@@ -1,3 +1,4 @@
+import type { Quantity } from '../lattice/quantity';
 import { either } from './frames/frame';
 import { PLAINLY, SEAT_MM, type Form } from './form';
 import type { SentenceWords, Word } from './option';
@@ -13,6 +14,16 @@ const isOfSeat = (word: Word | undefined): boolean =>
 
 /** A low seat is hardly lower than this share of the usual one. Own assumption. */
 const LOWEST_SEAT = 0.9;
+
+/** A seat a little lower than the number before it says. */
+const isLowerThanBefore = (s: SentenceWords, q: Quantity): boolean => {
+  const before = s.quantities.findLast((o) => o.to <= q.from)?.amounts[0] ?? 0;
+  const [a = 0] = q.amounts;
+  return speaksOfSeat(s) && a < before && a / before > LOWEST_SEAT;
+};
+
+const USUAL_IN_BRACKETS =
+  /^ ?(?:mm|cm|in|")? ?\((?:standard(?: seat)?|stock|std|serie|serienmäßig|normal|d['’]origine|de série|di serie|de serie|standaard):? \d/iu;
 
 /** Bare numbers that are the height of a seat. */
 export const SEAT_FORMS: readonly Form[] = [
@@ -46,13 +57,32 @@ export const SEAT_FORMS: readonly Form[] = [
       basis: 'low-seat',
       behind:
         /^(?: mm)? (?:opzionale|optional(?:ly)?|as an option|is optional|en option|opcional|als option|auf wunsch)(?!\p{L})/iu,
-      when: (s, q) => {
-        const before = s.quantities.findLast((o) => o.to <= q.from)?.amounts[0] ?? 0;
-        const [a = 0] = q.amounts;
-        return speaksOfSeat(s) && a < before && a / before > LOWEST_SEAT;
-      },
+      when: isLowerThanBefore,
     }),
   ),
+  // "915 mm (optional 885 mm)": the same, named before its number.
+  ...either('length', {
+    key: 'seatHeight',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'low-seat',
+    before:
+      /\d ?(?:mm|cm|in|")? ?[(,;] ?(?:optional(?:ly)?|option|opt\.?|en option|opzionale|opcional|als option|auf wunsch):? $/iu,
+    when: isLowerThanBefore,
+  }),
+  // "Seat height with low seat 820 (standard 850)".
+  ...either('length', {
+    key: 'seatHeight',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'low-seat',
+    behind: USUAL_IN_BRACKETS,
+    when: (s, q) => {
+      const next = s.quantities.find((o) => o.from >= q.to)?.amounts[0] ?? 0;
+      const [a = 0] = q.amounts;
+      return speaksOfSeat(s) && a < next && a / next > LOWEST_SEAT;
+    },
+  }),
   // "I swapped to the low one at 33.5 in".
   {
     key: 'seatHeight',
@@ -112,7 +142,7 @@ export const SEAT_FORMS: readonly Form[] = [
       (speaksOfSeat(s) || isOfSeat(s.above)) && a >= SEAT_MM.least && a <= SEAT_MM.most,
   },
   // "Selle basse 820, d'origine 850".
-  {
+  ...either('length', {
     key: 'seatHeight',
     points: PLAINLY,
     by: 'basis',
@@ -120,8 +150,9 @@ export const SEAT_FORMS: readonly Form[] = [
     before:
       /(?<!\p{L})(?:au lieu de|statt|anstatt|invece di|en lugar de|d['’]origine|de série|serienmäßig|serie|di serie|de serie|original|std|standard|normal)(?: è| es| c['’]est| sind(?: es)?)? $/iu,
     when: (s, { amounts: [a = 0] }) =>
-      (speaksOfSeat(s) || isOfSeat(s.above)) && a >= SEAT_MM.least && a <= SEAT_MM.most,
-  },
+      (speaksOfSeat(s) || isOfSeat(s.above)) &&
+      ((a >= SEAT_MM.least && a <= SEAT_MM.most) || (a >= 26 && a <= 40 && a % 1 !== 0)),
+  }),
   // "Eight sixty eight to the top of the foam".
   {
     key: 'seatHeight',

@@ -7,19 +7,37 @@ export const CHANGED =
   /\blowered (?!version|suspension|model)|\blowering link|\btiefergelegt|\brabaissée|\bribassata|\bcut down|\brebajada|\bwith the (?:rally|comfort) seat|\b(?:the|an|with) (?:big|bigger|large|larger|optional|long[- ]range) tank\b/iu;
 
 const MEASURED =
-  /measured|scales|\bweighed\b|taped|dyno|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|mesuré|medido|on test/iu;
+  /measured|scales|\bweighed\b|taped|dyno|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test/iu;
 
 const CLAIMED =
   /claimed|factory|maker'?s|brochure|quoted|they (?:say|quote|claim)|official|werksangabe|dichiarat|annoncé|declarado/iu;
 
 const HEARD = /someone said|somebody said|i heard|apparently|rumou?r|supposedly|reportedly/iu;
 
+/** "158.4 kg (measured, full tank)". */
+const IN_ITS_BRACKETS = /^ ?\(([^\d)]{3,40})\)/u;
+
+/** "155 kg claimed". */
+const CLAIMED_BEHIND =
+  /^,? ?(?:claimed|quoted|laut werk|werksangabe|annoncés?|dichiarat[oi]|declarad[oa]s?|opgegeven)(?!\p{L}| ?:? ?(?:at |as |mit |a |à )?\d)/iu;
+
+/** "158 kg measured". */
+const MEASURED_BEHIND =
+  /^,? ?(?:measured|(?:as )?tested|weighed|on (?:our|the|my) scales?|gemessen|(?:nach)?gewogen|vérifiés?|mesurés?|rilevat[oi]|misurat[oi]|medid[oa]s?|gemeten)(?!\p{L}| ?:? ?(?:at |as |mit |a |à )?\d)/iu;
+
 /** Who speaks: what was measured, what the maker claims, what was only heard; by the words around the figure. */
 export function speakerOf(text: string, from: number, q: Quantity, to: number): Origin | undefined {
+  const own = IN_ITS_BRACKETS.exec(text.slice(q.to, Math.min(to, q.to + 48)))?.[1] ?? '';
+  if (CLAIMED.test(own)) return 'claimed';
+  if (MEASURED.test(own)) return 'measured';
   const before = text.slice(Math.max(from, q.from - 60), q.from);
-  const behind = text.slice(q.to, Math.min(to, q.to + 34)).split(/[(;]/)[0] ?? '';
+  // "Claimed weight 155 kg, measured 158 kg": what stands right before it counts first.
+  const nearest = /[^\d]*$/u.exec(before)?.[0] ?? '';
+  if (nearest !== before && MEASURED.test(nearest) && !CLAIMED.test(nearest)) return 'measured';
+  const behind = text.slice(q.to, Math.min(to, q.to + 34)).split(/[(;\d]/)[0] ?? '';
   const around = `${before} ${behind}`;
-  if (CLAIMED.test(before)) return 'claimed';
+  if (MEASURED_BEHIND.test(text.slice(q.to, q.to + 34))) return 'measured';
+  if (CLAIMED.test(before) || CLAIMED_BEHIND.test(text.slice(q.to, q.to + 34))) return 'claimed';
   if (MEASURED.test(around)) return 'measured';
   return HEARD.test(before) ? 'heard' : undefined;
 }

@@ -36,14 +36,18 @@ export const normalised = (text: string): string =>
     .replace(/^(?: ?>)+/gmu, (marks) => ' '.repeat(marks.length))
     .replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g, ' ')
     .replace(/[\u2010-\u2012\u2212]/g, '-')
+    .replace(/ℓ/g, 'l')
     .replace(/[“”]/g, '"')
     .replace(/[‘’]/g, "'")
     .replace(/[⋅∙•](?=m|ft)/g, '·')
     .replace(/\u0000/g, ' ')
     .replace(HORSES_IN_POLISH, (unit) => unit.replace('KM', 'PS'))
     .replace(POLISH.test(text) ? HORSES_ALONE : /$^/, 'PS')
+    .replace(SWISS_FRANCS, 'CHF')
+    .replace(SHORT_END, ' ')
     .replace(SPANISH_END, (_, front) => (front === undefined ? ' rr  ' : ' fr '))
     .replace(GERMAN_END, (end) => (/v/iu.test(end) ? 'fr ' : 'rr '))
+    .replace(ENGLISH_ENDS, (ends) => ends.replace(/(?<=r)\./giu, ' '))
     .replace(/(?<=(?<!\p{L})d[ée]b)\./giu, ' ')
     .replace(OVER_A_HUNDRED, (words) => ' '.repeat(words.length))
     .replace(OVER_A_WAY, (words) => ' '.repeat(words.length))
@@ -57,8 +61,18 @@ export const normalised = (text: string): string =>
 /** "Recorrido del./tras.": the word without its stop is no end. Place for place. */
 const SPANISH_END = /(?<!\p{L})(?:(del)|tras)\.(?=\s?[/:)\d])/giu;
 
+/** "Escursione ant. 200 / post. 205": no sentence ends there. Place for place. */
+const SHORT_END = /(?<=(?<!\p{L})(?:ant|post|av|ar|anter|poster))\.(?= ?[:=]? ?\d)/giu;
+
+/** "Preis Fr. 9'490.-". Place for place. */
+const SWISS_FRANCS = /(?<!\p{L})Fr\.(?= ?\d{1,2}['’]\d{3}| ?\d{4,5}\.?[-–—])/gu;
+
 /** "220 mm (v), 215 mm (h)". Place for place. */
 const GERMAN_END = /(?<=\d ?(?:mm|cm|zoll|") ?)\([vh]\)/giu;
+
+/** "Travel fr. 200 / rr. 205": the front, and no francs. Place for place. */
+const ENGLISH_ENDS =
+  /(?<!\p{L}|\d ?)fr\.? ?[:=]? ?\d[\d.,]*[^\d\n]{0,12}(?<!\p{L})rr\.(?= ?[:=]? ?\d)|(?<!\p{L}|\d ?)fr\.(?= ?[:=]? ?\d[^\n]{0,16}(?<!\p{L})rr? ?[:=]? ?\d)/giu;
 
 /** "Verbrauch auf 100 km: 4,1 l": the distance is none of its figures. Place for place. */
 const OVER_A_HUNDRED =

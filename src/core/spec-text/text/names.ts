@@ -9,7 +9,7 @@ export interface NamesRead {
 
 /** Words before a name: what is done with it. */
 const LEAD =
-  /^(?:\s|[-*•·"'(#]|\d+[.)]\s)*(?:(?:for sale|selling(?: because)?|sell(?:ing)? my|swap my|vends|à vendre|se vende|vendo|vendesi|verkaufe|zu verkaufen|te koop|till salu|myydään|sprzedam|technische daten|datenblatt|gebrauchtberatung|kaufberatung|fahrbericht|guide d'achat|data sheet|datasheet|spec(?:s|[ -]sheet)?|fiche technique|ficha técnica|scheda tecnica|specifications?|review|long[- ]term test|test|essai|prueba|prova|teste|vergleich|comparison|comparatif|comparativa|confronto|first ride|brand new|new|the new|the|my|a|an|this|usata|usado|model|modell|modèle|modelo|modello|lot \d+|used|reduced|asking|wts|fs)(?![\p{L}])[\s:,.!–-]*)*/iu;
+  /^(?:\s|[-*•·"'(#]|\d+[.)]\s)*(?:(?:for sale|selling(?: because)?|sell(?:ing)? my|swap my|vends|à vendre|se vende|vendo|vendesi|verkaufe|zu verkaufen|te koop|till salu|myydään|sprzedam|vende-se|à venda|til salgs|til salg|technische daten|datenblatt|gebrauchtberatung|kaufberatung|fahrbericht|guide d'achat|data sheet|datasheet|spec(?:s|[ -]sheet)?|fiche technique|ficha técnica|scheda tecnica|(?:tech(?:nical)? )?spec(?:s|ifications?)|specifications?|review|long[- ]term test|test|essai|prueba|prova|teste|vergleich|comparison|comparatif|comparativa|confronto|first ride|brand new|new|the new|the|my|a|an|this|usata|usado|model|modell|modèle|modelo|modello|lot \d+|used|reduced|asking|wts|fs)(?![\p{L}])[\s:,.!–-]*)*/iu;
 const YEAR = /(?<![\d.,])(19[5-9]\d|20[0-3]\d)(?![\d.,]\d|\d)/u;
 /** Words that no maker or model is called: the trade's own, and those that open sentences. */
 const COMMON =
@@ -119,7 +119,7 @@ export function namesIn(
 
 /** "For sale: …", "Selling my …", "asking $9 for my 2021 …" in the middle of a line. */
 const INSIDE =
-  /(?:for sale:?|selling my|sell my|swap my|for my|verkaufe(?: meine)?|zu verkaufen:?|vends(?: ma)?|se vende|vendo|te koop:?|myydään|the new|lot \d+:|it's the|my new|about the)\s+/iu;
+  /(?:for sale:?|selling my|sell my|swap my|for my|verkaufe(?: meine)?|zu verkaufen:?|vends(?: ma)?|se vende|vendo|te koop:?|vende-se|myydään|the new|lot \d+:|it's the|my new|about the)\s+/iu;
 function midSentence(line: string, offset: number): NamesRead | undefined {
   const match = INSIDE.exec(line);
   if (!match || match.index > 90) return undefined;

@@ -27,7 +27,7 @@ export const ITALIAN: Vocabulary = {
     consumption:
       'consumo reale|consumo misto=mixed|~consumo|consumo|consumi|consumo medio=mixed|consuma|consumo dichiarato|consumo wmtc=cycle|consumo carburante',
     statedRange: '~con un pieno|~a pieno|autonomia reale|autonomia',
-    travel: 'escursione|corsa|escursione sospensioni|escursioni|sospensioni',
+    travel: 'escursione ruota|escursione|corsa|escursione sospensioni|escursioni|sospensioni',
     travelFront:
       'escursione anteriore|corsa forcella|escursione forcella|escursione ruota anteriore|sospensione anteriore|corsa anteriore',
     travelRear:

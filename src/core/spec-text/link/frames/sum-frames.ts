@@ -4,7 +4,7 @@ import { either, largest, LEAST_SUM, verbs } from './frame';
 
 /** Who asks how much. */
 const ASKS = verbs(
-  "(?:he|she|they|owner|seller|dealer|guy|bloke|fella|lad|shop)(?:['’]s| is| are|['’]re)? (?:asking|after|wanting)|piden|pide|me piden|quiere(?: por ella)?|demande|en demande|en veut|chiede|chiedono|ne chiede|ne vuole|ne vogliono|verlangt|verlangen|hätte gern|(?:händler|verkäufer|besitzer|er|sie|typ|chef) (?:will|wollte|möchte)|aufgerufen(?: sind| werden)?|vraagt|vragen|pede|pedem|chce|żąda|begär|forlanger",
+  "(?:he|she|they|owner|seller|dealer|guy|bloke|fella|lad|shop)(?:['’]s| is| are|['’]re)? (?:asking|after|wanting)|piden|pide|me piden|quiere(?: por ella)?|demande|en demande|en veut|chiede|chiedono|ne chiede|ne vuole|ne vogliono|verlangt|verlangen|hätte gern|(?:händler|verkäufer|besitzer|er|sie|typ|chef) (?:will|wollte|möchte)|aufgerufen(?: sind| werden)?|vraagt|vragen|pede|pedem|chce|żąda|begär|forlanger|(?:l[ao] )?vendo (?:a|por)|la vendo|je (?:la|le) vends|selling (?:it |her |him )?(?:at|for)|verkaufe (?:sie |ihn |es )?(?:für|um)|sprzedam za|säljer (?:den )?för|selges for|sælges for",
 );
 /** What was given for it. */
 const GAVE = verbs(
@@ -16,7 +16,22 @@ const GAVE = verbs(
 const ON_TOP =
   /^ ?(?:€|euros?|£|\$)? ?(?:\+|plus|zzgl\.?|und|más|più|plus) (?:about |ca\.? )?[£$€]? ?\d[\d.,]* ?(?:€|euros?|£|\$)? ?(?:for |in |of |an )?(?:nebenkosten|nk|überführung\p{L}*|frais|mise en route|messa su strada|matriculaci[oó]n|otr|on[- ]the[- ]roads?|freight|fees|pdi)(?!\p{L})/iu;
 
+/** "New price £6,500, was £6,900": asked anew. */
+const NEWLY_SET =
+  /(?<!\p{L})(?:new price|neuer preis|nouveau prix|nuevo precio|nuovo prezzo|nieuwe prijs|novo preço|nowa cena):? $/iu;
+const BEFORE_THAT =
+  /^ ?(?:€|euros?|£|\$|zł)?[,(;. ]{0,3}(?:was|before|originally|statt|vorher|vorhin|au lieu de|avant|antes|prima|invece di|anzich[ée]|was eerst|eerst|poprzednia)(?!\p{L})/iu;
+
 const sums: readonly Form[] = [
+  ...either('money', {
+    key: 'price',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'asked',
+    before: NEWLY_SET,
+    behind: BEFORE_THAT,
+    when: (s, q) => largest(q) >= LEAST_SUM && (s.units.money ?? s.units.likelyMoney) !== undefined,
+  }),
   ...either('money', {
     key: 'price',
     points: PLAINLY + 1,

@@ -101,9 +101,9 @@ export const FACT_LABELS: Readonly<
     abs: {
       labels: 'abs',
       options: {
-        'both-off': 'both can be switched off|switchable',
+        'both-off': 'both can be switched off|(?<!rear (?:wheel )?)switchable',
         'rear-off':
-          'rear can be switched off|switchable.{0,30}rear off|switchable.{0,30}rear only|rear off|off at the rear|rear wheel off|rear only|rear wheel only|switchable at the rear',
+          'rear (?:wheel )?(?:can be |may be )?(?:switched off|switchable|disengageable|defeatable|deactivatable|off)|switchable.{0,30}rear off|switchable.{0,30}rear only|rear off|off at the rear|rear wheel off|rear only|rear wheel only|switchable at the rear',
         fixed: 'cannot be switched off|standard|yes',
         none: 'none|no',
       },

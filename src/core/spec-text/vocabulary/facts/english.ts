@@ -129,6 +129,11 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
   ],
   [
     'abs',
+    'rear-off',
+    /\babs\b[^.;\n]{0,24}[ ,(-]rear (?:wheel )?(?:can be |may be )?(?:switched off|switchable|disengageable|defeatable|deactivatable|off)\b/i,
+  ],
+  [
+    'abs',
     'both-off',
     /\babs (?:can be |may be )?(?:fully |completely )?(?:switched off|disabled|switchable)(?: front and rear| at both ends)\b/i,
   ],

@@ -53,7 +53,7 @@ export const FRENCH_FACTS: readonly FactPhrase[] = [
     'abs',
     'rear-off',
     worded(
-      'abs (?:arrière )?(?:déconnectable|désactivable) (?:à l.)?arrière|abs arrière (?:déconnectable|désactivable)',
+      'abs[^.;\\n]{0,24} (?:roue )?arrière (?:déconnectable|désactivable)|abs (?:arrière )?(?:déconnectable|désactivable) (?:à l.)?arrière|abs arrière (?:déconnectable|désactivable)',
     ),
   ],
   ['abs', 'none', worded('(?:pas d.|sans )abs')],

@@ -61,7 +61,9 @@ export const GERMAN_FACTS: readonly FactPhrase[] = [
   [
     'abs',
     'rear-off',
-    worded('abs hinten abschaltbar|abs am hinterrad abschaltbar|hinterrad-abs abschaltbar'),
+    worded(
+      'abs[^.;\\n]{0,16} (?:hinten|(?:am )?hinterrad) (?:einzeln |separat )?(?:abschaltbar|deaktivierbar)|abs hinten abschaltbar|abs am hinterrad abschaltbar|hinterrad-abs abschaltbar',
+    ),
   ],
   ['abs', 'none', worded('(?:kein|ohne) abs')],
   ['tractionControl', 'none', worded('(?:keine|ohne) traktionskontrolle')],

@@ -47,7 +47,7 @@ export const ITALIAN_FACTS: readonly FactPhrase[] = [
     'abs',
     'rear-off',
     worded(
-      'abs (?:posteriore )?(?:disinseribile|disattivabile|escludibile) (?:al|sul) posteriore|abs posteriore (?:disinseribile|disattivabile|escludibile)',
+      'abs[^.;\\n]{0,24} (?:ruota )?posteriore (?:disinseribile|disattivabile|escludibile)|abs (?:posteriore )?(?:disinseribile|disattivabile|escludibile) (?:al|sul) posteriore|abs posteriore (?:disinseribile|disattivabile|escludibile)',
     ),
   ],
   ['abs', 'none', worded('senza abs|no abs')],

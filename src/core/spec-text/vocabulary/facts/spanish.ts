@@ -43,7 +43,7 @@ export const SPANISH_FACTS: readonly FactPhrase[] = [
     'abs',
     'rear-off',
     worded(
-      'abs (?:trasero |de atrás )(?:se (?:puede )?(?:quitar?|desconectar?|desactivar?|apagar?)|se quita)|(?:quitar|desconectar|desactivar) el abs (?:trasero|de atrás)|abs (?:trasero )?(?:desconectable|desactivable) (?:detrás|atrás)|abs trasero (?:desconectable|desactivable)',
+      'abs[^.;\\n]{0,24} (?:trasero|rueda trasera) (?:desconectable|desactivable)|abs (?:trasero |de atrás )(?:se (?:puede )?(?:quitar?|desconectar?|desactivar?|apagar?)|se quita)|(?:quitar|desconectar|desactivar) el abs (?:trasero|de atrás)|abs (?:trasero )?(?:desconectable|desactivable) (?:detrás|atrás)|abs trasero (?:desconectable|desactivable)',
     ),
   ],
   ['abs', 'none', worded('sin abs')],
