@@ -5,9 +5,13 @@ test.use(withExample);
 
 fresh('a browser that refuses storage: the app says so and works in the tab', async ({ page }) => {
   await page.addInitScript(() => {
-    IDBFactory.prototype.open = () => {
+    const refuse = () => {
       throw new DOMException('refused', 'SecurityError');
     };
+    IDBFactory.prototype.open = refuse;
+    // As where site data is blocked: to touch the small stores throws too.
+    Object.defineProperty(window, 'localStorage', { get: refuse });
+    Object.defineProperty(window, 'sessionStorage', { get: refuse });
   });
   await page.goto('/');
   await page.getByRole('button', { name: 'Open the example' }).click();
@@ -22,6 +26,7 @@ fresh('a browser that refuses storage: the app says so and works in the tab', as
   expect(
     (JSON.parse(file) as { brief: { trip: { luggage_kg: number } } }).brief.trip.luggage_kg,
   ).toBe(31);
+  await expect(page.getByRole('heading', { level: 1, name: 'Dossier' })).toBeVisible();
 });
 
 test('storage that is full: the change stays in the tab, and is stored once there is room', async ({

@@ -16,13 +16,28 @@ export interface JobListener<P> {
   readonly onPiece?: (piece: P) => void;
 }
 
+/** A browser may refuse a worker outright. */
+function begin(make: () => Worker): { readonly worker: Worker } | { readonly fault: string } {
+  try {
+    return { worker: make() };
+  } catch (error) {
+    return { fault: error instanceof Error ? error.message : 'the worker could not be started' };
+  }
+}
+
 /** Runs one request in a worker of its own, which is ended with the job. */
 export function startJob<Q, R, P = never>(
   make: () => Worker,
   request: Q,
   { onProgress, onPiece }: JobListener<P>,
 ): Job<R> {
-  const worker = make();
+  const begun = begin(make);
+  if ('fault' in begun)
+    return {
+      outcome: Promise.resolve({ kind: 'died', message: begun.fault }),
+      cancel: () => undefined,
+    };
+  const { worker } = begun;
   let settle: (value: Awaited<Job<R>['outcome']>) => void = () => undefined;
   const outcome = new Promise<Awaited<Job<R>['outcome']>>((resolve) => {
     settle = (value) => {

@@ -29,6 +29,14 @@ const run = (
 ) => startJob<string, string>(() => worker as unknown as Worker, 'please', { onProgress });
 
 describe('a job in a worker', () => {
+  test('a browser that refuses the worker: it died, with the reason', async () => {
+    const refuse = (): Worker => {
+      throw new Error('no workers here');
+    };
+    const job = startJob<string, string>(refuse, 'please', {});
+    expect(await job.outcome).toEqual({ kind: 'died', message: 'no workers here' });
+    expect(job.cancel()).toBeUndefined();
+  });
   test('progress, then the outcome; the worker is ended', async () => {
     const worker = new FakeWorker([
       { kind: 'progress', done: 1, of: 2 },

@@ -1,4 +1,5 @@
 import { openedBy, readDossiers } from '../dossiers';
+import { localStore, sessionStore } from './small-stores';
 
 /** Where a tab keeps which dossier it has open. */
 export const DOSSIER_OF_TAB = 'jugator-dossier';
@@ -7,8 +8,8 @@ export const DOSSIER_OF_TAB = 'jugator-dossier';
 export function dossierOfTab(): string {
   try {
     return openedBy(
-      readDossiers(localStorage),
-      sessionStorage.getItem(DOSSIER_OF_TAB) ?? undefined,
+      readDossiers(localStore()),
+      sessionStore().getItem(DOSSIER_OF_TAB) ?? undefined,
     );
   } catch {
     return '';

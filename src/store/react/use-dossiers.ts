@@ -19,6 +19,7 @@ import {
   type DossierList,
 } from '../dossiers';
 import { dossierOfTab, DOSSIER_OF_TAB } from './dossier-of-tab';
+import { localStore, sessionStore } from './small-stores';
 import { PREFERENCES_KEY, useDossierStore, usePreferences } from './store-context';
 
 export interface DossiersModel {
@@ -55,22 +56,22 @@ const freshId = (): string => Math.random().toString(36).slice(2, 10);
 export function useDossiers(): DossiersModel {
   const store = useDossierStore();
   const [preferences] = usePreferences();
-  const [list, setList] = useState<DossierList>(() => readDossiers(localStorage));
+  const [list, setList] = useState<DossierList>(() => readDossiers(localStore()));
   useEffect(() => {
-    void withLost(readDossiers(localStorage)).then(setList);
+    void withLost(readDossiers(localStore())).then(setList);
     // Another tab's change shows up here.
-    const follow = () => setList(readDossiers(localStorage));
+    const follow = () => setList(readDossiers(localStore()));
     window.addEventListener('storage', follow);
     return () => window.removeEventListener('storage', follow);
   }, []);
   const keep = (next: DossierList) => {
-    keepDossiers(localStorage, next);
+    keepDossiers(localStore(), next);
     setList(next);
   };
   const opened = dossierOfTab();
   const open = (id: string, now: DossierList = list) => {
     keep({ ...now, current: id });
-    sessionStorage.setItem(DOSSIER_OF_TAB, id);
+    sessionStore().setItem(DOSSIER_OF_TAB, id);
     // The page begins anew, on the other database.
     void store.settled().finally(() => {
       window.history.replaceState(null, '', '/');
