@@ -20,6 +20,12 @@ describe('a low seat beside the standard one', () => {
   ])('%s', (text) => {
     expect(told(text).sort()).toEqual(both);
   });
+  test('33.3 with the accessory low seat', () => {
+    expect(told('The seat sits 34.3 inches high, or 33.3 with the accessory low seat.')).toEqual([
+      'seatHeight 34.3 standard-seat',
+      'seatHeight 33.3 low-seat',
+    ]);
+  });
   test('what a rider lowered is no maker’s low seat', () => {
     expect(told('Lowered the seat to 820 mm (stock 850 mm)')).not.toContain(
       'seatHeight 820 low-seat',
@@ -129,6 +135,14 @@ describe('a mean over a way or through a country', () => {
   });
   test('so many millimetres across are a width', () => {
     expect(told('The handlebar is 875 mm across')).toEqual([]);
+  });
+  test('a range is its middle, without digits of the computer’s', () => {
+    expect(told('Verbrauch zwischen 4,1 und 4,8 Liter')).toEqual(['consumption 4.45 mixed']);
+  });
+  test('an inseam is no rider’s weight', () => {
+    expect(told('Sitzhöhe 870 mm ist mir mit 80er Schrittlänge zu hoch')).toEqual([
+      'seatHeight 870 standard-seat',
+    ]);
   });
   test('a litre written by its own sign', () => {
     expect(told('Fuel capacity: 13.5 ℓ')).toEqual(['tank 13.5 stated']);

@@ -13,7 +13,9 @@ import { blocksOf } from './text/machines-apart';
 import { onlyOnes } from './text/only-one';
 import { namesIn } from './text/names';
 import { footnotesIn, readBlock, type BlockRead } from './text/read-block';
+import { pairedMachines, twoInTitle } from './layout/two-in-a-line';
 import { readMachineTable } from './layout/read-table';
+import { permittedAsLoad } from './text/too-light';
 import { settled } from './text/settle';
 import { isPersonal, isSpoken } from './text/who-tells';
 import { namesSeveral, surveyOf, type Survey } from './text/survey';
@@ -79,12 +81,19 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
   const lines = [...linesOf(plain)];
   const all = lines.map(scanned);
   const survey = surveyOf(plain, all, home);
-  const table = readMachineTable(lines, survey) ?? machinesUnderLabels(plain, lines, all);
+  const table =
+    readMachineTable(lines, survey) ??
+    pairedMachines(lines) ??
+    machinesUnderLabels(plain, lines, all);
+  // "Pellan 650 vs Brennock 700" over two columns that nobody names.
+  const titled = table?.kind === 'columns' && isUnnamedPair(table) ? twoInTitle(lines) : undefined;
   const machines =
     table?.kind === 'rows'
       ? table.machines.map((m) => fromRow(m, survey))
       : table
-        ? table.machines.map((m) => fromLines(m.lines.map(scanned), survey, m.name, listen, plain))
+        ? table.machines.map((m, i) =>
+            fromLines(m.lines.map(scanned), survey, m.name ?? titled?.[i], listen, plain),
+          )
         : apart(blocksOf(labelsOverValues(plain, lines, all)?.map(scanned) ?? all), survey).map(
             (block) => fromLines(block.lines, block.survey, undefined, listen, plain),
           );
@@ -98,6 +107,12 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
     leftOut: Math.max(0, text.length - SPEC_TEXT_LIMIT),
   };
 }
+
+const isUnnamedPair = ({
+  machines,
+}: {
+  readonly machines: readonly { readonly name?: string | undefined }[];
+}): boolean => machines.length === 2 && machines.every((m) => m.name === undefined);
 
 /** Machines told apart: what the whole text made doubtful is not, where a part of it names one alone. */
 const apart = (blocks: readonly (readonly ScannedLine[])[], survey: Survey) =>
@@ -148,7 +163,7 @@ function fromLines(
   const own = `${names.maker} ${names.model}`.toLowerCase().split(/\s+/).filter(Boolean);
   const read: BlockRead = readBlock(all, survey, footnotesIn(all), own, listen);
   const told = tubesAsked(
-    onlyOnes(settled(read.proposals), read.passedOver, all, survey, own),
+    onlyOnes(settled(permittedAsLoad(read.proposals)), read.passedOver, all, survey, own),
     text,
   );
   const sure = survey.unlike ? [] : survey.sums ? tyresAlone(told) : told;
@@ -215,7 +230,7 @@ function fromRow(
     ...named(m.name, [], m.name),
     donorClass: classOfText(m.name, m.proposals, m.name),
     sale: survey.sale ? { odometer: undefined, hours: undefined, said: [] } : undefined,
-    proposals: settled(m.proposals),
+    proposals: settled(permittedAsLoad(m.proposals)),
     passedOver: [],
     from: m.proposals[0]?.from ?? 0,
     to: m.proposals.at(-1)?.to ?? 0,

@@ -1,7 +1,6 @@
 import type { TextUnit } from './written-units';
 
 /** A number with its unit as it stands in a text. */
-
 export interface Quantity {
   /** What the digits may mean, likeliest first: `1.340` is 1.34 or 1340. */
   readonly amounts: readonly number[];
@@ -21,3 +20,13 @@ export interface Quantity {
   /** A footnote's mark behind it. */
   readonly mark?: string;
 }
+
+/** Digits that a mean of two written numbers may need; what is beyond them is the computer's. */
+const DIGITS = 12;
+const tidy = (n: number): number => Number(n.toPrecision(DIGITS));
+
+/** "Between 4.1 and 4.8": the middle, and how far either end is from it. */
+export const betweenTwo = (a: number, b: number) => ({
+  amounts: [tidy((a + b) / 2)],
+  spread: tidy((b - a) / 2),
+});

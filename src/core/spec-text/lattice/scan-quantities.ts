@@ -1,5 +1,5 @@
 import { amountsOf } from './amounts';
-import type { Quantity } from './quantity';
+import { betweenTwo, type Quantity } from './quantity';
 import { asLists, asRanges } from './spoken-ranges';
 import { UNIT_SOURCE, writtenUnit, type TextUnit } from './written-units';
 
@@ -212,7 +212,7 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
   // "Between 4.3 and 4.9"; two heights of a seat are no range.
   const between = /^(?:and|et|und|e|y)$/iu.test(joint) && b < MOST_BARE_RANGE;
   if (joint !== '/' && (unit !== undefined || sums || between) && b > a)
-    return [{ amounts: [(a + b) / 2], spread: (b - a) / 2, unit, from, to, ...part }];
+    return [{ ...betweenTwo(a, b), unit, from, to, ...part }];
   const listed = joint === '/' || isPairOfTravel(a, b, joint, line.slice(to));
   return [
     {

@@ -1,4 +1,4 @@
-import type { Quantity } from './quantity';
+import { betweenTwo, type Quantity } from './quantity';
 
 /** In these a second number said right after the first is the other end of a range; in others it may be the other wheel's. */
 const SPOKEN_RANGES: ReadonlySet<string> = new Set(['mi', 'km', 'hp', 'PS', 'kg', 'lb']);
@@ -25,7 +25,7 @@ function spokenRange(
   const isNext = one.unit === undefined && b > a && b <= a * NEXT_TO && a >= 50;
   const together = /^,? (?:maybe |say |or )?\s*$/u.test(line.slice(one.to, two.from));
   return isNext && together && two.unit !== undefined && SPOKEN_RANGES.has(two.unit)
-    ? { amounts: [(a + b) / 2], spread: (b - a) / 2 }
+    ? betweenTwo(a, b)
     : undefined;
 }
 

@@ -16,7 +16,7 @@ import type { Survey } from '../text/survey';
 import { cellsOf, spacedCells, type Cell } from './cells';
 
 /** Heads of columns that tell of one machine all the same. */
-const ONE_MACHINE =
+export const ONE_MACHINE =
   /^(?:front|rear|vorn\p{L}*|hinten|avant|arrière|anteriore|posteriore|delanter\p{L}*|traser\p{L}*|solo|loaded|min|max|from|to|stock|standard|std|mine|before|after|now|then|claimed|quoted|measured|tested|actual|weighed|serie|original|meine?|vorher|nachher|gemessen|origine|di serie|de serie|\d.*)\.?$/iu;
 
 /** A table set with blanks: a line of names over lines of as many cells that each open with a label. */

@@ -321,7 +321,11 @@ export function blockedIn(
       RIDER_WEIGHS.test(text.slice(Math.max(0, q.from - 80), q.from))
     )
       found.set(i, 'noise');
-    if (isWeighedWith(text, q, quantities)) found.set(i, 'noise');
+    if (
+      isWeighedWith(text, q, quantities) ||
+      /^er schrittlänge/iu.test(text.slice(q.to, q.to + 16))
+    )
+      found.set(i, 'noise');
     if (SERVICE_OF.test(text.slice(Math.max(0, q.from - 24), q.from))) found.set(i, 'noise');
     if (
       WHICH_SERVICE.test(text.slice(Math.max(0, q.from - 24), q.from)) &&

@@ -109,7 +109,8 @@ export const SEAT_FORMS: readonly Form[] = [
     points: PLAINLY,
     by: 'basis',
     basis: 'low-seat',
-    behind: /^ (?:in|with|at) (?:the |its |their )?(?:low|lower|lowest)(?=,|\.| |$)(?! gear)/iu,
+    behind:
+      /^ (?:in|with|at) (?:the |its |their )?(?:accessory |optional |factory )?(?:low|lower|lowest)(?=,|\.| |$)(?! gear)/iu,
     when: speaksOfSeat,
   },
   {

@@ -6,8 +6,9 @@ export const FRENCH: Vocabulary = {
   labels: {
     mass: '~sur la balance|~sur la bascule|~a la pesee|poids|masse|poids a sec=dry|poids a vide|poids tous pleins faits=ready|poids tpf=ready|poids en ordre de marche=ready-90|pese|pesee|poids tous pleins=ready|masse a sec=dry|masse en ordre de marche=ready-90|affiche|poids avec pleins=ready|poids plein fait=ready',
     maxMass:
-      'ptac|poids total autorise|poids maximum autorise|poids total autorise en charge|masse maximale autorisee|ptra',
-    payload: 'charge autorisee|capacite de charge|charge utile|charge maximale|charge maxi',
+      'ptac|poids maximal autorise|poids maximum admissible|poids maximal|poids total autorise|poids maximum autorise|poids total autorise en charge|masse maximale autorisee|ptra',
+    payload:
+      'charge max|charge maximum|charge admissible|charge autorisee|capacite de charge|charge utile|charge maximale|charge maxi',
     power: 'puissance|puissance maxi|puissance max|puissance maximale|developpe|sort|delivre',
     unrestrictedPower:
       '~debridee|~debride|version libre|puissance libre|version full|puissance full',

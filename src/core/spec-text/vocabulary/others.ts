@@ -8,7 +8,7 @@ export const OTHERS: Vocabulary = {
     maxMass:
       'peso bruto maximo|max tillaten totalvikt|maksymalna masa|maximaal toelaatbaar gewicht|max toelaatbaar gewicht|toelaatbaar totaalgewicht|maximum toelaatbaar gewicht|maximaal gewicht|max gewicht|toegestaan gewicht|toegestaan totaalgewicht|peso maximo admissivel|dopuszczalna masa calkowita|dmc|max totalvikt|totalvikt|pbt|totalvekt|tillatt totalvekt|tilladt totalvaegt|tilladt totalvægt|totalvægt|kokonaispaino|suurin sallittu kokonaispaino|suurin sallittu massa|celkova hmotnost|nejvyssi povolena hmotnost|nejvetsi technicky pripustna hmotnost|maximalni pripustna hmotnost',
     payload:
-      'belading|laddkapacitet|nyttelast|last max|capacidade de carga|laadvermogen|ladowność|ladownosc|carga maxima|maxlast|kantavuus|uzitecne zatizeni|nosnost',
+      'max belasting|maximale belasting|belasting|max last|maximal last|maks last|belading|laddkapacitet|nyttelast|last max|capacidade de carga|laadvermogen|ladowność|ladownosc|carga maxima|maxlast|kantavuus|uzitecne zatizeni|nosnost',
     power:
       'vermogen|max vermogen|maximaal vermogen|potencia|potencia maxima|moc|moc maksymalna|effekt|max effekt|teho|suurin teho|huipputeho|vykon|maximalni vykon|nejvetsi vykon',
     torque:
