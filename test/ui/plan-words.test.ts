@@ -38,7 +38,7 @@ describe('the musts that a build leaves open', () => {
     const { open } = assessedBuild(settingOf(false, untoldMass()), [], 0);
     expect(open).toEqual(['readyMass']);
     expect(leftOpenWords(open)).toBe(
-      'Nobody has given what mass hangs on: find that out before you buy parts.',
+      'Mass is open: nobody has given the figures it hangs on. Find them out before you buy parts.',
     );
   });
   test('are none where it was told: no sentence', () => {
@@ -48,7 +48,7 @@ describe('the musts that a build leaves open', () => {
   });
   test('those of the build and of what is enough are named once', () => {
     expect(leftOpenWords(['readyMass'], ['readyMass', 'stance'])).toMatch(
-      /^Nobody has given what .+ and .+ hang on: /,
+      /^Mass and .+ are open: nobody has given the figures they hang on\. /,
     );
   });
 });

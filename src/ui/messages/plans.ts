@@ -42,9 +42,9 @@ export function leftOpenWords(
   enough: readonly string[] = [],
 ): string {
   const all = [...new Set([...open, ...enough])];
-  return all.length === 0
-    ? ''
-    : `Nobody has given what ${limitNames(all)} ${all.length === 1 ? 'hangs' : 'hang'} on: find that out before you buy parts.`;
+  if (all.length === 0) return '';
+  const [are, they, hang] = all.length === 1 ? ['is', 'it', 'hangs'] : ['are', 'they', 'hang'];
+  return `${limitNames(all).replace(/^./u, (c) => c.toUpperCase())} ${are} open: nobody has given the figures ${they} ${hang} on. Find them out before you buy parts.`;
 }
 
 /** A contradiction in the rules of the catalogue, and what follows from it. */
