@@ -15,7 +15,7 @@ const EFFORT: Effort = ASKED
   : { pairs: 100, thrown: 60, climbs: 2, steps: 60 };
 const seeds = ASKED
   ? Array.from({ length: Number(ASKED[2]) - Number(ASKED[1]) }, (_, i) => Number(ASKED[1]) + i)
-  : [1, 2, 3, 4];
+  : [2, 3, 4];
 
 describe('riders, machines and parts made up at random', () => {
   test.each(seeds)('no build beats the planner’s, and nothing forbids it: seed %i', (seed) => {

@@ -56,6 +56,11 @@ const FARTHEST = 4.2;
 /** A bracket opened right behind a number and its unit. */
 const BRACKETED = /\d(?: ?[\p{L}/"″]{1,8}(?:\/?\d{3} ?km)?)?\s?\([^()\d]*$/u;
 
+/** A bracket opened before a basis word, which a number of its own follows. */
+const OPENED = /\([^()\d]{0,16}$/u;
+const NUMBER_WITHIN =
+  /^(?: (?:weight|mass|is|at|of|mit|von|à|a|di|de))?:? ?(?!(?:19|20)\d\d(?!\d))\d[^()]*\)/iu;
+
 const DIRECTLY = /^ ?(?:of|at|is|von|mit|de|da|di|a|à|:|=)? ?$/iu;
 
 /** What lies between a basis word and a figure, in points; another figure between costs most. */
@@ -67,6 +72,8 @@ function cost(text: string, m: Mention, f: WantsBasis, all: readonly WantsBasis[
   // "Combined 4.1 l/100 km (WMTC), I get 4.8": said of the number before its bracket.
   if (first && /^[^()]*\)/u.test(gapText) && BRACKETED.test(text.slice(0, m.from)))
     return FARTHEST + 1;
+  // "4.2 l/100 (homologado 3,6)": said of the number within.
+  if (!first && OPENED.test(gapText) && NUMBER_WITHIN.test(text.slice(m.to))) return FARTHEST + 1;
   // "With a low seat of 840 mm": nothing stands nearer.
   if (first && DIRECTLY.test(gapText)) return 0;
   const gap = gapOf(gapText);

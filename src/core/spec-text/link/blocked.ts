@@ -17,19 +17,18 @@ import {
   isOwnSprocket,
 } from './changed';
 import {
-  ANOTHERS_THEN_MINE,
   AT_A_SPEED,
   AVOIDED,
-  LITTLE_ONE,
   MODIFIED,
   NEXT_ONE,
+  isOfLetters,
   NOT,
+  OF_OTHER_VERSION,
   PACKED,
   PROMISED,
   RIDER_WEIGHS,
   RUN_IN_OF,
   SERVICE_OF,
-  SOLD,
   SPARE,
   TAXED,
   TAXED_BY,
@@ -42,6 +41,7 @@ import {
 } from './nobodys';
 import { isWeighedWith } from './fuel-aboard';
 import { isSumWhenNew } from './price/when-new';
+import { scopesOfOthers } from './scopes-of-others';
 import { standingIn } from './standing';
 
 /** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
@@ -71,60 +71,6 @@ const isOfName = (
 
 export type BlockedBy = 'noise' | 'other-machine' | 'changed' | 'currency-unknown';
 
-/** "Lower than the 860 claimed", "on my own scale": said of this very machine, and of no other. */
-const isClaimed = (text: string, { from, to }: Mention): boolean =>
-  (/^last year['’]?s$/iu.test(text.slice(from, to)) &&
-    /^ (?:colou?rs?|paint|graphics|stock|left-?over)(?!\p{L})/iu.test(text.slice(to))) ||
-  (/^my own$/iu.test(text.slice(from, to)) &&
-    /^ (?:\p{L}+ )?(?:scales?|weighbridge|tape|garage|money|legs?)(?!\p{L})/iu.test(
-      text.slice(to),
-    )) ||
-  // "Better than thirteen inches", "no more than 4 litres": of this very machine.
-  (/^than$/iu.test(text.slice(from, to)) &&
-    /(?<!\p{L})(?:better|more|less|fewer) $/iu.test(text.slice(0, from)) &&
-    !/\d[\d.,]* ?(?:kg|kilos?|lbs?|pounds|mm|cm|inches|in|hp|ps|l|lit(?:re|er)s?)?,? (?:better|more|less|fewer) $/iu.test(
-      text.slice(0, from),
-    ) &&
-    /^ (?:about |around )?\d/u.test(text.slice(to))) ||
-  (/^than$/iu.test(text.slice(from, to)) &&
-    /^ (?:I|we|you|it|they)(?:['’]d)? (?:thought|expected|looks?|think|feared|hoped|remembered|would think|say)(?!\p{L})/iu.test(
-      text.slice(to),
-    )) ||
-  (/^than$/iu.test(text.slice(from, to)) &&
-    /^ (?:the |its )?[\d.,]+ ?(?:mm|cm|in|inch(?:es)?|"|kg|kilos?|lbs?|pounds|lit(?:re|er)s?|l|hp|ps|mpg|km|miles)? ?(?:that (?:they|is|was) )?(?:claim\p{L}*|quoted?|stated|advertised|listed|officially|on the (?:sheet|website)|in the (?:brochure|book|handbook|manual))(?!\p{L})/iu.test(
-      text.slice(to),
-    ));
-
-/** "Unlike the Brannoch it has a 14 litre tank": the machine itself comes after. */
-const UNLIKE =
-  /^(?:unlike|compared (?:to|with)|im gegensatz|im vergleich|contrairement|a diferencia|a differenza)/iu;
-const THEN_THIS =
-  / (?:(?:it|this|she|mine|elle|celle-ci)(?= (?:has|is|weighs|makes|gets|comes|holds|a|pèse|fait)(?!\p{L}))|(?:hat|wiegt|ist|kostet) (?:sie|es|meine)(?!\p{L}))/iu;
-
-/** "Avec ma femme et deux sacs on est à 372": who comes along, and no machine of hers. */
-const isAlong = (text: string, { from, to }: Mention): boolean =>
-  /^(?:ma|mon|meine?|mi|mia|mio|min|mijn|minha) /iu.test(text.slice(from, to)) &&
-  /(?<!\p{L})(?:avec|mit|con|met|com|med|z|à deux,) $/iu.test(text.slice(0, from));
-
-/** "Today we're looking at the Ridge": what a review is about, and no other machine. */
-const isTodays = (text: string, { from, to }: Mention): boolean =>
-  /looking at/iu.test(text.slice(from, to)) &&
-  /(?<!\p{L})(?:today|we(?:['’]re| are| will be|['’]ll be)|finally|this (?:week|time|video|one))(?!\p{L})[^.,;]{0,24}$/iu.test(
-    text.slice(0, from),
-  );
-
-/** "I'm looking at the Veldra Trek, which …": the text's own name right behind. */
-const isOwnLookedAt = (text: string, { from, to }: Mention, own: readonly string[]): boolean => {
-  if (!/looking at/iu.test(text.slice(from, to))) return false;
-  const behind = text
-    .slice(to, to + OWN_NAME_WITHIN)
-    .toLowerCase()
-    .split(/[^\p{L}\d]+/u);
-  return own.some((w) => w.length > 2 && behind.includes(w));
-};
-/** In characters. */
-const OWN_NAME_WITHIN = 28;
-
 const isPower = ({ unit }: Quantity): boolean => unit === 'kW' || unit === 'hp' || unit === 'PS';
 
 /** "The A2 kit drops it from 70 kW to 35 kW": both are the machine's, before and after. */
@@ -146,20 +92,11 @@ const OF_A_YEAR =
 const A_PART_DID =
   /(?<!\p{L})(?:with|after|since|thanks to|by) (?:the |a |an |my )?(?:\p{L}+ ){0,2}(?:tank|seat|kit|links?|can|exhaust|map|remap|pipe|filter|shock|springs?|sprockets?|tyres?|tires?|bars?|rack|cams?|pistons?|silencer|muffler|header|intake|tune|flash|gearing|big bore)(?!\p{L})/iu;
 
-/** "Up from 55 to 59 kilowatts": what it was ends where it says what it became. */
-const CAME_TO = /^ +[\d.,]+(?: ?\p{L}+)? +to +/u;
-
 /** Run in after so many kilometres or miles. Common practice, no source. */
 const RUN_IN = 1000;
 
 const LESS =
   /^ ?(?:less|more|cheaper|dearer|extra|weniger|mehr|teurer|billiger|günstiger|(?:de |en )?(?:moins|plus)(?= (?:que|cher)|[.,;]|$)|menos(?= que|[.,;]|$)|más(?= que|[.,;]|$)|(?:in )?(?:meno|più)(?= (?:de|d|cara)|[.,;]|$)|minder|goedkoper|duurder|billigare|dyrare|billigere|dyrere)(?!\p{L})/iu;
-
-/** Longer than this, in characters, a line without a mark is talk written down as it was heard. */
-const UNPUNCTUATED = 90;
-/** Where the next clause opens in one. */
-const NEXT_CLAUSE =
-  / (?:and|but|so|then) (?:now|it|the|this|that|you|we|I|there|a)(?!\p{L})| (?:it['’]s|it has|you['’]ve got|there['’]s|(?:the|its) (?:seat|tank|power|weight|fork|shock|price|range)|und (?:die|der|das|sie)|mais|pero|ma)(?!\p{L})/iu;
 
 const isLengthOrBare = ({ unit }: Quantity): boolean =>
   unit === undefined || /^(?:mm|cm|m|in|ft)$/.test(unit);
@@ -186,37 +123,7 @@ export function blockedIn(
   const noise = noiseIn(text).filter(
     ([a, b]) => !(GEARED.test(text) && /^\d{1,2}:\d{2}$/.test(text.slice(a, b))),
   );
-  const unpunctuated = text.length > UNPUNCTUATED && !/[,.;:!?](?=\s)/u.test(text);
-  const scopes = mentions
-    .filter(
-      (m) =>
-        m.meanings.some((x) => x.kind === 'other') &&
-        !isTodays(text, m) &&
-        !isOwnLookedAt(text, m, own) &&
-        !isClaimed(text, m) &&
-        !isAlong(text, m),
-    )
-    .map((m) => {
-      const rest = text.slice(m.to);
-      const unlike = UNLIKE.test(text.slice(m.from, m.to)) ? THEN_THIS.exec(rest) : null;
-      if (unlike) return [m.from, m.to + unlike.index] as const;
-      const became = /from$/iu.test(text.slice(m.from, m.to)) ? CAME_TO.exec(rest) : null;
-      if (became) return [m.from, m.to + became[0].length] as const;
-      const stop = (
-        unpunctuated
-          ? NEXT_CLAUSE
-          : list || /^(?:instead of|rather than|statt)$/iu.test(text.slice(m.from, m.to))
-            ? /[,;|]|\bbut\b/u
-            : /;|,? \b(?:and it|but|aber|mais|pero|ma|so now|so this|now (?:it|we|this|you)|this is (?:the|an?|it))\b|, (?:the|its?|seat|tank|this|mine(?:'s)?)\b|^ this one\b|\bthis \d{3,4}\b|\bfor this(?: one)?\b|\b(?:and|but|whereas) this\b|, (?:die neue|la nouvelle|la nuova|la nueva|the new one|elle|pesa|tiene|ha|(?:wiegt|hat|ist) sie|weegt|heeft)\b/iu
-      ).exec(rest);
-      return [m.from, m.to + (stop?.index ?? rest.length)] as const;
-    });
-  const little = LITTLE_ONE.exec(text);
-  if (little) scopes.push([little.index, little.index + little[0].length]);
-  const sold = SOLD.exec(text);
-  if (sold) scopes.push([sold.index, sold.index + sold[0].length]);
-  const theirs = ANOTHERS_THEN_MINE.exec(text);
-  if (theirs) scopes.push([theirs.index, theirs.index + theirs[0].length]);
+  const scopes = scopesOfOthers(text, mentions, list, own);
   const asks =
     /\?\s*$/.test(text) &&
     !/(?<!\p{L}|can )you(?:['’]re)? get(?:ting)?(?!\p{L})[^?]* for(?!\p{L})/iu.test(text) &&
@@ -363,6 +270,8 @@ export function blockedIn(
       (isLengthOrBare(q) &&
         /^\s*["”]?\s*(?:wide|across|in width)(?!\p{L})/iu.test(text.slice(q.to, q.to + 12))) ||
       WAS_OLD.test(text.slice(q.to, q.to + 40)) ||
+      OF_OTHER_VERSION.test(text.slice(q.to, q.to + 60)) ||
+      isOfLetters(text.slice(Math.max(0, q.from - 70), q.from), own) ||
       WIDTH_OF.test(text.slice(Math.max(0, q.from - 44), q.from))
     )
       found.set(i, 'other-machine');

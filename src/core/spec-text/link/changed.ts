@@ -100,15 +100,19 @@ const LOWERED_BY = new RegExp(
   String.raw`${BY_A_PART}(?:lowering (?:kit|links?|bones?|knuckles?)|(?:short|lower|lowering) links?|(?:shaved|cut(?:-down)?|reshaped|carved|gel|custom|aftermarket) seat|tieferlegung\p{L}*|kit de rabaissement|biellettes?|kit di abbassamento|kit de bajada|bieletas|verlaging\p{L}*)(?!\p{L})`,
   'iu',
 );
+/** "After the 20 mm lowering the seat height is 855 mm". */
+const LOWERED_BEFORE =
+  /(?<!\p{L})(?:after|with|once|nach|mit|après|avec|con|dopo|tras) (?:(?:the|a|an|my|der|dem|einer|meiner|la|le|il|el|un|une|una) )?(?:\d+(?:\.\d)? ?(?:mm|cm|in|inch|inches) )?(?:of )?(?:lowering|tieferlegung|rabaissement|abbassamento|ribassamento)(?: kit| links?)?(?!\p{L})[^.;,\d]{0,40}(?<!(?<!\p{L})(?:from|von|de|da) )$/iu;
 /** "Big tank 18.5 L option": to be had beside the standard one. */
 const AN_OPTION =
   /^ (?:tank )?(?:is |as |available as )?(?:an? )?(?:option(?:al)?|extra)(?!\p{L})/iu;
-const madeByParts = (text: string, { unit, to }: Quantity): boolean => {
+const madeByParts = (text: string, { unit, from, to }: Quantity): boolean => {
   const behind = text.slice(to, to + 60);
   if (unit === 'L' || unit === 'gallon') return AN_OPTION.test(behind);
   return /^(?:kW|hp|PS|Nm|lbf-ft)$/.test(unit ?? '')
     ? TUNED.test(behind)
-    : /^(?:mm|cm|in)$/.test(unit ?? '') && LOWERED_BY.test(behind);
+    : /^(?:mm|cm|in)$/.test(unit ?? '') &&
+        (LOWERED_BY.test(behind) || LOWERED_BEFORE.test(text.slice(Math.max(0, from - 90), from)));
 };
 
 /** "I've got the 23 litre tank on it", "35 kW kit": of a part. */

@@ -19,6 +19,9 @@ const EMPTY =
 const PARTLY =
   /(?<!\p{L})(?:(?:half|quarter|third|three[- ]quarters?)(?:[- ]?(?:of )?(?:an?|full|filled))? (?:fuel |gas |petrol )?(?:tank|fuel load)|(?:half|quarter|three[- ]quarters?)[- ](?:full|fuell?ed|tanked)|tank (?:is |was |about |around )*(?:half|a quarter|quarter|a third|three[- ]quarters?)|half[- ]full|halbvoll\p{L}*|halb ?voll\p{L}*|halber tank|viertel tank|à moitié (?:plein|vide)|(?:réservoir|plein) à moitié|demi[- ](?:plein|réservoir)|mezzo (?:pieno|serbatoio)|metà serbatoio|serbatoio a metà|medio (?:depósito|tanque)|(?:depósito|tanque) a (?:la mitad|medias)|halve tank|halfvol\p{L}*|halv(?:full)? tank)(?!\p{L})|(?<!\p{L})(?:with|mit|avec|con|met|med) (?:only |just |about |around |roughly |nur |etwa |ca\.? |rund |environ |unos |circa )*\d{1,2}(?:[.,]\d)? ?(?:l|lit(?:re|er)s?|litros|litri|gal(?:lons?)?)(?!\p{L}) ?(?:of (?:fuel|petrol|gas)|in (?:it|the tank)|sprit|benzin|im tank|d['’]essence|dans le réservoir|de gasolina|di benzina|nel serbatoio|en el depósito)/iu;
 
+/** A bracket that holds the next number as well. */
+const OPENED = /\([^()]*$/u;
+
 const ownClause = (words: string): string => /^[^;.]*/u.exec(words)?.[0] ?? '';
 
 /** The words that may say how much fuel is in a mass: up to the next figure, and before it where it is the first. */
@@ -27,11 +30,13 @@ function wordsAbout(text: string, figures: readonly WantsBasis[], i: number): re
   if (own?.key !== 'mass') return [];
   const next = figures.find((f, n) => n > i && f.key !== 'tank');
   const behind = ownClause(text.slice(own.to, next?.from ?? own.to + 90));
+  const between = text.slice(figures[i - 1]?.to ?? 0, own.from);
   const ahead = figures.slice(0, i).some((f) => f.key === 'mass')
-    ? ''
-    : text.slice(figures[i - 1]?.to ?? 0, own.from);
-  // "Dry weight 162 kg, 90 % fuel 174 kg": it leads to the next.
-  return next?.key === 'mass' && LEADS_ON.test(behind) ? [ahead] : [behind, ahead];
+    ? (OPENED.exec(between)?.[0] ?? '')
+    : between;
+  // "Dry weight 162 kg, 90 % fuel 174 kg", "152 kg (without fuel 143 kg)": it leads to the next.
+  const leadsOn = next?.key === 'mass' && (LEADS_ON.test(behind) || OPENED.test(behind));
+  return leadsOn ? [ahead] : [behind, ahead];
 }
 
 /** How a mass was taken, by the fuel that it is said to be with: "wet (tank 90 % full)" is in running order, "wet, no gas" dry. */

@@ -64,6 +64,19 @@ export const LITTLE_ONE =
 export const WAS_OLD =
   /^(?: [\p{L}-]+)? (?:was|is|were|being) (?:on |for |in )?(?:the |my )?(?:old|previous|outgoing|older|last|other)(?!\p{L})/iu;
 
+/** "890 mm but that was the rally version". */
+export const OF_OTHER_VERSION =
+  /^,?;? but (?:that|this|it)(?:['’]s| is| was) (?:for |of |on |only )?(?:the )?(?:[\p{L}-]+ ){1,2}(?:version|model|one|edition|trim|variant|spec)(?!\p{L})/iu;
+
+/** "; the S has 210 mm": a version by its letters. */
+const BY_LETTERS =
+  /(?:^ ?|[;,.] ?)(?:[Ww]hile |[Bb]ut |[Aa]nd |[Ww]hereas )?[Tt]he ([A-Z]{1,2}\d?) (?:has|gets|comes|weighs|makes|adds|offers|sits)(?! the same)[^.;]*$/u;
+/** Whether another version than the machine's own is told of right before a number. */
+export const isOfLetters = (before: string, own: readonly string[]): boolean => {
+  const [, letters] = BY_LETTERS.exec(before) ?? [];
+  return letters !== undefined && !own.includes(letters.toLowerCase());
+};
+
 /** "Overall width (handlebar) 875 mm", "width at the bars": how wide it is, and nobody's height. */
 export const WIDTH_OF =
   /(?<!\p{L})(?:width|breite|largeur|anchura|larghezza|largura|breedte|bredde?|szerokość)(?:,? (?:with|at|across|mit|am|an|über|au|aux|avec|al|en|con|alla|op|aan) [^\d\n,;:|/]{1,22}| ?\([^\d\n)]{1,22}\))? ?[:=]? ?$/iu;
@@ -74,7 +87,7 @@ export const SOLD =
 
 /** "it's not 145 kg". */
 export const NOT =
-  /(?:(?<!\p{L})(?:not|nicht|pas|non|nie|statt(?: der angegebenen)?|rather than|instead of)|n't)\s+(?:the |quite |really |a )?$/iu;
+  /(?:(?<!\p{L})(?:not|nicht|pas|non|nie|statt(?: der angegebenen)?|rather than|instead of)|n't)\s+(?:the |quite |really |a |i |gli |les |die )?$|(?:(?<!\p{L})[ye]|,) (?:no|não) (?:los |las |os |a )?$/iu;
 
 /** "Puissance fiscale 6 CV", "6 CV fiscaux": what it is taxed by. */
 export const TAXED_BY =

@@ -95,7 +95,7 @@ export const ENGLISH: Vocabulary = {
       '~stock load|~load is|~bike runs on|~pump pulls|~bike pulls|~lights pull|~bike needs|~bike takes|~bike wants|~bike uses|~itself uses|~bike draws|~itself draws|stock electrical draw|electrical draw|stock draw|own electrical draw|~idle draw|~draw with lights|~draw at idle|~draw with the lights on',
     battery: 'battery|battery capacity',
     axleLimits:
-      'axle limit|axle limits|axle load|permitted axle load|max axle load|maximum axle load|axle loads|permissible axle load|max axle weight|axle weight limit',
+      'gawr|axle limit|axle limits|axle load|permitted axle load|max axle load|maximum axle load|axle loads|permissible axle load|max axle weight|axle weight limit',
     axleLimitFront: 'front axle|axle front|front axle limit',
     axleLimitRear: 'rear axle|axle rear|rear axle limit',
     topRatio: '~top',

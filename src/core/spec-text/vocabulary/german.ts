@@ -6,7 +6,7 @@ export const GERMAN: Vocabulary = {
   labels: {
     mass: 'gewicht|masse|leergewicht=ready|trockengewicht=dry|fahrfertig=ready|wiegt|wiege|wiegen|gewicht fahrfertig=ready|gewicht vollgetankt=ready|gewicht trocken=dry|gewicht fahrbereit=ready|fahrzeuggewicht|eigengewicht|gewicht leer|leermasse=ready|masse fahrbereit=ready|gewicht ohne kraftstoff=dry|gewicht ohne benzin=dry|kampfgewicht|bringt auf die waage|gesamtgewicht fahrbereit=ready',
     maxMass:
-      'darf sie wiegen|max zulassig|maximal zulassiges gewicht|maximales gesamtgewicht|zulassiges gesamtgewicht|zul gesamtgewicht|zulassige gesamtmasse|gesamtgewicht|zgg|max gesamtgewicht|hochstzulassiges gesamtgewicht|zul gesamtmasse|zul gg|zulassiges gg|zgg|zgm|zul gesamtgew',
+      'darf sie wiegen|max zulassig|zulassig|maximal zulassiges gewicht|maximales gesamtgewicht|zulassiges gesamtgewicht|zul gesamtgewicht|zulassige gesamtmasse|gesamtgewicht|zgg|max gesamtgewicht|hochstzulassiges gesamtgewicht|zul gesamtmasse|zul gg|zulassiges gg|zgg|zgm|zul gesamtgew',
     payload:
       'darf zuladen|mogliche zuladung|zuladung betragt|zuladung|zuladen darf man|~zuladen|nutzlast|max zuladung|maximale zuladung',
     power:
