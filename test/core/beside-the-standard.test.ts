@@ -111,7 +111,8 @@ describe('what is claimed and what was measured are two readings', () => {
     'Measured 158 kg, claimed 155 kg',
   ])('%s', (text) => {
     const masses = proposals(text).flatMap((p) => (p.kind === 'figure' ? [p] : []));
-    expect(masses.map((p) => [p.key, p.amount, p.origin ?? 'claimed']).sort()).toEqual([
+    const byAmount = [...masses].sort((a, b) => a.amount - b.amount);
+    expect(byAmount.map((p) => [p.key, p.amount, p.origin ?? 'claimed'])).toEqual([
       ['mass', 155, 'claimed'],
       ['mass', 158, 'measured'],
     ]);

@@ -47,29 +47,27 @@ export const SEAT_FORMS: readonly Form[] = [
       (speaksOfSeat(s) || isOfSeat(s.above)) &&
       ((a >= SEAT_MM.least && a <= SEAT_MM.most) || (a >= 26 && a <= 40 && a % 1 !== 0)),
   }),
-  // "Sella 855 (835 mm opzionale)": lower than the one told before it.
-  ...([undefined, 'length'] as const).map(
-    (dimension): Form => ({
-      key: 'seatHeight',
-      ...(dimension ? { dimension } : {}),
+  // "Sella 855 (835 mm opzionale)", "915 mm (optional 885 mm)": lower than the one told before it.
+  ...[
+    {
       points: PLAINLY,
-      by: 'basis',
-      basis: 'low-seat',
       behind:
         /^(?: mm)? (?:opzionale|optional(?:ly)?|as an option|is optional|en option|opcional|als option|auf wunsch)(?!\p{L})/iu,
+    },
+    {
+      points: PLAINLY + 1,
+      before:
+        /\d ?(?:mm|cm|in|")? ?[(,;] ?(?:optional(?:ly)?|option|opt\.?|en option|opzionale|opcional|als option|auf wunsch):? $/iu,
+    },
+  ].flatMap((where) =>
+    either('length', {
+      key: 'seatHeight',
+      by: 'basis',
+      basis: 'low-seat',
       when: isLowerThanBefore,
+      ...where,
     }),
   ),
-  // "915 mm (optional 885 mm)": the same, named before its number.
-  ...either('length', {
-    key: 'seatHeight',
-    points: PLAINLY + 1,
-    by: 'basis',
-    basis: 'low-seat',
-    before:
-      /\d ?(?:mm|cm|in|")? ?[(,;] ?(?:optional(?:ly)?|option|opt\.?|en option|opzionale|opcional|als option|auf wunsch):? $/iu,
-    when: isLowerThanBefore,
-  }),
   // "Seat height with low seat 820 (standard 850)".
   ...either('length', {
     key: 'seatHeight',
