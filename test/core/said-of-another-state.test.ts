@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { readText } from '@/core/spec-text';
 
 const told = (text: string) =>
-  (readText(`Sulvik Tern 450\n${text}`).machines[0]?.proposals ?? []).flatMap((p) =>
+  (readText(`Sulvik Dovrek 450\n${text}`).machines[0]?.proposals ?? []).flatMap((p) =>
     p.kind === 'figure' ? [`${p.key} ${p.amount} ${p.basis}${p.ticked ? ' ✓' : ''}`] : [],
   );
 
