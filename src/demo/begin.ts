@@ -15,15 +15,17 @@ import {
 export type ExampleName = 'crossing' | 'forest';
 
 /** Puts an invented example in the place of the present dossier; one step of undo. */
-export async function openExample(
+export function putExample(store: DossierStore, example: Dossier): void {
+  for (const table of TABLES)
+    for (const record of Object.values<object>(example[table])) shipsGood(RECORDS, table, record);
+  store.replaceAll(example, { code: 'open-example', facts: {} });
+}
+
+/** Fetches an example and puts it in the place of the present dossier. */
+export const openExample = async (
   store: DossierStore,
   name: ExampleName = 'crossing',
-): Promise<void> {
-  const dossier = await exampleDossier(name);
-  for (const table of TABLES)
-    for (const record of Object.values<object>(dossier[table])) shipsGood(RECORDS, table, record);
-  store.replaceAll(dossier, { code: 'open-example', facts: {} });
-}
+): Promise<void> => putExample(store, await exampleDossier(name));
 
 /** An example as a dossier; its data is loaded only now. */
 export const exampleDossier = async (name: ExampleName = 'crossing'): Promise<Dossier> =>

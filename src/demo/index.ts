@@ -1,1 +1,1 @@
-export { exampleDossier, openExample, startBrief, type ExampleName } from './begin';
+export { exampleDossier, openExample, putExample, startBrief, type ExampleName } from './begin';

@@ -112,8 +112,7 @@ export async function loadAll(
   return db.transaction('rw', all, async () => {
     const known = (await db.meta.get(EPOCH))?.value as string | undefined;
     if (epoch.expected !== undefined && known !== epoch.expected) throw new VanishedError();
-    await bringUp(db, registry, epoch.at);
-    const rows = await rowsOf(tablesOf(db, registry));
+    const rows = await broughtUpRows(db, registry, epoch.at);
     const { tables, aside } = readRows(registry, rows);
     await keepAside(db, tables, aside, epoch.at);
     const { history, dropped } = readHistory(await db.history.orderBy('id').toArray());
@@ -135,18 +134,22 @@ const formerTables = (db: JugatorDb) =>
 async function rowsOf(
   tables: readonly Table<StoredRecord, string>[],
 ): Promise<Record<string, readonly StoredRecord[]>> {
-  const rows: Record<string, readonly StoredRecord[]> = {};
-  for (const table of tables) rows[table.name] = await table.toArray();
-  return rows;
+  const rows = await Promise.all(tables.map((table) => table.toArray()));
+  return Object.fromEntries(tables.map((table, i) => [table.name, rows[i] ?? []]));
 }
 
 /**
  * Brings the rows and the history of an older version up, in the transaction that reads them. What was there is kept as a snapshot of
  * its version first.
  *
+ * @returns the rows of the tables of today, as they stand now
  * @throws NewerError when the rows are of a version that is not known here
  */
-async function bringUp(db: JugatorDb, registry: Registry, at: number): Promise<void> {
+async function broughtUpRows(
+  db: JugatorDb,
+  registry: Registry,
+  at: number,
+): Promise<Readonly<Record<string, readonly StoredRecord[]>>> {
   const [tables, former] = [tablesOf(db, registry), formerTables(db)];
   const said = (await db.meta.get(VERSION))?.value;
   const old = await rowsOf([...tables, ...former]);
@@ -174,6 +177,8 @@ async function bringUp(db: JugatorDb, registry: Registry, at: number): Promise<v
     await db.history.bulkPut([...steps]);
   }
   if (said !== FORMAT_VERSION) await db.meta.put({ key: VERSION, value: FORMAT_VERSION });
+  if (version < FORMAT_VERSION) return rowsOf(tables);
+  return Object.fromEntries(tables.map(({ name }) => [name, old[name] ?? []]));
 }
 
 /** What was damaged is kept as it was in a place of its own, and what could be mended takes its place. */

@@ -16,6 +16,9 @@ export interface JobListener<P> {
   readonly onPiece?: (piece: P) => void;
 }
 
+/** A worker that has not said that it is there after so long never will, ms. */
+export const SILENCE_MS = 60_000;
+
 /** A browser may refuse a worker outright. */
 function begin(make: () => Worker): { readonly worker: Worker } | { readonly fault: string } {
   try {
@@ -38,20 +41,33 @@ export function startJob<Q, R, P = never>(
       cancel: () => undefined,
     };
   const { worker } = begun;
+  const silence = setTimeout(
+    () => settle({ kind: 'died', message: 'the worker does not answer' }),
+    SILENCE_MS,
+  );
   let settle: (value: Awaited<Job<R>['outcome']>) => void = () => undefined;
   const outcome = new Promise<Awaited<Job<R>['outcome']>>((resolve) => {
     settle = (value) => {
+      clearTimeout(silence);
       worker.terminate();
       resolve(value);
     };
   });
   worker.onmessage = ({ data }: MessageEvent<FromWorker<R, P>>) => {
+    clearTimeout(silence);
+    if (data.kind === 'there') return;
     if (data.kind === 'progress') onProgress?.(data.done, data.of);
     else if (data.kind === 'piece') onPiece?.(data.piece);
     else settle(data);
   };
   worker.onerror = (event) =>
     settle({ kind: 'died', message: event.message || 'the worker could not be started' });
-  worker.postMessage(request);
+  worker.onmessageerror = () =>
+    settle({ kind: 'died', message: 'the worker’s answer cannot be read' });
+  try {
+    worker.postMessage(request);
+  } catch (error) {
+    settle({ kind: 'died', message: error instanceof Error ? error.message : 'not to be sent' });
+  }
   return { outcome, cancel: () => settle({ kind: 'cancelled' }) };
 }

@@ -4,6 +4,7 @@ import type { DoubtPiece, DoubtRequest } from './doubt';
 import type { FromWorker } from './protocol';
 
 const say = (message: FromWorker<'done', DoubtPiece>) => postMessage(message);
+say({ kind: 'there' });
 
 onmessage = ({ data }: MessageEvent<DoubtRequest>) => {
   try {

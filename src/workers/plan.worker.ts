@@ -6,6 +6,7 @@ import type { PlanCandidate, PlanPiece, PlanRequest } from './plan';
 import type { FromWorker } from './protocol';
 
 const say = (message: FromWorker<'done', PlanPiece>) => postMessage(message);
+say({ kind: 'there' });
 const piece = (p: PlanPiece) => say({ kind: 'piece', piece: p });
 
 onmessage = ({ data }: MessageEvent<PlanRequest>) => {

@@ -4,6 +4,7 @@ import type { FromWorker } from './protocol';
 import type { TableImportRequest, TableImportResult } from './table-import';
 
 const say = (message: FromWorker<TableImportResult>) => postMessage(message);
+say({ kind: 'there' });
 const REPORT_EVERY = 100;
 
 onmessage = ({ data }: MessageEvent<TableImportRequest>) => {

@@ -184,6 +184,23 @@ describe('the planner’s results', () => {
     expect(planRoom.get()).toMatchObject({ running: false, died: 'out of memory' });
     expect(planRoom.get().best.get('a')).toBe(best);
   });
+  test.each([
+    [undefined, 2],
+    [1, 2],
+    [3, 2],
+    [4, 3],
+    [5, 4],
+    [16, 4],
+  ])('of %s cores %i work, and every candidate is asked of one of them', (cores, most) => {
+    vi.stubGlobal('navigator', cores === undefined ? {} : { hardwareConcurrency: cores });
+    const ids = ['a', 'b', 'c', 'd', 'e', 'f'];
+    planRoom.start(candidates(`cores ${cores ?? 'unsaid'}`, ...ids), 9000);
+    expect(workers).toHaveLength(most);
+    const asked = workers.flatMap(({ asked: of }) =>
+      of?.kind === 'curves' ? of.candidates.map((c) => c.id) : [],
+    );
+    expect(asked.toSorted()).toEqual(ids);
+  });
   test('nobody to plan for: nothing runs', () => {
     planRoom.start(candidates('eight'), 9000);
     expect(workers).toEqual([]);

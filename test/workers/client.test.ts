@@ -1,11 +1,12 @@
-import { describe, expect, test } from 'vitest';
-import { startJob } from '@/workers/client';
+import { describe, expect, test, vi } from 'vitest';
+import { SILENCE_MS, startJob } from '@/workers/client';
 import type { FromWorker } from '@/workers/protocol';
 
 /** A worker that answers what it is told to, as soon as it is asked. */
 class FakeWorker {
   onmessage: ((event: { data: FromWorker<string> }) => void) | null = null;
   onerror: ((event: { message: string }) => void) | null = null;
+  onmessageerror: (() => void) | null = null;
   ended = false;
   asked: unknown;
   constructor(
@@ -13,6 +14,7 @@ class FakeWorker {
     readonly breaks?: string,
   ) {}
   postMessage(request: unknown) {
+    if (request instanceof Error) throw request;
     this.asked = request;
     queueMicrotask(() => {
       for (const data of this.answers) if (!this.ended) this.onmessage?.({ data });
@@ -51,6 +53,39 @@ describe('a job in a worker', () => {
     expect(seen).toEqual([1, 2]);
     expect(worker.asked).toBe('please');
     expect(worker.ended).toBe(true);
+  });
+  test('one that says nothing for a minute does not answer; one that is there may take its time', async () => {
+    vi.useFakeTimers();
+    try {
+      const silent = new FakeWorker([]);
+      const gone = run(silent);
+      await vi.advanceTimersByTimeAsync(SILENCE_MS - 1);
+      expect(silent.ended).toBe(false);
+      await vi.advanceTimersByTimeAsync(1);
+      expect(await gone.outcome).toEqual({ kind: 'died', message: 'the worker does not answer' });
+      const slow = new FakeWorker([{ kind: 'there' }]);
+      const job = run(slow);
+      await vi.advanceTimersByTimeAsync(10 * SILENCE_MS);
+      expect(slow.ended).toBe(false);
+      job.cancel();
+      expect(await job.outcome).toEqual({ kind: 'cancelled' });
+    } finally {
+      vi.useRealTimers();
+    }
+  });
+  test('a request that cannot be sent, and an answer that cannot be read', async () => {
+    const unsent = new FakeWorker([]);
+    const job = startJob<Error, string>(
+      () => unsent as unknown as Worker,
+      new Error('not to be cloned'),
+      {},
+    );
+    expect(await job.outcome).toEqual({ kind: 'died', message: 'not to be cloned' });
+    const garbled = new FakeWorker([]);
+    const other = run(garbled);
+    garbled.onmessageerror?.();
+    expect(await other.outcome).toMatchObject({ kind: 'died' });
+    expect(garbled.ended).toBe(true);
   });
   test('stopped before: cancelled at once, and nothing comes after', async () => {
     const worker = new FakeWorker([{ kind: 'outcome', result: 'late' }]);

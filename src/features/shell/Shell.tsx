@@ -1,11 +1,12 @@
 'use client';
-import { Box, Flex, Skeleton } from '@chakra-ui/react';
-import { usePathname } from 'next/navigation';
-import { Suspense, useCallback, useState, type ReactNode } from 'react';
+import { Box, Flex } from '@chakra-ui/react';
+import { usePathname, useRouter } from 'next/navigation';
+import { Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { useSessionReady } from '@/store/react';
 import { useEver } from '@/ui/fields';
 import { late } from '@/ui/late';
 import { NoticeBar } from '@/ui/notice';
+import { Opening } from '@/ui/Opening';
 import { Banners } from './Banners';
 import { ScreenBoundary } from './ScreenBoundary';
 import { FootStrip, Strip } from './Strip';
@@ -59,6 +60,12 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
 }
 
 function ClosedShell() {
+  const router = useRouter();
+  const place = usePathname();
+  // The start hands over to it wherever something is stored, or an example opens.
+  useEffect(() => {
+    if (place === '/') router.prefetch('/weigh-up');
+  }, [place, router]);
   return (
     <Flex minH="100dvh" aria-busy="true">
       <Box
@@ -69,9 +76,7 @@ function ClosedShell() {
         display={{ base: 'none', md: 'block' }}
       />
       <Box as="main" flex="1" p="6">
-        <h1 style={{ fontSize: 20, fontWeight: 700 }}>Opening the dossier…</h1>
-        <Skeleton height="32px" width="320px" my="6" />
-        <Skeleton height="320px" />
+        <Opening />
       </Box>
     </Flex>
   );

@@ -7,6 +7,7 @@ import { isUntouched } from '@/core/brief';
 import { customOf } from '@/core/units';
 import { BRIEF_KEY, isEmptyDossier } from '@/store/records';
 import { useDossierState, useDossierStore, usePreferences } from '@/store/react';
+import { Opening } from '@/ui/Opening';
 
 const EXAMPLES: readonly {
   readonly name: ExampleName;
@@ -35,8 +36,10 @@ export function StartScreen() {
   useEffect(() => {
     if (empty) return;
     const brief = dossier.briefs[BRIEF_KEY];
-    if (Object.keys(dossier.candidates).length > 0) router.replace('/weigh-up');
-    else router.replace(brief && isUntouched(brief) ? '/brief/guide' : '/brief');
+    // The page stands at its top: no need to lay it out once more for that.
+    const there = { scroll: false };
+    if (Object.keys(dossier.candidates).length > 0) router.replace('/weigh-up', there);
+    else router.replace(brief && isUntouched(brief) ? '/brief/guide' : '/brief', there);
   }, [empty, dossier.candidates, dossier.briefs, router]);
   // An example opens there.
   useEffect(() => router.prefetch('/weigh-up'), [router]);
@@ -46,6 +49,7 @@ export function StartScreen() {
     startBrief(store, currency);
   };
 
+  if (!empty) return <Opening />;
   return (
     <Flex
       direction="column"

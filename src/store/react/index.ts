@@ -1,4 +1,5 @@
 export {
+  beginSession,
   SessionProvider,
   useDossierState,
   useDossierStore,

@@ -68,22 +68,41 @@ const inTime = <T,>(work: Promise<T>): Promise<T> =>
     ),
   ]);
 
-async function openSession({ store, preferences, drafts }: Session): Promise<boolean> {
-  let firstVisit = true;
-  const opening = store.open();
+/** Preferences and typing not stored yet; whether the app was never opened here before. */
+async function readOwn({ store, preferences, drafts }: Session): Promise<boolean> {
   try {
-    const stored = preferencesSchema.safeParse(
-      (await inTime(store.db.preferences.get(PREFERENCES_KEY)))?.value,
+    const [row, typed] = await inTime(
+      Promise.all([store.db.preferences.get(PREFERENCES_KEY), store.db.drafts.toArray()]),
     );
-    if (stored.success) preferences.setState(stored.data);
-    firstVisit = !preferences.getState().visited;
-    for (const draft of await inTime(store.db.drafts.toArray()))
+    for (const draft of typed)
       if (typeof draft.text === 'string') drafts.set(draft.key, draft.text);
+    const stored = preferencesSchema.safeParse(row?.value);
+    if (stored.success) preferences.setState(stored.data);
+    return !preferences.getState().visited;
   } catch {
     // Storage refused: the dossier store says so once it has tried, too.
+    return true;
   }
-  await opening;
-  if (await isKept()) store.setState({ keeping: 'promised' });
+}
+
+/** Called once when the app has never been opened in this browser; what it puts into the store waits until that has been read. */
+type OnFirstVisit = (store: DossierStore, read: Promise<void>) => Promise<void>;
+
+async function openSession(session: Session, onFirstVisit: OnFirstVisit): Promise<Session> {
+  const { store } = session;
+  const read = store.open();
+  void isKept().then((kept) => kept && store.setState({ keeping: 'promised' }));
+  // Only the first dossier of a browser is ever met for the first time.
+  if ((await readOwn(session)) && store.db.name === DB_NAME) {
+    await onFirstVisit(store, read);
+    await read;
+    // The visit counts as made only when what it brought is on disk; nobody waits for that.
+    void inTime(store.settled()).then(
+      () => savePreferences(session, { visited: true }),
+      () => undefined,
+    );
+  }
+  await read;
   // The day's first opening keeps what stands there.
   void isSnapshotDue(store.db, Date.now())
     .then((due) =>
@@ -92,38 +111,34 @@ async function openSession({ store, preferences, drafts }: Session): Promise<boo
         : undefined,
     )
     .catch(() => undefined);
-  // Only the first dossier of a browser is ever met for the first time.
-  return firstVisit && store.db.name === DB_NAME;
+  return session;
 }
+
+/**
+ * Opens the database and reads what is there. Begun as soon as the app's script runs, so that the database answers while the page is
+ * still made ready.
+ */
+export const beginSession = (onFirstVisit: OnFirstVisit): Promise<Session> =>
+  openSession(newSession(), onFirstVisit);
 
 export interface SessionProviderProps {
   readonly children: ReactNode;
-  /** Called once when the app has never been opened in this browser and nothing is stored. */
-  readonly onFirstVisit: (store: DossierStore) => Promise<void>;
+  /** Absent where there is no browser. */
+  readonly begun: Promise<Session> | undefined;
 }
 
-/** Opens the database and gives the rest of the app its session. */
-export function SessionProvider({ children, onFirstVisit }: SessionProviderProps) {
+/** Gives the rest of the app its session once it is open. */
+export function SessionProvider({ children, begun }: SessionProviderProps) {
   const [session, setSession] = useState<Session>();
   useEffect(() => {
-    const made = newSession();
     let stale = false;
-    void openSession(made).then(async (firstVisit) => {
-      if (stale) return;
-      if (firstVisit) {
-        await onFirstVisit(made.store);
-        // The visit counts as made only when what it brought is on disk; nobody waits for that.
-        void inTime(made.store.settled()).then(
-          () => savePreferences(made, { visited: true }),
-          () => undefined,
-        );
-      }
-      if (!stale) setSession(made);
+    void begun?.then((open) => {
+      if (!stale) setSession(open);
     });
     return () => {
       stale = true;
     };
-  }, [onFirstVisit]);
+  }, [begun]);
   return <SessionContext.Provider value={session}>{children}</SessionContext.Provider>;
 }
 

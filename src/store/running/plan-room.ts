@@ -24,8 +24,15 @@ const NOTHING: CurvesState = {
   died: undefined,
 };
 
-/** Workers that share the candidates between them; a core is left for drawing. */
-const WORKERS = 2;
+/** Workers that share the candidates between them: two, and of many cores all but one for drawing; each has a solver of its own in memory. */
+const workersFor = (cores: number): number => Math.min(4, Math.max(2, cores - 1));
+
+/** What the browser says of its machine; old ones say nothing. */
+const coresOf = ({
+  navigator,
+}: {
+  readonly navigator?: { readonly hardwareConcurrency?: number };
+}): number => navigator?.hardwareConcurrency ?? 2;
 
 let state = NOTHING;
 let jobs: readonly { readonly cancel: () => void }[] = [];
@@ -134,8 +141,9 @@ export const planRoom = {
     round += 1;
     const mine = round;
     set({ ...keeping(subjects, ids, known), died: undefined, running: anew.length > 0 });
-    const shares = Array.from({ length: Math.min(WORKERS, anew.length) }, (_, w) =>
-      anew.filter((_c, i) => i % WORKERS === w),
+    const workers = Math.min(workersFor(coresOf(globalThis)), anew.length);
+    const shares = Array.from({ length: workers }, (_, w) =>
+      anew.filter((_c, i) => i % workers === w),
     );
     let open = shares.length;
     jobs = shares.map((share) => {
