@@ -31,14 +31,65 @@ function Bench({ model }: { readonly model: BuildModel }) {
   return (
     <Box>
       <Grid
+        templateAreas={{ base: "'best' 'state' 'parts'", lg: "'best state' 'parts state'" }}
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 420px' }}
+        templateRows={{ lg: 'auto 1fr' }}
         gap="4"
         alignItems="start"
       >
-        <Flex direction="column" gap="4" minW="0" order={{ base: 2, lg: 1 }}>
+        <Box gridArea="best" minW="0">
           <Panel title="The best build for the money">
             <BestBuildPanel model={model} />
           </Panel>
+        </Box>
+        <Flex direction="column" gap="4" gridArea="state" position={{ lg: 'sticky' }} top="12px">
+          <Panel title="Money">
+            <BudgetBar model={model} />
+          </Panel>
+          <Panel title="Before and after">
+            <BeforeAfter model={model} />
+          </Panel>
+          <Panel title="Musts">
+            {model.standingFaults.map((f) => (
+              <Text key={f} color="fail" fontWeight="600">
+                {f}
+              </Text>
+            ))}
+            {entry.built.musts.map((m) => {
+              const was = entry.stock.musts.find((o) => o.key === m.key)?.verdict;
+              return (
+                <MustLine key={m.key} must={m} reader={reader}>
+                  {was && was !== m.verdict && (
+                    <Text as="span" color="fg.muted">
+                      {' '}
+                      (was: {VERDICT_SIGNS[was].words})
+                    </Text>
+                  )}
+                </MustLine>
+              );
+            })}
+            {entry.built.musts.length === 0 && (
+              <Text color="fg.muted">No must is switched on in the brief.</Text>
+            )}
+          </Panel>
+          {entry.built.cautions.length > 0 && (
+            <Panel
+              title="Cautions"
+              aside={
+                <Text fontSize="xs" color="fg.muted">
+                  {formatNumber(entry.built.cautions.length)}
+                </Text>
+              }
+            >
+              <CautionList cautions={entry.built.cautions} reader={reader} />
+              <Text fontSize="xs" color="fg.muted" mt="1">
+                Jugator is no approval: local law, the maker’s manual, the insurer and a qualified
+                workshop decide.
+              </Text>
+            </Panel>
+          )}
+        </Flex>
+        <Box gridArea="parts" minW="0">
           <Panel
             title="Parts that fit this class"
             aside={
@@ -97,60 +148,7 @@ function Bench({ model }: { readonly model: BuildModel }) {
               </Box>
             ))}
           </Panel>
-        </Flex>
-        <Flex
-          direction="column"
-          gap="4"
-          order={{ base: 1, lg: 2 }}
-          position={{ lg: 'sticky' }}
-          top="12px"
-        >
-          <Panel title="Money">
-            <BudgetBar model={model} />
-          </Panel>
-          <Panel title="Before and after">
-            <BeforeAfter model={model} />
-          </Panel>
-          <Panel title="Musts">
-            {model.standingFaults.map((f) => (
-              <Text key={f} color="fail" fontWeight="600">
-                {f}
-              </Text>
-            ))}
-            {entry.built.musts.map((m) => {
-              const was = entry.stock.musts.find((o) => o.key === m.key)?.verdict;
-              return (
-                <MustLine key={m.key} must={m} reader={reader}>
-                  {was && was !== m.verdict && (
-                    <Text as="span" color="fg.muted">
-                      {' '}
-                      (was: {VERDICT_SIGNS[was].words})
-                    </Text>
-                  )}
-                </MustLine>
-              );
-            })}
-            {entry.built.musts.length === 0 && (
-              <Text color="fg.muted">No must is switched on in the brief.</Text>
-            )}
-          </Panel>
-          {entry.built.cautions.length > 0 && (
-            <Panel
-              title="Cautions"
-              aside={
-                <Text fontSize="xs" color="fg.muted">
-                  {formatNumber(entry.built.cautions.length)}
-                </Text>
-              }
-            >
-              <CautionList cautions={entry.built.cautions} reader={reader} />
-              <Text fontSize="xs" color="fg.muted" mt="1">
-                Jugator is no approval: local law, the maker’s manual, the insurer and a qualified
-                workshop decide.
-              </Text>
-            </Panel>
-          )}
-        </Flex>
+        </Box>
       </Grid>
     </Box>
   );

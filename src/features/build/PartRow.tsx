@@ -7,6 +7,9 @@ import type { Part } from '@/core/part';
 import { formatNumber, formatQuoted, partFacts } from '@/ui/messages';
 import type { BuildModel } from './use-build';
 
+/** Larger where it is tapped. */
+const SIZE = { base: 'sm', md: 'xs' } as const;
+
 /** One part of the catalogue: what it costs, weighs and does, and the reason when it cannot be fitted. */
 export function PartRow({ part, model }: { readonly part: Part; readonly model: BuildModel }) {
   const { reader, standing, refusal } = model;
@@ -23,9 +26,9 @@ export function PartRow({ part, model }: { readonly part: Part; readonly model: 
       px="2"
       mx="-2"
     >
-      <Flex align="center" gap="3">
+      <Flex align="center" columnGap="3" rowGap="1.5" wrap={{ base: 'wrap', md: 'nowrap' }}>
         <Button
-          size="xs"
+          size={SIZE}
           minW="84px"
           variant={on ? 'solid' : 'outline'}
           bg={on ? 'accent' : 'bg.panel'}
@@ -45,16 +48,21 @@ export function PartRow({ part, model }: { readonly part: Part; readonly model: 
             </>
           )}
         </Button>
-        <Box flex="1" minW="0" lineHeight="1.3">
+        <Box
+          flex={{ base: '1 0 100%', md: '1' }}
+          order={{ base: -1, md: 0 }}
+          minW="0"
+          lineHeight="1.3"
+        >
           <Text fontWeight={on ? '700' : '500'}>{part.name}</Text>
           <Text fontSize="xs" color="fg.muted">
             {facts.join(' · ')}
             {part.note ? `. ${part.note}` : ''}
           </Text>
         </Box>
-        <Flex gap="0" flexShrink={0}>
+        <Flex gap={{ base: '1', md: '0' }} flexShrink={0}>
           <IconButton
-            size="xs"
+            size={SIZE}
             variant={wish === 'pinned' ? 'solid' : 'ghost'}
             aria-pressed={wish === 'pinned'}
             aria-label={`Always plan ${part.name}`}
@@ -64,7 +72,7 @@ export function PartRow({ part, model }: { readonly part: Part; readonly model: 
             <Pin size={14} />
           </IconButton>
           <IconButton
-            size="xs"
+            size={SIZE}
             variant={wish === 'banned' ? 'solid' : 'ghost'}
             aria-pressed={wish === 'banned'}
             aria-label={`Never plan ${part.name}`}
@@ -75,7 +83,7 @@ export function PartRow({ part, model }: { readonly part: Part; readonly model: 
           </IconButton>
           <IconButton
             asChild
-            size="xs"
+            size={SIZE}
             variant="ghost"
             aria-label={`Edit ${part.name}`}
             title="edit it in the catalogue"
@@ -85,7 +93,7 @@ export function PartRow({ part, model }: { readonly part: Part; readonly model: 
             </Link>
           </IconButton>
         </Flex>
-        <Box textAlign="right" whiteSpace="nowrap">
+        <Box textAlign="right" whiteSpace="nowrap" ml="auto">
           <Text fontWeight="700">
             {own.kind === 'nominal' ? 'about ' : ''}
             {own.kind === 'no-rate' ? '?' : formatNumber(own.amount)}{' '}
