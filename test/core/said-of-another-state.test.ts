@@ -58,3 +58,34 @@ describe('a word in a bracket with a number of its own is said of that number', 
     ]);
   });
 });
+
+/** How sheets in Europe tell both states of one machine; common practice, no source. */
+describe('what it has restricted and what it has in full', () => {
+  test.each([
+    'Power 35 kW (A2 restricted) / 52 kW full',
+    'Leistung: 35 kW (A2) / 52 kW',
+    'Puissance 35 kW (bridage A2) / 52 kW',
+    'Potenza 35 kW (depotenziata A2), 52 kW versione piena',
+    'Potencia: 35 kW (limitada A2) / 52 kW (libre)',
+  ])('%s', (text) => {
+    const found = (readText(text).machines[0]?.proposals ?? []).flatMap((p) =>
+      p.kind === 'figure' ? [`${p.key} ${p.amount}`] : [],
+    );
+    expect(found).toEqual(['power 35', 'unrestrictedPower 52']);
+  });
+});
+
+/** How markets are told; common practice, no source. */
+describe('the least that any is asked for', () => {
+  test.each(['Used prices start at £4,200', 'Gebraucht ab 4.500 €', 'Usato da 4.500 euro'])(
+    '%s is not taken unasked',
+    (text) => {
+      const [found] = readText(text).machines[0]?.proposals ?? [];
+      expect(found).toMatchObject({ key: 'usedPrice', ticked: false });
+    },
+  );
+  test('what one used machine is asked for is', () => {
+    const [found] = readText('Used, asking £4,200').machines[0]?.proposals ?? [];
+    expect(found).toMatchObject({ key: 'price', amount: 4200, ticked: true });
+  });
+});

@@ -89,9 +89,9 @@ export interface PassedOver {
   readonly as: FigureProposal | undefined;
 }
 
-/** "about" is soft; a guess, a question or what others say is not. */
+/** "about" is soft; a guess, a question, what others say or what the cheapest costs is not. */
 const HEARSAY =
-  /guess|should|ought|think|reckon|maybe|perhaps|said|apparently|supposedly|doubt|believe|memory|glaube|vielleicht|crois|peut|creo|credo|forse|rumou?r|reportedly|people say|told|read somewhere|heard|allegedly|remember|mistaken|\?/iu;
+  /from$|start|(?:^| )(?:ab|dès|à partir de|a partire da|da|desde|vanaf|från|fra|od)$|guess|should|ought|think|reckon|maybe|perhaps|said|apparently|supposedly|doubt|believe|memory|glaube|vielleicht|crois|peut|creo|credo|forse|rumou?r|reportedly|people say|told|read somewhere|heard|allegedly|remember|mistaken|\?/iu;
 
 /** Doubts that change a figure by more than its usual spread: the rider has to look first. */
 export const isGrave = (doubt: Doubt, key: string): boolean =>

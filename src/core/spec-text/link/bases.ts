@@ -50,6 +50,10 @@ function inOrder(
 const LOW_IN_HEAD =
   /\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: ?\/ ?\p{L}+)?\)\s?[:=|]?\s*$/iu;
 
+/** "33.5 in. (lowest)", "830/850 mm (low/high)", "(niedrig/hoch)": said of the number before its bracket, or of the first of two. */
+const LOW_BEHIND =
+  /^(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?(?:\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))?(?: ?[/-] ?\p{L}+(?: \p{L}+)?)?\)|[/-] ?\d[\d.,]*(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))? ?[/-] ?\p{L}+(?: \p{L}+)?\))/iu;
+
 /** Farthest that a basis word may stand, in points of {@link cost}. */
 const FARTHEST = 4.2;
 
@@ -153,7 +157,11 @@ export function basesOf(
   return inOrder(text, figures, shared(text, figures, found)).map((basis, i) => {
     const own = figures[i];
     if (own && isOverDistance(text, own)) return 'own-fills';
-    if (own?.key === 'seatHeight' && LOW_IN_HEAD.test(text.slice(0, own.from))) return 'low-seat';
+    if (
+      own?.key === 'seatHeight' &&
+      (LOW_IN_HEAD.test(text.slice(0, own.from)) || LOW_BEHIND.test(text.slice(own.to)))
+    )
+      return 'low-seat';
     return fuelBasis(text, figures, i, basis);
   });
 }

@@ -23,6 +23,8 @@ import {
   NEXT_ONE,
   isOfLetters,
   NOT,
+  NOT_ABROAD,
+  OF_WHICH,
   OF_OTHER_VERSION,
   PACKED,
   PROMISED,
@@ -261,9 +263,15 @@ export function blockedIn(
     } else if (q.changed !== undefined) {
       if ((q.changed === 'is-new') !== isMoney(q) && !(isPower(q) && RESTRICTS.test(text)))
         found.set(i, 'changed');
-    } else if (isFirstCheck(text, q) || isBeforeThenEvery(text, q)) found.set(i, 'changed');
+    } else if (
+      isFirstCheck(text, q) ||
+      isBeforeThenEvery(text, q) ||
+      OF_WHICH.test(text.slice(q.to, q.to + 60))
+    )
+      found.set(i, 'changed');
     else if (
       NOT.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
+      NOT_ABROAD.test(text.slice(Math.max(0, q.from - 34), q.from)) ||
       (hoped && PROMISED.test(text.slice(Math.max(0, q.from - 34), q.from))) ||
       (spare && SPARE.test(text.slice(Math.max(0, q.from - 48), q.from))) ||
       (would && WOULD_BE.test(text.slice(Math.max(0, q.from - 34), q.from))) ||

@@ -7,13 +7,17 @@ const RESTRICTED_TO =
   /^[\s,(]{0,3}(?:but |and )?(?:now |currently )?(?:(?:restricted|limited|detuned|choked) (?:down )?to|auf \d{2}(?:[.,]\d)? ?kW gedrosselt|gedrosselt auf|bridée? à|limitad[ao] a|(?:libres? )?(?:y )?se (?:limita|puede limitar) a|depotenziat[ao] a)(?![\p{L}\d])/iu;
 const DERESTRICTED_TO =
   /(?:de-?restrict(?:ed|able|s)? to|unrestricted|open(?:ed)? up to|entdrosselbar auf|offen|débridable à)\s*$/iu;
+/** "35 kW (A2) / 52 kW", "35 kW (bridage A2), 52 kW": the second is what it has when nothing holds it back. */
+const BESIDE_A2 =
+  /\([^()\d]{0,18}(?:A2|bridée?|bridage|restricted|gedrosselt|drossel|limitad[ao]|depotenziat[ao]|beperkt)[^()\d]{0,14}\) ?(?:\/|,|;|or|oder|ou|of|o)\s?$/iu;
 export const isPower = ({ unit }: Quantity): boolean =>
   unit === 'hp' || unit === 'PS' || unit === 'kW';
 
 /** "61 hp restricted to 35 kW": what it had before, or may have again. */
 export const isUnrestricted = (s: SentenceWords, q: Quantity): boolean =>
   RESTRICTED_TO.test(s.text.slice(q.to, q.to + 40)) ||
-  DERESTRICTED_TO.test(s.text.slice(Math.max(0, q.from - 24), q.from));
+  DERESTRICTED_TO.test(s.text.slice(Math.max(0, q.from - 24), q.from)) ||
+  BESIDE_A2.test(s.text.slice(Math.max(0, q.from - 44), q.from));
 
 /** "The A2 kit drops it from 70 kW to 35 kW". */
 export function isDroppedFrom(s: SentenceWords, index: number): boolean {

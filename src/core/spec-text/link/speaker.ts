@@ -52,11 +52,17 @@ export const askedIn = (text: string, q: Quantity): string | undefined =>
 const HEDGE_BEHIND =
   /^[^,;.\d]{0,14}?(?<!\p{L})(almost|nearly|or so|give or take|i think|i guess|i believe|if i remember|or thereabouts|maybe|glaube ich|je crois|creo|credo)(?!\p{L})/iu;
 
+/** "Used from £4,200", "used prices start at £4,200", "gebraucht ab 4.500 €": the least that any is asked for. */
+const LEAST_ASKED =
+  /(?<!\p{L})((?:used|second[- ]?hand|private(?:ly)?|gebraucht(?:e|preise)?|occasions?|d['’]occasion|usat[oaie]|de segunda mano|tweedehands|begagnad|brugt|brukt|używane)(?: (?:ones|prices?|examples|bikes|preise|prix|prezzi))?(?: (?:are|is|go|sell))? ?(?:start(?:s|ing)?(?: at| from)?|from|ab|à partir de|dès|a partire da|da|desde|vanaf|från|fra|od))[ £€$]{0,3}$/iu;
+
 export function hedgeBefore(
   text: string,
   q: Quantity,
   mentions: readonly Mention[],
 ): string | undefined {
+  const least = LEAST_ASKED.exec(text.slice(Math.max(0, q.from - 48), q.from))?.[1];
+  if (least !== undefined) return least;
   const hedge = mentions.findLast(
     (m) =>
       m.to <= q.from &&

@@ -149,7 +149,7 @@ export const ENGLISH: Vocabulary = {
     paid: 'paid|i paid|bought for',
     list: 'plus on the road charges|plus on the road costs|plus on the road|plus otr|plus otr charges|plus on roads|plus on road costs|before on road costs|before on the road costs|plus freight|plus dealer fees|before taxes|plus taxes|list|msrp|rrp|srp|new',
     'low-seat':
-      'low seat|low option|lower option|low setting|low position|lowest setting|lowest position|lower position|lower setting|lowest of two|lowest of three|low version|lowered|low suspension|low model|low saddle|lowered version',
+      'low seat|in the lowest|in its lowest|at its lowest|in lowest|low option|lower option|low setting|low position|lowest setting|lowest position|lower position|lower setting|lowest of two|lowest of three|low version|lowered|low suspension|low model|low saddle|lowered version',
     'standard-seat': 'standard seat|standard version',
     'own-fills':
       'own fills|my fills|logged|over my fills|i get more like|i m getting|im getting|i ve averaged|ive averaged|we averaged|i averaged',

@@ -1,0 +1,68 @@
+import { describe, expect, test } from 'vitest';
+import { readText } from '@/core/spec-text';
+
+const proposals = (text: string) => readText(text).machines[0]?.proposals ?? [];
+const told = (text: string) =>
+  proposals(text).flatMap((p) => (p.kind === 'figure' ? [`${p.key} ${p.amount} ${p.basis}`] : []));
+
+/** How riders correct what others write; common usage, no source. */
+describe('what a sentence says the machine has not, or no longer', () => {
+  test.each([
+    ['der Tank fasst auch keine 20 Liter mehr sondern 16,5', 'tank 20'],
+    ['Il serbatoio non è da 21 litri come scrivono tutti', 'tank 21'],
+    ['El depósito ya no es de 19 litros, ahora son 16', 'tank 19'],
+    ['Pas de 100 ch ici', 'power 100'],
+    ['weegt geen 200 kilo, eerder 212 rijklaar', 'mass 200'],
+    ['Nie waży 190 kg, tylko 204 kg z paliwem', 'mass 190'],
+    ['Elle ne pèse pas 200 kg comme annoncé mais 213 kg pleins faits', 'mass 200'],
+    ['The tank no longer holds 20 litres but 16.5', 'tank 20'],
+    ['Kerb weight is nowhere near 180 kg: 197 on our scales, full.', 'mass 180'],
+  ])('%s', (text, denied) => {
+    expect(told(text).filter((t) => t.startsWith(`${denied} `))).toEqual([]);
+  });
+  test('what stands in its place is offered', () => {
+    expect(told('Nie waży 190 kg, tylko 204 kg z paliwem')).toEqual(['mass 204 ready']);
+    expect(told('Il serbatoio non è da 21 litri, ne entrano 18,5. Altezza sella 860 mm')).toEqual([
+      'tank 18.5 stated',
+      'seatHeight 860 standard-seat',
+    ]);
+  });
+  test('“plus de 300 km” and “keine” of something else deny no figure', () => {
+    expect(told('Autonomie plus de 300 km')).toEqual(['statedRange 300 stated']);
+    expect(told('Keine Kratzer, Tank 20 Liter')).toEqual(['tank 20 stated']);
+  });
+});
+
+describe('a weight of which some is not the maker’s', () => {
+  test.each([
+    '206 kg tous pleins faits, dont 14 kg de protections que j’ai ajoutées',
+    'Gewicht 221 kg vollgetankt, davon 12 kg Koffer und Träger',
+  ])('%s', (text) => {
+    expect(told(text)).toEqual([]);
+  });
+  test('what of it is fuel belongs to it', () => {
+    expect(told('Peso 204 kg in ordine di marcia, di cui 16 kg di benzina')).toEqual([
+      'mass 204 ready-90',
+    ]);
+  });
+});
+
+/** Swedish registers weigh a machine with a rider of 75 kg, riders use the same word without (from memory): it is asked. */
+test('tjänstevikt is not taken for the ready mass unasked', () => {
+  expect(proposals('Tjänstevikt 281 kg')).toMatchObject([
+    { key: 'mass', amount: 281, basis: 'ready', doubts: [{ code: 'basis-unsaid' }] },
+  ]);
+});
+
+/** How sheets name the lower of two settings; common practice, no source. */
+describe('the lower of two settings is not the standard seat', () => {
+  test.each([
+    ['Seat: 830 mm in the lowest of three positions', 'seatHeight 830 low-seat'],
+    ['Seat height: 830/850 mm (low/high)', 'seatHeight 830 low-seat'],
+    ['Sitzhöhe 830/850 mm (niedrig/hoch)', 'seatHeight 830 low-seat'],
+    ['Seat: 33.5 in. (lowest), 34.3 in. (highest)', 'seatHeight 33.5 low-seat'],
+    ['lowest seat in its class at 790 mm', 'seatHeight 790 standard-seat'],
+  ])('%s', (text, found) => {
+    expect(told(text)).toEqual([found]);
+  });
+});
