@@ -66,3 +66,25 @@ describe('the lower of two settings is not the standard seat', () => {
     expect(told(text)).toEqual([found]);
   });
 });
+
+/** How sellers speak of what somebody else holds it worth; common practice, no source. */
+describe('what a machine is valued or insured at is not what it costs', () => {
+  test.each([
+    ['A vendre, 7 900 € (cote officielle 8 200 €)', 7900],
+    ['Insured for £6,500, asking £5,800.', 5800],
+    ['Zeitwert 6.500 €, VB 5.900 €', 5900],
+    ['trade-in offer was $4,200, I want $5,000', 5000],
+    ['Côté prix : 7 900 €', 7900],
+  ])('%s', (text, amount) => {
+    expect(
+      proposals(text).flatMap((p) => (p.kind === 'figure' && p.key === 'price' ? [p.amount] : [])),
+    ).toEqual([amount]);
+  });
+});
+
+test('“wet, 90 %” behind a mass is in running order', () => {
+  expect(told('Mass: 178 kg (dry) / 192 kg (wet, 90 %)')).toEqual([
+    'mass 178 dry',
+    'mass 192 ready-90',
+  ]);
+});

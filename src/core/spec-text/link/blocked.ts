@@ -34,6 +34,7 @@ import {
   SPARE,
   TAXED,
   TAXED_BY,
+  VALUED_AT,
   UNREAL,
   WANTED,
   WAS_OLD,
@@ -202,6 +203,8 @@ export function blockedIn(
     // "It costs £2,600 less", than another.
     if (isMoney(q) && LESS.test(text.slice(q.to, q.to + 24))) found.set(i, 'changed');
     if (isMoney(q) && isSumWhenNew(text, q, quantities)) found.set(i, 'changed');
+    if (isMoney(q) && VALUED_AT.test(text.slice(Math.max(0, q.from - 32), q.from)))
+      found.set(i, 'noise');
     if (
       isMoney(q) &&
       (FOR_WORK.test(text.slice(q.to, q.to + 40)) ||

@@ -10,6 +10,11 @@ const NINETY = new RegExp(
   `${FUEL}[^.;\\d]{0,16}${PERCENT_90}|${PERCENT_90}[^.;\\d]{0,16}${FUEL}`,
   'iu',
 );
+/** "192 kg (wet, 90 %)". */
+const WET_AND_90 = new RegExp(
+  String.raw`^ ?\(?(?:wet|nass|ready|fuell?ed|vollgetankt|betankt)[, ]{1,2}(?:at |zu )?${PERCENT_90}`,
+  'iu',
+);
 /** "90 % fuel 174 kg": of the mass behind it. */
 const LEADS_ON = new RegExp(String.raw`${PERCENT_90}(?: \p{L}+){1,3} ?[:=]? ?$`, 'iu');
 /** "Wet, no gas". */
@@ -48,7 +53,7 @@ export function fuelBasis(
 ): Basis | undefined {
   if (basis === 'dry') return basis;
   const words = wordsAbout(text, figures, i);
-  if (words.some((w) => NINETY.test(w))) return 'ready-90';
+  if (words.some((w) => NINETY.test(w) || WET_AND_90.test(w))) return 'ready-90';
   return words.some((w) => EMPTY.test(w)) ? 'dry' : basis;
 }
 

@@ -97,6 +97,10 @@ export const NOT_ABROAD =
 export const OF_WHICH =
   /^[^\d.;:]{0,28}(?:,|\()? ?(?<!\p{L})(?:dont|di cui|de los cuales|de los que|davon|waarvan|varav|hvorav|heraf|z czego|z toho|dos quais)(?!\p{L})[^\d.;:]{0,8}\d+(?:[.,]\d+)? ?(?:kg|kilos?|lbs?)(?!\p{L})(?! (?:di |de |d['’]|van )?(?:benzina|carburante|essence|carburant|sprit|benzin|kraftstoff|gasolina|combustible|brandstof|benzine|bränsle|drivstoff|brændstof|paliw|paliv))/iu;
 
+/** "(cote 8 200 €)", "book value 5,900", "insured for 6,500": what somebody else holds it worth. */
+export const VALUED_AT =
+  /(?<!\p{L})(?:cot[ée]e?(?: \p{L}{2,12})?(?: à)?|book value|guide (?:price|value)|market value|trade[- ]?in(?: value| price| offer)?|insured (?:for|at|value)|insurance value|agreed value|versichert(?: mit| auf)?|zeitwert|quotazione|valutat[oa]|tasad[oa](?: en)?|dagwaarde|taxatie(?:waarde)?)(?: (?:is|of|von|di|de|was))? ?:? ?[£€$]? ?$/iu;
+
 /** "Puissance fiscale 6 CV", "6 CV fiscaux": what it is taxed by. */
 export const TAXED_BY =
   /(?:puissance (?:fiscale|administrative)|potencia fiscal|potenza fiscale|caballos fiscales|cavalli fiscali)[ :]*(?:de |di )?$/iu;
