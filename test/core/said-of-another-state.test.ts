@@ -89,3 +89,22 @@ describe('the least that any is asked for', () => {
     expect(found).toMatchObject({ key: 'price', amount: 4200, ticked: true });
   });
 });
+
+/** How sheets set two years or versions side by side; common practice, no source. */
+describe('two of what a machine has one of', () => {
+  const first = (text: string) => (readText(text).machines[0]?.proposals ?? [])[0];
+  test.each([
+    'Power: 47 hp / 51 hp',
+    'Torque 43 Nm / 46 Nm',
+    'Tank: 17 l / 20 l',
+    'Price: £6,999 / £7,299',
+  ])('%s: which of them is asked', (text) => {
+    expect(first(text)).toMatchObject({ ticked: false, doubts: [{ code: 'which-machine' }] });
+  });
+  test.each(['Power 35 kW / 48 PS', 'Fuel tank: 17 L / 4.5 gal', 'Power 47 hp / 8,600 rpm'])(
+    '%s is one',
+    (text) => {
+      expect(first(text)).toMatchObject({ ticked: true, doubts: [] });
+    },
+  );
+});

@@ -4,6 +4,7 @@ import { assign, type Assigned } from './link/assign';
 import { basesOf } from './link/bases';
 import { asPartlyFilled } from './link/fuel-aboard';
 import { OTHER_END } from './link/ends';
+import { oneOfTwo } from './link/one-of-two';
 import { blockedIn } from './link/blocked';
 import { clockReadings, type ClockReading } from './link/clock';
 import type { SentenceWords, Word } from './link/option';
@@ -210,7 +211,10 @@ function readSentence(
     );
     if (!made || isWeighed(made.key, scanned.line)) return [];
     const limited = asPartlyFilled(asLimit(made, scanned.line), text, wanting, n);
-    const heeded = unlikeAny(s, i, asAsked(limited, s));
+    const heeded = oneOfTwo(unlikeAny(s, i, asAsked(limited, s)), text, q, {
+      next: alone[i + 1],
+      isTaken: assigned[i + 1]?.option !== undefined,
+    });
     return [heeded, ...atBothEnds(heeded, text.slice(q.to, q.to + 48))];
   });
   return {
