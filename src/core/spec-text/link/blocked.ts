@@ -24,6 +24,7 @@ import {
   isOfLetters,
   NOT,
   NOT_ABROAD,
+  isNoneBut,
   OF_WHICH,
   OF_OTHER_VERSION,
   PACKED,
@@ -275,6 +276,7 @@ export function blockedIn(
     else if (
       NOT.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
       NOT_ABROAD.test(text.slice(Math.max(0, q.from - 34), q.from)) ||
+      isNoneBut(text.slice(Math.max(0, q.from - 12), q.from), text.slice(q.to, q.to + 36)) ||
       (hoped && PROMISED.test(text.slice(Math.max(0, q.from - 34), q.from))) ||
       (spare && SPARE.test(text.slice(Math.max(0, q.from - 48), q.from))) ||
       (would && WOULD_BE.test(text.slice(Math.max(0, q.from - 34), q.from))) ||

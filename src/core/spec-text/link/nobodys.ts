@@ -89,9 +89,15 @@ export const SOLD =
 export const NOT =
   /(?:(?<!\p{L})(?:not|no longer(?: (?:holds?|has|weighs|makes|is|costs|takes|does|gets))?|nowhere near|nothing like|far from|anything but|nicht|pas|non|nie|statt(?: der angegebenen)?|rather than|instead of)|n't)\s+(?:the |quite |really |a |i |gli |les |die )?$|(?:(?<!\p{L})[ye]|,) (?:no|não) (?:los |las |os |a )?$/iu;
 
-/** "keine 20 Liter mehr", "non è da 21 litri", "ya no es de 19", "n'est plus de 20", "pas de 100 ch", "nie ma 95 KM", "inte längre 14". */
+/** "keine 20 Liter mehr sondern 16": "keine vier Liter" alone are all but four. */
+const NONE = /(?<!\p{L})(?:kein(?:e[nrm]?|s)?|geen)\s+$/iu;
+const BUT = /^[^.;:]{0,24}?(?<!\p{L})(?:mehr|sondern|meer|maar|eerder)(?!\p{L})/iu;
+export const isNoneBut = (before: string, behind: string): boolean =>
+  NONE.test(before) && BUT.test(behind);
+
+/** "non è da 21 litri", "ya no es de 19", "n'est plus de 20", "pas de 100 ch", "nie ma 95 KM", "inte längre 14". */
 export const NOT_ABROAD =
-  /(?<!\p{L})(?:kein(?:e[nrm]?|s)?|nicht (?:mehr|die|ganz|länger)|non (?:(?:è|sono|ha|pesa|fa|sta|consuma|tiene|ne ha)(?: più)?|più)(?: (?:da|di|i|a))?|(?:ya )?no (?:es|son|tiene|pesa|lleva|da|consume|mide|hace|está)(?: (?:de|a|los|en))?|(?:já )?não (?:é|são|tem|pesa|faz|gasta)(?: (?:de|a|os))?|n(?:e |['’])(?:est|sont|fait|pèse|a|consomme|mesure|tient)(?: plus| pas)(?: (?:de|à|les|que))?|pas (?:de|à|tout à fait)|geen|niet (?:meer|langer)|(?:inte|ikke|ej)(?: (?:længere|längre|lenger|mer))?|nie (?:ma|waży|jest|pali|wchodzi)(?: już)?|nemá|neváží|není(?: to)?)\s+$/iu;
+  /(?<!\p{L})(?:nicht (?:mehr|die|ganz|länger)|non (?:(?:è|sono|ha|pesa|fa|sta|consuma|tiene|ne ha)(?: più)?|più)(?: (?:da|di|i|a))?|(?:ya )?no (?:es|son|tiene|pesa|lleva|da|consume|mide|hace|está)(?: (?:de|a|los|en))?|(?:já )?não (?:é|são|tem|pesa|faz|gasta)(?: (?:de|a|os))?|n(?:e |['’])(?:est|sont|fait|pèse|a|consomme|mesure|tient)(?: plus| pas)(?: (?:de|à|les|que))?|pas (?:de|à|tout à fait)|niet (?:meer|langer)|(?:inte|ikke|ej)(?: (?:længere|längre|lenger|mer))?|nie (?:ma|waży|jest|pali|wchodzi)(?: już)?|nemá|neváží|není(?: to)?)\s+$/iu;
 
 /** "206 kg tous pleins faits, dont 14 kg de protections", "221 kg, davon 12 kg Koffer": not as it came. */
 export const OF_WHICH =
