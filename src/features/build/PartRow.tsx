@@ -93,7 +93,7 @@ export function PartRow({ part, model }: { readonly part: Part; readonly model: 
             </Link>
           </IconButton>
         </Flex>
-        <Box textAlign="right" whiteSpace="nowrap" ml="auto">
+        <Box textAlign="right" whiteSpace="nowrap" ml="auto" minW={{ md: '84px' }}>
           <Text fontWeight="700">
             {own.kind === 'nominal' ? 'about ' : ''}
             {own.kind === 'no-rate' ? '?' : formatNumber(own.amount)}{' '}
