@@ -88,3 +88,34 @@ test('“wet, 90 %” behind a mass is in running order', () => {
     'mass 192 ready-90',
   ]);
 });
+
+/** How riders speak of versions that they have not, and sellers of what it was to cost; common usage, no source. */
+describe('what is to be had as well, or was so once', () => {
+  test.each([
+    ['Wer 20 Liter Tank will, muss die Rallye nehmen; die normale hat 14.', 'tank 20'],
+    ['Elle existe aussi en 20 litres, la mienne a le 14.', 'tank 20'],
+    ['Mit 48 PS gibt es sie auch, meine ist die mit 70.', 'power 48'],
+    ['Esiste anche con 48 CV per patente A2, questa è la piena da 73.', 'power 48'],
+    ['También hay una versión de 35 kW, la mía tiene 52.', 'power 35'],
+    ['Ook leverbaar met 35 kW, deze is de volle 52 kW.', 'power 35'],
+    ['Tiene el depósito grande de 20 litros, el de serie era de 13.', 'tank 20'],
+    ['Vendue avec le réservoir de 20 L (origine 14 L fourni).', 'tank 20'],
+    ['Range 250 miles on the 5.3 gal. tank option', 'statedRange 250'],
+    ['Prix baissé : 6 900 € → 6 200 €', 'price 6900'],
+  ])('%s', (text, other) => {
+    expect(told(text).filter((t) => t.startsWith(`${other} `))).toEqual([]);
+  });
+  test('what stands in its place is offered', () => {
+    expect(told('Prix baissé : 6 900 € → 6 200 €')).toEqual(['price 6200 list']);
+    expect(told('Vendue avec le réservoir de 20 L (origine 14 L fourni).')).toEqual([
+      'tank 14 stated',
+    ]);
+    expect(told('Range 250 miles with the 5.3 gal tank')[0]).toBe('statedRange 250 stated');
+  });
+});
+
+test('what “they reckon” is hearsay', () => {
+  expect(proposals('They reckon 300 km per tank')).toMatchObject([
+    { key: 'statedRange', ticked: false, doubts: [{ code: 'hedged' }] },
+  ]);
+});

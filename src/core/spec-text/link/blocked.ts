@@ -22,11 +22,9 @@ import {
   MODIFIED,
   NEXT_ONE,
   isOfLetters,
-  NOT,
-  NOT_ABROAD,
-  isNoneBut,
+  isNobodys,
+  BEFORE_ARROW,
   OF_WHICH,
-  OF_OTHER_VERSION,
   PACKED,
   PROMISED,
   RIDER_WEIGHS,
@@ -38,9 +36,7 @@ import {
   VALUED_AT,
   UNREAL,
   WANTED,
-  WAS_OLD,
   WHICH_SERVICE,
-  WIDTH_OF,
   WOULD_BE,
 } from './nobodys';
 import { isWeighedWith } from './fuel-aboard';
@@ -274,18 +270,14 @@ export function blockedIn(
     )
       found.set(i, 'changed');
     else if (
-      NOT.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
-      NOT_ABROAD.test(text.slice(Math.max(0, q.from - 34), q.from)) ||
-      isNoneBut(text.slice(Math.max(0, q.from - 12), q.from), text.slice(q.to, q.to + 36)) ||
+      isNobodys(text, q) ||
       (hoped && PROMISED.test(text.slice(Math.max(0, q.from - 34), q.from))) ||
       (spare && SPARE.test(text.slice(Math.max(0, q.from - 48), q.from))) ||
       (would && WOULD_BE.test(text.slice(Math.max(0, q.from - 34), q.from))) ||
       (isLengthOrBare(q) &&
         /^\s*["”]?\s*(?:wide|across|in width)(?!\p{L})/iu.test(text.slice(q.to, q.to + 12))) ||
-      WAS_OLD.test(text.slice(q.to, q.to + 40)) ||
-      OF_OTHER_VERSION.test(text.slice(q.to, q.to + 60)) ||
-      isOfLetters(text.slice(Math.max(0, q.from - 70), q.from), own) ||
-      WIDTH_OF.test(text.slice(Math.max(0, q.from - 44), q.from))
+      (isMoney(q) && BEFORE_ARROW.test(text.slice(q.to, q.to + 16))) ||
+      isOfLetters(text.slice(Math.max(0, q.from - 70), q.from), own)
     )
       found.set(i, 'other-machine');
     else if (ofAnother(i) || asks || wanted || scopes.some(([a, b]) => q.from >= a && q.from < b))

@@ -1,11 +1,11 @@
 import type { Quantity } from '../lattice/quantity';
 
 const STOCK_BEFORE =
-  /(?<!\p{L})(?:stock|standard|std|originally|original|factory|(?:came|comes|delivered) with|serie|d'origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at))?\s*[:(]?\s*$|\((?:it |they )?(?:was|were|vorher|avant|prima|antes|voorheen) (?:an? )?$/iu;
+  /(?<!\p{L})(?:stock|standard|std|originally|original|factory|(?:came|comes|delivered) with|serie|d['’]origine|\(origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at|era(?: d[ei])?|es de|war|ist|hatte|était(?: de)?))?\s*[:(]?\s*$|\((?:it |they )?(?:was|were|vorher|avant|prima|antes|voorheen) (?:an? )?$/iu;
 const STOCK_BEHIND =
   /^\s*\(?(?:stock|standard|std|as standard|originally|serie)(?=\s*(?:[.,;)!]|$))/iu;
 const NOT_STOCK =
-  /(?<!\p{L})(?:now|fitted|installed|i run|i have|i['’]ve got|mine|my|went|swapped|from|safari|long[- ]range|cut|lowered|bajad[oa]|obniżon\p{L}*|abgesenkt|abgepolstert)(?!\p{L})|\((?:stock|std|serie|standard|original|de serie|d['’]origine|di serie) \d/iu;
+  /(?<!\p{L})(?:now|fitted|installed|i run|i have|i['’]ve got|mine|my|went|swapped|from|safari|long[- ]range|cut|lowered|grande|gros|grand|großen?|bajad[oa]|obniżon\p{L}*|abgesenkt|abgepolstert)(?!\p{L})|\((?:stock|std|serie|standard|original|de serie|d['’]origine|origine|di serie) \d/iu;
 
 /** "Stock 870, I have the 850 low": another seat of the maker's is no part. */
 const IS_LOW = /^ (?:mm )?(?:low|lowered)(?!\p{L})/iu;

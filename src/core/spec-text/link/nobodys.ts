@@ -1,3 +1,5 @@
+import type { Quantity } from '../lattice/quantity';
+
 /** What makes a figure nobody's, or another machine's: the words around it. */
 
 /** "Ich suche was Leichtes: unter 170 kg": what somebody wishes for, and no machine's. */
@@ -61,12 +63,19 @@ export const LITTLE_ONE =
   /(?<!\p{L})the (?:little|smaller|small|bigger|big|other|cheaper) one(?!\p{L})[^.]*?(?=(?<!\p{L})this one(?!\p{L}))/iu;
 
 /** "41 was the old one". */
-export const WAS_OLD =
+const WAS_OLD =
   /^(?: [\p{L}-]+)? (?:was|is|were|being) (?:on |for |in )?(?:the |my )?(?:old|previous|outgoing|older|last|other)(?!\p{L})/iu;
 
 /** "890 mm but that was the rally version". */
-export const OF_OTHER_VERSION =
+const OF_OTHER_VERSION =
   /^,?;? but (?:that|this|it)(?:['’]s| is| was) (?:for |of |on |only )?(?:the )?(?:[\p{L}-]+ ){1,2}(?:version|model|one|edition|trim|variant|spec)(?!\p{L})/iu;
+
+/** "Range 250 miles on the 5.3 gal. tank option": with what costs more. */
+const WITH_OPTION =
+  /^(?: ?(?:miles|mi|km))? (?:on|with|from) (?:the|its|an?) (?:(?:optional|accessory) [^,;]{0,14}tank|[\d.,]{1,5}[ -]?(?:gal(?:lon)?s?\.?|l|lit(?:re|er)s?)[ -](?:tank )?option)(?!\p{L})/iu;
+
+/** "6 900 € → 6 200 €": what stands before the arrow is no more. */
+export const BEFORE_ARROW = /^ ?(?:€|£|\$|eur|euros?)? ?(?:→|->|=>|➜|➔) ?[£€$]? ?\d/iu;
 
 /** "; the S has 210 mm": a version by its letters. */
 const BY_LETTERS =
@@ -78,7 +87,7 @@ export const isOfLetters = (before: string, own: readonly string[]): boolean => 
 };
 
 /** "Overall width (handlebar) 875 mm", "width at the bars": how wide it is, and nobody's height. */
-export const WIDTH_OF =
+const WIDTH_OF =
   /(?<!\p{L})(?:width|breite|largeur|anchura|larghezza|largura|breedte|bredde?|szerokość)(?:,? (?:with|at|across|mit|am|an|über|au|aux|avec|al|en|con|alla|op|aan) [^\d\n,;:|/]{1,22}| ?\([^\d\n)]{1,22}\))? ?[:=]? ?$/iu;
 
 /** "Sold my Wandal 250 (148 kg, 24 hp) and bought a Halvar": up to what came in its place. */
@@ -86,17 +95,17 @@ export const SOLD =
   /(?<!\p{L})(?:sold|traded(?: in)?|got rid of|coming from|came from|verkauft|vendu|venduto|vendí) (?:my|the|an?|meine|ma|la mia|mi) [^.;]*?(?=(?<!\p{L})(?:(?:and|then|to|for) (?:bought|get|got|picked up|took|ordered|now have|have)|and now|(?:und|et|e|y) (?:jetzt|maintenant|ora|ahora))|[.;]|$)/iu;
 
 /** "it's not 145 kg". */
-export const NOT =
+const NOT =
   /(?:(?<!\p{L})(?:not|no longer(?: (?:holds?|has|weighs|makes|is|costs|takes|does|gets))?|nowhere near|nothing like|far from|anything but|nicht|pas|non|nie|statt(?: der angegebenen)?|rather than|instead of)|n't)\s+(?:the |quite |really |a |i |gli |les |die )?$|(?:(?<!\p{L})[ye]|,) (?:no|não) (?:los |las |os |a )?$/iu;
 
 /** "keine 20 Liter mehr sondern 16": "keine vier Liter" alone are all but four. */
 const NONE = /(?<!\p{L})(?:kein(?:e[nrm]?|s)?|geen)\s+$/iu;
 const BUT = /^[^.;:]{0,24}?(?<!\p{L})(?:mehr|sondern|meer|maar|eerder)(?!\p{L})/iu;
-export const isNoneBut = (before: string, behind: string): boolean =>
+const isNoneBut = (before: string, behind: string): boolean =>
   NONE.test(before) && BUT.test(behind);
 
 /** "non è da 21 litri", "ya no es de 19", "n'est plus de 20", "pas de 100 ch", "nie ma 95 KM", "inte längre 14". */
-export const NOT_ABROAD =
+const NOT_ABROAD =
   /(?<!\p{L})(?:nicht (?:mehr|die|ganz|länger)|non (?:(?:è|sono|ha|pesa|fa|sta|consuma|tiene|ne ha)(?: più)?|più)(?: (?:da|di|i|a))?|(?:ya )?no (?:es|son|tiene|pesa|lleva|da|consume|mide|hace|está)(?: (?:de|a|los|en))?|(?:já )?não (?:é|são|tem|pesa|faz|gasta)(?: (?:de|a|os))?|n(?:e |['’])(?:est|sont|fait|pèse|a|consomme|mesure|tient)(?: plus| pas)(?: (?:de|à|les|que))?|pas (?:de|à|tout à fait)|niet (?:meer|langer)|(?:inte|ikke|ej)(?: (?:længere|längre|lenger|mer))?|nie (?:ma|waży|jest|pali|wchodzi)(?: już)?|nemá|neváží|není(?: to)?)\s+$/iu;
 
 /** "206 kg tous pleins faits, dont 14 kg de protections", "221 kg, davon 12 kg Koffer": not as it came. */
@@ -115,3 +124,21 @@ export const TAXED = /^ ?(?:fiscaux|fiscal(?:es)?|fiscali)(?!\p{L})/iu;
 /** "Ich bin 1,72 groß und wiege 80 Kilo": of the one who tells. */
 export const RIDER_WEIGHS =
   /(?<!\p{L})(?:(?:ich )?bin|je (?:mesure|fais)|mido|sono alt[oa]|i['’]?m|i am|ik ben|jag är|jeg er|mam|mierzę|tenho|meço)(?!\p{L})[^.!?;]{0,40}(?<!\p{L})(?:wiege|pèse|peso|weigh|weeg|väger|veier|vejer|ważę) (?:about |around |etwa |rund |ca\.? |environ |unos |circa |ongeveer |około )?$/iu;
+
+/** What stands right before a number, or right behind it, that takes it from this machine, and how far it may reach, characters. */
+const BEFORE_IT: readonly (readonly [RegExp, number])[] = [
+  [NOT, 22],
+  [NOT_ABROAD, 34],
+  [WIDTH_OF, 44],
+];
+const BEHIND_IT: readonly (readonly [RegExp, number])[] = [
+  [WAS_OLD, 40],
+  [OF_OTHER_VERSION, 60],
+  [WITH_OPTION, 48],
+];
+
+/** Whether the words at a number say that it is not so, of another version, or how wide something is. */
+export const isNobodys = (text: string, { from, to }: Pick<Quantity, 'from' | 'to'>): boolean =>
+  BEFORE_IT.some(([words, reach]) => words.test(text.slice(Math.max(0, from - reach), from))) ||
+  BEHIND_IT.some(([words, reach]) => words.test(text.slice(to, to + reach))) ||
+  isNoneBut(text.slice(Math.max(0, from - 12), from), text.slice(to, to + 36));

@@ -245,6 +245,17 @@ const ITALIAN: readonly Cue[] = [
 
 /** "Angenommen", "supposons": a sum is done, and nothing is told. */
 const SUPPOSED: readonly Cue[] = [
+  // "Elle existe aussi en 20 litres", "es gibt sie auch mit 48 PS": other versions are to be had as well.
+  {
+    standing: 'of-another',
+    words:
+      /(?<!\p{L})(?:(?:elle |il )?existe (?:aussi|également)|esiste anche|c['’]è anche (?:una? )?(?:versione|da|con)|también (?:hay|existe|se vende)|ook (?:leverbaar|verkrijgbaar|te koop)|gibt es (?:sie )?auch (?:mit|als|in)|auch (?:mit|als) [^.,;]{0,24} (?:erhältlich|lieferbar|zu haben))(?!\p{L})/iu,
+  },
+  {
+    standing: 'of-another',
+    behind: true,
+    words: /(?<!\p{L})(?:gibt es (?:sie|die|das) auch|existe aussi|ook leverbaar)(?=[,.;]|$)/iu,
+  },
   {
     standing: 'wished',
     words:

@@ -77,7 +77,9 @@ export function standingIn(
   const told = [...mayStandIn(text)].flatMap((cue) =>
     (facts || !cue.factsOnly) && (!cue.asked || asks)
       ? [...text.matchAll(cue.all)].map((m): Span => {
-          const [from, to] = reach(text, cue, m.index, m.index + m[0].length);
+          const [behind, to] = reach(text, cue, m.index, m.index + m[0].length);
+          // "Wer 20 Liter will": the number stands among the words that say so.
+          const from = !cue.behind && /\d/.test(m[0]) ? Math.min(m.index, behind) : behind;
           return {
             from,
             to,
