@@ -3,6 +3,8 @@ import { isUnitId, type UnitId } from '../units';
 import { assign, type Assigned } from './link/assign';
 import { basesOf } from './link/bases';
 import { asPartlyFilled } from './link/fuel-aboard';
+import { asTested } from './link/as-tested';
+import { asInTown } from './link/in-town';
 import { OTHER_END } from './link/ends';
 import { oneOfTwo } from './link/one-of-two';
 import { blockedIn } from './link/blocked';
@@ -33,6 +35,7 @@ import {
   loggedBasis,
   seatOfTwo,
 } from './link/line-bases';
+import { isOfTwoInLine } from './link/nobodys';
 import { placed } from './link/placed';
 import { spokenIn } from './link/spoken-units';
 import { unitTold } from './link/told-beside';
@@ -139,7 +142,9 @@ function readSentence(
     survey.sale,
     survey.owned,
     context.own,
-    (i) => told[i] === 'surely',
+    (i) =>
+      told[i] === 'surely' ||
+      isOfTwoInLine(scanned.line, at + (alone[i]?.from ?? 0), scanned.mentions),
   );
   const s: SentenceWords = {
     text,
@@ -211,7 +216,8 @@ function readSentence(
     );
     if (!made || isWeighed(made.key, scanned.line)) return [];
     const limited = asPartlyFilled(asLimit(made, scanned.line), text, wanting, n);
-    const heeded = oneOfTwo(unlikeAny(s, i, asAsked(limited, s)), text, q, {
+    const seen = asTested(asInTown(limited, text, q), text, q);
+    const heeded = oneOfTwo(unlikeAny(s, i, asAsked(seen, s)), text, q, {
       next: alone[i + 1],
       isTaken: assigned[i + 1]?.option !== undefined,
     });

@@ -65,6 +65,14 @@ const OPENED = /\([^()\d]{0,16}$/u;
 const NUMBER_WITHIN =
   /^(?: (?:weight|mass|is|at|of|mit|von|à|a|di|de))?:? ?(?!(?:19|20)\d\d(?!\d))\d[^()]*\)/iu;
 
+/** "870 mm (850 avec la selle basse)": a number of its own opens the bracket, no conversion of the one before. */
+const OWN_WITHIN =
+  /(?<unit>mm|cm|in\.?|inch(?:es)?|["″]|kg|lbs?|kw|hp|bhp|ps|cv|ch)?\s?\((?:only |but |ca\.? |nur |solo |soit )?\d[\d.,]* ?(?<own>mm|cm|in\.?|inch(?:es)?|["″]|kg|lbs?|kw|hp|bhp|ps|cv|ch)?(?!\p{L})[^()]*$/iu;
+const hasOwnWithin = (upToCue: string): boolean => {
+  const { unit, own } = OWN_WITHIN.exec(upToCue)?.groups ?? { unit: '', own: '-' };
+  return own === undefined || own.toLowerCase() === unit?.toLowerCase();
+};
+
 const DIRECTLY = /^ ?(?:of|at|is|von|mit|de|da|di|a|à|:|=)? ?$/iu;
 
 /** What lies between a basis word and a figure, in points; another figure between costs most. */
@@ -78,6 +86,8 @@ function cost(text: string, m: Mention, f: WantsBasis, all: readonly WantsBasis[
     return FARTHEST + 1;
   // "4.2 l/100 (homologado 3,6)": said of the number within.
   if (!first && OPENED.test(gapText) && NUMBER_WITHIN.test(text.slice(m.to))) return FARTHEST + 1;
+  if (!first && f.to <= text.lastIndexOf('(', m.from) && hasOwnWithin(text.slice(f.from, m.from)))
+    return FARTHEST + 1;
   // "With a low seat of 840 mm": nothing stands nearer.
   if (first && DIRECTLY.test(gapText)) return 0;
   const gap = gapOf(gapText);

@@ -1,11 +1,11 @@
 import type { Quantity } from '../lattice/quantity';
 
 const STOCK_BEFORE =
-  /(?<!\p{L})(?:stock|standard|std|originally|original|factory|(?:came|comes|delivered) with|serie|d['’]origine|\(origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at|era(?: d[ei])?|es de|war|ist|hatte|était(?: de)?))?\s*[:(]?\s*$|\((?:it |they )?(?:was|were|vorher|avant|prima|antes|voorheen) (?:an? )?$/iu;
+  /(?<!\p{L})(?:stock|oem|standard|std|originally|original|factory|(?:came|comes|delivered) with|serie|d['’]origine|\(origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at|era(?: d[ei])?|es de|war|ist|hatte|était(?: de)?))?\s*[:(]?\s*$|\((?:it |they )?(?:was|were|vorher|avant|prima|antes|voorheen) (?:an? )?$/iu;
 const STOCK_BEHIND =
-  /^\s*\(?(?:stock|standard|std|as standard|originally|serie)(?=\s*(?:[.,;)!]|$))/iu;
+  /^\s*\(?(?:stock|oem|standard|std|as standard|originally|serie|serienmäßig|d['’]origine|de série|di serie|de serie)(?=\s*(?:[.,;)!]|$))/iu;
 const NOT_STOCK =
-  /(?<!\p{L})(?:now|fitted|installed|i run|i have|i['’]ve got|mine|my|went|swapped|from|safari|long[- ]range|cut|lowered|grande|gros|grand|großen?|bajad[oa]|obniżon\p{L}*|abgesenkt|abgepolstert)(?!\p{L})|\((?:stock|std|serie|standard|original|de serie|d['’]origine|origine|di serie) \d/iu;
+  /(?<!\p{L})(?:now|fitted|installed|aftermarket|custom|statt|instead of|au lieu de|invece (?:di|dei|che)|en (?:lugar|vez) de|in plaats van|i run|i have|i['’]ve got|mine|my|went|swapped|from|safari|long[- ]range|cut|lowered|grande|gros|grand|großen?|bajad[oa]|obniżon\p{L}*|abgesenkt|abgepolstert)(?!\p{L})|\((?:stock|oem|std|serie|standard|original|de serie|d['’]origine|origine|di serie) \d/iu;
 
 /** "Stock 870, I have the 850 low": another seat of the maker's is no part. */
 const IS_LOW = /^ (?:mm )?(?:low|lowered)(?!\p{L})/iu;
@@ -22,7 +22,7 @@ export const isStock = (text: string, q: Quantity): boolean =>
 /** "clearance now about 250 from 275 stock", "23 L tank fitted (stock 14 L)": where the stock one is named, what it became is none. */
 export function besideStock(text: string, quantities: readonly Quantity[]): readonly number[] {
   if (
-    !/stock|standard|std|origin|serie|factory|(?:came|comes|delivered) with/iu.test(text) ||
+    !/stock|oem|standard|std|origin|serie|factory|(?:came|comes|delivered) with/iu.test(text) ||
     !NOT_STOCK.test(text)
   )
     return [];
@@ -115,6 +115,10 @@ const madeByParts = (text: string, { unit, from, to }: Quantity): boolean => {
         (LOWERED_BY.test(behind) || LOWERED_BEFORE.test(text.slice(Math.max(0, from - 90), from)));
 };
 
+/** "214 kg with racks and bars", "171 kg ready to go with tower, tanks and rack", "221 kg fahrfertig mit Koffern". */
+const WITH_PARTS =
+  /^,? ?\(?(?:(?:all up|on the road|ready to (?:go|ride|rally)|ready|wet|fuell?ed(?: up)?|full|brimmed|now|vollgetankt|fahrfertig|fahrbereit|tous pleins faits|plein fait|avec les pleins|col pieno|con el depósito lleno|rijklaar),? )?(?:with|mit|avec|con|met|incl(?:uding|\.)?|inkl\.?|plus) (?:the |my |its |a |an |both |all |full |den |dem |der |les |le |la |des |un |una |las |los |i )?(?:(?:rally|nav|rear|aux(?:iliary)?|long[- ]range|engine|soft|hard|alu(?:minium)?|side) )?(?:racks?|tower|crash[- ]?bars?|bars|luggage|panniers|boxes|top ?box|bags|guards|skid[- ]?plate|bash[- ]?plate|tanks(?! full)|accessories|extras|all the (?:gear|extras)|gear and|koffer\p{L}*|gepäckträger\p{L}*|sturzbügel\p{L}*|gepäck|schutz\p{L}*|zubehör|valises|sacoches|protections|porte-bagages|sabot|accessoires|borse|valigie|bauletto|paramotore|accessori|maletas|alforjas|defensas|accesorios|koffers|valbeugels)(?=[ ,.;)]|$)(?! on order)/iu;
+
 /** "I've got the 23 litre tank on it", "35 kW kit": of a part. */
 const OWN_TANK =
   /(?<!\p{L})(?:I['’]?ve|I have|I|we['’]?ve|he['’]?s|she['’]?s) (?:got|put|fitted|bought|run|added)? ?(?:the|a|an) (?:big |bigger |larger )?$/iu;
@@ -130,10 +134,7 @@ export const isOfPart = (text: string, q: Quantity): boolean =>
     text.slice(q.to, q.to + 40),
   ) ||
   // "214 kg with racks and bars".
-  (/^(?:kg|lb)$/.test(q.unit ?? '') &&
-    /^,? with (?:the |my |its )?(?:racks?|crash ?bars?|bars|luggage|panniers|boxes|bags|guards|accessories|extras|all the (?:gear|extras))(?: |,|\.|;|$)(?!on order)/iu.test(
-      text.slice(q.to, q.to + 40),
-    )) ||
+  (/^(?:kg|lb)$/.test(q.unit ?? '') && WITH_PARTS.test(text.slice(q.to, q.to + 80))) ||
   // "Fork oil (each leg): 512 cm3".
   (/^(?:cc|ml)$/.test(q.unit ?? '') &&
     /(?<!\p{L})(?:fork oil|gabelöl|huile de fourche|olio forcella|aceite de horquilla)(?!\p{L})[^.;]{0,30}$/iu.test(
@@ -162,7 +163,7 @@ export const IS_ADDED =
 
 /** "£180 for the first, £520 with valves": what a workshop takes. */
 export const FOR_WORK =
-  /^ (?:for|with|incl\w*|when|if)(?: it['’]s)? (?:the |a |an |its )?(?:(?:\d[\d.,]*k? ?(?:km |mile |mi )?|\p{L}+ )(?=service)|)(?:first(?: one| service)?|service|oil|big one|small one|minor|major|annual|check)(?!\p{L})/iu;
+  /^ ?(?:a pop|a time|a go|each time|per (?:service|visit)|pro inspektion|par révision)(?!\p{L})|^ (?:for|with|incl\w*|when|if)(?: it['’]s)? (?:the |a |an |its )?(?:(?:\d[\d.,]*k? ?(?:km |mile |mi )?|\p{L}+ )(?=service)|)(?:first(?: one| service)?|service|oil|big one|small one|minor|major|annual|check)(?!\p{L})/iu;
 
 /** "Every 12,000 a service (about £350)": what it takes, in brackets behind. */
 export const PRICE_OF_WORK =

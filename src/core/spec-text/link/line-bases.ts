@@ -30,11 +30,18 @@ export const asLimit = (made: FigureProposal, line: string): FigureProposal =>
 const ON_A_DYNO = /(?<!\p{L})(?:dyno|rollers|rwhp|whp|at the (?:rear |back )?wheel)(?!\p{L})/iu;
 const NOT_OURS_TO_SAY = /claimed|factory|brochure|maker|they say|official|quoted|crank|on paper/iu;
 
+/** "71 hp (66 hp at the wheel)", "71 PS, am Hinterrad 66": the words are said of the second of two. */
+const SECOND_AT_WHEEL =
+  /\d ?(?:hp|bhp|ps|cv|ch|kw|horses|horsepower)(?!\p{L})[^.;\d]{1,40}\d[\d.,]* ?(?:hp|bhp|ps|cv|ch|kw|horses|horsepower)? ?(?:(?:on|at) )?(?:the |a |\p{L}+['’]s )?(?:dyno|rollers|rwhp|whp|(?:rear |back )?wheel)(?!\p{L})/iu;
+const SAME_IN_KW =
+  /\d ?(?:hp|bhp|ps|cv|ch) ?[(/] ?\d[\d.,]* ?kw|\d ?kw ?[(/] ?\d[\d.,]* ?(?:hp|bhp|ps|cv|ch)/iu;
+
 /** Torque run up on the rollers is the wheel's as power is, in every sentence of the line that does not quote the maker. */
 export const dynoBasis = (line: string, text: string, key: FigureKey): Basis | undefined =>
   (key === 'torque' || key === 'power') &&
   ON_A_DYNO.test(line) &&
   !NOT_OURS_TO_SAY.test(text) &&
+  (SAME_IN_KW.test(text) || !SECOND_AT_WHEEL.test(text)) &&
   !/(?<!\p{L})(?:claimed|factory|maker|brochure)/iu.test(line)
     ? 'wheel'
     : undefined;

@@ -203,6 +203,16 @@ export const MASS_FORMS: readonly Form[] = [
     behind: /^,? (?:full of|brimmed with|with a full load of) (?:fuel|petrol|gas)(?!\p{L})/iu,
     when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
   },
+  // "It's four hundred and ten pounds on the road".
+  {
+    key: 'mass',
+    dimension: 'mass',
+    points: WEIGHTS.byBasis,
+    by: 'unit',
+    before: /(?<!\p{L})(?:it|she|bike|thing)(?:['’]s| is) (?:about |around |only |just |a )?$/iu,
+    behind: /^ (?:on the road|all up|all in|ready to (?:go|ride)|fuell?ed(?: up)?)(?!\p{L})/iu,
+    when: (_, { amounts: [a = 0], unit }) => unit === 'pounds' && a >= 200 && a <= 700,
+  },
   // "Load 182 kg" as a line of a sheet: what it may carry, and to be looked at.
   {
     key: 'payload',

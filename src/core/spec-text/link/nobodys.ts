@@ -1,4 +1,5 @@
 import type { Quantity } from '../lattice/quantity';
+import type { Mention } from '../vocabulary/lexicon';
 
 /** What makes a figure nobody's, or another machine's: the words around it. */
 
@@ -28,7 +29,7 @@ export const NEXT_ONE =
 
 /** "Mods: 6.6 gal tank (stock 4.0), 14T front": what was made of it. */
 export const MODIFIED =
-  /^\s*(?:mods?|modifications|modded|upgrades|umbauten|verbaut|modifs?|modifiche|modificaciones)(?: so far| done)?\s*:/iu;
+  /^\s*(?:my (?:set-?up|build|rig)|mods?|modifications|modded|upgrades|fitted(?: with| extras| parts)?|umbauten|verbaut|modifs?|modifiche|modificaciones)(?: so far| done)?\s*:/iu;
 
 /** "Carry: 0.5 l oil, 2 l fuel, two tubes": what goes into the bags. */
 export const PACKED =
@@ -62,6 +63,10 @@ export const ANOTHERS_THEN_MINE =
 export const LITTLE_ONE =
   /(?<!\p{L})the (?:little|smaller|small|bigger|big|other|cheaper) one(?!\p{L})[^.]*?(?=(?<!\p{L})this one(?!\p{L}))/iu;
 
+/** "The small one (300 cc, 780 mm seat) …; the big one …": which of them is this one is not said. */
+const SMALL_AND_BIG =
+  /(?<!\p{L})the (?:(?:little|smaller|small) one(?!\p{L})(?=[^.]*?\d[^.]*?(?<!\p{L})the (?:bigger|big|larger|large) one(?!\p{L}))|(?:bigger|big|larger|large) one(?!\p{L})(?=[^.]*?\d[^.]*?(?<!\p{L})the (?:little|smaller|small) one(?!\p{L})))/iu;
+
 /** "41 was the old one". */
 const WAS_OLD =
   /^(?: [\p{L}-]+)? (?:was|is|were|being) (?:on |for |in )?(?:the |my )?(?:old|previous|outgoing|older|last|other)(?!\p{L})/iu;
@@ -85,6 +90,39 @@ export const isOfLetters = (before: string, own: readonly string[]): boolean => 
   const [, letters] = BY_LETTERS.exec(before) ?? [];
   return letters !== undefined && !own.includes(letters.toLowerCase());
 };
+
+/** "Base / Rally: seat 860 / 895 mm": two versions named at the head, and the second number of each pair. */
+const TWO_VERSIONS = /^\s*(?:[-*•] ?)?(\p{Lu}[\p{L}\d-]{2,14}) ?\/ ?(\p{Lu}[\p{L}\d-]{2,14}) ?:/u;
+const SIDES_OR_STATES =
+  /^(?:front|rear|fork|shock|dry|wet|kerb|curb|dry|low|high|std|standard|claimed|tested|stock|vorne?|hinten|trocken|voll|avant|arrière|avanti|dietro|del\p{L}*|tras\p{L}*|max|min|city|hwy|highway|town|urban|metric|imperial|usa?|uk|eu)$/iu;
+const isOfSecondVersion = (
+  text: string,
+  from: number,
+  mentions: readonly Pick<Mention, 'from' | 'meanings'>[],
+): boolean => {
+  if (!/\d ?\p{L}{0,4} ?\/ ?[£$€]?$/u.test(text.slice(Math.max(0, from - 12), from))) return false;
+  const [head = '', ...names] = TWO_VERSIONS.exec(text) ?? [];
+  return (
+    names.length > 0 &&
+    !names.some((n) => SIDES_OR_STATES.test(n)) &&
+    !mentions.some(
+      (m) =>
+        m.from < head.length && m.meanings.some((x) => x.kind === 'label' || x.kind === 'basis'),
+    )
+  );
+};
+
+/** Whether a line tells of two machines or versions, and a number at this place is not surely this one's. */
+export const isOfTwoInLine = (
+  line: string,
+  at: number,
+  mentions: readonly Pick<Mention, 'from' | 'meanings'>[],
+): boolean =>
+  isOfSecondVersion(line, at, mentions) || at > (SMALL_AND_BIG.exec(line)?.index ?? Infinity);
+
+/** "The low suspension option drops the seat to 820 mm and clearance to 195 mm". */
+const LOWERED_WITH_SEAT =
+  /(?<!\p{L})low(?:er|ered)? (?:suspension|ride|chassis|version|option|model|kit)(?!\p{L})[^.;]{0,60}?(?:drops?|lowers?|reduces?|cuts?|brings?|takes?)(?!\p{L})[^.;]{0,60}(?:clearance|travel)[^.;\d]{0,12}$/iu;
 
 /** "Overall width (handlebar) 875 mm", "width at the bars": how wide it is, and nobody's height. */
 const WIDTH_OF =
@@ -125,11 +163,20 @@ export const TAXED = /^ ?(?:fiscaux|fiscal(?:es)?|fiscali)(?!\p{L})/iu;
 export const RIDER_WEIGHS =
   /(?<!\p{L})(?:(?:ich )?bin|je (?:mesure|fais)|mido|sono alt[oa]|i['’]?m|i am|ik ben|jag är|jeg er|mam|mierzę|tenho|meço)(?!\p{L})[^.!?;]{0,40}(?<!\p{L})(?:wiege|pèse|peso|weigh|weeg|väger|veier|vejer|ważę) (?:about |around |etwa |rund |ca\.? |environ |unos |circa |ongeveer |około )?$/iu;
 
+/** "Laut Anzeige 420, real war bei 350 Schluss", "the dash says 4.1 but it was 4.6": what an instrument shows, put right behind. */
+const BY_INSTRUMENT =
+  /(?<!\p{L})(?:(?:laut|nach|selon|secondo|según|volgens|according to|per) (?:(?:the|der|dem|l['’]|la|le|il|el|de|het) ?)?)?(?:anzeige|bordcomputer|display|tacho|trip computer|computer|dash(?:board)?|gauge|ordinateur(?: de bord)?|compteur|afficheur|computer di bordo|cruscotto|ordenador(?: de a bordo)?|cuadro|boordcomputer)(?: (?:says?|said|shows?|showed|reads?|claims?|sagt|zeigt|zeigte|meint|indique|affiche|dit|dice|marca|segna|indica|zegt))?(?: (?:about|around|etwa|rund|environ|unos|circa))?:? ?$/iu;
+const PUT_RIGHT =
+  /^[^.;\d]{0,24}(?:,|;|–|-| but| aber| mais| ma| pero| maar) ?[^.;\d]{0,24}(?<!\p{L})(?:real(?:ly|ity|istisch|mente|ita|ité|idad)?|realtà|tatsächlich|wirklich|actual(?:ly)?|in truth|gerechnet|gemessen|worked out|by hand|calculated|it was|it['’]s|it is|was|en vrai|en fait|echt|werkelijk|in werkelijkheid|nachgerechnet)(?!\p{L})[^.;\d]{0,24}\d/iu;
+const isShownOnly = (before: string, behind: string): boolean =>
+  BY_INSTRUMENT.test(before) && PUT_RIGHT.test(behind);
+
 /** What stands right before a number, or right behind it, that takes it from this machine, and how far it may reach, characters. */
 const BEFORE_IT: readonly (readonly [RegExp, number])[] = [
   [NOT, 22],
   [NOT_ABROAD, 34],
   [WIDTH_OF, 44],
+  [LOWERED_WITH_SEAT, 160],
 ];
 const BEHIND_IT: readonly (readonly [RegExp, number])[] = [
   [WAS_OLD, 40],
@@ -141,4 +188,5 @@ const BEHIND_IT: readonly (readonly [RegExp, number])[] = [
 export const isNobodys = (text: string, { from, to }: Pick<Quantity, 'from' | 'to'>): boolean =>
   BEFORE_IT.some(([words, reach]) => words.test(text.slice(Math.max(0, from - reach), from))) ||
   BEHIND_IT.some(([words, reach]) => words.test(text.slice(to, to + reach))) ||
-  isNoneBut(text.slice(Math.max(0, from - 12), from), text.slice(to, to + 36));
+  isNoneBut(text.slice(Math.max(0, from - 12), from), text.slice(to, to + 36)) ||
+  isShownOnly(text.slice(Math.max(0, from - 60), from), text.slice(to, to + 90));

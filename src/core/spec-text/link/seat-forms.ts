@@ -198,6 +198,17 @@ export const SEAT_FORMS: readonly Form[] = [
     before:
       /(?<!\p{L})(?:man|ich|du|wir) (?:sitzt|sitze|sitzen) (?:da )?(?:auf|in) (?:etwa |rund |knapp |gut )?$/iu,
   },
+  // "Seat 870 (850 with the low seat)", "(850 mit niedriger Sitzbank)", "(850 avec la selle basse à 149 €)".
+  ...either('length', {
+    key: 'seatHeight',
+    points: PLAINLY + 1,
+    by: 'basis',
+    basis: 'low-seat',
+    before: /\d ?(?:mm|cm|in\.?|inches|["″])? ?[(,;] ?(?:or |oder |ou |o |nur |only )?$/iu,
+    behind:
+      /^ (?:with|on|using|mit|avec|con|com|met|med) (?:the |a |an |der |einer |la |une |una |de |el |o |il )?(?:(?:factory|optional|accessory|optionalen?|lower|option) )?(?:low(?:er|ered)?|comfort low|niedrig\p{L}*|tief\p{L}*|flach\p{L}*|(?:selle|sella|silla|banco|asiento|sillín) (?:basse|bassa|ribassata|baja|baixo|bajo)|lage|låg|lav|lavt)(?: (?:seat|saddle|sitz\p{L}*|bank|zadel|sits|sete|sæde))?(?!\p{L})/iu,
+    when: isLowerThanBefore,
+  }),
   // "Stock 870, I have the 850 low".
   {
     key: 'seatHeight',

@@ -82,6 +82,13 @@ export interface Sense {
 export const isRim = ({ amounts: [size = 0] }: Quantity): boolean =>
   Number.isInteger(size) && size >= 14 && size <= 21;
 
+/** "Four hundred and ten pounds on the road": for so few of them no machine is had, and many a one weighs as much. Own assumption. */
+const LEAST_PRICE_IN_POUNDS = 700;
+const isWeight = ({ unit, amounts }: Quantity, key: FigureKey): boolean =>
+  unit === 'pounds' &&
+  (key === 'price' || key === 'usedPrice') &&
+  amounts.every((a) => a < LEAST_PRICE_IN_POUNDS);
+
 /** How a quantity may be this figure: its unit's senses, or for a bare number the figure's own units. */
 export function senses(
   s: SentenceWords,
@@ -146,7 +153,9 @@ export function senses(
     ];
   }
   return sensesOf(q.unit, s.units)
-    .filter((sense) => sense.dimension === dimension)
+    .filter(
+      (sense) => sense.dimension === dimension && !(dimension === 'money' && isWeight(q, key)),
+    )
     .flatMap((sense) => {
       const amounts = q.amounts.map((n) =>
         sense.times === undefined ? n : Number((n * sense.times).toPrecision(12)),

@@ -2,6 +2,7 @@ import { closedUp } from '../lattice/closed-up';
 import { withNumbers } from '../lattice/number-words';
 import { UNIT_SOURCE } from '../lattice/written-units';
 import { scanQuantities } from '../lattice/scan-quantities';
+import { withoutReferences } from './references';
 import { withoutTyres } from './tyres';
 import { languagesOf, scanWords, type Mention } from '../vocabulary/lexicon';
 import type { ScannedLine } from './scanned-line';
@@ -225,7 +226,7 @@ const withoutMarks = (line: string): string =>
 /** A line with its numbers said in words as digits, its tyre sizes blanked out, and all that is left found. */
 export function scanned({ line, offset, machine, romance }: Line): ScannedLine {
   const closed = closedUp(line, withoutMarks(withNumbers(line, romance)));
-  const plain = withoutTyres(closed.line);
+  const plain = withoutReferences(withoutTyres(closed.line));
   const quantities = /[\d½¼¾⅛⅜⅝⅞]/.test(plain) ? scanQuantities(plain) : [];
   // A unit is no label: the bar of a pressure is no handlebar. What it says of a basis ("whp") stays.
   const withUnit = quantities.filter((q) => q.unit !== undefined);

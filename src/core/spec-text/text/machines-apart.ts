@@ -18,7 +18,7 @@ const ONCE: ReadonlySet<string> = new Set([
 
 /** In a list of machines each line opens with a name that has a number in it: "Tarn 390: 43 hp, 158 kg". */
 const HEAD =
-  /^\s*(?:(?:[-*•+]|\d{1,2}[.)]|[a-h]\))\s*)?(\p{L}[\p{L}' -]{0,30} ?\d{2,4}[\p{L}\d ]{0,12}?)\s*[:–—]\s/u;
+  /^\s*(?:(?:[-*•+]|\d{1,2}[.)]|[a-h]\))\s*)?(\p{L}[\p{L}' -]{0,30} ?\d{2,4}[\p{L}\d ]{0,12}?)(?:\s*[:–—]\s| - )/u;
 /** "Tarn 390 (43 hp, 158 kg)", "la 380 (37 ch, 166 kg)": figures in brackets behind the name. */
 const BRACKET_HEAD =
   /^\s*((?:\p{Lu}[\p{L}'-]+ ){0,2}(?:\p{Lu}[\p{L}'-]+|[Tt]he|an?|la|le|il|el|die|der|de|een) \d{3,4}(?: \p{Lu}[\p{L}\d]{0,9})?) \((?=[^()]*\d[^()]*,[^()]*\d)/u;

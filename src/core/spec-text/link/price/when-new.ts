@@ -24,6 +24,8 @@ const [AT_LEAST, AT_MOST] = [1, 6];
 /** So little is a part's. Own assumption. */
 const LEAST_SUM = 1500;
 
+const MONEY = /^[A-Z]{3}$|^(?:dollar|money|pounds|crowns)$/;
+
 /**
  * "Asking 7.450, new it cost 8.690": what somebody once gave for it when it was new, beside what it is to cost now. A sum alone stays what
  * it is.
@@ -39,7 +41,8 @@ export function isSumWhenNew(text: string, q: Quantity, quantities: readonly Qua
     return false;
   return quantities.some((x) => {
     const other = largest(x);
-    const money = x.unit === undefined || x.unit === q.unit;
+    const money =
+      x.unit === undefined || x.unit === q.unit || (q.unit === undefined && MONEY.test(x.unit));
     return money && other >= LEAST_SUM && sum / other > AT_LEAST && sum / other <= AT_MOST;
   });
 }

@@ -1,0 +1,111 @@
+import { describe, expect, test } from 'vitest';
+import { readText } from '@/core/spec-text';
+
+const told = (text: string, title = 'Sulvik Dovrek 450') =>
+  readText(`${title}\n${text}`).machines.flatMap(({ proposals }) =>
+    proposals.flatMap((p) =>
+      p.kind === 'figure' ? [`${p.key} ${p.amount} ${p.basis}${p.ticked ? ' ✓' : ''}`] : [],
+    ),
+  );
+
+/** How sheets and testers put a second height, power or price beside the first; common practice, no source. */
+describe('the words of a bracket are said of the number in it', () => {
+  test.each([
+    'Seat height 870 mm (850 with the low seat, £149).',
+    'Sitzhöhe 870 mm (850 mit niedriger Sitzbank)',
+    'La selle culmine à 870 mm (850 avec la selle basse à 149 €).',
+    'Sella 870 mm (850 con la sella bassa)',
+    'El asiento queda a 870 mm (850 con el asiento bajo).',
+    'Zithoogte 870 mm (850 met lage zadel)',
+  ])('%s', (text) => {
+    expect(told(text)).toEqual(['seatHeight 870 standard-seat ✓', 'seatHeight 850 low-seat ✓']);
+  });
+  test('a number that only converts the one before has no words of its own', () => {
+    expect(told('Seat height 850 mm (33.5 in, low seat)')).toEqual(['seatHeight 850 low-seat ✓']);
+  });
+  test('power at the wheel beside power at the crank', () => {
+    expect(told('Max power 71 hp (66 hp at the wheel)')).toEqual([
+      'power 71 crank ✓',
+      'power 66 wheel ✓',
+    ]);
+    expect(told('It makes 68 hp and 61 at the wheel.')).toEqual([
+      'power 68 crank ✓',
+      'power 61 wheel ✓',
+    ]);
+    expect(told('Power 61 hp and torque 58 Nm at the wheel.').join()).not.toContain(
+      'power 61 crank',
+    );
+  });
+});
+
+/** Directive 95/1/EC, DIN 70020, ISO 1585, SAE J1349, Regulation (EU) 134/2014 are named beside power on sheets; from memory. */
+describe('the numbers of directives and standards are no figures', () => {
+  test.each([
+    ['Max. power (95/1/EC): 38.0 kW (51.7 PS) @ 8000 min-1', 'power 38 crank ✓'],
+    ['Max. torque (95/1/EC): 48 Nm', 'torque 48 crank ✓'],
+    ['Leistung nach DIN 70020 52 kW', 'power 52 crank ✓'],
+    ['Power (ISO 1585) 52 kW', 'power 52 crank ✓'],
+    ['Torque (SAE J1349) 67 Nm', 'torque 67 crank ✓'],
+    ['Consumption (134/2014) 4.3 l/100 km', 'consumption 4.3 mixed ✓'],
+  ])('%s', (text, right) => {
+    const [first, ...others] = told(text).filter((p) => !p.startsWith('powerRpm'));
+    expect(first).toBe(right);
+    expect(others).toEqual([]);
+  });
+});
+
+describe('pounds are money or weight', () => {
+  test('for so few no machine is had', () => {
+    expect(told('It’s four hundred and ten pounds on the road.')).toEqual(['mass 410 ready']);
+  });
+  test('for thousands one is', () => {
+    expect(told('It’s six thousand pounds on the road.')).toEqual(['price 6000 on-the-road ✓']);
+  });
+});
+
+/** Corrections and conditions as owners, sellers and testers tell them; common practice, no source. */
+describe('what is not the machine’s own, or not as it came, is not ticked', () => {
+  test.each([
+    ['Fitted: heated grips, engine bars, 12T front sprocket.', /sprocketFront 12 \w+ ✓/],
+    ['Weighs 171 kg ready to go with tower, tanks and rack.', /mass 171 \w+ ✓/],
+    ['221 kg fahrfertig mit Koffern', /mass 221/],
+    ['Consumo: urbano 21 km/l', /consumption 21 mixed ✓/],
+    ['I get 5.2 l/100 km in town', /consumption 5.2 mixed ✓/],
+    ['Price as tested: £11,399', /price 11399 \w+ ✓/],
+    ['Reichweite laut Anzeige 420 km, real war bei 350 km Schluss', /statedRange 420/],
+    ['Range: display says 260 miles, in reality it was 220 miles.', /statedRange 260/],
+    ['12-l-Tank (statt 9 l Serie)', /tank 12/],
+    ['Low suspension option drops seat to 820 mm and clearance to 195 mm.', /clearance 195/],
+    ['Base / Rally: seat 860 / 895 mm; travel 200 / 240 mm', /travelRear 240/],
+    ['Pido 4.300 euros negociables, nueva costaba 5.999.', /price 5999/],
+    ['£6,749. Servicing every 8,000 miles, around £240 a pop.', /price 240/],
+    ['Custom seat 34.5 in, OEM 35.2 in.', /seatHeight 34.5/],
+  ])('%s', (text, wrong) => {
+    expect(told(text).join()).not.toMatch(wrong);
+  });
+  test('of a small one and a big one, neither', () => {
+    const both =
+      'the small one (300 cc, 150 kg, 780 mm seat) is better in town; the big one, 450 cc';
+    expect(told(`Owners of both say ${both}, is what you want.`, 'Garrel 450 owners')).toEqual([]);
+  });
+  test('what stands in its place is offered', () => {
+    expect(told('12-l-Tank (statt 9 l Serie)')).toEqual(['tank 9 stated ✓']);
+    expect(told('Sitzhöhe 850 mm statt 870 mm Serie')).toEqual(['seatHeight 870 standard-seat ✓']);
+    expect(told('Front / Rear: travel 200 / 240 mm')).toContain('travelRear 240 claimed-travel ✓');
+    expect(told('Town and country I average 4.4 l/100 km.').join()).toContain('consumption 4.4');
+    expect(told('Consumption according to the dash 4.1 l/100 km.')).toEqual([
+      'consumption 4.1 mixed ✓',
+    ]);
+    expect(told('Price: £10,399')).toEqual(['price 10399 list ✓']);
+    expect(told('Prix demandé : 7 600 €', 'Duvrac Causse 560')).toEqual(['price 7600 asked ✓']);
+  });
+  test('machines in points with a dash behind each name are told apart', () => {
+    const { machines } = readText(
+      'Shortlist so far:\n* Norvig 450 - 155 kg wet, 910 mm seat, 9,200 euros\n* Sunvall 500 - 190 kg wet, seat 835 mm, 17.5 litre tank',
+    );
+    expect(machines.map((m) => m.proposals.map((p) => p.kind === 'figure' && p.amount))).toEqual([
+      expect.arrayContaining([155, 910]),
+      expect.arrayContaining([190, 835, 17.5]),
+    ]);
+  });
+});
