@@ -109,3 +109,89 @@ describe('what is not the machine’s own, or not as it came, is not ticked', ()
     ]);
   });
 });
+
+/** How makers' sheets head the figures of both ends, in the order front, rear; common practice, no source. */
+describe('front and rear in one label', () => {
+  test.each([
+    ['Front/rear travel: 230/225 mm', ['travelFront 230', 'travelRear 225']],
+    ['Front and rear suspension travel: 230 mm and 225 mm', ['travelFront 230', 'travelRear 225']],
+    ['Front/rear wheel: 21/18 in', ['wheelFront 21', 'wheelRear 18']],
+    ['Front/rear axle load: 180/260 kg', ['axleLimitFront 180', 'axleLimitRear 260']],
+    ['Charge maxi essieu AV/AR : 180/260 kg', ['axleLimitFront 180', 'axleLimitRear 260']],
+    ['Carico massimo asse ant./post.: 180/260 kg', ['axleLimitFront 180', 'axleLimitRear 260']],
+    ['Carga máxima por eje del./tras.: 180/260 kg', ['axleLimitFront 180', 'axleLimitRear 260']],
+    ['Maximale aslast voor/achter: 180/260 kg', ['axleLimitFront 180', 'axleLimitRear 260']],
+  ])('%s', (text, both) => {
+    const found = told(text);
+    expect(found).toHaveLength(2);
+    both.forEach((one, i) => expect(found[i]).toMatch(new RegExp(`^${one} .*✓$`)));
+  });
+  test('tyres', () => {
+    const tyres = (line: string) =>
+      readText(`Sulvik Dovrek 450\n${line}`).machines[0]?.proposals.map(
+        (p) => p.kind === 'fact' && `${p.key} ${p.value}`,
+      );
+    const both = ['tyreFront 90/90-21', 'tyreRear 150/70-18'];
+    expect(tyres('Front / rear tyre: 90/90-21 / 150/70-18')).toEqual(both);
+    expect(tyres('Front tyre: 90/90-21; Rear tyre: 150/70-18')).toEqual(both);
+    expect(tyres('Rear brake 240 mm; Tyres 90/90-21 150/70-18')).toEqual(both);
+  });
+});
+
+describe('one figure in two units that stand in its label', () => {
+  test.each([
+    ['Leistung (kW/PS): 33/44', ['power 33 crank ✓']],
+    ['Torque (Nm/lb-ft): 42/31', ['torque 42 crank ✓']],
+    ['Weight (kg/lb): 168/370 wet', ['mass 168 ready ✓']],
+    ['Seat height (mm/in): 870/34.3', ['seatHeight 870 standard-seat ✓']],
+    ['Fuel capacity (L/gal): 14.5/3.8', ['tank 14.5 stated ✓']],
+  ])('%s', (text, one) => {
+    expect(told(text)).toEqual(one);
+  });
+  test('two figures in one of them stay two', () => {
+    expect(told('Travel front/rear (mm/in): 230/225').map((p) => p.replace(/ .*/, ''))).toEqual([
+      'travelFront',
+      'travelRear',
+    ]);
+    expect(told('Power: 47 hp / 51 hp')).toEqual(['power 47 crank']);
+  });
+});
+
+describe('how it was used, and what may stand on it', () => {
+  test.each([
+    ['Consumption at 120 km/h: 5.4 l/100 km', 'consumption 5.4 motorway ✓'],
+    ['Consumption at 110 km/h: 5.1 l/100 km', 'consumption 5.1 motorway ✓'],
+    ['Consumption at 109 km/h: 5.1 l/100 km', 'consumption 5.1 mixed'],
+    ['Consommation : 3,9 l/100 km à 90 km/h', 'consumption 3.9 mixed'],
+    ['Fuel use 52 mpg (US) at 75 mph', 'consumption 52 motorway ✓'],
+    ['Max. permissible mass: 340 kg', 'maxMass 340 stated ✓'],
+    ['Gross vehicle mass: 390 kg', 'maxMass 390 stated ✓'],
+    ['Weight including oil and fuel: 190 kg', 'mass 190 ready ✓'],
+    ['Weight\t168 kg (ready)', 'mass 168 ready ✓'],
+    ['Masse à vide : 190 kg', 'mass 190 ready'],
+    ['189 kilos full to the brim', 'mass 189 ready ✓'],
+  ])('%s', (text, one) => {
+    expect(told(text)).toEqual([one]);
+  });
+  test('dry and ready in one label', () => {
+    expect(told('Trockengewicht / fahrfertig: 155 / 168 kg')).toEqual([
+      'mass 155 dry ✓',
+      'mass 168 ready ✓',
+    ]);
+  });
+});
+
+describe('what is no donor, or no machine', () => {
+  test.each([
+    'Electric motorcycle: 11 kW, 60 km range, 12.5 kWh battery, seat height 830 mm',
+    'Sidecar outfit: 75 hp, tank 25 l, seat height 820 mm',
+    'Suspension shop quote: front springs 5.2 N/mm, rear 75 N/mm, £640 fitted.',
+  ])('%s', (text) => {
+    const ticked = readText(text).machines.flatMap((m) => m.proposals.filter((p) => p.ticked));
+    expect(ticked).toEqual([]);
+  });
+  test('a dealer’s quote is of a machine', () => {
+    const [machine] = readText('Quote from the dealer: 6,790 list, 4 year warranty.').machines;
+    expect(machine?.proposals.some((p) => p.key === 'warranty' && p.ticked)).toBe(true);
+  });
+});

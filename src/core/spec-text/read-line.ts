@@ -4,7 +4,7 @@ import { assign, type Assigned } from './link/assign';
 import { basesOf } from './link/bases';
 import { asPartlyFilled } from './link/fuel-aboard';
 import { asTested } from './link/as-tested';
-import { asInTown } from './link/in-town';
+import { asInTown, atOneSpeed } from './link/use-of-one-kind';
 import { OTHER_END } from './link/ends';
 import { oneOfTwo } from './link/one-of-two';
 import { blockedIn } from './link/blocked';
@@ -216,7 +216,7 @@ function readSentence(
     );
     if (!made || isWeighed(made.key, scanned.line)) return [];
     const limited = asPartlyFilled(asLimit(made, scanned.line), text, wanting, n);
-    const seen = asTested(asInTown(limited, text, q), text, q);
+    const seen = asTested(asInTown(atOneSpeed(limited, text, q), text, q), text, q);
     const heeded = oneOfTwo(unlikeAny(s, i, asAsked(seen, s)), text, q, {
       next: alone[i + 1],
       isTaken: assigned[i + 1]?.option !== undefined,

@@ -5,6 +5,7 @@ import { labelsFirst } from './labels-first';
 import { withOneColon } from './one-colon';
 import { onePairALine } from './pairs-in-rows';
 import type { PlacedText } from './placed-text';
+import { withFirstOfTwoUnits } from './two-units-in-head';
 import { withUnits } from './units-apart';
 
 /** "33 kW", and on the next line "at 9,000 rpm": one line. Place for place. */
@@ -18,6 +19,7 @@ const WRAPPED =
 export const laidOut = (text: string): PlacedText =>
   [
     withoutSpeakers,
+    withFirstOfTwoUnits,
     withUnits,
     unglued,
     onePairALine,

@@ -15,7 +15,7 @@ export const DRY_SAID = '(?:dry|trocken|à sec|a secco|en seco|seco|droog)';
 export const READY_SAID =
   '(?:wet|kerb|curb|ready|fuell?ed|fahrfertig|fahrbereit|vollgetankt|nass|en ordre de marche|tous pleins faits|in ordine di marcia|lleno|en orden de marcha|rijklaar)';
 const HEAD_OF_TWO = new RegExp(
-  `(?<!\\p{L})(?:(${DRY_SAID}) ?/ ?${READY_SAID}|${READY_SAID} ?/ ?${DRY_SAID})\\)?\\s?[:|]?\\s*$`,
+  `(?<!\\p{L})(?:(${DRY_SAID})(?:gewicht|masse)? ?/ ?${READY_SAID}|${READY_SAID} ?/ ?${DRY_SAID}(?:gewicht|masse)?)\\)?\\s?[:|]?\\s*$`,
   'iu',
 );
 

@@ -24,6 +24,9 @@ const EMPTY =
 const PARTLY =
   /(?<!\p{L})(?:(?:half|quarter|third|three[- ]quarters?)(?:[- ]?(?:of )?(?:an?|full|filled))? (?:fuel |gas |petrol )?(?:tank|fuel load)|(?:half|quarter|three[- ]quarters?)[- ](?:full|fuell?ed|tanked)|tank (?:is |was |about |around )*(?:half|a quarter|quarter|a third|three[- ]quarters?)|half[- ]full|halbvoll\p{L}*|halb ?voll\p{L}*|halber tank|viertel tank|à moitié (?:plein|vide)|(?:réservoir|plein) à moitié|demi[- ](?:plein|réservoir)|mezzo (?:pieno|serbatoio)|metà serbatoio|serbatoio a metà|medio (?:depósito|tanque)|(?:depósito|tanque) a (?:la mitad|medias)|halve tank|halfvol\p{L}*|halv(?:full)? tank)(?!\p{L})|(?<!\p{L})(?:with|mit|avec|con|met|med) (?:only |just |about |around |roughly |nur |etwa |ca\.? |rund |environ |unos |circa )*\d{1,2}(?:[.,]\d)? ?(?:l|lit(?:re|er)s?|litros|litri|gal(?:lons?)?)(?!\p{L}) ?(?:of (?:fuel|petrol|gas)|in (?:it|the tank)|sprit|benzin|im tank|d['’]essence|dans le réservoir|de gasolina|di benzina|nel serbatoio|en el depósito)/iu;
 
+/** "168 kg (ready)": in a bracket of its own. */
+const READY_ALONE = /^ ?(?:kg|lbs?\.?)? ?\((?:ready|full|fueled|fuelled)\)/iu;
+
 /** A bracket that holds the next number as well. */
 const OPENED = /\([^()]*$/u;
 
@@ -54,7 +57,8 @@ export function fuelBasis(
   if (basis === 'dry') return basis;
   const words = wordsAbout(text, figures, i);
   if (words.some((w) => NINETY.test(w) || WET_AND_90.test(w))) return 'ready-90';
-  return words.some((w) => EMPTY.test(w)) ? 'dry' : basis;
+  if (words.some((w) => EMPTY.test(w))) return 'dry';
+  return basis ?? (words.some((w) => READY_ALONE.test(w)) ? 'ready' : undefined);
 }
 
 /** A mass with the tank partly filled is neither dry nor ready: it is asked about. */

@@ -77,6 +77,13 @@ const isFigureOfSpeech = (word: string, all: string): boolean => {
   return !left.includes(word);
 };
 
+/** A motorcycle, but none to build on as this is about: driven by a battery, or with a third wheel. */
+const NO_DONOR =
+  /\d ?kWh(?![\p{L}\d])|(?<!\p{L})(?:electric motor(?:cycle|bike)|elektromotorrad|moto électrique|moto elettrica|moto eléctrica|sidecar (?:outfit|rig|combination)|motorradgespann|trike)(?!\p{L})/iu;
+/** "Suspension shop quote: front springs 5.2 N/mm": what a workshop would do, and nothing as it came. */
+const A_QUOTE =
+  /^[^.:\n]{0,32}(?<!\p{L})(?:(?:workshop|shop|suspension|springs?|service|garage)(?:['’]s)? (?:quote|quotation|estimate)|invoice|kostenvoranschlag|werkstattrechnung|devis (?:atelier|garage)|preventivo officina|presupuesto (?:del )?taller)(?: [^.:\n]{0,16})?:/iu;
+
 /** Longest first sentence that is a title, in words. */
 const TITLE = 9;
 /**
@@ -156,6 +163,8 @@ export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' 
   const inPassing = elsewhere === 1 && others === 1 && engine === 1;
   if (!inPassing && elsewhere > 0 && speaks < elsewhere * 2.2) return 'else';
   const fragment = elsewhere === 0 && lines.length <= 3 && lines.every((l) => l.line.length < 90);
+  const first = lines.find((l) => l.line.trim() !== '')?.line ?? '';
+  if (lines.some((l) => NO_DONOR.test(l.line)) || A_QUOTE.test(first)) return 'open';
   const ours = fragment || speaks >= 1 + elsewhere * 3 || (sale && elsewhere === 0);
   return ours || (elsewhere === 0 && lines.some((l) => statesOurFact(l.written))) ? 'ours' : 'open';
 }

@@ -26,7 +26,7 @@ const SIDE_BEHIND = new RegExp(
 
 /** "Tyres F/R 100/90-19 / 130/80-17": the order tells. */
 const BOTH_BEFORE = new RegExp(
-  `(?<!\\p{L})(?:${FRONT})\\s*[/&+|-]\\s*(?:${REAR})(?!\\p{L})[^\\p{L}\\d]*$`,
+  `(?<!\\p{L})(?:${FRONT})\\s*[/&+|-]\\s*(?:${REAR})(?!\\p{L})(?: (?:ty?i?res?|reifen|pneus?|neumáticos?|gomme|pneumatici|banden))?(?: (?:sizes?|dimensions?))?[^\\p{L}\\d]*$`,
   'iu',
 );
 export function readTyres(
@@ -35,7 +35,10 @@ export function readTyres(
 ): readonly FactProposal[] {
   const sizes = [...line.matchAll(TYRE)].filter((m) => parseTyre(tidyTyre(m[0])));
   return sizes.slice(0, 2).map((match, i) => {
-    const before = line.slice(Math.max(0, match.index - 30), match.index);
+    // "Rear 135 mm; tyres 110/80 R19 …": a side said of something else.
+    const before = line
+      .slice(Math.max(0, match.index - 30), match.index)
+      .replace(/^.*(?:[;|]|\. )(?=[^;|]*ty?i?re)/isu, '');
     const after = line.slice(match.index + match[0].length, match.index + match[0].length + 12);
     const said = BOTH_BEFORE.test(before)
       ? null

@@ -4,9 +4,9 @@ import type { Vocabulary } from './vocabulary';
 
 export const FRENCH: Vocabulary = {
   labels: {
-    mass: '~sur la balance|~sur la bascule|~a la pesee|poids|masse|poids a sec=dry|poids a vide|poids tous pleins faits=ready|poids tpf=ready|poids en ordre de marche=ready-90|pese|pesee|poids tous pleins=ready|masse a sec=dry|masse en ordre de marche=ready-90|affiche|poids avec pleins=ready|poids plein fait=ready',
+    mass: '~sur la balance|~sur la bascule|~a la pesee|poids|masse|poids a sec=dry|poids a vide|masse a vide|poids tous pleins faits=ready|poids tpf=ready|poids en ordre de marche=ready-90|pese|pesee|poids tous pleins=ready|masse a sec=dry|masse en ordre de marche=ready-90|affiche|poids avec pleins=ready|poids plein fait=ready',
     maxMass:
-      'ptac|poids maximal autorise|poids maximum admissible|poids maximal|poids total autorise|poids maximum autorise|poids total autorise en charge|masse maximale autorisee|ptra',
+      'ptac|mtma|poids maximal autorise|poids maximum admissible|poids maximal|poids total autorise|poids maximum autorise|poids total autorise en charge|masse maximale autorisee|ptra',
     payload:
       'charge max|charge maximum|charge admissible|charge autorisee|capacite de charge|charge utile|charge maximale|charge maxi',
     power: 'puissance|puissance maxi|puissance max|puissance maximale|developpe|sort|delivre',
@@ -56,7 +56,8 @@ export const FRENCH: Vocabulary = {
       'il en demande=asked|elle en demande=asked|ils en demandent=asked|il en veut=asked|ils en veulent=asked|affichee a|proposee a|vendue a|achetee neuve=paid|coutait=list|~payee=paid|coute|elle coute|achetee=paid|achete=paid|~achetee a=paid|prix demande=asked|prix souhaite=asked|prix voulu=asked|prix|tarif|prix neuf=list|prix de vente|prix catalogue=list|prix cles en main=on-the-road|a partir de=list|vendue|prix public=list|tarif de base=list|cote',
     usedPrice: 'prix occasion|en occasion|occasion',
     warranty: 'garantie',
-    axleLimits: 'charge par essieu',
+    axleLimits:
+      'charge par essieu|charge maxi essieu|charge maxi par essieu|charge max essieu|charge max par essieu|charge maximale par essieu|charge maximale essieu|charge essieu|charge sur essieu|charge a l essieu|poids maxi par essieu',
     barHeight: 'hauteur du guidon|hauteur guidon',
     rackLimit: 'charge porte bagages|porte bagages max',
     luggageVolume: 'volume des valises',

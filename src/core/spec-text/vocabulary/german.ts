@@ -8,9 +8,9 @@ export const GERMAN: Vocabulary = {
     maxMass:
       'darf sie wiegen|max zulassig|zulassig|maximal zulassiges gewicht|maximales gesamtgewicht|zulassiges gesamtgewicht|zul gesamtgewicht|zulassige gesamtmasse|gesamtgewicht|zgg|max gesamtgewicht|hochstzulassiges gesamtgewicht|zul gesamtmasse|zul gg|zulassiges gg|zgg|zgm|zul gesamtgew',
     payload:
-      'darf zuladen|mogliche zuladung|zuladung betragt|zuladung|zuladen darf man|~zuladen|nutzlast|max zuladung|maximale zuladung',
+      'darf zuladen|mogliche zuladung|zuladung betragt|zuladung|zuladen darf man|~zuladen|nutzlast|max zuladung inkl fahrer|max zuladung inklusive fahrer|zuladung inkl fahrer|max zuladung|maximale zuladung',
     power:
-      'leistung|~ps|~kw|nennleistung|motorleistung|hochstleistung|max leistung|maximale leistung|leistet|maximalleistung',
+      'spitzenleistung|leistung|~ps|~kw|nennleistung|motorleistung|hochstleistung|max leistung|maximale leistung|leistet|maximalleistung',
     powerRpm: 'nenndrehzahl|leistung bei',
     rpm: 'bei drehzahl|drehzahl',
     unrestrictedPower:
@@ -52,7 +52,7 @@ export const GERMAN: Vocabulary = {
     shockRate: 'federrate federbein|federbeinfeder|federrate hinten',
     springs: 'federrate',
     pressures: 'reifendruck|luftdruck|reifenluftdruck',
-    alternator: 'lichtmaschine|lichtmaschinenleistung|generator|lima',
+    alternator: 'generatorleistung|lichtmaschine|lichtmaschinenleistung|generator|lima',
     battery: 'batterie|akku',
     axleLimits: 'achslast|zulassige achslast|achslasten|zul achslast',
     rackLimit: 'gepacktragerlast|tragfahigkeit gepacktrager|gepacktrager max',

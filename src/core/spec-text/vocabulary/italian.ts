@@ -52,7 +52,8 @@ export const ITALIAN: Vocabulary = {
     usedPrice: 'usato|usata da|sull usato',
     warranty: 'garanzia',
     springs: 'molla|costante molla|rigidita molla',
-    axleLimits: 'carico per asse',
+    axleLimits:
+      'carico per asse|carico asse|carico massimo asse|carico massimo per asse|carico max asse|carico max per asse|carico assiale|peso massimo per asse|massa massima per asse',
     barHeight: 'altezza manubrio',
     luggageVolume: 'volume valigie',
   },

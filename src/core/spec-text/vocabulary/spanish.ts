@@ -53,7 +53,8 @@ export const SPANISH: Vocabulary = {
       'cuesta|precio de venta|nueva cuesta=list|costaba=list|~costo|~piden=asked|~compre por=paid|~sale por|~sale a|~se queda en|~me salio por=paid|~pague=paid|~me costo=paid|precio|pvp=list|precio nuevo=list|precio de lista=list|precio final|precio recomendado=list|desde=list|pido=asked',
     usedPrice: 'segunda mano|de segunda mano|usada',
     warranty: 'garantia',
-    axleLimits: 'carga por eje',
+    axleLimits:
+      'carga por eje|carga eje|carga maxima por eje|carga maxima eje|carga max por eje|peso maximo por eje',
     springs: 'dureza del muelle|muelle',
     rackLimit: 'carga portaequipajes',
     luggageVolume: 'volumen de maletas',

@@ -14,6 +14,32 @@ const BEHIND = new RegExp(
 /** "Town and country", "city/highway combined": of both. */
 const OF_BOTH = /(?<!\p{L})(?:and|\/|&|und|et|e|y|\+) ?$/iu;
 
+/** "Consumption at 120 km/h: 5.4", "4.9 bei 120 km/h". */
+const SPEED = String.raw`(?:at|@|bei|à|a|ved|vid|przy|při|con|con)(?: a)?(?: (?:steady|constant|constante?|konstant))? (?<speed>\d{2,3}) ?(?<unit>km\/?h|kph|kmh|mph)`;
+const SPEED_BEFORE = new RegExp(String.raw`(?<!\p{L})${SPEED}\)?\s?[:=,]? ?$`, 'iu');
+const SPEED_BEHIND = new RegExp(
+  String.raw`^ ?(?:mpg|l ?\/ ?100(?: ?km)?|km ?\/ ?l|l)? ?\(?${SPEED}`,
+  'iu',
+);
+/** From here on it is a motorway's, km/h. Own assumption. */
+const MOTORWAY_FROM = 110;
+
+/** What it uses at one speed is a motorway's where it is fast, and else not what it uses over all. */
+export function atOneSpeed(made: FigureProposal, text: string, q: Quantity): FigureProposal {
+  if (made.key !== 'consumption' || made.basis !== 'mixed') return made;
+  const { speed, unit } =
+    (
+      SPEED_BEFORE.exec(text.slice(Math.max(0, q.from - 36), q.from)) ??
+      SPEED_BEHIND.exec(text.slice(q.to, q.to + 48))
+    )?.groups ?? {};
+  if (speed === undefined) return made;
+  const fast = Number(speed) * (unit?.toLowerCase() === 'mph' ? 1.609 : 1) >= MOTORWAY_FROM;
+  const doubts = made.doubts.filter((d) => d.code !== 'basis-unsaid');
+  return fast
+    ? { ...made, basis: 'motorway', doubts }
+    : { ...made, ticked: false, doubts: [...doubts, { code: 'basis-unsaid', taken: 'mixed' }] };
+}
+
 /** "Urbano 21 km/l", "4.2 commuting": what it uses in town is not what it uses over all, and is asked about. */
 export function asInTown(made: FigureProposal, text: string, q: Quantity): FigureProposal {
   if (made.key !== 'consumption' || !made.ticked || made.basis !== 'mixed') return made;
