@@ -1,4 +1,5 @@
 import { readHeader } from '../spec-text';
+import { endsApart } from './both-ends';
 
 interface Rows {
   readonly headings: readonly string[];
@@ -15,7 +16,7 @@ const MOST = 0.5;
 
 /**
  * A table with a machine a row. One whose first column names the lines of the sheet and whose other columns are machines is turned;
- * any other comes back as it is.
+ * any other stays as it is. Columns of both ends come as two.
  */
 export function upright({ headings, rows }: Rows): Rows & { readonly turned: boolean } {
   const first = rows.map((r) => r[0] ?? '').filter((c) => c.trim() !== '');
@@ -27,12 +28,12 @@ export function upright({ headings, rows }: Rows): Rows & { readonly turned: boo
     labelled / Math.max(1, first.length) < MOST ||
     named / Math.max(1, headings.length - 1) >= MOST
   )
-    return { headings, rows, turned: false };
+    return { ...endsApart({ headings, rows }), turned: false };
   const corner = (headings[0] ?? '').trim();
   const all = [[isMeaningful(corner) ? corner : 'Model', ...headings.slice(1)], ...rows];
-  return {
+  const turned = {
     headings: all.map((row) => (row[0] ?? '').trim()),
     rows: headings.slice(1).map((_, column) => all.map((row) => row[column + 1] ?? '')),
-    turned: true,
   };
+  return { ...endsApart(turned), turned: true };
 }

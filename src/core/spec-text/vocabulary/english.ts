@@ -10,7 +10,7 @@ export const ENGLISH: Vocabulary = {
     payload:
       'payload plate says|payload plate on the headstock says|payload plate on the frame says|load plate says|payload sticker says|payload plate|payload limit|load rating|loading capacity|allowed load|rated load|rated payload|payload as stated|payload|load capacity|carrying capacity|maximum load|max load|useful load|load limit|max payload|maximum payload|weight capacity|cargo capacity|carry another|it ll carry|maximum weight capacity|can carry',
     power:
-      'maximum power|~hp|~bhp|~kw|max power|peak power|power output|power|~output|maximum output|max output|rated output|rated power|horsepower|~makes|~made|~produces|~puts out|~develops|~delivers|pwr|engine power|claimed power|claimed horsepower|measured rear wheel power=wheel|rear wheel power=wheel|rear wheel horsepower=wheel|measured horsepower',
+      'power at wheel=wheel|power at the wheel=wheel|power at rear wheel=wheel|power at the rear wheel=wheel|wheel power=wheel|rear wheel power=wheel|maximum power|~hp|~bhp|~kw|max power|peak power|power output|power|~output|maximum output|max output|rated output|rated power|horsepower|~makes|~made|~produces|~puts out|~develops|~delivers|pwr|engine power|claimed power|claimed horsepower|measured rear wheel power=wheel|rear wheel power=wheel|rear wheel horsepower=wheel|measured horsepower',
     rpm: 'at engine speed|engine speed|at rpm',
     powerRpm: '~peak at|~peaks at|power at|power rpm|power peak at|peak power at',
     unrestrictedPower:
@@ -140,7 +140,7 @@ export const ENGLISH: Vocabulary = {
     ready:
       'including oil and fuel|incl oil and fuel|including fuel and oil|with oil and fuel|full to the brim|filled to the brim|brim full|full up|fully gassed|ready to rock|full of petrol|tank brimmed|filled up|with all fluids|all juiced up|with a tank of fuel|tanked up|all in and fuelled|wet|kerb|curb|ready to ride|road ready|full fuel|full tank|fully fuelled|fully fueled|gassed|gassed up|all fluids|all up|tank full|brimmed|with fuel|full of fuel|fuelled up|fueled up|fully fuelled up|ready to go|ready to roll|all fluids included|topped up|a full tank|everything in it|everything in|with a full|fueled|fuelled|incl fuel|including fuel',
     wheel:
-      'rear wheel horsepower|at the rear wheel|at the back wheel|at the wheel|rwhp|whp|dyno|at the tyre|at the tire|rollers|rear wheel|on the dyno|wheel horsepower|to the wheel|to the rear wheel',
+      'rear wheel horsepower|at wheel|at rear wheel|at the rear wheel|at the back wheel|at the wheel|rwhp|whp|dyno|at the tyre|at the tire|rollers|rear wheel|on the dyno|wheel horsepower|to the wheel|to the rear wheel',
     crank: 'crank|at the crank|crankshaft',
     'taped-travel': 'taped|tape says|tape finds|measured travel|as taped|measured with a tape',
     'on-the-road':

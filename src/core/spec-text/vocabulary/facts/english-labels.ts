@@ -85,8 +85,16 @@ export const FACT_LABELS: Readonly<
         cast: 'cast, tubeless|cast|alloy',
       },
     },
-    tyreFront: { labels: 'tyre, front|front tyre|front tire|tire, front', options: {} },
-    tyreRear: { labels: 'tyre, rear|rear tyre|rear tire|tire, rear', options: {} },
+    tyreFront: {
+      labels:
+        'tyre, front|tire, front|tyre front|tire front|tyres front|tires front|tyre f|tire f|front tyre|front tire|front tyre size|front tire size|tyre size front|tire size front',
+      options: {},
+    },
+    tyreRear: {
+      labels:
+        'tyre, rear|tire, rear|tyre rear|tire rear|tyres rear|tires rear|tyre r|tire r|rear tyre|rear tire|rear tyre size|rear tire size|tyre size rear|tire size rear',
+      options: {},
+    },
     brakeFront: {
       labels:
         'front brake|brakes / front|brakes, front end|brake, front|front brakes|brakes|brakes \\(front / ?rear\\)|brakes front|brake front|brakes, front|brakes front/rear|brakes, front/rear',
