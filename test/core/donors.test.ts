@@ -71,6 +71,28 @@ describe('variants and listings inherit and override', () => {
     expect(donorLine(table, 'l').map((d) => d.id)).toEqual(['l', 'v', 'm']);
     expect(donor && shortName(donor)).toBe('Plover (low, red one)');
   });
+  test('a low version takes over the low seat of a sheet that names both, its model the standard one', () => {
+    const seats = quoted('b', {
+      seatHeight: [
+        [880, 'mm', 'claimed', 's'],
+        [850, 'mm', 'claimed', 's', 'low-seat'],
+      ],
+    });
+    const { figures: _, ...bare } = low;
+    const both: Donor = { ...base, figures: { ...base.figures, ...seats } };
+    const seatOf = (variant: Donor, model: Donor = both) =>
+      readingInUse(resolveDonor({ m: model, v: variant, l: sale }, 'l')?.figures.seatHeight)
+        ?.amount;
+    expect(readingInUse(both.figures.seatHeight)?.amount).toBe(880);
+    expect(seatOf({ ...bare, figures: {} })).toBe(850);
+    expect(seatOf({ ...bare, figures: {}, variant: {} })).toBe(880);
+    expect(seatOf(low)).toBe(845);
+    const [first] = seats.seatHeight?.readings ?? [];
+    const insisted = {
+      seatHeight: { readings: seats.seatHeight?.readings ?? [], pinned: first?.id },
+    };
+    expect(seatOf({ ...bare, figures: {} }, { ...both, figures: insisted })).toBe(880);
+  });
   test('a model is itself; who is gone is gone', () => {
     expect(resolveDonor(table, 'm')).toBe(base);
     expect(resolveDonor(table, 'nobody')).toBeUndefined();

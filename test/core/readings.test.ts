@@ -132,6 +132,40 @@ describe('the reading in use', () => {
     expect(readingInUse({ readings: [claim, { ...claim, id: 'later' }] })?.id).toBe('later');
     expect(readingInUse(undefined)).toBeUndefined();
   });
+  // The handbook's list of faults: "a seat height copied from the low version". Bases by common practice.
+  const BEFORE: readonly (readonly [UnitId, Basis, Basis])[] = [
+    ['mm', 'standard-seat', 'low-seat'],
+    ['kW', 'crank', 'wheel'],
+    ['kg', 'ready', 'dry'],
+    ['kg', 'ready-90', 'dry'],
+    ['kg', 'ready', 'ready-90'],
+    ['mm', 'taped-travel', 'claimed-travel'],
+    ['L/100km', 'mixed', 'cycle'],
+    ['L/100km', 'own-fills', 'motorway'],
+    ['EUR', 'asked', 'list'],
+    ['EUR', 'on-the-road', 'list'],
+  ];
+  test.each(BEFORE)('of equals in %s, %s before %s, in either order', (unit, first, second) => {
+    const [one, two] = [reading(870, unit, first), reading(850, unit, second)];
+    expect(readingInUse({ readings: [one, two] })).toBe(one);
+    expect(readingInUse({ readings: [two, one] })).toBe(one);
+    expect(readingInUse({ readings: [two] })).toBe(two);
+  });
+  test.each(BEFORE)(
+    'but in %s a measured one, or one told closer, before a claim',
+    (unit, a, b) => {
+      const [one, two] = [reading(870, unit, a), reading(850, unit, b, 'measured')];
+      expect(readingInUse({ readings: [two, one] })).toBe(two);
+      const close = reading(850, unit, b, 'claimed', { spread: 2 });
+      expect(readingInUse({ readings: [close, one] })).toBe(close);
+      expect(readingInUse({ readings: [one, two], pinned: one.id })).toBe(one);
+    },
+  );
+  test('what was paid and what is asked: the later', () => {
+    const [asked, paid] = [reading(5500, 'EUR', 'asked'), reading(5200, 'EUR', 'paid')];
+    expect(readingInUse({ readings: [asked, paid] })).toBe(paid);
+    expect(readingInUse({ readings: [paid, asked] })).toBe(asked);
+  });
 });
 
 test('a spread in mpg turns over in L/100 km', () => {

@@ -99,6 +99,13 @@ describe('what is not the machine’s own, or not as it came, is not ticked', ()
     expect(told('Price: £10,399')).toEqual(['price 10399 list ✓']);
     expect(told('Prix demandé : 7 600 €', 'Duvrac Causse 560')).toEqual(['price 7600 asked ✓']);
   });
+  test('what a seller once gave, beside what is asked', () => {
+    expect(told('Asking £5,500. I paid £6,200 last spring.')).toEqual([
+      'price 5500 asked ✓',
+      'price 6200 paid',
+    ]);
+    expect(told('I paid £6,200 last spring.')).toEqual(['price 6200 paid ✓']);
+  });
   test('machines in points with a dash behind each name are told apart', () => {
     const { machines } = readText(
       'Shortlist so far:\n* Norvig 450 - 155 kg wet, 910 mm seat, 9,200 euros\n* Sunvall 500 - 190 kg wet, seat 835 mm, 17.5 litre tank',
@@ -147,6 +154,18 @@ describe('one figure in two units that stand in its label', () => {
     ['Fuel capacity (L/gal): 14.5/3.8', ['tank 14.5 stated ✓']],
   ])('%s', (text, one) => {
     expect(told(text)).toEqual(one);
+  });
+  test.each([
+    ['Leistung (kW/PS): 33/44', '33 kW'],
+    ['Leistung kW/PS: 33/44', '33 kW'],
+    ['Leistung nach DIN 70020 (kW/PS): 38/52', '38 kW'],
+    ['Power (hp/kW): 44/33', '44 hp'],
+    ['Weight, wet (lb/kg): 370/168', '370 lb'],
+    ['Seat height (in/mm): 34.3/870', '34.3 in'],
+  ])('%s is in the first', (text, amount) => {
+    const [machine] = readText(`Sulvik Dovrek 450\n${text}`).machines;
+    const found = machine?.proposals.map((p) => p.kind === 'figure' && `${p.amount} ${p.unit}`);
+    expect(found).toEqual([amount]);
   });
   test('two figures in one of them stay two', () => {
     expect(told('Travel front/rear (mm/in): 230/225').map((p) => p.replace(/ .*/, ''))).toEqual([

@@ -1,4 +1,4 @@
-import type { FigureKey } from '../readings';
+import type { DonorFigures, FigureKey } from '../readings';
 import { baseOf, type Donor, type Variant } from './donor';
 
 export type DonorTable = Readonly<Record<string, Donor>>;
@@ -42,6 +42,15 @@ export function resolveDonor(donors: DonorTable, id: string): Donor | undefined 
 const variantOf = (donor: Donor): Variant | undefined =>
   donor.kind === 'model' ? undefined : donor.variant;
 
+/** What a low version takes over of its model's seats: the low one, where the model's sheet names it and the rider insists on none. */
+function seatedAs(figures: DonorFigures, seat: Variant['seat']): DonorFigures {
+  const height = figures.seatHeight;
+  const low = height?.readings.findLast((r) => r.basis === 'low-seat');
+  return seat === 'low' && height && low && height.pinned === undefined
+    ? { ...figures, seatHeight: { ...height, pinned: low.id } }
+    : figures;
+}
+
 function inherited(child: Donor, base: Donor): Donor {
   const sheet = {
     maker: child.maker || base.maker,
@@ -51,7 +60,7 @@ function inherited(child: Donor, base: Donor): Donor {
       base.version,
     donorClass: base.donorClass,
     classGuessed: base.classGuessed,
-    figures: { ...base.figures, ...child.figures },
+    figures: { ...seatedAs(base.figures, variantOf(child)?.seat), ...child.figures },
     inherited: {
       ...child.inherited,
       ...Object.fromEntries(

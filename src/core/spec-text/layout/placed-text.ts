@@ -50,7 +50,10 @@ export function wordsOf(placed: PlacedText, typed: string, from: number, to: num
   let words = '';
   for (let i = from; i < to; i += 1) {
     const sign = placed.text[i] ?? '';
-    words += /\s/u.test(sign) ? ' ' : (typed[placed.places?.[i] ?? i] ?? sign);
+    const at = placed.places?.[i] ?? i;
+    // Put between two stretches: no sign that was typed.
+    if (/\S/u.test(sign) && at === placed.places?.[i - 1] && typed[at] !== sign) continue;
+    words += /\s/u.test(sign) ? ' ' : (typed[at] ?? sign);
   }
-  return words.replace(/ {2,}/g, ' ');
+  return words.replace(/ {2,}/g, ' ').trimEnd();
 }

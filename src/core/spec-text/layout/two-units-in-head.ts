@@ -5,9 +5,9 @@ import { textLines, type TextLine } from './text-lines';
 
 const UNIT = String.raw`[^\d\s()/|:=][^\d()/|:=]{0,9}?(?:/100 ?km)?`;
 const AMOUNT = String.raw`\d[\d.,']*(?: \d{3})?`;
-/** "Seat height (mm/in): 870/34.3", "Leistung (kW/PS): 33/44". */
+/** "Seat height (mm/in): 870/34.3", "Leistung nach DIN 70020 (kW/PS): 33/44", "Leistung kW/PS: 33/44". */
 const LINE = new RegExp(
-  String.raw`^(?<label>\s*(?:[-*•] ?)?\p{L}[^\d():=|/]{1,40}?)\((?<one>${UNIT}) ?[/|] ?(?<two>${UNIT})\)(?<mark>\s*[:=|\t]?\s*)(?<first>${AMOUNT}) ?[/|] ?(?<second>${AMOUNT})(?<rest>(?!\s*[/|]).*)$`,
+  String.raw`^(?<head>\s*(?:[-*•] ?)?\p{L}[^():=|/]{1,60}?[\s(](?<one>${UNIT}) ?[/|] ?(?<two>${UNIT})\)?\s*[:=|\t]\s*)(?<first>${AMOUNT}) ?[/|] ?(?<second>${AMOUNT})(?<rest>(?!\s*[/|]).*)$`,
   'u',
 );
 
@@ -24,10 +24,9 @@ const dimensionOf = (written: string): Dimension | undefined => {
 
 function inFirstUnit({ words, from }: TextLine): readonly Piece[] | undefined {
   const {
-    label = '',
+    head = '',
     one = '',
     two = '',
-    mark = '',
     first = '',
     second = '',
     rest = '',
@@ -37,14 +36,10 @@ function inFirstUnit({ words, from }: TextLine): readonly Piece[] | undefined {
   // "Travel front/rear (mm/in): 230/225": both in the first, and two figures.
   if (dimension === 'length' && Math.abs(number(first) / number(second) - 1) < APART)
     return undefined;
-  const unit = from + label.length + 1;
-  const amount =
-    unit + one.length + words.slice(unit - from + one.length).indexOf(')') + 1 + mark.length;
   const end = from + words.length;
   return [
-    { from, to: unit + one.length },
-    ')\t',
-    { from: amount, to: amount + first.length },
+    { from, to: from + head.length + first.length },
+    ` ${one}`,
     { from: end - rest.length, to: end },
   ];
 }

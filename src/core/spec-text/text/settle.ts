@@ -56,8 +56,14 @@ export function settled(found: readonly Proposal[]): readonly Proposal[] {
     for (const rival of against) kept[kept.indexOf(rival)] = contradicted(rival);
     kept.push(against.length > 0 ? contradicted(proposal) : proposal);
   }
-  return kept;
+  return kept.some((p) => isPrice(p, 'asked')) ? kept.map(asOnceGiven) : kept;
 }
+
+const isPrice = (p: Proposal, basis: 'asked' | 'paid'): boolean =>
+  p.kind === 'figure' && p.key === 'price' && p.basis === basis && p.ticked;
+
+/** "I want £5,500, I paid £6,200": what a seller once gave is not what it costs. */
+const asOnceGiven = (p: Proposal): Proposal => (isPrice(p, 'paid') ? contradicted(p) : p);
 
 /** Of several that only their unit names, one is kept: the largest sum, else the first. */
 function alone(found: readonly Proposal[]): readonly Proposal[] {
