@@ -214,3 +214,31 @@ describe('what is no donor, or no machine', () => {
     expect(machine?.proposals.some((p) => p.key === 'warranty' && p.ticked)).toBe(true);
   });
 });
+
+/** Tables of a workshop manual stand on the same pages as the engine's torque; common practice, no source. */
+describe('what is tightened or pumped for a state of its own', () => {
+  test.each([
+    'Bolt torque: 98 Nm',
+    'Wheel nut torque: 98 Nm',
+    'Rear axle torque: 98 Nm',
+    'Drehmoment Achsmutter: 98 Nm',
+    'Couple de serrage axe de roue : 98 Nm',
+    'Tyre pressure with passenger: 2.2/2.5 bar',
+    'Reifendruck im Gelände: 1,5/1,5 bar',
+    'Pression en duo : 2,2/2,5 bar',
+    'Tyre pressures 1.5 bar off-road',
+  ])('%s', (text) => {
+    expect(told(text).filter((p) => p.includes('✓'))).toEqual([]);
+  });
+  test('the engine’s torque, and the pressure alone', () => {
+    expect(told('Max torque: 64 Nm')).toEqual(['torque 64 crank ✓']);
+    expect(told('Tyre pressure solo: 2.0/2.2 bar')).toEqual([
+      'pressureFront 2 stated ✓',
+      'pressureRear 2.2 stated ✓',
+    ]);
+    expect(told('Tyre pressure 2.0/2.2 bar, with passenger 2.2/2.5 bar')).toEqual([
+      'pressureFront 2 stated ✓',
+      'pressureRear 2.2 stated ✓',
+    ]);
+  });
+});

@@ -4,6 +4,7 @@ import { assign, type Assigned } from './link/assign';
 import { basesOf } from './link/bases';
 import { asPartlyFilled } from './link/fuel-aboard';
 import { asTested } from './link/as-tested';
+import { forOneState } from './link/pressure-state';
 import { asInTown, atOneSpeed } from './link/use-of-one-kind';
 import { OTHER_END } from './link/ends';
 import { oneOfTwo } from './link/one-of-two';
@@ -216,7 +217,10 @@ function readSentence(
     );
     if (!made || isWeighed(made.key, scanned.line)) return [];
     const limited = asPartlyFilled(asLimit(made, scanned.line), text, wanting, n);
-    const seen = asTested(asInTown(atOneSpeed(limited, text, q), text, q), text, q);
+    const seen = [atOneSpeed, asInTown, asTested, forOneState].reduce(
+      (told, look) => look(told, text, q),
+      limited,
+    );
     const heeded = oneOfTwo(unlikeAny(s, i, asAsked(seen, s)), text, q, {
       next: alone[i + 1],
       isTaken: assigned[i + 1]?.option !== undefined,

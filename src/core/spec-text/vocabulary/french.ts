@@ -96,7 +96,7 @@ export const FRENCH: Vocabulary = {
       'par mois|mois|credit|assurance|mensualite|frais|carte grise|acompte|au lieu de|etait|facture|frais de dossier|valeur|cote',
     accessory:
       'poignees chauffantes|pot|protege mains|sabot|bulle|crash bars|feux|gps|bequille centrale',
-    bolt: 'couple de serrage|serrage|ecrou',
+    bolt: 'couple de serrage|couple axe de roue|couple ecrou|couple vis|serrage|ecrou',
     reserve: 'reserve|dont reserve|dont 4 l de reserve|de reserve|l de reserve',
     weather: 'temperature|altitude|degres|denivele',
     contact: 'tel|telephone|ref',

@@ -111,7 +111,7 @@ export const GERMAN: Vocabulary = {
       'pro monat|monatlich|rate|anzahlung|versicherung|steuer|uberfuhrung|nebenkosten|wert|zubehor im wert|arbeitslohn|statt|finanzierung|mtl|monat|war',
     accessory:
       'heizgriffe|auspuff|scheinwerfer|sturzbugel|motorschutz|windschild|navi|handschutz|hauptstander|reifen neu|helm|tasche',
-    bolt: 'achsmutter|anzugsmoment|anziehen mit|schraube',
+    bolt: 'drehmoment achse|drehmoment hinterachse|drehmoment vorderachse|drehmoment achsmutter|drehmoment radmutter|drehmoment schraube|drehmoment olablassschraube|anziehdrehmoment|anzugsdrehmoment|radmutter|steckachse|achsmutter|anzugsmoment|anziehen mit|schraube',
     reserve: 'reserve|davon reserve|inkl reserve',
     weather: 'temperatur|meereshohe|hohenmeter|grad',
     contact: 'tel|telefon|anruf|nr|plz|anfragen',

@@ -88,7 +88,7 @@ export const ITALIAN: Vocabulary = {
       'al mese|mese|rata|rata da|assicurazione|bollo|anticipo|invece di|passaggio|finanziamento|era|valore',
     accessory:
       'manopole riscaldate|scarico|paramotore|parabrezza|cupolino|faretti|paramani|cavalletto centrale',
-    bolt: 'coppia di serraggio|serraggio|dado',
+    bolt: 'coppia di serraggio|coppia perno ruota|coppia dado|serraggio|dado',
     reserve: 'riserva|di riserva|di cui riserva',
     weather: 'temperatura|altitudine|gradi|dislivello',
     contact: 'tel|telefono|rif|cell',

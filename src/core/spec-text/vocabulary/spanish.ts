@@ -89,7 +89,7 @@ export const SPANISH: Vocabulary = {
     spending:
       'al mes|mes|seguro|financiacion|cuota|entrada|impuestos|antes|en vez de|gastos|transferencia',
     accessory: 'punos calefactables|escape|cubrecarter|pantalla|defensas|cupula|faros',
-    bolt: 'par de apriete|apriete',
+    bolt: 'par de apriete|par eje de rueda|par de la tuerca|par tuerca|apriete',
     reserve: 'reserva|de reserva',
     weather: 'temperatura|altitud|grados|desnivel',
     contact: 'tel|telefono|ref|movil',
