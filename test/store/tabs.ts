@@ -2,6 +2,8 @@ import { createDossierStore, type DossierStore, type StoreSetting } from '@/stor
 import type { Change } from '@/store/history';
 import { newDonor } from '@/store/records';
 
+/** Longer than any machine takes to answer, ms: a tab that goes on without its database is a test of its own. */
+const ANY_LOAD = 120_000;
 let count = 0;
 const opened: DossierStore[] = [];
 
@@ -10,7 +12,12 @@ export async function openTab(
   dbName = `tab-${(count += 1)}`,
   more: StoreSetting = {},
 ): Promise<DossierStore> {
-  const store = createDossierStore({ dbName, tab: `t${opened.length}`, ...more });
+  const store = createDossierStore({
+    dbName,
+    tab: `t${opened.length}`,
+    patience: ANY_LOAD,
+    ...more,
+  });
   opened.push(store);
   await store.open();
   return store;

@@ -3,6 +3,7 @@ import { isUnitId, type UnitId } from '../units';
 import { assign, type Assigned } from './link/assign';
 import { basesOf } from './link/bases';
 import { asPartlyFilled } from './link/fuel-aboard';
+import { asLogged } from './link/care-log';
 import { asTested } from './link/as-tested';
 import { forOneState } from './link/pressure-state';
 import { asInTown, atOneSpeed } from './link/use-of-one-kind';
@@ -217,10 +218,14 @@ function readSentence(
     );
     if (!made || isWeighed(made.key, scanned.line)) return [];
     const limited = asPartlyFilled(asLimit(made, scanned.line), text, wanting, n);
-    const seen = [atOneSpeed, asInTown, asTested, forOneState].reduce(
-      (told, look) => look(told, text, q),
-      limited,
-    );
+    const guards = [
+      atOneSpeed,
+      asInTown,
+      asTested,
+      forOneState,
+      ...(survey.logged ? [asLogged] : []),
+    ];
+    const seen = guards.reduce((told, look) => look(told, text, q), limited);
     const heeded = oneOfTwo(unlikeAny(s, i, asAsked(seen, s)), text, q, {
       next: alone[i + 1],
       isTaken: assigned[i + 1]?.option !== undefined,

@@ -16,11 +16,26 @@ const QUANTITY = new RegExp(
   'giu',
 );
 
-/** Words of a change before its first figure; what comes behind a comma is told of it too: "power goes from 70 to 79, torque from". */
+/** Words of a change right before its first figure. */
 export const CHANGE =
-  /(?:we?nt|go(?:es|ne)?|drop(?:s|ped)?|r(?:ise|ose)s?|risen|increas\w+|chang\w+|reduc\w+|gr[eo]wn?|jump\w*|climb\w*|sprung|up|down|lower\w*|upgrad\w+|upp?ed|cut|swap\w*) (?:it |up |down |the \w+ )?from (?:the |an? )?(?:[^.;]{1,40} to [^.;]{1,40}?,? (?:and )?(?:the )?\p{L}+(?: \p{L}+)? from (?:the |an? )?)?$/iu;
+  /(?:we?nt|go(?:es|ne)?|drop(?:s|ped)?|r(?:ise|ose)s?|risen|increas\w+|chang\w+|reduc\w+|gr[eo]w[ns]?|swell\w*|f[ae]lls?|jump\w*|climb\w*|sprung|up|down|lower\w*|upgrad\w+|upp?ed|cut|swap\w*) (?:it |up |down |the \w+ )?from (?:the |an? )?$/iu;
 /** How far words of a change are looked for before its first figure, in characters. */
-export const CHANGE_REACH = 110;
+const CHANGE_REACH = 200;
+const ONE_MORE =
+  /(?<=(?<!\p{L})from )[^.;,]{1,32} to [^.;,]{1,32},? (?:and )?(?:the )?\p{L}+(?: \p{L}+)? from (?:the |an? )?$/iu;
+/**
+ * What stands before a figure; of a change told of several things in turn ("power goes from 70 to 79, torque from") the words before
+ * the first, as if they stood here.
+ */
+export function beforeChange(text: string, from: number): string {
+  let before = text.slice(Math.max(0, from - CHANGE_REACH), from);
+  for (let shorter = ''; ; before = shorter) {
+    shorter = before.replace(ONE_MORE, '');
+    if (shorter === before) return before;
+  }
+}
+/** "Power from 73 to 79 hp": what it was and what it is, where no word says which; hardly a range. */
+export const NEVER_RANGED = /^(?:kW|hp|PS|Nm|lbf-ft|cc)$/;
 
 /** Words before a difference that is followed by what came out: "up by three to seventy three". */
 export const CHANGED_BY =
@@ -191,12 +206,18 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
       { amounts: one, unit: undefined, from, to: firstTo, ...part, product: 0 },
       { amounts: two, unit, from: secondAt, to, ...part, product: 1 },
     ];
-  if (joint === 'to' && CHANGE.test(line.slice(Math.max(0, from - CHANGE_REACH), from)))
+  const changes = joint === 'to' ? beforeChange(line, from) : '';
+  if (CHANGE.test(changes))
     return [
       { amounts: one, unit, from, to: firstTo, ...part, changed: 'is-old' },
       { amounts: two, unit, from: secondAt, to, ...part, changed: 'is-new' },
     ];
-  if (joint === 'or' || (joint === 'to' && NO_RANGE.test(line.slice(Math.max(0, from - 34), from))))
+  const unranged = /(?<!\p{L})from $/iu.test(changes) && NEVER_RANGED.test(unit ?? '');
+  if (
+    joint === 'or' ||
+    unranged ||
+    (joint === 'to' && NO_RANGE.test(line.slice(Math.max(0, from - 34), from)))
+  )
     return [
       // "Every 10k or 12 months": thousands of something else.
       {

@@ -151,6 +151,8 @@ const WRITTEN: Readonly<Partial<Record<TextUnit, readonly string[]>>> = {
     'min⁻¹',
     '1/min',
     'u/min',
+    'ot/min',
+    'ot\\./min',
     'upm',
     'tr/min',
     'tr/mn',

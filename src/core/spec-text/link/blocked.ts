@@ -1,4 +1,10 @@
-import { CHANGE, CHANGE_REACH, CHANGED_BY, CHANGED_SO_MUCH } from '../lattice/scan-quantities';
+import {
+  beforeChange,
+  CHANGE,
+  CHANGED_BY,
+  CHANGED_SO_MUCH,
+  NEVER_RANGED,
+} from '../lattice/scan-quantities';
 import { type Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 import {
@@ -19,6 +25,7 @@ import {
 import {
   AT_A_SPEED,
   AVOIDED,
+  IS_DONE,
   MODIFIED,
   NEXT_ONE,
   isOfLetters,
@@ -29,6 +36,7 @@ import {
   PROMISED,
   RIDER_WEIGHS,
   RUN_IN_OF,
+  SERVICE_AT,
   SERVICE_OF,
   SPARE,
   TAXED,
@@ -46,7 +54,7 @@ import { standingIn } from './standing';
 
 /** Numbers that are no figures: days, times, telephones, shares, oil grades, addresses. */
 const NOISE =
-  /(?<=[([] ?(?:l|lit(?:re|er)s?|litros|litri) ?\/ ?)100 ?km|(?<!\d)\d{1,2}(?<mark>[./-])\d{1,2}\k<mark>(?:\d{2}|\d{4})(?!\d|[.,]\d)|(?<![\d.,/])0[1-9][./](?:[0-3]\d)(?![\d/]|[.,]\d)|(?<=(?:EZ|Inspektion|Service|TÜV|HU|Baujahr|révision|CT|revisión|tagliando|revisione|MOT|inspection)(?: neu)?(?: bis)?:? )1[0-2][./][0-3]\d(?![\d/]|[.,]\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?%|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<![\d.,])\d{1,2}(?:st|nd|rd|th)\b|(?<![\d.,])[1-9] (?:seats|tanks|helmets|keys|doors|owners|positions|settings|heights|options|versions|panniers|boxes|wheels|riders|people|friends|bikes|others)\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{2,4} ?(?:cc|ml|cm3) (?:per|each|in each|of (?:fork |shock )?oil)(?!\p{L})|(?<=(?:tank|fill|fill-up|tankful|Tankfüllung|plein) #?)\d{1,2}(?=:)|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
+  /(?<=[([] ?(?:l|lit(?:re|er)s?|litros|litri) ?\/ ?)100 ?km|(?<!\d)\d{1,2}(?<mark>[./-])\d{1,2}\k<mark>(?:\d{2}|\d{4})(?!\d|[.,]\d)|(?<![\d.,/])0[1-9][./](?:[0-3]\d)(?![\d/]|[.,]\d)|(?<=(?:EZ|Inspektion|Service|TÜV|HU|Baujahr|révision|CT|revisión|tagliando|revisione|MOT|inspection)(?: neu)?(?: bis)?:? )1[0-2][./][0-3]\d(?![\d/]|[.,]\d)|(?<!\d)(?:0?[1-9]|1[0-2])[./-](?:19|20)\d{2}(?!\d)|(?<!\d)\d{1,2}:\d{2}(?::\d{2})?(?!\d)|\d+(?:[.,]\d+)? ?(?:%|(?:m?g|grams?|gramm) ?(?:\/|per|pro) ?(?:km|mi(?:les?)?)(?!\p{L}))|(?<!\d)\d{1,2}W[- ]?\d{2}\b|(?<![\d.,])\d{1,2}(?:st|nd|rd|th)\b|(?<![\d.,])[1-9] (?:seats|tanks|helmets|keys|doors|owners|positions|settings|heights|options|versions|panniers|boxes|wheels|riders|people|friends|bikes|others)\b|(?<!\d)\d{1,2}[ -]ax[ei]s(?!\p{L})|(?<!\d)\+?\d{2,5}(?:[ /-]\d{2,4}){2,}(?![\d ]*(?:km|mm|kg|rpm|€|eur|miles|g\/min|min))|https?:\S+|\b[\w.]+@[\w-]+\.\w+\b|\d{2,4} ?(?:cc|ml|cm3) (?:per|each|in each|of (?:fork |shock )?oil)(?!\p{L})|(?<=(?:tank|fill|fill-up|tankful|Tankfüllung|plein) #?)\d{1,2}(?=:)|\d{3}-\d{4}|(?<!\d)\d{6,}(?!\d)|(?<![\d.,])\d{1,2} ?(?:V|volts?)(?![\p{L}\d])/giu;
 
 /** "My Corran Range 900": a name, and no range. */
 const NAMED_RANGE =
@@ -80,11 +88,11 @@ const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? ''
 
 /** "Power is up from 55 to 59 kW": the model before had the first; "lowered from 895 to 865" is what a part did. */
 const GREW =
-  /(?<!\p{L})(?:(?<!(?:sprung|I['’]?ve|I|we|we['’]?ve|me|it) (?:gone )?)(?:up|down)|(?<!(?:I|we)(?:['’]ve| have)? )gone|grown|grew|ris(?:en|es)|rose|increase[sd]|jump(?:s|ed)|climb(?:s|ed)|(?<=(?:power|torque|weight|capacity|tank|price|displacement|output) )goes(?: up| down)?) from (?:the |an? )?(?:[^.;]{1,40} to [^.;]{1,40}?,? (?:and )?(?:the )?\p{L}+(?: \p{L}+)? from (?:the |an? )?)?$/iu;
+  /(?<!\p{L})(?:(?<!(?:sprung|I['’]?ve|I|we|we['’]?ve|me|it) (?:gone )?)(?:up|down)|(?<!(?:I|we)(?:['’]ve| have)? )gone|grow(?:n|s)|grew|swells?|swollen|ris(?:en|es)|rose|increase[sd]|jump(?:s|ed)|climb(?:s|ed)|(?<=(?:power|torque|weight|capacity|tank|price|displacement|output) )goes(?: up| down)?) from (?:the |an? )?$/iu;
 
 /** "Has dropped from 880 mm to 865 mm for 2025": by its maker. */
 const LOWERED =
-  /(?<!\p{L})(?:dropp?(?:s|ed)|lowered|reduced|cut|come down|came down|fallen|changed|changes|raised|goes) from (?:the |an? )?$/iu;
+  /(?<!\p{L})(?:dropp?(?:s|ed)|falls|fell|lowered|reduced|cut|come down|came down|fallen|changed|changes|raised|goes) from (?:the |an? )?$/iu;
 const OF_A_YEAR =
   /^[^.;]{0,40}(?<!\p{L})(?:(?:for|in|from) (?:the )?(?:20[12]\d|this (?:year|generation|model year)|(?:new|latest|current) (?:model|version|one|generation))|on the (?:new|latest|current) (?:model|version|one|bike))(?!\p{L})/iu;
 
@@ -142,9 +150,8 @@ export function blockedIn(
       old !== undefined &&
       !isMoney(old) &&
       !RESTRICTS.test(text) &&
-      (GREW.test(text.slice(Math.max(0, old.from - CHANGE_REACH), old.from)) ||
-        (OF_A_YEAR.test(text.slice(old.to)) &&
-          LOWERED.test(text.slice(Math.max(0, old.from - CHANGE_REACH), old.from)))) &&
+      (GREW.test(beforeChange(text, old.from)) ||
+        (OF_A_YEAR.test(text.slice(old.to)) && LOWERED.test(beforeChange(text, old.from)))) &&
       !A_PART_DID.test(text.slice(old.to, old.to + 80))
     );
   };
@@ -164,7 +171,7 @@ export function blockedIn(
       q.changed === undefined &&
       !(isPower(q) && RESTRICTS.test(text)) &&
       /^\s*(?:down |up )?to (?:an? |the )?$/iu.test(text.slice(q.to, next.from)) &&
-      (CHANGE.test(text.slice(Math.max(0, q.from - CHANGE_REACH), q.from)) || grew(i))
+      (CHANGE.test(beforeChange(text, q.from)) || grew(i))
     )
       found.set(isMoney(next) || grew(i) ? i : i + 1, grew(i) ? 'other-machine' : 'changed');
     if (
@@ -176,6 +183,31 @@ export function blockedIn(
           CHANGED_SO_MUCH.test(text.slice(Math.max(0, q.from - 30), q.from))))
     )
       found.set(i, 'changed');
+    // "Went from 15/45 to 14/47 gearing": a pair for a pair.
+    const third = quantities[i + 2];
+    if (
+      next &&
+      third &&
+      q.listed &&
+      next.listed &&
+      third.listed &&
+      /^ to (?:an? |the )?$/iu.test(text.slice(next.to, third.from)) &&
+      CHANGE.test(beforeChange(text, q.from)) &&
+      !grew(i)
+    )
+      for (const other of [i + 2, i + 3]) found.set(other, 'changed');
+    // "Power from 73 to 79 hp": which of the two it has, no word says.
+    if (
+      next &&
+      (NEVER_RANGED.test(next.unit ?? '') || NEVER_RANGED.test(q.unit ?? '')) &&
+      (q.unit === undefined || q.unit === next.unit) &&
+      /(?<!\p{L})from $/iu.test(text.slice(Math.max(0, q.from - 6), q.from)) &&
+      /^ ?to $/iu.test(text.slice(q.to, next.from)) &&
+      q.changed === undefined &&
+      !CHANGE.test(beforeChange(text, q.from)) &&
+      !grew(i)
+    )
+      for (const other of [i, i + 1]) found.set(other, 'changed');
     // "£4,600 £4,200": the first was crossed out.
     if (
       next &&
@@ -236,7 +268,12 @@ export function blockedIn(
       /^er schrittlänge/iu.test(text.slice(q.to, q.to + 16))
     )
       found.set(i, 'noise');
-    if (SERVICE_OF.test(text.slice(Math.max(0, q.from - 24), q.from))) found.set(i, 'noise');
+    if (
+      SERVICE_OF.test(text.slice(Math.max(0, q.from - 24), q.from)) ||
+      (IS_DONE.test(text.slice(q.to, q.to + 40)) &&
+        SERVICE_AT.test(text.slice(Math.max(0, q.from - 30), q.from)))
+    )
+      found.set(i, 'noise');
     if (
       WHICH_SERVICE.test(text.slice(Math.max(0, q.from - 24), q.from)) &&
       /^ ?(?:k |km |mi(?:les?)? )?(?:service|inspection|check)(?!\p{L})/iu.test(

@@ -103,16 +103,24 @@ const LOWERED_BY = new RegExp(
 /** "After the 20 mm lowering the seat height is 855 mm". */
 const LOWERED_BEFORE =
   /(?<!\p{L})(?:after|with|once|nach|mit|après|avec|con|dopo|tras) (?:(?:the|a|an|my|der|dem|einer|meiner|la|le|il|el|un|une|una) )?(?:\d+(?:\.\d)? ?(?:mm|cm|in|inch|inches) )?(?:of )?(?:lowering|tieferlegung|rabaissement|abbassamento|ribassamento)(?: kit| links?)?(?!\p{L})[^.;,\d]{0,40}(?<!(?<!\p{L})(?:from|von|de|da) )$/iu;
+/** "Low link 25 mm so the seat is around 885 now", "Tieferlegung verbaut, daher Sitzhöhe ca. 880". */
+const LOWERED_SO =
+  /(?<!\p{L})(?:low(?:ering|er|ered)? (?:links?|kit|dog ?bones?)|short links?|tieferlegung\p{L}*|tiefergelegt|kit de rabaissement|biellettes?|rabaissée|kit di abbassamento|abbassata|ribassata|kit de bajada|bieletas|verlaag\p{L}*|verlaging\p{L}*|sänkning\p{L}*)(?!\p{L})[^.;]{0,70}(?:,|(?<!\p{L})(?:so|daher|dadurch|deshalb|jetzt|nun|now|donc|quindi|così|así que|ahora|dus))(?!\p{L})[^.;\d]{0,24}(?:seat|saddle|sitz\p{L}*|selle|sella|asiento|zadel\p{L}*|sadel\p{L}*)[^;\d]{0,24}$/iu;
 /** "Big tank 18.5 L option": to be had beside the standard one. */
 const AN_OPTION =
   /^ (?:tank )?(?:is |as |available as )?(?:an? )?(?:option(?:al)?|extra)(?!\p{L})/iu;
+const LENGTH = /^(?:mm|cm|in)$/;
 const madeByParts = (text: string, { unit, from, to }: Quantity): boolean => {
   const behind = text.slice(to, to + 60);
   if (unit === 'L' || unit === 'gallon') return AN_OPTION.test(behind);
-  return /^(?:kW|hp|PS|Nm|lbf-ft)$/.test(unit ?? '')
-    ? TUNED.test(behind)
-    : /^(?:mm|cm|in)$/.test(unit ?? '') &&
-        (LOWERED_BY.test(behind) || LOWERED_BEFORE.test(text.slice(Math.max(0, from - 90), from)));
+  if (/^(?:kW|hp|PS|Nm|lbf-ft)$/.test(unit ?? '')) return TUNED.test(behind);
+  if (unit !== undefined && !LENGTH.test(unit)) return false;
+  return (
+    (unit !== undefined &&
+      (LOWERED_BY.test(behind) || LOWERED_BEFORE.test(text.slice(Math.max(0, from - 90), from)))) ||
+    (/low|short|tief|biel|rabais|baj|bass|verla|sänk/iu.test(text) &&
+      LOWERED_SO.test(text.slice(Math.max(0, from - 150), from)))
+  );
 };
 
 /** "214 kg with racks and bars", "171 kg ready to go with tower, tanks and rack", "221 kg fahrfertig mit Koffern". */

@@ -223,6 +223,17 @@ export const MASS_FORMS: readonly Form[] = [
     when: (s, { amounts: [a = 0], unit }) =>
       !s.sale && (unit === 'lb' ? a >= 240 && a <= 560 : a >= 110 && a <= 260),
   },
+  // "Carries 190 kilos all up"; what it carries well is its own.
+  {
+    key: 'payload',
+    dimension: 'mass',
+    points: PLAINLY + 2,
+    by: 'unit',
+    before:
+      /(?<!\p{L})(?:carries|will carry|is good for carrying|lets you carry|porte|trägt|lleva|trasporta) (?:up to |about |around |bis zu |jusqu['’]à |hasta |fino a )?$/iu,
+    when: (_, { amounts: [a = 0], unit }) =>
+      unit === 'lb' ? a >= 240 && a <= 560 : a >= 110 && a <= 260,
+  },
   // "So that's 178 payload".
   {
     key: 'payload',

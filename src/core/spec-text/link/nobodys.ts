@@ -43,6 +43,12 @@ export const WHICH_SERVICE =
 export const SERVICE_OF =
   /(?<!\p{L})(?:révision|vidange|entretien|tagliando|revisión|mantenimiento) (?:des|dei|de los) $/iu;
 
+/** "Revisión de 15.000 hecha", "Service bei 12.000 gemacht": one that was done. */
+export const SERVICE_AT =
+  /(?<!\p{L})(?:révision|vidange|entretien|tagliando|revisión|mantenimiento|revisão|inspektion|service|serviced|inspection|valves|valve check|ventile) (?:de|di|da|a|à|at|bei|bij|the|los|las|i|aos?|på|vid|ved) ?(?:los |km )?$/iu;
+export const IS_DONE =
+  /^ ?(?:k|km|kms|mi|miles)?,? ?(?:\(?(?:just|already|was|is|ya|già|gerade|bereits|déjà) )?(?:hech[ao]|realizad[ao]|faite?|fatt[oa]|eseguit[oa]|done|carried out|completed|gemacht|erledigt|durchgeführt|feita|gedaan|udført|utført|gjord|pasad[ao])(?!\p{L})/iu;
+
 /** "A revisão dos 1000 km": the one after running in, which comes once. */
 export const RUN_IN_OF =
   /(?<!\p{L})(?:revisão|beurt|przegląd|service(?:n)?) (?:dos|d[oe]|bij|van|po|vid|på|etter) $/iu;
@@ -172,8 +178,12 @@ const isShownOnly = (before: string, behind: string): boolean =>
   BY_INSTRUMENT.test(before) && PUT_RIGHT.test(behind);
 
 /** What stands right before a number, or right behind it, that takes it from this machine, and how far it may reach, characters. */
+/** "Price difference 1,200 €", "Preisunterschied: 1.200 €": between two. */
+const DIFFERENCE =
+  /(?:(?<!\p{L})(?:difference|gap|saving|différence|écart|differenza|diferencia|diferença|verschil|skillnad|forskjell|forskel|różnica)|unterschied|differenz|ersparnis)(?!\p{L})(?: (?:is|was|of|in (?:price|weight)|ist|beträgt|liegt bei|est|de|di|von|es|è|är|er|about|around|only|just|some|rund|etwa|nur)){0,3}\s?[:=]? ?[£$€]?$/iu;
 const BEFORE_IT: readonly (readonly [RegExp, number])[] = [
   [NOT, 22],
+  [DIFFERENCE, 48],
   [NOT_ABROAD, 34],
   [WIDTH_OF, 44],
   [LOWERED_WITH_SEAT, 160],

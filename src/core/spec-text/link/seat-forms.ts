@@ -25,8 +25,33 @@ const isLowerThanBefore = (s: SentenceWords, q: Quantity): boolean => {
 const USUAL_IN_BRACKETS =
   /^ ?(?:mm|cm|in|")? ?\((?:standard(?: seat)?|stock|std|serie|serienmäßig|normal|d['’]origine|de série|di serie|de serie|standaard):? \d/iu;
 
+const LOW_SAID = '(?:low(?:ered|est)?|niedrig|tief|basse|baja|bajo|bassa|laag|lav|låg)';
+const USUAL_SAID =
+  "(?:standard|std|stock|normal|serie|d['’]origine|de série|di serie|de serie|estándar|standaard)";
+/** "Seat height standard/low: 870/850 mm": in the order of the head. */
+const inOrderOfHead = (first: string, second: string, nth: '' | 'second') =>
+  new RegExp(
+    `(?<!\\p{L})${first} ?/ ?${second}(?: seat)?\\)?\\s?[:|]?\\s*${nth ? '\\d[\\d.,]* ?(?:mm|cm|in\\.?|["″])? ?/ ?' : ''}$`,
+    'iu',
+  );
+const HEADS_OF_TWO = [
+  { basis: 'standard-seat', before: inOrderOfHead(USUAL_SAID, LOW_SAID, '') },
+  { basis: 'low-seat', before: inOrderOfHead(USUAL_SAID, LOW_SAID, 'second') },
+  { basis: 'low-seat', before: inOrderOfHead(LOW_SAID, USUAL_SAID, '') },
+  { basis: 'standard-seat', before: inOrderOfHead(LOW_SAID, USUAL_SAID, 'second') },
+] as const;
+
 /** Bare numbers that are the height of a seat. */
 export const SEAT_FORMS: readonly Form[] = [
+  ...HEADS_OF_TWO.flatMap((where) =>
+    either('length', {
+      key: 'seatHeight',
+      points: PLAINLY + 1,
+      by: 'basis',
+      when: (s) => speaksOfSeat(s),
+      ...where,
+    }),
+  ),
   // "At 870 I'm on tippy toes": what feet do at it is said of a seat.
   {
     key: 'seatHeight',
@@ -42,7 +67,7 @@ export const SEAT_FORMS: readonly Form[] = [
     by: 'basis',
     basis: 'low-seat',
     before:
-      /(?<!\p{L})(?:(?:low|lower|lowered)(?: (?:seat|one))?(?: option| version| setting| variant)?:?|(?:la|una|une|quella|sella|selle|asiento|silla) (?:bassa|basse|bajo|baja)(?: da| a| à| de)?|(?:die |eine |einer |der )?(?:niedrigen?|tiefen?)(?: (?:sitz)?bank)?(?: mit| hat| von| sind es| ist sie)?:?|(?:low|lower)(?: seat| one)?,? (?:that |which )?(?:brings?|drops?|takes?|gets?|puts?) (?:it|you|that|things)(?: down)? (?:to|at)) ?\(?(?:at |is )?$/iu,
+      /(?<!\p{L}|\/ ?)(?:(?:low|lower|lowered)(?: (?:seat|one))?(?: option| version| setting| variant)?:?|(?:la|una|une|quella|sella|selle|asiento|silla) (?:bassa|basse|bajo|baja)(?: da| a| à| de)?|(?:die |eine |einer |der )?(?:niedrigen?|tiefen?)(?: (?:sitz)?bank)?(?: mit| hat| von| sind es| ist sie)?:?|(?:low|lower)(?: seat| one)?,? (?:that |which )?(?:brings?|drops?|takes?|gets?|puts?) (?:it|you|that|things)(?: down)? (?:to|at)) ?\(?(?:at |is )?$/iu,
     when: (s, { amounts: [a = 0] }) =>
       (speaksOfSeat(s) || isOfSeat(s.above)) &&
       ((a >= SEAT_MM.least && a <= SEAT_MM.most) || (a >= 26 && a <= 40 && a % 1 !== 0)),
@@ -147,7 +172,7 @@ export const SEAT_FORMS: readonly Form[] = [
     by: 'basis',
     basis: 'standard-seat',
     before:
-      /(?<!\p{L})(?:au lieu de|statt|anstatt|invece di|en lugar de|d['’]origine|de série|serienmäßig|serie|di serie|de serie|original|std|standard|normal)(?: è| es| c['’]est| sind(?: es)?)? $/iu,
+      /(?<!\p{L}|\/ ?)(?:au lieu de|statt|anstatt|invece di|en lugar de|d['’]origine|de série|serienmäßig|serie|di serie|de serie|original|std|standard|normal)(?: è| es| c['’]est| sind(?: es)?)? $/iu,
     when: (s, { amounts: [a = 0] }) =>
       (speaksOfSeat(s) || isOfSeat(s.above)) &&
       ((a >= SEAT_MM.least && a <= SEAT_MM.most) || (a >= 26 && a <= 40 && a % 1 !== 0)),

@@ -6,6 +6,14 @@ import type { SentenceWords } from './option';
 import { plausibility } from './plausible';
 import { WEIGHTS } from './weights';
 
+const METRIC_FIRST = ['metric', 'us'] as const;
+const US_FIRST = ['us', 'metric'] as const;
+const isAmerican = ({ gallon, usual }: TextUnits): boolean =>
+  gallon === 'us' &&
+  usual.mass !== 'kg' &&
+  (usual.length === undefined || usual.length === 'in') &&
+  usual.power !== 'kW';
+
 /** Units a bare number may be in. */
 export function bareUnits(
   key: FigureKey,
@@ -28,7 +36,9 @@ export function bareUnits(
   return [
     ...new Set([
       ...(usual ? [usual] : []),
-      ...(['metric', 'us'] as const).map((s) => preferredUnit(dimension, s, 'EUR')),
+      ...(isAmerican(text) && dimension === 'torque' ? US_FIRST : METRIC_FIRST).map((s) =>
+        preferredUnit(dimension, s, 'EUR'),
+      ),
     ]),
   ];
 }

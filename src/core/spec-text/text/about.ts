@@ -84,6 +84,10 @@ const NO_DONOR =
 const A_QUOTE =
   /^[^.:\n]{0,32}(?<!\p{L})(?:(?:workshop|shop|suspension|springs?|service|garage)(?:['’]s)? (?:quote|quotation|estimate)|invoice|kostenvoranschlag|werkstattrechnung|devis (?:atelier|garage)|preventivo officina|presupuesto (?:del )?taller)(?: [^.:\n]{0,16})?:/iu;
 
+/** "Selling a set of panniers off my old 700": a part is for sale, and what is told is the part's. */
+const A_PART_FOR_SALE =
+  /^\W{0,3}(?:(?:for sale|fs|wts|selling|verkaufe|biete|vends|[àa] vendre|vendo|se vende|te koop|säljes|säljer|sprzedam)(?!\p{L})[:,]? ?)(?:(?:my|an?|the|some|this|old|new|used|unused|nearly new|genuine|oem|original|set of|pair of|one|two|einen?|meine?n?|mes|une?|des|mi|il|la|las|los|due)[ ,]+){0,5}(?:(?:alu(?:minium)?|aluminum|soft|hard|side|rear|front|low|tall|comfort|rally|long[- ]range|big|[\d.,]+ ?(?:l|lit(?:re|er)s?|gal(?:lon)?)) )?(?:panniers?|boxes|cases|top ?box|luggage|seat|tank|exhaust|silencer|screen|windscreen|crash ?bars?|rack|shock|fork springs|springs|wheels?|wheelset|tyres?|tires?|handlebars?|skid ?plate|bash ?plate|koffer|sitzbank|auspuff|windschild|sturzbügel|gepäckträger|federbein|valises|sacoches|selle|réservoir|pot|pare-brise|valigie|borse|sella|serbatoio|scarico|maletas|asiento|depósito|escape)(?!\p{L})(?! (?:height|bike|model|price))/iu;
+
 /** Longest first sentence that is a title, in words. */
 const TITLE = 9;
 /**
@@ -164,7 +168,12 @@ export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' 
   if (!inPassing && elsewhere > 0 && speaks < elsewhere * 2.2) return 'else';
   const fragment = elsewhere === 0 && lines.length <= 3 && lines.every((l) => l.line.length < 90);
   const first = lines.find((l) => l.line.trim() !== '')?.line ?? '';
-  if (lines.some((l) => NO_DONOR.test(l.line)) || A_QUOTE.test(first)) return 'open';
+  if (
+    lines.some((l) => NO_DONOR.test(l.line)) ||
+    A_QUOTE.test(first) ||
+    A_PART_FOR_SALE.test(first)
+  )
+    return 'open';
   const ours = fragment || speaks >= 1 + elsewhere * 3 || (sale && elsewhere === 0);
   return ours || (elsewhere === 0 && lines.some((l) => statesOurFact(l.written))) ? 'ours' : 'open';
 }

@@ -67,7 +67,8 @@ export const weigh = (text: string, lower: string, clues: readonly Clue[]) => {
 /** How much one side must outweigh the other. */
 export const DECIDED = 1;
 /** Ways in kilometres, and none in miles: the spelling is British, but whose money it is remains open. */
-const KILOMETRES = /\bkilomet(?:re|er)s?\b|\d ?kms?\b|\bkms?: ?\d|\bkays\b|\d k's\b/;
+const KILOMETRES =
+  /\bkilomet(?:re|er)s?\b|\d ?kms?\b|\bkms?: ?\d|\bkays\b|(?:\d|thousand|hundred|grand) k['’]?s\b/;
 const MILES = /\bmiles?\b|\bmph\b|\bmpg\b|\d ?mi\b/;
 /** What a sum without a sign is in, by how the text is written. */
 const bySpelling = (text: string, us: number, imperial: number): CurrencyCode | undefined => {
@@ -78,7 +79,7 @@ const bySpelling = (text: string, us: number, imperial: number): CurrencyCode | 
 };
 /** What is said in Britain and hardly elsewhere. */
 const BRITISH =
-  /\bmot\b(?! ?or)|\bv5c?\b|\bhpi\b|\bo\.?n\.?o\b|\botr\b|\bplus on the roads?\b|\buk\b|\bbritish\b|\bquid\b|\bstone\b|\bmil\b|\bbhp\b|\bdual carriageway\b|\b[ab][- ]roads?\b|\bto the gallon\b/;
+  /\bmot\b(?! ?or)|\bv5c?\b|\bhpi\b|\bo\.?n\.?o\b|\botr\b|\bplus on the roads?\b|\buk\b|\bbritish\b|\bquid\b|\bstone\b|\bbhp\b|\bdual carriageway\b|\b[ab][- ]roads?\b|\bto the gallon\b/;
 /** Words of a sheet or an advert that one of the three has and the others have not. */
 const SWEDISH =
   /(?<!\p{L})(?:tjänstevikt|sitthöjd|säljer|säljes|förbrukning|bränsle\p{L}*|nyservad)(?!\p{L})/u;

@@ -53,6 +53,8 @@ export const normalised = (text: string): string =>
     .replace(OVER_A_HUNDRED, (words) => ' '.repeat(words.length))
     .replace(OVER_A_WAY, (words) => ' '.repeat(words.length))
     .replace(WITH_RESERVE, (words) => ' '.repeat(words.length))
+    .replace(WITH_SHORT, '  ')
+    .replace(ABOARD, (words) => ' '.repeat(words.length))
     .replace(MILES, 'mi ')
 
     .replace(UNIT_IN_ITS_CELL, ' ')
@@ -86,6 +88,20 @@ const OVER_A_WAY =
 /** "Fuel tank capacity, including reserve: 12 L": one label. Place for place. */
 const WITH_RESERVE =
   /(?<=(?:capacity|tank|volume|tankinhalt|réservoir|serbatoio|depósito)), ?(?:including|incl\.?|inc\.?|with|inkl\.?|mit|y compris|dont|inclusa|incluida) (?:the |la )?(?:reserve|réserve|riserva|reserva)(?=\s?[:|\t.(])/giu;
+
+/** "463 w/ full tank": "with", of which nothing but its mark would be left. Place for place. */
+const WITH_SHORT = /(?<=\d ?\p{L}{0,6} )w\/(?= ?(?:a )?(?:full|fuel|gas|all fluids|fluids))/giu;
+
+const WHO =
+  '(?:the |le |la |il |el |los |i )?(?:riders?|drivers?|passengers?|pillion|luggage|baggage|cargo|accessories|options|gear|equipment|fahrer(?:in)?|sozius|beifahrer|gepäck|zubehör|pilote|conducteur|passager|bagages?|accessoires|pilota|conducente|passeggero|bagagli(?:o)?|accessori|piloto|conductor|acompañante|pasajero|equipaje|accesorios|berijder|passagier|bagage)';
+const WHO_ALL = `${WHO}(?:\\s?(?:,|&|\\+|/| and| und| et| e| y| en)+\\s?${WHO})*`;
+const WITH =
+  '(?:including|incl\\.?|inc\\.?|inkl\\.?|inklusive|with|mit|y compris|avec|compres[oi]|con|incluid[oa]s?|incluyendo)';
+/** "Load capacity (rider, passenger, luggage): 190 kg", "Zuladung inkl. Fahrer": who is meant, behind the name. Place for place. */
+const ABOARD = new RegExp(
+  `(?<=(?:capacity|load|loading|limit|payload|zuladung|nutzlast|charge(?: utile| maximale| maximum| maxi?\\.?| admissible)?|carico(?: massimo| utile| max\\.?)?|portata|carga(?: máxima| útil| máx\\.?)?|belasting|laadvermogen)) ?(?:\\((?:${WITH} )?${WHO_ALL}\\)|,? ${WITH} ${WHO_ALL}(?=\\s?[:|\\t]| \\d))`,
+  'giu',
+);
 
 /** "R$ 38.990", "Rs. 3,45,000", "RM 28,900": money before its sum. */
 const MONEY_BEFORE =

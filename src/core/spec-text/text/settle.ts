@@ -42,9 +42,10 @@ const contradicts = (a: Proposal, b: Proposal): boolean =>
  * Said once is enough; what only its unit names gives way to what a label names; of a contradiction both sides are marked.
  */
 export function settled(found: readonly Proposal[]): readonly Proposal[] {
-  const named = new Set(found.filter((p) => !isAlone(p)).map(kindOf));
+  const told = found.some(isRunUp) ? found.map(asRunUp) : found;
+  const named = new Set(told.filter((p) => !isAlone(p)).map(kindOf));
   const kept: Proposal[] = [];
-  for (const proposal of alone(found).filter((p) => !isAlone(p) || !named.has(kindOf(p)))) {
+  for (const proposal of alone(told).filter((p) => !isAlone(p) || !named.has(kindOf(p)))) {
     const rivals = kept.filter((k) => k.key === proposal.key && k.kind === proposal.kind);
     const same = rivals.find((k) => isSame(k, proposal));
     if (same) {
@@ -58,6 +59,14 @@ export function settled(found: readonly Proposal[]): readonly Proposal[] {
   }
   return kept.some((p) => isPrice(p, 'asked')) ? kept.map(asOnceGiven) : kept;
 }
+
+const isMeasured = (p: Proposal): p is FigureProposal =>
+  p.kind === 'figure' && p.origin === 'measured';
+const isRunUp = (p: Proposal): boolean => isMeasured(p) && p.key === 'power' && p.basis === 'wheel';
+
+/** "Measured rear-wheel hp: 66.8" and "Measured torque: 46.2 lb-ft": both of one run on the rollers. */
+const asRunUp = (p: Proposal): Proposal =>
+  isMeasured(p) && p.key === 'torque' && p.basis === 'crank' ? { ...p, basis: 'wheel' } : p;
 
 const isPrice = (p: Proposal, basis: 'asked' | 'paid'): boolean =>
   p.kind === 'figure' && p.key === 'price' && p.basis === basis && p.ticked;

@@ -1,3 +1,4 @@
+import { hasCareLog } from '../link/care-log';
 import { isUnitId, unitEntry, type CurrencyCode, type Dimension, type UnitId } from '../../units';
 import type { TextUnits } from '../link/dimensions';
 import { writtenUnit } from '../lattice/written-units';
@@ -23,15 +24,17 @@ export interface Survey extends TextUnits {
   readonly languages: ReadonlySet<number>;
   /** It names a sum of money. */
   readonly sums: boolean;
+  /** It keeps a log of what was done to a machine. */
+  readonly logged: boolean;
   /** The text is about something else altogether. */
   readonly unlike: boolean;
   /** The words that decided on US or imperial. */
   readonly countryBy: readonly string[];
 }
 
-/** Words of an advert that are enough by themselves, beside a sum or a distance. */
+/** Words of one who sells, enough by themselves beside a sum or a distance, in the languages that are read; common usage, no source. */
 const OFFERED =
-  /\bfor sale\b|\bwt[st]\b|\b(?:i|we)(?:['’]d)? (?:want|like|need) [^.,;]{2,48} for (?:it|her|him|this one)\b|\bselling\b|\bsell my\b|\bswap my\b|\basking\b|\bo\.?n\.?o\b|\bobo\b|\bno offers\b|\bmot (?:till?|until|to|due)\b|\bv5c? (?:in|present)\b|\b\d\d plate\b|\bverkauf\w*|\bvb\b|\bvhb\b|\bvends\b|\bà vendre\b|\bse vende\b|\bvend[oe]\b|\bvendesi\b|\bpassaggio (?:escluso|incluso|compreso|di propriet)|\bused (?:19|20)\d\d\b|\bchiedo\b|\bpido\b|\bte koop\b|\bsprzedam\b|\bà venda\b|\btill salu\b|\bsälje[sr]\b|\bselges\b|\bselger min\b|\bmileage ?: ?\d[^]*\bprice ?:|\bsælges\b|\btil salgs\b|\d,-|\bhours on the engine\b/;
+  /(?<![\p{L}\d])(?:for sale|wt[st]|(?:i|we)(?:['’]d)? (?:want|like|need) [^.,;]{2,48} for (?:it|her|him|this one)|selling|sell my|swap my|asking|o\.?n\.?o|obo|no offers|clean title|title in hand|priced to sell|first [^.;]{0,14}\d[\d.,]*k? (?:takes|gets|has) (?:it|her)|mot (?:till?|until|to|due)|v5c? (?:in|present)|\d\d plate|verkauf\p{L}*|abzugeben|abgeben|vb|vhb|neuwert|vends|[àa] vendre|je la laisse|se vende|vend[oe]|vendesi|cedo|passaggio (?:escluso|incluso|compreso|di propriet\p{L}*)|used (?:19|20)\d\d|chiedo|pido|te koop|sprzedam|na sprzedaż|[àa] venda|till salu|sälje[sr]|selges|til salgs|selger min|sælges|myydään|na prodej|prodám|mileage ?: ?\d[^]*(?<!\p{L})price ?:|hours on the engine)(?![\p{L}\d])|\d,-/u;
 
 /** Money that is written with the sign of the dollar. */
 const DOLLAR: ReadonlySet<CurrencyCode> = new Set(['USD', 'CAD', 'AUD', 'NZD']);
@@ -93,6 +96,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[], home?: Cur
     owned: OWNED.test(lower),
     approved: APPROVED.test(lower),
     ours: about === 'ours',
+    logged: hasCareLog(text),
     unlike: about === 'else',
     countryBy: gallon === 'us' ? us.words : gallon === 'imp' ? imperial.words : [],
   };

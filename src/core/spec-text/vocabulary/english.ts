@@ -1,6 +1,6 @@
 import { ENGLISH_FACTS } from './facts/english';
 import { FACT_LABELS } from './facts/english-labels';
-import type { Vocabulary } from './vocabulary';
+import { combined, type Vocabulary } from './vocabulary';
 
 export const ENGLISH: Vocabulary = {
   labels: {
@@ -108,7 +108,24 @@ export const ENGLISH: Vocabulary = {
     valvesPrice: 'price of a valve service',
     suspensionPrice: 'price of fork and shock service',
     rackLimit:
-      'rear rack is only|rear carrier|luggage carrier|rack is only|rack is good for|rack is marked|rack is stamped|rack takes|rear rack takes|rack says|rack says max|rack is rated|rack rated|rack is rated for|rack limit|rack load|rack rated for|rack capacity|rear rack max load|rear rack capacity|rack max load|rack maximum load|rear rack load|max rack load|carrier load|rack load limit',
+      'rear rack is only|rear carrier|luggage carrier|rack is only|rack is good for|rack is marked|rack is stamped|rack takes|rear rack takes|rack says|rack says max|rack is rated|rack rated|rack is rated for|rack limit|rack load|rack rated for|rack capacity|rear rack max load|rear rack capacity|rack max load|rack maximum load|rear rack load|max rack load|carrier load|rack load limit|' +
+      combined(
+        'rear rack|luggage rack|rear luggage rack|tail rack',
+        'max|maximum|max load|maximum load|load|load limit|limit|load capacity|weight limit|is rated to|rated to',
+      ) +
+      '|' +
+      combined(
+        'max|maximum|max permissible|maximum permissible|permissible|max permitted|permitted',
+        'load|weight',
+        'on|on the|for the|of the',
+        'rear rack|luggage rack|rear luggage rack|rack|rear carrier|carrier',
+      ) +
+      '|' +
+      combined(
+        'max|maximum',
+        'rear rack|luggage rack|rear luggage rack|rack',
+        'load|weight|capacity',
+      ),
     pegHeight:
       '~pegs|pegs are|footpegs are|footrests are|footpegs sit at|pegs sit at|pegs at|footpeg height|peg height|footrest height|foot peg height',
     barHeight: 'handlebar height|bar height|height of the bars|~bars at|~bars|handlebar|~bar',

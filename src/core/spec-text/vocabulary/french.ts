@@ -1,12 +1,12 @@
 import { FRENCH_ANSWERS } from './facts/answers';
 import { FRENCH_FACTS } from './facts/french';
-import type { Vocabulary } from './vocabulary';
+import { combined, type Vocabulary } from './vocabulary';
 
 export const FRENCH: Vocabulary = {
   labels: {
     mass: '~sur la balance|~sur la bascule|~a la pesee|poids|masse|poids a sec=dry|poids a vide|masse a vide|poids tous pleins faits=ready|poids tpf=ready|poids en ordre de marche=ready-90|pese|pesee|poids tous pleins=ready|masse a sec=dry|masse en ordre de marche=ready-90|affiche|poids avec pleins=ready|poids plein fait=ready',
     maxMass:
-      'ptac|mtma|poids maximal autorise|poids maximum admissible|poids maximal|poids total autorise|poids maximum autorise|poids total autorise en charge|masse maximale autorisee|ptra',
+      'ptac|p t a c|mtma|poids maximal autorise|poids maximum admissible|poids maximal|poids total autorise|poids maximum autorise|poids total autorise en charge|masse maximale autorisee|ptra',
     payload:
       'charge max|charge maximum|charge admissible|charge autorisee|capacite de charge|charge utile|charge maximale|charge maxi',
     power: 'puissance|puissance maxi|puissance max|puissance maximale|developpe|sort|delivre',
@@ -36,7 +36,8 @@ export const FRENCH: Vocabulary = {
       'debattement avant|debattement av|debattement fourche|debattement de la fourche|debattement roue avant|suspension avant|suspension av',
     travelRear:
       'debattement arriere|debattement ar|debattement roue arriere|suspension arriere|suspension ar',
-    clearance: 'sous le sabot|sous moteur|hauteur sous sabot|garde au sol|hauteur libre au sol',
+    clearance:
+      'distance minimale au sol|distance au sol|sous le sabot|sous moteur|hauteur sous sabot|garde au sol|hauteur libre au sol',
     wheels: 'roues|jantes|jante',
     wheelFront: 'roue avant|jante avant',
     wheelRear: 'roue arriere|jante arriere',
@@ -59,7 +60,13 @@ export const FRENCH: Vocabulary = {
     axleLimits:
       'charge par essieu|charge maxi essieu|charge maxi par essieu|charge max essieu|charge max par essieu|charge maximale par essieu|charge maximale essieu|charge essieu|charge sur essieu|charge a l essieu|poids maxi par essieu',
     barHeight: 'hauteur du guidon|hauteur guidon',
-    rackLimit: 'charge porte bagages|porte bagages max',
+    rackLimit:
+      combined(
+        'charge max|charge maxi|charge maximale|charge maximum|charge admissible|charge|poids max|poids maxi',
+        'porte bagages|sur porte bagages|sur le porte bagages|du porte bagages|porte paquets',
+      ) +
+      '|' +
+      combined('porte bagages', 'max|maxi|charge max|charge maxi|charge maximale'),
     luggageVolume: 'volume des valises',
   },
   front: 'devant|avant|av|fourche',

@@ -1,6 +1,6 @@
 import { GERMAN_ANSWERS } from './facts/answers';
 import { GERMAN_FACTS } from './facts/german';
-import type { Vocabulary } from './vocabulary';
+import { combined, type Vocabulary } from './vocabulary';
 
 export const GERMAN: Vocabulary = {
   labels: {
@@ -55,7 +55,17 @@ export const GERMAN: Vocabulary = {
     alternator: 'generatorleistung|lichtmaschine|lichtmaschinenleistung|generator|lima',
     battery: 'batterie|akku',
     axleLimits: 'achslast|zulassige achslast|achslasten|zul achslast',
-    rackLimit: 'gepacktragerlast|tragfahigkeit gepacktrager|gepacktrager max',
+    rackLimit:
+      'gepacktragerlast|' +
+      combined(
+        'gepacktrager|gepackbrucke',
+        'max|max last|max zuladung|max belastung|max belastbarkeit|belastbarkeit|zuladung|tragfahigkeit|traglast',
+      ) +
+      '|' +
+      combined(
+        'max zuladung|zuladung|max last|max belastung|belastbarkeit|tragfahigkeit|traglast|max gewicht',
+        'gepacktrager|gepackbrucke|auf gepacktrager|auf der gepackbrucke|auf dem gepacktrager|der gepackbrucke|des gepacktragers',
+      ),
     service:
       'inspektion|inspektion alle|wartung|inspektionsintervall|wartungsintervall|service alle|wartungsintervalle|serviceintervall|inspektionsintervalle|inspektionen alle|kundendienst alle',
     valves:
@@ -63,7 +73,7 @@ export const GERMAN: Vocabulary = {
     oil: 'olwechsel|olwechsel alle|olwechselintervall',
     oilCapacity: 'olmenge|motorol|olfullmenge|olinhalt',
     price:
-      'will er dafur=asked|will sie dafur=asked|wollen sie dafur=asked|willst du dafur=asked|soll sie kosten=asked|soll die kosten=asked|kostenpunkt|~gezahlt=paid|~bezahlt=paid|~aufgerufen=asked|inseriert fur=asked|strassenpreis|kostete neu=list|neu gekostet=list|~kostete|preis|liegt neu bei=list|neu bei=list|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
+      'will er dafur=asked|will sie dafur=asked|wollen sie dafur=asked|willst du dafur=asked|soll sie kosten=asked|soll die kosten=asked|kostenpunkt|~gezahlt=paid|~bezahlt=paid|~aufgerufen=asked|inseriert fur=asked|strassenpreis|kostete neu=list|neu gekostet=list|~kostete|preis|liegt neu bei=list|neu bei=list|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|preisempfehlung=list|unverbindliche preisempfehlung=list|unverb preisempfehlung=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
     usedPrice: 'gebrauchtpreis|gebraucht ab|gebraucht',
     warranty: 'garantie|gewahrleistung',
     madeFrom: 'gebaut ab|gebaut seit|bauzeit ab|produziert ab',
@@ -88,7 +98,7 @@ export const GERMAN: Vocabulary = {
     'on-the-road': 'fahrbereit inkl|inkl nebenkosten|inkl uberfuhrung',
     asked: 'vb|vhb|fp|festpreis|verhandlungsbasis|verhandelbar|fix',
     paid: 'bezahlt|gekauft fur',
-    list: 'listenpreis|neupreis|uvp|grundpreis',
+    list: 'listenpreis|neupreis|uvp|preisempfehlung|grundpreis',
     'low-seat':
       'niedrigste position|niedrigster position|niedrigsten position|niedrigste stufe|niedrigster stufe|niedrigsten stufe|unterste stufe|untersten stufe|unterster stufe|niedrige sitzbank|niedriger sitzbank|niedrigen sitzbank|niedriger sitz|niedrigem sitz|niedrigen sitz|tiefe sitzbank|tiefer sitzbank|tiefen sitzbank|flache sitzbank|flacher sitzbank|flachen sitzbank|niedrigere sitzbank|niedrigeren sitzbank|tiefergelegt|niedrige version',
     cycle: 'wmtc|normverbrauch|nach norm',

@@ -1,12 +1,19 @@
 import { ITALIAN_ANSWERS } from './facts/answers';
 import { ITALIAN_FACTS } from './facts/italian';
-import type { Vocabulary } from './vocabulary';
+import { combined, type Vocabulary } from './vocabulary';
 
 export const ITALIAN: Vocabulary = {
   labels: {
     mass: '~sulla bilancia|~alla pesa|peso|peso a secco=dry|peso in ordine di marcia=ready-90|peso a vuoto|pesa|massa|massa in ordine di marcia=ready-90|peso col pieno=ready|peso con il pieno=ready|peso dichiarato|peso odm=ready-90',
     maxMass:
       'peso massimo ammesso|massa massima|peso totale ammesso|massa complessiva|peso massimo|massa massima ammessa',
+    rackLimit:
+      combined(
+        'carico max|carico massimo|carico|portata|portata max|peso max|peso massimo',
+        'portapacchi|sul portapacchi|del portapacchi|portabagagli',
+      ) +
+      '|' +
+      combined('portapacchi', 'max|carico max|carico massimo|portata'),
     payload: 'capacita di carico|portata utile|carico utile|portata|carico massimo',
     power: 'potenza|potenza massima|potenza max|eroga|sviluppa',
     unrestrictedPower: 'potenza libera|versione libera|versione full|potenza piena',

@@ -1,11 +1,11 @@
 import { SPANISH_ANSWERS } from './facts/answers';
 import { SPANISH_FACTS } from './facts/spanish';
-import type { Vocabulary } from './vocabulary';
+import { combined, type Vocabulary } from './vocabulary';
 
 export const SPANISH: Vocabulary = {
   labels: {
     mass: '~en la bascula|~en bascula|peso|peso en seco=dry|peso en orden de marcha=ready-90|peso en vacio|masa|pesa|peso lleno=ready|peso con todos los llenos=ready|peso total lleno=ready|peso declarado',
-    maxMass: 'peso maximo autorizado|mma|pma|peso maximo|masa maxima autorizada|masa maxima',
+    maxMass: 'peso maximo autorizado|mma|m m a|pma|peso maximo|masa maxima autorizada|masa maxima',
     payload: 'capacidad de carga|carga util|carga maxima',
     power: 'potencia|potencia maxima|potencia declarada|entrega|rinde',
     unrestrictedPower: 'potencia sin limitar|version sin limitar|sin limitar',
@@ -56,7 +56,13 @@ export const SPANISH: Vocabulary = {
     axleLimits:
       'carga por eje|carga eje|carga maxima por eje|carga maxima eje|carga max por eje|peso maximo por eje',
     springs: 'dureza del muelle|muelle',
-    rackLimit: 'carga portaequipajes',
+    rackLimit:
+      combined(
+        'carga max|carga maxima|carga|peso max|peso maximo',
+        'portaequipajes|parrilla|parrilla trasera|en el portaequipajes|en la parrilla|sobre el portaequipajes|del portaequipajes|de la parrilla',
+      ) +
+      '|' +
+      combined('portaequipajes|parrilla trasera', 'max|carga max|carga maxima'),
     luggageVolume: 'volumen de maletas',
   },
   front: 'delantera|delantero|delante|horquilla|delanteros',

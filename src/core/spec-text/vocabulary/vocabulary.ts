@@ -159,6 +159,16 @@ export interface Vocabulary {
   >;
 }
 
+/** Every phrase of one word of each list, in their order: what may be said of the same thing in as many ways. */
+export const combined = (...lists: readonly string[]): string =>
+  lists
+    .map((list) => list.split('|'))
+    .reduce<readonly string[]>(
+      (said, words) => said.flatMap((s) => words.map((w) => `${s} ${w}`.trim())),
+      [''],
+    )
+    .join('|');
+
 /** Letters of the languages read here; spelt out, since the whole of Unicode takes ten times as long to set up. */
 const LETTER = 'A-Za-zÀ-ÖØ-öø-ÿĀ-ž';
 

@@ -49,6 +49,13 @@ export const ASKED_FORMS: readonly Form[] = [
     before: ASKED_FOR,
     when: (s, q) => s.units.money !== undefined && largest(q) >= LEAST_ASKED,
   },
+  // "First 5,400 takes it".
+  {
+    ...ASKED,
+    before: /(?<!\p{L})first (?:person with |one with |with )?[£$€]?$/iu,
+    behind: /^ ?(?:€|euros?|pounds|quid|dollars|bucks)? (?:takes|gets|has) (?:it|her)(?!\p{L})/iu,
+    when: (_, q) => largest(q) >= LEAST_ASKED,
+  },
   // "Soll fünftausendvierhundert kosten".
   {
     ...ASKED,

@@ -2,6 +2,11 @@ import type { Cue } from './cue';
 
 const GERMAN: readonly Cue[] = [
   {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})(?:wenn (?:man|du|ich|ihr|wir)(?=[^.;]{0,60}(?:montier|verbau|nachrüst|dazukauf|dazubestell|anbau|einbau))|mit dem (?:großen|größeren|langstrecken)[ -]?tank)(?!\p{L})/iu,
+  },
+  {
     standing: 'wished',
     words:
       /(?<!\p{L})(?:ich wünschte?|ich wünsche mir|wünschenswert wären?|(?:ich|wir) hätten? (?:gerne?|lieber)|hätte (?:sie|es|er|die) (?:doch|nur)|(?:wär|wäre) (?:doch )?(?:schön|toll|super|besser|perfekt|cool|ideal|nett|klasse),? wenn|(?:ideal|schön|toll|super|gut|besser|perfekt|klasse) wären?|idealerweise|am liebsten|wunschliste|wünsche?:|(?:ich|wir) (?:brauche?n?|will|wollen|möchten?) (?:unbedingt|mindestens|eine?n?|was|etwas|mehr|weniger)|(?:alles|nichts|irgendwas|etwas) (?:mit|unter|über)|(?:(?:brauch|will|vermiss)\p{L}* (?:ich|man|keiner|niemand|kein mensch))|wer braucht (?:schon)?|(?:wer|wenn (?:du|man|ihr|sie)) (?:unbedingt |lieber |mehr |gern )?(?:einen?|eine|was|mehr|[\d.,]+ ?\p{L}+)(?: [\p{L}\d.,-]+){0,4} (?:will|willst|braucht|brauchst|möchte|möchtest|sucht|suchst)|(?:erwartet|erhofft|versprochen) (?:hatte|hätte|waren|wurden))(?!\p{L})/iu,
@@ -69,6 +74,11 @@ const GERMAN: readonly Cue[] = [
 
 const FRENCH: readonly Cue[] = [
   {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})(?:si (?:on|l['’]on|vous|tu|je) (?:monte[sz]?|ajoute[sz]?|installe[sz]?|pose[sz]?)|avec le (?:gros|grand) réservoir)(?!\p{L})/iu,
+  },
+  {
     standing: 'wished',
     behind: true,
     words:
@@ -125,6 +135,11 @@ const FRENCH: readonly Cue[] = [
 ];
 
 const SPANISH: readonly Cue[] = [
+  {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})(?:si (?:le |se le |se )?(?:montas?|pones?|añades?|instalas?)|con el depósito (?:grande|ampliado|de gran capacidad))(?!\p{L})/iu,
+  },
   {
     standing: 'wished',
     factsOnly: true,
@@ -185,6 +200,11 @@ const SPANISH: readonly Cue[] = [
 ];
 
 const ITALIAN: readonly Cue[] = [
+  {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})(?:se (?:si |ci |le )?(?:monti?|montate|aggiungi|installi|metti)|con (?:il|un) serbatoio (?:maggiorato|grande))(?!\p{L})/iu,
+  },
   {
     standing: 'wished',
     behind: true,

@@ -200,6 +200,18 @@ const RELATED: readonly Cue[] = [
 ];
 
 const CHANGED: readonly Cue[] = [
+  // "With the big 23 litre tank it weighs 215 kg".
+  {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})with (?:the|an?) (?:bigger|larger|long[- ]range|safari|optional|accessory|(?:big|large)(?= [\d.]+[- ]?(?:l|lit(?:re|er)s?|gal\p{L}*) tank[^.;]{0,12} (?:it|she|you)['’ ])) (?:[\d.]+[- ]?(?:l|lit(?:re|er)s?|gal\p{L}*) )?tank(?!\p{L})/iu,
+  },
+  // "If you fit the tall screen and the 23-litre tank you'll be at 215 kg".
+  {
+    standing: 'changed',
+    words:
+      /(?<!\p{L})(?:if|once|when|should) (?:you|I|we|one|somebody) (?:also )?(?:fit|add|bolt on|install|upgrade to|swap (?:to|in)|put on|spec|order|tick)(?!\p{L})/iu,
+  },
   // "890 mm with the tall one", "with the comfort seat it is 890".
   {
     standing: 'changed',
