@@ -162,3 +162,54 @@ describe('an offer, by its words', () => {
     expect(ticked(text)).toEqual(['price 9990 asked ✓']);
   });
 });
+
+/** Testers set what a maker claims beside what they measured; common practice, no source. */
+describe('columns that say who gave the figures', () => {
+  const readings = (text: string) =>
+    readText(text).machines.map((m) => ({
+      name: `${m.maker} ${m.model}`,
+      figures: m.proposals.flatMap((p) =>
+        p.kind === 'figure' && p.ticked ? [`${p.key} ${p.amount} ${p.origin ?? ''}`] : [],
+      ),
+    }));
+  test.each([
+    '| | claimed | measured |\n| Weight (wet) | 152 kg | 154 kg |\n| Seat height | 910 mm | 912 mm |',
+    'Spec\tClaimed\tTested\nWeight wet\t152 kg\t154 kg\nSeat height\t910 mm\t912 mm',
+    '                      Werk      Gemessen\nGewicht vollgetankt   152 kg    154 kg\nSitzhöhe              910 mm    912 mm',
+  ])('are one machine with two readings of each figure', (table) => {
+    expect(readings(`Sulvik Dovrek 450\n${table}`)).toEqual([
+      {
+        name: 'Sulvik Dovrek 450',
+        figures: [
+          'mass 152 claimed',
+          'seatHeight 910 claimed',
+          'mass 154 measured',
+          'seatHeight 912 measured',
+        ],
+      },
+    ]);
+  });
+  test('what somebody made of it stands beside what it came as, and only that counts', () => {
+    expect(
+      readings(
+        'Sulvik Dovrek 450\n| | Mine | Stock |\n| Seat | 880 mm | 910 mm |\n| Gearing | 14/47 | 15/45 |\n| Weight wet | 161 kg | 152 kg |',
+      )[0]?.figures,
+    ).toEqual(['seatHeight 910 ', 'sprocketFront 15 ', 'sprocketRear 45 ', 'mass 152 ']);
+  });
+  test('two machines stay two', () => {
+    expect(
+      readings(
+        '| | Dovrek 450 | Tarnet 390 |\n| Weight wet | 152 kg | 161 kg |\n| Seat | 910 mm | 880 mm |',
+      ).length,
+    ).toBe(2);
+  });
+});
+
+describe('what it uses at one speed, its unit left out', () => {
+  test('is a motorway’s where it is fast, and else asked about', () => {
+    expect(told('Verbrauch bei 100: 3,6 l/100 km\nVerbrauch bei 130: 5,0 l/100 km')).toEqual([
+      'consumption 3.6 mixed',
+      'consumption 5 motorway ✓',
+    ]);
+  });
+});

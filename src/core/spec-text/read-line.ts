@@ -205,7 +205,9 @@ function readSentence(
           /(?<!\p{L})went (?:up |down )?from (?:about )?$/iu.test(
             text.slice(Math.max(0, q.from - 24), q.from),
           ),
-        origin: speakerOf(text, alone[i - 1]?.to ?? 0, q, alone[i + 1]?.from ?? text.length),
+        origin:
+          speakerOf(text, alone[i - 1]?.to ?? 0, q, alone[i + 1]?.from ?? text.length) ??
+          scanned.origin,
         ours: survey.ours,
         sideUnsaid:
           /Front$|Rear$/.test(a.option.key) &&

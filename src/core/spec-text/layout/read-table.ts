@@ -1,4 +1,4 @@
-import { figureDefinition, findReadingFault } from '../../readings';
+import { figureDefinition, findReadingFault, type Origin } from '../../readings';
 import { scanQuantities } from '../lattice/scan-quantities';
 import { OTHER_END } from '../link/ends';
 import { bareUnits, possibleAmounts } from '../link/senses';
@@ -19,13 +19,27 @@ import { cellsOf, spacedCells, type Cell } from './cells';
 export const ONE_MACHINE =
   /^(?:front|rear|vorn\p{L}*|hinten|avant|arrière|anteriore|posteriore|delanter\p{L}*|traser\p{L}*|solo|loaded|min|max|from|to|stock|standard|std|mine|before|after|now|then|claimed|quoted|measured|tested|actual|weighed|serie|original|meine?|vorher|nachher|gemessen|origine|di serie|de serie|\d.*)\.?$/iu;
 
+/** Heads of columns that say who gave the figures below them; common usage, no source. */
+const CLAIMED_COLUMN =
+  /^(?:claimed|quoted|official|factory|maker(?:['’]s(?: figures?| data)?)?|manufacturer(?:['’]s)?|brochure|spec(?:s| sheet)?|on paper|werk(?:sangaben?)?|hersteller(?:angaben?)?|annoncée?s?|constructeur|dichiarat[oaie]|casa|declarad[oa]s?|fabricante|opgegeven|fabrieksopgave)$/iu;
+const MEASURED_COLUMN =
+  /^(?:measured|tested|actual|weighed|as tested|our (?:test|figures|data|measurements?)|test(?:ed)? (?:figures|data)|gemessen|messwerte?|mesurée?s?|rilevat[oaie]|misurat[oaie]|medid[oa]s?|gemeten)$/iu;
+const originOf = (head: string): Origin | undefined =>
+  CLAIMED_COLUMN.test(head) ? 'claimed' : MEASURED_COLUMN.test(head) ? 'measured' : undefined;
+/** As it came, in a table that says beside it what somebody made of it. */
+const STOCK_COLUMN =
+  /^(?:stock|standard|std|original|oem|as it came|before|then|serie|vorher|origine|d['’]origine|avant|di serie|prima|de serie|antes|standaard|voorheen)$/iu;
+
 /** A table set with blanks: a line of names over lines of as many cells that each open with a label. */
 function spacedTable(lines: readonly Line[]): TableMachines | undefined {
   const rows = lines
     .map((line) => ({ line, cells: spacedCells(line.line) }))
     .filter((r) => r.cells.length >= 3);
   const named = rows[0]?.cells.slice(1) ?? [];
-  return named.some((c) => ONE_MACHINE.test(c.text)) ? undefined : asColumns(rows);
+  return named.some((c) => ONE_MACHINE.test(c.text)) &&
+    !named.every((c) => ONE_MACHINE.test(c.text) || originOf(c.text) !== undefined)
+    ? undefined
+    : titled(asColumns(rows), lines, rows);
 }
 
 /** Machines laid side by side: each a name and the lines that are its own, place for place as they stood. */
@@ -60,7 +74,21 @@ export function readMachineTable(
   const known = meanings.filter((m) => m !== undefined).length;
   if (known >= 2 && known >= (head.cells.length - 1) / 2)
     return { kind: 'rows', machines: body.map((row) => rowMachine(row, meanings, survey)) };
-  return asColumns(rows);
+  return titled(asColumns(rows), lines, rows);
+}
+
+/** A table of one machine takes the lines that stand above it, its name among them. */
+function titled(
+  table: TableMachines | undefined,
+  lines: readonly Line[],
+  [head]: readonly Row[],
+): TableMachines | undefined {
+  if (table?.kind !== 'columns' || table.machines.length !== 1 || !head) return table;
+  const above = lines.filter((l) => l.offset < head.line.offset);
+  return {
+    ...table,
+    machines: table.machines.map((m) => ({ ...m, lines: [...above, ...m.lines] })),
+  };
 }
 
 /** A column that gives the same machine in other units. */
@@ -90,14 +118,34 @@ function asColumns(rows: readonly Row[]): TableMachines | undefined {
     return undefined;
   if (head.cells.slice(1).every((c) => UNIT_COLUMN.test(c.text)))
     return { kind: 'columns', machines: [{ name: undefined, lines: inOneUnit(like) }] };
+  const heads = head.cells.slice(1).map((c) => c.text.trim());
+  const column = (i: number) =>
+    like.map(({ line, cells }) => ({
+      offset: line.offset,
+      line: onlyColumn(line.line, cells, i + 1),
+    }));
+  const origins = heads.map(originOf);
+  if (origins.every((o) => o !== undefined))
+    return {
+      kind: 'columns',
+      machines: [
+        {
+          name: undefined,
+          lines: origins.flatMap((origin, i) => column(i).map((line) => ({ ...line, origin }))),
+        },
+      ],
+    };
+  if (heads.every((h) => ONE_MACHINE.test(h))) {
+    const stock = heads.findIndex((h) => STOCK_COLUMN.test(h));
+    return stock < 0
+      ? undefined
+      : { kind: 'columns', machines: [{ name: undefined, lines: column(stock) }] };
+  }
   return {
     kind: 'columns',
     machines: head.cells.slice(1).map((name, i) => ({
       name: name.text,
-      lines: like.map(({ line, cells }) => ({
-        offset: line.offset,
-        line: onlyColumn(line.line, cells, i + 1),
-      })),
+      lines: column(i),
     })),
   };
 }

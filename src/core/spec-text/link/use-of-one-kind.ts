@@ -15,7 +15,7 @@ const BEHIND = new RegExp(
 const OF_BOTH = /(?<!\p{L})(?:and|\/|&|und|et|e|y|\+) ?$/iu;
 
 /** "Consumption at 120 km/h: 5.4", "4.9 bei 120 km/h". */
-const SPEED = String.raw`(?:at|@|bei|à|a|ved|vid|przy|při|con|con)(?: a)?(?: (?:steady|constant|constante?|konstant))? (?<speed>\d{2,3}) ?(?<unit>km\/?h|kph|kmh|mph)`;
+const SPEED = String.raw`(?:at|@|bei|à|a|ved|vid|przy|při|con|con)(?: a)?(?: (?:steady|constant|constante?|konstant))? (?<speed>\d{2,3})(?: ?(?<unit>km\/?h|kph|kmh|mph)|(?=\)?\s?[:=] ?(?:\d|$)))`;
 const SPEED_BEFORE = new RegExp(String.raw`(?<!\p{L})${SPEED}\)?\s?[:=,]? ?$`, 'iu');
 const SPEED_BEHIND = new RegExp(
   String.raw`^ ?(?:mpg|l ?\/ ?100(?: ?km)?|km ?\/ ?l|l)? ?\(?${SPEED}`,

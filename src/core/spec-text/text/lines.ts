@@ -1,3 +1,4 @@
+import type { Origin } from '../../readings';
 import { closedUp } from '../lattice/closed-up';
 import { withNumbers } from '../lattice/number-words';
 import { UNIT_SOURCE } from '../lattice/written-units';
@@ -155,6 +156,8 @@ export interface Line {
   readonly machine?: string;
   /** The text is in French, Spanish or Italian: numbers may be in their words. */
   readonly romance?: true;
+  /** Who gave its figures, where a table says so at the head of their column. */
+  readonly origin?: Origin;
 }
 
 /** Where a clause opens in talk without stops, or else a word. */
@@ -240,7 +243,7 @@ const withoutMarks = (line: string): string =>
   });
 
 /** A line with its numbers said in words as digits, its tyre sizes blanked out, and all that is left found. */
-export function scanned({ line, offset, machine, romance }: Line): ScannedLine {
+export function scanned({ line, offset, machine, romance, origin }: Line): ScannedLine {
   const closed = closedUp(line, withoutMarks(withNumbers(line, romance)));
   const plain = withoutReferences(withoutTyres(closed.line));
   const quantities = /[\d½¼¾⅛⅜⅝⅞]/.test(plain) ? scanQuantities(plain) : [];
@@ -265,5 +268,6 @@ export function scanned({ line, offset, machine, romance }: Line): ScannedLine {
     mentions,
     quantities,
     ...(machine === undefined ? {} : { machine }),
+    ...(origin === undefined ? {} : { origin }),
   };
 }

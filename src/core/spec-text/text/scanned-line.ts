@@ -1,3 +1,4 @@
+import type { Origin } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { Places } from '../lattice/closed-up';
 import type { Mention } from '../vocabulary/lexicon';
@@ -13,6 +14,8 @@ export interface ScannedLine {
   readonly offset: number;
   /** The machine it tells of, where a paragraph tells of several in turn. */
   readonly machine?: string;
+  /** Who gave its figures, where a table says so at the head of their column. */
+  readonly origin?: Origin;
   readonly mentions: readonly Mention[];
   readonly quantities: readonly Quantity[];
 }

@@ -9,6 +9,7 @@ function isSame(a: Proposal, b: Proposal): boolean {
   if (a.kind === 'fact' || b.kind === 'fact')
     return a.kind === 'fact' && b.kind === 'fact' && a.value === b.value;
   const unsaid = (p: Proposal) => p.doubts.some((d) => d.code === 'basis-unsaid');
+  if ((a.origin ?? 'claimed') !== (b.origin ?? 'claimed') && b.ticked) return false;
   if (a.basis !== b.basis && !unsaid(a) && !unsaid(b)) return false;
   return isMoney(a) || isMoney(b)
     ? a.unit === b.unit && a.amount === b.amount
