@@ -213,3 +213,14 @@ describe('what it uses at one speed, its unit left out', () => {
     ]);
   });
 });
+
+describe('figures as sheets of one country write them', () => {
+  test('metric horsepower in capitals, with a tenth', () => {
+    expect(told('Moc maks.: 44,9 KM/8250 obr./min\nWysokość siedzenia: 895 mm')).toContain(
+      'power 44.9 crank ✓',
+    );
+  });
+  test('an angle from the ground', () => {
+    expect(told('Lenkkopfwinkel: 63,2°')).toEqual(['rake 26.8 stated ✓']);
+  });
+});

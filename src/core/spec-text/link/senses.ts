@@ -55,6 +55,9 @@ const NEEDS_NO_UNIT: ReadonlySet<Dimension> = new Set([
   'angle',
 ]);
 
+/** The steering head told from the ground, as from the vertical; to the hundredth of a degree that sheets give. */
+const fromVertical = (angle_deg: number): number => Math.round((90 - angle_deg) * 100) / 100;
+
 /** Amounts of a quantity that a figure may have at all, with their unit; the likeliest first. */
 export function possibleAmounts(
   key: FigureKey,
@@ -65,7 +68,7 @@ export function possibleAmounts(
   return units
     .flatMap((unit) =>
       amounts.map((amount) => ({
-        amount: key === 'rake' && amount >= 58 && amount <= 72 ? 90 - amount : amount,
+        amount: key === 'rake' && amount >= 58 && amount <= 72 ? fromVertical(amount) : amount,
         unit,
       })),
     )

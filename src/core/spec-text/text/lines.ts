@@ -14,12 +14,12 @@ const LINE_LIMIT = 400;
 
 /** "Moc 70 KM" are metric horsepower, written like kilometres in capitals. */
 const HORSES_IN_POLISH =
-  /(?<!\p{L})[Mm]oc(?: silnika| maksymalna)?:? \d{1,3}(?:[.,]\d)? ?KM(?!\p{L})/gu;
+  /(?<!\p{L})[Mm]oc(?: silnika| maksymalna| maks\.?)?:? \d{1,3}(?:[.,]\d)? ?KM(?!\p{L})/gu;
 
 const POLISH =
   /(?<!\p{L})(?:spalani[eu]|zbiornik\p{L}*|przegląd\p{L}*|siedzeni\p{L}*|silnik\p{L}*|zasięg|masa|waży|sprzedam|przebieg)(?!\p{L})/iu;
 /** "70 KM.": horses, where no way is so short. */
-const HORSES_ALONE = /(?<=(?<![\d.,])\d{2,3} ?)KM(?=[.,;)]|\s|$|\/\d)(?! ?\/ ?h)/gu;
+const HORSES_ALONE = /(?<=(?<![\d.,])\d{2,3}(?:[.,]\d)? ?)KM(?=[.,;)]|\s|$|\/\d)(?! ?\/ ?h)/gu;
 
 const NORDIC =
   /(?<!\p{L})(?:tjänstevikt|sitth[öo]j?d|säljer|säljes|selges|gått|kördes?|varv|årsmodell|förbrukning|setehøyde|forbruk|årsmodell|bränsle\p{L}*|drivstoff\p{L}*|drar|väger|veier|kört|kjørt|tanken|sadeln|fulltank\p{L}*|mätarställning)(?!\p{L})/iu;
