@@ -57,6 +57,37 @@ test('nobody left', () => {
   );
 });
 
+test('nobody left, and two that no arithmetic parts: both are named, each with what it breaks', () => {
+  const dossier = demoDossier();
+  const [first] = standing(dossier)?.candidates ?? [];
+  const brief = dossier.briefs[BRIEF_KEY];
+  if (!first || !brief) throw new Error('no example');
+  const { donor } = first;
+  const own = dossier.donors[donor.id];
+  if (!own) throw new Error('no donor');
+  const two = (model: string, more: object = {}): Dossier => ({
+    ...dossier,
+    briefs: { [BRIEF_KEY]: { ...brief, money: { ...brief.money, budget: 100 } } },
+    donors: { [own.id]: own, twin: { ...own, id: 'twin', model, ...more } },
+    builds: {},
+    candidates: Object.fromEntries(
+      [own.id, 'twin'].map((id, i) => [id, { ...first.candidate, id, donorId: id, order: i }]),
+    ),
+  });
+  const level = headline(rows(two('Twin 1'), 'stock'), 'stock').answer;
+  expect(level).toMatch(/^No candidate keeps every must as they stand\. Worth most, and level: /);
+  expect(level).toContain('Twin 1 (breaks ');
+  expect(level.match(/breaks [^)]*money/g)?.length).toBe(2);
+  const { mass: _mass, ...figures } = own.figures;
+  const heavy = { ...own.figures.mass?.readings[0], amount: 260, unit: 'kg', basis: 'ready' };
+  const ahead = headline(
+    rows(two('Twin 2', { figures: { ...figures, mass: { readings: [heavy] } } }), 'stock'),
+    'stock',
+  ).answer;
+  expect(ahead).toMatch(/Worth most: .*, which breaks .*money/);
+  expect(ahead).not.toContain('Twin 2');
+});
+
 test('until it is known whom a part would turn, nobody is called ruled out', () => {
   const bare = rows(demoDossier(), 'stock').map((r) => ({ ...r, closers: new Map() }));
   const { reasons } = headline(bare, 'stock', false);

@@ -6,6 +6,7 @@ import { demoDossier } from '@/demo/scenario';
 import { currencyChange, ownSums, type SumsBecome } from '@/store/currency-change';
 import { applyChanges, inverted } from '@/store/history';
 import { classPrice, standing, withoutRate } from '@/store/queries';
+import { withoutRateWords } from '@/ui/messages';
 import { briefSchema, newBrief, type Dossier } from '@/store/records';
 
 const base = demoDossier();
@@ -64,8 +65,17 @@ describe('no price keeps its number in another currency', () => {
     const counted = (dossier: Dossier) => withoutRate(standing(dossier)?.candidates ?? []);
     expect(counted(base)).toEqual({ count: 0, currencies: [] });
     const rough = counted(changed(base, 'CHF', ROUGHLY));
+    expect(rough.only).toBeUndefined();
     expect(rough.count).toBe([...before.values()].filter((e) => e.kind === 'known').length);
     expect(rough.currencies.toSorted()).toEqual(['EUR', 'GBP', 'USD']);
+    const all = changed(base, 'CHF', ROUGHLY);
+    const [id, one] =
+      Object.entries(all.candidates).find(([key]) => before.get(key)?.kind === 'known') ?? [];
+    const alone = counted({ ...all, candidates: id && one ? { [id]: one } : {} });
+    expect(alone.only?.id).toBe(one?.donorId);
+    expect(withoutRateWords(1, alone.currencies, 'CHF', alone.only)).toMatch(
+      /^What [A-Z].* costs is not known: no exchange rate leads from (?:EUR|GBP|USD) to CHF\.$/,
+    );
     expect(counted(changed(base, 'CHF', at(0.95)))).toEqual({ count: 0, currencies: [] });
   });
   test('in dollars, which a rate turned round leads to, without being asked again', () => {

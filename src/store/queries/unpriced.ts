@@ -1,5 +1,5 @@
 import type { Money } from '@/core/brief';
-import { donorLine, type DonorTable } from '@/core/donor';
+import { donorLine, type Donor, type DonorTable } from '@/core/donor';
 import { partPrice } from '@/core/money';
 import { fitsDonor, type Part } from '@/core/part';
 import { isCurrency, type CurrencyCode } from '@/core/units';
@@ -68,18 +68,25 @@ export const nominalFor = (
 
 const RATE = 'rate:';
 
+/** Candidates whose price a missing rate keeps out of the sums; where it is one, which. */
+export interface Unrated extends Unpriced {
+  readonly only?: Donor;
+}
+
 /** How many candidates cost nobody knows how much for want of an exchange rate, and whose rates are missing. */
-export function withoutRate(candidates: readonly StandingCandidate[]): Unpriced {
-  const missing = candidates
-    .map(({ stock }) => stock.metrics.outlay.estimate)
-    .map((outlay) =>
-      outlay.kind === 'unknown' ? outlay.missing.filter((name) => name.startsWith(RATE)) : [],
-    )
-    .filter((names) => names.length > 0);
+export function withoutRate(candidates: readonly StandingCandidate[]): Unrated {
+  const unrated = candidates.flatMap(({ donor, stock }) => {
+    const outlay = stock.metrics.outlay.estimate;
+    const missing =
+      outlay.kind === 'unknown' ? outlay.missing.filter((name) => name.startsWith(RATE)) : [];
+    return missing.length > 0 ? [{ donor, missing }] : [];
+  });
+  const [one, ...others] = unrated;
   return {
-    count: missing.length,
-    currencies: [...new Set(missing.flat().map((name) => name.slice(RATE.length)))].filter(
-      isCurrency,
-    ),
+    count: unrated.length,
+    currencies: [
+      ...new Set(unrated.flatMap(({ missing }) => missing.map((name) => name.slice(RATE.length)))),
+    ].filter(isCurrency),
+    ...(one && others.length === 0 ? { only: one.donor } : {}),
   };
 }

@@ -67,6 +67,8 @@ export function answerWords(
     return first.length > 1
       ? `None keeps every must surely ${they}. Nearest, and level: ${listWords(first.map((r) => `${name(r.id)} (${openWords(r)})`))}.`
       : `None keeps every must surely ${they}. Nearest: ${name(one.id)}, ${points(one)} of 100, ${openWords(one)}.`;
+  if (first.length > 1)
+    return `No candidate keeps every must ${they}. Worth most, and level: ${listWords(first.map((r) => `${name(r.id)} (breaks ${shortMusts(r.failed)})`))}.`;
   return `No candidate keeps every must ${they}. Worth most: ${name(one.id)}, which breaks ${shortMusts(one.failed)}.`;
 }
 

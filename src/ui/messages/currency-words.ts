@@ -1,4 +1,5 @@
 import { briefFigure, type Brief, type BriefFigure, type ExchangeRate } from '@/core/brief';
+import { shortName, type Donor } from '@/core/donor';
 import { formatNumber } from './format';
 import { inSentence } from './in-sentence';
 import { listWords } from './verdict-words';
@@ -21,9 +22,14 @@ export function ownSumsWords(brief: Brief, sums: readonly BriefFigure[]): string
 /** A rate in as many figures as such a rate is looked up in. */
 export const rateText = (rate: number): string => String(Number(rate.toPrecision(4)));
 
-/** That machines cost nobody knows how much in the brief's currency. */
-export function withoutRateWords(count: number, from: readonly string[], to: string): string {
-  const whose = count === 1 ? 'one machine costs' : `${formatNumber(count)} machines cost`;
+/** That machines cost nobody knows how much in the brief's currency; of one, which. */
+export function withoutRateWords(
+  count: number,
+  from: readonly string[],
+  to: string,
+  only: Donor | undefined,
+): string {
+  const whose = only ? `${shortName(only)} costs` : `${formatNumber(count)} machines cost`;
   return `What ${whose} is not known: no exchange rate leads from ${listWords(from)} to ${to}.`;
 }
 

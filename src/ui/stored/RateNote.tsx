@@ -1,6 +1,7 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import type { Money } from '@/core/brief';
+import type { Donor } from '@/core/donor';
 import { NOMINAL_DAY, NOMINAL_SPREAD, nominalRate } from '@/core/money';
 import type { CurrencyCode } from '@/core/units';
 import { BRIEF_KEY } from '@/store/records';
@@ -25,7 +26,7 @@ export function RateNote({
 }: {
   readonly money: Money;
   /** Candidates without any price in the brief's currency. */
-  readonly machines: In;
+  readonly machines: In & { readonly only?: Donor };
   /** Parts without any price in the brief's currency. */
   readonly unpriced?: In;
   /** Shipped parts whose prices a nominal rate brings over. */
@@ -44,7 +45,7 @@ export function RateNote({
     >
       {machines.count > 0 && (
         <Text fontWeight="600" color="unsure">
-          {withoutRateWords(machines.count, machines.currencies, money.currency)}
+          {withoutRateWords(machines.count, machines.currencies, money.currency, machines.only)}
         </Text>
       )}
       {unpriced.count > 0 && (

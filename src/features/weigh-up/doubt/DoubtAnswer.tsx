@@ -52,7 +52,7 @@ export function Answer({ doubt: { result, order }, standing, state, name, reader
   const { answer } = headline(rowsOf(standing, view), state);
   const ranking = view === 'stock' ? standing.stockRanking : standing.builtRanking;
   const [first, second] = order;
-  const { first: level } = leading(ranking);
+  const { kind, first: level } = leading(ranking);
   return (
     <>
       <Text fontSize="lg" fontWeight="600">
@@ -65,7 +65,7 @@ export function Answer({ doubt: { result, order }, standing, state, name, reader
       ) : (
         <Text color="fg.muted">Drawing …</Text>
       )}
-      {level.length > 1 && first !== undefined && second !== undefined && (
+      {kind !== 'broken' && level.length > 1 && first !== undefined && second !== undefined && (
         <>
           <Text>No arithmetic parts them; choose by what differs in kind:</Text>
           {kinds(standing, view, first, second, reader).map((words) => (
