@@ -45,7 +45,10 @@ export function SagPanel({ model }: { readonly model: SetUpModel }) {
         <Flex
           key={length}
           align="center"
+          // On a phone the words have the row, and what is pressed and typed the one below.
+          wrap={{ base: 'wrap', md: 'nowrap' }}
           gap="3"
+          rowGap="1"
           py="1.5"
           borderTopWidth={i === 0 ? '0' : '1px'}
           borderColor="border.muted"
@@ -54,7 +57,7 @@ export function SagPanel({ model }: { readonly model: SetUpModel }) {
           <Text fontFamily="heading" fontWeight="800" width="18px">
             {i + 1}
           </Text>
-          <Box flex="1" minW="0">
+          <Box flex={{ base: '1 1 calc(100% - 48px)', md: '1' }} minW="0">
             <Text fontWeight="600">{LENGTH_WORDS[length].name}</Text>
             <Text fontSize="xs" color="fg.muted">
               {LENGTH_WORDS[length].how}
@@ -63,6 +66,9 @@ export function SagPanel({ model }: { readonly model: SetUpModel }) {
           <Button
             size="xs"
             variant="outline"
+            ml="auto"
+            minH={{ base: '40px', md: '0' }}
+            minW={{ base: '72px', md: '0' }}
             borderColor="border.emphasized"
             onClick={() => setAt(length)}
             aria-label={`${LENGTH_WORDS[length].name}: from the meter`}
