@@ -181,9 +181,17 @@ const isShownOnly = (before: string, behind: string): boolean =>
 /** "Price difference 1,200 €", "Preisunterschied: 1.200 €": between two. */
 const DIFFERENCE =
   /(?:(?<!\p{L})(?:difference|gap|saving|différence|écart|differenza|diferencia|diferença|verschil|skillnad|forskjell|forskel|różnica)|unterschied|differenz|ersparnis)(?!\p{L})(?: (?:is|was|of|in (?:price|weight)|ist|beträgt|liegt bei|est|de|di|von|es|è|är|er|about|around|only|just|some|rund|etwa|nur)){0,3}\s?[:=]? ?[£$€]?$/iu;
+/** "Rated at 73 hp but the A2 version makes 47": beside what it has, what it may be held back to. */
+const A2_MAKES =
+  /\d ?(?:hp|bhp|kw|ps|cv|ch|horses|horsepower)(?!\p{L})[^.;\d]{0,60}(?<!\p{L})A2(?=[ -])[ -](?:version|model|bike|one|trim|form|variant|spec) (?:only )?(?:makes|has|gets|gives|puts out|delivers|is) (?:about |just |only )?$/iu;
+/** "Fuel injected since 2016", "had it since 2019": when something else began. */
+const SINCE =
+  /(?<!\p{L})(?:inject\p{L}*|abs|fitted|standard|own(?:ed|er)|had (?:it|her|mine|this|one)|rid(?:den|ing)|with me|mine|used|serviced|garaged|parked|stood|standing|regist\p{L}*|licen[cs]ed?|member|dealers?|warranty|unchanged) since (?:about |new in )?$/iu;
 const BEFORE_IT: readonly (readonly [RegExp, number])[] = [
   [NOT, 22],
   [DIFFERENCE, 48],
+  [SINCE, 40],
+  [A2_MAKES, 110],
   [NOT_ABROAD, 34],
   [WIDTH_OF, 44],
   [LOWERED_WITH_SEAT, 160],

@@ -2,6 +2,26 @@ import type { Cue } from './cue';
 
 const GERMAN: readonly Cue[] = [
   {
+    standing: 'of-another',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})(?:(?:im vergleich zu|verglichen mit|gegenüber) (?:einem|einer|den|dem|der)|als (?:eine?|jede[rs]?|die meisten)|erinner\p{L}* (?:mich|einen|uns) an|mein\p{L}* (?:nachbar|kumpel|freund|bruder|kollege|vater)\p{L}* (?:hat|fährt|hatte|fuhr))(?!\p{L})/iu,
+  },
+  {
+    standing: 'changed',
+    factsOnly: true,
+    behind: true,
+    words:
+      /(?<!\p{L})(?:statt|gegen) (?:der|die|den|dem) [^.;,]{1,40} (?:getauscht|verbaut|montiert)(?!\p{L})/iu,
+  },
+  {
+    standing: 'optional',
+    factsOnly: true,
+    behind: true,
+    words:
+      /(?<!\p{L})(?:nur )?(?:im|mit dem|teil des|bestandteil des|enthalten im) (?:\p{L}+[- ])?\p{L}*pakete?s?(?!\p{L})/iu,
+  },
+  {
     standing: 'changed',
     words:
       /(?<!\p{L})(?:wenn (?:man|du|ich|ihr|wir)(?=[^.;]{0,60}(?:montier|verbau|nachrüst|dazukauf|dazubestell|anbau|einbau))|mit dem (?:großen|größeren|langstrecken)[ -]?tank)(?!\p{L})/iu,
@@ -74,6 +94,19 @@ const GERMAN: readonly Cue[] = [
 
 const FRENCH: readonly Cue[] = [
   {
+    standing: 'of-another',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})(?:par rapport (?:à|aux)|comparée? (?:à|aux)|(?:me|nous) rappelle(?:nt)?|(?:plus|moins|mieux) [^.;,]{0,24}qu['’]une?|mon (?:voisin|pote|frère|père|collègue) (?:a|roule))(?!\p{L})/iu,
+  },
+  {
+    standing: 'optional',
+    factsOnly: true,
+    behind: true,
+    words:
+      /(?<!\p{L})(?:(?:seulement |uniquement |inclus\p{L}* )?(?:dans|avec) le pack|en pack)(?!\p{L})/iu,
+  },
+  {
     standing: 'changed',
     words:
       /(?<!\p{L})(?:si (?:on|l['’]on|vous|tu|je) (?:monte[sz]?|ajoute[sz]?|installe[sz]?|pose[sz]?)|avec le (?:gros|grand) réservoir)(?!\p{L})/iu,
@@ -135,6 +168,18 @@ const FRENCH: readonly Cue[] = [
 ];
 
 const SPANISH: readonly Cue[] = [
+  {
+    standing: 'of-another',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})(?:comparad[oa]s? con|respecto (?:a|al) un?a?|(?:me|nos) recuerda|(?:más|menos|mejor|peor) [^.;,]{0,24}que una?|mi (?:vecino|amigo|hermano|padre) (?:tiene|lleva))(?!\p{L})/iu,
+  },
+  {
+    standing: 'optional',
+    factsOnly: true,
+    behind: true,
+    words: /(?<!\p{L})(?:sólo |solo |incluid[oa]s? )?(?:en|con) el (?:pack|paquete)(?!\p{L})/iu,
+  },
   {
     standing: 'changed',
     words:
@@ -200,6 +245,18 @@ const SPANISH: readonly Cue[] = [
 ];
 
 const ITALIAN: readonly Cue[] = [
+  {
+    standing: 'of-another',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})(?:rispetto a(?:d)? un[ao']?|(?:mi|ci) ricorda|(?:più|meno|meglio|peggio) [^.;,]{0,24}di un[ao']?|il mio (?:vicino|amico|collega) (?:ha|guida))(?!\p{L})/iu,
+  },
+  {
+    standing: 'optional',
+    factsOnly: true,
+    behind: true,
+    words: /(?<!\p{L})(?:solo |inclus[oaie] )?(?:nel|con il) pacchetto(?!\p{L})/iu,
+  },
   {
     standing: 'changed',
     words:

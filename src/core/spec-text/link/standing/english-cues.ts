@@ -182,6 +182,14 @@ const OTHERS: readonly Cue[] = [
 
 /** Relations, and what is not out yet. */
 const RELATED: readonly Cue[] = [
+  // "Tubeless spokes are standard on the R only", "nur bei der R", "uniquement sur la version R".
+  {
+    standing: 'of-another',
+    factsOnly: true,
+    behind: true,
+    words:
+      /(?<!\p{L})(?:[Oo]nly (?:on|for|with|available on|fitted to|offered on) the (?!(?:LED|ABS|USB|TFT|A1|A2|UK|US|EU)(?!\p{L}))\p{Lu}[\p{L}\d]{0,11}|(?:on|to|for|with) the (?!(?:LED|ABS|USB|TFT|A1|A2|UK|US|EU)(?!\p{L}))\p{Lu}[\p{L}\d]{0,11}(?: (?:model|version|edition|trim|variant))? only|[Nn]ur (?:bei der|für die|in der|an der)(?: Version)? \p{Lu}[\p{L}\d]{0,11}|(?:uniquement|seulement) (?:sur|pour) (?:la|le|l['’])(?: ?version| ?modèle| ?finition)? ?\p{Lu}[\p{L}\d]{0,11}|[Ss][óo]lo en (?:la|el)(?: versión| modelo)? \p{Lu}[\p{L}\d]{0,11}|[Ss]olo (?:sulla|per la|sul)(?: versione| modello)? \p{Lu}[\p{L}\d]{0,11})(?![\p{L}\d])/u,
+  },
   {
     standing: 'of-another',
     words:
@@ -199,7 +207,70 @@ const RELATED: readonly Cue[] = [
   },
 ];
 
+/** What it is set against, or called to mind by, and what it is said not to be. */
+const OF_A_KIND: readonly Cue[] = [
+  {
+    standing: 'of-another',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})(?:than (?:an?|any|most|every|your average)|reminds? (?:me|you|us|one) of|reminiscent of|compared (?:to|with) an?|(?:half|twice|double|a third of|a fraction of) the (?:price|weight|cost|power|size) of an?)(?!\p{L})/iu,
+  },
+  {
+    standing: 'denied',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})(?:(?:it|this|that)(?: is|['’]s) not|(?:it|this|that) (?:isn|ain)['’]t) an?(?!\p{L})/iu,
+  },
+];
+
+/** What came with it in another form, or is had in a pack of extras. */
+const OF_A_PACK: readonly Cue[] = [
+  // "Cruise control, quickshifter and heated grips are part of the £900 Tour pack".
+  {
+    standing: 'optional',
+    factsOnly: true,
+    whole: true,
+    words:
+      /(?<!\p{L})(?:are|is|come|comes|being)(?: all| both)? (?:part of|included in|bundled (?:in|with|into)|only in) (?:the|an?) (?:[£$€]? ?[\d.,]+ ?(?:€|euros?|pounds|dollars)? )?(?:\p{L}+ ){0,2}(?:packs?|package|bundle|kit|option)(?!\p{L})/iu,
+  },
+  {
+    standing: 'optional',
+    factsOnly: true,
+    behind: true,
+    words:
+      /(?<!\p{L})(?:only |comes? |available |optional(?:ly)? |offered |needs? |requires? )(?:only )?(?:(?:with|in|as part of) )?(?:the|an?) (?:[£$€]? ?[\d.,]+ ?(?:€|euros?|pounds|dollars)? )?(?:\p{L}+ ){0,2}(?:packs?|package|bundle)(?!\p{L})/iu,
+  },
+  // "Kickstart deleted for 2020".
+  {
+    standing: 'denied',
+    factsOnly: true,
+    behind: true,
+    words:
+      /(?<!\p{L})(?:(?:was|is|were|are|has been|have been|got) )?(?:deleted|dropped|removed|discontinued|axed)(?! (?:from|to|by) \d)(?! (?:it|in|a|the|on)(?!\p{L}))(?!\p{L})/iu,
+  },
+  // "The shaft drive rivals cost two grand more", "the belt-driven cousin coming next year".
+  {
+    standing: 'of-another',
+    factsOnly: true,
+    behind: true,
+    words:
+      /(?<=\p{L} )(?:rivals?|competitors?|cousins?|siblings?|stablemates?|alternatives?|competition|opposition) (?:costs?|are|is|have|has|weighs?|coming|comes?|from|at|will|all|which|that|makes?|offers?)(?!\p{L})/iu,
+  },
+];
+
 const CHANGED: readonly Cue[] = [
+  {
+    standing: 'changed',
+    factsOnly: true,
+    words: /(?<!\p{L})(?:aftermarket|retrofitted|upgraded to)(?!\p{L})(?! parts)/iu,
+  },
+  // "Swapped the cast wheels for spoked ones": what it came with stands first.
+  {
+    standing: 'changed',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})(?:swapped|replaced|changed|ditched|binned|exchanged|traded)(?: out)? (?:the|my|its|their|those) [^.;,]{1,40}? (?:for|with|to)(?!\p{L})/iu,
+  },
   // "With the big 23 litre tank it weighs 215 kg".
   {
     standing: 'changed',
@@ -270,5 +341,7 @@ export const ENGLISH_CUES: readonly Cue[] = [
   ...DENIED,
   ...OTHERS,
   ...RELATED,
+  ...OF_A_KIND,
+  ...OF_A_PACK,
   ...CHANGED,
 ];

@@ -130,7 +130,7 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
   [
     'abs',
     'rear-off',
-    /\babs\b[^.;\n]{0,24}[ ,(-]rear (?:wheel )?(?:can be |may be )?(?:switched off|switchable|disengageable|defeatable|deactivatable|off)\b/i,
+    /\babs\b[^.;\n]{0,24}[ ,(-]rear (?:wheel )?(?:is |can be |may be )?(?:switched off|turned off|disabled|disengaged|deactivated|cancelled|switchable|disengageable|defeatable|deactivatable|off)\b/i,
   ],
   [
     'abs',
@@ -140,7 +140,7 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
   [
     'abs',
     'rear-off',
-    /\b(?:switchable rear abs|(?:switchable abs|abs switchable) (?:at the |on the )?(?:rear|back)|rear abs (?:can be )?(?:switched |turned )?(?:off|disabled|disengaged|deactivated))\b/i,
+    /\b(?:switchable rear abs|(?:switchable abs|abs switchable) (?:at the |on the )?(?:rear|back)|rear (?:wheel )?abs (?:is |can be |may be )?(?:switched |turned )?(?:off|disabled|disengaged|deactivated|switchable|defeatable|cancellable|disengageable))\b/i,
   ],
   [
     'abs',
@@ -166,7 +166,7 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
   [
     'abs',
     'fixed',
-    /\bno abs (?:switch|button|off)\b|\babs[^.;]{0,24}(?:on all the time|always on|(?:can['’]?t|cannot) be (?:switched|turned) off)\b/i,
+    /\bno abs (?:switch|button|off)\b|\babs[^.;]{0,24}(?:(?<!front (?:is |stays |one )?)(?:on all the time|always on)|(?:can['’]?t|cannot) be (?:switched|turned) off)\b/i,
   ],
   ['ridingModes', 'no', /\b(?:no|without|there'?s no) (?:riding |ride )?modes\b/i],
   ['absStaysOff', 'yes', /\babs stays off\b/i],

@@ -1,0 +1,89 @@
+import { describe, expect, test } from 'vitest';
+import { readText } from '@/core/spec-text';
+
+const facts = (text: string) =>
+  readText(`Sulvik Dovrek 450. ${text}`).machines.flatMap(({ proposals }) =>
+    proposals.flatMap((p) => (p.kind === 'fact' && p.ticked ? [`${p.key} ${p.value}`] : [])),
+  );
+
+/** How riders and testers tell what a machine does not have as it comes; common usage, no source. */
+describe('what is had in a pack of extras is not what it comes with', () => {
+  test.each([
+    'Cruise control, quickshifter and heated grips are part of the £900 Tour pack.',
+    'Cruise control comes with the Tour pack.',
+    'Tempomat und Heizgriffe im Touring-Paket (890 Euro).',
+    'Régulateur de vitesse dans le pack Voyage.',
+    'Control de crucero con el paquete Touring.',
+    'Cruise control nel pacchetto Touring.',
+  ])('%s', (text) => {
+    expect(facts(text)).toEqual([]);
+  });
+  test('without a pack it is', () => {
+    expect(facts('Cruise control comes as standard.')).toEqual(['cruiseControl yes']);
+  });
+});
+
+describe('what another machine or version has', () => {
+  test.each([
+    'The shaft drive rivals cost two grand more.',
+    'Tubeless spokes are standard on the R only.',
+    'Cruise control nur bei der R.',
+    'Régulateur de vitesse uniquement sur la version R.',
+    'Reminds me of the old shaft-drive twin my dad had.',
+    'Less weight than a V-twin, less vibration than a single.',
+    'Half the price of a shaft-driven V-twin.',
+    'Im Vergleich zu einem Einzylinder läuft er seidig.',
+    'Par rapport à un monocylindre, c’est doux.',
+    'Kickstart deleted for 2020; electric only.',
+  ])('%s', (text) => {
+    expect(facts(text)).toEqual([]);
+  });
+  test.each([
+    ['It’s not a parallel twin, it’s a V-twin.', 'layout v-twin'],
+    ['Mein Nachbar hat die mit Kardan. Meine hat Kette.', 'finalDrive chain'],
+  ])('beside what it has itself: %s', (text, fact) => {
+    expect(facts(text)).toEqual([fact]);
+  });
+});
+
+describe('what somebody made of it', () => {
+  test.each([
+    ['Swapped the cast wheels for spoked tubeless ones.', ['wheelType cast']],
+    ['Aftermarket fully adjustable shock fitted.', []],
+  ])('%s', (text, found) => {
+    expect(facts(text)).toEqual(found);
+  });
+});
+
+describe('ABS that is switched off behind alone', () => {
+  test.each([
+    ['Rear ABS switchable, front always on.', 'abs rear-off'],
+    ['ABS: dual channel, rear can be disabled.', 'abs rear-off'],
+    ['ABS is always on.', 'abs fixed'],
+  ])('%s', (text, fact) => {
+    expect(facts(text)).toEqual([fact]);
+  });
+});
+
+describe('a year', () => {
+  const years = (text: string) =>
+    readText(`Sulvik Dovrek 450. ${text}`).machines.flatMap(({ proposals }) =>
+      proposals.flatMap((p) => (p.kind === 'figure' ? [`${p.key} ${p.amount}`] : [])),
+    );
+  test('since when it is made, and since when something else', () => {
+    expect(years('In production since 2019.')).toEqual(['madeFrom 2019']);
+    expect(years('Fuel injected since 2016, carbs before.')).toEqual([]);
+    expect(years('Had it since 2021.')).toEqual([]);
+  });
+});
+
+describe('power that is held back', () => {
+  test('beside the full one is not the machine’s', () => {
+    const told = readText('Sulvik Dovrek 450. It is rated at 73 hp but the A2 version makes 47.');
+    expect(
+      told.machines
+        .flatMap((m) => m.proposals)
+        .flatMap((p) => (p.kind === 'figure' ? [p.amount] : [])),
+    ).toEqual([73]);
+  });
+});
