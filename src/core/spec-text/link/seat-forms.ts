@@ -67,7 +67,7 @@ export const SEAT_FORMS: readonly Form[] = [
     by: 'basis',
     basis: 'low-seat',
     before:
-      /(?<!\p{L}|\/ ?)(?:(?:low|lower|lowered)(?: (?:seat|one))?(?: option| version| setting| variant)?:?|(?:la|una|une|quella|sella|selle|asiento|silla) (?:bassa|basse|bajo|baja)(?: da| a| à| de)?|(?:die |eine |einer |der )?(?:niedrigen?|tiefen?)(?: (?:sitz)?bank)?(?: mit| hat| von| sind es| ist sie)?:?|(?:low|lower)(?: seat| one)?,? (?:that |which )?(?:brings?|drops?|takes?|gets?|puts?) (?:it|you|that|things)(?: down)? (?:to|at)) ?\(?(?:at |is )?$/iu,
+      /(?<!\p{L}|\/ ?|\d ?(?:mm|cm|in|inch|inches) )(?:(?:low|lower|lowered)(?: (?:seat|one))?(?: option| version| setting| variant)?:?|(?:la|una|une|quella|sella|selle|asiento|silla) (?:bassa|basse|bajo|baja)(?: da| a| à| de)?|(?:die |eine |einer |der )?(?:niedrigen?|tiefen?)(?: (?:sitz)?bank)?(?: mit| hat| von| sind es| ist sie)?:?|(?:low|lower)(?: seat| one)?,? (?:that |which )?(?:brings?|drops?|takes?|gets?|puts?) (?:it|you|that|things)(?: down)? (?:to|at)) ?\(?(?:at |is )?$/iu,
     when: (s, { amounts: [a = 0] }) =>
       (speaksOfSeat(s) || isOfSeat(s.above)) &&
       ((a >= SEAT_MM.least && a <= SEAT_MM.most) || (a >= 26 && a <= 40 && a % 1 !== 0)),

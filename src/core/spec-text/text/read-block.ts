@@ -4,7 +4,8 @@ import type { Side } from '../link/side-of';
 import type { FactProposal, FigureProposal, PassedOver, Proposal } from '../proposal';
 import { readFacts } from '../read-facts';
 import type { ClockReading } from '../link/clock';
-import { readLine, type LineContext, type Listen } from '../read-line';
+import { readLine, type LineContext, type LineRead, type Listen } from '../read-line';
+import { sectionsOf, type InSection } from '../layout/sections';
 import type { Mention } from '../vocabulary/lexicon';
 import { withNumbers } from '../lattice/number-words';
 import { scanned } from './lines';
@@ -145,6 +146,29 @@ const isWordOf = (figure: Proposal, facts: readonly Proposal[]): boolean =>
   figure.doubts.some((d) => d.code === 'unit-unsaid') &&
   facts.some((f) => f.from <= figure.from && figure.to <= f.to);
 
+const isInSection = (p: Proposal, line: ScannedLine, within: InSection | undefined): boolean =>
+  within !== undefined && p.from - line.offset >= within.from && p.from - line.offset < within.to;
+
+/** Of a list of what is not there as it comes, nothing counts but the height that a low seat would make. */
+function asItComes(read: LineRead, line: ScannedLine, within: InSection | undefined): LineRead {
+  if (!within) return read;
+  const isOut = (f: FigureProposal) =>
+    isInSection(f, line, within) && !(within.section === 'extra' && f.basis === 'low-seat');
+  const out = read.figures.filter(isOut);
+  return {
+    ...read,
+    figures: read.figures.filter((f) => !isOut(f)),
+    likely: read.likely.filter((f) => !isInSection(f, line, within)),
+    passedOver: [
+      ...read.passedOver,
+      ...out.map((as): PassedOver => {
+        const { words, from, to } = as;
+        return { words, from, to, why: { code: 'changed' }, as };
+      }),
+    ],
+  };
+}
+
 const STARTS_WITH_SIDE =
   /^\s*[-*•]?\s*(?:front|rear|back|fr|rr|f|r|v|h|vorne?|hinten|av|ar|avant|arrière|del|tras|delanter\w|traser\w|ant|post|anteriore|posteriore)\.?\s*[:=]/iu;
 
@@ -166,7 +190,8 @@ export function readBlock(
   let heading: Heading | undefined;
   let mods = false;
   let columns = false;
-  for (const given of lines) {
+  const sections = sectionsOf(lines, survey.sale);
+  for (const [at, given] of lines.entries()) {
     columns = given.written.trim() !== '' && (columns || STOCK_AND_MINE.test(given.written));
     const line = columns ? asBuilt(given) : given;
     if (line.written.trim() === '') continue;
@@ -185,17 +210,17 @@ export function readBlock(
       footnotes,
       listen,
     };
-    const read = readLine(line, context);
+    const read = asItComes(readLine(line, context), line, sections[at]);
     const facts = survey.ours
       ? readFacts(line.written, line.offset, survey.languages, own)
-          .filter((f) => !isOfAnother(f, line))
+          .filter((f) => !isOfAnother(f, line) && !isInSection(f, line, sections[at]))
           .flatMap((f) => ofThisOne(f, whose))
           .map((f) => (survey.sale ? f : asFitted(f, line)))
       : [];
     proposals.push(
       ...read.figures.filter((f) => !isWordOf(f, facts)),
       ...facts,
-      ...(survey.ours ? spokenFacts(line, facts) : []),
+      ...(survey.ours && !sections[at] ? spokenFacts(line, facts) : []),
     );
     likely.push(...read.likely);
     passedOver.push(...read.passedOver);

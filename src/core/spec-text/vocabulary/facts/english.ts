@@ -140,7 +140,7 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
   [
     'abs',
     'rear-off',
-    /\b(?:switchable rear abs|(?:switchable abs|abs switchable) (?:at the |on the )?(?:rear|back)|rear (?:wheel )?abs (?:is |can be |may be )?(?:switched |turned )?(?:off|disabled|disengaged|deactivated|switchable|defeatable|cancellable|disengageable))\b/i,
+    /\b(?:switchable rear abs|(?:switchable abs|abs switchable) (?:at the |on the )?(?:rear|back)|rear (?:wheel )?abs (?:is |can (?:now )?be |may be )?(?:switched |turned )?(?:off|disabled|disengaged|deactivated|switchable|defeatable|cancellable|disengageable))\b/i,
   ],
   [
     'abs',

@@ -1,0 +1,109 @@
+import { labelOf } from '../vocabulary/lexicon';
+import type { ScannedLine } from '../text/scanned-line';
+
+/** What the lines of a list are told as: to be had for more money, not there, or wished for. */
+export type Section = 'extra' | 'absent' | 'wished';
+
+// Heads of lists on sheets and in posts, in the languages that are read; common usage, no source.
+const OPTIONAL =
+  'optional(?: (?:equipment|extras?|accessories|features|parts))?|(?:factory|dealer|available|main|popular) (?:options|accessories|extras)|(?:options|accessories|extras) (?:available|list|\\(not included\\))|dealer[- ]fit(?:ted)?(?: (?:extras|accessories|options))?|at extra cost|sonderausstattung(?:en)?|aufpreisliste|aufpreispflichtig|gegen aufpreis|(?:équipements?|accessoires) (?:en option|optionnels?)|en option|optionnel|(?:accessori|equipaggiamenti?) (?:optional|a richiesta)|a richiesta|optional|opcional(?:es)?|equipamiento opcional|opties|optioneel|tegen meerprijs|tillval|tilleggsutstyr|ekstraudstyr|lisävarusteet|příplatková výbava|wyposażenie (?:dodatkowe|opcjonalne)|opcionais';
+const EXTRAS =
+  'options|accessories|extras|packs|option packs|(?:original)?zubehör(?:programm)?|optionen|extras|options|accessoires|accessori|accesorios|opciones|acessórios|tillbehör|tilbehør|příslušenství|akcesoria|varusteet';
+const ABSENT =
+  "missing|not included|lacks?|lacking|without|does not have|doesn['’]t have|fehlt|fehlen|nicht enthalten|nicht dabei|manque(?:nt)?|non inclus|manca(?:no)?|non incluso|no incluye|falta(?:n)?|ontbreekt|saknas|mangler|brak|chybí|puuttuu";
+const WISHED =
+  "wish ?list|to[- ]?do(?: list)?|plans?|planned(?: mods)?|next(?: up| mods?)?|still to (?:do|come|fit)|(?:things )?I['’]d (?:change|add|like|want|fit)|would add|wunschliste|geplant|à faire|prévu|da fare|pendiente|previsto";
+const FORMS: readonly (readonly [Section | 'extra-unless-sold', string])[] = [
+  ['extra', OPTIONAL],
+  ['extra-unless-sold', EXTRAS],
+  ['absent', ABSENT],
+  ['wished', WISHED],
+];
+const HEADS = FORMS.map(
+  ([section, words]) =>
+    [
+      section,
+      new RegExp(
+        String.raw`^(?<head>\s*[-*•#=]{0,3}\s*(?:${words})(?: \([^)\n]{0,30}\))?\s*)(?:$|[:|\t–—](?<rest>.*)$)`,
+        'iu',
+      ),
+      new RegExp(String.raw`(?<=[.;!?,] )(?:${words})(?: \([^)\n]{0,30}\))?\s?:\s`, 'iu'),
+    ] as const,
+);
+/** Where a list told in a sentence ends with it. */
+const SENTENCE_END = /[.!?](?=\s+\p{Lu}|\s*$)/u;
+const endOf = (line: string, from: number): number => {
+  const end = SENTENCE_END.exec(line.slice(from))?.index;
+  return end === undefined ? line.length : from + end;
+};
+
+/** A head of its own closes the list before: short, without a number, or ending in a colon. */
+const NEXT_HEAD = /^\s*[#=*]{0,3}\s*\p{L}[^\d:.;]{2,36}:\s*$/u;
+const STANDARD =
+  /^\s*[-*•#=]{0,3}\s*(?:standard(?: equipment| features)?|technical data|specifications?|specs|dimensions|engine|chassis|serienausstattung|serie|technische daten|équipement de série|de série|caractéristiques|di serie|dotazione di serie|scheda tecnica|de serie|equipamiento de serie|ficha técnica|motor|moteur|motore|fahrwerk|price|preis|prix|prezzo|precio|verdict|pros|cons)(?!\p{L})/iu;
+/** What no accessory has: a line that opens so belongs to the sheet again. */
+const OF_THE_SHEET: ReadonlySet<string> = new Set([
+  ...['mass', 'maxMass', 'payload', 'power', 'torque', 'displacement', 'compression', 'wheelbase'],
+  ...['rake', 'trail', 'rakeAndTrail', 'clearance', 'travel', 'travelFront', 'travelRear', 'price'],
+  ...['consumption', 'statedRange', 'gears', 'service', 'valves', 'warranty'],
+]);
+const NAMES_THE_WHOLE = /fuel|petrol|capacity|inhalt|volum|capacit|capacidad|réservoir de/iu;
+const isOfTheSheet = (line: string): boolean => {
+  const words = /^\s*(?:[-*•|]\s*)?(\p{L}[^:|\t]{1,40}?)\s*[:|\t]/u.exec(line)?.[1];
+  const label = words === undefined ? undefined : labelOf(words);
+  if (words === undefined || label === undefined) return false;
+  return (
+    OF_THE_SHEET.has(label.name) ||
+    (label.name === 'seatHeight' && label.basis === undefined) ||
+    (label.name === 'tank' && NAMES_THE_WHOLE.test(words))
+  );
+};
+
+/** What of a line belongs to a section. */
+export interface InSection {
+  readonly section: Section;
+  /** Places in the line. */
+  readonly from: number;
+  readonly to: number;
+}
+
+/**
+ * Which lines stand in a list of what is not on the machine as it comes: under a head of their own up to a blank line or the next
+ * head, or behind it on the same line. In an advert accessories are on the machine that is sold, unless they are called optional.
+ */
+export function sectionsOf(
+  lines: readonly Pick<ScannedLine, 'written'>[],
+  sale: boolean,
+): readonly (InSection | undefined)[] {
+  let open: Section | undefined;
+  let items = 0;
+  return lines.map(({ written }): InSection | undefined => {
+    for (const [of, head, within] of HEADS) {
+      if (of === 'extra-unless-sold' && sale) continue;
+      const section = of === 'extra-unless-sold' ? 'extra' : of;
+      const match = head.exec(written);
+      const told = match ? undefined : within.exec(written);
+      if (!match && !told) continue;
+      items = 0;
+      const isBare = match !== null && (match.groups?.rest ?? '').trim() === '';
+      open = isBare ? section : undefined;
+      const from = isBare
+        ? written.length
+        : told
+          ? told.index + told[0].length
+          : (match?.groups?.head ?? '').length;
+      return { section, from, to: endOf(written, from) };
+    }
+    if (open === undefined) return undefined;
+    if (written.trim() === '') {
+      if (items > 0) open = undefined;
+      return undefined;
+    }
+    if (NEXT_HEAD.test(written) || STANDARD.test(written) || isOfTheSheet(written)) {
+      open = undefined;
+      return undefined;
+    }
+    items += 1;
+    return { section: open, from: 0, to: written.length };
+  });
+}
