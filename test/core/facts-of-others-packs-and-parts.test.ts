@@ -23,6 +23,37 @@ describe('what is had in a pack of extras is not what it comes with', () => {
   });
 });
 
+describe('what is missed, not needed, or had at a price', () => {
+  test.each([
+    'I miss cruise control.',
+    'Mir fehlt ein Tempomat.',
+    'Il me manque un régulateur de vitesse.',
+    'Echo de menos el control de crucero.',
+    'Mi manca il cruise control.',
+  ])('is not there: %s', (text) => {
+    expect(facts(text)).toEqual(['cruiseControl no']);
+  });
+  test.each(['No need for cruise control on a bike like this.', 'You don’t need cruise control.'])(
+    'is not told: %s',
+    (text) => {
+      expect(facts(text)).toEqual([]);
+    },
+  );
+  const sheet = (line: string) =>
+    readText(`Sulvik Dovrek 450\n${line}`).machines.flatMap(({ proposals }) =>
+      proposals.flatMap((p) => (p.kind === 'fact' && p.ticked ? [`${p.key} ${p.value}`] : [])),
+    );
+  test.each(['Tempomat: Aufpreis', 'Cruise control: £320', 'Cruise control ○', 'Tempomat: 320 €'])(
+    'is had at a price: %s',
+    (line) => {
+      expect(sheet(line)).toEqual([]);
+    },
+  );
+  test('a box without a tick', () => {
+    expect(sheet('Cruise control [ ]')).toEqual(['cruiseControl no']);
+  });
+});
+
 describe('what another machine or version has', () => {
   test.each([
     'The shaft drive rivals cost two grand more.',

@@ -1,13 +1,13 @@
 /** What parts a label from its answer: a colon, a cell, dots, blanks, a dash, a bracket, a question mark. */
-const PARTED = String.raw`^\s*(?:[:;=|\t?]|\.{2,}|\s{2,}|[–—-]\s|\()\s*`;
+const PARTED = String.raw`^\s*(?:[:;=|\t?]|\.{2,}|\s{2,}|[–—-]\s|\(|\s(?=\[|[✗✘☐❌×○◯]))\s*`;
 const ENDS = String.raw`(?=\s*(?:$|[,;.|)(*]))`;
 
 const NO = new RegExp(
-  String.raw`${PARTED}(?:no|none|nope|nein|keine?[rs]?|non|nee|geen|nej|nei|ingen|nie|brak|não|sem|ei|aucune?|ning[uú]n[oa]?|nessun[oa]?|without|ohne|sans|sin|senza|nicht (?:verfügbar|vorhanden|lieferbar|dabei)|not (?:available|fitted|offered|included)|pas disponible|no disponible|non disponibile)${ENDS}`,
+  String.raw`${PARTED}(?:\[ {0,2}\]|[✗✘☐❌×]|no|none|nope|nein|keine?[rs]?|non|nee|geen|nej|nei|ingen|nie|brak|não|sem|ei|aucune?|ning[uú]n[oa]?|nessun[oa]?|without|ohne|sans|sin|senza|nicht (?:verfügbar|vorhanden|lieferbar|dabei)|not (?:available|fitted|offered|included)|pas disponible|no disponible|non disponibile)${ENDS}`,
   'iu',
 );
 const OPEN = new RegExp(
-  String.raw`${PARTED}(?:n\/?a|k\.? ?a\.?|n\.? ?c\.?|tb[ac]|–|—|-|\?|option(?:al|ally|nel|nelle)?|optioneel|opcional|opzionale|en option|en opción|a richiesta|(?:gegen|kostet) aufpreis|(?:at )?extra(?: cost)?|als extra|als optie|tillval|til(?:legg|valg))${ENDS}`,
+  String.raw`${PARTED}(?:n\/?a|k\.? ?a\.?|n\.? ?c\.?|tb[ac]|–|—|-|\?|option(?:al|ally|nel|nelle)?|optioneel|opcional|opzionale|en option|en opción|a richiesta|(?:(?:gegen|kostet|nur gegen) )?aufpreis(?:pflichtig)?|accessory|accessoire|accesorio|zubehör|○|◯|[£$€] ?\d[\d.,]*|\d[\d.,]* ?(?:€|eur|euros?|pounds|chf|kr|zł)|(?:at )?extra(?: cost)?|als extra|als optie|tillval|til(?:legg|valg))${ENDS}`,
   'iu',
 );
 

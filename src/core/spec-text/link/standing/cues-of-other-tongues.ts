@@ -2,6 +2,12 @@ import type { Cue } from './cue';
 
 const GERMAN: readonly Cue[] = [
   {
+    standing: 'denied',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})(?:(?:ich|wir|man) (?:\p{L}+ )?vermiss\p{L}*|(?:ich|wir|man) (?:\p{L}+ )?brauch\p{L}* (?:\p{L}+ )?keine?n?)(?!\p{L})/iu,
+  },
+  {
     standing: 'of-another',
     factsOnly: true,
     words:
@@ -94,6 +100,18 @@ const GERMAN: readonly Cue[] = [
 
 const FRENCH: readonly Cue[] = [
   {
+    standing: 'denied',
+    factsOnly: true,
+    behind: true,
+    words: /(?<!\p{L})(?:me|nous) manque(?:nt)?(?!\p{L})/iu,
+  },
+  {
+    standing: 'denied',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})(?:il (?:me|nous|lui) manque|pas besoin d[eu'’]|sans besoin d[eu'’])(?!\p{L})/iu,
+  },
+  {
     standing: 'of-another',
     factsOnly: true,
     words:
@@ -168,6 +186,12 @@ const FRENCH: readonly Cue[] = [
 ];
 
 const SPANISH: readonly Cue[] = [
+  {
+    standing: 'denied',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})(?:(?:echo|echamos|se echa) (?:\p{L}+ )?de menos|no hace falta|sin necesidad de)(?!\p{L})/iu,
+  },
   {
     standing: 'of-another',
     factsOnly: true,
@@ -245,6 +269,12 @@ const SPANISH: readonly Cue[] = [
 ];
 
 const ITALIAN: readonly Cue[] = [
+  {
+    standing: 'denied',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})(?:(?:mi|ci|gli) manca(?:no)?|non (?:serve|servono|c['’]è bisogno d[ie]l?))(?!\p{L})/iu,
+  },
   {
     standing: 'of-another',
     factsOnly: true,

@@ -223,6 +223,21 @@ const OF_A_KIND: readonly Cue[] = [
   },
 ];
 
+/** "I miss cruise control", "no need for a centre stand". */
+const MISSED: readonly Cue[] = [
+  {
+    standing: 'wished',
+    factsOnly: true,
+    words: /(?<!\p{L})(?:no (?:need|want) (?:for|of)|(?:don|doesn)['’]t need)(?!\p{L})/iu,
+  },
+  {
+    standing: 'denied',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})(?:(?:I|we|you|one|he|she)(?:['’]ll|['’]d)? (?:\p{L}+ )?(?:miss|missed|misses|do without|did without|go without))(?!\p{L})/iu,
+  },
+];
+
 /** What came with it in another form, or is had in a pack of extras. */
 const OF_A_PACK: readonly Cue[] = [
   // "Cruise control, quickshifter and heated grips are part of the £900 Tour pack".
@@ -342,6 +357,7 @@ export const ENGLISH_CUES: readonly Cue[] = [
   ...OTHERS,
   ...RELATED,
   ...OF_A_KIND,
+  ...MISSED,
   ...OF_A_PACK,
   ...CHANGED,
 ];
