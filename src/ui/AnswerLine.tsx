@@ -28,6 +28,11 @@ export function AnswerLine({
           {answer.untold}
         </Text>
       )}
+      {answer.look && (
+        <Text fontSize="sm" color="fg.muted">
+          {answer.look}
+        </Text>
+      )}
       {answer.progress && (
         <Text color="unsure" fontWeight="600">
           {answer.progress}

@@ -1,4 +1,5 @@
 export { aidsIndex } from './aids-index';
+export { lookFirst, type LookFirst } from './look-first';
 export { protectionIndex } from './protection-index';
 export { supportIndex } from './support-index';
 export { wheelIndex } from './wheel-index';

@@ -1,6 +1,7 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import type { BestBuild } from '@/core/build';
+import { lookFirst } from '@/core/suitability';
 import {
   atMostWords,
   enoughWords,
@@ -8,6 +9,7 @@ import {
   leftOpenWords,
   leftOutWords,
   limitNames,
+  lookFirstWords,
   lowerFirst,
   partsCounted,
 } from '@/ui/messages';
@@ -40,6 +42,14 @@ export function FoundBuild({
   const enough = enoughWords(best, reader, partsCounted);
   const open = leftOpenWords(build.open, best.enough?.open);
   const top = atMostWords(best);
+  const { donor } = model.entry;
+  const look = lookFirstWords(
+    lookFirst(
+      build.partIds.flatMap((id) => parts.get(id) ?? []),
+      donor,
+    ),
+    donor,
+  );
   const apart = build.planned - build.points;
   const same = build.partIds.length === chosen.size && build.partIds.every((id) => chosen.has(id));
   const lead = unpriced.count > 0 ? 'Of the rest: ' : 'This is it: ';
@@ -57,6 +67,11 @@ export function FoundBuild({
       )}
       {!same && <Change model={model} best={best} name={name} />}
       {enough && <Text>{enough}</Text>}
+      {look && (
+        <Text fontSize="sm" color="unsure">
+          {look}
+        </Text>
+      )}
       {top && (
         <Text fontSize="xs" color="fg.muted">
           {top}

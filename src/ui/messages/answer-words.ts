@@ -2,6 +2,8 @@ import type { Assessment, MustResult } from '@/core/assessment';
 import { type BestBuild, type PlannedBuild } from '@/core/build';
 import { shortName, type Donor } from '@/core/donor';
 import type { Part } from '@/core/part';
+import type { LookFirst } from '@/core/suitability';
+import { FACT_WORDS } from './fact-words';
 import { leading, type Ranked, type WantKey } from '@/core/preference';
 import type { Standing } from '@/store/queries';
 import { formatNumber, lowerFirst, type Reader } from './format';
@@ -87,6 +89,15 @@ export function untoldWords(
   const more = names.length - NAMED;
   const said = more > 1 ? [...names.slice(0, NAMED), `${more} more`] : names;
   return `Nobody has given ${shortName(donor)}’s ${listWords(said)}: what is typical of its class (${ofClass(donor.donorClass)}${donor.classGuessed ? ', which is only guessed' : ''}) stands in.`;
+}
+
+/** That parts bring what a machine may have already, where nobody has told; `undefined` where everything is told. */
+export function lookFirstWords(found: readonly LookFirst[], donor: Donor): string | undefined {
+  if (found.length === 0) return undefined;
+  const facts = [...new Set(found.flatMap((f) => f.facts))].map((f) => FACT_WORDS[f].toLowerCase());
+  const parts = listWords(found.map(({ part }) => lowerFirst(part.name)));
+  const count = found.length === 1 ? 'counts' : 'count';
+  return `Look first: nobody has told ${shortName(donor)}’s ${listWords(facts)}; ${parts} ${count} as if it had the least that one may have.`;
 }
 
 /** The third state of a shortlist, as far as it is planned. */

@@ -4,11 +4,13 @@ import { spendable } from '@/core/brief';
 import { recommended, BestBuild } from '@/core/build';
 import type { StandingCandidate } from '@/store/queries';
 import { shortName } from '@/core/donor';
+import { lookFirst } from '@/core/suitability';
 import {
   Parts,
   PlannedState,
   answerWords,
   gainWords,
+  lookFirstWords,
   named,
   partsNamed,
   untoldWords,
@@ -23,6 +25,8 @@ export interface BestAnswer {
   readonly build?: string | undefined;
   /** What of the leader its class stands in for. */
   readonly untold?: string | undefined;
+  /** What of the recommended parts it may have already. */
+  readonly look?: string | undefined;
   readonly progress?: string | undefined;
   /** What the best build has besides the one that is recommended, where that is cheaper and as good to ride. */
   readonly more?: string | undefined;
@@ -78,6 +82,18 @@ function buildWords(
   };
 }
 
+/** Of the parts that are recommended for a machine, what it may have already. */
+function lookWords(
+  { donor, parts }: StandingCandidate,
+  planned: Extract<BestBuild, { readonly kind: 'build' }> | undefined,
+  catalogue: Parts,
+): string | undefined {
+  const chosen = planned
+    ? recommended(planned).partIds.flatMap((id) => catalogue[id] ?? [])
+    : parts;
+  return lookFirstWords(lookFirst(chosen, donor), donor);
+}
+
 /** {@link BestAnswer} of what is planned; nothing while nothing is. */
 export function bestAnswer(
   best: PlannedState | undefined,
@@ -111,6 +127,7 @@ export function bestAnswer(
           }
         : undefined,
     untold: head && untoldWords(head.built, head.donor, wantsOf(brief)),
+    look: head && lookWords(head, planned, best.parts),
     progress: planningWords(best),
   };
 }

@@ -6,6 +6,7 @@ export {
   planningWords,
   atMostWords,
   enoughWords,
+  lookFirstWords,
   partsCounted,
   openWords,
   placeWords,

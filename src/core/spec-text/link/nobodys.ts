@@ -187,10 +187,14 @@ const A2_MAKES =
 /** "Fuel injected since 2016", "had it since 2019": when something else began. */
 const SINCE =
   /(?<!\p{L})(?:inject\p{L}*|abs|fitted|standard|own(?:ed|er)|had (?:it|her|mine|this|one)|rid(?:den|ing)|with me|mine|used|serviced|garaged|parked|stood|standing|regist\p{L}*|licen[cs]ed?|member|dealers?|warranty|unchanged) since (?:about |new in )?$/iu;
+/** "A buddy paid $9,100": what others gave. */
+const OTHERS_PAID =
+  /(?<!\p{L})(?:budd(?:y|ies)|mates?|friends?|neighbou?rs?|brother|bloke|guys?|colleague|some(?:one|body)|others|people|kumpel|freund|nachbar|pote|ami|voisin|amico|vicino|amigo|vecino)(?: of mine| else| over there)? (?:has |have |hat |a |ha )?(?:paid|gave|bezahlt|gezahlt|payé|pagato|pagó|pagado) (?:about |around |only |just )?[£$€]?$/iu;
 const BEFORE_IT: readonly (readonly [RegExp, number])[] = [
   [NOT, 22],
   [DIFFERENCE, 48],
   [SINCE, 40],
+  [OTHERS_PAID, 60],
   [A2_MAKES, 110],
   [NOT_ABROAD, 34],
   [WIDTH_OF, 44],
