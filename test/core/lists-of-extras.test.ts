@@ -63,3 +63,34 @@ test('in an advert accessories are on the machine that is sold', () => {
 test('what is lower by so much is still the seat that it comes with', () => {
   expect(ticked('Seat 10 mm lower at 885 mm')).not.toContain('seatHeight 885 low-seat');
 });
+
+describe('what a saved page lists below its own machine', () => {
+  const advert =
+    'Sulvik Dovrek 450 R (2022)\n£5,995\nMileage 8,412\nTank 13.5 litres\nSimilar bikes\nKestrow Fell 450 2021 £5,495 6,200 miles\nTalvik Rode 700 2020 £6,750 11,000 miles, 18 litre tank';
+  test('is of others, to the end of the page', () => {
+    const [one, ...more] = readText(advert).machines;
+    expect(more).toEqual([]);
+    expect(
+      one?.proposals.flatMap((p) => (p.kind === 'figure' ? [`${p.key} ${p.amount}`] : [])),
+    ).toEqual(['price 5995', 'tank 13.5']);
+    expect(one?.sale?.odometer).toEqual({ amount: 8412, unit: 'mi' });
+  });
+  test.each(['Ähnliche Anzeigen', 'Annonces similaires', 'Anuncios similares', 'Annunci simili'])(
+    '%s',
+    (head) => {
+      expect(ticked(`Chain drive\n${head}\nWeight 205 kg wet, shaft drive`)).toEqual([
+        'finalDrive chain',
+      ]);
+    },
+  );
+});
+
+test('the number of an advert, or a page’s word for a sheet, names no machine', () => {
+  const name = (text: string) => readText(text).machines.map((m) => `${m.maker} ${m.model}`);
+  expect(name('Kleinanzeige Nr. 4471923\nSulvik Dovrek 450 R\n6.450 € VB')).toEqual([
+    'Sulvik Dovrek 450 R',
+  ]);
+  expect(name('TECH SPEC Sulvik Dovrek 450 R\nKerb weight 168kg\nSeat height 895mm')).toEqual([
+    'Sulvik Dovrek 450 R',
+  ]);
+});

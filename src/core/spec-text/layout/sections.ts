@@ -1,8 +1,8 @@
 import { labelOf } from '../vocabulary/lexicon';
 import type { ScannedLine } from '../text/scanned-line';
 
-/** What the lines of a list are told as: to be had for more money, not there, or wished for. */
-export type Section = 'extra' | 'absent' | 'wished';
+/** What the lines of a list are told as: to be had for more money, not there, wished for, or of other machines. */
+export type Section = 'extra' | 'absent' | 'wished' | 'others';
 
 // Heads of lists on sheets and in posts, in the languages that are read; common usage, no source.
 const OPTIONAL =
@@ -13,11 +13,15 @@ const ABSENT =
   "missing|not included|lacks?|lacking|without|does not have|doesn['’]t have|fehlt|fehlen|nicht enthalten|nicht dabei|manque(?:nt)?|non inclus|manca(?:no)?|non incluso|no incluye|falta(?:n)?|ontbreekt|saknas|mangler|brak|chybí|puuttuu";
 const WISHED =
   "wish ?list|to[- ]?do(?: list)?|plans?|planned(?: mods)?|next(?: up| mods?)?|still to (?:do|come|fit)|(?:things )?I['’]d (?:change|add|like|want|fit)|would add|wunschliste|geplant|à faire|prévu|da fare|pendiente|previsto";
+/** What a saved page or a test lists below its own machine. */
+const OTHERS =
+  '(?:similar|related|more)(?: (?:bikes|motorcycles|ads|adverts|listings|items|results))|you (?:may|might) also like|more (?:like this|from this (?:seller|dealer))|(?:the |its |main )?rivals|also (?:tested|consider(?:ed)?|worth a look)|(?:the )?alternatives|(?:the )?competition|ähnliche (?:anzeigen|motorräder|angebote|inserate)|das könnte (?:dich|sie) auch interessieren|(?:die )?konkurren(?:z|ten)|annonces similaires|vous aimerez aussi|(?:les )?concurrentes?|anuncios (?:similares|relacionados)|(?:las )?rivales|annunci simili|(?:le )?(?:concorrenti|rivali)|vergelijkbare (?:motoren|advertenties)|liknande annonser|podobne ogłoszenia';
 const FORMS: readonly (readonly [Section | 'extra-unless-sold', string])[] = [
   ['extra', OPTIONAL],
   ['extra-unless-sold', EXTRAS],
   ['absent', ABSENT],
   ['wished', WISHED],
+  ['others', OTHERS],
 ];
 const HEADS = FORMS.map(
   ([section, words]) =>
@@ -96,7 +100,8 @@ export function sectionsOf(
     }
     if (open === undefined) return undefined;
     if (written.trim() === '') {
-      if (items > 0) open = undefined;
+      // A page goes on with others to its end.
+      if (items > 0 && open !== 'others') open = undefined;
       return undefined;
     }
     if (NEXT_HEAD.test(written) || STANDARD.test(written) || isOfTheSheet(written)) {

@@ -155,15 +155,17 @@ function asItComes(read: LineRead, line: ScannedLine, within: InSection | undefi
   const isOut = (f: FigureProposal) =>
     isInSection(f, line, within) && !(within.section === 'extra' && f.basis === 'low-seat');
   const out = read.figures.filter(isOut);
+  const other = within.section === 'others';
   return {
     ...read,
     figures: read.figures.filter((f) => !isOut(f)),
     likely: read.likely.filter((f) => !isInSection(f, line, within)),
+    clock: within.section === 'others' ? [] : read.clock,
     passedOver: [
       ...read.passedOver,
       ...out.map((as): PassedOver => {
         const { words, from, to } = as;
-        return { words, from, to, why: { code: 'changed' }, as };
+        return { words, from, to, why: { code: other ? 'other-machine' : 'changed' }, as };
       }),
     ],
   };
