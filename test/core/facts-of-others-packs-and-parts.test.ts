@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { readText } from '@/core/spec-text';
+import { readFactValue, readText } from '@/core/spec-text';
 
 const facts = (text: string) =>
   readText(`Sulvik Dovrek 450. ${text}`).machines.flatMap(({ proposals }) =>
@@ -116,5 +116,38 @@ describe('power that is held back', () => {
         .flatMap((m) => m.proposals)
         .flatMap((p) => (p.kind === 'figure' ? [p.amount] : [])),
     ).toEqual([73]);
+  });
+});
+
+describe('an answer that is had for more money', () => {
+  const sheet = (lines: string) =>
+    readText(`Sulvik Dovrek 450\n${lines}`).machines.flatMap(({ proposals }) =>
+      proposals.flatMap((p) => (p.kind === 'fact' && p.ticked ? [`${p.key} ${p.value}`] : [])),
+    );
+  test.each([
+    'Cruise control: yes (optional)',
+    'Engine guard: alloy (accessory)',
+    'Tempomat: ja (gegen Aufpreis)',
+    'Screen: tall (option)',
+  ])('is not told of the machine as it comes: %s', (line) => {
+    expect(sheet(line)).toEqual([]);
+  });
+  test.each([
+    ['Screen: small (tall optional)', 'screen small'],
+    ['Hand guards: plastic, spine optional', 'handGuards plastic'],
+    ['Räder: Guss, Speichen optional', 'wheelType cast'],
+    ['ABS: switchable (rear)', 'abs rear-off'],
+  ])('beside what it comes with: %s', (line, fact) => {
+    expect(sheet(line)).toEqual([fact]);
+  });
+  test.each([
+    ['screen', 'tall (option)', undefined],
+    ['screen', 'none, tall optional', 'none'],
+    ['sumpGuard', 'optional alloy', undefined],
+    ['sumpGuard', 'plastic (alloy optional)', 'plastic'],
+    ['cruiseControl', 'yes', 'yes'],
+    ['cruiseControl', 'yes (optional)', undefined],
+  ] as const)('in a cell of a table: %s, %s', (key, cell, value) => {
+    expect(readFactValue(key, cell)).toBe(value);
   });
 });

@@ -72,6 +72,17 @@ describe('one row of a table', () => {
     expect(read(['Model', 'Mass (kg)'], ['X', '300 lb'])).toMatchObject({
       donor: { figures: { mass: { readings: [{ amount: 300, unit: 'lb' }] } } },
     }));
+  test('what is had for more money is not told, and no fault; another word is one', () => {
+    const facts = (cruise: string, screen: string) => {
+      const result = read(['Model', 'Cruise control', 'Screen'], ['Plover', cruise, screen]);
+      return result.kind === 'donor' ? Object.keys(result.donor.facts ?? {}) : result.kind;
+    };
+    expect(facts('optional', 'tall (option)')).toEqual([]);
+    expect(facts('yes (optional)', 'small (tall optional)')).toEqual(['screen']);
+    expect(facts('○', 'opt.')).toEqual([]);
+    expect(facts('yes', 'tall')).toEqual(['cruiseControl', 'screen']);
+    expect(facts('perhaps', 'tall')).toBe('faults');
+  });
   test('empty cells and dashes are not known, never 0', () => {
     const result = read(['Model', 'Mass (kg)', 'Power (kW)', 'ABS'], ['X', '', 'n/a', '?']);
     expect(result).toMatchObject({ kind: 'donor', donor: { figures: {} } });

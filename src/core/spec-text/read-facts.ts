@@ -122,6 +122,7 @@ export function readFacts(
     ticked: true,
   });
   const found = new Map<FactKey, FactProposal>();
+  const atAPrice = new Set<FactKey>();
   for (const { words, at } of labelledIn(line)) {
     const [, name = '', rest = ''] = LINE.exec(words) ?? [];
     if (name === '') continue;
@@ -139,8 +140,10 @@ export function readFacts(
         });
         continue;
       }
-      const value = bestOption(options, rest);
+      const asIs = asItComes(rest);
+      const value = asIs === undefined ? undefined : bestOption(options, asIs);
       if (value) found.set(key, made(key, value, from, at + words.length));
+      else if (asIs === undefined) atAPrice.add(key);
     }
   }
   const said = new Map<FactKey, FactProposal>();
@@ -151,7 +154,7 @@ export function readFacts(
   const grams = gramsOf(line);
   for (const { key, value, pattern, needed } of phrases) {
     if (!mayMatch(needed, grams)) continue;
-    const hit = found.has(key) ? null : pattern.exec(line);
+    const hit = found.has(key) || atAPrice.has(key) ? null : pattern.exec(line);
     // "Carburettor? No, it is injected."
     const match =
       hit && DENIED.test(line.slice(hit.index + hit[0].length, hit.index + hit[0].length + 14))
@@ -257,9 +260,38 @@ function bestOption(
   return best?.value;
 }
 
-/** The option of a fact that some words name; `undefined` when they name none. */
-export const readFactValue = (key: FactKey, words: string): string | undefined =>
-  bestOption(
-    LABELLED.filter((l) => l.key === key).flatMap((l) => l.options),
-    words,
+/** Words of what is had for more money; common usage, no source. */
+const AT_A_PRICE =
+  /(?<!\p{L})(?:option(?:al(?:ly)?|nel(?:le)?|s)?|opt\.?|extra cost|at extra|accessor(?:y|ies)|accessoires?|accesorios?|dealer[- ]fit(?:ted)?|(?:gegen )?aufpreis(?:pflichtig)?|zubehör|a richiesta|opzionale|opcional(?:es)?|optioneel|tillval)(?!\p{L})/iu;
+
+/** "Plastic (alloy optional)": plastic. What of an answer is said of the machine as it comes; `undefined` where nothing is. */
+function asItComes(words: string): string | undefined {
+  if (!AT_A_PRICE.test(words)) return words;
+  const alone = /^\s*\(?[^\p{L}]*$/u;
+  const brackets = words.match(/\([^)]*\)?/gu) ?? [];
+  const isSaidOfAll = brackets.some(
+    (b) => AT_A_PRICE.test(b) && alone.test(b.replace(AT_A_PRICE, '')),
   );
+  if (isSaidOfAll) return undefined;
+  const left = words
+    .replace(/\([^)]*\)?/gu, (b) => (AT_A_PRICE.test(b) ? '' : b))
+    .split(/[,;/]/u)
+    .filter((piece) => piece.trim() !== '' && !AT_A_PRICE.test(piece))
+    .join(',');
+  return left.trim() === '' ? undefined : left;
+}
+
+/** Whether a cell only says that something is had for more money: nothing is told of the machine as it comes. */
+export const isAtAPrice = (words: string): boolean =>
+  asItComes(words) === undefined || /^\s*[○◯]\s*$/u.test(words);
+
+/** The option of a fact that some words name; `undefined` when they name none. */
+export function readFactValue(key: FactKey, words: string): string | undefined {
+  const asIs = asItComes(words);
+  return asIs === undefined
+    ? undefined
+    : bestOption(
+        LABELLED.filter((l) => l.key === key).flatMap((l) => l.options),
+        asIs,
+      );
+}

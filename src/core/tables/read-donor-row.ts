@@ -10,7 +10,7 @@ import {
   type ReadingFault,
 } from '../readings';
 import { parseAmount, preferredUnit, type AmountFault } from '../units';
-import { readFactValue } from '../spec-text';
+import { isAtAPrice, readFactValue } from '../spec-text';
 import type { ColumnTarget } from './column-target';
 
 export type CellFault =
@@ -77,6 +77,7 @@ export function readDonorRow(cells: readonly string[], setting: RowSetting): Row
       texts[target.column] = cell;
     } else if (target.kind === 'fact') {
       const value = factValue(target.key, cell);
+      if (value === undefined && isAtAPrice(cell)) return;
       if (value === undefined)
         fail({ code: 'not-an-option', text: cell, options: optionsOf(target.key) });
       else
