@@ -46,6 +46,18 @@ describe('such a list ends', () => {
     expect(ticked(`${list}Weight: 168 kg wet\nFinal drive: chain`)).toEqual(rest);
     expect(ticked('Options: cruise control. Weight 168 kg wet, chain drive.')).toEqual(rest);
   });
+  test('but not with a part that is called as a head of the sheet begins', () => {
+    for (const part of [
+      'Engine guard',
+      '- Motor guard',
+      'Price on request: rack',
+      'Standard screen',
+    ])
+      expect(ticked(`Optional equipment\n${part}\nCruise control`), part).toEqual([]);
+    expect(ticked('Optional equipment\nCruise control\nEngine\nChain drive')).toEqual([
+      'finalDrive chain',
+    ]);
+  });
   test('and what stands before it is told of the machine', () => {
     expect(ticked('Cruise control\nOptions: centre stand')).toEqual(['cruiseControl yes']);
   });

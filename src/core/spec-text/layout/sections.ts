@@ -44,7 +44,7 @@ const endOf = (line: string, from: number): number => {
 /** A head of its own closes the list before: short, without a number, or ending in a colon. */
 const NEXT_HEAD = /^\s*[#=*]{0,3}\s*\p{L}[^\d:.;]{2,36}:\s*$/u;
 const STANDARD =
-  /^\s*[-*•#=]{0,3}\s*(?:standard(?: equipment| features)?|technical data|specifications?|specs|dimensions|engine|chassis|serienausstattung|serie|technische daten|équipement de série|de série|caractéristiques|di serie|dotazione di serie|scheda tecnica|de serie|equipamiento de serie|ficha técnica|motor|moteur|motore|fahrwerk|price|preis|prix|prezzo|precio|verdict|pros|cons)(?!\p{L})/iu;
+  /^\s*[-*•#=]{0,3}\s*(?:standard(?: equipment| features)?|technical data|specifications?|specs|dimensions|engine|chassis|serienausstattung|serie|technische daten|équipement de série|de série|caractéristiques|di serie|dotazione di serie|scheda tecnica|de serie|equipamiento de serie|ficha técnica|motor|moteur|motore|fahrwerk|price|preis|prix|prezzo|precio|verdict|pros|cons)\s*(?:$|[:|\t–—=*#])/iu;
 /** What no accessory has: a line that opens so belongs to the sheet again. */
 const OF_THE_SHEET: ReadonlySet<string> = new Set([
   ...['mass', 'maxMass', 'payload', 'power', 'torque', 'displacement', 'compression', 'wheelbase'],
