@@ -54,6 +54,8 @@ export async function planReport(dossier: Dossier, result: Standing) {
           best.atMost ?? Number.POSITIVE_INFINITY,
           ceilingOf(highs, setting, best.build, spend, LOOKS).points,
         ),
+        /** Parts that bring what the machine may have already: points counted, and on average. */
+        untold: best.untold ?? [],
         leftOut: best.leftOut,
         curve: corners.map(({ cost, points, partIds }) => ({ cost, points, parts: partIds })),
       };

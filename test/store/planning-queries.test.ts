@@ -88,6 +88,31 @@ describe('the next part', () => {
   });
 });
 
+describe('the next part, where nobody has told what the machine has', () => {
+  test('counts on average over what the class has; told, as it is', () => {
+    const postmark = Object.values(dossier.donors).find((d) => d.model === 'Postmark 640 V');
+    const candidate = Object.values(dossier.candidates).find((c) => c.donorId === postmark?.id);
+    if (!postmark || !candidate) throw new Error('not in the example');
+    const { screen: _screen, ...facts } = postmark.facts ?? {};
+    const from = (screen?: string) => {
+      const readings = screen
+        ? { screen: { readings: [{ id: 's', value: screen, origin: 'heard' as const, note: '' }] } }
+        : {};
+      const donor = { ...postmark, facts: { ...facts, ...readings } };
+      const with_ = { ...dossier, donors: { ...dossier.donors, [postmark.id]: donor } };
+      return nextBest(with_, of(with_), entry(of(with_), candidate.id), 135);
+    };
+    const isScreen = (next: ReturnType<typeof from>) =>
+      next?.added.some((p) => p.sets?.screen !== undefined) ?? false;
+    // Of a class of which nine in ten have a screen, the part is a part of what it would be without.
+    expect(isScreen(from('none'))).toBe(true);
+    expect(from('none')?.mean).toBeUndefined();
+    const untold = from();
+    expect(isScreen(untold)).toBe(false);
+    expect(untold?.mean ?? untold?.points).toBeLessThan(from('none')?.points ?? 0);
+  });
+});
+
 describe('ways out', () => {
   const isWay = (w: WayOut | undefined): w is Way => w !== undefined && 'entry' in w;
   const ways = waysOut(dossier, now, wren, spend);

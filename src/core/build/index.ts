@@ -25,3 +25,4 @@ export {
   type StageSchool,
 } from './stages';
 export { removals, stagePlan, type Removal, type StageStep } from './stage-plan';
+export { untoldWorths, type UntoldWorth } from './untold-worth';

@@ -14,6 +14,7 @@ import { enoughFor } from './enough';
 import { exchanged, GAIN, isBetter } from './exchanges';
 import { PAPERS, planModelOf, type LeftOut, type PlanSetting } from './plan-model-of';
 import { soundPlan } from './sound-plan';
+import { untoldWorths, type UntoldWorth } from './untold-worth';
 
 export type BestBuild =
   | {
@@ -23,6 +24,8 @@ export type BestBuild =
       readonly enough?: PlannedBuild | undefined;
       /** Points that no build of these parts within the money is worth more than (see {@link ceilingOf}); absent where that was not looked for, or not found. */
       readonly atMost?: number | undefined;
+      /** Parts of both that bring what the machine may have already, and what they are worth then; absent where nothing was looked into. */
+      readonly untold?: readonly UntoldWorth[] | undefined;
       /** A first build, soon: the best is still being looked for. */
       readonly quick?: true | undefined;
       readonly leftOut: readonly LeftOut[];
@@ -63,7 +66,8 @@ export function bestBuild(
         lookedPast(solver, setting, near, most),
         most,
       );
-      return { ...best, build, atMost, enough: enoughFor(solver, setting, build) };
+      const enough = enoughFor(solver, setting, build);
+      return { ...best, build, atMost, enough, untold: untoldWorths(setting, build, enough) };
     }
     // Prices that are not exactly known leave room below the limit, so that it holds as surely as is asked.
     limit -=

@@ -1,7 +1,9 @@
 import { assess, type Assessment, type BareCase } from '../assessment';
 import { partsCost } from '../money';
+import { meanOf } from '../numeric';
 import type { Part } from '../part';
 import { fitScore, wantCurves, wantWeights, type FitScore } from '../preference';
+import { lookFirst } from '../suitability';
 import { BUILD_STAGES, orderBy, type BuildStage } from './stages';
 
 /** One stage of a build: what it takes, and where it leaves the machine. */
@@ -65,6 +67,8 @@ export interface Removal {
   /** Parts that need it and would go, too. */
   readonly along: readonly Part[];
   readonly points: number;
+  /** The same on average over what the machine's class has, where nobody has told whether it has what these bring. */
+  readonly mean?: number | undefined;
   readonly saved: number | undefined;
 }
 
@@ -76,22 +80,25 @@ export function removals(
 ): readonly Removal[] {
   const { brief } = bare;
   const [curves, weights] = [wantCurves(brief), wantWeights(brief)];
-  const points = (list: readonly Part[]) =>
-    fitScore(assess({ ...bare, parts: list }).metrics, curves, weights).points.mid;
-  const whole = points(parts);
+  const totalOf = (list: readonly Part[]) =>
+    fitScore(assess({ ...bare, parts: list }).metrics, curves, weights).total;
+  const whole = totalOf(parts);
   return parts
     .map((part): Removal => {
       const gone = new Set([part.id, ...dependents(part.id)]);
-      const out = parts.filter((p) => gone.has(p.id)).map((p) => partsCost(p, brief.money));
+      const going = parts.filter((p) => gone.has(p.id));
+      const out = going.map((p) => partsCost(p, brief.money));
+      const rest = totalOf(parts.filter((p) => !gone.has(p.id)));
       return {
         part,
-        along: parts.filter((p) => p.id !== part.id && gone.has(p.id)),
-        points: whole - points(parts.filter((p) => !gone.has(p.id))),
+        along: going.filter((p) => p.id !== part.id),
+        points: whole.mid - rest.mid,
+        mean: lookFirst(going, bare.donor).length > 0 ? meanOf(whole) - meanOf(rest) : undefined,
         saved: out.reduce<number | undefined>(
           (sum, c) => (sum === undefined || c === undefined ? undefined : sum + c),
           0,
         ),
       };
     })
-    .sort((a, b) => a.points - b.points);
+    .sort((a, b) => (a.mean ?? a.points) - (b.mean ?? b.points));
 }

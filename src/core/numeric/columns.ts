@@ -53,14 +53,17 @@ export function reaches(figure: Known, need: number, better: 'less' | 'more'): K
   });
 }
 
-/** Share of the rows in which a figure of 0 and 1 is 1. */
-export function shareOf({ rows, mid }: Known): number {
+/** Mean of a figure over the rows. */
+export function meanOf({ rows, mid }: Known): number {
   if (!rows) return mid;
   const count = rows.length;
   let sum = 0;
   for (let i = 0; i < count; i += 1) sum += rows[i] as number;
   return sum / count;
 }
+
+/** Share of the rows in which a figure of 0 and 1 is 1. */
+export const shareOf = meanOf;
 
 /** Share of the rows in which a figure is at most so much; a hair is allowed, as in {@link reaches}. */
 export function shareWithin({ rows, mid }: Known, most: number): number {

@@ -10,7 +10,7 @@ export {
   strataOf,
   type Rows,
 } from './draws';
-export { allOf, reaches, shareOf, shareWithin, weightedSum } from './columns';
+export { allOf, meanOf, reaches, shareOf, shareWithin, weightedSum } from './columns';
 export {
   certain,
   combine,

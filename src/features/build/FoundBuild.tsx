@@ -49,6 +49,7 @@ export function FoundBuild({
       donor,
     ),
     donor,
+    best.untold,
   );
   const apart = build.planned - build.points;
   const same = build.partIds.length === chosen.size && build.partIds.every((id) => chosen.has(id));

@@ -1,5 +1,5 @@
 import type { Assessment, MustResult } from '@/core/assessment';
-import { type BestBuild, type PlannedBuild } from '@/core/build';
+import type { BestBuild, PlannedBuild, UntoldWorth } from '@/core/build';
 import { shortName, type Donor } from '@/core/donor';
 import type { Part } from '@/core/part';
 import type { LookFirst } from '@/core/suitability';
@@ -91,13 +91,44 @@ export function untoldWords(
   return `Nobody has given ${shortName(donor)}’s ${listWords(said)}: what is typical of its class (${ofClass(donor.donorClass)}${donor.classGuessed ? ', which is only guessed' : ''}) stands in.`;
 }
 
-/** That parts bring what a machine may have already, where nobody has told; `undefined` where everything is told. */
-export function lookFirstWords(found: readonly LookFirst[], donor: Donor): string | undefined {
-  if (found.length === 0) return undefined;
+/** Points that are less than this are none. */
+const NOTHING = 0.05;
+
+/** What to look for first on a machine, without the full stop. */
+export function lookForWords(found: readonly LookFirst[], donor: Donor): string {
   const facts = [...new Set(found.flatMap((f) => f.facts))].map((f) => FACT_WORDS[f].toLowerCase());
-  const parts = listWords(found.map(({ part }) => lowerFirst(part.name)));
+  return `Look first: nobody has told ${shortName(donor)}’s ${listWords(facts)}`;
+}
+
+/**
+ * That parts bring what a machine may have already, where nobody has told; `undefined` where everything is told.
+ *
+ * @param worths what the planner found the parts to be worth, counted and on average: said where it is known
+ */
+export function lookFirstWords(
+  found: readonly LookFirst[],
+  donor: Donor,
+  worths: readonly UntoldWorth[] = [],
+): string | undefined {
+  if (found.length === 0) return undefined;
+  const first = lookForWords(found, donor);
+  const sums = found.map(({ part }) => {
+    const worth = worths.find((w) => w.partId === part.id);
+    return { name: lowerFirst(part.name), worth };
+  });
+  const points = (of: number) => (of < NOTHING ? 'nothing' : formatNumber(of, 1));
+  const least = 'as if it had the least that one may have';
+  const [one] = sums;
+  if (sums.length === 1 && one?.worth)
+    return `${first}; ${one.name} is counted ${least}, at ${points(one.worth.counted)} points of 100. Over what its class has, it is worth ${points(one.worth.mean)} on average.`;
+  if (sums.every((s) => s.worth)) {
+    const each = sums.map(
+      ({ name, worth }) => `${name} ${points(worth?.counted ?? 0)} (${points(worth?.mean ?? 0)})`,
+    );
+    return `${first}. Points of 100 that parts are counted with, ${least}, and in brackets on average over what its class has: ${listWords(each)}.`;
+  }
   const count = found.length === 1 ? 'counts' : 'count';
-  return `Look first: nobody has told ${shortName(donor)}’s ${listWords(facts)}; ${parts} ${count} as if it had the least that one may have.`;
+  return `${first}; ${listWords(sums.map((s) => s.name))} ${count} ${least}.`;
 }
 
 /** The third state of a shortlist, as far as it is planned. */

@@ -91,7 +91,7 @@ function lookWords(
   const chosen = planned
     ? recommended(planned).partIds.flatMap((id) => catalogue[id] ?? [])
     : parts;
-  return lookFirstWords(lookFirst(chosen, donor), donor);
+  return lookFirstWords(lookFirst(chosen, donor), donor, planned?.untold);
 }
 
 /** {@link BestAnswer} of what is planned; nothing while nothing is. */

@@ -7,6 +7,7 @@ export {
   atMostWords,
   enoughWords,
   lookFirstWords,
+  lookForWords,
   partsCounted,
   openWords,
   placeWords,

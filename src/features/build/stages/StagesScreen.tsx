@@ -6,11 +6,12 @@ import { useState } from 'react';
 import { STAGE_SCHOOLS } from '@/core/build';
 import { shortName } from '@/core/donor';
 import { calendarText, csvText, downloadFile, shoppingList } from '@/store/tables';
-import { Panel, PlainTable } from '@/ui/fields';
-import { lowerFirst, formatNumber, STAGE_SCHOOL_WORDS, STAGE_WORDS } from '@/ui/messages';
+import { Panel } from '@/ui/fields';
+import { formatNumber, STAGE_SCHOOL_WORDS, STAGE_WORDS } from '@/ui/messages';
 import { BuildFrame } from '../BuildFrame';
 import type { BuildModel } from '../use-build';
 import { FitSteps } from './FitSteps';
+import { NextWords, Worth } from './PartsWorth';
 import { StageBoard } from './StageBoard';
 import { NEXT_MONEY, useStages, type StagesModel } from './use-stages';
 
@@ -87,12 +88,7 @@ function Stages({ model }: { readonly model: BuildModel }) {
           <Panel title={`The next ${NEXT_MONEY} ${reader.currency}`}>
             {stages.next ? (
               <>
-                <Text>
-                  Best spent on{' '}
-                  <b>{stages.next.added.map((p) => lowerFirst(p.name)).join(' with ')}</b>:{' '}
-                  {formatNumber(stages.next.points, 1)} points more for{' '}
-                  {formatNumber(stages.next.cost)} {reader.currency}.
-                </Text>
+                <NextWords next={stages.next} model={model} />
                 <Button
                   size="sm"
                   mt="2"
@@ -132,53 +128,6 @@ function Stages({ model }: { readonly model: BuildModel }) {
           )}
         </Flex>
       </Grid>
-    </>
-  );
-}
-
-function Worth({ model, stages }: { readonly model: BuildModel; readonly stages: StagesModel }) {
-  const { reader } = model;
-  return (
-    <>
-      <PlainTable label="What each part is worth">
-        <thead>
-          <tr>
-            <th>Without it</th>
-            <th className="n">fit</th>
-            <th className="n">saved, {reader.currency}</th>
-            <th className="n">points for 100</th>
-          </tr>
-        </thead>
-        <tbody>
-          {stages.removals.map(({ part, along, points, saved }) => (
-            <tr key={part.id}>
-              <td>
-                {part.name}
-                {along.length > 0 && (
-                  <Text as="span" color="fg.muted">
-                    , and with it {along.map((p) => lowerFirst(p.name)).join(', ')}
-                  </Text>
-                )}
-              </td>
-              <td className="n" style={{ fontWeight: 700 }}>
-                {points > 0.005
-                  ? `−${formatNumber(points, 2)}`
-                  : points < -0.005
-                    ? `+${formatNumber(-points, 2)}`
-                    : '0'}
-              </td>
-              <td className="n">{saved === undefined ? 'not known' : formatNumber(saved)}</td>
-              <td className="n">
-                {saved === undefined || saved === 0 ? '–' : formatNumber((points / saved) * 100, 2)}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </PlainTable>
-      <Text fontSize="xs" color="fg.muted" mt="1">
-        What is missed least stands first. Money counts in the fit, too: a part that gives less than
-        it costs gains by going.
-      </Text>
     </>
   );
 }

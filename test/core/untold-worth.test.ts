@@ -1,0 +1,108 @@
+import { describe, expect, test } from 'vitest';
+import { fullPoints, untoldWorths, type PlanSetting, type PlannedBuild } from '@/core/build';
+import type { DonorFacts } from '@/core/facts';
+import { typicalChances } from '@/core/typical';
+import { demoDossier } from '@/demo/scenario';
+import { planSetting, standing } from '@/store/queries';
+import { lookFirstWords } from '@/ui/messages';
+import { lookFirst } from '@/core/suitability';
+
+const told = (value: string) => ({
+  readings: [{ id: 'r', value, origin: 'claimed' as const, note: '' }],
+});
+const ALL_TOLD: DonorFacts = {
+  screen: told('small'),
+  fairing: told('none'),
+  handGuards: told('none'),
+  sumpGuard: told('none'),
+  wheelType: told('spoked-tubed'),
+  forkAdjust: told('none'),
+  shockAdjust: told('preload'),
+};
+const dossier = demoDossier();
+const now = standing(dossier);
+if (!now) throw new Error('no brief');
+const settings = now.candidates.map((entry) =>
+  planSetting(dossier, now, entry, { legalOnly: false, today: '2026-12-01' }),
+);
+/** One of the example's machines, with everything told but what is taken away. */
+const without = (at: number, ...untold: readonly (keyof DonorFacts)[]): PlanSetting => {
+  const setting = settings[at];
+  if (!setting) throw new Error('no such candidate');
+  const facts = { ...ALL_TOLD };
+  for (const fact of untold) delete facts[fact];
+  return { ...setting, donor: { ...setting.donor, facts } };
+};
+const build = (...partIds: readonly string[]): PlannedBuild => ({
+  partIds,
+  cost: 0,
+  points: 0,
+  planned: 0,
+  failed: [],
+});
+const partsOf = (setting: PlanSetting, ids: readonly string[]) =>
+  setting.choices.filter((p) => ids.includes(p.id));
+
+describe('what a part is worth where the machine may have it already', () => {
+  /** By hand: each answer told in turn, the part's gain with it, weighed by how many of the class have that answer. */
+  const averaged = (
+    setting: PlanSetting,
+    fact: 'screen' | 'handGuards',
+    ids: readonly string[],
+  ) => {
+    const { donor } = setting;
+    const chances = Object.entries(typicalChances(donor.donorClass, fact) ?? {});
+    const all = chances.reduce((sum, [, chance]) => sum + chance, 0);
+    return chances.reduce((sum, [value, chance]) => {
+      const bare = {
+        ...setting,
+        donor: { ...donor, facts: { ...donor.facts, [fact]: told(value) } },
+      };
+      const [with_, rest] = [ids, ids.slice(1)].map((of) => fullPoints(bare, partsOf(bare, of)));
+      return sum + (chance / all) * ((with_ ?? 0) - (rest ?? 0));
+    }, 0);
+  };
+  test.each([
+    ['a tall screen on a road twin', 5, 'screen' as const, ['screen-tall', 'handguards']],
+    ['a tall screen on a dual-sport', 2, 'screen' as const, ['screen-tall']],
+    ['guards on a road single', 3, 'handGuards' as const, ['handguards', 'bash-plate']],
+  ])('%s: counted with the least, on average what the class has', (_, at, fact, ids) => {
+    const setting = without(at, fact);
+    const [worth, ...more] = untoldWorths(setting, build(...ids));
+    expect(more).toEqual([]);
+    expect(worth).toMatchObject({ partId: ids[0], facts: [fact] });
+    const none = {
+      ...setting,
+      donor: { ...setting.donor, facts: { ...setting.donor.facts, [fact]: told('none') } },
+    };
+    const gain =
+      fullPoints(none, partsOf(none, ids)) - fullPoints(none, partsOf(none, ids.slice(1)));
+    expect(worth?.counted).toBeCloseTo(gain, 6);
+    expect(worth?.mean).toBeGreaterThan(averaged(setting, fact, ids) - 0.1);
+    expect(worth?.mean).toBeLessThan(averaged(setting, fact, ids) + 0.1);
+    expect(worth?.mean).toBeLessThan((worth?.counted ?? 0) - 0.1);
+  });
+  test('nothing where it is told, and each part once, beside the first build that has it', () => {
+    expect(untoldWorths(without(5), build('screen-tall', 'handguards'))).toEqual([]);
+    const setting = without(5, 'screen', 'handGuards');
+    const both = untoldWorths(setting, build('screen-tall'), build('handguards', 'screen-tall'));
+    expect(both.map((w) => w.partId)).toEqual(['screen-tall', 'handguards']);
+    expect(both[0]).toEqual(untoldWorths(setting, build('screen-tall'))[0]);
+  });
+  test('in words, with both numbers; a worth of nothing is said so', () => {
+    const setting = without(5, 'screen', 'handGuards');
+    const parts = partsOf(setting, ['screen-tall', 'handguards']);
+    const found = lookFirst(parts, setting.donor);
+    const worths = [
+      { partId: 'screen-tall', facts: ['screen' as const], counted: 3.71, mean: 0.33 },
+      { partId: 'handguards', facts: ['handGuards' as const], counted: 0.75, mean: -0.02 },
+    ];
+    const [screen] = found.filter((f) => f.part.id === 'screen-tall');
+    expect(lookFirstWords(screen ? [screen] : [], setting.donor, worths)).toMatch(
+      /’s screen; .* is counted as if it had the least that one may have, at 3\.7 points of 100\. Over what its class has, it is worth 0\.3 on average\.$/,
+    );
+    expect(lookFirstWords(found, setting.donor, worths)).toMatch(
+      / 0\.8 \(nothing\).* 3\.7 \(0\.3\)/,
+    );
+  });
+});
