@@ -5,6 +5,7 @@ import { labelsFirst } from './labels-first';
 import { withOneColon } from './one-colon';
 import { onePairALine } from './pairs-in-rows';
 import type { PlacedText } from './placed-text';
+import { withoutCodes } from './registration-codes';
 import { withFirstOfTwoUnits } from './two-units-in-head';
 import { withUnits } from './units-apart';
 
@@ -19,6 +20,7 @@ const WRAPPED =
 export const laidOut = (text: string): PlacedText =>
   [
     withoutSpeakers,
+    withoutCodes,
     withFirstOfTwoUnits,
     withUnits,
     unglued,

@@ -63,7 +63,7 @@ const BRACKETED = /\d(?: ?[\p{L}/"″]{1,8}(?:\/?\d{3} ?km)?)?\s?\([^()\d]*$/u;
 /** A bracket opened before a basis word, which a number of its own follows. */
 const OPENED = /\([^()\d]{0,16}$/u;
 const NUMBER_WITHIN =
-  /^(?: (?:weight|mass|is|at|of|mit|von|à|a|di|de))?:? ?(?!(?:19|20)\d\d(?!\d))\d[^()]*\)/iu;
+  /^(?: (?:weight|mass|is|at|of|mit|von|à|a|di|de)|(?: (?:low(?:er(?:ed|ing)?)?|suspension|seat|kit|links?|option|saddle|position|chassis|setting|bank|sitzbank|fahrwerk|selle|sella|asiento|zadel))+(?: (?:is|at|of|to|gives|makes it))?)?:? ?(?!(?:19|20)\d\d(?!\d))\d[^()]*\)/iu;
 
 /** "870 mm (850 avec la selle basse)": a number of its own opens the bracket, no conversion of the one before. */
 const OWN_WITHIN =

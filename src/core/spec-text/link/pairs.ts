@@ -26,6 +26,13 @@ export function isPair(text: string, one: Quantity, two: Quantity): boolean {
 
 /** Two units of one figure agree when they differ by no more than rounding. Own assumption: 1.5 %. */
 const PAIR_TOLERANCE = 0.015;
+/** What rounding alone makes of two whole numbers is up to half of each: "40 Nm (30 lb-ft)". Own assumption: no more than 4 %. */
+const MOST_ROUNDED = 0.04;
+const rounded = (...amounts: readonly number[]): number =>
+  Math.min(
+    MOST_ROUNDED,
+    amounts.reduce((sum, a) => sum + (Number.isInteger(a) ? 0.5 / a : 0), 0),
+  );
 
 /**
  * Lays a figure beside its twin: the unit of both that agrees, which settles a bare gallon; `undefined` when none does.
@@ -37,12 +44,18 @@ export function agreedUnit(
 ): { readonly unit: UnitId | undefined; readonly other: Twin } {
   const theirs = sensesOf(twin.unit, UNDECIDED)[0]?.units ?? [];
   const value = twin.amounts[0] ?? 0;
+  // A bare gallon is settled by which agrees, and must not be by rounding.
+  const sure = mine.length === 1 && theirs.length === 1;
+  const tolerance = Math.max(
+    PAIR_TOLERANCE,
+    ...(sure && value > 0 ? [rounded(value, amount)] : []),
+  );
   for (const unit of mine)
     for (const t of theirs)
       if (
         unitEntry(unit).dimension === unitEntry(t).dimension &&
         value > 0 &&
-        twin.amounts.some((v) => Math.abs(convert(v, t, unit) / amount - 1) <= PAIR_TOLERANCE)
+        twin.amounts.some((v) => Math.abs(convert(v, t, unit) / amount - 1) <= tolerance)
       )
         return { unit, other: { amount: value, unit: t } };
   return { unit: undefined, other: { amount: value, unit: theirs[0] ?? 'kg' } };

@@ -56,11 +56,31 @@ export const normalised = (text: string): string =>
     .replace(WITH_RESERVE, (words) => ' '.repeat(words.length))
     .replace(WITH_SHORT, '  ')
     .replace(ABOARD, (words) => ' '.repeat(words.length))
+    .replace(NOISE, (words) => ' '.repeat(words.length))
     .replace(MILES, 'mi ')
-
+    .replace(TWO_TELL_IT, ';')
+    .replace(HEAD_BEFORE_LABEL, ' ')
     .replace(UNIT_IN_ITS_CELL, ' ')
     .replace(KEY_OF_A_FILE, (key) => key.replaceAll('_', ' '))
     .replace(/^\s*[[{][\s\S]*/, withoutBrackets);
+
+/** "91 dB(A) at engine speed 4250 min-1": the revs that noise is taken at are none of the engine's. Place for place. */
+const NOISE =
+  /\d{2,3}(?:[.,]\d)? ?dB(?: ?\(?A\)?)?(?:,? ?(?:at|bei|à|a|@|\/)(?: (?:an )?engine speed(?: of)?)? ?\d[\d.,' ]{2,6} ?(?:rpm|min-1|min⁻¹|1\/min|\/min|U\/min|tr\/min|giri\/min)?)?/giu;
+
+/** "Dry / Wet: weight 188 / 201 kg": the head is of the label behind it. Place for place. */
+const HEAD_BEFORE_LABEL =
+  /(?<=^ {0,4}(?:(?:dry|trocken|à sec|a secco|en seco) ?\/ ?(?:wet|kerb|curb|ready|nass|fahrbereit|fahrfertig|plein|lleno)|(?:wet|kerb|curb|ready|nass|fahrbereit|fahrfertig) ?\/ ?(?:dry|trocken))):(?= ?(?:weight|mass|gewicht|poids|peso)(?!\p{L}))/gimu;
+
+const OF_ENGINE = '(?:hp|bhp|ps|cv|ch|pk|km|kw|nm|lb-?ft|ft-?lb)';
+const WHO_TELLS =
+  "(?:claimed|factory|official|brochure|quoted|stated|(?:on |our |the |a )*(?:dyno(?:'d|ed)?|rollers)|measured|tested|werksangabe|werk|gemessen|prüfstand|annoncée?s?|mesurée?s?|dichiarat[aio]|misurat[aio]|declarad[ao]s?|medid[ao]s?|opgave|gemeten|\\((?:crank|(?:rear )?wheel)\\))";
+
+/** "42 hp claimed / 36.4 hp dyno", "claimed 42 hp - dyno 36.4 hp": each number has its own who tells it. Place for place. */
+const TWO_TELL_IT = new RegExp(
+  `[/,\\-–—](?:(?<=\\d ?${OF_ENGINE} ?\\(?${WHO_TELLS}\\)? ?.)(?= ?\\d[\\d.,]* ?${OF_ENGINE} ?\\(?${WHO_TELLS}(?!\\p{L}))|(?<=(?<!\\p{L})${WHO_TELLS}:? \\d[\\d.,]* ?${OF_ENGINE} ?.)(?= ?${WHO_TELLS}:? ?\\d))`,
+  'giu',
+);
 
 /** "Recorrido del./tras.": the word without its stop is no end. Place for place. */
 const SPANISH_END = /(?<!\p{L})(?:(del)|tras)\.(?=\s?[/:)\d])/giu;

@@ -38,6 +38,17 @@ const OTHERS: readonly Cue[] = [
   },
 ];
 
+/** "Air-cooled engines are a thing of the past", "liquid cooling is overrated": said of a kind, without an article. */
+const OF_ALL: readonly Cue[] = [
+  {
+    standing: 'of-another',
+    factsOnly: true,
+    behind: true,
+    words:
+      /(?<!(?<!\p{L})(?:the|its|these|those|my|this|that|his|her) (?:[\p{L}-]+ ){0,4})(?:(?<=\p{L}s )are|(?<=\p{L} )is) (?:(?:all |just |simply |probably |fast |quickly |now )?(?:a thing of the past|history|dead|outdated|obsolete|going extinct|a dying breed)|(?:over|under)rated|overkill|pointless|useless|unnecessary|for (?:wimps|posers|the (?:road|street|track)|tarmac|old men)|(?:nice to have|not (?:really )?(?:needed|necessary|my thing|for me|for everyone|what))|(?:getting )?rare|out of (?:fashion|my (?:budget|reach)|reach)|the future|a matter of taste|what (?:most|many|other) )(?!\p{L})/iu,
+  },
+];
+
 /** Relations, and what is not out yet. */
 const RELATED: readonly Cue[] = [
   // "Tubeless spokes are standard on the R only", "nur bei der R", "uniquement sur la version R".
@@ -194,6 +205,7 @@ const CHANGED: readonly Cue[] = [
 /** Said in English of another machine, of a pack of extras, or of what a part made of this one. */
 export const ENGLISH_CUES_OF_OTHERS: readonly Cue[] = [
   ...OTHERS,
+  ...OF_ALL,
   ...RELATED,
   ...OF_A_KIND,
   ...OF_A_PACK,
