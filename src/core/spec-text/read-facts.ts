@@ -104,6 +104,14 @@ const DENIED = /^s?\?\s*(?:no|nope|nah|nein|non)(?!\p{L})/iu;
 
 const NOT_THERE = /^n\.?\/?a\.?$/iu;
 
+/** A value without what is only wished for: "tiny, would need a tall one". */
+function unwished(value: string, own: readonly string[]): string {
+  let left = value;
+  for (const { from, to, standing } of standingIn(value, own, true))
+    if (standing === 'wished') left = left.slice(0, from) + ' '.repeat(to - from) + left.slice(to);
+  return left;
+}
+
 /** Facts one line states in words, and tyre sizes. `languages`: places of the vocabularies whose phrases are looked for; all by default. `own`: words of the machine's name. Facts of a "label: words" line come before looser phrases. */
 export function readFacts(
   line: string,
@@ -140,7 +148,7 @@ export function readFacts(
         });
         continue;
       }
-      const asIs = asItComes(rest);
+      const asIs = asItComes(unwished(rest, own));
       const value = asIs === undefined ? undefined : bestOption(options, asIs);
       if (value) found.set(key, made(key, value, from, at + words.length));
       else if (asIs === undefined) atAPrice.add(key);

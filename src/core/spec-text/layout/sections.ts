@@ -12,7 +12,7 @@ const EXTRAS =
 const ABSENT =
   "missing|not included|lacks?|lacking|without|does not have|doesn['’]t have|fehlt|fehlen|nicht enthalten|nicht dabei|manque(?:nt)?|non inclus|manca(?:no)?|non incluso|no incluye|falta(?:n)?|ontbreekt|saknas|mangler|brak|chybí|puuttuu";
 const WISHED =
-  "wish ?list|to[- ]?do(?: list)?|plans?|planned(?: mods)?|next(?: up| mods?)?|still to (?:do|come|fit)|(?:things )?I['’]d (?:change|add|like|want|fit)|would add|wunschliste|geplant|à faire|prévu|da fare|pendiente|previsto";
+  "wish ?list|shopping list|(?:parts|mods) (?:list|to buy|wanted)|to buy|check ?list|(?:my )?(?:needs|requirements|criteria)|what I (?:want|need)|einkaufsliste|liste de courses|lista della spesa|lista de la compra|inköpslista|boodschappenlijst(?:je)?|to[- ]?do(?: list)?|plans?|planned(?: mods)?|next(?: up| mods?)?|still to (?:do|come|fit)|(?:things )?I['’]d (?:change|add|like|want|fit)|would add|wunschliste|geplant|à faire|prévu|da fare|pendiente|previsto";
 /** What a saved page or a test lists below its own machine. */
 const OTHERS =
   '(?:similar|related|more)(?: (?:bikes|motorcycles|ads|adverts|listings|items|results))|you (?:may|might) also like|more (?:like this|from this (?:seller|dealer))|(?:the |its |main )?rivals|also (?:tested|consider(?:ed)?|worth a look)|(?:the )?alternatives|(?:the )?competition|ähnliche (?:anzeigen|motorräder|angebote|inserate)|das könnte (?:dich|sie) auch interessieren|(?:die )?konkurren(?:z|ten)|annonces similaires|vous aimerez aussi|(?:les )?concurrentes?|anuncios (?:similares|relacionados)|(?:las )?rivales|annunci simili|(?:le )?(?:concorrenti|rivali)|vergelijkbare (?:motoren|advertenties)|liknande annonser|podobne ogłoszenia';
@@ -28,7 +28,7 @@ const HEADS = FORMS.map(
     [
       section,
       new RegExp(
-        String.raw`^(?<head>\s*[-*•#=]{0,3}\s*(?:${words})(?: \([^)\n]{0,30}\))?\s*)(?:$|[:|\t–—](?<rest>.*)$)`,
+        String.raw`^(?<head>\s*[-*•#=]{0,3}\s*(?:my |the |our )?(?:${words})(?: (?:for|für|pour|per|para|voor|för) [^:\n|]{2,40}?)?(?: \([^)\n]{0,30}\))?\s*)(?:$|[:|\t–—](?<rest>.*)$)`,
         'iu',
       ),
       new RegExp(String.raw`(?<=[.;!?,] )(?:${words})(?: \([^)\n]{0,30}\))?\s?:\s`, 'iu'),

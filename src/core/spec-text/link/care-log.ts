@@ -17,8 +17,19 @@ const CARE: ReadonlySet<FigureKey> = new Set([
 const AGAIN =
   /(?<!\p{L})(?:every|each|intervals?|alle|jede|tous les|toutes les|cada|ogni|elke|var|varje|hver|co|każde|due|next)(?!\p{L})[^.;\n]{0,24}$/iu;
 
+/** "6,020 km oil + filter" opening a line: how far it had gone. */
+const AT_A_DISTANCE = /^[ \t]*(?:[-*•] ?)?(\d[\d.,' ]{2,8}) ?(?:km|kms|mi|miles|mil)(?!\p{L})/gimu;
+/** Of a plan every distance is round; of so many lines two that are not make it a log. Own assumption. */
+const LEAST_LINES = 3;
+const LEAST_ODD = 2;
+const isOdd = (written: string): boolean => Number(written.replace(/\D/g, '')) % 100 !== 0;
+function isByDistance(text: string): boolean {
+  const at = [...text.matchAll(AT_A_DISTANCE)].map(([, written = '']) => written);
+  return at.length >= LEAST_LINES && at.filter(isOdd).length >= LEAST_ODD;
+}
+
 /** Whether a text keeps a log of what was done to a machine. */
-export const hasCareLog = (text: string): boolean => LOG_HEAD.test(text);
+export const hasCareLog = (text: string): boolean => LOG_HEAD.test(text) || isByDistance(text);
 
 /** "8,020 km oil, 16,100 km valves" in a log: when it was done, hardly how often, and asked about. */
 export const asLogged = (made: FigureProposal, text: string, q: Quantity): FigureProposal =>

@@ -29,7 +29,7 @@ export const NEXT_ONE =
 
 /** "Mods: 6.6 gal tank (stock 4.0), 14T front": what was made of it. */
 export const MODIFIED =
-  /^\s*(?:my (?:set-?up|build|rig)|mods?|modifications|modded|upgrades|fitted(?: with| extras| parts)?|umbauten|verbaut|modifs?|modifiche|modificaciones)(?: so far| done)?\s*:/iu;
+  /^\s*(?:my (?:set-?up|build|rig)|mods?|modifications|modded|upgrades|fitted(?: with| extras| parts)?|umbauten|verbaut|modifs?|modifiche|modificaciones|(?:what|things|parts|all) (?:I(?:['’]ve| have)?|we|he|she|was|is|has been|got)? ?(?:changed|modified|upgraded|swapped|did)(?: (?:on|to) [^:]{2,40})?|was (?:ich )?(?:geändert|umgebaut|verändert)(?: habe| ist| wurde)?|ce que j['’]ai (?:changé|modifié)|cosa ho cambiato|lo que (?:he cambiado|cambié))(?: so far| done)?\s*:/iu;
 
 /** "Carry: 0.5 l oil, 2 l fuel, two tubes": what goes into the bags. */
 export const PACKED =
@@ -177,6 +177,17 @@ const PUT_RIGHT =
 const isShownOnly = (before: string, behind: string): boolean =>
   BY_INSTRUMENT.test(before) && PUT_RIGHT.test(behind);
 
+/** "Range needed 280 km", "gewünschte Sitzhöhe: 830 mm": what somebody asks for. */
+const ASKED_FOR =
+  /(?<!\p{L})(?:(?<!(?<!\p{L})(?:it|she|he|we|they|I|bike|machine|one|always|only|has|have|had|just) )(?:needed|required|wanted|desired|wished for|hoped for|asked for|expected|benötigt|gewünscht|nötig|erforderlich|souhaitée?|voulue?|requise?|nécessaire|necesari[ao]|desead[ao]|necessari[ao]|desiderat[ao]|gewenst|nodig|önskad|ønsket)(?: is| of)?|(?:needed|required|wanted|desired|benötigte|gewünschte|gewenste|önskad) [\p{L}-]+(?: [\p{L}-]+)?)\s?[:=]?\s?(?:ca\.? |about |~)?$/iu;
+
+/** "Save £900 off the list": what is saved. */
+const OFF_A_PRICE =
+  /^ ?(?:off(?: (?:the|its|of))*(?: current)? (?:list|rrp|msrp|new price|price|sticker|retail)|(?:discount|rabatt|nachlass|de remise|de réduction|di sconto|de descuento|korting))(?!\p{L})/iu;
+
+/** "Tank > 15 l", "seat <= 850": how much it should be. An arrow is none. */
+const BOUNDED = /(?:(?<=[^\s<>=-])\s(?:[<>]=?)|[≥≤])\s?$/u;
+
 /** What stands right before a number, or right behind it, that takes it from this machine, and how far it may reach, characters. */
 /** "Price difference 1,200 €", "Preisunterschied: 1.200 €": between two. */
 const DIFFERENCE =
@@ -192,6 +203,8 @@ const OTHERS_PAID =
   /(?<!\p{L})(?:budd(?:y|ies)|mates?|friends?|neighbou?rs?|brother|bloke|guys?|colleague|some(?:one|body)|others|people|kumpel|freund|nachbar|pote|ami|voisin|amico|vicino|amigo|vecino)(?: of mine| else| over there)? (?:has |have |hat |a |ha )?(?:paid|gave|bezahlt|gezahlt|payé|pagato|pagó|pagado) (?:about |around |only |just )?[£$€]?$/iu;
 const BEFORE_IT: readonly (readonly [RegExp, number])[] = [
   [NOT, 22],
+  [BOUNDED, 6],
+  [ASKED_FOR, 34],
   [DIFFERENCE, 48],
   [SINCE, 40],
   [OTHERS_PAID, 60],
@@ -202,6 +215,7 @@ const BEFORE_IT: readonly (readonly [RegExp, number])[] = [
 ];
 const BEHIND_IT: readonly (readonly [RegExp, number])[] = [
   [WAS_OLD, 40],
+  [OFF_A_PRICE, 24],
   [OF_OTHER_VERSION, 60],
   [WITH_OPTION, 48],
 ];

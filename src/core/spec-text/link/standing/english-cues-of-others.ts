@@ -109,6 +109,12 @@ const OF_A_PACK: readonly Cue[] = [
     words:
       /(?<!\p{L})(?:only |comes? |available |optional(?:ly)? |offered |needs? |requires? )(?:only )?(?:(?:with|in|as part of) )?(?:the|an?) (?:[£$€]? ?[\d.,]+ ?(?:€|euros?|pounds|dollars)? )?(?:\p{L}+ ){0,2}(?:packs?|package|bundle)(?!\p{L})/iu,
   },
+  // "With the optional touring pack: 19 l tank, tall screen, 169 kg".
+  {
+    standing: 'optional',
+    words:
+      /(?<!\p{L})(?:with|plus|incl(?:uding|\.)?|wearing|carrying) (?:the |an? |all (?:the )?)?optional (?:\p{L}+[- ]){0,2}(?:pack(?:age|s)?|kit|bundle|equipment|extras|accessories|gear)(?: fitted| included)?\s?(?::|\(|[-–—](?= ))/iu,
+  },
   // "Kickstart deleted for 2020".
   {
     standing: 'denied',

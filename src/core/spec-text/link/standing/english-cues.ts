@@ -29,6 +29,19 @@ const WISHED: readonly Cue[] = [
     words:
       /(?<!\p{L})if (?:you|one|somebody|someone)(?:['’]re| are)? (?:\p{L}+ )?(?:wants?|needs?|likes?|prefers?|expects?|after|looking for|insists? on)(?!\p{L})/iu,
   },
+  // "Tiny, would need a tall one".
+  {
+    standing: 'wished',
+    factsOnly: true,
+    words:
+      /(?:(?<!\p{L})(?:would|could|might|may)|['’]d) (?:\p{L}+ )?(?:need|want|require|do with|benefit from|use an?)(?!\p{L})/iu,
+  },
+  // "need: range 300 km -> 333, ok".
+  {
+    standing: 'wished',
+    words:
+      /(?:^|[.;\n]\s*|[-*•]\s)(?:my |our )?(?:needs?|wants?|wanted|must|requirements?|target|ideal|expected|hoped(?: for)?|predicted|rumou?rs?|rumou?red|soll|bedarf|gesucht|wunsch|erwartet|brauche|besoin|souhaité|voulu|attendu|idéal|necesito|deseado|esperado|bisogno|desiderato|atteso|nodig|wens|gezocht|verwacht|önskas|sökes)\s?:/iu,
+  },
   {
     standing: 'wished',
     words:

@@ -4,6 +4,7 @@ import type { Cue, Span } from './cue';
 import { CUES_OF_FURTHER_TONGUES } from './cues-of-further-tongues';
 import { CUES_OF_OTHER_TONGUES } from './cues-of-other-tongues';
 import { ENGLISH_CUES } from './english-cues';
+import { PARTS_APART } from './parts-apart';
 
 export { answerBehind } from './answered';
 export type { Span } from './cue';
@@ -21,7 +22,12 @@ const FACT_END =
 const DENIAL_END =
   /[.;!?:,|](?=\s|$)|(?<!\p{L})(?:but|instead|aber|sondern|mais|pero|ma)(?!\p{L})/iu;
 
-const CUES = [...ENGLISH_CUES, ...CUES_OF_OTHER_TONGUES, ...CUES_OF_FURTHER_TONGUES].map((cue) => ({
+const CUES = [
+  ...ENGLISH_CUES,
+  ...CUES_OF_OTHER_TONGUES,
+  ...CUES_OF_FURTHER_TONGUES,
+  ...PARTS_APART,
+].map((cue) => ({
   ...cue,
   all: new RegExp(cue.words.source, `${cue.words.flags}g`),
 }));

@@ -1,5 +1,6 @@
 import type { Named, OtherNamed } from './named-in-talk';
 import {
+  ACQUIRED,
   BACK_TO,
   BESIDE,
   clauseAt,
@@ -95,6 +96,9 @@ export function turnsIn(
     // "Unlike the Pellow, which has a shaft": of it up to the next name.
     else if (WHICH.test(behind) && !/(?<!\p{L})i[tn] $/iu.test(before))
       turns.push({ at: n.from, of, then: COMPARED.test(before) ? 'own' : of });
+    // "I bought a Brannoch 660, 171 kg": what follows may be of that.
+    else if (ACQUIRED.test(before) && !COMPARED.test(before))
+      turns.push({ at: n.to, of: 'unsaid' });
     else if (!beside || SOMEBODY_BOUGHT.test(before)) turns.push({ at: sure ? at : n.from, of });
   });
   for (const m of text.matchAll(THIS_ONE)) turns.push({ at: m.index, of: 'own' });

@@ -27,7 +27,7 @@ export const COMPARED =
 
 /** Words before a name that somebody has got. */
 export const ACQUIRED =
-  /(?<!\p{L})(?:bought|got|ordered|home with|up with|(?:traded|swapped|sold|exchanged)(?!\p{L})[^.;]* for|(?:I|we) (?:now )?(?:have|own|ride)|acheté|pris|roule en|gekauft|geholt|fahre(?: jetzt)?|comprado|compré|preso|presa|comprato|gekocht|köpt|köpte|kjøpt|købt|kupiłem|comprei)(?: the| an?| my| d(?:ie|er)| eine| l[ae]| un[ae]?| uma?| de| een| en)? $/iu;
+  /(?<!\p{L})(?:bought|got|ordered|home with|up with|(?:traded|swapped|sold|exchanged)(?!\p{L})[^.;]* for|(?:I|we) (?:now )?(?:have|own|ride)|(?:new|current|next|present) (?:ride|bike|machine|steed|one)(?: is(?: now)?|:)|now (?:on|riding)|acheté|pris|roule en|gekauft|geholt|fahre(?: jetzt)?|comprado|compré|preso|presa|comprato|gekocht|köpt|köpte|kjøpt|købt|kupiłem|comprei)(?: the| an?| my| d(?:ie|er)| eine| l[ae]| un[ae]?| uma?| de| een| en)? $/iu;
 
 /** A name as the subject of its clause, with its article. */
 export const SUBJECT =
