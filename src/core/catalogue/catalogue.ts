@@ -1,5 +1,5 @@
 import type { AffectedFigure, Part } from '../part';
-import { SHIPPED_PARTS } from './shipped-parts';
+import { SHIPPED_PARTS } from './shipped';
 
 /** A shipped part as it was before a correction, and what the correction was. */
 export interface Correction {

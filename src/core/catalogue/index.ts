@@ -5,4 +5,4 @@ export {
   type Catalogue,
   type Correction,
 } from './catalogue';
-export { SHIPPED_PARTS } from './shipped-parts';
+export { SHIPPED_PARTS } from './shipped';

@@ -63,7 +63,7 @@ export function meanOf({ rows, mid }: Known): number {
 }
 
 /** Share of the rows in which a figure of 0 and 1 is 1. */
-export const shareOf = meanOf;
+export const shareOf = (figure: Known): number => meanOf(figure);
 
 /** Share of the rows in which a figure is at most so much; a hair is allowed, as in {@link reaches}. */
 export function shareWithin({ rows, mid }: Known, most: number): number {
