@@ -81,6 +81,13 @@ describe('two who tell one figure', () => {
       { key: 'power', amount: 36.4, basis: 'wheel', origin: 'measured' },
     ]);
   });
+  test('rollers measure the engine, and not what stands beside it', () => {
+    const text = 'Sulvik Dovrek 450: dyno 36.4 hp, 158 kg wet';
+    const of = (key: string) => machinesOf(text)[0]?.proposals.find((p) => p.key === key);
+    expect(of('power')).toMatchObject({ amount: 36.4, origin: 'measured' });
+    expect(of('mass')).toMatchObject({ amount: 158 });
+    expect(of('mass')).not.toHaveProperty('origin', 'measured');
+  });
   test('“Dry / Wet:” before the label is of both', () =>
     expect(ticked('Dry / Wet: weight 188 / 201 kg')).toEqual(['mass 188 dry', 'mass 201 ready']));
   test('a low suspension in brackets has the number in them', () => {

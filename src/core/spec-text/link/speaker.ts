@@ -7,7 +7,13 @@ export const CHANGED =
   /\blowered (?!version|suspension|model)|\blowering link|\btiefergelegt|\brabaissée|\bribassata|\bcut down|\brebajada|\bwith the (?:rally|comfort) seat|\b(?:the|an|with) (?:big|bigger|large|larger|optional|long[- ]range) tank\b/iu;
 
 const MEASURED =
-  /measured|scales|\bweighed\b|taped|dyno|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test/iu;
+  /measured|scales|\bweighed\b|taped|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test/iu;
+
+/** Rollers measure what the engine does, and nothing else that stands beside it. */
+const RUN_UP = /dyno|rollers|prüfstand|banc d['’]essai|banco/iu;
+const OF_ENGINE: ReadonlySet<unknown> = new Set(['kW', 'hp', 'PS', 'Nm', 'lbf-ft', 'kgf-m']);
+const isMeasured = (words: string, { unit }: Quantity): boolean =>
+  MEASURED.test(words) || ((unit === undefined || OF_ENGINE.has(unit)) && RUN_UP.test(words));
 
 const CLAIMED =
   /claimed|factory|maker'?s|brochure|quoted|they (?:say|quote|claim)|official|werksangabe|dichiarat|annoncé|declarado/iu;
@@ -29,16 +35,16 @@ const MEASURED_BEHIND =
 export function speakerOf(text: string, from: number, q: Quantity, to: number): Origin | undefined {
   const own = IN_ITS_BRACKETS.exec(text.slice(q.to, Math.min(to, q.to + 48)))?.[1] ?? '';
   if (CLAIMED.test(own)) return 'claimed';
-  if (MEASURED.test(own)) return 'measured';
+  if (isMeasured(own, q)) return 'measured';
   const before = text.slice(Math.max(from, q.from - 60), q.from);
   // "Claimed weight 155 kg, measured 158 kg": what stands right before it counts first.
   const nearest = /[^\d]*$/u.exec(before)?.[0] ?? '';
-  if (nearest !== before && MEASURED.test(nearest) && !CLAIMED.test(nearest)) return 'measured';
+  if (nearest !== before && isMeasured(nearest, q) && !CLAIMED.test(nearest)) return 'measured';
   const behind = text.slice(q.to, Math.min(to, q.to + 34)).split(/[(;\d]/)[0] ?? '';
   const around = `${before} ${behind}`;
   if (MEASURED_BEHIND.test(text.slice(q.to, q.to + 34))) return 'measured';
   if (CLAIMED.test(before) || CLAIMED_BEHIND.test(text.slice(q.to, q.to + 34))) return 'claimed';
-  if (MEASURED.test(around)) return 'measured';
+  if (isMeasured(around, q)) return 'measured';
   return HEARD.test(before) ? 'heard' : undefined;
 }
 
