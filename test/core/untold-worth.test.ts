@@ -99,10 +99,10 @@ describe('what a part is worth where the machine may have it already', () => {
     ];
     const [screen] = found.filter((f) => f.part.id === 'screen-tall');
     expect(lookFirstWords(screen ? [screen] : [], setting.donor, worths)).toMatch(
-      /’s screen; .* is counted as if it had the least that one may have, at 3\.7 points of 100\. Over what its class has, it is worth 0\.3 on average\.$/,
+      /’s screen\. Counted as if it had the least: tall adjustable screen at 3\.7 points of 100\. On average over what its class has it is worth 0\.3\.$/,
     );
     expect(lookFirstWords(found, setting.donor, worths)).toMatch(
-      / 0\.8 \(nothing\).* 3\.7 \(0\.3\)/,
+      / spine at 0\.8 and tall adjustable screen at 3\.7 points of 100\. .* they are worth nothing and 0\.3\.$/,
     );
   });
 });

@@ -117,15 +117,11 @@ export function lookFirstWords(
     return { name: lowerFirst(part.name), worth };
   });
   const points = (of: number) => (of < NOTHING ? 'nothing' : formatNumber(of, 1));
-  const least = 'as if it had the least that one may have';
-  const [one] = sums;
-  if (sums.length === 1 && one?.worth)
-    return `${first}; ${one.name} is counted ${least}, at ${points(one.worth.counted)} points of 100. Over what its class has, it is worth ${points(one.worth.mean)} on average.`;
+  const least = 'as if it had the least';
   if (sums.every((s) => s.worth)) {
-    const each = sums.map(
-      ({ name, worth }) => `${name} ${points(worth?.counted ?? 0)} (${points(worth?.mean ?? 0)})`,
-    );
-    return `${first}. Points of 100 that parts are counted with, ${least}, and in brackets on average over what its class has: ${listWords(each)}.`;
+    const counted = sums.map(({ name, worth }) => `${name} at ${points(worth?.counted ?? 0)}`);
+    const means = sums.map(({ worth }) => points(worth?.mean ?? 0));
+    return `${first}. Counted ${least}: ${listWords(counted)} points of 100. On average over what its class has ${sums.length === 1 ? 'it is' : 'they are'} worth ${listWords(means)}.`;
   }
   const count = found.length === 1 ? 'counts' : 'count';
   return `${first}; ${listWords(sums.map((s) => s.name))} ${count} ${least}.`;
