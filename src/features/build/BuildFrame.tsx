@@ -41,7 +41,7 @@ export function BuildFrame({
       {!whole && <CandidateTabs model={model} />}
       <RateNote
         money={model.standing.brief.money}
-        machines={model.withoutRate}
+        machines={whole ? model.withoutRateAnywhere : model.withoutRate}
         unpriced={whole ? model.unpricedAnywhere : model.unpriced}
         nominal={model.nominal}
       />

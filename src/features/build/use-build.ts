@@ -46,8 +46,9 @@ export interface BuildModel {
   /** Parts that fit and cannot be weighed for want of an exchange rate: on this candidate, and on any of the shortlist. */
   readonly unpriced: Unpriced;
   readonly unpricedAnywhere: Unpriced;
-  /** Candidates that cost nobody knows how much for want of an exchange rate. */
+  /** What costs nobody knows how much for want of an exchange rate: this candidate, and any. */
   readonly withoutRate: Unpriced;
+  readonly withoutRateAnywhere: Unpriced;
   /** Shipped parts whose prices a nominal rate brings over. */
   readonly nominal: Unpriced;
   /** Words that a shown part must have. */
@@ -188,7 +189,8 @@ export function useBuild(): BuildModel | undefined {
     fitting,
     unpriced: unpricedOn([entry]),
     unpricedAnywhere: unpricedOn(standing.candidates),
-    withoutRate: withoutRate(standing.candidates),
+    withoutRate: withoutRate([entry]),
+    withoutRateAnywhere: withoutRate(standing.candidates),
     nominal: nominalFor(parts, donors, standing.candidates, standing.brief.money),
     search,
     setSearch,

@@ -72,7 +72,7 @@ export function FitSteps({ stock, machine, steps, reader }: FitStepsProps) {
               bg={row.points >= row.before ? 'accent' : 'fail'}
             />
           </Box>
-          <Text width="112px" flexShrink={0} textAlign="right">
+          <Text width={{ base: 'auto', md: '112px' }} flexShrink={0} textAlign="right">
             <b>{formatNumber(row.points, 1)}</b>
             {row.points !== row.before && (
               <Text as="span" color="fg.muted">
@@ -82,12 +82,16 @@ export function FitSteps({ stock, machine, steps, reader }: FitStepsProps) {
               </Text>
             )}
           </Text>
-          <Text width="130px" flexShrink={0} textAlign={{ base: 'left', xl: 'right' }}>
+          <Text
+            width={{ base: 'auto', md: '130px' }}
+            flexShrink={0}
+            textAlign={{ base: 'left', xl: 'right' }}
+          >
             {row.spent === undefined
               ? 'not known'
               : `${formatNumber(row.spent)} ${reader.currency}`}
           </Text>
-          <Box width="150px" flexShrink={0} fontSize="sm">
+          <Box width={{ base: 'auto', md: '150px' }} flexShrink={0} fontSize="sm">
             {row.musts && <MustRow musts={row.musts} reader={reader} open />}
           </Box>
         </Flex>

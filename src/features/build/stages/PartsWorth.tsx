@@ -1,5 +1,5 @@
 'use client';
-import { Text } from '@chakra-ui/react';
+import { Box, Text } from '@chakra-ui/react';
 import { lookFirst } from '@/core/suitability';
 import type { NextBest } from '@/store/queries';
 import { PlainTable } from '@/ui/fields';
@@ -45,7 +45,9 @@ export function Worth({
             <th>Without it</th>
             <th className="n">fit</th>
             <th className="n">saved, {reader.currency}</th>
-            <th className="n">points for 100</th>
+            <Box as="th" className="n" display={{ base: 'none', sm: 'table-cell' }}>
+              points for 100
+            </Box>
           </tr>
         </thead>
         <tbody>
@@ -62,16 +64,21 @@ export function Worth({
               <td className="n" style={{ fontWeight: 700 }}>
                 {goneWords(mean)}
                 {mean !== points && (
-                  <Text as="span" color="fg.muted" fontWeight="400">
+                  <Text
+                    as="span"
+                    display={{ base: 'block', sm: 'inline' }}
+                    color="fg.muted"
+                    fontWeight="400"
+                  >
                     {' '}
                     ({goneWords(points)})
                   </Text>
                 )}
               </td>
               <td className="n">{saved === undefined ? 'not known' : formatNumber(saved)}</td>
-              <td className="n">
+              <Box as="td" className="n" display={{ base: 'none', sm: 'table-cell' }}>
                 {saved === undefined || saved === 0 ? '–' : formatNumber((mean / saved) * 100, 2)}
-              </td>
+              </Box>
             </tr>
           ))}
         </tbody>
