@@ -19,12 +19,16 @@ describe('what somebody asks for is not what the machine has', () => {
     'Range needed 280 km',
     'Gewünschte Sitzhöhe: 830 mm',
     'Expected: power 50 hp, tank 16 l',
+    'Tank soll mindestens 15 Liter haben, Sitzhöhe unter 850 mm',
+    'Il faudrait un réservoir de 18 litres et une selle à 840 mm',
+    'The seat should be no more than 850 mm and the tank at least 15 litres.',
     'windscreen - tiny, would need a tall one',
     'Shopping list for the bike:\n- Alloy bash plate, 3.2 kg\n- 19 l tank',
   ])('%s', (text) => expect(ticked(text)).toEqual([]));
   test.each([
     ['tank -> 15 l', 'tank 15 stated'],
     ['seat => 850 mm', 'seatHeight 850 standard-seat'],
+    ['The rack must not carry more than 8 kg. Rack limit 8 kg.', 'rackLimit 8 stated'],
     ['Hand guards: plastic (would need alloy ones)', 'handGuards plastic'],
   ])('but %s', (text, told) => expect(ticked(text)).toEqual([told]));
   test('what it needed on the road is offered', () => {
@@ -42,6 +46,9 @@ describe('a part that is not on the machine tells nothing of it', () => {
     'The dealer threw in a 19 litre tank, still in the box.',
     'Suche 19-Liter-Tank und hohe Scheibe.',
     'Réservoir de 19 litres vendu séparément',
+    'Il serbatoio da 19 litri lo vendo a parte.',
+    'Le monto un depósito de 19 litros el mes que viene.',
+    'Zbiornik 19 litrów sprzedam osobno',
     'Removed the pillion pegs.',
     'With the optional touring pack: 19 l tank, tall screen, heated grips, 169 kg.',
     'What I changed on my bike: 19 l tank, tall screen.',
@@ -130,6 +137,11 @@ describe('years and names', () => {
     ]);
   });
 });
+
+test('nobody sells a machine for what a service costs', () =>
+  expect(ticked('Wartung alle 10.000 km. Kostet beim Händler 380 €.')).not.toContain(
+    'price 380 list',
+  ));
 
 describe('a log of what was done', () => {
   const ODD = '1,012 km first service\n6,020 km oil and filter\n12,044 km valves checked';

@@ -9,7 +9,7 @@ interface Span {
   readonly high: number;
 }
 /** EUR, at the nominal rate. Own assumption. */
-const LEAST_PRICE = 300;
+const LEAST_PRICE = 500;
 const inEuros = (amount: number, unit: UnitId): number =>
   isCurrency(unit) ? amount * nominalRate(unit, 'EUR') : amount;
 const spans = new Map<FigureKey, Span | undefined>();

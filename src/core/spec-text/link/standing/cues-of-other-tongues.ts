@@ -24,6 +24,16 @@ const SUPPOSED: readonly Cue[] = [
   },
 ];
 
+/** "Tank soll mindestens 15 Liter haben": what is asked of one, by its least or its most. */
+const ASKED: readonly Cue[] = [
+  {
+    standing: 'wished',
+    whole: true,
+    words:
+      /(?<!\p{L})(?:soll(?:te|ten|en)?(?: sie| es| er| die| der)? (?:\p{L}+ )?(?:mindestens|höchstens|maximal|minimal|nicht (?:mehr|weniger|über|unter))|(?:devrait|doit) (?:avoir |peser |faire )?(?:au (?:moins|minimum|maximum|plus)|maximum|minimum)|(?:debería|tiene que|debe) (?:\p{L}+ )?(?:al menos|como (?:mínimo|máximo)|mínimo|máximo)|(?:dovrebbe|deve) (?:\p{L}+ )?(?:almeno|al massimo|minimo|massimo)|moet (?:\p{L}+ )?(?:minstens|minimaal|maximaal|hoogstens)|(?:should|must|has to|needs to) (?:\p{L}+ )?(?:at least|at most|no more than|not more than|no less than|under|below|over|above))(?!\p{L})/iu,
+  },
+];
+
 /** "Mit der Morlund-Sitzbank", "avec la selle Morlund": a maker of parts. */
 const NAMED_PARTS: readonly Cue[] = [
   // "890 mm mit hoher Sitzbank".
@@ -52,5 +62,6 @@ export const CUES_OF_OTHER_TONGUES: readonly Cue[] = [
   ...SPANISH_CUES,
   ...ITALIAN_CUES,
   ...SUPPOSED,
+  ...ASKED,
   ...NAMED_PARTS,
 ];

@@ -42,7 +42,7 @@ export const FRENCH_CUES: readonly Cue[] = [
     standing: 'wished',
     sparesMoney: true,
     words:
-      /(?<!\p{L})(?:j['’]aimerais|j['’]aurais (?:aimé|préféré|voulu)|je (?:voudrais|rêve d|préférerais)|si seulement|ce serait (?:bien|mieux|parfait|top|génial)(?: si| d)?|il (?:me|nous) faut|il (?:me|nous) faudrait|je (?:cherche|veux) (?:une?|quelque chose|au moins|plus|moins|(?=[\d.,]+ ?(?:kg|mm|cm|l|lit|km|nm|cv|ch|ps|kw)(?!\p{L})))|l['’]idéal serait|idéalement|j['’]ai besoin d|quelque chose (?:avec|de moins|de plus)|qui a besoin d|si (?:tu veux|vous voulez|on veut|tu cherches|vous cherchez|il (?:te|vous) faut)|je n['’]ai pas besoin d|on m['’]avait promis)(?!\p{L})/iu,
+      /(?<!\p{L})(?:j['’]aimerais|j['’]aurais (?:aimé|préféré|voulu)|je (?:voudrais|rêve d|préférerais)|si seulement|ce serait (?:bien|mieux|parfait|top|génial)(?: si| d)?|il (?:me|nous) faut|il (?:me |nous |lui |leur )?faudrait|je (?:cherche|veux) (?:une?|quelque chose|au moins|plus|moins|(?=[\d.,]+ ?(?:kg|mm|cm|l|lit|km|nm|cv|ch|ps|kw)(?!\p{L})))|l['’]idéal serait|idéalement|j['’]ai besoin d|quelque chose (?:avec|de moins|de plus)|qui a besoin d|si (?:tu veux|vous voulez|on veut|tu cherches|vous cherchez|il (?:te|vous) faut)|je n['’]ai pas besoin d|on m['’]avait promis)(?!\p{L})/iu,
   },
   {
     standing: 'wished',
