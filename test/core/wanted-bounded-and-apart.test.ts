@@ -146,6 +146,11 @@ test('nobody sells a machine for what a service costs', () =>
 describe('a log of what was done', () => {
   const ODD = '1,012 km first service\n6,020 km oil and filter\n12,044 km valves checked';
   test('distances that are not round are when it was done', () => expect(ticked(ODD)).toEqual([]));
+  test('nor is what went in the tank', () => {
+    expect(ticked('Fuel log: 5.2 L / 141 km; 9.8 L / 251 km; 11.1 L / 292 km.')).toEqual([]);
+    expect(ticked('5.2 litre tank / 141 km, 9.8 L / 251 km')).not.toContain('tank 9.8 stated');
+    expect(ticked('Tank 13 L / 300 km')).toContain('tank 13 stated');
+  });
   test('round ones are a plan', () =>
     expect(ticked('1,000 km: oil and filter\n6,000 km: chain\n12,000 km: valve check')).toContain(
       'valveInterval 12000 stated',

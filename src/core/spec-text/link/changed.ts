@@ -77,8 +77,23 @@ const FILL_BEFORE =
 /** "402 km / 15.1 L": a line of a fuel log. */
 const DISTANCE_OVER = /\d ?(?:km|mi|miles|kms)\s?[/:=]\s?$/iu;
 
+/** "5.2 L / 141 km; 9.8 L / 251 km": each time what went in, and how far it had gone; once it may be the tank and its range. */
+const WAY = String.raw`\s?(?:\/|for|over|after|in|auf|für|pour|en|per|su|para|op|på)\s?\d[\d.,]* ?(?:km|kms|mi|miles)(?!\p{L})`;
+const OVER_A_WAY = new RegExp(`^${WAY}`, 'iu');
+const FILLED_OVER = new RegExp(
+  String.raw`\d[\d.,]* ?(?:l|lit(?:re|er)s?|litros|litri|gal(?:lon)?s?)${WAY}`,
+  'giu',
+);
+
+const LOG_BEFORE =
+  /(?:(?:fuel|petrol|gas|tank) ?(?:log|book|diary)|tankbuch|fills?|fill-ups?|suivi conso|registro|diario)\s?:?\s?$/iu;
+
 /** "First tank: 11.2 l for 289 km": what went in at a stop is not what the tank holds. */
 export const isFill = (text: string, q: Quantity): boolean =>
+  (/^(?:L|gal)/.test(q.unit ?? '') &&
+    OVER_A_WAY.test(text.slice(q.to, q.to + 24)) &&
+    ((text.match(FILLED_OVER)?.length ?? 0) > 1 ||
+      LOG_BEFORE.test(text.slice(Math.max(0, q.from - 24), q.from)))) ||
   (q.unit === 'L' &&
     /(?<!\p{L})(?:tank|fill|fill-up|tankful) ?#?\d{0,2} ?:\s*\d+ ?(?:km|mi|miles|kms),\s*$/iu.test(
       text.slice(Math.max(0, q.from - 30), q.from),
