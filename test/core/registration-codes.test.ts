@@ -46,6 +46,15 @@ describe('a registration document copied by its codes', () => {
     const power = machine(text)?.proposals.find((p) => p.key === 'power');
     expect(text.slice(power?.from, power?.to)).toContain('31 kW');
   });
+  test('one that goes on as far as is read is read to its end', () => {
+    const codes = 'F.1 330\nP.1 449\nP.2 31\n';
+    const text = codes + 'D.3 Shale\n'.repeat(9_990);
+    const read = machine(text);
+    expect(read?.to).toBeGreaterThan(90_000);
+    expect(read?.proposals).toContainEqual(
+      expect.objectContaining({ key: 'maxMass', amount: 330, ticked: true }),
+    );
+  });
   test('three codes make a document of it, two do not', () => {
     expect(ticked('F.1 330\nP.1 449\nP.2 31')).toContain('maxMass 330 kg');
     expect(ticked('P.1 449\nP.2 31')).toEqual([]);

@@ -109,6 +109,13 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
   };
 }
 
+/** From the first of many places to the last; too many for one call with all of them. */
+function spanOf(places: readonly number[]): { readonly from: number; readonly to: number } {
+  let [from, last] = [places[0] ?? 0, places[0] ?? 0];
+  for (const place of places) [from, last] = [Math.min(from, place), Math.max(last, place)];
+  return { from, to: last + 1 };
+}
+
 const isUnnamedPair = ({
   machines,
 }: {
@@ -146,7 +153,7 @@ function asTyped(machine: MachineRead, laid: PlacedText, text: string): MachineR
     ...machine,
     proposals: machine.proposals.map(typed),
     passedOver: machine.passedOver.map((p) => ({ ...p, ...asItStood(laid, text, p.from, p.to) })),
-    ...(whole && whole.length > 0 ? { from: Math.min(...whole), to: Math.max(...whole) + 1 } : {}),
+    ...(whole && whole.length > 0 ? spanOf(whole) : {}),
   };
 }
 

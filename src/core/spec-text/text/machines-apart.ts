@@ -48,6 +48,18 @@ const WORDS =
 const LEAST_ALIKE = 2;
 
 const headWords = ({ line }: ScannedLine): string => WORDS.exec(line)?.[1] ?? '';
+
+/** How many lines of a text begin with which words; counted once. */
+const counted = new WeakMap<readonly ScannedLine[], ReadonlyMap<string, number>>();
+function headsOf(lines: readonly ScannedLine[]): ReadonlyMap<string, number> {
+  const known = counted.get(lines);
+  if (known) return known;
+  const counts = new Map<string, number>();
+  for (const words of lines.map(headWords)) counts.set(words, (counts.get(words) ?? 0) + 1);
+  counted.set(lines, counts);
+  return counts;
+}
+
 /** What the first figures of a line are in: lines alike in this tell the same of two machines. */
 const unitsOf = ({ quantities }: ScannedLine): string | undefined =>
   quantities.length < LEAST_FIGURES
@@ -75,9 +87,9 @@ function besideAnother(lines: readonly ScannedLine[], i: number): string | undef
       o !== undefined &&
       WORDS.test(o.line) &&
       (figuresNamed(o).filter((k) => keys.has(k)).length >= LEAST_ALIKE ||
-        (lines.filter((l) => headWords(l) === head[1]).length === 1 &&
-          unitsOf(o) !== undefined &&
-          unitsOf(o) === unitsOf(line))),
+        (unitsOf(o) !== undefined &&
+          unitsOf(o) === unitsOf(line) &&
+          headsOf(lines).get(head[1] ?? '') === 1)),
   );
   return alike ? head[1] : undefined;
 }
