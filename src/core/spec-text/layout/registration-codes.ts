@@ -43,15 +43,15 @@ const PATTERNS = CODES.map((row) => ({ ...row, pattern: patternOf(row) }));
 const POWER_AT =
   /(?<![\p{L}\d.])P\.2 ?\/ ?P\.4[ \t]*[:.|=]?[ \t]+(\d{1,3}(?:[.,]\d)?) ?\/ ?(\d{4,5})(?!\d)/gu;
 
-/** Fewer codes than these make no document of it. */
+/** Fewer different codes make no document of it. */
 const LEAST = 3;
-/** Codes with a letter before the dot: a bare number with a dot may be anything. */
+/** Codes with a letter before the dot tell: a bare number with a dot may be anything. */
 const TELLING = /^[A-Z]\./;
 
 interface Found {
   readonly from: number;
   readonly to: number;
-  readonly telling: boolean;
+  readonly code: string;
   readonly pieces: readonly Piece[];
 }
 
@@ -72,7 +72,7 @@ function found(text: string): readonly Found[] {
       { from, to },
       ' rpm\n',
     ];
-    return { from: match.index, to, telling: true, pieces };
+    return { from: match.index, to, code: 'P.2', pieces };
   });
   const single = PATTERNS.flatMap(({ code, label, unit, pattern }) =>
     [...text.matchAll(pattern)].map((match): Found => {
@@ -81,7 +81,7 @@ function found(text: string): readonly Found[] {
       return {
         from: match.index,
         to: place.to,
-        telling: TELLING.test(code),
+        code,
         pieces: [`\n${label}`, place, `${bare}\n`],
       };
     }),
@@ -93,7 +93,8 @@ function found(text: string): readonly Found[] {
 export function withoutCodes(placed: PlacedText): PlacedText {
   if (!/(?<![\p{L}\d.])(?:P\.[124]|F\.[12])(?!\d)/u.test(placed.text)) return placed;
   const all = found(placed.text);
-  if (all.filter((f) => f.telling).length < LEAST) return placed;
+  const codes = new Set(all.map((f) => f.code).filter((code) => TELLING.test(code)));
+  if (codes.size < LEAST) return placed;
   const pieces: Piece[] = [];
   let at = 0;
   for (const { from, to, pieces: own } of all) {

@@ -50,7 +50,8 @@ function nameAt(line: string, offset: number): NamesRead | undefined {
         follows,
       );
     if (YEAR.test(word) && word.length === 4 && words.length > 0) break;
-    if (unitBehind || OF_THE_SALE.test(word)) break;
+    // "Shale 450 EZ 05/2021", but a model may be called so.
+    if (unitBehind || (words.length > 1 && OF_THE_SALE.test(word))) break;
     const later =
       isCap(word) || isNumber(word) || isCode(word) || /^(?:Enduro|Rally|Trail)$/u.test(word);
     if (!(words.length === 0 ? isCap(word) : later)) break;

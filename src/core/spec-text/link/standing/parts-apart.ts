@@ -19,7 +19,7 @@ export const PARTS_APART: readonly Cue[] = [
   {
     standing: 'wished',
     words: new RegExp(
-      String.raw`(?<!\p{L})(?:also (?:available|for sale|selling|to sell|up for grabs)|available (?:separately|as well)|separately|gegen aufpreis|auf wunsch|auch zu verkaufen|ebenfalls zu (?:verkaufen|haben)|en plus|à vendre aussi|también (?:vendo|se vende)|anche in vendita|ook te koop)\s?:?(?= ${A_PART})`,
+      String.raw`(?<!\p{L})(?:also (?:available|for sale|selling|to sell|up for grabs)|available (?:separately|as well)|separately|gegen aufpreis|auf wunsch|auch zu verkaufen|ebenfalls zu (?:verkaufen|haben)|à vendre aussi|también (?:vendo|se vende)|anche in vendita|ook te koop)\s?:?(?= ${A_PART})`,
       'iu',
     ),
   },
@@ -36,6 +36,6 @@ export const PARTS_APART: readonly Cue[] = [
     standing: 'wished',
     behind: true,
     words:
-      /(?<!\p{L})(?:(?:sold|selling|sell|sells|available|offered|going|priced|for sale) separately|still in (?:the|its|their) (?:box|wrapper|packaging)|never fitted|not (?:yet )?(?:fitted|mounted|installed)|unfitted|in the (?:garage|shed|loft|attic)|wird (?:separat|extra|einzeln) verkauft|(?:separat|einzeln|extra) zu (?:haben|verkaufen)|liegt (?:noch )?(?:originalverpackt|im keller|in der garage|bei)|liegen (?:bei|im keller)|(?:noch )?originalverpackt|nicht (?:verbaut|montiert)|vendue?s? (?:séparément|à part)|(?:encore )?dans son (?:carton|emballage)|non montée?s?|se venden? (?:aparte|por separado)|sin (?:montar|estrenar)|(?:ancora )?nella scatola|venduti? a parte|non montat[oaie]|(?:los|apart) te koop|nog in de doos|niet gemonteerd|(?:gaat|gaan|zit) er los bij|los erbij|(?:lo|la|li|le) (?:vendo|vende) a parte|(?:a parte|aparte) (?:lo|la) vend[oe]|el (?:mes|año|invierno) que viene|le mois prochain|il mese prossimo|volgende maand|nästa (?:månad|vinter)|säljs (?:separat|löst)|medföljer (?:löst|omonterad)|selges separat|sælges separat|(?:sprzedam|do kupienia|dostępny) osobno)(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:sold|selling|sell|sells|available|offered|going|priced|for sale) separately|still in (?:the|its|their) (?:box|wrapper|packaging)|never fitted|not (?:yet )?(?:fitted|mounted|installed)|unfitted|(?:is|are|sits?|lies?|still|stays?) (?:\p{L}+ )?in the (?:garage|shed|loft|attic)|wird (?:separat|extra|einzeln) verkauft|(?:separat|einzeln|extra) zu (?:haben|verkaufen)|liegt (?:noch )?(?:originalverpackt|im keller|in der garage|bei)|liegen (?:bei|im keller)|(?:noch )?originalverpackt|nicht (?:verbaut|montiert)|vendue?s? (?:séparément|à part)|(?:encore )?dans son (?:carton|emballage)|non montée?s?|se venden? (?:aparte|por separado)|sin (?:montar|estrenar)|(?:ancora )?nella scatola|venduti? a parte|non montat[oaie]|(?:los|apart) te koop|nog in de doos|niet gemonteerd|(?:gaat|gaan|zit) er los bij|los erbij|(?:lo|la|li|le) (?:vendo|vende) a parte|(?:a parte|aparte) (?:lo|la) vend[oe]|el (?:mes|año|invierno) que viene|le mois prochain|il mese prossimo|volgende maand|nästa (?:månad|vinter)|säljs (?:separat|löst)|medföljer (?:löst|omonterad)|selges separat|sælges separat|(?:sprzedam|do kupienia|dostępny) osobno)(?!\p{L})/iu,
   },
 ];
