@@ -207,8 +207,8 @@ describe('how likely a value is', () => {
     ['seatHeight', 610, 'mm', 0],
     ['seatHeight', 600, 'mm', -1.5],
     ['mass', 400, 'kg', -1.5],
-    ['price', 299, 'EUR', -1.5],
-    ['price', 300, 'EUR', 0],
+    ['price', 499, 'EUR', -1.5],
+    ['price', 500, 'EUR', 0],
     ['motionRatio', 0.4, 'ratio', 0],
   ] as const)('%s %d %s', (key, amount, unit, points) =>
     expect(plausibility(key, amount, unit)).toBe(points),
