@@ -58,8 +58,10 @@ describe('a part that is not on the machine tells nothing of it', () => {
     ['Selling with the 13 litre tank it came with.', 'tank 13 stated'],
     ['Vends avec réservoir 19 litres', 'tank 19 stated'],
   ])('but %s', (text, told) => expect(ticked(text)).toEqual([told]));
-  test('the machine that somebody bought since is another', () => {
-    const text = 'My Sulvik Dovrek 450 is gone. I bought a Brennik Moor 390, 171 kg, 825 mm seat.';
+  test.each([
+    'My Sulvik Dovrek 450 is gone. I bought a Brennik Moor 390, 171 kg, 825 mm seat.',
+    'Sulvik Dovrek 450 [gone]. New ride: Brennik Moor 390, 171 kg, 825 mm seat.',
+  ])('the machine that somebody bought since is another: %s', (text) => {
     const seat = machinesOf(text)[0]?.proposals.find((p) => p.key === 'seatHeight');
     expect(seat).toMatchObject({ ticked: false });
   });

@@ -1,4 +1,4 @@
-import type { DonorClass } from '../../donor';
+import { DONOR_CLASSES, type DonorClass } from '../../donor';
 import type { AffectedFigure, Part, PartEffect, PartFlag, PartKind } from '../../part';
 import type { CurrencyCode } from '../../units';
 
@@ -92,13 +92,4 @@ export const LIQUID: readonly DonorClass[] = [
   'scrambler-single',
   'rally-twin',
 ];
-export const NOT_COMPETITION: readonly DonorClass[] = [
-  'air-trail-single',
-  'dual-sport-single',
-  'long-range-dual-sport',
-  'road-adventure-single',
-  'scrambler-single',
-  'rally-twin',
-  'road-v-twin',
-  'large-adventure-twin',
-];
+export const NOT_COMPETITION = DONOR_CLASSES.filter((c) => c !== 'competition-single');

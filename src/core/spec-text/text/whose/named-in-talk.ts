@@ -1,6 +1,7 @@
 import { scanWords } from '../../vocabulary/lexicon';
 import {
   A_PART,
+  ACQUIRED,
   AGAINST,
   BACK_TO,
   clauseAt,
@@ -181,7 +182,8 @@ export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
     const withArticle = (german ? GERMAN_ARTICLE : ARTICLE).test(before);
     const numbered = [head, ...more].some((w) => /\d/.test(w) && !YEAR.test(w));
     const my = MY.test(before) && !A_PART.test(behind);
-    if (numbered && (withArticle || my || does || LISTED.test(behind))) return 2;
+    const got = ACQUIRED.test(before);
+    if (numbered && (withArticle || my || does || got || LISTED.test(behind))) return 2;
     if (withArticle && RIVALRY.test(about(text, n))) return 2;
     const alone = talkedOf && !german ? 2 : 1;
     if (does && (withArticle || isProper(head))) return alone;
