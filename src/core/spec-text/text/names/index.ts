@@ -1,0 +1,165 @@
+import { fieldsOf } from './fields';
+import { headOf, inFull } from './lead';
+import { inSmallLetters } from './in-small-letters';
+import { isCommon } from './no-names';
+import { hasNumber, isTelling, runsOf } from './runs';
+import { titled } from './titled';
+import { pointsOf, textOf, type Candidate } from './told';
+import { yearInLine, yearInText } from './years';
+
+/** Who made it and what it is called, as far as the words say. */
+export interface NamesRead {
+  readonly maker: string;
+  readonly model: string;
+  readonly year: number | undefined;
+  /** Where the name stands in the text, for telling machines apart. */
+  readonly from: number;
+}
+
+interface LineOfText {
+  readonly line: string;
+  readonly offset: number;
+}
+
+/** So many lines may say in fields of their own what it is called; a name in running words stands in the first few. */
+const FIELD_LINES = 60;
+const NAME_LINES = 6;
+
+/** Lines of a text that may open with a name, and the years it says. */
+export function namesIn(text: string, lines: readonly LineOfText[]): NamesRead | undefined {
+  const fields = fieldsOf(lines.slice(0, FIELD_LINES));
+  const started = nameIn(text, lines);
+  const year = fields.year ?? started?.year ?? yearInText(text);
+  const { maker, makerAt = 0, model } = fields;
+  if (model) return { maker: maker ?? '', model, year, from: lines[0]?.offset ?? 0 };
+  if (maker) return ofMaker(maker, makerAt, started, year);
+  if (started) return { ...started, year };
+  return year === undefined ? undefined : { maker: '', model: '', year, from: 0 };
+}
+
+/** Where a line of its own says who made it: what stands above that line, or begins with the maker, is the model. */
+function ofMaker(
+  maker: string,
+  makerAt: number,
+  started: NamesRead | undefined,
+  year: number | undefined,
+): NamesRead {
+  const isMaker = started?.maker.toLowerCase() === maker.toLowerCase();
+  if (!started || (!isMaker && started.from > makerAt))
+    return { maker, model: '', year, from: makerAt };
+  const model = isMaker ? started.model : `${started.maker} ${started.model}`.trim();
+  return { ...started, maker, model, year };
+}
+
+function candidatesOf({ line }: LineOfText, lineIndex: number): readonly Candidate[] {
+  const head = headOf(line);
+  return runsOf(line.slice(head.to)).map((run, i): Candidate => {
+    const heads = i === 0 && run.from <= 1;
+    return {
+      ...run,
+      from: run.from + head.to,
+      to: run.to + head.to,
+      line,
+      lineIndex,
+      heads,
+      year: heads ? head.year : undefined,
+    };
+  });
+}
+
+/** The name for which most speaks among those of the first lines. */
+function nameIn(text: string, lines: readonly LineOfText[]): NamesRead | undefined {
+  const first = lines.slice(0, NAME_LINES);
+  const candidates = first.flatMap(candidatesOf);
+  const whole = textOf(text === '' ? first.map((l) => l.line).join('\n') : text, text !== '');
+  const told = candidates.flatMap((candidate) => {
+    const points = pointsOf(candidate, whole);
+    return points === undefined ? [] : [{ candidate, points }];
+  });
+  const most = Math.max(...told.map((t) => t.points));
+  const best = told.find((t) => t.points === most)?.candidate;
+  if (!best || isOneOfTwo(best, told)) return byNumber(first) ?? small(first);
+  const named = inFullBy(best, lines);
+  return {
+    ...named,
+    year: yearBeside(best),
+    from: (first[best.lineIndex]?.offset ?? 0) + best.from,
+  };
+}
+
+/** "The Vantage has 11.8 litres, the Ridge has 15.5": by one word each, and nothing tells which of them the text is about. */
+const isOneOfTwo = (best: Candidate, all: readonly { readonly candidate: Candidate }[]): boolean =>
+  best.words.length === 1 &&
+  !hasNumber(best) &&
+  all.some(({ candidate: c }) => c.words.length === 1 && c.words[0] !== best.words[0]);
+
+const SHORT_YEAR_BEFORE = /['’](\d{2}) $/u;
+const SHORT_YEAR_BEHIND = /^(?:,? -|,? ['’])(\d{2})(?![\p{L}\d]|[.,]\d)/u;
+
+/** The model year at a name: before it, behind it, or elsewhere in its line. */
+function yearBeside({ line, from, to, year }: Candidate): number | undefined {
+  if (year !== undefined) return year;
+  const long = /(?<!\d)((?:19[5-9]|20[0-3])\d) $/u.exec(line.slice(0, from));
+  if (long) return Number(long[1]);
+  const short =
+    SHORT_YEAR_BEFORE.exec(line.slice(0, from)) ?? SHORT_YEAR_BEHIND.exec(line.slice(to));
+  return short ? inFull(Number(short[1])) : yearInLine(line);
+}
+
+/** Maker and model of a run: the maker's word is the first of several, unless a number follows it. */
+function split(words: readonly string[], maker: string | undefined) {
+  const told = words.map(titled);
+  const [first = '', ...others] = told;
+  return maker !== undefined
+    ? { maker: titled(maker), model: told.join(' ') }
+    : told.length === 1 ||
+        isTelling(words[0] ?? '') ||
+        (told.length === 2 && /^\d/.test(others[0] ?? ''))
+      ? { maker: '', model: told.join(' ') }
+      : { maker: first, model: others.join(' ') };
+}
+
+/** "Ostrava Motors announces the ML 350": who made it, before the verb. */
+const ANNOUNCED =
+  /^\W*(\p{Lu}[\p{L}-]+)(?: (?:Motors|Motorcycles|Moto|Bikes))? (?:has |have )?(?:announce[sd]?|launche[sd]|launch|unveil(?:s|ed)?|reveal(?:s|ed)?|present(?:s|ed)?|introduce[sd]?|pulled the covers off|shows?|showed|adds?|added|offers?|says? (?:that )?)(?: \p{L}+){0,2} (?:the|a|its|their) (?:all-?)?(?:new )?$/u;
+/** "… is a motorcycle made by Marrow", "the ML 350 from Ostrava Motors". */
+const MADE_BY =
+  /^[^.;]{0,40}?(?<!\p{L})(?:(?:made|built|produced|manufactured) by|by|from (?=\p{Lu}\p{L}+ Motor)) (\p{Lu}[\p{L}-]+)/u;
+
+/** The name with its maker, where another place of the text or the words beside it tell that. */
+function inFullBy(best: Candidate, lines: readonly LineOfText[]) {
+  const named = split(best.words, best.maker);
+  if (named.maker !== '') return named;
+  const told = best.words.join(' ');
+  for (const line of lines.slice(0, FIELD_LINES)) {
+    if (!line.line.includes(` ${told}`)) continue;
+    const fuller = candidatesOf(line, 0).find((r) => r.words.slice(1).join(' ') === told);
+    if (fuller && !/\d/.test(fuller.words[0] ?? '')) return split(fuller.words, fuller.maker);
+  }
+  const maker =
+    ANNOUNCED.exec(best.line.slice(0, best.from))?.[1] ??
+    MADE_BY.exec(best.line.slice(best.to))?.[1];
+  return maker !== undefined && !isCommon(maker) && hasNumber(best)
+    ? { maker: titled(maker), model: named.model }
+    : named;
+}
+
+const NUMBER_ALONE =
+  /^\s*(?:the|an?|la|le|il|el|die|der|das|de|een) (\d{3,4}(?: \p{Lu}[\p{L}\d]{0,9})?) \(/iu;
+/** "La 380 (37 ch, 166 kg)": a machine that is known by its number. */
+function byNumber(lines: readonly LineOfText[]): NamesRead | undefined {
+  for (const { line, offset } of lines) {
+    const model = NUMBER_ALONE.exec(line)?.[1];
+    if (model !== undefined)
+      return { maker: '', model, year: undefined, from: offset + line.indexOf(model) };
+  }
+  return undefined;
+}
+
+function small(lines: readonly LineOfText[]): NamesRead | undefined {
+  for (const { line, offset } of lines) {
+    const found = inSmallLetters(line);
+    if (found) return { ...found, year: yearInLine(line), from: offset + found.from };
+  }
+  return undefined;
+}
