@@ -154,6 +154,34 @@ describe('what a dyno measures', () => {
   });
 });
 
+describe('a dyno that reads a number of its own', () => {
+  test.each([
+    'Power: they say 68 hp, my buddy’s dyno read 60.5 at the wheel.',
+    'Power 68 hp, the dyno says 60.5.',
+  ])('%s', (text) => expect(told(text)).not.toContainEqual(expect.stringContaining('68 wheel')));
+  test('what was run on it is the wheel’s, whatever revs follow', () =>
+    expect(ticked('Made 60.5 hp on the dyno at 8,200 rpm.')).toContain('power 60.5 wheel ✓'));
+  test('what it is rated at is the crank’s', () =>
+    expect(told('Rated at 68 hp. On our dyno it put down 60.5.')).toContain('power 68 crank'));
+});
+
+describe('a log of fills', () => {
+  const ROWS = '12.3.;4120;9.8;262;3.74\n28.3.;4391;10.1;271;3.73';
+  test('is no table of machines, and the lines about it count', () => {
+    const { machines } = readText(
+      `Date;odo;litres;km;l/100\n${ROWS}\nBike: Lindow 450 X, seat height 870 mm`,
+    );
+    expect(machines.map((m) => m.model)).toEqual(['450 X']);
+    expect(machines[0]?.proposals.map((p) => p.key)).toEqual(['seatHeight']);
+  });
+  test('a table of machines that says when each was seen is one', () =>
+    expect(
+      readText(
+        'Date;Model;Tank (l);Seat (mm)\n12.3.;Lindow 450 X;14;870\n13.3.;Dovrek 390;12;850',
+      ).machines.map((m) => m.proposals.length),
+    ).toEqual([2, 2]));
+});
+
 describe('an offer, by its words', () => {
   test.each([
     'Neu 11.490, jetzt für 9.990 Euro abzugeben. Erst 8.200 km.',

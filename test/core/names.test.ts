@@ -39,6 +39,10 @@ describe('what a text calls its machine', () => {
     ['La Vaillac 410 Sentier arrive en concession en avril.', 'Vaillac | 410 Sentier'],
     ['Säljer min Skarvann 600 -21. Gått 840 mil.', 'Skarvann 600 | 2021'],
     ['Specificaties Veldhoek 500 Reis.', 'Veldhoek | 500 Reis'],
+    ['Rental fleet: Model Granby 500 Touring.', 'Granby | 500 Touring'],
+    ['Dealer ad: NEW STANMORE 650 - only £7,299.', 'Stanmore 650'],
+    ["Heads up: the Northgate 500's seat is hard.", 'Northgate 500'],
+    ['Unser Urteil zur Heidekraut 400: gelungen.', 'Heidekraut 400'],
     ['Year: 2021 Make: Penrith Model: 520T', 'Penrith | 520T | 2021'],
   ])('%s', (opening, name) => expect(namesOf(`${opening}\n${SHEET}`)).toEqual([name]));
 
@@ -47,6 +51,7 @@ describe('what a text calls its machine', () => {
     ['2022 ostrava ml350 low miles', 'Ostrava | ML350 | 2022'],
     ['penrith 520 2023', 'Penrith 520 | 2023'],
     ['i did the first 500 miles on it', ''],
+    ['bought a used stanmore 650 for the commute', 'Stanmore 650'],
     ['the other 300 was no good', ''],
     ['the old girl makes 450 newton metres no the 45', ''],
   ])('without capitals: %s', (opening, name) =>
@@ -103,6 +108,8 @@ describe('years', () => {
     ['Seen on 14 Nov 2026: Ostrava ML350.', 'Ostrava | ML350'],
     ['Ostrava ML350, first registered 14/11/2021.', 'Ostrava | ML350 | 2021'],
     ['Ostrava ML350 2022', 'Ostrava | ML350 | 2022'],
+    ['Torrevia 700, pagata 8.900 nel 2022.', 'Torrevia 700'],
+    ['Bought unseen for 3.1k, 2014, an Ostrava ML350.', 'Ostrava | ML350 | 2014'],
     ['2020 Ostrava ML350, serviced in 2023', 'Ostrava | ML350 | 2020'],
   ])('%s', (opening, name) => expect(namesOf(`${opening}\n${SHEET}`)).toEqual([name]));
 });

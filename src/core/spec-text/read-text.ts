@@ -6,6 +6,7 @@ import type { CurrencyCode } from '../units';
 import type { ClockReading } from './link/clock';
 import { laidOut } from './layout/laid-out';
 import { asItStood, wordsOf, type PlacedText } from './layout/placed-text';
+import { withoutFillLogs } from './layout/fill-log';
 import { labelsOverValues, machinesUnderLabels } from './layout/label-over-value';
 import { linesOf, scanned, type Line } from './text/lines';
 import { normalised } from './text/normalised';
@@ -79,7 +80,7 @@ export interface ReadOptions {
 export function readText(text: string, { listen, home }: ReadOptions = {}): TextRead {
   const laid = laidOut(normalised(text.slice(0, SPEC_TEXT_LIMIT)));
   const plain = laid.text;
-  const lines = [...linesOf(plain)];
+  const lines = withoutFillLogs([...linesOf(plain)]);
   const all = lines.map(scanned);
   const survey = surveyOf(plain, all, home);
   const table =

@@ -73,6 +73,15 @@ const hasOwnWithin = (upToCue: string): boolean => {
   return own === undefined || own.toLowerCase() === unit?.toLowerCase();
 };
 
+/** "68 hp, my mate's dyno read 60.5": a number of its own follows what it was run on; revs are none. */
+const ROLLERS_READ =
+  /(?<!\p{L})(?:dyno|rollers|rolling road|(?:leistungs)?prüfstand|banc|banco)(?:['’]?e?d)?:? ?(?:(?:run )?(?:reads?|said|says|showed|shows|gave|gives|saw|made|got|found|has it|put (?:it|mine) at|came (?:in|out) at|at|=|sagte?|zeigte?|ergab|gab|indique|donne|dice|segna|da|marca|dio)) ?(?:only |just |about |nur |seulement |solo )?\d{1,3}(?:[.,]\d)?(?![\d.,]*\d)(?! ?(?:rpm|revs|\/min))/iu;
+/** Whether what a machine was run on is said to have read a number of its own, anywhere or from a place on. */
+export const rollersRead = (text: string, from?: number): boolean =>
+  from === undefined
+    ? ROLLERS_READ.test(text)
+    : ROLLERS_READ.exec(text.slice(from, from + 60))?.index === 0;
+
 const DIRECTLY = /^ ?(?:of|at|is|von|mit|de|da|di|a|à|:|=)? ?$/iu;
 
 /** What lies between a basis word and a figure, in points; another figure between costs most. */
@@ -88,6 +97,7 @@ function cost(text: string, m: Mention, f: WantsBasis, all: readonly WantsBasis[
   if (!first && OPENED.test(gapText) && NUMBER_WITHIN.test(text.slice(m.to))) return FARTHEST + 1;
   if (!first && f.to <= text.lastIndexOf('(', m.from) && hasOwnWithin(text.slice(f.from, m.from)))
     return FARTHEST + 1;
+  if (!first && rollersRead(text, m.from)) return FARTHEST + 1;
   // "With a low seat of 840 mm": nothing stands nearer.
   if (first && DIRECTLY.test(gapText)) return 0;
   const gap = gapOf(gapText);

@@ -1,3 +1,4 @@
+import { rollersRead } from './bases';
 import type { Word } from './option';
 import { type FigureKey, type Basis, figureDefinition } from '../../readings';
 import type { FigureProposal } from '../proposal';
@@ -28,7 +29,8 @@ export const asLimit = (made: FigureProposal, line: string): FigureProposal =>
     : made;
 
 const ON_A_DYNO = /(?<!\p{L})(?:dyno|rollers|rwhp|whp|at the (?:rear |back )?wheel)(?!\p{L})/iu;
-const NOT_OURS_TO_SAY = /claimed|factory|brochure|maker|they say|official|quoted|crank|on paper/iu;
+const NOT_OURS_TO_SAY =
+  /claimed|rated at|factory|brochure|maker|they say|official|quoted|crank|on paper/iu;
 
 /** "71 hp (66 hp at the wheel)", "71 PS, am Hinterrad 66": the words are said of the second of two. */
 const SECOND_AT_WHEEL =
@@ -41,6 +43,7 @@ export const dynoBasis = (line: string, text: string, key: FigureKey): Basis | u
   (key === 'torque' || key === 'power') &&
   ON_A_DYNO.test(line) &&
   !NOT_OURS_TO_SAY.test(text) &&
+  !rollersRead(text) &&
   (SAME_IN_KW.test(text) || !SECOND_AT_WHEEL.test(text)) &&
   !/(?<!\p{L})(?:claimed|factory|maker|brochure)/iu.test(line)
     ? 'wheel'

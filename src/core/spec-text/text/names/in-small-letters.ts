@@ -4,7 +4,7 @@ import { isCommon } from './no-names';
 
 /** Talk and posts without capitals: "so the new brackenridge seven hundred", "ostrava ml350". */
 const TALKED =
-  /(?:^\s*(?:(?:19[5-9]|20[0-3])\d )?|(?<!\p{L})(?:the|this|my|our|an?|called) (?:all[- ]new |new )?)(\p{Ll}{3,}) (\d{3,4})(?![\d.,:]*\d|[\d\s]{0,12}(?:cc|km|k|kms|mi|miles|mile|kg|kilos?|lbs?|pounds?|mm|mil|cm|hp|horse\p{L}*|ps|kw|w|watts?|eur|euros?|quid|dollars?|bucks|grand|rpm|revs|nm|newton|times|percent|per|days?|hours?|metres?|meters?|feet|range)(?!\p{L})|['’%€£$])/gu;
+  /(?:^\s*(?:(?:19[5-9]|20[0-3])\d )?|(?<!\p{L})(?:the|this|my|our|an?|called) (?:all[- ]new |new |used |second[- ]hand )?)(\p{Ll}{3,}) (\d{3,4})(?![\d.,:]*\d|[\d\s]{0,12}(?:cc|km|k|kms|mi|miles|mile|kg|kilos?|lbs?|pounds?|mm|mil|cm|hp|horse\p{L}*|ps|kw|w|watts?|eur|euros?|quid|dollars?|bucks|grand|rpm|revs|nm|newton|times|percent|per|days?|hours?|metres?|meters?|feet|range)(?!\p{L})|['’%€£$])/gu;
 const WRITTEN =
   /^\s*(?:(?:19[5-9]|20[0-3])\d )?(\p{Ll}{4,}) (\p{Ll}{1,4}-?\d{3,4}\p{Ll}?)(?![\p{L}\d])/u;
 const CAPITALS = /\p{Lu}\p{Ll}{2}/u;

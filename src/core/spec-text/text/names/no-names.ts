@@ -26,7 +26,9 @@ const COMMON: ReadonlySet<string> = new Set(
   section table figure note notes report technische spec gegevens specificaties specificatie
   caractéristiques características caratteristiche données dati datos fiche ficha scheda essai
   prueba prova teste vergleich annonce inserzione motorrad motorcycle motorcycles moto motorbike
-  motocykl motorsykkel motorcykel motocicleta motocicletta bike bikes machine maschine adventure la le les el los las il lo gli de het een un une una uma the mine ours nowy nowa stary tl dr gg kleine große grosse alte neue
+  motocykl motorsykkel motorcykel motocicleta motocicletta bike bikes machine maschine adventure
+  model modell modèle modelo modello la le les el los las il lo gli de het een un une una uma mine
+  ours nowy nowa stary tl dr gg kleine große grosse alte neue new
 `
     .trim()
     .split(/\s+/),

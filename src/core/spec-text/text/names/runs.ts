@@ -42,6 +42,9 @@ const isAmount = (word: string, follows: string): boolean =>
 
 const OWNER = /^(\p{Lu}[\p{L}-]+)['’]s$/u;
 
+/** A word without the stop behind it; "500's" is "500". */
+const bare = (token: string): string => token.replace(/(?<=\d)['’]s$|[.'’\-/]+$/u, '');
+
 /** What kinds of machine are called, and is a part of names too. */
 const KIND = /^(?:enduro|rally|rallye|trail|adventure|travel|tour|sport)$/iu;
 const mayGoOn = (word: string): boolean =>
@@ -53,7 +56,7 @@ function grown(line: string, tokens: readonly RegExpExecArray[], first: number):
   let to = 0;
   for (const token of tokens.slice(first)) {
     if (words.length > 0 && !/^\s{1,2}$/.test(line.slice(to, token.index))) break;
-    const word = token[0].replace(/[.'’\-/]+$/, '');
+    const word = bare(token[0]);
     if (words.length > 0 && (isYear(word) || endsName(word))) break;
     if (words.length > 0 && isCode(word) && isCommon(word)) break;
     if (
@@ -68,7 +71,7 @@ function grown(line: string, tokens: readonly RegExpExecArray[], first: number):
     if (!goesOn) break;
     words.push(word);
     to = token.index + word.length;
-    if (words.length === MOST_WORDS || /[.,:;]$/.test(token[0])) break;
+    if (words.length === MOST_WORDS || /[.,:;]$|\d['’]s$/u.test(token[0])) break;
   }
   return words.length > 0
     ? { words, maker: undefined, from: tokens[first]?.index ?? 0, to }
@@ -97,7 +100,7 @@ function owned(line: string, tokens: readonly RegExpExecArray[], first: number):
 function numbered(line: string, tokens: readonly RegExpExecArray[], at: number): Run | undefined {
   const token = tokens[at];
   if (!token) return undefined;
-  const word = token[0].replace(/[.'’\-/]+$/, '');
+  const word = bare(token[0]);
   const end = token.index + word.length;
   if (!isNumber(word) || isYear(word) || isAmount(word, line.slice(end, end + 8))) return undefined;
   const next = tokens[at + 1];

@@ -18,7 +18,7 @@ export interface Candidate extends Run {
 const OFFERED =
   /(?:for sale:?|selling(?: my)?|sell my|swap my|for my|verkaufe(?: meine)?|biete(?: hier)? meine|zu verkaufen:?|vends(?: ma)?|se vende|vendo|te koop:?|vende-se|myydään|the new|lot \d+:|it['’]s the|my new|about the|specs on the|on (?:a|the|my)|(?:picked up|bought|got|ordered|owned|own|have|ride|riding|switched to|moved to|changed to|swapped (?:it )?for|went for)(?: an?| the| my)|mine,? (?:is )?an?|fahre (?:eine|die|meine)|meine|ma|mi|mia|mijn|onze|min|moja|minha|looking at (?:the|an?)|considering (?:the|an?)|(?:my|our)(?: (?!own|old|other|last|previous|former|current)\p{Ll}+)?) $/iu;
 const ARTICLE =
-  /(?<!\p{L})(?:the|an?|die|der|das|la|le|el|il|une?|una|de|een|het|den|en|uma?)(?: \p{Ll}+)? $/iu;
+  /(?<!\p{L})(?:the|an?|die|der|das|dem|zur|zum|vom|la|le|el|il|une?|una|de|een|het|den|en|uma?)(?: \p{Ll}+)? $/iu;
 /** Behind a head that says what kind of text it is. */
 const BEHIND_HEAD = /(?:[:–—(|]|(?<!\p{L})-) ?$/u;
 const YEAR_BEFORE = /(?<!\d)(?:(?:19[5-9]|20[0-3])\d|['’]\d{2}) $/u;
@@ -61,7 +61,8 @@ const POINTS = {
   elses: -5,
   noMore: -4,
   against: -3,
-  line: -1.5,
+  title: 1.5,
+  line: -2,
   place: -1 / 100,
 };
 
@@ -122,6 +123,7 @@ export function pointsOf(c: Candidate, text: Text): number | undefined {
     yes(hasNumber(c), POINTS.number) +
     yes(c.maker !== undefined || c.words.length > 2, POINTS.makerToo) +
     yes(c.heads, POINTS.head) +
+    yes(c.heads && STOPS.test(behind), POINTS.title) +
     yes(OFFERED.test(before), POINTS.offered) +
     yes(YEAR_BEFORE.test(before), POINTS.year) +
     yes(ARTICLE.test(before), POINTS.article) +

@@ -9,6 +9,9 @@ const SUM_BEFORE = /(?:[€£$]|(?<!\p{L})(?:eur|usd|gbp|chf)) ?$/iu;
 /** "MOT till May 2027", "tested 12 May 2026": when it was looked at, or until when it may run. */
 const OF_PAPERS =
   /(?<!\p{L})(?:mot|tüv|hu|ct|itv|apk|revisione|contrôle technique|controle|besiktad|besiktigad|badanie|stk|inspection|tested|test|expir\p{L}*|until|till?|bis|jusqu'en|valid\p{L}*|gültig|tax(?:ed)?|rego|insurance|warranty|garantie|garanzia|garantía|posted|updated|published|listed|online|copyright|©)(?:[ :]+(?:\p{L}+\.?|\d{1,2}(?:st|nd|rd|th)?\.?|\d{1,2}[./-]\d{1,2}))*[ :./-]+$/iu;
+/** "Pagata 8.900 nel 2022": when somebody bought it, which says of a used one nothing. */
+const BOUGHT =
+  /(?<!\p{L})(?:bought|purchased|paid|acquired|gekauft|bezahlt|pagat[ao]|comprat[ao]|comprad[ao]|pagad[ao]|achetée?|payée?|gekocht|betaald|kupion\p{L}*|köpt|kjøpt|købt)(?!\p{L})(?![^.;]*(?<!\p{L})(?:new|neu|neuve|nuova|nueva|nieuw|ny|nowy|nowa)(?!\p{L}))(?:[^.;\n]|\.\d){0,24}(?<!\p{L})(?:in|im|nel|en|i|w|em)(?: \p{L}+)? $/iu;
 /** "14/11/2026", "14 Nov 2026": the day of something, unless it is said to be the first registration. */
 const A_DAY =
   /(?<!\d)\d{1,2}[./-]\d{1,2}[./-]$|(?<!\d)\d{1,2}(?:st|nd|rd|th|\.)? (?:jan|feb|f[ée]v|m[aä]r|apr|avr|abr|ma[iy]|jun|juin|giu|jul|juil|lug|a[ug]o|ao[uû]|sep|set|o[ck]t|ott|nov|de[cz]|d[ée]c|dic)\p{L}{0,6}\.? $/iu;
@@ -21,6 +24,7 @@ function isModelYear(text: string, from: number): boolean {
     !AMOUNT_BEHIND.test(text.slice(from + 4, from + 14)) &&
     !SUM_BEFORE.test(before) &&
     !OF_PAPERS.test(before) &&
+    !BOUGHT.test(before) &&
     (!A_DAY.test(before) || REGISTERED.test(before))
   );
 }
