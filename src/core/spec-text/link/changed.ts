@@ -179,27 +179,3 @@ export const isOfPart = (text: string, q: Quantity): boolean =>
     /^ (?:(?:long range|safari|rally|plastic) )?tank on (?:it|mine|her|the bike)(?!\p{L})/iu.test(
       text.slice(q.to, q.to + 40),
     ));
-
-/** "Add 12 litres of fuel and you're at 204": what somebody puts in. */
-export const IS_ADDED =
-  /(?<!\p{L})(?:add(?:ing)?|plus|minus|less|take off|subtract)(?: on| another| about)? $/iu;
-
-/** "£180 for the first, £520 with valves": what a workshop takes. */
-export const FOR_WORK =
-  /^ ?(?:a pop|a time|a go|each time|per (?:service|visit)|pro inspektion|par révision)(?!\p{L})|^ (?:for|with|incl\w*|when|if)(?: it['’]s)? (?:the |a |an |its )?(?:(?:\d[\d.,]*k? ?(?:km |mile |mi )?|\p{L}+ )(?=service)|)(?:first(?: one| service)?|service|oil|big one|small one|minor|major|annual|check)(?!\p{L})/iu;
-
-/** "Every 12,000 a service (about £350)": what it takes, in brackets behind. */
-export const PRICE_OF_WORK =
-  /(?:every|alle|tous les|cada|ogni) ?[\d.,]+ ?(?:km|mi|miles)?(?: \p{L}+){0,2} \((?:ca\.? |about |env\.? |~)?$/iu;
-
-/** "À deux on consomme cinq litres et demi". */
-export const FOR_TWO =
-  /(?<!\p{L})(?:à deux|zu zweit|in due|a dúo|two[- ]up|with a pillion)(?!\p{L}),?[^.;,]{0,24}$/iu;
-
-/** "With a tailwind I once got 78 mpg": the best of all is none. */
-export const BEST_OF_ALL =
-  /(?<!\p{L})(?:tailwind|once (?:got|saw|had)|best ever|record)(?!\p{L})[^.;]{0,24}$/iu;
-
-/** "62 mpg two up, 71 solo", "48 mpg into a headwind with bags, normally 54". */
-export const TWO_UP =
-  /^\s*(?:\([^)]{0,8}\))?\s*(?:(?:two|2)[- ]up|(?:in|into|against) (?:a |the |that )?(?:strong |stiff )?(?:head ?)?wind|(?:fully )?loaded up|with (?:the )?(?:bags|panniers|luggage|boxes|a pillion)(?! (?:on )?it (?:weighs|is)))(?!\p{L})/iu;

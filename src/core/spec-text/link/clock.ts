@@ -1,5 +1,5 @@
 import type { Assigned } from './assign';
-import type { BlockedBy } from './blocked';
+import type { BlockedBy } from './guards/guard';
 import { sensesOf } from './dimensions';
 import type { SentenceWords } from './option';
 

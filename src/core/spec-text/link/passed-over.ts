@@ -2,7 +2,7 @@ import type { Quantity } from '../lattice/quantity';
 import type { FigureProposal, PassedOver } from '../proposal';
 import type { Survey } from '../text/survey';
 import type { Assigned } from './assign';
-import type { BlockedBy } from './blocked';
+import type { BlockedBy } from './guards/guard';
 import type { InText } from './clock';
 import type { Option, SentenceWords } from './option';
 import { optionsOf } from './options';

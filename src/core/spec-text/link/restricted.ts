@@ -1,6 +1,6 @@
 import { CHANGE } from '../lattice/scan-quantities';
 import type { Quantity } from '../lattice/quantity';
-import { RESTRICTS } from './blocked';
+import { RESTRICTS } from './guards/changes';
 import type { SentenceWords } from './option';
 
 const RESTRICTED_TO =
