@@ -6,7 +6,7 @@ const GUARDS: readonly Guard[] = [
   { as: 'changed', of: (q) => q.unit === 'L', before: [/added $/u, 8] },
   { as: 'noise', behind: [/^ of oil/u, 8] },
   { as: 'other-machine', before: [/rival['’]s $/u, 10], behind: [/^ tank/u, 8] },
-  { as: 'noise', before: [/(?:^|\s)x? ?$/u, 3], behind: [/^ ?#/u, 3] },
+  { as: 'noise', before: [/q ?$/u, 3], behind: [/^ ?=/u, 3] },
 ];
 const ask = (text: string) => scanQuantities(text).map(guarded(GUARDS)(text));
 
@@ -25,5 +25,5 @@ describe('a guard at a number', () => {
   test('words farther from the number than they may reach do not count', () =>
     expect(ask('We added at last 4 L.')).toEqual([undefined]));
   test('one that needs no run of letters is always tried', () =>
-    expect(ask('x 25 #')).toEqual(['noise']));
+    expect(ask('q 25 = all')).toEqual(['noise']));
 });

@@ -36,7 +36,8 @@ const NO_MORE =
 const MY = /(?<!\p{L})(?:my|meine|ma|mi|mia|mijn) $/iu;
 const OPENS_SENTENCE = /(?:^|[.!?:;(–—-] ?|\| ?)$/u;
 const OPENS_CLAUSE = /(?:^|[.!?,;] )$/u;
-const THEN_YEAR = /^(?:,? |,? \()(?:19[5-9]|20[0-3])\d(?!\d)/u;
+/** A year or another figure, as in the head of a list of them. */
+const THEN_FIGURE = /^(?:,? |,? \()(?:19[5-9]|20[0-3])\d(?!\d)|^, \d/u;
 const GERMAN_ARTICLE = /(?<!\p{L})(?:die|der|das) $/iu;
 
 /** Its place among the vocabularies. */
@@ -91,7 +92,7 @@ function mayBeNumbered(c: Candidate, before: string, behind: string, { german }:
   if (ARTICLE.test(before) || OFFERED.test(before) || YEAR_BEFORE.test(before)) return true;
   if (BEHIND_HEAD.test(before) || SOLD_BEHIND.test(behind) || c.words.some(isTelling)) return true;
   return OPENS_SENTENCE.test(before)
-    ? LISTED.test(behind) || MACHINE_VERB.test(behind) || THEN_YEAR.test(behind)
+    ? LISTED.test(behind) || MACHINE_VERB.test(behind) || THEN_FIGURE.test(behind)
     : !german;
 }
 
