@@ -114,6 +114,28 @@ describe('two who tell one figure', () => {
     expect(ticked('Stationary: 91 dB(A) at engine speed 4250 min-1')).toEqual([]));
 });
 
+describe('after a season, and after a light machine', () => {
+  test.each(['after a season', 'after a long winter', 'after a few weeks'])('%s', (when) =>
+    expect(machinesOf(`Calloway 450 X ${when}: seat height 869 mm.`)[0]?.proposals).toHaveLength(1),
+  );
+  test.each(['I’m after a light one', 'After something light'])('%s', (what) =>
+    expect(
+      machinesOf(`Calloway 450 X.\n${what}: seat height 830 mm.`).flatMap((m) => m.proposals),
+    ).toEqual([]),
+  );
+});
+
+/** How sheets of the north, and of two more tongues, name what may be carried; common usage, no source. */
+describe('what may be carried, in further tongues', () => {
+  test.each([
+    ['Lastförmåga: 190 kg', 'payload 190 stated'],
+    ['Max lastvikt 190 kg', 'payload 190 stated'],
+    ['Lasteevne: 190 kg', 'payload 190 stated'],
+    ['Peso bruto total 320 kg', 'maxMass 320 stated'],
+    ['Zdvih předního kola 240 mm, zdvih zadního kola 235 mm', 'travelRear 235 claimed-travel'],
+  ])('%s', (text, wanted) => expect(ticked(`Ulvmark 650. ${text}`)).toContain(wanted));
+});
+
 describe('years and names', () => {
   const named = (text: string) => {
     const [{ maker, model, year } = { maker: '', model: '', year: undefined }] = machinesOf(text);
