@@ -273,6 +273,16 @@ describe('machines apart', () => {
     expect(blocks('Vantage 310\nMass 158 kg\n\nRidge 450\nMass 172 kg')).toBe(2));
   test('a heading within one sheet begins no machine', () =>
     expect(blocks('Vantage 310\nMass 158 kg\n\nElectrical System\nBattery 9 Ah')).toBe(1));
+  test('points that each name a machine, without a blank line between', () => {
+    expect(
+      blocks('1) Used Vantage 310, 2021. Mass 158 kg\n2) Used Ridge 450, 2020. Mass 172 kg'),
+    ).toBe(2);
+    expect(blocks('Vantage 310\n- Mass 158 kg\n- Wheels 310 mm\n- Mass 160 kg loaded')).toBe(1);
+  });
+  test('a line that is nothing but another name begins a machine, if it gives the same again', () => {
+    expect(blocks('Vantage 310\nMass 158 kg\nRidge 450\nMass 172 kg')).toBe(2);
+    expect(blocks('Vantage 310\nMass 158 kg\nFork Halden 450\nTank 12 L')).toBe(1);
+  });
   test('the same name again goes on', () =>
     expect(blocks('Vantage 310\nMass 158 kg\n\nVantage 310\nMass 160 kg')).toBe(1));
 });

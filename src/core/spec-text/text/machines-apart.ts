@@ -130,11 +130,20 @@ const withAnother = (line: string, word: string): boolean => {
 const JOINED_TO =
   /\p{Lu}[\p{L}\d]*(?: \d{2,4})? (?:and|or|&|und|oder|et|ou|y|o|e|en|of|och|eller|i) (?:(?:the|die|l[ae]|el|il|de|an?) )?(?:\p{Lu}\p{L}+ )?$/u;
 
-/** Paragraphs, by blank lines or rules. */
+/** "1) Used Northgate 500, …", or a line that is nothing but a name: as good as a blank line before it. */
+const POINT = /^\s*(?:[-*•+]|\d{1,2}[.)])\s/u;
+const NAME_ALONE = /^[^,;:|\t]{4,40}$/u;
+const opensAnew = (line: ScannedLine): boolean =>
+  (POINT.test(line.line) ||
+    (NAME_ALONE.test(line.line.trim()) && figuresNamed(line).length === 0)) &&
+  /\d{3}/.test(nameOf([line]) ?? '');
+
+/** Paragraphs, by blank lines or rules, and by what opens anew. */
 function paragraphs(lines: readonly ScannedLine[]): readonly (readonly ScannedLine[])[] {
   const found: ScannedLine[][] = [[]];
   for (const line of lines) {
     if (/^\s*(?:[-=_*]{3,}\s*)?$/.test(line.line)) found.push([]);
+    else if (opensAnew(line)) found.push([line]);
     else found.at(-1)?.push(line);
   }
   return found.filter((p) => p.length > 0);
