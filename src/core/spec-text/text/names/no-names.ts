@@ -39,7 +39,7 @@ const HEADING_WORD =
   /\p{L}{3}(?:test|bericht|bilanz|beratung|vergleich|daten|blatt|check|fazit|anzeige)$/iu;
 /** Papers, kinds of price, aids and norms: a name ends before them. */
 const OF_THE_SALE =
-  /^(?:EZ|BJ|JG|HU|MOT|CT|APK|ITV|OTR|RRP|MSRP|UVP|VB|VHB|NCT|WOF|RWC|Bj|Ez|Jg|ABS|TFT|E[3-6]|EU\d|Euro\d?|RON|FSH|LAMS|LED|PS|CV|CH|KW|NM|KG|KM|CC|HP|BHP|LTR)$/u;
+  /^(?:EZ|BJ|JG|HU|MOT|CT|APK|ITV|OTR|RRP|MSRP|UVP|VB|VHB|NCT|WOF|RWC|Bj|Ez|Jg|ABS|TFT|E[3-6]|EU\d|Euro\d?|RON|FSH|LAMS|LED|PS|CV|CH|KW|NM|KG|KM|CC|HP|BHP|LTR|MY(?:\d{2}){0,2})$/u;
 /** Words behind which a name goes on about something else. */
 const ENDS = /^(?:model[elo]?|modell[eo]?|modèle|year|baujahr|année|año|anno|rok|specs?|review)$/iu;
 

@@ -14,7 +14,7 @@ const BOUGHT =
   /(?<!\p{L})(?:bought|purchased|paid|acquired|gekauft|bezahlt|pagat[ao]|comprat[ao]|comprad[ao]|pagad[ao]|achetée?|payée?|gekocht|betaald|kupion\p{L}*|köpt|kjøpt|købt)(?!\p{L})(?![^.;]*(?<!\p{L})(?:new|neu|neuve|nuova|nueva|nieuw|ny|nowy|nowa)(?!\p{L}))(?:[^.;\n]|\.\d){0,24}(?<!\p{L})(?:in|im|nel|en|i|w|em)(?: \p{L}+)? $/iu;
 /** "14/11/2026", "14 Nov 2026": the day of something, unless it is said to be the first registration. */
 const A_DAY =
-  /(?<!\d)\d{1,2}[./-]\d{1,2}[./-]$|(?<!\d)\d{1,2}(?:st|nd|rd|th|\.)? (?:jan|feb|f[ée]v|m[aä]r|apr|avr|abr|ma[iy]|jun|juin|giu|jul|juil|lug|a[ug]o|ao[uû]|sep|set|o[ck]t|ott|nov|de[cz]|d[ée]c|dic)\p{L}{0,6}\.? $/iu;
+  /(?<!\d)\d{1,2}[./-]\d{1,2}[./-]$|(?<!\d)\d{1,2}(?:st|nd|rd|th|\.)? (?:jan|feb|f[ée]v|m[aä]r|apr|avr|abr|ma[iy]|jun|juin|giu|jul|juil|lug|a[ug]o|ao[uû]|sep|set|o[ck]t|ott|nov|de[cz]|d[ée]c|dic)\p{L}{0,6}\.? $|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]{0,6}\.? \d{1,2}(?:st|nd|rd|th)?, $/iu;
 const REGISTERED =
   /(?<!\p{L})(?:ez|erstzulassung|zugelassen|reg(?:istered|istration)?|immatricola\p{L}*|immatricul\p{L}*|matricula\p{L}*|circulation|toelating|dd|rejestrac\p{L}*|registrert|registrerad|first)(?!\p{L})[^.;\n]{0,24}$/iu;
 
@@ -38,10 +38,18 @@ function found(text: string, pattern: RegExp): number | undefined {
   return undefined;
 }
 
+/** "MY25", "MY 2025". */
+const MODEL_YEAR = /(?<![\p{L}\d])MY ?(\d{2}|20\d{2})(?!\d)/u;
+const inModelYear = (text: string): number | undefined => {
+  const year = MODEL_YEAR.exec(text)?.[1];
+  return year === undefined ? undefined : Number(year.length === 2 ? `20${year}` : year);
+};
+
 /** The model year in a line that names a machine. */
-export const yearInLine = (line: string): number | undefined => found(line, YEAR);
+export const yearInLine = (line: string): number | undefined =>
+  inModelYear(line) ?? found(line, YEAR);
 
 const FAR_ENOUGH = 600;
 /** The model year anywhere in the first words of a text. */
 export const yearInText = (text: string): number | undefined =>
-  found(text.slice(0, FAR_ENOUGH), SALE_YEAR);
+  inModelYear(text.slice(0, FAR_ENOUGH)) ?? found(text.slice(0, FAR_ENOUGH), SALE_YEAR);
