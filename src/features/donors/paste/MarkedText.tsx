@@ -95,6 +95,9 @@ export function MarkedText({
     borderWidth: '1px',
     whiteSpace: 'pre-wrap',
     overflowWrap: 'break-word',
+    // With them a browser shapes a word of many thousand letters anew for each of its lines: a minute for one of 100 kB.
+    fontKerning: 'none',
+    fontVariantLigatures: 'none',
     boxSizing: 'border-box',
   } as const;
   return (
