@@ -11,6 +11,7 @@ import {
   withExample,
   openGroups,
   goWithin,
+  overflow,
 } from './helpers';
 
 test.use(withExample);
@@ -237,7 +238,8 @@ test('a screen that breaks down keeps the strip and the export', async ({ page }
 
 test('markup in names is text, also under the pointer in every chart', async ({ page }) => {
   await openExample(page, '/dossier');
-  const markup = '<img src=x onerror="window.taken=1"><b>bold</b>';
+  // A word too long for any box goes with it.
+  const markup = `<img src=x onerror="window.taken=1"><b>${'W'.repeat(40)}</b>`;
   const file = JSON.parse(await exported(page)) as {
     donors: { model: string; version: string }[];
     parts: unknown[];
@@ -259,6 +261,12 @@ test('markup in names is text, also under the pointer in every chart', async ({ 
     for (let x = 60; x < box.width - 30; x += 60)
       for (let y = 40; y < box.height - 50; y += 40) await page.mouse.move(box.x + x, box.y + y);
     expect(await chart.locator('img, b').count()).toBe(0);
+  }
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const path of ['/build/ways', '/trials']) {
+    await goWithin(page, path);
+    await expect(page.getByRole('main').getByText('WWWW').first()).toBeVisible();
+    expect(await overflow(page)).toBeLessThanOrEqual(0);
   }
   expect(await page.evaluate(() => 'taken' in window)).toBe(false);
 });

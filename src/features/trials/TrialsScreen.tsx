@@ -132,7 +132,7 @@ function Stop({
           <Plate index={entry.candidate.plate} size={20} />
           <button
             type="button"
-            style={{ fontWeight: 700, textDecoration: 'underline', cursor: 'pointer' }}
+            style={{ fontWeight: 700, textDecoration: 'underline', cursor: 'pointer', minWidth: 0 }}
             onClick={() => model.select(entry.candidate.id)}
           >
             {name}

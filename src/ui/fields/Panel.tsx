@@ -34,7 +34,7 @@ export function Panel({
       pb="3"
     >
       <Flex justify="space-between" align="baseline" gap="3" mb="1">
-        <Heading as="h2" size="md" fontWeight="700">
+        <Heading as="h2" size="md" fontWeight="700" minW="0">
           {title}
         </Heading>
         {aside}

@@ -49,6 +49,8 @@ const config = defineConfig({
       fontVariantNumeric: 'tabular-nums lining-nums',
       fontSize: 'sm',
       lineHeight: '1.45',
+      // A name of one long word breaks before it leaves its box.
+      overflowWrap: 'break-word',
     },
     '*, *::before, *::after': {
       _motionReduce: {

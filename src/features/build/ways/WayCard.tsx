@@ -101,7 +101,7 @@ export function WayCard({
         <>
           <Flex gap="2" align="center" mt="1">
             <Plate index={way.entry.candidate.plate} size={22} />
-            <Text fontWeight="600" flex="1">
+            <Text fontWeight="600" flex="1" minW="0">
               {shortName(way.entry.donor)}
               {way.parts > 0 ? `, ${way.parts} parts` : ''}
             </Text>
