@@ -76,6 +76,15 @@ describe('somebody else’s machine, or the one before, is not it', () => {
     ],
   ])('%s', (opening, name) => expect(namesOf(`${opening} ${SHEET}`)).toEqual([name]));
 
+  test.each([
+    ['My mate Dave’s 450 weighs 150 kg.', ''],
+    ['Ostrava ML350, tested by Sam Ellery.', 'Ostrava | ML350'],
+    ['The Ranger 410 by Sam Ellery.', 'Ranger 410'],
+    ['Sam says the Ranger 410 is light.', 'Ranger 410'],
+  ])('nobody is taken for its maker: %s', (opening, name) =>
+    expect(namesOf(`${opening}\n${SHEET}`)).toEqual([name]),
+  );
+
   test('alone it is', () =>
     expect(namesOf(`Current bike: Wandal 250. ${SHEET}`)).toEqual(['Wandal 250']));
 });

@@ -46,6 +46,10 @@ const GERMAN = 1;
 const SOLD_BEHIND =
   /^,? (?:for sale|abzugeben|zu verkaufen|à vendre|te koop|till salu|in vendita|en venta|à venda|na sprzedaż)(?!\p{L})/iu;
 
+/** "My mate Dave's 450": whose it is, and no maker. */
+const OF_A_FRIEND =
+  /(?<!\p{L})(?:mate|buddy|friend|brother|neighbou?r|pal|uncle|son|cousin|colleague) $/iu;
+
 const isShort = (line: string): boolean => line.trim().length <= 60;
 
 /** Points for a name by what speaks for it: hand-set, tried on the corpus. */
@@ -68,7 +72,12 @@ const POINTS = {
 };
 
 /** Whether words without a number may be a name, where they stand; one alone only in talk. */
-function mayBePlain(c: Candidate, before: string, behind: string, { talk, german }: Text): boolean {
+function mayBePlain(
+  c: Candidate,
+  before: string,
+  behind: string,
+  { talk, german }: WholeText,
+): boolean {
   const told = STOPS.test(behind) || MACHINE_VERB.test(behind);
   if (c.words.length === 1)
     return (
@@ -87,8 +96,14 @@ function mayBePlain(c: Candidate, before: string, behind: string, { talk, german
 }
 
 /** "Koffern 231": in German every noun has its capital; elsewhere the first word of a sentence has. */
-function mayBeNumbered(c: Candidate, before: string, behind: string, { german }: Text): boolean {
-  if (c.heads || c.maker !== undefined || c.words.length > 2) return true;
+function mayBeNumbered(
+  c: Candidate,
+  before: string,
+  behind: string,
+  { german }: WholeText,
+): boolean {
+  if (c.maker !== undefined) return !OF_A_FRIEND.test(before);
+  if (c.heads || c.words.length > 2) return true;
   if (ARTICLE.test(before) || OFFERED.test(before) || YEAR_BEFORE.test(before)) return true;
   if (BEHIND_HEAD.test(before) || SOLD_BEHIND.test(behind) || c.words.some(isTelling)) return true;
   return OPENS_SENTENCE.test(before)
@@ -97,21 +112,21 @@ function mayBeNumbered(c: Candidate, before: string, behind: string, { german }:
 }
 
 /** The text that names are looked for in. */
-export interface Text {
+export interface WholeText {
   readonly words: string;
   /** All of it is known, and it may speak of a machine by one word. */
   readonly talk: boolean;
   readonly german: boolean;
 }
 
-export const textOf = (words: string, talk: boolean): Text => ({
+export const textOf = (words: string, talk: boolean): WholeText => ({
   words,
   talk,
   german: languagesOf(words).has(GERMAN),
 });
 
 /** How much speaks for a run of words as the name of the machine that a text is about; undefined: it is none. */
-export function pointsOf(c: Candidate, text: Text): number | undefined {
+export function pointsOf(c: Candidate, text: WholeText): number | undefined {
   const before = c.line.slice(Math.max(0, c.from - 60), c.from);
   const behind = c.line.slice(c.to, c.to + 60);
   const may = hasNumber(c) ? mayBeNumbered : mayBePlain;
