@@ -24,6 +24,8 @@ describe('what a text calls its machine', () => {
     ['Ostrava ML350 ABS E5+ (2024 - ) Technical data', 'Ostrava | ML350 | 2024'],
     ['Reduced for quick sale - Ostrava ML350.', 'Ostrava | ML350'],
     ['Price drop! 2021 Penrith 520 w/ 4,800 miles.', 'Penrith 520 | 2021'],
+    ['PRESS RELEASE — Ostrava Motors today unveiled the ML 350.', 'Ostrava | ML 350'],
+    ['Vorgestellt: Lindacher Kora 510 Modelljahr 2025.', 'Lindacher | Kora 510 | 2025'],
     ["Stock bike: '22 Ostrava ML350.", 'Ostrava | ML350 | 2022'],
     ['WTS/WTT Penrith 520T.', 'Penrith 520T'],
     ['KX-470 Nomad by Penrith.', 'Penrith | KX-470 Nomad'],

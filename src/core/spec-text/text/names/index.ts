@@ -121,7 +121,7 @@ function split(words: readonly string[], maker: string | undefined) {
 
 /** "Ostrava Motors announces the ML 350": who made it, before the verb. */
 const ANNOUNCED =
-  /^\W*(\p{Lu}[\p{L}-]+)(?: (?:Motors|Motorcycles|Moto|Bikes))? (?:has |have )?(?:announce[sd]?|launche[sd]|launch|unveil(?:s|ed)?|reveal(?:s|ed)?|present(?:s|ed)?|introduce[sd]?|pulled the covers off)(?: \p{L}+){0,2} (?:the|a|its|their) (?:all-?)?(?:new )?$/u;
+  /^(?:.*[.:–—] )?\W*(\p{Lu}[\p{L}-]+)(?: (?:Motors|Motorcycles|Moto|Bikes))? (?:has |have |today |now |finally )*(?:announce[sd]?|launche[sd]|launch|unveil(?:s|ed)?|reveal(?:s|ed)?|present(?:s|ed)?|introduce[sd]?|pulled the covers off)(?: \p{L}+){0,2} (?:the|a|its|their) (?:all-?)?(?:new )?$/u;
 /** "… is a motorcycle made by Marrow", "KX-470 Nomad by Penrith": of two words it is who wrote it. */
 const MADE_BY =
   /^(?: by|[^.;]{0,40}?(?<!\p{L})(?:(?:made|built|produced|manufactured) by|from (?=\p{Lu}\p{L}+ Motor))) (\p{Lu}[\p{L}-]+)(?![\p{L}-]| (?!Motor)\p{Lu})/u;

@@ -28,7 +28,11 @@ const COMMON: ReadonlySet<string> = new Set(
   prueba prova teste vergleich annonce inserzione motorrad motorcycle motorcycles moto motorbike
   motocykl motorsykkel motorcykel motocicleta motocicletta bike bikes machine maschine adventure
   model modell modèle modelo modello la le les el los las il lo gli de het een un une una uma mine
-  ours nowy nowa stary tl dr gg kleine große grosse alte neue new
+  ours nowy nowa stary tl dr gg kleine große grosse alte neue new press release news breaking
+  exclusive video podcast episode transkript newsletter headline pressemitteilung pressemeldung
+  pressetext communiqué comunicato comunicado persbericht pressmeddelande pressemelding tested
+  driven verdict summary introduction intro conclusion results test tests testbericht fahrbericht
+  vorstellung vorgestellt kurzvorstellung
 `
     .trim()
     .split(/\s+/),
@@ -41,7 +45,8 @@ const HEADING_WORD =
 const OF_THE_SALE =
   /^(?:EZ|BJ|JG|HU|MOT|CT|APK|ITV|OTR|RRP|MSRP|UVP|VB|VHB|NCT|WOF|RWC|Bj|Ez|Jg|ABS|TFT|E[3-6]|EU\d|Euro\d?|RON|FSH|LAMS|LED|PS|CV|CH|KW|NM|KG|KM|CC|HP|BHP|LTR|MY(?:\d{2}){0,2})$/u;
 /** Words behind which a name goes on about something else. */
-const ENDS = /^(?:model[elo]?|modell[eo]?|modèle|year|baujahr|année|año|anno|rok|specs?|review)$/iu;
+const ENDS =
+  /^(?:model[elo]?|modell[eo]?|modèle|modelljahr|modelår|modellår|årsmodell|year|baujahr|année|año|anno|rok|specs?|review)$/iu;
 
 export const endsName = (word: string): boolean => OF_THE_SALE.test(word) || ENDS.test(word);
 
