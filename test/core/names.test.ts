@@ -102,6 +102,7 @@ describe('what is no name', () => {
     'Takes 91 RON fine.',
     'Dear Tom, thank you for your visit.',
     'Fuse 15 A.',
+    'Ersatzteilpreise Lima 640 €.',
     'Gemessen mit Koffern 231 kg.',
     'Nowy 43 900 zł.',
     'Los 38 CV dan para todo.',
