@@ -16,8 +16,9 @@ import { optionsOf } from './link/options';
 import { passed } from './link/passed-over';
 import { likelyIn, unlikeAny } from './learnt/likely';
 import { propose, usualBasis } from './link/propose';
-import { isChangedTo } from './link/changed';
-import { askedIn, CHANGED, hedgeBefore, speakerOf } from './link/speaker';
+import { alteredIn, isAltered } from './link/altered';
+import { isStock } from './link/changed';
+import { askedIn, hedgeBefore, speakerOf } from './link/speaker';
 import { sentencesOf, type Sentence } from './link/sentences';
 import { sideOf, sidesOf, sideUnsaid, type Side } from './link/side-of';
 import type { FigureProposal, PassedOver } from './proposal';
@@ -27,6 +28,7 @@ import type { Survey } from './text/survey';
 import type { ScannedLine } from './text/scanned-line';
 import type { Mention } from './vocabulary/lexicon';
 import { withoutSlips } from './text/slips';
+import { withStockInstead } from './text/stock-told-behind';
 import { toldOfAnother, type Whose } from './text/whose';
 import {
   aboveBasis,
@@ -89,7 +91,7 @@ const END_ASKED = /^\s*(?:and )?(?:the )?(?:(front|forks?|up front)|rear|back|sh
 
 /** The figures one line of text states, sentence by sentence. */
 export function readLine(given: ScannedLine, context: LineContext): LineRead {
-  const scanned = withoutSlips(given);
+  const scanned = withStockInstead(withoutSlips(given));
   const figures: FigureProposal[] = [];
   const likely: FigureProposal[] = [];
   const passedOver: PassedOver[] = [];
@@ -182,7 +184,7 @@ function readSentence(
     to: twins.get(q)?.to ?? q.to,
   }));
   const bases = basesOf(text, wanting, mentions);
-  const changed = taken.length > 0 ? CHANGED.exec(text)?.[0] : undefined;
+  const changed = taken.length > 0 ? alteredIn(text) : undefined;
   const figures = taken.flatMap(({ q, i, a }, n) => {
     const made = propose(
       {
@@ -191,6 +193,8 @@ function readSentence(
         assigned: followsUnsaid(a, assigned[i - 1], alone[i - 1]),
         basis:
           footnoteBasis(text, q, a.option, context) ??
+          // "It is lowered, seat height 850 mm stock".
+          (a.option.key === 'seatHeight' && isStock(text, q) ? 'standard-seat' : undefined) ??
           (bases[n] === 'mixed' ? loggedBasis(scanned.line, a.option.key) : undefined) ??
           bases[n] ??
           seatOfTwo(taken, n) ??
@@ -199,9 +203,9 @@ function readSentence(
           (survey.approved && a.option.key === 'consumption' ? 'cycle' : undefined),
         usual: usualBasis(a.option.key, survey),
         hedge: askedIn(text, q) ?? hedgeBefore(text, q, mentions),
-        changed,
+        changed: isStock(text, q) ? undefined : changed,
         wentFrom:
-          isChangedTo(text, q) ||
+          isAltered(text, q) ||
           /(?<!\p{L})went (?:up |down )?from (?:about )?$/iu.test(
             text.slice(Math.max(0, q.from - 24), q.from),
           ),

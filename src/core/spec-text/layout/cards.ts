@@ -1,6 +1,7 @@
 import type { HeaderMeaning } from '../read-header';
 import { cellsOf, spacedCells, type Cell } from './cells';
 import { fits, isValue, labelMeaning, mayAnswer } from './labels';
+import { labelsThenValues } from './labels-then-values';
 import { composed, type Piece, type PlacedText } from './placed-text';
 import { textLines, withMarks, type TextLine } from './text-lines';
 
@@ -137,37 +138,12 @@ function cardsApart(placed: PlacedText): PlacedText {
   );
 }
 
-/** All labels in one column and all values in the next, as a copied PDF has them: each value behind its label, where all fit. */
-function columnsBeside(placed: PlacedText): PlacedText {
-  const lines = filled(placed.text);
-  const first = lines.findIndex((l, i) => i > 0 && l.meaning && lines[i + 1]?.meaning);
-  if (first < 0) return placed;
-  const end = lines.findIndex((l, i) => i > first && !l.meaning);
-  const many = end - first;
-  const values = lines.slice(end, end + many);
-  if (end < 0 || many < LEAST + 1 || values.length < many || lines[end + many]) return placed;
-  const labels = lines.slice(first, end);
-  const fit = labels.map((l, i) => fits(l.meaning, values[i]?.line.words ?? ''));
-  const yes = fit.filter((f) => f === 'yes').length;
-  const answers = labels.every((l, i) => mayAnswer(l.meaning, values[i]?.line.words ?? ''));
-  if (fit.includes('no') || yes < LEAST || !answers) return placed;
-  return composed(placed, [
-    { from: 0, to: labels[0]?.line.from ?? 0 },
-    ...pairPieces(
-      labels.flatMap(({ line: label }, i) => {
-        const value = values[i]?.line;
-        return value ? [{ label, value }] : [];
-      }),
-    ),
-  ]);
-}
-
 /** A value at the beginning of a line or a cell. */
 const VALUES = /(?:^|[\t|;]| {2}) ?[~≈]?[£$€]? ?\d/gmu;
 
 /** Labels and values that stand in rows, columns or lines of their own, brought together. */
 export function cardsAsLines(placed: PlacedText): PlacedText {
   if ((placed.text.match(VALUES)?.length ?? 0) < LEAST) return placed;
-  const apart = columnsBeside(cardsApart(placed));
+  const apart = labelsThenValues(cardsApart(placed));
   return valuesOverLabels({ ...apart, text: factsOverValues(apart.text) });
 }

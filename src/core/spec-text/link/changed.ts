@@ -1,4 +1,5 @@
 import type { Quantity } from '../lattice/quantity';
+import { isChangedTo } from './altered';
 
 const STOCK_BEFORE =
   /(?<!\p{L})(?:stock|oem|standard|std|originally|original|factory|(?:came|comes|delivered) with|serie|d['’]origine|\(origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at|era(?: d[ei])?|es de|war|ist|hatte|était(?: de)?))?\s*[:(]?\s*$|\((?:it |they )?(?:was|were|vorher|avant|prima|antes|voorheen) (?:an? )?$/iu;
@@ -46,12 +47,6 @@ export function besideStock(text: string, quantities: readonly Quantity[]): read
       : [],
   );
 }
-
-/** "14T front (was 15)", "850 mm (vorher 870)": what it was before stands behind, so what stands before may be somebody's own. */
-export const isChangedTo = (text: string, q: Quantity): boolean =>
-  /^ ?(?:\p{L}{1,8} ?){0,3}\((?:it |they )?(?:was|were|used to be|vorher|früher|avant|antes|prima|voorheen|eerst)(?: a| about)? ?\d/iu.test(
-    text.slice(q.to, q.to + 40),
-  );
 
 /** Counts of teeth are changed by riders, hardly ever by makers. */
 export const isOwnSprocket = (text: string, q: Quantity): boolean =>
@@ -140,7 +135,7 @@ const madeByParts = (text: string, { unit, from, to }: Quantity): boolean => {
 
 /** "214 kg with racks and bars", "171 kg ready to go with tower, tanks and rack", "221 kg fahrfertig mit Koffern". */
 const WITH_PARTS =
-  /^,? ?\(?(?:(?:all up|on the road|ready to (?:go|ride|rally)|ready|wet|fuell?ed(?: up)?|full|brimmed|now|vollgetankt|fahrfertig|fahrbereit|tous pleins faits|plein fait|avec les pleins|col pieno|con el depósito lleno|rijklaar),? )?(?:with|mit|avec|con|met|incl(?:uding|\.)?|inkl\.?|plus) (?:the |my |its |a |an |both |all |full |den |dem |der |les |le |la |des |un |una |las |los |i )?(?:(?:rally|nav|rear|aux(?:iliary)?|long[- ]range|engine|soft|hard|alu(?:minium)?|side) )?(?:racks?|tower|crash[- ]?bars?|bars|luggage|panniers|boxes|top ?box|bags|guards|skid[- ]?plate|bash[- ]?plate|tanks(?! full)|accessories|extras|all the (?:gear|extras)|gear and|koffer\p{L}*|gepäckträger\p{L}*|sturzbügel\p{L}*|gepäck|schutz\p{L}*|zubehör|valises|sacoches|protections|porte-bagages|sabot|accessoires|borse|valigie|bauletto|paramotore|accessori|maletas|alforjas|defensas|accesorios|koffers|valbeugels)(?=[ ,.;)]|$)(?! on order)/iu;
+  /^,? ?\(?(?:(?:all up|on the road|ready to (?:go|ride|rally)|ready|wet|fuell?ed(?: up)?|full|brimmed|now|vollgetankt|fahrfertig|fahrbereit|tous pleins faits|plein fait|avec les pleins|col pieno|con el depósito lleno|rijklaar),? )?(?:with|mit|avec|con|met|incl(?:uding|\.)?|inkl\.?|plus) (?:the |my |its |a |an |both |all |full |den |dem |der |les |le |la |des |un |una |las |los |i )?(?:(?:rally|nav|rear|aux(?:iliary)?|long[- ]range|engine|soft|hard|alu(?:minium)?|side) )?(?:racks?|tower|crash[- ]?bars?|bars|luggage|panniers|boxes|top ?box|bags|guards|skid[- ]?plate|bash[- ]?plate|tanks(?! full)|accessories|extras|all the (?:gear|extras)|gear and|koffer\p{L}*|gepäckträger\p{L}*|sturzbügel\p{L}*|gepäck|schutz\p{L}*|zubehör|valises|sacoches|protections|porte-bagages|sabot|accessoires|borse|valigie|bauletto|paramotore|accessori|maletas|alforjas|defensas|accesorios|koffers|valbeugels)(?=[ ,.;)]|$)(?! on order|:? (?:(?:about|around|it['’]?s|it is|sind es|etwa|ca\.|c['’]est) )?\d)/iu;
 
 /** "I've got the 23 litre tank on it", "35 kW kit": of a part. */
 const OWN_TANK =

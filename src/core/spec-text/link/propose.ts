@@ -29,6 +29,10 @@ const MAY_CHANGE: ReadonlySet<FigureKey> = new Set([
   'sprocketFront',
   'sprocketRear',
   'barHeight',
+  'forkRate',
+  'shockRate',
+  'wheelFront',
+  'wheelRear',
 ]);
 
 export interface Proposed {

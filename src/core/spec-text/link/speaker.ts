@@ -2,12 +2,8 @@ import type { Origin } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 
-/** Words that say that the machine is not as the maker built it. */
-export const CHANGED =
-  /\blowered (?!version|suspension|model)|\blowering link|\btiefergelegt|\brabaissée|\bribassata|\bcut down|\brebajada|\bwith the (?:rally|comfort) seat|\b(?:the|an|with) (?:big|bigger|large|larger|optional|long[- ]range) tank\b/iu;
-
 const MEASURED =
-  /measured|scales|\bweighed\b|taped|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test/iu;
+  /measured|scales|\bweighed\b|taped|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test|[(,] ?tested\)|\(tested,|testmessung|testgewicht|báscula (?:marc|arroj|dio|dice|da )|bilancia (?:segna|dice|ha )|balance (?:indique|affiche|donne|dit)|waage (?:zeigt|sagt|meldet)/iu;
 
 /** Rollers measure what the engine does, and nothing else that stands beside it. */
 const RUN_UP = /dyno|rollers|prüfstand|banc d['’]essai|banco/iu;
@@ -27,12 +23,17 @@ const IN_ITS_BRACKETS = /^ ?\(([^\d)]{3,40})\)/u;
 const CLAIMED_BEHIND =
   /^,? ?(?:claimed|quoted|laut werk|werksangabe|annoncés?|dichiarat[oi]|declarad[oa]s?|opgegeven)(?!\p{L}| ?:? ?(?:at |as |mit |a |à )?\d)/iu;
 
+/** "198 kg dry according to its maker". */
+const ACCORDING_TO_MAKER =
+  /^ ?(?:dry |wet |ready |full |trocken |vollgetankt |à sec |a secco |en seco )?,? ?\(?(?:according to|as per|per|laut|selon|según|secondo|volgens|enligt|ifølge|według) (?:(?:the |its |dem |der |l['’]|le |la |il |el |de )?(?:makers?|manufacturers?|factory|brochure|book|manual|spec sheet|papers|hersteller|werk|prospekt|papieren?|constructeur|usine|fiche|fabricante|costruttore|casa|scheda|ficha|fabrikant|tillverkaren|producenta?)(?!\p{L})|\p{Lu}\p{Ll}+(?! (?:scales?|tests?|magazine|dyno)|['’]s (?:scales?|dyno)))/u;
+
 /** "158 kg measured". */
 const MEASURED_BEHIND =
   /^,? ?(?:measured|(?:as )?tested|weighed|on (?:our|the|my) scales?|gemessen|(?:nach)?gewogen|vérifiés?|mesurés?|rilevat[oi]|misurat[oi]|medid[oa]s?|gemeten)(?!\p{L}| ?:? ?(?:at |as |mit |a |à )?\d)/iu;
 
 /** Who speaks: what was measured, what the maker claims, what was only heard; by the words around the figure. */
 export function speakerOf(text: string, from: number, q: Quantity, to: number): Origin | undefined {
+  if (ACCORDING_TO_MAKER.test(text.slice(q.to, Math.min(to, q.to + 48)))) return 'claimed';
   const own = IN_ITS_BRACKETS.exec(text.slice(q.to, Math.min(to, q.to + 48)))?.[1] ?? '';
   if (CLAIMED.test(own)) return 'claimed';
   if (isMeasured(own, q)) return 'measured';

@@ -17,7 +17,7 @@ export const RESTRICTS =
 
 /** "Power is up from 55 to 59 kW": the model before had the first; "lowered from 895 to 865" is what a part did. */
 const GREW =
-  /(?<!\p{L})(?:(?<!(?:sprung|I['’]?ve|I|we|we['’]?ve|me|it) (?:gone )?)(?:up|down)|(?<!(?:I|we)(?:['’]ve| have)? )gone|grow(?:n|s)|grew|swells?|swollen|ris(?:en|es)|rose|increase[sd]|jump(?:s|ed)|climb(?:s|ed)|(?<=(?:power|torque|weight|capacity|tank|price|displacement|output) )goes(?: up| down)?) from (?:the |an? )?$/iu;
+  /(?<!\p{L})(?:(?<!(?<!\p{L})(?:sprung|I['’]?ve|I|we|we['’]?ve|me|it) (?:gone )?)(?:up|down)|(?<!(?:I|we)(?:['’]ve| have)? )gone|grow(?:n|s)|grew|swells?|swollen|ris(?:en|es)|rose|increase[sd]|jump(?:s|ed)|climb(?:s|ed)|(?<=(?:power|torque|weight|capacity|tank|price|displacement|output) )goes(?: up| down)?) from (?:the |an? )?$/iu;
 
 /** "Has dropped from 880 mm to 865 mm for 2025": by its maker. */
 const LOWERED =
@@ -25,9 +25,9 @@ const LOWERED =
 const OF_A_YEAR =
   /^[^.;]{0,40}(?<!\p{L})(?:(?:for|in|from) (?:the )?(?:20[12]\d|this (?:year|generation|model year)|(?:new|latest|current) (?:model|version|one|generation))|on the (?:new|latest|current) (?:model|version|one|bike))(?!\p{L})/iu;
 
-/** "Up from 300 to 340 km with the big tank". */
+/** "Up from 300 km with the big tank". */
 const A_PART_DID =
-  /(?<!\p{L})(?:with|after|since|thanks to|by) (?:the |a |an |my )?(?:\p{L}+ ){0,2}(?:tank|seat|kit|links?|can|exhaust|map|remap|pipe|filter|shock|springs?|sprockets?|tyres?|tires?|bars?|rack|cams?|pistons?|silencer|muffler|header|intake|tune|flash|gearing|big bore)(?!\p{L})/iu;
+  /(?<!\p{L})(?:with|after|since|thanks to|by|once) (?:the |a |an |my )?(?:\p{L}+ ){0,2}(?:tank|seat|kit|links?|can|exhaust|map|remap|pipe|filter|shock|springs?|sprockets?|tyres?|tires?|bars?|rack|cams?|pistons?|silencer|muffler|header|intake|tune|flash|gearing|big bore)(?!\p{L})/iu;
 
 /** Whether a number of a sentence is what the model before had: "power is up from 55 to 59 kW". */
 export function grewIn(text: string, quantities: readonly Quantity[]): (i: number) => boolean {
@@ -39,7 +39,8 @@ export function grewIn(text: string, quantities: readonly Quantity[]): (i: numbe
       !RESTRICTS.test(text) &&
       (GREW.test(beforeChange(text, old.from)) ||
         (OF_A_YEAR.test(text.slice(old.to)) && LOWERED.test(beforeChange(text, old.from)))) &&
-      !A_PART_DID.test(text.slice(old.to, old.to + 80))
+      !A_PART_DID.test(text.slice(old.to, old.to + 80)) &&
+      !A_PART_DID.test(text.slice(Math.max(0, old.from - 70), old.from))
     );
   };
 }

@@ -7,3 +7,5 @@ export const isMoney = (q: Quantity, text: string): boolean =>
 export const isPower = ({ unit }: Quantity): boolean =>
   unit === 'kW' || unit === 'hp' || unit === 'PS';
 export const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? '');
+export const isLengthOrBare = ({ unit }: Quantity): boolean =>
+  unit === undefined || /^(?:mm|cm|m|in|ft)$/.test(unit);

@@ -1,6 +1,6 @@
 import type { Quantity } from '../../lattice/quantity';
 import { guarded, type Guard } from './guard';
-import { isMoney, isPower, isUse } from './kinds';
+import { isLengthOrBare, isMoney, isPower, isUse } from './kinds';
 
 // What stands right before a number or right behind it and says that it is no figure of the machine, or not as it came.
 
@@ -75,11 +75,26 @@ const BEST_OF_ALL =
 const TWO_UP =
   /^\s*(?:\([^)]{0,8}\))?\s*(?:(?:two|2)[- ]up|(?:in|into|against) (?:a |the |that )?(?:strong |stiff )?(?:head ?)?wind|(?:fully )?loaded up|with (?:the )?(?:bags|panniers|luggage|boxes|a pillion)(?! (?:on )?it (?:weighs|is)))(?!\p{L})/iu;
 
+/** "204 kg ready to ride, with panniers 221": laden, and not as it came. */
+const LADEN_WITH =
+  /(?<!\p{L})(?:with|w\/|mit|avec|con|met|med|com) (?:(?:the|its|my|all|full|den|allen|meinen|les|ses|mes|le|las|los|sus|mis|i|de) )*(?:(?:side|hard|soft|alu(?:minium)?|seiten|alu-?) ?)?(?:panniers|luggage|cases|bags|boxes|top ?(?:box|case)|koffern?|gepäck|packtaschen|valises|sacoches|bagages|maletas|equipaje|alforjas|borse|valigie|bagagli|koffers|tassen|bagage|väskor|vesker|malas)(?: (?:on|fitted|montiert|montées|montate|puestas))?[,:]?(?: (?:and|und|et|e|y|en) (?:(?:a |the |full |my )?(?:\p{L}+))(?: tank)?)?(?: (?:it['’]?s|it is|it was|it weighs|about|around|sind es|wiegt sie|etwa|ca\.|c['’]est|on monte à|elle pèse|son|sono|pesa|nearer|more like|closer to))* $/iu;
+
+/** "I've got the tall seat on at 920 mm": one of the shop's, and not the one that it came with. */
+const OTHER_SEAT =
+  /(?<!\p{L})(?:the|my|a|an|its) (?:tall(?:er)?|high(?:er)?|rally|touring|comfort|gel|sports?|extra[- ]tall) (?:seat|saddle) (?:on|fitted|installed|option|bolted on|from the \p{L}+)(?:,? (?:it['’]?s|it is|is|which is|and|that['’]s|so it['’]s|sits|measures|now|about|at|of)){0,3} $/iu;
+
+/** "Last service at 15k, now on 16,200": how far it has run. */
+const RUN_SO_FAR =
+  /(?<!\p{L})(?:(?:now|currently|presently|today) (?:(?:it['’]s|it is|she['’]s|is|sits|sitting|showing) )?on|(?:sits|sitting|showing) (?:on|at)|it['’]s(?: only| just| still)? (?:now )?on) (?:about |around |just |only |just over |just under |under |over )*$/iu;
+
 const isMass = ({ unit }: Quantity): boolean => unit === 'kg' || unit === 'lb';
 const isBare = ({ unit }: Quantity): boolean => unit === undefined;
 const isVolumeOrUse = (q: Quantity): boolean => isUse(q) || q.unit === 'L';
 
 const GUARDS: readonly Guard[] = [
+  { as: 'changed', of: isMass, before: [LADEN_WITH, 80] },
+  { as: 'noise', of: (q) => isBare(q) && (q.amounts[0] ?? 0) >= RUN_IN, before: [RUN_SO_FAR, 48] },
+  { as: 'changed', of: isLengthOrBare, before: [OTHER_SEAT, 70] },
   // "Eight to nine thousand": thousands, both of them.
   { as: 'noise', of: isBare, behind: [/^\s*to\s+\d{1,3}000(?!\d)/u, 24] },
   {

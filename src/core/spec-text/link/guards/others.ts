@@ -1,6 +1,6 @@
 import type { Quantity } from '../../lattice/quantity';
 import { guarded, type Guard } from './guard';
-import { isMoney } from './kinds';
+import { isLengthOrBare, isMoney } from './kinds';
 
 // What stands right before a number or right behind it and takes it from this machine: another's, another version's, wished for, denied.
 
@@ -86,9 +86,6 @@ const WOULD_BE =
 /** "6 900 € → 6 200 €": what stands before the arrow is no more. */
 const BEFORE_ARROW = /^ ?(?:€|£|\$|eur|euros?)? ?(?:→|->|=>|➜|➔) ?[£€$]? ?\d/iu;
 
-const isLengthOrBare = ({ unit }: Quantity): boolean =>
-  unit === undefined || /^(?:mm|cm|m|in|ft)$/.test(unit);
-
 /** What may still be said of the machine as it came: "not 14T, (stock 15)". */
 const UNLESS_STOCK: readonly Guard[] = [
   ...(
@@ -119,7 +116,15 @@ const UNLESS_STOCK: readonly Guard[] = [
 /** Why a number is another's, or nobody's, unless it is said to be the stock one's. */
 export const whyNobodys = guarded(UNLESS_STOCK);
 
+/** "50 Nm (A2), 68 Nm": held back, beside what it has. */
+const HELD_BACK =
+  /^ ?(?:\((?:in |als |en |in der )?(?:A2|bridée?|bridage|gedrosselt|restricted|limitad[ao]|depotenziat[ao])(?![\p{L}\d])|(?:depotenziata|gedrosselt|bridée?|restricted)(?!\p{L}))/iu;
+const isOneOfTwoTorques = ({ unit }: Quantity, text: string): boolean =>
+  (unit === 'Nm' || unit === 'lbf-ft') &&
+  (text.match(/\d ?(?:Nm|lb-?ft|ft-?lb)/giu)?.length ?? 0) > 1;
+
 const AT_ALL: readonly Guard[] = [
+  { as: 'other-machine', of: isOneOfTwoTorques, behind: [HELD_BACK, 24] },
   { as: 'other-machine', before: [PROMISED, 34] },
   { as: 'other-machine', before: [SPARE, 48] },
   { as: 'other-machine', before: [WOULD_BE, 34] },

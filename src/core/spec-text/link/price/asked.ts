@@ -28,6 +28,15 @@ export const ASKED_FORMS: readonly Form[] = [
       /^,? ?[-–(]? ?(?:(?:il )?passaggio(?: di proprietà)? (?:escluso|incluso|compreso|a carico)|più passaggio|\+ passaggio|transferencia (?:aparte|incluida|no incluida)|más transferencia|carte grise (?:à|en) |hors carte grise|transferência (?:incluída|à parte))/iu,
     when: (_, q) => largest(q) >= LEAST_SUM,
   },
+  // "Nieuwprijs € 9.899, nu € 7.250", "nová cena 229 900 Kč, nyní 198 000 Kč": what it was, and what is asked of it.
+  {
+    ...ASKED,
+    dimension: 'money',
+    points: PLAINLY + 1,
+    before:
+      /(?:new|when new|list|rrp|msrp|nieuwprijs|nypris|neupreis|nuov[ao]|neuve?|nuev[ao]|nová cena|nowy|nowa|původní cena|pôvodná cena)(?!\p{L})[^.;\d\n]{0,24}\d[\d.,'’ ]{2,9}[^.;,\d\n]{0,8}[,;–-] ?(?:(?:and|but|maar|aber|et|e|y|a) )?(?:now|nu|nun|jetzt|maintenant|ahora|ora|adesso|nyní|teď|teraz|agora|nå)(?: only| just| nog| nur| noch| für| for| à| a| voor| za| por| per| til)?:? ?[£€$]?$/iu,
+    when: (_, q) => largest(q) >= LEAST_ASKED,
+  },
   // "Eighteen nine ninety five to you".
   {
     ...ASKED,

@@ -6,7 +6,7 @@ const COMMON: ReadonlySet<string> = new Set(
   also plus kleinanzeige anzeige inserat annuncio anuncio werk werksangabe auch aussi anche
   también otherwise motor moteur motore type for sale the this that it its i my we you they there
   in on at of and with from when what which who how so but pros cons welcome back today right peak
-  stock wet dry front rear home accept specifications specs maximum ground abs question answer
+  stock oem std serie wet dry front rear home accept specifications specs maximum ground abs question answer
   swing five six eleven twenty quoted rolls die der das enduro avec einzylinder shaft boxer
   motorbauart make year colour color title everything manual measured observed features technical
   details info data basic chassis general available manufacturer production certificate conformity
