@@ -71,6 +71,16 @@ describe('a machine that is not as its maker built it', () => {
     'Tank 22 Liter statt 16 Liter.',
     'Réservoir 22 l au lieu de 16 l.',
     "I've got the tall seat on at 36.2 in.",
+    'Monterat: större tank 22 l, sänkt sadel 820 mm.',
+    'Verlaagd met 30 mm (zithoogte nu 820 mm), grotere tank 22 l.',
+    'Obniżony o 30 mm, siedzenie 820 mm, większy zbiornik 22 l.',
+    'Rebaixada 30 mm, banco a 820 mm, depósito maior de 22 L.',
+    'Ribassata di 30 mm, sella a 820 mm, serbatoio maggiorato 22 litri.',
+    'Rabaissée de 30 mm, selle à 820 mm, couronne de 47.',
+    'Rebajada 30 mm, asiento a 820 mm, corona de 47.',
+    '30 mm tiefer, Sitzhöhe 820 mm, größerer Tank 22 L.',
+    'Snížená o 30 mm, sedlo 820 mm, větší nádrž 22 l.',
+    'My limit is an 850 mm seat and 200 kg.',
   ])('%s: nothing is ticked', (text) => expect(ticked(text)).toEqual([]));
 
   test('what a maker changed from one model to the next counts', () =>
@@ -96,6 +106,14 @@ describe('laden, held back, or run so far', () => {
   ])('%s', (text, wanted) => expect(ticked(text)).toEqual(wanted));
   test('of two torques the one held back is none', () =>
     expect(read('Torque 50 Nm (A2) / 68 Nm.')).toEqual(['- torque 68 Nm']));
+});
+
+describe('a seat in feet, inches and their parts', () => {
+  test.each([
+    ["Seat's at 2 ft 9½ in.", 33.5],
+    ['Seat height 2\' 9 1/2".', 33.5],
+    ['Seat height 2 ft 9 in.', 33],
+  ])('%s', (text, inches) => expect(read(text)).toEqual([`T seatHeight ${inches} in`]));
 });
 
 describe('who says so', () => {

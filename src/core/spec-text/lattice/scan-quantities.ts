@@ -58,14 +58,14 @@ const MOST_BARE_RANGE = 15;
 const UNLIKE = 20;
 const isTime = (unit: TextUnit | undefined): boolean => unit === 'months' || unit === 'h';
 const FEET =
-  /(?<![\p{L}\d.,/])(\d{1,2}) ?(?:ft|feet|foot|'|′) ?(\d{1,2}(?:[.,]\d{1,2})?) ?(?:inches|inch|in|"|″)?(?![\p{L}\d])/giu;
+  /(?<![\p{L}\d.,/])(\d{1,2}) ?(?:ft|feet|foot|'|′) ?(\d{1,2}(?:[.,]\d{1,2}|[ -]\d{1,2}\/\d{1,2}(?!\d)| ?[½¼¾⅛⅜⅝⅞])?) ?(?:inches|inch|in|"|″)?(?![\p{L}\d])/giu;
 
 /** Every quantity of one line, in order. Numbers without a unit are given with `unit: undefined`. Time is linear in the line. */
 export function scanQuantities(line: string): readonly Quantity[] {
   const found: Quantity[] = [];
   const covered: (readonly [number, number])[] = [];
   for (const match of line.matchAll(FEET)) {
-    const inches = Number(match[1]) * 12 + Number((match[2] ?? '0').replace(',', '.'));
+    const inches = Number(match[1]) * 12 + (amountsOf(match[2] ?? '0')[0] ?? 0);
     found.push({
       amounts: [inches],
       unit: 'in',

@@ -14,12 +14,17 @@ const ALTERED: RegExp = words(
   '(?:the|an|with) (?:big|bigger|large|larger|optional|long[- ]range) tank',
   'with the (?:big|bigger|large|larger|optional|long[- ]range) \\d[\\d.,]*[- ]?(?:l|lit(?:re|er)s?|gal\\p{L}*) tank',
   '(?:fitted|installed|put in|swapped (?:in|to)|went to|upgraded to) (?:the |some |a |my |much )?(?:stiffer|softer|progressive|heavier|longer|taller|shorter) (?:springs?|shock|forks?)',
+  'nav(?:igation)? tower|rally seat|fully built(?! up)|\\d ?(?:mm|cm) (?:tiefer|niedriger|lower(?:ed)?|taller)(?! than| als)',
+  // A tank that is called the bigger one.
+  '(?:bigger|larger|größere[rn]?|plus gr(?:os|and)|grotere|större|større|większ[yae]|větší|isompi) (?:tank|réservoir|zbiornik|nádrž|tankki)',
+  '(?:depósito|tanque|serbatoio|réservoir) (?:maior|mayor|más grande|più grande|maggiorato|plus grand|agrandi|aumentado)',
   'rally (?:build|conversion)|(?:built|build) (?:mine|it|her) up|stretched|after[- ]?market|modded|heavily modified|non[- ]stock',
   'tiefergelegt|umgebaut|umbau|(?:ab|auf)gepolstert|abpolstern|nach (?:dem )?umbau',
   'rabaissée|creusement|creusée|kit de rabaissement|modifiée',
   'ribassata|scavata|maggiorat[oa]|elaborata|modificata',
   'rebajad[oa]|rebajarl[oa]|aumentado|modificada',
-  'verlaagd|na verlagen|omgebouwd|obniżon\\p{L}*|sänkt (?:länkage|fjädring)',
+  'verlaagd|na verlagen|omgebouwd|obniżon\\p{L}*|snížen\\p{L}*|rebaixad[oa]|rebaixamento',
+  'sänkt (?:länkage|fjädring|sadel|sits)|sænket|senket|monterat:|eftermonterat|ombygd|ombygget',
 );
 
 /** What the words of a sentence say was done to the machine; `undefined` where they say nothing of it. */

@@ -4,7 +4,7 @@ import type { Mention } from '../vocabulary/lexicon';
 
 /** "Ich suche was Leichtes: unter 170 kg": what somebody wishes for, and no machine's. */
 export const WANTED =
-  /^[^.:]{0,24}(?<!\p{L})(?:(?:ich )?such(?:e)? (?:was|etwas|eine?n?|nach)|(?:(?:I['’]?m |we['’]?re |am )?(?:looking for|in the market for)|(?:(?:I['’]?m|we['’]?re|am)(?: only| really| still)?|(?<=^\s*)) ?after) (?:a|an|something|anything)(?! (?:\p{L}+ )?(?:seasons?|years?|months?|weeks?|days?|while|bit|ride|winter|summer|service|few|couple|thousand|hundred|test|trip|wash|tank))|(?:I )?wants? (?:something|anything) (?:\p{L}+er|light|low|small)|(?:I['’]?d |I |would )?prefer(?:ably)? (?:an?|something|anything)|WTB|wanted:|cerco (?:una?|qualcosa)|busco (?:una?|algo)|(?:je )?cherche (?:une?|quelque))(?!\p{L})/iu;
+  /^[^.:]{0,24}(?<!\p{L})(?:(?:ich )?such(?:e)? (?:was|etwas|eine?n?|nach)|(?:(?:I['’]?m |we['’]?re |am )?(?:looking for|in the market for)|(?:(?:I['’]?m|we['’]?re|am)(?: only| really| still)?|(?<=^\s*)) ?after) (?:a|an|something|anything)(?! (?:\p{L}+ )?(?:seasons?|years?|months?|weeks?|days?|while|bit|ride|winter|summer|service|few|couple|thousand|hundred|test|trip|wash|tank))|(?:I )?wants? (?:something|anything) (?:\p{L}+er|light|low|small)|(?:I['’]?d |I |would )?prefer(?:ably)? (?:an?|something|anything)|(?:my|our) (?:own |absolute |personal |upper )?(?:limits?|ceiling)(?: is| are| would be| sits at|:)|WTB|wanted:|cerco (?:una?|qualcosa)|busco (?:una?|algo)|(?:je )?cherche (?:une?|quelque))(?!\p{L})/iu;
 
 /** "If they made it with a 20 litre tank", "rumour says 190 kg": nobody's machine. */
 export const UNREAL =

@@ -32,7 +32,8 @@ const COMMON: ReadonlySet<string> = new Set(
   exclusive video podcast episode transkript newsletter headline pressemitteilung pressemeldung
   pressetext communiqué comunicato comunicado persbericht pressmeddelande pressemelding tested
   driven verdict summary introduction intro conclusion results test tests testbericht fahrbericht
-  vorstellung vorgestellt kurzvorstellung
+  vorstellung vorgestellt kurzvorstellung vorgänger vorgängerin nachfolger nachfolgerin predecessor
+  successor prédécesseur predecesor predecessore voorganger
 `
     .trim()
     .split(/\s+/),
