@@ -16,7 +16,7 @@ const HEAD =
   /^\W*(?:(?:technical |general |main )?(?:data|specifications?|specs|details|dimensions?|weights?|performance|capacities)(?: (?:and|&) (?:weights?|dimensions?|capacities))?|engine|motor|moteur|motore|chassis|fahrwerk|fahrgestell|châssis|ciclistica|chasis|technische daten|abmessungen|maße(?: und gewichte)?|gewichte|mesures|données techniques|caractéristiques|dati tecnici|dimensioni|pesi|datos técnicos|dimensiones|medidas)\W*$/iu;
 
 /** "KORVANE TARN 450" on the first line: what the page is about. */
-const TITLE = /^\W*(?:[\p{Lu}\d][^\s]*\s*)+$/u;
+const TITLE = /^[^\p{L}\d]*[\p{Lu}\d]\S*(?:\s+[\p{Lu}\d]\S*)*\s*$/u;
 
 const isBlank = (line: TextLine | undefined): boolean =>
   line === undefined || line.words.trim() === '';

@@ -1,5 +1,6 @@
 import { cardsAsLines } from './cards';
 import { withoutSpeakers } from './chat';
+import { endsApart } from './ends-apart';
 import { unglued } from './glued';
 import { labelsFirst } from './labels-first';
 import { withOneColon } from './one-colon';
@@ -28,4 +29,5 @@ export const laidOut = (text: string): PlacedText =>
     withOneColon,
     cardsAsLines,
     labelsFirst,
+    endsApart,
   ].reduce<PlacedText>((placed, step) => step(placed), { text: text.replace(WRAPPED, ' ') });

@@ -51,9 +51,10 @@ export function wordsOf(placed: PlacedText, typed: string, from: number, to: num
   for (let i = from; i < to; i += 1) {
     const sign = placed.text[i] ?? '';
     const at = placed.places?.[i] ?? i;
-    // Put between two stretches: no sign that was typed.
+    // Put before a stretch or between two: of signs with one place the last alone may have been typed.
+    if (/\S/u.test(sign) && at === placed.places?.[i + 1]) continue;
     if (/\S/u.test(sign) && at === placed.places?.[i - 1] && typed[at] !== sign) continue;
     words += /\s/u.test(sign) ? ' ' : (typed[at] ?? sign);
   }
-  return words.replace(/ {2,}/g, ' ').trimEnd();
+  return words.replace(/ {2,}/g, ' ').trim();
 }

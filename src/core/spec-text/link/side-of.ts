@@ -83,7 +83,7 @@ export function sideOf(
         : (['front', 'rear'] as const);
     return mate(index + 1) && !mate(index - 1) ? one : two;
   }
-  const paired = sideInTurn(text, index, all, sides);
+  const paired = sideInTurn(text, index, all, sides) ?? sideBeforeEach(text, index, all, sides);
   if (paired) return paired;
   let best: { side: Side; distance: number } | undefined;
   for (const word of sides) {
@@ -133,6 +133,37 @@ function sideInTurn(
     );
   });
   return own !== undefined && inTurn ? own : undefined;
+}
+
+/** "Forcella da 43 mm, corsa 200 mm, monoammortizzatore, corsa 190 mm": each of two alike has its own end before it. */
+function sideBeforeEach(
+  text: string,
+  index: number,
+  all: readonly Quantity[],
+  sides: readonly SideWord[],
+): Side | undefined {
+  const q = all[index];
+  if (!q) return undefined;
+  const partner = (from: number, step: 1 | -1): Quantity | undefined => {
+    for (let i = from + step; i >= 0 && i < all.length; i += step) {
+      const other = all[i];
+      if (other && other.unit === q.unit && alike(other, q)) return other;
+    }
+    return undefined;
+  };
+  const next = partner(index, 1);
+  const [one, two] = next ? [q, next] : [partner(index, -1), q];
+  if (!one || !two || sides.some((w) => w.from >= two.to)) return undefined;
+  const first = sides.findLast((w) => w.to <= one.from);
+  const between = sides.filter((w) => w.from >= one.to && w.to <= two.from);
+  const [second] = between;
+  return first &&
+    second &&
+    between.length === 1 &&
+    first.side !== second.side &&
+    /[,;]/.test(text.slice(one.to, second.from))
+    ? (q === one ? first : second).side
+    : undefined;
 }
 
 /** "250mm F / 240mm R": a letter for an end. */

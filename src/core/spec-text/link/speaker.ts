@@ -36,7 +36,7 @@ export function speakerOf(text: string, from: number, q: Quantity, to: number): 
   if (ACCORDING_TO_MAKER.test(text.slice(q.to, Math.min(to, q.to + 48)))) return 'claimed';
   const own = IN_ITS_BRACKETS.exec(text.slice(q.to, Math.min(to, q.to + 48)))?.[1] ?? '';
   if (CLAIMED.test(own)) return 'claimed';
-  if (isMeasured(own, q)) return 'measured';
+  if (isMeasured(`(${own})`, q)) return 'measured';
   const before = text.slice(Math.max(from, q.from - 60), q.from);
   // "Claimed weight 155 kg, measured 158 kg": what stands right before it counts first.
   const nearest = /[^\d]*$/u.exec(before)?.[0] ?? '';

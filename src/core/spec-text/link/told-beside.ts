@@ -18,7 +18,9 @@ export function contrary(s: SentenceWords, q: Quantity, key: FigureKey): boolean
       (m) =>
         m.from >= q.to &&
         m.from - q.to <= 2 &&
-        (!/,/.test(s.text.slice(q.to, m.from)) || /^\s*(?:[,.;)]|$)/u.test(s.text.slice(m.to))) &&
+        (!/,/.test(s.text.slice(q.to, m.from)) ||
+          // "corsa 200 mm, monoammortizzatore, corsa 190 mm": that end has a figure of its own.
+          /^\s*(?:[.;)]|,(?! (?:\p{L}+[ :]+){1,3}\d)|$)/u.test(s.text.slice(m.to, m.to + 60))) &&
         !s.quantities.some((o) => o.from >= m.to && o.from - m.to <= 4) &&
         m.meanings.some((x) => x.kind === 'side' && x.side === wrong),
     )

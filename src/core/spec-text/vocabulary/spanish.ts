@@ -66,7 +66,7 @@ export const SPANISH: Vocabulary = {
     luggageVolume: 'volumen de maletas',
   },
   front: 'delantera|delantero|delante|horquilla|delanteros',
-  rear: 'trasera|trasero|detras|atras|amortiguador|traseros',
+  rear: 'trasera|trasero|detras|atras|amortiguador|monoamortiguador|traseros',
   bases: {
     'own-fills': 'medido por mi|mis repostajes',
     dry: 'en seco|seco|sin gasolina|sin combustible|en vacio',

@@ -6,10 +6,11 @@ export const FACT_LABELS: Readonly<
 > = (() => {
   const yesNo = { yes: 'yes|true', no: 'no|false|none' };
   const adjusters = {
-    full: 'preload, compression, rebound|fully adjustable|full',
-    'preload-rebound': 'preload and rebound|rebound and preload',
-    preload: 'preload only|preload',
-    none: 'no adjusters|not adjustable|none',
+    full: 'preload, compression,? (?:and |& )?rebound|preload, rebound,? (?:and |& )?compression|compression(?:,| and| &)? rebound(?:,| and| &)+ (?:spring )?preload|rebound(?:,| and| &)? compression(?:,| and| &)+ (?:spring )?preload|fully[- ]adjustable|full',
+    'preload-rebound':
+      'preload (?:and|&|\\+) rebound|preload, rebound|rebound(?: damping)? (?:and|&|\\+) (?:spring )?preload|rebound, (?:spring )?preload',
+    preload: 'preload only|preload(?![^.;]{0,40}(?:rebound|compression|damping))',
+    none: 'no adjusters|not adjustable|non[- ]adjustable|none',
   };
   return {
     layout: {
