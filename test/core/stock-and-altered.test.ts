@@ -94,6 +94,28 @@ describe('a machine that is not as its maker built it', () => {
   ])('%s', (text, wanted) => expect(ticked(text)).toEqual(wanted));
 });
 
+describe('what grew or fell from one model to the next, in other languages', () => {
+  test.each([
+    [
+      'Depuis 2024, le réservoir passe de 16 à 18 litres et la selle de 850 à 855 mm.',
+      ['T tank 18 L', 'T seatHeight 855 mm'],
+    ],
+    ['Ab Modelljahr 2024 stieg die Leistung von 53 auf 58 kW.', ['T power 58 kW']],
+    [
+      'Desde 2024 la potencia sube de 72 a 79 CV y el depósito de 16 a 18 litros.',
+      ['T power 79 PS', 'T tank 18 L'],
+    ],
+    ['La potenza passa da 53 a 58 kW.', ['T power 58 kW']],
+    ['Con el kit el asiento baja de 850 a 820 mm.', []],
+    // A range, and nothing that grew.
+    ['Consommation de 4,2 à 4,8 l/100 km.', ['T consumption 4.5 L/100km']],
+  ])('%s', (text, wanted) => expect(ticked(text)).toEqual(wanted));
+  test.each(['The pre-2022 bikes had a 15 litre tank.', 'Seat from 820 mm.'])(
+    '%s: nothing is ticked',
+    (text) => expect(ticked(text)).toEqual([]),
+  );
+});
+
 describe('laden, held back, or run so far', () => {
   test.each([
     ['Weight 204 kg ready to ride, with panniers 221 kg.', ['T mass 204 kg']],

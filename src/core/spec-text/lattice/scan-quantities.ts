@@ -19,6 +19,11 @@ const QUANTITY = new RegExp(
 /** Words of a change right before its first figure. */
 export const CHANGE =
   /(?:we?nt|go(?:es|ne)?|drop(?:s|ped)?|r(?:ise|ose)s?|risen|increas\w+|chang\w+|reduc\w+|gr[eo]w[ns]?|swell\w*|f[ae]lls?|jump\w*|climb\w*|sprung|up|down|lower\w*|upgrad\w+|upp?ed|cut|swap\w*) (?:it |up |down |the \w+ )?from (?:the |an? )?$/iu;
+/** The same of a figure that grew or fell, in other languages: "le réservoir passe de", "stieg die Leistung von". */
+export const GREW_ABROAD =
+  /(?<!\p{L})(?:(?:passe(?:nt)?|(?:est|sont) passée?s?|augmente(?:nt)?|grimpe(?:nt)?|monte(?:nt)?|baisse(?:nt)?|tombe(?:nt)?|recule(?:nt)?|(?:ha|han) (?:pasado|subido|bajado|aumentado)|pasan?|suben?|bajan?|crecen?|aumentan?|caen?) de (?:los |las )?|(?:passano?|sale|salgono|cresce|crescono|scende|scendono|cala|calano|aumentano?|(?:è|sono) (?:passat|salit|sces|cresciut)[oaie]) d(?:a|ai|alla|al|agli) |(?:st(?:eigt|ieg)|wächst|wuchs|s(?:inkt|ank)|klettert(?:e)?|fällt|fiel|erhöht(?:e)? sich)(?: \p{L}+){0,3} von |(?:öka[rt]|minska[rt]|sänk(?:er|t)|har (?:ökat|minskat)) från |(?:stijgt|steeg|groeit|daalt|daalde|gaat) van |(?:wzr(?:osła|osło|ósł|asta)|spad(?:ła|ło|a)|spadł) z )$/iu;
+const ONE_MORE_ABROAD =
+  /(?<=(?<!\p{L})(?:de|da|von|från|van) )[^.;,]{1,24} (?:à|a|auf|till|naar|tot) [^.;,]{1,24}(?:,| et| e| y| und| och| en) (?:(?:la|le|les|il|el|lo|das|die|der|de|het) )?\p{L}+ (?:de|da|von|från|van) $/iu;
 /** How far words of a change are looked for before its first figure, in characters. */
 const CHANGE_REACH = 200;
 const ONE_MORE =
@@ -30,7 +35,7 @@ const ONE_MORE =
 export function beforeChange(text: string, from: number): string {
   let before = text.slice(Math.max(0, from - CHANGE_REACH), from);
   for (let shorter = ''; ; before = shorter) {
-    shorter = before.replace(ONE_MORE, '');
+    shorter = before.replace(ONE_MORE, '').replace(ONE_MORE_ABROAD, '');
     if (shorter === before) return before;
   }
 }
@@ -206,8 +211,8 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
       { amounts: one, unit: undefined, from, to: firstTo, ...part, product: 0 },
       { amounts: two, unit, from: secondAt, to, ...part, product: 1 },
     ];
-  const changes = joint === 'to' ? beforeChange(line, from) : '';
-  if (CHANGE.test(changes))
+  const changes = /^(?:to|à|a|till|naar|tot)$/iu.test(joint) ? beforeChange(line, from) : '';
+  if ((joint === 'to' && CHANGE.test(changes)) || GREW_ABROAD.test(changes))
     return [
       { amounts: one, unit, from, to: firstTo, ...part, changed: 'is-old' },
       { amounts: two, unit, from: secondAt, to, ...part, changed: 'is-new' },

@@ -63,6 +63,10 @@ const HEDGE_BEHIND =
 const LEAST_ASKED =
   /(?<!\p{L})((?:used|second[- ]?hand|private(?:ly)?|gebraucht(?:e|preise)?|occasions?|d['’]occasion|usat[oaie]|de segunda mano|tweedehands|begagnad|brugt|brukt|używane)(?: (?:ones|prices?|examples|bikes|preise|prix|prezzi))?(?: (?:are|is|go|sell))? ?(?:start(?:s|ing)?(?: at| from)?|from|ab|à partir de|dès|a partire da|da|desde|vanaf|från|fra|od))[ £€$]{0,3}$/iu;
 
+/** "Seat from 820 mm", "Sitzhöhe ab 820 mm": the lowest of several. */
+const LOWEST_OF =
+  /(?<!\p{L})(?:seat|saddle|sitz(?:höhe)?|selle|asiento|sella|zadel|zithoogte)(?: height)? ?:? ?(from|start(?:s|ing) (?:at|from)|ab|à partir de|dès|desde|a partire da|vanaf|från) $/iu;
+
 export function hedgeBefore(
   text: string,
   q: Quantity,
@@ -70,6 +74,8 @@ export function hedgeBefore(
 ): string | undefined {
   const least = LEAST_ASKED.exec(text.slice(Math.max(0, q.from - 48), q.from))?.[1];
   if (least !== undefined) return least;
+  const lowest = LOWEST_OF.exec(text.slice(Math.max(0, q.from - 40), q.from))?.[1];
+  if (lowest !== undefined) return lowest;
   const hedge = mentions.findLast(
     (m) =>
       m.to <= q.from &&

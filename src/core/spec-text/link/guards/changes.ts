@@ -3,6 +3,7 @@ import {
   CHANGE,
   CHANGED_BY,
   CHANGED_SO_MUCH,
+  GREW_ABROAD,
   NEVER_RANGED,
 } from '../../lattice/scan-quantities';
 import type { Quantity } from '../../lattice/quantity';
@@ -29,6 +30,9 @@ const OF_A_YEAR =
 const A_PART_DID =
   /(?<!\p{L})(?:with|after|since|thanks to|by|once) (?:the |a |an |my )?(?:\p{L}+ ){0,2}(?:tank|seat|kit|links?|can|exhaust|map|remap|pipe|filter|shock|springs?|sprockets?|tyres?|tires?|bars?|rack|cams?|pistons?|silencer|muffler|header|intake|tune|flash|gearing|big bore)(?!\p{L})/iu;
 
+const A_PART_DID_ABROAD =
+  /(?<!\p{L})(?:avec|mit|con|met|med|grâce au?|dank) (?:(?:le|la|l['’]|un|une|dem|der|einem|einer|il|el|lo|de|het|den) ?)?(?:\p{L}+ ){0,1}(?:kit|réservoir|tank|échappement|pot|auspuff|biellettes?|selle|sitz\p{L}*|sella|asiento|scarico|escape|tieferlegung|depósito|serbatoio)(?!\p{L})/iu;
+
 /** Whether a number of a sentence is what the model before had: "power is up from 55 to 59 kW". */
 export function grewIn(text: string, quantities: readonly Quantity[]): (i: number) => boolean {
   return (i) => {
@@ -38,8 +42,10 @@ export function grewIn(text: string, quantities: readonly Quantity[]): (i: numbe
       !isMoney(old, text) &&
       !RESTRICTS.test(text) &&
       (GREW.test(beforeChange(text, old.from)) ||
+        GREW_ABROAD.test(beforeChange(text, old.from)) ||
         (OF_A_YEAR.test(text.slice(old.to)) && LOWERED.test(beforeChange(text, old.from)))) &&
       !A_PART_DID.test(text.slice(old.to, old.to + 80)) &&
+      !A_PART_DID_ABROAD.test(text.slice(Math.max(0, old.from - 70), old.to + 80)) &&
       !A_PART_DID.test(text.slice(Math.max(0, old.from - 70), old.from))
     );
   };
@@ -62,7 +68,7 @@ export function changedFrom(
   if (
     q.changed === undefined &&
     !(isPower(q) && RESTRICTS.test(text)) &&
-    /^\s*(?:down |up )?to (?:an? |the )?$/iu.test(between) &&
+    /^\s*(?:(?:down |up )?to|auf|à|a|till|til|naar|na) (?:an? |the )?$/iu.test(between) &&
     (CHANGE.test(beforeChange(text, q.from)) || grew(i))
   )
     found.push([isMoney(next, text) || grew(i) ? i : i + 1, grew(i) ? 'other-machine' : 'changed']);

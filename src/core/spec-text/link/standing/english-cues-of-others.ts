@@ -34,6 +34,11 @@ const OTHERS: readonly Cue[] = [
   {
     standing: 'of-another',
     words:
+      /(?<!\p{L})(?:the )?(?:pre|before)[- ](?:19|20)\d\d (?:bikes?|models?|ones?|versions?|machines?|examples?)(?!\p{L})/iu,
+  },
+  {
+    standing: 'of-another',
+    words:
       /(?<!\p{L})the (?:19|20)\d\d (?:model|one|version|bike) (?:had|was|weighed|made|got|cost|did|came|held)(?!\p{L})/iu,
   },
 ];
