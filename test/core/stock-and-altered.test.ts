@@ -23,7 +23,7 @@ describe('the number that it came with, told behind what it became', () => {
     ['Forks travel 250 mm, stock is 220 mm.', ['T travelFront 220 mm']],
     ['Power 78 hp. Stock was 72 hp.', ['T power 72 hp']],
     ['Rear spring 95 N/mm. Stock 85 N/mm.', ['T shockRate 85 N/mm']],
-    ['My bike: 180 kg wet. Stock weight is 204 kg wet.', ['T mass 204 kg']],
+    ['My bike: 180 kg wet. Stock weight is 208 kg wet.', ['T mass 208 kg']],
     ['Mods: 26 litre tank (stock 20 litre tank).', ['T tank 20 L']],
     [
       'Tank 22 L (orig. 16 L). Sitzhöhe 830 mm (Serie 850 mm).',
@@ -44,8 +44,8 @@ describe('the number that it came with, told behind what it became', () => {
       ['T wheelbase 1520 mm', 'T seatHeight 850 mm'],
     ],
     [
-      'Kerb weight 204 kg, standard. Tank 16 litres, standard seat 850 mm.',
-      ['T mass 204 kg', 'T tank 16 L', 'T seatHeight 850 mm'],
+      'Kerb weight 208 kg, standard. Tank 16 litres, standard seat 850 mm.',
+      ['T mass 208 kg', 'T tank 16 L', 'T seatHeight 850 mm'],
     ],
     // Twice the number is no other tank of it.
     ['Tank 8 L, standard 16 L.', ['T tank 8 L']],
@@ -118,12 +118,12 @@ describe('what grew or fell from one model to the next, in other languages', () 
 
 describe('laden, held back, or run so far', () => {
   test.each([
-    ['Weight 204 kg ready to ride, with panniers 221 kg.', ['T mass 204 kg']],
-    ['Motorrad wiegt 204 kg fahrfertig, mit Koffern 221 kg.', ['T mass 204 kg']],
+    ['Weight 208 kg ready to ride, with panniers 221 kg.', ['T mass 208 kg']],
+    ['Motorrad wiegt 208 kg fahrfertig, mit Koffern 221 kg.', ['T mass 208 kg']],
     ['£6,200 ono. MOT til March. Last service at 15k, now on 16,200.', ['T price 6200 GBP']],
     [
-      'Nieuwprijs € 9.899, nu € 7.250. Rijklaar gewicht 204 kg.',
-      ['T price 9899 EUR', 'T price 7250 EUR', 'T mass 204 kg'],
+      'Nieuwprijs € 9.899, nu € 7.250. Rijklaar gewicht 208 kg.',
+      ['T price 9899 EUR', 'T price 7250 EUR', 'T mass 208 kg'],
     ],
   ])('%s', (text, wanted) => expect(ticked(text)).toEqual(wanted));
   test('of two torques the one held back is none', () =>

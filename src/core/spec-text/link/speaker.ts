@@ -75,7 +75,7 @@ export function hedgeBefore(
   const least = LEAST_ASKED.exec(text.slice(Math.max(0, q.from - 48), q.from))?.[1];
   if (least !== undefined) return least;
   const lowest = LOWEST_OF.exec(text.slice(Math.max(0, q.from - 40), q.from))?.[1];
-  if (lowest !== undefined) return lowest;
+  if (lowest !== undefined && q.spread === undefined) return lowest;
   const hedge = mentions.findLast(
     (m) =>
       m.to <= q.from &&

@@ -75,7 +75,7 @@ const BEST_OF_ALL =
 const TWO_UP =
   /^\s*(?:\([^)]{0,8}\))?\s*(?:(?:two|2)[- ]up|(?:in|into|against) (?:a |the |that )?(?:strong |stiff )?(?:head ?)?wind|(?:fully )?loaded up|with (?:the )?(?:bags|panniers|luggage|boxes|a pillion)(?! (?:on )?it (?:weighs|is)))(?!\p{L})/iu;
 
-/** "204 kg ready to ride, with panniers 221": laden, and not as it came. */
+/** "208 kg ready to ride, with panniers 221": laden, and not as it came. */
 const LADEN_WITH =
   /(?<!\p{L})(?:with|w\/|mit|avec|con|met|med|com) (?:(?:the|its|my|all|full|den|allen|meinen|les|ses|mes|le|las|los|sus|mis|i|de) )*(?:(?:side|hard|soft|alu(?:minium)?|seiten|alu-?) ?)?(?:panniers|luggage|cases|bags|boxes|top ?(?:box|case)|koffern?|gepäck|packtaschen|valises|sacoches|bagages|maletas|equipaje|alforjas|borse|valigie|bagagli|koffers|tassen|bagage|väskor|vesker|malas)(?: (?:on|fitted|montiert|montées|montate|puestas))?[,:]?(?: (?:and|und|et|e|y|en) (?:(?:a |the |full |my )?(?:\p{L}+))(?: tank)?)?(?: (?:it['’]?s|it is|it was|it weighs|about|around|sind es|wiegt sie|etwa|ca\.|c['’]est|on monte à|elle pèse|son|sono|pesa|nearer|more like|closer to))* $/iu;
 
