@@ -81,6 +81,7 @@ describe('a machine that is not as its maker built it', () => {
     '30 mm tiefer, Sitzhöhe 820 mm, größerer Tank 22 L.',
     'Snížená o 30 mm, sedlo 820 mm, větší nádrž 22 l.',
     'My limit is an 850 mm seat and 200 kg.',
+    'Lowest seat I can manage is 840 mm.',
   ])('%s: nothing is ticked', (text) => expect(ticked(text)).toEqual([]));
 
   test('what a maker changed from one model to the next counts', () =>

@@ -11,20 +11,20 @@ const LABEL = `^[ \\t]*(?:[-*•][ \\t]*)?(?<label>(?:${OF_ENDS}))`;
 /** "Brakes: (F) 2 x 310 mm discs (R) 240 mm disc", "Suspension F: fork, 200 mm travel, R: shock, 190 mm travel". */
 const BY_MARKS = new RegExp(
   `${LABEL}\\s*:?\\s*(?:\\((?:${FRONT})\\.?\\)|(?:F|V|AV)\\.?\\s*:)\\s*(?<front>[^()\\n]{3,90}?)[\\s,;/]*(?:\\((?:${REAR})\\.?\\)|(?<=[\\s,;/])(?:R|H|AR)\\.?\\s*:)\\s*(?<rear>[^()\\n]{3,90})$`,
-  'iu',
+  'diu',
 );
 /** "Brakes: 2 x 310 mm discs (front), 240 mm disc (rear)". */
 const BY_MARKS_BEHIND = new RegExp(
   `${LABEL}\\s*:\\s*(?<front>[^()\\n]{3,90}?)\\s*\\((?:${FRONT})\\.?\\)[\\s,;/]*(?<rear>[^()\\n]{3,90}?)\\s*\\((?:${REAR})\\.?\\)\\s*$`,
-  'iu',
+  'diu',
 );
 /** "Freins AV/AR : 2 disques / 1 disque": words on both sides of the one slash. */
 const BY_SLASH = new RegExp(
   `${LABEL}\\s*\\(?(?:${FRONT})\\.?\\s?/\\s?(?:${REAR})\\.?\\)?\\s*:\\s*(?<front>[^/\\n]{0,90}?\\p{L}{3}[^/\\n]{0,90}?)\\s*/\\s*(?<rear>[^/\\n]{0,90}?\\p{L}{3}[^/\\n]{0,60})$`,
-  'iu',
+  'diu',
 );
 
-/** Where a named group of a pattern with the flag `d` stands in its line. */
+/** Where a named group of a pattern stands in its line. */
 const stretch = (line: TextLine, [from, to]: readonly [number, number]): Piece => ({
   from: line.from + from,
   to: line.from + to,
@@ -33,7 +33,7 @@ const stretch = (line: TextLine, [from, to]: readonly [number, number]): Piece =
 function ends(line: TextLine): readonly Piece[] | undefined {
   if (line.words.length > 240) return undefined;
   for (const pattern of [BY_MARKS, BY_MARKS_BEHIND, BY_SLASH]) {
-    const at = new RegExp(pattern.source, `${pattern.flags}d`).exec(line.words)?.indices?.groups;
+    const at = pattern.exec(line.words)?.indices?.groups;
     const { label, front, rear } = at ?? {};
     if (!label || !front || !rear) continue;
     const [name, one, two] = [stretch(line, label), stretch(line, front), stretch(line, rear)];
