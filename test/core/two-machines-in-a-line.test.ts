@@ -64,3 +64,56 @@ Travel: 200/195 / 190/180 mm`;
     expect(machines(text)).toHaveLength(1);
   });
 });
+
+describe('two columns whose marks were lost', () => {
+  const ROWS = `Leistung 33 kW 36 kW
+Gewicht fahrfertig 176 kg 171 kg
+Sitzhöhe 845 mm 805 mm
+Federweg 205/200 mm 150/145 mm
+Preis 6.490 € 5.990 €`;
+  const FIGURES = [
+    [
+      'power 33 kW ✓',
+      'mass 176 kg ✓',
+      'seatHeight 845 mm ✓',
+      'travelFront 205 mm ✓',
+      'travelRear 200 mm ✓',
+      'price 6490 EUR ✓',
+    ],
+    [
+      'power 36 kW ✓',
+      'mass 171 kg ✓',
+      'seatHeight 805 mm ✓',
+      'travelFront 150 mm ✓',
+      'travelRear 145 mm ✓',
+      'price 5990 EUR ✓',
+    ],
+  ] as const;
+  test.each([
+    ['Pellan 480 Pfad Pellan 480 Straße', 'Pellan 480 Pfad', 'Pellan 480 Straße'],
+    ['Pellan 480 Pfad    Brennock 470 Weg', 'Pellan 480 Pfad', 'Brennock 470 Weg'],
+    ['Pellan 480 vs Brennock 470', 'Pellan 480', 'Brennock 470'],
+  ])('under “%s”', (head, one, two) =>
+    expect(machines(`${head}\n${ROWS}`)).toEqual([
+      [one, ...FIGURES[0]],
+      [two, ...FIGURES[1]],
+    ]),
+  );
+  test('without a head they have no names', () =>
+    expect(machines(ROWS).map(([name]) => name)).toEqual(['', '']));
+  test.each([
+    [
+      'each in two units',
+      'Weight 176 kg 388 lb\nSeat height 845 mm 33.3 in\nPower 33 kW 45 PS\nTank 15 l 4 gal',
+    ],
+    [
+      'what is claimed and what was measured',
+      'claimed measured\nWeight 176 kg 181 kg\nSeat height 845 mm 851 mm\nPower 33 kW 31 kW',
+    ],
+    [
+      'both ends of one',
+      'Travel 205 mm 200 mm\nWheels 21 in 18 in\nSprings 5.2 N/mm 72 N/mm\nSeat height 845 mm 820 mm',
+    ],
+    ['two lines alone', 'Weight 176 kg 181 kg\nSeat height 845 mm 851 mm'],
+  ])('%s: one machine', (_, text) => expect(machines(text)).toHaveLength(1));
+});

@@ -3,7 +3,7 @@ import type { Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 
 const MEASURED =
-  /measured|scales|\bweighed\b|taped|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test|[(,] ?tested\)|\(tested,|testmessung|testgewicht|báscula (?:marc|arroj|dio|dice|da )|bilancia (?:segna|dice|ha )|balance (?:indique|affiche|donne|dit)|waage (?:zeigt|sagt|meldet)/iu;
+  /measured|scales|\bweighed\b|taped|tape measure|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test|[(,] ?tested\)|\(tested,|testmessung|testgewicht|báscula (?:marc|arroj|dio|dice|da )|bilancia (?:segna|dice|ha )|balance (?:indique|affiche|donne|dit)|waage (?:zeigt|sagt|meldet)/iu;
 
 /** Rollers measure what the engine does, and nothing else that stands beside it. */
 const RUN_UP = /dyno|rollers|prüfstand|banc d['’]essai|banco/iu;
