@@ -99,6 +99,35 @@ Preis 6.490 € 5.990 €`;
       [two, ...FIGURES[1]],
     ]),
   );
+  test('three of them', () =>
+    expect(
+      machines(`Pfad 480 Weg 470 Steig 490
+Leistung 33 kW 34 kW 36 kW
+Sitzhöhe 845 mm 805 mm 910 mm
+Tank 15 l 13 l 9 l`),
+    ).toEqual([
+      ['Pfad 480', 'power 33 kW ✓', 'seatHeight 845 mm ✓', 'tank 15 L ✓'],
+      ['Weg 470', 'power 34 kW ✓', 'seatHeight 805 mm ✓', 'tank 13 L ✓'],
+      ['Steig 490', 'power 36 kW ✓', 'seatHeight 910 mm ✓', 'tank 9 L ✓'],
+    ]));
+  test('the unit with the label', () =>
+    expect(machines('Power (kW) 33 36\nSeat (mm) 845 805\nTank (l) 15 13')).toEqual([
+      ['', 'power 33 kW ✓', 'seatHeight 845 mm ✓', 'tank 15 L ✓'],
+      ['', 'power 36 kW ✓', 'seatHeight 805 mm ✓', 'tank 13 L ✓'],
+    ]));
+  test.each([
+    'Model: Pfad 480\nPower: 33 kW\nSeat: 845 mm\nModel: Weg 470\nPower: 36 kW\nSeat: 805 mm',
+    'Make: Pellan\nModel: Pfad 480\nPower: 33 kW\nSeat: 845 mm\nMake: Pellan\nModel: Weg 470\nPower: 36 kW\nSeat: 805 mm',
+  ])('a form filled in once for each: %s', (text) =>
+    expect(machines(text).map(([, ...figures]) => figures)).toEqual([
+      ['power 33 kW ✓', 'seatHeight 845 mm ✓'],
+      ['power 36 kW ✓', 'seatHeight 805 mm ✓'],
+    ]),
+  );
+  test('a form filled in once', () =>
+    expect(machines('Make: Pellan\nModel: Pfad 480\nPower: 33 kW\nSeat: 845 mm')).toEqual([
+      ['Pellan Pfad 480', 'power 33 kW ✓', 'seatHeight 845 mm ✓'],
+    ]));
   test('without a head they have no names', () =>
     expect(machines(ROWS).map(([name]) => name)).toEqual(['', '']));
   test.each([
@@ -113,6 +142,10 @@ Preis 6.490 € 5.990 €`;
     [
       'both ends of one',
       'Travel 205 mm 200 mm\nWheels 21 in 18 in\nSprings 5.2 N/mm 72 N/mm\nSeat height 845 mm 820 mm',
+    ],
+    [
+      'thousands parted by room',
+      'Price (EUR): 10 990\nService interval (km): 10 000\nValve check (km): 20 000',
     ],
     ['two lines alone', 'Weight 176 kg 181 kg\nSeat height 845 mm 851 mm'],
   ])('%s: one machine', (_, text) => expect(machines(text)).toHaveLength(1));

@@ -7,6 +7,7 @@ import type { ClockReading } from './link/clock';
 import { laidOut } from './layout/laid-out';
 import { asItStood, wordsOf, type PlacedText } from './layout/placed-text';
 import { withoutFillLogs } from './layout/fill-log';
+import { columnsWithoutMarks } from './layout/columns-without-marks';
 import { labelsOverValues, machinesUnderLabels } from './layout/label-over-value';
 import { linesOf, scanned, type Line } from './text/lines';
 import { normalised } from './text/normalised';
@@ -86,6 +87,7 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
   const table =
     readMachineTable(lines, survey) ??
     pairedMachines(lines) ??
+    columnsWithoutMarks(lines) ??
     machinesUnderLabels(plain, lines, all);
   // "Pellan 650 vs Brennock 700" over two columns that nobody names.
   const titled = table?.kind === 'columns' && isUnnamedPair(table) ? twoInTitle(lines) : undefined;

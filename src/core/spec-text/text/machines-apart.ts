@@ -133,17 +133,26 @@ const JOINED_TO =
 /** "1) Used Northgate 500, …", or a line that is nothing but a name: as good as a blank line before it. */
 const POINT = /^\s*(?:[-*•+]|\d{1,2}[.)])\s/u;
 const NAME_ALONE = /^[^,;:|\t]{4,40}$/u;
-const opensAnew = (line: ScannedLine): boolean =>
-  (POINT.test(line.line) ||
+/** "Maker: Brandtau", "Model: Pfad 480" of a form filled in once for each machine. */
+const MAKER_FIELD =
+  /^\s*(?:make|maker|brand|manufacturer|marke|hersteller|marque|marca|casa|merk|märke|mærke|merke|značka)\s*[:=|\t]\s*\S/iu;
+const MODEL_FIELD =
+  /^\s*(?:model|modell|modèle|modelo|modello|bike|motorcycle|machine|motorrad|moto)\s*[:=|\t]\s*\S/iu;
+const opensForm = (line: ScannedLine, before: ScannedLine | undefined): boolean =>
+  MAKER_FIELD.test(line.line) ||
+  (MODEL_FIELD.test(line.line) && !(before && MAKER_FIELD.test(before.line)));
+const opensAnew = (line: ScannedLine, before: ScannedLine | undefined): boolean =>
+  opensForm(line, before) ||
+  ((POINT.test(line.line) ||
     (NAME_ALONE.test(line.line.trim()) && figuresNamed(line).length === 0)) &&
-  /\d{3}/.test(nameOf([line]) ?? '');
+    /\d{3}/.test(nameOf([line]) ?? ''));
 
 /** Paragraphs, by blank lines or rules, and by what opens anew. */
 function paragraphs(lines: readonly ScannedLine[]): readonly (readonly ScannedLine[])[] {
   const found: ScannedLine[][] = [[]];
-  for (const line of lines) {
+  for (const [i, line] of lines.entries()) {
     if (/^\s*(?:[-=_*]{3,}\s*)?$/.test(line.line)) found.push([]);
-    else if (opensAnew(line)) found.push([line]);
+    else if (opensAnew(line, lines[i - 1])) found.push([line]);
     else found.at(-1)?.push(line);
   }
   return found.filter((p) => p.length > 0);
@@ -200,6 +209,8 @@ const isRow = ({ written }: ScannedLine): boolean => {
 
 const nameOf = (part: readonly ScannedLine[]): string | undefined => {
   if (part[0] && isRow(part[0])) return undefined;
-  const said = namesIn('', part.slice(0, 1));
+  // "Make: …" and "Model: …" are of one name.
+  const lines = part[0] && MAKER_FIELD.test(part[0].line) ? 2 : 1;
+  const said = namesIn('', part.slice(0, lines));
   return said?.model ? `${said.maker} ${said.model}` : undefined;
 };
