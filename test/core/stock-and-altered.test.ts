@@ -80,6 +80,10 @@ describe('a machine that is not as its maker built it', () => {
     'Rebajada 30 mm, asiento a 820 mm, corona de 47.',
     '30 mm tiefer, Sitzhöhe 820 mm, größerer Tank 22 L.',
     'Snížená o 30 mm, sedlo 820 mm, větší nádrž 22 l.',
+    'Upgraded the tank to 22 l.',
+    'Sella rifatta, ora 845 mm.',
+    'Selle refaite en gel, 850 mm.',
+    'Asiento mullido a 870 mm.',
     'My limit is an 850 mm seat and 200 kg.',
     'Lowest seat I can manage is 840 mm.',
   ])('%s: nothing is ticked', (text) => expect(ticked(text)).toEqual([]));

@@ -20,9 +20,10 @@ const ALTERED: RegExp = words(
   '(?:depósito|tanque|serbatoio|réservoir) (?:maior|mayor|más grande|più grande|maggiorato|plus grand|agrandi|aumentado)',
   'rally (?:build|conversion)|(?:built|build) (?:mine|it|her) up|stretched|after[- ]?market|modded|heavily modified|non[- ]stock',
   'tiefergelegt|umgebaut|umbau|(?:ab|auf)gepolstert|abpolstern|nach (?:dem )?umbau',
-  'rabaissée|creusement|creusée|kit de rabaissement|modifiée',
-  'ribassata|scavata|maggiorat[oa]|elaborata|modificata',
-  'rebajad[oa]|rebajarl[oa]|aumentado|modificada',
+  'upgraded the (?:tank|seat|shock|forks?|springs?|suspension)',
+  'rabaissée|creusement|creusée|kit de rabaissement|modifiée|selle refaite|suspensions? (?:revue|refaite)s?',
+  'ribassata|scavata|sella rifatta|maggiorat[oa]|elaborata|modificata',
+  'rebajad[oa]|rebajarl[oa]|aumentado|modificada|asiento mullido',
   'verlaagd|na verlagen|omgebouwd|obniżon\\p{L}*|snížen\\p{L}*|rebaixad[oa]|rebaixamento',
   'sänkt (?:länkage|fjädring|sadel|sits)|sænket|senket|monterat:|eftermonterat|ombygd|ombygget',
 );
