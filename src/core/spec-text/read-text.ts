@@ -18,6 +18,7 @@ import { namesIn } from './text/names';
 import { footnotesIn, readBlock, type BlockRead } from './text/read-block';
 import { pairedMachines, twoInTitle } from './layout/two-in-a-line';
 import { readMachineTable } from './layout/read-table';
+import { largerInFront } from './text/larger-in-front';
 import { permittedAsLoad } from './text/too-light';
 import { settled } from './text/settle';
 import { isPersonal, isSpoken } from './text/who-tells';
@@ -113,6 +114,10 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
 }
 
 /** From the first of many places to the last; too many for one call with all of them. */
+/** What no machine has as it is told, put right where it can be and asked about. */
+const unlikely = (proposals: readonly Proposal[]): readonly Proposal[] =>
+  largerInFront(permittedAsLoad(proposals));
+
 function spanOf(places: readonly number[]): { readonly from: number; readonly to: number } {
   let [from, last] = [places[0] ?? 0, places[0] ?? 0];
   for (const place of places) [from, last] = [Math.min(from, place), Math.max(last, place)];
@@ -174,7 +179,7 @@ function fromLines(
   const own = `${names.maker} ${names.model}`.toLowerCase().split(/\s+/).filter(Boolean);
   const read: BlockRead = readBlock(all, survey, footnotesIn(all), own, listen);
   const told = tubesAsked(
-    onlyOnes(settled(permittedAsLoad(read.proposals)), read.passedOver, all, survey, own),
+    onlyOnes(settled(unlikely(read.proposals)), read.passedOver, all, survey, own),
     text,
   );
   const sure = survey.unlike ? [] : survey.sums ? tyresAlone(told) : told;
@@ -241,7 +246,7 @@ function fromRow(
     ...named(m.name, [], m.name),
     donorClass: classOfText(m.name, m.proposals, m.name),
     sale: survey.sale ? { odometer: undefined, hours: undefined, said: [] } : undefined,
-    proposals: settled(permittedAsLoad(m.proposals)),
+    proposals: settled(unlikely(m.proposals)),
     passedOver: [],
     from: m.proposals[0]?.from ?? 0,
     to: m.proposals.at(-1)?.to ?? 0,

@@ -82,6 +82,9 @@ export const rollersRead = (text: string, from?: number): boolean =>
     ? ROLLERS_READ.test(text)
     : ROLLERS_READ.exec(text.slice(from, from + 60))?.index === 0;
 
+/** A dash or slash with blanks around it parts what it stands between. */
+const STROKE = /\s[-–—/]\s/gu;
+
 const DIRECTLY = /^ ?(?:of|at|is|von|mit|de|da|di|a|à|:|=)? ?$/iu;
 
 /** What lies between a basis word and a figure, in points; another figure between costs most. */
@@ -104,10 +107,12 @@ function cost(text: string, m: Mention, f: WantsBasis, all: readonly WantsBasis[
   const figures = all.filter((o) => o !== f && o.from >= a && o.to <= b).length;
   // "4.6, worst 6.1 on the motorway": a word behind another number is said of that one.
   const digits = /\d/.test(gapText.replace(/\b(?:90|100)\b/g, '')) ? (first ? 1.2 : 2.8) : 0;
+  // "Dry weight 187 kg – in running order 204 kg".
+  const strokes = [...gapText.matchAll(STROKE)].length;
   return (
     gap.words * 0.45 +
     gap.plain * 0.12 +
-    gap.commas * (first ? 1.6 : 1.1) +
+    (gap.commas + strokes) * (first ? 1.6 : 1.1) +
     gap.joiners * 1.2 +
     figures * 2.5 +
     digits +

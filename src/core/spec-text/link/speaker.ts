@@ -3,7 +3,7 @@ import type { Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 
 const MEASURED =
-  /measured|scales|\bweighed\b|taped|tape measure|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test|[(,] ?tested\)|\(tested,|testmessung|testgewicht|báscula (?:marc|arroj|dio|dice|da )|bilancia (?:segna|dice|ha )|balance (?:indique|affiche|donne|dit)|waage (?:zeigt|sagt|meldet)/iu;
+  /measured|scales|\bweighed\b|taped|tape measure|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test|[(,] ?tested\)|\(tested,|testmessung|testgewicht|báscula (?:marc|arroj|dio|dice|da )|bilancia (?:segna|dice|ha )|balance (?:indique|affiche|donne|dit)|waage (?:zeigt|sagt|meldet|kam)|(?:notre|la|sur) (?:balance|bascule)|(?:sulla|in|la mia|nostra) bilancia|báscula|weegschaal|na wadze|på vågen|na váze|(?:l['’]avons|l['’]ai|on l['’]a) pesée?|pesée? à|(?:consommation|poids|conso) (?:\p{L}+ )?relevée?|relevée? (?:à|pendant|lors)|testverbrauch/iu;
 
 /** Rollers measure what the engine does, and nothing else that stands beside it. */
 const RUN_UP = /dyno|rollers|prüfstand|banc d['’]essai|banco/iu;
@@ -12,7 +12,7 @@ const isMeasured = (words: string, { unit }: Quantity): boolean =>
   MEASURED.test(words) || ((unit === undefined || OF_ENGINE.has(unit)) && RUN_UP.test(words));
 
 const CLAIMED =
-  /claimed|factory|maker'?s|brochure|quoted|they (?:say|quote|claim)|official|werksangabe|dichiarat|annoncé|declarado/iu;
+  /claimed|factory|maker'?s|brochure|quoted|they (?:say|quote|claim)|official|werksangabe|laut werk|werk sagt|(?:selon|par) (?:le |la )?(?:constructeur|fiche)|constructeur|según (?:el )?fabricante|secondo (?:la casa|il costruttore)|volgens fabrikant|dichiarat|annoncé|declarado/iu;
 
 const HEARD = /someone said|somebody said|i heard|apparently|rumou?r|supposedly|reportedly/iu;
 
@@ -31,6 +31,13 @@ const ACCORDING_TO_MAKER =
 const MEASURED_BEHIND =
   /^,? ?(?:measured|(?:as )?tested|weighed|on (?:our|the|my) scales?|gemessen|(?:nach)?gewogen|vérifiés?|mesurés?|rilevat[oi]|misurat[oi]|medid[oa]s?|gemeten)(?!\p{L}| ?:? ?(?:at |as |mit |a |à )?\d)/iu;
 
+/** What is said behind a number and before the next; a clause that leads to the next is its own: "158 kg, our scales showed 161". */
+function ownBehind(text: string): string {
+  const [said = ''] = text.slice(0, 34).split(/[(;\d]/);
+  const leadsOn = said.length < text.length && /\d/.test(text[said.length] ?? '');
+  return leadsOn ? (/^.*?(?=, | [-–—] )/u.exec(said)?.[0] ?? said) : said;
+}
+
 /** Who speaks: what was measured, what the maker claims, what was only heard; by the words around the figure. */
 export function speakerOf(text: string, from: number, q: Quantity, to: number): Origin | undefined {
   if (ACCORDING_TO_MAKER.test(text.slice(q.to, Math.min(to, q.to + 48)))) return 'claimed';
@@ -41,7 +48,7 @@ export function speakerOf(text: string, from: number, q: Quantity, to: number): 
   // "Claimed weight 155 kg, measured 158 kg": what stands right before it counts first.
   const nearest = /[^\d]*$/u.exec(before)?.[0] ?? '';
   if (nearest !== before && isMeasured(nearest, q) && !CLAIMED.test(nearest)) return 'measured';
-  const behind = text.slice(q.to, Math.min(to, q.to + 34)).split(/[(;\d]/)[0] ?? '';
+  const behind = ownBehind(text.slice(q.to, Math.min(to, q.to + 40)));
   const around = `${before} ${behind}`;
   if (MEASURED_BEHIND.test(text.slice(q.to, q.to + 34))) return 'measured';
   if (CLAIMED.test(before) || CLAIMED_BEHIND.test(text.slice(q.to, q.to + 34))) return 'claimed';
