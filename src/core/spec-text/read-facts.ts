@@ -1,4 +1,6 @@
 import { FACT_KEYS, factDefinition, type FactKey } from '../facts';
+import { readAdjusters } from './facts/adjusters';
+import { readAntilock } from './facts/antilock';
 import { AVOIDED, UNREAL, WANTED } from './link/nobodys';
 import { answerBehind, standingIn } from './link/standing';
 import type { FactProposal } from './proposal';
@@ -188,23 +190,23 @@ export function readFacts(
     said.set(key, told);
     lengths.set(key, match[0].length);
   }
-  return [...found.values(), ...said.values(), ...readTyres(line, made)]
-    .map((fact) => ofRearAlone(fact, line, offset))
-    .filter(({ from }) => !isNobodys(line, from - offset));
+  const adjusted = readAdjusters(line).flatMap(({ key, value, from, to }) =>
+    found.has(key) ? [] : asTold(made(key, value, from, to), line, offset, own),
+  );
+  // What can be switched off, and at which end, is told by more words than an answer or a phrase has.
+  const abs = readAntilock(line);
+  const known = found.get('abs') ?? said.get('abs');
+  const counts = abs && (known === undefined || known.value === 'both-off');
+  const held = counts ? asTold(made('abs', abs.value, abs.from, abs.to), line, offset, own) : [];
+  if (held.length > 0) for (const list of [found, said]) list.delete('abs');
+  return [
+    ...found.values(),
+    ...said.values(),
+    ...adjusted,
+    ...held,
+    ...readTyres(line, made),
+  ].filter(({ from }) => !isNobodys(line, from - offset));
 }
-
-/** "ABS: switchable (rear)", "ABS desconectable en la rueda trasera": the rear one alone, said behind. */
-function ofRearAlone(fact: FactProposal, line: string, offset: number): FactProposal {
-  if (fact.key !== 'abs' || fact.value !== 'both-off') return fact;
-  const said = line.slice(fact.from - offset, fact.to - offset);
-  const behind = line.slice(fact.to - offset, fact.to - offset + 40);
-  return REAR_ALONE.test(behind) || REAR_IN_BRACKETS.test(said)
-    ? { ...fact, value: 'rear-off' }
-    : fact;
-}
-const REAR_ALONE =
-  /^ ?(?:\(|at |on |for |in |en |sur |al |alla |à |am |an |der |dem |the |la |le |l['’]|de )*(?:rear|back|hinten|hinterrad|arrière|roue arrière|rueda trasera|rueda de atrás|trasera?o?|posteriore|ruota posteriore|achter)(?!\p{L})(?! and | und | et | y | e )/iu;
-const REAR_IN_BRACKETS = /\((?:rear|hinten|arrière|traser[oa]|posteriore)(?: only)?\)/iu;
 
 /** An answer of yes behind a question. */
 const ANSWERED_YES =

@@ -6,7 +6,8 @@ import { UNIT_SOURCE, writtenUnit, type TextUnit } from './written-units';
 const PLAIN = String.raw`\d{1,3}(?:[ \u00a0\u202f'’.,]\d{3}){1,3}(?:[.,]\d{1,2})?(?!\d)|\d{1,7}(?:[.,]\d{1,4})?`;
 const FRACTION = String.raw`\d{1,4}(?:[ -]\d{1,2}\/\d{1,2}(?!\d)| ?[½¼¾⅛⅜⅝⅞])|[½¼¾⅛⅜⅝⅞]`;
 const NUMBER = `(?:${FRACTION}|${PLAIN})`;
-const CURRENCY = String.raw`(?:US\$|AU?\$|CA?\$|NZ\$|[€$£₹]|R(?=\d| \d{2,3}[ ,]\d{3}(?!\d))|kr(?= \d)|(?:EUR|USD|GBP|CHF|SEK|NOK|DKK|PLN|CZK|AUD|CAD|NZD|ZAR)(?=[ \d]))`;
+// "USD 43 mm" is an upside-down fork.
+const CURRENCY = String.raw`(?:US\$|AU?\$|CA?\$|NZ\$|[€$£₹]|R(?=\d| \d{2,3}[ ,]\d{3}(?!\d))|kr(?= \d)|(?:EUR|USD(?! ?[345]\d(?:[.,]\d)?[ -]?mm)|GBP|CHF|SEK|NOK|DKK|PLN|CZK|AUD|CAD|NZD|ZAR)(?=[ \d]))`;
 const JOINT = String.raw`(?<=(?:between|entre|zwischen|tra|fra) \S{1,8} )(?:and|et|und|e|y)|-|–|—|to|bis|à|or|\/|±|\+\/- ?|x|×|by`;
 /** Thousands, behind a number: "9k", "46 tys.", "12mila". */
 const KILO = String.raw`k(?!\p{L})| ?(?:t[yi]s\.?|tisíc|tusen|mila|duizend|tausend|tuhatta)(?!\p{L})`;

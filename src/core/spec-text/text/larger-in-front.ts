@@ -24,7 +24,10 @@ export function largerInFront(proposals: readonly Proposal[]): readonly Proposal
     ticked: false,
     doubts: [
       ...p.doubts.filter((d) => d.code !== 'close-call'),
-      { code: 'close-call' as const, rival: isSaid ? rival : p.key as 'wheelFront' | 'wheelRear' },
+      {
+        code: 'close-call' as const,
+        rival: isSaid ? rival : (p.key as 'wheelFront' | 'wheelRear'),
+      },
     ],
   });
   return proposals.map((p) =>

@@ -1,5 +1,6 @@
-import { OTHERS_ANSWERS } from './facts/answers';
-import { worded, type Vocabulary } from './vocabulary';
+import { OTHERS_FACTS } from './facts/others';
+import { OTHERS_FACT_LABELS } from './facts/others-labels';
+import type { Vocabulary } from './vocabulary';
 
 /** Dutch, Portuguese, Polish, Swedish, Norwegian, Danish, Finnish, Czech: the words of sheets, and the commonest of adverts. */
 export const OTHERS: Vocabulary = {
@@ -52,7 +53,8 @@ export const OTHERS: Vocabulary = {
     warranty: 'garantie|garantia|gwarancja|garanti|takuu|zaruka',
     battery: 'accu|akumulator|batteri',
     alternator: 'dynamo|alternador',
-    wheels: 'hjul|falgar|fælge|støbte fælge|egerhjul|velgen|rodas|obrecze|felgi',
+    wheels:
+      'hjul|falgar|fælge|støbte fælge|egerhjul|velgen|rodas|obrecze|felgi|kola|wielen|vanteet|eikerhjul|spaakwielen|pinnavanteet|ekerhjul',
   },
   front:
     'a frente|na frente|voor|vooraan|dianteira|dianteiro|przod|przodu|przednie|przedni|przednim|fram|framtill|foran|forrest|voorkant|edessa|etu|eteen|vpredu|predni',
@@ -93,108 +95,6 @@ export const OTHERS: Vocabulary = {
   common:
     'het|een|niet|ik|maar|voor|zijn|heb|och|det|är|jag|inte|som|på|men|og|ikke|jeg|har|ja|się|nie|jest|jak|przy|oraz|não|uma|você|muito|meu|minha|mais|ei|ja|mutta|että|kun|se|když|není|jsem|nebo|při|ale',
   elsewhere: 'auto|woning|kamer|fiets|carro|apartamento|samochod|mieszkanie|bil',
-  facts: [
-    ['sumpGuard', 'alloy', worded('hasplåt (?:i|av) alumini\\p{L}*')],
-    [
-      'cooling',
-      'liquid',
-      worded(
-        '(?:vloeistof|water)gekoeld|refrigera(?:ção|do) (?:a )?(?:líquid[ao]|água)|arrefecimento (?:a )?(?:líquido|água)|chłodzon[ya] cieczą|chłodzenie cieczą|vätskekyl\\p{L}*|væskekjølt|vannkjølt|vandkølet|væskekølet|(?:neste|vesi)jäähdyt\\p{L}*|(?:kapalinou|vodou) chlazen\\p{L}*',
-      ),
-    ],
-    [
-      'cooling',
-      'air',
-      worded(
-        'luchtgekoeld|refrigera(?:ção|do) a ar|arrefecimento a ar|chłodzon[ya] powietrzem|luftkyl\\p{L}*|luftkølet|luftkjølt|ilmajäähdyt\\p{L}*|vzduchem chlazen\\p{L}*',
-      ),
-    ],
-    [
-      'layout',
-      'single',
-      worded(
-        'eencilinder|monocilíndrico|monocilindro|jednocylindrowy|encylindrig|encylindret|ensylindret|yksisylinteri\\p{L}*|jednoválec\\p{L}*',
-      ),
-    ],
-    [
-      'layout',
-      'parallel-twin',
-      worded(
-        'paralleltwin|staande twin|tweecilinder lijn|bicilíndrico paralelo|dois cilindros paralelos|rzędowy dwucylindrowy|parallelltwin|paralleltwin|rivikaksikko|řadový dvouválec',
-      ),
-    ],
-    ['layout', 'v-twin', worded('tweecilinder v|v-?tweecilinder|v-kaksikko|vidlicový dvouválec')],
-    [
-      'fuelling',
-      'injection',
-      worded(
-        '(?:brandstof)?injectie|injeção(?: eletrônica)?|wtrysk(?: paliwa)?|(?:bränsle)?insprutning|(?:drivstoff)?innsprøyt(?:n)?ing|(?:brændstof)?indsprøjtning|(?:polttoaineen)?(?:suihkutus|ruiskutus)|vstřikování(?: paliva)?',
-      ),
-    ],
-    [
-      'fuelling',
-      'carburettor',
-      worded('carburateur|gaźnik|förgasare|forgasser|karburator|kaasutin|karburátor'),
-    ],
-    [
-      'finalDrive',
-      'chain',
-      worded('ketting(?:aandrijving)?|corrente|łańcuch|kedjedrift|kædetræk|kjededrift|ketjuveto'),
-    ],
-    ['finalDrive', 'shaft', worded('cardan(?:aandrijving)?|eixo cardã|wał kardana')],
-    [
-      'starter',
-      'electric',
-      worded(
-        'elektrische start|partida elétrica|arranque elétrico|rozrusznik elektryczny|elstart|elektrisk start|sähkökäynnistys|sähköstartti|elektrický startér',
-      ),
-    ],
-    [
-      'wheelType',
-      'spoked-tubes',
-      worded('spaakwielen|rodas raiadas|szprych(?:y|ow[ey])|ekerhjul|egerhjul|eikehjul'),
-    ],
-    [
-      'wheelType',
-      'cast',
-      worded(
-        'gietwielen|rodas de liga(?: leve)?|felgi aluminiowe|gjutna(?: (?:hjul|fälgar))?|støpte felger|støbte (?:fælge|hjul)',
-      ),
-    ],
-    [
-      'abs',
-      'both-off',
-      worded('uitschakelbaar abs|abs uitschakelbaar|abs desligável|odłączany abs'),
-    ],
-    ['abs', 'none', worded('geen abs|zonder abs|sem abs|bez abs|utan abs')],
-  ],
-  factLabels: {
-    ...OTHERS_ANSWERS,
-    tyreFront: {
-      labels:
-        'voorband|band voor|pneu dianteiro|pneu da frente|opona przednia|opona przód|framdäck|däck fram|framdekk|forhjulsdekk|dekk foran|fordæk|forhjulsdæk|dæk for|eturengas|rengas edessä|přední pneumatika|pneumatika vpředu|přední pneu',
-    },
-    tyreRear: {
-      labels:
-        'achterband|band achter|pneu traseiro|pneu de trás|opona tylna|opona tył|bakdäck|däck bak|bakdekk|bakhjulsdekk|dekk bak|bagdæk|baghjulsdæk|dæk bag|takarengas|rengas takana|zadní pneumatika|pneumatika vzadu|zadní pneu',
-    },
-    cooling: {
-      labels:
-        'koeling|koelsysteem|refrigeração|arrefecimento|sistema de arrefecimento|chłodzenie|układ chłodzenia|kylning|kylsystem|kjøling|kjølesystem|køling|kølesystem|jäähdytys|chlazení',
-      options: {
-        liquid:
-          'vloeistof|water|líquid[ao]|água|cieczą|ciecz|vätske?\\p{L}*|vatten\\p{L}*|væske\\p{L}*|vand\\p{L}*|vann\\p{L}*|neste\\p{L}*|vesi\\p{L}*|kapalin\\p{L}*|vod(?:ou|ní)',
-        air: 'lucht|ar|powietrzem|powietrze|luft\\p{L}*|ilma\\p{L}*|vzduch\\p{L}*',
-      },
-    },
-    finalDrive: {
-      labels:
-        'eindoverbrenging|transmissão final|napęd|przeniesienie napędu|slutdrivning|slutväxel|kraftöverföring|sluttdrift|kraftoverføring|sekundærdrift|slutdrev|sekundærtræk|bagtræk|voimansiirto|toisioveto|sekundární převod|pohon zadního kola|pohon',
-      options: {
-        chain: 'ketting|corrente|łańcuch\\p{L}*|kedja|kjede|kæde|ketju|řetěz\\p{L}*',
-        shaft: 'cardan|cardã|wał|kardan\\p{L}*|kardaani\\p{L}*',
-        belt: 'riem|correia|pas|rem|reim|hihna|řemen',
-      },
-    },
-  },
+  facts: OTHERS_FACTS,
+  factLabels: OTHERS_FACT_LABELS,
 };

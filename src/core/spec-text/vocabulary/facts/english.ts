@@ -14,26 +14,6 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
     'single',
     /\bsingle[- ]cylinder\b|\bthumper\b|\b(?:liquid|water|air|oil)[- ]?cooled (?:\d+ ?cc )?(?:dohc |sohc |4-stroke |four-stroke )?single\b|\b\d{2,3} ?cc single\b|(?<=\b[1-9]\d0 )single\b(?! ?(?:dis[ck]|seat|shock|owner))|\bthe (?:little |big |small )?single\b(?! ?(?:dis[ck]|seat|shock|owner|most|biggest|best|track|exhaust|headlight|key))|\b(?:it's|it is|is|it was|was) an? (?:little |big |small |simple )?single\b(?! ?(?:dis[ck]|seat|shock|owner|track|exhaust|headlight|key|sided))|\ba (?:little |big |small )?single (?:with|that|making|of|pot|,)|\bsingle\b(?=\s*[.,;)]|\s*$)|\b(?:dohc|sohc) single\b/i,
   ],
-  [
-    'forkAdjust',
-    'full',
-    /\bfully[- ]adjustable (?:usd |front |inverted )?(?:forks?|suspension)\b|\bforks?(?:,| (?:is|are|that's)) fully[- ]adjustable\b|\bfully[- ]adjustable (?:at )?(?:both ends|front and (?:rear|back))\b/i,
-  ],
-  [
-    'shockAdjust',
-    'full',
-    /\bfully[- ]adjustable (?:rear )?(?:shock|monoshock|suspension)\b|\bshock is fully adjustable\b|\bfully[- ]adjustable (?:at )?(?:both ends|front and (?:rear|back))\b/i,
-  ],
-  [
-    'shockAdjust',
-    'preload',
-    /\bpreload[- ]adjust\w+ (?:rear )?(?:mono)?shock\b|\bpreload (?:only )?on the shock\b/i,
-  ],
-  [
-    'shockAdjust',
-    'preload-rebound',
-    /\bshock\b[^.;]{0,24}\bpreload (?:\+|and|&) rebound\b|\bpreload (?:\+|and|&) rebound\b[^.;]{0,24}\bshock\b/i,
-  ],
   ['forkType', 'upside-down', /\b\d{2} ?mm usd\b(?! ?\d)/i],
   ['layout', 'parallel-twin', /\bparallel[- ]twin\b|\binline[- ]twin\b|\bp-twin\b/i],
   ['layout', 'v-twin', /\bv[- ]twin\b/i],
@@ -127,32 +107,6 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
     'single-disc',
     /\bsingle,? (?: *\d{3} ?(?:mm |mil )?)?(?:front )?dis[ck]\b|\b(?<!twin |dual |double |two )dis[ck] (?:on|at|up) (?:the )?front\b/i,
   ],
-  [
-    'abs',
-    'rear-off',
-    /\babs\b[^.;\n]{0,24}[ ,(-]rear (?:wheel )?(?:is |can be |may be )?(?:switched off|turned off|disabled|disengaged|deactivated|cancelled|switchable|disengageable|defeatable|deactivatable|off)\b/i,
-  ],
-  [
-    'abs',
-    'both-off',
-    /\babs (?:can be |may be )?(?:fully |completely )?(?:switched off|disabled|switchable)(?: front and rear| at both ends)\b/i,
-  ],
-  [
-    'abs',
-    'rear-off',
-    /\b(?:switchable rear abs|(?:switchable abs|abs switchable) (?:at the |on the )?(?:rear|back)|rear (?:wheel )?abs (?:is |can (?:now )?be |may be )?(?:switched |turned )?(?:off|disabled|disengaged|deactivated|switchable|defeatable|cancellable|disengageable))\b/i,
-  ],
-  [
-    'abs',
-    'rear-off',
-    /\babs[^.;]{0,24}(?:switch(?:ed)? off|off|disabled?|switchable)[^.;]{0,12}(?:at the (?:rear|back)|rear (?:only|wheel))|\b(?:switch|turn) (?:off )?the rear abs(?: off)?\b|\babs[^.;]{0,24}(?:switch|turn) (?:off )?(?:the )?(?:rear|back)(?: one)?(?: off)?\b/i,
-  ],
-  ['abs', 'fixed', /\b(?:non[- ]?switchable|not switchable|permanent|always[- ]on) abs\b/i],
-  [
-    'abs',
-    'both-off',
-    /(?<!non[- ]?|not )\b(?:switchable|disengageable|defeatable|cancellable) abs\b|\babs can be (?:switched|turned) off (?:completely|entirely|front and rear|at both (?:ends|wheels))\b|\babs[^.;]{0,40}(?<!non[- ]?|not )\bswitchable\b/i,
-  ],
   ['socket', 'usb', /\busb(?:-c)? (?:socket|charger|port|charging|outlet)s?\b/i],
   ['socket', 'twelve-volt', /\b12 ?v(?:olt)? (?:socket|outlet|accessory socket)\b/i],
   ['screen', 'none', /\bno (?:wind)?(?:screen|shield)\b(?: at all)?/i],
@@ -163,10 +117,11 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
   ],
   ['wheelType', 'cast', /\b(?:inch|rims?|wheels?|rear|1[7-9])\b[^.;]{0,20}\bcast\b/i],
   ['abs', 'none', /\b(?:no|without) abs\b(?! (?:switch|button|off)\b)/i],
+  ['abs', 'fixed', /\b(?:permanent|always[- ]on) abs\b/i],
   [
     'abs',
     'fixed',
-    /\bno abs (?:switch|button|off)\b|\babs[^.;]{0,24}(?:(?<!front (?:is |stays |one )?)(?:on all the time|always on)|(?:can['’]?t|cannot) be (?:switched|turned) off)\b/i,
+    /\bno abs (?:switch|button|off)\b|\babs[^.;]{0,24}(?<!front (?:is |stays |one )?)(?:on all the time|always on)\b/i,
   ],
   ['ridingModes', 'no', /\b(?:no|without|there'?s no) (?:riding |ride )?modes\b/i],
   ['absStaysOff', 'yes', /\babs stays off\b/i],
@@ -230,7 +185,6 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
     'direct',
     /\b(?:direct[- ](?:mounted|mount|acting) (?:rear )?(?:mono)?shock|link(?:age)?[- ]less (?:rear|shock|suspension))\b/i,
   ],
-  ['abs', 'rear-off', /\b(?:rear[- ]wheel abs off(?: mode)?|off-?road abs \\(rear off\\))\b/i],
   [
     'tractionControl',
     'switchable',
@@ -261,11 +215,6 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
     /\b(?:pillion (?:seat,? )?(?:and |with )?(?:foot)?pegs|pillion seat|two-up seat|dual seat(?! height))\b/i,
   ],
   ['screen', 'adjustable', /\b(?:height[- ]adjustable (?:wind)?(?:screen|shield))\b/i],
-  [
-    'abs',
-    'both-off',
-    /\babs,? (?:which |that )?(?:you can|can be) (?:fully |completely )?(?:switch(?:ed)?|turn(?:ed)?) off (?:completely|entirely|at both ends|altogether|with (?:one|a) button)\b/i,
-  ],
   [
     'forkType',
     'conventional',

@@ -48,14 +48,6 @@ export const FRENCH_FACTS: readonly FactPhrase[] = [
   ['wheelType', 'cast', worded('(?:jantes|roues) (?:en )?(?:alu\\p{L}*|alliage|coulées|à bâtons)')],
   ['brakeFront', 'single-disc', worded('freins? av(?:ant)? (?:simple |mono)?disque(?!s)')],
   ['brakeFront', 'twin-disc', worded('(?:double|deux|2) disques?(?: avant)?')],
-  ['abs', 'both-off', worded('abs (?:déconnectable|désactivable)')],
-  [
-    'abs',
-    'rear-off',
-    worded(
-      'abs[^.;\\n]{0,24} (?:roue )?arrière (?:déconnectable|désactivable)|abs (?:arrière )?(?:déconnectable|désactivable) (?:à l.)?arrière|abs arrière (?:déconnectable|désactivable)',
-    ),
-  ],
   ['abs', 'none', worded('(?:pas d.|sans )abs')],
   ['tractionControl', 'none', worded('(?:pas de|sans) (?:contrôle de traction|antipatinage)')],
   ['cruiseControl', 'no', worded('(?:pas de|sans) régulateur')],

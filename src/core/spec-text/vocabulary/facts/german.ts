@@ -29,11 +29,6 @@ export const GERMAN_FACTS: readonly FactPhrase[] = [
   ['finalDrive', 'shaft', worded('kardan(?:antrieb|welle)?')],
   ['finalDrive', 'belt', worded('(?:zahn)?riemen(?:antrieb)?')],
   ['finalDrive', 'chain', worded('ketten?antrieb|kette|x-ring-kette|o-ring-kette')],
-  [
-    'forkAdjust',
-    'full',
-    worded('gabel[^.;]{0,16}voll (?:ein|ver)stellbar|voll (?:ein|ver)stellbare (?:usd-?)?gabel'),
-  ],
   ['forkType', 'upside-down', worded('(?:upside-?down|usd)-?(?:tele)?gabel')],
   ['forkType', 'conventional', worded('telegabel|teleskopgabel')],
   ['shockType', 'single', worded('(?:zentral|mono)-?feder(?:bein|ung)|zentralfederbein')],
@@ -50,21 +45,6 @@ export const GERMAN_FACTS: readonly FactPhrase[] = [
   ['brakeFront', 'twin-disc', worded('doppelscheiben(?:bremse)?|zwei (?:brems)?scheiben')],
   ['brakeFront', 'single-disc', worded('(?:einfach|einzel)(?:brems)?scheiben?(?:bremse)?')],
   ['brakeFront', 'drum', worded('trommelbremse vorn(?:e)?|vorn(?:e)? trommelbremse')],
-  ['abs', 'fixed', worded('abs (?:ist )?nicht (?:abschaltbar|deaktivierbar)')],
-  [
-    'abs',
-    'both-off',
-    worded(
-      'abs (?:ist )?(?:komplett |ganz |vollständig |vorn(?:e)? und hinten )?(?:abschaltbar|deaktivierbar)|abschaltbares abs',
-    ),
-  ],
-  [
-    'abs',
-    'rear-off',
-    worded(
-      'abs[^.;\\n]{0,16} (?:hinten|(?:am )?hinterrad) (?:einzeln |separat )?(?:abschaltbar|deaktivierbar)|abs hinten abschaltbar|abs am hinterrad abschaltbar|hinterrad-abs abschaltbar',
-    ),
-  ],
   ['abs', 'none', worded('(?:kein|ohne) abs')],
   ['tractionControl', 'none', worded('(?:keine|ohne) traktionskontrolle')],
   [

@@ -42,14 +42,6 @@ export const ITALIAN_FACTS: readonly FactPhrase[] = [
   ],
   ['wheelType', 'cast', worded('cerchi in (?:lega|alluminio)')],
   ['brakeFront', 'twin-disc', worded('doppio disco(?: anteriore)?|due dischi')],
-  ['abs', 'both-off', worded('abs:?,? (?:s[iì],? )?(?:disinseribile|disattivabile|escludibile)')],
-  [
-    'abs',
-    'rear-off',
-    worded(
-      'abs[^.;\\n]{0,24} (?:ruota )?posteriore (?:disinseribile|disattivabile|escludibile)|abs (?:posteriore )?(?:disinseribile|disattivabile|escludibile) (?:al|sul) posteriore|abs posteriore (?:disinseribile|disattivabile|escludibile)',
-    ),
-  ],
   ['abs', 'none', worded('senza abs|no abs')],
   ['tractionControl', 'none', worded('senza controllo di trazione')],
   ['cruiseControl', 'no', worded('senza cruise control')],

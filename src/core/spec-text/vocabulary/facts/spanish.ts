@@ -38,14 +38,6 @@ export const SPANISH_FACTS: readonly FactPhrase[] = [
   ['wheelType', 'spoked-tubes', worded('(?:llantas|ruedas) de radios')],
   ['wheelType', 'cast', worded('llantas (?:de )?(?:aleación|fundición)')],
   ['brakeFront', 'twin-disc', worded('doble disco(?: delantero)?|dos discos')],
-  ['abs', 'both-off', worded('abs (?:desconectable|desactivable)')],
-  [
-    'abs',
-    'rear-off',
-    worded(
-      'abs[^.;\\n]{0,24} (?:trasero|rueda trasera) (?:desconectable|desactivable)|abs (?:trasero |de atrás )(?:se (?:puede )?(?:quitar?|desconectar?|desactivar?|apagar?)|se quita)|(?:quitar|desconectar|desactivar) el abs (?:trasero|de atrás)|abs (?:trasero )?(?:desconectable|desactivable) (?:detrás|atrás)|abs trasero (?:desconectable|desactivable)',
-    ),
-  ],
   ['abs', 'none', worded('sin abs')],
   ['tractionControl', 'none', worded('sin control de tracción')],
   ['cruiseControl', 'no', worded('sin control de crucero')],

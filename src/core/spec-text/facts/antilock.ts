@@ -1,0 +1,117 @@
+import { worded } from '../vocabulary/vocabulary';
+
+/** Whether ABS is there and whether it can be switched off, by the options of the fact `abs`. */
+export interface AntilockTold {
+  readonly value: 'none' | 'fixed' | 'rear-off' | 'both-off';
+  readonly from: number;
+  readonly to: number;
+}
+
+/* Words of sheets, tests and posts in thirteen languages; common usage, no source. */
+const ABS = '(?:\\p{L}+-?)?abs(?:-\\p{L}+)?|anti-?lock(?: brakes| braking)?|antiblockiersystem';
+const OFF =
+  '(?:switch|turn|shut)(?:ed|s|ing|ting)?(?: (?:the )?(?:rear|back|it|them|that)(?: one| wheel)?)? off|goes? off|se quita|switchable|off (?:mode|switch|setting)|defeat(?:able|ed)|disengag(?:eable|ed|es)|deactivat(?:able|ed|es?)|cancell?(?:able|ed)|disabl(?:ed|es?)|(?:ab|aus)schaltbar\\p{L}*|(?:ab|aus)(?:zu)?schalten|(?:ab|aus)geschaltet|deaktivier\\p{L}+|abstellbar\\p{L}*|abstellen|(?:dé(?:sactiv|connect)|débray)(?:ables?|er|é)|(?:desconect|desactiv)(?:ables?|ar|a|ado)|(?:disinser|disattiv|esclud)(?:ibile|abile|ibili|ire|are|ere|ito|ato)|uitschakelbaar|uit te (?:schakelen|zetten)|uitgeschakeld|(?:deslig|desativ|desconect)(?:áve(?:l|is)|ar|ado)|(?:odłącz|wyłącz)(?:an|yć|en|ał|a)\\p{L}*|(?:avstäng|urkoppl|frånkoppl|avkoppl)\\p{L}*bar\\p{L}*|stänga(?:s)? av|kan (?:slås|kobles|skrus) (?:av|fra|ut)|(?:fra|ut|av)kob\\p{L}+|pois (?:päältä|kytkettävissä)|kytkettävissä pois|pois(?:kytkettävä|tettava)\\p{L}*|(?:vypína|odpoji)teln\\p{L}+|vypnout|kytkeä (?:se )?pois|(?<=abs |rear )off(?![- ]road)';
+const REAR =
+  'rear(?: wheel| end| only)?|at the back|back(?: wheel| end| only)?|hinten|(?:am )?hinterrad\\p{L}*|arrière|derrière|trasera?s?|traseros?|detrás|atrás|posteriore|(?:al |di )?dietro|achter(?:aan|wiel)?|traseir[ao]|tyln\\p{L}+|tyłu|tył|bak(?:hjul\\p{L}*|til)?|bag(?:hjul\\p{L}*|til)?|taka(?:na|pyör\\p{L}+)?|zadní\\p{L}*|vzadu';
+const FRONT =
+  'front(?: wheel| end)?|vorn(?:e)?|vorderrad\\p{L}*|avant|delanter[ao]|delante|anteriore|davanti|voor(?:aan|wiel)?|dianteir[ao]|przedni\\p{L}*|przodu|fram|foran|edessä|přední\\p{L}*|vpředu';
+const NOT =
+  "not?|can(?:not|[’']t)|nicht|kein\\p{L}*|non|pas|niet|não|nie|ej|inte|icke|ikke|ei|ne|nelze|nigdy|never|non-";
+/** Something else that can be switched off. */
+const OTHER =
+  'traction(?: control)?|tc|traktionskontrolle|antipatinage|contrôle de traction|control de tracción|controllo (?:di )?trazione|tractiecontrole|kontrol\\p{L}+ trakcji|antispinn?|controlo de tração|quick-?shifter|cruise(?: control)?|tempomat|lights?|heated grips|schlupfregelung|asc|dtc';
+
+interface Word {
+  readonly kind: 'abs' | 'off' | 'not' | 'other';
+  readonly from: number;
+  readonly to: number;
+}
+const WORDS: readonly (readonly [Word['kind'], RegExp])[] = (
+  [
+    ['off', OFF],
+    ['abs', ABS],
+    ['other', OTHER],
+    ['not', NOT],
+  ] as const
+).map(([kind, words]) => [kind, new RegExp(worded(words).source, 'giu')]);
+const AT_REAR = worded(REAR);
+const AT_FRONT = worded(FRONT);
+const CANNOT =
+  /(?:can['’]?t|cannot|can not|non|nicht|no se|ne peut pas|non si)(?: be| puede| può)? (?:\p{L}+ )?(?:the |das |l['’]|el )?$/iu;
+const NON = /(?<!\p{L})(?:non|not|nicht|niet|no|não|nie|ej|ikke|ei)[- ]?$/iu;
+const MAY_TELL = /abs|anti-?lock|antiblock/iu;
+
+/** Farthest that it may stand from what is said of it, and that from its side, in characters. */
+const FAR = 56;
+const SIDE_BEFORE = 12;
+const SIDE_BEHIND = 30;
+const IN_FRONT = 24;
+
+function toldBy(sentence: string, offset: number): AntilockTold | undefined {
+  if (!MAY_TELL.test(sentence)) return undefined;
+  const words: Word[] = [];
+  for (const [kind, pattern] of WORDS)
+    for (const { index, 0: said } of sentence.matchAll(pattern)) {
+      const to = index + said.length;
+      if (!words.some((w) => w.from < to && w.to > index)) words.push({ kind, from: index, to });
+    }
+  const between = (a: number, b: number, kind: Word['kind']): boolean =>
+    words.some((w) => w.kind === kind && w.from >= a && w.to <= b);
+  for (const abs of words.filter((w) => w.kind === 'abs')) {
+    const offs = words.filter((w) => w.kind === 'off');
+    const behind = offs.find((w) => w.from >= abs.to && w.from - abs.to <= FAR);
+    const before = offs.findLast((w) => w.to <= abs.from && abs.from - w.to <= IN_FRONT);
+    const off =
+      before &&
+      !between(before.to, abs.from, 'other') &&
+      !/[,;:(]/u.test(sentence.slice(before.to, abs.from))
+        ? before
+        : behind && !isOfAnother(sentence, abs, behind, words)
+          ? behind
+          : undefined;
+    if (!off) continue;
+    const [from, to] = [Math.min(abs.from, off.from), Math.max(abs.to, off.to)];
+    const sideBefore = sentence.slice(Math.max(0, from - SIDE_BEFORE), from);
+    // "Discs vorn, ABS hinten abschaltbar": another thing's side ends at its mark.
+    const around =
+      (/[^,;:(]*$/u.exec(sideBefore)?.[0] ?? '') + sentence.slice(from, to + SIDE_BEHIND);
+    // "It cannot be switched off", "you can't turn the ABS off".
+    const denied =
+      words.some((w) => w.kind === 'not' && w.from >= abs.to && w.to <= off.from) ||
+      CANNOT.test(sentence.slice(0, from)) ||
+      NON.test(sentence.slice(0, off.from));
+    const [atRear, atFront] = [AT_REAR.test(around), AT_FRONT.test(around)];
+    // "The front one stays on": only the phrases of a language can tell.
+    if (denied ? atRear || atFront : atFront && !atRear) continue;
+    const value = denied ? 'fixed' : atRear && !atFront ? 'rear-off' : 'both-off';
+    return { value, from: offset + from, to: offset + to };
+  }
+  return undefined;
+}
+
+/** "ABS, switchable traction control": what can be switched off is the next thing. */
+function isOfAnother(sentence: string, abs: Word, off: Word, words: readonly Word[]): boolean {
+  const behind = words.find((w) => w.kind === 'other' && w.from >= off.to && w.from - off.to <= 3);
+  if (behind) return true;
+  const other = words.find((w) => w.kind === 'other' && w.from >= abs.to && w.to <= off.from);
+  return (
+    other !== undefined &&
+    !/^\s*(?:\/|and|&|\+|und|et|y|e|en|og|och|i|ja|a)\s*$/iu.test(
+      sentence.slice(abs.to, other.from),
+    )
+  );
+}
+
+/** What a line tells of ABS that can be switched off: the first that is told, and what is asked only where nothing else is. */
+export function readAntilock(line: string): AntilockTold | undefined {
+  if (!MAY_TELL.test(line)) return undefined;
+  let offset = 0;
+  let asked: AntilockTold | undefined;
+  for (const sentence of line.split(/(?<=[;\n]|[.!?](?=\s))/u)) {
+    const told = toldBy(sentence, offset);
+    if (told && !sentence.endsWith('?')) return told;
+    asked ??= told;
+    offset += sentence.length;
+  }
+  return asked;
+}
