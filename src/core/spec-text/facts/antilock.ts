@@ -38,6 +38,9 @@ const AT_REAR = worded(REAR);
 const AT_FRONT = worded(FRONT);
 const CANNOT =
   /(?:can['’]?t|cannot|can not|non|nicht|no se|ne peut pas|non si)(?: be| puede| può)? (?:\p{L}+ )?(?:the |das |l['’]|el )?$/iu;
+const ENTIRELY = worded(
+  'fully|completely|entirely|both|ganz|komplett|vollständig|complètement|totalement|entièrement|completamente|del todo|del tutto|helemaal|całkowicie|helt',
+);
 const NON = /(?<!\p{L})(?:non|not|nicht|niet|no|não|nie|ej|ikke|ei)[- ]?$/iu;
 const MAY_TELL = /abs|anti-?lock|antiblock/iu;
 
@@ -81,6 +84,9 @@ function toldBy(sentence: string, offset: number): AntilockTold | undefined {
       CANNOT.test(sentence.slice(0, from)) ||
       NON.test(sentence.slice(0, off.from));
     const [atRear, atFront] = [AT_REAR.test(around), AT_FRONT.test(around)];
+    // "It can't be turned off completely, just the rear".
+    if (denied && atRear && !atFront && ENTIRELY.test(sentence.slice(abs.from, off.to + 12)))
+      return { value: 'rear-off', from: offset + from, to: offset + to };
     // "The front one stays on": only the phrases of a language can tell.
     if (denied ? atRear || atFront : atFront && !atRear) continue;
     const value = denied ? 'fixed' : atRear && !atFront ? 'rear-off' : 'both-off';
@@ -102,16 +108,17 @@ function isOfAnother(sentence: string, abs: Word, off: Word, words: readonly Wor
   );
 }
 
-/** What a line tells of ABS that can be switched off: the first that is told, and what is asked only where nothing else is. */
+/** What is asked tells nothing, unless it is answered with yes. */
+const ANSWERED_YES = /^[^.?!]{0,12}(?<!\p{L})(?:yes|yep|yeah|yup|ja|jawohl|oui|s[íì])(?!\p{L})/iu;
+
+/** What a line tells of ABS that can be switched off; the first that is told. */
 export function readAntilock(line: string): AntilockTold | undefined {
   if (!MAY_TELL.test(line)) return undefined;
   let offset = 0;
-  let asked: AntilockTold | undefined;
   for (const sentence of line.split(/(?<=[;\n]|[.!?](?=\s))/u)) {
     const told = toldBy(sentence, offset);
-    if (told && !sentence.endsWith('?')) return told;
-    asked ??= told;
     offset += sentence.length;
+    if (told && (!/\?\s*$/u.test(sentence) || ANSWERED_YES.test(line.slice(offset)))) return told;
   }
-  return asked;
+  return undefined;
 }

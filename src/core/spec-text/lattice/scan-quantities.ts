@@ -90,9 +90,12 @@ export function scanQuantities(line: string): readonly Quantity[] {
     line,
     asLists(
       line,
-      unitsBefore(
+      unitsOfChanges(
         line,
-        found.sort((x, y) => x.from - y.from),
+        unitsBefore(
+          line,
+          found.sort((x, y) => x.from - y.from),
+        ),
       ),
     ),
   );
@@ -124,6 +127,18 @@ function unitsBefore(line: string, found: readonly Quantity[]): readonly Quantit
     return last;
   });
 }
+
+/** "Up 6 hp to 94": what came out is of the unit of the difference. */
+const unitsOfChanges = (line: string, found: readonly Quantity[]): readonly Quantity[] =>
+  found.map((q, i) => {
+    const by = found[i - 1];
+    return by?.unit !== undefined &&
+      q.unit === undefined &&
+      /^ to (?:an? )?$/iu.test(line.slice(by.to, q.from)) &&
+      CHANGED_SO_MUCH.test(line.slice(Math.max(0, by.from - 30), by.from))
+      ? { ...q, unit: by.unit }
+      : q;
+  });
 
 /** "310 in grey": a word of the sentence, not inches. */
 const unitOf = (currency: string | undefined, unit: string | undefined, digits: string) =>

@@ -38,6 +38,16 @@ export const BARE_FORMS: readonly Form[] = [
       when: (_, { amounts: [a = 0] }) => Number.isInteger(a) && a >= least && a <= most,
     }),
   ),
+  // "We put it on our rollers and got thirty-seven".
+  {
+    key: 'power',
+    points: PLAINLY,
+    by: 'basis',
+    basis: 'wheel',
+    before:
+      /(?<!\p{L})on(?:to)? (?:our|the|a|their|my|his|some|\p{L}+['’]s) (?:\p{L}+ )?(?:dyno|rollers|rolling road),? (?:and|where|which) (?:it |we |I )?(?:got|saw|made|reads?|showed|gave|put (?:down|out)) (?:only |just |about |an? )?$/iu,
+    when: (_, { amounts: [a = 0] }) => a >= LEAST_POWER && a <= MOST_POWER,
+  },
   // "A 450 single", "my 650 twin": the size of a motor, in cubic centimetres.
   {
     key: 'displacement',

@@ -11,9 +11,10 @@ export interface WantsBasis {
 }
 
 /** How dry and ready to ride are said in the head of two masses. */
-export const DRY_SAID = '(?:dry|trocken|à sec|a secco|en seco|seco|droog)';
+export const DRY_SAID =
+  '(?:dry|trocken|leer|à sec|à vide|vide|a secco|a vuoto|vuoto|en seco|seco|en vac[ií]o|vac[ií]o|droog|leeg|empty)';
 export const READY_SAID =
-  '(?:wet|kerb|curb|ready|fuell?ed|fahrfertig|fahrbereit|vollgetankt|nass|en ordre de marche|tous pleins faits|in ordine di marcia|lleno|en orden de marcha|rijklaar)';
+  '(?:wet|kerb|curb|ready|fuell?ed|fahrfertig|fahrbereit|vollgetankt|nass|en ordre de marche|tous pleins faits|in ordine di marcia|lleno|en orden de marcha|rijklaar|voll|full|plein|pieno|llena|vol)';
 const HEAD_OF_TWO = new RegExp(
   `(?<!\\p{L})(?:(${DRY_SAID})(?:gewicht|masse)? ?/ ?${READY_SAID}|${READY_SAID} ?/ ?${DRY_SAID}(?:gewicht|masse)?)\\)?\\s?[:|]?\\s*$`,
   'iu',
@@ -75,7 +76,7 @@ const hasOwnWithin = (upToCue: string): boolean => {
 
 /** "68 hp, my mate's dyno read 60.5": a number of its own follows what it was run on; revs are none. */
 const ROLLERS_READ =
-  /(?<!\p{L})(?:dyno|rollers|rolling road|(?:leistungs)?prüfstand|banc|banco)(?:['’]?e?d)?:? ?(?:(?:run )?(?:reads?|said|says|showed|shows|gave|gives|saw|made|got|found|has it|put (?:it|mine) at|came (?:in|out) at|at|=|sagte?|zeigte?|ergab|gab|indique|donne|dice|segna|da|marca|dio)) ?(?:only |just |about |nur |seulement |solo )?\d{1,3}(?:[.,]\d)?(?![\d.,]*\d)(?! ?(?:rpm|revs|\/min))/iu;
+  /(?<!\p{L})(?:dyno|rollers|rolling road|(?:leistungs)?prüfstand|banc|banco)(?:['’]?e?d)?:? ?(?:(?:run )?(?:reads?|said|says|showed|shows|gave|gives|saw|made|got|found|has it|put (?:it|mine) at|(?:and )?(?:it |we |I )?(?:got|saw|made)|came (?:in|out) at|at|=|sagte?|zeigte?|ergab|gab|indique|donne|dice|segna|da|marca|dio)) ?(?:only |just |about |nur |seulement |solo )?(?:\d{1,3}(?:[.,]\d)?|(?:a hundred|(?:twen|thir|for|fif|six|seven|eigh|nine)ty)(?: (?:and )?|-)?(?:one|two|three|four|five|six|seven|eight|nine)?)(?![\d.,]*\d)(?! ?(?:rpm|revs|\/min))/iu;
 /** Whether what a machine was run on is said to have read a number of its own, anywhere or from a place on. */
 export const rollersRead = (text: string, from?: number): boolean =>
   from === undefined
@@ -148,7 +149,7 @@ const isTaxPaid = (text: string, { from }: Mention): boolean =>
 /** "Averaged 4.1 l/100 over 3200 km": what was filled over a distance, whatever it is called. */
 const isOverDistance = (text: string, { key, to }: WantsBasis): boolean =>
   key === 'consumption' &&
-  /^[^.;,]{0,10}\bover (?:the |my |about )?(?:last |first )?\d[\d .,]*(?:k|km|mi|miles|kilomet(?:re|er)s)\b/iu.test(
+  /^[^.;,]{0,10}\bover (?:the |my |about )?(?:last |first )?(?:\d[\d .,]*(?:k|km|mi|miles|kilomet(?:re|er)s|(?:tank)?fills?|fill-ups?|tanks?|tankfuls?)|(?:two|three|four|five|six|seven|eight|ten|several|many) (?:(?:tank)?fills?|fill-ups|tanks|tankfuls))\b/iu.test(
     text.slice(to, to + 60),
   );
 

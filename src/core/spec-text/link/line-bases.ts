@@ -30,7 +30,7 @@ export const asLimit = (made: FigureProposal, line: string): FigureProposal =>
 
 const ON_A_DYNO = /(?<!\p{L})(?:dyno|rollers|rwhp|whp|at the (?:rear |back )?wheel)(?!\p{L})/iu;
 const NOT_OURS_TO_SAY =
-  /claimed|rated at|factory|brochure|maker|they say|official|quoted|crank|on paper/iu;
+  /(?<!\p{L})claims?(?:ed)?(?!\p{L})|claimed|rated at|factory|brochure|maker|they say|official|quotes?d?(?!\p{L})|crank|on paper/iu;
 
 /** "71 hp (66 hp at the wheel)", "71 PS, am Hinterrad 66": the words are said of the second of two. */
 const SECOND_AT_WHEEL =

@@ -87,6 +87,15 @@ export const MASS_FORMS: readonly Form[] = [
       /^ ?(?:kg |kilos |lbs? )?(?:dry|wet|ready|fuell?ed|trocken|vollgetankt|à sec|a secco)(?!\p{L})/iu,
     when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
   },
+  // "Rolled it onto the scales with a full tank and it was 341".
+  {
+    key: 'mass',
+    points: PLAINLY,
+    by: 'basis',
+    before:
+      /(?<!\p{L})(?:on(?:to)?|over|across) (?:the|my|our|a|some) (?:\p{L}+ )?scales?[^.;\d]{0,60} (?:and )?(?:it|she|he|mine|we|I|that) (?:was|is|weighed|weighs|said|read|showed|came (?:out |in )?(?:at|to)|got|saw) (?:about |exactly |just )?$/iu,
+    when: (_, { amounts: [a = 0] }) => a >= 80 && a <= 900,
+  },
   // "On the truck scale at the co-op mine was 176".
   {
     key: 'mass',

@@ -26,7 +26,7 @@ export function largerInFront(proposals: readonly Proposal[]): readonly Proposal
       ...p.doubts.filter((d) => d.code !== 'close-call'),
       {
         code: 'close-call' as const,
-        rival: isSaid ? rival : (p.key as 'wheelFront' | 'wheelRear'),
+        rival: isSaid ? rival : p.key,
       },
     ],
   });

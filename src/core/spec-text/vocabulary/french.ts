@@ -98,7 +98,7 @@ export const FRENCH: Vocabulary = {
     load: 'valises|valise|top case|bagages|passager|sacoches|sacoche|pot et',
     sag: 'enfoncement|sag',
     odometer: 'kilometrage|compteur|km au compteur|kms au compteur|kilometres|km reels',
-    trip: 'roule|revision faite a|faite a|apres|parcouru|faits a|fait a|changee a',
+    trip: 'dernier entretien|dernier entretien a|derniere revision|derniere revision a|dernier service|prochain entretien|prochaine revision|prochain entretien a|prochaine revision a|derniere vidange|revision des|entretien fait a|roule|revision faite a|faite a|apres|parcouru|faits a|fait a|changee a',
     spending:
       'par mois|mois|credit|assurance|mensualite|frais|carte grise|acompte|au lieu de|etait|facture|frais de dossier|valeur|cote',
     accessory:

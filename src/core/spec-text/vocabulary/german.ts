@@ -73,7 +73,7 @@ export const GERMAN: Vocabulary = {
     oil: 'olwechsel|olwechsel alle|olwechselintervall',
     oilCapacity: 'olmenge|motorol|olfullmenge|olinhalt',
     price:
-      'will er dafur=asked|will sie dafur=asked|wollen sie dafur=asked|willst du dafur=asked|soll sie kosten=asked|soll die kosten=asked|kostenpunkt|~gezahlt=paid|~bezahlt=paid|~aufgerufen=asked|inseriert fur=asked|strassenpreis|kostete neu=list|neu gekostet=list|~kostete|preis|liegt neu bei=list|neu bei=list|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|preisempfehlung=list|unverbindliche preisempfehlung=list|unverb preisempfehlung=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
+      'will er dafur=asked|will sie dafur=asked|wollen sie dafur=asked|willst du dafur=asked|soll sie kosten=asked|soll die kosten=asked|kostenpunkt|~gezahlt=paid|~bezahlt=paid|~aufgerufen=asked|inseriert fur=asked|strassenpreis|kostete neu=list|neu gekostet=list|~kostete|preis|liegt neu bei=list|neu bei=list|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|uvp inkl mwst=list|preis inkl mwst=list|preisempfehlung=list|unverbindliche preisempfehlung=list|unverb preisempfehlung=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
     usedPrice: 'gebrauchtpreis|gebraucht ab|gebraucht',
     warranty: 'garantie|gewahrleistung',
     madeFrom: 'gebaut ab|gebaut seit|bauzeit ab|produziert ab',
@@ -116,7 +116,7 @@ export const GERMAN: Vocabulary = {
     sag: 'negativfederweg|durchhang|sag',
     odometer:
       'kilometerstand|kilometer|km|laufleistung|km stand|tachostand|gelaufen|tkm|kilometer gelaufen',
-    trip: 'gefahren|tour|nach|bei km|uberholt bei|neu bei|service bei',
+    trip: 'letzte inspektion|letzte inspektion bei|letzter service|letzter service bei|letzte wartung|letzter kundendienst|nachste inspektion|nachste inspektion bei|nachster service|nachster service bei|letzter olwechsel|olwechsel bei|inspektion bei|wartung bei|gefahren|tour|nach|bei km|uberholt bei|neu bei|service bei',
     spending:
       'pro monat|monatlich|rate|anzahlung|versicherung|steuer|uberfuhrung|nebenkosten|wert|zubehor im wert|arbeitslohn|statt|finanzierung|mtl|monat|war',
     accessory:

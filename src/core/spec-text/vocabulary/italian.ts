@@ -90,7 +90,7 @@ export const ITALIAN: Vocabulary = {
     load: 'valigie|bauletto|bagagli|passeggero|borse|bauletto da|valigie da',
     sag: 'sag|affondamento',
     odometer: 'chilometri|chilometraggio|percorsi|kms',
-    trip: 'fatti in|fatto a|sostituito a|dopo',
+    trip: 'ultimo tagliando|ultimo tagliando a|ultima revisione|prossimo tagliando|prossimo tagliando a|ultimo cambio olio|tagliando fatto a|fatti in|fatto a|sostituito a|dopo',
     spending:
       'al mese|mese|rata|rata da|assicurazione|bollo|anticipo|invece di|passaggio|finanziamento|era|valore',
     accessory:

@@ -194,7 +194,7 @@ const JOINT = /^[ \u00a0.\-–'’/&%]{0,3}$/;
 
 /** A short form may stand before a point within a phrase: "max. power". */
 const SHORT_FORM =
-  /^(?:max|min|approx|ca|no|nr|disp|displ|incl|cap|capac|comp|compr|ht|wt|spec|susp|trans|cil|pot|alt|zul|st|gr|perm)$/;
+  /^(?:max|min|approx|ca|no|nr|disp|displ|incl|cap|capac|comp|compr|ht|wt|spec|susp|trans|cil|pot|alt|zul|st|gr|perm|inkl|ink)$/;
 
 /** "Service, by hours" is one label; "a 43 mm fork. Travel is 210" are two. */
 const joined = (gap: string, before: string, word: string, capital: boolean): boolean =>

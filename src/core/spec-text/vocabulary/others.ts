@@ -82,7 +82,7 @@ export const OTHERS: Vocabulary = {
     load: 'koffers|bagage|malas|kufry|packvaskor',
     odometer:
       'kilometerstand|ajettu|mittarilukema|najeto|stav tachometru|km stand|tellerstand|rodados|km rodados|przebieg|matarstallning|mil|gatt|gatt endast',
-    trip: 'gereden|na',
+    trip: 'laatste beurt|laatste onderhoud|laatste onderhoudsbeurt|laatste service|volgende beurt|ostatni przeglad|ostatni serwis|nastepny przeglad|senaste service|servad vid|nasta service|siste service|sidste service|naeste service|naste service|neste service|ultima revisao|proxima revisao|viimeisin huolto|posledni servis|pristi servis|gereden|na',
     spending: 'per maand|maand|verzekering|por mes|ipva|miesiecznie|manad',
     people: 'eigenaar|eigenaren|kleppen|donos|wlasciciel|agare',
     contact: 'tel|telefoon|telefone',

@@ -91,7 +91,7 @@ export const SPANISH: Vocabulary = {
     load: 'maletas|maleta|baul|equipaje|pasajero|alforjas|top case',
     sag: 'sag|hundimiento',
     odometer: 'kilometraje|kilometros|kms|km reales',
-    trip: 'recorridos en|hecha a|cambiado a|despues de|tras',
+    trip: 'ultima revision|ultima revision a|ultima revision a los|proxima revision|proxima revision a|proxima revision a los|ultimo mantenimiento|ultimo mantenimiento a|ultimo cambio de aceite|recorridos en|hecha a|cambiado a|despues de|tras',
     spending:
       'al mes|mes|seguro|financiacion|cuota|entrada|impuestos|antes|en vez de|gastos|transferencia',
     accessory: 'punos calefactables|escape|cubrecarter|pantalla|defensas|cupula|faros',

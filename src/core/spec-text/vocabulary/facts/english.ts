@@ -95,7 +95,7 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
   [
     'wheelType',
     'spoked-tubes',
-    /\b(?:wire|spoked?)[- ](?:wheels?|rims?)\b|\bspoked\b|\bspokes? (?:w\/|with) (?:inner )?tubes\b|\b(?:rims?|wheels?)(?: \d\d ?\/ ?\d\d)?(?: are| is)? tubed\b|\btubed (?:rims|wheels|spokes)\b|\b(?:wheels?|rims?)(?: are| is)? \d\d ?\/ ?\d\d,? (?:with )?(?:inner )?tubes\b/i,
+    /\b(?:wire|spoked?)[- ](?:wheels?|rims?)\b|\bspoked\b|\bspokes? (?:w\/|with) (?:inner )?tubes\b|\bwheels with (?:inner )?tubes\b|\b(?:rims?|wheels?)(?: \d\d ?\/ ?\d\d)?(?: are| is)? tubed\b|\btubed (?:rims|wheels|spokes)\b|\b(?:wheels?|rims?)(?: are| is)? \d\d ?\/ ?\d\d,? (?:with )?(?:inner )?tubes\b/i,
   ],
   [
     'brakeFront',

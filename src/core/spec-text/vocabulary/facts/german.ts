@@ -81,7 +81,13 @@ export const GERMAN_FACTS: readonly FactPhrase[] = [
   ],
   ['forkType', 'conventional', worded('konventionelle (?:tele)?gabel')],
   ['shockType', 'twin', worded('zwei federbeine(?: hinten)?|stereofederbeine')],
-  ['linkage', 'linkage', worded('umlenkhebel|(?:federbein )?mit umlenkung|über umlenk\\p{L}+')],
+  [
+    'linkage',
+    'linkage',
+    worded(
+      'umlenkhebel|pull-?down-umlenkung|pro-?gressive umlenkung|(?:federbein )?mit umlenkung|über umlenk\\p{L}+',
+    ),
+  ],
   [
     'linkage',
     'direct',
