@@ -104,8 +104,9 @@ export function scanQuantities(line: string): readonly Quantity[] {
 /** "Altezza sella mm 890", "Serbatoio lt 13,5", "Prezzo euro 7.990": a unit before its number, and behind none. */
 const UNIT_BEFORE =
   /(?<!\d[\s\u00a0]?)(?<![\p{L}\d])(mm|cm|kg|lbs|lt|litri|litros|litres|nm|kgm|mkg|kw|cv|ch|ps|hp|bhp|cc|euro|eur)\.?[ \u00a0]$/iu;
-/** "Recorrido (mm): 250/240": one unit for both. */
-const UNIT_OF_BOTH = /\((mm|cm|kg|lbs|l|lt)\)[\s:=]{0,3}$/iu;
+/** "Recorrido (mm): 250/240", "Weight wet (kg)  168": the unit of what stands behind, in the cell before. */
+const UNIT_OF_CELL = /\((?:\p{L}+, ?)?(mm|cm|kg|lbs|l|lt)\)[ \t\u00a0:=|]{0,80}$/iu;
+const CELL_REACH = 90;
 /** Long enough for the longest of them. */
 const UNIT_LENGTH = 10;
 
@@ -115,7 +116,8 @@ function unitsBefore(line: string, found: readonly Quantity[]): readonly Quantit
     const before = line.slice(Math.max(0, q.from - UNIT_LENGTH), q.from);
     const word =
       q.unit === undefined
-        ? (UNIT_BEFORE.exec(before) ?? (q.listed ? UNIT_OF_BOTH.exec(before) : null))?.[1]
+        ? (UNIT_BEFORE.exec(before) ??
+            UNIT_OF_CELL.exec(line.slice(Math.max(0, q.from - CELL_REACH), q.from)))?.[1]
         : undefined;
     const unit =
       word !== undefined

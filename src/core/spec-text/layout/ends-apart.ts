@@ -20,9 +20,12 @@ const BY_MARKS_BEHIND = new RegExp(
 );
 /** "Freins AV/AR : 2 disques / 1 disque": words on both sides of the one slash. */
 const BY_SLASH = new RegExp(
-  `${LABEL}\\s*\\(?(?:${FRONT})\\.?\\s?/\\s?(?:${REAR})\\.?\\)?\\s*:\\s*(?<front>[^/\\n]{0,90}?\\p{L}{3}[^/\\n]{0,90}?)\\s*/\\s*(?<rear>[^/\\n]{0,90}?\\p{L}{3}[^/\\n]{0,60})$`,
+  `${LABEL}\\s*\\(?(?:${FRONT})\\.?\\s?/\\s?(?:${REAR})\\.?\\)?\\s*(?::|\\.{3,})\\s*(?<front>[^/\\n]{0,90}?(?:\\p{L}{3}|\\d ?[x×] ?\\d{3})[^/\\n]{0,90}?)\\s*/\\s*(?<rear>[^/\\n]{0,90}?(?:\\p{L}{3}|\\d{3} ?mm)[^/\\n]{0,60})$`,
   'diu',
 );
+
+/** By one name, whatever the sheet's language calls them: what is told of them are sizes. */
+const OF_BRAKES = /^(?:brakes?|bremsen?|freins?|freni|frenos?|remmen)$/iu;
 
 /** Where a named group of a pattern stands in its line. */
 const stretch = (line: TextLine, [from, to]: readonly [number, number]): Piece => ({
@@ -36,7 +39,9 @@ function ends(line: TextLine): readonly Piece[] | undefined {
     const at = pattern.exec(line.words)?.indices?.groups;
     const { label, front, rear } = at ?? {};
     if (!label || !front || !rear) continue;
-    const [name, one, two] = [stretch(line, label), stretch(line, front), stretch(line, rear)];
+    const [one, two] = [stretch(line, front), stretch(line, rear)];
+    const isBrakes = OF_BRAKES.test(line.words.slice(...label));
+    const name: Piece = isBrakes ? 'brakes' : stretch(line, label);
     return ['Front ', name, ': ', one, '\n', 'Rear ', name, ': ', two, '\n'];
   }
   return undefined;

@@ -33,6 +33,14 @@ const BETWEEN = Object.fromEntries(
 const IN_BRACKET = /^(?<own>[^\d.,;:()|\n]{0,24}?)(?<gap> ?\((?:it )?(?:was )?)$/iu;
 const STOCK_BEHIND = new RegExp(`^ ?(?:mm|l)? ?${STOCK}(?!\\p{L})`, 'iu');
 
+/** "14/46 statt 15/46": of a pair of sprockets what it had first, where no new model is spoken of. */
+const INSTEAD_OF =
+  /^ ?(?:t|teeth)? ?(?:instead of|rather than|in place of|(?:an)?statt|au lieu de|à la place de|en vez de|en lugar de|invece di|al posto di|in plaats van|i\.?p\.?v\.?|zamiast|istället för|i stedet for|místo)(?: the| a| den| der)?(?: stock| original)? $/iu;
+const INSTEAD =
+  /(?:instead|rather|place|statt|lieu|place|vez|lugar|invece|posto|plaats|i\.?p\.?v|zamiast|istället|stedet|místo)(?!\p{L})/iu;
+const OF_A_MODEL =
+  /(?<!\p{L})(?:comes|now has|new model|model year|for 20\d\d|neues modell|modelljahr|ab werk|nouveau modèle|nuevo modelo|nuovo modello|nieuwe model)(?!\p{L})/iu;
+
 /** "825 low, standard 850", "35 kW for A2, standard 53": both are the machine's. */
 const ANOTHER_OF_ITS =
   /(?<!\p{L})(?:low(?:er|ered|est)?|niedrig\p{L}*|tief\p{L}*|basse|bassa|baj[ao]|a2|restrict\p{L}*|gedrosselt|option(?:al)?|as tested|versions?|model|rally|sport|reserve)(?!\p{L})/iu;
@@ -95,6 +103,8 @@ function becameAt({ line, quantities }: ScannedLine, i: number): Became | undefi
     (STOCK_BEHIND.test(line.slice(stock.to, stock.to + 20)) ? IN_BRACKET.exec(words) : undefined);
   const { own = '', gap = '' } = found?.groups ?? {};
   const before = line.slice(Math.max(0, first.from - 30), first.from);
+  if (paired && INSTEAD_OF.test(words) && !OF_A_MODEL.test(line))
+    return { first, last, gap: last.to, stock };
   if (!found || ANOTHER_OF_ITS.test(`${before} ${own}`)) return undefined;
   if (MADE_BY.test(`${before} ${own}`)) return undefined;
   if (paired && !/\p{L}{4}/u.test(`${before}${own}`)) return undefined;
@@ -111,7 +121,7 @@ function becameAt({ line, quantities }: ScannedLine, i: number): Became | undefi
  * stay.
  */
 export function withStockInstead(scanned: ScannedLine): ScannedLine {
-  if (!SPEAKS_OF_STOCK.test(scanned.line)) return scanned;
+  if (!SPEAKS_OF_STOCK.test(scanned.line) && !INSTEAD.test(scanned.line)) return scanned;
   const became = scanned.quantities.flatMap((_, i) => becameAt(scanned, i) ?? []);
   if (became.length === 0) return scanned;
   let { line } = scanned;

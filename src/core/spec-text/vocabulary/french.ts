@@ -4,7 +4,7 @@ import { combined, type Vocabulary } from './vocabulary';
 
 export const FRENCH: Vocabulary = {
   labels: {
-    mass: '~sur la balance|~sur la bascule|~a la pesee|poids|masse|poids a sec=dry|poids a vide|masse a vide|poids tous pleins faits=ready|poids tpf=ready|poids en ordre de marche=ready-90|pese|pesee|poids tous pleins=ready|masse a sec=dry|masse en ordre de marche=ready-90|affiche|poids avec pleins=ready|poids plein fait=ready',
+    mass: '~sur la balance|~sur la bascule|~a la pesee|poids|masse|poids a sec=dry|poids a vide|masse a vide|poids tous pleins faits=ready|poids tpf=ready|poids en ordre de marche=ready-90|poids en ordre=ready-90|pese|pesee|poids tous pleins=ready|masse a sec=dry|masse en ordre de marche=ready-90|affiche|poids avec pleins=ready|poids plein fait=ready',
     maxMass:
       'ptac|p t a c|mtma|poids maximal autorise|poids maximum admissible|poids maximal|poids total autorise|poids maximum autorise|poids total autorise en charge|masse maximale autorisee|ptra',
     payload:
@@ -91,7 +91,7 @@ export const FRENCH: Vocabulary = {
     'low-seat': 'selle basse|position basse|position la plus basse|version basse',
   },
   takers: {
-    part: 'alesage|alesage x course|disque|disques|diametre|tubes|etrier|admission|echappement|largeur',
+    part: 'frein|freins|alesage|alesage x course|disque|disques|diametre|tubes|etrier|admission|echappement|largeur',
     overall: 'longueur|hauteur|longueur totale|hauteur totale|largeur totale',
     topSpeed: 'vitesse maxi|vitesse max|vitesse maximale|vitesse de pointe',
     rider: 'je mesure|je pese|je fais|entrejambe|mon poids|pour mes|moi',

@@ -108,7 +108,7 @@ export const GERMAN: Vocabulary = {
     'taped-travel': 'nachgemessen',
   },
   takers: {
-    part: 'bohrung|hub|bohrung x hub|bremsscheibe|scheibe|scheiben|scheibenbremse|standrohr|standrohrdurchmesser|durchmesser|einlass|auslass|breite|gabelrohr|doppelscheibe|bremse',
+    part: 'bohrung|hub|bohrung x hub|bremsscheibe|scheibe|scheiben|scheibenbremse|standrohr|standrohrdurchmesser|durchmesser|einlass|auslass|breite|gabelrohr|doppelscheibe|bremse|bremsen',
     overall: 'lange|hohe|gesamtlange|gesamthohe|gesamtbreite',
     topSpeed: 'hochstgeschwindigkeit|topspeed|spitze|vmax',
     rider: 'ich bin|ich wiege|fahrergewicht|meine|schrittlange|korpergrosse|mein gewicht|bei mir',

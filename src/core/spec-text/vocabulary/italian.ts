@@ -83,7 +83,7 @@ export const ITALIAN: Vocabulary = {
     mixed: 'di media|medio|in media|misto',
   },
   takers: {
-    part: 'alesaggio|alesaggio x corsa|disco|dischi|diametro|steli|pinza|aspirazione|scarico|larghezza|doppio disco',
+    part: 'freno|freni|alesaggio|alesaggio x corsa|disco|dischi|diametro|steli|pinza|aspirazione|scarico|larghezza|doppio disco',
     overall: 'lunghezza|altezza|lunghezza totale|altezza totale|altezza massima',
     topSpeed: 'velocita massima|velocita max',
     rider: 'sono alto|peso io|io peso|cavallo|per me',

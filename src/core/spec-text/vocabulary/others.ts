@@ -28,7 +28,7 @@ export const OTHERS: Vocabulary = {
       '~sedlo|~sedlo je ve vysce|~sedlo ve vysce|hoogte zadel|~zadel op|wysokosc kanapy od ziemi|selim|~banco|~assento|zithoogte|zadelhoogte|~zadel|~zit|siedzenie|~siodlo|~kanapa|lag sits=low-seat|lagt sate=low-seat|lav sete=low-seat|lavt sete=low-seat|lav saede=low-seat|sitthojden|sadelhojden|~sadeln|altura do assento|altura do banco|altura assento|wysokosc siedzenia|wysokosc siodla|wysokosc kanapy|sitthojd|sadelhojd|setehoyde|setehøyde|sittehoyde|sittehøyde|sædehøjde|sædehøjden|saedehojden|saedehojde|saedehøjde|sadelhøjde|~sædet|istuinkorkeus|satulakorkeus|satulan korkeus|istuimen korkeus|vyska sedla|vyska sedadla',
     tank: 'tankkiin mahtuu|sailioon mahtuu|nadrz ma|do nadrze se vejde|~v nadrzi|brandstoftank|tank van|tankinnehall|tanque leva|deposito leva|w baku|i tanken|tankinhoud|inhoud tank|tank inhoud|in de tank|capacidade do tanque|tanque|tanque de combustivel|deposito de combustivel|pojemnosc zbiornika paliwa|zbiornik paliwa|pojemnosc zbiornika|zbiornik|bak|tankvolym|tankvolum|tankstørrelse|tankkapasitet|tankindhold|tankstorrelse|bransletank|tanken|tanken rymmer|tanken tar|polttoainesailio|bensatankki|tankki|tankin tilavuus|sailio|objem nadrze|nadrz|palivova nadrz|objem palivove nadrze',
     consumption:
-      '~bruker|~bere|~den går|~doet|~kuluttaa|verbruikt|gemiddeld verbruik=mixed|consome|~pali|~spala|bensinforbrukning|bensinforbruk|medelforbrukning=mixed|consumo medio=mixed|verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk|forbrug|brændstofforbrug|braendstofforbrug|~den kører|~kører den|kulutus|polttoaineenkulutus|keskikulutus=mixed|spotreba|spotreba paliva|prumerna spotreba=mixed',
+      '~faz|~bruker|~bere|~den går|~doet|~kuluttaa|verbruikt|gemiddeld verbruik=mixed|consome|~pali|~spala|bensinforbrukning|bensinforbruk|medelforbrukning=mixed|consumo medio=mixed|verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk|forbrug|brændstofforbrug|braendstofforbrug|~den kører|~kører den|kulutus|polttoaineenkulutus|keskikulutus=mixed|spotreba|spotreba paliva|prumerna spotreba=mixed',
     statedRange:
       'bereik|~op een tank|~op een volle tank|~com um deposito|~na baku|~pa en tank|actieradius|rijbereik|autonomia|zasieg|rackvidd|rækkevidde|raekkevidde|toimintamatka|dojezd',
     travel:
@@ -73,7 +73,7 @@ export const OTHERS: Vocabulary = {
   takers: {
     reserve:
       'waarvan reserve|reserve van|reservering|w tym rezerwa|rezerwa|varav reserv|reservtank',
-    part: 'boring|slag|schijf|schijven|diametro|curso x diametro|skok tloka|srednica|disco',
+    part: 'remmen|rem|freio|freios|hamulec|hamulce|broms|bromsar|bremse|bremser|jarru|jarrut|brzda|brzdy|remschijf|bromsskiva|bremseskive|jarrulevy|tarcza|kotouc|boring|slag|schijf|schijven|diametro|curso x diametro|skok tloka|srednica|disco',
     overall:
       'lengte|hoogte|comprimento|largura|altura|dlugosc|szerokosc|wysokosc|langd|bredd|hojd|pituus|leveys|korkeus|delka|sirka|vyska',
     topSpeed:

@@ -84,7 +84,7 @@ export const SPANISH: Vocabulary = {
     mixed: 'de promedio|promedio|medio|de media|mixto|combinado',
   },
   takers: {
-    part: 'diametro|carrera|diametro x carrera|disco|discos|barras|admision|escape|pinza|ancho|doble disco',
+    part: 'freno|frenos|diametro|carrera|diametro x carrera|disco|discos|barras|admision|escape|pinza|ancho|doble disco',
     overall: 'longitud|largo|altura total|altura|anchura|longitud total|alto',
     topSpeed: 'velocidad maxima|velocidad punta|punta',
     rider: 'mido|peso yo|yo peso|entrepierna|mi peso|para mi',

@@ -46,7 +46,7 @@ const OWNER = /^(\p{Lu}[\p{L}-]+)['’]s$/u;
 const bare = (token: string): string => token.replace(/(?<=\d)['’]s$|[.'’\-/]+$/u, '');
 
 /** What kinds of machine are called, and is a part of names too. */
-const KIND = /^(?:enduro|rally|rallye|trail|adventure|travel|tour|sport)$/iu;
+const KIND = /^(?:enduro|rally|rallye|trail|adventure|travel|tour|sport|plus)$/iu;
 const mayGoOn = (word: string): boolean =>
   /^\p{Lu}/u.test(word) && (KIND.test(word) || !isCommon(word));
 

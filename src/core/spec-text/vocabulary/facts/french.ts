@@ -22,7 +22,13 @@ export const FRENCH_FACTS: readonly FactPhrase[] = [
     worded('(?:sabot|protège-?moteur|protection moteur)(?: moteur)? (?:en )?alu\\p{L}*'),
   ],
   ['screen', 'tall', worded('(?:grande |haute )bulle|bulle (?:haute|touring)')],
-  ['layout', 'single', worded('mono(?:cylindre)?(?!-?amort)')],
+  [
+    'layout',
+    'single',
+    worded(
+      'monocylindre|(?:un|le|ce|du|au|gros|petit|bon|moteur|vieux) mono(?! ?-?amort)|mono (?:de )?\\d{3}|mono(?= (?:à|quatre|4|refroidi|liquide|double|de \\d))',
+    ),
+  ],
   ['layout', 'triple', worded('(?:trois|3)[- ]cylindres|tricylindre')],
   ['layout', 'four', worded('(?:quatre|4)[- ]cylindres')],
   ['fuelling', 'injection', worded('injection(?: électronique)?')],

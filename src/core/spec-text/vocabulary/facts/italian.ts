@@ -41,7 +41,7 @@ export const ITALIAN_FACTS: readonly FactPhrase[] = [
     worded("(?:cerchi|ruote)(?: \\d\\d\\/\\d\\d)? a raggi|a raggi,? con camera(?: d['’]aria)?"),
   ],
   ['wheelType', 'cast', worded('cerchi in (?:lega|alluminio)')],
-  ['brakeFront', 'twin-disc', worded('doppio disco(?: anteriore)?|due dischi')],
+  ['brakeFront', 'twin-disc', worded('doppio disco(?: anteriore)?|(?:due|2) dischi')],
   ['abs', 'none', worded('senza abs|no abs')],
   ['tractionControl', 'none', worded('senza controllo di trazione')],
   ['cruiseControl', 'no', worded('senza cruise control')],

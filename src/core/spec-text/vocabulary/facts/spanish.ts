@@ -37,7 +37,7 @@ export const SPANISH_FACTS: readonly FactPhrase[] = [
   ],
   ['wheelType', 'spoked-tubes', worded('(?:llantas|ruedas) de radios')],
   ['wheelType', 'cast', worded('llantas (?:de )?(?:aleación|fundición)')],
-  ['brakeFront', 'twin-disc', worded('doble disco(?: delantero)?|dos discos')],
+  ['brakeFront', 'twin-disc', worded('doble disco(?: delantero)?|(?:dos|2) discos')],
   ['abs', 'none', worded('sin abs')],
   ['tractionControl', 'none', worded('sin control de tracción')],
   ['cruiseControl', 'no', worded('sin control de crucero')],
