@@ -42,6 +42,7 @@ describe('what can be turned at each end', () => {
       'Forcella da 43 mm, escursione 240 mm, regolabile in estensione e precarico',
       { fork: 'preload-rebound' },
     ],
+    ['Suspensiones regulables en todo', { fork: 'full', shock: 'full' }],
     ['monoammortizzatore completamente regolabile', { shock: 'full' }],
     ['Voorvork 48 mm upside-down, volledig instelbaar', { fork: 'full' }],
     ['Suspensão dianteira: garfo de 41 mm, curso 200 mm, sem regulagem', { fork: 'none' }],

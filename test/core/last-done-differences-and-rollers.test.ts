@@ -111,3 +111,35 @@ describe('sprockets in the place of others', () => {
       pair('Varrick Tundra 900. For 2025 it comes with 14/46 gearing instead of 15/46.'),
     ).toEqual(['14', '46']));
 });
+
+describe('what is missing is not there', () => {
+  const cruise = (line: string) =>
+    read(`Senda 450, seat 890 mm. ${line}`).flatMap((p) =>
+      p.key === 'cruiseControl' && p.kind === 'fact' ? [p.value] : [],
+    );
+  test.each([
+    'Was fehlt: Tempomat und Windschild.',
+    "What's missing: cruise control and a USB socket.",
+    'Il manque un régulateur de vitesse.',
+    'Manca il cruise control.',
+    'Le falta control de crucero.',
+  ])('%s', (line) => expect(cruise(line)).toEqual(['no']));
+  test('what has it and misses nothing', () =>
+    expect(cruise('It has cruise control. Nothing is missing.')).toEqual(['yes']));
+});
+
+describe('words between two numbers', () => {
+  test('of the motorway and right before the second are said of that one', () =>
+    expect(figures('Tarnik 700 Szlak. Spalanie mam ok. 4,5 l/100 km, na autostradzie 5,5')[0]).toBe(
+      'consumption 4.5 L/100km mixed',
+    ));
+  test('behind the first without a mark are said of the first', () =>
+    expect(figures('Tarnik 700 Szlak. Weight: 187 kg dry, 204 kg wet')).toEqual([
+      'mass 187 kg dry',
+      'mass 204 kg ready',
+    ]));
+  test('the standard seat in brackets behind the low one', () =>
+    expect(figures('Larkspur Tern 400. Seat 32.8" with factory low seat (34.1 standard).')).toEqual(
+      ['seatHeight 32.8 in low-seat', 'seatHeight 34.1 in standard-seat'],
+    ));
+});

@@ -55,6 +55,10 @@ const LOW_IN_HEAD =
 const LOW_BEHIND =
   /^(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?(?:\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))?(?: ?[/-] ?\p{L}+(?: \p{L}+)?)?\)|[/-] ?\d[\d.,]*(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))? ?[/-] ?\p{L}+(?: \p{L}+)?\))/iu;
 
+/** "(34.1 standard)": said of the number right before it. */
+const STANDARD_BEHIND =
+  /^ ?(?:mm|cm|in\.?|inch(?:es)?|"|″)? ?\(?(?:standard|stock|std|serie)\.?(?= ?[),;.]|$)/iu;
+
 /** Farthest that a basis word may stand, in points of {@link cost}. */
 const FARTHEST = 4.2;
 
@@ -86,6 +90,10 @@ export const rollersRead = (text: string, from?: number): boolean =>
 /** A dash or slash with blanks around it parts what it stands between. */
 const STROKE = /\s[-–—/]\s/gu;
 
+const APART = /[,;–—]/u;
+const NUMBER_FOLLOWS =
+  /^:? ?(?:(?:about|around|more like|it['’]s|is|auch mal|eher|etwa|ca\.?|rund|ok\.?|około|jopa|plutôt|plus|environ|circa|unos|mais|ongeveer|runt|omkring) ){0,2}\d/iu;
+
 const DIRECTLY = /^ ?(?:of|at|is|von|mit|de|da|di|a|à|:|=)? ?$/iu;
 
 /** What lies between a basis word and a figure, in points; another figure between costs most. */
@@ -102,6 +110,8 @@ function cost(text: string, m: Mention, f: WantsBasis, all: readonly WantsBasis[
   if (!first && f.to <= text.lastIndexOf('(', m.from) && hasOwnWithin(text.slice(f.from, m.from)))
     return FARTHEST + 1;
   if (!first && rollersRead(text, m.from)) return FARTHEST + 1;
+  // "4.5 l/100 km, on the motorway 5.5": said of the number that follows at once.
+  if (!first && APART.test(gapText) && NUMBER_FOLLOWS.test(text.slice(m.to))) return FARTHEST + 1;
   // "With a low seat of 840 mm": nothing stands nearer.
   if (first && DIRECTLY.test(gapText)) return 0;
   const gap = gapOf(gapText);
@@ -188,6 +198,8 @@ export function basesOf(
       (LOW_IN_HEAD.test(text.slice(0, own.from)) || LOW_BEHIND.test(text.slice(own.to)))
     )
       return 'low-seat';
+    if (own?.key === 'seatHeight' && STANDARD_BEHIND.test(text.slice(own.to)))
+      return 'standard-seat';
     return fuelBasis(text, figures, i, basis);
   });
 }

@@ -65,7 +65,9 @@ export function propose(
   const { key } = option;
   // A label that says how it was sold, or which seat, knows better than words around it: "sticker 7499, out the door 8650".
   const told =
-    key === 'price' || key === 'seatHeight' ? (option.basis ?? p.basis) : (p.basis ?? option.basis);
+    key === 'price' || (key === 'seatHeight' && p.basis !== 'standard-seat')
+      ? (option.basis ?? p.basis)
+      : (p.basis ?? option.basis);
   const basis = told ?? p.usual;
   const doubts: Doubt[] = [];
   const possible = possibleAmounts(key, option.amounts, option.units).filter(

@@ -35,7 +35,9 @@ const MEASURED_BEHIND =
 function ownBehind(text: string): string {
   const [said = ''] = text.slice(0, 34).split(/[(;\d]/);
   const leadsOn = said.length < text.length && /\d/.test(text[said.length] ?? '');
-  return leadsOn ? (/^.*?(?=, | [-–—] )/u.exec(said)?.[0] ?? said) : said;
+  return leadsOn
+    ? (/^.*?(?=, | [-–—] | (?:but|aber|mais|pero|maar|ma|while|yet) )/u.exec(said)?.[0] ?? said)
+    : said;
 }
 
 /** Who speaks: what was measured, what the maker claims, what was only heard; by the words around the figure. */

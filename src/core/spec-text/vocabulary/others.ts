@@ -32,7 +32,7 @@ export const OTHERS: Vocabulary = {
     statedRange:
       'bereik|~op een tank|~op een volle tank|~com um deposito|~na baku|~pa en tank|actieradius|rijbereik|autonomia|zasieg|rackvidd|rækkevidde|raekkevidde|toimintamatka|dojezd',
     travel:
-      'joustovaraa|zdvihy|~fjadring|affjedring for bag|vandring for bag|fjedervandring for bag|fjedervandring|affjedring|fjaeringsvei foran bak|fjæringsvei foran bak|fjaeringsvei|fjæringsvei|fjæringsvandring|~vandring|veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok|joustomatka|joustomatkat|joustovara|joustovarat|iskunpituus|zdvih|zdvih odpruzeni|zdvih tlumicu',
+      'skoku|~zawieszenie|joustovaraa|zdvihy|~fjadring|affjedring for bag|vandring for bag|fjedervandring for bag|fjedervandring|affjedring|fjaeringsvei foran bak|fjæringsvei foran bak|fjaeringsvei|fjæringsvei|fjæringsvandring|~vandring|veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok|joustomatka|joustomatkat|joustovara|joustovarat|iskunpituus|zdvih|zdvih odpruzeni|zdvih tlumicu',
     travelFront:
       'fjæringsvei foran|vandring foran|veerweg voor|curso dianteiro|suspensao dianteira|skok zawieszenia przod|fjedervandring for|vandring for|joustovara edessa|joustomatka edessa|jousto edessa|zdvih vpredu|zdvih predni vidlice|zdvih vidlice|zdvih predniho kola|zdvih predniho odpruzeni',
     travelRear:
@@ -62,7 +62,7 @@ export const OTHERS: Vocabulary = {
   bases: {
     paid: 'betaald|zaplacilem|paguei',
     list: 'nieuwprijs|catalogusprijs|nypris',
-    motorway: 'snelweg|motorvag|motorvei|motorvej|autoestrada|moottoritie|dalnice',
+    motorway: 'autostradzie|snelweg|motorvag|motorvei|motorvej|autoestrada|moottoritie|dalnice',
     dry: 'uden benzin|uden brændstof|tør|droog|zonder brandstof|zonder benzine|seco|a seco|na sucho|torr|bez paliwa|sem combustivel',
     ready:
       'z pelnym bakiem|z plynami|ze wszystkimi plynami|na mokro|met volle tank|com o tanque cheio|tanque cheio|taydella tankilla|taysi tankki|na pelnym baku|s plnou nadrzi|fulltanket|tankattuna|com o deposito cheio|deposito cheio|atestada|com os liquidos|rijklaar|ajokunnossa|ajovalmiina|ajovalmis|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|gotowa do jazdy|gotowe do jazdy|kortlar|korklar|korklart|fulltankad|kjoreklar|kjøreklar|kjoreklart|full tank|koreklar|køreklar|fuld tank|fuldtanket|med benzin|plna nadrz|pohotovostni|natankovana|natankovany|s naplnemi|s provoznimi naplnemi',
