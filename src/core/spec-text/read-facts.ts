@@ -201,8 +201,8 @@ export function readFacts(
   if (held.length > 0) for (const list of [found, said]) list.delete('abs');
   return [
     ...found.values(),
-    ...said.values(),
     ...adjusted,
+    ...said.values(),
     ...held,
     ...readTyres(line, made),
   ].filter(({ from }) => !isNobodys(line, from - offset));

@@ -1,7 +1,7 @@
 import { type Basis, type FigureKey } from '../readings';
 import { isUnitId, type UnitId } from '../units';
 import { assign, type Assigned } from './link/assign';
-import { basesOf } from './link/bases';
+import { basesOf, STANDARD_BEHIND } from './link/bases';
 import { asPartlyFilled } from './link/fuel-aboard';
 import { asLogged } from './link/care-log';
 import { asTested } from './link/as-tested';
@@ -201,6 +201,7 @@ function readSentence(
           dynoBasis(scanned.line, text, a.option.key) ??
           aboveBasis(a, context) ??
           (survey.approved && a.option.key === 'consumption' ? 'cycle' : undefined),
+        standardSaid: STANDARD_BEHIND.test(text.slice(q.to)),
         usual: usualBasis(a.option.key, survey),
         hedge: askedIn(text, q) ?? hedgeBefore(text, q, mentions),
         changed: isStock(text, q) ? undefined : changed,

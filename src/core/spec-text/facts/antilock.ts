@@ -36,6 +36,13 @@ const WORDS: readonly (readonly [Word['kind'], RegExp])[] = (
 ).map(([kind, words]) => [kind, new RegExp(worded(words).source, 'giu')]);
 const AT_REAR = worded(REAR);
 const AT_FRONT = worded(FRONT);
+const alone = (side: string): RegExp =>
+  new RegExp(
+    `^[,;) ]*(?:but |only |just |nur |seulement |solo |soltanto |on |at |for |the |am |à |l['’]|en |la |al |på |op het ){0,3}${worded(side).source}(?: only| wheel| end| one)?(?=\\s*(?:[.,;)]|$))`,
+    'iu',
+  );
+const REAR_ALONE = alone(REAR);
+const FRONT_ALONE = alone(FRONT);
 const CANNOT =
   /(?:can['’]?t|cannot|can not|non|nicht|no se|ne peut pas|non si)(?: be| puede| può)? (?:\p{L}+ )?(?:the |das |l['’]|el )?$/iu;
 const ENTIRELY = worded(
@@ -50,47 +57,65 @@ const SIDE_BEFORE = 12;
 const SIDE_BEHIND = 30;
 const IN_FRONT = 24;
 
-function toldBy(sentence: string, offset: number): AntilockTold | undefined {
-  if (!MAY_TELL.test(sentence)) return undefined;
+function wordsIn(sentence: string): readonly Word[] {
   const words: Word[] = [];
   for (const [kind, pattern] of WORDS)
     for (const { index, 0: said } of sentence.matchAll(pattern)) {
       const to = index + said.length;
       if (!words.some((w) => w.from < to && w.to > index)) words.push({ kind, from: index, to });
     }
-  const between = (a: number, b: number, kind: Word['kind']): boolean =>
-    words.some((w) => w.kind === kind && w.from >= a && w.to <= b);
+  return words;
+}
+
+/** What switches it off: "switchable ABS", "ABS that can be turned off". */
+function offOf(abs: Word, words: readonly Word[], sentence: string): Word | undefined {
+  const offs = words.filter((w) => w.kind === 'off');
+  const before = offs.findLast((w) => w.to <= abs.from && abs.from - w.to <= IN_FRONT);
+  const isIts =
+    before !== undefined &&
+    !/[,;:(]/u.test(sentence.slice(before.to, abs.from)) &&
+    !words.some((w) => w.kind === 'other' && w.from >= before.to && w.to <= abs.from);
+  if (isIts) return before;
+  const behind = offs.find((w) => w.from >= abs.to && w.from - abs.to <= FAR);
+  return behind && !isOfAnother(sentence, abs, behind, words) ? behind : undefined;
+}
+
+/** Which ends are named with it; what stands behind a mark only as far as it is an end alone: "switchable, rear only". */
+function endsAt(sentence: string, from: number, to: number) {
+  const before = /[^,;:(]*$/u.exec(sentence.slice(Math.max(0, from - SIDE_BEFORE), from))?.[0];
+  const behind = sentence.slice(to, to + SIDE_BEHIND);
+  const own = /^[^,;)]*/u.exec(behind)?.[0] ?? '';
+  const around = `${before ?? ''}${sentence.slice(from, to)}${own}`;
+  const near = { rear: AT_REAR.test(around), front: AT_FRONT.test(around) };
+  if (near.rear || near.front) return near;
+  const next = behind.slice(own.length);
+  return { rear: REAR_ALONE.test(next), front: FRONT_ALONE.test(next) };
+}
+
+function toldBy(sentence: string, offset: number): AntilockTold | undefined {
+  if (!MAY_TELL.test(sentence)) return undefined;
+  const words = wordsIn(sentence);
   for (const abs of words.filter((w) => w.kind === 'abs')) {
-    const offs = words.filter((w) => w.kind === 'off');
-    const behind = offs.find((w) => w.from >= abs.to && w.from - abs.to <= FAR);
-    const before = offs.findLast((w) => w.to <= abs.from && abs.from - w.to <= IN_FRONT);
-    const off =
-      before &&
-      !between(before.to, abs.from, 'other') &&
-      !/[,;:(]/u.test(sentence.slice(before.to, abs.from))
-        ? before
-        : behind && !isOfAnother(sentence, abs, behind, words)
-          ? behind
-          : undefined;
+    const off = offOf(abs, words, sentence);
     if (!off) continue;
     const [from, to] = [Math.min(abs.from, off.from), Math.max(abs.to, off.to)];
-    const sideBefore = sentence.slice(Math.max(0, from - SIDE_BEFORE), from);
-    // "Discs vorn, ABS hinten abschaltbar": another thing's side ends at its mark.
-    const around =
-      (/[^,;:(]*$/u.exec(sideBefore)?.[0] ?? '') + sentence.slice(from, to + SIDE_BEHIND);
+    const made = (value: AntilockTold['value']): AntilockTold => ({
+      value,
+      from: offset + from,
+      to: offset + to,
+    });
     // "It cannot be switched off", "you can't turn the ABS off".
     const denied =
       words.some((w) => w.kind === 'not' && w.from >= abs.to && w.to <= off.from) ||
       CANNOT.test(sentence.slice(0, from)) ||
       NON.test(sentence.slice(0, off.from));
-    const [atRear, atFront] = [AT_REAR.test(around), AT_FRONT.test(around)];
+    const { rear, front } = endsAt(sentence, from, to);
     // "It can't be turned off completely, just the rear".
-    if (denied && atRear && !atFront && ENTIRELY.test(sentence.slice(abs.from, off.to + 12)))
-      return { value: 'rear-off', from: offset + from, to: offset + to };
+    if (denied && rear && !front && ENTIRELY.test(sentence.slice(abs.from, off.to + 12)))
+      return made('rear-off');
     // "The front one stays on": only the phrases of a language can tell.
-    if (denied ? atRear || atFront : atFront && !atRear) continue;
-    const value = denied ? 'fixed' : atRear && !atFront ? 'rear-off' : 'both-off';
-    return { value, from: offset + from, to: offset + to };
+    if (denied ? rear || front : front && !rear) continue;
+    return made(denied ? 'fixed' : rear && !front ? 'rear-off' : 'both-off');
   }
   return undefined;
 }
@@ -111,14 +136,17 @@ function isOfAnother(sentence: string, abs: Word, off: Word, words: readonly Wor
 /** What is asked tells nothing, unless it is answered with yes. */
 const ANSWERED_YES = /^[^.?!]{0,12}(?<!\p{L})(?:yes|yep|yeah|yup|ja|jawohl|oui|s[íì])(?!\p{L})/iu;
 
-/** What a line tells of ABS that can be switched off; the first that is told. */
+/** What a line tells of ABS that can be switched off: the first that is told, or what is asked and answered with yes. */
 export function readAntilock(line: string): AntilockTold | undefined {
   if (!MAY_TELL.test(line)) return undefined;
   let offset = 0;
+  let affirmed: AntilockTold | undefined;
   for (const sentence of line.split(/(?<=[;\n]|[.!?](?=\s))/u)) {
     const told = toldBy(sentence, offset);
     offset += sentence.length;
-    if (told && (!/\?\s*$/u.test(sentence) || ANSWERED_YES.test(line.slice(offset)))) return told;
+    if (!told) continue;
+    if (!/\?\s*$/u.test(sentence)) return told;
+    if (ANSWERED_YES.test(line.slice(offset))) affirmed ??= told;
   }
-  return undefined;
+  return affirmed;
 }

@@ -114,11 +114,12 @@ function unitsBefore(line: string, found: readonly Quantity[]): readonly Quantit
   let last: Quantity | undefined;
   return found.map((q) => {
     const before = line.slice(Math.max(0, q.from - UNIT_LENGTH), q.from);
-    const word =
-      q.unit === undefined
-        ? (UNIT_BEFORE.exec(before) ??
-            UNIT_OF_CELL.exec(line.slice(Math.max(0, q.from - CELL_REACH), q.from)))?.[1]
-        : undefined;
+    const cell = line.slice(Math.max(0, q.from - CELL_REACH), q.from);
+    // Two numbers in a row are of two columns.
+    const isOfTwo =
+      /^[ \t]+\d/u.test(line.slice(q.to, q.to + 8)) || /\s/u.test(line.slice(q.from, q.to));
+    const ofCell = isOfTwo ? null : UNIT_OF_CELL.exec(cell);
+    const word = q.unit === undefined ? (UNIT_BEFORE.exec(before) ?? ofCell)?.[1] : undefined;
     const unit =
       word !== undefined
         ? writtenUnit(word)

@@ -72,6 +72,7 @@ function asLikely(
       twin: undefined,
       assigned: { option, margin: Number.POSITIVE_INFINITY, rival: undefined },
       basis,
+      standardSaid: false,
       usual: usualBasis(key, survey),
       hedge: hedgeBefore(s.text, q, s.mentions),
       changed: undefined,

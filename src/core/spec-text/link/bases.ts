@@ -56,7 +56,7 @@ const LOW_BEHIND =
   /^(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?(?:\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))?(?: ?[/-] ?\p{L}+(?: \p{L}+)?)?\)|[/-] ?\d[\d.,]*(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))? ?[/-] ?\p{L}+(?: \p{L}+)?\))/iu;
 
 /** "(34.1 standard)": said of the number right before it. */
-const STANDARD_BEHIND =
+export const STANDARD_BEHIND =
   /^ ?(?:mm|cm|in\.?|inch(?:es)?|"|″)? ?\(?(?:standard|stock|std|serie)\.?(?= ?[),;.]|$)/iu;
 
 /** Farthest that a basis word may stand, in points of {@link cost}. */

@@ -37,6 +37,7 @@ function asFigure(
       twin: undefined,
       assigned: { option: { ...best, key: best.key }, margin: 0, rival: undefined },
       basis: undefined,
+      standardSaid: false,
       usual: usualBasis(best.key, survey),
       hedge: undefined,
       changed: undefined,

@@ -41,6 +41,8 @@ export interface Proposed {
   readonly assigned: Assigned & { readonly option: Option & { readonly key: FigureKey } };
   /** By the words around, or by what the kind of text means. */
   readonly basis: Basis | undefined;
+  /** "(34.1 standard)" stands at the number itself. */
+  readonly standardSaid: boolean;
   readonly usual: Basis;
   readonly hedge: string | undefined;
   /** Words that say that something was lowered or fitted. */
@@ -65,7 +67,7 @@ export function propose(
   const { key } = option;
   // A label that says how it was sold, or which seat, knows better than words around it: "sticker 7499, out the door 8650".
   const told =
-    key === 'price' || (key === 'seatHeight' && p.basis !== 'standard-seat')
+    key === 'price' || (key === 'seatHeight' && !p.standardSaid)
       ? (option.basis ?? p.basis)
       : (p.basis ?? option.basis);
   const basis = told ?? p.usual;

@@ -6,7 +6,7 @@ const DUTCH: readonly Cue[] = [
     standing: 'denied',
     whole: true,
     words:
-      /(?<!\p{L})(?:was (?:mir |ihr )?(?:noch )?fehlt(?: mir| ihr)?|es fehl(?:t|en)|fehl(?:t|en)(?=:)|what(?:['’]s| is) (?:missing|lacking|not there)|(?:what )?it (?:lacks|is missing|['’]s missing)|missing(?=:)|not included(?=:)|ce qui manque|il (?:lui |me )?manque|manque(?:nt)?(?=:)|lo que (?:le |me )?falta|le faltan?|faltan?(?=:)|(?:ciò|quello) che manca|mancano?(?=:)|manca(?:no)? (?:il|la|lo|i|le|l['’])|wat ontbreekt|ontbreekt(?=:)|brakuje(?: mi)?|saknar?(?=:)|vad (?:som|jag) saknas?)(?!\p{L})/iu,
+      /(?<!\p{L})(?:was (?:mir |ihr )?(?:noch )?fehlt(?: mir| ihr)?|es fehl(?:t|en)|fehl(?:t|en)(?=:)|what(?:['’]s| is) (?:missing|lacking|not there)|(?:what )?it (?:lacks|is missing|['’]s missing)|ce qui manque|il (?:lui |me )?manque|manque(?:nt)?(?=:)|lo que (?:le |me )?falta|le faltan?|faltan?(?=:)|(?:ciò|quello) che manca|mancano?(?=:)|manca(?:no)? (?:il|la|lo|i|le|l['’])|wat ontbreekt|ontbreekt(?=:)|brakuje(?: mi)?|saknar?(?=:)|vad (?:som|jag) saknas?)(?!\p{L})/iu,
   },
   {
     standing: 'wished',

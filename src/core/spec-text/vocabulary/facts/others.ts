@@ -199,7 +199,7 @@ export const OTHERS_FACTS: readonly FactPhrase[] = [
     'cruiseControl',
     'yes',
     worded(
-      'cruise ?control|tempomat|farthållare|cruisekontroll|fartpilot|vakionopeudensäädin|controlo de cruzeiro',
+      'cruise ?control|farthållare|cruisekontroll|fartpilot|vakionopeudensäädin|controlo de cruzeiro',
     ),
   ],
   [
