@@ -196,7 +196,8 @@ export function readFacts(
   // What can be switched off, and at which end, is told by more words than an answer or a phrase has.
   const abs = readAntilock(line);
   const known = found.get('abs') ?? said.get('abs');
-  const counts = abs && (known === undefined || known.value === 'both-off');
+  const counts =
+    abs && (known === undefined || known.value === 'both-off' || known.value === 'fixed');
   const held = counts ? asTold(made('abs', abs.value, abs.from, abs.to), line, offset, own) : [];
   if (held.length > 0) for (const list of [found, said]) list.delete('abs');
   return [

@@ -47,12 +47,16 @@ export const normalised = (text: string): string =>
     .replace(WITH_SHORT, '  ')
     .replace(ABOARD, blank)
     .replace(NOISE, blank)
+    .replace(CZECH_HORSES, blank)
     .replace(MILES, 'mi ')
     .replace(TWO_TELL_IT, ';')
     .replace(HEAD_BEFORE_LABEL, ' ')
     .replace(UNIT_IN_ITS_CELL, ' ')
     .replace(KEY_OF_A_FILE, (key) => key.replaceAll('_', ' '))
     .replace(/^\s*[[{][\s\S]*/, withoutBrackets);
+
+/** "24,5 kW (33 k)": the same in the horses of Czech sheets, and no thousands. Place for place. */
+const CZECH_HORSES = /(?<=\d ?kW) ?\(\d{1,3}(?:[.,]\d)? ?k\)/gu;
 
 /** "91 dB(A) at engine speed 4250 min-1": the revs that noise is taken at are none of the engine's. Place for place. */
 const NOISE =

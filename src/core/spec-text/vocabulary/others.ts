@@ -57,8 +57,8 @@ export const OTHERS: Vocabulary = {
       'hjul|falgar|fælge|støbte fælge|egerhjul|velgen|rodas|obrecze|felgi|kola|wielen|vanteet|eikerhjul|spaakwielen|pinnavanteet|ekerhjul',
   },
   front:
-    'a frente|na frente|voor|vooraan|dianteira|dianteiro|przod|przodu|przednie|przedni|przednim|fram|framtill|foran|forrest|voorkant|edessa|etu|eteen|vpredu|predni',
-  rear: 'atras|achter|achteraan|traseira|traseiro|tyl|tylu|tylne|tylny|tylnym|bak|baktill|bag|bagtil|bagpa|bagpå|bagest|achterkant|takana|taka|vzadu|zadni',
+    'forgaffel|framgaffel|foraffjedring|forfjaering|framfjadring|etujousitus|etuhaarukka|voorvering|voorvork|a frente|na frente|voor|vooraan|dianteira|dianteiro|przod|przodu|przednie|przedni|przednim|fram|framtill|foran|forrest|voorkant|edessa|etu|eteen|vpredu|predni',
+  rear: 'bagaffjedring|bagdæmper|bagstøddæmper|bagfjedring|bakdemper|bakfjæring|bakfjädring|bakdämpare|takajousitus|takaiskunvaimennin|achtervering|achterschokdemper|achterdemper|atras|achter|achteraan|traseira|traseiro|tyl|tylu|tylne|tylny|tylnym|bak|baktill|bag|bagtil|bagpa|bagpå|bagest|achterkant|takana|taka|vzadu|zadni',
   bases: {
     paid: 'betaald|zaplacilem|paguei',
     list: 'nieuwprijs|catalogusprijs|nypris',

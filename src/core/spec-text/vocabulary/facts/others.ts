@@ -7,14 +7,14 @@ export const OTHERS_FACTS: readonly FactPhrase[] = [
     'cooling',
     'liquid',
     worded(
-      '(?:vloeistof|water)gekoeld|refrigera(?:ção|do) (?:a )?(?:líquid[ao]|água)|arrefecimento (?:a )?(?:líquido|água)|chłodzon[ya] cieczą|chłodzenie cieczą|vätskekyl\\p{L}*|væskekjølt|vannkjølt|vandkølet|væskekølet|(?:neste|vesi)jäähdyt\\p{L}*|(?:kapalinou|vodou) chlazen\\p{L}*',
+      '(?:vloeistof|water)gekoelde?|refrigera(?:ção|do) (?:a )?(?:líquid[ao]|água)|arrefecimento (?:a )?(?:líquido|água)|chłodzon[ya] cieczą|chłodzenie cieczą|vätskekyl\\p{L}*|væskekjølt|vannkjølt|vandkølet|væskekølet|(?:neste|vesi)jäähdyt\\p{L}*|(?:kapalinou|vodou) chlazen\\p{L}*',
     ),
   ],
   [
     'cooling',
     'air',
     worded(
-      'luchtgekoeld|refrigera(?:ção|do) a ar|arrefecimento a ar|chłodzon[ya] powietrzem|luftkyl\\p{L}*|luftkølet|luftkjølt|ilmajäähdyt\\p{L}*|vzduchem chlazen\\p{L}*',
+      'luchtgekoelde?|refrigera(?:ção|do) a ar|arrefecimento a ar|chłodzon[ya] powietrzem|luftkyl\\p{L}*|luftkølet|luftkjølt|ilmajäähdyt\\p{L}*|vzduchem chlazen\\p{L}*',
     ),
   ],
   [
@@ -129,7 +129,7 @@ export const OTHERS_FACTS: readonly FactPhrase[] = [
     'forkType',
     'conventional',
     worded(
-      'telescoop(?:voor)?vork|conventionele (?:voor)?vork|(?:garfo|forquilha) (?:telescópic[oa]|convencional)|widelec (?:teleskopowy|klasyczny)|teleskop(?:fram|for)?gaffel|konventionell (?:fram)?gaffel|teleskooppi(?:haarukka)?|teleskopická vidlice',
+      'telescoop(?:voor)?vork|telegaffel|conventionele (?:voor)?vork|(?:garfo|forquilha) (?:telescópic[oa]|convencional)|widelec (?:teleskopowy|klasyczny)|teleskop(?:fram|for)?gaffel|konventionell (?:fram)?gaffel|teleskooppi(?:haarukka)?|teleskopická vidlice',
     ),
   ],
   [
