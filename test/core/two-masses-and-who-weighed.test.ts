@@ -49,6 +49,40 @@ describe('what the maker says and what was weighed', () => {
     ).toMatchObject([{ key: 'consumption', amount: 5.3, origin: 'measured' }]));
 });
 
+describe('a word between two numbers is said of the next', () => {
+  const seats = (line: string) =>
+    figures(`Trekka 800\n${line}`).map((p) => [p.amount, p.origin ?? 'unsaid']);
+  test.each([
+    ['Seat: 860mm measured 875', 'unsaid'],
+    ['Seat: 860mm, measured 875', 'unsaid'],
+    ['Seat height 860mm claimed, 875 measured', 'claimed'],
+  ])('%s', (line, first) =>
+    expect(seats(line)).toEqual([
+      [860, first],
+      [875, 'measured'],
+    ]),
+  );
+  test('and of the number before where none follows', () =>
+    expect(seats('Seat: 860mm measured')).toEqual([[860, 'measured']]));
+});
+
+test('keys and values of an export, with a comma within a value', () =>
+  expect(
+    readText(
+      '{"make":"Mistrand","model":"390 ADX","seatHeight":"845 mm","wetWeight":"176 kg","abs":"dual-channel, switchable rear"}',
+    ).machines,
+  ).toMatchObject([
+    {
+      maker: 'Mistrand',
+      model: '390 ADX',
+      proposals: [
+        { key: 'seatHeight', amount: 845, ticked: true },
+        { key: 'mass', amount: 176, basis: 'ready', ticked: true },
+        { key: 'abs', value: 'rear-off', ticked: true },
+      ],
+    },
+  ]));
+
 // No front wheel is smaller than its rear one; common practice, no source.
 describe('wheels told the wrong way round', () => {
   const wheels = (line: string) =>

@@ -3,7 +3,7 @@ import type { Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 
 const MEASURED =
-  /measured|scales|\bweighed\b|taped|tape measure|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test|[(,] ?tested\)|\(tested,|testmessung|testgewicht|báscula (?:marc|arroj|dio|dice|da )|bilancia (?:segna|dice|ha )|balance (?:indique|affiche|donne|dit)|waage (?:zeigt|sagt|meldet|kam)|(?:notre|la|sur) (?:balance|bascule)|(?:sulla|in|la mia|nostra) bilancia|báscula|weegschaal|na wadze|på vågen|na váze|(?:l['’]avons|l['’]ai|on l['’]a) pesée?|pesée? à|(?:consommation|poids|conso) (?:\p{L}+ )?relevée?|relevée? (?:à|pendant|lors)|testverbrauch/iu;
+  /measured|scales|\bweighed\b|taped|tape measure|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test|[(,] ?tested\)|\(tested,|testmessung|testgewicht|báscula (?:marc|arroj|dio|dice|da )|bilancia (?:segna|dice|ha )|balance (?:indique|affiche|donne|dit)|waage (?:zeigt|sagt|meldet|kam|gestellt)|(?:notre|la|sur) (?:balance|bascule)|(?:sulla|in|la mia|nostra) bilancia|báscula|weegschaal|na wadze|på vågen|na váze|(?:l['’]avons|l['’]ai|on l['’]a) pesée?|pesée? à|(?:consommation|poids|conso) (?:\p{L}+ )?relevée?|relevée? (?:à|pendant|lors)|testverbrauch/iu;
 
 /** Rollers measure what the engine does, and nothing else that stands beside it. */
 const RUN_UP = /dyno|rollers|prüfstand|banc d['’]essai|banco/iu;
@@ -31,13 +31,17 @@ const ACCORDING_TO_MAKER =
 const MEASURED_BEHIND =
   /^,? ?(?:measured|(?:as )?tested|weighed|on (?:our|the|my) scales?|gemessen|(?:nach)?gewogen|vérifiés?|mesurés?|rilevat[oi]|misurat[oi]|medid[oa]s?|gemeten)(?!\p{L}| ?:? ?(?:at |as |mit |a |à )?\d)/iu;
 
-/** What is said behind a number and before the next; a clause that leads to the next is its own: "158 kg, our scales showed 161". */
-function ownBehind(text: string): string {
-  const [said = ''] = text.slice(0, 34).split(/[(;\d]/);
-  const leadsOn = said.length < text.length && /\d/.test(text[said.length] ?? '');
-  return leadsOn
-    ? (/^.*?(?=, | [-–—] | (?:but|aber|mais|pero|maar|ma|while|yet) )/u.exec(said)?.[0] ?? said)
-    : said;
+/** "860 mm measured 862": a word right before the next number is said of that one. */
+const SAID_OF_NEXT =
+  /(?<!\p{L})(?:measured|tested|weighed|claimed|actual(?:ly)?|gemessen|gewogen|mesurée?|relevée?|medid[oa]|misurat[oa]|rilevat[oa]|gemeten)(?: (?:it )?(?:at|as|is|was|mit|a|à))? ?:? ?$/iu;
+
+const NEW_CLAUSE = /^.*?(?=, | [-–—] | (?:but|aber|mais|pero|maar|ma|while|yet) )/u;
+
+/** What is said behind a number; a clause that leads to the next number is that one's: "158 kg, our scales showed 161". */
+function ownBehind(text: string, q: Quantity, next: number): string {
+  const [said = ''] = text.slice(q.to, Math.min(next, q.to + 34)).split(/[(;\d]/);
+  if (next > q.to + 40 || q.to + said.length < next - 1) return said;
+  return NEW_CLAUSE.exec(said)?.[0] ?? said.replace(SAID_OF_NEXT, '');
 }
 
 /** Who speaks: what was measured, what the maker claims, what was only heard; by the words around the figure. */
@@ -50,7 +54,7 @@ export function speakerOf(text: string, from: number, q: Quantity, to: number): 
   // "Claimed weight 155 kg, measured 158 kg": what stands right before it counts first.
   const nearest = /[^\d]*$/u.exec(before)?.[0] ?? '';
   if (nearest !== before && isMeasured(nearest, q) && !CLAIMED.test(nearest)) return 'measured';
-  const behind = ownBehind(text.slice(q.to, Math.min(to, q.to + 40)));
+  const behind = ownBehind(text, q, to < text.length ? to : Number.POSITIVE_INFINITY);
   const around = `${before} ${behind}`;
   if (MEASURED_BEHIND.test(text.slice(q.to, q.to + 34))) return 'measured';
   if (CLAIMED.test(before) || CLAIMED_BEHIND.test(text.slice(q.to, q.to + 34))) return 'claimed';

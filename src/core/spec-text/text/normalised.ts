@@ -160,5 +160,8 @@ const listedBySlashes = (text: string): string =>
 /** Named values of an export: brackets, quotes and underscores say nothing of their own. */
 const withoutBrackets = (text: string): string =>
   /"[\w ]+"\s*:/.test(text)
-    ? text.replace(/[{}[\]"_]/g, ' ').replace(/,(?=\s*\p{L})/gu, ';')
+    ? text
+        .replace(/,(?=[ \t]*"[\w ]+"\s*:)/g, ';')
+        .replace(/,(?=\s*\n)/g, ' ')
+        .replace(/[{}[\]"_]/g, ' ')
     : text;
