@@ -143,3 +143,21 @@ describe('words between two numbers', () => {
       ['seatHeight 32.8 in low-seat', 'seatHeight 34.1 in standard-seat'],
     ));
 });
+
+describe('what is left open is asked about', () => {
+  const ticks = (line: string) => read(`Senda 450. ${line}`).map((p) => p.ticked);
+  test.each([
+    'Le réservoir va de 16 à 18 litres selon version.',
+    'Sitzhöhe 840 bis 870 mm je nach Ausführung.',
+    'Tank 16-18 litres depending on version.',
+    'Rider sag 70 mm of 205 mm travel.',
+  ])('%s', (line) => expect(ticks(line)).toEqual([false]));
+  test.each(['Tank 18 litres.', 'Front travel 205 mm.'])('%s is not', (line) =>
+    expect(ticks(line)).toEqual([true]),
+  );
+  test('both of a stock pair are told', () =>
+    expect(figures('Senda 450. Lowered 20 mm, 14/47 sprockets, stock is 15/45.')).toEqual([
+      'sprocketFront 15 teeth stated',
+      'sprocketRear 45 teeth stated',
+    ]));
+});

@@ -17,7 +17,8 @@ import { passed } from './link/passed-over';
 import { likelyIn, unlikeAny } from './learnt/likely';
 import { propose, usualBasis } from './link/propose';
 import { alteredIn, isAltered } from './link/altered';
-import { isStock } from './link/changed';
+import { isStock, isStockPair } from './link/changed';
+import { asLeftOpen } from './link/left-open';
 import { askedIn, hedgeBefore, speakerOf } from './link/speaker';
 import { sentencesOf, type Sentence } from './link/sentences';
 import { sideOf, sidesOf, sideUnsaid, type Side } from './link/side-of';
@@ -204,7 +205,7 @@ function readSentence(
         standardSaid: STANDARD_BEHIND.test(text.slice(q.to)),
         usual: usualBasis(a.option.key, survey),
         hedge: askedIn(text, q) ?? hedgeBefore(text, q, mentions),
-        changed: isStock(text, q) ? undefined : changed,
+        changed: isStock(text, q) || isStockPair(text, q, alone[i - 1]) ? undefined : changed,
         wentFrom:
           isAltered(text, q) ||
           /(?<!\p{L})went (?:up |down )?from (?:about )?$/iu.test(
@@ -230,6 +231,7 @@ function readSentence(
       asInTown,
       asTested,
       forOneState,
+      asLeftOpen,
       ...(survey.logged ? [asLogged] : []),
     ];
     const seen = guards.reduce((told, look) => look(told, text, q), limited);

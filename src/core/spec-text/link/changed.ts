@@ -20,6 +20,10 @@ export const isStock = (text: string, q: Quantity): boolean =>
   STOCK_BEFORE.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
   STOCK_BEHIND.test(text.slice(q.to, q.to + 22));
 
+/** "Stock is 15/45": a pair is stock where its first number is. */
+export const isStockPair = (text: string, q: Quantity, first: Quantity | undefined): boolean =>
+  q.listed && first?.listed === true && isStock(text, first);
+
 /** "clearance now about 250 from 275 stock", "23 L tank fitted (stock 14 L)": where the stock one is named, what it became is none. */
 export function besideStock(text: string, quantities: readonly Quantity[]): readonly number[] {
   if (
@@ -28,9 +32,8 @@ export function besideStock(text: string, quantities: readonly Quantity[]): read
   )
     return [];
   const stock = quantities.map((q) => isStock(text, q));
-  // A pair is stock when its first number is.
   quantities.forEach((q, i) => {
-    if (q.listed && quantities[i - 1]?.listed && stock[i - 1]) stock[i] = true;
+    if (isStockPair(text, q, quantities[i - 1])) stock[i] = true;
   });
   const bare = (q: Quantity) => q.unit ?? (q.listed ? 'pair' : undefined);
   return quantities.flatMap((q, i) =>
