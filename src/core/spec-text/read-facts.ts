@@ -174,6 +174,7 @@ export function readFacts(
     // "electric and kick start" says more than "kick start"; "no shaft drive: a chain" tells of a chain.
     const longest = lengths.get(key) ?? 0;
     if (match[0].length <= longest) continue;
+    if (key === 'brakeFront' && isOfRear(line.slice(0, match.index))) continue;
     const [told] = asTold(
       {
         ...made(key, value, match.index, match.index + match[0].length),
@@ -208,6 +209,16 @@ export function readFacts(
     ...readTyres(line, made),
   ].filter(({ from }) => !isNobodys(line, from - offset));
 }
+
+/** "Bremse h.: Einzelscheibe", "rear brake: single disc": of the clause, the rear is named and the front is not. */
+function isOfRear(before: string): boolean {
+  const clause = /[^,;\n]*$/u.exec(before.slice(-60))?.[0] ?? '';
+  return OF_REAR.test(clause) && !OF_FRONT.test(clause);
+}
+const OF_REAR =
+  /(?<!\p{L})(?:rear|back|r|h|hi|ar|post|tras|hint\p{L}*|arrière|posteriore|trasero|atrás|achter(?:rem)?|remmen achter|traseir[ao]|tyln\p{L}*|tył|bak\p{L}*|bag\p{L}*|taka\p{L}*|zadn\p{L}*|vzadu)(?!\p{L})/iu;
+const OF_FRONT =
+  /(?<!\p{L})(?:front|f|v|vorn\p{L}*|av(?:ant)?|ant|anteriore|del(?:antero)?|voor(?:rem)?|dianteir[ao]|przedn\p{L}*|przód|fram\p{L}*|for(?:an|bremse)?|etu\p{L}*|přední|vpředu)(?!\p{L})/iu;
 
 /** An answer of yes behind a question. */
 const ANSWERED_YES =

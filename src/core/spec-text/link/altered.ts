@@ -20,6 +20,8 @@ const ALTERED: RegExp = words(
   '(?:depósito|tanque|serbatoio|réservoir) (?:maior|mayor|más grande|più grande|maggiorato|plus grand|agrandi|aumentado)',
   'rally (?:build|conversion)|(?:built|build) (?:mine|it|her) up|stretched|after[- ]?market|modded|heavily modified|non[- ]stock',
   'tiefergelegt|umgebaut|umbau|(?:ab|auf)gepolstert|abpolstern|nach (?:dem )?umbau',
+  're-?sprung|re-?valved|sprung for|springs?[^;\\n]{0,24} for (?:an? |my )?\\d{2,3} ?(?:kg|lbs?) rider',
+  '(?:ammortizzatore|mono) (?:rifatto|revisionato)|forcella (?:rifatta|revisionata)|(?:federbein|gabel) (?:überarbeitet|neu abgestimmt)|amortisseur (?:refait|préparé)|fourche (?:refaite|préparée)|amortiguador (?:rehecho|preparado)',
   'upgraded the (?:tank|seat|shock|forks?|springs?|suspension)',
   'rabaissée|creusement|creusée|kit de rabaissement|modifiée|selle refaite|suspensions? (?:revue|refaite)s?',
   'ribassata|scavata|sella rifatta|maggiorat[oa]|elaborata|modificata',

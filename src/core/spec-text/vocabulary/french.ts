@@ -1,4 +1,5 @@
 import { FRENCH_ANSWERS } from './facts/answers';
+import { FRENCH_PROTECTION } from './facts/protection';
 import { FRENCH_FACTS } from './facts/french';
 import { combined, type Vocabulary } from './vocabulary';
 
@@ -122,6 +123,7 @@ export const FRENCH: Vocabulary = {
   facts: FRENCH_FACTS,
   factLabels: {
     ...FRENCH_ANSWERS,
+    ...FRENCH_PROTECTION,
     layout: {
       labels: 'moteur|type moteur|architecture|type',
       options: {

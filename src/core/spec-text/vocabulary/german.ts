@@ -1,4 +1,5 @@
 import { GERMAN_ANSWERS } from './facts/answers';
+import { GERMAN_PROTECTION } from './facts/protection';
 import { GERMAN_FACTS } from './facts/german';
 import { combined, type Vocabulary } from './vocabulary';
 
@@ -140,6 +141,7 @@ export const GERMAN: Vocabulary = {
   facts: GERMAN_FACTS,
   factLabels: {
     ...GERMAN_ANSWERS,
+    ...GERMAN_PROTECTION,
     layout: {
       labels: 'motorbauart|motor|bauart|motortyp',
       options: {

@@ -1,4 +1,5 @@
 import { ITALIAN_ANSWERS } from './facts/answers';
+import { ITALIAN_PROTECTION } from './facts/protection';
 import { ITALIAN_FACTS } from './facts/italian';
 import { combined, type Vocabulary } from './vocabulary';
 
@@ -114,6 +115,7 @@ export const ITALIAN: Vocabulary = {
   facts: ITALIAN_FACTS,
   factLabels: {
     ...ITALIAN_ANSWERS,
+    ...ITALIAN_PROTECTION,
     layout: {
       labels: 'tipo|motore|tipo motore',
       options: {

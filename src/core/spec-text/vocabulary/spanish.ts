@@ -1,4 +1,5 @@
 import { SPANISH_ANSWERS } from './facts/answers';
+import { SPANISH_PROTECTION } from './facts/protection';
 import { SPANISH_FACTS } from './facts/spanish';
 import { combined, type Vocabulary } from './vocabulary';
 
@@ -114,6 +115,7 @@ export const SPANISH: Vocabulary = {
   facts: SPANISH_FACTS,
   factLabels: {
     ...SPANISH_ANSWERS,
+    ...SPANISH_PROTECTION,
     layout: {
       labels: 'tipo de motor|motor|tipo',
       options: {

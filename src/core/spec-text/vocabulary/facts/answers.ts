@@ -46,7 +46,7 @@ export const FRENCH_ANSWERS = answered({
   cruise: 'régulateur de vitesse|régulateur',
   modes: 'modes de conduite|modes|modes moteur|cartographies',
   yes: 'oui|de série|en série',
-  no: 'non|aucun|aucune|sans|pas de',
+  no: 'non|aucun|aucune|sans|pas de|non disponible',
   off: 'déconnectable|désactivable',
   rearOff:
     "(?:déconnectable|désactivable),? (?:seulement )?(?:à l['’]arrière|sur la roue arrière|arrière)|arrière (?:déconnectable|désactivable)",
@@ -59,7 +59,7 @@ export const SPANISH_ANSWERS = answered({
   cruise: 'control de crucero|velocidad de crucero',
   modes: 'modos de conducción|modos de conduccion|modos|mapas de motor',
   yes: 'sí|si|de serie',
-  no: 'no|ninguno|ninguna|sin',
+  no: 'no|ninguno|ninguna|sin|no disponible',
   off: 'desconectable|desactivable',
   rearOff:
     '(?:desconectable|desactivable),? (?:solo )?(?:detrás|atrás|en la rueda trasera|trasero)|trasero (?:desconectable|desactivable)',
@@ -72,7 +72,7 @@ export const ITALIAN_ANSWERS = answered({
   cruise: 'cruise control|controllo di crociera',
   modes: 'modalità di guida|mappe motore|riding mode|mappe|mappature',
   yes: 'sì|si|di serie',
-  no: 'no|nessuno|nessuna|senza|assente',
+  no: 'no|nessuno|nessuna|senza|assente|non presente|non disponibile',
   off: 'disinseribile|disattivabile|escludibile',
   rearOff:
     '(?:disinseribile|disattivabile|escludibile),? (?:solo )?(?:al posteriore|dietro|sulla ruota posteriore|posteriore)|posteriore (?:disinseribile|disattivabile|escludibile)',

@@ -4,7 +4,7 @@ import type { FactKey } from '../../../facts';
 export const FACT_LABELS: Readonly<
   Record<FactKey, { readonly labels: string; readonly options: Readonly<Record<string, string>> }>
 > = (() => {
-  const yesNo = { yes: 'yes|true', no: 'no|false|none' };
+  const yesNo = { yes: 'yes|true', no: 'no|false|none|not fitted' };
   const adjusters = {
     full: 'preload, compression,? (?:and |& )?rebound|preload, rebound,? (?:and |& )?compression|compression(?:,| and| &)? rebound(?:,| and| &)+ (?:spring )?preload|rebound(?:,| and| &)? compression(?:,| and| &)+ (?:spring )?preload|fully[- ]adjustable|full',
     'preload-rebound':
@@ -123,7 +123,7 @@ export const FACT_LABELS: Readonly<
       options: {
         switchable: 'can be switched off|switchable',
         fixed: 'cannot be switched off|yes',
-        none: 'none|no',
+        none: 'none|no|not fitted',
       },
     },
     ridingModes: { labels: 'riding modes|ride modes|modes', options: yesNo },

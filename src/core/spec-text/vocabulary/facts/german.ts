@@ -10,7 +10,9 @@ export const GERMAN_FACTS: readonly FactPhrase[] = [
   [
     'layout',
     'parallel-twin',
-    worded('(?:parallel-?|reihen-?)(?:twin|zweizylinder)\\p{L}*|zweizylinder-?reihen\\p{L}*'),
+    worded(
+      '(?:parallel-?|reihen-?)(?:twin|(?:zwei|2-?)zylinder)\\p{L}*|zweizylinder-?reihen\\p{L}*|(?:zweizylinder|2-?zyl(?:inder)?\\.?)(?:[- ](?:viertakt|4-?takt))?[- ]?reihen\\p{L}*',
+    ),
   ],
   ['layout', 'v-twin', worded('v-?(?:2|zweizylinder|twin)\\p{L}*|zweizylinder-v\\p{L}*')],
   ['layout', 'boxer-twin', worded('boxer\\p{L}*')],
@@ -42,7 +44,11 @@ export const GERMAN_FACTS: readonly FactPhrase[] = [
   ],
   ['wheelType', 'spoked-tubes', worded('speichen(?:räder|felgen|rad)|drahtspeichen\\p{L}*')],
   ['wheelType', 'cast', worded('(?:alu-?)?guss(?:räder|felgen)')],
-  ['brakeFront', 'twin-disc', worded('doppelscheiben(?:bremse)?|zwei (?:brems)?scheiben')],
+  [
+    'brakeFront',
+    'twin-disc',
+    worded('doppel(?:brems)?scheiben?(?:bremse)?|zwei (?:brems)?scheiben'),
+  ],
   ['brakeFront', 'single-disc', worded('(?:einfach|einzel)(?:brems)?scheiben?(?:bremse)?')],
   ['brakeFront', 'drum', worded('trommelbremse vorn(?:e)?|vorn(?:e)? trommelbremse')],
   ['abs', 'none', worded('(?:kein|ohne) abs')],
