@@ -15,7 +15,7 @@ export interface AdjustersTold {
 const FORK =
   '\\p{L}*gabel|\\p{L}*forks?|fourche|forcell[ae]|horquilla|\\p{L}*vork|forquilha|bengalas?|widelec|\\p{L}*gaffeln?|\\p{L}*haarukka|vidlice|foraffjedring|forfjæring|framfjädring|etujousitus|voorvering';
 const SHOCK =
-  '(?:mono|rear )?shocks?(?: absorbers?)?|mono-?shock|\\p{L}*federbeine?|(?:mono-?)?amortisseurs?|combinés?|(?:mono-?)?ammortizzator[ei]|(?:mono-?)?amortiguador(?:es)?|\\p{L}*schokdempers?|\\p{L}*demper|(?:mono-?)?amortecedor(?:es)?|amortyzatory?|\\p{L}*stötdämpare|\\p{L}*støddæmpere?|\\p{L}*støtdempere?|\\p{L}*iskunvaimenn\\p{L}+|\\p{L}*iskari\\p{L}*|tlumič\\p{L}*|centralfj[æe]der\\p{L}*|bagaffjedring|bakfjæring|bakfjädring|takajousitus|achtervering';
+  '(?:mono|rear )?shocks?(?: absorbers?)?|(?<=(?:on|at) the )(?:rear|back)(?! (?:wheel|tyre|tire|brake|rack|seat|disc|abs))|mono-?shock|\\p{L}*federbeine?|(?:mono-?)?amortisseurs?|combinés?|(?:mono-?)?ammortizzator[ei]|(?:mono-?)?amortiguador(?:es)?|\\p{L}*schokdempers?|\\p{L}*demper|(?:mono-?)?amortecedor(?:es)?|amortyzatory?|\\p{L}*stötdämpare|\\p{L}*støddæmpere?|\\p{L}*støtdempere?|\\p{L}*iskunvaimenn\\p{L}+|\\p{L}*iskari\\p{L}*|tlumič\\p{L}*|centralfj[æe]der\\p{L}*|bagaffjedring|bakfjæring|bakfjädring|takajousitus|achtervering';
 const SUSPENSION =
   'suspensions?|fahrwerk|federung|sospension[ei]|suspensi(?:ón|ones|on)|vering|suspens(?:ão|ões)|zawieszeni[ea]|fjädring\\p{L}*|fjærings?\\p{L}*|affjedring\\p{L}*|jousitus|odpružení';
 const FRONT =

@@ -35,7 +35,7 @@ const MEASURED_BEHIND =
 const SAID_OF_NEXT =
   /(?<!\p{L})(?:measured|tested|weighed|claimed|actual(?:ly)?|gemessen|gewogen|mesurée?|relevée?|medid[oa]|misurat[oa]|rilevat[oa]|gemeten)(?: (?:it )?(?:at|as|is|was|mit|a|à))? ?:? ?$/iu;
 
-const NEW_CLAUSE = /^.*?(?=, | [-–—] | (?:but|aber|mais|pero|maar|ma|while|yet) )/u;
+const NEW_CLAUSE = /^.*?(?=, | [-–—] |[.!?]["”']? | (?:but|aber|mais|pero|maar|ma|while|yet) )/u;
 
 /** What is said behind a number; a clause that leads to the next number is that one's: "158 kg, our scales showed 161". */
 function ownBehind(text: string, q: Quantity, next: number): string {

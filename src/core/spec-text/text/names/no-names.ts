@@ -27,7 +27,7 @@ const COMMON: ReadonlySet<string> = new Set(
   caractéristiques características caratteristiche données dati datos fiche ficha scheda essai
   prueba prova teste vergleich annonce inserzione motorrad motorcycle motorcycles moto motorbike
   motocykl motorsykkel motorcykel motocicleta motocicletta bike bikes machine maschine adventure
-  rozważam myślę szukam kupiłem kupiłam mam
+  real mpg rozważam myślę szukam kupiłem kupiłam mam
   model modell modèle modelo modello la le les el los las il lo gli de het een un une una uma mine
   ours nowy nowa stary tl dr gg kleine große grosse alte neue new press release news breaking
   exclusive video podcast episode transkript newsletter headline pressemitteilung pressemeldung

@@ -86,7 +86,11 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
   ],
   ['shockType', 'twin', /\b(?:twin|dual) shocks?\b/i],
   ['shockType', 'single', /\bmono[- ]?shock\b|\bsingle (?:rear )?shock\b/i],
-  ['wheelType', 'cast', /\b(?:cast|alloy) wheels?\b|\bwheels?\b[^.;]{0,40}\bcast\b/i],
+  [
+    'wheelType',
+    'cast',
+    /\b(?:cast|alloy) wheels?\b|\balloys\b(?! (?:panniers|cases))|\bwheels?\b[^.;]{0,40}\bcast\b/i,
+  ],
   [
     'wheelType',
     'spoked-tubeless',
@@ -132,7 +136,7 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
     'switchable',
     /\b(?:switchable|disengageable) traction control\b|\btraction control[^.;]{0,30}\bswitchable\b/i,
   ],
-  ['cruiseControl', 'no', /\b(?:no|without) cruise control\b/i],
+  ['cruiseControl', 'no', /\b(?:no|without) cruise control\b|\bno cruise\b(?! ships?)/i],
   ['cruiseControl', 'yes', /\bcruise control\b/i],
   ['ridingModes', 'yes', /\b(?:riding|ride|engine) modes\b/i],
   ['handGuards', 'spine', /\bhand ?guards? with (?:an )?alloy (?:spine|bar)\b/i],
