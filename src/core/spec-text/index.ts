@@ -15,6 +15,6 @@ export {
   type TextRead,
 } from './read-text';
 export { isClassGuessed, type ClassRead } from './text/machine-class';
-export { isAtAPrice, readFactValue } from './read-facts';
+export { isAtAPrice, readFactValue } from './facts';
 export { headingUnit, readHeader, type HeaderMeaning } from './read-header';
 export { namedParts, type NamedPart } from './text/named-parts';

@@ -1,4 +1,4 @@
-import { readFactValue } from '../read-facts';
+import { readFactValue } from '../facts';
 import { isLabel, labelMeaning } from './labels';
 import { composed, type Piece, type PlacedText } from './placed-text';
 import { textLines } from './text-lines';

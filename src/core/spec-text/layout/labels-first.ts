@@ -1,4 +1,4 @@
-import { readFactValue } from '../read-facts';
+import { readFactValue } from '../facts';
 import { fits, isPlainLabel, isValue, labelMeaning } from './labels';
 import { composed, type Piece, type PlacedText } from './placed-text';
 import { textLines, type TextLine } from './text-lines';

@@ -9,7 +9,7 @@ import type { TextUnit } from '../lattice/written-units';
 import type { Doubt, FigureProposal, Proposal } from '../proposal';
 import { isGrave } from '../proposal';
 import { readHeader, type HeaderMeaning } from '../read-header';
-import { readFactValue } from '../read-facts';
+import { readFactValue } from '../facts';
 import { labelOf } from '../vocabulary/lexicon';
 import type { Line } from '../text/lines';
 import type { Survey } from '../text/survey';

@@ -1,5 +1,5 @@
 import type { Quantity } from '../lattice/quantity';
-import { statesOurFact } from '../read-facts';
+import { statesOurFact } from '../facts';
 import type { Mention } from '../vocabulary/lexicon';
 import { beyondAny } from './beyond-any';
 import { sentencesOf } from '../link/sentences';

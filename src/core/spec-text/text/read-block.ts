@@ -2,7 +2,7 @@ import type { Basis } from '../../readings';
 import type { Word } from '../link/option';
 import type { Side } from '../link/side-of';
 import type { FactProposal, FigureProposal, PassedOver, Proposal } from '../proposal';
-import { readFacts } from '../read-facts';
+import { readFacts } from '../facts';
 import type { ClockReading } from '../link/clock';
 import { readLine, type LineContext, type LineRead, type Listen } from '../read-line';
 import { sectionsOf, type InSection } from '../layout/sections';
