@@ -62,6 +62,10 @@ describe('what can be turned at each end', () => {
     ['the fork is a 43mm with compression and rebound clickers, no preload', {}],
     ['Compression ratio 12.7:1. Fork: 43 mm', {}],
     ['Fork: 43 mm, adjustable lever, non adjustable clutch', {}],
+    ['Horquilla de 43 mm, asiento no regulable', {}],
+    ['Fork 43 mm, seat is not adjustable', {}],
+    ['Gabel 43 mm, Windschild nicht verstellbar', {}],
+    ['USD fork 43 mm, screen fully adjustable', {}],
     ['a fork of 43 mm with 210 mm of travel', {}],
   ])('%s', (line, told) => expect(adjusters(line)).toEqual(told));
 

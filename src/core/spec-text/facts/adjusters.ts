@@ -76,9 +76,18 @@ const DENIED = new RegExp(`${worded(NOT_IT).source.replace(/\(\?!.*$/u, '')}$`, 
 const MAY_TELL =
   /adjust|click|stell|stelb|r[ée]glab|r[ée]glag|regola|ajust|regul|pre-?load|vorsp|justerbar|ställbar|indstill|innstill|säädet|säätö|stavit|seříz/iu;
 
-/** "Non-adjustable lever": said of something else that can be turned. */
-const OF_ANOTHER_PART =
-  /^ (?:front |rear |brake |clutch |height )?(?:levers?|clutch|brakes?|screen|wind\p{L}+|seat|saddle|hebel|kupplung|scheibe|sitzbank|leviers?|bulle|selle|leve|cupolino|sella|maneta|pantalla|asiento|traction|ratio)(?!\p{L})/iu;
+/* Something else that can be turned. */
+const ANOTHER_PART =
+  '(?:brake |clutch |hand)?levers?|clutch|brakes?|(?:wind)?screen|windshield|seat|saddle|handlebars?|(?:brems|kupplungs)?hebel|kupplung|(?:wind)?(?:schild|scheibe)|sitz(?:bank|höhe)?|lenker|leviers?|bulle|pare-brise|selle|guidon|leve|cupolino|parabrezza|sella|manubrio|manetas?|pantalla|asiento|manillar|hendels?|windscherm|zadel|assento|banco|manetes?|siedzenie|kanapa|szyba|traction|ratio';
+/** "Non-adjustable lever", "seat not adjustable". */
+const OF_ANOTHER_PART = new RegExp(
+  `^ (?:front |rear |height )?(?:${ANOTHER_PART})(?!\\p{L})`,
+  'iu',
+);
+const ANOTHER_PART_IS = new RegExp(
+  `(?<!\\p{L})(?:${ANOTHER_PART}),? (?:(?:is|are|ist|sind|est|es|è|is|são|jest) )?$`,
+  'iu',
+);
 
 /** Every word of these in a sentence, none within another; what is denied ("no preload") is left out. */
 function wordsIn(sentence: string): readonly Found[] {
@@ -88,6 +97,7 @@ function wordsIn(sentence: string): readonly Found[] {
       const to = index + said.length;
       if (found.some((f) => f.from < to && f.to > index)) continue;
       if (OF_ANOTHER_PART.test(sentence.slice(to, to + 24))) continue;
+      if (ANOTHER_PART_IS.test(sentence.slice(Math.max(0, index - 30), index))) continue;
       if (isTurned(kind) && DENIED.test(sentence.slice(0, index))) continue;
       found.push({ kind, from: index, to });
     }
@@ -121,48 +131,70 @@ const LEADS_TO =
 const JOINED =
   /^ (?:and|&|\+|und|et|e|ed|y|en|og|och|i|ja|a) (?:(?:the|die|das|la|le|l['’]|el|il|de|het) ?)?$/iu;
 
+type Shares = ReadonlyMap<Found, Found[]>;
+
+/** Whether words right before an end are said of it, and not of the end before. */
+function isSaidOf(
+  sentence: string,
+  end: Found,
+  last: Found | undefined,
+  first: Found,
+  nearest: Found,
+): boolean {
+  const gap = sentence.slice(nearest.to, end.from);
+  const leads = LEADS_TO.test(gap);
+  const isNear = isTurned(nearest.kind) ? /^[\s-]*$/u.test(gap) : PLAIN_BETWEEN.test(gap);
+  if (!isNear && !leads) return false;
+  // "Fork fully adjustable, shock preload": said behind the end before it.
+  return (
+    last === undefined || (!/[,;(]/u.test(gap) && (leads || !ownsBehind(sentence, last, first)))
+  );
+}
+
+/** The words of a sentence by the end that they are said of. */
+function sharesOf(sentence: string, words: readonly Found[], ends: readonly Found[]): Shares {
+  const shares = new Map<Found, Found[]>(ends.map((e) => [e, []]));
+  const taken = new Set<Found>();
+  const give = (end: Found, given: readonly Found[]): void => {
+    const free = given.filter((w) => !taken.has(w));
+    for (const w of free) taken.add(w);
+    shares.get(end)?.push(...free);
+  };
+  const others = words.filter((w) => !isEnd(w.kind));
+  // What stands right before an end first: "a fully adjustable fork", "preload on the shock".
+  for (const [i, end] of ends.entries()) {
+    const last = ends[i - 1];
+    const near = others.filter(
+      (w) => w.from >= (last?.to ?? 0) && w.to <= end.from && end.from - w.to <= IN_FRONT,
+    );
+    const [first, nearest] = [near[0], near.at(-1)];
+    if (!first || !nearest || !isSaidOf(sentence, end, last, first, nearest)) continue;
+    give(end, near);
+    const leads = LEADS_TO.test(sentence.slice(nearest.to, end.from));
+    if (leads) shares.get(end)?.push({ kind: 'cue', from: nearest.to, to: end.from });
+  }
+  for (const [i, end] of ends.entries()) {
+    const until = ends[i + 1]?.from ?? sentence.length;
+    give(
+      end,
+      others.filter((w) => w.from >= end.to && w.to <= until),
+    );
+  }
+  return shares;
+}
+
 /** What one sentence tells; `offset` is where it begins. */
 function toldBy(sentence: string, offset: number): readonly AdjustersTold[] {
   const words = wordsIn(sentence);
   const ends = words.filter((w) => isEnd(w.kind));
-  const taken = new Set<Found>();
-  const of = new Map<Found, Found[]>(ends.map((e) => [e, []]));
-  const give = (end: Found, word: Found): void => {
-    if (taken.has(word)) return;
-    taken.add(word);
-    of.get(end)?.push(word);
-  };
-  // What stands right before an end first: "a fully adjustable fork", "preload on the shock".
-  for (const [i, end] of ends.entries()) {
-    const last = ends[i - 1]?.to ?? 0;
-    const before = words.filter((w) => !isEnd(w.kind) && w.from >= last && w.to <= end.from);
-    const near = before.filter((w) => end.from - w.to <= IN_FRONT);
-    const [first, nearest] = [near[0], near.at(-1)];
-    if (!first || !nearest) continue;
-    const gap = sentence.slice(nearest.to, end.from);
-    const isIts =
-      (nearest.kind === 'all' || nearest.kind === 'nothing' || nearest.kind === 'cue'
-        ? PLAIN_BETWEEN.test(gap)
-        : /^[\s-]*$/u.test(gap)) || LEADS_TO.test(gap);
-    // "Fork fully adjustable, shock preload": said behind the end before it.
-    const isOfLast = i > 0 && /[,;(]/u.test(gap);
-    const leadsHere = i === 0 || LEADS_TO.test(gap) || !ownsBehind(sentence, ends[i - 1], first);
-    if (!isIts || isOfLast || !leadsHere) continue;
-    for (const w of near) give(end, w);
-    // "Preload on the shock".
-    if (LEADS_TO.test(gap)) of.get(end)?.push({ kind: 'cue', from: nearest.to, to: end.from });
-  }
-  for (const [i, end] of ends.entries()) {
-    const until = ends[i + 1]?.from ?? sentence.length;
-    for (const w of words) if (!isEnd(w.kind) && w.from >= end.to && w.to <= until) give(end, w);
-  }
+  const shares = sharesOf(sentence, words, ends);
   return ends.flatMap((end, i) => {
     const next = ends[i + 1];
-    const own = of.get(end) ?? [];
+    const own = shares.get(end) ?? [];
     // "Fork and shock are fully adjustable".
     const isJoined =
       own.length === 0 && next !== undefined && JOINED.test(sentence.slice(end.to, next.from));
-    const about = isJoined ? (of.get(next) ?? []) : own;
+    const about = isJoined ? (shares.get(next) ?? []) : own;
     const value = comesTo(about);
     if (value === undefined) return [];
     const from = offset + Math.min(end.from, ...about.map((w) => w.from));
@@ -175,8 +207,8 @@ function toldBy(sentence: string, offset: number): readonly AdjustersTold[] {
 }
 
 /** "The fork is fully adjustable": an end, and nothing but plain words up to what is said of it. */
-const ownsBehind = (sentence: string, end: Found | undefined, word: Found): boolean =>
-  end !== undefined && /^[^,;]{0,40}$/u.test(sentence.slice(end.to, word.from));
+const ownsBehind = (sentence: string, end: Found, word: Found): boolean =>
+  /^[^,;]{0,40}$/u.test(sentence.slice(end.to, word.from));
 
 /** What a line tells of the adjusters of its fork and shock; both where two of one end are told. */
 export function readAdjusters(line: string): readonly AdjustersTold[] {

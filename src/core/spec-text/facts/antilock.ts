@@ -1,8 +1,8 @@
 import { worded } from '../vocabulary/vocabulary';
 
-/** Whether ABS is there and whether it can be switched off, by the options of the fact `abs`. */
+/** Whether ABS can be switched off and at which end, by the options of the fact `abs`. `from`, `to`: places in the line. */
 export interface AntilockTold {
-  readonly value: 'none' | 'fixed' | 'rear-off' | 'both-off';
+  readonly value: 'fixed' | 'rear-off' | 'both-off';
   readonly from: number;
   readonly to: number;
 }
