@@ -68,7 +68,7 @@ const IN_FRONT = 34;
 /** Nothing of another part lies between: "fully adjustable usd 43 mm". */
 const PLAIN_BETWEEN = /^[\s\p{L}\d.-]*$/u;
 const LEADS_TO =
-  /(?:on|at|for|of|an|am|beim?|à|au|sur|de|du|alla?|al|sulla?|en|aan|op|na|på|v)(?: (?:the|der|dem|la|le|l['’]|el|il|de|het))? $/iu;
+  /(?:on|at|for|of|per|an|am|beim?|à|au|sur|de|du|alla?|al|sulla?|en|aan|op|na|på|v)(?: (?:the|der|dem|la|le|l['’]|el|il|de|het))? $/iu;
 
 const JOINED =
   /^ (?:and|&|\+|und|et|e|ed|y|en|og|och|i|ja|a) (?:(?:the|die|das|la|le|l['’]|el|il|de|het) ?)?$/iu;

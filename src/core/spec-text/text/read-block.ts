@@ -114,11 +114,16 @@ function spokenFacts(line: ScannedLine, facts: readonly Proposal[]): readonly Pr
 }
 
 const FITTED =
-  /(?<!\p{L})(fitted|installed|added|retrofitted|nachgerüstet|montiert|ajouté|installé)(?!\p{L})[^.;:]{0,60}$/iu;
+  /(?<!\p{L})(fitted|installed|added|retrofitted|nachgerüstet|montiert|ajouté|installé|(?:j['’]ai|on a) (?:monté|mis|posé)|(?:ho|abbiamo) (?:montato|aggiunto|messo|installato)|(?:le )?(?:he|hemos) (?:puesto|montado|añadido|instalado)|gemonteerd|eftermonter\p{L}*)(?!\p{L})[^.;:]{0,60}$/iu;
+/** The same said behind: "einen Tempomat habe ich nachgerüstet", "sabot monté par mes soins". */
+const FITTED_BEHIND =
+  /^[^.;:,]{0,30}(?<!\p{L})(nachgerüstet|hab(?:e|en)? (?:ich|wir) (?:\p{L}+ )?(?:montiert|angebaut|eingebaut|verbaut)|selbst (?:montiert|angebaut)|par mes soins|r?ajoutée?s?|montat[oaie] da me|aggiunt[oaie]|puest[oa]s? por mí|añadid[oa]s?|(?:that |which )?(?:I|we)(?:['’]ve| have)? (?:fitted|added|installed|put on)|retrofitted|achteraf gemonteerd|eftermonter\p{L}*)(?!\p{L})/iu;
 
 /** "Fitted a 12 V socket": said of what somebody put on; a machine for sale carries it. */
 function asFitted(fact: FactProposal, line: ScannedLine): FactProposal {
-  const words = FITTED.exec(line.written.slice(0, fact.from - line.offset))?.[1];
+  const words =
+    FITTED.exec(line.written.slice(0, fact.from - line.offset))?.[1] ??
+    FITTED_BEHIND.exec(line.written.slice(fact.to - line.offset))?.[1];
   return words === undefined
     ? fact
     : { ...fact, ticked: false, doubts: [...fact.doubts, { code: 'may-be-changed', words }] };

@@ -1,6 +1,13 @@
 import type { Cue } from './cue';
 
 const OTHERS: readonly Cue[] = [
+  // "The higher spec model has cruise control", "the old model had a single disc".
+  {
+    standing: 'of-another',
+    factsOnly: true,
+    words:
+      /(?<!\p{L})[Tt]he (?:(?:higher|top|upper|fancier|posher|pricier|dearer|cheaper|base|more expensive)(?:[- ]spec)?|old|older|previous|outgoing|earlier|pre-\p{L}+) (?:models?|versions?|trims?|variants?|editions?|generation|bikes?|ones?) (?:has|have|had|gets?|got|comes?|came|adds?|offers?|used)(?!\p{L})/u,
+  },
   {
     standing: 'of-another',
     words: /(?<!\p{L})unlike (?:the|its|my)(?!\p{L})[^.,;]{0,40},? (?:which|that)(?!\p{L})/iu,

@@ -48,7 +48,7 @@ export const GERMAN_CUES: readonly Cue[] = [
     standing: 'wished',
     behind: true,
     words:
-      /(?<!\p{L})(?:(?:wär|wäre|wären) (?:schön|toll|super|besser|perfekt|cool|ideal|nett|klasse)|(?:brauch|vermiss)\p{L}* (?:ich|man|keiner|niemand|kein mensch))(?!\p{L})/iu,
+      /(?<!\p{L})(?:(?:wär|wäre|wären) (?:mir lieber|schön|toll|super|besser|perfekt|cool|ideal|nett|klasse)|(?:brauch|vermiss)\p{L}* (?:ich|man|keiner|niemand|kein mensch))(?!\p{L})/iu,
   },
   {
     standing: 'wished',
@@ -80,7 +80,7 @@ export const GERMAN_CUES: readonly Cue[] = [
     factsOnly: true,
     behind: true,
     words:
-      /(?<!\p{L})(?:optional|(?:gegen|kostet) aufpreis|aufpreispflichtig|als extra|als option)(?!\p{L})/iu,
+      /(?<!\p{L})(?:optional|(?:gegen|kostet) aufpreis|aufpreispflichtig|kost(?:et|en)(?: [\d.]+ ?(?:€|euro))? (?:extra|aufpreis)|als extra|als option)(?!\p{L})/iu,
   },
   {
     standing: 'optional',

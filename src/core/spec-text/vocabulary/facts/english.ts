@@ -121,6 +121,31 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
   ],
   ['wheelType', 'cast', /\b(?:inch|rims?|wheels?|rear|1[7-9])\b[^.;]{0,20}\bcast\b/i],
   ['abs', 'none', /\b(?:no|without) abs\b(?! (?:switch|button|off)\b)/i],
+  [
+    'brakeFront',
+    'twin-disc',
+    /\b(?:twin|dual|double) \d{3}s? (?:up front|at the front|on the front)\b/i,
+  ],
+  ['brakeFront', 'twin-disc', /\b(?:two|2) front dis[ck]s\b/i],
+  ['screen', 'tall', /\b(?:comes with|has|with) (?:a |the )?tall (?:wind)?(?:screen|shield)\b/i],
+  ['rimLocks', 'yes', /\brim[- ]?locks? (?:as|are|is) standard\b/i],
+  ['finalDrive', 'chain', /\bchain (?:rather than|instead of) (?:a )?(?:shaft|belt)\b/i],
+  ['screen', 'adjustable', /\b(?:wind)?(?:screen|shield) (?:that )?adjusts\b/i],
+  [
+    'sumpGuard',
+    'plastic',
+    /\b(?:skid|bash|sump)[- ]?(?:plate|guard)(?: is|'s|’s) (?:only |just |a bit of )?plastic\b/i,
+  ],
+  [
+    'sumpGuard',
+    'alloy',
+    /\b(?:skid|bash|sump)[- ]?(?:plate|guard)(?: is|'s|’s) (?:alloy|aluminium|aluminum)\b/i,
+  ],
+  [
+    'tractionControl',
+    'switchable',
+    /\btraction control (?:that |which )?(?:turns|switches|goes) off\b/i,
+  ],
   ['abs', 'fixed', /\b(?:permanent|always[- ]on) abs\b/i],
   [
     'abs',

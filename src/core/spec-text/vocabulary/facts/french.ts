@@ -63,7 +63,9 @@ export const FRENCH_FACTS: readonly FactPhrase[] = [
   [
     'brakeFront',
     'single-disc',
-    worded('(?:simple|mono) ?disque(?: avant| à l.avant)?|un (?:seul )?disque (?:à l.|de )?avant'),
+    worded(
+      '(?:simple|mono) ?disque(?: avant| à l.avant)?|un (?:seul )?disque (?:(?:à l.|de )?avant|devant)',
+    ),
   ],
   [
     'tractionControl',

@@ -11,7 +11,7 @@ export const GERMAN_FACTS: readonly FactPhrase[] = [
     'layout',
     'parallel-twin',
     worded(
-      '(?:parallel-?|reihen-?)(?:twin|(?:zwei|2-?)zylinder)\\p{L}*|zweizylinder-?reihen\\p{L}*|(?:zweizylinder|2-?zyl(?:inder)?\\.?)(?:[- ](?:viertakt|4-?takt))?[- ]?reihen\\p{L}*',
+      '(?:parallel-?|reihen-?)(?:twin|(?:zwei|2-?)zylinder)\\p{L}*|zweizylinder-?reihen\\p{L}*|zweizylinder in reihe|(?:zweizylinder|2-?zyl(?:inder)?\\.?)(?:[- ](?:viertakt|4-?takt))?[- ]?reihen\\p{L}*',
     ),
   ],
   ['layout', 'v-twin', worded('v-?(?:2|zweizylinder|twin)\\p{L}*|zweizylinder-v\\p{L}*')],
@@ -47,7 +47,9 @@ export const GERMAN_FACTS: readonly FactPhrase[] = [
   [
     'brakeFront',
     'twin-disc',
-    worded('doppel(?:brems)?scheiben?(?:bremse)?|zwei (?:brems)?scheiben'),
+    worded(
+      'doppel(?:brems)?scheiben?(?:bremse)?|zwei (?:\\d{3}(?:er|[- ]?mm)[- ]?)?(?:brems)?scheiben',
+    ),
   ],
   ['brakeFront', 'single-disc', worded('(?:einfach|einzel)(?:brems)?scheiben?(?:bremse)?')],
   ['brakeFront', 'drum', worded('trommelbremse vorn(?:e)?|vorn(?:e)? trommelbremse')],
@@ -104,7 +106,7 @@ export const GERMAN_FACTS: readonly FactPhrase[] = [
   [
     'brakeFront',
     'single-disc',
-    worded('eine (?:brems)?scheibe vorne?|vorne? eine (?:brems)?scheibe'),
+    worded('eine (?:brems)?scheibe vorne?|vorne? (?:nur |bloß )?eine (?:brems)?scheibe'),
   ],
   ['socket', 'usb', worded('usb-?(?:c-)?(?:buchse|anschluss|steckdose|ladebuchse|port)')],
   ['socket', 'twelve-volt', worded('(?:12[- ]?v(?:olt)?-?|bord)-?steckdose')],
