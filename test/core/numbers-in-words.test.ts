@@ -137,3 +137,16 @@ test.each([
       .slice(0, 3),
   ).toEqual(found),
 );
+
+test('of a pair in one run of words each is shown by words that were said', () => {
+  const told = readText('Mine runs fifteen forty-six gearing, seat 860 mm').machines.flatMap((m) =>
+    m.proposals.map((p) => p.words),
+  );
+  expect(told.slice(0, 2)).toEqual(['fifteen forty-six gearing', 'forty-six']);
+});
+test('a place within no word stays where it is', () =>
+  expect(
+    readText('Grauhorn 690 Pfad, Tank 13 l. Die 43er-Gabel ist voll einstellbar.').machines.flatMap(
+      (m) => m.proposals.flatMap((p) => (p.key === 'forkAdjust' ? [p.words] : [])),
+    ),
+  ).toEqual(['Gabel ist voll einstellbar']));

@@ -140,6 +140,12 @@ const apart = (blocks: readonly (readonly ScannedLine[])[], survey: Survey) =>
         : survey,
   }));
 
+/** How many letters of the word at a place stand before it. */
+const withinWord = (text: string, at: number): number =>
+  /^\p{L}{2}/u.test(text.slice(Math.max(0, at - 1)))
+    ? (/[\p{L}-]+$/u.exec(text.slice(Math.max(0, at - 24), at))?.[0].length ?? 0)
+    : 0;
+
 /** Places and words as they stand in the text, where reading put a sign or a unit in place of another, or set it anew. */
 function asTyped(machine: MachineRead, laid: PlacedText, text: string): MachineRead {
   const typed = <P extends { readonly words: string; readonly from: number; readonly to: number }>(
@@ -148,13 +154,20 @@ function asTyped(machine: MachineRead, laid: PlacedText, text: string): MachineR
     const { words, from, to } = proposal;
     const place = asItStood(laid, text, from, to);
     const at = laid.text.slice(from, to).indexOf(words);
+    // Of two numbers said in one run of words the second begins within them: "fifteen forty-six".
+    const within = laid.places ? 0 : withinWord(text, from + at);
     const said =
       at < 0
         ? words.replace(/\s+/gu, ' ')
         : laid.places
           ? wordsOf(laid, text, from, to)
-          : text.slice(from + at, from + at + words.length);
-    return { ...proposal, ...place, words: said.trim().replace(/\s*\n\s*/gu, ' ') };
+          : text.slice(from + at - within, from + at + words.length);
+    return {
+      ...proposal,
+      ...place,
+      ...(within > 0 ? { from: place.from - within } : {}),
+      words: said.trim().replace(/\s*\n\s*/gu, ' '),
+    };
   };
   const whole = laid.places?.slice(machine.from, machine.to);
   return {

@@ -129,7 +129,7 @@ function distanceUnit(lines: readonly ScannedLine[], miles: number): 'km' | 'mi'
     count('mi') + count('mph'),
   ];
   if (km !== mi) return km > mi ? 'km' : 'mi';
-  const metric = count('kg') > 0 || count('L/100km') > 0;
+  const metric = count('kg') + count('L/100km') + count('km/L') > 0;
   if (count('L/100km') === 0 && count('mpg') + count('mpg-us') + count('mpg-imp') > 0) return 'mi';
   // Pounds, gallons, inches and nothing metric beside them.
   if (
