@@ -4,7 +4,7 @@ import { assign, type Assigned } from './link/assign';
 import { basesOf, STANDARD_BEHIND } from './link/bases';
 import { asPartlyFilled } from './link/fuel-aboard';
 import { asLogged } from './link/care-log';
-import { asTested } from './link/as-tested';
+import { notAsSold } from './link/not-as-sold';
 import { forOneState } from './link/pressure-state';
 import { asInTown, atOneSpeed } from './link/use-of-one-kind';
 import { OTHER_END } from './link/ends';
@@ -229,7 +229,7 @@ function readSentence(
     const guards = [
       atOneSpeed,
       asInTown,
-      asTested,
+      notAsSold,
       forOneState,
       asLeftOpen,
       ...(survey.logged ? [asLogged] : []),

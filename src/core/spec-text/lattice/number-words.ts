@@ -90,6 +90,9 @@ export function withNumbers(line: string, romance?: boolean): string {
     const two = TWO_PEAKS.exec(run);
     if (two && TORQUE_BEHIND.test(line.slice(at + run.length)) && PEAK_AT.test(line.slice(0, at)))
       return `${converted(two[1] ?? '', at)}${two[2] ?? ''}${converted(two[3] ?? '', at + (two[1] ?? '').length + (two[2] ?? '').length)}`;
+    // "Rear (two-up)".
+    if (/^two$/iu.test(run.trim()) && /^ ?-?up(?!\p{L})/iu.test(line.slice(at + run.length)))
+      return run;
     const trimmed = run.trimEnd();
     const way = / k$/iu.test(trimmed) ? numberInWords(trimmed.slice(0, -2)) : undefined;
     if (way && way.amount >= 100) return `${String(way.amount)} km`.padStart(run.length);

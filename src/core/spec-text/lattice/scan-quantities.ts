@@ -13,7 +13,7 @@ const JOINT = String.raw`(?<=(?:between|entre|zwischen|tra|fra) \S{1,8} )(?:and|
 const KILO = String.raw`k(?!\p{L})| ?(?:t[yi]s\.?|tisíc|tusen|mila|duizend|tausend|tuhatta)(?!\p{L})`;
 // currency? number (thousands? range or list number)? unit?
 const QUANTITY = new RegExp(
-  `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(${KILO})?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(${KILO})?)?(?:,-|\\.-|-?ish|\\+(?= ?(?:km|mi)))?(?:(?:[ \\u00a0\\u202f-]{0,2}| {3})(${UNIT_SOURCE}))?([*¹²³†‡]+(?![\\p{L}\\d]))?`,
+  `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(${KILO})?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(${KILO})?)?(?:,-|\\.-|-?ish|\\+(?= ?(?:km|mi)))?(?:(?:[ \\u00a0\\u202f-]{0,2}| {3})(${UNIT_SOURCE}))?([*¹²³⁴⁵⁶⁷⁸⁹†‡]+(?![\\p{L}\\d]))?`,
   'giu',
 );
 

@@ -393,7 +393,7 @@ const FORMS = (Object.entries(WRITTEN) as [TextUnit, readonly string[]][])
   .sort((a, b) => b.form.length - a.form.length);
 
 /** Source of a pattern that matches one written unit, longest first; it must end where the word ends. */
-export const UNIT_SOURCE = `(?:${FORMS.map((f) => f.form).join('|')})(?![\\p{L}\\d³])`;
+export const UNIT_SOURCE = `(?:${FORMS.map((f) => f.form).join('|')})(?![\\p{L}\\d]|(?<!mm|kg)³)`;
 
 const EXACT = FORMS.map(({ unit, form }) => ({ unit, pattern: new RegExp(`^${form}$`, 'iu') }));
 const seen = new Map<string, TextUnit | undefined>();

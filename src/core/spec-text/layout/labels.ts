@@ -11,7 +11,7 @@ const LABEL_LENGTH = 48;
 const MOST_WORDS = 5;
 const IN_BRACKETS = /[([][^()[\]]*[)\]]/gu;
 /** A colon, a footnote's mark, the marks of emphasis about it. */
-const TRIM = /^[\s*_#•·-]+|[\s:*_¹²³†‡]+$/gu;
+const TRIM = /^[\s*_#•·-]+|[\s:*_¹²³⁴⁵⁶⁷⁸⁹†‡]+$/gu;
 const VALUE = /^[\s~≈±<>]*(?:approx\.? |ca\.? |circa |env\.? )?(?:[£$€]|[A-Z]{3} )?\s?\d/u;
 
 /** The end of a sentence, which is none of a short form's: "Max. vermogen". */

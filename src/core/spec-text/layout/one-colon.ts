@@ -7,8 +7,8 @@ const LEAST = 3;
 
 /** What stands before a label (a tick, a number, a bracket, a quote), the label, and a mark that is no colon between it and its value. */
 const HEAD =
-  /^((?:\d{1,2}[.)] |\[[xX]\]|[^\p{L}\d\n]){0,6})(\p{L}[^→»—;="\]*|\t\n]{1,46}?)(\s?(?:\*\*|__)?\s?(?:→|»|—|=|;|","|" ?: ?"| \/ |\]|\*\*|[*¹²³†‡]+\t|:)\s?(?:\*\*|__|")?\s?)(?=[^\s=])/u;
-const MARK = /[→»—=;\]:*,/¹²³†‡"]/u;
+  /^((?:\d{1,2}[.)] |\[[xX]\]|[^\p{L}\d\n]){0,6})(\p{L}[^→»—;="\]*|\t\n]{1,46}?)(\s?(?:\*\*|__)?\s?(?:→|»|—|=|;|","|" ?: ?"| \/ |\]|\*\*|[*¹²³⁴⁵⁶⁷⁸⁹†‡]+\t|:)\s?(?:\*\*|__|")?\s?)(?=[^\s=])/u;
+const MARK = /[→»—=;\]:*,/¹²³⁴⁵⁶⁷⁸⁹†‡"]/u;
 
 interface Headed {
   readonly words: string;
@@ -18,7 +18,9 @@ interface Headed {
 }
 /** "Kerb weight** 196 kg": a mark that no other opened. */
 const isFootnote = ({ before, label, between }: Headed): boolean =>
-  /[*¹²³†‡]/u.test(between) && !before.includes('*') && labelMeaning(label)?.kind === 'figure';
+  /[*¹²³⁴⁵⁶⁷⁸⁹†‡]/u.test(between) &&
+  !before.includes('*') &&
+  labelMeaning(label)?.kind === 'figure';
 /** "SUSPENSION / REAR: single shock": both are of the label. */
 const isHeading = ({ words, before, label, between }: Headed): boolean =>
   between.includes('/') && !isValue(words.slice(before.length + label.length + between.length));

@@ -17,7 +17,7 @@ import { cellsOf, spacedCells, type Cell } from './cells';
 
 /** Heads of columns that tell of one machine all the same. */
 export const ONE_MACHINE =
-  /^(?:front|rear|vorn\p{L}*|hinten|avant|arrière|anteriore|posteriore|delanter\p{L}*|traser\p{L}*|solo|loaded|min|max|from|to|stock|standard|std|mine|before|after|now|then|claimed|quoted|measured|tested|actual|weighed|serie|original|meine?|vorher|nachher|gemessen|origine|di serie|de serie|\d.*)\.?$/iu;
+  /^(?:front|rear|vorn\p{L}*|hinten|avant|arrière|anteriore|posteriore|delanter\p{L}*|traser\p{L}*|solo|loaded|min|max|from|to|stock|standard|std|mine|before|after|now|then|claimed|quoted|measured|tested|actual|weighed|serie|original|meine?|vorher|nachher|gemessen|origine|di serie|de serie|(?:service |wear |repair )?limits?|verschlei(?:ß|ss)(?:grenze|maß)|grenzwert|limite(?: de service| d['’]usure| di usura| de desgaste)?|slijtagegrens|\d.*)\.?$/iu;
 
 /** Heads of columns that say who gave the figures below them; common usage, no source. */
 const CLAIMED_COLUMN =
@@ -28,7 +28,7 @@ const originOf = (head: string): Origin | undefined =>
   CLAIMED_COLUMN.test(head) ? 'claimed' : MEASURED_COLUMN.test(head) ? 'measured' : undefined;
 /** As it came, in a table that says beside it what somebody made of it. */
 const STOCK_COLUMN =
-  /^(?:stock|standard|std|original|oem|as it came|before|then|serie|vorher|origine|d['’]origine|avant|di serie|prima|de serie|antes|standaard|voorheen)$/iu;
+  /^(?:stock|standard|std|nominal|sollwert|original|oem|as it came|before|then|serie|vorher|origine|d['’]origine|avant|di serie|prima|de serie|antes|standaard|voorheen)$/iu;
 
 /** A table set with blanks: a line of names over lines of as many cells that each open with a label. */
 function spacedTable(lines: readonly Line[]): TableMachines | undefined {

@@ -71,7 +71,7 @@ export const BESIDE_FORMS: readonly Form[] = [
     by: 'basis',
     before: /^(?![^]*(?<!\p{L})(?:worst|best|peak|record)[^,;]{0,12}$)/iu,
     behind:
-      /^ (?:flat out|two[- ]up|loaded(?: up)?|into a headwind|solo)(?!\p{L})|^ (?:on|in|off) (?:the )?(?:dirt|gravel|highway|motorway|freeway|autobahn|interstate|road|town|city|tarmac|trails?|tracks?|sand|back ?roads?|lanes)(?!\p{L})/iu,
+      /^ solo(?!\p{L})|^ (?:on|in|off) (?:the )?(?:dirt|gravel|highway|motorway|freeway|autobahn|interstate|road|town|city|tarmac|trails?|tracks?|sand|back ?roads?|lanes)(?!\p{L})/iu,
     when: (s, q) => isAnother(s, q, (o) => isUse(o) || isBareUse(s, o)),
   },
   // "61.4 at the wheel, the makers say 68".

@@ -157,7 +157,7 @@ export const isOfPart = (text: string, q: Quantity): boolean =>
   // "214 kg with racks and bars".
   (/^(?:kg|lb)$/.test(q.unit ?? '') && WITH_PARTS.test(text.slice(q.to, q.to + 80))) ||
   // "Fork oil (each leg): 512 cm3".
-  (/^(?:cc|ml)$/.test(q.unit ?? '') &&
+  ((q.unit === undefined || /^(?:cc|ml)$/.test(q.unit)) &&
     /(?<!\p{L})(?:fork oil|gabelöl|huile de fourche|olio forcella|aceite de horquilla)(?!\p{L})[^.;]{0,30}$/iu.test(
       text.slice(Math.max(0, q.from - 50), q.from),
     )) ||

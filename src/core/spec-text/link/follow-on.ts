@@ -29,7 +29,7 @@ const FOLLOWS: readonly {
   {
     needs: ['travelFront'],
     key: 'travelRear',
-    gap: /^(?: of travel)?,? and the (?:rear )?(?:mono)?shock(?: (?:gives?|does|has|gets?|offers|moves))?(?: you| us)?(?: about)? $/iu,
+    gap: /^(?:(?: of travel)?,? and the (?:rear )?(?:mono)?shock(?: (?:gives?|does|has|gets?|offers|moves))?(?: you| us)?(?: about)?|(?: hub| federweg)?(?:,| und)(?: das)? (?:zentral)?federbein(?: (?:bietet|arbeitet mit|hat|mit|schafft))?|(?: de débattement)?(?:,| et)(?: l['’]| le )?(?:mono-?)?amortisseur(?: (?:offre|a|avec|de|en (?:offre|a)))?|(?: di escursione)?(?:,| e)(?: il| l['’])? ?(?:mono(?:ammortizzatore)?|ammortizzatore)(?: (?:offre|ha|con|da|di))?|(?: de recorrido)?(?:,| y)(?: el)? (?:mono)?amortiguador(?: (?:ofrece|tiene|con|de))?|(?: veerweg)?(?:,| en)(?: de)? (?:mono)?(?:schok)?demper(?: (?:biedt|heeft|met))?) $/iu,
   },
   // "200 mil front, 220 rear"
   {

@@ -102,7 +102,7 @@ const FORMS: readonly Form[] = [
     points: WEIGHTS.byBasis,
     by: 'basis',
     before:
-      /(?<!\p{L})forks? (?:gives?|gets?|moves?|does|do|offers|has|have|with)(?: you| us)?(?: about| around)? $/iu,
+      /(?<!\p{L})(?:forks? (?:gives?|gets?|moves?|does|do|offers|has|have|with)(?: you| us)?(?: about| around)?|\p{L}*gabel (?:bietet|arbeitet mit|federt|hat|mit|schafft)(?: rund| etwa)?|fourche (?:offre|a|avec|de|travaille sur)|forcella (?:offre|ha|con|lavora su|da)|horquilla (?:ofrece|tiene|con|de)|\p{L}*vork (?:biedt|heeft|met)) $/iu,
     when: (_, { amounts: [a = 0], unit }) =>
       (unit === 'mm' && a >= LEAST_TRAVEL) || (unit === 'in' && a >= 4),
   },

@@ -71,7 +71,7 @@ export function footnoteBasis(
   context: LineContext,
 ): Basis | undefined {
   const mark =
-    q.mark ?? (word && /^\s?([*¹²³†‡]+)/u.exec(text.slice(word.mention.to, q.from))?.[1]);
+    q.mark ?? (word && /^\s?([*¹²³⁴⁵⁶⁷⁸⁹†‡]+)/u.exec(text.slice(word.mention.to, q.from))?.[1]);
   const notes = mark === undefined ? undefined : context.footnotes.get(mark);
   return notes
     ?.flatMap((m) => m.meanings)

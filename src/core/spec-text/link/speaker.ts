@@ -3,7 +3,7 @@ import type { Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 
 const MEASURED =
-  /measured|scales|\bweighed\b|taped|tape measure|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test|[(,] ?tested\)|\(tested,|testmessung|testgewicht|báscula (?:marc|arroj|dio|dice|da )|bilancia (?:segna|dice|ha )|balance (?:indique|affiche|donne|dit)|waage (?:zeigt|sagt|meldet|kam|gestellt)|(?:notre|la|sur) (?:balance|bascule)|(?:sulla|in|la mia|nostra) bilancia|báscula|weegschaal|na wadze|på vågen|na váze|(?:l['’]avons|l['’]ai|on l['’]a) pesée?|pesée? à|(?:consommation|poids|conso) (?:\p{L}+ )?relevée?|relevée? (?:à|pendant|lors)|testverbrauch/iu;
+  /measured|scales|\bweighed\b|taped|tape measure|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test|[(,] ?tested\)|\(tested,|testmessung|testgewicht|báscula (?:marc|arroj|dio|dice|da )|bilancia (?:segna|dice|ha )|balance (?:indique|affiche|donne|dit)|(?:auf (?:der|unserer|meiner|einer|seiner)) (?:\p{L}+)?waage|waage (?:zeigt|sagt|meldet|kam|gestellt)|(?:notre|la|sur) (?:balance|bascule)|(?:sulla|in|la mia|nostra) bilancia|báscula|weegschaal|na wadze|på vågen|na váze|(?:l['’]avons|l['’]ai|on l['’]a) pesée?|pesée? à|(?:consommation|poids|conso) (?:\p{L}+ )?relevée?|relevée? (?:à|pendant|lors)|testverbrauch/iu;
 
 /** Rollers measure what the engine does, and nothing else that stands beside it. */
 const RUN_UP = /dyno|rollers|prüfstand|banc d['’]essai|banco/iu;

@@ -87,6 +87,16 @@ const NORWEGIAN =
   /(?<!\p{L})(?:setehøyde|sittehøyde|selges|selger|kjøreklar|forbruk|drivstoff\p{L}*|egenvekt)(?!\p{L})/u;
 const DANISH =
   /(?<!\p{L})(?:sædehøjde|saedehøjde|sædet|kørt|vejer|sælges|sælger|køreklar|forbrug|brændstof\p{L}*|egenvægt|totalvægt|nysynet|indregistreret)(?!\p{L})/u;
+/** The same of tongues that one money goes with; Portuguese is spoken with two. */
+const POLISH = /(?<!\p{L})(?:sprzedam|przebieg|zbiornik|siedzeni\p{L}|spalanie|wysokość)(?!\p{L})/u;
+const CZECH = /(?<!\p{L})(?:prodám|najeto|spotřeb\p{L}|palivov\p{L}+|výška sedla)(?!\p{L})/u;
+const DUTCH_OR_FINNISH =
+  /(?<!\p{L})(?:zithoogte|rijklaar|vraagprijs|te koop|verbruik|myydään|istuinkorkeus|ajokunnossa|kulutus|ajettu)(?!\p{L})/u;
+const TONGUES: readonly (readonly [CurrencyCode, RegExp])[] = [
+  ['PLN', POLISH],
+  ['CZK', CZECH],
+  ['EUR', DUTCH_OR_FINNISH],
+];
 const CROWNS: readonly (readonly [CurrencyCode, RegExp])[] = [
   ['SEK', SWEDISH],
   ['NOK', NORWEGIAN],
@@ -94,7 +104,13 @@ const CROWNS: readonly (readonly [CurrencyCode, RegExp])[] = [
 ];
 /** Whose crowns: of the one language of the three that has words of its own in the text. */
 function crownsOf(text: string): CurrencyCode | undefined {
-  const whose = CROWNS.filter(([, words]) => words.test(text));
+  return onlyOne(CROWNS, text);
+}
+function onlyOne(
+  all: readonly (readonly [CurrencyCode, RegExp])[],
+  text: string,
+): CurrencyCode | undefined {
+  const whose = all.filter(([, words]) => words.test(text));
   return whose.length === 1 ? whose[0]?.[0] : undefined;
 }
 
@@ -149,7 +165,9 @@ export function currencies(
         : /\bchf\b/.test(text)
           ? 'CHF'
           : (dollar ??
-            (TASMAN.test(text) || continental ? undefined : bySpelling(text, us, imperial)));
+            (TASMAN.test(text) || continental
+              ? undefined
+              : (onlyOne([...CROWNS, ...TONGUES], text) ?? bySpelling(text, us, imperial))));
   const likelyDollar = TASMAN.test(text)
     ? ('AUD' as const)
     : /\boac\b|\blicensing\b/.test(text)

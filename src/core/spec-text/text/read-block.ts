@@ -32,20 +32,23 @@ interface Heading {
   readonly age: number;
 }
 
+/** A footnote with a number of such a unit tells of that one: "low seat 795 mm". */
+const OF_A_FIGURE: ReadonlySet<unknown> = new Set(['kg', 'lb', 'mm', 'cm', 'in']);
+
 /** Footnotes by their mark: `* without fuel`, several on a line or each on its own. */
 export function footnotesIn(
   lines: readonly ScannedLine[],
 ): ReadonlyMap<string, readonly Mention[]> {
   const notes = new Map<string, readonly Mention[]>();
-  for (const { line, mentions } of lines) {
-    if (!/^\s*[*¹²³†‡]+\s*\S/u.test(line)) continue;
-    const marks = [...line.matchAll(/(?<=^\s*|\s)([*¹²³†‡]+)(?=\s*\S)/gu)];
+  for (const { line, mentions, quantities } of lines) {
+    if (!/^\s*[*¹²³⁴⁵⁶⁷⁸⁹†‡]+\s*\S/u.test(line)) continue;
+    const marks = [...line.matchAll(/(?<=^\s*|\s)([*¹²³⁴⁵⁶⁷⁸⁹†‡]+)(?=\s*\S)/gu)];
     for (const [i, { 1: mark = '', index }] of marks.entries()) {
       const end = marks[i + 1]?.index ?? line.length;
-      notes.set(
-        mark,
-        mentions.filter((m) => m.from >= index && m.to <= end),
-      );
+      const within = (m: { readonly from: number; readonly to: number }): boolean =>
+        m.from >= index && m.to <= end;
+      const itsOwn = quantities.some((q) => within(q) && OF_A_FIGURE.has(q.unit));
+      if (!itsOwn) notes.set(mark, mentions.filter(within));
     }
   }
   return notes;

@@ -6,6 +6,9 @@ const NO = new RegExp(
   String.raw`${PARTED}(?:\[ {0,2}\]|[✗✘☐❌×]|no|none|nope|nein|keine?[rs]?|non|nee|geen|nej|nei|ingen|nie|brak|não|sem|ei|aucune?|ning[uú]n[oa]?|nessun[oa]?|without|ohne|sans|sin|senza|nicht (?:verfügbar|vorhanden|lieferbar|dabei)|not (?:available|fitted|offered|included)|pas disponible|no disponible|non disponibile)${ENDS}`,
   'iu',
 );
+/** "Cruise control no, ABS yes": with nothing between, and nothing behind but the next of a list. */
+const PLAINLY_NO =
+  /^ (?:no(?!\. ?\d)|nope|nein|non|nee|nej|nei|nie|não|ne|ei|fehlt|missing|absente?|manque|manca|falta|ontbreekt|saknas|mangler|puuttuu|brak|chybí|nicht (?:vorhanden|dabei)|not (?:fitted|available))(?=\s*(?:$|[,;.|)]))/iu;
 const OPEN = new RegExp(
   String.raw`${PARTED}(?:n\/?a|k\.? ?a\.?|n\.? ?c\.?|tb[ac]|–|—|-|\?|option(?:al|ally|nel|nelle)?|optioneel|opcional|opzionale|en option|en opción|a richiesta|(?:(?:gegen|kostet|nur gegen) )?aufpreis(?:pflichtig)?|accessory|accessoire|accesorio|zubehör|○|◯|[£$€] ?\d[\d.,]*|\d[\d.,]* ?(?:€|eur|euros?|pounds|chf|kr|zł)|(?:at )?extra(?: cost)?|als extra|als optie|tillval|til(?:legg|valg))${ENDS}`,
   'iu',
@@ -16,6 +19,6 @@ const OPEN = new RegExp(
  * Common usage, no source.
  */
 export function answerBehind(text: string): 'denied' | 'optional' | undefined {
-  if (NO.test(text)) return 'denied';
+  if (NO.test(text) || PLAINLY_NO.test(text)) return 'denied';
   return OPEN.test(text) ? 'optional' : undefined;
 }

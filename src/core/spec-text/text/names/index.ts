@@ -1,5 +1,5 @@
 import { fieldsOf } from './fields';
-import { headOf, inFull } from './lead';
+import { greets, headOf, inFull } from './lead';
 import { inSmallLetters } from './in-small-letters';
 import { isCommon } from './no-names';
 import { hasNumber, isTelling, runsOf } from './runs';
@@ -69,7 +69,7 @@ function candidatesOf({ line }: LineOfText, lineIndex: number): readonly Candida
 
 /** The name for which most speaks among those of the first lines. */
 function nameIn(text: string, lines: readonly LineOfText[]): NamesRead | undefined {
-  const first = lines.slice(0, NAME_LINES);
+  const first = lines.filter((l) => !greets(l.line)).slice(0, NAME_LINES);
   const candidates = first.flatMap(candidatesOf);
   const whole = textOf(text === '' ? first.map((l) => l.line).join('\n') : text, text !== '');
   const told = candidates.flatMap((candidate) => {

@@ -48,7 +48,7 @@ const OF_THE_SALE =
   /^(?:EZ|BJ|JG|HU|MOT|CT|APK|ITV|OTR|RRP|MSRP|UVP|VB|VHB|NCT|WOF|RWC|Bj|Ez|Jg|ABS|TFT|E[3-6]|EU\d|Euro\d?|RON|FSH|LAMS|LED|PS|CV|CH|KW|NM|KG|KM|CC|HP|BHP|LTR|MY(?:\d{2}){0,2})$/u;
 /** Words behind which a name goes on about something else. */
 const ENDS =
-  /^(?:model[elo]?|modell[eo]?|modèle|modelljahr|modelår|modellår|årsmodell|year|baujahr|année|año|anno|rok|specs?|review)$/iu;
+  /^(?:model[elo]?|modell[eo]?|modèle|modelljahr|modelår|modellår|årsmodell|year|baujahr|année|año|anno|rok|specs?|review|dane|données|daten|datos|dati|dados|gegevens|údaje|tiedot|parametry)$/iu;
 
 export const endsName = (word: string): boolean => OF_THE_SALE.test(word) || ENDS.test(word);
 
