@@ -28,11 +28,18 @@ export function asTold(
   const at = fact.from - offset - from;
   // "Is it tubeless? Spoked, and yes tubeless."
   if (text.endsWith('?') && ANSWERED_YES.test(line.slice(from + text.length))) return [fact];
-  const answer = answerBehind(line.slice(fact.to - offset, fact.to - offset + ANSWER));
+  const behind = line.slice(fact.to - offset, fact.to - offset + ANSWER);
+  // "Tubeless spoked wheels: no": the thing itself may stand between.
+  const answer = answerBehind(behind) ?? answerBehind(behind.replace(/^ \p{L}{4,}/u, ''));
   if (answer === 'optional') return [];
   if (answer === 'denied')
     return fact.value === 'yes' ? [{ ...fact, value: 'no' }] : isNot(fact) ? [fact] : [];
-  const told = standingIn(text, own, true).filter((s) => at >= s.from && at < s.to);
+  const ends = at + (fact.to - fact.from);
+  // "Doesn't come with fully adjustable fork": a word of the cue may belong to what it is said of.
+  const told = standingIn(text, own, true).filter(
+    (s) =>
+      at < s.to && (at >= s.from || (s.standing === 'denied' && at > s.cue.from && ends > s.from)),
+  );
   if (told.length === 0) return [fact];
   if (told.some((s) => s.standing !== 'denied')) return [];
   if (isNot(fact)) return [fact];

@@ -28,12 +28,13 @@ export function anotherNamed(text: string, own: readonly string[]): readonly Spa
   const isOwn = (word: string) => own.includes(word.toLowerCase());
   const opens = ({ index }: RegExpExecArray) =>
     BEGINS.test(text.slice(Math.max(0, index - BACK_TO), index));
+  const heads = ({ index }: RegExpExecArray) => text.slice(0, index).trim() === '';
   const found = [
     ...[...text.matchAll(NAME)].filter(
       ([, word = '', number = '']) => !isOwn(word) && !isOwn(number) && !YEAR.test(number),
     ),
     ...[...text.matchAll(VERSION)].filter(([, word = '']) => !isOwn(word) && !ITSELF.test(word)),
-  ].filter(opens);
+  ].filter((m) => opens(m) || (heads(m) && /(?:version|model|edition|variant|trim)$/u.test(m[0])));
   return found.map((m): Span => {
     const from = m.index + m[0].length;
     const rest = text.slice(from);

@@ -1,6 +1,7 @@
 import { gramsOf, neededGrams } from '../../vocabulary/grams';
 import { anotherNamed } from './another-name';
 import type { Cue, Span } from './cue';
+import { CUES_OF_EQUIPMENT } from './cues-of-equipment';
 import { CUES_OF_FURTHER_TONGUES } from './cues-of-further-tongues';
 import { CUES_OF_OTHER_TONGUES } from './cues-of-other-tongues';
 import { ENGLISH_CUES } from './english-cues';
@@ -26,6 +27,7 @@ const CUES = [
   ...ENGLISH_CUES,
   ...CUES_OF_OTHER_TONGUES,
   ...CUES_OF_FURTHER_TONGUES,
+  ...CUES_OF_EQUIPMENT,
   ...PARTS_APART,
 ].map((cue) => ({
   ...cue,
