@@ -14,7 +14,8 @@ const isMeasured = (words: string, { unit }: Quantity): boolean =>
 const CLAIMED =
   /claimed|factory|maker'?s|brochure|quoted|they (?:say|quote|claim)|official|werksangabe|laut werk|werk sagt|(?:selon|par) (?:le |la )?(?:constructeur|fiche)|constructeur|según (?:el )?fabricante|secondo (?:la casa|il costruttore)|volgens fabrikant|dichiarat|annoncé|declarado/iu;
 
-const HEARD = /someone said|somebody said|i heard|apparently|rumou?r|supposedly|reportedly/iu;
+const HEARD =
+  /some(?:one|body) (?:said|says|told me)|i (?:heard|was told)|apparently|rumou?r|supposedly|reportedly|angeblich|habe gehört|il paraît|paraît-il|on m['’]a dit|pare che|mi hanno detto|dicen que|me dijeron|al parecer|naar verluidt|schijnt|tydligen|visstnok|angiveligt|podobno|údajně/iu;
 
 /** "158.4 kg (measured, full tank)". */
 const IN_ITS_BRACKETS = /^ ?\(([^\d)]{3,40})\)/u;

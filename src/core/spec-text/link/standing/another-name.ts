@@ -5,6 +5,9 @@ const NAME =
   /(?<!\p{L})(\p{Lu}[\p{L}'-]+) (\d{3,4})(?![\d.,]*\d|[\d.,]*\s?(?:cc|ccm|km|kms|mi|miles|kg|lbs?|mm|hp|bhp|PS|kW|EUR|€|rpm|Nm|W|L|l)(?!\p{L}))/gu;
 /** "Rally version". */
 const VERSION = /(?<!\p{L})(\p{Lu}[\p{L}'-]+) (?:version|model|edition|variant|trim)(?!\p{L})/gu;
+/** "La versione Rally", "la versión Rally". */
+const VERSION_OF =
+  /(?<!\p{L})(?:versione?|versión|versie|modell?o|modèle|variante|ausführung) (\p{Lu}[\p{L}'-]+)(?!\p{L})/gu;
 /** A clause begins, perhaps with "on my", before a name. */
 const BEGINS =
   /(?:^[^\p{L}\d]*|[,;:(–—]\s*|(?<!\p{L})(?:and|but|while|whereas|und|aber|et|mais|y|pero|e|ma|en|maar) )(?:(?:on|with|auf|mit|sur|avec|en|con|su|op|met) )?(?:the|(?:la |sulla |della )mia|an?|my|his|her|their|d(?:ie|er|as|en|em)|eine?r?|meine?r?|l[ae]|un[ae]?|m[ao]n?|mi|il|el|de|een) $/iu;
@@ -33,7 +36,9 @@ export function anotherNamed(text: string, own: readonly string[]): readonly Spa
     ...[...text.matchAll(NAME)].filter(
       ([, word = '', number = '']) => !isOwn(word) && !isOwn(number) && !YEAR.test(number),
     ),
-    ...[...text.matchAll(VERSION)].filter(([, word = '']) => !isOwn(word) && !ITSELF.test(word)),
+    ...[VERSION, VERSION_OF]
+      .flatMap((named) => [...text.matchAll(named)])
+      .filter(([, word = '']) => !isOwn(word) && !ITSELF.test(word)),
   ].filter((m) => opens(m) || (heads(m) && /(?:version|model|edition|variant|trim)$/u.test(m[0])));
   return found.map((m): Span => {
     const from = m.index + m[0].length;

@@ -4,6 +4,7 @@ import type { Cue, Span } from './cue';
 import { CUES_OF_EQUIPMENT } from './cues-of-equipment';
 import { CUES_OF_FURTHER_TONGUES } from './cues-of-further-tongues';
 import { CUES_OF_OTHER_TONGUES } from './cues-of-other-tongues';
+import { CUES_OF_WHOSE } from './cues-of-whose';
 import { ENGLISH_CUES } from './english-cues';
 import { PARTS_APART } from './parts-apart';
 
@@ -28,6 +29,7 @@ const CUES = [
   ...CUES_OF_OTHER_TONGUES,
   ...CUES_OF_FURTHER_TONGUES,
   ...CUES_OF_EQUIPMENT,
+  ...CUES_OF_WHOSE,
   ...PARTS_APART,
 ].map((cue) => ({
   ...cue,

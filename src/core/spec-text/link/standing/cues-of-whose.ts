@@ -1,0 +1,74 @@
+import type { Cue } from './cue';
+
+/** Words, in any of the languages, that stand by themselves. */
+const words = (...alternatives: readonly string[]): RegExp =>
+  new RegExp(`(?<!\\p{L})(?:${alternatives.join('|')})(?!\\p{L})`, 'iu');
+
+/** How far from a verb its other half is looked for. */
+const UP_TO = '[^.;,!?]{2,60}';
+
+/**
+ * Of numbers as of equipment: what another machine has, what somebody made of his own, what can be had for more, what it would be better
+ * with. Several languages to a row, since each row is one thing said. Common usage, no source.
+ */
+export const CUES_OF_WHOSE: readonly Cue[] = [
+  {
+    standing: 'of-another',
+    words: words(
+      "the (?:rental|hire|loan|demo)(?:er)?(?: bike| machine| one)? (?:had|weighed|was|had got)|(?:the )?(?:class|segment|category) average (?:is|was|would be)|(?:the new one(?= next| coming| due)|next year['’]s(?: one| model)?)",
+      'mein(?:e|em|en|es)? (?:auto|wagen|roller|rad|fahrrad)|die vo(?:n|m) (?:mein|ein)\\p{L}* \\p{L}+|das (?:vorjahres|alte )modell|die (?:leih|miet|vorführ)(?:maschine|motorrad) (?:hatte|wog|war)|andere(?: maschinen| motorräder| bikes)?(?: in (?:der|dieser) klasse)? (?:haben|hatten|wiegen|bieten)',
+      'ma (?:voiture|bagnole)|la moto de (?:location|prêt)|les autres(?: motos)? (?:ont|avaient|font|pèsent|offrent)|celle d(?:e|u) (?:mon|ma|un)? ?\\p{L}+ (?:a|avait|fait|pèse)',
+      'la mia (?:auto|macchina)|quell[ao] (?:del|della|di un|di mi[ao]|a noleggio)|il vecchio modello|il modello vecchio',
+      'mi (?:coche|carro)|la de (?:alquiler|mi \\p{L}+|un \\p{L}+)|las otras(?: motos)? (?:tienen|tenían|pesan|llevan)',
+      'mijn (?:auto|wagen)|die van (?:mijn|een) \\p{L}+|het (?:vorige|oude) model|de (?:huur|leen|demo)motor|andere(?:n| motoren)? (?:hebben|hadden|wegen)',
+      'min (?:bil|kompis|granne|kamrat|kompis hoj|kompisens)|(?:hyr|låne?)(?:hojen|motorcykeln|maskinen)|andra(?: hojar| motorcyklar)? (?:har|väger)',
+    ),
+  },
+  {
+    standing: 'changed',
+    words: words(
+      "mine (?:now|is now|currently) (?:has|weighs|makes|sits|runs|with|at)|(?:i|we)(?: have|['’]ve)? (?:modified|converted|changed|upgraded) (?:it|her|mine) (?:to|with|for)|after (?:the|my|its) (?:re-?build|conversion|mods?|modifications?) (?:it|she|the bike)",
+      'meine (?:hat|wiegt|leistet) (?:jetzt|nun|inzwischen|mittlerweile)',
+      'la mienne (?:a|fait|pèse) (?:maintenant|désormais|à présent)',
+      '(?:la mia (?:adesso|ora) (?:ha|pesa|fa)|la mia (?:ha|pesa|fa) (?:adesso|ora))',
+      '(?:la mía ahora (?:tiene|pesa|da)|la mía (?:tiene|pesa|da) ahora)',
+      'de mijne (?:heeft|weegt) (?:nu|inmiddels)|met de (?:kit|set)',
+      'min (?:har|väger) nu|med (?:kitet|satsen)',
+    ),
+  },
+  {
+    standing: 'optional',
+    words: words(
+      'an optional \\p{L}+ (?:kit |pack )?(?:gives|brings|adds|offers|takes it)',
+      '(?:gegen aufpreis|optional) (?:gibt es|ist|bekommt man|erhält man)',
+      'en option,? (?:il y a|on (?:a|peut avoir|trouve)|elle)',
+      "come optional,? (?:c['’]è|si può avere|ci sono)",
+      'como (?:opción|extra),? (?:hay|tiene|se puede)|opcionalmente',
+      'optioneel (?:is er|zijn er|verkrijgbaar)|tegen meerprijs (?:is er|krijg je)',
+    ),
+  },
+  {
+    standing: 'wished',
+    sparesMoney: true,
+    words: words(
+      `i(?: would|['’]d)? want(?= an? )`,
+      `(?:hatten?|hätten?)(?= ${UP_TO} erwartet)|sollten?(?= ${UP_TO} (?:haben|sein|wiegen))`,
+      "(?:elle|il|ça) devrait (?:avoir|faire|peser)|on parle d(?:e|['’]une?|u)",
+      'dovrebbe (?:avere|pesare|fare|essere)',
+      'debería (?:tener|pesar|dar|ser)',
+      'zou (?:hij |ze |het )?(?:moeten hebben|moeten wegen)',
+      'jag (?:söker|vill ha|letar efter)',
+    ),
+  },
+  {
+    standing: 'wished',
+    sparesMoney: true,
+    whole: true,
+    words: words(
+      'ich wünschte?,? (?:sie|es|er|die|das|ich)',
+      `mit ${UP_TO} wäre (?:sie|es|er|die|das)`,
+      `wenn (?:sie|es|er|die|das) ${UP_TO} hätten?`,
+      `als (?:hij|ze|hem|het) ${UP_TO} had`,
+    ),
+  },
+];
