@@ -11,6 +11,7 @@ import {
 } from './changed';
 import { isWeighedWith } from './fuel-aboard';
 import { changedFrom, grewIn, RESTRICTS } from './guards/changes';
+import { whyElsewhere } from './guards/elsewhere';
 import type { BlockedBy } from './guards/guard';
 import { isMoney, isPower } from './guards/kinds';
 import { noiseIn } from './guards/noise';
@@ -82,8 +83,9 @@ export function blockedIn(
     own,
     quantities.some((q) => q.unit === 'gears'),
   );
-  const [noFigure, nobodys, noMachines] = [
+  const [noFigure, elsewhere, nobodys, noMachines] = [
     whyNoFigure(text),
+    whyElsewhere(text),
     whyNobodys(text),
     whyNoMachines(text),
   ];
@@ -144,7 +146,8 @@ export function blockedIn(
 
   quantities.forEach((q, i) => {
     for (const [at, by] of changedFrom(text, quantities, i, grew)) found.set(at, by);
-    const by = noFigure(q) ?? byItself(q) ?? (found.has(i) ? undefined : byItsPlace(q, i));
+    const by =
+      noFigure(q) ?? elsewhere(q) ?? byItself(q) ?? (found.has(i) ? undefined : byItsPlace(q, i));
     if (by !== undefined) found.set(i, by);
   });
   return found;

@@ -17,8 +17,8 @@ export const CUES_OF_WHOSE: readonly Cue[] = [
     words: words(
       "the (?:rental|hire|loan|demo)(?:er)?(?: bike| machine| one)? (?:had|weighed|was|had got)|(?:the )?(?:class|segment|category) average (?:is|was|would be)|(?:the new one(?= next| coming| due)|next year['’]s(?: one| model)?)",
       'mein(?:e|em|en|es)? (?:auto|wagen|roller|rad|fahrrad)|die vo(?:n|m) (?:mein|ein)\\p{L}* \\p{L}+|das (?:vorjahres|alte )modell|die (?:leih|miet|vorführ)(?:maschine|motorrad) (?:hatte|wog|war)|andere(?: maschinen| motorräder| bikes)?(?: in (?:der|dieser) klasse)? (?:haben|hatten|wiegen|bieten)',
-      'ma (?:voiture|bagnole)|la moto de (?:location|prêt)|les autres(?: motos)? (?:ont|avaient|font|pèsent|offrent)|celle d(?:e|u) (?:mon|ma|un)? ?\\p{L}+ (?:a|avait|fait|pèse)',
-      'la mia (?:auto|macchina)|quell[ao] (?:del|della|di un|di mi[ao]|a noleggio)|il vecchio modello|il modello vecchio',
+      'ma (?:voiture|bagnole)|mon autre (?:moto|brêle)|la moto de (?:location|prêt)|les autres(?: motos)? (?:ont|avaient|font|pèsent|offrent)|celle d(?:e|u) (?:mon|ma|un)? ?\\p{L}+ (?:a|avait|fait|pèse)',
+      "la mia (?:auto|macchina)|l['’]altra(?: moto)? (?:ha|pesa|fa)|quell[ao] (?:del|della|di un|di mi[ao]|a noleggio)|il vecchio modello|il modello vecchio",
       'mi (?:coche|carro)|la de (?:alquiler|mi \\p{L}+|un \\p{L}+)|las otras(?: motos)? (?:tienen|tenían|pesan|llevan)',
       'mijn (?:auto|wagen)|die van (?:mijn|een) \\p{L}+|het (?:vorige|oude) model|de (?:huur|leen|demo)motor|andere(?:n| motoren)? (?:hebben|hadden|wegen)',
       'min (?:bil|kompis|granne|kamrat|kompis hoj|kompisens)|(?:hyr|låne?)(?:hojen|motorcykeln|maskinen)|andra(?: hojar| motorcyklar)? (?:har|väger)',

@@ -1,0 +1,84 @@
+import type { Quantity } from '../../lattice/quantity';
+import { guarded, type Guard } from './guard';
+import { isLengthOrBare, isMoney, isPower } from './kinds';
+
+// Numbers of an advert or a talk that are of something beside the machine. Several languages to a row; common usage, no source.
+
+const before = (...alternatives: readonly string[]): RegExp =>
+  new RegExp(`(?<!\\p{L})(?:${alternatives.join('|')}) ?$`, 'iu');
+const behind = (...alternatives: readonly string[]): RegExp =>
+  new RegExp(`^ ?(?:${alternatives.join('|')})(?!\\p{L})`, 'iu');
+
+const EXTRAS =
+  'zubehör|extras?|accessoires?|accessori|accesorios|accessories|teile[n]?|parts|options|umbauten|mods';
+
+/** "Zubehör für 600 €", "factures pour plus de 2 000 €". */
+const SPENT_ON = before(
+  `(?:${EXTRAS}) (?:für|for|worth|per|por|pour|voor|för|(?:im wert )?von|por valor de|(?:per|del) (?:un )?valore di|d['’]une valeur de)(?: über| over| plus de| más de| oltre| more than| rund| about)?`,
+  '(?:rechnungen|belege|quittungen|factures?|facturas?|fatture|receipts|invoices|bills|bonnen|kvitton) (?:über|für|pour|por|per|for|voor|på)(?: (?:plus de|más de|oltre|over|more than|mehr als))?',
+  '(?:inspektion|kundendienst|wartung|reparatur|reifen|révision|revisión|tagliando|onderhoud|service) (?:für|for|à|de|da|por|van|om)',
+  `(?:maletas|maletas|valises|valigie|koffer[ns]?|panniers|auspuff|pot|scarico|escape|exhaust|fahrwerk|suspension(?:s|es|i)?|sospensioni) (?:(?:allein )?(?:hat |haben |a |ont |ha |hanno )?(?:coûté|costó|costaron|cost|kostete[n]?|costato)|d['’]une valeur de|del valore di|por valor de|im wert von|worth)`,
+);
+/** "600 € d’accessoires", "£600 worth of extras". */
+const OF_EXTRAS = behind(
+  `(?:worth of |an |wert an |d['’]|de |di |in |of |aan )(?:${EXTRAS})`,
+  '(?:ins? |in die |in das |dans les |en |nelle |in the )(?:fahrwerk|suspensions?|suspensiones|sospensioni|motor|federung)',
+);
+/** "Der Händler bot mir 3.900 €", "deposit of £500", "you save £1,200", "a van plus £1,000". */
+const OFFERED_OR_SAVED = before(
+  '(?:händler|dealer|shop|garage|concessionnaire|concesionario|concessionario|handelaar|werkstatt)(?: \\p{L}+)? (?:bot|bietet|offer(?:ed|s)|propos(?:ait|e)|ofrec(?:ía|e)|daba|offriva|dava|bood|gave|wollte)(?: (?:mir|me|mi|us|uns))?',
+  'm[ei] (?:ofrec(?:ía|en?)|daban?|offriv(?:a|ano)|davano|proposait)',
+  '(?:anzahlung|acompte|acconto|señal|caparra|deposit|aanbetaling|handpenning)(?: of| de| di| von| van| på)?',
+  '(?:part exchange|part ex|px|trade[- ]in)(?: up to| of| worth)?',
+  "(?:you|i|we)(?: will|['’]ll)? (?:save|saved|lost|lose)",
+  '(?:swap|exchange|trade)(?! of)[^.;,\\d]{2,40} (?:plus|and|\\+)',
+);
+/** "Ähnliche gehen für 5.900 € weg", "les mêmes partent à 5 900 €": of others. */
+const LIKE_IT = before(
+  '(?:ähnliche|vergleichbare|gleiche)(?: \\p{L}+)? (?:gehen|stehen|liegen|werden) (?:für|bei|mit|um die)',
+  'les (?:mêmes|autres|pareilles) (?:partent|sont|se vendent) (?:à|autour de)',
+  '(?:simili|le stesse) (?:vanno|sono|si vendono) (?:a|per|sui)',
+  '(?:similares|las mismas) (?:están|se venden|van) (?:a|por|sobre)',
+);
+/** "Da nuova costava 8.200 €": what it was once. */
+const ONCE_NEW = before(
+  '(?:da nuov[ao]|nuev[ao]|neu|neuve|nieuw|som ny) (?:cost(?:ava|aba|ó)|era|hat(?:te)? .{0,12}gekostet|kostete|coûtait|valait|valía|kostte|kostade)(?: (?:sui|unos|rund|environ|about))?',
+);
+
+/** "Largo 860 mm", "860 mm breit": a width is none of a sheet's heights. */
+const WIDE = before('larg[oa]|(?:de )?ancho|largeur|breite|larghezza|anchura|breedte|bredd');
+const IS_WIDE = behind(
+  '(?:mm |cm )?(?:breit|de large(?:ur)?|de ancho|di larghezza|larg[oa]|breed|bred)',
+);
+
+/** "Getankt habe ich 11 Liter", "le puse 11 litros": what went in at a stop. */
+const PUT_IN = before(
+  "getankt(?: habe ich| hab ich)?|(?:ho|abbiamo) messo|le (?:puse|eché|metí)|j['’]ai (?:mis|remis)|(?:i|we) (?:put|got) in|getankt werden",
+);
+const isVolume = ({ unit }: Quantity): boolean => unit === 'L' || unit === 'gallon';
+
+/** "Man braucht keine 100 PS", "le kit ajoute 6 ch". */
+const NOT_ITS_POWER = before(
+  '(?:man|du|ich|wir) brauch(?:t|e|st|en) keine',
+  '(?:tuning|mapping|remap|kit|map|auspuff|exhaust|scarico|pot|escape) (?:bringt|adds|gives|ajoute|apporte|aggiunge|dà|añade|da)(?: (?:nochmal|another|about|etwa))?',
+);
+/** "Rated for riders up to 110 kg", "it carried 180 kg of us". */
+const BORNE = before(
+  '(?:riders|rider|people|fahrer) (?:up to|bis(?: zu)?|under)|(?:carried|lugged|hauled|took)(?: about)?',
+);
+const isMass = ({ unit }: Quantity): boolean => unit === 'kg' || unit === 'lb';
+
+const GUARDS: readonly Guard[] = [
+  ...([SPENT_ON, OFFERED_OR_SAVED, LIKE_IT, ONCE_NEW] as const).map(
+    (words): Guard => ({ as: 'noise', of: isMoney, before: [words, 64] }),
+  ),
+  { as: 'noise', of: isMoney, behind: [OF_EXTRAS, 40] },
+  { as: 'noise', of: isLengthOrBare, before: [WIDE, 16] },
+  { as: 'noise', of: isLengthOrBare, behind: [IS_WIDE, 24] },
+  { as: 'changed', of: isVolume, before: [PUT_IN, 32] },
+  { as: 'changed', of: isPower, before: [NOT_ITS_POWER, 40] },
+  { as: 'noise', of: isMass, before: [BORNE, 32] },
+];
+
+/** Why a number of a sentence is of something beside the machine; `undefined` where no words say so. */
+export const whyElsewhere = guarded(GUARDS);
