@@ -82,11 +82,11 @@ const BRITISH =
   /\bmot\b(?! ?or)|\bv5c?\b|\bhpi\b|\bo\.?n\.?o\b|\botr\b|\bplus on the roads?\b|\buk\b|\bbritish\b|\bquid\b|\bstone\b|\bbhp\b|\bdual carriageway\b|\b[ab][- ]roads?\b|\bto the gallon\b/;
 /** Words of a sheet or an advert that one of the three has and the others have not. */
 const SWEDISH =
-  /(?<!\p{L})(?:tjänstevikt|sitthöjd|säljer|säljes|förbrukning|bränsle\p{L}*|nyservad)(?!\p{L})/u;
+  /(?<!\p{L})(?:tjänstevikt|sitthöjd|hjulbas|markfrigång|säljer|säljes|förbrukning|bränsle\p{L}*|nyservad)(?!\p{L})/u;
 const NORWEGIAN =
-  /(?<!\p{L})(?:setehøyde|sittehøyde|selges|selger|kjøreklar|forbruk|drivstoff\p{L}*|egenvekt)(?!\p{L})/u;
+  /(?<!\p{L})(?:setehøyde|sittehøyde|akselavstand|bakkeklaring|selges|selger|kjøreklar|forbruk|drivstoff\p{L}*|egenvekt)(?!\p{L})/u;
 const DANISH =
-  /(?<!\p{L})(?:sædehøjde|saedehøjde|sædet|kørt|vejer|sælges|sælger|køreklar|forbrug|brændstof\p{L}*|egenvægt|totalvægt|nysynet|indregistreret)(?!\p{L})/u;
+  /(?<!\p{L})(?:sædehøjde|saedehøjde|akselafstand|frihøjde|sædet|kørt|vejer|sælges|sælger|køreklar|forbrug|brændstof\p{L}*|egenvægt|totalvægt|nysynet|indregistreret)(?!\p{L})/u;
 /** The same of tongues that one money goes with; Portuguese is spoken with two. */
 const POLISH = /(?<!\p{L})(?:sprzedam|przebieg|zbiornik|siedzeni\p{L}|spalanie|wysokość)(?!\p{L})/u;
 const CZECH = /(?<!\p{L})(?:prodám|najeto|spotřeb\p{L}|palivov\p{L}+|výška sedla)(?!\p{L})/u;

@@ -14,10 +14,17 @@ const EXTRAS =
 
 /** "Zubehör für 600 €", "factures pour plus de 2 000 €". */
 const SPENT_ON = before(
-  `(?:${EXTRAS}) (?:für|for|worth|per|por|pour|voor|för|(?:im wert )?von|por valor de|(?:per|del) (?:un )?valore di|d['’]une valeur de)(?: über| over| plus de| más de| oltre| more than| rund| about)?`,
+  `(?:${EXTRAS}) (?:für|for|worth|per|por|pour|voor|för|(?:im wert )?von|(?:por|no) valor de|(?:per|del) (?:un )?valore di|d['’]une valeur de)(?: über| over| plus de| más de| oltre| more than| rund| about)?`,
   '(?:rechnungen|belege|quittungen|factures?|facturas?|fatture|receipts|invoices|bills|bonnen|kvitton) (?:über|für|pour|por|per|for|voor|på)(?: (?:plus de|más de|oltre|over|more than|mehr als))?',
   '(?:inspektion|kundendienst|wartung|reparatur|reifen|révision|revisión|tagliando|onderhoud|service) (?:für|for|à|de|da|por|van|om)',
-  `(?:maletas|maletas|valises|valigie|koffer[ns]?|panniers|auspuff|pot|scarico|escape|exhaust|fahrwerk|suspension(?:s|es|i)?|sospensioni) (?:(?:allein )?(?:hat |haben |a |ont |ha |hanno )?(?:coûté|costó|costaron|cost|kostete[n]?|costato)|d['’]une valeur de|del valore di|por valor de|im wert von|worth)`,
+  `(?:maletas|malas|valises|valigie|koffer[ns]?|panniers|auspuff|pot|scarico|escape|exhaust|fahrwerk|suspension(?:s|es|i)?|sospensioni) (?:(?:allein )?(?:hat |haben |a |ont |ha |hanno )?(?:coûté|costó|costaron|cost|kostete[n]?|costato)|d['’]une valeur de|del valore di|por valor de|im wert von|worth)`,
+);
+/** The same in further languages: "däck för 3200 kr", "pojištění 4500 Kč". */
+const SPENT_ON_TOO = before(
+  '(?:tillbehör|udstyr|utstyr|příslušenství|akcesoria|lisävarusteita|däck|dekk|dæk|pneumatiky|opony|renkaat|banden|pneus|väskor|kofferter|kufferter|kufry|laukut|malas|koffers|servis|przegląd|huolto|service|beurt|revisão)(?: \\p{L}+)? (?:för|for|til|till|za|om|värda?|verdt|o wartości|v hodnotě|arvo|ter waarde van|no valor de|van)',
+  '(?:försäkring|forsikring|pojištění|vakuutus|verzekering|ubezpieczenie|seguro|handpenning|depositum|käsiraha|záloha|sinal|zaliczka|renkaat|huolto)(?: på| na| de| for)?',
+  '(?:nypris(?:en)?|nieuwprijs|neupreis) var|(?:nypris(?:en)?|nieuwprijs|neupreis) (?:was|war)|nova custava|now[ya] kosztował[ao]?|nov[áý] stál[ao]?|uutena maksoi|ny (?:kostade|kostet|kostede)',
+  '(?:handlaren|forhandler(?:en)?|dealer|liike|stand|salgs\\p{L}+) (?:bjöd|bød|bood|dawał mi|mi dával|tarjosi|dava-me|oferecia)',
 );
 /** "600 € d’accessoires", "£600 worth of extras". */
 const OF_EXTRAS = behind(
@@ -46,16 +53,32 @@ const ONCE_NEW = before(
 );
 
 /** "Largo 860 mm", "860 mm breit": a width is none of a sheet's heights. */
-const WIDE = before('larg[oa]|(?:de )?ancho|largeur|breite|larghezza|anchura|breedte|bredd');
+const WIDE = before(
+  'šířku|szerokość|leveys|larg[oa]|(?:de )?ancho|largeur|breite|larghezza|anchura|breedte|bredd',
+);
 const IS_WIDE = behind(
-  '(?:mm |cm )?(?:breit|de large(?:ur)?|de ancho|di larghezza|larg[oa]|breed|bred)',
+  '(?:mm |cm )?(?:breit|de large(?:ur)?|de ancho|di larghezza|larg[oa]|breed|bredt?|brett|de largura|szerokości|leveä|široká)',
 );
 
 /** "Getankt habe ich 11 Liter", "le puse 11 litros": what went in at a stop. */
 const PUT_IN = before(
-  "getankt(?: habe ich| hab ich)?|(?:ho|abbiamo) messo|le (?:puse|eché|metí)|j['’]ai (?:mis|remis)|(?:i|we) (?:put|got) in|getankt werden",
+  "getankt(?: habe ich| hab ich)?|(?:ho|abbiamo) messo|le (?:puse|eché|metí)|j['’]ai (?:mis|remis)|(?:i|we) (?:put|got) in|meti|zatankował[ae]m|tankade|fylte|fyldte|tankte|natankoval(?:a)?(?: jsem)?|tankkasin",
 );
+const IS_PUT_IN = behind('(?:(?:l|liters?|litres?) )?(?:getankt|gegooid|bijgevuld)');
 const isVolume = ({ unit }: Quantity): boolean => unit === 'L' || unit === 'gallon';
+
+/** "Rezerva 3 litry", "vara 3 litraa". */
+const RESERVE = before('rezerva|vara|varatankki|rezerwa|reserven?');
+
+/** "Næste service om 4000 km": when it is due, and no interval. */
+const DUE = before(
+  '(?:next|nächste|prochaine?|prossim[oa]|próxim[oa]|volgende|nästa|neste|næste|seuraava|další|następn[ya]) (?:service|inspektion|wartung|révision|vidange|tagliando|revisión|revisão|beurt|huolto|servis|przegląd)(?: (?:om|in|dans|tra|en|over|za|nach|at|bei|à|a|ved|vid|aos))?',
+);
+const isWay = ({ unit }: Quantity): boolean => unit === undefined || unit === 'km' || unit === 'mi';
+/** "Mijn vrouw weegt 62 kg", "jeg veier 85 kg". */
+const SOMEBODY_WEIGHS = before(
+  '(?:mijn vrouw|(?:a )?minha (?:mulher|esposa)|żona|(?:min )?fru(?:en|gan)?|kona|konen|manželka|vaimo|jeg|jag|ik) (?:weegt|weeg|pesa|waży|väger|veier|vejer|váží|painaa)(?: (?:cirka|ca\\.?|około|asi|noin))?',
+);
 
 /** "Man braucht keine 100 PS", "le kit ajoute 6 ch". */
 const NOT_ITS_POWER = before(
@@ -69,13 +92,17 @@ const BORNE = before(
 const isMass = ({ unit }: Quantity): boolean => unit === 'kg' || unit === 'lb';
 
 const GUARDS: readonly Guard[] = [
-  ...([SPENT_ON, OFFERED_OR_SAVED, LIKE_IT, ONCE_NEW] as const).map(
+  ...([SPENT_ON, SPENT_ON_TOO, OFFERED_OR_SAVED, LIKE_IT, ONCE_NEW] as const).map(
     (words): Guard => ({ as: 'noise', of: isMoney, before: [words, 64] }),
   ),
   { as: 'noise', of: isMoney, behind: [OF_EXTRAS, 40] },
   { as: 'noise', of: isLengthOrBare, before: [WIDE, 16] },
   { as: 'noise', of: isLengthOrBare, behind: [IS_WIDE, 24] },
   { as: 'changed', of: isVolume, before: [PUT_IN, 32] },
+  { as: 'changed', of: isVolume, behind: [IS_PUT_IN, 24] },
+  { as: 'noise', of: isVolume, before: [RESERVE, 16] },
+  { as: 'noise', of: isWay, before: [DUE, 40] },
+  { as: 'noise', of: isMass, before: [SOMEBODY_WEIGHS, 40] },
   { as: 'changed', of: isPower, before: [NOT_ITS_POWER, 40] },
   { as: 'noise', of: isMass, before: [BORNE, 32] },
 ];

@@ -3,7 +3,7 @@ import type { Quantity } from '../../lattice/quantity';
 // Kinds of numbers that guards are about.
 
 export const isMoney = (q: Quantity, text: string): boolean =>
-  /^[A-Z]{3}$|dollar|money/.test(q.unit ?? '') || /[$€£]/.test(text.slice(q.from, q.to));
+  /^[A-Z]{3}$|dollar|money|crowns/.test(q.unit ?? '') || /[$€£]/.test(text.slice(q.from, q.to));
 export const isPower = ({ unit }: Quantity): boolean =>
   unit === 'kW' || unit === 'hp' || unit === 'PS';
 export const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? '');

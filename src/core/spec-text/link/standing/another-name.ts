@@ -4,10 +4,11 @@ import type { Span } from './cue';
 const NAME =
   /(?<!\p{L})(\p{Lu}[\p{L}'-]+) (\d{3,4})(?![\d.,]*\d|[\d.,]*\s?(?:cc|ccm|km|kms|mi|miles|kg|lbs?|mm|hp|bhp|PS|kW|EUR|€|rpm|Nm|W|L|l)(?!\p{L}))/gu;
 /** "Rally version". */
-const VERSION = /(?<!\p{L})(\p{Lu}[\p{L}'-]+) (?:version|model|edition|variant|trim)(?!\p{L})/gu;
+const VERSION =
+  /(?<!\p{L})(\p{Lu}[\p{L}'-]*\p{L})[- ](?:[Vv]ersion|model|edition|variant|trim|versie|versionen|versjonen|udgaven|utgaven|versiossa)(?!\p{L})/gu;
 /** "La versione Rally", "la versión Rally". */
 const VERSION_OF =
-  /(?<!\p{L})(?:versione?|versión|versie|modell?o|modèle|variante|ausführung) (\p{Lu}[\p{L}'-]+)(?!\p{L})/gu;
+  /(?<!\p{L})(?:[Vv]ersione?|[Vv]ersión|[Vv]ersão|[Ww]ersja|[Vv]erze|versie|modell?o|modèle|variante|ausführung) (\p{Lu}[\p{L}'-]+)(?!\p{L})/gu;
 /** A clause begins, perhaps with "on my", before a name. */
 const BEGINS =
   /(?:^[^\p{L}\d]*|[,;:(–—]\s*|(?<!\p{L})(?:and|but|while|whereas|und|aber|et|mais|y|pero|e|ma|en|maar) )(?:(?:on|with|auf|mit|sur|avec|en|con|su|op|met) )?(?:the|(?:la |sulla |della )mia|an?|my|his|her|their|d(?:ie|er|as|en|em)|eine?r?|meine?r?|l[ae]|un[ae]?|m[ao]n?|mi|il|el|de|een) $/iu;
@@ -20,7 +21,7 @@ const YEAR = /^(?:19[5-9]|20[0-4])\d$/;
 
 /** Where a sentence turns back from another machine. */
 const BACK =
-  /;|,? (?:but|aber|mais|pero|ma|maar|whereas|while)(?!\p{L})|(?<!\p{L})(?:this one|mine)(?!\p{L})/iu;
+  /;|,? (?:but|aber|mais|pero|maar|whereas|while)(?!\p{L})|, ma(?!\p{L})|(?<!\p{L})(?:this one|mine)(?!\p{L})/iu;
 
 /**
  * What a sentence tells of a machine of another name, up to where it turns back.
@@ -34,12 +35,12 @@ export function anotherNamed(text: string, own: readonly string[]): readonly Spa
   const heads = ({ index }: RegExpExecArray) => text.slice(0, index).trim() === '';
   const found = [
     ...[...text.matchAll(NAME)].filter(
-      ([, word = '', number = '']) => !isOwn(word) && !isOwn(number) && !YEAR.test(number),
+      (m) => !isOwn(m[1] ?? '') && !isOwn(m[2] ?? '') && !YEAR.test(m[2] ?? '') && opens(m),
     ),
     ...[VERSION, VERSION_OF]
       .flatMap((named) => [...text.matchAll(named)])
-      .filter(([, word = '']) => !isOwn(word) && !ITSELF.test(word)),
-  ].filter((m) => opens(m) || (heads(m) && /(?:version|model|edition|variant|trim)$/u.test(m[0])));
+      .filter((m) => !isOwn(m[1] ?? '') && !ITSELF.test(m[1] ?? '') && (opens(m) || heads(m))),
+  ];
   return found.map((m): Span => {
     const from = m.index + m[0].length;
     const rest = text.slice(from);

@@ -14,6 +14,7 @@ const BEHIND: readonly Cue[] = [
     factsOnly: true,
     behind: true,
     words: words(
+      'ontbreekt|není(?=\\s*(?:$|[,;.)]))',
       `${IS}(?:not (?:included|fitted|supplied|provided|offered)|unavailable|absent|(?:deleted|dropped|omitted|gone|axed)(?= (?:from|for|on|in|this)|$|[.,;]))`,
       `${IS}(?:nicht (?:möglich|erhältlich|inklusive|enthalten|vorgesehen|verbaut)|gestrichen|entfallen|weggefallen|weggelassen)|entfällt|sucht man (?:\\p{L}+ )?verge(?:blich|bens)`,
       `${IS}(?:non (?:fournie?s?|disponibles?|livrée?s?|présente?s?|inclus(?:es?)?)|absente?s?|supprimée?s?|indisponibles?|pas (?:prévue?s?|disponibles?|fournie?s?|de série|compris(?:es?)?))`,
@@ -36,7 +37,7 @@ const BEHIND: readonly Cue[] = [
       `nicht serienmäßig|nachrüstbar|${IS}zubehör|kostet (?:extra|aufpreis)|gegen (?:aufpreis|zuzahlung)|zum nachrüsten|als zubehör|auf wunsch`,
       `${IS}(?:payante?s?|en (?:supplément|sus|accessoire)|à prévoir|moyennant (?:un )?supplément)`,
       'a pagamento|come (?:optional|accessorio)|con sobrecoste|como accesorio|aparte|de pago|à parte',
-      'niet standaard|tegen meerprijs|als accessoire',
+      'niet standaard|tegen meerprijs|als accessoire|is een optie|kost extra|kost(?:ar|er) (?:extra|ekstra)',
       'mot (?:tillägg|tillegg)|mod tillæg|som tillval|ekstrautstyr|ekstraudstyr|tilvalg',
       'opcja|opcjonaln\\p{L}+|za dopłatą|za příplatek|na přání|lisävaruste(?:ena)?|lisähintaan',
     ),
@@ -58,7 +59,8 @@ const BEHIND: readonly Cue[] = [
       `${IS}(?:démontée?s?|cassée?s?|volée?s?|déposée?s?|hs)(?=\\s*(?:$|[.;,)]))`,
       `${IS}(?:rott[oaie]|smontat[oaie]|rubat[oaie])`,
       `${IS}(?:rot[oa]s?|desmontad[oa]s?|robad[oa]s?)(?=\\s*(?:$|[.;,)]))`,
-      'kapot|gedemonteerd|gestolen',
+      'kapot|gedemonteerd|gestolen|verwijderd|avariad[oa]|roubad[oa]|zepsut\\p{L}|uszkodzon\\p{L}|skradzion\\p{L}|zdemontowan\\p{L}',
+      `${IS}(?:er )?(?:trasig[at]?|ødelagt|i stykker|demontert|rikki|hajalla)|nefunguje|rozbit\\p{L}`,
     ),
   },
   {
@@ -67,6 +69,7 @@ const BEHIND: readonly Cue[] = [
     behind: true,
     words: words(
       'wünsche? (?:ich|man|wir)|(?:wäre|wären) (?:wünschenswert|nice|gut)',
+      'zou (?:fijn|mooi|leuk|handig) zijn|vore (?:bra|trevligt|skönt)|(?<=had (?:\\p{L}+ ){1,3})maar',
       'serai(?:t|ent) (?:un plus|bienvenue?s?|appréciée?s?|le bienvenu)',
     ),
   },
@@ -81,7 +84,7 @@ const BEFORE: readonly Cue[] = [
       '(?:they|the makers?|the factory|the manufacturer|it) (?:has |have )?(?:deleted|dropped|removed|omitted|left out|axed|lost)',
       "(?:l['’]absence|le manque) d(?:e|u|es)?|regrett\\p{L}+ (?:de ne pas avoir|l['’]absence)|dispens\\p{L}+ d(?:e|u)",
       'auf(?= [^.;,]{2,50}verzicht)|verzicht auf|es mangelt an|vermiss(?:e|t|en) (?:\\p{L}+ )?',
-      'faltan?|carece de|echo (?:de menos|en falta)|se echa (?:de menos|en falta)|si sente la mancanza d(?:i|el|ella|ei|elle)|mancan[oa]',
+      'ik mis|savner|nemá|ilman|faltan?|carece de|echo (?:de menos|en falta)|se echa (?:de menos|en falta)|si sente la mancanza d(?:i|el|ella|ei|elle)|mancan[oa]',
     ),
   },
   {
@@ -95,6 +98,7 @@ const BEFORE: readonly Cue[] = [
     standing: 'wished',
     factsOnly: true,
     words: words(
+      'przydał(?:by|oby|aby) się',
       '(?:it|she|this|bike|machine|really|just|still) (?:(?:really|just|only|badly|still) )?(?:needs|wants|deserves)(?! (?:premium|super|regular|high|\\d|to))|^\\W*(?:needs|wants)(?! (?:premium|super|regular|high|\\d|to))|could do with|crying out for|begs for',
     ),
   },

@@ -22,6 +22,12 @@ export const CUES_OF_WHOSE: readonly Cue[] = [
       'mi (?:coche|carro)|la de (?:alquiler|mi \\p{L}+|un \\p{L}+)|las otras(?: motos)? (?:tienen|tenían|pesan|llevan)',
       'mijn (?:auto|wagen)|die van (?:mijn|een) \\p{L}+|het (?:vorige|oude) model|de (?:huur|leen|demo)motor|andere(?:n| motoren)? (?:hebben|hadden|wegen)',
       'min (?:bil|kompis|granne|kamrat|kompis hoj|kompisens)|(?:hyr|låne?)(?:hojen|motorcykeln|maskinen)|andra(?: hojar| motorcyklar)? (?:har|väger)',
+      'de (?:concurrent|voorganger|voorgangster)|die van de \\p{L}+ (?:heeft|had)',
+      'o meu carro|a (?:minha )?de alugue[rl]|as outras(?: motos)? (?:têm|tinham)|a do (?:meu )?\\p{L}+(?: \\p{L}+)? (?:tem|tinha)',
+      'mój (?:stary|poprzedni|samochód)|wypożyczon\\p{L} (?:miał|ma)|inne (?:mają|miały)|motocykl (?:kolegi|kumpla|żony|brata)|poprzedni model',
+      'föregångaren|min (?:väns|brors|fars|vens|nabos)|forgjengeren|forgængeren|(?:den )?forrige model{1,2}|bilen min|lei[e]?(?:sykkelen|motorsykkelen)|leje(?:cyklen|motorcyklen)|andre (?:har|hadde|havde)|kompisen (?:sin|min)',
+      'm[oů]j[ae]? (?:star[áý]|auto|předchozí)|konkurence|ostatní (?:mají|měly)|kamarádov\\p{L}|půjčen\\p{L} (?:má|měla?)|předchozí model',
+      'vanhassa(?:ni)?|kilpailija\\p{L}*|edellise\\p{L}+|autossa\\p{L}*|vuokra\\p{L}+|muissa on|kaverilla(?:ni)? on',
     ),
   },
   {
@@ -34,6 +40,7 @@ export const CUES_OF_WHOSE: readonly Cue[] = [
       '(?:la mía ahora (?:tiene|pesa|da)|la mía (?:tiene|pesa|da) ahora)',
       'de mijne (?:heeft|weegt) (?:nu|inmiddels)|met de (?:kit|set)',
       'min (?:har|väger) nu|med (?:kitet|satsen)',
+      'na de ombouw|a minha agora|com o kit|mój teraz|z zestawem|efter ombyggnaden|etter ombyggingen|efter ombygningen|min har nå|moje teď|se sadou',
     ),
   },
   {
@@ -45,6 +52,7 @@ export const CUES_OF_WHOSE: readonly Cue[] = [
       "come optional,? (?:c['’]è|si può avere|ci sono)",
       'como (?:opción|extra),? (?:hay|tiene|se puede)|opcionalmente',
       'optioneel (?:is er|zijn er|verkrijgbaar)|tegen meerprijs (?:is er|krijg je)',
+      'como opção,? (?:há|tem)|opcjonalnie (?:jest|dostępn\\p{L}+)|som (?:tillval|tilvalg) (?:finns|finnes|fås)',
     ),
   },
   {
@@ -58,6 +66,8 @@ export const CUES_OF_WHOSE: readonly Cue[] = [
       'debería (?:tener|pesar|dar|ser)',
       'zou (?:hij |ze |het )?(?:moeten hebben|moeten wegen)',
       'jag (?:söker|vill ha|letar efter)',
+      `(?:had|hadden)(?= ${UP_TO} verwacht)|zou(?= ${UP_TO} moeten)`,
+      'gostava de|dev(?:er)?ia ter|chciał[ab]?bym|powin(?:ien|na|no) mieć|den (?:borde|burde)|chtěla? bych|měl[ao]? by|haluaisin|pitäisi olla',
     ),
   },
   {
@@ -69,6 +79,7 @@ export const CUES_OF_WHOSE: readonly Cue[] = [
       `mit ${UP_TO} wäre (?:sie|es|er|die|das)`,
       `wenn (?:sie|es|er|die|das) ${UP_TO} hätten?`,
       `als (?:hij|ze|hem|het) ${UP_TO} had`,
+      'se (?:a moto )?tivesse|gdyby miał[ao]?|om den hade|hvis den (?:hadde|havde)|kdyby měl[ao]?',
     ),
   },
 ];
