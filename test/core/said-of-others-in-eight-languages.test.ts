@@ -120,7 +120,9 @@ describe.each(Object.entries(TONGUES))(
     );
     test.each(there.split('|'))('%s: there', (said) => expect(cruise(said)).toEqual(['yes']));
     test.each(beside.split('|'))('%s: nothing of the machine', (said) =>
-      expect(proposals(head, said).map((p) => p.key)).toEqual(['wheelbase', 'clearance']),
+      expect(
+        proposals(head, said).filter((p) => p.key !== 'wheelbase' && p.key !== 'clearance'),
+      ).toEqual([]),
     );
   },
 );
