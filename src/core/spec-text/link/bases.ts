@@ -53,7 +53,7 @@ const LOW_IN_HEAD =
 
 /** "33.5 in. (lowest)", "830/850 mm (low/high)", "(niedrig/hoch)": said of the number before its bracket, or of the first of two. */
 const LOW_BEHIND =
-  /^(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?(?:\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))?(?: ?[/-] ?\p{L}+(?: \p{L}+)?)?\)|[/-] ?\d[\d.,]*(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))? ?[/-] ?\p{L}+(?: \p{L}+)?\))/iu;
+  /^(?: ?(?:mm|cm|in\.?))? (?:with|mit|avec|con|met|med) (?:the |an? |der |la |el |il |de )?(?:optional(?:er|e)? |optionaler? )?(?:low(?:er|ered)? (?:seat|saddle)|niedrige[nr]? sitzbank|selle basse|sella bassa|asiento bajo|lage? (?:zadel|zit))(?=\s*(?:[.;)]|$))|^(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?(?:\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))?(?: ?[/-] ?\p{L}+(?: \p{L}+)?)?\)|[/-] ?\d[\d.,]*(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))? ?[/-] ?\p{L}+(?: \p{L}+)?\))/iu;
 
 /** "(34.1 standard)": said of the number right before it. */
 export const STANDARD_BEHIND =

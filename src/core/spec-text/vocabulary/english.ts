@@ -153,11 +153,11 @@ export const ENGLISH: Vocabulary = {
   bases: {
     'ready-90':
       'running order|90 fuel|90 % fuel|90 percent fuel|mro|tank 90 full|90 full|90 tank|90 fuelled|90 of fuel|tank at 90',
-    dry: 'dry|without fuel|no fuel|without fluids|no fluids|without petrol|without gas|no petrol|no gas|empty tank|excluding fuel|less fuel|w o fuel|ex fuel|minus fuel|exc fuel|fuel excluded',
+    dry: 'dry|unfuelled|unfueled|shipping|without fuel|no fuel|without fluids|no fluids|without petrol|without gas|no petrol|no gas|empty tank|excluding fuel|less fuel|w o fuel|ex fuel|minus fuel|exc fuel|fuel excluded',
     ready:
       'including oil and fuel|incl oil and fuel|including fuel and oil|with oil and fuel|full to the brim|filled to the brim|brim full|full up|fully gassed|ready to rock|full of petrol|tank brimmed|filled up|with all fluids|all juiced up|with a tank of fuel|tanked up|all in and fuelled|wet|kerb|curb|ready to ride|road ready|full fuel|full tank|fully fuelled|fully fueled|gassed|gassed up|all fluids|all up|tank full|brimmed|with fuel|full of fuel|fuelled up|fueled up|fully fuelled up|ready to go|ready to roll|all fluids included|topped up|a full tank|everything in it|everything in|with a full|fueled|fuelled|incl fuel|including fuel',
     wheel:
-      'rear wheel horsepower|at wheel|at rear wheel|at the rear wheel|at the back wheel|at the wheel|rwhp|whp|dyno|at the tyre|at the tire|rollers|rear wheel|on the dyno|wheel horsepower|to the wheel|to the rear wheel',
+      'rear wheel horsepower|at wheel|at rear wheel|at the rear wheel|at the back wheel|at the wheel|rwhp|whp|dyno|at the tyre|at the tire|at the rear tyre|at the rear tire|rollers|rear wheel|on the dyno|wheel horsepower|to the wheel|to the rear wheel',
     crank: 'crank|at the crank|crankshaft',
     'taped-travel': 'taped|tape says|tape finds|measured travel|as taped|measured with a tape',
     'on-the-road':

@@ -84,7 +84,7 @@ export const FRENCH: Vocabulary = {
     'on-the-road': 'cle en main|cles en main|tout compris',
     asked: 'a debattre|negociable|prix ferme|ferme|debattre',
     list: 'prix neuf|catalogue|prix public',
-    paid: 'paye|achetee',
+    paid: 'paye|achetee|m a coute|nous a coute',
     cycle: 'wmtc|norme|cycle',
     motorway: 'autoroute',
     mixed: 'moyenne|en moyenne|mixte|moyen',

@@ -90,15 +90,15 @@ export const GERMAN: Vocabulary = {
   bases: {
     'own-fills': 'ausgelitert|selbst gemessen|ausgerechnet',
     'ready-90':
-      '90 vollgetankt|90 betankt|90 tankfullung|90 tank|90 kraftstoff|90 tankinhalt|tank zu 90|90 gefullt',
+      'in fahrbereitem zustand|90 vollgetankt|90 betankt|90 tankfullung|90 tank|90 kraftstoff|90 tankinhalt|tank zu 90|90 gefullt',
     dry: 'trocken|ohne kraftstoff|ohne benzin|ohne sprit|leer ohne benzin|ohne betriebsstoffe|unbetankt',
     ready:
-      'voll betankt|mit sprit|startklar|abfahrbereit|mit allen flussigkeiten|mit benzin|vollgetankt|fahrfertig|fahrbereit|betankt|getankt|nass|fahrbereit vollgetankt|mit vollem tank|vollgetankt gemessen|in fahrbereitem zustand|voll getankt|randvoll|vollg|vollget',
+      'voll betankt|mit sprit|startklar|abfahrbereit|mit allen flussigkeiten|mit benzin|vollgetankt|fahrfertig|fahrbereit|betankt|getankt|nass|fahrbereit vollgetankt|mit vollem tank|vollgetankt gemessen|voll getankt|randvoll|vollg|vollget',
     wheel: 'am hinterrad|hinterradleistung|am rad|prufstand',
     crank: 'kurbelwelle|an der kurbelwelle',
     'on-the-road': 'fahrbereit inkl|inkl nebenkosten|inkl uberfuhrung',
     asked: 'vb|vhb|fp|festpreis|verhandlungsbasis|verhandelbar|fix',
-    paid: 'bezahlt|gekauft fur',
+    paid: 'bezahlt|gekauft fur|hat mich|kostete mich',
     list: 'listenpreis|neupreis|uvp|preisempfehlung|grundpreis',
     'low-seat':
       'niedrigste position|niedrigster position|niedrigsten position|niedrigste stufe|niedrigster stufe|niedrigsten stufe|unterste stufe|untersten stufe|unterster stufe|niedrige sitzbank|niedriger sitzbank|niedrigen sitzbank|niedriger sitz|niedrigem sitz|niedrigen sitz|tiefe sitzbank|tiefer sitzbank|tiefen sitzbank|flache sitzbank|flacher sitzbank|flachen sitzbank|niedrigere sitzbank|niedrigeren sitzbank|tiefergelegt|niedrige version',

@@ -63,7 +63,7 @@ export const OTHERS: Vocabulary = {
     paid: 'betaald|zaplacilem|paguei',
     list: 'nieuwprijs|catalogusprijs|nypris',
     motorway: 'autostradzie|snelweg|motorvag|motorvei|motorvej|autoestrada|moottoritie|dalnice',
-    dry: 'uden benzin|uden brændstof|tør|droog|zonder brandstof|zonder benzine|seco|a seco|na sucho|torr|bez paliwa|sem combustivel',
+    dry: 'uden benzin|uden brændstof|tør|droog|zonder brandstof|zonder benzine|seco|a seco|na sucho|torr|bez paliwa|sem combustivel|sem gasolina|utan bransle|utan bensin|uten drivstoff|uten bensin|tørr|za sucha|sucha|bez paliva|bez benzinu|kuivana|ilman polttoainetta',
     ready:
       'z pelnym bakiem|z plynami|ze wszystkimi plynami|na mokro|met volle tank|com o tanque cheio|tanque cheio|taydella tankilla|taysi tankki|na pelnym baku|s plnou nadrzi|fulltanket|tankattuna|com o deposito cheio|deposito cheio|atestada|com os liquidos|rijklaar|ajokunnossa|ajovalmiina|ajovalmis|volgetankt|vol getankt|abastecida|z paliwem|zatankowany|gotowy do jazdy|gotowa do jazdy|gotowe do jazdy|kortlar|korklar|korklart|fulltankad|kjoreklar|kjøreklar|kjoreklart|full tank|koreklar|køreklar|fuld tank|fuldtanket|med benzin|plna nadrz|pohotovostni|natankovana|natankovany|s naplnemi|s provoznimi naplnemi',
     'ready-90': 'ordem de marcha',

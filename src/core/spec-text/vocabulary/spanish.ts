@@ -75,7 +75,7 @@ export const SPANISH: Vocabulary = {
       'deposito lleno|con todos los liquidos|con todos los llenos hechos|a tope de gasolina|lleno|con todos los llenos|listo para rodar|con gasolina|con el deposito lleno|todo lleno|con todo lleno|llena',
     'ready-90':
       'en orden de marcha|orden de marcha|90 combustible|90 de combustible|deposito al 90|90 del deposito',
-    wheel: 'a la rueda|en banco',
+    wheel: 'a la rueda|en rueda|en la rueda|a rueda|en banco',
     paid: 'pague por ella|me salio por|compre por|compré por|comprada por|pague|pagué|me costo',
     asked: 'negociable|negociables|a negociar|pido|precio fijo|no negociable|escucho ofertas',
     list: 'pvp|de lista|nuevo|precio recomendado',

@@ -23,6 +23,14 @@ export const PAID_FORMS: readonly Form[] = [
       /^(?: ?€| euro)? [^.,;!?\d]{0,40}(?<!\p{L})(?:be|ge|hin)(?:zahlt|legt|gelegt|geblättert)(?!\p{L})/iu,
     when: (s, q) => largest(q) >= LEAST_ASKED && s.units.money !== undefined,
   },
+  // "Für 4.600 € gekauft".
+  {
+    ...PAID,
+    dimension: 'money',
+    points: PLAINLY + 1,
+    behind: /^ (?:gekauft|erstanden|übernommen|mitgenommen)(?!\p{L})/iu,
+    when: (_, q) => largest(q) >= LEAST_SUM,
+  },
   // "£5,400 for the bike itself".
   {
     ...PAID,
@@ -36,6 +44,14 @@ export const PAID_FORMS: readonly Form[] = [
     dimension: 'money',
     points: PLAINLY + 1,
     behind: /^,? (?:is what |was what )?(?:I|we) (?:gave|paid|handed over)(?!\p{L})/iu,
+  },
+  // "Elle m'a coûté 4 600 €".
+  {
+    ...PAID,
+    dimension: 'money',
+    points: PLAINLY + 1,
+    before: /(?:^|[.!?,;] ?|(?<!\p{L})elle )(?:m['’]a|nous a) coûté (?:environ )?$/iu,
+    when: (_, q) => largest(q) >= LEAST_SUM,
   },
   // "Cost us four and a half thousand": of the machine, and not of a service.
   {
