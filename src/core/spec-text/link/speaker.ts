@@ -2,8 +2,14 @@ import type { Origin } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 
-const MEASURED =
-  /measured|scales|\bweighed\b|taped|tape measure|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test|[(,] ?tested\)|\(tested,|testmessung|testgewicht|báscula (?:marc|arroj|dio|dice|da )|bilancia (?:segna|dice|ha )|balance (?:indique|affiche|donne|dit)|(?:auf (?:der|unserer|meiner|einer|seiner)) (?:\p{L}+)?waage|waage (?:zeigt|sagt|meldet|kam|gestellt)|(?:notre|la|sur) (?:balance|bascule)|(?:sulla|in|la mia|nostra) bilancia|báscula|weegschaal|na wadze|på vågen|na váze|(?:l['’]avons|l['’]ai|on l['’]a) pesée?|pesée? à|(?:consommation|poids|conso) (?:\p{L}+ )?relevée?|relevée? (?:à|pendant|lors)|testverbrauch/iu;
+const MEASURED = new RegExp(
+  [
+    String.raw`measured|scales|\bweighed\b|taped|tape measure|tested at|as tested|observed|we (?:got|saw)|gemessen|nachgewogen|misurat[oa]|rilevat[oa]|mesuré|vérifié|medido|gemeten|on test|[(,] ?tested\)|\(tested,|testmessung|testgewicht|báscula (?:marc|arroj|dio|dice|da )|bilancia (?:segna|dice|ha )|balance (?:indique|affiche|donne|dit)|(?:auf (?:der|unserer|meiner|einer|seiner)) (?:\p{L}+)?waage|waage (?:zeigt|sagt|meldet|kam|gestellt)|(?:notre|la|sur) (?:balance|bascule)|(?:sulla|in|la mia|nostra) bilancia|báscula|weegschaal|na wadze|på vågen|na váze|(?:l['’]avons|l['’]ai|on l['’]a) pesée?|pesée? à|(?:consommation|poids|conso) (?:\p{L}+ )?relevée?|relevée? (?:à|pendant|lors)|testverbrauch`,
+    String.raw`weighbridge|(?:truck|bathroom|luggage|corner) scale|(?<!\p{L})gewogen|pesée ?:|pesat[oa] ?:|pesad[oa] ?:|verificad[oa]|(?:la )?pesamos|na (?:nossa )?balança`,
+    String.raw`(?<!\p{L})(?:upp)?(?:vägd|mätt)(?!\p{L})|på (?:vår|min|en) våg|(?<!\p{L})(?:målt|veid|vejet|mitattu|punnittu|zvážen|změřen|naměřen|zważon|zmierzon)\p{L}{0,2}|na (?:naszej|mojej) wadze|på (?:vores|vår|min) vekt`,
+  ].join('|'),
+  'iu',
+);
 
 /** Rollers measure what the engine does, and nothing else that stands beside it. */
 const RUN_UP = /dyno|rollers|prüfstand|banc d['’]essai|banco/iu;
@@ -11,8 +17,15 @@ const OF_ENGINE: ReadonlySet<unknown> = new Set(['kW', 'hp', 'PS', 'Nm', 'lbf-ft
 const isMeasured = (words: string, { unit }: Quantity): boolean =>
   MEASURED.test(words) || ((unit === undefined || OF_ENGINE.has(unit)) && RUN_UP.test(words));
 
-const CLAIMED =
-  /claimed|factory|maker'?s|brochure|quoted|they (?:say|quote|claim)|official|werksangabe|laut werk|werk sagt|(?:selon|par) (?:le |la )?(?:constructeur|fiche)|constructeur|según (?:el )?fabricante|secondo (?:la casa|il costruttore)|volgens fabrikant|dichiarat|annoncé|declarado/iu;
+const CLAIMED = new RegExp(
+  [
+    String.raw`claimed|factory|maker'?s|brochure|quoted|they (?:say|quote|claim)|official|werksangabe|laut werk|werk sagt|(?:selon|par) (?:le |la )?(?:constructeur|fiche)|constructeur|según (?:el )?fabricante|secondo (?:la casa|il costruttore)|volgens fabrikant|dichiarat|annoncé|declarado`,
+    String.raw`according to (?:the |its )?(?:makers?|manufacturer|factory|brochure)|manufacturer['’]s|spec sheet says|on paper|laut (?:hersteller|prospekt|datenblatt|katalog|papier)|hersteller gibt|herstellerangabe|(?<!\p{L})angegeben|offiziell|auf dem papier`,
+    String.raw`officiel|sur le papier|la casa dichiara|sulla carta|el fabricante|sobre el papel|oficial(?:mente)?|fabrieksopgave|volgens (?:de )?(?:fabrikant|folder|importeur|opgave)|opgegeven|op papier`,
+    String.raw`enligt (?:tillverkaren|fabriken)|uppgiven|uppges|fabriken säger|ifølge (?:produsenten|fabrikken|producenten)|oppgitt|opgivet|według producenta|producent podaje|deklarowan|anunciad[oa]|segundo o fabricante|výrobce (?:udává|uvádí)|podle výrobce|valmistajan mukaan|ilmoitettu`,
+  ].join('|'),
+  'iu',
+);
 
 const HEARD =
   /some(?:one|body) (?:said|says|told me)|i (?:heard|was told)|apparently|rumou?r|supposedly|reportedly|angeblich|habe gehört|il paraît|paraît-il|on m['’]a dit|pare che|mi hanno detto|dicen que|me dijeron|al parecer|naar verluidt|schijnt|tydligen|visstnok|angiveligt|podobno|údajně/iu;
@@ -22,7 +35,7 @@ const IN_ITS_BRACKETS = /^ ?\(([^\d)]{3,40})\)/u;
 
 /** "155 kg claimed". */
 const CLAIMED_BEHIND =
-  /^,? ?(?:claimed|quoted|laut werk|werksangabe|annoncés?|dichiarat[oi]|declarad[oa]s?|opgegeven)(?!\p{L}| ?:? ?(?:at |as |mit |a |à )?\d)/iu;
+  /^(?: (?:wet|dry|ready|full|vollgetankt|trocken|tous pleins faits|à sec|col pieno|a secco|lleno|en seco|rijklaar))?,? ?(?:claimed|quoted|laut werk|werksangabe|annoncés?|dichiarat[oi]|declarad[oa]s?|opgegeven)(?!\p{L}| ?:? ?(?:at |as |mit |a |à )?\d)/iu;
 
 /** "198 kg dry according to its maker". */
 const ACCORDING_TO_MAKER =
