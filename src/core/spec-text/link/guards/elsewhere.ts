@@ -4,10 +4,11 @@ import { isLengthOrBare, isMoney, isPower } from './kinds';
 
 // Numbers of an advert or a talk that are of something beside the machine. Several languages to a row; common usage, no source.
 
-const before = (...alternatives: readonly string[]): RegExp =>
-  new RegExp(`(?<!\\p{L})(?:${alternatives.join('|')}) ?$`, 'iu');
-const behind = (...alternatives: readonly string[]): RegExp =>
-  new RegExp(`^ ?(?:${alternatives.join('|')})(?!\\p{L})`, 'iu');
+/** One pattern for each alternative: by itself each is tried only where its letters are. */
+const before = (...alternatives: readonly string[]): readonly RegExp[] =>
+  alternatives.map((words) => new RegExp(`(?<!\\p{L})(?:${words}) ?$`, 'iu'));
+const behind = (...alternatives: readonly string[]): readonly RegExp[] =>
+  alternatives.map((words) => new RegExp(`^ ?(?:${words})(?!\\p{L})`, 'iu'));
 
 const EXTRAS =
   'zubehör|extras?|accessoires?|accessori|accesorios|accessories|teile[n]?|parts|options|umbauten|mods';
@@ -91,20 +92,31 @@ const BORNE = before(
 );
 const isMass = ({ unit }: Quantity): boolean => unit === 'kg' || unit === 'lb';
 
+const guards = (
+  as: Guard['as'],
+  of: Guard['of'] & {},
+  side: 'before' | 'behind',
+  all: readonly (readonly RegExp[])[],
+  reach: number,
+): readonly Guard[] => all.flat().map((words) => ({ as, of, [side]: [words, reach] as const }));
+
 const GUARDS: readonly Guard[] = [
-  ...([SPENT_ON, SPENT_ON_TOO, OFFERED_OR_SAVED, LIKE_IT, ONCE_NEW] as const).map(
-    (words): Guard => ({ as: 'noise', of: isMoney, before: [words, 64] }),
+  ...guards(
+    'noise',
+    isMoney,
+    'before',
+    [SPENT_ON, SPENT_ON_TOO, OFFERED_OR_SAVED, LIKE_IT, ONCE_NEW],
+    64,
   ),
-  { as: 'noise', of: isMoney, behind: [OF_EXTRAS, 40] },
-  { as: 'noise', of: isLengthOrBare, before: [WIDE, 16] },
-  { as: 'noise', of: isLengthOrBare, behind: [IS_WIDE, 24] },
-  { as: 'changed', of: isVolume, before: [PUT_IN, 32] },
-  { as: 'changed', of: isVolume, behind: [IS_PUT_IN, 24] },
-  { as: 'noise', of: isVolume, before: [RESERVE, 16] },
-  { as: 'noise', of: isWay, before: [DUE, 40] },
-  { as: 'noise', of: isMass, before: [SOMEBODY_WEIGHS, 40] },
-  { as: 'changed', of: isPower, before: [NOT_ITS_POWER, 40] },
-  { as: 'noise', of: isMass, before: [BORNE, 32] },
+  ...guards('noise', isMoney, 'behind', [OF_EXTRAS], 40),
+  ...guards('noise', isLengthOrBare, 'before', [WIDE], 16),
+  ...guards('noise', isLengthOrBare, 'behind', [IS_WIDE], 24),
+  ...guards('changed', isVolume, 'before', [PUT_IN], 32),
+  ...guards('changed', isVolume, 'behind', [IS_PUT_IN], 24),
+  ...guards('noise', isVolume, 'before', [RESERVE], 16),
+  ...guards('noise', isWay, 'before', [DUE], 40),
+  ...guards('noise', isMass, 'before', [SOMEBODY_WEIGHS, BORNE], 40),
+  ...guards('changed', isPower, 'before', [NOT_ITS_POWER], 40),
 ];
 
 /** Why a number of a sentence is of something beside the machine; `undefined` where no words say so. */

@@ -27,6 +27,13 @@ export interface Cue {
   readonly asked?: true;
 }
 
+/** A cue for each of several alternatives, which stand as words: by itself each is tried only where its letters are. */
+export const each = (cue: Omit<Cue, 'words'>, alternatives: readonly string[]): readonly Cue[] =>
+  alternatives.map((words) => ({
+    ...cue,
+    words: new RegExp(`(?<!\\p{L})(?:${words})(?!\\p{L})`, 'iu'),
+  }));
+
 /** A stretch of a sentence that does not tell what this machine is. */
 export interface Span {
   readonly from: number;
