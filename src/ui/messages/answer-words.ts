@@ -9,7 +9,7 @@ import type { Standing } from '@/store/queries';
 import { formatNumber, lowerFirst, type Reader } from './format';
 import { chanceWords, listWords } from './verdict-words';
 import { ofClass } from './typical-words';
-import { MUST_SHORT } from './words';
+import { MUST_SHORT } from './brief-words';
 import { inSentence } from './in-sentence';
 
 /** The states that a shortlist may be looked at in. */

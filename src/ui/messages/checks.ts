@@ -1,6 +1,6 @@
 import type { Check } from '@/core/checks';
 import { formatNumber, formatTo, formatWithUnit, type Reader } from './format';
-import { FIGURE_WORDS } from './words';
+import { FIGURE_WORDS } from './figure-words';
 import { FACT_WORDS } from './fact-words';
 import { inSentence } from './in-sentence';
 

@@ -1,5 +1,8 @@
 import type { CommandLabel } from '@/store/history';
-import { CLASS_WORDS, FIGURE_WORDS, GROUND_WORDS, MUST_WORDS, nameWords } from './words';
+import { CLASS_WORDS } from './machine-words';
+import { FIGURE_WORDS } from './figure-words';
+import { GROUND_WORDS, MUST_WORDS } from './brief-words';
+import { nameWords } from './name-words';
 import { METRIC_WORDS } from './metric-words';
 
 /** What a command did, for the undo button and its notice. */

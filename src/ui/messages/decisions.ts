@@ -2,7 +2,7 @@ import { GROUNDS, spendable, type Brief } from '@/core/brief';
 import type { Firmness } from '@/core/doubt';
 import type { Outcome, Sheet, VerdictRecord } from '@/store/records';
 import { formatNumber, formatWithUnit, type Reader } from './format';
-import { GROUND_WORDS, SKILL_WORDS } from './words';
+import { GROUND_WORDS, SKILL_WORDS } from './brief-words';
 
 export const OUTCOME_WORDS: Readonly<
   Record<Outcome, { readonly name: string; readonly means: string }>

@@ -3,7 +3,9 @@ import type { Fact } from '@/core/facts';
 import type { Figure } from '@/core/readings';
 import type { Difference } from '@/store/files';
 import { formatQuoted, formatWithUnit, trimmed, type Reader } from './format';
-import { GROUND_WORDS, nameWords, ORIGIN_WORDS } from './words';
+import { GROUND_WORDS } from './brief-words';
+import { nameWords } from './name-words';
+import { ORIGIN_WORDS } from './figure-words';
 import { optionWords } from './fact-words';
 import { inSentence } from './in-sentence';
 

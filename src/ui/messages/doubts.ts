@@ -1,6 +1,6 @@
 import type { Doubt, PassedOver } from '@/core/spec-text';
 import { formatQuoted, trimmed } from './format';
-import { BASIS_WORDS, FIGURE_WORDS } from './words';
+import { BASIS_WORDS, FIGURE_WORDS } from './figure-words';
 
 /** Why a figure found in a text should be looked at. */
 export function doubtWords(doubt: Doubt): string {

@@ -1,4 +1,4 @@
-import { nameWords } from './words';
+import { nameWords } from './name-words';
 
 /** Names that are a phrase of a sheet and none of a sentence. */
 const SAID: Readonly<Record<string, string>> = {

@@ -93,26 +93,21 @@ export { sheetText } from './sheet-text';
 export { cellFaultWords, tableFaultWords } from './tables';
 export { FACT_WORDS, OPTION_WORDS, optionWords } from './fact-words';
 export { GROUP_ADDS, GROUP_WORDS, METRIC_WORDS } from './metric-words';
+export { AFFECTED_WORDS, CLASS_SHORT, CLASS_WORDS, PART_KIND_WORDS } from './machine-words';
+export { BASIS_WORDS, FIGURE_WORDS, ORIGIN_WORDS } from './figure-words';
 export {
-  AFFECTED_WORDS,
-  BASIS_WORDS,
-  CLASS_SHORT,
-  CLASS_WORDS,
-  FIGURE_WORDS,
   GROUND_WORDS,
   LICENCE_WORDS,
   MUST_SHORT,
   MUST_WORDS,
-  nameWords,
-  ORIGIN_WORDS,
-  PART_KIND_WORDS,
   SCHOOL_WORDS,
   SEAT_WIDTH_WORDS,
   SKILL_WORDS,
   STANCE_WORDS,
   UNIT_SYSTEM_WORDS,
   WANT_GROUP_WORDS,
-} from './words';
+} from './brief-words';
+export { nameWords } from './name-words';
 export { asideWords, recordFaultWords } from './record-faults';
 export { readingFaultWords } from './reading-faults';
 export {

@@ -1,7 +1,7 @@
 import type { BriefFigure } from '@/core/brief';
 import { BRIEF_MOVES } from '@/core/stakes';
 import { listWords } from './verdict-words';
-import { MUST_SHORT } from './words';
+import { MUST_SHORT } from './brief-words';
 import { METRIC_WORDS } from './metric-words';
 
 /** Names said before the rest is counted. */

@@ -5,7 +5,8 @@ import { figureDefinition, type FigureKey } from '@/core/readings';
 import type { Meets } from '@/store/queries';
 import { formatNumber, formatWithUnit, type Reader } from './format';
 import { chanceWords, listWords } from './verdict-words';
-import { CLASS_WORDS, MUST_SHORT } from './words';
+import { CLASS_WORDS } from './machine-words';
+import { MUST_SHORT } from './brief-words';
 import { inSentence } from './in-sentence';
 
 /** What a class promises, in a sign and a word. */

@@ -8,7 +8,7 @@ import {
 import type { PartCellFault } from '@/core/tables';
 import { convert } from '@/core/units';
 import { formatFigure, formatNumber, unitSign, type Reader } from './format';
-import { AFFECTED_WORDS, CLASS_WORDS } from './words';
+import { AFFECTED_WORDS, CLASS_WORDS } from './machine-words';
 import { optionWords } from './fact-words';
 import { FACT_WORDS } from './fact-words';
 

@@ -4,7 +4,7 @@ import type { WayKind } from '@/store/queries';
 import type { RuleFault, WhatItTakes } from '@/core/planning';
 import { listWords } from './verdict-words';
 import { formatNumber, type Reader } from './format';
-import { MUST_SHORT } from './words';
+import { MUST_SHORT } from './brief-words';
 
 const LIMITS: Readonly<Record<string, string>> = {
   spend: 'the money',

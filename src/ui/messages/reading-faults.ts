@@ -2,7 +2,7 @@ import type { ReadingFault } from '@/core/readings';
 import { unitEntry } from '@/core/units';
 import { trimmed } from './format';
 import { inSentence } from './in-sentence';
-import { BASIS_WORDS, FIGURE_WORDS } from './words';
+import { BASIS_WORDS, FIGURE_WORDS } from './figure-words';
 
 /** Why a reading is refused. */
 export function readingFaultWords(fault: ReadingFault): string {

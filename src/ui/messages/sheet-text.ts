@@ -4,7 +4,7 @@ import { figureDefinition, figureUnit, readingInUse, type FigureKey } from '@/co
 import { SHEET_GROUP_KEYS, SHEET_GROUPS, type SheetKey } from '@/core/sheet';
 import { convert } from '@/core/units';
 import { formatQuoted, type Reader } from './format';
-import { BASIS_WORDS, FIGURE_WORDS } from './words';
+import { BASIS_WORDS, FIGURE_WORDS } from './figure-words';
 import { OPTION_WORDS } from './fact-words';
 import { FACT_WORDS } from './fact-words';
 import { GROUP_WORDS } from './metric-words';

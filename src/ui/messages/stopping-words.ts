@@ -3,7 +3,7 @@ import type { Estimate } from '@/core/numeric';
 import { REACTION_S } from '@/core/road-load';
 import { formatHeight, formatNumber, formatWithUnit, type Reader } from './format';
 import { listWords } from './verdict-words';
-import { GROUND_WORDS } from './words';
+import { GROUND_WORDS } from './brief-words';
 
 const PAVED: readonly Stop['ground'][] = ['motorway', 'openRoad', 'town'];
 

@@ -3,7 +3,7 @@ import type { TableFault } from '@/store/tables';
 import { amountFaultWords } from './faults';
 import { readingFaultWords } from './reading-faults';
 import { formatNumber } from './format';
-import { CLASS_WORDS } from './words';
+import { CLASS_WORDS } from './machine-words';
 
 /** Why a table is refused. */
 export function tableFaultWords(fault: TableFault): string {

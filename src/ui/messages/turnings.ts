@@ -3,7 +3,7 @@ import type { Turning } from '@/core/doubt';
 import type { WantKey } from '@/core/preference';
 import type { BriefTurning } from '@/core/stakes';
 import { formatNumber, formatWithUnit, type Reader } from './format';
-import { GROUND_WORDS } from './words';
+import { GROUND_WORDS } from './brief-words';
 import { METRIC_WORDS } from './metric-words';
 
 /** A quantity in the rider's units; quantities of wants where less is better come turned round. */

@@ -1,7 +1,7 @@
 import type { SaidMust, WorkingInput } from '@/core/assessment';
 import type { ClassChance, Donor, DonorClass } from '@/core/donor';
 import type { FigureKey } from '@/core/readings';
-import { CLASS_WORDS } from './words';
+import { CLASS_WORDS } from './machine-words';
 import { inSentence } from './in-sentence';
 
 const named = (keys: readonly FigureKey[]): string => keys.map((key) => inSentence(key)).join(', ');

@@ -1,7 +1,7 @@
 import { ruleBroken } from './licence-words';
 import type { MustVerdict, SaidMust } from '@/core/assessment';
 import { formatBase, formatWithUnit, type Reader } from './format';
-import { MUST_SHORT, MUST_WORDS } from './words';
+import { MUST_SHORT, MUST_WORDS } from './brief-words';
 import { METRIC_WORDS } from './metric-words';
 import { METRIC_DEFINITIONS } from '@/core/assessment';
 import { restsOn } from './typical-words';
