@@ -16,7 +16,7 @@ import { isTypicalFact } from '@/core/typical';
 import { useDossierStore } from '@/store/react';
 import { Choice } from '@/ui/fields';
 import { FACT_WORDS, ORIGIN_WORDS } from '@/ui/messages';
-import { FIGURE_COLUMNS } from './FigureRows';
+import { FIGURE_COLUMNS } from './figure-columns';
 import { SeenRows } from './SeenRows';
 import { TypicalFactLine } from './TypicalFactLine';
 import { FactValue, wordsOf } from './FactValue';

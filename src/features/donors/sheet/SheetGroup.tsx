@@ -14,7 +14,8 @@ import {
   type Reader,
 } from '@/ui/messages';
 import { FactRow } from './FactRow';
-import { FIGURE_COLUMNS, FigureRows } from './FigureRows';
+import { FIGURE_COLUMNS } from './figure-columns';
+import { FigureRows } from './FigureRows';
 
 const Opener = chakra('button');
 
