@@ -255,4 +255,31 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
     /\bforks? (?:is|are)(?: an?)? (?:\w+ )?(?:upside[- ]down|inverted|usd)\b/i,
   ],
   ['fuelling', 'injection', /(?:^|[,.;?] )(?:no, )?(?:it['’]s )?(?:fuel[- ])?injected(?=[,.;]|$)/i],
+  [
+    'layout',
+    'parallel-twin',
+    /\b(?:two cylinders in line|twin[- ]cylinder in-?line|two-cylinder in-?line)\b/i,
+  ],
+  ['layout', 'v-twin', /\bvee[- ]twin\b/i],
+  ['wheelType', 'cast', /\b(?:mag wheels|cast (?:alloy |aluminium |aluminum )(?:wheels|rims))\b/i],
+  ['brakeFront', 'twin-disc', /\btwo (?:brake )?dis[ck]s (?:at|on|up) (?:the )?front\b/i],
+  ['abs', 'none', /\babs ?:? ?(?:no|none|not fitted)(?=\s*(?:[.,;)]|$))/i],
+  [
+    'tractionControl',
+    'switchable',
+    /\btraction control ?:? ?(?:is |can be |may be )?(?:switchable|disabled|disengaged|defeatable)\b/i,
+  ],
+  [
+    'ridingModes',
+    'yes',
+    /\b(?:rain|road|street|sport|gravel)(?:, (?:road|street|sport|rain|gravel))* and (?:off-?road|rain|sport|gravel|road) modes\b/i,
+  ],
+  ['socket', 'twelve-volt', /\b12[- ]?v(?:olt)? (?:power )?(?:outlet|socket|point)\b/i],
+  ['sumpGuard', 'alloy', /\balu(?:minium|minum)? sump guard\b/i],
+  [
+    'stockRack',
+    'full',
+    /\b(?:luggage|rear) (?:rack|carrier) (?:fitted )?as standard\b|\bcomes with a (?:rear|luggage) (?:rack|carrier)\b/i,
+  ],
+  ['passenger', 'no', /\bhomologated for one(?: person)?\b/i],
 ];

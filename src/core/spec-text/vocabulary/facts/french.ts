@@ -88,4 +88,8 @@ export const FRENCH_FACTS: readonly FactPhrase[] = [
   ['passenger', 'yes', worded('selle passager|repose-pieds passager|selle biplace')],
   ['abs', 'none', worded('n.a pas (?:l.|d.)abs')],
   ['ridingModes', 'no', worded('(?:pas de|sans) modes(?: de conduite)?')],
+  ['cooling', 'air', worded('(?:mono(?:cylindre)?|bicylindre|moteur) (?:à|refroidi par l.)air')],
+  ['wheelType', 'spoked-tubeless', worded('rayons tubeless')],
+  ['abs', 'none', worded('abs ?:? (?:non|absent)')],
+  ['ridingModes', 'yes', worded('modes moteur|cartographies moteur')],
 ];

@@ -139,4 +139,14 @@ export const GERMAN_FACTS: readonly FactPhrase[] = [
   ['wheelType', 'spoked-tubes', worded('speichenräder mit schläuchen|speichen mit schlauch')],
   ['passenger', 'yes', worded('soziusplatz|soziussitz|soziusrasten')],
   ['ridingModes', 'no', worded('(?:keine|ohne) fahrmodi')],
+  [
+    'wheelType',
+    'spoked-tubeless',
+    worded('speichen(?:räder|felgen) für schlauchlos\\p{L}*(?: reifen)?'),
+  ],
+  ['brakeFront', 'single-disc', worded('bremse vorne?: einscheiben(?:bremse)?')],
+  ['abs', 'none', worded('abs:? (?:nein|keins|nicht vorhanden)')],
+  ['fuelling', 'carburettor', worded('(?:noch )?mit vergaser')],
+  ['ridingModes', 'yes', worded('(?:zwei |drei |vier |fünf )?(?:fahrprogramme|motormodi)')],
+  ['passenger', 'no', worded('nur für eine person zugelassen|zulassung für eine person')],
 ];

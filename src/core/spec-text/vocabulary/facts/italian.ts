@@ -72,4 +72,7 @@ export const ITALIAN_FACTS: readonly FactPhrase[] = [
   ['cruiseControl', 'yes', worded('cruise control')],
   ['passenger', 'yes', worded('sella (?:del |per il )?passeggero|pedane passeggero|biposto')],
   ['ridingModes', 'yes', worded('mappe (?:motore )?selezionabili|modalità di guida')],
+  ['wheelType', 'spoked-tubeless', worded('raggi tubeless')],
+  ['wheelType', 'cast', worded('(?:cerchi|ruote) (?:pressofus[ie]|in lega)')],
+  ['abs', 'none', worded('abs:? (?:no|assente)')],
 ];

@@ -223,4 +223,14 @@ export const OTHERS_FACTS: readonly FactPhrase[] = [
       'usb-(?:aansluiting|poort|uttag|uttak|stik|liitäntä)|gniazdo usb|tomada usb|porta usb|usb zásuvka',
     ),
   ],
+  ['layout', 'single', worded('eenpitter|ééncilinder|singiel|jednoválcov\\p{L}*')],
+  ['layout', 'parallel-twin', worded('parallelle twin')],
+  [
+    'cooling',
+    'liquid',
+    worded('arrefecimento (?:por|a) (?:líquido|água)|vattenkyld|chlazení kapalinou'),
+  ],
+  ['finalDrive', 'chain', worded('napęd(?:owy)? łańcuch\\p{L}*|kedja|kjede|kæde|řetěz\\p{L}*')],
+  ['brakeFront', 'twin-disc', worded('dubbelskiva fram|dobbel skive foran|dobbelt skive for')],
+  ['abs', 'none', worded('abs:? (?:nee|não|nie|brak|nej|nei|ei|ne)')],
 ];

@@ -77,4 +77,8 @@ export const SPANISH_FACTS: readonly FactPhrase[] = [
     'yes',
     worded('asiento (?:de|del|para) pasajero|estriberas (?:de|del) pasajero|biplaza'),
   ],
+  ['wheelType', 'spoked-tubeless', worded('radios tubeless')],
+  ['wheelType', 'cast', worded('llantas (?:fundidas|de fundición)')],
+  ['ridingModes', 'yes', worded('mapas de (?:motor|potencia)')],
+  ['abs', 'none', worded('abs:? no')],
 ];
