@@ -38,7 +38,9 @@ export function asTold(
   // "Doesn't come with fully adjustable fork": a word of the cue may belong to what it is said of.
   const told = standingIn(text, own, true).filter(
     (s) =>
-      at < s.to && (at >= s.from || (s.standing === 'denied' && at > s.cue.from && ends > s.from)),
+      at < s.to &&
+      (at >= s.from ||
+        ((s.standing === 'denied' || s.standing === 'wished') && at > s.cue.from && ends > s.from)),
   );
   if (told.length === 0) return [fact];
   if (told.some((s) => s.standing !== 'denied')) return [];
