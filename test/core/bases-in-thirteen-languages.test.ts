@@ -1,26 +1,9 @@
 import { describe, expect, test } from 'vitest';
-import { readText } from '@/core/spec-text';
-
-/** A line of another figure in each language, so that a text is of a machine and of its tongue. */
-const HEADS = {
-  en: 'Wheelbase 1500 mm, ground clearance 230 mm.',
-  de: 'Radstand 1500 mm, Bodenfreiheit 230 mm.',
-  fr: 'Empattement 1500 mm, garde au sol 230 mm.',
-  it: 'Interasse 1500 mm, luce a terra 230 mm.',
-  es: 'Distancia entre ejes 1500 mm, altura libre al suelo 230 mm.',
-  nl: 'Wielbasis 1500 mm, grondspeling 230 mm.',
-  pt: 'Distância entre eixos 1500 mm, distância ao solo 230 mm.',
-  pl: 'Rozstaw osi 1500 mm, prześwit 230 mm.',
-  sv: 'Hjulbas 1500 mm, markfrigång 230 mm.',
-  no: 'Akselavstand 1500 mm, bakkeklaring 230 mm.',
-  da: 'Akselafstand 1500 mm, frihøjde 230 mm.',
-  cs: 'Rozvor 1500 mm, světlá výška 230 mm.',
-  fi: 'Akseliväli 1500 mm, maavara 230 mm.',
-} as const;
+import { saidIn, type Tongue } from './said-in-a-tongue';
 
 // How a number was taken, in the words that sheets, tests and adverts use; common usage, no source. "In running order" is the European Union's
 // term: the tank at 90 %.
-const SAID: readonly (readonly [keyof typeof HEADS, key: string, basis: string, said: string])[] = [
+const SAID: readonly (readonly [Tongue, key: string, basis: string, said: string])[] = [
   [
     'en',
     'mass',
@@ -291,9 +274,9 @@ const SAID: readonly (readonly [keyof typeof HEADS, key: string, basis: string, 
 
 describe.each(SAID)('%s: %s, %s', (tongue, key, basis, said) => {
   test.each(said.split('|'))('%s', (words) => {
-    const told = readText(`Ostrel Senda 450\n${HEADS[tongue]} ${words}.`)
-      .machines.flatMap((m) => m.proposals)
-      .flatMap((p) => (p.kind === 'figure' && p.key === key ? [p.basis] : []));
+    const told = saidIn(tongue, words).flatMap((p) =>
+      p.kind === 'figure' && p.key === key ? [p.basis] : [],
+    );
     expect(told).toEqual([basis]);
   });
 });
