@@ -29,7 +29,8 @@ const COMMON: ReadonlySet<string> = new Set(
   motocykl motorsykkel motorcykel motocicleta motocicletta bike bikes machine maschine adventure
   real mpg rozważam myślę szukam kupiłem kupiłam mam
   model modell modèle modelo modello la le les el los las il lo gli de het een un une una uma mine
-  ours nowy nowa stary tl dr gg kleine große grosse alte neue new press release news breaking
+  ours nowy nowa stary mi tu gebraucht gebrauchte neuwertige begagnad brugt brukt używany
+  używana ojetá ojetý käytetty nouvelle nouveau nueva nuevo nuova nuovo sprzedaż prodej predaj tl dr gg kleine große grosse alte neue new press release news breaking
   exclusive video podcast episode transkript newsletter headline pressemitteilung pressemeldung
   pressetext communiqué comunicato comunicado persbericht pressmeddelande pressemelding tested
   driven verdict summary introduction intro conclusion results test tests testbericht fahrbericht
