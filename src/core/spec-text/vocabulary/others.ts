@@ -44,7 +44,7 @@ export const OTHERS: Vocabulary = {
     rake: 'balhoofdhoek|angulo da direcao|angulo de direcao|styrehodevinkel|kronrørsvinkel|uhel sklonu rizeni|ohjauskulma|caster|kat glowki ramy|styrvinkel',
     trail: 'naloop|trail|wyprzedzenie|forsprang',
     service:
-      'onderhoud|daarna elke|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisoes a cada|revisoes cada|revisao|przeglad co|przeglad|serwis co|service var|service varje|service hver|serviceeftersyn hver|serviceintervall|serviceinterval|huoltovali|servisni interval|servisni intervaly|servis kazdych|servis po|huolto|~huolletaan',
+      'onderhoud|daarna elke|onderhoudsinterval|onderhoud elke|onderhoudsbeurt elke|revisao a cada|revisoes a cada|revisoes cada|revisao|przeglad co|przeglady co|serwisy co|przeglad|serwis co|service var|service varje|service hver|serviceeftersyn hver|serviceintervall|serviceinterval|huoltovali|servisni interval|servisni intervaly|servis kazdych|servis po|huolto|~huolletaan',
     valves:
       'kleppen|kleppen stellen|valvulas|luz zaworowy|regulacja zaworow|ventiljustering|ventilerne|ventilerne skal justeres|ventilspil|ventiler|ventily|ventily po|ventily se serizuji po|venttiilit',
     oil: 'olie verversen|olieverversing|troca de oleo|wymiana oleju|oljebyte',

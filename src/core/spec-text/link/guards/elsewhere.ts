@@ -73,7 +73,18 @@ const RESERVE = before('rezerva|vara|varatankki|rezerwa|reserven?');
 
 /** "Næste service om 4000 km": when it is due, and no interval. */
 const DUE = before(
-  '(?:next|nächste|prochaine?|prossim[oa]|próxim[oa]|volgende|nästa|neste|næste|seuraava|další|następn[ya]) (?:service|inspektion|wartung|révision|vidange|tagliando|revisión|revisão|beurt|huolto|servis|przegląd)(?: (?:om|in|dans|tra|en|over|za|nach|at|bei|à|a|ved|vid|aos))?',
+  '(?:next|nächste|prochaine?|prossim[oa]|próxim[oa]|volgende|nästa|neste|næste|seuraava|další|następn[ya]) (?:service|inspektion|wartung|révision|vidange|tagliando|revisión|revisão|beurt|huolto|servis|przegląd)(?: (?:om|in|dans|tra|en|over|za|nach|at|bei|bij|à|a|ai|a los|ved|vid|aos|przy|při))?',
+);
+/** "Révision à 12 000 km", "gomme cambiate a 12.500 km": when it was done. */
+const DONE_AT = before(
+  '(?:révision|vidange|entretien|tagliando|revisión|revisão|service|servis|serwis|przegląd|beurt|onderhoud)(?: (?:faite?|fatto|hecha|feita|gjord|utført|udført|gedaan|hotov|zrobiony))? (?:à|a|ai|a los|aos|vid|ved|bij|przy|při)',
+  '(?:gomme|catena|neumáticos|ruedas|cubiertas|cadena|banden|ketting|kettingset|pneus|chaîne|kit chaîne|corrente|däck|kedja|dekk|kjede|dæk|kæde|opony|łańcuch|pneumatiky|řetěz)(?: \\p{L}+){0,3} (?:à|a|ai|a los|aos|vid|ved|bij|przy|při)',
+);
+/** "Tagliando a 10.000: 210 euro" says what it takes each time. */
+const NO_SUM_BEHIND = /^(?!\s?(?:km|mi)?\s?:\s?[£$€]? ?\d)/u;
+/** "3,000 km left", "changed 2,000 km ago". */
+const LEFT_OR_AGO = behind(
+  '(?:left|ago|to go|old|of life|since|restants?|rimasti|restantes|übrig|her|kvar|igjen|tilbage)',
 );
 const isWay = ({ unit }: Quantity): boolean => unit === undefined || unit === 'km' || unit === 'mi';
 /** "Mijn vrouw weegt 62 kg", "jeg veier 85 kg". */
@@ -114,7 +125,16 @@ const GUARDS: readonly Guard[] = [
   ...guards('changed', isVolume, 'before', [PUT_IN], 32),
   ...guards('changed', isVolume, 'behind', [IS_PUT_IN], 24),
   ...guards('noise', isVolume, 'before', [RESERVE], 16),
-  ...guards('noise', isWay, 'before', [DUE], 40),
+  ...guards('noise', isWay, 'before', [DUE], 60),
+  ...DONE_AT.map(
+    (words): Guard => ({
+      as: 'noise',
+      of: isWay,
+      before: [words, 60],
+      behind: [NO_SUM_BEHIND, 12],
+    }),
+  ),
+  ...guards('noise', isWay, 'behind', [LEFT_OR_AGO], 16),
   ...guards('noise', isMass, 'before', [SOMEBODY_WEIGHS, BORNE], 40),
   ...guards('changed', isPower, 'before', [NOT_ITS_POWER], 40),
 ];
