@@ -95,7 +95,12 @@ export const headingUnit = (text: string): UnitId | undefined => {
 
 /** What a table's heading names: `Weight (lb, dry)` → mass, lb, dry. `undefined` when it names no line of the sheet. */
 export function readHeader(text: string): HeaderMeaning | undefined {
-  const { name, unit } = parted(text);
+  const { name, unit: written } = parted(text);
+  // "Moc (KM)": horses of Polish, in capitals.
+  const unit =
+    written === 'km' && /\(KM\)|\[KM\]/.test(text) && /(?<!\p{L})moc(?!\p{L})/iu.test(name)
+      ? 'PS'
+      : written;
   const mentions = scanWords(text);
   const fact = ANY_FACT.test(name)
     ? FACT_LABEL_PATTERNS.find((f) => f.pattern.test(name))

@@ -34,7 +34,7 @@ export const FRENCH: Vocabulary = {
       '~avec un plein|~par plein|~rayon d action|autonomie reelle|autonomie|autonomie theorique|autonomie moyenne',
     travel: 'debattement|debattements|~deb|suspension|debattement av ar|suspensions',
     travelFront:
-      'debattement avant|debattement av|debattement fourche|debattement de la fourche|debattement roue avant|suspension avant|suspension av',
+      'debatt av|debatt avant|debattement avant|debattement av|debattement fourche|debattement de la fourche|debattement roue avant|suspension avant|suspension av',
     travelRear:
       'debattement arriere|debattement ar|debattement roue arriere|suspension arriere|suspension ar',
     clearance:

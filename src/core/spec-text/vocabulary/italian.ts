@@ -7,7 +7,7 @@ export const ITALIAN: Vocabulary = {
   labels: {
     mass: '~sulla bilancia|~alla pesa|peso|peso a secco=dry|peso in ordine di marcia=ready-90|peso a vuoto|pesa|massa|massa in ordine di marcia=ready-90|peso col pieno=ready|peso con il pieno=ready|peso dichiarato|peso odm=ready-90',
     maxMass:
-      'peso massimo ammesso|massa massima|peso totale ammesso|massa complessiva|peso massimo|massa massima ammessa',
+      'peso max|peso massimo|peso massimo ammesso|massa massima|peso totale ammesso|massa complessiva|peso massimo|massa massima ammessa',
     rackLimit:
       combined(
         'carico max|carico massimo|carico|portata|portata max|peso max|peso massimo',

@@ -19,7 +19,7 @@ export const OTHERS: Vocabulary = {
     torque:
       'koppel|max koppel|maximaal koppel|torque maximo|binario|binario maximo|moment obrotowy|dreiemoment|drejningsmoment|maksymalny moment obrotowy|vridmoment|max vridmoment|~moment|~maks moment|vaanto|vaantomomentti|suurin vaanto|tocivy moment|kroutici moment|maximalni tocivy moment',
     displacement:
-      'cilinderinhoud|cilindrada|pojemnosc skokowa|pojemnosc|pojemnosc silnika|slagvolym|cylindervolym|slagvolum|slagvolumen|iskutilavuus|sylinteritilavuus|kuutiotilavuus|zdvihovy objem|objem motoru|objem valcu',
+      'objem|cilinderinhoud|cilindrada|pojemnosc skokowa|pojemnosc|pojemnosc silnika|slagvolym|cylindervolym|slagvolum|slagvolumen|iskutilavuus|sylinteritilavuus|kuutiotilavuus|zdvihovy objem|objem motoru|objem valcu',
     compression:
       'compressieverhouding|compressie|taxa de compressao|relacao de compressao|stopien sprezania|kompression|kompressionsforhold|kompresjonsforhold|kompressionsförhållande|puristussuhde|kompresni pomer',
     gears:
@@ -30,7 +30,7 @@ export const OTHERS: Vocabulary = {
     consumption:
       '~kører|~korer|~faz|~bruker|~bere|~den går|~doet|~kuluttaa|verbruikt|gemiddeld verbruik=mixed|consome|~pali|~spala|bensinforbrukning|bensinforbruk|medelforbrukning=mixed|consumo medio=mixed|verbruik|brandstofverbruik|consumo|zuzycie paliwa|spalanie|srednie spalanie=mixed|forbrukning|bransleforbrukning|drar|forbruk|drivstofforbruk|forbrug|brændstofforbrug|braendstofforbrug|~den kører|~kører den|kulutus|polttoaineenkulutus|keskikulutus=mixed|spotreba|spotreba paliva|prumerna spotreba=mixed',
     statedRange:
-      'bereik|~op een tank|~op een volle tank|~com um deposito|~na baku|~pa en tank|actieradius|rijbereik|autonomia|zasieg|rackvidd|rækkevidde|raekkevidde|toimintamatka|dojezd',
+      'rekkevidde|toimintasade|bereik|~op een tank|~op een volle tank|~com um deposito|~na baku|~pa en tank|actieradius|rijbereik|autonomia|zasieg|rackvidd|rækkevidde|raekkevidde|toimintamatka|dojezd',
     travel:
       'skoku|~zawieszenie|joustovaraa|zdvihy|~fjadring|affjedring for bag|vandring for bag|fjedervandring for bag|fjedervandring|affjedring|fjaeringsvei foran bak|fjæringsvei foran bak|fjaeringsvei|fjæringsvei|fjæringsvandring|~vandring|veerweg|~vering|curso da suspensao|curso|skok zawieszenia|fjadringsvag|skok|joustomatka|joustomatkat|joustovara|joustovarat|iskunpituus|zdvih|zdvih odpruzeni|zdvih tlumicu',
     travelFront:

@@ -6,7 +6,8 @@ import { combined, type Vocabulary } from './vocabulary';
 export const SPANISH: Vocabulary = {
   labels: {
     mass: '~en la bascula|~en bascula|peso|peso en seco=dry|peso en orden de marcha=ready-90|peso en vacio|masa|pesa|peso lleno=ready|peso con todos los llenos=ready|peso total lleno=ready|peso declarado',
-    maxMass: 'peso maximo autorizado|mma|m m a|pma|peso maximo|masa maxima autorizada|masa maxima',
+    maxMass:
+      'peso max|peso maximo autorizado|mma|m m a|pma|peso maximo|masa maxima autorizada|masa maxima',
     payload: 'capacidad de carga|carga util|carga maxima',
     power: 'potencia|potencia maxima|potencia declarada|entrega|rinde',
     unrestrictedPower: 'potencia sin limitar|version sin limitar|sin limitar',
