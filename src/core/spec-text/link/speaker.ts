@@ -20,8 +20,8 @@ const isMeasured = (words: string, { unit }: Quantity): boolean =>
 const CLAIMED = new RegExp(
   [
     String.raw`claimed|factory|maker'?s|brochure|quoted|they (?:say|quote|claim)|official|werksangabe|laut werk|werk sagt|(?:selon|par) (?:le |la )?(?:constructeur|fiche)|constructeur|según (?:el )?fabricante|secondo (?:la casa|il costruttore)|volgens fabrikant|dichiarat|annoncé|declarado`,
-    String.raw`according to (?:the |its )?(?:makers?|manufacturer|factory|brochure)|manufacturer['’]s|spec sheet says|on paper|laut (?:hersteller|prospekt|datenblatt|katalog|papier)|hersteller gibt|herstellerangabe|(?<!\p{L})angegeben|offiziell|auf dem papier`,
-    String.raw`officiel|sur le papier|la casa dichiara|sulla carta|el fabricante|sobre el papel|oficial(?:mente)?|fabrieksopgave|volgens (?:de )?(?:fabrikant|folder|importeur|opgave)|opgegeven|op papier`,
+    String.raw`according to (?:the |its )?(?:makers?|manufacturer|factory|brochure)|manufacturer['’]s|spec sheet says|on paper|laut (?:hersteller|prospekt|datenblatt|katalog|papier)|hersteller gibt|herstellerangabe|(?<!\p{L})angegeben|offiziell(?!\p{L})|auf dem papier`,
+    String.raw`officiellement|(?:poids|données?|chiffres?) officiel|sur le papier|la casa dichiara|sulla carta|el fabricante|sobre el papel|oficialmente|(?:dato|peso|cifra)s? oficial(?:es)?|fabrieksopgave|volgens (?:de )?(?:fabrikant|folder|importeur|opgave)|opgegeven|op papier`,
     String.raw`enligt (?:tillverkaren|fabriken)|uppgiven|uppges|fabriken säger|ifølge (?:produsenten|fabrikken|producenten)|oppgitt|opgivet|według producenta|producent podaje|deklarowan|anunciad[oa]|segundo o fabricante|výrobce (?:udává|uvádí)|podle výrobce|valmistajan mukaan|ilmoitettu`,
   ].join('|'),
   'iu',

@@ -98,7 +98,7 @@ export const GERMAN: Vocabulary = {
     crank: 'kurbelwelle|an der kurbelwelle',
     'on-the-road': 'fahrbereit inkl|inkl nebenkosten|inkl uberfuhrung',
     asked: 'vb|vhb|fp|festpreis|verhandlungsbasis|verhandelbar|fix',
-    paid: 'bezahlt|gekauft fur|hat mich|kostete mich',
+    paid: 'bezahlt|gekauft fur|kostete mich',
     list: 'listenpreis|neupreis|uvp|preisempfehlung|grundpreis',
     'low-seat':
       'niedrigste position|niedrigster position|niedrigsten position|niedrigste stufe|niedrigster stufe|niedrigsten stufe|unterste stufe|untersten stufe|unterster stufe|niedrige sitzbank|niedriger sitzbank|niedrigen sitzbank|niedriger sitz|niedrigem sitz|niedrigen sitz|tiefe sitzbank|tiefer sitzbank|tiefen sitzbank|flache sitzbank|flacher sitzbank|flachen sitzbank|niedrigere sitzbank|niedrigeren sitzbank|tiefergelegt|niedrige version',

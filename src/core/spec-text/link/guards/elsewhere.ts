@@ -84,7 +84,7 @@ const DONE_AT = before(
 const NO_SUM_BEHIND = /^(?!\s?(?:km|mi)?\s?:\s?[£$€]? ?\d)/u;
 /** "3,000 km left", "changed 2,000 km ago". */
 const LEFT_OR_AGO = behind(
-  '(?:left|ago|to go|old|of life|since|restants?|rimasti|restantes|übrig|her|kvar|igjen|tilbage)',
+  '(?:left|ago|to go|of life|restants?|rimasti|restantes|übrig|kvar|igjen|tilbage)',
 );
 const isWay = ({ unit }: Quantity): boolean => unit === undefined || unit === 'km' || unit === 'mi';
 /** "Mijn vrouw weegt 62 kg", "jeg veier 85 kg". */

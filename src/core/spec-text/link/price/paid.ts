@@ -45,12 +45,13 @@ export const PAID_FORMS: readonly Form[] = [
     points: PLAINLY + 1,
     behind: /^,? (?:is what |was what )?(?:I|we) (?:gave|paid|handed over)(?!\p{L})/iu,
   },
-  // "Elle m'a coûté 4 600 €".
+  // "Elle m'a coûté 4 600 €", "Hat mich 4.600 € gekostet".
   {
     ...PAID,
     dimension: 'money',
     points: PLAINLY + 1,
-    before: /(?:^|[.!?,;] ?|(?<!\p{L})elle )(?:m['’]a|nous a) coûté (?:environ )?$/iu,
+    before:
+      /(?:^|[.!?] ?|(?<!\p{L})(?:elle|sie|maschine) )\s*(?:(?:m['’]a|nous a) coûté|hat (?:mich|uns)) (?:environ |rund |etwa )?$/iu,
     when: (_, q) => largest(q) >= LEAST_SUM,
   },
   // "Cost us four and a half thousand": of the machine, and not of a service.

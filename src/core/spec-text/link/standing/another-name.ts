@@ -16,7 +16,7 @@ const BEGINS =
 const BACK_TO = 40;
 /** What is called so is the machine itself, or is told of elsewhere. */
 const ITSELF =
-  /^(?:A[12]?|Base|Standard|Stock|Basic|New|Latest|Current|Low|Lowered|Entry|Road|Same|European|American|UK|US|EU|Euro)$/iu;
+  /^(?:A[12]?|Base|Basis|Serien|Grund|Standard|Stock|Basic|New|Latest|Current|Low|Lowered|Entry|Road|Same|European|American|UK|US|EU|Euro)$/iu;
 const YEAR = /^(?:19[5-9]|20[0-4])\d$/;
 
 /** Where a sentence turns back from another machine. */
