@@ -148,3 +148,15 @@ describe('whose money a sum without a sign is, by the tongue', () => {
     ).toEqual([[unit, false]]),
   );
 });
+
+describe('new: when it was new, or what it costs new', () => {
+  const price = (said: string) =>
+    readText(`Varn Strida 500 for sale. Seat height 815 mm. ${said}`)
+      .machines.flatMap((m) => m.proposals)
+      .flatMap((p) => (p.kind === 'figure' && p.key === 'price' ? [p.basis] : []));
+  test.each([
+    ['14,200 km since new, €4,600.', 'asked'],
+    ['One owner from new, €4,600.', 'asked'],
+    ['€8,190 new.', 'list'],
+  ])('%s', (said, basis) => expect(price(said)).toEqual([basis]));
+});

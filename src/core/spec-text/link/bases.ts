@@ -156,6 +156,13 @@ const isTaxPaid = (text: string, { from }: Mention): boolean =>
     text.slice(Math.max(0, from - 30), from),
   );
 
+/** "14,200 km since new", "one owner from new", "as good as new": no price when new. */
+const isSinceNew = (text: string, { from, to }: Mention): boolean =>
+  /^new$/iu.test(text.slice(from, to)) &&
+  /(?<!\p{L})(?:since|from|like|as(?: good as)?) $/iu.test(
+    text.slice(Math.max(0, from - 14), from),
+  );
+
 /** "Averaged 4.1 l/100 over 3200 km": what was filled over a distance, whatever it is called. */
 const isOverDistance = (text: string, { key, to }: WantsBasis): boolean =>
   key === 'consumption' &&
@@ -175,7 +182,9 @@ export function basesOf(
   const found: (Basis | undefined)[] = figures.map(() => undefined);
   const pairs = mentions.flatMap((m) =>
     m.meanings.flatMap((meaning) =>
-      meaning.kind === 'basis' && !(meaning.basis === 'paid' && isTaxPaid(text, m))
+      meaning.kind === 'basis' &&
+      !(meaning.basis === 'paid' && isTaxPaid(text, m)) &&
+      !(meaning.basis === 'list' && isSinceNew(text, m))
         ? figures.flatMap((f, i) =>
             figureDefinition(f.key).bases.includes(meaning.basis)
               ? [{ m, i, basis: meaning.basis, cost: cost(text, m, f, figures) }]
