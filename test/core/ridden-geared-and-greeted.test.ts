@@ -119,7 +119,7 @@ describe('a service manual’s columns', () => {
 
 describe('footnotes', () => {
   const sheet = (notes: string) =>
-    readText(`Varn Strida 500\nSeat height ... 815 mm³\nKerb mass ... 201 kg⁴\n${notes}`)
+    readText(`Varn Tressol 500\nSeat height ... 815 mm³\nKerb mass ... 201 kg⁴\n${notes}`)
       .machines.flatMap((m) => m.proposals)
       .flatMap((p) => (p.kind === 'figure' ? [[p.key, p.amount, p.basis]] : []));
   test('a basis by the mark behind the unit, whatever its number', () =>
@@ -142,7 +142,7 @@ describe('whose money a sum without a sign is, by the tongue', () => {
     ['Te koop. Zithoogte 815 mm, tank 18 liter. Vraagprijs 5.900,-', 'EUR'],
   ])('%s: %s', (text, unit) =>
     expect(
-      readText(`Varn Strida 500. ${text}`)
+      readText(`Varn Tressol 500. ${text}`)
         .machines.flatMap((m) => m.proposals)
         .flatMap((p) => (p.kind === 'figure' && p.key === 'price' ? [[p.unit, p.ticked]] : [])),
     ).toEqual([[unit, false]]),
@@ -151,7 +151,7 @@ describe('whose money a sum without a sign is, by the tongue', () => {
 
 describe('new: when it was new, or what it costs new', () => {
   const price = (said: string) =>
-    readText(`Varn Strida 500 for sale. Seat height 815 mm. ${said}`)
+    readText(`Varn Tressol 500 for sale. Seat height 815 mm. ${said}`)
       .machines.flatMap((m) => m.proposals)
       .flatMap((p) => (p.kind === 'figure' && p.key === 'price' ? [p.basis] : []));
   test.each([
