@@ -10,6 +10,12 @@ const breaking = (rule: RegExp) => files.filter((file) => rule.test(readFileSync
 /** What the linter has no rule for. */
 const RULES: readonly [string, RegExp, string, string][] = [
   ['the clock is an argument', /\bnew Date\(\s*\)/, 'new Date( )', 'new Date(day)'],
+  [
+    'a pattern that asks for letters has them spelt out',
+    /^(?:export )?const [A-Z_]+ =\s*\/[^\n]*\\p\{L/m,
+    'const SEAT = /\\p{L}+seat/iu;',
+    'const SEAT = spelt(/\\p{L}+seat/iu);',
+  ],
   ['a folder names what it exports', /^export \*/m, "\nexport * from './a';", 'export { a };'],
 ];
 

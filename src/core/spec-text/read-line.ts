@@ -1,3 +1,4 @@
+import { spelt } from './vocabulary/letters';
 import { type Basis, type FigureKey } from '../readings';
 import { isUnitId, type UnitId } from '../units';
 import { assign, type Assigned } from './link/assign';
@@ -84,8 +85,9 @@ export interface LineRead {
 }
 
 /** "Rear's 200.": a sentence that goes on with the other end of what was told. */
-const OTHER_END_FIRST =
-  /^\s*(?:and |then )?(?:at |on )?(?:the )?(?:front|rear|back|fork|forks|shock)(?:['’]s)?(?!\p{L})/iu;
+const OTHER_END_FIRST = spelt(
+  /^\s*(?:and |then )?(?:at |on )?(?:the )?(?:front|rear|back|fork|forks|shock)(?:['’]s)?(?!\p{L})/iu,
+);
 
 /** "Fork?": a question that is nothing but an end. */
 const END_ASKED = /^\s*(?:and )?(?:the )?(?:(front|forks?|up front)|rear|back|shock)\s*\?\s*$/iu;
@@ -270,7 +272,7 @@ function asAsked(made: FigureProposal, { sale, text, quantities }: SentenceWords
     ? { ...made, basis: 'asked' }
     : made;
 }
-const PVP = /(?<!\p{L})(?:p\.?v\.?p\.?|precio de venta)(?!\p{L})/iu;
+const PVP = spelt(/(?<!\p{L})(?:p\.?v\.?p\.?|precio de venta)(?!\p{L})/iu);
 
 /** A stretch of a sentence as it stands in the text. */
 function lifted(scanned: ScannedLine, at: number, from: number, to: number) {

@@ -1,3 +1,4 @@
+import { spelt } from '../spec-text/vocabulary/letters';
 interface Rows {
   readonly headings: readonly string[];
   readonly rows: readonly (readonly string[])[];
@@ -5,25 +6,26 @@ interface Rows {
 
 /** Front and rear in one heading, in this order, and each by itself. */
 const BOTH: readonly (readonly [RegExp, string, string])[] = [
-  [/(?<!\p{L})(?:front ?(?:[/&+]|and) ?rear|f ?[/&+] ?r)(?!\p{L})/iu, 'front', 'rear'],
-  [/(?<!\p{L})(?:vorne? ?[/&+] ?hinten|v ?\/ ?h)(?!\p{L})/iu, 'vorn', 'hinten'],
-  [/(?<!\p{L})(?:avant ?[/&+] ?arrière|av\.? ?\/ ?ar\.?)(?!\p{L})/iu, 'avant', 'arrière'],
+  [spelt(/(?<!\p{L})(?:front ?(?:[/&+]|and) ?rear|f ?[/&+] ?r)(?!\p{L})/iu), 'front', 'rear'],
+  [spelt(/(?<!\p{L})(?:vorne? ?[/&+] ?hinten|v ?\/ ?h)(?!\p{L})/iu), 'vorn', 'hinten'],
+  [spelt(/(?<!\p{L})(?:avant ?[/&+] ?arrière|av\.? ?\/ ?ar\.?)(?!\p{L})/iu), 'avant', 'arrière'],
   [
-    /(?<!\p{L})(?:anteriore ?[/&+] ?posteriore|ant\.? ?\/ ?post\.?)(?!\p{L})/iu,
+    spelt(/(?<!\p{L})(?:anteriore ?[/&+] ?posteriore|ant\.? ?\/ ?post\.?)(?!\p{L})/iu),
     'anteriore',
     'posteriore',
   ],
   [
-    /(?<!\p{L})(?:delanter[oa] ?[/&+] ?traser[oa]|del\.? ?\/ ?tras\.?)(?!\p{L})/iu,
+    spelt(/(?<!\p{L})(?:delanter[oa] ?[/&+] ?traser[oa]|del\.? ?\/ ?tras\.?)(?!\p{L})/iu),
     'delantero',
     'trasero',
   ],
-  [/(?<!\p{L})voor ?[/&+] ?achter(?!\p{L})/iu, 'voor', 'achter'],
+  [spelt(/(?<!\p{L})voor ?[/&+] ?achter(?!\p{L})/iu), 'voor', 'achter'],
 ];
 
 /** "230/225 mm", "90/90-21 / 140/80-18". */
-const PAIR =
-  /^\s*(?:(\S+) +[/|] +(\S+)|([\d.,]+)(?: ?(?:mm|cm|in\.?|"))? ?[/|] ?([\d.,]+))( ?\p{L}[\p{L}./]*|")?\s*$/u;
+const PAIR = spelt(
+  /^\s*(?:(\S+) +[/|] +(\S+)|([\d.,]+)(?: ?(?:mm|cm|in\.?|"))? ?[/|] ?([\d.,]+))( ?\p{L}[\p{L}./]*|")?\s*$/u,
+);
 const pairIn = (cell: string): readonly [string, string] | undefined => {
   const found = PAIR.exec(cell);
   if (!found) return undefined;

@@ -17,15 +17,15 @@ export interface TyreSize {
 const INCH = 25.4;
 const SUFFIX = String.raw`(?:\s*(?:[MCTBRW/()\s]{0,8})\s*(\d{2})\s*([HJ-WZ]))?`;
 const METRIC = new RegExp(
-  String.raw`^(\d{2,3})\s*/\s*(\d{2,3})\s*(?:[- ]|Z?R|B|M/C)\s*-?\s*(\d{2})(?!\d)${SUFFIX}`,
+  String.raw`^(\d{2,3})\s*/\s*(\d{2,3})\s*(?:[- ]|Z?R|B|M/C)\s*(?:-\s*)?(\d{2})(?!\d)${SUFFIX}`,
   'i',
 );
 const INCHES = new RegExp(
-  String.raw`^(\d[.,]\d{2})\s*(?:[- ]|R|B)\s*-?\s*(\d{2})(?!\d)${SUFFIX}`,
+  String.raw`^(\d[.,]\d{2})\s*(?:[- ]|R|B)\s*(?:-\s*)?(\d{2})(?!\d)${SUFFIX}`,
   'i',
 );
 const LETTERS = new RegExp(
-  String.raw`^M([HJMNRTUV])\s*(\d{2})\s*(?:[- ]|B|R)\s*-?\s*(\d{2})(?!\d)${SUFFIX}`,
+  String.raw`^M([HJMNRTUV])\s*(\d{2})\s*(?:[- ]|B|R)\s*(?:-\s*)?(\d{2})(?!\d)${SUFFIX}`,
   'i',
 );
 

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { ANOTHER_PART, DENIED, WORDS, type Kind } from './adjuster-words';
 
 /** What can be turned at one end of a machine, by the options of `forkAdjust` and `shockAdjust`. */
@@ -22,13 +23,14 @@ const MAY_TELL =
   /adjust|click|stell|stelb|r[ée]glab|r[ée]glag|regola|ajust|regul|pre-?load|vorsp|justerbar|ställbar|indstill|innstill|säädet|säätö|stavit|seříz/iu;
 
 /** "Non-adjustable lever", "seat not adjustable". */
-const OF_ANOTHER_PART = new RegExp(
-  `^ (?:front |rear |height )?(?:${ANOTHER_PART})(?!\\p{L})`,
-  'iu',
+const OF_ANOTHER_PART = spelt(
+  new RegExp(`^ (?:front |rear |height )?(?:${ANOTHER_PART})(?!\\p{L})`, 'iu'),
 );
-const ANOTHER_PART_IS = new RegExp(
-  `(?<!\\p{L})(?:${ANOTHER_PART}),? (?:(?:is|are|ist|sind|est|es|è|is|são|jest) )?$`,
-  'iu',
+const ANOTHER_PART_IS = spelt(
+  new RegExp(
+    `(?<!\\p{L})(?:${ANOTHER_PART}),? (?:(?:is|are|ist|sind|est|es|è|is|são|jest) )?$`,
+    'iu',
+  ),
 );
 
 /** Every word of these in a sentence, none within another; what is denied ("no preload") is left out. */
@@ -66,7 +68,7 @@ function comesTo(words: readonly Found[]): Adjusters | undefined {
 /** How far in front of an end what is said of it may stand: "a fully adjustable 43 mm fork". */
 const IN_FRONT = 34;
 /** Nothing of another part lies between: "fully adjustable usd 43 mm". */
-const PLAIN_BETWEEN = /^[\s\p{L}\d.-]*$/u;
+const PLAIN_BETWEEN = spelt(/^[\s\p{L}\d.-]*$/u);
 const LEADS_TO =
   /(?:on|at|for|of|per|an|am|beim?|à|au|sur|de|du|alla?|al|sulla?|en|aan|op|na|på|v)(?: (?:the|der|dem|la|le|l['’]|el|il|de|het))? $/iu;
 

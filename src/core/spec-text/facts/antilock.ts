@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { worded } from '../vocabulary/vocabulary';
 
 /** Whether ABS can be switched off and at which end, by the options of the fact `abs`. `from`, `to`: places in the line. */
@@ -43,12 +44,13 @@ const alone = (side: string): RegExp =>
   );
 const REAR_ALONE = alone(REAR);
 const FRONT_ALONE = alone(FRONT);
-const CANNOT =
-  /(?:can['’]?t|cannot|can not|non|nicht|no se|ne peut pas|non si)(?: be| puede| può)? (?:\p{L}+ )?(?:the |das |l['’]|el )?$/iu;
+const CANNOT = spelt(
+  /(?:can['’]?t|cannot|can not|non|nicht|no se|ne peut pas|non si)(?: be| puede| può)? (?:\p{L}+ )?(?:the |das |l['’]|el )?$/iu,
+);
 const ENTIRELY = worded(
   'fully|completely|entirely|both|ganz|komplett|vollständig|complètement|totalement|entièrement|completamente|del todo|del tutto|helemaal|całkowicie|helt',
 );
-const NON = /(?<!\p{L})(?:non|not|nicht|niet|no|não|nie|ej|ikke|ei)[- ]?$/iu;
+const NON = spelt(/(?<!\p{L})(?:non|not|nicht|niet|no|não|nie|ej|ikke|ei)[- ]?$/iu);
 const MAY_TELL = /abs|anti-?lock|antiblock/iu;
 
 /** Farthest that it may stand from what is said of it, and that from its side, in characters. */
@@ -134,7 +136,9 @@ function isOfAnother(sentence: string, abs: Word, off: Word, words: readonly Wor
 }
 
 /** What is asked tells nothing, unless it is answered with yes. */
-const ANSWERED_YES = /^[^.?!]{0,12}(?<!\p{L})(?:yes|yep|yeah|yup|ja|jawohl|oui|s[íì])(?!\p{L})/iu;
+const ANSWERED_YES = spelt(
+  /^[^.?!]{0,12}(?<!\p{L})(?:yes|yep|yeah|yup|ja|jawohl|oui|s[íì])(?!\p{L})/iu,
+);
 
 /** What a line tells of ABS that can be switched off: the first that is told, or what is asked and answered with yes. */
 export function readAntilock(line: string): AntilockTold | undefined {

@@ -1,10 +1,12 @@
+import { spelt } from '../vocabulary/letters';
 import { AVOIDED, UNREAL, WANTED } from '../link/nobodys';
 import { answerBehind, standingIn } from '../link/standing';
 import type { FactProposal } from '../proposal';
 
 /** An answer of yes behind a question. */
-const ANSWERED_YES =
-  /^[^.?!]{0,18}(?<!\p{L})(?:yes|yep|yeah|yup|it (?:does|has|is)|ja|jawohl|oui|s[íì])(?!\p{L})/iu;
+const ANSWERED_YES = spelt(
+  /^[^.?!]{0,18}(?<!\p{L})(?:yes|yep|yeah|yup|it (?:does|has|is)|ja|jawohl|oui|s[íì])(?!\p{L})/iu,
+);
 
 /** Where the sentence at a place begins, and its words. */
 function sentenceAt(line: string, at: number): { readonly text: string; readonly from: number } {

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { FACT_KEYS, factDefinition, type FactKey } from '../../facts';
 import { standingIn } from '../link/standing';
 import type { FactProposal } from '../proposal';
@@ -5,8 +6,9 @@ import { VOCABULARIES } from '../vocabulary/lexicon';
 import { worded } from '../vocabulary/vocabulary';
 import { asked, type Made } from './made';
 
-const LINE =
-  /^\s*(?:[-*•·|]\s*)?([\p{L}][\p{L} ,'’()/-]{1,40}?)\s*(?:[:=\t|]|\s{2,}|\s[-–]\s|\.{3,})\s*(\S.*)$/u;
+const LINE = spelt(
+  /^\s*(?:[-*•·|]\s*)?([\p{L}][\p{L} ,'’()/-]{1,40}?)\s*(?:[:=\t|]|\s{2,}|\s[-–]\s|\.{3,})\s*(\S.*)$/u,
+);
 
 interface LabelledFact {
   readonly key: FactKey;
@@ -78,8 +80,8 @@ function labelledIn(line: string): readonly { readonly words: string; readonly a
         at,
       }));
 }
-const LABEL_FIRST = /^[^\p{L}]*\p{L}[\p{L} ]{1,28}:\s/u;
-const NEXT_LABEL = /(?<=[,;|] )\p{L}[\p{L} ]{1,28}:\s/gu;
+const LABEL_FIRST = spelt(/^[^\p{L}]*\p{L}[\p{L} ]{1,28}:\s/u);
+const NEXT_LABEL = spelt(/(?<=[,;|] )\p{L}[\p{L} ]{1,28}:\s/gu);
 
 /** Cells that say that nothing is said. */
 const UNSAID = /^(?:–|—|-|\?|tb[ac]|not (?:known|published|available)|k\.? ?a\.?|n\.? ?c\.?)\.?$/iu;
@@ -140,8 +142,9 @@ function bestOption(
 }
 
 /** Words of what is had for more money; common usage, no source. */
-const AT_A_PRICE =
-  /(?<!\p{L})(?:option(?:al(?:ly)?|nel(?:le)?|s)?|opt\.?|extra cost|at extra|accessor(?:y|ies)|accessoires?|accesorios?|dealer[- ]fit(?:ted)?|(?:gegen )?aufpreis(?:pflichtig)?|zubehör|a richiesta|opzionale|opcional(?:es)?|optioneel|tillval)(?!\p{L})/iu;
+const AT_A_PRICE = spelt(
+  /(?<!\p{L})(?:option(?:al(?:ly)?|nel(?:le)?|s)?|opt\.?|extra cost|at extra|accessor(?:y|ies)|accessoires?|accesorios?|dealer[- ]fit(?:ted)?|(?:gegen )?aufpreis(?:pflichtig)?|zubehör|a richiesta|opzionale|opcional(?:es)?|optioneel|tillval)(?!\p{L})/iu,
+);
 
 /** "Plastic (alloy optional)": plastic. What of an answer is said of the machine as it comes; `undefined` where nothing is. */
 function asItComes(words: string): string | undefined {

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { FactKey } from '../../facts';
 import type { FactProposal } from '../proposal';
 import { gramsOf, mayMatch, neededGrams } from '../vocabulary/grams';
@@ -18,7 +19,7 @@ const PHRASES: readonly (readonly Phrase[])[] = VOCABULARIES.map((v) =>
 );
 
 /** An answer of no behind a question. */
-const DENIED = /^s?\?\s*(?:no|nope|nah|nein|non)(?!\p{L})/iu;
+const DENIED = spelt(/^s?\?\s*(?:no|nope|nah|nein|non)(?!\p{L})/iu);
 
 /** Facts that phrases of a line state by themselves, the longest of each; `languages` as in `readFacts`. */
 export function phrasedFacts(
@@ -60,7 +61,9 @@ function isOfRear(before: string): boolean {
   const clause = /[^,;\n]*$/u.exec(before.slice(-60))?.[0] ?? '';
   return OF_REAR.test(clause) && !OF_FRONT.test(clause);
 }
-const OF_REAR =
-  /(?<!\p{L})(?:rear|back|r|h|hi|ar|post|tras|hint\p{L}*|arrière|posteriore|trasero|atrás|achter(?:rem)?|remmen achter|traseir[ao]|tyln\p{L}*|tył|bak\p{L}*|bag\p{L}*|taka\p{L}*|zadn\p{L}*|vzadu)(?!\p{L})/iu;
-const OF_FRONT =
-  /(?<!\p{L})(?:front|f|v|vorn\p{L}*|av(?:ant)?|ant|anteriore|del(?:antero)?|voor(?:rem)?|dianteir[ao]|przedn\p{L}*|przód|fram\p{L}*|for(?:an|bremse)?|etu\p{L}*|přední|vpředu)(?!\p{L})/iu;
+const OF_REAR = spelt(
+  /(?<!\p{L})(?:rear|back|r|h|hi|ar|post|tras|hint\p{L}*|arrière|posteriore|trasero|atrás|achter(?:rem)?|remmen achter|traseir[ao]|tyln\p{L}*|tył|bak\p{L}*|bag\p{L}*|taka\p{L}*|zadn\p{L}*|vzadu)(?!\p{L})/iu,
+);
+const OF_FRONT = spelt(
+  /(?<!\p{L})(?:front|f|v|vorn\p{L}*|av(?:ant)?|ant|anteriore|del(?:antero)?|voor(?:rem)?|dianteir[ao]|przedn\p{L}*|przód|fram\p{L}*|for(?:an|bremse)?|etu\p{L}*|přední|vpředu)(?!\p{L})/iu,
+);

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 const ONES: Readonly<Record<string, number>> = {
   ...{ een: 1, één: 1, twee: 2, drie: 3, vier: 4, vijf: 5, zes: 6, zeven: 7, acht: 8, negen: 9 },
 };
@@ -16,9 +17,8 @@ const either = (...tables: readonly Readonly<Record<string, number>>[]): string 
 const BELOW = `(?:(?:(?:${either(ONES)})[eë]n)?(?:${either(TENS)})|${either(TEENS)}|${either(ONES)})`;
 /** A number in one word; of a thousand and more the hundreds may stand apart. */
 const NUMBER = `(?:${BELOW})?(?:duizend)? ?(?:(?:${BELOW})?honderd)?(?: ?en ?)?(?:${BELOW})?`;
-const RUN = new RegExp(
-  `(?<![\\p{L}\\d])(${NUMBER})(?: komma (${either(ONES)}))?(?![\\p{L}\\d])`,
-  'giu',
+const RUN = spelt(
+  new RegExp(`(?<![\\p{L}\\d])(${NUMBER})(?: komma (${either(ONES)}))?(?![\\p{L}\\d])`, 'giu'),
 );
 
 /** Of one word, 0 for none. */
@@ -45,10 +45,13 @@ function valueOf(words: string): number {
 }
 
 /** What no other language that is read spells so: without it there is nothing to do. */
-const DUTCH =
-  /honderd|duizend|[eë]n(?:twintig|dertig|veertig|vijftig|zestig|zeventig|tachtig|negentig)|(?<!\p{L})(?:twintig|vijftig|zestien|vijftien|twaalf|zeventien|achttien|veertien|dertien)(?!\p{L})/iu;
+const DUTCH = spelt(
+  /honderd|duizend|[eë]n(?:twintig|dertig|veertig|vijftig|zestig|zeventig|tachtig|negentig)|(?<!\p{L})(?:twintig|vijftig|zestien|vijftien|twaalf|zeventien|achttien|veertien|dertien)(?!\p{L})/iu,
+);
 /** A short number counts before its unit, or behind "one on". */
-const UNIT = /^ (?:liter|kilo|pk|centimeter|millimeter|kilometer|euro|uur|maanden)(?!\p{L})/iu;
+const UNIT = spelt(
+  /^ (?:liter|kilo|pk|centimeter|millimeter|kilometer|euro|uur|maanden)(?!\p{L})/iu,
+);
 
 /** Numbers said in Dutch words ("honderdvierennegentig", "zestien komma acht") as digits. Place for place. */
 export function dutchNumbers(text: string): string {

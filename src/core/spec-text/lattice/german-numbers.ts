@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 const GERMAN_ONES: Readonly<Record<string, number>> = {
   ein: 1,
   eins: 1,
@@ -40,17 +41,21 @@ const alternatives = (table: Readonly<Record<string, number>>): string =>
   Object.keys(table)
     .sort((a, b) => b.length - a.length)
     .join('|');
-const GERMAN = new RegExp(
-  `(?<!\\p{L})(?:(?:(${alternatives(GERMAN_TEENS)}|(?:(?:${alternatives(GERMAN_ONES)})und)?(?:${alternatives(GERMAN_TENS)})|${alternatives(GERMAN_ONES)})?tausend)?(?:(${alternatives(GERMAN_ONES)})?hundert)?(?:und)?(?:(${alternatives(GERMAN_TEENS)})|(?:(${alternatives(GERMAN_ONES)})und)?(${alternatives(GERMAN_TENS)})|(${alternatives(GERMAN_ONES)}))?)(?:\\s?komma\\s?(${alternatives(GERMAN_ONES)}))?(?!\\p{L})`,
-  'giu',
+const GERMAN = spelt(
+  new RegExp(
+    `(?<!\\p{L})(?:(?:(${alternatives(GERMAN_TEENS)}|(?:(?:${alternatives(GERMAN_ONES)})und)?(?:${alternatives(GERMAN_TENS)})|${alternatives(GERMAN_ONES)})?tausend)?(?:(${alternatives(GERMAN_ONES)})?hundert)?(?:und)?(?:(${alternatives(GERMAN_TEENS)})|(?:(${alternatives(GERMAN_ONES)})und)?(${alternatives(GERMAN_TENS)})|(${alternatives(GERMAN_ONES)}))?)(?:\\s?komma\\s?(${alternatives(GERMAN_ONES)}))?(?!\\p{L})`,
+    'giu',
+  ),
 );
 
 const { ein: _ein, ...SMALL } = GERMAN_ONES;
 
 /** A short German number word before its unit. */
-const GERMAN_SHORT = new RegExp(
-  `(?<!\\p{L}|komma )(${[GERMAN_TEENS, GERMAN_TENS, SMALL].map(alternatives).join('|')})(\\s(?:litern?|kilos?|ps|zoll|zentimetern?|millimetern?|kilometern?|newtonmetern?|euro|stunden|monaten?|gänge)(?!\\p{L}))`,
-  'giu',
+const GERMAN_SHORT = spelt(
+  new RegExp(
+    `(?<!\\p{L}|komma )(${[GERMAN_TEENS, GERMAN_TENS, SMALL].map(alternatives).join('|')})(\\s(?:litern?|kilos?|ps|zoll|zentimetern?|millimetern?|kilometern?|newtonmetern?|euro|stunden|monaten?|gänge)(?!\\p{L}))`,
+    'giu',
+  ),
 );
 
 /** "Sechsganggetriebe". Place for place. */
@@ -60,9 +65,11 @@ const withGears = (text: string): string =>
   );
 
 /** "Achtsiebzig", and behind the word for a seat "acht siebzig": hundreds, then tens. */
-const HUNDREDS_SHORT = new RegExp(
-  `(?<!\\p{L})(${alternatives(SMALL)})(${alternatives(GERMAN_TENS)})(?!\\p{L})|(?<=sitz\\p{L}*(?: ist| liegt| von| bei| auf|:|\\?)* )(sieben|acht|neun) (${alternatives(GERMAN_TENS)})(?!\\p{L})`,
-  'giu',
+const HUNDREDS_SHORT = spelt(
+  new RegExp(
+    `(?<!\\p{L})(${alternatives(SMALL)})(${alternatives(GERMAN_TENS)})(?!\\p{L})|(?<=sitz\\p{L}*(?: ist| liegt| von| bei| auf|:|\\?)* )(sieben|acht|neun) (${alternatives(GERMAN_TENS)})(?!\\p{L})`,
+    'giu',
+  ),
 );
 
 /** Place for place. */
@@ -79,16 +86,17 @@ const withHundreds = (text: string): string =>
         },
       );
 
-const AND_A_HALF = new RegExp(
-  `(?<!\\p{L})(${alternatives({ ...GERMAN_TEENS, ...SMALL })})einhalb(?!\\p{L})`,
-  'giu',
+const AND_A_HALF = spelt(
+  new RegExp(`(?<!\\p{L})(${alternatives({ ...GERMAN_TEENS, ...SMALL })})einhalb(?!\\p{L})`, 'giu'),
 );
 
 /** "Viereinhalb". Place for place. */
 /** "Hinten achtzehn", "im Tank sind fünfzehn": a number at the end of a clause. */
-const AT_THE_END = new RegExp(
-  `(?<=(?<!\\p{L})(?:hinten|vorne?|hat|sind|fasst|gehen|passen) )(${[GERMAN_TEENS, GERMAN_TENS].map(alternatives).join('|')})(?=\\s*(?:[,.;!?]|$)| und)`,
-  'giu',
+const AT_THE_END = spelt(
+  new RegExp(
+    `(?<=(?<!\\p{L})(?:hinten|vorne?|hat|sind|fasst|gehen|passen) )(${[GERMAN_TEENS, GERMAN_TENS].map(alternatives).join('|')})(?=\\s*(?:[,.;!?]|$)| und)`,
+    'giu',
+  ),
 );
 
 /** Place for place. */

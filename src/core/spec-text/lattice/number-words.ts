@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { spokenTyres } from './spoken-tyres';
 import { numberInWords, ONES, sumOf, TEENS, TENS } from './english-numbers';
 import { dutchNumbers } from './dutch-numbers';
@@ -24,12 +25,14 @@ const SCALE =
   "(?:hundred|thousand|grand|(?<!(?:hundred|thousand|grand) )k(?!['’]?s? (?:to|per|a) ))";
 
 /** A run of number words, perhaps opened by "a" before a scale, closed by "and a half". */
-const RUN = new RegExp(
-  `(?<![\\p{L}\\d.,])(?:(?:${NUMBER})|(?:a|half a) (?=(?:${SCALE})(?!\\p{L}))|(?<=^|(?:the|same|this|its|of|at|is|and|about|like|so) |[,.!?;:] )(?:hundred|thousand)(?= and ))(?:(?:[ -]|(?<=hundred|thousand|grand),? and | point )?(?:${NUMBER}|${SCALE})(?!\\p{L}))*(?: and a (?:half|quarter)| and three quarters)?(?: (?:thousand|hundred|grand))?(?![\\p{L}\\d])`,
-  'giu',
+const RUN = spelt(
+  new RegExp(
+    `(?<![\\p{L}\\d.,])(?:(?:${NUMBER})|(?:a|half a) (?=(?:${SCALE})(?!\\p{L}))|(?<=^|(?:the|same|this|its|of|at|is|and|about|like|so) |[,.!?;:] )(?:hundred|thousand)(?= and ))(?:(?:[ -]|(?<=hundred|thousand|grand),? and | point )?(?:${NUMBER}|${SCALE})(?!\\p{L}))*(?: and a (?:half|quarter)| and three quarters)?(?: (?:thousand|hundred|grand))?(?![\\p{L}\\d])`,
+    'giu',
+  ),
 );
 
-const RIMS = /(?<!\p{L})(?:wheels?|rims?|spoke[sd]?|tyres?|tires?)(?!\p{L})/iu;
+const RIMS = spelt(/(?<!\p{L})(?:wheels?|rims?|spoke[sd]?|tyres?|tires?)(?!\p{L})/iu);
 const TEETH =
   /^((?:eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen)) ((?:thirty|forty|fourty|fifty)(?:[ -](?:one|two|three|four|five|six|seven|eight|nine))?)$/iu;
 
@@ -37,16 +40,18 @@ const TEETH =
 const SPROCKETS_REACH = 150;
 
 /** "Redline's nine five". */
-const REVS = /(?<!\p{L})(?:redlines?|limiter|revs?|rpm)(?!\p{L})/iu;
+const REVS = spelt(/(?<!\p{L})(?:redlines?|limiter|revs?|rpm)(?!\p{L})/iu);
 
 /** "Forty seven horsepower, er, at eight six": what engine speed stands behind. */
-const PEAK_AT =
-  /(?<!\p{L})(?:horsepower|horses|hp|bhp|ps|kilowatts|kw|nm|newton[ -]?met(?:re|er)s?|pound[ -]f(?:ee|oo)t|foot[ -]pounds?),?(?: (?:er|uh|um|erm),?)? at (?:around |about )?$/iu;
+const PEAK_AT = spelt(
+  /(?<!\p{L})(?:horsepower|horses|hp|bhp|ps|kilowatts|kw|nm|newton[ -]?met(?:re|er)s?|pound[ -]f(?:ee|oo)t|foot[ -]pounds?),?(?: (?:er|uh|um|erm),?)? at (?:around |about )?$/iu,
+);
 const TWO_PEAKS = /^(.+ (?:thousand|hundred))(,? and )(.+)$/iu;
-const TORQUE_BEHIND =
-  /^ (?:newton[ -]?met(?:re|er)s?|nm|pound[ -]f(?:ee|oo)t|foot[ -]pounds?)(?!\p{L})/iu;
+const TORQUE_BEHIND = spelt(
+  /^ (?:newton[ -]?met(?:re|er)s?|nm|pound[ -]f(?:ee|oo)t|foot[ -]pounds?)(?!\p{L})/iu,
+);
 /** "Four nine per hundred": litres and tenths. */
-const PER_HUNDRED = /^ (?:lit(?:re|er)s? )?(?:per|to the|a|every) hundred(?!\p{L})/iu;
+const PER_HUNDRED = spelt(/^ (?:lit(?:re|er)s? )?(?:per|to the|a|every) hundred(?!\p{L})/iu);
 const DIGITS =
   /^(three|four|five|six|seven|eight|nine) (one|two|three|four|five|six|seven|eight|nine)$/iu;
 
@@ -54,25 +59,29 @@ const THOUSANDS_AND =
   /^(ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen) (one|two|three|four|five|six|seven|eight|nine)$/iu;
 
 /** "I paid five two for it": thousands and hundreds. */
-const SUM =
-  /(?<!\p{L})(?:paid|sticker(?: is| was)?|asking|list(?:ed)?(?: at| is| was)?|price(?: is| was)?|(?:put|gone) (?:it )?up to|costs?|cost me|cost us|it was|how much\?)\s$/iu;
+const SUM = spelt(
+  /(?<!\p{L})(?:paid|sticker(?: is| was)?|asking|list(?:ed)?(?: at| is| was)?|price(?: is| was)?|(?:put|gone) (?:it )?up to|costs?|cost me|cost us|it was|how much\?)\s$/iu,
+);
 
 /** "It's five nine nine five on the road": a price said digit by digit. */
 const FOUR_DIGITS =
   /^(?:one|two|three|four|five|six|seven|eight|nine)(?: (?:oh|zero|one|two|three|four|five|six|seven|eight|nine)){3}$/iu;
-const SOLD_AT =
-  /^,?\s*(?:on the road|otr|list|new|brand new|quid|pounds|dollars|euros?|(?:I|we) (?:paid|gave)|plus (?:on|tax|fees|freight))(?!\p{L})/iu;
+const SOLD_AT = spelt(
+  /^,?\s*(?:on the road|otr|list|new|brand new|quid|pounds|dollars|euros?|(?:I|we) (?:paid|gave)|plus (?:on|tax|fees|freight))(?!\p{L})/iu,
+);
 
 /** What "one" stands behind where it is no number. */
-const A_ONE =
-  /(?<!\p{L})(?:low|lower|high|higher|tall|taller|standard|stock|new|newer|old|older|big|bigger|small|smaller|little|other|this|that|blue|white|red|black) $/iu;
+const A_ONE = spelt(
+  /(?<!\p{L})(?:low|lower|high|higher|tall|taller|standard|stock|new|newer|old|older|big|bigger|small|smaller|little|other|this|that|blue|white|red|black) $/iu,
+);
 const INCHES = /^(twenty[ -]one|nineteen|eighteen|seventeen) (eighteen|seventeen|nineteen)$/iu;
 
 /** "Seat height thirty two seven": inches and tenths. */
 const TENTHS =
   /^((?:twenty|thirty)[ -](?:one|two|three|four|five|six|seven|eight|nine)) (one|two|three|four|five|six|seven|eight|nine)$/iu;
-const SEAT_BEFORE =
-  /(?<!\p{L})(?:seat|saddle)(?: height)?(?:['’]s| is| at| of|,|:){0,2} ?(?:about |around |a )?$/iu;
+const SEAT_BEFORE = spelt(
+  /(?<!\p{L})(?:seat|saddle)(?: height)?(?:['’]s| is| at| of|,|:){0,2} ?(?:about |around |a )?$/iu,
+);
 
 /**
  * The line with its English number words written as digits, right-aligned in the place of the words, so that every place
@@ -181,9 +190,11 @@ export function withNumbers(line: string, romance?: boolean): string {
 }
 
 const DIGIT = Object.keys(ONES).join('|');
-const POINTED = new RegExp(
-  `(?<![\\p{L}\\d])(?<!\\d )(?:point|nought point) ((?:${DIGIT})(?: (?:${DIGIT}))*)(?!\\p{L})`,
-  'giu',
+const POINTED = spelt(
+  new RegExp(
+    `(?<![\\p{L}\\d])(?<!\\d )(?:point|nought point) ((?:${DIGIT})(?: (?:${DIGIT}))*)(?!\\p{L})`,
+    'giu',
+  ),
 );
 
 /** "Sixth is point nine one". Place for place. */

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 /** Number words of French, Spanish, Portuguese and Italian that add up, by their language's spelling. */
 const MARKED: Readonly<Record<string, number>> = {
   ...{ un: 1, une: 1, deux: 2, trois: 3, quatre: 4, cinq: 5, six: 6, sept: 7, huit: 8, neuf: 9 },
@@ -104,12 +105,15 @@ const WORDS = [...Object.keys(ADDS), ...HUNDRED, ...THOUSAND]
   .sort((a, b) => b.length - a.length)
   .map((w) => w.replace(' ', '[ -]'))
   .join('|');
-const RUN = new RegExp(
-  `(?<![\\p{L}\\d])(?:${WORDS})(?:(?:[ -]|[ -]et[ -]| y | e )(?:${WORDS}))*(?:(?: (?:virgule|coma|vírgula) )(?:${WORDS})(?:[ -](?:${WORDS}))*)?(?![\\p{L}\\d])`,
-  'giu',
+const RUN = spelt(
+  new RegExp(
+    `(?<![\\p{L}\\d])(?:${WORDS})(?:(?:[ -]|[ -]et[ -]| y | e )(?:${WORDS}))*(?:(?: (?:virgule|coma|vírgula) )(?:${WORDS})(?:[ -](?:${WORDS}))*)?(?![\\p{L}\\d])`,
+    'giu',
+  ),
 );
-const ITALIAN_RUN =
-  /(?<![\p{L}\d])((?:\p{L}+)?(?:cent|mil|vent|trent|quarant|cinquant|sessant|settant|ottant|novant|dici|dician|diciass)\p{L}*|due|tre|quattro|cinque|sei|sette|otto|nove)(?: virgola (uno|due|tre|quattro|cinque|sei|sette|otto|nove))?(?![\p{L}\d])/giu;
+const ITALIAN_RUN = spelt(
+  /(?<![\p{L}\d])((?:\p{L}+)?(?:cent|mil|vent|trent|quarant|cinquant|sessant|settant|ottant|novant|dici|dician|diciass)\p{L}*|due|tre|quattro|cinque|sei|sette|otto|nove)(?: virgola (uno|due|tre|quattro|cinque|sei|sette|otto|nove))?(?![\p{L}\d])/giu,
+);
 
 /** Words that are English or French as well, or say nothing by themselves. */
 const ALONE =
@@ -137,8 +141,9 @@ const tokens = (text: string): readonly string[] =>
     .map(([w]) => w.replace('-', ' '))
     .filter((w) => w !== 'et' && w !== 'y' && w !== 'e');
 
-const UNIT =
-  /^ (?:lit(?:re|ro)s?|litri|kilos?|quilos?|kg|chili|ch(?:evaux)?|cv|caballos|cavalos|cavalli|mm|mil[ií]m\p{L}*|cent[ií]m\p{L}*|mill\p{L}*|euros?|tours|km|[kq]u?ilóm\p{L}+|[kq]u?il[ôo]m\p{L}+|chilom\p{L}+|pouces|pulgadas|pollici|ans|años|anni|mois|meses|mesi)(?!\p{L})/iu;
+const UNIT = spelt(
+  /^ (?:lit(?:re|ro)s?|litri|kilos?|quilos?|kg|chili|ch(?:evaux)?|cv|caballos|cavalos|cavalli|mm|mil[ií]m\p{L}*|cent[ií]m\p{L}*|mill\p{L}*|euros?|tours|km|[kq]u?ilóm\p{L}+|[kq]u?il[ôo]m\p{L}+|chilom\p{L}+|pouces|pulgadas|pollici|ans|años|anni|mois|meses|mesi)(?!\p{L})/iu,
+);
 
 function inDigits(run: string, behind: string): string {
   const [whole = '', decimals] = run.split(/ (?:virgule|coma|vírgula) /iu);
@@ -153,39 +158,49 @@ function inDigits(run: string, behind: string): string {
 }
 
 /** "Doce litros y medio", "dix-neuf litres et demi". Place for place. */
-const HALF = new RegExp(
-  `(?<![\\p{L}\\d])(\\d{1,2}|(?:${WORDS})(?:-(?:${WORDS}))?)( (?:lit(?:re|ro)s?|litri)) (?:y medio|et demie?|e mezzo|e meio)(?!\\p{L})`,
-  'giu',
+const HALF = spelt(
+  new RegExp(
+    `(?<![\\p{L}\\d])(\\d{1,2}|(?:${WORDS})(?:-(?:${WORDS}))?)( (?:lit(?:re|ro)s?|litri)) (?:y medio|et demie?|e mezzo|e meio)(?!\\p{L})`,
+    'giu',
+  ),
 );
 
-const HALF_IN_DIGITS =
-  /(?<![\d.,])(\d{1,2})( (?:lit(?:re|ro)s?|litri)) (?:y medio|et demie?|e mezzo|e meio)(?!\p{L})/giu;
+const HALF_IN_DIGITS = spelt(
+  /(?<![\d.,])(\d{1,2})( (?:lit(?:re|ro)s?|litri)) (?:y medio|et demie?|e mezzo|e meio)(?!\p{L})/giu,
+);
 
 /** "Quattro e mezzo", "cuatro y medio", of anything but years and hours. Place for place. */
-const AND_A_HALF =
-  /(?<![\p{L}\d])(tre|quattro|cinque|sei|tres|três|quatro|cuatro|cinco|seis|trois|quatre|cinq|six) (?:e mezzo|y medio|et demi|e meio)(?!\p{L})(?! (?:or[ae]|ann[oi]|mes\p{L}*|hora|años?|ans?|mois|heures?))/giu;
+const AND_A_HALF = spelt(
+  /(?<![\p{L}\d])(tre|quattro|cinque|sei|tres|três|quatro|cuatro|cinco|seis|trois|quatre|cinq|six) (?:e mezzo|y medio|et demi|e meio)(?!\p{L})(?! (?:or[ae]|ann[oi]|mes\p{L}*|hora|años?|ans?|mois|heures?))/giu,
+);
 
 /** "Cuatro con dos", "quattro e tre ogni cento": a whole and tenths. Place for place. */
-const TENTHS =
-  /(?<![\p{L}\d])(?:(dos|tres|cuatro|cinco|seis|siete) con (uno|dos|tres|cuatro|cinco|seis|siete|ocho|nueve)|(due|tre|quattro|cinque|sei|sette) e (uno|due|tre|quattro|cinque|sei|sette|otto|nove)(?= (?:ogni|ai|per|a) cent| litri| l ))(?!\p{L})/giu;
+const TENTHS = spelt(
+  /(?<![\p{L}\d])(?:(dos|tres|cuatro|cinco|seis|siete) con (uno|dos|tres|cuatro|cinco|seis|siete|ocho|nueve)|(due|tre|quattro|cinque|sei|sette) e (uno|due|tre|quattro|cinque|sei|sette|otto|nove)(?= (?:ogni|ai|per|a) cent| litri| l ))(?!\p{L})/giu,
+);
 
 /** Little words that tell these languages from others, and stems of their numbers: without both there is nothing to do. */
-const SPOKEN_SO =
-  /(?<![\p{L}'])(?:les?|une?|est|à|elle|el|los|una|della?|è|il|con|du|des|es|ha|fait|pesa|al|com|uma|não|tem|da|dos|aos?|faz|gasta|leva|fica|mille|custa|custou|prix|precio|prezzo|preço)(?!\p{L})/iu;
-const STEMS =
-  /(?<!\p{L})(?:deux|trois|quatre|quator|dix|onze|once|diez|doce|trece|catorce|undici|dodici|tredic|quattord|sedici|quinze|seize|treize|douze|vingt|trente|quarante|cinquante|soixante|cent|dos|dies|vein|treinta|cuar|cinc|ses|set|och|nov|quin|quat|oit|vint|trint|dez|duz|três|due|dieci|quattro|cinque|sei|sette|otto|nove|vent|quarant|ottant|sessant|sett|diciass|dician|diciotto|litres? )/iu;
+const SPOKEN_SO = spelt(
+  /(?<![\p{L}'])(?:les?|une?|est|à|elle|el|los|una|della?|è|il|con|du|des|es|ha|fait|pesa|al|com|uma|não|tem|da|dos|aos?|faz|gasta|leva|fica|mille|custa|custou|prix|precio|prezzo|preço)(?!\p{L})/iu,
+);
+const STEMS = spelt(
+  /(?<!\p{L})(?:deux|trois|quatre|quator|dix|onze|once|diez|doce|trece|catorce|undici|dodici|tredic|quattord|sedici|quinze|seize|treize|douze|vingt|trente|quarante|cinquante|soixante|cent|dos|dies|vein|treinta|cuar|cinc|ses|set|och|nov|quin|quat|oit|vint|trint|dez|duz|três|due|dieci|quattro|cinque|sei|sette|otto|nove|vent|quarant|ottant|sessant|sett|diciass|dician|diciotto|litres? )/iu,
+);
 
 /** A French whole number of litres, perhaps of two words. */
 const LITRES = `\\d{1,2}|(?:vingt|dix)(?:[ -](?:et[ -])?(?:une?|deux|trois|quatre|cinq|six|sept|huit|neuf))?|deux|trois|quatre|cinq|six|sept|huit|neuf|onze|douze|treize|quatorze|quinze|seize|trente`;
 /** "Quatre litres cinq aux cent", "le réservoir fait seize litres huit". Place for place. */
-const LITRES_AND = new RegExp(
-  String.raw`(?<![\p{L}\d-])(${LITRES}) litres? (un|deux|trois|quatre|cinq|six|sept|huit|neuf|\d)(?= aux? cent| (?:en|sur|à|et|mais|donc|pour|avec|je|elle|on|ça|ce|qui|chez|quand|alors|puis) | de moyenne|[.,;!)]|$)`,
-  'giu',
+const LITRES_AND = spelt(
+  new RegExp(
+    String.raw`(?<![\p{L}\d-])(${LITRES}) litres? (un|deux|trois|quatre|cinq|six|sept|huit|neuf|\d)(?= aux? cent| (?:en|sur|à|et|mais|donc|pour|avec|je|elle|on|ça|ce|qui|chez|quand|alors|puis) | de moyenne|[.,;!)]|$)`,
+    'giu',
+  ),
 );
 
 /** "12 litros seis de depósito", "4 litri otto ai cento", once the whole is in digits. Place for place. */
-const LITROS_AND =
-  /(?<![\p{L}\d.,-])(\d{1,2}) (litros|litri) +(un[oa]?|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|due|tre|quattro|cinque|sei|sette|otto|nove|dois|três|quatro|sete|oito|[1-9])(?= (?:a los|al|ai|ogni|aos|por) (?:cien|cen)\p{L}*| de (?:depósito|tanque|media)| di (?:serbatoio|media)| (?:en|in|y|e|pero|ma|mas|con|com|de) |[.,;!)]|$)/giu;
+const LITROS_AND = spelt(
+  /(?<![\p{L}\d.,-])(\d{1,2}) (litros|litri) +(un[oa]?|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|due|tre|quattro|cinque|sei|sette|otto|nove|dois|três|quatro|sete|oito|[1-9])(?= (?:a los|al|ai|ogni|aos|por) (?:cien|cen)\p{L}*| de (?:depósito|tanque|media)| di (?:serbatoio|media)| (?:en|in|y|e|pero|ma|mas|con|com|de) |[.,;!)]|$)/giu,
+);
 
 /**
  * Numbers said in French, Spanish or Italian words ("deux cent quatre", "ochocientos cincuenta", "settantatré") as digits. Place for place.

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { amountsOf } from './amounts';
 import { betweenTwo, type Quantity } from './quantity';
 import { asLists, asRanges } from './spoken-ranges';
@@ -12,23 +13,28 @@ const JOINT = String.raw`(?<=(?:between|entre|zwischen|tra|fra) \S{1,8} )(?:and|
 /** Thousands, behind a number: "9k", "46 tys.", "12mila". */
 const KILO = String.raw`k(?!\p{L})| ?(?:t[yi]s\.?|tisíc|tusen|mila|duizend|tausend|tuhatta)(?!\p{L})`;
 // currency? number (thousands? range or list number)? unit?
-const QUANTITY = new RegExp(
-  `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(${KILO})?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(${KILO})?)?(?:,-|\\.-|-?ish|\\+(?= ?(?:km|mi)))?(?:(?:[ \\u00a0\\u202f-]{0,2}| {3})(${UNIT_SOURCE}))?([*¹²³⁴⁵⁶⁷⁸⁹†‡]+(?![\\p{L}\\d]))?`,
-  'giu',
+const QUANTITY = spelt(
+  new RegExp(
+    `(?<![\\p{L}\\d.,])(?<!\\d\\/)(?:(${CURRENCY}) ?)?(${NUMBER})(${KILO})?(?: ?(${JOINT}) ?(?:([€$£]) ?)?(${NUMBER})(${KILO})?)?(?:,-|\\.-|-?ish|\\+(?= ?(?:km|mi)))?(?:(?:[ \\u00a0\\u202f-]{0,2}| {3})(${UNIT_SOURCE}))?([*¹²³⁴⁵⁶⁷⁸⁹†‡]+(?![\\p{L}\\d]))?`,
+    'giu',
+  ),
 );
 
 /** Words of a change right before its first figure. */
 export const CHANGE =
   /(?:we?nt|go(?:es|ne)?|drop(?:s|ped)?|r(?:ise|ose)s?|risen|increas\w+|chang\w+|reduc\w+|gr[eo]w[ns]?|swell\w*|f[ae]lls?|jump\w*|climb\w*|sprung|up|down|lower\w*|upgrad\w+|upp?ed|cut|swap\w*) (?:it |up |down |the \w+ )?from (?:the |an? )?$/iu;
 /** The same of a figure that grew or fell, in other languages: "le réservoir passe de", "stieg die Leistung von". */
-export const GREW_ABROAD =
-  /(?<!\p{L})(?:(?:passe(?:nt)?|(?:est|sont) passée?s?|augmente(?:nt)?|grimpe(?:nt)?|monte(?:nt)?|baisse(?:nt)?|tombe(?:nt)?|recule(?:nt)?|(?:ha|han) (?:pasado|subido|bajado|aumentado)|pasan?|suben?|bajan?|crecen?|aumentan?|caen?) de (?:los |las )?|(?:passano?|sale|salgono|cresce|crescono|scende|scendono|cala|calano|aumentano?|(?:è|sono) (?:passat|salit|sces|cresciut)[oaie]) d(?:a|ai|alla|al|agli) |(?:st(?:eigt|ieg)|wächst|wuchs|s(?:inkt|ank)|klettert(?:e)?|fällt|fiel|erhöht(?:e)? sich)(?: \p{L}+){0,3} von |(?:öka[rt]|minska[rt]|sänk(?:er|t)|har (?:ökat|minskat)) från |(?:stijgt|steeg|groeit|daalt|daalde|gaat) van |(?:wzr(?:osła|osło|ósł|asta)|spad(?:ła|ło|a)|spadł) z )$/iu;
-const ONE_MORE_ABROAD =
-  /(?<=(?<!\p{L})(?:de|da|von|från|van) )[^.;,]{1,24} (?:à|a|auf|till|naar|tot) [^.;,]{1,24}(?:,| et| e| y| und| och| en) (?:(?:la|le|les|il|el|lo|das|die|der|de|het) )?\p{L}+ (?:de|da|von|från|van) $/iu;
+export const GREW_ABROAD = spelt(
+  /(?<!\p{L})(?:(?:passe(?:nt)?|(?:est|sont) passée?s?|augmente(?:nt)?|grimpe(?:nt)?|monte(?:nt)?|baisse(?:nt)?|tombe(?:nt)?|recule(?:nt)?|(?:ha|han) (?:pasado|subido|bajado|aumentado)|pasan?|suben?|bajan?|crecen?|aumentan?|caen?) de (?:los |las )?|(?:passano?|sale|salgono|cresce|crescono|scende|scendono|cala|calano|aumentano?|(?:è|sono) (?:passat|salit|sces|cresciut)[oaie]) d(?:a|ai|alla|al|agli) |(?:st(?:eigt|ieg)|wächst|wuchs|s(?:inkt|ank)|klettert(?:e)?|fällt|fiel|erhöht(?:e)? sich)(?: \p{L}+){0,3} von |(?:öka[rt]|minska[rt]|sänk(?:er|t)|har (?:ökat|minskat)) från |(?:stijgt|steeg|groeit|daalt|daalde|gaat) van |(?:wzr(?:osła|osło|ósł|asta)|spad(?:ła|ło|a)|spadł) z )$/iu,
+);
+const ONE_MORE_ABROAD = spelt(
+  /(?<=(?<!\p{L})(?:de|da|von|från|van) )[^.;,]{1,24} (?:à|a|auf|till|naar|tot) [^.;,]{1,24}(?:,| et| e| y| und| och| en) (?:(?:la|le|les|il|el|lo|das|die|der|de|het) )?\p{L}+ (?:de|da|von|från|van) $/iu,
+);
 /** How far words of a change are looked for before its first figure, in characters. */
 const CHANGE_REACH = 200;
-const ONE_MORE =
-  /(?<=(?<!\p{L})from )[^.;,]{1,32} to [^.;,]{1,32},? (?:and )?(?:the )?\p{L}+(?: \p{L}+)? from (?:the |an? )?$/iu;
+const ONE_MORE = spelt(
+  /(?<=(?<!\p{L})from )[^.;,]{1,32} to [^.;,]{1,32},? (?:and )?(?:the )?\p{L}+(?: \p{L}+)? from (?:the |an? )?$/iu,
+);
 /**
  * What stands before a figure; of a change told of several things in turn ("power goes from 70 to 79, torque from") the words before
  * the first, as if they stood here.
@@ -44,17 +50,18 @@ export function beforeChange(text: string, from: number): string {
 export const NEVER_RANGED = /^(?:kW|hp|PS|Nm|lbf-ft|cc)$/;
 
 /** Words before a difference that is followed by what came out: "up by three to seventy three". */
-export const CHANGED_BY =
-  /(?:(?<!\p{L})(?:up|down|r(?:ise|ose)s?|rais\w+|drop(?:s|ped)?|increas\w+|reduc\w+|grew|gain\w*|lost|shed)) by (?:about |around )?$/iu;
+export const CHANGED_BY = spelt(
+  /(?:(?<!\p{L})(?:up|down|r(?:ise|ose)s?|rais\w+|drop(?:s|ped)?|increas\w+|reduc\w+|grew|gain\w*|lost|shed)) by (?:about |around )?$/iu,
+);
 
 /** "Up 4 kg to 178 kg": as {@link CHANGED_BY}, without a "by". */
-export const CHANGED_SO_MUCH =
-  /(?<!\p{L})(?:up|down|gains?|gained|loses|lost|drops?|dropped|falls?|fell|ris(?:es|en)|rose|climbs?|climbed|grow(?:s|n)|grew|jumps?|jumped) (?:by )?(?:about |around )?$/iu;
+export const CHANGED_SO_MUCH = spelt(
+  /(?<!\p{L})(?:up|down|gains?|gained|loses|lost|drops?|dropped|falls?|fell|ris(?:es|en)|rose|climbs?|climbed|grow(?:s|n)|grew|jumps?|jumped) (?:by )?(?:about |around )?$/iu,
+);
 
 /** What stands before two numbers that "to" makes no range of: a difference and what came out, what was and what is. */
-const NO_RANGE = new RegExp(
-  `${CHANGED_BY.source}|${CHANGED_SO_MUCH.source}|(?<!\\p{L})gone from $`,
-  'iu',
+const NO_RANGE = spelt(
+  new RegExp(`${CHANGED_BY.source}|${CHANGED_SO_MUCH.source}|(?<!\\p{L})gone from $`, 'iu'),
 );
 
 /** A bare range is one of litres on a hundred kilometres. */
@@ -63,8 +70,9 @@ const MOST_BARE_RANGE = 15;
 /** Numbers so far apart are not of one unit: "ten thousand or twelve months". */
 const UNLIKE = 20;
 const isTime = (unit: TextUnit | undefined): boolean => unit === 'months' || unit === 'h';
-const FEET =
-  /(?<![\p{L}\d.,/])(\d{1,2}) ?(?:ft|feet|foot|'|′) ?(\d{1,2}(?:[.,]\d{1,2}|[ -]\d{1,2}\/\d{1,2}(?!\d)| ?[½¼¾⅛⅜⅝⅞])?) ?(?:inches|inch|in|"|″)?(?![\p{L}\d])/giu;
+const FEET = spelt(
+  /(?<![\p{L}\d.,/])(\d{1,2}) ?(?:ft|feet|foot|'|′) ?(\d{1,2}(?:[.,]\d{1,2}|[ -]\d{1,2}\/\d{1,2}(?!\d)| ?[½¼¾⅛⅜⅝⅞])?) ?(?:inches|inch|in|"|″)?(?![\p{L}\d])/giu,
+);
 
 /** Every quantity of one line, in order. Numbers without a unit are given with `unit: undefined`. Time is linear in the line. */
 export function scanQuantities(line: string): readonly Quantity[] {
@@ -102,10 +110,11 @@ export function scanQuantities(line: string): readonly Quantity[] {
 }
 
 /** "Altezza sella mm 890", "Serbatoio lt 13,5", "Prezzo euro 7.990": a unit before its number, and behind none. */
-const UNIT_BEFORE =
-  /(?<!\d[\s\u00a0]?)(?<![\p{L}\d])(mm|cm|kg|lbs|lt|litri|litros|litres|nm|kgm|mkg|kw|cv|ch|ps|hp|bhp|cc|euro|eur)\.?[ \u00a0]$/iu;
+const UNIT_BEFORE = spelt(
+  /(?<!\d[\s\u00a0]?)(?<![\p{L}\d])(mm|cm|kg|lbs|lt|litri|litros|litres|nm|kgm|mkg|kw|cv|ch|ps|hp|bhp|cc|euro|eur)\.?[ \u00a0]$/iu,
+);
 /** "Recorrido (mm): 250/240", "Weight wet (kg)  168": the unit of what stands behind, in the cell before. */
-const UNIT_OF_CELL = /\((?:\p{L}+, ?)?(mm|cm|kg|lbs|l|lt)\)[ \t\u00a0:=|]{0,80}$/iu;
+const UNIT_OF_CELL = spelt(/\((?:\p{L}+, ?)?(mm|cm|kg|lbs|l|lt)\)[ \t\u00a0:=|]{0,80}$/iu);
 const CELL_REACH = 90;
 /** Long enough for the longest of them. */
 const UNIT_LENGTH = 10;

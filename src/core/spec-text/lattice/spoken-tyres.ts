@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 const TENS = 'ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety'.split('|');
 const ten = (word: string): number => (TENS.indexOf(word) + 1) * 10;
 const RIMS: Readonly<Record<string, number>> = {
@@ -6,11 +7,13 @@ const RIMS: Readonly<Record<string, number>> = {
 };
 
 /** "Ninety ninety twenty one", "a one thirty eighty eighteen", "one hundred and fifty seventy seventeen". */
-const SIZE = new RegExp(
-  `(?<![\\p{L}\\d])(?:(?:(one(?: hundred(?: and)?)?|a hundred(?: and)?) )?(${TENS.join('|')})|((?:one|a) hundred)) (${TENS.join('|')})(?:[ -](five))? (${Object.keys(RIMS).join('|')})(?![\\p{L}\\d])`,
-  'giu',
+const SIZE = spelt(
+  new RegExp(
+    `(?<![\\p{L}\\d])(?:(?:(one(?: hundred(?: and)?)?|a hundred(?: and)?) )?(${TENS.join('|')})|((?:one|a) hundred)) (${TENS.join('|')})(?:[ -](five))? (${Object.keys(RIMS).join('|')})(?![\\p{L}\\d])`,
+    'giu',
+  ),
 );
-const SPEAKS_OF_TYRES = /(?<!\p{L})(?:tyres?|tires?|rubber)(?!\p{L})/iu;
+const SPEAKS_OF_TYRES = spelt(/(?<!\p{L})(?:tyres?|tires?|rubber)(?!\p{L})/iu);
 
 /** Sizes of tyres said in English words as they are written, `90/90-21`. Place for place. */
 export const spokenTyres = (line: string): string =>

@@ -1,8 +1,10 @@
+import { spelt } from '../vocabulary/letters';
 import { SPROCKETS } from './pairs-said';
 import { FRACTIONS } from './english-numbers';
 
-const TAKEN_BACK =
-  /\d[\d.,]*(\s?(?:"|”|inch(?:es)?|in|mm|cm|kg|lbs?|kilos?|pounds|lit(?:re|er)s?|l|hp|bhp|ps|kw)?(?:\s\p{L}+)?)(?:\?\s?(?:no|sorry|wait),?|,? no sorry,?)(?=\s[^.?!]{0,12}\d)/giu;
+const TAKEN_BACK = spelt(
+  /\d[\d.,]*(\s?(?:"|”|inch(?:es)?|in|mm|cm|kg|lbs?|kilos?|pounds|lit(?:re|er)s?|l|hp|bhp|ps|kw)?(?:\s\p{L}+)?)(?:\?\s?(?:no|sorry|wait),?|,? no sorry,?)(?=\s[^.?!]{0,12}\d)/giu,
+);
 
 /** "14.2 inches travel? no, 6.7": what is taken back at once is none; place for place. */
 export const takenBack = (line: string): string =>
@@ -37,9 +39,12 @@ export const odd = (line: string): string =>
   line.replace(/(?<=\d)[ -]odd(?= )/giu, (words) => ' '.repeat(words.length));
 
 /** "5 thousand 9 hundred and 99", as captions write it. */
-const THOUSANDS =
-  /(?<![\d.,])(\d{1,2}) thousand(?:,? (?:and )?([1-9]) hundred)?(?:,? (?:and )?([1-9]\d?))?(?![\d.,]*\d| (?:hundred|thousand|and a half))(?!\p{L})/giu;
-const AND_PART = /(?<![\d.,/])(\d{1,3}) and (?:a (half|quarter)|three (quarters))(?!\p{L})/giu;
+const THOUSANDS = spelt(
+  /(?<![\d.,])(\d{1,2}) thousand(?:,? (?:and )?([1-9]) hundred)?(?:,? (?:and )?([1-9]\d?))?(?![\d.,]*\d| (?:hundred|thousand|and a half))(?!\p{L})/giu,
+);
+const AND_PART = spelt(
+  /(?<![\d.,/])(\d{1,3}) and (?:a (half|quarter)|three (quarters))(?!\p{L})/giu,
+);
 
 /** Digits and words in one number: "5 thousand 9 hundred and 99", "4 and a half". Place for place. */
 export const mixed = (line: string): string =>
@@ -61,8 +66,9 @@ export const kilometresEach = (line: string): string =>
     /(?<![\d.,])1 +op +(\d{2}(?:[.,]\d)?)(?![\d.,]?\d)/giu,
     (words: string, amount: string) => `${amount} km/L`.padStart(words.length),
   );
-const PAIR =
-  /(?<=(?:sprockets?|gearing|geared|runs?|stock|is|are|it['’]s|:) *)(1[1-7]) +and +([345]\d)(?![\d.,]*\d| ?(?:km|mi|k|hp|kw|nm|l|litres?|kilos?|kg|mm)(?!\p{L}))/giu;
+const PAIR = spelt(
+  /(?<=(?:sprockets?|gearing|geared|runs?|stock|is|are|it['’]s|:) *)(1[1-7]) +and +([345]\d)(?![\d.,]*\d| ?(?:km|mi|k|hp|kw|nm|l|litres?|kilos?|kg|mm)(?!\p{L}))/giu,
+);
 
 /** "Sprockets fourteen and forty six". Place for place. */
 export const paired = (line: string): string =>
@@ -72,19 +78,23 @@ export const paired = (line: string): string =>
       )
     : line;
 
-const EACH_TAKES =
-  /(?<=(?<!\p{L})a (gallon|lit(?:re|er)) (?:takes|gets|gives|lasts|does|carries)(?: me| you| us| him| her)?(?: about| around)? +[\d.]+ )(miles|mi|kilomet(?:re|er)s|kms?|k)(?!\p{L})/giu;
+const EACH_TAKES = spelt(
+  /(?<=(?<!\p{L})a (gallon|lit(?:re|er)) (?:takes|gets|gives|lasts|does|carries)(?: me| you| us| him| her)?(?: about| around)? +[\d.]+ )(miles|mi|kilomet(?:re|er)s|kms?|k)(?!\p{L})/giu,
+);
 
 /** Kilometres a litre in two places, so that `km` has room for it. */
 const KM_A_LITRE = '㎞ℓ';
 /** "Con un litro faccio 22 chilometri", "mit einem Liter komme ich 24 Kilometer weit", "avec un litre je fais 22 bornes". */
-const WITH_ONE =
-  /(?<=(?<!\p{L})(?:con un litro|avec un litre|mit (?:ei)?nem liter|com um litro|met een liter|med en liter) (?:di benzina |de gasolina |d['’]essence |benzin |sprit )?(?:(?:ci |ne |on |je |j['’]en |elle |il |ela |se |me |te )*(?:faccio|fa|fai|facciamo|percorro|hago|hace|haces|hacemos|ando|anda|recorro|fais|fait|roule|parcours|faço|faz|ando|komm\w*|fahre?|fährt|schaff\w*|rijd?t?|kom|kör|kører|kjører)(?: ik| ich| sie| man| du| die| jag| jeg| den)?) (?:circa |sui |i |unos |sobre |environ |à peu près |dans les |rund |etwa |so |ungefähr |uns |cerca de |ongeveer |cirka |ca\.? )? *[\d.,]+ +)(kilomet\p{L}+|chilometri|quilómetros|quilômetros|kilòmetres|km|bornes)(?!\p{L}|\/)/giu;
+const WITH_ONE = spelt(
+  /(?<=(?<!\p{L})(?:con un litro|avec un litre|mit (?:ei)?nem liter|com um litro|met een liter|med en liter) (?:di benzina |de gasolina |d['’]essence |benzin |sprit )?(?:(?:ci |ne |on |je |j['’]en |elle |il |ela |se |me |te )*(?:faccio|fa|fai|facciamo|percorro|hago|hace|haces|hacemos|ando|anda|recorro|fais|fait|roule|parcours|faço|faz|ando|komm\w*|fahre?|fährt|schaff\w*|rijd?t?|kom|kör|kører|kjører)(?: ik| ich| sie| man| du| die| jag| jeg| den)?) (?:circa |sui |i |unos |sobre |environ |à peu près |dans les |rund |etwa |so |ungefähr |uns |cerca de |ongeveer |cirka |ca\.? )? *[\d.,]+ +)(kilomet\p{L}+|chilometri|quilómetros|quilômetros|kilòmetres|km|bornes)(?!\p{L}|\/)/giu,
+);
 /** "22 chilometri con un litro", "24 Kilometer mit einem Liter". */
-const OUT_OF_ONE =
-  /(?<=\d )(kilomet\p{L}+|chilometri|quilómetros|quilômetros|km|bornes) (?:con un litro|avec un litre|mit (?:ei)?nem liter|com um litro|met een liter|med en liter|on a lit(?:re|er)|from a lit(?:re|er)|out of a lit(?:re|er))(?!\p{L})/giu;
-const ON_ONE =
-  /(?<!\p{L})(?:a (?:gallon|lit(?:re|er))|un litro|un litre|(?:ei)?nem liter|um litro|een liter|en liter)(?!\p{L})/iu;
+const OUT_OF_ONE = spelt(
+  /(?<=\d )(kilomet\p{L}+|chilometri|quilómetros|quilômetros|km|bornes) (?:con un litro|avec un litre|mit (?:ei)?nem liter|com um litro|met een liter|med en liter|on a lit(?:re|er)|from a lit(?:re|er)|out of a lit(?:re|er))(?!\p{L})/giu,
+);
+const ON_ONE = spelt(
+  /(?<!\p{L})(?:a (?:gallon|lit(?:re|er))|un litro|un litre|(?:ei)?nem liter|um litro|een liter|en liter)(?!\p{L})/iu,
+);
 
 /** "A gallon takes me 81 miles": what it does on one is no range. Place for place. */
 export const onOne = (line: string): string =>
@@ -97,8 +107,9 @@ export const onOne = (line: string): string =>
         .replace(WITH_ONE, (unit: string) => KM_A_LITRE.padEnd(unit.length))
         .replace(OUT_OF_ONE, (unit: string) => KM_A_LITRE.padEnd(unit.length));
 
-const TORQUE_IN_NEWTONS =
-  /(?<=\d ?(?:kw|kilowatts|horsepower|horses|hp|ps),?(?: and)? +\d{2,3} )newtons(?!\p{L})(?! ?-?m)/giu;
+const TORQUE_IN_NEWTONS = spelt(
+  /(?<=\d ?(?:kw|kilowatts|horsepower|horses|hp|ps),?(?: and)? +\d{2,3} )newtons(?!\p{L})(?! ?-?m)/giu,
+);
 
 /** "Sixty nine kilowatts, ninety newtons": a torque, its metre left out. Place for place. */
 export const newtonMetres = (line: string): string =>

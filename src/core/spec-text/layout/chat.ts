@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { isLabel } from './labels';
 import { composed, type Piece, type PlacedText } from './placed-text';
 import { textLines } from './text-lines';
@@ -5,10 +6,11 @@ import { textLines } from './text-lines';
 /** So many lines alike make a chat of it. */
 const LEAST = 3;
 /** "[12:03] Dave:", "12/03/2026, 12:03 - Dave:", "12.03.26 12:03 Dave:". */
-const TIMED =
-  /^\s*\[?(?:\d{1,4}[./-]\d{1,2}[./-]\d{2,4},? )?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?(?: ?[ap]\.?m\.?)?\]?(?: ?[-–] ?| )(\p{L}[\p{L}\d .'_-]{0,24}): /u;
+const TIMED = spelt(
+  /^\s*\[?(?:\d{1,4}[./-]\d{1,2}[./-]\d{2,4},? )?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?(?: ?[ap]\.?m\.?)?\]?(?: ?[-–] ?| )(\p{L}[\p{L}\d .'_-]{0,24}): /u,
+);
 /** "Dave:". */
-const NAMED = /^\s*(\p{Lu}[\p{L}\d'_-]{1,16}): /u;
+const NAMED = spelt(/^\s*(\p{Lu}[\p{L}\d'_-]{1,16}): /u);
 
 /** Lines that begin with who wrote them, and when: without it. */
 export function withoutSpeakers(placed: PlacedText): PlacedText {

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Line } from '../text/lines';
 import { labelOf } from '../vocabulary/lexicon';
 import { ONE_MACHINE, type TableMachines } from './read-table';
@@ -6,11 +7,15 @@ import { TWO_ENDS, twoInTitle } from './two-in-a-line';
 const LABEL = String.raw`^ *[-*•]? *(?<label>[\p{L}][^:=\d\t()]{1,40}?)`;
 /** "Power 33 kW 36 kW", "Preis 6.490 € 5.990 €". */
 const WITH_UNITS = new RegExp(String.raw`${LABEL}(?: ?:)?\s+(?<values>[£$€]? ?\d.*)$`, 'u');
-const VALUE = /(?<amount>[£$€]? ?\d[\d.,' /]*?) ?(?<unit>[\p{L}"″%€£$][^\d\s,;/|:]{0,8})(?=\s|$)/gu;
+const VALUE = spelt(
+  /(?<amount>[£$€]? ?\d[\d.,' /]*?) ?(?<unit>[\p{L}"″%€£$][^\d\s,;/|:]{0,8})(?=\s|$)/gu,
+);
 /** "Weight (kg) 176 171": the unit with the label; none whose numbers run into thousands, which room may part. */
-const UNIT_IN_LABEL = new RegExp(
-  String.raw`${LABEL} ?\((?:kW|PS|b?hp|CV|ch|kg|lbs?|mm|cm|in|l|lit\p{L}*|Nm)\)(?: ?:)?\s+(?<values>\d[\d.,/]*(?:\s+\d[\d.,/]*)+) *$`,
-  'u',
+const UNIT_IN_LABEL = spelt(
+  new RegExp(
+    String.raw`${LABEL} ?\((?:kW|PS|b?hp|CV|ch|kg|lbs?|mm|cm|in|l|lit\p{L}*|Nm)\)(?: ?:)?\s+(?<values>\d[\d.,/]*(?:\s+\d[\d.,/]*)+) *$`,
+    'u',
+  ),
 );
 
 /** Fewer lines may be anything; more columns no page has. Own assumption. */

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { composed, type Piece, type PlacedText } from './placed-text';
 import { textLines, type TextLine } from './text-lines';
 
@@ -19,9 +20,11 @@ const BY_MARKS_BEHIND = new RegExp(
   'diu',
 );
 /** "Freins AV/AR : 2 disques / 1 disque": words on both sides of the one slash. */
-const BY_SLASH = new RegExp(
-  `${LABEL}\\s*\\(?(?:${FRONT})\\.?\\s?/\\s?(?:${REAR})\\.?\\)?\\s*(?::|\\.{3,})\\s*(?<front>[^/\\n]{0,90}?(?:\\p{L}{3}|\\d ?[x×] ?\\d{3})[^/\\n]{0,90}?)\\s*/\\s*(?<rear>[^/\\n]{0,90}?(?:\\p{L}{3}|\\d{3} ?mm)[^/\\n]{0,60})$`,
-  'diu',
+const BY_SLASH = spelt(
+  new RegExp(
+    `${LABEL}\\s*\\(?(?:${FRONT})\\.?\\s?/\\s?(?:${REAR})\\.?\\)?\\s*(?::|\\.{3,})\\s*(?<front>[^/\\n]{0,90}?(?:\\p{L}{3}|\\d ?[x×] ?\\d{3})[^/\\n]{0,90}?)\\s*/\\s*(?<rear>[^/\\n]{0,90}?(?:\\p{L}{3}|\\d{3} ?mm)[^/\\n]{0,60})$`,
+    'diu',
+  ),
 );
 
 /** By one name, whatever the sheet's language calls them: what is told of them are sizes. */

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { readFactValue } from '../facts';
 import { isLabel, labelMeaning } from './labels';
 import { composed, type Piece, type PlacedText } from './placed-text';
@@ -8,7 +9,9 @@ const LEAST = 3;
 const LONGEST = 90;
 
 /** "Displacement........449 cc": what leads the eye from the label to its value. */
-const LEADERS = /(?<=[\p{L})\]°] ?)(?:[.]{3,}|[…]{1,}|[_]{3,}|(?:[.·] ){3,}[.·]?)(?=\s?\S)/gu;
+const LEADERS = spelt(
+  /(?<=[\p{L})\]°] ?)(?:[.]{3,}|[…]{1,}|[_]{3,}|(?:[.·] ){3,}[.·]?)(?=\s?\S)/gu,
+);
 
 /** Leaders become a colon, place for place. */
 const withoutLeaders = (text: string): string =>
@@ -17,7 +20,7 @@ const withoutLeaders = (text: string): string =>
     : text.replace(LEADERS, (dots) => `:${' '.repeat(dots.length - 1)}`);
 
 /** Where a word may end and a value begin without anything between. */
-const SEAM = /(?<=\p{L}|\p{L}[)\]])(?=[\d£$€~])|(?<=\p{Ll}|[)\]])(?=\p{Lu}\p{Ll})/gu;
+const SEAM = spelt(/(?<=\p{L}|\p{L}[)\]])(?=[\d£$€~])|(?<=\p{Ll}|[)\]])(?=\p{Lu}\p{Ll})/gu);
 
 /** "Seat height868 mm", "Final driveChain": where the value begins; `undefined` in other lines. */
 function seamIn(line: string): number | undefined {

@@ -13,7 +13,7 @@ const ALIKE = 0.7;
 
 const IN_BRACKETS = /\([^()]*\)/gu;
 const PER_CENT = /\d+ ?%/gu;
-const VALUE = /^\s*[~≈±<>]?\s*(?:approx\.? |ca\.? |circa |env\.? )?\d/iu;
+const VALUE = /^\s*(?:[~≈±<>]\s*)?(?:approx\.? |ca\.? |circa |env\.? )?\d/iu;
 
 /** A line that names a figure and tells none: "Kerb weight (ready to ride, 90 % fuel)". */
 const isLabel = ({ written, mentions }: ScannedLine): boolean =>

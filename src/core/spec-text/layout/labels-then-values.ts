@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { fits, isValue, labelMeaning, mayAnswer } from './labels';
 import { composed, type Piece, type PlacedText } from './placed-text';
 import { textLines, type TextLine } from './text-lines';
@@ -16,7 +17,7 @@ const HEAD =
   /^\W*(?:(?:technical |general |main )?(?:data|specifications?|specs|details|dimensions?|weights?|performance|capacities)(?: (?:and|&) (?:weights?|dimensions?|capacities))?|engine|motor|moteur|motore|chassis|fahrwerk|fahrgestell|châssis|ciclistica|chasis|technische daten|abmessungen|maße(?: und gewichte)?|gewichte|mesures|données techniques|caractéristiques|dati tecnici|dimensioni|pesi|datos técnicos|dimensiones|medidas)\W*$/iu;
 
 /** "KORVANE TARN 450" on the first line: what the page is about. */
-const TITLE = /^[^\p{L}\d]*[\p{Lu}\d]\S*(?:\s+[\p{Lu}\d]\S*)*\s*$/u;
+const TITLE = spelt(/^[^\p{L}\d]*[\p{Lu}\d]\S*(?:\s+[\p{Lu}\d]\S*)*\s*$/u);
 
 const isBlank = (line: TextLine | undefined): boolean =>
   line === undefined || line.words.trim() === '';

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { figureDefinition } from '../../readings';
 import { scanQuantities } from '../lattice/scan-quantities';
 import { sensesOf, UNDECIDED } from '../link/dimensions';
@@ -15,7 +16,7 @@ const TRIM = /^[\s*_#•·-]+|[\s:*_¹²³⁴⁵⁶⁷⁸⁹†‡]+$/gu;
 const VALUE = /^[\s~≈±<>]*(?:approx\.? |ca\.? |circa |env\.? )?(?:[£$€]|[A-Z]{3} )?\s?\d/u;
 
 /** The end of a sentence, which is none of a short form's: "Max. vermogen". */
-const SENTENCE = /[!?;]\s|(?<=\p{L}{5})\.\s/u;
+const SENTENCE = spelt(/[!?;]\s|(?<=\p{L}{5})\.\s/u);
 
 const tidy = (words: string): string => words.replace(TRIM, '');
 

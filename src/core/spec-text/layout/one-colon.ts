@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { isLabel, isValue, labelMeaning } from './labels';
 import type { PlacedText } from './placed-text';
 import { textLines } from './text-lines';
@@ -6,8 +7,9 @@ import { textLines } from './text-lines';
 const LEAST = 3;
 
 /** What stands before a label (a tick, a number, a bracket, a quote), the label, and a mark that is no colon between it and its value. */
-const HEAD =
-  /^((?:\d{1,2}[.)] |\[[xX]\]|[^\p{L}\d\n]){0,6})(\p{L}[^→»—;="\]*|\t\n]{1,46}?)(\s?(?:\*\*|__)?\s?(?:→|»|—|=|;|","|" ?: ?"| \/ |\]|\*\*|[*¹²³⁴⁵⁶⁷⁸⁹†‡]+\t|:)\s?(?:\*\*|__|")?\s?)(?=[^\s=])/u;
+const HEAD = spelt(
+  /^((?:\d{1,2}[.)] |\[[xX]\]|[^\p{L}\d\n]){0,6})(\p{L}[^→»—;="\]*|\t\n]{1,46}?)(\s?(?:\*\*|__)?\s?(?:→|»|—|=|;|","|" ?: ?"| \/ |\]|\*\*|[*¹²³⁴⁵⁶⁷⁸⁹†‡]+\t|:)\s?(?:\*\*|__|")?\s?)(?=[^\s=])/u,
+);
 const MARK = /[→»—=;\]:*,/¹²³⁴⁵⁶⁷⁸⁹†‡"]/u;
 
 interface Headed {

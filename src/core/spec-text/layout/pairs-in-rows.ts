@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { cellsOf, spacedCells, type Cell } from './cells';
 import { isLabel, isPlainLabel, labelMeaning, mayAnswer } from './labels';
 import type { PlacedText } from './placed-text';
@@ -9,7 +10,7 @@ const SHARE = 0.7;
 /** So many cells of a run, and this share of them, have a label and a colon. */
 const LEAST_CELLS = 3;
 const LEAST_COLONS = 4;
-const MARKED = /^\s*[{"*]*\p{L}[^:|]{1,40}:\**\s*\S/u;
+const MARKED = spelt(/^\s*[{"*]*\p{L}[^:|]{1,40}:\**\s*\S/u);
 
 /** "Power: 35 kW": a label, a colon, a value. */
 const isLabelled = (item: string): boolean => isLabel(item.slice(0, item.indexOf(':')));

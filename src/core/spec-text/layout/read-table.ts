@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { figureDefinition, findReadingFault, type Origin } from '../../readings';
 import { scanQuantities } from '../lattice/scan-quantities';
 import { OTHER_END } from '../link/ends';
@@ -16,8 +17,9 @@ import type { Survey } from '../text/survey';
 import { cellsOf, spacedCells, type Cell } from './cells';
 
 /** Heads of columns that tell of one machine all the same. */
-export const ONE_MACHINE =
-  /^(?:front|rear|vorn\p{L}*|hinten|avant|arrière|anteriore|posteriore|delanter\p{L}*|traser\p{L}*|solo|loaded|min|max|from|to|stock|standard|std|mine|before|after|now|then|claimed|quoted|measured|tested|actual|weighed|serie|original|meine?|vorher|nachher|gemessen|origine|di serie|de serie|(?:service |wear |repair )?limits?|verschlei(?:ß|ss)(?:grenze|maß)|grenzwert|limite(?: de service| d['’]usure| di usura| de desgaste)?|slijtagegrens|\d.*)\.?$/iu;
+export const ONE_MACHINE = spelt(
+  /^(?:front|rear|vorn\p{L}*|hinten|avant|arrière|anteriore|posteriore|delanter\p{L}*|traser\p{L}*|solo|loaded|min|max|from|to|stock|standard|std|mine|before|after|now|then|claimed|quoted|measured|tested|actual|weighed|serie|original|meine?|vorher|nachher|gemessen|origine|di serie|de serie|(?:service |wear |repair )?limits?|verschlei(?:ß|ss)(?:grenze|maß)|grenzwert|limite(?: de service| d['’]usure| di usura| de desgaste)?|slijtagegrens|\d.*)\.?$/iu,
+);
 
 /** Heads of columns that say who gave the figures below them; common usage, no source. */
 const CLAIMED_COLUMN =

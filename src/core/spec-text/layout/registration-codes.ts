@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { composed, type Piece, type PlacedText } from './placed-text';
 
 const NUMBER = String.raw`\d{1,5}(?:[.,]\d{1,3})?(?: ?(?:kg|kW|cm³|cm3|ccm|cc|mm|min-1|min⁻¹|1/min|U/min|rpm))?(?![\d/])`;
@@ -40,8 +41,9 @@ const patternOf = ({ code, value }: Code): RegExp =>
 const PATTERNS = CODES.map((row) => ({ ...row, pattern: patternOf(row) }));
 
 /** "P.2/P.4 31/8500": both in one field. */
-const POWER_AT =
-  /(?<![\p{L}\d.])P\.2 ?\/ ?P\.4[ \t]*[:.|=]?[ \t]+(\d{1,3}(?:[.,]\d)?) ?\/ ?(\d{4,5})(?!\d)/gu;
+const POWER_AT = spelt(
+  /(?<![\p{L}\d.])P\.2 ?\/ ?P\.4[ \t]*[:.|=]?[ \t]+(\d{1,3}(?:[.,]\d)?) ?\/ ?(\d{4,5})(?!\d)/gu,
+);
 
 /** Fewer different codes make no document of it. */
 const LEAST = 3;

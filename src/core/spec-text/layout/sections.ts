@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { labelOf } from '../vocabulary/lexicon';
 import type { ScannedLine } from '../text/scanned-line';
 
@@ -28,23 +29,23 @@ const HEADS = FORMS.map(
     [
       section,
       new RegExp(
-        String.raw`^(?<head>\s*[-*•#=]{0,3}\s*(?:my |the |our )?(?:${words})(?: (?:for|für|pour|per|para|voor|för) [^:\n|]{2,40}?)?(?: \([^)\n]{0,30}\))?\s*)(?:$|[:|\t–—](?<rest>.*)$)`,
+        String.raw`^(?<head>\s*(?:[-*•#=]{1,3}\s*)?(?:my |the |our )?(?:${words})(?: (?:for|für|pour|per|para|voor|för) [^:\n|]{2,40}?)?(?: \([^)\n]{0,30}\))?\s*)(?:$|[:|\t–—](?<rest>.*)$)`,
         'iu',
       ),
       new RegExp(String.raw`(?<=[.;!?,] )(?:${words})(?: \([^)\n]{0,30}\))?\s?:\s`, 'iu'),
     ] as const,
 );
 /** Where a list told in a sentence ends with it. */
-const SENTENCE_END = /[.!?](?=\s+\p{Lu}|\s*$)/u;
+const SENTENCE_END = spelt(/[.!?](?=\s+\p{Lu}|\s*$)/u);
 const endOf = (line: string, from: number): number => {
   const end = SENTENCE_END.exec(line.slice(from))?.index;
   return end === undefined ? line.length : from + end;
 };
 
 /** A head of its own closes the list before: short, without a number, or ending in a colon. */
-const NEXT_HEAD = /^\s*[#=*]{0,3}\s*\p{L}[^\d:.;]{2,36}:\s*$/u;
+const NEXT_HEAD = spelt(/^\s*(?:[#=*]{1,3}\s*)?\p{L}[^\d:.;]{2,36}:\s*$/u);
 const STANDARD =
-  /^\s*[-*•#=]{0,3}\s*(?:standard(?: equipment| features)?|technical data|specifications?|specs|dimensions|engine|chassis|serienausstattung|serie|technische daten|équipement de série|de série|caractéristiques|di serie|dotazione di serie|scheda tecnica|de serie|equipamiento de serie|ficha técnica|motor|moteur|motore|fahrwerk|price|preis|prix|prezzo|precio|verdict|pros|cons)\s*(?:$|[:|\t–—=*#])/iu;
+  /^\s*(?:[-*•#=]{1,3}\s*)?(?:standard(?: equipment| features)?|technical data|specifications?|specs|dimensions|engine|chassis|serienausstattung|serie|technische daten|équipement de série|de série|caractéristiques|di serie|dotazione di serie|scheda tecnica|de serie|equipamiento de serie|ficha técnica|motor|moteur|motore|fahrwerk|price|preis|prix|prezzo|precio|verdict|pros|cons)\s*(?:$|[:|\t–—=*#])/iu;
 /** What no accessory has: a line that opens so belongs to the sheet again. */
 const OF_THE_SHEET: ReadonlySet<string> = new Set([
   ...['mass', 'maxMass', 'payload', 'power', 'torque', 'displacement', 'compression', 'wheelbase'],

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Line } from '../text/lines';
 import { ONE_MACHINE, type TableMachines } from './read-table';
 import { labelOf } from '../vocabulary/lexicon';
@@ -14,9 +15,11 @@ const AGAINST_IN_LINE = String.raw`(?: ?(?:vs\.?|versus|gegen|contre|contra|cont
 const AMOUNT = String.raw`[£$€]? ?\d[\d.,' /]*`;
 const UNIT = String.raw`[^\d\n,;/|:]{0,14}?`;
 /** "Power: 62 hp vs 73 hp", "Power: 62 / 73 hp". */
-const PAIR = new RegExp(
-  String.raw`^( *[-*•]? *([\p{L}][^:=\d\t]{1,40}?) ?[:=\t] *)(${AMOUNT})(${UNIT})(${AGAINST_IN_LINE})(${AMOUNT})(${UNIT}) *$`,
-  'u',
+const PAIR = spelt(
+  new RegExp(
+    String.raw`^( *[-*•]? *([\p{L}][^:=\d\t]{1,40}?) ?[:=\t] *)(${AMOUNT})(${UNIT})(${AGAINST_IN_LINE})(${AMOUNT})(${UNIT}) *$`,
+    'u',
+  ),
 );
 /** What has two ends, whose numbers a slash parts as well. */
 export const TWO_ENDS =

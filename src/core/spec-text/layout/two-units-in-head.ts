@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { isUnitId, unitEntry, type Dimension } from '../../units';
 import { writtenUnit } from '../lattice/written-units';
 import { composed, type Piece, type PlacedText } from './placed-text';
@@ -6,9 +7,11 @@ import { textLines, type TextLine } from './text-lines';
 const UNIT = String.raw`[^\d\s()/|:=][^\d()/|:=]{0,9}?(?:/100 ?km)?`;
 const AMOUNT = String.raw`\d[\d.,']*(?: \d{3})?`;
 /** "Seat height (mm/in): 870/34.3", "Leistung nach DIN 70020 (kW/PS): 33/44", "Leistung kW/PS: 33/44". */
-const LINE = new RegExp(
-  String.raw`^(?<head>\s*(?:[-*•] ?)?\p{L}[^():=|/]{1,60}?[\s(](?<one>${UNIT}) ?[/|] ?(?<two>${UNIT})\)?\s*[:=|\t]\s*)(?<first>${AMOUNT}) ?[/|] ?(?<second>${AMOUNT})(?<rest>(?!\s*[/|]).*)$`,
-  'u',
+const LINE = spelt(
+  new RegExp(
+    String.raw`^(?<head>\s*(?:[-*•] ?)?\p{L}[^():=|/]{1,60}?[\s(](?<one>${UNIT}) ?[/|] ?(?<two>${UNIT})\)?\s*[:=|\t]\s*)(?<first>${AMOUNT}) ?[/|] ?(?<second>${AMOUNT})(?<rest>(?!\s*[/|]).*)$`,
+    'u',
+  ),
 );
 
 const number = (written: string): number => Number(written.replace(/[' ]/g, '').replace(',', '.'));

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { sensesOf } from '../link/dimensions';
 import type { SentenceWords, Word } from '../link/option';
 import { toBase } from '../../units';
@@ -12,7 +13,7 @@ const REACH = 120;
 const OWN_BEFORE = 8;
 const OWN_BEHIND = 6;
 
-const TOKEN = /[\p{L}']+|\d+|[.,;:?!/()£$€=-]/gu;
+const TOKEN = spelt(/[\p{L}']+|\d+|[.,;:?!/()£$€=-]/gu);
 
 /** Words and marks in lower case; every number is the same. */
 const tokens = (text: string): readonly string[] =>

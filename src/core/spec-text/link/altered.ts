@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Quantity } from '../lattice/quantity';
 
 // Words that say that a machine is not as its maker built it: its figures wait for a look.
@@ -34,19 +35,21 @@ const ALTERED: RegExp = words(
 export const alteredIn = (text: string): string | undefined => ALTERED.exec(text)?.[0];
 
 /** "830 mm custom", "14T aftermarket". */
-const ALTERED_BEHIND =
-  /^ ?(?:mm |cm )?\(?(?:aftermarket|custom(?:ised|ized)?|modified|modded|lowered|raised|cut down|shaved|nicht original|umgebaut|modifié\p{L}*|modificat\p{L}*|no original|non originale)(?! (?:version|model))(?=[\s.,;)]|$)/iu;
+const ALTERED_BEHIND = spelt(
+  /^ ?(?:mm |cm )?\(?(?:aftermarket|custom(?:ised|ized)?|modified|modded|lowered|raised|cut down|shaved|nicht original|umgebaut|modifié\p{L}*|modificat\p{L}*|no original|non originale)(?! (?:version|model))(?=[\s.,;)]|$)/iu,
+);
 
 const TIME_BEFORE =
   '(?:it was|they were|was|were|used to be|before it was|it used to be|vorher|zuvor|früher|ursprünglich|avant|auparavant|antes(?: era)?|prima(?: era)?|in origine|voorheen|eerst|tidigare|før|wcześniej|původně)';
-const BECAME_BRACKET = new RegExp(
-  `^ ?(?:\\p{L}{1,8} ?){0,3}\\((?:it |they )?${TIME_BEFORE}(?: a| about)? ?\\d`,
-  'iu',
+const BECAME_BRACKET = spelt(
+  new RegExp(`^ ?(?:\\p{L}{1,8} ?){0,3}\\((?:it |they )?${TIME_BEFORE}(?: a| about)? ?\\d`, 'iu'),
 );
 /** "830 mm after shaving it, before it was 850". */
-const BECAME = new RegExp(
-  `^ ?(?:mm|cm|kg|l|lit(?:re|er)s?)?(?: (?:now|jetzt|maintenant|ahora|ora|adesso|nu))?,? (?:\\p{L}+ ){0,4}(?:used to be|before it was|it used to be|vorher|zuvor|früher|ursprünglich|auparavant|antes(?: era)?|prima era|in origine|voorheen)(?: a| about)? ?\\d`,
-  'iu',
+const BECAME = spelt(
+  new RegExp(
+    `^ ?(?:mm|cm|kg|l|lit(?:re|er)s?)?(?: (?:now|jetzt|maintenant|ahora|ora|adesso|nu))?,? (?:\\p{L}+ ){0,4}(?:used to be|before it was|it used to be|vorher|zuvor|früher|ursprünglich|auparavant|antes(?: era)?|prima era|in origine|voorheen)(?: a| about)? ?\\d`,
+    'iu',
+  ),
 );
 /** "830 mm now, it was 850 mm from the factory", "(850 avant)". */
 const BEFORE_BEHIND =
@@ -56,10 +59,12 @@ const BEFORE_BEHIND =
 export const isChangedTo = (text: string, { to }: Quantity): boolean =>
   BECAME_BRACKET.test(text.slice(to, to + 48));
 
-const INSTEAD_OF =
-  /^,? ?(?:\p{L}+ ){0,2}\(?(?:instead of|rather than|in place of|ipv|i\.p\.v\.|in plaats van|(?:an)?statt|anstelle von|au lieu d(?:e|es|u)|invece (?:di|dei|che)|al posto d(?:i|ei)|en (?:lugar|vez) de|em vez de|i stället för|i stedet for|zamiast|místo) (?:\p{L}+ ){0,2}\d/iu;
-const OF_A_NEW_MODEL =
-  /(?<!\p{L})(?:new|neue[rns]?|nouve(?:au|lle)|nuev[ao]|nuov[ao]|nieuwe|nya?|predecessor|previous|outgoing|old(?:er)?|alten?|vorgänger\p{L}*|précédente?|anterior|precedente|vorige|bisher\p{L}*|generation|model year|20[12]\d)(?!\p{L})/iu;
+const INSTEAD_OF = spelt(
+  /^,? ?(?:\p{L}+ ){0,2}\(?(?:instead of|rather than|in place of|ipv|i\.p\.v\.|in plaats van|(?:an)?statt|anstelle von|au lieu d(?:e|es|u)|invece (?:di|dei|che)|al posto d(?:i|ei)|en (?:lugar|vez) de|em vez de|i stället för|i stedet for|zamiast|místo) (?:\p{L}+ ){0,2}\d/iu,
+);
+const OF_A_NEW_MODEL = spelt(
+  /(?<!\p{L})(?:new|neue[rns]?|nouve(?:au|lle)|nuev[ao]|nuov[ao]|nieuwe|nya?|predecessor|previous|outgoing|old(?:er)?|alten?|vorgänger\p{L}*|précédente?|anterior|precedente|vorige|bisher\p{L}*|generation|model year|20[12]\d)(?!\p{L})/iu,
+);
 const MAY_BE_A_PARTS = /^(?:mm|cm|in|kg|lb|L|gallon|teeth|hp|PS|kW|Nm|N\/mm)$/;
 
 /** "Tank 22 l statt 16 l", "830 mm custom": what a part made of it, unless a maker changed it from one model to the next. */

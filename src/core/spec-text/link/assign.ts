@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { AT_THE_WHEEL } from './bare-forms';
 import type { Option, SentenceWords } from './option';
 import { WEIGHTS } from './weights';
@@ -21,8 +22,9 @@ interface State {
   readonly lastIndex: number;
 }
 
-const CONTINUES =
-  /^[^;.]{0,30}?(?:[/,&+]|\b(?:and|und|et|y|e|or)\b|(?<!\p{L})(?:front|rear|back|vorne?|hinten|avant|arrière|anteriore|posteriore)(?!\p{L}))[^;.]{0,24}$/iu;
+const CONTINUES = spelt(
+  /^[^;.]{0,30}?(?:[/,&+]|\b(?:and|und|et|y|e|or)\b|(?<!\p{L})(?:front|rear|back|vorne?|hinten|avant|arrière|anteriore|posteriore)(?!\p{L}))[^;.]{0,24}$/iu,
+);
 
 /** What two options in a row lose, or `undefined` where they cannot stand together. */
 function together(s: SentenceWords, a: State, option: Option, index: number): number | undefined {

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Quantity } from '../lattice/quantity';
 import { PLAINLY, type Form } from './form';
 import type { SentenceWords } from './option';
@@ -5,8 +6,9 @@ import { isPower } from './restricted';
 import { WEIGHTS } from './weights';
 
 /** "42.6 at the wheel". */
-export const AT_THE_WHEEL =
-  /^ (?:hp |ps |bhp )?(?:measured )?(?:(?:at|to) the (?:rear |back )?wheel|alla ruota|à la roue|a la rueda|am (?:hinter)?rad)(?!\p{L})/iu;
+export const AT_THE_WHEEL = spelt(
+  /^ (?:hp |ps |bhp )?(?:measured )?(?:(?:at|to) the (?:rear |back )?wheel|alla ruota|à la roue|a la rueda|am (?:hinter)?rad)(?!\p{L})/iu,
+);
 
 const isMotor = (_: SentenceWords, { amounts: [a = 0] }: Quantity): boolean =>
   Number.isInteger(a) && a >= 100 && a <= 1400 && a % 10 === 0;

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { figureDefinition, type Basis, type FigureKey } from '../../readings';
 import type { Mention } from '../vocabulary/lexicon';
 import { fuelBasis } from './fuel-aboard';
@@ -15,9 +16,11 @@ export const DRY_SAID =
   '(?:dry|trocken|leer|à sec|à vide|vide|a secco|a vuoto|vuoto|en seco|seco|en vac[ií]o|vac[ií]o|droog|leeg|empty)';
 export const READY_SAID =
   '(?:wet|kerb|curb|ready|fuell?ed|fahrfertig|fahrbereit|vollgetankt|nass|en ordre de marche|tous pleins faits|in ordine di marcia|lleno|en orden de marcha|rijklaar|voll|full|plein|pieno|llena|vol)';
-const HEAD_OF_TWO = new RegExp(
-  `(?<!\\p{L})(?:(${DRY_SAID})(?:gewicht|masse)? ?/ ?${READY_SAID}|${READY_SAID} ?/ ?${DRY_SAID}(?:gewicht|masse)?)\\)?\\s?[:|]?\\s*$`,
-  'iu',
+const HEAD_OF_TWO = spelt(
+  new RegExp(
+    `(?<!\\p{L})(?:(${DRY_SAID})(?:gewicht|masse)? ?/ ?${READY_SAID}|${READY_SAID} ?/ ?${DRY_SAID}(?:gewicht|masse)?)\\)?\\s?[:|]?\\s*$`,
+    'iu',
+  ),
 );
 
 /** In running order: with 90 % of the fuel (Regulation (EU) 168/2013, from memory). */
@@ -48,12 +51,14 @@ function inOrder(
 }
 
 /** "Seat height (low): 840 mm", "(low/high): 840/860 mm": the number right behind. */
-const LOW_IN_HEAD =
-  /\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: ?\/ ?\p{L}+)?\)\s?[:=|]?\s*$/iu;
+const LOW_IN_HEAD = spelt(
+  /\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: ?\/ ?\p{L}+)?\)\s?[:=|]?\s*$/iu,
+);
 
 /** "33.5 in. (lowest)", "830/850 mm (low/high)", "(niedrig/hoch)": said of the number before its bracket, or of the first of two. */
-const LOW_BEHIND =
-  /^(?: ?(?:mm|cm|in\.?))? (?:with|mit|avec|con|met|med) (?:the |an? |der |la |el |il |de )?(?:optional(?:er|e)? |optionaler? )?(?:low(?:er|ered)? (?:seat|saddle)|niedrige[nr]? sitzbank|selle basse|sella bassa|asiento bajo|lage? (?:zadel|zit))(?=\s*(?:[.;)]|$))|^(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?(?:\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))?(?: ?[/-] ?\p{L}+(?: \p{L}+)?)?\)|[/-] ?\d[\d.,]*(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))? ?[/-] ?\p{L}+(?: \p{L}+)?\))/iu;
+const LOW_BEHIND = spelt(
+  /^(?: ?(?:mm|cm|in\.?))? (?:with|mit|avec|con|met|med) (?:the |an? |der |la |el |il |de )?(?:optional(?:er|e)? |optionaler? )?(?:low(?:er|ered)? (?:seat|saddle)|niedrige[nr]? sitzbank|selle basse|sella bassa|asiento bajo|lage? (?:zadel|zit))(?=\s*(?:[.;)]|$))|^(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?(?:\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))?(?: ?[/-] ?\p{L}+(?: \p{L}+)?)?\)|[/-] ?\d[\d.,]*(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))? ?[/-] ?\p{L}+(?: \p{L}+)?\))/iu,
+);
 
 /** "(34.1 standard)": said of the number right before it. */
 export const STANDARD_BEHIND =
@@ -63,7 +68,7 @@ export const STANDARD_BEHIND =
 const FARTHEST = 4.2;
 
 /** A bracket opened right behind a number and its unit. */
-const BRACKETED = /\d(?: ?[\p{L}/"″]{1,8}(?:\/?\d{3} ?km)?)?\s?\([^()\d]*$/u;
+const BRACKETED = spelt(/\d(?: ?[\p{L}/"″]{1,8}(?:\/?\d{3} ?km)?)?\s?\([^()\d]*$/u);
 
 /** A bracket opened before a basis word, which a number of its own follows. */
 const OPENED = /\([^()\d]{0,16}$/u;
@@ -71,16 +76,18 @@ const NUMBER_WITHIN =
   /^(?: (?:weight|mass|is|at|of|mit|von|à|a|di|de)|(?: (?:low(?:er(?:ed|ing)?)?|suspension|seat|kit|links?|option|saddle|position|chassis|setting|bank|sitzbank|fahrwerk|selle|sella|asiento|zadel))+(?: (?:is|at|of|to|gives|makes it))?)?:? ?(?!(?:19|20)\d\d(?!\d))\d[^()]*\)/iu;
 
 /** "870 mm (850 avec la selle basse)": a number of its own opens the bracket, no conversion of the one before. */
-const OWN_WITHIN =
-  /(?<unit>mm|cm|in\.?|inch(?:es)?|["″]|kg|lbs?|kw|hp|bhp|ps|cv|ch)?\s?\((?:only |but |ca\.? |nur |solo |soit )?\d[\d.,]* ?(?<own>mm|cm|in\.?|inch(?:es)?|["″]|kg|lbs?|kw|hp|bhp|ps|cv|ch)?(?!\p{L})[^()]*$/iu;
+const OWN_WITHIN = spelt(
+  /(?<unit>mm|cm|in\.?|inch(?:es)?|["″]|kg|lbs?|kw|hp|bhp|ps|cv|ch)?\s?\((?:only |but |ca\.? |nur |solo |soit )?\d[\d.,]* ?(?<own>mm|cm|in\.?|inch(?:es)?|["″]|kg|lbs?|kw|hp|bhp|ps|cv|ch)?(?!\p{L})[^()]*$/iu,
+);
 const hasOwnWithin = (upToCue: string): boolean => {
   const { unit, own } = OWN_WITHIN.exec(upToCue)?.groups ?? { unit: '', own: '-' };
   return own === undefined || own.toLowerCase() === unit?.toLowerCase();
 };
 
 /** "68 hp, my mate's dyno read 60.5": a number of its own follows what it was run on; revs are none. */
-const ROLLERS_READ =
-  /(?<!\p{L})(?:dyno|rollers|rolling road|(?:leistungs)?prüfstand|banc|banco)(?:['’]?e?d)?:? ?(?:(?:run )?(?:reads?|said|says|showed|shows|gave|gives|saw|made|got|found|has it|put (?:it|mine) at|(?:and )?(?:it |we |I )?(?:got|saw|made)|came (?:in|out) at|at|=|sagte?|zeigte?|ergab|gab|indique|donne|dice|segna|da|marca|dio)) ?(?:only |just |about |nur |seulement |solo )?(?:\d{1,3}(?:[.,]\d)?|(?:a hundred|(?:twen|thir|for|fif|six|seven|eigh|nine)ty)(?: (?:and )?|-)?(?:one|two|three|four|five|six|seven|eight|nine)?)(?![\d.,]*\d)(?! ?(?:rpm|revs|\/min))/iu;
+const ROLLERS_READ = spelt(
+  /(?<!\p{L})(?:dyno|rollers|rolling road|(?:leistungs)?prüfstand|banc|banco)(?:['’]?e?d)?:? ?(?:(?:run )?(?:reads?|said|says|showed|shows|gave|gives|saw|made|got|found|has it|put (?:it|mine) at|(?:and )?(?:it |we |I )?(?:got|saw|made)|came (?:in|out) at|at|=|sagte?|zeigte?|ergab|gab|indique|donne|dice|segna|da|marca|dio)) ?(?:only |just |about |nur |seulement |solo )?(?:\d{1,3}(?:[.,]\d)?|(?:a hundred|(?:twen|thir|for|fif|six|seven|eigh|nine)ty)(?: (?:and )?|-)?(?:one|two|three|four|five|six|seven|eight|nine)?)(?![\d.,]*\d)(?! ?(?:rpm|revs|\/min))/iu,
+);
 /** Whether what a machine was run on is said to have read a number of its own, anywhere or from a place on. */
 export const rollersRead = (text: string, from?: number): boolean =>
   from === undefined

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Quantity } from '../lattice/quantity';
 import { PLAINLY, SEAT_MM, type Form } from './form';
 import type { SentenceWords } from './option';
@@ -14,7 +15,7 @@ const isAnother = (s: SentenceWords, q: Quantity, of: (o: Quantity) => boolean):
   const [a = 0, b = 0] = [last?.amounts[0], q.amounts[0]];
   return a > 0 && b > 0 && Math.max(a / b, b / a) <= ALIKE;
 };
-const MINE_IS = /(?<!\p{L})(?:mine|this one)(?:['’]s| is) (?:only |just |about )?$/iu;
+const MINE_IS = spelt(/(?<!\p{L})(?:mine|this one)(?:['’]s| is) (?:only |just |about )?$/iu);
 /** "Economy has been 3.7 overall". */
 const isBareUse = (s: SentenceWords, { unit }: Quantity): boolean =>
   unit === undefined &&
@@ -24,8 +25,9 @@ const isBareUse = (s: SentenceWords, { unit }: Quantity): boolean =>
 const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? '');
 
 /** "The makers say". */
-const MAKER_SAYS =
-  /(?<!\p{L})(?:(?:claimed|werksangabe|angegeben|annoncés?|dichiarati?|declarados?):? |(?:makers?|factory|(?:the )?sheet|brochure|book|handbook|manual|website|spec sheet|they|werk|hersteller|constructeur|la marque|casa|fabricante|marca) (?:says?|claims?|quotes?|lists?|reckons?|sagt|nennt|angibt|annonce|dit|dichiara|dice|declara)(?: it['’]?s)?(?: about)? )$/iu;
+const MAKER_SAYS = spelt(
+  /(?<!\p{L})(?:(?:claimed|werksangabe|angegeben|annoncés?|dichiarati?|declarados?):? |(?:makers?|factory|(?:the )?sheet|brochure|book|handbook|manual|website|spec sheet|they|werk|hersteller|constructeur|la marque|casa|fabricante|marca) (?:says?|claims?|quotes?|lists?|reckons?|sagt|nennt|angibt|annonce|dit|dichiara|dice|declara)(?: it['’]?s)?(?: about)? )$/iu,
+);
 const isOfMass =
   (s: SentenceWords) =>
   (o: Quantity): boolean =>
@@ -50,12 +52,11 @@ const atWheel = (s: SentenceWords, o: Quantity): boolean =>
 const OUR_OWN =
   'measured|(?:as )?tested|weighed|on (?:our|the|my) scales?|gemessen|gewogen|nachgewogen|v[ée]rifiée?s?|mesurée?s?|pesée?s?|rilevat[oa]|misurat[oa]|verificad[oa]|medid[oa]|gemeten|gewogen';
 /** "155 kg claimed, measured 158". */
-const MEASURED_BEFORE = new RegExp(
-  `(?<!\\p{L})(?:${OUR_OWN})(?: (?:at|as|by us|by me|mit|à|a))?:? $`,
-  'iu',
+const MEASURED_BEFORE = spelt(
+  new RegExp(`(?<!\\p{L})(?:${OUR_OWN})(?: (?:at|as|by us|by me|mit|à|a))?:? $`, 'iu'),
 );
 /** "155 kg claimed / 158 kg measured". */
-const MEASURED_BEHIND = new RegExp(`^,? ?\\(?(?:${OUR_OWN})(?!\\p{L})`, 'iu');
+const MEASURED_BEHIND = spelt(new RegExp(`^,? ?\\(?(?:${OUR_OWN})(?!\\p{L})`, 'iu'));
 /** By the maker's word before it in the sentence. */
 const isClaimedBefore = (s: SentenceWords, q: Quantity): boolean =>
   /(?<!\p{L})(?:claim(?:ed|s)|werksangabe|hersteller\p{L}*|angegeben|annoncée?s?|constructeur|dichiarat[oai]|declarad[oa]s?|fabricante|opgegeven|official|factory)(?!\p{L})/iu.test(

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 import {
@@ -31,8 +32,9 @@ import { isSumWhenNew } from './price/when-new';
 import { scopesOfOthers } from './scopes-of-others';
 import { standingIn } from './standing';
 
-const GEARED =
-  /(?<!\p{L})(?:chain|sprockets?|gearing|final drive|kette|chaîne|catena|cadena|primary)(?!\p{L})/iu;
+const GEARED = spelt(
+  /(?<!\p{L})(?:chain|sprockets?|gearing|final drive|kette|chaîne|catena|cadena|primary)(?!\p{L})/iu,
+);
 
 /** The number of the machine's own name: "the Heide 580 weighs …"; "seat 850" is none, whatever it was taken for. */
 const isOfName = (

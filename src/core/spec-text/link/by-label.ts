@@ -196,7 +196,7 @@ export function byWord(
   const named = bareGets ? all.slice(0, 1) : all;
   // "travel front 8.7 in and 8.5 in rear": the word right behind the figure says its end.
   const keys = named.map((k) => (contrary(s, q, k) ? (OTHER_END[k] ?? k) : k));
-  const beside = !labelFirst && /^\s*(?:of)?\s*$/.test(gapText) && isNoun(s.text.slice(from, to));
+  const beside = !labelFirst && /^\s*(?:of\s*)?$/.test(gapText) && isNoun(s.text.slice(from, to));
   const told = labelFirst ? (unitBehind ?? unitOfLabel(s.text.slice(from, to), s)) : undefined;
   // "Valve check (km): 16,000" is neither hours nor money.
   const meant =

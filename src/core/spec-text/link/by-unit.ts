@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { figureDefinition, type FigureKey } from '../../readings';
 import { type Quantity } from '../lattice/quantity';
 import { BY_UNIT, sensesOf } from './dimensions';
@@ -122,8 +123,9 @@ function teethOfPair(s: SentenceWords, q: Quantity, index: number): FigureKey | 
 }
 
 /** Who says so; what somebody airs down to is none of the sheet. */
-const BY_THE_BOOK =
-  /(?<!\p{L})(?:manual|handbook|book|sticker|placard|cold|recommended|solo|stock|standard|handbuch)(?!\p{L})/iu;
+const BY_THE_BOOK = spelt(
+  /(?<!\p{L})(?:manual|handbook|book|sticker|placard|cold|recommended|solo|stock|standard|handbuch)(?!\p{L})/iu,
+);
 
 /** "29/33 psi": the front is told first. */
 function pressureOfPair(s: SentenceWords, q: Quantity, index: number): FigureKey | undefined {
@@ -136,7 +138,9 @@ function pressureOfPair(s: SentenceWords, q: Quantity, index: number): FigureKey
 }
 
 /** "Burns 0.3 l every 1000 km": oil that goes, no service that is due. */
-const BURNS = /(?<!\p{L})(?:burn(?:s|t|ed|ing)?|uses|using|loses|drinks|needs? topping)(?!\p{L})/iu;
+const BURNS = spelt(
+  /(?<!\p{L})(?:burn(?:s|t|ed|ing)?|uses|using|loses|drinks|needs? topping)(?!\p{L})/iu,
+);
 
 /** What comes "every" so often: what the sentence last named, a valve check or an oil change; else the service. */
 function careKeys(s: SentenceWords, q: Quantity): readonly FigureKey[] {
@@ -152,8 +156,9 @@ function careKeys(s: SentenceWords, q: Quantity): readonly FigureKey[] {
 }
 
 /** Words behind a sum that say that it is what is asked. */
-const ASKS =
-  /^[\s,.(-]{0,3}(?:ono|o\.n\.o|obo|o\.b\.o|or near offer|or best|neg\p{L}*|do (?:małej )?negocjacji|bieden|prutbaar|firm|vb|vhb|fix\w*|festpreis|trattabil\w+|à débattre|negociable\w*|no offers|asking|cash)(?!\p{L})/iu;
+const ASKS = spelt(
+  /^[\s,.(-]{0,3}(?:ono|o\.n\.o|obo|o\.b\.o|or near offer|or best|neg\p{L}*|do (?:małej )?negocjacji|bieden|prutbaar|firm|vb|vhb|fix\w*|festpreis|trattabil\w+|à débattre|negociable\w*|no offers|asking|cash)(?!\p{L})/iu,
+);
 
 /** Points lost by a "wet" or "dry" that stands beside; undefined: none does. */
 function basisBeside(s: SentenceWords, q: Quantity): number | undefined {

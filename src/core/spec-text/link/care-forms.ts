@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Dimension } from '../../units';
 import { PLAINLY, type Form } from './form';
 import type { SentenceWords } from './option';
@@ -10,8 +11,9 @@ const twice = (form: Omit<Form, 'dimension'>): readonly Form[] =>
   );
 
 /** "A revisão dos 1000 km": the one after running in. */
-const FIRST_OF_ALL =
-  /(?<!\p{L})(?:first|erste\p{L}*|première|primera|prima|primeira|eerste|första) (?:service|inspektion|révision|revisión|revisão|beurt)|(?<![\d.,])1[., ]?000(?:er|ste)? ?(?:km|kilom\p{L}+)?(?!\d)(?=[^.;]{0,12}(?:service|inspektion|ficou|custou|kostte|me costó|m['’]a coûté|è costato))|(?<![\d.,])600[- ]mi/iu;
+const FIRST_OF_ALL = spelt(
+  /(?<!\p{L})(?:first|erste\p{L}*|première|primera|prima|primeira|eerste|första) (?:service|inspektion|révision|revisión|revisão|beurt)|(?<![\d.,])1[., ]?000(?:er|ste)? ?(?:km|kilom\p{L}+)?(?!\d)(?=[^.;]{0,12}(?:service|inspektion|ficou|custou|kostte|me costó|m['’]a coûté|è costato))|(?<![\d.,])600[- ]mi/iu,
+);
 
 /** Said of how often, and not of what it costs. */
 const isInterval = (s: SentenceWords): boolean =>

@@ -1,10 +1,12 @@
+import { spelt } from '../vocabulary/letters';
 import type { FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { FigureProposal } from '../proposal';
 
 /** "Maintenance log:", "Scheckheft:", as a head: what was done, and when. Common usage, no source. */
-const LOG_HEAD =
-  /(?<!\p{L})(?:(?:maintenance|service|servicing|repair|workshop) ?(?:log|history|records?|book)|log ?book|scheckheft|service ?heft|wartungs(?:heft|historie|protokoll)|carnet d['’]entretien|historique(?: d['’]entretien)?|libretto (?:di )?(?:manutenzione|tagliandi)|storico tagliandi|libro de mantenimiento|historial(?: de mantenimiento)?|onderhoudsboekje|onderhoudshistorie|servicebok|książka serwisowa)(?: \([^)\n]{0,24}\)| so far| to date)?\s*(?:[:–—]|-(?= )|$)/imu;
+const LOG_HEAD = spelt(
+  /(?<!\p{L})(?:(?:maintenance|service|servicing|repair|workshop) ?(?:log|history|records?|book)|log ?book|scheckheft|service ?heft|wartungs(?:heft|historie|protokoll)|carnet d['’]entretien|historique(?: d['’]entretien)?|libretto (?:di )?(?:manutenzione|tagliandi)|storico tagliandi|libro de mantenimiento|historial(?: de mantenimiento)?|onderhoudsboekje|onderhoudshistorie|servicebok|książka serwisowa)(?: \([^)\n]{0,24}\)| so far| to date)?\s*(?:[:–—]|-(?= )|$)/imu,
+);
 const CARE: ReadonlySet<FigureKey> = new Set([
   'serviceInterval',
   'serviceHours',
@@ -14,11 +16,14 @@ const CARE: ReadonlySet<FigureKey> = new Set([
   'valveHours',
 ]);
 /** Said of what comes again and again. */
-const AGAIN =
-  /(?<!\p{L})(?:every|each|intervals?|alle|jede|tous les|toutes les|cada|ogni|elke|var|varje|hver|co|każde|due|next)(?!\p{L})[^.;\n]{0,24}$/iu;
+const AGAIN = spelt(
+  /(?<!\p{L})(?:every|each|intervals?|alle|jede|tous les|toutes les|cada|ogni|elke|var|varje|hver|co|każde|due|next)(?!\p{L})[^.;\n]{0,24}$/iu,
+);
 
 /** "6,020 km oil + filter" opening a line: how far it had gone. */
-const AT_A_DISTANCE = /^[ \t]*(?:[-*•] ?)?(\d[\d.,' ]{2,8}) ?(?:km|kms|mi|miles|mil)(?!\p{L})/gimu;
+const AT_A_DISTANCE = spelt(
+  /^[ \t]*(?:[-*•] ?)?(\d[\d.,' ]{2,8}) ?(?:km|kms|mi|miles|mil)(?!\p{L})/gimu,
+);
 /** Of a plan every distance is round; of so many lines two that are not make it a log. Own assumption. */
 const LEAST_LINES = 3;
 const LEAST_ODD = 2;

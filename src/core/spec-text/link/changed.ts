@@ -1,19 +1,23 @@
+import { spelt } from '../vocabulary/letters';
 import type { Quantity } from '../lattice/quantity';
 import { isChangedTo } from './altered';
 
-const STOCK_BEFORE =
-  /(?<!\p{L})(?:stock|oem|standard|std|originally|original|factory|(?:came|comes|delivered) with|serie|d['’]origine|\(origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at|era(?: d[ei])?|es de|war|ist|hatte|était(?: de)?))?\s*[:(]?\s*$|\((?:it |they )?(?:was|were|vorher|avant|prima|antes|voorheen) (?:an? )?$/iu;
+const STOCK_BEFORE = spelt(
+  /(?<!\p{L})(?:stock|oem|standard|std|originally|original|factory|(?:came|comes|delivered) with|serie|d['’]origine|\(origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at|era(?: d[ei])?|es de|war|ist|hatte|était(?: de)?))?\s*[:(]?\s*$|\((?:it |they )?(?:was|were|vorher|avant|prima|antes|voorheen) (?:an? )?$/iu,
+);
 const STOCK_BEHIND =
   /^\s*\(?(?:stock|oem|standard|std|as standard|originally|serie|serienmäßig|d['’]origine|de série|di serie|de serie)(?=\s*(?:[.,;)!]|$))/iu;
-const NOT_STOCK =
-  /(?<!\p{L})(?:now|fitted|installed|aftermarket|custom|statt|instead of|au lieu de|invece (?:di|dei|che)|en (?:lugar|vez) de|in plaats van|i run|i have|i['’]ve got|mine|my|went|swapped|from|safari|long[- ]range|cut|lowered|grande|gros|grand|großen?|bajad[oa]|obniżon\p{L}*|abgesenkt|abgepolstert)(?!\p{L})|\((?:stock|oem|std|serie|standard|original|de serie|d['’]origine|origine|di serie) \d/iu;
+const NOT_STOCK = spelt(
+  /(?<!\p{L})(?:now|fitted|installed|aftermarket|custom|statt|instead of|au lieu de|invece (?:di|dei|che)|en (?:lugar|vez) de|in plaats van|i run|i have|i['’]ve got|mine|my|went|swapped|from|safari|long[- ]range|cut|lowered|grande|gros|grand|großen?|bajad[oa]|obniżon\p{L}*|abgesenkt|abgepolstert)(?!\p{L})|\((?:stock|oem|std|serie|standard|original|de serie|d['’]origine|origine|di serie) \d/iu,
+);
 
 /** "Stock 870, I have the 850 low": another seat of the maker's is no part. */
-const IS_LOW = /^ (?:mm )?(?:low|lowered)(?!\p{L})/iu;
+const IS_LOW = spelt(/^ (?:mm )?(?:low|lowered)(?!\p{L})/iu);
 
 /** "With low seat: 820 mm (standard 850)", "selle basse 815 (standard 840)". */
-const OF_LOW_SEAT =
-  /(?<!\p{L})(?:(?:low|lower|niedrige[rn]?|tiefe[rn]?|lage) (?:seat|saddle|sitz(?:bank)?|bank|zadel)|selle basse|sella (?:bassa|ribassata)|asiento bajo|sill[íi]n bajo)[^\d\n]{0,6}$/iu;
+const OF_LOW_SEAT = spelt(
+  /(?<!\p{L})(?:(?:low|lower|niedrige[rn]?|tiefe[rn]?|lage) (?:seat|saddle|sitz(?:bank)?|bank|zadel)|selle basse|sella (?:bassa|ribassata)|asiento bajo|sill[íi]n bajo)[^\d\n]{0,6}$/iu,
+);
 
 /** "(stock 4.0)", "14T stock". */
 export const isStock = (text: string, q: Quantity): boolean =>
@@ -69,8 +73,9 @@ export const isFirstCheck = (text: string, q: Quantity): boolean =>
 export const isBeforeThenEvery = (text: string, q: Quantity): boolean =>
   /^,? ?(?:and )?(?:then|thereafter|after that) every /iu.test(text.slice(q.to, q.to + 24));
 const FILL_BEHIND = /^\s?(?:for|over|in|after) (?:about )?\d/iu;
-const FILL_BEFORE =
-  /(?<!\p{L})(?:first|second|third|fourth|last|this|next|every|each|\d(?:st|nd|rd|th)) (?:tank(?:ful)?|fill(?:[- ]up)?)(?!\p{L})[^.\d]{0,12}$/iu;
+const FILL_BEFORE = spelt(
+  /(?<!\p{L})(?:first|second|third|fourth|last|this|next|every|each|\d(?:st|nd|rd|th)) (?:tank(?:ful)?|fill(?:[- ]up)?)(?!\p{L})[^.\d]{0,12}$/iu,
+);
 
 /** "402 km / 15.1 L": a line of a fuel log. */
 const DISTANCE_OVER = /\d ?(?:km|mi|miles|kms)\s?[/:=]\s?$/iu;
@@ -104,24 +109,31 @@ export const isFill = (text: string, q: Quantity): boolean =>
 /** Words that join a figure to the part that made it what it is. */
 const BY_A_PART = String.raw`^,? ?(?:\([^)\d]{0,16}\) ?)?\(?(?:with|on|once|after|thanks to|fitted with|mit|nach|avec|grâce à|con|met|med) (?:(?:the|a|an|my|its|their|full|dem|der|den|einem|einer|la|le|les|une?|el|los|las|il|lo|gli|de|het|een) |l['’]|lo )*(?!standard|stock|original|oem|factory|serien|restrict|a2|drossel|35)(?:[\p{L}-]+ )?`;
 /** "58 hp with the full exhaust and map": of parts. */
-const TUNED = new RegExp(
-  String.raw`${BY_A_PART}(?:exhaust|silencer|muffler|slip[- ]?on|header|map|remap|mapping|tune|flash|reflash|ecu|(?:big[- ]bore )?kit|piston|cams?|filter|airbox|(?:sport)?auspuff|komplettanlage|échappement|ligne|carto\p{L}*|escape|centralita|scarico|centralina|uitlaat)(?!\p{L})`,
-  'iu',
+const TUNED = spelt(
+  new RegExp(
+    String.raw`${BY_A_PART}(?:exhaust|silencer|muffler|slip[- ]?on|header|map|remap|mapping|tune|flash|reflash|ecu|(?:big[- ]bore )?kit|piston|cams?|filter|airbox|(?:sport)?auspuff|komplettanlage|échappement|ligne|carto\p{L}*|escape|centralita|scarico|centralina|uitlaat)(?!\p{L})`,
+    'iu',
+  ),
 );
 /** "870 mm with the lowering kit": of parts. */
-const LOWERED_BY = new RegExp(
-  String.raw`${BY_A_PART}(?:lowering (?:kit|links?|bones?|knuckles?)|(?:short|lower|lowering) links?|(?:shaved|cut(?:-down)?|reshaped|carved|gel|custom|aftermarket) seat|tieferlegung\p{L}*|kit de rabaissement|biellettes?|kit di abbassamento|kit de bajada|bieletas|verlaging\p{L}*)(?!\p{L})`,
-  'iu',
+const LOWERED_BY = spelt(
+  new RegExp(
+    String.raw`${BY_A_PART}(?:lowering (?:kit|links?|bones?|knuckles?)|(?:short|lower|lowering) links?|(?:shaved|cut(?:-down)?|reshaped|carved|gel|custom|aftermarket) seat|tieferlegung\p{L}*|kit de rabaissement|biellettes?|kit di abbassamento|kit de bajada|bieletas|verlaging\p{L}*)(?!\p{L})`,
+    'iu',
+  ),
 );
 /** "After the 20 mm lowering the seat height is 855 mm". */
-const LOWERED_BEFORE =
-  /(?<!\p{L})(?:after|with|once|nach|mit|après|avec|con|dopo|tras) (?:(?:the|a|an|my|der|dem|einer|meiner|la|le|il|el|un|une|una) )?(?:\d+(?:\.\d)? ?(?:mm|cm|in|inch|inches) )?(?:of )?(?:lowering|tieferlegung|rabaissement|abbassamento|ribassamento)(?: kit| links?)?(?!\p{L})[^.;,\d]{0,40}(?<!(?<!\p{L})(?:from|von|de|da) )$/iu;
+const LOWERED_BEFORE = spelt(
+  /(?<!\p{L})(?:after|with|once|nach|mit|après|avec|con|dopo|tras) (?:(?:the|a|an|my|der|dem|einer|meiner|la|le|il|el|un|une|una) )?(?:\d+(?:\.\d)? ?(?:mm|cm|in|inch|inches) )?(?:of )?(?:lowering|tieferlegung|rabaissement|abbassamento|ribassamento)(?: kit| links?)?(?!\p{L})[^.;,\d]{0,40}(?<!(?<!\p{L})(?:from|von|de|da) )$/iu,
+);
 /** "Low link 25 mm so the seat is around 885 now", "Tieferlegung verbaut, daher Sitzhöhe ca. 880". */
-const LOWERED_SO =
-  /(?<!\p{L})(?:low(?:ering|er|ered)? (?:links?|kit|dog ?bones?)|short links?|tieferlegung\p{L}*|tiefergelegt|kit de rabaissement|biellettes?|rabaissée|kit di abbassamento|abbassata|ribassata|kit de bajada|bieletas|verlaag\p{L}*|verlaging\p{L}*|sänkning\p{L}*)(?!\p{L})[^.;]{0,70}(?:,|(?<!\p{L})(?:so|daher|dadurch|deshalb|jetzt|nun|now|donc|quindi|così|así que|ahora|dus))(?!\p{L})[^.;\d]{0,24}(?:seat|saddle|sitz\p{L}*|selle|sella|asiento|zadel\p{L}*|sadel\p{L}*)[^;\d]{0,24}$/iu;
+const LOWERED_SO = spelt(
+  /(?<!\p{L})(?:low(?:ering|er|ered)? (?:links?|kit|dog ?bones?)|short links?|tieferlegung\p{L}*|tiefergelegt|kit de rabaissement|biellettes?|rabaissée|kit di abbassamento|abbassata|ribassata|kit de bajada|bieletas|verlaag\p{L}*|verlaging\p{L}*|sänkning\p{L}*)(?!\p{L})[^.;]{0,70}(?:,|(?<!\p{L})(?:so|daher|dadurch|deshalb|jetzt|nun|now|donc|quindi|così|así que|ahora|dus))(?!\p{L})[^.;\d]{0,24}(?:seat|saddle|sitz\p{L}*|selle|sella|asiento|zadel\p{L}*|sadel\p{L}*)[^;\d]{0,24}$/iu,
+);
 /** "Big tank 18.5 L option": to be had beside the standard one. */
-const AN_OPTION =
-  /^ (?:tank )?(?:is |as |available as )?(?:an? )?(?:option(?:al)?|extra)(?!\p{L})/iu;
+const AN_OPTION = spelt(
+  /^ (?:tank )?(?:is |as |available as )?(?:an? )?(?:option(?:al)?|extra)(?!\p{L})/iu,
+);
 const LENGTH = /^(?:mm|cm|in)$/;
 const madeByParts = (text: string, { unit, from, to }: Quantity): boolean => {
   const behind = text.slice(to, to + 60);
@@ -137,12 +149,14 @@ const madeByParts = (text: string, { unit, from, to }: Quantity): boolean => {
 };
 
 /** "214 kg with racks and bars", "171 kg ready to go with tower, tanks and rack", "221 kg fahrfertig mit Koffern". */
-const WITH_PARTS =
-  /^,? ?\(?(?:(?:all up|on the road|ready to (?:go|ride|rally)|ready|wet|fuell?ed(?: up)?|full|brimmed|now|vollgetankt|fahrfertig|fahrbereit|tous pleins faits|plein fait|avec les pleins|col pieno|con el depósito lleno|rijklaar),? )?(?:with|mit|avec|con|met|incl(?:uding|\.)?|inkl\.?|plus) (?:the |my |its |a |an |both |all |full |den |dem |der |les |le |la |des |un |una |las |los |i )?(?:(?:rally|nav|rear|aux(?:iliary)?|long[- ]range|engine|soft|hard|alu(?:minium)?|side) )?(?:racks?|tower|crash[- ]?bars?|bars|luggage|panniers|boxes|top ?box|bags|guards|skid[- ]?plate|bash[- ]?plate|tanks(?! full)|accessories|extras|all the (?:gear|extras)|gear and|koffer\p{L}*|gepäckträger\p{L}*|sturzbügel\p{L}*|gepäck|schutz\p{L}*|zubehör|valises|sacoches|protections|porte-bagages|sabot|accessoires|borse|valigie|bauletto|paramotore|accessori|maletas|alforjas|defensas|accesorios|koffers|valbeugels)(?=[ ,.;)]|$)(?! on order|:? (?:(?:about|around|it['’]?s|it is|sind es|etwa|ca\.|c['’]est) )?\d)/iu;
+const WITH_PARTS = spelt(
+  /^,? ?\(?(?:(?:all up|on the road|ready to (?:go|ride|rally)|ready|wet|fuell?ed(?: up)?|full|brimmed|now|vollgetankt|fahrfertig|fahrbereit|tous pleins faits|plein fait|avec les pleins|col pieno|con el depósito lleno|rijklaar),? )?(?:with|mit|avec|con|met|incl(?:uding|\.)?|inkl\.?|plus) (?:the |my |its |a |an |both |all |full |den |dem |der |les |le |la |des |un |una |las |los |i )?(?:(?:rally|nav|rear|aux(?:iliary)?|long[- ]range|engine|soft|hard|alu(?:minium)?|side) )?(?:racks?|tower|crash[- ]?bars?|bars|luggage|panniers|boxes|top ?box|bags|guards|skid[- ]?plate|bash[- ]?plate|tanks(?! full)|accessories|extras|all the (?:gear|extras)|gear and|koffer\p{L}*|gepäckträger\p{L}*|sturzbügel\p{L}*|gepäck|schutz\p{L}*|zubehör|valises|sacoches|protections|porte-bagages|sabot|accessoires|borse|valigie|bauletto|paramotore|accessori|maletas|alforjas|defensas|accesorios|koffers|valbeugels)(?=[ ,.;)]|$)(?! on order|:? (?:(?:about|around|it['’]?s|it is|sind es|etwa|ca\.|c['’]est) )?\d)/iu,
+);
 
 /** "I've got the 23 litre tank on it", "35 kW kit": of a part. */
-const OWN_TANK =
-  /(?<!\p{L})(?:I['’]?ve|I have|I|we['’]?ve|he['’]?s|she['’]?s) (?:got|put|fitted|bought|run|added)? ?(?:the|a|an) (?:big |bigger |larger )?$/iu;
+const OWN_TANK = spelt(
+  /(?<!\p{L})(?:I['’]?ve|I have|I|we['’]?ve|he['’]?s|she['’]?s) (?:got|put|fitted|bought|run|added)? ?(?:the|a|an) (?:big |bigger |larger )?$/iu,
+);
 export const isOfPart = (text: string, q: Quantity): boolean =>
   madeByParts(text, q) ||
   // "4.7 L/100 on gravel tours with panniers".

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Assigned } from './assign';
 import type { BlockedBy } from './guards/guard';
 import { sensesOf } from './dimensions';
@@ -16,10 +17,12 @@ export interface ClockReading {
 export type InText = (from: number, to: number) => { readonly from: number; readonly to: number };
 
 /** "KM: 18,400", "Kilometerstand 18.400": kilometres, whatever else the text is in. */
-const KM_BEFORE =
-  /(?<!\p{L})(?:kms?|km[- ]?stand|kilomet(?:er|re)s?(?:stand)?|kilométrage|kilometraje|kilómetros|quil[óo]metr(?:os|agem)|kilometerteller|chilometraggio|laufleistung|tachostand)\s?:?\s$/iu;
-const HAS_RUN =
-  /(?<!\p{L})(?:ridden|(?:has|have) done|gelaufen|gefahren|gereden|kjørt|kørt|gått|ajettu|najeto|przejechan[eya]|nalot|percorsi|przebieg)(?: only| just| about)?\s$/iu;
+const KM_BEFORE = spelt(
+  /(?<!\p{L})(?:kms?|km[- ]?stand|kilomet(?:er|re)s?(?:stand)?|kilométrage|kilometraje|kilómetros|quil[óo]metr(?:os|agem)|kilometerteller|chilometraggio|laufleistung|tachostand)\s?:?\s$/iu,
+);
+const HAS_RUN = spelt(
+  /(?<!\p{L})(?:ridden|(?:has|have) done|gelaufen|gefahren|gereden|kjørt|kørt|gått|ajettu|najeto|przejechan[eya]|nalot|percorsi|przebieg)(?: only| just| about)?\s$/iu,
+);
 
 /** What may be on the clock of a machine for sale. */
 export function clockReadings(

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { Option, SentenceWords } from './option';
@@ -12,18 +13,24 @@ const FOLLOWS: readonly {
   {
     needs: ['power', 'unrestrictedPower'],
     key: 'powerRpm',
-    gap: /^(?![^;|]{0,34}?(?:servic|done|due|replac|chang|fitted|valve|chain|tyre|tire))[^;|]{0,34}?(?:@|(?<!\p{L})(?:at|bei|à|a|às|alle|przy|při|bij|ad|vid|ved)(?!\p{L})|\/|-)\s*(?:about |just |only |around |approx\.? )?$/iu,
+    gap: spelt(
+      /^(?![^;|]{0,34}?(?:servic|done|due|replac|chang|fitted|valve|chain|tyre|tire))[^;|]{0,34}?(?:@|(?<!\p{L})(?:at|bei|à|a|às|alle|przy|při|bij|ad|vid|ved)(?!\p{L})|\/|-)\s*(?:about |just |only |around |approx\.? )?$/iu,
+    ),
   },
   {
     needs: ['torque'],
     key: 'torqueRpm',
-    gap: /^(?![^;|]{0,34}?(?:servic|done|due|replac|chang|fitted|valve|chain|tyre|tire))[^;|]{0,34}?(?:@|(?<!\p{L})(?:at|bei|à|a|às|alle|przy|při|bij|ad|vid|ved)(?!\p{L})|\/|-)\s*(?:about |just |only |around |approx\.? )?$/iu,
+    gap: spelt(
+      /^(?![^;|]{0,34}?(?:servic|done|due|replac|chang|fitted|valve|chain|tyre|tire))[^;|]{0,34}?(?:@|(?<!\p{L})(?:at|bei|à|a|às|alle|przy|při|bij|ad|vid|ved)(?!\p{L})|\/|-)\s*(?:about |just |only |around |approx\.? )?$/iu,
+    ),
   },
   // "220 of travel, fully adjustable, and at the back 215"
   {
     needs: ['travelFront'],
     key: 'travelRear',
-    gap: /^(?![^;|]*(?:dis[ck]|brake|ty?i?re|wheel|spring|rim|tube|preload|clicks?))[^;|\d]{0,60}?(?<!\p{L})(?:at|on|out) (?:the )?(?:back|rear)(?: end)?(?: (?:it['’]s|you['’]?(?:ve)? (?:got|get)|there['’]s|it has|we have))?(?:,? (?:a |the )?(?:\p{L}+ ){0,2}(?:shock|monoshock|damper),?(?: (?:with|giving|gives|offers|offering|has|and|at))?)?(?: about| around)?\s*$/iu,
+    gap: spelt(
+      /^(?![^;|]*(?:dis[ck]|brake|ty?i?re|wheel|spring|rim|tube|preload|clicks?))[^;|\d]{0,60}?(?<!\p{L})(?:at|on|out) (?:the )?(?:back|rear)(?: end)?(?: (?:it['’]s|you['’]?(?:ve)? (?:got|get)|there['’]s|it has|we have))?(?:,? (?:a |the )?(?:\p{L}+ ){0,2}(?:shock|monoshock|damper),?(?: (?:with|giving|gives|offers|offering|has|and|at))?)?(?: about| around)?\s*$/iu,
+    ),
   },
   // "The fork gives you eight point three inches and the shock seven point nine"
   {
@@ -46,7 +53,9 @@ const FOLLOWS: readonly {
   {
     needs: ['travelRear'],
     key: 'travelFront',
-    gap: /^(?![^;|]*(?:dis[ck]|brake|ty?i?re|wheel|spring|rim|tube|preload|clicks?))[^;|\d]{0,60}?(?<!\p{L})(?:at the front|up front|on the front)(?: (?:it['’]s|you['’]?(?:ve)? (?:got|get)|there['’]s|it has|we have))?(?: about| around)?\s*$/iu,
+    gap: spelt(
+      /^(?![^;|]*(?:dis[ck]|brake|ty?i?re|wheel|spring|rim|tube|preload|clicks?))[^;|\d]{0,60}?(?<!\p{L})(?:at the front|up front|on the front)(?: (?:it['’]s|you['’]?(?:ve)? (?:got|get)|there['’]s|it has|we have))?(?: about| around)?\s*$/iu,
+    ),
   },
   // "Vorne einundzwanzig Zoll und hinten achtzehn"
   {

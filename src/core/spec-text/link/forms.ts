@@ -1,6 +1,7 @@
 import type { Dimension } from '../../units';
 import type { Quantity } from '../lattice/quantity';
 import { gramsOf, mayMatch, neededGrams } from '../vocabulary/grams';
+import { spelt } from '../vocabulary/letters';
 import { BARE_FORMS } from './bare-forms';
 import { BESIDE_FORMS } from './beside-forms';
 import { CARE_FORMS } from './care-forms';
@@ -191,6 +192,7 @@ interface Looked {
   readonly form: Form;
   /** Runs of letters without which it cannot stand in a sentence. */
   readonly needed: readonly string[] | undefined;
+  readonly behind: RegExp | undefined;
   readonly stands: (text: string, places: readonly number[]) => boolean;
 }
 
@@ -200,19 +202,20 @@ const BEFORE = 90;
 const BEHIND = 48;
 
 function looked(form: Form): Looked {
-  const { before, behind } = form;
-  const needed = (before && neededGrams(before)) ?? (behind && neededGrams(behind));
-  if (!before) return { form, needed, stands: () => true };
+  const needed =
+    (form.before && neededGrams(form.before)) ?? (form.behind && neededGrams(form.behind));
+  const before = form.before && spelt(form.before);
+  const behind = form.behind && spelt(form.behind);
+  const known = { form, needed, behind };
+  if (!before) return { ...known, stands: () => true };
   if (before.source.startsWith('^'))
     return {
-      form,
-      needed,
+      ...known,
       stands: (text, [at = 0]) => before.test(text.slice(Math.max(0, at - BEFORE), at)),
     };
   const back = new RegExp(`(?<=${before.source.slice(0, -1)})`, `${before.flags}y`);
   return {
-    form,
-    needed,
+    ...known,
     stands: (text, places) =>
       places.some((place) => {
         back.lastIndex = place;
@@ -247,11 +250,11 @@ export function formsOf(
   q: Quantity,
   dimension: Dimension | undefined,
 ): readonly Form[] {
-  const behind = s.text.slice(q.to, q.to + BEHIND);
+  const after = s.text.slice(q.to, q.to + BEHIND);
   let places: readonly number[] | undefined;
-  return possible(s.text, dimension).flatMap(({ form, stands }) =>
+  return possible(s.text, dimension).flatMap(({ form, behind, stands }) =>
     (s.ours || form.anywhere) &&
-    (form.behind?.test(behind) ?? true) &&
+    (behind?.test(after) ?? true) &&
     (form.when?.(s, q) ?? true) &&
     stands(s.text, (places ??= placesBefore(s.text, q.from)))
       ? [form]

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Basis } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { FigureProposal } from '../proposal';
@@ -16,13 +17,15 @@ const WET_AND_90 = new RegExp(
   'iu',
 );
 /** "90 % fuel 174 kg": of the mass behind it. */
-const LEADS_ON = new RegExp(String.raw`${PERCENT_90}(?: \p{L}+){1,3} ?[:=]? ?$`, 'iu');
+const LEADS_ON = spelt(new RegExp(String.raw`${PERCENT_90}(?: \p{L}+){1,3} ?[:=]? ?$`, 'iu'));
 /** "Wet, no gas". */
-const EMPTY =
-  /(?<!\p{L})(?:(?:no|without|minus|less|zero|ohne|sans|senza|sin|zonder) (?:any |the )?(?:fuel|gas|petrol|gasoline|kraftstoff|benzin|sprit|carburant|essence|benzina|carburante|gasolina|combustible|benzine|brandstof)|(?:empty|leerer|leerem) (?:fuel |gas |petrol )?tank|tank (?:is |was )?empty|(?:tank|fuel) leer|réservoir vide|serbatoio vuoto|depósito vacío)(?!\p{L})/iu;
+const EMPTY = spelt(
+  /(?<!\p{L})(?:(?:no|without|minus|less|zero|ohne|sans|senza|sin|zonder) (?:any |the )?(?:fuel|gas|petrol|gasoline|kraftstoff|benzin|sprit|carburant|essence|benzina|carburante|gasolina|combustible|benzine|brandstof)|(?:empty|leerer|leerem) (?:fuel |gas |petrol )?tank|tank (?:is |was )?empty|(?:tank|fuel) leer|réservoir vide|serbatoio vuoto|depósito vacío)(?!\p{L})/iu,
+);
 /** "Half a tank", "5 litres in it". */
-const PARTLY =
-  /(?<!\p{L})(?:(?:half|quarter|third|three[- ]quarters?)(?:[- ]?(?:of )?(?:an?|full|filled))? (?:fuel |gas |petrol )?(?:tank|fuel load)|(?:half|quarter|three[- ]quarters?)[- ](?:full|fuell?ed|tanked)|tank (?:is |was |about |around )*(?:half|a quarter|quarter|a third|three[- ]quarters?)|half[- ]full|halbvoll\p{L}*|halb ?voll\p{L}*|halber tank|viertel tank|à moitié (?:plein|vide)|(?:réservoir|plein) à moitié|demi[- ](?:plein|réservoir)|mezzo (?:pieno|serbatoio)|metà serbatoio|serbatoio a metà|medio (?:depósito|tanque)|(?:depósito|tanque) a (?:la mitad|medias)|halve tank|halfvol\p{L}*|halv(?:full)? tank)(?!\p{L})|(?<!\p{L})(?:with|mit|avec|con|met|med) (?:only |just |about |around |roughly |nur |etwa |ca\.? |rund |environ |unos |circa )*\d{1,2}(?:[.,]\d)? ?(?:l|lit(?:re|er)s?|litros|litri|gal(?:lons?)?)(?!\p{L}) ?(?:of (?:fuel|petrol|gas)|in (?:it|the tank)|sprit|benzin|im tank|d['’]essence|dans le réservoir|de gasolina|di benzina|nel serbatoio|en el depósito)/iu;
+const PARTLY = spelt(
+  /(?<!\p{L})(?:(?:half|quarter|third|three[- ]quarters?)(?:[- ]?(?:of )?(?:an?|full|filled))? (?:fuel |gas |petrol )?(?:tank|fuel load)|(?:half|quarter|three[- ]quarters?)[- ](?:full|fuell?ed|tanked)|tank (?:is |was |about |around )*(?:half|a quarter|quarter|a third|three[- ]quarters?)|half[- ]full|halbvoll\p{L}*|halb ?voll\p{L}*|halber tank|viertel tank|à moitié (?:plein|vide)|(?:réservoir|plein) à moitié|demi[- ](?:plein|réservoir)|mezzo (?:pieno|serbatoio)|metà serbatoio|serbatoio a metà|medio (?:depósito|tanque)|(?:depósito|tanque) a (?:la mitad|medias)|halve tank|halfvol\p{L}*|halv(?:full)? tank)(?!\p{L})|(?<!\p{L})(?:with|mit|avec|con|met|med) (?:only |just |about |around |roughly |nur |etwa |ca\.? |rund |environ |unos |circa )*\d{1,2}(?:[.,]\d)? ?(?:l|lit(?:re|er)s?|litros|litri|gal(?:lons?)?)(?!\p{L}) ?(?:of (?:fuel|petrol|gas)|in (?:it|the tank)|sprit|benzin|im tank|d['’]essence|dans le réservoir|de gasolina|di benzina|nel serbatoio|en el depósito)/iu,
+);
 
 /** "168 kg (ready)": in a bracket of its own. */
 const READY_ALONE = /^ ?(?:kg|lbs?\.?)? ?\((?:ready|full|fueled|fuelled)\)/iu;
@@ -77,10 +80,12 @@ export function asPartlyFilled(
   };
 }
 
-const WITH =
-  /(?<!\p{L})(?:with|mit|avec|con|met|med|plus) (?:only |just |about |around |roughly |nur |etwa |ca\.? |rund |environ |unos |circa )*$/iu;
-const ABOARD =
-  /^ ?(?:of (?:fuel|petrol|gas)|in (?:it|her|the tank)|sprit|benzin|im tank|d['’]essence|dans le réservoir|de gasolina|di benzina|nel serbatoio|en el depósito)(?!\p{L})/iu;
+const WITH = spelt(
+  /(?<!\p{L})(?:with|mit|avec|con|met|med|plus) (?:only |just |about |around |roughly |nur |etwa |ca\.? |rund |environ |unos |circa )*$/iu,
+);
+const ABOARD = spelt(
+  /^ ?(?:of (?:fuel|petrol|gas)|in (?:it|her|the tank)|sprit|benzin|im tank|d['’]essence|dans le réservoir|de gasolina|di benzina|nel serbatoio|en el depósito)(?!\p{L})/iu,
+);
 
 /** "174 kg with 5 litres in the tank": what was in it when it was weighed, and no tank of that size. */
 export const isWeighedWith = (

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { rollersRead } from './bases';
 import type { Word } from './option';
 import { type FigureKey, type Basis, figureDefinition } from '../../readings';
@@ -6,17 +7,20 @@ import type { LineContext } from '../read-line';
 import type { TakenFigure } from './taken-figure';
 import type { Quantity } from '../lattice/quantity';
 
-const FILLED =
-  /\d ?(?:km|kms|mi|miles)\b[^.\d]{0,6}\d+[.,]\d{1,2} ?(?:l|litres|liters|gal)(?!\p{L})/giu;
+const FILLED = spelt(
+  /\d ?(?:km|kms|mi|miles)\b[^.\d]{0,6}\d+[.,]\d{1,2} ?(?:l|litres|liters|gal)(?!\p{L})/giu,
+);
 
 /** "Tank 1: 312 km, 13.1 L. Tank 2: …": what comes of one's own fills. */
 export const loggedBasis = (line: string, key: FigureKey): Basis | undefined =>
   key === 'consumption' && (line.match(FILLED)?.length ?? 0) >= 2 ? 'own-fills' : undefined;
 const OF_AXLES = /^axleLimit/;
-const WEIGHED =
-  /(?<!\p{L})(?:measured|weighed|scales?|weighbridge|half (?:full|a tank)|with me|distribution|static|gewogen|waage|pesé\p{L}*|pesat\p{L}*|pesad\p{L}*)(?!\p{L})/iu;
-const LIMITING =
-  /(?<!\p{L})(?:limits?|max\p{L}*|perm\p{L}*|allow\p{L}*|zul\p{L}*|load|loads|gawr|admis\p{L}*|ammess\p{L}*|achslast\p{L}*|charge|carico|carga|laden|capacity|rated)(?!\p{L})/iu;
+const WEIGHED = spelt(
+  /(?<!\p{L})(?:measured|weighed|scales?|weighbridge|half (?:full|a tank)|with me|distribution|static|gewogen|waage|pesé\p{L}*|pesat\p{L}*|pesad\p{L}*)(?!\p{L})/iu,
+);
+const LIMITING = spelt(
+  /(?<!\p{L})(?:limits?|max\p{L}*|perm\p{L}*|allow\p{L}*|zul\p{L}*|load|loads|gawr|admis\p{L}*|ammess\p{L}*|achslast\p{L}*|charge|carico|carga|laden|capacity|rated)(?!\p{L})/iu,
+);
 
 /** "Measured: front axle 88 kg": what stands on an axle is no limit of it. */
 export const isWeighed = (key: FigureKey, line: string): boolean =>
@@ -28,13 +32,17 @@ export const asLimit = (made: FigureProposal, line: string): FigureProposal =>
     ? { ...made, ticked: false, doubts: [...made.doubts, { code: 'close-call', rival: 'mass' }] }
     : made;
 
-const ON_A_DYNO = /(?<!\p{L})(?:dyno|rollers|rwhp|whp|at the (?:rear |back )?wheel)(?!\p{L})/iu;
-const NOT_OURS_TO_SAY =
-  /(?<!\p{L})claims?(?:ed)?(?!\p{L})|claimed|rated at|factory|brochure|maker|they say|official|quotes?d?(?!\p{L})|crank|on paper/iu;
+const ON_A_DYNO = spelt(
+  /(?<!\p{L})(?:dyno|rollers|rwhp|whp|at the (?:rear |back )?wheel)(?!\p{L})/iu,
+);
+const NOT_OURS_TO_SAY = spelt(
+  /(?<!\p{L})claims?(?:ed)?(?!\p{L})|claimed|rated at|factory|brochure|maker|they say|official|quotes?d?(?!\p{L})|crank|on paper/iu,
+);
 
 /** "71 hp (66 hp at the wheel)", "71 PS, am Hinterrad 66": the words are said of the second of two. */
-const SECOND_AT_WHEEL =
-  /\d ?(?:hp|bhp|ps|cv|ch|kw|horses|horsepower)(?!\p{L})[^.;\d]{1,40}\d[\d.,]* ?(?:hp|bhp|ps|cv|ch|kw|horses|horsepower)? ?(?:(?:on|at) )?(?:the |a |\p{L}+['’]s )?(?:dyno|rollers|rwhp|whp|(?:rear |back )?wheel)(?!\p{L})/iu;
+const SECOND_AT_WHEEL = spelt(
+  /\d ?(?:hp|bhp|ps|cv|ch|kw|horses|horsepower)(?!\p{L})[^.;\d]{1,40}\d[\d.,]* ?(?:hp|bhp|ps|cv|ch|kw|horses|horsepower)? ?(?:(?:on|at) )?(?:the |a |\p{L}+['’]s )?(?:dyno|rollers|rwhp|whp|(?:rear |back )?wheel)(?!\p{L})/iu,
+);
 const SAME_IN_KW =
   /\d ?(?:hp|bhp|ps|cv|ch) ?[(/] ?\d[\d.,]* ?kw|\d ?kw ?[(/] ?\d[\d.,]* ?(?:hp|bhp|ps|cv|ch)/iu;
 

@@ -1,42 +1,51 @@
+import { spelt } from '../vocabulary/letters';
 import type { Mention } from '../vocabulary/lexicon';
 
 /** What makes a figure nobody's, or another machine's: the words around it. */
 
 /** "Ich suche was Leichtes: unter 170 kg": what somebody wishes for, and no machine's. */
-export const WANTED =
-  /^[^.:]{0,24}(?<!\p{L})(?:(?:ich )?such(?:e)? (?:was|etwas|eine?n?|nach)|(?:(?:I['’]?m |we['’]?re |am )?(?:looking for|in the market for)|(?:(?:I['’]?m|we['’]?re|am)(?: only| really| still)?|(?<=^\s*)) ?after) (?:a|an|something|anything)(?! (?:\p{L}+ )?(?:seasons?|years?|months?|weeks?|days?|while|bit|ride|winter|summer|service|few|couple|thousand|hundred|test|trip|wash|tank))|(?:I )?wants? (?:something|anything) (?:\p{L}+er|light|low|small)|(?:I['’]?d |I |would )?prefer(?:ably)? (?:an?|something|anything)|(?:the )?(?:lowest|highest|tallest|most|heaviest|longest) (?:\p{L}+ )?(?:that )?(?:I|we) can|(?:my|our) (?:own |absolute |personal |upper )?(?:limits?|ceiling)(?: is| are| would be| sits at|:)|WTB|wanted:|cerco (?:una?|qualcosa)|busco (?:una?|algo)|(?:je )?cherche (?:une?|quelque))(?!\p{L})/iu;
+export const WANTED = spelt(
+  /^[^.:]{0,24}(?<!\p{L})(?:(?:ich )?such(?:e)? (?:was|etwas|eine?n?|nach)|(?:(?:I['’]?m |we['’]?re |am )?(?:looking for|in the market for)|(?:(?:I['’]?m|we['’]?re|am)(?: only| really| still)?|(?<=^\s*)) ?after) (?:a|an|something|anything)(?! (?:\p{L}+ )?(?:seasons?|years?|months?|weeks?|days?|while|bit|ride|winter|summer|service|few|couple|thousand|hundred|test|trip|wash|tank))|(?:I )?wants? (?:something|anything) (?:\p{L}+er|light|low|small)|(?:I['’]?d |I |would )?prefer(?:ably)? (?:an?|something|anything)|(?:the )?(?:lowest|highest|tallest|most|heaviest|longest) (?:\p{L}+ )?(?:that )?(?:I|we) can|(?:my|our) (?:own |absolute |personal |upper )?(?:limits?|ceiling)(?: is| are| would be| sits at|:)|WTB|wanted:|cerco (?:una?|qualcosa)|busco (?:una?|algo)|(?:je )?cherche (?:une?|quelque))(?!\p{L})/iu,
+);
 
 /** "If they made it with a 20 litre tank", "rumour says 190 kg": nobody's machine. */
-export const UNREAL =
-  /(?<!\p{L})(?:if (?:only )?(?:they|it|she|I|the makers?|somebody|someone)(?:['’]d(?: given| made| put| had)?| had| were| made| (?:built|came|was|offered|sold|would|could))|I wish (?:it|they|she)|wenn (?:sie|es|die|der) (?:doch |nur )?(?:[\p{L}\d.,-]+ ){0,6}(?:hätte|wäre|gäbe)|si (?:elle|elles|ils) (?:avai(?:t|ent)|faisai(?:t|ent)|étai(?:t|ent))|ojalá|si (?:tuviera|fuera)|se (?:avesse|fosse)|rumou?rs? (?:says?|has it|is|are)|rumou?red|leaked|gerüchte?)(?!\p{L})/iu;
+export const UNREAL = spelt(
+  /(?<!\p{L})(?:if (?:only )?(?:they|it|she|I|the makers?|somebody|someone)(?:['’]d(?: given| made| put| had)?| had| were| made| (?:built|came|was|offered|sold|would|could))|I wish (?:it|they|she)|wenn (?:sie|es|die|der) (?:doch |nur )?(?:[\p{L}\d.,-]+ ){0,6}(?:hätte|wäre|gäbe)|si (?:elle|elles|ils) (?:avai(?:t|ent)|faisai(?:t|ent)|étai(?:t|ent))|ojalá|si (?:tuviera|fuera)|se (?:avesse|fosse)|rumou?rs? (?:says?|has it|is|are)|rumou?red|leaked|gerüchte?)(?!\p{L})/iu,
+);
 
 /** "Avoid the 2018-2020: 14 l tank, 200 kg". */
-export const AVOIDED =
-  /^\s*(?:avoid|don['’]t buy|do not buy|stay away from|steer clear of|skip|finger weg von|évitez?|evita(?:te|d)?) (?:the|any|der|die|den|la|les|le|il|el|los)(?!\p{L})/iu;
+export const AVOIDED = spelt(
+  /^\s*(?:avoid|don['’]t buy|do not buy|stay away from|steer clear of|skip|finger weg von|évitez?|evita(?:te|d)?) (?:the|any|der|die|den|la|les|le|il|el|los)(?!\p{L})/iu,
+);
 
 /** "The 2027 gets 5 kW more", from somebody who has another. */
-export const NEXT_ONE =
-  /^\s*(?:the|next year['’]s|der|die|das|la|le|il|el) (?:(?:20[2-4]\d|next|coming|new)(?: (?:one|model|version|modell|modèle))?|one) (?:gets|will (?:get|have|be)|is (?:getting|going to)|bekommt|wird|aura|avrà|tendrá)(?!\p{L})/iu;
+export const NEXT_ONE = spelt(
+  /^\s*(?:the|next year['’]s|der|die|das|la|le|il|el) (?:(?:20[2-4]\d|next|coming|new)(?: (?:one|model|version|modell|modèle))?|one) (?:gets|will (?:get|have|be)|is (?:getting|going to)|bekommt|wird|aura|avrà|tendrá)(?!\p{L})/iu,
+);
 
 /** "Mods: 6.6 gal tank (stock 4.0), 14T front": what was made of it. */
 export const MODIFIED =
   /^\s*(?:my (?:set-?up|build|rig)|mods?|modifications|modded|upgrades|fitted(?: with| extras| parts)?|umbauten|verbaut|modifs?|modifiche|modificaciones|(?:what|things|parts|all) (?:I(?:['’]ve| have)?|we|he|she|was|is|has been|got)? ?(?:changed|modified|upgraded|swapped|did)(?: (?:on|to) [^:]{2,40})?|was (?:ich )?(?:geändert|umgebaut|verändert)(?: habe| ist| wurde)?|ce que j['’]ai (?:changé|modifié)|cosa ho cambiato|lo que (?:he cambiado|cambié))(?: so far| done)?\s*:/iu;
 
 /** "Carry: 0.5 l oil, 2 l fuel, two tubes": what goes into the bags. */
-export const PACKED =
-  /^\s*(?:(?:going|off|leaving|travelling|setting off)(?!\p{L})[^.:]{0,40} with\s*:|(?:(?:I|we) )?(?:always )?(?:carry|carrying|pack|packed|packing list|tool ?roll|spares(?: list| I carry)?|in (?:the|my) (?:bags?|panniers|tank ?bag|tool ?roll)|dabei|mitnehmen|à emporter|para llevar)\s*[:,])/iu;
+export const PACKED = spelt(
+  /^\s*(?:(?:going|off|leaving|travelling|setting off)(?!\p{L})[^.:]{0,40} with\s*:|(?:(?:I|we) )?(?:always )?(?:carry|carrying|pack|packed|packing list|tool ?roll|spares(?: list| I carry)?|in (?:the|my) (?:bags?|panniers|tank ?bag|tool ?roll)|dabei|mitnehmen|à emporter|para llevar)\s*[:,])/iu,
+);
 
 /** "Dave's is ninety five horse, mine's seventy three": what stands before one's own is another's. */
-export const ANOTHERS_THEN_MINE =
-  /^\s*(?:but )?(?:\p{Lu}\p{Ll}+['’]s|his|hers?|their|he['’]s got|she['’]s got)(?!\p{L})[^.]*?(?=(?<!\p{L})(?:mine['’]s|mine is|i['’]ve got|i have))/iu;
+export const ANOTHERS_THEN_MINE = spelt(
+  /^\s*(?:but )?(?:\p{Lu}\p{Ll}+['’]s|his|hers?|their|he['’]s got|she['’]s got)(?!\p{L})[^.]*?(?=(?<!\p{L})(?:mine['’]s|mine is|i['’]ve got|i have))/iu,
+);
 
 /** "The little one's got 190 of clearance and this one": up to where it is this one's turn. */
-export const LITTLE_ONE =
-  /(?<!\p{L})the (?:little|smaller|small|bigger|big|other|cheaper) one(?!\p{L})[^.]*?(?=(?<!\p{L})this one(?!\p{L}))/iu;
+export const LITTLE_ONE = spelt(
+  /(?<!\p{L})the (?:little|smaller|small|bigger|big|other|cheaper) one(?!\p{L})[^.]*?(?=(?<!\p{L})this one(?!\p{L}))/iu,
+);
 
 /** "The small one (300 cc, 780 mm seat) …; the big one …": which of them is this one is not said. */
-const SMALL_AND_BIG =
-  /(?<!\p{L})the (?:(?:little|smaller|small) one(?!\p{L})(?=[^.]*?\d[^.]*?(?<!\p{L})the (?:bigger|big|larger|large) one(?!\p{L}))|(?:bigger|big|larger|large) one(?!\p{L})(?=[^.]*?\d[^.]*?(?<!\p{L})the (?:little|smaller|small) one(?!\p{L})))/iu;
+const SMALL_AND_BIG = spelt(
+  /(?<!\p{L})the (?:(?:little|smaller|small) one(?!\p{L})(?=[^.]*?\d[^.]*?(?<!\p{L})the (?:bigger|big|larger|large) one(?!\p{L}))|(?:bigger|big|larger|large) one(?!\p{L})(?=[^.]*?\d[^.]*?(?<!\p{L})the (?:little|smaller|small) one(?!\p{L})))/iu,
+);
 
 /** "; the S has 210 mm": a version by its letters. */
 const BY_LETTERS =
@@ -48,9 +57,12 @@ export const isOfLetters = (before: string, own: readonly string[]): boolean => 
 };
 
 /** "Base / Rally: seat 860 / 895 mm": two versions named at the head, and the second number of each pair. */
-const TWO_VERSIONS = /^\s*(?:[-*•] ?)?(\p{Lu}[\p{L}\d-]{2,14}) ?\/ ?(\p{Lu}[\p{L}\d-]{2,14}) ?:/u;
-const SIDES_OR_STATES =
-  /^(?:front|rear|fork|shock|dry|wet|kerb|curb|dry|low|high|std|standard|claimed|tested|stock|vorne?|hinten|trocken|voll|avant|arrière|avanti|dietro|del\p{L}*|tras\p{L}*|max|min|city|hwy|highway|town|urban|metric|imperial|usa?|uk|eu)$/iu;
+const TWO_VERSIONS = spelt(
+  /^\s*(?:[-*•] ?)?(\p{Lu}[\p{L}\d-]{2,14}) ?\/ ?(\p{Lu}[\p{L}\d-]{2,14}) ?:/u,
+);
+const SIDES_OR_STATES = spelt(
+  /^(?:front|rear|fork|shock|dry|wet|kerb|curb|dry|low|high|std|standard|claimed|tested|stock|vorne?|hinten|trocken|voll|avant|arrière|avanti|dietro|del\p{L}*|tras\p{L}*|max|min|city|hwy|highway|town|urban|metric|imperial|usa?|uk|eu)$/iu,
+);
 const isOfSecondVersion = (
   text: string,
   from: number,
@@ -77,9 +89,11 @@ export const isOfTwoInLine = (
   isOfSecondVersion(line, at, mentions) || at > (SMALL_AND_BIG.exec(line)?.index ?? Infinity);
 
 /** "Sold my Wandal 250 (148 kg, 24 hp) and bought a Halvar": up to what came in its place. */
-export const SOLD =
-  /(?<!\p{L})(?:sold|traded(?: in)?|got rid of|coming from|came from|verkauft|vendu|venduto|vendí) (?:my|the|an?|meine|ma|la mia|mi) [^.;]*?(?=(?<!\p{L})(?:(?:and|then|to|for) (?:bought|get|got|picked up|took|ordered|now have|have)|and now|(?:und|et|e|y) (?:jetzt|maintenant|ora|ahora))|[.;]|$)/iu;
+export const SOLD = spelt(
+  /(?<!\p{L})(?:sold|traded(?: in)?|got rid of|coming from|came from|verkauft|vendu|venduto|vendí) (?:my|the|an?|meine|ma|la mia|mi) [^.;]*?(?=(?<!\p{L})(?:(?:and|then|to|for) (?:bought|get|got|picked up|took|ordered|now have|have)|and now|(?:und|et|e|y) (?:jetzt|maintenant|ora|ahora))|[.;]|$)/iu,
+);
 
 /** "206 kg tous pleins faits, dont 14 kg de protections", "221 kg, davon 12 kg Koffer": not as it came. */
-export const OF_WHICH =
-  /^[^\d.;:]{0,28}(?:,|\()? ?(?<!\p{L})(?:dont|di cui|de los cuales|de los que|davon|waarvan|varav|hvorav|heraf|z czego|z toho|dos quais)(?!\p{L})[^\d.;:]{0,8}\d+(?:[.,]\d+)? ?(?:kg|kilos?|lbs?)(?!\p{L})(?! (?:di |de |d['’]|van )?(?:benzina|carburante|essence|carburant|sprit|benzin|kraftstoff|gasolina|combustible|brandstof|benzine|bränsle|drivstoff|brændstof|paliw|paliv))/iu;
+export const OF_WHICH = spelt(
+  /^[^\d.;:]{0,28}(?:,|\()? ?(?<!\p{L})(?:dont|di cui|de los cuales|de los que|davon|waarvan|varav|hvorav|heraf|z czego|z toho|dos quais)(?!\p{L})[^\d.;:]{0,8}\d+(?:[.,]\d+)? ?(?:kg|kilos?|lbs?)(?!\p{L})(?! (?:di |de |d['’]|van )?(?:benzina|carburante|essence|carburant|sprit|benzin|kraftstoff|gasolina|combustible|brandstof|benzine|bränsle|drivstoff|brændstof|paliw|paliv))/iu,
+);

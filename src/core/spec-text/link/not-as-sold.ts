@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { FigureProposal } from '../proposal';
@@ -16,26 +17,30 @@ const SAYINGS: readonly Saying[] = [
   // "Price as tested: $14,250": the price of the machine that was ridden, its extras with it.
   {
     of: ['price'],
-    before:
+    before: spelt(
       /(?<!\p{L})(?:as[- ]tested|(?:of )?(?:the |our )?test (?:bike|machine)|testmaschine|testmotorrad|testfahrzeug|modèle (?:essayé|testé)|(?:versione |moto )?in prova|(?:modelo |moto )?probad[oa]|testmotor)\)?[^\d\n;]{0,12}$/iu,
+    ),
     within: 48,
   },
   // "Put a 14 tooth on the front": riders change them, and say so.
   {
     of: ['sprocketFront', 'sprocketRear'],
-    before:
+    before: spelt(
       /(?<!\p{L})(?:put|fit(?:ted)?|swap(?:ped)?|chang(?:ed|ing)|run(?:ning)?|ran|went|gone|going|dropped|geared|bolted|installed|mounted|tried|stuck|moved|mine has|has had|montiert|verbaut|umgerüstet|gewechselt|fahre|monté|mis|passé|mont(?:ato|ata|ado|é)|messo|cambiat[oa]|puesto|puse|cambi(?:é|ado|ada)|gemonteerd|gewisseld|monterat|bytt|byttet|skiftet)(?!\p{L})[^.;]{0,40}$/iu,
+    ),
     within: 60,
-    unless:
+    unless: spelt(
       /(?<!\p{L})(?:stock|oem|standard|std|factory|serie|origin\p{L}*|di serie|de serie|de série)(?!\p{L})/iu,
+    ),
   },
   // "Limited to 35 kW": for a licence; the model as it is built may have more, unless that is told before it: "61 hp restricted to 35 kW".
   {
     of: ['power'],
-    before:
+    before: spelt(
       /(?<!\p{L})(?:(?:limit|restrict|reduc|throttl|derat)ed (?:down )?(?:to|at)|(?:gedrosselt|drosselung|begrenzt|reduziert)(?: auf)?|(?:brid|limit)ée? à|limitat[oa] a|depotenziat[oa] a|limitad[oa] (?:a|para)|begrensd (?:op|tot)|strypt till|strupet til|begrænset til|ograniczon\p{L}+ do|omezen\p{L}* na)(?: \p{L}+)? ?$/iu,
+    ),
     within: 36,
-    unless: /\d ?(?:kW|b?hp|PS|ch|CV|pk|hk|KM|koní)(?!\p{L})/iu,
+    unless: spelt(/\d ?(?:kW|b?hp|PS|ch|CV|pk|hk|KM|koní)(?!\p{L})/iu),
   },
 ];
 

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { FigureProposal } from '../proposal';
@@ -8,8 +9,9 @@ const HAS_ONE: readonly FigureKey[] = ['power', 'torque', 'tank', 'consumption',
 const SAME_WITHIN = 0.006;
 
 /** "Leistung (kW/PS): 33/44", "Fuel (L/gal): 14.5/3.8": one figure in two units. */
-const IN_TWO_UNITS =
-  /(?<!\p{L})(?:kw ?[/|] ?(?:ps|hp|bhp|cv|ch|km|hk)|(?:ps|hp|bhp|cv|ch|km|hk) ?[/|] ?kw|nm ?[/|] ?(?:lb|ft|mkg|kgm)[\p{L} .-]{0,6}|(?:lb|ft|mkg|kgm)[\p{L} .-]{0,6}[/|] ?nm|l(?:it\p{L}*)? ?[/|] ?(?:us ?)?gal\p{L}*|gal\p{L}* ?[/|] ?l(?:it\p{L}*)?|(?:eur|gbp|usd|chf|[£€$]) ?[/|] ?(?:eur|gbp|usd|chf|[£€$]))\)?\s?[:=|]?\s*$/iu;
+const IN_TWO_UNITS = spelt(
+  /(?<!\p{L})(?:kw ?[/|] ?(?:ps|hp|bhp|cv|ch|km|hk)|(?:ps|hp|bhp|cv|ch|km|hk) ?[/|] ?kw|nm ?[/|] ?(?:lb|ft|mkg|kgm)[\p{L} .-]{0,6}|(?:lb|ft|mkg|kgm)[\p{L} .-]{0,6}[/|] ?nm|l(?:it\p{L}*)? ?[/|] ?(?:us ?)?gal\p{L}*|gal\p{L}* ?[/|] ?l(?:it\p{L}*)?|(?:eur|gbp|usd|chf|[£€$]) ?[/|] ?(?:eur|gbp|usd|chf|[£€$]))\)?\s?[:=|]?\s*$/iu,
+);
 
 /** "Power: 47 hp / 51 hp" under a line that names two years or versions: which of them this one is has to be asked. */
 export function oneOfTwo(

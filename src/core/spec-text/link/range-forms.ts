@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Quantity } from '../lattice/quantity';
 import { PLAINLY, type Form } from './form';
 import type { SentenceWords } from './option';
@@ -18,8 +19,9 @@ const afterATank = (s: SentenceWords, q: Quantity): boolean =>
   );
 
 /** "I've put four hundred miles on this": what was ridden, and not what a tank gives. */
-const NOT_RIDDEN =
-  /^(?![^]*(?<!\p{L})(?:put|done|ridden|covered|rode|clocked|racked up|with|has)(?: \p{L}+){0,3} $)/iu;
+const NOT_RIDDEN = spelt(
+  /^(?![^]*(?<!\p{L})(?:put|done|ridden|covered|rode|clocked|racked up|with|has)(?: \p{L}+){0,3} $)/iu,
+);
 
 /** How far a tank goes, said without the word range. */
 export const RANGE_FORMS: readonly Form[] = [

@@ -1,10 +1,12 @@
+import { spelt } from '../vocabulary/letters';
 import { CHANGE } from '../lattice/scan-quantities';
 import type { Quantity } from '../lattice/quantity';
 import { RESTRICTS } from './guards/changes';
 import type { SentenceWords } from './option';
 
-const RESTRICTED_TO =
-  /^[\s,(]{0,3}(?:but |and )?(?:now |currently )?(?:(?:restricted|limited|detuned|choked) (?:down )?to|auf \d{2}(?:[.,]\d)? ?kW gedrosselt|gedrosselt auf|bridée? à|limitad[ao] a|(?:libres? )?(?:y )?se (?:limita|puede limitar) a|depotenziat[ao] a)(?![\p{L}\d])/iu;
+const RESTRICTED_TO = spelt(
+  /^[\s,(]{0,3}(?:but |and )?(?:now |currently )?(?:(?:restricted|limited|detuned|choked) (?:down )?to|auf \d{2}(?:[.,]\d)? ?kW gedrosselt|gedrosselt auf|bridée? à|limitad[ao] a|(?:libres? )?(?:y )?se (?:limita|puede limitar) a|depotenziat[ao] a)(?![\p{L}\d])/iu,
+);
 const DERESTRICTED_TO =
   /(?:de-?restrict(?:ed|able|s)? to|unrestricted|open(?:ed)? up to|entdrosselbar auf|offen|débridable à)\s*$/iu;
 /** "35 kW (A2) / 52 kW", "35 kW (bridage A2), 52 kW": the second is what it has when nothing holds it back. */
@@ -32,8 +34,9 @@ export function isDroppedFrom(s: SentenceWords, index: number): boolean {
   );
 }
 
-const RESTRICTED_BEFORE =
-  /(?<!\p{L})(?:restricted|limited|detuned|choked|gedrosselt auf|bridée? à|limitad[ao] a|depotenziat[ao] a)(?: (?:down )?(?:to|at))?\s*$/iu;
+const RESTRICTED_BEFORE = spelt(
+  /(?<!\p{L})(?:restricted|limited|detuned|choked|gedrosselt auf|bridée? à|limitad[ao] a|depotenziat[ao] a)(?: (?:down )?(?:to|at))?\s*$/iu,
+);
 
 /** "Restricted to 35 kW", "auf 35 kW gedrosselt": the words say that it is what it has. */
 export const isRestricted = (s: SentenceWords, q: Quantity): boolean =>

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { SentenceWords } from './option';
@@ -5,9 +6,10 @@ import { isRim } from './senses';
 
 /** Inches. */
 const RIM_SIZES: ReadonlySet<number> = new Set([16, 17, 18, 19, 21]);
-const TEETH_HERE = /(?<!\p{L})(?:chain|sprockets?|geared|gearing)(?!\p{L})/iu;
-const RIMS_SPOKEN =
-  /(?<!\p{L})(?:tyres?|tires?|wheels?|rims?)(?!\p{L})[^.\d]{0,24}?(?<![\d.,])(16|17|18|19|21)(?![\d/]|[.,]\d)(?: ?inch(?:es)?)?[\s,]{1,16}(?:(?:at|on|up) (?:the )?front )?and\s+(?:an? )?\s*(16|17|18|19)(?![\d/]|[.,]\d)/dgiu;
+const TEETH_HERE = spelt(/(?<!\p{L})(?:chain|sprockets?|geared|gearing)(?!\p{L})/iu);
+const RIMS_SPOKEN = spelt(
+  /(?<!\p{L})(?:tyres?|tires?|wheels?|rims?)(?!\p{L})[^.\d]{0,24}?(?<![\d.,])(16|17|18|19|21)(?![\d/]|[.,]\d)(?: ?inch(?:es)?)?[\s,]{1,16}(?:(?:at|on|up) (?:the )?front )?and\s+(?:an? \s*)?(16|17|18|19)(?![\d/]|[.,]\d)/dgiu,
+);
 
 /** "tyres are a 21 and an 18": rims by their sizes, the front first. */
 /** "Twenty one front, eighteen rear.": a sentence of nothing but two rims. */
@@ -79,8 +81,9 @@ export function wheelBeside(s: SentenceWords, q: Quantity): FigureKey | undefine
 }
 
 /** "19/18 tubed spokes". */
-const OF_SPOKES =
-  /(?<!\p{L})(?:spokes?|spoked|tubed|tubeless|wheels?|rims?|tyres?|tires?)(?!\p{L})/iu;
+const OF_SPOKES = spelt(
+  /(?<!\p{L})(?:spokes?|spoked|tubed|tubeless|wheels?|rims?|tyres?|tires?)(?!\p{L})/iu,
+);
 
 /** `15/46`, `21/18` under no label: teeth, or rims, by their size alone. */
 export function pairKeys(s: SentenceWords, q: Quantity, index: number): readonly FigureKey[] {
@@ -132,7 +135,7 @@ export const travelBeside = (s: SentenceWords, q: Quantity): FigureKey | undefin
   if (!((q.unit === 'mm' && a >= 120 && a <= 330) || (q.unit === 'in' && a >= 5 && a <= 13)))
     return undefined;
   const side =
-    /(?<!\p{L})(?:(front)|rear)\s*[:=]?\s*$/iu.exec(
+    /(?<!\p{L})(?:(front)|rear)\s*(?:[:=]\s*)?$/iu.exec(
       s.text.slice(Math.max(0, q.from - 8), q.from),
     ) ??
     /^ (?:up |at the |in the )?(?:(front)|rear|back)(?=[,.;)]|$| (?:and|&) \d)/iu.exec(

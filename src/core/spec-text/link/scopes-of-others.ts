@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Mention } from '../vocabulary/lexicon';
 import { ANOTHERS_THEN_MINE, LITTLE_ONE, SOLD } from './nobodys';
 
@@ -28,8 +29,9 @@ const isClaimed = (text: string, { from, to }: Mention): boolean =>
 /** "Unlike the Brannoch it has a 14 litre tank": the machine itself comes after. */
 const UNLIKE =
   /^(?:unlike|compared (?:to|with)|im gegensatz|im vergleich|contrairement|a diferencia|a differenza)/iu;
-const THEN_THIS =
-  / (?:(?:it|this|she|mine|elle|celle-ci)(?= (?:has|is|weighs|makes|gets|comes|holds|a|pèse|fait)(?!\p{L}))|(?:hat|wiegt|ist|kostet) (?:sie|es|meine)(?!\p{L}))/iu;
+const THEN_THIS = spelt(
+  / (?:(?:it|this|she|mine|elle|celle-ci)(?= (?:has|is|weighs|makes|gets|comes|holds|a|pèse|fait)(?!\p{L}))|(?:hat|wiegt|ist|kostet) (?:sie|es|meine)(?!\p{L}))/iu,
+);
 
 /** "Avec ma femme et deux sacs on est à 372": who comes along, and no machine of hers. */
 const isAlong = (text: string, { from, to }: Mention): boolean =>
@@ -56,13 +58,14 @@ const isOwnLookedAt = (text: string, { from, to }: Mention, own: readonly string
 const OWN_NAME_WITHIN = 28;
 
 /** "Up from 55 to 59 kilowatts": what it was ends where it says what it became. */
-const CAME_TO = /^ +[\d.,]+(?: ?\p{L}+)? +to +/u;
+const CAME_TO = spelt(/^ +[\d.,]+(?: ?\p{L}+)? +to +/u);
 
 /** Longer than this, in characters, a line without a mark is talk written down as it was heard. */
 const UNPUNCTUATED = 90;
 /** Where the next clause opens in one. */
-const NEXT_CLAUSE =
-  / (?:and|but|so|then) (?:now|it|the|this|that|you|we|I|there|a)(?!\p{L})| (?:it['’]s|it has|you['’]ve got|there['’]s|(?:the|its) (?:seat|tank|power|weight|fork|shock|price|range)|und (?:die|der|das|sie)|mais|pero|ma)(?!\p{L})/iu;
+const NEXT_CLAUSE = spelt(
+  / (?:and|but|so|then) (?:now|it|the|this|that|you|we|I|there|a)(?!\p{L})| (?:it['’]s|it has|you['’]ve got|there['’]s|(?:the|its) (?:seat|tank|power|weight|fork|shock|price|range)|und (?:die|der|das|sie)|mais|pero|ma)(?!\p{L})/iu,
+);
 
 /** Where a sentence tells of another machine: from the words that name it to where it comes back. */
 export function scopesOfOthers(

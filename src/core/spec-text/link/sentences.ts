@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 /** A stretch of one line within which words and figures belong together. */
 export interface Sentence {
   readonly text: string;
@@ -6,14 +7,17 @@ export interface Sentence {
 }
 
 /** Ends of sentences: a mark and a space, unless a short form or a unit stands before it. */
-const END =
-  /(?<!\.)[.!](?=\s+["(]?[\p{Lu}\d£$€])|[;•·](?=\s)|[?](?=\s+(?!A:))|\s[|]\s(?=\p{Lu}\p{Ll}+:)|(?<!\.)\.\.\.(?=\s)/gu;
-const SHORT =
-  /(?<![\p{L}/])(?:max|min|mind|approx|ca|zul|no|vs|comp|disp|nr|bzw|incl|inc|inkl|imp|us|u\.s|st|mr|dr|tel|ext|wt|cap|hubr|ccm|e\.g|i\.e|etc|o\.n\.o|env|aprox|circa|pot|alt|cil|ht|spec|susp|displ|trans|capac|dim|sitzh|gew|federw|leist|hubr|bj|ant|post|del|delant|tras|horq|av|ar|vo|hi|hint|vord|escurs)$/iu;
+const END = spelt(
+  /(?<!\.)[.!](?=\s+["(]?[\p{Lu}\d£$€])|[;•·](?=\s)|[?](?=\s+(?!A:))|\s[|]\s(?=\p{Lu}\p{Ll}+:)|(?<!\.)\.\.\.(?=\s)/gu,
+);
+const SHORT = spelt(
+  /(?<![\p{L}/])(?:max|min|mind|approx|ca|zul|no|vs|comp|disp|nr|bzw|incl|inc|inkl|imp|us|u\.s|st|mr|dr|tel|ext|wt|cap|hubr|ccm|e\.g|i\.e|etc|o\.n\.o|env|aprox|circa|pot|alt|cil|ht|spec|susp|displ|trans|capac|dim|sitzh|gew|federw|leist|hubr|bj|ant|post|del|delant|tras|horq|av|ar|vo|hi|hint|vord|escurs)$/iu,
+);
 
 /** A stop in a line that has no capitals: "it's heavy. the seat is 870". */
-const SMALL_END =
-  /(?<![.\d])[.!](?=\s+\p{Ll})|(?<=\d ?(?:kg|mm|cm|hp|ps|kw|nm|cc|l|lbs?|km|mpg|in))[.!](?=\s+\p{Ll})/gu;
+const SMALL_END = spelt(
+  /(?<![.\d])[.!](?=\s+\p{Ll})|(?<=\d ?(?:kg|mm|cm|hp|ps|kw|nm|cc|l|lbs?|km|mpg|in))[.!](?=\s+\p{Ll})/gu,
+);
 /** Typed without capitals: the first word has none, nor has one behind a stop. */
 const isSmall = (line: string): boolean =>
   /^[^\p{L}]*\p{Ll}/u.test(line) && !/[.!?]\s+\p{Lu}/u.test(line);

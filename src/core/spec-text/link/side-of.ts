@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
 import { gapOf } from './relation';
@@ -167,10 +168,10 @@ function sideBeforeEach(
 }
 
 /** "250mm F / 240mm R": a letter for an end. */
-const LETTER = /^ ?\(?(F|R|V|H|AV|AR)(?:\.|(?![\p{L}\d]))/u;
+const LETTER = spelt(/^ ?\(?(F|R|V|H|AV|AR)(?:\.|(?![\p{L}\d]))/u);
 
 /** A word or two that join an end to its figure. */
-const CLOSE = /^[\s\p{L}'’(]{0,14}$/u;
+const CLOSE = spelt(/^[\s\p{L}'’(]{0,14}$/u);
 
 /** Whether nothing says which end: no word of its own, no list, no heading, so that {@link sideOf} only carries on. */
 export function sideUnsaid(

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { isAlone, PLAINLY, type Form } from './form';
 import { either } from './frames/frame';
 import { WEIGHTS } from './weights';
@@ -13,12 +14,14 @@ const TANK = {
 const LEAST_TANK = 6;
 
 /** What else has room for litres. */
-const NO_TANK =
-  /(?<!\p{L})(?:koffers?|topkoffer|kisten?|zijtassen|tas(?:sen)?|(?:pack)?taschen|topcase|olie|öl|borse|valigie|bauletto|olio|valises?|sacoches?|huile|malas?|óleo|kufr\p{L}*|sakw\p{L}*|olej\p{L}*|väsk\p{L}*|vesk\p{L}*|olja|olje|jerrycan|kanister|bidon)(?!\p{L})/iu;
+const NO_TANK = spelt(
+  /(?<!\p{L})(?:koffers?|topkoffer|kisten?|zijtassen|tas(?:sen)?|(?:pack)?taschen|topcase|olie|öl|borse|valigie|bauletto|olio|valises?|sacoches?|huile|malas?|óleo|kufr\p{L}*|sakw\p{L}*|olej\p{L}*|väsk\p{L}*|vesk\p{L}*|olja|olje|jerrycan|kanister|bidon)(?!\p{L})/iu,
+);
 
 /** "Le metí 9 litros": what went in at a stop. */
-const FILLED =
-  /(?<!\p{L})(?:met[íi]|ech[éo]|eché|puse|repost\p{L}*|ai mis|remis|ho messo|ho fatto|getankt|nachgetankt|getankte|wlał\p{L}*|pus)(?!\p{L})/iu;
+const FILLED = spelt(
+  /(?<!\p{L})(?:met[íi]|ech[éo]|eché|puse|repost\p{L}*|ai mis|remis|ho messo|ho fatto|getankt|nachgetankt|getankte|wlał\p{L}*|pus)(?!\p{L})/iu,
+);
 
 /** What a tank holds, said without the word tank. */
 export const TANK_FORMS: readonly Form[] = [

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { FigureKey } from '../../readings';
 import { type UnitId, isUnitId } from '../../units';
 import type { Quantity } from '../lattice/quantity';
@@ -6,8 +7,9 @@ import { FRONT_KEY, OTHER_END } from './ends';
 import type { SentenceWords, Word } from './option';
 
 /** "78 kg front, 84 kg rear": what one wheel carries is not what the machine weighs. */
-export const ON_ONE_WHEEL =
-  /^(?: ?(?:kg |lbs? )?(?:on the |at the )?|, (?:on|at) the )(?:front|rear|back|vorne?|hinten|avant|arrière|[FR](?=[,;.)]|$))(?!\p{L})/iu;
+export const ON_ONE_WHEEL = spelt(
+  /^(?: ?(?:kg |lbs? )?(?:on the |at the )?|, (?:on|at) the )(?:front|rear|back|vorne?|hinten|avant|arrière|[FR](?=[,;.)]|$))(?!\p{L})/iu,
+);
 
 /** The other end's word right behind the figure: "an 18-inch rear" is no front wheel. */
 export function contrary(s: SentenceWords, q: Quantity, key: FigureKey): boolean {

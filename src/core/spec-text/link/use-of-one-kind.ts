@@ -1,22 +1,24 @@
+import { spelt } from '../vocabulary/letters';
 import type { Quantity } from '../lattice/quantity';
 import type { FigureProposal } from '../proposal';
 
 const PLACES =
   'around town|in town|in the city|city(?: riding)?|town|urban|commuting|innerorts|stadt(?:verkehr)?|in der stadt|cycle urbain|urbain|en ville|ville|urbano|in città|città|ciudad|en ciudad|cidade|na cidade|stadsverkeer|in de stad|stad|miasto|w mieście|město';
-const BEFORE = new RegExp(
-  String.raw`(?<!\p{L})(?:${PLACES})\)?(?: (?:is|was|about|around))?\s?[:=]? ?$`,
-  'iu',
+const BEFORE = spelt(
+  new RegExp(String.raw`(?<!\p{L})(?:${PLACES})\)?(?: (?:is|was|about|around))?\s?[:=]? ?$`, 'iu'),
 );
-const BEHIND = new RegExp(
-  String.raw`^ ?(?:mpg|l ?\/ ?100(?: ?km)?|km ?\/ ?l|l)?,? ?\(?(?:im |in der |in |en )?(?:${PLACES})(?!\p{L})(?! ?(?:and|\/|&|und|et|e|y|\+))`,
-  'iu',
+const BEHIND = spelt(
+  new RegExp(
+    String.raw`^ ?(?:mpg|l ?\/ ?100(?: ?km)?|km ?\/ ?l|l)?,? ?\(?(?:im |in der |in |en )?(?:${PLACES})(?!\p{L})(?! ?(?:and|\/|&|und|et|e|y|\+))`,
+    'iu',
+  ),
 );
 /** "Town and country", "city/highway combined": of both. */
-const OF_BOTH = /(?<!\p{L})(?:and|\/|&|und|et|e|y|\+) ?$/iu;
+const OF_BOTH = spelt(/(?<!\p{L})(?:and|\/|&|und|et|e|y|\+) ?$/iu);
 
 /** "Consumption at 120 km/h: 5.4", "4.9 bei 120 km/h". */
 const SPEED = String.raw`(?:at|@|bei|à|a|ved|vid|przy|při|con|con)(?: a)?(?: (?:steady|constant|constante?|konstant))? (?<speed>\d{2,3})(?: ?(?<unit>km\/?h|kph|kmh|mph)|(?=\)?\s?[:=] ?(?:\d|$)))`;
-const SPEED_BEFORE = new RegExp(String.raw`(?<!\p{L})${SPEED}\)?\s?[:=,]? ?$`, 'iu');
+const SPEED_BEFORE = spelt(new RegExp(String.raw`(?<!\p{L})${SPEED}\)?\s?[:=,]? ?$`, 'iu'));
 const SPEED_BEHIND = new RegExp(
   String.raw`^ ?(?:mpg|l ?\/ ?100(?: ?km)?|km ?\/ ?l|l)? ?\(?${SPEED}`,
   'iu',

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Quantity } from '../lattice/quantity';
 import { statesOurFact } from '../facts';
 import type { Mention } from '../vocabulary/lexicon';
@@ -58,35 +59,39 @@ function opensElsewhere(lines: readonly ScannedLine[], strange: readonly string[
 /** A tonne, a battery in watt-hours, a lorry's torque or tank: no motorcycle that this is about. */
 const NO_MOTORCYCLE = [
   /(?<![\d.,])\d[.,  ]?\d{3} ?kg\b/u,
-  /\d ?(?:l|lit(?:re|er)s?|gal\p{L}*) ?(?:\/ ?h|an hour|per hour)\b/iu,
+  spelt(/\d ?(?:l|lit(?:re|er)s?|gal\p{L}*) ?(?:\/ ?h|an hour|per hour)\b/iu),
   /\d ?Wh\b/u,
   /(?<![\d.,])(?:24|36|48|60|72) ?V\b/u,
   /(?<![\d.,])[3-9]\d\d ?Nm\b/u,
-  /(?<!\p{L})tank(?: is| of|:)? (?:[6-9]|1\d)\d ?l(?:it(?:re|er)s?)?\b/iu,
+  spelt(/(?<!\p{L})tank(?: is| of|:)? (?:[6-9]|1\d)\d ?l(?:it(?:re|er)s?)?\b/iu),
 ];
 
 /** A jacket that an alternator heats is none that is for sale. */
 const WORN = /^(?:jacket|size)$/u;
-const FEEDS = /(?<!\p{L})(?:stator|alternator|lichtmaschine|alternateur)(?!\p{L})/iu;
+const FEEDS = spelt(/(?<!\p{L})(?:stator|alternator|lichtmaschine|alternateur)(?!\p{L})/iu);
 
 /** "Same boat here", "by car", "like a sofa": said of something else, and none of it is there. */
-const FIGURES_OF_SPEECH =
-  /(?<!\p{L})(?:same boat|off the boat|by (?:car|train|van|coach)|like an? (?:sofa|armchair|chair|tractor|boat|train|sewing machine)|(?:in|from|of) (?:the|a|my|our) (?:car|van|hotel)|my (?:car|van|helmet|jacket|budget|camera|laptop)|car park|company car|train set|goggles|wie (?:ein|auf einem) (?:traktor|sofa)|comme (?:un|dans un) (?:canapé|tracteur|bateau))(?!\p{L})/giu;
+const FIGURES_OF_SPEECH = spelt(
+  /(?<!\p{L})(?:same boat|off the boat|by (?:car|train|van|coach)|like an? (?:sofa|armchair|chair|tractor|boat|train|sewing machine)|(?:in|from|of) (?:the|a|my|our) (?:car|van|hotel)|my (?:car|van|helmet|jacket|budget|camera|laptop)|car park|company car|train set|goggles|wie (?:ein|auf einem) (?:traktor|sofa)|comme (?:un|dans un) (?:canapé|tracteur|bateau))(?!\p{L})/giu,
+);
 const isFigureOfSpeech = (word: string, all: string): boolean => {
   const left = all.replace(FIGURES_OF_SPEECH, ' ').toLowerCase();
   return !left.includes(word);
 };
 
 /** A motorcycle, but none to build on as this is about: driven by a battery, or with a third wheel. */
-const NO_DONOR =
-  /\d ?kWh(?![\p{L}\d])|(?<!\p{L})(?:electric motor(?:cycle|bike)|elektromotorrad|moto électrique|moto elettrica|moto eléctrica|sidecar (?:outfit|rig|combination)|motorradgespann|trike)(?!\p{L})/iu;
+const NO_DONOR = spelt(
+  /\d ?kWh(?![\p{L}\d])|(?<!\p{L})(?:electric motor(?:cycle|bike)|elektromotorrad|moto électrique|moto elettrica|moto eléctrica|sidecar (?:outfit|rig|combination)|motorradgespann|trike)(?!\p{L})/iu,
+);
 /** "Suspension shop quote: front springs 5.2 N/mm": what a workshop would do, and nothing as it came. */
-const A_QUOTE =
-  /^[^.:\n]{0,32}(?<!\p{L})(?:(?:workshop|shop|suspension|springs?|service|garage)(?:['’]s)? (?:quote|quotation|estimate)|invoice|kostenvoranschlag|werkstattrechnung|devis (?:atelier|garage)|preventivo officina|presupuesto (?:del )?taller)(?: [^.:\n]{0,16})?:/iu;
+const A_QUOTE = spelt(
+  /^[^.:\n]{0,32}(?<!\p{L})(?:(?:workshop|shop|suspension|springs?|service|garage)(?:['’]s)? (?:quote|quotation|estimate)|invoice|kostenvoranschlag|werkstattrechnung|devis (?:atelier|garage)|preventivo officina|presupuesto (?:del )?taller)(?: [^.:\n]{0,16})?:/iu,
+);
 
 /** "Selling a set of panniers off my old 700": a part is for sale, and what is told is the part's. */
-const A_PART_FOR_SALE =
-  /^\W{0,3}(?:(?:for sale|fs|wts|selling|verkaufe|biete|vends|[àa] vendre|vendo|se vende|te koop|säljes|säljer|sprzedam)(?!\p{L})[:,]? ?)(?:(?:my|an?|the|some|this|old|new|used|unused|nearly new|genuine|oem|original|set of|pair of|one|two|einen?|meine?n?|mes|une?|des|mi|il|la|las|los|due)[ ,]+){0,5}(?:(?:alu(?:minium)?|aluminum|soft|hard|side|rear|front|low|tall|comfort|rally|long[- ]range|big|[\d.,]+ ?(?:l|lit(?:re|er)s?|gal(?:lon)?)) )?(?:panniers?|boxes|cases|top ?box|luggage|seat|tank|exhaust|silencer|screen|windscreen|crash ?bars?|rack|shock|fork springs|springs|wheels?|wheelset|tyres?|tires?|handlebars?|skid ?plate|bash ?plate|koffer|sitzbank|auspuff|windschild|sturzbügel|gepäckträger|federbein|valises|sacoches|selle|réservoir|pot|pare-brise|valigie|borse|sella|serbatoio|scarico|maletas|asiento|depósito|escape)(?!\p{L})(?! (?:height|bike|model|price))/iu;
+const A_PART_FOR_SALE = spelt(
+  /^\W{0,3}(?:(?:for sale|fs|wts|selling|verkaufe|biete|vends|[àa] vendre|vendo|se vende|te koop|säljes|säljer|sprzedam)(?!\p{L})[:,]? ?)(?:(?:my|an?|the|some|this|old|new|used|unused|nearly new|genuine|oem|original|set of|pair of|one|two|einen?|meine?n?|mes|une?|des|mi|il|la|las|los|due)[ ,]+){0,5}(?:(?:alu(?:minium)?|aluminum|soft|hard|side|rear|front|low|tall|comfort|rally|long[- ]range|big|[\d.,]+ ?(?:l|lit(?:re|er)s?|gal(?:lon)?)) )?(?:panniers?|boxes|cases|top ?box|luggage|seat|tank|exhaust|silencer|screen|windscreen|crash ?bars?|rack|shock|fork springs|springs|wheels?|wheelset|tyres?|tires?|handlebars?|skid ?plate|bash ?plate|koffer|sitzbank|auspuff|windschild|sturzbügel|gepäckträger|federbein|valises|sacoches|selle|réservoir|pot|pare-brise|valigie|borse|sella|serbatoio|scarico|maletas|asiento|depósito|escape)(?!\p{L})(?! (?:height|bike|model|price))/iu,
+);
 
 /** Longest first sentence that is a title, in words. */
 const TITLE = 9;

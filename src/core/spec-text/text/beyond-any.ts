@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { convert, isUnitId, unitEntry } from '../../units';
 import type { Quantity } from '../lattice/quantity';
 import type { Mention } from '../vocabulary/lexicon';
@@ -32,10 +33,12 @@ const LEAST_POWER = 3.2;
 const PER_MASS = /^ ?(?:\/|per |pro |par |por |al |je )/iu;
 
 /** "Power is up 2 hp", "12 kg lighter": so much more or less, and nothing's own. */
-const DIFFERS_BY =
-  /(?<!\p{L})(?:up|down|by|gain(?:s|ed)?|los(?:es|t|ing)|sav(?:es|ed|ing)|another|extra|drops?|dropped|falls?|fell|ris(?:es|en)|rose|climbs?|climbed|grow(?:s|n)|grew|jumps?|jumped|increase[sd]?|reduced?|gagne|perd|steigt|sinkt|sube|baja|gana|pierde|sale|scende|guadagna|perde|(?:rise|increase|gain|loss|drop|difference|saving) of|um|plus|minus|de|di)(?: by)?(?: about| around| a| some)? ?[+-]?$/iu;
-const MORE_OR_LESS =
-  /^ ?(?:(?:kg|lbs?|hp|ps|kw|cv|ch|mm) )?(?:more|less|fewer|extra|up|down|gain|lighter|heavier|lower|higher|taller|shorter|longer|mehr|weniger|leichter|schwerer|niedriger|höher|stärker|de plus|de moins|más|menos|in più|in meno|di più|di meno)(?!\p{L})/iu;
+const DIFFERS_BY = spelt(
+  /(?<!\p{L})(?:up|down|by|gain(?:s|ed)?|los(?:es|t|ing)|sav(?:es|ed|ing)|another|extra|drops?|dropped|falls?|fell|ris(?:es|en)|rose|climbs?|climbed|grow(?:s|n)|grew|jumps?|jumped|increase[sd]?|reduced?|gagne|perd|steigt|sinkt|sube|baja|gana|pierde|sale|scende|guadagna|perde|(?:rise|increase|gain|loss|drop|difference|saving) of|um|plus|minus|de|di)(?: by)?(?: about| around| a| some)? ?[+-]?$/iu,
+);
+const MORE_OR_LESS = spelt(
+  /^ ?(?:(?:kg|lbs?|hp|ps|kw|cv|ch|mm) )?(?:more|less|fewer|extra|up|down|gain|lighter|heavier|lower|higher|taller|shorter|longer|mehr|weniger|leichter|schwerer|niedriger|höher|stärker|de plus|de moins|más|menos|in più|in meno|di più|di meno)(?!\p{L})/iu,
+);
 const isDifference = (line: string, q: Quantity): boolean =>
   DIFFERS_BY.test(line.slice(Math.max(0, q.from - 32), q.from)) ||
   MORE_OR_LESS.test(line.slice(q.to, q.to + 24));

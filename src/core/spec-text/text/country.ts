@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { CurrencyCode } from '../../units';
 
 type Clue = readonly [points: number, words: RegExp];
@@ -81,17 +82,23 @@ const bySpelling = (text: string, us: number, imperial: number): CurrencyCode | 
 const BRITISH =
   /\bmot\b(?! ?or)|\bv5c?\b|\bhpi\b|\bo\.?n\.?o\b|\botr\b|\bplus on the roads?\b|\buk\b|\bbritish\b|\bquid\b|\bstone\b|\bbhp\b|\bdual carriageway\b|\b[ab][- ]roads?\b|\bto the gallon\b/;
 /** Words of a sheet or an advert that one of the three has and the others have not. */
-const SWEDISH =
-  /(?<!\p{L})(?:tjänstevikt|sitthöjd|hjulbas|markfrigång|säljer|säljes|förbrukning|bränsle\p{L}*|nyservad)(?!\p{L})/u;
-const NORWEGIAN =
-  /(?<!\p{L})(?:setehøyde|sittehøyde|akselavstand|bakkeklaring|selges|selger|kjøreklar|forbruk|drivstoff\p{L}*|egenvekt)(?!\p{L})/u;
-const DANISH =
-  /(?<!\p{L})(?:sædehøjde|saedehøjde|akselafstand|frihøjde|sædet|kørt|vejer|sælges|sælger|køreklar|forbrug|brændstof\p{L}*|egenvægt|totalvægt|nysynet|indregistreret)(?!\p{L})/u;
+const SWEDISH = spelt(
+  /(?<!\p{L})(?:tjänstevikt|sitthöjd|hjulbas|markfrigång|säljer|säljes|förbrukning|bränsle\p{L}*|nyservad)(?!\p{L})/u,
+);
+const NORWEGIAN = spelt(
+  /(?<!\p{L})(?:setehøyde|sittehøyde|akselavstand|bakkeklaring|selges|selger|kjøreklar|forbruk|drivstoff\p{L}*|egenvekt)(?!\p{L})/u,
+);
+const DANISH = spelt(
+  /(?<!\p{L})(?:sædehøjde|saedehøjde|akselafstand|frihøjde|sædet|kørt|vejer|sælges|sælger|køreklar|forbrug|brændstof\p{L}*|egenvægt|totalvægt|nysynet|indregistreret)(?!\p{L})/u,
+);
 /** The same of tongues that one money goes with; Portuguese is spoken with two. */
-const POLISH = /(?<!\p{L})(?:sprzedam|przebieg|zbiornik|siedzeni\p{L}|spalanie|wysokość)(?!\p{L})/u;
-const CZECH = /(?<!\p{L})(?:prodám|najeto|spotřeb\p{L}|palivov\p{L}+|výška sedla)(?!\p{L})/u;
-const DUTCH_OR_FINNISH =
-  /(?<!\p{L})(?:zithoogte|rijklaar|vraagprijs|te koop|verbruik|myydään|istuinkorkeus|ajokunnossa|kulutus|ajettu)(?!\p{L})/u;
+const POLISH = spelt(
+  /(?<!\p{L})(?:sprzedam|przebieg|zbiornik|siedzeni\p{L}|spalanie|wysokość)(?!\p{L})/u,
+);
+const CZECH = spelt(/(?<!\p{L})(?:prodám|najeto|spotřeb\p{L}|palivov\p{L}+|výška sedla)(?!\p{L})/u);
+const DUTCH_OR_FINNISH = spelt(
+  /(?<!\p{L})(?:zithoogte|rijklaar|vraagprijs|te koop|verbruik|myydään|istuinkorkeus|ajokunnossa|kulutus|ajettu)(?!\p{L})/u,
+);
 const TONGUES: readonly (readonly [CurrencyCode, RegExp])[] = [
   ['PLN', POLISH],
   ['CZK', CZECH],

@@ -1,9 +1,11 @@
+import { spelt } from '../vocabulary/letters';
 import { convert } from '../../units';
 import type { FigureProposal, Proposal } from '../proposal';
 
 /** Which end is which is said with the number itself. */
-const SIDE_SAID =
-  /(?<!\p{L})(?:f(?:r(?:ont)?)?|r(?:ear)?|back|vorn\p{L}*|hint\p{L}*|av(?:ant)?|ar(?:rière)?|ant(?:eriore)?|post(?:eriore)?|del\p{L}*|tras\p{L}*|voor|achter|diant\p{L}*|przód|tył|fram|bak)(?!\p{L})/iu;
+const SIDE_SAID = spelt(
+  /(?<!\p{L})(?:f(?:r(?:ont)?)?|r(?:ear)?|back|vorn\p{L}*|hint\p{L}*|av(?:ant)?|ar(?:rière)?|ant(?:eriore)?|post(?:eriore)?|del\p{L}*|tras\p{L}*|voor|achter|diant\p{L}*|przód|tył|fram|bak)(?!\p{L})/iu,
+);
 
 /**
  * "18/21 wire wheels": no machine's front wheel is smaller than its rear one (common practice, no source), so the order is the other; the

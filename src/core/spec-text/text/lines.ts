@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Origin } from '../../readings';
 import { closedUp } from '../lattice/closed-up';
 import { withNumbers } from '../lattice/number-words';
@@ -41,8 +42,8 @@ function lastStop(head: string): number {
 }
 
 /** "Standard: 200 mm travel, 199 kg. Rally: 240 mm travel, 203 kg.": each told under its name. */
-const HEADED = /^\s*\p{Lu}[\p{L}']{0,14}(?: \p{L}+)?: [^.:]{0,12}\d/u;
-const NEXT_HEAD = /(?<=[.;] )(?=\p{Lu}[\p{L}']{0,14}(?: \p{L}+)?: [^.:]{0,12}\d)/u;
+const HEADED = spelt(/^\s*\p{Lu}[\p{L}']{0,14}(?: \p{L}+)?: [^.:]{0,12}\d/u);
+const NEXT_HEAD = spelt(/(?<=[.;] )(?=\p{Lu}[\p{L}']{0,14}(?: \p{L}+)?: [^.:]{0,12}\d)/u);
 
 const byHeads = (line: string): readonly Told[] =>
   HEADED.test(line)
@@ -50,8 +51,9 @@ const byHeads = (line: string): readonly Told[] =>
     : byBrackets(line).flatMap(toldInTurn);
 
 /** A machine by its name, its figures in brackets: "Tarn 390 (43 hp, 158 kg)", "la 380 (37 ch, 166 kg)". */
-const BRACKETED =
-  /(?<=^|[\s:])(?:\p{Lu}[\p{L}'-]+ ){0,2}(?:\p{Lu}[\p{L}'-]+|[Tt]he|an?|la|le|il|el|die|der|de|een) \d{3,4}(?: \p{Lu}[\p{L}\d]{0,9})? \((?=[^()]*\d[^()]*,[^()]*\d)[^()]{9,160}\)/gu;
+const BRACKETED = spelt(
+  /(?<=^|[\s:])(?:\p{Lu}[\p{L}'-]+ ){0,2}(?:\p{Lu}[\p{L}'-]+|[Tt]he|an?|la|le|il|el|die|der|de|een) \d{3,4}(?: \p{Lu}[\p{L}\d]{0,9})? \((?=[^()]*\d[^()]*,[^()]*\d)[^()]{9,160}\)/gu,
+);
 
 /** "The 380 (37 hp, 166 kg) or the 530 (51 hp, 194 kg)?": each in a line of its own, where no figure is named by that word. */
 function byBrackets(line: string): readonly string[] {

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { targetOf } from '../vocabulary/lexicon';
 import { isLabel } from '../layout/labels';
 import type { ScannedLine } from './scanned-line';
@@ -17,11 +18,13 @@ const ONCE: ReadonlySet<string> = new Set([
 ]);
 
 /** In a list of machines each line opens with a name that has a number in it: "Tarn 390: 43 hp, 158 kg". */
-const HEAD =
-  /^\s*(?:(?:[-*•+]|\d{1,2}[.)]|[a-h]\))\s*)?(\p{L}[\p{L}' -]{0,30} ?\d{2,4}[\p{L}\d ]{0,12}?)(?:\s*[:–—]\s| - )/u;
+const HEAD = spelt(
+  /^\s*(?:(?:[-*•+]|\d{1,2}[.)]|[a-h]\))\s*)?(\p{L}[\p{L}' -]{0,30} ?\d{2,4}[\p{L}\d ]{0,12}?)(?:\s*[:–—]\s| - )/u,
+);
 /** "Tarn 390 (43 hp, 158 kg)", "la 380 (37 ch, 166 kg)": figures in brackets behind the name. */
-const BRACKET_HEAD =
-  /^\s*((?:\p{Lu}[\p{L}'-]+ ){0,2}(?:\p{Lu}[\p{L}'-]+|[Tt]he|an?|la|le|il|el|die|der|de|een) \d{3,4}(?: \p{Lu}[\p{L}\d]{0,9})?) \((?=[^()]*\d[^()]*,[^()]*\d)/u;
+const BRACKET_HEAD = spelt(
+  /^\s*((?:\p{Lu}[\p{L}'-]+ ){0,2}(?:\p{Lu}[\p{L}'-]+|[Tt]he|an?|la|le|il|el|die|der|de|een) \d{3,4}(?: \p{Lu}[\p{L}\d]{0,9})?) \((?=[^()]*\d[^()]*,[^()]*\d)/u,
+);
 const LEAST_FIGURES = 3;
 const LEAST_IN_BRACKETS = 2;
 
@@ -43,8 +46,9 @@ function headOf({ line, machine, quantities, mentions }: ScannedLine): string | 
 }
 
 /** "The old one: 35 kW, 193 kg": a line that opens with words for a machine. */
-const WORDS =
-  /^\s*(?:(?:[-*•+]|\d{1,2}[.)]|[a-h]\))\s*)?(\p{L}[\p{L}']*(?: \p{L}[\p{L}']*){0,3})\s*[:–—]\s/u;
+const WORDS = spelt(
+  /^\s*(?:(?:[-*•+]|\d{1,2}[.)]|[a-h]\))\s*)?(\p{L}[\p{L}']*(?: \p{L}[\p{L}']*){0,3})\s*[:–—]\s/u,
+);
 const LEAST_ALIKE = 2;
 
 const headWords = ({ line }: ScannedLine): string => WORDS.exec(line)?.[1] ?? '';
@@ -127,8 +131,9 @@ const withAnother = (line: string, word: string): boolean => {
   const at = line.toLowerCase().indexOf(word);
   return at > 0 && JOINED_TO.test(line.slice(0, at));
 };
-const JOINED_TO =
-  /\p{Lu}[\p{L}\d]*(?: \d{2,4})? (?:and|or|&|und|oder|et|ou|y|o|e|en|of|och|eller|i) (?:(?:the|die|l[ae]|el|il|de|an?) )?(?:\p{Lu}\p{L}+ )?$/u;
+const JOINED_TO = spelt(
+  /\p{Lu}[\p{L}\d]*(?: \d{2,4})? (?:and|or|&|und|oder|et|ou|y|o|e|en|of|och|eller|i) (?:(?:the|die|l[ae]|el|il|de|an?) )?(?:\p{Lu}\p{L}+ )?$/u,
+);
 
 /** "1) Used Northgate 500, …", or a line that is nothing but a name: as good as a blank line before it. */
 const POINT = /^\s*(?:[-*•+]|\d{1,2}[.)])\s/u;

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { lowered } from './country';
 
 /** A part of a catalogue, as far as its name goes. */
@@ -42,15 +43,16 @@ const ALSO_CALLED: Readonly<Record<string, string>> = {
 /** The name without what tells its size: `Bash plate, 4 mm alloy` is called a bash plate. */
 const calledBy = ({ name }: Named): string =>
   (name.split(/[,(]/)[0] ?? '').trim().toLowerCase().replace(/-/g, ' ');
-const DENIED =
-  /(?<!\p{L})(?:no|without|needs?|wants?|ohne|kein(?:e|en)?|sans|sin|senza)\s+(?:a |an |new )?$/iu;
+const DENIED = spelt(
+  /(?<!\p{L})(?:no|without|needs?|wants?|ohne|kein(?:e|en)?|sans|sin|senza)\s+(?:a |an |new )?$/iu,
+);
 /** A shorter name is a word of any text. */
 const LEAST_NAME = 7;
 /** A name that more parts share says too little; of a few the rider tells which. */
 const MOST_ALIKE = 2;
 
 /** More letters than those of a plural. */
-const ENDLESS = /^(?!(?:s|n|en)(?!\p{L}))\p{L}/u;
+const ENDLESS = spelt(/^(?!(?:s|n|en)(?!\p{L}))\p{L}/u);
 
 /** Where one of these names stands as a word of its own, the longest first. */
 function placeOf(plain: string, names: readonly string[]): readonly [number, number] | undefined {

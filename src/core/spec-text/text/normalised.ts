@@ -1,18 +1,22 @@
+import { spelt } from '../vocabulary/letters';
 import { UNIT_SOURCE } from '../lattice/written-units';
 
 const blank = (words: string): string => ' '.repeat(words.length);
 
 /** "Moc 70 KM" are metric horsepower, written like kilometres in capitals. */
-const HORSES_IN_POLISH =
-  /(?<!\p{L})[Mm]oc(?: silnika| maksymalna| maks\.?)?:? \d{1,3}(?:[.,]\d)? ?KM(?!\p{L})/gu;
+const HORSES_IN_POLISH = spelt(
+  /(?<!\p{L})[Mm]oc(?: silnika| maksymalna| maks\.?)?:? \d{1,3}(?:[.,]\d)? ?KM(?!\p{L})/gu,
+);
 
-const POLISH =
-  /(?<!\p{L})(?:spalani[eu]|zbiornik\p{L}*|przegląd\p{L}*|siedzeni\p{L}*|silnik\p{L}*|zasięg|masa|waży|sprzedam|przebieg)(?!\p{L})/iu;
+const POLISH = spelt(
+  /(?<!\p{L})(?:spalani[eu]|zbiornik\p{L}*|przegląd\p{L}*|siedzeni\p{L}*|silnik\p{L}*|zasięg|masa|waży|sprzedam|przebieg)(?!\p{L})/iu,
+);
 /** "70 KM.": horses, where no way is so short. */
 const HORSES_ALONE = /(?<=(?<![\d.,])\d{2,3}(?:[.,]\d)? ?)KM(?=[.,;)]|\s|$|\/\d)(?! ?\/ ?h)/gu;
 
-const NORDIC =
-  /(?<!\p{L})(?:tjänstevikt|sitth[öo]j?d|säljer|säljes|selges|gått|kördes?|varv|årsmodell|förbrukning|setehøyde|forbruk|årsmodell|bränsle\p{L}*|drivstoff\p{L}*|drar|väger|veier|kört|kjørt|tanken|sadeln|fulltank\p{L}*|mätarställning)(?!\p{L})/iu;
+const NORDIC = spelt(
+  /(?<!\p{L})(?:tjänstevikt|sitth[öo]j?d|säljer|säljes|selges|gått|kördes?|varv|årsmodell|förbrukning|setehøyde|forbruk|årsmodell|bränsle\p{L}*|drivstoff\p{L}*|drar|väger|veier|kört|kjørt|tanken|sadeln|fulltank\p{L}*|mätarställning)(?!\p{L})/iu,
+);
 
 /** "Gått 1 850 mil", "0,42 l/mil": ten kilometres in Sweden and Norway, and no millimetres. Place for place. */
 const withMil = (text: string): string =>
@@ -63,34 +67,38 @@ const NOISE =
   /\d{2,3}(?:[.,]\d)? ?dB(?: ?\(?A\)?)?(?:,? ?(?:at|bei|à|a|@|\/)(?: (?:an )?engine speed(?: of)?)? ?\d[\d.,' ]{2,6} ?(?:rpm|min-1|min⁻¹|1\/min|\/min|U\/min|tr\/min|giri\/min)?)?/giu;
 
 /** "Dry / Wet: weight 188 / 201 kg": the head is of the label behind it. Place for place. */
-const HEAD_BEFORE_LABEL =
-  /(?<=^ {0,4}(?:(?:dry|trocken|à sec|a secco|en seco) ?\/ ?(?:wet|kerb|curb|ready|nass|fahrbereit|fahrfertig|plein|lleno)|(?:wet|kerb|curb|ready|nass|fahrbereit|fahrfertig) ?\/ ?(?:dry|trocken))):(?= ?(?:weight|mass|gewicht|poids|peso)(?!\p{L}))/gimu;
+const HEAD_BEFORE_LABEL = spelt(
+  /(?<=^ {0,4}(?:(?:dry|trocken|à sec|a secco|en seco) ?\/ ?(?:wet|kerb|curb|ready|nass|fahrbereit|fahrfertig|plein|lleno)|(?:wet|kerb|curb|ready|nass|fahrbereit|fahrfertig) ?\/ ?(?:dry|trocken))):(?= ?(?:weight|mass|gewicht|poids|peso)(?!\p{L}))/gimu,
+);
 
 const OF_ENGINE = '(?:hp|bhp|ps|cv|ch|pk|km|kw|nm|lb-?ft|ft-?lb)';
 const WHO_TELLS =
   "(?:claimed|factory|official|brochure|quoted|stated|(?:on |our |the |a )*(?:dyno(?:'d|ed)?|rollers)|measured|tested|werksangabe|werk|gemessen|prüfstand|annoncée?s?|mesurée?s?|dichiarat[aio]|misurat[aio]|declarad[ao]s?|medid[ao]s?|opgave|gemeten|\\((?:crank|(?:rear )?wheel)\\))";
 
 /** "42 hp claimed / 36.4 hp dyno", "claimed 42 hp - dyno 36.4 hp": each number has its own who tells it. Place for place. */
-const TWO_TELL_IT = new RegExp(
-  `[/,\\-–—](?:(?<=\\d ?${OF_ENGINE} ?\\(?${WHO_TELLS}\\)? ?.)(?= ?\\d[\\d.,]* ?${OF_ENGINE} ?\\(?${WHO_TELLS}(?!\\p{L}))|(?<=(?<!\\p{L})${WHO_TELLS}:? \\d[\\d.,]* ?${OF_ENGINE} ?.)(?= ?${WHO_TELLS}:? ?\\d))`,
-  'giu',
+const TWO_TELL_IT = spelt(
+  new RegExp(
+    `[/,\\-–—](?:(?<=\\d ?${OF_ENGINE} ?\\(?${WHO_TELLS}\\)? ?.)(?= ?\\d[\\d.,]* ?${OF_ENGINE} ?\\(?${WHO_TELLS}(?!\\p{L}))|(?<=(?<!\\p{L})${WHO_TELLS}:? \\d[\\d.,]* ?${OF_ENGINE} ?.)(?= ?${WHO_TELLS}:? ?\\d))`,
+    'giu',
+  ),
 );
 
 /** "Recorrido del./tras.": the word without its stop is no end. Place for place. */
-const SPANISH_END = /(?<!\p{L})(?:(del)|tras)\.(?=\s?[/:)\d])/giu;
+const SPANISH_END = spelt(/(?<!\p{L})(?:(del)|tras)\.(?=\s?[/:)\d])/giu);
 
 /** "Escursione ant. 200 / post. 205": no sentence ends there. Place for place. */
-const SHORT_END = /(?<=(?<!\p{L})(?:ant|post|av|ar|anter|poster))\.(?= ?[:=]? ?\d)/giu;
+const SHORT_END = spelt(/(?<=(?<!\p{L})(?:ant|post|av|ar|anter|poster))\.(?= ?[:=]? ?\d)/giu);
 
 /** "Preis Fr. 9'490.-". Place for place. */
-const SWISS_FRANCS = /(?<!\p{L})Fr\.(?= ?\d{1,2}['’]\d{3}| ?\d{4,5}\.?[-–—])/gu;
+const SWISS_FRANCS = spelt(/(?<!\p{L})Fr\.(?= ?\d{1,2}['’]\d{3}| ?\d{4,5}\.?[-–—])/gu);
 
 /** "220 mm (v), 215 mm (h)". Place for place. */
 const GERMAN_END = /(?<=\d ?(?:mm|cm|zoll|") ?)\([vh]\)/giu;
 
 /** "Travel fr. 200 / rr. 205": the front, and no francs. Place for place. */
-const ENGLISH_ENDS =
-  /(?<!\p{L}|\d ?)fr\.? ?[:=]? ?\d[\d.,]*[^\d\n]{0,12}(?<!\p{L})rr\.(?= ?[:=]? ?\d)|(?<!\p{L}|\d ?)fr\.(?= ?[:=]? ?\d[^\n]{0,16}(?<!\p{L})rr? ?[:=]? ?\d)/giu;
+const ENGLISH_ENDS = spelt(
+  /(?<!\p{L}|\d ?)fr\.? ?[:=]? ?\d[\d.,]*[^\d\n]{0,12}(?<!\p{L})rr\.(?= ?[:=]? ?\d)|(?<!\p{L}|\d ?)fr\.(?= ?[:=]? ?\d[^\n]{0,16}(?<!\p{L})rr? ?[:=]? ?\d)/giu,
+);
 
 /** "Verbrauch auf 100 km: 4,1 l": the distance is none of its figures. Place for place. */
 const OVER_A_HUNDRED =
@@ -105,7 +113,9 @@ const WITH_RESERVE =
   /(?<=(?:capacity|tank|volume|tankinhalt|réservoir|serbatoio|depósito)), ?(?:including|incl\.?|inc\.?|with|inkl\.?|mit|y compris|dont|inclusa|incluida) (?:the |la )?(?:reserve|réserve|riserva|reserva)(?=\s?[:|\t.(])/giu;
 
 /** "463 w/ full tank": "with", of which nothing but its mark would be left. Place for place. */
-const WITH_SHORT = /(?<=\d ?\p{L}{0,6} )w\/(?= ?(?:a )?(?:full|fuel|gas|all fluids|fluids))/giu;
+const WITH_SHORT = spelt(
+  /(?<=\d ?\p{L}{0,6} )w\/(?= ?(?:a )?(?:full|fuel|gas|all fluids|fluids))/giu,
+);
 
 const WHO =
   '(?:the |le |la |il |el |los |i )?(?:riders?|drivers?|passengers?|pillion|luggage|baggage|cargo|accessories|options|gear|equipment|fahrer(?:in)?|sozius|beifahrer|gepäck|zubehör|pilote|conducteur|passager|bagages?|accessoires|pilota|conducente|passeggero|bagagli(?:o)?|accessori|piloto|conductor|acompañante|pasajero|equipaje|accesorios|berijder|passagier|bagage)';
@@ -119,13 +129,16 @@ const ABOARD = new RegExp(
 );
 
 /** "R$ 38.990", "Rs. 3,45,000", "RM 28,900": money before its sum. */
-const MONEY_BEFORE =
-  /(?<![\p{L}\d$])(?:[RS]\$|HK\$|(?:INR|JPY|HUF|MXN|BRL|SGD|THB|MYR|RUB)(?= ?\d)|(?:Rs\.?|RM)(?= ?\d{1,3},\d{2}| ?\d{4}| ?\d[\d.]* ?lakh))/giu;
+const MONEY_BEFORE = spelt(
+  /(?<![\p{L}\d$])(?:[RS]\$|HK\$|(?:INR|JPY|HUF|MXN|BRL|SGD|THB|MYR|RUB)(?= ?\d)|(?:Rs\.?|RM)(?= ?\d{1,3},\d{2}| ?\d{4}| ?\d[\d.]* ?lakh))/giu,
+);
 /** "24,900 lei", "345.000 TL", "2 490 000 Ft": behind it; as many knots or feet would be too many. */
-const MONEY_BEHIND =
-  /(?<=\d ?)(?:lakhs?(?: rupees)?|inr|jpy|huf|mxn|brl|sgd|thb|myr|rub|uah|krw|aed|rupees|reais|yen|forint|pesos|baht|lei|roubles|kuna)(?![\p{L}\d])/giu;
-const MONEY_BEHIND_MANY =
-  /(?<=\d[ .,]\d{3} ?)(?:TL|kn|lv)(?![\p{L}\d])|(?<=\d[ .,]\d{3}[ .,]\d{3} ?)Ft(?![\p{L}\d])/gu;
+const MONEY_BEHIND = spelt(
+  /(?<=\d ?)(?:lakhs?(?: rupees)?|inr|jpy|huf|mxn|brl|sgd|thb|myr|rub|uah|krw|aed|rupees|reais|yen|forint|pesos|baht|lei|roubles|kuna)(?![\p{L}\d])/giu,
+);
+const MONEY_BEHIND_MANY = spelt(
+  /(?<=\d[ .,]\d{3} ?)(?:TL|kn|lv)(?![\p{L}\d])|(?<=\d[ .,]\d{3}[ .,]\d{3} ?)Ft(?![\p{L}\d])/gu,
+);
 
 /** Money that Jugator does not reckon in, under one sign. Place for place. */
 const withOneSign = (text: string): string =>
@@ -136,7 +149,7 @@ const withOneSign = (text: string): string =>
     .replace(MONEY_BEHIND_MANY, (words) => '₹'.padEnd(words.length));
 
 /** "18,400 mls": so many are no millilitres. */
-const MILES = /(?<=\d[.,]?\d{3} ?)mls(?![\p{L}\d])/giu;
+const MILES = spelt(/(?<=\d[.,]?\d{3} ?)mls(?![\p{L}\d])/giu);
 
 /** "Torque | 32.5 | lb-ft": the unit of a number in a cell of its own. */
 const UNIT_IN_ITS_CELL = new RegExp(
@@ -145,11 +158,11 @@ const UNIT_IN_ITS_CELL = new RegExp(
 );
 
 /** "load_capacity: 182 kg": a name as files have it. */
-const KEY_OF_A_FILE = /^[ -]*\p{L}+(?:_[\p{L}\d]+)+(?=\s*[:=|\t])/gmu;
+const KEY_OF_A_FILE = spelt(/^[ -]*\p{L}+(?:_[\p{L}\d]+)+(?=\s*[:=|\t])/gmu);
 
 /** A line with at least four slashes that have blanks about them. */
 const SLASHED = /^.*(?: \/ .*){4}$/gmu;
-const UNITS_IN = /\d ?(?:cc|hp|ps|kw|nm|kg|lbs?|l|mm|in|km|mpg)(?![\p{L}])/giu;
+const UNITS_IN = spelt(/\d ?(?:cc|hp|ps|kw|nm|kg|lbs?|l|mm|in|km|mpg)(?![\p{L}])/giu);
 const LEAST_UNITS = 3;
 /** "615cc / 57hp @ 7600 / 58 Nm / 1512 wb / 214 gc": a list, and no row of a table. Place for place. */
 const listedBySlashes = (text: string): string =>

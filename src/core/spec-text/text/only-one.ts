@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { FigureKey } from '../../readings';
 import type { Dimension } from '../../units';
 import { asWritten } from '../lattice/closed-up';
@@ -19,23 +20,27 @@ const BY_THEIR_UNIT: Partial<Record<FigureKey, Dimension | 'any'>> = {
 };
 
 /** Words by which a text tells of two machines, or of two states of one. */
-const OF_TWO =
-  /(?<!\p{L})(?:than|vs\.?|versus|compared|comparison|both|either|rivals?|competitors?|other one|another|instead of|my (?:old|other|last|previous|mate)|friend|hire|rental|predecessor|A2|restrict\p{L}*|derestrict\p{L}*|de-restrict\p{L}*|tuned|remap\p{L}*|als (?:die|der|das|eine?|mein\p{L}*)|verglichen|vergleich\p{L}*|beide\p{L}*|andere\p{L}*|gegenüber|vorgänger\p{L}*|gedrosselt|drossel\p{L}*|que (?:la|le|el|a|o|ma|mi|sa|su|une?|una?|los|las|les)|comparé\p{L}*|comparad\p{L}*|contre|les deux|autre|bridée?|débridée?|frente a|ambas|otra|limitada|entrambe|altra|rispetto|depotenziat\p{L}*|outra|do que|dan (?:de|het|een|mijn)|allebei|än|enn|end (?:den|min)|båda|begge|annan|anden|annen|niż|obie|drugi\p{L}*)(?!\p{L})/iu;
+const OF_TWO = spelt(
+  /(?<!\p{L})(?:than|vs\.?|versus|compared|comparison|both|either|rivals?|competitors?|other one|another|instead of|my (?:old|other|last|previous|mate)|friend|hire|rental|predecessor|A2|restrict\p{L}*|derestrict\p{L}*|de-restrict\p{L}*|tuned|remap\p{L}*|als (?:die|der|das|eine?|mein\p{L}*)|verglichen|vergleich\p{L}*|beide\p{L}*|andere\p{L}*|gegenüber|vorgänger\p{L}*|gedrosselt|drossel\p{L}*|que (?:la|le|el|a|o|ma|mi|sa|su|une?|una?|los|las|les)|comparé\p{L}*|comparad\p{L}*|contre|les deux|autre|bridée?|débridée?|frente a|ambas|otra|limitada|entrambe|altra|rispetto|depotenziat\p{L}*|outra|do que|dan (?:de|het|een|mijn)|allebei|än|enn|end (?:den|min)|båda|begge|annan|anden|annen|niż|obie|drugi\p{L}*)(?!\p{L})/iu,
+);
 
 /** Figures that were taken as they stand, before another is believed for its unit: the text tells a sheet. */
 const OTHERS = 2;
 
 /** Between two items of a list: a word or three that belong to the first, one mark or joining word, and a name of the second. */
-const NEXT_ITEM =
-  /^[\s\p{L}²³"'’()-]{0,30}(?:[,;:·•|/–—]|(?<!\p{L})(?:and|und|et|y|e|och|og|i|en)(?!\p{L}))\s*(?:(?:a|an|un|une|ein\p{L}*|een|et|en)\s)?$/iu;
+const NEXT_ITEM = spelt(
+  /^[\s\p{L}²³"'’()-]{0,30}(?:[,;:·•|/–—]|(?<!\p{L})(?:and|und|et|y|e|och|og|i|en)(?!\p{L}))\s*(?:(?:a|an|un|une|ein\p{L}*|een|et|en)\s)?$/iu,
+);
 /** The same, where a name of the second may stand before its figure. */
-const NEXT_NAMED = /^\s*[,;·•|/–—][\s\p{L}’'.]{0,30}$/u;
+const NEXT_NAMED = spelt(/^\s*[,;·•|/–—][\s\p{L}’'.]{0,30}$/u);
 /** Nothing stands before it in its sentence: the head of a line, behind a full stop, or behind a word for figures. */
-const AT_HEAD =
-  /(?:^|[.!?]\s|(?<!\p{L})(?:specs?|spec wise|review|test|essai|prova|prueba|data|figures|numbers|engine|motor|moteur|motore|dati|datos|chiffres|zahlen|daten|fakten|cijfers|dane|dados)\s?:\s)[\s*•·–—+\p{Extended_Pictographic}-]*$/iu;
+const AT_HEAD = spelt(
+  /(?:^|[.!?]\s|(?<!\p{L})(?:specs?|spec wise|review|test|essai|prova|prueba|data|figures|numbers|engine|motor|moteur|motore|dati|datos|chiffres|zahlen|daten|fakten|cijfers|dane|dados)\s?:\s)[\s*•·–—+\p{Extended_Pictographic}-]*$/iu,
+);
 /** Its speed behind a power or torque. */
-const SPEED =
-  /^\s*(?:@|at|bei|à|a|bij|vid|ved|przy)\s*\d[\d.,' ]*(?:\s*(?:rpm|r\/min|u\/min|tr\/min|tr|\/min|1\/min|giri|omw)(?!\p{L}))?\s*(?:$|[,;.])/iu;
+const SPEED = spelt(
+  /^\s*(?:@|at|bei|à|a|bij|vid|ved|przy)\s*\d[\d.,' ]*(?:\s*(?:rpm|r\/min|u\/min|tr\/min|tr|\/min|1\/min|giri|omw)(?!\p{L}))?\s*(?:$|[,;.])/iu,
+);
 const ENDS = /^\s*(?:$|[,;.!?·•|/)–—]|(?:and|und|et|y|e|och|og|i|en)\s)/iu;
 /** A sentence or a line of its own. */
 const ALONE = /^\s*(?:$|[.!?;](?:\s|$))/u;

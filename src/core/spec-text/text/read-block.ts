@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import type { Basis } from '../../readings';
 import type { Word } from '../link/option';
 import type { Side } from '../link/side-of';
@@ -69,8 +70,9 @@ function headingOf(line: ScannedLine): Heading {
 }
 
 /** A heading over what was fitted: the lines of its list say nothing of the machine as it was built. */
-const MODS =
-  /(?<!\p{L})(?:mods|modifications|upgrades|extras|fitted|aftermarket|changes|umbauten|zubehör|accessoires|accessori|extras montados)[^:]{0,20}:\s*$/iu;
+const MODS = spelt(
+  /(?<!\p{L})(?:mods|modifications|upgrades|extras|fitted|aftermarket|changes|umbauten|zubehör|accessoires|accessori|extras montados)[^:]{0,20}:\s*$/iu,
+);
 const BULLET = /^\s*[-*•·+]/u;
 
 /** A heading over two columns of a list: what the maker built and what it became. */
@@ -78,7 +80,7 @@ const STOCK_AND_MINE =
   /^\s*[-*•(]?\s*(?:stock|standard|original|oem|factory)\s*(?:\/|vs\.?|->|→|\|)\s*(?:mine|now|current|after|modded|my bike|modified)\s*[:)]?\s*$/iu;
 
 /** The second of each pair in a line of such a list, as far as it is another's: its place. */
-const SECOND = /^([^/→|]*?[\d.,]+[\d.,\-x]*\s?\p{L}*\s*)(\/|→|->|\|)(\s*[\d.,]+[\d.,\-x]*)/u;
+const SECOND = spelt(/^([^/→|]*?[\d.,]+[\d.,\-x]*\s?\p{L}*\s*)(\/|→|->|\|)(\s*[\d.,]+[\d.,\-x]*)/u);
 
 /** A line of a list "stock / mine" with what it became blanked out; places stay. */
 function asBuilt(line: ScannedLine): ScannedLine {
@@ -116,11 +118,13 @@ function spokenFacts(line: ScannedLine, facts: readonly Proposal[]): readonly Pr
     });
 }
 
-const FITTED =
-  /(?<!\p{L})(fitted|installed|added|retrofitted|nachgerüstet|montiert|ajouté|installé|(?:j['’]ai|on a) (?:monté|mis|posé)|(?:ho|abbiamo) (?:montato|aggiunto|messo|installato)|(?:le )?(?:he|hemos) (?:puesto|montado|añadido|instalado)|gemonteerd|eftermonter\p{L}*)(?!\p{L})[^.;:]{0,60}$/iu;
+const FITTED = spelt(
+  /(?<!\p{L})(fitted|installed|added|retrofitted|nachgerüstet|montiert|ajouté|installé|(?:j['’]ai|on a) (?:monté|mis|posé)|(?:ho|abbiamo) (?:montato|aggiunto|messo|installato)|(?:le )?(?:he|hemos) (?:puesto|montado|añadido|instalado)|gemonteerd|eftermonter\p{L}*)(?!\p{L})[^.;:]{0,60}$/iu,
+);
 /** The same said behind: "einen Tempomat habe ich nachgerüstet", "sabot monté par mes soins". */
-const FITTED_BEHIND =
-  /^[^.;:,]{0,30}(?<!\p{L})(nachgerüstet|hab(?:e|en)? (?:ich|wir) (?:\p{L}+ )?(?:montiert|angebaut|eingebaut|verbaut)|selbst (?:montiert|angebaut)|par mes soins|r?ajoutée?s?|montat[oaie] da me|aggiunt[oaie]|puest[oa]s? por mí|añadid[oa]s?|(?:that |which )?(?:I|we)(?:['’]ve| have)? (?:fitted|added|installed|put on)|retrofitted|achteraf gemonteerd|eftermonter\p{L}*)(?!\p{L})/iu;
+const FITTED_BEHIND = spelt(
+  /^[^.;:,]{0,30}(?<!\p{L})(nachgerüstet|hab(?:e|en)? (?:ich|wir) (?:\p{L}+ )?(?:montiert|angebaut|eingebaut|verbaut)|selbst (?:montiert|angebaut)|par mes soins|r?ajoutée?s?|montat[oaie] da me|aggiunt[oaie]|puest[oa]s? por mí|añadid[oa]s?|(?:that |which )?(?:I|we)(?:['’]ve| have)? (?:fitted|added|installed|put on)|retrofitted|achteraf gemonteerd|eftermonter\p{L}*)(?!\p{L})/iu,
+);
 
 /** "Fitted a 12 V socket": said of what somebody put on; a machine for sale carries it. */
 function asFitted(fact: FactProposal, line: ScannedLine): FactProposal {
@@ -132,8 +136,9 @@ function asFitted(fact: FactProposal, line: ScannedLine): FactProposal {
     : { ...fact, ticked: false, doubts: [...fact.doubts, { code: 'may-be-changed', words }] };
 }
 
-const ANOTHER =
-  /(?<!\p{L})(?:my (?:current|old|last|previous|other|first|mate['’]?s)|(?:compared|next) (?:to|with)|unlike|(?:came|come|coming) (?:from|off) an?)(?!\p{L})[^.;,?!]{0,30}$/iu;
+const ANOTHER = spelt(
+  /(?<!\p{L})(?:my (?:current|old|last|previous|other|first|mate['’]?s)|(?:compared|next) (?:to|with)|unlike|(?:came|come|coming) (?:from|off) an?)(?!\p{L})[^.;,?!]{0,30}$/iu,
+);
 
 /** "My current thumper": said of what somebody rides now, or rode before. */
 const isOfAnother = (fact: FactProposal, line: ScannedLine): boolean =>
@@ -180,7 +185,7 @@ function asItComes(read: LineRead, line: ScannedLine, within: InSection | undefi
 }
 
 const STARTS_WITH_SIDE =
-  /^\s*[-*•]?\s*(?:front|rear|back|fr|rr|f|r|v|h|vorne?|hinten|av|ar|avant|arrière|del|tras|delanter\w|traser\w|ant|post|anteriore|posteriore)\.?\s*[:=]/iu;
+  /^\s*(?:[-*•]\s*)?(?:front|rear|back|fr|rr|f|r|v|h|vorne?|hinten|av|ar|avant|arrière|del|tras|delanter\w|traser\w|ant|post|anteriore|posteriore)\.?\s*[:=]/iu;
 
 /** Reads lines that tell of one machine; headings, questions and footnotes hand their words down. */
 export function readBlock(

@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 /** What an advert says of the very machine besides its figures: who had it, its history, its papers, where it stands. */
 export interface SaleWord {
   readonly kind: 'owners' | 'history' | 'papers' | 'place';
@@ -12,22 +13,30 @@ const TERM = String.raw`(?:[ :]+(?:till|until|to|due|expires|valid(?: until)?|le
 const FORMS: readonly (readonly [SaleWord['kind'], RegExp])[] = [
   [
     'owners',
-    /(?<![\p{L}\d])(?:one|two|three|four|[1-5]|first|second|third|1st|2nd|3rd|single|sole) (?:(?:previous|former|careful|lady|private|mature) )*(?:owners?|keepers?)(?: from new)?(?!\p{L})|(?<![\p{L}\d])[1-4]\. Hand(?!\p{L})|(?<![\p{L}\d])(?:[1-5]|ein|zwei|drei|kein) (?:Vorbesitzer|Besitzer)(?!\p{L})|(?<!\p{L})(?:erste|zweite|dritte) Hand(?!\p{L})|(?<![\p{L}\d])(?:première|deuxième|1 ?[èe]re|2 ?(?:è?me|nde)) main(?!\p{L})|(?<!\p{L})(?:unico|primo|secondo) proprietario(?!\p{L})|(?<!\p{L})(?:único|primer|segundo) (?:dueño|propietario)(?!\p{L})/giu,
+    spelt(
+      /(?<![\p{L}\d])(?:one|two|three|four|[1-5]|first|second|third|1st|2nd|3rd|single|sole) (?:(?:previous|former|careful|lady|private|mature) )*(?:owners?|keepers?)(?: from new)?(?!\p{L})|(?<![\p{L}\d])[1-4]\. Hand(?!\p{L})|(?<![\p{L}\d])(?:[1-5]|ein|zwei|drei|kein) (?:Vorbesitzer|Besitzer)(?!\p{L})|(?<!\p{L})(?:erste|zweite|dritte) Hand(?!\p{L})|(?<![\p{L}\d])(?:première|deuxième|1 ?[èe]re|2 ?(?:è?me|nde)) main(?!\p{L})|(?<!\p{L})(?:unico|primo|secondo) proprietario(?!\p{L})|(?<!\p{L})(?:único|primer|segundo) (?:dueño|propietario)(?!\p{L})/giu,
+    ),
   ],
   [
     'history',
-    /(?<!\p{L})(?:(?:no|full|part|complete|partial|dealer|main dealer) ){0,2}(?:service history|history file)(?!\p{L})|(?<!\p{L})FSH(?!\p{L})|(?<!\p{L})(?:lückenlos )?scheckheftgepflegt(?!\p{L})|(?<!\p{L})(?:carnet d['’]entretien(?: à jour| complet)?|entretien(?: suivi)?(?: en concession| à jour)|suivi en concession)(?!\p{L})|(?<!\p{L})tagliandi (?:regolari|certificati|documentati)(?!\p{L})|(?<!\p{L})libro de mantenimiento(?: completo| sellado)?(?!\p{L})|(?<!\p{L})(?:all|every) (?:receipts?|invoices?)(?!\p{L})/giu,
+    spelt(
+      /(?<!\p{L})(?:(?:no|full|part|complete|partial|dealer|main dealer) ){0,2}(?:service history|history file)(?!\p{L})|(?<!\p{L})FSH(?!\p{L})|(?<!\p{L})(?:lückenlos )?scheckheftgepflegt(?!\p{L})|(?<!\p{L})(?:carnet d['’]entretien(?: à jour| complet)?|entretien(?: suivi)?(?: en concession| à jour)|suivi en concession)(?!\p{L})|(?<!\p{L})tagliandi (?:regolari|certificati|documentati)(?!\p{L})|(?<!\p{L})libro de mantenimiento(?: completo| sellado)?(?!\p{L})|(?<!\p{L})(?:all|every) (?:receipts?|invoices?)(?!\p{L})/giu,
+    ),
   ],
   [
     'papers',
-    new RegExp(
-      String.raw`(?<!\p{L})(?:(?:no|long|full|fresh|new|recent|current|\d{1,2} months?) (?:of )?)?(?:MOT|RWC|rego|WOF|roadworthy|safety certificate|TÜV(?:\/AU)?|HU|contrôle technique|CT|ITV|revisione)(?!\p{L})${TERM}|(?<!\p{L})(?:clean title|title in hand|salvage title|no title|V5C? (?:present|in (?:my )?name|here)|HPI clear|A2 (?:papers|certificate))(?!\p{L})`,
-      'giu',
+    spelt(
+      new RegExp(
+        String.raw`(?<!\p{L})(?:(?:no|long|full|fresh|new|recent|current|\d{1,2} months?) (?:of )?)?(?:MOT|RWC|rego|WOF|roadworthy|safety certificate|TÜV(?:\/AU)?|HU|contrôle technique|CT|ITV|revisione)(?!\p{L})${TERM}|(?<!\p{L})(?:clean title|title in hand|salvage title|no title|V5C? (?:present|in (?:my )?name|here)|HPI clear|A2 (?:papers|certificate))(?!\p{L})`,
+        'giu',
+      ),
     ),
   ],
   [
     'place',
-    /(?<!\p{L})(?:[Ll]ocated in|[Ll]ocation:|[Vv]iewing in|[Cc]ollection from|[Pp]ick ?up in|Standort:|[Ss]teht in|[Vv]isible à|[Àà] voir à|Ubicación:|[Ss]e encuentra en|[Ss]i trova a|[Vv]isibile a) ?(\p{Lu}[\p{L}'’-]+(?: (?:\p{Lu}[\p{L}'’-]+|am|an|der|sur|la|le|de|del))*)/gu,
+    spelt(
+      /(?<!\p{L})(?:[Ll]ocated in|[Ll]ocation:|[Vv]iewing in|[Cc]ollection from|[Pp]ick ?up in|Standort:|[Ss]teht in|[Vv]isible à|[Àà] voir à|Ubicación:|[Ss]e encuentra en|[Ss]i trova a|[Vv]isibile a) ?(\p{Lu}[\p{L}'’-]+(?: (?:\p{Lu}[\p{L}'’-]+|am|an|der|sur|la|le|de|del))*)/gu,
+    ),
   ],
 ];
 

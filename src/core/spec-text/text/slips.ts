@@ -1,13 +1,15 @@
+import { spelt } from '../vocabulary/letters';
 import type { ScannedLine } from './scanned-line';
 
 /** What lies between a figure and the one that puts it right. */
 const PUT_RIGHT =
   /^ ?(?!(?:y|e|et|and|und|but|pero|mais|ma) )(?:[a-z]+)?[\s,.?!…-]+(?:(?:oh|uh|er|um|no|sorry|wait|actually|pardon|hang on)[\s,.!]+)*(?:no|sorry|i mean|correction|make that|or rather|scratch that|excuse me|pardon(?: me)?|beg your pardon|no wait|i lied|rather|i meant)[\s,.!:]+(?:it['’]s |that['’]s |is |a |an )?\s*$/iu;
 /** "3.8 to 4.5 l, 4.1 on average": of a range and what it comes to the latter counts. */
-const COMES_TO =
-  /^ ?\p{L}{0,6}[\s,;:(–-]+(?:im (?:schnitt|mittel)|durchschnittlich|on average|averag(?:e|es|ing)|avg\.?|mostly|usually|meist(?:ens)?|en moyenne|moyenne|de media|media|in media)[\s:]*(?:about |around |etwa |ca\. )?$/iu;
+const COMES_TO = spelt(
+  /^ ?\p{L}{0,6}[\s,;:(–-]+(?:im (?:schnitt|mittel)|durchschnittlich|on average|averag(?:e|es|ing)|avg\.?|mostly|usually|meist(?:ens)?|en moyenne|moyenne|de media|media|in media)[\s:]*(?:about |around |etwa |ca\. )?$/iu,
+);
 /** "Just over two hundred kilos, two hundred and eight to be exact". */
-const EXACTLY = /^ ?\p{L}{0,6},? to be (?:exact|precise)(?!\p{L})/iu;
+const EXACTLY = spelt(/^ ?\p{L}{0,6},? to be (?:exact|precise)(?!\p{L})/iu);
 /** "41 horsepower, sorry, 47": what somebody takes back in the same breath is no figure; blanked out, so that places stay. */
 export function withoutSlips(scanned: ScannedLine): ScannedLine {
   const { quantities } = scanned;

@@ -1,10 +1,11 @@
+import { spelt } from '../vocabulary/letters';
 import type { Quantity } from '../lattice/quantity';
 import type { ScannedLine } from './scanned-line';
 
 /** Where it came from the factory, in the languages that are read. */
 const STOCK =
   "(?:stock|oem|standard|std|orig(?:inal(?:ly)?|\\.)?|factory|serie(?:nmäßig)?|de serie|di serie|de série|d['’]origine|originale|originee?le?|standaard|orginal|fabryczn\\p{L}*|seriowo)";
-const SPEAKS_OF_STOCK = new RegExp(`(?<!\\p{L})${STOCK}(?!\\p{L})`, 'iu');
+const SPEAKS_OF_STOCK = spelt(new RegExp(`(?<!\\p{L})${STOCK}(?!\\p{L})`, 'iu'));
 
 /** What may stand between that word and its number. */
 const IS =
@@ -31,23 +32,27 @@ const BETWEEN = Object.fromEntries(
 
 /** "(16 L d'origine)", "(850 stock)". */
 const IN_BRACKET = /^(?<own>[^\d.,;:()|\n]{0,24}?)(?<gap> ?\((?:it )?(?:was )?)$/iu;
-const STOCK_BEHIND = new RegExp(`^ ?(?:mm|l)? ?${STOCK}(?!\\p{L})`, 'iu');
+const STOCK_BEHIND = spelt(new RegExp(`^ ?(?:mm|l)? ?${STOCK}(?!\\p{L})`, 'iu'));
 
 /** "14/46 statt 15/46": of a pair of sprockets what it had first, where no new model is spoken of. */
 const INSTEAD_OF =
   /^ ?(?:t|teeth)? ?(?:instead of|rather than|in place of|(?:an)?statt|au lieu de|à la place de|en vez de|en lugar de|invece di|al posto di|in plaats van|i\.?p\.?v\.?|zamiast|istället för|i stedet for|místo)(?: the| a| den| der)?(?: stock| original)? $/iu;
-const INSTEAD =
-  /(?:instead|rather|place|statt|lieu|place|vez|lugar|invece|posto|plaats|i\.?p\.?v|zamiast|istället|stedet|místo)(?!\p{L})/iu;
-const OF_A_MODEL =
-  /(?<!\p{L})(?:comes|now has|new model|model year|for 20\d\d|neues modell|modelljahr|ab werk|nouveau modèle|nuevo modelo|nuovo modello|nieuwe model)(?!\p{L})/iu;
+const INSTEAD = spelt(
+  /(?:instead|rather|place|statt|lieu|place|vez|lugar|invece|posto|plaats|i\.?p\.?v|zamiast|istället|stedet|místo)(?!\p{L})/iu,
+);
+const OF_A_MODEL = spelt(
+  /(?<!\p{L})(?:comes|now has|new model|model year|for 20\d\d|neues modell|modelljahr|ab werk|nouveau modèle|nuevo modelo|nuovo modello|nieuwe model)(?!\p{L})/iu,
+);
 
 /** "825 low, standard 850", "35 kW for A2, standard 53": both are the machine's. */
-const ANOTHER_OF_ITS =
-  /(?<!\p{L})(?:low(?:er|ered|est)?|niedrig\p{L}*|tief\p{L}*|basse|bassa|baj[ao]|a2|restrict\p{L}*|gedrosselt|option(?:al)?|as tested|versions?|model|rally|sport|reserve)(?!\p{L})/iu;
+const ANOTHER_OF_ITS = spelt(
+  /(?<!\p{L})(?:low(?:er|ered|est)?|niedrig\p{L}*|tief\p{L}*|basse|bassa|baj[ao]|a2|restrict\p{L}*|gedrosselt|option(?:al)?|as tested|versions?|model|rally|sport|reserve)(?!\p{L})/iu,
+);
 
 /** "880 mm with the comfort seat", "12 L desert tank": said of a part, which other rules know. */
-const MADE_BY =
-  /(?<!\p{L})(?:with|on|mit|avec|con|met|med|desert|safari|long[- ]range|rally)(?!\p{L})/iu;
+const MADE_BY = spelt(
+  /(?<!\p{L})(?:with|on|mit|avec|con|met|med|desert|safari|long[- ]range|rally)(?!\p{L})/iu,
+);
 
 /** Two numbers of one thing differ by less than this factor. Own assumption. */
 const ALIKE = 2;

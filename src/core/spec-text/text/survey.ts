@@ -1,3 +1,4 @@
+import { spelt } from '../vocabulary/letters';
 import { hasCareLog } from '../link/care-log';
 import { isUnitId, unitEntry, type CurrencyCode, type Dimension, type UnitId } from '../../units';
 import type { TextUnits } from '../link/dimensions';
@@ -33,8 +34,9 @@ export interface Survey extends TextUnits {
 }
 
 /** Words of one who sells, enough by themselves beside a sum or a distance, in the languages that are read; common usage, no source. */
-const OFFERED =
-  /(?<![\p{L}\d])(?:for sale|wt[st]|(?:i|we)(?:['’]d)? (?:want|like|need) [^.,;]{2,48} for (?:it|her|him|this one)|selling|sell my|swap my|asking|o\.?n\.?o|obo|no offers|clean title|title in hand|priced to sell|first [^.;]{0,14}\d[\d.,]*k? (?:takes|gets|has) (?:it|her)|mot (?:till?|until|to|due)|v5c? (?:in|present)|\d\d plate|verkauf\p{L}*|abzugeben|abgeben|vb|vhb|neuwert|vends|[àa] vendre|je la laisse|se vende|vend[oe]|vendesi|cedo|passaggio (?:escluso|incluso|compreso|di propriet\p{L}*)|used (?:19|20)\d\d|chiedo|pido|te koop|sprzedam|na sprzedaż|[àa] venda|till salu|sälje[sr]|selge[sr]|til salgs?|sælge[sr]|myydään|na prodej|prodám|mileage ?: ?\d[^]*(?<!\p{L})price ?:|hours on the engine)(?![\p{L}\d])|\d,-/u;
+const OFFERED = spelt(
+  /(?<![\p{L}\d])(?:for sale|wt[st]|(?:i|we)(?:['’]d)? (?:want|like|need) [^.,;]{2,48} for (?:it|her|him|this one)|selling|sell my|swap my|asking|o\.?n\.?o|obo|no offers|clean title|title in hand|priced to sell|first [^.;]{0,14}\d[\d.,]*k? (?:takes|gets|has) (?:it|her)|mot (?:till?|until|to|due)|v5c? (?:in|present)|\d\d plate|verkauf\p{L}*|abzugeben|abgeben|vb|vhb|neuwert|vends|[àa] vendre|je la laisse|se vende|vend[oe]|vendesi|cedo|passaggio (?:escluso|incluso|compreso|di propriet\p{L}*)|used (?:19|20)\d\d|chiedo|pido|te koop|sprzedam|na sprzedaż|[àa] venda|till salu|sälje[sr]|selge[sr]|til salgs?|sælge[sr]|myydään|na prodej|prodám|mileage ?: ?\d[^]*(?<!\p{L})price ?:|hours on the engine)(?![\p{L}\d])|\d,-/u,
+);
 
 /** Money that is written with the sign of the dollar. */
 const DOLLAR: ReadonlySet<CurrencyCode> = new Set(['USD', 'CAD', 'AUD', 'NZD']);
@@ -143,8 +145,9 @@ function distanceUnit(lines: readonly ScannedLine[], miles: number): 'km' | 'mi'
 }
 
 /** "The Vantage has …, the Ridge has …". */
-const SUBJECT =
-  /(?:(?<!\p{L})[Tt]he )(\p{Lu}\p{Ll}{2,})(?=(?: \d{3,4})?(?: (?:has|is|makes|weighs|gets|holds|comes|does|carries|wins|feels)(?!\p{L})))/gmu;
+const SUBJECT = spelt(
+  /(?:(?<!\p{L})[Tt]he )(\p{Lu}\p{Ll}{2,})(?=(?: \d{3,4})?(?: (?:has|is|makes|weighs|gets|holds|comes|does|carries|wins|feels)(?!\p{L})))/gmu,
+);
 
 /** Two machines in one breath, told apart by words and not by names. */
 const TWO_AT_ONCE =

@@ -1,17 +1,21 @@
+import { spelt } from '../vocabulary/letters';
 import { scanWords } from '../vocabulary/lexicon';
 import { GOES_ON } from './whose/turns';
 
 /** A machine by its name at the head of a sentence: "De Stavnik 430 is lighter (162 kg)", "The Fell has 41 hp". */
-const SUBJECT =
-  /(?<=^\s*|[.!?] +)(?:(?:[Tt]he|[Dd]e|[Dd]ie|[Dd]er|[Ll]a|[Ll]e|[Ii]l|[Ee]l|[Oo]|[Aa]) )?(\p{Lu}[\p{L}'-]{2,}(?: \p{Lu}[\p{L}'-]+)?(?: \d{2,4})?)(?: \p{Lu}{1,2})?(?: (?:has|is|makes|weighs|gets|holds|comes|costs|heeft|weegt|haalt|kost|hat|ist|wiegt|macht|leistet|kostet|a|est|pèse|fait|coûte|tiene|es|pesa|hace|cuesta|rinde|ha|è|fa|costa|tem|é|custa|väger|har|vejer|veier|waży|ma)(?!\p{L})|: )/gu;
+const SUBJECT = spelt(
+  /(?<=^\s*|[.!?] +)(?:(?:[Tt]he|[Dd]e|[Dd]ie|[Dd]er|[Ll]a|[Ll]e|[Ii]l|[Ee]l|[Oo]|[Aa]) )?(\p{Lu}[\p{L}'-]{2,}(?: \p{Lu}[\p{L}'-]+)?(?: \d{2,4})?)(?: \p{Lu}{1,2})?(?: (?:has|is|makes|weighs|gets|holds|comes|costs|heeft|weegt|haalt|kost|hat|ist|wiegt|macht|leistet|kostet|a|est|pèse|fait|coûte|tiene|es|pesa|hace|cuesta|rinde|ha|è|fa|costa|tem|é|custa|väger|har|vejer|veier|waży|ma)(?!\p{L})|: )/gu,
+);
 
 /** What a stretch tells of, by its units and words. */
 const TELLS: readonly RegExp[] = [
-  /\d ?(?:hp|bhp|ps|pk|ch|cv|kw|hk|km|horse\p{L}*|caballos|cavalli|chevaux)(?!\p{L})/iu,
-  /\d ?(?:kg|kilos?|lbs?|pounds)(?!\p{L})/iu,
-  /\d ?(?:l|lit(?:re|er|ro|ri|ros)s?|gallons?|gal)(?!\p{L})/iu,
-  /(?<!\p{L})(?:seat|saddle|sitz\p{L}*|selle|asiento|sella|zadel|zithoogte|kanapa|sits)(?!\p{L})/iu,
-  /[£$€] ?\d|\d ?(?:€|euros?|dollars?|quid|kr|zł)(?!\p{L})/iu,
+  spelt(/\d ?(?:hp|bhp|ps|pk|ch|cv|kw|hk|km|horse\p{L}*|caballos|cavalli|chevaux)(?!\p{L})/iu),
+  spelt(/\d ?(?:kg|kilos?|lbs?|pounds)(?!\p{L})/iu),
+  spelt(/\d ?(?:l|lit(?:re|er|ro|ri|ros)s?|gallons?|gal)(?!\p{L})/iu),
+  spelt(
+    /(?<!\p{L})(?:seat|saddle|sitz\p{L}*|selle|asiento|sella|zadel|zithoogte|kanapa|sits)(?!\p{L})/iu,
+  ),
+  spelt(/[£$€] ?\d|\d ?(?:€|euros?|dollars?|quid|kr|zł)(?!\p{L})/iu),
 ];
 /** Shorter lines tell of one, in characters. */
 const SHORTEST = 60;

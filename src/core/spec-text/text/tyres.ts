@@ -1,10 +1,12 @@
+import { spelt } from '../vocabulary/letters';
 import type { FactProposal } from '../proposal';
 import { parseTyre } from '../../tyre';
 import type { FactKey } from '../../facts';
 import { worded } from '../vocabulary/vocabulary';
 
-const TYRE =
-  /(?<![\d/])(?:\d{2,3}\s?\/\s?\d{2,3}\s?(?:-|–|-?R|-?ZR|B| R | ZR | B | - |M\/C )\s?\d{2}|\d[.,]\d{2}\s?(?:-|–|R|B)\s?\d{2}|M[HJMNRTUV]\d{2}\s?[-B]\s?\d{2})(?!\d)(?:\s?(?:M\/C\s?)?\d{2}[JKLMNPQRSTUHVW](?![\p{L}\d]))?/giu;
+const TYRE = spelt(
+  /(?<![\d/])(?:\d{2,3}\s?\/\s?\d{2,3}\s?(?:-|–|-?R|-?ZR|B| R | ZR | B | - |M\/C )\s?\d{2}|\d[.,]\d{2}\s?(?:-|–|R|B)\s?\d{2}|M[HJMNRTUV]\d{2}\s?[-B]\s?\d{2})(?!\d)(?:\s?(?:M\/C\s?)?\d{2}[JKLMNPQRSTUHVW](?![\p{L}\d]))?/giu,
+);
 
 /** `140/80-R17` is written `140/80R17`. */
 const tidyTyre = (size: string): string =>
@@ -15,19 +17,22 @@ const tidyTyre = (size: string): string =>
 const FRONT = 'front|vorne?|avant|av|delanter[oa]|anteriore|dianteir[oa]|voor|prz[oó]d|f(?=:)';
 const REAR = 'rear|back|hinten|arrière|ar|traser[oa]|posteriore|traseir[oa]|achter|tył|r(?=:)';
 const SIDE_ANY = worded(`${FRONT}|${REAR}`);
-const SIDE_BEFORE = new RegExp(
-  `(?<!\\p{L})(?:(?:${FRONT})|(${REAR}))(?!\\p{L})(?![\\s\\S]*(?<!\\p{L})(?:${FRONT}|${REAR})(?!\\p{L}))`,
-  'iu',
+const SIDE_BEFORE = spelt(
+  new RegExp(
+    `(?<!\\p{L})(?:(?:${FRONT})|(${REAR}))(?!\\p{L})(?![\\s\\S]*(?<!\\p{L})(?:${FRONT}|${REAR})(?!\\p{L}))`,
+    'iu',
+  ),
 );
-const SIDE_BEHIND = new RegExp(
-  `^\\s*\\(?(?:(?:${FRONT})|(${REAR}))(?!\\p{L})\\)?\\s*(?:[,;.)]|$)`,
-  'iu',
+const SIDE_BEHIND = spelt(
+  new RegExp(`^\\s*\\(?(?:(?:${FRONT})|(${REAR}))(?!\\p{L})\\)?\\s*(?:[,;.)]|$)`, 'iu'),
 );
 
 /** "Tyres F/R 100/90-19 / 130/80-17": the order tells. */
-const BOTH_BEFORE = new RegExp(
-  `(?<!\\p{L})(?:${FRONT})\\s*[/&+|-]\\s*(?:${REAR})(?!\\p{L})(?: (?:ty?i?res?|reifen|pneus?|neumáticos?|gomme|pneumatici|banden))?(?: (?:sizes?|dimensions?))?[^\\p{L}\\d]*$`,
-  'iu',
+const BOTH_BEFORE = spelt(
+  new RegExp(
+    `(?<!\\p{L})(?:${FRONT})\\s*[/&+|-]\\s*(?:${REAR})(?!\\p{L})(?: (?:ty?i?res?|reifen|pneus?|neumáticos?|gomme|pneumatici|banden))?(?: (?:sizes?|dimensions?))?[^\\p{L}\\d]*$`,
+    'iu',
+  ),
 );
 export function readTyres(
   line: string,

@@ -1,3 +1,4 @@
+import { spelt } from './letters';
 import type { Basis } from '../../readings';
 import { ENGLISH } from './english';
 import { FRENCH } from './french';
@@ -64,7 +65,7 @@ export const plainWord = (text: string): string => {
   return made;
 };
 
-const WORD = /[\p{L}\p{M}\d]+/gu;
+const WORD = spelt(/[\p{L}\p{M}\d]+/gu);
 
 function add(root: Node, phrase: string, meaning: Meaning): void {
   let at = root;

@@ -1,6 +1,7 @@
 import type { FactKey } from '../../facts';
 import type { Basis, FigureKey } from '../../readings';
 import type { Dimension } from '../../units';
+import { LETTER } from './letters';
 
 /** What a label may stand for. With sides, front or rear is settled by a word nearby or by the order. */
 export type LabelTarget =
@@ -168,9 +169,6 @@ export const combined = (...lists: readonly string[]): string =>
       [''],
     )
     .join('|');
-
-/** Letters of the languages read here; spelt out, since the whole of Unicode takes ten times as long to set up. */
-const LETTER = 'A-Za-zÀ-ÖØ-öø-ÿĀ-ž';
 
 /** How letters with marks are typed without them: "flussigkeitsgekuhlt", "fluessigkeitsgekuehlt". */
 const PLAINLY: Readonly<Record<string, readonly string[]>> = {

@@ -1,3 +1,4 @@
+import { spelt } from '../../vocabulary/letters';
 import { PLAINLY, type Form } from '../form';
 import { either, first, verbs } from './frame';
 
@@ -18,8 +19,9 @@ const stops: readonly Form[] = either('distance', {
 const COMES = verbs(
   "llego a|llegas a|me da para|te da para|da para|aguanta|j['’]arrive à|on arrive à|je tiens|tient|tire|arrivo a|ci faccio|ci arrivo a|komm(?:e|t)? ich(?: auf| bis)?|schaffe(?: ich)?|schafft|reicht (?:für|das für)|reichen (?:für|die für)|haal|haal (?:ik|je)|kom (?:ik|je)(?: tot)?|chego a|chega a|dá para|robię|starcza na|przejadę|räcker till|kommer jag",
 );
-const SPEAKS_OF_FUEL =
-  /(?<!\p{L})(?:tanks?|tanque|dep[oó]sito|r[eé]servoir|serbatoio|zbiornik|plein|pieno|lleno|litros?|litres?|litri|litern?|l|gasolina|benzina?|essence|benzin|sprit|caben|reserva|réserve|riserva|reserve)(?!\p{L})/iu;
+const SPEAKS_OF_FUEL = spelt(
+  /(?<!\p{L})(?:tanks?|tanque|dep[oó]sito|r[eé]servoir|serbatoio|zbiornik|plein|pieno|lleno|litros?|litres?|litri|litern?|l|gasolina|benzina?|essence|benzin|sprit|caben|reserva|réserve|riserva|reserve)(?!\p{L})/iu,
+);
 
 const range: readonly Form[] = either('distance', {
   key: 'statedRange',

@@ -1,3 +1,4 @@
+import { spelt } from '../../vocabulary/letters';
 import { PLAINLY, type Form } from '../form';
 import { WEIGHTS } from '../weights';
 import { either, largest, LEAST_SUM, verbs } from './frame';
@@ -13,14 +14,17 @@ const GAVE = verbs(
 );
 
 /** What comes on top of a list price. */
-const ON_TOP =
-  /^ ?(?:€|euros?|£|\$)? ?(?:\+|plus|zzgl\.?|und|más|più|plus) (?:about |ca\.? )?[£$€]? ?\d[\d.,]* ?(?:€|euros?|£|\$)? ?(?:for |in |of |an )?(?:nebenkosten|nk|überführung\p{L}*|frais|mise en route|messa su strada|matriculaci[oó]n|otr|on[- ]the[- ]roads?|freight|fees|pdi)(?!\p{L})/iu;
+const ON_TOP = spelt(
+  /^ ?(?:€|euros?|£|\$)? ?(?:\+|plus|zzgl\.?|und|más|più|plus) (?:about |ca\.? )?[£$€]? ?\d[\d.,]* ?(?:€|euros?|£|\$)? ?(?:for |in |of |an )?(?:nebenkosten|nk|überführung\p{L}*|frais|mise en route|messa su strada|matriculaci[oó]n|otr|on[- ]the[- ]roads?|freight|fees|pdi)(?!\p{L})/iu,
+);
 
 /** "New price £6,500, was £6,900": asked anew. */
-const NEWLY_SET =
-  /(?<!\p{L})(?:new price|neuer preis|nouveau prix|nuevo precio|nuovo prezzo|nieuwe prijs|novo preço|nowa cena):? $/iu;
-const BEFORE_THAT =
-  /^ ?(?:€|euros?|£|\$|zł)?[,(;. ]{0,3}(?:was|before|originally|statt|vorher|vorhin|au lieu de|avant|antes|prima|invece di|anzich[ée]|was eerst|eerst|poprzednia)(?!\p{L})/iu;
+const NEWLY_SET = spelt(
+  /(?<!\p{L})(?:new price|neuer preis|nouveau prix|nuevo precio|nuovo prezzo|nieuwe prijs|novo preço|nowa cena):? $/iu,
+);
+const BEFORE_THAT = spelt(
+  /^ ?(?:€|euros?|£|\$|zł)?[,(;. ]{0,3}(?:was|before|originally|statt|vorher|vorhin|au lieu de|avant|antes|prima|invece di|anzich[ée]|was eerst|eerst|poprzednia)(?!\p{L})/iu,
+);
 
 const sums: readonly Form[] = [
   ...either('money', {

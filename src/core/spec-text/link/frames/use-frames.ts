@@ -1,3 +1,4 @@
+import { spelt } from '../../vocabulary/letters';
 import { PLAINLY, type Form } from '../form';
 import type { SentenceWords } from '../option';
 import { WEIGHTS } from '../weights';
@@ -7,8 +8,9 @@ import { first, verbs } from './frame';
 const PER_100 = { least: 1.5, most: 13, mostSaid: 10 } as const;
 
 /** A clause ends here, or goes on with where, how and when. */
-const ENDS =
-  /^(?=\s*[,.;!?)]|\s*$| (?:on|in|at|with|and|but|overall|average|avg|all|two|loaded|en|por|con|y|pero|auf|im|bei|mit|und|aber|sur|avec|et|mais|su|in|con|e|ma|op|met|bij|en|maar|na|com|mas|i|na|w|på|med|och|og)(?!\p{L}))/iu;
+const ENDS = spelt(
+  /^(?=\s*[,.;!?)]|\s*$| (?:on|in|at|with|and|but|overall|average|avg|all|two|loaded|en|por|con|y|pero|auf|im|bei|mit|und|aber|sur|avec|et|mais|su|in|con|e|ma|op|met|bij|en|maar|na|com|mas|i|na|w|på|med|och|og)(?!\p{L}))/iu,
+);
 
 /** Ways are in kilometres here, or what is used was told in litres. */
 const isMetric = (s: SentenceWords): boolean =>

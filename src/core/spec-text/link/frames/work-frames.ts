@@ -1,3 +1,4 @@
+import { spelt } from '../../vocabulary/letters';
 import type { FigureKey } from '../../../readings';
 import { PLAINLY, type Form } from '../form';
 import { either, first, largest, LEAST_SUM } from './frame';
@@ -14,9 +15,11 @@ const inspection: Form = {
   dimension: 'money',
   points: PLAINLY + 1,
   by: 'basis',
-  before: new RegExp(
-    `(?<!\\p{L})(?<!${FIRST} )(?:${WORK})(?!\\p{L})(?:[^.;!?]|\\.\\d){0,70}(?<!\\p{L})${CHARGED} $`,
-    'iu',
+  before: spelt(
+    new RegExp(
+      `(?<!\\p{L})(?<!${FIRST} )(?:${WORK})(?!\\p{L})(?:[^.;!?]|\\.\\d){0,70}(?<!\\p{L})${CHARGED} $`,
+      'iu',
+    ),
   ),
   when: (_, q) => largest(q) < LEAST_SUM,
 };
@@ -76,9 +79,11 @@ const works: readonly Form[] = [
     key: 'inspectionPrice',
     points: PLAINLY + 1,
     by: 'basis',
-    before: new RegExp(
-      `(?<!\\p{L})(?:${WORK}|inspektionen|wartungen|révisions|revisiones|tagliandi|services)(?!\\p{L})(?:[^.;!?]|\\.\\d){0,40}(?:the last (?:one|time)|die letzte|der letzte|zuletzt|la dernière|la última|l['’]ultim[oa]|de laatste|a última)(?: (?:was|cost|war|hat|a coûté|fue|costó|è costat[oa]|kostte|custou))?,? $`,
-      'iu',
+    before: spelt(
+      new RegExp(
+        `(?<!\\p{L})(?:${WORK}|inspektionen|wartungen|révisions|revisiones|tagliandi|services)(?!\\p{L})(?:[^.;!?]|\\.\\d){0,40}(?:the last (?:one|time)|die letzte|der letzte|zuletzt|la dernière|la última|l['’]ultim[oa]|de laatste|a última)(?: (?:was|cost|war|hat|a coûté|fue|costó|è costat[oa]|kostte|custou))?,? $`,
+        'iu',
+      ),
     ),
     when: (_, q) => largest(q) < LEAST_SUM && largest(q) >= BARE_WORK.least,
   }),

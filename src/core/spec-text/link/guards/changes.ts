@@ -1,3 +1,4 @@
+import { spelt } from '../../vocabulary/letters';
 import {
   beforeChange,
   CHANGE,
@@ -13,25 +14,31 @@ import { isMoney, isPower } from './kinds';
 // "Went from 70 kW to 35", "£4,600 £4,200": of two numbers the one that is no more, or that a part made.
 
 /** "The A2 kit drops it from 70 kW to 35 kW": both are the machine's, before and after. */
-export const RESTRICTS =
-  /(?<!\p{L})(?:a2|restrict\w*|throttled|gedrosselt|drossel\w*|bridé\w*)(?!\p{L})/iu;
+export const RESTRICTS = spelt(
+  /(?<!\p{L})(?:a2|restrict\w*|throttled|gedrosselt|drossel\w*|bridé\w*)(?!\p{L})/iu,
+);
 
 /** "Power is up from 55 to 59 kW": the model before had the first; "lowered from 895 to 865" is what a part did. */
-const GREW =
-  /(?<!\p{L})(?:(?<!(?<!\p{L})(?:sprung|I['’]?ve|I|we|we['’]?ve|me|it) (?:gone )?)(?:up|down)|(?<!(?:I|we)(?:['’]ve| have)? )gone|grow(?:n|s)|grew|swells?|swollen|ris(?:en|es)|rose|increase[sd]|jump(?:s|ed)|climb(?:s|ed)|(?<=(?:power|torque|weight|capacity|tank|price|displacement|output) )goes(?: up| down)?) from (?:the |an? )?$/iu;
+const GREW = spelt(
+  /(?<!\p{L})(?:(?<!(?<!\p{L})(?:sprung|I['’]?ve|I|we|we['’]?ve|me|it) (?:gone )?)(?:up|down)|(?<!(?:I|we)(?:['’]ve| have)? )gone|grow(?:n|s)|grew|swells?|swollen|ris(?:en|es)|rose|increase[sd]|jump(?:s|ed)|climb(?:s|ed)|(?<=(?:power|torque|weight|capacity|tank|price|displacement|output) )goes(?: up| down)?) from (?:the |an? )?$/iu,
+);
 
 /** "Has dropped from 880 mm to 865 mm for 2025": by its maker. */
-const LOWERED =
-  /(?<!\p{L})(?:dropp?(?:s|ed)|falls|fell|lowered|reduced|cut|come down|came down|fallen|changed|changes|raised|goes) from (?:the |an? )?$/iu;
-const OF_A_YEAR =
-  /^[^.;]{0,40}(?<!\p{L})(?:(?:for|in|from) (?:the )?(?:20[12]\d|this (?:year|generation|model year)|(?:new|latest|current) (?:model|version|one|generation))|on the (?:new|latest|current) (?:model|version|one|bike))(?!\p{L})/iu;
+const LOWERED = spelt(
+  /(?<!\p{L})(?:dropp?(?:s|ed)|falls|fell|lowered|reduced|cut|come down|came down|fallen|changed|changes|raised|goes) from (?:the |an? )?$/iu,
+);
+const OF_A_YEAR = spelt(
+  /^[^.;]{0,40}(?<!\p{L})(?:(?:for|in|from) (?:the )?(?:20[12]\d|this (?:year|generation|model year)|(?:new|latest|current) (?:model|version|one|generation))|on the (?:new|latest|current) (?:model|version|one|bike))(?!\p{L})/iu,
+);
 
 /** "Up from 300 km with the big tank". */
-const A_PART_DID =
-  /(?<!\p{L})(?:with|after|since|thanks to|by|once) (?:the |a |an |my )?(?:\p{L}+ ){0,2}(?:tank|seat|kit|links?|can|exhaust|map|remap|pipe|filter|shock|springs?|sprockets?|tyres?|tires?|bars?|rack|cams?|pistons?|silencer|muffler|header|intake|tune|flash|gearing|big bore)(?!\p{L})/iu;
+const A_PART_DID = spelt(
+  /(?<!\p{L})(?:with|after|since|thanks to|by|once) (?:the |a |an |my )?(?:\p{L}+ ){0,2}(?:tank|seat|kit|links?|can|exhaust|map|remap|pipe|filter|shock|springs?|sprockets?|tyres?|tires?|bars?|rack|cams?|pistons?|silencer|muffler|header|intake|tune|flash|gearing|big bore)(?!\p{L})/iu,
+);
 
-const A_PART_DID_ABROAD =
-  /(?<!\p{L})(?:avec|mit|con|met|med|grâce au?|dank) (?:(?:le|la|l['’]|un|une|dem|der|einem|einer|il|el|lo|de|het|den) ?)?(?:\p{L}+ ){0,1}(?:kit|réservoir|tank|échappement|pot|auspuff|biellettes?|selle|sitz\p{L}*|sella|asiento|scarico|escape|tieferlegung|depósito|serbatoio)(?!\p{L})/iu;
+const A_PART_DID_ABROAD = spelt(
+  /(?<!\p{L})(?:avec|mit|con|met|med|grâce au?|dank) (?:(?:le|la|l['’]|un|une|dem|der|einem|einer|il|el|lo|de|het|den) ?)?(?:\p{L}+ ){0,1}(?:kit|réservoir|tank|échappement|pot|auspuff|biellettes?|selle|sitz\p{L}*|sella|asiento|scarico|escape|tieferlegung|depósito|serbatoio)(?!\p{L})/iu,
+);
 
 /** Whether a number of a sentence is what the model before had: "power is up from 55 to 59 kW". */
 export function grewIn(text: string, quantities: readonly Quantity[]): (i: number) => boolean {

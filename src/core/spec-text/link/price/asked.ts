@@ -1,3 +1,4 @@
+import { spelt } from '../../vocabulary/letters';
 import { PLAINLY, type Form } from '../form';
 import { largest, LEAST_SUM } from '../frames/frame';
 import { WEIGHTS } from '../weights';
@@ -6,8 +7,9 @@ import { WEIGHTS } from '../weights';
 export const LEAST_ASKED = 1000;
 
 /** "It's up at 3 750", "the dealer would do 9,990". */
-const ASKED_FOR =
-  /(?<!\p{L})(?:(?:is|it['’]s|this one['’]s|he['’]s|one) up (?:at|for)|(?:would|will|could|to) (?:do|take|let (?:it|me have it) go for|let it go (?:at|for)))(?: about)? $/iu;
+const ASKED_FOR = spelt(
+  /(?<!\p{L})(?:(?:is|it['’]s|this one['’]s|he['’]s|one) up (?:at|for)|(?:would|will|could|to) (?:do|take|let (?:it|me have it) go for|let it go (?:at|for)))(?: about)? $/iu,
+);
 
 const ASKED = { key: 'price', points: PLAINLY, by: 'basis', basis: 'asked' } as const;
 

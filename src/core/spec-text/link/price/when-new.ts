@@ -1,3 +1,4 @@
+import { spelt } from '../../vocabulary/letters';
 import type { Quantity } from '../../lattice/quantity';
 import { largest } from '../frames/frame';
 
@@ -6,17 +7,23 @@ const NEW =
 /** What it did cost: of what it does cost, or of a price newly set, nothing is said here. */
 const ONCE =
   '(?:cost|was|were|kostte|kostade|kostede|kostet|hat|war|valait|co[ûu]tait|costaba|valía|costó|costava|valeva|è costata|custava|custou|kosztował[ao]?)';
-const NEW_ONCE = new RegExp(
-  `(?<!\\p{L})(?:${NEW}(?: [\\p{L}']{1,8}){0,2} ${ONCE}|${ONCE} ${NEW})(?: [\\p{L}']{1,5}){0,2} ?[£$€]? ?$`,
-  'iu',
+const NEW_ONCE = spelt(
+  new RegExp(
+    `(?<!\\p{L})(?:${NEW}(?: [\\p{L}']{1,8}){0,2} ${ONCE}|${ONCE} ${NEW})(?: [\\p{L}']{1,5}){0,2} ?[£$€]? ?$`,
+    'iu',
+  ),
 );
-const ONCE_BEFORE = new RegExp(
-  `(?<!\\p{L})(?:${ONCE}|paid|payée?|pagué|pagata|betaald)(?: [\\p{L}']{1,5}){0,2} ?[£$€]? ?$`,
-  'iu',
+const ONCE_BEFORE = spelt(
+  new RegExp(
+    `(?<!\\p{L})(?:${ONCE}|paid|payée?|pagué|pagata|betaald)(?: [\\p{L}']{1,5}){0,2} ?[£$€]? ?$`,
+    'iu',
+  ),
 );
-const NEW_BEHIND = new RegExp(
-  `^ ?(?:€|euros?|eur|dollars|pounds|quid|bucks|kr|zł|francs|franken|chf)?,? ?(?:it was |when it was )?${NEW}(?!\\p{L}| \\p{L}+e?s(?!\\p{L}))`,
-  'iu',
+const NEW_BEHIND = spelt(
+  new RegExp(
+    `^ ?(?:€|euros?|eur|dollars|pounds|quid|bucks|kr|zł|francs|franken|chf)?,? ?(?:it was |when it was )?${NEW}(?!\\p{L}| \\p{L}+e?s(?!\\p{L}))`,
+    'iu',
+  ),
 );
 
 /** A sum when new is at least this much of another named with it, and at most so much. Own assumption. */

@@ -1,17 +1,22 @@
+import { spelt } from '../../vocabulary/letters';
 import type { Span } from './cue';
 
 /** A name with a number: "Dray 498". */
-const NAME =
-  /(?<!\p{L})(\p{Lu}[\p{L}'-]+) (\d{3,4})(?![\d.,]*\d|[\d.,]*\s?(?:cc|ccm|km|kms|mi|miles|kg|lbs?|mm|hp|bhp|PS|kW|EUR|€|rpm|Nm|W|L|l)(?!\p{L}))/gu;
+const NAME = spelt(
+  /(?<!\p{L})(\p{Lu}[\p{L}'-]+) (\d{3,4})(?![\d.,]*\d|[\d.,]*\s?(?:cc|ccm|km|kms|mi|miles|kg|lbs?|mm|hp|bhp|PS|kW|EUR|€|rpm|Nm|W|L|l)(?!\p{L}))/gu,
+);
 /** "Rally version". */
-const VERSION =
-  /(?<!\p{L})(\p{Lu}[\p{L}'-]*\p{L})[- ](?:[Vv]ersion|model|edition|variant|trim|versie|versionen|versjonen|udgaven|utgaven|versiossa)(?!\p{L})/gu;
+const VERSION = spelt(
+  /(?<!\p{L})(\p{Lu}[\p{L}'-]*\p{L})[- ](?:[Vv]ersion|model|edition|variant|trim|versie|versionen|versjonen|udgaven|utgaven|versiossa)(?!\p{L})/gu,
+);
 /** "La versione Rally", "la versión Rally". */
-const VERSION_OF =
-  /(?<!\p{L})(?:[Vv]ersione?|[Vv]ersión|[Vv]ersão|[Ww]ersja|[Vv]erze|versie|modell?o|modèle|variante|ausführung) (\p{Lu}[\p{L}'-]+)(?!\p{L})/gu;
+const VERSION_OF = spelt(
+  /(?<!\p{L})(?:[Vv]ersione?|[Vv]ersión|[Vv]ersão|[Ww]ersja|[Vv]erze|versie|modell?o|modèle|variante|ausführung) (\p{Lu}[\p{L}'-]+)(?!\p{L})/gu,
+);
 /** A clause begins, perhaps with "on my", before a name. */
-const BEGINS =
-  /(?:^[^\p{L}\d]*|[,;:(–—]\s*|(?<!\p{L})(?:and|but|while|whereas|und|aber|et|mais|y|pero|e|ma|en|maar) )(?:(?:on|with|auf|mit|sur|avec|en|con|su|op|met) )?(?:the|(?:la |sulla |della )mia|an?|my|his|her|their|d(?:ie|er|as|en|em)|eine?r?|meine?r?|l[ae]|un[ae]?|m[ao]n?|mi|il|el|de|een) $/iu;
+const BEGINS = spelt(
+  /(?:^[^\p{L}\d]*|[,;:(–—]\s*|(?<!\p{L})(?:and|but|while|whereas|und|aber|et|mais|y|pero|e|ma|en|maar) )(?:(?:on|with|auf|mit|sur|avec|en|con|su|op|met) )?(?:the|(?:la |sulla |della )mia|an?|my|his|her|their|d(?:ie|er|as|en|em)|eine?r?|meine?r?|l[ae]|un[ae]?|m[ao]n?|mi|il|el|de|een) $/iu,
+);
 /** As far as it is looked back for, in characters. */
 const BACK_TO = 40;
 /** What is called so is the machine itself, or is told of elsewhere. */
@@ -20,8 +25,9 @@ const ITSELF =
 const YEAR = /^(?:19[5-9]|20[0-4])\d$/;
 
 /** Where a sentence turns back from another machine. */
-const BACK =
-  /;|,? (?:but|aber|mais|pero|maar|whereas|while)(?!\p{L})|, ma(?!\p{L})|(?<!\p{L})(?:this one|mine)(?!\p{L})/iu;
+const BACK = spelt(
+  /;|,? (?:but|aber|mais|pero|maar|whereas|while)(?!\p{L})|, ma(?!\p{L})|(?<!\p{L})(?:this one|mine)(?!\p{L})/iu,
+);
 
 /**
  * What a sentence tells of a machine of another name, up to where it turns back.

@@ -1,4 +1,5 @@
 import { gramsOf, neededGrams } from '../../vocabulary/grams';
+import { spelt } from '../../vocabulary/letters';
 import { anotherNamed } from './another-name';
 import type { Cue, Span } from './cue';
 import { CUES_OF_EQUIPMENT } from './cues-of-equipment';
@@ -12,17 +13,21 @@ export { answerBehind } from './answered';
 export type { Span } from './cue';
 
 /** Where a clause ends, and what it said holds no longer. */
-const CLAUSE_END =
-  /[.;!?:|](?=\s|$)|\(|,? (?:but|because|though|although|while|whereas|since|however|instead of|rather than|so (?:I|we|now|mine)|and (?:ended up|bought|got|now|then|this|mine)|aber|sondern|weil|obwohl|statt|mais|parce que|car|au lieu|pero|sino|porque|en vez|en lugar|perché|invece|bensì)(?!\p{L})|, ma(?!\p{L})|,(?: and)? (?=it(?:['’]s)?(?!\p{L})|I(?:['’]m| get| got| see| have)(?!\p{L})|mine(?!\p{L})|this one|celle-ci|celui-ci|questa(?!\p{L})|esta(?!\p{L})|diese(?!\p{L})|deze(?!\p{L})|den här|more like|rather|just|only|the |then |sie |es sind|der |die |das |elle |c['’]est|la |le |el |ha |pesa |nur |\d|[£$€])/iu;
+const CLAUSE_END = spelt(
+  /[.;!?:|](?=\s|$)|\(|,? (?:but|because|though|although|while|whereas|since|however|instead of|rather than|so (?:I|we|now|mine)|and (?:ended up|bought|got|now|then|this|mine)|aber|sondern|weil|obwohl|statt|mais|parce que|car|au lieu|pero|sino|porque|en vez|en lugar|perché|invece|bensì)(?!\p{L})|, ma(?!\p{L})|,(?: and)? (?=it(?:['’]s)?(?!\p{L})|I(?:['’]m| get| got| see| have)(?!\p{L})|mine(?!\p{L})|this one|celle-ci|celui-ci|questa(?!\p{L})|esta(?!\p{L})|diese(?!\p{L})|deze(?!\p{L})|den här|more like|rather|just|only|the |then |sie |es sind|der |die |das |elle |c['’]est|la |le |el |ha |pesa |nur |\d|[£$€])/iu,
+);
 /** A list of what is not there goes on over its commas to the last of them: "no ABS, modes or cruise control". */
-const OR_AT_LAST =
-  /^[^.;!?:]*?,[^.;!?:]*?(?<!\p{L})(?:or|nor|noch|oder|ni|ou|o|né)(?!\p{L})[^.;!?:,]*/iu;
+const OR_AT_LAST = spelt(
+  /^[^.;!?:]*?,[^.;!?:]*?(?<!\p{L})(?:or|nor|noch|oder|ni|ou|o|né)(?!\p{L})[^.;!?:,]*/iu,
+);
 
 /** What is not there ends at a comma, or with what is there after all. */
-const FACT_END =
-  /[.;!?:,|](?=\s|$)|(?<!\p{L})(?:but|only|just|aber|mais|pero|ma|and|und|et|y|e)(?!\p{L})/iu;
-const DENIAL_END =
-  /[.;!?:,|](?=\s|$)|(?<!\p{L})(?:but|instead|aber|sondern|mais|pero|ma)(?!\p{L})/iu;
+const FACT_END = spelt(
+  /[.;!?:,|](?=\s|$)|(?<!\p{L})(?:but|only|just|aber|mais|pero|ma|and|und|et|y|e)(?!\p{L})/iu,
+);
+const DENIAL_END = spelt(
+  /[.;!?:,|](?=\s|$)|(?<!\p{L})(?:but|instead|aber|sondern|mais|pero|ma)(?!\p{L})/iu,
+);
 
 const CUES = [
   ...ENGLISH_CUES,
@@ -33,7 +38,7 @@ const CUES = [
   ...PARTS_APART,
 ].map((cue) => ({
   ...cue,
-  all: new RegExp(cue.words.source, `${cue.words.flags}g`),
+  all: spelt(new RegExp(cue.words.source, `${cue.words.flags}g`)),
 }));
 type Known = (typeof CUES)[number];
 

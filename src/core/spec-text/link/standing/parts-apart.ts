@@ -1,3 +1,4 @@
+import { spelt } from '../../vocabulary/letters';
 import type { Cue } from './cue';
 
 /** A part, perhaps with its size: "the 19 litre tank", "a tall screen". */
@@ -10,25 +11,31 @@ export const PARTS_APART: readonly Cue[] = [
   // "Will sell the 19 litre tank separately", "I removed the tall screen", "suche 19-Liter-Tank".
   {
     standing: 'wished',
-    words: new RegExp(
-      String.raw`(?<!\p{L})(?:${SOLD})(?: (?:noch|dazu|dafür|also|auch|aussi|anche|también|ook))?(?=:? (?:nur |only )?${A_PART})`,
-      'iu',
+    words: spelt(
+      new RegExp(
+        String.raw`(?<!\p{L})(?:${SOLD})(?: (?:noch|dazu|dafür|also|auch|aussi|anche|también|ook))?(?=:? (?:nur |only )?${A_PART})`,
+        'iu',
+      ),
     ),
   },
   // "Also available: 19 litre tank".
   {
     standing: 'wished',
-    words: new RegExp(
-      String.raw`(?<!\p{L})(?:also (?:available|for sale|selling|to sell|up for grabs)|available (?:separately|as well)|separately|gegen aufpreis|auf wunsch|auch zu verkaufen|ebenfalls zu (?:verkaufen|haben)|à vendre aussi|también (?:vendo|se vende)|anche in vendita|ook te koop)\s?:?(?= ${A_PART})`,
-      'iu',
+    words: spelt(
+      new RegExp(
+        String.raw`(?<!\p{L})(?:also (?:available|for sale|selling|to sell|up for grabs)|available (?:separately|as well)|separately|gegen aufpreis|auf wunsch|auch zu verkaufen|ebenfalls zu (?:verkaufen|haben)|à vendre aussi|también (?:vendo|se vende)|anche in vendita|ook te koop)\s?:?(?= ${A_PART})`,
+        'iu',
+      ),
     ),
   },
   // "Next winter it gets a 19 litre tank", "im Winter kommt eine hohe Scheibe".
   {
     standing: 'wished',
-    words: new RegExp(
-      String.raw`(?<!\p{L})(?:(?:(?:next|this|over the|in the) (?:winter|spring|summer|autumn|fall|year|month|week|season),? (?:it|she|he|I|we)(?:['’]ll| will| am| is)?|soon|(?:it|she|he|I|we)(?:['’]ll| will|['’]s going to| is going to|['’]m going to)) (?:gets?|get|be getting|getting|have|fit|be fitting|add|install|put on|mount)|(?:bald|im (?:winter|frühjahr|sommer|herbst)|demnächst) (?:kommt|kommen|kriegt sie|bekommt sie)(?: noch)?|kommt (?:noch|bald)|bientôt|prossimamente|pronto (?:llega|le pongo)|binnenkort)(?= ${A_PART})`,
-      'iu',
+    words: spelt(
+      new RegExp(
+        String.raw`(?<!\p{L})(?:(?:(?:next|this|over the|in the) (?:winter|spring|summer|autumn|fall|year|month|week|season),? (?:it|she|he|I|we)(?:['’]ll| will| am| is)?|soon|(?:it|she|he|I|we)(?:['’]ll| will|['’]s going to| is going to|['’]m going to)) (?:gets?|get|be getting|getting|have|fit|be fitting|add|install|put on|mount)|(?:bald|im (?:winter|frühjahr|sommer|herbst)|demnächst) (?:kommt|kommen|kriegt sie|bekommt sie)(?: noch)?|kommt (?:noch|bald)|bientôt|prossimamente|pronto (?:llega|le pongo)|binnenkort)(?= ${A_PART})`,
+        'iu',
+      ),
     ),
   },
   // "The tall screen is still in its box", "Koffer liegen bei", "réservoir vendu séparément".

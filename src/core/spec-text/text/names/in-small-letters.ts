@@ -1,16 +1,20 @@
+import { spelt } from '../../vocabulary/letters';
 import { withNumbers } from '../../lattice/number-words';
 import { scanWords } from '../../vocabulary/lexicon';
 import { isCommon } from './no-names';
 
 /** Talk and posts without capitals: "so the new brackenridge seven hundred", "ostrava ml350". */
-const TALKED =
-  /(?:^\s*(?:(?:19[5-9]|20[0-3])\d )?|(?<!\p{L})(?:the|this|my|our|an?|called) (?:all[- ]new |new |used |second[- ]hand )?)(\p{Ll}{3,}) {1,28}(\d{3,4})(?![\d.,:]*\d|[\d\s]{0,12}(?:cc|km|k|kms|mi|miles|mile|kg|kilos?|lbs?|pounds?|mm|mil|cm|hp|horse\p{L}*|ps|kw|w|watts?|eur|euros?|quid|dollars?|bucks|grand|rpm|revs|nm|newton|times|percent|per|days?|hours?|metres?|meters?|feet|range)(?!\p{L})|['’%€£$])/gu;
+const TALKED = spelt(
+  /(?:^\s*(?:(?:19[5-9]|20[0-3])\d )?|(?<!\p{L})(?:the|this|my|our|an?|called) (?:all[- ]new |new |used |second[- ]hand )?)(\p{Ll}{3,}) {1,28}(\d{3,4})(?![\d.,:]*\d|[\d\s]{0,12}(?:cc|km|k|kms|mi|miles|mile|kg|kilos?|lbs?|pounds?|mm|mil|cm|hp|horse\p{L}*|ps|kw|w|watts?|eur|euros?|quid|dollars?|bucks|grand|rpm|revs|nm|newton|times|percent|per|days?|hours?|metres?|meters?|feet|range)(?!\p{L})|['’%€£$])/gu,
+);
 /** The same by maker and model, where talk brings on what it is about: "throwing a leg over the new ostrava ridge seven hundred". */
-const BROUGHT_ON =
-  /(?<!\p{L})(?:(?:we(?:['’]ve| have)? got|i(?:['’]ve| have)? got|riding|testing|reviewing|reviews? of|aboard|on board|leg over|looking at|look at|about|on|with|this is|here(?:['’]s| is)|it(?:['’]s| is)) (?:the|a|an|our|my) (?:brand[- ]new |all[- ]new |new )?|(?:the|this) (?:brand|all)?[- ]?new )(\p{Ll}{4,} \p{Ll}{3,}) {1,28}(\d{3,4})(?![\d.,:]*\d|[\d\s]{0,12}(?:cc|km|k|kms|mi|miles|mile|kg|kilos?|lbs?|pounds?|mm|mil|cm|hp|horse\p{L}*|ps|kw|w|watts?|eur|euros?|quid|dollars?|bucks|grand|rpm|revs|nm|newton|times|percent|per|days?|hours?|metres?|meters?|feet|range)(?!\p{L})|['’%€£$])/gu;
-const WRITTEN =
-  /^\s*(?:(?:19[5-9]|20[0-3])\d )?(\p{Ll}{4,}) (\p{Ll}{1,4}-?\d{3,4}\p{Ll}?)(?![\p{L}\d])/u;
-const CAPITALS = /\p{Lu}\p{Ll}{2}/u;
+const BROUGHT_ON = spelt(
+  /(?<!\p{L})(?:(?:we(?:['’]ve| have)? got|i(?:['’]ve| have)? got|riding|testing|reviewing|reviews? of|aboard|on board|leg over|looking at|look at|about|on|with|this is|here(?:['’]s| is)|it(?:['’]s| is)) (?:the|a|an|our|my) (?:brand[- ]new |all[- ]new |new )?|(?:the|this) (?:brand|all)?[- ]?new )(\p{Ll}{4,} \p{Ll}{3,}) {1,28}(\d{3,4})(?![\d.,:]*\d|[\d\s]{0,12}(?:cc|km|k|kms|mi|miles|mile|kg|kilos?|lbs?|pounds?|mm|mil|cm|hp|horse\p{L}*|ps|kw|w|watts?|eur|euros?|quid|dollars?|bucks|grand|rpm|revs|nm|newton|times|percent|per|days?|hours?|metres?|meters?|feet|range)(?!\p{L})|['’%€£$])/gu,
+);
+const WRITTEN = spelt(
+  /^\s*(?:(?:19[5-9]|20[0-3])\d )?(\p{Ll}{4,}) (\p{Ll}{1,4}-?\d{3,4}\p{Ll}?)(?![\p{L}\d])/u,
+);
+const CAPITALS = spelt(/\p{Lu}\p{Ll}{2}/u);
 
 /** Words that stand before a number and name no machine. Common usage, no source. */
 const COUNTS =

@@ -1,3 +1,4 @@
+import { spelt } from '../../vocabulary/letters';
 import { fieldsOf } from './fields';
 import { greets, headOf, inFull } from './lead';
 import { inSmallLetters } from './in-small-letters';
@@ -94,7 +95,7 @@ const isOneOfTwo = (best: Candidate, all: readonly { readonly candidate: Candida
   all.some(({ candidate: c }) => c.words.length === 1 && c.words[0] !== best.words[0]);
 
 const SHORT_YEAR_BEFORE = /['’](\d{2}) $/u;
-const SHORT_YEAR_BEHIND = /^(?:,? -|,? ['’])(\d{2})(?![\p{L}\d]|[.,]\d)/u;
+const SHORT_YEAR_BEHIND = spelt(/^(?:,? -|,? ['’])(\d{2})(?![\p{L}\d]|[.,]\d)/u);
 
 /** The model year at a name: before it, behind it, or elsewhere in its line. */
 function yearBeside({ line, from, to, year }: Candidate): number | undefined {
@@ -120,11 +121,13 @@ function split(words: readonly string[], maker: string | undefined) {
 }
 
 /** "Ostrava Motors announces the ML 350": who made it, before the verb. */
-const ANNOUNCED =
-  /^(?:.*[.:–—] )?\W*(\p{Lu}[\p{L}-]+)(?: (?:Motors|Motorcycles|Moto|Bikes))? (?:has |have |today |now |finally )*(?:announce[sd]?|launche[sd]|launch|unveil(?:s|ed)?|reveal(?:s|ed)?|present(?:s|ed)?|introduce[sd]?|pulled the covers off)(?: \p{L}+){0,2} (?:the|a|its|their) (?:all-?)?(?:new )?$/u;
+const ANNOUNCED = spelt(
+  /^(?:.*[.:–—] )?\W*(\p{Lu}[\p{L}-]+)(?: (?:Motors|Motorcycles|Moto|Bikes))? (?:has |have |today |now |finally )*(?:announce[sd]?|launche[sd]|launch|unveil(?:s|ed)?|reveal(?:s|ed)?|present(?:s|ed)?|introduce[sd]?|pulled the covers off)(?: \p{L}+){0,2} (?:the|a|its|their) (?:all-?)?(?:new )?$/u,
+);
 /** "… is a motorcycle made by Marrow", "KX-470 Nomad by Penrith": of two words it is who wrote it. */
-const MADE_BY =
-  /^(?: by|[^.;]{0,40}?(?<!\p{L})(?:(?:made|built|produced|manufactured) by|from (?=\p{Lu}\p{L}+ Motor))) (\p{Lu}[\p{L}-]+)(?![\p{L}-]| (?!Motor)\p{Lu})/u;
+const MADE_BY = spelt(
+  /^(?: by|[^.;]{0,40}?(?<!\p{L})(?:(?:made|built|produced|manufactured) by|from (?=\p{Lu}\p{L}+ Motor))) (\p{Lu}[\p{L}-]+)(?![\p{L}-]| (?!Motor)\p{Lu})/u,
+);
 
 /** The name with its maker, where another place of the text or the words beside it tell that. */
 function inFullBy(best: Candidate, lines: readonly LineOfText[]) {
@@ -144,8 +147,9 @@ function inFullBy(best: Candidate, lines: readonly LineOfText[]) {
     : named;
 }
 
-const NUMBER_ALONE =
-  /^\s*(?:the|an?|la|le|il|el|die|der|das|de|een) (\d{3,4}(?: \p{Lu}[\p{L}\d]{0,9})?) \(/iu;
+const NUMBER_ALONE = spelt(
+  /^\s*(?:the|an?|la|le|il|el|die|der|das|de|een) (\d{3,4}(?: \p{Lu}[\p{L}\d]{0,9})?) \(/iu,
+);
 /** "La 380 (37 ch, 166 kg)": a machine that is known by its number. */
 function byNumber(lines: readonly LineOfText[]): NamesRead | undefined {
   for (const { line, offset } of lines) {

@@ -1,3 +1,4 @@
+import { spelt } from '../../vocabulary/letters';
 import { scanWords } from '../../vocabulary/lexicon';
 
 /** Words that no maker and no model is called: the trade's own, and those that open sentences. Common usage, no source. */
@@ -42,8 +43,9 @@ const COMMON: ReadonlySet<string> = new Set(
 );
 
 /** What a heading is called, whichever test or paper it is of: "Zwischenbilanz", "Langzeittest". */
-const HEADING_WORD =
-  /\p{L}{3}(?:test|bericht|bilanz|beratung|vergleich|daten|blatt|check|fazit|anzeige|preise|liste|kosten|angebot|maße)$/iu;
+const HEADING_WORD = spelt(
+  /\p{L}{3}(?:test|bericht|bilanz|beratung|vergleich|daten|blatt|check|fazit|anzeige|preise|liste|kosten|angebot|maße)$/iu,
+);
 /** Papers, kinds of price, aids and norms: a name ends before them. */
 const OF_THE_SALE =
   /^(?:EZ|BJ|JG|HU|MOT|CT|APK|ITV|OTR|RRP|MSRP|UVP|VB|VHB|NCT|WOF|RWC|Bj|Ez|Jg|ABS|TFT|E[3-6]|EU\d|Euro\d?|RON|FSH|LAMS|LED|PS|CV|CH|KW|NM|KG|KM|CC|HP|BHP|LTR|MY(?:\d{2}){0,2})$/u;

@@ -1,3 +1,4 @@
+import { spelt } from '../../vocabulary/letters';
 import { endsName, isCommon, mayOpenName } from './no-names';
 
 /** Words in a row that may be a machine's name. */
@@ -10,7 +11,7 @@ export interface Run {
   readonly to: number;
 }
 
-const TOKEN = /[\p{L}\d][\p{L}\d'’.\-/]*/gu;
+const TOKEN = spelt(/[\p{L}\d][\p{L}\d'’.\-/]*/gu);
 const MOST_WORDS = 5;
 
 /** A number by which a machine is known: "450", "690R"; no "845mm". */
@@ -28,19 +29,20 @@ export const isYear = (word: string): boolean => /^(?:19[5-9]|20[0-3])\d$/.test(
 export const hasNumber = ({ words }: { readonly words: readonly string[] }): boolean =>
   words.some((w) => (/^\d{3,4}/.test(w) && !isYear(w)) || /\p{L}-?\d{2}|\d{2}\p{L}/u.test(w));
 
-const UNIT =
-  /^\s?(?:cc|ccm|cm³|cm3|km|kms|miles|mi|kg|kilos?|lbs?|mm|cm|hp|bhp|PS|ch|cv|pk|kW|€|£|\$|%|°|EUR|euros?|litres?|liters?|rpm|Nm|Wh|Ah|ml|mpg|mph|RON|giri|tr|tooth|teeth|hours?|Uhr|per|pro|par|times|seat)(?![\p{L}\d])|^[:.,]\d|^ \d{3}(?!\d)/iu;
+const UNIT = spelt(
+  /^\s?(?:cc|ccm|cm³|cm3|km|kms|miles|mi|kg|kilos?|lbs?|mm|cm|hp|bhp|PS|ch|cv|pk|kW|€|£|\$|%|°|EUR|euros?|litres?|liters?|rpm|Nm|Wh|Ah|ml|mpg|mph|RON|giri|tr|tooth|teeth|hours?|Uhr|per|pro|par|times|seat)(?![\p{L}\d])|^[:.,]\d|^ \d{3}(?!\d)/iu,
+);
 /** "14 L", "15 T": no name of a machine has so few. */
-const FEW_WITH = /^\s?[LT](?![\p{L}\d])/u;
+const FEW_WITH = spelt(/^\s?[LT](?![\p{L}\d])/u);
 const FEW = 80;
 /** Of one letter: as they are written, and no "w/". */
-const SHORT_UNIT = /^\s?[lVWAh](?![\p{L}\d/])/u;
+const SHORT_UNIT = spelt(/^\s?[lVWAh](?![\p{L}\d/])/u);
 const isAmount = (word: string, follows: string): boolean =>
   UNIT.test(follows) ||
   SHORT_UNIT.test(follows) ||
   (FEW_WITH.test(follows) && Number.parseInt(word, 10) <= FEW);
 
-const OWNER = /^(\p{Lu}[\p{L}-]+)['’]s$/u;
+const OWNER = spelt(/^(\p{Lu}[\p{L}-]+)['’]s$/u);
 
 /** A word without the stop behind it; "500's" is "500". */
 const bare = (token: string): string => token.replace(/(?<=\d)['’]s$|[.'’\-/]+$/u, '');

@@ -1,3 +1,4 @@
+import { spelt } from '../../vocabulary/letters';
 import { languagesOf } from '../../vocabulary/lexicon';
 import { AGAINST, GERMAN_NOUN, LISTED, MACHINE_VERB } from '../whose/turns';
 import type { Run } from './runs';
@@ -15,40 +16,47 @@ export interface Candidate extends Run {
 }
 
 /** Words before a name by which somebody tells that it is what the text is about. */
-const OFFERED =
-  /(?:for sale:?|selling(?: my)?|sell my|swap my|for my|verkaufe(?: meine)?|biete(?: hier)? meine|zu verkaufen:?|vends(?: ma)?|se vende|vendo|te koop:?|vende-se|myydään|the new|lot \d+:|it['’]s the|my new|about the|specs on the|on (?:a|the|my)|(?:picked up|bought|got|ordered|owned|own|have|ride|riding|switched to|moved to|changed to|swapped (?:it )?for|went for)(?: an?| the| my)|mine,? (?:is )?an?|fahre (?:eine|die|meine)|meine|ma|mi|mia|mijn|onze|min|moja|minha|looking at (?:the|an?)|considering (?:the|an?)|(?:my|our)(?: (?!own|old|other|last|previous|former|current)\p{Ll}+)?) $/iu;
-const ARTICLE =
-  /(?<!\p{L})(?:the|an?|die|der|das|dem|zur|zum|vom|la|le|el|il|une?|una|de|een|het|den|en|uma?)(?: \p{Ll}+)? $/iu;
+const OFFERED = spelt(
+  /(?:for sale:?|selling(?: my)?|sell my|swap my|for my|verkaufe(?: meine)?|biete(?: hier)? meine|zu verkaufen:?|vends(?: ma)?|se vende|vendo|te koop:?|vende-se|myydään|the new|lot \d+:|it['’]s the|my new|about the|specs on the|on (?:a|the|my)|(?:picked up|bought|got|ordered|owned|own|have|ride|riding|switched to|moved to|changed to|swapped (?:it )?for|went for)(?: an?| the| my)|mine,? (?:is )?an?|fahre (?:eine|die|meine)|meine|ma|mi|mia|mijn|onze|min|moja|minha|looking at (?:the|an?)|considering (?:the|an?)|(?:my|our)(?: (?!own|old|other|last|previous|former|current)\p{Ll}+)?) $/iu,
+);
+const ARTICLE = spelt(
+  /(?<!\p{L})(?:the|an?|die|der|das|dem|zur|zum|vom|la|le|el|il|une?|una|de|een|het|den|en|uma?)(?: \p{Ll}+)? $/iu,
+);
 /** Behind a head that says what kind of text it is. */
-const BEHIND_HEAD = /(?:[:–—(|]|(?<!\p{L})-) ?$/u;
+const BEHIND_HEAD = spelt(/(?:[:–—(|]|(?<!\p{L})-) ?$/u);
 const YEAR_BEFORE = /(?<!\d)(?:(?:19[5-9]|20[0-3])\d|['’]\d{2}) $/u;
 
-const SOMEBODY_ELSES =
-  /(?<!\p{L})(?:mate|buddy|friend|brother|wife|husband|neighbou?r|pal|dad|son)['’]s $|(?<!\p{L})(?:(?:mate|buddy|friend|brother|wife|husband|neighbou?r|pal|dad|he|she|kumpel|freund|frau|copain|pote|amigo|amico|vriend|kompis)(?: \p{Lu}\p{Ll}+)?(?:['’]s got| rides| has| had| owns| bought| got| hat| fährt| hatte| a| tiene| ha| heeft| rijdt| har| kör)|(?:coming|came|moved(?: on| up| over)?|upgraded|stepp(?:ed|ing) (?:up|down)) from|replac(?:ed|es|ing)|(?:I|ich|ik|jag) (?:had|hatte|hade)|(?:vorher|früher|zuvor)(?: \p{L}+){0,3}) (?:an?|the|my|his|her|eine|die|une|la|una|een|en) $|(?<!\p{L})(?:traded(?: in)?|sold|swapped|exchanged) my $|(?<!\p{L})(?:old|last|previous|former|alte|vorige|ancienne|vecchia|antigua|anterior|oude|gamla) $|(?<!\p{L})(?:current|present|aktuelle[sr]?|actuelle|attuale|actual|huidige) (?:bike|ride|machine|motorrad|moto|motor): ?$/iu;
+const SOMEBODY_ELSES = spelt(
+  /(?<!\p{L})(?:mate|buddy|friend|brother|wife|husband|neighbou?r|pal|dad|son)['’]s $|(?<!\p{L})(?:(?:mate|buddy|friend|brother|wife|husband|neighbou?r|pal|dad|he|she|kumpel|freund|frau|copain|pote|amigo|amico|vriend|kompis)(?: \p{Lu}\p{Ll}+)?(?:['’]s got| rides| has| had| owns| bought| got| hat| fährt| hatte| a| tiene| ha| heeft| rijdt| har| kör)|(?:coming|came|moved(?: on| up| over)?|upgraded|stepp(?:ed|ing) (?:up|down)) from|replac(?:ed|es|ing)|(?:I|ich|ik|jag) (?:had|hatte|hade)|(?:vorher|früher|zuvor)(?: \p{L}+){0,3}) (?:an?|the|my|his|her|eine|die|une|la|una|een|en) $|(?<!\p{L})(?:traded(?: in)?|sold|swapped|exchanged) my $|(?<!\p{L})(?:old|last|previous|former|alte|vorige|ancienne|vecchia|antigua|anterior|oude|gamla) $|(?<!\p{L})(?:current|present|aktuelle[sr]?|actuelle|attuale|actual|huidige) (?:bike|ride|machine|motorrad|moto|motor): ?$/iu,
+);
 
 /** Behind a name that nothing but a heading has: a stop, a bracket, what the text is. */
-const STOPS =
-  /^\s*(?:$|[,;:(|/–—\t]|- |\.(?:\s|$)|['’]?\d{2}(?!\p{L})|-\d{2}(?!\d)|(?:19|20)\d\d|(?:is )?(?:for sale|review|test|specs?|specifications?|technical|technische|model|modell|modelo|modello|modèle|te koop|zu verkaufen|à vendre|till salu|uit|uit het|anno|año|année|bj|ez|baujahr|de (?:19|20)\d\d|del? (?:19|20)\d\d)(?!\p{L}))/iu;
+const STOPS = spelt(
+  /^\s*(?:$|[,;:(|/–—\t]|- |\.(?:\s|$)|['’]?\d{2}(?!\p{L})|-\d{2}(?!\d)|(?:19|20)\d\d|(?:is )?(?:for sale|review|test|specs?|specifications?|technical|technische|model|modell|modelo|modello|modèle|te koop|zu verkaufen|à vendre|till salu|uit|uit het|anno|año|année|bj|ez|baujahr|de (?:19|20)\d\d|del? (?:19|20)\d\d)(?!\p{L}))/iu,
+);
 
 /** "My Ardmoor 800 was 227 kg": the one before. */
-const NO_MORE =
-  /^ (?:was|had|weighed|made|used to|hatte|wog|war|avait|pesait|tenía|pesaba|aveva)(?!\p{L})/u;
-const MY = /(?<!\p{L})(?:my|meine|ma|mi|mia|mijn) $/iu;
+const NO_MORE = spelt(
+  /^ (?:was|had|weighed|made|used to|hatte|wog|war|avait|pesait|tenía|pesaba|aveva)(?!\p{L})/u,
+);
+const MY = spelt(/(?<!\p{L})(?:my|meine|ma|mi|mia|mijn) $/iu);
 const OPENS_SENTENCE = /(?:^|[.!?:;(–—-] ?|\| ?)$/u;
 const OPENS_CLAUSE = /(?:^|[.!?,;] )$/u;
 /** A year or another figure, as in the head of a list of them. */
 const THEN_FIGURE = /^(?:,? |,? \()(?:19[5-9]|20[0-3])\d(?!\d)|^, \d/u;
-const GERMAN_ARTICLE = /(?<!\p{L})(?:die|der|das) $/iu;
+const GERMAN_ARTICLE = spelt(/(?<!\p{L})(?:die|der|das) $/iu);
 
 /** Its place among the vocabularies. */
 const GERMAN = 1;
 
-const SOLD_BEHIND =
-  /^,? (?:for sale|abzugeben|zu verkaufen|à vendre|te koop|till salu|in vendita|en venta|à venda|na sprzedaż)(?!\p{L})/iu;
+const SOLD_BEHIND = spelt(
+  /^,? (?:for sale|abzugeben|zu verkaufen|à vendre|te koop|till salu|in vendita|en venta|à venda|na sprzedaż)(?!\p{L})/iu,
+);
 
 /** "My mate Dave's 450": whose it is, and no maker. */
-const OF_A_FRIEND =
-  /(?<!\p{L})(?:mate|buddy|friend|brother|neighbou?r|pal|uncle|son|cousin|colleague) $/iu;
+const OF_A_FRIEND = spelt(
+  /(?<!\p{L})(?:mate|buddy|friend|brother|neighbou?r|pal|uncle|son|cousin|colleague) $/iu,
+);
 
 const isShort = (line: string): boolean => line.trim().length <= 60;
 

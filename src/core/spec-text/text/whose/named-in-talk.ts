@@ -1,3 +1,4 @@
+import { spelt } from '../../vocabulary/letters';
 import { scanWords } from '../../vocabulary/lexicon';
 import {
   A_PART,
@@ -47,8 +48,9 @@ const NAME = new RegExp(
   'gu',
 );
 /** A machine told by its number: "the 390 has 35 hp", "the 650 RX". */
-const NUMBER =
-  /(?<=(?<!\p{L})(?:[Tt]he|[Dd]ie|[Ll]a|[Dd]e|[Ii]l|[Ee]l) )\d{3,4}(?! ?(?:PS|L|W|V|MM|KG|CC|KM|NM|HP|KW)(?!\p{L}))(?: ?\p{Lu}{1,3}(?!\p{L}))?(?![\d.,]*\d)/gu;
+const NUMBER = spelt(
+  /(?<=(?<!\p{L})(?:[Tt]he|[Dd]ie|[Ll]a|[Dd]e|[Ii]l|[Ee]l) )\d{3,4}(?! ?(?:PS|L|W|V|MM|KG|CC|KM|NM|HP|KW)(?!\p{L}))(?: ?\p{Lu}{1,3}(?!\p{L}))?(?![\d.,]*\d)/gu,
+);
 /** Capitals that are no machine: aids, money, units, papers, countries. */
 const NO_CODE =
   /^(?:abs|tft|lcd|led|usb|gps|ecu|ecm|imu|tc|dtc|asc|esc|drl|tpms|dct|efi|cdi|cvt|vvt|sohc|dohc|ohc|oem|wmtc|ece|mot|rwc|rego|wof|hu|tüv|itv|ct|fsh|v5c?|lams|a1|a2|vin|vat|tva|iva|mwst|otr|pcp|apr|msrp|rrp|pvp|uvp|vb|vhb|obo|ono|usd|eur|gbp|aud|cad|nzd|chf|sek|nok|dkk|pln|czk|zar|uk|us|usa|eu|nz|hp|bhp|ps|kw|nm|rpm|mpg|mph|kmh|km|kg|lb|lbs|mm|cc|dc|ac|ah|diy|faq|ps5?|btw|imo|imho|tbh|fyi|ok|tv|pm|am|nb|edit|update|fs|wtb|wts|nos|pov|ride|test|rtw|adv|two|one|all|not|and|but|so|no|yes|me|my|it|is|at|on|in|of|to|or|if|as|we|he|be|do|go|up|by)$/u;
@@ -58,21 +60,23 @@ const NO_NAME =
   /^(?:the|this|that|these|those|its?|they|there|here|and|but|so|then|also|plus|both|all|every|some|any|one|two|three|you|your|we|our|he|his|she|her|my|mine|if|when|where|while|whereas|with|without|after|before|since|because|although|though|however|overall|still|just|only|even|maybe|perhaps|what|which|who|how|why|not|now|real|same|other|another|base|standard|stock|basic|new|old|low|lowered|road|european|american|british|german|french|italian|spanish|dutch|japanese|euro|rally|adventure|enduro|touring|sport|travel|trail|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|maschine|firma|werkstatt|kiste|fuhre|karre|moto|moped|maker|importer|dealer|factory|bike|owner|dry|wet|kerb|die|der|das|den|dem|bei|mit|auf|für|im|in|eine?|meine?|sie|er|es|ihre?|dazu|auch|und|aber|la|le|les|il|lo|el|los|un|una|une|ma|mon|mi|mio|mia|sur|avec|sulla|con|en|sa|son|ses|su|sus|elle|ella|de|het|bij|op|hij|ze|den|det|na|på|med|jag|ich|je|yo|io|ik|me|per|par|dudaba|also|también|ho|ha|on|of|for|at|to|from|by|as|is|it's)$/u;
 /** Between a maker's word and the model's. */
 const JOINED = /^(?:['’]s)? $|^ (?:from|by|von|de|di|van|från|fra) $/u;
-const GERMAN_WORDS =
-  /(?<!\p{L})(?:und|ist|nicht|der|die|das|ein|eine[nmr]?|ich|wiegt|hat|bei|mit|Liter)(?!\p{L})/giu;
-const NOT_GERMAN = /(?<!\p{L})(?:the|het|een|is|og|och|são)(?!\p{L})/iu;
+const GERMAN_WORDS = spelt(
+  /(?<!\p{L})(?:und|ist|nicht|der|die|das|ein|eine[nmr]?|ich|wiegt|hat|bei|mit|Liter)(?!\p{L})/giu,
+);
+const NOT_GERMAN = spelt(/(?<!\p{L})(?:the|het|een|is|og|och|são)(?!\p{L})/iu);
 const LEAST_GERMAN = 2;
-const ARTICLE =
-  /(?<!\p{L})(?:the|an?|his|her|la|una?|une|de|een|el|un|il|a|o|uma?|on|with|for|sulla|della|alla|dalla|nella)(?: \p{Ll}+)? $/iu;
+const ARTICLE = spelt(
+  /(?<!\p{L})(?:the|an?|his|her|la|una?|une|de|een|el|un|il|a|o|uma?|on|with|for|sulla|della|alla|dalla|nella)(?: \p{Ll}+)? $/iu,
+);
 
-const GERMAN_ARTICLE = /(?<!\p{L})(?:die|der|eine|einer|zur|heißt|(?:seine|ihre)r?) $/iu;
+const GERMAN_ARTICLE = spelt(/(?<!\p{L})(?:die|der|eine|einer|zur|heißt|(?:seine|ihre)r?) $/iu);
 /** "Brannoch väger 214 kg": a name without an article; "tanken rymmer" is a part. */
-const NORDIC_VERB = /^(?: \d{3,4})? (?:väger|har en|vejer|har et|veier|waży)(?!\p{L})/u;
+const NORDIC_VERB = spelt(/^(?: \d{3,4})? (?:väger|har en|vejer|har et|veier|waży)(?!\p{L})/u);
 const DEFINITE = /(?:en|et|an|n|t|na)$/u;
 /** "The Alps were wet": mountains, and no machine. */
-const MANY = /^ (?:were|are|have)(?!\p{L})/u;
+const MANY = spelt(/^ (?:were|are|have)(?!\p{L})/u);
 /** A small letter or a comma and a blank: no sentence begins. */
-const INSIDE = /[\p{Ll},] $/u;
+const INSIDE = spelt(/[\p{Ll},] $/u);
 
 const isOfTrade = (word: string): boolean => scanWords(word).some((m) => m.meanings.length > 0);
 

@@ -1,3 +1,4 @@
+import { spelt } from '../letters';
 import type { FactPhrase } from '../vocabulary';
 
 /** Phrases that state a fact by themselves, in English. */
@@ -54,22 +55,30 @@ export const ENGLISH_FACTS: readonly FactPhrase[] = [
   [
     'chainPitch',
     '428',
-    /\b428\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: still)?(?: an?| the)?(?: original| stock| standard)?[^\d\p{L}]{0,24}\b428(?:\b|(?=x))/iu,
+    spelt(
+      /\b428\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: still)?(?: an?| the)?(?: original| stock| standard)?[^\d\p{L}]{0,24}\b428(?:\b|(?=x))/iu,
+    ),
   ],
   [
     'chainPitch',
     '520',
-    /\b520\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: still)?(?: an?| the)?(?: original| stock| standard)?[^\d\p{L}]{0,24}\b520(?:\b|(?=x))/iu,
+    spelt(
+      /\b520\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: still)?(?: an?| the)?(?: original| stock| standard)?[^\d\p{L}]{0,24}\b520(?:\b|(?=x))/iu,
+    ),
   ],
   [
     'chainPitch',
     '525',
-    /\b525\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: still)?(?: an?| the)?(?: original| stock| standard)?[^\d\p{L}]{0,24}\b525(?:\b|(?=x))/iu,
+    spelt(
+      /\b525\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: still)?(?: an?| the)?(?: original| stock| standard)?[^\d\p{L}]{0,24}\b525(?:\b|(?=x))/iu,
+    ),
   ],
   [
     'chainPitch',
     '530',
-    /\b530\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: still)?(?: an?| the)?(?: original| stock| standard)?[^\d\p{L}]{0,24}\b530(?:\b|(?=x))/iu,
+    spelt(
+      /\b530\b(?=[^\d]{0,12}chain)|chain(?: and sprockets)?(?:'s)?(?: is)?(?: still)?(?: an?| the)?(?: original| stock| standard)?[^\d\p{L}]{0,24}\b530(?:\b|(?=x))/iu,
+    ),
   ],
   ['forkType', 'upside-down', /\b(?:upside[- ]down|inverted|usd) forks?\b/i],
   ['forkType', 'conventional', /\b(?:conventional|right[- ]side[- ]up|telescopic) forks?\b/i],
