@@ -26,6 +26,9 @@ const withMil = (text: string): string =>
         .replace(/(?<=\d {0,3}|l ?\/ ?|per )mil(?!\p{L})/giu, 'smi')
     : text;
 
+/** "Pris kr. 65.900": its stop ends no sentence. */
+const CROWNS_IN_FRONT = spelt(/(?<!\p{L})(kr)\. (?=\d)/giu);
+
 /** One character for one: odd spaces, dashes and quotes become plain ones, so that places in the text stay true. */
 export const normalised = (text: string): string =>
   listedBySlashes(withOneSign(withMil(text)))
@@ -45,6 +48,7 @@ export const normalised = (text: string): string =>
     .replace(GERMAN_END, (end) => (/v/iu.test(end) ? 'fr ' : 'rr '))
     .replace(ENGLISH_ENDS, (ends) => ends.replace(/(?<=r)\./giu, ' '))
     .replace(/(?<=(?<!\p{L})d[ée]b)\./giu, ' ')
+    .replace(CROWNS_IN_FRONT, ' $1 ')
     .replace(OVER_A_HUNDRED, blank)
     .replace(OVER_A_WAY, blank)
     .replace(WITH_RESERVE, blank)

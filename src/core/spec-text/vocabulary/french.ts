@@ -55,7 +55,7 @@ export const FRENCH: Vocabulary = {
     oil: 'vidange|vidange tous les',
     oilCapacity: 'capacite d huile|huile moteur|contenance huile|quantite d huile',
     price:
-      'il en demande=asked|elle en demande=asked|ils en demandent=asked|il en veut=asked|ils en veulent=asked|affichee a|proposee a|vendue a|achetee neuve=paid|coutait=list|~payee=paid|coute|elle coute|achetee=paid|achete=paid|~achetee a=paid|prix demande=asked|prix souhaite=asked|prix voulu=asked|prix|tarif|prix neuf=list|prix de vente|prix catalogue=list|prix cles en main=on-the-road|a partir de=list|vendue|prix public=list|tarif de base=list|cote',
+      '~cedee a=asked|~cede a=asked|prix en baisse=asked|baisse de prix=asked|il en demande=asked|elle en demande=asked|ils en demandent=asked|il en veut=asked|ils en veulent=asked|affichee a|proposee a|vendue a|achetee neuve=paid|coutait=list|~payee=paid|coute|elle coute|achetee=paid|achete=paid|~achetee a=paid|prix demande=asked|prix souhaite=asked|prix voulu=asked|prix|tarif|prix neuf=list|prix de vente|prix catalogue=list|prix cles en main=on-the-road|a partir de=list|vendue|prix public=list|tarif de base=list|cote',
     usedPrice: 'prix occasion|en occasion|occasion',
     warranty: 'garantie',
     axleLimits:

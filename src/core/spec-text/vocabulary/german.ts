@@ -74,7 +74,7 @@ export const GERMAN: Vocabulary = {
     oil: 'olwechsel|olwechsel alle|olwechselintervall',
     oilCapacity: 'olmenge|motorol|olfullmenge|olinhalt',
     price:
-      'will er dafur=asked|will sie dafur=asked|wollen sie dafur=asked|willst du dafur=asked|soll sie kosten=asked|soll die kosten=asked|kostenpunkt|~gezahlt=paid|~bezahlt=paid|~aufgerufen=asked|inseriert fur=asked|strassenpreis|kostete neu=list|neu gekostet=list|~kostete|preis|liegt neu bei=list|neu bei=list|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|uvp inkl mwst=list|preis inkl mwst=list|preisempfehlung=list|unverbindliche preisempfehlung=list|unverb preisempfehlung=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
+      '~gebe sie fur=asked|~gebe ihn fur=asked|~gebe die fur=asked|~gebe es fur=asked|~jetzt nur noch=asked|will er dafur=asked|will sie dafur=asked|wollen sie dafur=asked|willst du dafur=asked|soll sie kosten=asked|soll die kosten=asked|kostenpunkt|~gezahlt=paid|~bezahlt=paid|~aufgerufen=asked|inseriert fur=asked|strassenpreis|kostete neu=list|neu gekostet=list|~kostete|preis|liegt neu bei=list|neu bei=list|grundpreis=list|listenpreis=list|neupreis=list|uvp=list|uvp inkl mwst=list|preis inkl mwst=list|preisempfehlung=list|unverbindliche preisempfehlung=list|unverb preisempfehlung=list|kaufpreis|vb=asked|vhb=asked|festpreis=asked|verkaufspreis|fp=asked|kostet|kosten tut sie|kosten tut er|kosten soll sie|kosten soll er|grundpreis ab=list|verhandlungsbasis=asked|preisvorstellung=asked|fur',
     usedPrice: 'gebrauchtpreis|gebraucht ab|gebraucht',
     warranty: 'garantie|gewahrleistung',
     madeFrom: 'gebaut ab|gebaut seit|bauzeit ab|produziert ab',
@@ -97,7 +97,7 @@ export const GERMAN: Vocabulary = {
     wheel: 'am hinterrad|hinterradleistung|am rad|prufstand',
     crank: 'kurbelwelle|an der kurbelwelle',
     'on-the-road': 'fahrbereit inkl|inkl nebenkosten|inkl uberfuhrung',
-    asked: 'vb|vhb|fp|festpreis|verhandlungsbasis|verhandelbar|fix',
+    asked: 'mwst nicht ausweisbar|vb|vhb|fp|festpreis|verhandlungsbasis|verhandelbar|fix',
     paid: 'bezahlt|gekauft fur|kostete mich',
     list: 'listenpreis|neupreis|uvp|preisempfehlung|grundpreis',
     'low-seat':

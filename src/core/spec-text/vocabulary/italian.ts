@@ -56,7 +56,7 @@ export const ITALIAN: Vocabulary = {
     oil: 'cambio olio|cambio olio ogni',
     oilCapacity: 'olio motore|capacita olio|quantita olio',
     price:
-      'costa|costava=list|~chiedono=asked|prezzo di vendita|~presa a=paid|nuova costa=list|~pagata=paid|~comprata a=paid|prezzo|prezzo nuovo=list|listino=list|prezzo di listino=list|prezzo f c=list|prezzo richiesto=asked|chiedo=asked|a partire da=list|richiesta=asked',
+      'prezzo ribassato=asked|~ribassata a=asked|costa|costava=list|~chiedono=asked|prezzo di vendita|~presa a=paid|nuova costa=list|~pagata=paid|~comprata a=paid|prezzo|prezzo nuovo=list|listino=list|prezzo di listino=list|prezzo f c=list|prezzo richiesto=asked|chiedo=asked|a partire da=list|richiesta=asked',
     usedPrice: 'usato|usata da|sull usato',
     warranty: 'garanzia',
     springs: 'molla|costante molla|rigidita molla',

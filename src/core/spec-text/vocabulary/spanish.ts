@@ -52,7 +52,7 @@ export const SPANISH: Vocabulary = {
     oil: 'cambio de aceite|cambio de aceite cada',
     oilCapacity: 'capacidad de aceite|aceite motor|aceite',
     price:
-      'cuesta|precio de venta|nueva cuesta=list|costaba=list|~costo|~piden=asked|~compre por=paid|~sale por|~sale a|~se queda en|~me salio por=paid|~pague=paid|~me costo=paid|precio|pvp=list|precio nuevo=list|precio de lista=list|precio final|precio recomendado=list|desde=list|pido=asked',
+      '~rebajada a=asked|~rebajado a=asked|precio rebajado=asked|cuesta|precio de venta|nueva cuesta=list|costaba=list|~costo|~piden=asked|~compre por=paid|~sale por|~sale a|~se queda en|~me salio por=paid|~pague=paid|~me costo=paid|precio|pvp=list|precio nuevo=list|precio de lista=list|precio final|precio recomendado=list|desde=list|pido=asked',
     usedPrice: 'segunda mano|de segunda mano|usada',
     warranty: 'garantia',
     axleLimits:
@@ -78,7 +78,8 @@ export const SPANISH: Vocabulary = {
       'en orden de marcha|orden de marcha|90 combustible|90 de combustible|deposito al 90|90 del deposito',
     wheel: 'a la rueda|en rueda|en la rueda|a rueda|en banco',
     paid: 'pague por ella|me salio por|compre por|compré por|comprada por|pague|pagué|me costo',
-    asked: 'negociable|negociables|a negociar|pido|precio fijo|no negociable|escucho ofertas',
+    asked:
+      'es tuya|es tuyo|negociable|negociables|a negociar|pido|precio fijo|no negociable|escucho ofertas',
     list: 'pvp|de lista|nuevo|precio recomendado',
     'on-the-road': 'llave en mano|matriculada|matriculacion incluida',
     cycle: 'wmtc|homologado',

@@ -8,7 +8,7 @@ export const MONEY: UnitForms = {
   crowns: ['kr\\.?', 'kronor'],
   // One sign for all of it (see `withOneSign`).
   'other-money': ['₹'],
-  EUR: ['eur', '€', 'euros?', 'euroa'],
+  EUR: ['eur', '€', 'euros?', 'euroa', 'eurolla'],
   USD: ['usd', 'us\\$'],
   GBP: ['gbp', '£', 'quid', 'sterling'],
   CHF: ['chf', 'swiss francs', 'francs', 'franken', 'fr\\.', 'sfr\\.?'],

@@ -1,4 +1,7 @@
+import { nominalRate } from '../../../money';
+import { isCurrency } from '../../../units';
 import type { Quantity } from '../../lattice/quantity';
+import { largest } from '../frames/frame';
 import { guarded, type Guard } from './guard';
 import { isLengthOrBare, isMoney, isPower } from './kinds';
 
@@ -23,10 +26,24 @@ const SPENT_ON = before(
 /** The same in further languages: "däck för 3200 kr", "pojištění 4500 Kč". */
 const SPENT_ON_TOO = before(
   '(?:tillbehör|udstyr|utstyr|příslušenství|akcesoria|lisävarusteita|däck|dekk|dæk|pneumatiky|opony|renkaat|banden|pneus|väskor|kofferter|kufferter|kufry|laukut|malas|koffers|servis|przegląd|huolto|service|beurt|revisão)(?: \\p{L}+)? (?:för|for|til|till|za|om|värda?|verdt|o wartości|v hodnotě|arvo|ter waarde van|no valor de|van)',
+  'service (?:till|til|for) fast pris',
   '(?:försäkring|forsikring|pojištění|vakuutus|verzekering|ubezpieczenie|seguro|handpenning|depositum|käsiraha|záloha|sinal|zaliczka|renkaat|huolto)(?: på| na| de| for)?',
   '(?:nypris(?:en)?|nieuwprijs|neupreis) var|(?:nypris(?:en)?|nieuwprijs|neupreis) (?:was|war)|nova custava|now[ya] kosztował[ao]?|nov[áý] stál[ao]?|uutena maksoi|ny (?:kostade|kostet|kostede)',
   '(?:handlaren|forhandler(?:en)?|dealer|liike|stand|salgs\\p{L}+) (?:bjöd|bød|bood|dawał mi|mi dával|tarjosi|dava-me|oferecia)',
 );
+/** "Koffer gebe ich für 1.200 € dazu", "kufferter fast pris 8.900 kr": a sum for which nobody gives a machine away is of its cases. */
+const OF_CASES = before(
+  '(?<!(?:mit|with|avec|con|med|met|com|inkl\\.?|incl\\.?|sis\\.|och|und|and|et|e|y|en) (?:\\p{L}+ )?)(?:koffer(?:n|s|system)?|kufferter|kofferter|kufry|laukut|väskor|panniers|luggage|maletas|valises|valigie|malas)(?: \\p{L}+){0,4}',
+);
+/** EUR, at the nominal rate: less is asked for cases. Own assumption. */
+const MOST_FOR_CASES = 2000;
+const isSmallSum = (q: Quantity, text: string): boolean => {
+  const unit = q.unit === 'crowns' ? 'SEK' : (q.unit ?? '');
+  return (
+    isMoney(q, text) &&
+    largest(q) * (isCurrency(unit) ? nominalRate(unit, 'EUR') : 1) < MOST_FOR_CASES
+  );
+};
 /** "600 € d’accessoires", "£600 worth of extras". */
 const OF_EXTRAS = behind(
   `(?:worth of |an |wert an |d['’]|de |di |in |of |aan )(?:${EXTRAS})`,
@@ -119,6 +136,7 @@ const GUARDS: readonly Guard[] = [
     [SPENT_ON, SPENT_ON_TOO, OFFERED_OR_SAVED, LIKE_IT, ONCE_NEW],
     64,
   ),
+  ...guards('noise', isSmallSum, 'before', [OF_CASES], 64),
   ...guards('noise', isMoney, 'behind', [OF_EXTRAS], 40),
   ...guards('noise', isLengthOrBare, 'before', [WIDE], 16),
   ...guards('noise', isLengthOrBare, 'behind', [IS_WIDE], 24),
