@@ -15,7 +15,7 @@ const POLISH = spelt(
 const HORSES_ALONE = /(?<=(?<![\d.,])\d{2,3}(?:[.,]\d)? ?)KM(?=[.,;)]|\s|$|\/\d)(?! ?\/ ?h)/gu;
 
 const NORDIC = spelt(
-  /(?<!\p{L})(?:tjänstevikt|sitth[öo]j?d|säljer|säljes|selges|gått|kördes?|varv|årsmodell|förbrukning|setehøyde|forbruk|årsmodell|bränsle\p{L}*|drivstoff\p{L}*|drar|väger|veier|kört|kjørt|tanken|sadeln|fulltank\p{L}*|mätarställning)(?!\p{L})/iu,
+  /(?<!\p{L})(?:tjänstevikt|akselavstand|bakkeklaring|hjulbas|markfrigång|bruker|sitth[öo]j?d|säljer|säljes|selges|gått|kördes?|varv|årsmodell|förbrukning|setehøyde|forbruk|årsmodell|bränsle\p{L}*|drivstoff\p{L}*|drar|väger|veier|kört|kjørt|tanken|sadeln|fulltank\p{L}*|mätarställning)(?!\p{L})/iu,
 );
 
 /** "Gått 1 850 mil", "0,42 l/mil": ten kilometres in Sweden and Norway, and no millimetres. Place for place. */
