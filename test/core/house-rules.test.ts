@@ -16,6 +16,13 @@ const RULES: readonly [string, RegExp, string, string][] = [
     'const SEAT = /\\p{L}+seat/iu;',
     'const SEAT = spelt(/\\p{L}+seat/iu);',
   ],
+  // A run of n blanks that is parted in every way between the two takes n² steps.
+  [
+    'a pattern has no two runs of blanks about what may be missing',
+    /\\s[*+](?:\[[^\]\n]+\](?:\?|\*|\{0,\d*\})|[^\\()[\]\n]\?|\([^()\n]+\)(?:\?|\*))\\s[*+]/,
+    String.raw`/^\s*[-*]?\s*front/u`,
+    String.raw`/^\s*(?:[-*]\s*)?front/u`,
+  ],
   ['a folder names what it exports', /^export \*/m, "\nexport * from './a';", 'export { a };'],
 ];
 

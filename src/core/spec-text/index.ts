@@ -18,3 +18,4 @@ export { isClassGuessed, type ClassRead } from './text/machine-class';
 export { isAtAPrice, readFactValue } from './facts';
 export { headingUnit, readHeader, type HeaderMeaning } from './read-header';
 export { namedParts, type NamedPart } from './text/named-parts';
+export { spelt } from './vocabulary/letters';

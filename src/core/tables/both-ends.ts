@@ -1,4 +1,4 @@
-import { spelt } from '../spec-text/vocabulary/letters';
+import { spelt } from '../spec-text';
 interface Rows {
   readonly headings: readonly string[];
   readonly rows: readonly (readonly string[])[];

@@ -3,7 +3,7 @@ import type { Quantity } from '../lattice/quantity';
 import { isChangedTo } from './altered';
 
 const STOCK_BEFORE = spelt(
-  /(?<!\p{L})(?:stock|oem|standard|std|originally|original|factory|(?:came|comes|delivered) with|serie|d['’]origine|\(origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at|era(?: d[ei])?|es de|war|ist|hatte|était(?: de)?))?\s*[:(]?\s*$|\((?:it |they )?(?:was|were|vorher|avant|prima|antes|voorheen) (?:an? )?$/iu,
+  /(?<!\p{L})(?:stock|oem|standard|std|originally|original|factory|(?:came|comes|delivered) with|serie|d['’]origine|\(origine|di serie|de serie)(?: (?:is|was|are|were|it's|its|at|era(?: d[ei])?|es de|war|ist|hatte|était(?: de)?))?\s*(?:[:(]\s*)?$|\((?:it |they )?(?:was|were|vorher|avant|prima|antes|voorheen) (?:an? )?$/iu,
 );
 const STOCK_BEHIND =
   /^\s*\(?(?:stock|oem|standard|std|as standard|originally|serie|serienmäßig|d['’]origine|de série|di serie|de serie)(?=\s*(?:[.,;)!]|$))/iu;

@@ -77,7 +77,7 @@ const BULLET = /^\s*[-*•·+]/u;
 
 /** A heading over two columns of a list: what the maker built and what it became. */
 const STOCK_AND_MINE =
-  /^\s*[-*•(]?\s*(?:stock|standard|original|oem|factory)\s*(?:\/|vs\.?|->|→|\|)\s*(?:mine|now|current|after|modded|my bike|modified)\s*[:)]?\s*$/iu;
+  /^\s*(?:[-*•(]\s*)?(?:stock|standard|original|oem|factory)\s*(?:\/|vs\.?|->|→|\|)\s*(?:mine|now|current|after|modded|my bike|modified)\s*(?:[:)]\s*)?$/iu;
 
 /** The second of each pair in a line of such a list, as far as it is another's: its place. */
 const SECOND = spelt(/^([^/→|]*?[\d.,]+[\d.,\-x]*\s?\p{L}*\s*)(\/|→|->|\|)(\s*[\d.,]+[\d.,\-x]*)/u);

@@ -20,7 +20,7 @@ const FIELD = {
     String.raw`(?:^|\||(?<=(?:make|brand|marque|marke|marca|merk) ?: ?[^|:]{1,40} ))[\d.\s]*(?:model(?: name)?|modell|modèle|modelo|modello|(?:commercial|trade|market) (?:name|description)|handelsbezeichnung|dénomination commerciale|denominazione commerciale|denominación comercial)${VALUE}`,
     'iu',
   ),
-  year: /^\s*(?:year|model year|baujahr|bj|année|año|anno|jaar|ez|erstzulassung)\s*[:=\t|.]?\s*(?:\d{1,2}[/.])?((?:19|20)\d{2})/iu,
+  year: /^\s*(?:year|model year|baujahr|bj|année|año|anno|jaar|ez|erstzulassung)\s*(?:[:=|.]\s*)?(?:\d{1,2}[/.])?((?:19|20)\d{2})/iu,
 };
 
 export function fieldsOf(
