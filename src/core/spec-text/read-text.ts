@@ -8,13 +8,16 @@ import { laidOut } from './layout/laid-out';
 import { asItStood, wordsOf, type PlacedText } from './layout/placed-text';
 import { withoutFillLogs } from './layout/fill-log';
 import { columnsWithoutMarks } from './layout/columns-without-marks';
+import { withoutGreetings } from './text/greetings';
 import { labelsOverValues, machinesUnderLabels } from './layout/label-over-value';
 import { linesOf, scanned, type Line } from './text/lines';
+import { joinedLetters } from './text/joined-letters';
 import { normalised } from './text/normalised';
 import { classOfText, type ClassRead } from './text/machine-class';
 import { blocksOf } from './text/machines-apart';
 import { onlyOnes } from './text/only-one';
 import { namesIn } from './text/names';
+import { withCapitals } from './text/names/with-capitals';
 import { footnotesIn, readBlock, type BlockRead } from './text/read-block';
 import { pairedMachines, twoInTitle } from './layout/two-in-a-line';
 import { readMachineTable } from './layout/read-table';
@@ -80,9 +83,10 @@ export interface ReadOptions {
  * text that is no sheet gives machines without proposals. Never throws; time is linear in the text, of which at most {@link SPEC_TEXT_LIMIT} characters are read.
  */
 export function readText(text: string, { listen, home }: ReadOptions = {}): TextRead {
-  const laid = laidOut(normalised(text.slice(0, SPEC_TEXT_LIMIT)));
+  const letters = joinedLetters(text.slice(0, SPEC_TEXT_LIMIT));
+  const laid = laidOut({ ...letters, text: normalised(withCapitals(letters.text)) });
   const plain = laid.text;
-  const lines = withoutFillLogs([...linesOf(plain)]);
+  const lines = withoutFillLogs(withoutGreetings([...linesOf(plain)]));
   const all = lines.map(scanned);
   const survey = surveyOf(plain, all, home);
   const table =
@@ -113,11 +117,11 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
   };
 }
 
-/** From the first of many places to the last; too many for one call with all of them. */
 /** What no machine has as it is told, put right where it can be and asked about. */
 const unlikely = (proposals: readonly Proposal[]): readonly Proposal[] =>
   largerInFront(permittedAsLoad(proposals));
 
+/** From the first of many places to the last; too many for one call with all of them. */
 function spanOf(places: readonly number[]): { readonly from: number; readonly to: number } {
   let [from, last] = [places[0] ?? 0, places[0] ?? 0];
   for (const place of places) [from, last] = [Math.min(from, place), Math.max(last, place)];
@@ -166,7 +170,7 @@ function asTyped(machine: MachineRead, laid: PlacedText, text: string): MachineR
       ...proposal,
       ...place,
       ...(within > 0 ? { from: place.from - within } : {}),
-      words: said.trim().replace(/\s*\n\s*/gu, ' '),
+      words: said.trim().replace(/\s*\n[\s>]*/gu, ' '),
     };
   };
   const whole = laid.places?.slice(machine.from, machine.to);

@@ -1,5 +1,7 @@
+import { withoutTimes } from './caption-times';
 import { cardsAsLines } from './cards';
 import { withoutSpeakers } from './chat';
+import { singleSpaced } from './double-spaced';
 import { endsApart } from './ends-apart';
 import { unglued } from './glued';
 import { labelsFirst } from './labels-first';
@@ -9,6 +11,7 @@ import type { PlacedText } from './placed-text';
 import { withoutCodes } from './registration-codes';
 import { withFirstOfTwoUnits } from './two-units-in-head';
 import { withUnits } from './units-apart';
+import { unwrapped } from './unwrapped';
 
 /** "33 kW", and on the next line "at 9,000 rpm": one line. Place for place. */
 const WRAPPED =
@@ -18,8 +21,11 @@ const WRAPPED =
  * A text as sheets are laid out on pages, brought to one label and its value on a line: labels glued to their values, pairs side by
  * side, rows of labels over rows of values, values over their labels, units in a column of their own. A text that is laid out in none of these ways stays as it is.
  */
-export const laidOut = (text: string): PlacedText =>
+export const laidOut = (placed: PlacedText): PlacedText =>
   [
+    withoutTimes,
+    singleSpaced,
+    unwrapped,
     withoutSpeakers,
     withoutCodes,
     withFirstOfTwoUnits,
@@ -30,4 +36,7 @@ export const laidOut = (text: string): PlacedText =>
     cardsAsLines,
     labelsFirst,
     endsApart,
-  ].reduce<PlacedText>((placed, step) => step(placed), { text: text.replace(WRAPPED, ' ') });
+  ].reduce<PlacedText>((laid, step) => step(laid), {
+    ...placed,
+    text: placed.text.replace(WRAPPED, ' '),
+  });

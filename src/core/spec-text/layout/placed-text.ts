@@ -51,10 +51,17 @@ export function wordsOf(placed: PlacedText, typed: string, from: number, to: num
   for (let i = from; i < to; i += 1) {
     const sign = placed.text[i] ?? '';
     const at = placed.places?.[i] ?? i;
+    const written = typed[at] ?? sign;
+    // One letter that was written as two signs, or two written as one.
+    const letters = written.normalize('NFKC');
+    if (sign !== written && (sign.normalize('NFD')[0] === written || letters.includes(sign))) {
+      words += sign;
+      continue;
+    }
     // Put before a stretch or between two: of signs with one place the last alone may have been typed.
     if (/\S/u.test(sign) && at === placed.places?.[i + 1]) continue;
     if (/\S/u.test(sign) && at === placed.places?.[i - 1] && typed[at] !== sign) continue;
-    words += /\s/u.test(sign) ? ' ' : (typed[at] ?? sign);
+    words += /\s/u.test(sign) ? ' ' : written;
   }
   return words.replace(/ {2,}/g, ' ').trim();
 }

@@ -20,7 +20,7 @@ const CAPITALS = spelt(/\p{Lu}\p{Ll}{2}/u);
 const COUNTS =
   /^(?:new|old|big|small|little|good|great|bad|first|last|next|other|another|same|whole|full|half|about|over|around|only|just|past|extra|total|max|maximum|min|top|mid|early|late|lower|upper|nearest|further|smaller|bigger|lighter|heavier|cheap|cheaper|cheapest|wee|mere|round|rough|solid|easy|typical|average|usual|normal|real|proper|further|additional|remaining|single|twin|parallel|inline|stock|standard|rear|front|sub|plus|decent|comfortable|year|month|day|week|route|highway|road|trip|class|category|section|page|number|model|lovely|tidy|cool|almost|nearly|roughly|maybe|like|than|from|with|at|to|of|for|and|or|is|was|are|were|has|had|have|does|did|makes|made|gets|got|weighs|costs|says|said|claims|quotes|legendary|japanese|italian|german|british|indian|chinese|austrian|american|spanish|french|swedish|dual|sport|adventure|adv|enduro|rally|four|two|dirt|trail|street|road|used|fancy|market|middleweight|lightweight|heavyweight)$/u;
 
-const isName = (word: string): boolean =>
+export const mayName = (word: string): boolean =>
   !COUNTS.test(word) && !isCommon(word) && scanWords(word).every((m) => m.meanings.length === 0);
 
 const asTitle = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
@@ -32,14 +32,14 @@ export function inSmallLetters(
   if (CAPITALS.test(line)) return undefined;
   const written = WRITTEN.exec(line);
   const [, maker = '', code = ''] = written ?? [];
-  if (written && isName(maker))
+  if (written && mayName(maker))
     return { maker: asTitle(maker), model: code.toUpperCase(), from: written[0].indexOf(maker) };
   const numbered = withNumbers(line);
   for (const pattern of [BROUGHT_ON, TALKED])
     for (const match of numbered.matchAll(pattern)) {
       const [words, named = '', number = ''] = match;
       const parts = named.split(' ');
-      if (!parts.every(isName) || /^(?:19[5-9]|20[0-4])\d$/.test(number)) continue;
+      if (!parts.every(mayName) || /^(?:19[5-9]|20[0-4])\d$/.test(number)) continue;
       const [maker, model] = parts.length > 1 ? parts.map(asTitle) : ['', asTitle(named)];
       return {
         maker: maker ?? '',

@@ -1,6 +1,6 @@
 import { spelt } from '../../vocabulary/letters';
 import { fieldsOf } from './fields';
-import { greets, headOf, inFull } from './lead';
+import { headOf, inFull } from './lead';
 import { inSmallLetters } from './in-small-letters';
 import { isCommon } from './no-names';
 import { hasNumber, isTelling, runsOf } from './runs';
@@ -70,7 +70,7 @@ function candidatesOf({ line }: LineOfText, lineIndex: number): readonly Candida
 
 /** The name for which most speaks among those of the first lines. */
 function nameIn(text: string, lines: readonly LineOfText[]): NamesRead | undefined {
-  const first = lines.filter((l) => !greets(l.line)).slice(0, NAME_LINES);
+  const first = lines.slice(0, NAME_LINES);
   const candidates = first.flatMap(candidatesOf);
   const whole = textOf(text === '' ? first.map((l) => l.line).join('\n') : text, text !== '');
   const told = candidates.flatMap((candidate) => {

@@ -3,14 +3,6 @@ import { spelt } from '../../vocabulary/letters';
 const LEAD = spelt(
   /^(?:\s|[-*•·"'(#]|\d+[.)]\s)*(?:(?:for sale|privatverkauf|verkauft|biete(?: hier)?(?: meine)?|suche|aangeboden|eladó|specificaties|specs? of|price and specs|key specs of the|candidate [A-Z\d]|option [A-Z\d]|(?:motor)?bike(?: #?\d)?|motorcycle|moto(?:rrad|cicleta|cicletta)?|subject|re|selling(?: because)?|sell(?:ing)? my|swap my|vends|à vendre|se vende|vendo|vendesi|verkaufe|zu verkaufen|te koop|till salu|säljer|säljes|sælger|sælges|selger|selges|prodám|prodam|like new|cedo|cedesi|vds|cède|wts\/wtt|wtt\/wts|wtt|fs\/ft|myydään|sprzedam|vende-se|à venda|til salgs|til salg|technische daten|datenblatt|gebrauchtberatung|kaufberatung|fahrbericht|testbericht|probefahrt|guide d'achat|(?:quick |short )?summary|overview|kurzübersicht|zusammenfassung|road test|service (?:data|manual|information)|workshop (?:data|manual)|owner['’]s manual|werkstattdaten|wartungsdaten|(?:ex[- ]police )?auction|data sheet|datasheet|spec(?:s|[ -]sheet)?|fiche technique|ficha técnica|scheda tecnica|(?:tech(?:nical)? )?spec(?:s|ifications?)|tech(?:nical)? spec|specifications?|review|long[- ]term test|test|essai|prueba|prova|teste|vergleich|comparison|comparatif|comparativa|confronto|first ride|brand new|new|the new|neue[rs]?|gebrauchte[rs]?|nouvelle|nouveau|nuov[ao]|nuev[ao]|ex[- ]?demo(?:nstrator)?|demo|ex[- ]?rental|nearly new|pre[- ]?owned|approved used|immaculate|mint|stunning|lovely|tidy|clean|the|my|a|an|this|usata|usado|model|modell|modèle|modelo|modello|lot \d+|used|reduced|asking|wts|fs)(?![\p{L}])[\s:,.!–-]*)*/iu,
 );
-/** A letter's first line: whom it greets is no machine. */
-const GREETING = spelt(
-  /^\s*(?:dear|hello|hi|hey|good (?:morning|afternoon|evening|day)|guten (?:tag|morgen|abend)|sehr geehrte[rs]?|liebe[rs]?|hallo|moin|servus|grüezi|bonjour|bonsoir|chère?|buongiorno|buonasera|gentile|egregio|salve|hola|buen[oa]s (?:días|tardes|noches)|estimad[oa]s?|olá|bom dia|boa tarde|exm[oa]|hej|hei|god (?:dag|morgen|kväll)|beste|geachte|goedendag|dag|szanown[ya]|dzień dobry|dobrý den|vážen[ýá])(?:,? [\p{L}.'’/-]+){0,5}\s*(?:[,!:]\s*)?$/iu,
-);
-
-/** A line that only greets somebody: short, and without a number. */
-export const greets = (line: string): boolean => line.length < 60 && GREETING.test(line);
-
 const YEAR_FIRST = /^\s*(?:((?:19[5-9]|20[0-3])\d)(?:\s*\(\d{2}\))?|['’](\d{2}))(?:\s+model)?\s+/u;
 
 /** Where the head of a line ends that no name begins before, and the year within it. */

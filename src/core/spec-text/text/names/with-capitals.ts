@@ -1,0 +1,51 @@
+import { spelt } from '../../vocabulary/letters';
+import { mayName } from './in-small-letters';
+
+const LETTERS = spelt(/\p{L}/gu);
+const LARGE = spelt(/\p{Lu}/gu);
+/** A name, or a sentence's first word, as they are written by those who use capitals. */
+const CAPITAL = spelt(/\p{Lu}\p{Ll}{2}/u);
+/** So much of a text in capitals is shouted. */
+const SHOUTED = 0.8;
+const LEAST_LETTERS = 40;
+
+const UNIT_BEHIND = String.raw`(?![\d.,:]*\d|[\d\s]{0,12}(?:cc|ccm|cm³|km|k|kms|mi|miles?|kg|kilos?|lbs?|pounds?|mm|mil|cm|hp|bhp|ps|cv|ch|pk|kw|w|watts?|eur|euros?|quid|dollars?|bucks|grand|rpm|revs|nm|newton|times|percent|per|days?|hours?|h|met(?:re|er)s?|feet|range|l|lit(?:re|er)s?)(?![\p{L}])|['’%€£$])`;
+/** What a machine's name stands behind: the head of a line, an article, whose it is, what it is set beside. */
+const BEFORE = String.raw`(?:^[\s>*•-]*(?:(?:19|20)\d\d )?|(?<!\p{L})(?:the|this|an?|my|our|his|her|new|called|vs\.?|versus|against|than|and|or|der|die|das|den|dem|eine?|einer|meine?r?|gegen|als|und|oder|la|le|une?|ma|sa|el|il|mi|su|del|della|alla|de|het|een|mijn) )`;
+/** "vastel 580", "ressic loma 390". */
+const NUMBERED = spelt(
+  new RegExp(String.raw`${BEFORE}(?:(\p{Ll}{4,}) )?(\p{Ll}{3,}) (\d{3,4})${UNIT_BEHIND}`, 'gmu'),
+);
+/** "the brannoch weighs", "die vastel hat". */
+const DOES = spelt(
+  /(?<!\p{L})(?:the|der|die|la|il|el|de) (\p{Ll}{4,})(?:['’]s)? (?:has|is|makes|weighs|gets|holds|carries|costs|goes|feels|offers|hat|wiegt|ist|kostet|bringt|schafft|braucht|heeft|weegt|kost|pèse|fait|coûte|offre|pesa|tiene|cuesta|ha|costa)(?!\p{L})/gu,
+);
+/** Others that have and are something: no machine's name. Common usage, no source. */
+const SOMETHING =
+  /^(?:things?|dealer|maker|shop|guy|bloke|mate|friend|wife|husband|salesman|importer|factory|weather|road|roads|track|trip|ride|rest|truth|problem|question|answer|idea|point|plan|rule|trick|catch|downside|upside|verdict|manual|book|brochure|sheet|website|review|magazine|forum|video|channel|previous|latter|former|family|company|brand|industry|market|world|country|sache|frage|antwort|händler|werk|leute|kumpel|fahrt|strecke|chose|gens|concessionnaire|route|question|cosa|gente|strada|cosas?|tienda|ding|zaak)$/u;
+const YEAR = /^(?:19[5-9]|20[0-4])\d$/;
+
+const isShouted = (text: string): boolean => {
+  const letters = text.match(LETTERS)?.length ?? 0;
+  return letters >= LEAST_LETTERS && (text.match(LARGE)?.length ?? 0) > letters * SHOUTED;
+};
+
+/** A text that is shouted, or typed without capitals, with capitals where it names machines. Place for place. */
+export function withCapitals(typed: string): string {
+  const small = isShouted(typed) ? typed.toLowerCase() : typed;
+  if (small.length !== typed.length || CAPITAL.test(small)) return typed;
+  const names = new Set<string>();
+  for (const [, maker, model = '', number = ''] of small.matchAll(NUMBERED)) {
+    if (YEAR.test(number) || !mayName(model) || SOMETHING.test(model)) continue;
+    names.add(model);
+    if (maker !== undefined && mayName(maker)) names.add(maker);
+  }
+  for (const [, word = ''] of small.matchAll(DOES))
+    if (mayName(word) && !SOMETHING.test(word)) names.add(word);
+  return names.size === 0
+    ? small
+    : small.replace(WORD, (word) =>
+        names.has(word) ? word.charAt(0).toUpperCase() + word.slice(1) : word,
+      );
+}
+const WORD = spelt(/(?<![\p{L}\d])\p{Ll}{3,}(?![\p{L}])/gu);
