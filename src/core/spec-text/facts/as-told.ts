@@ -15,6 +15,9 @@ function sentenceAt(line: string, at: number): { readonly text: string; readonly
   return { text: line.slice(from, end ? from + end.index + 1 : undefined), from };
 }
 
+/** "ABS ✅ Tempomat ❌": the mark stands behind what it is of, unless the line begins with one. */
+const CROSSED_BEHIND = /^\s*[:–-]?\s*[❌✖✗✘🚫]/u;
+const MARKED = spelt(/^[^\p{L}\d]*[✅✔☑❌✖✗✘🚫]/u);
 /** How far an answer is looked for behind a label, in characters. */
 const ANSWER = 40;
 const isNot = ({ value }: FactProposal): boolean => value === 'none' || value === 'no';
@@ -32,7 +35,9 @@ export function asTold(
   if (text.endsWith('?') && ANSWERED_YES.test(line.slice(from + text.length))) return [fact];
   const behind = line.slice(fact.to - offset, fact.to - offset + ANSWER);
   // "Tubeless spoked wheels: no": the thing itself may stand between.
-  const answer = answerBehind(behind) ?? answerBehind(behind.replace(/^ \p{L}{4,}/u, ''));
+  const crossed = CROSSED_BEHIND.test(behind) && !MARKED.test(line) ? 'denied' : undefined;
+  const answer =
+    crossed ?? answerBehind(behind) ?? answerBehind(behind.replace(/^ \p{L}{4,}/u, ''));
   if (answer === 'optional') return [];
   if (answer === 'denied')
     return fact.value === 'yes' ? [{ ...fact, value: 'no' }] : isNot(fact) ? [fact] : [];

@@ -26,6 +26,9 @@ const withMil = (text: string): string =>
         .replace(/(?<=\d {0,3}|l ?\/ ?|per )mil(?!\p{L})/giu, 'smi')
     : text;
 
+/** "✅ ABS", "👉 Sitzhöhe 860 mm": a mark at the head of a line. */
+const PICTOGRAM_AT_HEAD =
+  /^[^\S\n]*(?:(?![\d#*©®™❌✖🚫])\p{Extended_Pictographic}[\ufe0f\u{1f3fb}-\u{1f3ff}]*[^\S\n]*)+(?=\S)(?!.*[❌✖✗✘🚫])/gmu;
 /** "Pris kr. 65.900": its stop ends no sentence. */
 const CROWNS_IN_FRONT = spelt(/(?<!\p{L})(kr)\. (?=\d)/giu);
 
@@ -33,6 +36,7 @@ const CROWNS_IN_FRONT = spelt(/(?<!\p{L})(kr)\. (?=\d)/giu);
 export const normalised = (text: string): string =>
   listedBySlashes(withOneSign(withMil(text)))
     .replace(/^(?: ?>)+/gmu, blank)
+    .replace(PICTOGRAM_AT_HEAD, blank)
     .replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g, ' ')
     .replace(/[\u2010-\u2012\u2212]/g, '-')
     .replace(/ℓ/g, 'l')

@@ -3,6 +3,13 @@ import { each, type Cue } from './cue';
 const IS =
   '(?:(?:is|are|was|were|has been|have been|ist|sind|wurden?|wird|est|sont|a été|ont été|è|sono|es|son|está|están|é|são|zijn|är|er|on) )?';
 
+/** "❌ Tempomat ✅ ABS": crosses and ticks before what they are of, where the line begins with one. */
+const CROSSED: Cue = {
+  standing: 'denied',
+  factsOnly: true,
+  words: /(?<=^[^\p{L}\d]*(?:[✅✔☑❌✖✗✘🚫].*)?)[❌✖✗✘🚫]/u,
+};
+
 /** What is said behind the name of a thing that it has not, that it costs more, or that it is no longer there. */
 const BEHIND: readonly Cue[] = [
   ...each({ standing: 'denied', factsOnly: true, behind: true }, [
@@ -69,4 +76,4 @@ const BEFORE: readonly Cue[] = [
 ];
 
 /** Of what a machine is equipped with, in all the languages that are read. Common usage, no source. */
-export const CUES_OF_EQUIPMENT: readonly Cue[] = [...BEHIND, ...BEFORE];
+export const CUES_OF_EQUIPMENT: readonly Cue[] = [...BEHIND, ...BEFORE, CROSSED];

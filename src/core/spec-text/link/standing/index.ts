@@ -23,7 +23,7 @@ const OR_AT_LAST = spelt(
 
 /** What is not there ends at a comma, or with what is there after all. */
 const FACT_END = spelt(
-  /[.;!?:,|](?=\s|$)|(?<!\p{L})(?:but|only|just|aber|mais|pero|ma|and|und|et|y|e)(?!\p{L})/iu,
+  /[.;!?:,|](?=\s|$)|[✅✔☑❌✖✗✘🚫]|(?<!\p{L})(?:but|only|just|aber|mais|pero|ma|and|und|et|y|e)(?!\p{L})/iu,
 );
 const DENIAL_END = spelt(
   /[.;!?:,|](?=\s|$)|(?<!\p{L})(?:but|instead|aber|sondern|mais|pero|ma)(?!\p{L})/iu,

@@ -101,7 +101,7 @@ export const MINE = spelt(
 
 /** "My own Ardmoor": before the name of another machine than the text is about. */
 export const MY = spelt(
-  /(?<!\p{L})(?:my|our|meine[rm]?|ma|mi|la mia|mia|mijn|min)(?: own| eigenen?r?)? $/iu,
+  /(?<!\p{L})(?:my|our|meine[rm]?|ma|mi|la mia|mia|mijn|min)(?: own| eigenen?r?)?(?: (?:bike|machine|motorcycle|motorrad|maschine|moto|motocicletta|motor|motorcykel)(?:,| \(|:| is)(?: (?:an?|the|eine|une|un[ao]?|een|en))?)? ?$/iu,
 );
 
 /** Where a clause begins. */
