@@ -11,7 +11,7 @@ import { columnsWithoutMarks } from './layout/columns-without-marks';
 import { withoutGreetings } from './text/greetings';
 import { labelsOverValues, machinesUnderLabels } from './layout/label-over-value';
 import { linesOf, scanned, type Line } from './text/lines';
-import { joinedLetters } from './text/joined-letters';
+import { tidied } from './text/tidied';
 import { normalised } from './text/normalised';
 import { classOfText, type ClassRead } from './text/machine-class';
 import { blocksOf } from './text/machines-apart';
@@ -83,8 +83,8 @@ export interface ReadOptions {
  * text that is no sheet gives machines without proposals. Never throws; time is linear in the text, of which at most {@link SPEC_TEXT_LIMIT} characters are read.
  */
 export function readText(text: string, { listen, home }: ReadOptions = {}): TextRead {
-  const letters = joinedLetters(text.slice(0, SPEC_TEXT_LIMIT));
-  const laid = laidOut({ ...letters, text: normalised(withCapitals(letters.text)) });
+  const tidy = tidied(text.slice(0, SPEC_TEXT_LIMIT));
+  const laid = laidOut({ ...tidy, text: normalised(withCapitals(tidy.text)) });
   const plain = laid.text;
   const lines = withoutFillLogs(withoutGreetings([...linesOf(plain)]));
   const all = lines.map(scanned);

@@ -16,7 +16,7 @@ function sentenceAt(line: string, at: number): { readonly text: string; readonly
 }
 
 /** "ABS ✅ Tempomat ❌": the mark stands behind what it is of, unless the line begins with one. */
-const CROSSED_BEHIND = /^\s*[:–-]?\s*[❌✖✗✘🚫]/u;
+const CROSSED_BEHIND = /^\s*(?:[:–-]\s*)?[❌✖✗✘🚫]/u;
 const MARKED = spelt(/^[^\p{L}\d]*[✅✔☑❌✖✗✘🚫]/u);
 /** How far an answer is looked for behind a label, in characters. */
 const ANSWER = 40;

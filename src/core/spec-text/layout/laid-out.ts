@@ -1,3 +1,4 @@
+import { answersBehind } from './answer-below';
 import { withoutTimes } from './caption-times';
 import { cardsAsLines } from './cards';
 import { withoutSpeakers } from './chat';
@@ -25,6 +26,7 @@ export const laidOut = (placed: PlacedText): PlacedText =>
   [
     withoutTimes,
     singleSpaced,
+    answersBehind,
     unwrapped,
     withoutSpeakers,
     withoutCodes,

@@ -8,9 +8,8 @@ const WIDEST = 110;
 const MOSTLY_FULL = 0.8;
 /** So many of its lines go on in small letters: in German, whose nouns are written large, about half. */
 const MOSTLY_ON = 0.4;
+/** Of lines that are full, every one, fewer need to. */
 const SOME_ON = 0.3;
-/** Wider than most rows of a sheet. */
-const WIDE = 28;
 /** So many words stand in the first of two lines that were one. */
 const LEAST_WORDS = 8;
 /** Of captions, which end with the breath, so many lines stop at a word that no sentence ends with. */
@@ -81,11 +80,11 @@ function cutByWidth(rows: readonly Row[], widest: number): readonly number[] {
   const listed = share(rows, (r) => OWN_LINE.test(r.text));
   if (full.length > 0 && open.length > 0 && breaks.length >= rows.length / 2 && listed < 0.5) {
     const hanging = open.some(([line]) => HANGING.test(line.text));
-    // Wide lines that are full, every one: no rows of a sheet are all so long.
+    // Lines that are full, every one: few rows of a sheet are all so long.
     const filled =
       full.length === breaks.length &&
       (breaks.length > 1 || words(rows[0]) >= LEAST_WORDS) &&
-      width >= WIDE &&
+      !isListed(rows, hanging) &&
       open.length >= full.length * MOSTLY_ON &&
       (hanging || share(open, ([, next]) => GOES_ON_SMALL.test(next.text)) >= SOME_ON);
     // Narrower ones are full, most of them, and go on in the middle of a sentence.
@@ -121,6 +120,13 @@ const cutNumbers = (rows: readonly Row[]): readonly number[] =>
         : false,
     )
     .map(([line]) => line.end);
+
+/** Rows in small letters, each with a number and none that goes on: a list by somebody who uses no capitals. */
+const LEAST_LISTED = 4;
+const isListed = (rows: readonly Row[], hanging: boolean): boolean =>
+  !hanging &&
+  rows.length >= LEAST_LISTED &&
+  rows.slice(1).every((r) => GOES_ON_SMALL.test(r.text) && /\d/.test(r.text));
 
 /** More words than numbers, line by line, as no row of a sheet has. */
 const isProse = (rows: readonly Row[]): boolean => {

@@ -26,9 +26,11 @@ const withMil = (text: string): string =>
         .replace(/(?<=\d {0,3}|l ?\/ ?|per )mil(?!\p{L})/giu, 'smi')
     : text;
 
+/** "Seat height 860 mm<br>": marks of a page that came along with its words. */
+const TAG = /<\/?(?:br|p|b|i|em|strong)(?: [^<>\n]{0,80})? ?\/?>/giu;
 /** "✅ ABS", "👉 Sitzhöhe 860 mm": a mark at the head of a line. */
 const PICTOGRAM_AT_HEAD =
-  /^[^\S\n]*(?:(?![\d#*©®™❌✖🚫])\p{Extended_Pictographic}[\ufe0f\u{1f3fb}-\u{1f3ff}]*[^\S\n]*)+(?=\S)(?!.*[❌✖✗✘🚫])/gmu;
+  /^[^\S\n]*(?:(?![\d#*©®™❌✖🚫])\p{Extended_Pictographic}(?:\ufe0f|\p{Emoji_Modifier})*[^\S\n]*)+(?=\S)(?!.*[❌✖✗✘🚫])/gmu;
 /** "Pris kr. 65.900": its stop ends no sentence. */
 const CROWNS_IN_FRONT = spelt(/(?<!\p{L})(kr)\. (?=\d)/giu);
 
@@ -37,6 +39,7 @@ export const normalised = (text: string): string =>
   listedBySlashes(withOneSign(withMil(text)))
     .replace(/^(?: ?>)+/gmu, blank)
     .replace(PICTOGRAM_AT_HEAD, blank)
+    .replace(TAG, blank)
     .replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g, ' ')
     .replace(/[\u2010-\u2012\u2212]/g, '-')
     .replace(/ℓ/g, 'l')
