@@ -104,6 +104,20 @@ describe('what is one sentence and what is two rows', () => {
     expect(figures(sheet)).toEqual(rows);
   });
 
+  test('a mail cut by eye, with the line that is widest in the middle of it', () => {
+    const mail = [
+      'Te koop: Vroldek Heuvel 440 uit 2021, 14.300 km gereden, altijd',
+      'binnen gestaan en bij de dealer onderhouden. Hij weegt rijklaar',
+      '181 kilo en heeft 39 pk, de zithoogte is 870 mm en de tank is',
+      '13,5 liter groot. Verbruik is ongeveer 1 op 25, dat haal ik ook met',
+      'koffers. Bodemspeling 235 mm, veerweg voor 210 en achter 205',
+      'mm. Vraagprijs € 5.250.',
+    ];
+    const whole = ticked(mail.join(' '));
+    expect(whole).toEqual(expect.arrayContaining(['mass 181 kg', 'tank 13.5 L']));
+    expect(ticked(mail.map((line) => `> ${line}`).join('\n'))).toEqual(whole);
+  });
+
   test('the words of a proposal leave out what stood between them', () => {
     const [mass] = readText(
       '> The Vastel 580 has 48 hp and is not light: the kerb weight\n> is 198 kg, of which you notice every one when it falls over\n> in the mud. Otherwise it is a joy.',
@@ -136,6 +150,7 @@ describe('ticks, crosses and answers below', () => {
     ['✅ cruise control ❌ ride modes', ['cruiseControl yes', 'ridingModes no']],
     ['ride modes ✅ cruise control ❌', ['ridingModes yes', 'cruiseControl no']],
     ['Tempomat\nnein\nTraktionskontrolle\nkeine', ['cruiseControl no', 'tractionControl none']],
+    ['Riding modes\n\nno\nCruise control\nyes', ['ridingModes no', 'cruiseControl yes']],
     ['Riding modes:\nno\nCruise control:\nyes', ['ridingModes no', 'cruiseControl yes']],
     ['Cruise control –\nRiding modes\n–', []],
     ['USB socket none', []],

@@ -6,7 +6,7 @@ const ANSWER = String.raw`(?:no|none|nope|not? (?:fitted|available|included)|n\/
 /** A name alone on its line, its answer alone on the next, and no other answer below that: a column of answers is none of one name. */
 const BELOW = spelt(
   new RegExp(
-    String.raw`(?<=^[^\S\n]*\p{L}[^\n:.,;\d?!|\t]{1,40})(:?)[^\S\n]*\n(?=[^\S\n]*${ANSWER}\ufe0f?[^\S\n]*(?:\n(?![^\S\n]*${ANSWER}\ufe0f?[^\S\n]*$)|$(?!\n)))`,
+    String.raw`(?<=^[^\S\n]*\p{L}[^\n:.,;\d?!|\t]{1,40})(:?)[^\S\n]*\n(?:[^\S\n]*\n)?(?=[^\S\n]*${ANSWER}\ufe0f?[^\S\n]*(?:\n(?![^\S\n]*${ANSWER}\ufe0f?[^\S\n]*$)|$(?!\n)))`,
     'gimu',
   ),
 );

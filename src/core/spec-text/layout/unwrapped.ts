@@ -31,6 +31,9 @@ const OWN_LINE = spelt(
   /^\s*(?:[-*•·+–—✓✔✅>#|]|\d{1,2}[.)] |[a-h]\) )|[\t|]|\.{3}|^\s*\p{L}[\p{L} '()/-]{1,38} ?[:=](?!\S)/u,
 );
 
+/** Letters are of several widths: where so much of the widest line is filled, the next word may not have fitted. */
+const SLACK = 0.88;
+
 interface Row {
   readonly text: string;
   /** Where its break stands. */
@@ -41,7 +44,7 @@ const firstWord = (line: string): number => /^\s*\S+/u.exec(line)?.[0].trim().le
 
 /** Whether the next line's first word would have gone over the width. */
 const isFull = (line: Row, next: Row, width: number): boolean =>
-  line.text.trim().length + 1 + firstWord(next.text) > width;
+  line.text.trim().length + 1 + firstWord(next.text) > width * SLACK;
 
 const words = (row: Row | undefined): number => row?.text.match(/\p{L}{2,}/gu)?.length ?? 0;
 const widthOf = (rows: readonly Row[]): number =>
