@@ -67,6 +67,10 @@ describe('whose gallons and whose money: decided once for the text', () => {
   );
   test('it is said by which words', () =>
     expect(readText('Tank 3.3 gallons, £6,449 with new tyres').countryBy).toContain('£'));
+  test('kilograms beside gallons are told by the word at their end, and not by the first of the text', () =>
+    expect(readText('So it weighs 194 kilos, and does 60 miles to the gallon').countryBy).toEqual([
+      'gallon',
+    ]));
   test('a dollar of nobody is not ticked', () =>
     expect(figure('Price $6,400, mass 180 kg ready to ride', 'price')).toMatchObject({
       ticked: false,

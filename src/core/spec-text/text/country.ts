@@ -54,13 +54,18 @@ export const lowered = (text: string): string => {
   return lower.length === text.length ? lower : text;
 };
 
+const LONGEST_QUOTE = 24;
+
 /** How much speaks for a side, and its words as the text writes them. */
 export const weigh = (text: string, lower: string, clues: readonly Clue[]) => {
   const hits = clues.flatMap(([points, words]) => {
     const match = words.exec(lower);
-    return match
-      ? [{ points, words: text.slice(match.index, match.index + Math.min(24, match[0].length)) }]
-      : [];
+    if (!match) return [];
+    const end = match.index + match[0].length;
+    const all = text.slice(match.index, end);
+    // What speaks from one end of a text to the other is told by the word at its end.
+    const said = words.source.startsWith('^') ? (/\S+$/u.exec(all)?.[0] ?? all) : all;
+    return [{ points, words: said.slice(0, LONGEST_QUOTE) }];
   });
   return { points: hits.reduce((sum, h) => sum + h.points, 0), words: hits.map((h) => h.words) };
 };
