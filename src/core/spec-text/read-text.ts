@@ -9,8 +9,10 @@ import { asItStood, wordsOf, type PlacedText } from './layout/placed-text';
 import { withoutFillLogs } from './layout/fill-log';
 import { columnsWithoutMarks } from './layout/columns-without-marks';
 import { withoutGreetings } from './text/greetings';
+import { withoutSurroundings } from './text/surroundings';
 import { labelsOverValues, machinesUnderLabels } from './layout/label-over-value';
 import { linesOf, scanned, type Line } from './text/lines';
+import { withoutStrange } from './text/about';
 import { tidied } from './text/tidied';
 import { normalised } from './text/normalised';
 import { classOfText, type ClassRead } from './text/machine-class';
@@ -86,8 +88,10 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
   const tidy = tidied(text.slice(0, SPEC_TEXT_LIMIT));
   const laid = laidOut({ ...tidy, text: normalised(withCapitals(tidy.text)) });
   const plain = laid.text;
-  const lines = withoutFillLogs(withoutGreetings([...linesOf(plain)]));
-  const all = lines.map(scanned);
+  const told = withoutFillLogs(withoutGreetings(withoutSurroundings([...linesOf(plain)])));
+  const all = withoutStrange(told.map(scanned));
+  const kept = new Set(all.map((l) => l.offset));
+  const lines = told.filter((l) => kept.has(l.offset));
   const survey = surveyOf(plain, all, home);
   const table =
     readMachineTable(lines, survey) ??
@@ -107,7 +111,7 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
             (block) => fromLines(block.lines, block.survey, undefined, listen, plain),
           );
   return {
-    machines: machines.map((m) => asTyped(m, laid, text)),
+    machines: withoutFormer(machines).map((m) => asTyped(m, laid, text)),
     gallon: survey.gallon,
     countryBy: survey.countryBy,
     ours: survey.ours,
@@ -116,6 +120,14 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
     leftOut: Math.max(0, text.length - SPEC_TEXT_LIMIT),
   };
 }
+
+/** "I used to have a Brunda 650, 214 kg." before what is told of another: that one stands for nothing. */
+const withoutFormer = (
+  machines: readonly (MachineRead & { readonly former?: boolean })[],
+): readonly MachineRead[] => {
+  const kept = machines.filter((m) => !m.former || m.proposals.some((p) => p.ticked));
+  return (kept.length > 0 ? kept : machines).map(({ former: _, ...m }) => m);
+};
 
 /** What no machine has as it is told, put right where it can be and asked about. */
 const unlikely = (proposals: readonly Proposal[]): readonly Proposal[] =>
@@ -252,6 +264,7 @@ function named(text: string, lines: readonly Line[], name: string | undefined) {
     maker: said?.maker ?? '',
     model: said?.model ?? name ?? '',
     year: said?.year,
+    ...(said?.former ? { former: true } : {}),
   };
 }
 

@@ -1,4 +1,5 @@
 import { spelt } from '../vocabulary/letters';
+import { letGoOrTakenIn } from '../link/scopes-of-others';
 import { AVOIDED, UNREAL, WANTED } from '../link/nobodys';
 import { answerBehind, standingIn } from '../link/standing';
 import type { FactProposal } from '../proposal';
@@ -61,8 +62,11 @@ export function asTold(
   return [{ ...fact, value: 'no', words, from: offset + start, to: offset + end }];
 }
 
-/** Whether the sentence at a place tells of what somebody wishes for, or of no machine at all. */
+/** Whether the sentence at a place tells of what somebody wishes for, had once or would take for it, or of no machine at all. */
 export function isNobodys(line: string, at: number): boolean {
-  const { text } = sentenceAt(line, at);
-  return [WANTED, UNREAL, AVOIDED].some((pattern) => pattern.test(text));
+  const { text, from } = sentenceAt(line, at);
+  return (
+    [WANTED, UNREAL, AVOIDED].some((pattern) => pattern.test(text)) ||
+    letGoOrTakenIn(text).some(([a, b]) => at - from >= a && at - from < b)
+  );
 }

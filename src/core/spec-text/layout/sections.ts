@@ -42,6 +42,15 @@ const endOf = (line: string, from: number): number => {
   return end === undefined ? line.length : from + end;
 };
 
+/** A line that begins with words for other machines than its text is about, "Rivals: …". */
+const OF_OTHERS = spelt(
+  new RegExp(
+    String.raw`^\s*(?:[-*•#=]{1,3}\s*)?(?:(?:my |the |our )?(?:${OTHERS})|we also (?:have|stock|sell)(?: in stock)?|also (?:in stock|available|for sale)|auch (?:im angebot|auf lager|lieferbar)|wir haben auch|également disponible|nous avons aussi|también (?:tenemos|disponible)|abbiamo anche|disponibili anche|ook (?:op voorraad|te koop)|också till salu|også til salgs?)\s*(?:$|[:|\t–—])`,
+    'iu',
+  ),
+);
+export const isOfOthers = (line: string): boolean => OF_OTHERS.test(line);
+
 /** A head of its own closes the list before: short, without a number, or ending in a colon. */
 const NEXT_HEAD = spelt(/^\s*(?:[#=*]{1,3}\s*)?\p{L}[^\d:.;]{2,36}:\s*$/u);
 const STANDARD =
@@ -64,6 +73,17 @@ const isOfTheSheet = (line: string): boolean => {
   );
 };
 
+/** "Tall screen £129": a sum of its own behind a thing. */
+const PRICED = spelt(
+  /\p{L}[^\n]*?(?:[£$€] ?\d[\d.,' ]*|\d[\d.,' ]* ?(?:[£€]|eur|chf|gbp|usd|kr|zł|kč|,-)[.)]?)/iu,
+);
+/** Whether the lines below a head each cost something: a list of what is to be had, whoever sells. */
+function isPriced([, ...below]: readonly Pick<ScannedLine, 'written'>[]): boolean {
+  const end = below.findIndex((l, i) => i > 0 && l.written.trim() === '');
+  const items = below.slice(0, end < 0 ? 8 : end).filter((l) => l.written.trim() !== '');
+  return items.length > 1 && items.every((l) => PRICED.test(l.written));
+}
+
 /** What of a line belongs to a section. */
 export interface InSection {
   readonly section: Section;
@@ -82,9 +102,9 @@ export function sectionsOf(
 ): readonly (InSection | undefined)[] {
   let open: Section | undefined;
   let items = 0;
-  return lines.map(({ written }): InSection | undefined => {
+  return lines.map(({ written }, i): InSection | undefined => {
     for (const [of, head, within] of HEADS) {
-      if (of === 'extra-unless-sold' && sale) continue;
+      if (of === 'extra-unless-sold' && sale && !isPriced(lines.slice(i))) continue;
       const section = of === 'extra-unless-sold' ? 'extra' : of;
       const match = head.exec(written);
       const told = match ? undefined : within.exec(written);

@@ -5,7 +5,7 @@ import type { Mention } from '../vocabulary/lexicon';
 
 /** "Ich suche was Leichtes: unter 170 kg": what somebody wishes for, and no machine's. */
 export const WANTED = spelt(
-  /^[^.:]{0,24}(?<!\p{L})(?:(?:ich )?such(?:e)? (?:was|etwas|eine?n?|nach)|(?:(?:I['’]?m |we['’]?re |am )?(?:looking for|in the market for)|(?:(?:I['’]?m|we['’]?re|am)(?: only| really| still)?|(?<=^\s*)) ?after) (?:a|an|something|anything)(?! (?:\p{L}+ )?(?:seasons?|years?|months?|weeks?|days?|while|bit|ride|winter|summer|service|few|couple|thousand|hundred|test|trip|wash|tank))|(?:I )?wants? (?:something|anything) (?:\p{L}+er|light|low|small)|(?:I['’]?d |I |would )?prefer(?:ably)? (?:an?|something|anything)|(?:the )?(?:lowest|highest|tallest|most|heaviest|longest) (?:\p{L}+ )?(?:that )?(?:I|we) can|(?:my|our) (?:own |absolute |personal |upper )?(?:limits?|ceiling)(?: is| are| would be| sits at|:)|WTB|wanted:|cerco (?:una?|qualcosa)|busco (?:una?|algo)|(?:je )?cherche (?:une?|quelque))(?!\p{L})/iu,
+  /^[^.:]{0,24}(?<!\p{L})(?:(?:ich )?such(?:e)? (?:was|etwas|eine?n?|nach)|(?:(?:I['’]?m |we['’]?re |am )?(?:looking for|in the market for)|(?:(?:I['’]?m|we['’]?re|am)(?: only| really| still)?|(?<=^\s*)) ?after) (?:a|an|something|anything)(?! (?:\p{L}+ )?(?:seasons?|years?|months?|weeks?|days?|while|bit|ride|winter|summer|service|few|couple|thousand|hundred|test|trip|wash|tank))|(?:I )?wants? (?:something|anything) (?:\p{L}+er|light|low|small)|(?:I['’]?d |I |would )?prefer(?:ably)? (?:an?|something|anything)|(?:the )?(?:lowest|highest|tallest|most|heaviest|longest) (?:\p{L}+ )?(?:that )?(?:I|we) can|(?:my|our) (?:own |absolute |personal |upper )?(?:limits?|ceiling)(?: is| are| would be| sits at|:)|WTB|wanted:|cerco (?:una?|qualcosa)|busco (?:una?|algo)|(?:je )?cherche (?:une?|quelque)|ik zoek (?:een|iets)|(?:jag )?söker (?:en|något)|(?:jeg )?(?:søker|søger|leter etter) (?:en|noe|noget)|szukam (?:czegoś|motocykla)|procuro (?:uma?|algo)|hledám (?:něco|motorku)|etsin)(?!\p{L})|^[^.:]{0,24}(?<!\p{L})(?:looking for|in the market for|such(?:e|en)|cerco|busco|cherche|zoek|söker|søker|søger|szukam|procuro|hledám)(?: (?:under|below|less than|at most|at least|about|around|max\.?|min\.?|unter|höchstens|mindestens|etwa|ca\.?|moins de|environ|menos de|meno di|circa|onder|minder dan|under|mindre än|mindre end|mindre enn|poniżej|do|pod))? ?\d[\d.,]* ?(?:kg|kilos?|lbs?|pounds|mm|cm|inch(?:es)?|in|hp|bhp|ps|pk|hk|cv|ch|kw|l|lit(?:re|er)s?|ccm?)(?!\p{L})/iu,
 );
 
 /** "If they made it with a 20 litre tank", "rumour says 190 kg": nobody's machine. */
@@ -88,9 +88,9 @@ export const isOfTwoInLine = (
 ): boolean =>
   isOfSecondVersion(line, at, mentions) || at > (SMALL_AND_BIG.exec(line)?.index ?? Infinity);
 
-/** "Sold my Wandal 250 (148 kg, 24 hp) and bought a Halvar": up to what came in its place. */
-export const SOLD = spelt(
-  /(?<!\p{L})(?:sold|traded(?: in)?|got rid of|coming from|came from|verkauft|vendu|venduto|vendí) (?:my|the|an?|meine|ma|la mia|mi) [^.;]*?(?=(?<!\p{L})(?:(?:and|then|to|for) (?:bought|get|got|picked up|took|ordered|now have|have)|and now|(?:und|et|e|y) (?:jetzt|maintenant|ora|ahora))|[.;]|$)/iu,
+/** "Would swap for a bike under 150 kg with six speeds": what somebody would take for it. */
+export const TAKEN_FOR_IT = spelt(
+  /(?<!\p{L})(?:(?:(?:would|will|may|might|can|could|happy to|open to|willing to|looking to|consider(?:ing)?(?: an?)?) )(?:part[- ]?ex(?:change)?|p\/?x|swap|swop|trade|exchange)s?(?: (?:it|this|her|him|mine))?(?: with| plus)?(?: (?:cash|money))?(?: either way)?,?|(?:swaps?|swops?|trades?|part[- ]?ex(?:change)?|p\/?x)(?: considered| possible| welcome)?|tausch(?:e|en)?(?: (?:möglich|auch|sie|nur))?|échange(?: possible)?|(?:cambio|permuto|permuta)(?: posible| possibile)?|ruil(?:en)?(?: mogelijk)?|byt(?:e[rs]?|tes?)(?: möjligt| mulig)?|zamieni[ęe]|(?:troco|aceito troca)|vyměním|vaihdan) (?:for|against|gegen|contre|por|con|tegen|mot|til|na|za) (?:(?:an?|something|anything|eine?n?|etwas|was|une?|quelque chose|una?|algo|qualcosa|een|iets|en|ett|et|något|noget|noe|uma?|coś|něco) )[^.;!?\n]*?(?=[.;!?\n]|,? (?:(?:and|but) )?(?:it|she|mine|sie|die|elle|pesa|hij|den|the (?:bike|tank|seat)) (?:has|is|weighs|hat|ist|wiegt|a|est|pèse|heeft|weegt|har|väger|vejer|veier)(?!\p{L})|$)/giu,
 );
 
 /** "206 kg tous pleins faits, dont 14 kg de protections", "221 kg, davon 12 kg Koffer": not as it came. */

@@ -1,6 +1,7 @@
 import { spelt } from '../vocabulary/letters';
 import type { Mention } from '../vocabulary/lexicon';
-import { ANOTHERS_THEN_MINE, LITTLE_ONE, SOLD } from './nobodys';
+import { formerIn } from '../text/whose/former';
+import { ANOTHERS_THEN_MINE, LITTLE_ONE, TAKEN_FOR_IT } from './nobodys';
 
 /** "Lower than the 860 claimed", "on my own scale": said of this very machine, and of no other. */
 const isClaimed = (text: string, { from, to }: Mention): boolean =>
@@ -8,6 +9,11 @@ const isClaimed = (text: string, { from, to }: Mention): boolean =>
     /^ (?:colou?rs?|paint|graphics|stock|left-?over)(?!\p{L})/iu.test(text.slice(to))) ||
   (/^my own$/iu.test(text.slice(from, to)) &&
     /^ (?:\p{L}+ )?(?:scales?|weighbridge|tape|garage|money|legs?)(?!\p{L})/iu.test(
+      text.slice(to),
+    )) ||
+  // "I had a look at it": somebody did something, and had nothing else.
+  (/^(?:i|we) had(?: an?)?$/iu.test(text.slice(from, to)) &&
+    /^(?: an?)? (?:(?:quick|good|proper|long|short|closer?|brief) )?(?:look|go|chance|ride|test ride|play|sit|chat|word|measure|tape|weigh|blast|spin|problem|issue|flat|puncture|service|recall)(?!\p{L})/iu.test(
       text.slice(to),
     )) ||
   // "Better than thirteen inches", "no more than 4 litres": of this very machine.
@@ -101,9 +107,14 @@ export function scopesOfOthers(
     });
   const little = LITTLE_ONE.exec(text);
   if (little) scopes.push([little.index, little.index + little[0].length]);
-  const sold = SOLD.exec(text);
-  if (sold) scopes.push([sold.index, sold.index + sold[0].length]);
+  scopes.push(...letGoOrTakenIn(text));
   const theirs = ANOTHERS_THEN_MINE.exec(text);
   if (theirs) scopes.push([theirs.index, theirs.index + theirs[0].length]);
   return scopes;
 }
+
+/** Stretches of a sentence, from and to, about a machine that somebody had once, or would take for this one. */
+export const letGoOrTakenIn = (text: string): readonly (readonly [number, number])[] => [
+  ...formerIn(text),
+  ...[...text.matchAll(TAKEN_FOR_IT)].map((m) => [m.index, m.index + m[0].length] as const),
+];

@@ -127,7 +127,38 @@ function elsewhereIn(lines: readonly ScannedLine[]): ReadonlySet<string> {
   return found;
 }
 
-export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' | 'open' | 'else' {
+/** What a text is about, how much in it speaks of a motorcycle, and its words of something else. */
+interface Weighed {
+  readonly about: 'ours' | 'open' | 'else';
+  readonly speaks: number;
+  readonly strange: readonly string[];
+}
+
+export const aboutWhat = (lines: readonly ScannedLine[], sale: boolean): Weighed['about'] =>
+  weighed(lines, sale).about;
+
+/** So much has to speak of a motorcycle in what is left, points. */
+const SURELY = 4;
+
+/**
+ * A text about a motorcycle without the lines that tell of something else, where its first line tells of none and what is left speaks
+ * for itself: "Helmet 1.4 kg, boots size 44." below a test. All lines of any other text.
+ */
+export function withoutStrange(lines: readonly ScannedLine[]): readonly ScannedLine[] {
+  const { about, strange } = weighed(lines, false);
+  if (about === 'ours') return lines;
+  const isStrange = (l: ScannedLine): boolean =>
+    NO_MOTORCYCLE.some((sign) => sign.test(l.line)) ||
+    beyondAny([l]) > 0 ||
+    [...names([l], 'elsewhere')].some((word) => strange.includes(word));
+  const first = lines.find((l) => l.line.trim() !== '');
+  const left = lines.filter((l) => !isStrange(l));
+  if (left.length === lines.length || first === undefined || isStrange(first)) return lines;
+  const then = weighed(left, false);
+  return then.about === 'ours' && then.speaks >= SURELY ? left : lines;
+}
+
+function weighed(lines: readonly ScannedLine[], sale: boolean): Weighed {
   const trade = names(lines, 'trade').size;
   const signs = NO_MOTORCYCLE.filter((sign) => lines.some((l) => sign.test(l.line))).length;
   const heavy = 2 * signs + 4 * beyondAny(lines);
@@ -170,7 +201,8 @@ export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' 
     Math.min(4, labels);
   // One word in passing, in a text that tells what an engine gives and what it weighs, takes nothing away.
   const inPassing = elsewhere === 1 && others === 1 && engine === 1;
-  if (!inPassing && elsewhere > 0 && speaks < elsewhere * 2.2) return 'else';
+  if (!inPassing && elsewhere > 0 && speaks < elsewhere * 2.2)
+    return { about: 'else', speaks, strange };
   const fragment = elsewhere === 0 && lines.length <= 3 && lines.every((l) => l.line.length < 90);
   const first = lines.find((l) => l.line.trim() !== '')?.line ?? '';
   if (
@@ -178,7 +210,8 @@ export function aboutWhat(lines: readonly ScannedLine[], sale: boolean): 'ours' 
     A_QUOTE.test(first) ||
     A_PART_FOR_SALE.test(first)
   )
-    return 'open';
+    return { about: 'open', speaks, strange };
   const ours = fragment || speaks >= 1 + elsewhere * 3 || (sale && elsewhere === 0);
-  return ours || (elsewhere === 0 && lines.some((l) => statesOurFact(l.written))) ? 'ours' : 'open';
+  const told = ours || (elsewhere === 0 && lines.some((l) => statesOurFact(l.written)));
+  return { about: told ? 'ours' : 'open', speaks, strange };
 }

@@ -3,6 +3,7 @@ import { targetOf } from '../vocabulary/lexicon';
 import { isLabel } from '../layout/labels';
 import type { ScannedLine } from './scanned-line';
 import { namesIn } from './names';
+import { formerIn } from './whose/former';
 
 /** Figures that every text about a machine gives once: two of them in two paragraphs tell of two machines. */
 const ONCE: ReadonlySet<string> = new Set([
@@ -32,6 +33,8 @@ function headOf({ line, machine, quantities, mentions }: ScannedLine): string | 
   if (machine !== undefined) return machine;
   const bracket = BRACKET_HEAD.exec(line);
   if (bracket) {
+    // "My Brunda 650 (214 kg, 68 hp) is sold."
+    if (formerIn(line).length > 0) return undefined;
     const to = bracket[0].length;
     const named = mentions.some((m) => m.from < to && m.meanings.some((x) => x.kind === 'label'));
     return !named && quantities.filter((q) => q.from >= to).length >= LEAST_IN_BRACKETS
@@ -117,7 +120,7 @@ function isOfOne(lines: readonly ScannedLine[], heads: readonly (string | undefi
   const before = lines.slice(0, first).filter((l) => l.line.trim() !== '');
   if (before.length === 0 || lines.some((l, i) => heads[i] !== undefined && !l.machine))
     return false;
-  const title = nameOf(before)?.toLowerCase().split(' ') ?? [];
+  const title = before.flatMap((l) => nameOf([l])?.toLowerCase().split(' ') ?? []);
   const named = new Set(
     heads.flatMap((h) => (h === undefined ? [] : [h.toLowerCase().split(' ')[0] ?? ''])),
   );

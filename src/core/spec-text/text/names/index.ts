@@ -1,11 +1,12 @@
 import { spelt } from '../../vocabulary/letters';
+import { isOfOthers } from '../../layout/sections';
 import { fieldsOf } from './fields';
 import { headOf, inFull } from './lead';
 import { inSmallLetters } from './in-small-letters';
 import { isCommon } from './no-names';
 import { hasNumber, isTelling, runsOf } from './runs';
 import { titled } from './titled';
-import { pointsOf, textOf, type Candidate } from './told';
+import { isHadOnce, pointsOf, textOf, type Candidate } from './told';
 import { yearInLine, yearInText } from './years';
 
 /** Who made it and what it is called, as far as the words say. */
@@ -15,6 +16,8 @@ export interface NamesRead {
   readonly year: number | undefined;
   /** Where the name stands in the text, for telling machines apart. */
   readonly from: number;
+  /** Somebody had it, and has it no more. */
+  readonly former?: boolean;
 }
 
 interface LineOfText {
@@ -53,6 +56,7 @@ function ofMaker(
 }
 
 function candidatesOf({ line }: LineOfText, lineIndex: number): readonly Candidate[] {
+  if (isOfOthers(line)) return [];
   const head = headOf(line);
   return runsOf(line.slice(head.to)).map((run, i): Candidate => {
     const heads = i === 0 && run.from <= 1;
@@ -68,9 +72,22 @@ function candidatesOf({ line }: LineOfText, lineIndex: number): readonly Candida
   });
 }
 
+/** A word or three without a number, as chapters and headings are; or nothing. */
+const isBrief = ({ line }: LineOfText): boolean =>
+  line.length <= BRIEF && !/\d/.test(line) && line.trim().split(/\s+/).length <= 3;
+const BRIEF = 28;
+const CHAPTERS = 3;
+const AT_MOST = 20;
+
+/** The first few lines; chapters and headings above them count for nothing. */
+function firstOf(lines: readonly LineOfText[]): readonly LineOfText[] {
+  const brief = lines.slice(0, AT_MOST).findIndex((l) => !isBrief(l));
+  return lines.slice(0, NAME_LINES + (brief > CHAPTERS ? brief : 0));
+}
+
 /** The name for which most speaks among those of the first lines. */
 function nameIn(text: string, lines: readonly LineOfText[]): NamesRead | undefined {
-  const first = lines.slice(0, NAME_LINES);
+  const first = firstOf(lines);
   const candidates = first.flatMap(candidatesOf);
   const whole = textOf(text === '' ? first.map((l) => l.line).join('\n') : text, text !== '');
   const told = candidates.flatMap((candidate) => {
@@ -85,6 +102,7 @@ function nameIn(text: string, lines: readonly LineOfText[]): NamesRead | undefin
     ...named,
     year: yearBeside(best),
     from: (first[best.lineIndex]?.offset ?? 0) + best.from,
+    ...(isHadOnce(best) ? { former: true } : {}),
   };
 }
 

@@ -1,5 +1,6 @@
 import { spelt } from '../../vocabulary/letters';
 import { languagesOf } from '../../vocabulary/lexicon';
+import { FORMER_REACH, isFormer } from '../whose/former';
 import { AGAINST, GERMAN_NOUN, LISTED, MACHINE_VERB } from '../whose/turns';
 import type { Run } from './runs';
 import { hasNumber, isTelling } from './runs';
@@ -79,6 +80,9 @@ const POINTS = {
   place: -1 / 100,
 };
 
+/** As far as words are looked back for before a name, in characters. */
+const BACK_TO = 60;
+
 /** Whether words without a number may be a name, where they stand; one alone only in talk. */
 function mayBePlain(
   c: Candidate,
@@ -133,12 +137,17 @@ export const textOf = (words: string, talk: boolean): WholeText => ({
   german: languagesOf(words).has(GERMAN),
 });
 
+/** Whether a name is that of a machine somebody had and has no more. */
+export const isHadOnce = ({ line, from, to }: Candidate): boolean =>
+  isFormer(line.slice(Math.max(0, from - BACK_TO), from), line.slice(to, to + FORMER_REACH));
+
 /** How much speaks for a run of words as the name of the machine that a text is about; undefined: it is none. */
 export function pointsOf(c: Candidate, text: WholeText): number | undefined {
-  const before = c.line.slice(Math.max(0, c.from - 60), c.from);
+  const before = c.line.slice(Math.max(0, c.from - BACK_TO), c.from);
   const behind = c.line.slice(c.to, c.to + 60);
   const may = hasNumber(c) ? mayBeNumbered : mayBePlain;
   if (!may(c, before, behind, text)) return undefined;
+  const former = isHadOnce(c);
   const told = c.words.join(' ');
   const at = text.words.indexOf(told);
   const again = text.words.indexOf(c.words.slice(-2).join(' '), at + told.length) >= 0;
@@ -148,13 +157,13 @@ export function pointsOf(c: Candidate, text: WholeText): number | undefined {
     yes(c.maker !== undefined || c.words.length > 2, POINTS.makerToo) +
     yes(c.heads, POINTS.head) +
     yes(c.heads && STOPS.test(behind), POINTS.title) +
-    yes(OFFERED.test(before), POINTS.offered) +
+    yes(!former && OFFERED.test(before), POINTS.offered) +
     yes(YEAR_BEFORE.test(before), POINTS.year) +
     yes(ARTICLE.test(before), POINTS.article) +
     yes(BEHIND_HEAD.test(before), POINTS.behindHead) +
     yes(MACHINE_VERB.test(behind), POINTS.does) +
     yes(again, POINTS.again) +
-    yes(SOMEBODY_ELSES.test(before), POINTS.elses) +
+    yes(former || SOMEBODY_ELSES.test(before), POINTS.elses) +
     yes(MY.test(before) && NO_MORE.test(behind), POINTS.noMore) +
     yes(AGAINST.test(before), POINTS.against) +
     c.lineIndex * POINTS.line +

@@ -13,7 +13,7 @@ const LEAST_LETTERS = 40;
 
 const UNIT_BEHIND = String.raw`(?![\d.,:]*\d|[\d\s]{0,12}(?:cc|ccm|cm³|km|k|kms|mi|miles?|kg|kilos?|lbs?|pounds?|mm|mil|cm|hp|bhp|ps|cv|ch|pk|kw|w|watts?|eur|euros?|quid|dollars?|bucks|grand|rpm|revs|nm|newton|times|percent|per|days?|hours?|h|met(?:re|er)s?|feet|range|l|lit(?:re|er)s?)(?![\p{L}])|['’%€£$])`;
 /** What a machine's name stands behind: the head of a line, an article, whose it is, what it is set beside. */
-const BEFORE = String.raw`(?:(?:^[\s>*•-]*|(?<!\p{L})(?:for sale:?|selling|sell|wts|fs|verkaufe|biete|vends|à vendre|se vende|vendo|vendesi|te koop|säljer|säljes|selger|selges|sælger|sælges|sprzedam|prodám|vende-se|myydään|the|this|an?|my|our|his|her|new|called|vs\.?|versus|against|than|and|or|der|die|das|den|dem|eine?|einer|meine?r?|gegen|als|und|oder|la|le|une?|ma|sa|el|il|mi|su|del|della|alla|de|het|een|mijn) )(?:(?:19|20)\d\d )?)`;
+const BEFORE = String.raw`(?:(?:^[ \t>*•-]{0,16}|(?<!\p{L})(?:for sale:?|selling|sell|wts|fs|verkaufe|biete|vends|à vendre|se vende|vendo|vendesi|te koop|säljer|säljes|selger|selges|sælger|sælges|sprzedam|prodám|vende-se|myydään|the|this|an?|my|our|his|her|new|called|vs\.?|versus|against|than|and|or|der|die|das|den|dem|eine?|einer|meine?r?|gegen|als|und|oder|la|le|une?|ma|sa|el|il|mi|su|del|della|alla|de|het|een|mijn) )(?:(?:19|20)\d\d )?)`;
 /** "vastel 580", "ressic loma 390". */
 const NUMBERED = spelt(
   new RegExp(String.raw`${BEFORE}(?:(\p{Ll}{4,}) )?(\p{Ll}{3,}) (\d{3,4})${UNIT_BEHIND}`, 'gmu'),
