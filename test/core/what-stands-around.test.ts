@@ -128,12 +128,15 @@ describe('what somebody would take for it', () => {
     ['Tausche gegen eine mit Tempomat.', 'cruiseControl yes'],
     ['Échange possible contre une moto avec régulateur de vitesse.', 'cruiseControl yes'],
     ['Looking for 130 kg, seat height 850 mm.', 'seatHeight 850 mm'],
+    ['The aim is 160 kg, 15 litre tank.', 'tank 15 L'],
+    ['Ziel ist 160 kg, Tank 15 Liter.', 'tank 15 L'],
   ])('%s', (wish, thing) => {
     expect(said(one(`${OWN}Kerb weight 181 kg. ${wish}`), false)).not.toContain(thing);
   });
   test.each([
     ['Would swap it for a lighter one. It has cruise control.', 'cruiseControl yes'],
     ['Tausche sie nicht. Tempomat ist dabei.', 'cruiseControl yes'],
+    ['The aim was a traveller, and it has a 15 litre tank.', 'tank 15 L'],
     ['Looking for £4,500 with its seat height of 850 mm.', 'seatHeight 850 mm'],
   ])('its own: %s', (own, thing) => {
     expect(said(one(`${OWN}Kerb weight 181 kg. ${own}`), false)).toContain(thing);

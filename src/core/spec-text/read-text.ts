@@ -88,11 +88,15 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
   const tidy = tidied(text.slice(0, SPEC_TEXT_LIMIT));
   const laid = laidOut({ ...tidy, text: normalised(withCapitals(tidy.text)) });
   const plain = laid.text;
-  const told = withoutFillLogs(withoutGreetings(withoutSurroundings([...linesOf(plain)])));
+  const written = [...linesOf(plain)];
+  const page = withoutSurroundings(written);
+  const told = withoutFillLogs(withoutGreetings(page));
   const all = withoutStrange(told.map(scanned));
   const kept = new Set(all.map((l) => l.offset));
   const lines = told.filter((l) => kept.has(l.offset));
-  const survey = surveyOf(plain, all, home);
+  const own = new Set(page.map((l) => l.offset));
+  const around = written.filter((l) => !own.has(l.offset)).map(scanned);
+  const survey = surveyOf(plain, all, home, around);
   const table =
     readMachineTable(lines, survey) ??
     pairedMachines(lines) ??

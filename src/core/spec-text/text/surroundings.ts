@@ -41,7 +41,7 @@ const SIGNS_BELOW = /^\s*(?:-- ?|_{4,}|—{2,})\s*$/u;
 const LONGEST_SIGNATURE = 6;
 /** "Garage: …", "Bikes: … (sold)", "2014 Brunda 650 | 2009 Ostvik 250": machines that a writer owns or owned. */
 const GARAGE = spelt(
-  /^\s*(?:(?:(?:my |current |past |previous |other |old )?(?:garage|bikes?|rides?|stable|machines?|fleet)|current(?:ly)?(?: riding)?|past|previous(?:ly)?|formerly|ex|now riding|mein(?:e)? (?:garage|motorräder|fuhrpark)|fuhrpark|bisher|früher|motorräder|mes motos|garage|motos?|mis motos|moto attuali|le mie moto|mijn motoren|mina hojar|mine sykler)\s?:(?=.*(?<!\p{L})\p{Lu}\p{L}+ \d{2,4}(?!\d))|(?:(?:19[5-9]|20[0-4])\d \p{Lu}[\p{L}\d' -]{2,30}(?:\([^()\n]{1,30}\))?\s*[|,;/•·]\s*){1,12}(?:19[5-9]|20[0-4])\d \p{Lu}[\p{L}\d' .-]{2,30}(?:\([^()\n]{1,30}\))?[^\n]{0,40}$)/iu,
+  /^\s*(?:(?:(?:my |current |past |previous |other |old )?(?:garage|bikes|rides|stable|fleet)|current(?:ly)?(?: riding)?|past|previous(?:ly)?|formerly|ex|now riding|mein(?:e)? (?:garage|motorräder|fuhrpark)|fuhrpark|bisher|früher|mes motos|garage|mis motos|moto attuali|le mie moto|mijn motoren|mina hojar|mine sykler)\s?:(?=.*(?<!\p{L})\p{Lu}\p{L}+ \d{2,4}(?!\d))|(?:(?:19[5-9]|20[0-4])\d \p{Lu}[\p{L}\d' -]{2,30}(?:\([^()\n]{1,30}\))?\s*[|,;/•·]\s*){1,12}(?:19[5-9]|20[0-4])\d \p{Lu}[\p{L}\d' .-]{2,30}(?:\([^()\n]{1,30}\))?[^\n]{0,40}$)/iu,
 );
 /** A label with its figure: what is told of a machine, and signs for nobody. */
 const TELLS = spelt(/^\s*\p{L}[^:=|\n]{1,30}\s?[:=|]\s*\D{0,4}\d[\d.,]* ?\p{L}/u);

@@ -46,8 +46,16 @@ const APPROVED = /\bco ?2?₂?\b[^.\n]{0,30}\d ?g ?\/ ?km|\d ?g\/km\b/;
 const OWNED =
   /\bmine(?:['’]s| (?:is|weighs|has|does|makes|gets|came)|:)|\bmy (?:bike|own)\b|\bi have the\b|\bi['’]ve got the\b|\bmeine?r? (?:ist|hat|wiegt)\b|\bla mienne\b|\bla mia\b|\bla mía\b/;
 
-/** What the whole text decides: whose units, whether a machine is offered, whether it is about a motorcycle at all. */
-export function surveyOf(text: string, lines: readonly ScannedLine[], home?: CurrencyCode): Survey {
+/**
+ * What the whole text decides: whose units, whether a machine is offered, whether it is about a motorcycle at all. What stands around
+ * its own lines tells of its country too: "6,200 miles" of another advert.
+ */
+export function surveyOf(
+  text: string,
+  lines: readonly ScannedLine[],
+  home?: CurrencyCode,
+  around: readonly ScannedLine[] = [],
+): Survey {
   const lower = lowered(text);
   const clues = weigh(text, lower, US);
   // Pounds of mass and inches together are commoner over there.
@@ -61,7 +69,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[], home?: Cur
   const sums = lines.some(
     (l) => l.quantities.some((q) => isSum(q)) || /\d,-|\d ?(?:vb|vhb)\b/i.test(l.line),
   );
-  const distances = lines.some((l) => l.quantities.some((q) => isDistance(q)));
+  const distances = [...lines, ...around].some((l) => l.quantities.some((q) => isDistance(q)));
   const offers = names(lines, 'sale');
   const year = /(?<!\d)(?:19[5-9]|20[0-3])\d(?!\d)/.test(text);
   const sale =
@@ -80,6 +88,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[], home?: Cur
     us.points,
     imperial.points,
   );
+  const miles = continental ? 0 : us.points + imperial.points;
   return {
     gallon,
     dollar,
@@ -90,7 +99,7 @@ export function surveyOf(text: string, lines: readonly ScannedLine[], home?: Cur
     money,
     ...(continental ? { continental: true as const } : {}),
     usual: usualUnits(lines),
-    distance: distanceUnit(lines, continental ? 0 : us.points + imperial.points),
+    distance: distanceUnit(lines, miles) ?? distanceUnit(around, miles),
     sale,
     sums,
     languages,

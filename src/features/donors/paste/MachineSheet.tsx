@@ -189,8 +189,10 @@ function saleSaid({ sale, standsOn, year }: PasteSheet): string {
       : []),
     ...(sale?.hours === undefined ? [] : [`${trimmed(sale.hours)} h`]),
     ...(year === undefined ? [] : [`of ${year}`]),
-  ];
-  const clock = told.length > 0 ? `${told.join(', ')}.` : 'Nothing said of its distance or year.';
+  ].join(', ');
+  const clock = told
+    ? `${told.charAt(0).toUpperCase()}${told.slice(1)}.`
+    : 'Nothing said of its distance or year.';
   const note = saleNote(sale);
   return `${clock}${note ? ` Noted: ${note}.` : ''}${standsOn ? ` Stands on ${standsOn}, which is in the list.` : ''}`;
 }

@@ -5,7 +5,7 @@ import { spelt } from '../../vocabulary/letters';
 
 /** Words up to the name of a machine that was let go; the verb before it. */
 const SOLD = [
-  '(?:sold|traded(?: in)?|got rid of|gave up|parted with|swapped|exchanged)(?: on)? (?:my|our|the|an?)(?: (?:old|trusty|beloved|faithful|previous|last))?|(?:coming|came) from (?:my|the|an?)(?: old)?',
+  '(?:sold|traded(?: in)?|got rid of|parted with)(?: on)? (?:my|our|the|an?)(?: (?:old|trusty|beloved|faithful|previous|last))?|(?:coming|came) from (?:my|the|an?)(?: old)?',
   'verkauft habe ich (?:meine|die)',
   "(?:j['’]ai )?(?:vendu|revendu|cédé) (?:ma|mon|notre|la)(?: (?:vieille|bonne|fidèle|ancienne))?",
   '(?:he )?(?:vendido|vendí) (?:mi|la)(?: (?:vieja|antigua|fiel))?',
@@ -18,7 +18,7 @@ const SOLD = [
 ].join('|');
 /** The same of a machine that somebody once had. */
 const HAD = [
-  'used to (?:have|own|ride|run) (?:my|our|the|an?)(?: old)?|previously (?:had|owned|rode) (?:the|an?)|(?:I|we) (?:once )?(?:had|owned) (?:the|an?)(?: old)?',
+  '(?:swapped|exchanged|gave up) (?:my|our|the|an?)(?: old)?|used to (?:have|own|ride|run) (?:my|our|the|an?)(?: old)?|previously (?:had|owned|rode) (?:the|an?)|(?:I|we) (?:once )?(?:had|owned) (?:the|an?)(?: old)?',
   '(?:(?:ich )?(?:hatte|besaß)(?: ich)?|früher hatte ich)(?: (?:vorher|früher|zuvor|bisher|davor|jahrelang|lange|mal|schon|bis vor kurzem|bis letzte woche)){0,2} (?:eine|die)',
   "j['’](?:avais|ai eu)(?: (?:avant|auparavant|longtemps|autrefois))? (?:une?|la)",
   '(?:antes )?(?:tenía|tuve)(?: antes)? (?:una?|la)',
@@ -63,7 +63,7 @@ const IN_ITS_PLACE = spelt(
 );
 /** A name with its number, and no other number: "a Brunda 650 that", not "a flat at 3,000 km". */
 const NAMED = spelt(
-  /^ (?:\p{L}+ ){0,2}(?:\p{L}[\p{L}-]*\d{2,4}|\d{2,4})(?![\d.,:]*\d)(?! ?(?:km|mi|miles|kg|lbs?|mm|cm|ccm?|l|hp|ps|euros?|pounds|€|%)(?!\p{L}))/iu,
+  /^ (?:\p{L}+ ){0,2}(?:\p{L}[\p{L}-]*\d{2,4}|\d{3,4})(?![\d.,:]*\d)(?! ?(?:km|mi|miles|kg|lbs?|mm|cm|ccm?|l|hp|ps|euros?|pounds|€|%)(?!\p{L}))/iu,
 );
 const STARTS = (
   [

@@ -10,7 +10,7 @@ export const INVERTED = spelt(
 );
 
 /** Figures behind a name: "…: 209 kg", "… (209 kg". */
-export const LISTED = /^(?:: ?(?=[^.;]*\d)| \((?=\d))/u;
+export const LISTED = /^(?: ?: ?(?=[^.;]*\d)| \((?=\d))/u;
 
 /** Words before a name by which a text weighs machines against each other. Common usage, no source. */
 export const AGAINST = spelt(
