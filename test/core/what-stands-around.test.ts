@@ -173,3 +173,24 @@ describe('what only looks like something around', () => {
     expect(nameOf(post)).toBe('Veltra Trail 440');
   });
 });
+
+describe('a vehicle that is no motorcycle, said in a line of its own', () => {
+  const SHEET = 'Halden X4 2019\nGround clearance 290 mm, wheelbase 1420 mm\nDry weight 230 kg\n';
+  test.each([
+    'Quad with snow plough',
+    'Type: snowmobile',
+    'Snowmobile track 3500 mm',
+    'ATV tyres 25x8-12',
+    'Side-by-side, 2 seats',
+    'Kategorie: Schneemobil',
+    'Fyrhjuling, 2 sittplatser',
+  ])('%s', (kind) => {
+    expect(readText(SHEET + kind).machines.flatMap((m) => said(m, true))).toEqual([]);
+  });
+  test.each(['Sold my quad for it', 'Better than a quad', 'Quadlock mount fitted'])(
+    'a motorcycle: %s',
+    (words) => {
+      expect(said(one(SHEET + words), true)).toContain('wheelbase 1420 mm');
+    },
+  );
+});

@@ -83,6 +83,15 @@ const isFigureOfSpeech = (word: string, all: string): boolean => {
 const NO_DONOR = spelt(
   /\d ?kWh(?![\p{L}\d])|(?<!\p{L})(?:electric motor(?:cycle|bike)|elektromotorrad|moto électrique|moto elettrica|moto eléctrica|sidecar (?:outfit|rig|combination)|motorradgespann|trike)(?!\p{L})/iu,
 );
+/** "Quad with snow plough", "Type: snowmobile": a line of its own that says what kind of vehicle it is, and no motorcycle. */
+const OTHER_KIND = spelt(
+  /^\s*(?:[-*•] ?)?(?:(?:type|vehicle(?: type)?|category|kind|kategorie|fahrzeugart|catégorie|categoría|categoria|categorie|kategori) ?[:=|] ?)?(?:[\p{L}\d-]+ )?(?:quads?(?: ?bikes?)?|atvs?|utvs?|side[- ]by[- ]side|snow ?mobiles?|jet ?skis?|go-?karts?|motorschlitten|schneemobil|motoneige|motoslitta|moto de nieve|snöskoter|snøscooter|snescooter|fyrhjuling|czterokołowiec|skuter śnieżny|čtyřkolka|sněžný skútr|mönkijä|moottorikelkka)(?!\p{L})(?! ?lock)/iu,
+);
+const IN_PASSING = spelt(/(?<!\p{L})(?:my|our|sold|swap|px|trade|or|no|not|like|than)(?!\p{L})/iu);
+const KIND_LINE = 60;
+const saysOtherKind = ({ line }: ScannedLine): boolean =>
+  line.length <= KIND_LINE && OTHER_KIND.test(line) && !IN_PASSING.test(line);
+
 /** "Suspension shop quote: front springs 5.2 N/mm": what a workshop would do, and nothing as it came. */
 const A_QUOTE = spelt(
   /^[^.:\n]{0,32}(?<!\p{L})(?:(?:workshop|shop|suspension|springs?|service|garage)(?:['’]s)? (?:quote|quotation|estimate)|invoice|kostenvoranschlag|werkstattrechnung|devis (?:atelier|garage)|preventivo officina|presupuesto (?:del )?taller)(?: [^.:\n]{0,16})?:/iu,
@@ -146,7 +155,7 @@ const SURELY = 4;
  */
 export function withoutStrange(lines: readonly ScannedLine[]): readonly ScannedLine[] {
   const { about, strange } = weighed(lines, false);
-  if (about === 'ours') return lines;
+  if (about === 'ours' || lines.some(saysOtherKind)) return lines;
   const isStrange = (l: ScannedLine): boolean =>
     NO_MOTORCYCLE.some((sign) => sign.test(l.line)) ||
     beyondAny([l]) > 0 ||
@@ -206,7 +215,7 @@ function weighed(lines: readonly ScannedLine[], sale: boolean): Weighed {
   const fragment = elsewhere === 0 && lines.length <= 3 && lines.every((l) => l.line.length < 90);
   const first = lines.find((l) => l.line.trim() !== '')?.line ?? '';
   if (
-    lines.some((l) => NO_DONOR.test(l.line)) ||
+    lines.some((l) => NO_DONOR.test(l.line) || saysOtherKind(l)) ||
     A_QUOTE.test(first) ||
     A_PART_FOR_SALE.test(first)
   )
