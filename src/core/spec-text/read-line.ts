@@ -4,7 +4,7 @@ import { isUnitId, type UnitId } from '../units';
 import { assign, type Assigned } from './link/assign';
 import { basesOf, STANDARD_BEHIND } from './link/bases';
 import { asPartlyFilled } from './link/fuel-aboard';
-import { asLogged } from './link/care-log';
+import { asLogged, asServiced } from './link/care-log';
 import { notAsSold } from './link/not-as-sold';
 import { forOneState } from './link/pressure-state';
 import { asInTown, atOneSpeed } from './link/use-of-one-kind';
@@ -35,6 +35,7 @@ import { toldOfAnother, type Whose } from './text/whose';
 import {
   aboveBasis,
   asLimit,
+  asTested,
   dynoBasis,
   footnoteBasis,
   isWeighed,
@@ -165,6 +166,7 @@ function readSentence(
     ours: survey.ours,
     spoken: spokenIn(text) ?? (NUMBER_ALONE.test(text) ? context.above?.unit : undefined),
     wide: /\s{4,}/.test(text),
+    whole: text.trim() === scanned.line.trim(),
     lastKey: context.lastKey,
     blocked: new Set(blocked.keys()),
   };
@@ -234,7 +236,8 @@ function readSentence(
       notAsSold,
       forOneState,
       asLeftOpen,
-      ...(survey.logged ? [asLogged] : []),
+      asTested,
+      ...(survey.logged ? [asLogged] : survey.sale ? [asServiced] : []),
     ];
     const seen = guards.reduce((told, look) => look(told, text, q), limited);
     const heeded = oneOfTwo(unlikeAny(s, i, asAsked(seen, s)), text, q, {

@@ -6,7 +6,7 @@ import type { CurrencyCode } from '../units';
 import type { ClockReading } from './link/clock';
 import { laidOut } from './layout/laid-out';
 import { asItStood, wordsOf, type PlacedText } from './layout/placed-text';
-import { withoutFillLogs } from './layout/fill-log';
+import { withoutLogs } from './layout/logs';
 import { columnsWithoutMarks } from './layout/columns-without-marks';
 import { withoutGreetings } from './text/greetings';
 import { withoutSurroundings } from './text/surroundings';
@@ -90,7 +90,7 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
   const plain = laid.text;
   const written = [...linesOf(plain)];
   const page = withoutSurroundings(written);
-  const told = withoutFillLogs(withoutGreetings(page));
+  const told = withoutLogs(withoutGreetings(page));
   const all = withoutStrange(told.map(scanned));
   const kept = new Set(all.map((l) => l.offset));
   const lines = told.filter((l) => kept.has(l.offset));
@@ -273,11 +273,17 @@ function named(text: string, lines: readonly Line[], name: string | undefined) {
 }
 
 function fromRow(
-  m: { readonly name: string; readonly proposals: readonly Proposal[] },
+  m: {
+    readonly name: string;
+    readonly maker?: string;
+    readonly model?: string;
+    readonly proposals: readonly Proposal[];
+  },
   survey: Survey,
 ): MachineRead {
   return {
     ...named(m.name, [], m.name),
+    ...(m.maker !== undefined && m.model !== undefined ? { maker: m.maker, model: m.model } : {}),
     donorClass: classOfText(m.name, m.proposals, m.name),
     sale: survey.sale ? { odometer: undefined, hours: undefined, said: [] } : undefined,
     proposals: settled(unlikely(m.proposals)),

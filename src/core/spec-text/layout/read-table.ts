@@ -57,9 +57,15 @@ export type TableMachines =
       readonly kind: 'rows';
       readonly machines: readonly {
         readonly name: string;
+        /** Where columns of their own say them. */
+        readonly maker?: string;
+        readonly model?: string;
         readonly proposals: readonly Proposal[];
       }[];
     };
+
+/** "Price £9,899", "Kerb weight 153 kg": a label with its figure is no head of a column. */
+const TELLS = /^[^([\d]*\d{2}/u;
 
 /** A table of several machines, as columns or as rows; `undefined` when the text is none. */
 export function readMachineTable(
@@ -74,8 +80,12 @@ export function readMachineTable(
   if (body.length === 0 || head.cells.length < 3) return columnsOfTwo(rows);
   const meanings = head.cells.map((c) => readHeader(c.text));
   const known = meanings.filter((m) => m !== undefined).length;
-  if (known >= 2 && known >= (head.cells.length - 1) / 2)
-    return { kind: 'rows', machines: body.map((row) => rowMachine(row, meanings, survey)) };
+  const told = head.cells.filter((c, i) => meanings[i] !== undefined && TELLS.test(c.text)).length;
+  if (known >= 2 && known >= (head.cells.length - 1) / 2 && told < known / 2)
+    return {
+      kind: 'rows',
+      machines: body.map((row) => rowMachine(row, head.cells, meanings, survey)),
+    };
   return titled(asColumns(rows), lines, rows);
 }
 
@@ -173,20 +183,32 @@ function onlyColumn(line: string, cells: readonly Cell[], column: number): strin
     );
 }
 
+const MAKER_HEAD = spelt(
+  /^(?:make|maker|brand|manufacturer|marke|hersteller|marque|marca|merk|märke|mærke|merke|značka|merkki|marka)$/iu,
+);
+const MODEL_HEAD = spelt(/^(?:model|modell|modèle|modelo|modello|malli)$/iu);
+const YEAR_HEAD = spelt(
+  /^(?:(?:model )?year|baujahr|modelljahr|année|año|anno|bouwjaar|årsmodell|årgang|rok|vuosi|ano)$/iu,
+);
+
 function rowMachine(
   { line, cells }: Row,
+  head: readonly Cell[],
   meanings: readonly (HeaderMeaning | undefined)[],
   survey: Survey,
 ) {
-  const name = cells
-    .filter((c, i) => meanings[i] === undefined && /\p{L}{2}/u.test(c.text))
-    .map((c) => c.text)
-    .join(' ');
+  const under = (heads: RegExp): string =>
+    cells.find((_, i) => heads.test(head[i]?.text ?? ''))?.text ?? '';
+  const words = cells.filter((c, i) => meanings[i] === undefined && /\p{L}{2}/u.test(c.text));
+  const [maker, model] = [under(MAKER_HEAD), under(MODEL_HEAD)];
+  // A model may be called by a number alone, where its column says that it is one.
+  const named = maker !== '' && model !== '' ? [maker, model] : words.map((c) => c.text);
+  const name = [under(YEAR_HEAD), ...named].join(' ').trim();
   const proposals = cells.flatMap((cell, i): readonly Proposal[] => {
     const meaning = meanings[i];
     return meaning && cell.text !== '' ? cellProposals(cell, meaning, line, survey) : [];
   });
-  return { name, proposals };
+  return { name, ...(named[0] === maker ? { maker, model } : {}), proposals };
 }
 
 function cellProposals(

@@ -60,6 +60,17 @@ const LOW_BEHIND = spelt(
   /^(?: ?(?:mm|cm|in\.?))? (?:with|mit|avec|con|met|med) (?:the |an? |der |la |el |il |de )?(?:optional(?:er|e)? |optionaler? )?(?:low(?:er|ered)? (?:seat|saddle)|niedrige[nr]? sitzbank|selle basse|sella bassa|asiento bajo|lage? (?:zadel|zit))(?=\s*(?:[.;)]|$))|^(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?(?:\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))?(?: ?[/-] ?\p{L}+(?: \p{L}+)?)?\)|[/-] ?\d[\d.,]*(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))? ?[/-] ?\p{L}+(?: \p{L}+)?\))/iu,
 );
 
+/** "845 mm lowered, standard 875": said of the number right behind it. */
+const STANDARD_BEFORE = spelt(
+  /(?<!\p{L})(?:standard|stock|std|original[ei]?|d['’]origine|de série|di serie|de serie|serie(?:nmäßig)?|normal(?:e|en)?)(?: (?:seat|one|height|is|was|selle|sella|zadel))? ?[:=]? ?$/iu,
+);
+
+/** "33.1 in, there's a low option at 32": said of the number behind it. */
+const isSaidOfNext = (text: string, m: Mention, basis: Basis, { from }: WantsBasis): boolean =>
+  basis === 'low-seat' &&
+  from < m.from &&
+  /^ (?:at|is|for|bei|à|a|de|op|på) ?(?:about |around |only )?\d/iu.test(text.slice(m.to));
+
 /** "(34.1 standard)": said of the number right before it. */
 export const STANDARD_BEHIND =
   /^ ?(?:mm|cm|in\.?|inch(?:es)?|"|″)? ?\(?(?:standard|stock|std|serie)\.?(?= ?[),;.]|$)/iu;
@@ -163,6 +174,13 @@ const isTaxPaid = (text: string, { from }: Mention): boolean =>
     text.slice(Math.max(0, from - 30), from),
   );
 
+/** "They're asking $14,490", "dealers are asking": what shops take is no seller's asking. */
+const isShopsAsking = (text: string, { from, to }: Mention): boolean =>
+  /^ask(?:s|ed|ing)?$/iu.test(text.slice(from, to)) &&
+  /(?<!\p{L})(?:they|dealers?|shops?|stores?|importers?|people|sellers)(?:['’]re| (?:are|is))?(?: (?:now|currently|all|still))? $/iu.test(
+    text.slice(Math.max(0, from - 36), from),
+  );
+
 /** "14,200 km since new", "one owner from new", "as good as new": no price when new. */
 const isSinceNew = (text: string, { from, to }: Mention): boolean =>
   /^new$/iu.test(text.slice(from, to)) &&
@@ -191,9 +209,11 @@ export function basesOf(
     m.meanings.flatMap((meaning) =>
       meaning.kind === 'basis' &&
       !(meaning.basis === 'paid' && isTaxPaid(text, m)) &&
+      !(meaning.basis === 'asked' && isShopsAsking(text, m)) &&
       !(meaning.basis === 'list' && isSinceNew(text, m))
         ? figures.flatMap((f, i) =>
-            figureDefinition(f.key).bases.includes(meaning.basis)
+            figureDefinition(f.key).bases.includes(meaning.basis) &&
+            !isSaidOfNext(text, m, meaning.basis, f)
               ? [{ m, i, basis: meaning.basis, cost: cost(text, m, f, figures) }]
               : [],
           )
@@ -214,7 +234,10 @@ export function basesOf(
       (LOW_IN_HEAD.test(text.slice(0, own.from)) || LOW_BEHIND.test(text.slice(own.to)))
     )
       return 'low-seat';
-    if (own?.key === 'seatHeight' && STANDARD_BEHIND.test(text.slice(own.to)))
+    if (
+      own?.key === 'seatHeight' &&
+      (STANDARD_BEHIND.test(text.slice(own.to)) || STANDARD_BEFORE.test(text.slice(0, own.from)))
+    )
       return 'standard-seat';
     return fuelBasis(text, figures, i, basis);
   });

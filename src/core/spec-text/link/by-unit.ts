@@ -6,6 +6,7 @@ import { formsOf } from './forms';
 import type { Option, SentenceWords } from './option';
 import { nearness } from './relation';
 import { isDroppedFrom, isRestricted, isUnrestricted } from './restricted';
+import { standsAlone } from './price/asked';
 import { pairKeys, rimBySize, rimSpoken, travelBeside, travelPair, wheelBeside } from './rims';
 import { senses } from './senses';
 import { WEIGHTS } from './weights';
@@ -86,7 +87,7 @@ export function unitOptions(s: SentenceWords, q: Quantity, index: number): reado
     if (sense.dimension === 'money' && !s.sale && s.ours && s.text.trim().length < 20)
       push('price', WEIGHTS.bySum, 'sum');
     if (sense.dimension === 'money' && s.sale) {
-      const asks = ASKS.test(s.text.slice(q.to, q.to + 22));
+      const asks = ASKS.test(s.text.slice(q.to, q.to + 22)) || standsAlone(s, q);
       push('price', WEIGHTS.bySum + (asks ? 2 : 0), asks ? 'basis' : 'sum');
     }
     const travel = s.ours ? (travelBeside(s, q) ?? travelPair(s, q, index)) : undefined;
@@ -157,7 +158,7 @@ function careKeys(s: SentenceWords, q: Quantity): readonly FigureKey[] {
 
 /** Words behind a sum that say that it is what is asked. */
 const ASKS = spelt(
-  /^[\s,.(-]{0,3}(?:ono|o\.n\.o|obo|o\.b\.o|or near offer|or best|neg\p{L}*|do (?:małej )?negocjacji|bieden|prutbaar|firm|vb|vhb|fix\w*|festpreis|trattabil\w+|à débattre|negociable\w*|no offers|asking|cash)(?!\p{L})/iu,
+  /^[\s,.(-]{0,3}(?:ono|o\.n\.o|obo|o\.b\.o|or near(?:est)? offer|or (?:any )?(?:sensible|reasonable|near|close|best) offers?|or best|neg\p{L}*|do (?:małej )?negocjacji|bieden|prutbaar|firm|vb|vhb|fix\w*|festpreis|trattabil\w+|à débattre|negociable\w*|no offers|asking|cash)(?!\p{L})/iu,
 );
 
 /** Points lost by a "wet" or "dry" that stands beside; undefined: none does. */

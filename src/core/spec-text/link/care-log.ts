@@ -17,7 +17,7 @@ const CARE: ReadonlySet<FigureKey> = new Set([
 ]);
 /** Said of what comes again and again. */
 const AGAIN = spelt(
-  /(?<!\p{L})(?:every|each|intervals?|alle|jede|tous les|toutes les|cada|ogni|elke|var|varje|hver|co|każde|due|next)(?!\p{L})[^.;\n]{0,24}$/iu,
+  /(?<!\p{L})(?:every|each|intervals?|alle|jede|tous les|toutes les|cada|ogni|elke|var|varje|hver|co|każde|každých|každý|každé|po|due|next)(?!\p{L})[^.;\n]{0,24}$/iu,
 );
 
 /** "6,020 km oil + filter" opening a line: how far it had gone. */
@@ -35,6 +35,15 @@ function isByDistance(text: string): boolean {
 
 /** Whether a text keeps a log of what was done to a machine. */
 export const hasCareLog = (text: string): boolean => LOG_HEAD.test(text) || isByDistance(text);
+
+/** "30,000 km valve checks": of many, and so of how often. */
+const EACH = spelt(
+  /^ ?(?:\p{L}+[ -]){0,2}(?:intervals?|intervalle?n?|checks|services|inspections|adjustments|välein|mellanrum|mellomrom|mellemrum)(?!\p{L})/iu,
+);
+
+/** "Service på 16 000 km", "huolto 12 000 km" in an advert: when it was done, unless it says how often. */
+export const asServiced = (made: FigureProposal, text: string, q: Quantity): FigureProposal =>
+  /Interval$/.test(made.key) && !EACH.test(text.slice(q.to)) ? asLogged(made, text, q) : made;
 
 /** "8,020 km oil, 16,100 km valves" in a log: when it was done, hardly how often, and asked about. */
 export const asLogged = (made: FigureProposal, text: string, q: Quantity): FigureProposal =>

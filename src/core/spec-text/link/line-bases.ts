@@ -93,3 +93,20 @@ export const aboveBasis = (a: TakenFigure, context: LineContext): Basis | undefi
   figureDefinition(a.option.key).bases.includes(context.aboveBasis)
     ? context.aboveBasis
     : undefined;
+
+const TESTED_BEFORE = spelt(
+  /(?<!\p{L})(?:as tested|tested|measured|gemessen|mesurée?|relevée?|rilevat[oa]|misurat[oa]|medid[oa]|gemeten|uppmätt|målt|zmierzon[aey]|naměřen[ýo])\)?\s?[:=]? ?$/iu,
+);
+const AT_THE_CRANK = spelt(
+  /(?<!\p{L})(?:crank\p{L}*|kupplung|kurbelwelle|vilebrequin|albero|cigüeñal|krukas|vev(?:axel|aksel)?)(?!\p{L})/iu,
+);
+
+/** "Power (tested): 66.8 bhp": most are measured at the wheel, some say at the crank; without a word of it that is asked about. */
+export const asTested = (made: FigureProposal, text: string, q: Quantity): FigureProposal =>
+  (made.key === 'power' || made.key === 'torque') &&
+  made.ticked &&
+  made.basis === 'crank' &&
+  TESTED_BEFORE.test(text.slice(0, q.from)) &&
+  !AT_THE_CRANK.test(text)
+    ? { ...made, ticked: false, doubts: [...made.doubts, { code: 'basis-unsaid', taken: 'crank' }] }
+    : made;

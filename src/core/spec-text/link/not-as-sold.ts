@@ -33,6 +33,14 @@ const SAYINGS: readonly Saying[] = [
       /(?<!\p{L})(?:stock|oem|standard|std|factory|serie|origin\p{L}*|di serie|de serie|de série)(?!\p{L})/iu,
     ),
   },
+  // "Re-sprung for 210 lb": for one rider, after it was sold.
+  {
+    of: ['springRiderMass'],
+    before: spelt(
+      /(?<!\p{L})(?:re-?sprung|re-?valved|(?:new|stiffer|harder|upgraded|aftermarket|other|softer) springs?|(?:neue|andere|härtere|stärkere) federn|umgefedert|ressorts? (?:neufs?|plus durs?|changés?)|muelles (?:nuevos|cambiados|más duros)|molle (?:nuove|cambiate|più rigide)|nieuwe veren)(?!\p{L})[^.;]{0,30}$/iu,
+    ),
+    within: 60,
+  },
   // "Limited to 35 kW": for a licence; the model as it is built may have more, unless that is told before it: "61 hp restricted to 35 kW".
   {
     of: ['power'],

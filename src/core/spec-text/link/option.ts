@@ -49,6 +49,8 @@ export interface SentenceWords {
   readonly spoken: UnitId | undefined;
   /** It has wide blanks, as rows of a table have. */
   readonly wide: boolean;
+  /** It is all that its line says. */
+  readonly whole: boolean;
   /** The figure that the line before gave last. */
   readonly lastKey: FigureKey | undefined;
   /** Quantities that are said of another machine or of nothing. */

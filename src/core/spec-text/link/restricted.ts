@@ -1,3 +1,4 @@
+import { convert } from '../../units';
 import { spelt } from '../vocabulary/letters';
 import { CHANGE } from '../lattice/scan-quantities';
 import type { Quantity } from '../lattice/quantity';
@@ -15,9 +16,15 @@ const BESIDE_A2 =
 export const isPower = ({ unit }: Quantity): boolean =>
   unit === 'hp' || unit === 'PS' || unit === 'kW';
 
+/** Directive 2006/126/EC, class A2: 35 kW. What has no more needs no restricting: the figure is what it has. */
+const withinA2 = ({ amounts: [a = 0], unit }: Quantity): boolean =>
+  (unit === 'hp' || unit === 'PS' || unit === 'kW') && convert(a, unit, 'kW') < A2_KW;
+/** Rounded up: 48 PS are 35.3 kW. */
+const A2_KW = 35.4;
+
 /** "61 hp restricted to 35 kW": what it had before, or may have again. */
 export const isUnrestricted = (s: SentenceWords, q: Quantity): boolean =>
-  RESTRICTED_TO.test(s.text.slice(q.to, q.to + 40)) ||
+  (RESTRICTED_TO.test(s.text.slice(q.to, q.to + 40)) && !withinA2(q)) ||
   DERESTRICTED_TO.test(s.text.slice(Math.max(0, q.from - 24), q.from)) ||
   BESIDE_A2.test(s.text.slice(Math.max(0, q.from - 44), q.from));
 

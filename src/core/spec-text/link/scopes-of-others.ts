@@ -1,5 +1,6 @@
 import { spelt } from '../vocabulary/letters';
 import type { Mention } from '../vocabulary/lexicon';
+import { hadIn } from '../text/whose/drawn-to';
 import { formerIn } from '../text/whose/former';
 import { ANOTHERS_THEN_MINE, LITTLE_ONE, TAKEN_FOR_IT } from './nobodys';
 
@@ -66,6 +67,11 @@ const OWN_NAME_WITHIN = 28;
 /** "Up from 55 to 59 kilowatts": what it was ends where it says what it became. */
 const CAME_TO = spelt(/^ +[\d.,]+(?: ?\p{L}+)? +to +/u);
 
+/** "164 kg to the Enduro's 131 dry": the second is another's. */
+const BESIDE_ANOTHERS = spelt(
+  /(?<!\p{L})(?:to|against|versus|vs\.?|compared (?:to|with)) the (\p{Lu}[\p{L}\d]+)['’]s (?=\d)(?:[^.,;!?\n]|[.,](?=\d))*/gu,
+);
+
 /** Longer than this, in characters, a line without a mark is talk written down as it was heard. */
 const UNPUNCTUATED = 90;
 /** Where the next clause opens in one. */
@@ -108,13 +114,16 @@ export function scopesOfOthers(
   const little = LITTLE_ONE.exec(text);
   if (little) scopes.push([little.index, little.index + little[0].length]);
   scopes.push(...letGoOrTakenIn(text));
+  for (const { 0: words, 1: name = '', index } of text.matchAll(BESIDE_ANOTHERS))
+    if (!own.includes(name.toLowerCase())) scopes.push([index, index + words.length]);
   const theirs = ANOTHERS_THEN_MINE.exec(text);
   if (theirs) scopes.push([theirs.index, theirs.index + theirs[0].length]);
   return scopes;
 }
 
-/** Stretches of a sentence, from and to, about a machine that somebody had once, or would take for this one. */
+/** Stretches of a sentence, from and to, about a machine that somebody had once, has meanwhile, or would take for this one. */
 export const letGoOrTakenIn = (text: string): readonly (readonly [number, number])[] => [
   ...formerIn(text),
+  ...hadIn(text),
   ...[...text.matchAll(TAKEN_FOR_IT)].map((m) => [m.index, m.index + m[0].length] as const),
 ];

@@ -166,6 +166,22 @@ function paragraphs(lines: readonly ScannedLine[]): readonly (readonly ScannedLi
   return found.filter((p) => p.length > 0);
 }
 
+/** "2022 Norrvik 400 Trail – $6,900" above "Selling my Norrvik 400, …": an advert's title and its words. */
+const isOfferedAgain = (part: readonly ScannedLine[], name: string, before: string): boolean => {
+  const words = before.toLowerCase().split(' ');
+  return (
+    OFFERS.test(part[0]?.line ?? '') &&
+    name
+      .toLowerCase()
+      .trim()
+      .split(' ')
+      .every((w) => words.includes(w))
+  );
+};
+const OFFERS = spelt(
+  /^\W*(?:(?:i['’]?m |i am |we are )?(?:selling|offering)|(?:up )?for sale|verkaufe|biete|(?:je )?vends|vendo|se vende|te koop|säljer|selger|sælger|sprzedam|prodám|myyn|vende-se)(?!\p{L})/iu,
+);
+
 /**
  * Texts of several machines in one paste, told apart: a paragraph that opens with another name and gives again what the one before gave
  * begins a new machine. One block for a text of one machine.
@@ -184,7 +200,8 @@ export function blocksOf(lines: readonly ScannedLine[]): readonly (readonly Scan
     const again = last && [...keys].some((k) => last.keys.has(k));
     // A heading alone in its paragraph: what follows is its own.
     const heading = last && part.length === 1 && keys.size === 0 && last.keys.size > 0;
-    if (!last || (name && name !== last.name && (again || heading)))
+    const another = name && name !== last?.name && !isOfferedAgain(part, name, last?.name ?? '');
+    if (!last || (another && (again || heading)))
       blocks.push({ lines: [...part], name: name ?? '', keys });
     else {
       last.lines.push(...part);

@@ -1,4 +1,5 @@
 import { spelt } from '../vocabulary/letters';
+import { languagesOf } from '../vocabulary/lexicon';
 /** What an advert says of the very machine besides its figures: who had it, its history, its papers, where it stands. */
 export interface SaleWord {
   readonly kind: 'owners' | 'history' | 'papers' | 'place';
@@ -40,6 +41,11 @@ const FORMS: readonly (readonly [SaleWord['kind'], RegExp])[] = [
   ],
 ];
 
+/** Towards or against in Swedish and Norwegian: a test of the road-worthy in English alone. */
+const SMALL_MOT = /^mot\b/u;
+/** Its place among the vocabularies. */
+const FURTHER_TONGUES = 5;
+
 /** No more are kept: an advert that says more says it again. */
 const MOST = 8;
 
@@ -48,9 +54,11 @@ export function saleWords(text: string): readonly SaleWord[] {
   const found = FORMS.flatMap(([kind, form]) =>
     [...text.matchAll(form)].map((m) => ({ kind, words: m[0].trim(), at: m.index })),
   ).sort((a, b) => a.at - b.at);
+  const languages = languagesOf(text);
   const seen = new Set<string>();
   return found
     .filter(({ words }) => {
+      if (SMALL_MOT.test(words) && languages.has(FURTHER_TONGUES)) return false;
       const word = words.toLowerCase();
       if (seen.has(word)) return false;
       seen.add(word);

@@ -9,7 +9,7 @@ const SPEAKS_OF_STOCK = spelt(new RegExp(`(?<!\\p{L})${STOCK}(?!\\p{L})`, 'iu'))
 
 /** What may stand between that word and its number. */
 const IS =
-  "(?:is|was|are|were|it['’]s|it is|it was|would be|being|at|about|one|ist|war|sind|waren|es|era|è|est|était)";
+  "(?:is|was|are|were|it['’]s|it is|it was|would be|being|at|about|one|ist|war|sind|waren|es|era|è|est|était|with|of|mit|avec|con|met|med|é|era de|je|er|är|on)";
 /** The figure named once more, as its unit lets it be. */
 const NAMED: Readonly<Record<'pair' | 'length' | 'mass' | 'volume' | 'power', string>> = {
   pair: '(?:gearing|sprockets?|ratio|final drive|übersetzung)',
@@ -24,7 +24,7 @@ const BETWEEN = Object.fromEntries(
   Object.entries(NAMED).map(([kind, named]) => [
     kind,
     new RegExp(
-      `^(?<own>[^\\d.,;:()|\\n]{0,30}?)(?<gap>(?:\\.{1,3}|[,;(–—-]|…)[\\s(]{0,3}(?:(?:the|its|my|but|and|el|lo|la|le|il|de|het|der|die|das|l['’]) ?)?${STOCK}(?: ${named})?(?: ${IS}){0,2}:?(?: an?| de| di| da)? )$`,
+      `^(?<own>[^\\d.,;:()|\\n]{0,30}?)(?<gap>(?:\\.{1,3}|[,;(–—-]|…)[\\s(]{0,3}(?:(?:the|its|my|but|and|el|lo|la|le|il|de|het|der|die|das|den|det|to|o|a|l['’]) ?)?${STOCK}(?: ${named})?(?: ${IS}){0,2}:?(?: an?| de| di| da)? )$`,
       'iu',
     ),
   ]),

@@ -35,7 +35,18 @@ export interface Survey extends TextUnits {
 
 /** Words of one who sells, enough by themselves beside a sum or a distance, in the languages that are read; common usage, no source. */
 const OFFERED = spelt(
-  /(?<![\p{L}\d])(?:for sale|wt[st]|(?:i|we)(?:['’]d)? (?:want|like|need) [^.,;]{2,48} for (?:it|her|him|this one)|selling|sell my|swap my|asking|o\.?n\.?o|obo|no offers|clean title|title in hand|priced to sell|first [^.;]{0,14}\d[\d.,]*k? (?:takes|gets|has) (?:it|her)|mot (?:till?|until|to|due)|v5c? (?:in|present)|\d\d plate|verkauf\p{L}*|abzugeben|abgeben|vb|vhb|neuwert|vends|[àa] vendre|je la laisse|se vende|vend[oe]|vendesi|cedo|passaggio (?:escluso|incluso|compreso|di propriet\p{L}*)|used (?:19|20)\d\d|chiedo|pido|te koop|sprzedam|na sprzedaż|[àa] venda|till salu|sälje[sr]|selge[sr]|til salgs?|sælge[sr]|myydään|na prodej|prodám|mileage ?: ?\d[^]*(?<!\p{L})price ?:|hours on the engine)(?![\p{L}\d])|\d,-/u,
+  /(?<![\p{L}\d])(?:for sale|wt[st]|(?:i|we)(?:['’]d)? (?:want|like|need) [^.,;]{2,48} for (?:it|her|him|this one)|selling|sell my|swap my|(?<!(?:they|dealers?|shops?|stores?|importers?)(?:['’]re| are| is)(?: (?:now|currently|still))? )asking|o\.?n\.?o|obo|no offers|clean title|title in hand|priced to sell|first [^.;]{0,14}\d[\d.,]*k? (?:takes|gets|has) (?:it|her)|mot (?:till?|until|to|due)|v5c? (?:in|present)|\d\d plate|verkauf\p{L}*|abzugeben|abgeben|vb|vhb|neuwert|vends|[àa] vendre|je la laisse|se vende|vend[oe]|vendesi|cedo|passaggio (?:escluso|incluso|compreso|di propriet\p{L}*)|used (?:19|20)\d\d|chiedo|pido|te koop|sprzedam|na sprzedaż|[àa] venda|till salu|sälje[sr]|selge[sr]|til salgs?|sælge[sr]|myydään|na prodej|prodám|mileage ?: ?\d[^]*(?<!\p{L})price ?:|hours on the engine)(?![\p{L}\d])/u,
+);
+
+/** "8.995,-": a sum as shops and sellers write it; on a sheet it offers no machine. */
+const ROUND_SUM = /\d,-/u;
+const OF_A_SHEET = spelt(
+  /(?<!\p{L})(?:technische (?:gegevens|daten)|specificaties|datenblatt|tekniska data|tekniske data|tekniske spesifikasjoner|specifikationer|spesifikasjoner|technické údaje|dane techniczne)(?!\p{L})/iu,
+);
+
+/** What a used one may cost and what to look at: no one machine is offered. Common usage, no source. */
+const GUIDE = spelt(
+  /(?<!\p{L})(?:buy(?:er['’]?s['’]?|ing) guide|what to pay|kaufberatung|gebrauchtberatung|guide d['’]achat|guía de compra|guida all['’]acquisto|aankoop(?:gids|advies)|köpguide|kjøpsguide|købsguide|guia de compra|poradnik (?:kupującego|zakupu)|ostaja(?:n)?opas)(?!\p{L})/iu,
 );
 
 /** Money that is written with the sign of the dollar. */
@@ -72,14 +83,17 @@ export function surveyOf(
   const distances = [...lines, ...around].some((l) => l.quantities.some((q) => isDistance(q)));
   const offers = names(lines, 'sale');
   const year = /(?<!\d)(?:19[5-9]|20[0-3])\d(?!\d)/.test(text);
+  const guide = GUIDE.test(lower);
   const sale =
-    (OFFERED.test(lower) && (sums || distances)) ||
-    (offers.size >= 2 && (sums || distances)) ||
-    (sums &&
-      (distances || lines.some((l) => l.quantities.some((q) => q.unit === 'h'))) &&
-      year &&
-      text.length < 700 &&
-      !/msrp|list price/.test(lower));
+    !guide &&
+    (((OFFERED.test(lower) || (ROUND_SUM.test(lower) && !OF_A_SHEET.test(lower))) &&
+      (sums || distances)) ||
+      (offers.size >= 2 && (sums || distances)) ||
+      (sums &&
+        (distances || lines.some((l) => l.quantities.some((q) => q.unit === 'h'))) &&
+        year &&
+        text.length < 700 &&
+        !/msrp|list price/.test(lower)));
   const about = aboutWhat(lines, sale);
   const languages = languagesOf(text);
   const { continental, dollar, crowns, likelyDollar, likelyMoney, money } = currencies(

@@ -14,8 +14,10 @@ const tidyTyre = (size: string): string =>
     .toUpperCase()
     .replace(/\s+/g, ' ')
     .replace(/-(?=Z?R)/, '');
-const FRONT = 'front|vorne?|avant|av|delanter[oa]|anteriore|dianteir[oa]|voor|prz[oó]d|f(?=:)';
-const REAR = 'rear|back|hinten|arrière|ar|traser[oa]|posteriore|traseir[oa]|achter|tył|r(?=:)';
+const FRONT =
+  'front|vorne?|avant|av|delanter[oa]|anteriore|dianteir[oa]|voor|prz[oó]d|fram|foran|framhjul|forhjul|eturengas|etu|vpředu|přední|f(?=:)';
+const REAR =
+  'rear|back|hinten|arrière|ar|traser[oa]|posteriore|traseir[oa]|achter|tył|bak|bag|bakhjul|baghjul|takarengas|taka|vzadu|zadní|r(?=:)';
 const SIDE_ANY = worded(`${FRONT}|${REAR}`);
 const SIDE_BEFORE = spelt(
   new RegExp(

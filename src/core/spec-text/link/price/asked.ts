@@ -1,10 +1,21 @@
 import { spelt } from '../../vocabulary/letters';
+import type { Quantity } from '../../lattice/quantity';
 import { PLAINLY, type Form } from '../form';
 import { largest, LEAST_SUM } from '../frames/frame';
+import type { SentenceWords } from '../option';
 import { WEIGHTS } from '../weights';
 
 /** In any currency: less is asked for a part. Own assumption. */
 export const LEAST_ASKED = 1000;
+
+const CURRENCY = spelt(/(?<!\p{L})(?:[A-Z]{3}|kr|zł|Kč|euros?|R)(?!\p{L})/iu);
+/** "£5,950" on a line of its own. */
+export const standsAlone = (s: SentenceWords, q: Quantity): boolean =>
+  s.whole &&
+  largest(q) >= LEAST_ASKED &&
+  [s.text.slice(0, q.from), s.text.slice(q.to)].every(
+    (words) => !/[\p{L}\d]/u.test(words.replace(CURRENCY, '')),
+  );
 
 /** "It's up at 3 750", "the dealer would do 9,990". */
 const ASKED_FOR = spelt(

@@ -6,7 +6,7 @@ import { inSmallLetters } from './in-small-letters';
 import { isCommon } from './no-names';
 import { hasNumber, isTelling, runsOf } from './runs';
 import { titled } from './titled';
-import { isHadOnce, pointsOf, textOf, type Candidate } from './told';
+import { besideLookedAt, isHadOnce, pointsOf, textOf, type Candidate } from './told';
 import { yearInLine, yearInText } from './years';
 
 /** Who made it and what it is called, as far as the words say. */
@@ -73,8 +73,14 @@ function candidatesOf({ line }: LineOfText, lineIndex: number): readonly Candida
 }
 
 /** A word or three without a number, as chapters and headings are; or nothing. */
-const isBrief = ({ line }: LineOfText): boolean =>
-  line.length <= BRIEF && !/\d/.test(line) && line.trim().split(/\s+/).length <= 3;
+function isBrief({ line }: LineOfText): boolean {
+  const words = line.replace(TIME, '').trim();
+  const most = words === line.trim() ? 3 : WORDS_OF_CHAPTER;
+  return words.length <= BRIEF && !/\d/.test(words) && words.split(/\s+/).length <= most;
+}
+/** "3:10 Seat height & ergonomics": where a chapter of a video begins. */
+const TIME = /^\s*[([]?(?:\d{1,2}:)?\d{1,2}:\d{2}[)\]]?\s/u;
+const WORDS_OF_CHAPTER = 5;
 const BRIEF = 28;
 const CHAPTERS = 3;
 const AT_MOST = 20;
@@ -90,10 +96,12 @@ function nameIn(text: string, lines: readonly LineOfText[]): NamesRead | undefin
   const first = firstOf(lines);
   const candidates = first.flatMap(candidatesOf);
   const whole = textOf(text === '' ? first.map((l) => l.line).join('\n') : text, text !== '');
-  const told = candidates.flatMap((candidate) => {
-    const points = pointsOf(candidate, whole);
-    return points === undefined ? [] : [{ candidate, points }];
-  });
+  const told = besideLookedAt(
+    candidates.flatMap((candidate) => {
+      const points = pointsOf(candidate, whole);
+      return points === undefined ? [] : [{ candidate, points }];
+    }),
+  );
   const most = Math.max(...told.map((t) => t.points));
   const best = told.find((t) => t.points === most)?.candidate;
   if (!best || isOneOfTwo(best, told)) return byNumber(first) ?? small(first);

@@ -27,7 +27,7 @@ const COMMON: ReadonlySet<string> = new Set(
   section table figure note notes report technische spec gegevens specificaties specificatie
   caractéristiques características caratteristiche données dati datos fiche ficha scheda essai
   prueba prova teste vergleich annonce inserzione motorrad motorcycle motorcycles moto motorbike
-  motocykl motorsykkel motorcykel motocicleta motocicletta bike bikes machine maschine adventure
+  motocykl moottoripyörä moottoripyörän motorka motorku mopo hoj mc sykkel motorsykkel motorcykel motocicleta motocicletta bike bikes machine maschine adventure
   real mpg rozważam myślę szukam kupiłem kupiłam mam
   model modell modèle modelo modello la le les el los las il lo gli de het een un une una uma mine
   ours nowy nowa stary mi tu gebraucht gebrauchte neuwertige begagnad brugt brukt używany
@@ -36,6 +36,8 @@ const COMMON: ReadonlySet<string> = new Set(
   pressetext communiqué comunicato comunicado persbericht pressmeddelande pressemelding tested
   driven verdict summary introduction intro conclusion results test tests testbericht fahrbericht
   vorstellung vorgestellt kurzvorstellung vorgänger vorgängerin nachfolger nachfolgerin predecessor
+  autobahn landstraße landstrasse gelände stadt stadtverkehr reichweite verbrauch autoroute autovía
+  autopista carretera autostrada extraurbano motorway highway snelweg motorvei motorväg motorvej
   successor prédécesseur predecesor predecessore voorganger
 `
     .trim()

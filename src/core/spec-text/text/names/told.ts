@@ -1,5 +1,6 @@
 import { spelt } from '../../vocabulary/letters';
 import { languagesOf } from '../../vocabulary/lexicon';
+import { isHad, isLookedAt } from '../whose/drawn-to';
 import { FORMER_REACH, isFormer } from '../whose/former';
 import { AGAINST, GERMAN_NOUN, LISTED, MACHINE_VERB } from '../whose/turns';
 import type { Run } from './runs';
@@ -169,4 +170,25 @@ export function pointsOf(c: Candidate, text: WholeText): number | undefined {
     c.lineIndex * POINTS.line +
     c.from * POINTS.place
   );
+}
+
+interface Told {
+  readonly candidate: Candidate;
+  readonly points: number;
+}
+
+const wordsBefore = ({ line, from }: Candidate): string =>
+  line.slice(Math.max(0, from - FORMER_REACH), from);
+
+/** "My daily is a Brunda 650, but I've been eyeing the Vastel 450": of one that is had and one that is looked at, the text is about the second. */
+export function besideLookedAt(told: readonly Told[]): readonly Told[] {
+  const lookedAt = told.filter(({ candidate: c }) => hasNumber(c) && isLookedAt(wordsBefore(c)));
+  const isSame = (a: Candidate, b: Candidate): boolean => a.words.at(-1) === b.words.at(-1);
+  return lookedAt.length === 0
+    ? told
+    : told.map((t) =>
+        isHad(wordsBefore(t.candidate)) && !lookedAt.some((o) => isSame(o.candidate, t.candidate))
+          ? { ...t, points: t.points + POINTS.elses }
+          : t,
+      );
 }

@@ -15,7 +15,11 @@ export const FRENCH_FACTS: readonly FactPhrase[] = [
     worded('(?:bicylindre|twin) (?:parallèle|en ligne|face à la route|frontal)|twin parallèle'),
   ],
   ['layout', 'v-twin', worded('bicylindre en v|v-?twin|twin en v')],
-  ['layout', 'boxer-twin', worded('(?:bicylindre )?(?:à plat|boxer)|flat-?twin')],
+  [
+    'layout',
+    'boxer-twin',
+    worded('(?:(?:bi|twin|moteur|cylindres?|flat)\\p{L}*)(?: \\p{L}+)? à plat|boxer|flat-?twin'),
+  ],
   [
     'sumpGuard',
     'alloy',
