@@ -43,10 +43,24 @@ const EACH = spelt(
 
 /** "Service på 16 000 km", "huolto 12 000 km" in an advert: when it was done, unless it says how often. */
 export const asServiced = (made: FigureProposal, text: string, q: Quantity): FigureProposal =>
-  /Interval$/.test(made.key) && !EACH.test(text.slice(q.to)) ? asLogged(made, text, q) : made;
+  !/Interval$/.test(made.key) || EACH.test(text.slice(q.to))
+    ? made
+    : DONE_BY_OWNER.test(text)
+      ? asked(made)
+      : asLogged(made, text, q);
+
+/** "Ölwechsel habe ich alle 5.000 km gemacht": how often its owner did it, which may be oftener than the maker asks. */
+const DONE_BY_OWNER = spelt(
+  /(?<!\p{L})(?:habe? ich (?:immer )?(?:alle|jede)|(?:i|we)(?:['’]ve| have)? (?:always |religiously )?(?:done|did|changed|had it (?:done|serviced|changed))|j['’]ai (?:toujours )?(?:fait|changé)|(?:lo |la )?he (?:hecho|cambiado)|(?:l['’])?ho (?:fatto|cambiato)|heb ik (?:altijd )?(?:elke|om de))(?!\p{L})/iu,
+);
 
 /** "8,020 km oil, 16,100 km valves" in a log: when it was done, hardly how often, and asked about. */
 export const asLogged = (made: FigureProposal, text: string, q: Quantity): FigureProposal =>
   made.ticked && CARE.has(made.key) && !AGAIN.test(text.slice(Math.max(0, q.from - 40), q.from))
+    ? asked(made)
+    : made;
+
+const asked = (made: FigureProposal): FigureProposal =>
+  made.ticked
     ? { ...made, ticked: false, doubts: [...made.doubts, { code: 'close-call', rival: undefined }] }
     : made;

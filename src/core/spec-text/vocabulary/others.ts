@@ -15,7 +15,7 @@ export const OTHERS: Vocabulary = {
     payload:
       'max belasting|maximale belasting|belasting|max last|maximal last|maks last|belading|laddkapacitet|nyttelast|last max|capacidade de carga|laadvermogen|ladowność|ladownosc|carga maxima|maxlast|kantavuus|uzitecne zatizeni|nosnost|lastformaga|max lastformaga|lastvikt|max lastvikt|lasteevne|maks lasteevne|max lasteevne|lastevne|lastekapasitet',
     power:
-      '~motorn ger|~motorn lamnar|effekten|~motor pa|~motoren yter|~motoren yder|~silnik daje|~silnik ma|~silnik o mocy|~motor dava|~motor ma|~motor o vykonu|~motor debita|~motor com|~blok levert|~motor levert|~moottori antaa|~koneesta lahtee|tehoa|vermogen|max vermogen|maximaal vermogen|potencia|potencia maxima|moc|moc maksymalna|effekt|max effekt|teho|suurin teho|huipputeho|vykon|maximalni vykon|nejvetsi vykon',
+      '~hastkrafter|~motorn ger|~motorn lamnar|effekten|~motor pa|~motoren yter|~motoren yder|~silnik daje|~silnik ma|~silnik o mocy|~motor dava|~motor ma|~motor o vykonu|~motor debita|~motor com|~blok levert|~motor levert|~moottori antaa|~koneesta lahtee|tehoa|vermogen|max vermogen|maximaal vermogen|potencia|potencia maxima|moc|moc maksymalna|effekt|max effekt|teho|suurin teho|huipputeho|vykon|maximalni vykon|nejvetsi vykon',
     torque:
       'koppel|max koppel|maximaal koppel|torque maximo|binario|binario maximo|moment obrotowy|dreiemoment|drejningsmoment|maksymalny moment obrotowy|vridmoment|max vridmoment|~moment|~maks moment|vaanto|vaantomomentti|suurin vaanto|tocivy moment|kroutici moment|maximalni tocivy moment',
     displacement:

@@ -104,7 +104,8 @@ function nameIn(text: string, lines: readonly LineOfText[]): NamesRead | undefin
   );
   const most = Math.max(...told.map((t) => t.points));
   const best = told.find((t) => t.points === most)?.candidate;
-  if (!best || isOneOfTwo(best, told)) return byNumber(first) ?? small(first);
+  if (!best || isOneOfTwo(best, told))
+    return byNumber(first) ?? small(first) ?? (text === '' ? undefined : belowAll(lines));
   const named = inFullBy(best, lines);
   return {
     ...named,
@@ -113,6 +114,22 @@ function nameIn(text: string, lines: readonly LineOfText[]): NamesRead | undefin
     ...(isHadOnce(best) ? { former: true } : {}),
   };
 }
+
+/** A name under all that is told of it, alone in the last line, with its price or with what the text is. */
+function belowAll(lines: readonly LineOfText[]): NamesRead | undefined {
+  const last = lines.findLast((l) => l.line.trim() !== '');
+  const [name] = last ? candidatesOf(last, 0) : [];
+  if (!last || !name || !name.heads || !hasNumber(name)) return undefined;
+  if (!BELOW.test(last.line.slice(name.to))) return undefined;
+  return {
+    ...inFullBy(name, lines),
+    year: yearBeside(name),
+    from: last.offset + name.from,
+  };
+}
+const BELOW = spelt(
+  /^\s*(?:$|[-–—:|(]\s?[£$€]?\d[\d.,' ]*(?:[£$€]|[\p{L}]{2,4})?\)?\s*$|(?:long[- ]term|road|first ride|dauer|langzeit)?[- ]?(?:test|review|specs?|specifications)(?!\p{L}))/iu,
+);
 
 /** "The Vantage has 11.8 litres, the Ridge has 15.5": by one word each, and nothing tells which of them the text is about. */
 const isOneOfTwo = (best: Candidate, all: readonly { readonly candidate: Candidate }[]): boolean =>
