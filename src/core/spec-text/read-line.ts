@@ -4,7 +4,7 @@ import { isUnitId, type UnitId } from '../units';
 import { assign, type Assigned } from './link/assign';
 import { basesOf, STANDARD_BEHIND } from './link/bases';
 import { asPartlyFilled } from './link/fuel-aboard';
-import { asLogged, asServiced } from './link/care-log';
+import { asFirst, asLogged, asServiced } from './link/care-log';
 import { notAsSold } from './link/not-as-sold';
 import { forOneState } from './link/pressure-state';
 import { asInTown, atOneSpeed } from './link/use-of-one-kind';
@@ -23,6 +23,7 @@ import { asLeftOpen } from './link/left-open';
 import { askedIn, hedgeBefore, speakerOf } from './link/speaker';
 import { sentencesOf, type Sentence } from './link/sentences';
 import { sideOf, sidesOf, sideUnsaid, type Side } from './link/side-of';
+import type { Quantity } from './lattice/quantity';
 import type { FigureProposal, PassedOver } from './proposal';
 import { asWritten } from './lattice/closed-up';
 import { writtenUnit } from './lattice/written-units';
@@ -233,10 +234,12 @@ function readSentence(
     const guards = [
       atOneSpeed,
       asInTown,
-      notAsSold,
+      (told: FigureProposal, words: string, quantity: Quantity) =>
+        notAsSold(told, words, quantity, survey.sale || survey.owned),
       forOneState,
       asLeftOpen,
       asTested,
+      asFirst,
       ...(survey.logged ? [asLogged] : survey.sale ? [asServiced] : []),
     ];
     const seen = guards.reduce((told, look) => look(told, text, q), limited);

@@ -59,8 +59,9 @@ const BEFORE_BEHIND =
 export const isChangedTo = (text: string, { to }: Quantity): boolean =>
   BECAME_BRACKET.test(text.slice(to, to + 48));
 
-const INSTEAD_OF = spelt(
-  /^,? ?(?:\p{L}+ ){0,2}\(?(?:instead of|rather than|in place of|ipv|i\.p\.v\.|in plaats van|(?:an)?statt|anstelle von|au lieu d(?:e|es|u)|invece (?:di|dei|che)|al posto d(?:i|ei)|en (?:lugar|vez) de|em vez de|i stället för|i stedet for|zamiast|místo) (?:\p{L}+ ){0,2}\d/iu,
+/** "… instead of 16": behind a number, what it was before. */
+export const INSTEAD_OF = spelt(
+  /^,? ?(?:\p{L}+ ){0,2}\(?(?:instead of|rather than|in place of|ipv|i\.p\.v\.|in plaats van|(?:an)?statt|anstelle von|au lieu d(?:e|es|u)|invece (?:di|dei|che)|al posto d(?:i|ei)|en (?:lugar|vez) de|em vez de|i ?stället för|i ?stedet for|sijaan|o lugar de|zamiast|místo) (?:\p{L}+ ){0,2}\d/iu,
 );
 const OF_A_NEW_MODEL = spelt(
   /(?<!\p{L})(?:new|neue[rns]?|nouve(?:au|lle)|nuev[ao]|nuov[ao]|nieuwe|nya?|predecessor|previous|outgoing|old(?:er)?|alten?|vorgänger\p{L}*|précédente?|anterior|precedente|vorige|bisher\p{L}*|generation|model year|20[12]\d)(?!\p{L})/iu,

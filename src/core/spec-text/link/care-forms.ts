@@ -11,7 +11,7 @@ const twice = (form: Omit<Form, 'dimension'>): readonly Form[] =>
   );
 
 /** "A revisão dos 1000 km": the one after running in. */
-const FIRST_OF_ALL = spelt(
+export const FIRST_OF_ALL = spelt(
   /(?<!\p{L})(?:first|erste\p{L}*|première|primera|prima|primeira|eerste|första) (?:service|inspektion|révision|revisión|revisão|beurt)|(?<![\d.,])1[., ]?000(?:er|ste)? ?(?:km|kilom\p{L}+)?(?!\d)(?=[^.;]{0,12}(?:service|inspektion|ficou|custou|kostte|me costó|m['’]a coûté|è costato))|(?<![\d.,])600[- ]mi/iu,
 );
 

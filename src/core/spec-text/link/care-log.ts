@@ -2,6 +2,7 @@ import { spelt } from '../vocabulary/letters';
 import type { FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { FigureProposal } from '../proposal';
+import { FIRST_OF_ALL } from './care-forms';
 
 /** "Maintenance log:", "Scheckheft:", as a head: what was done, and when. Common usage, no source. */
 const LOG_HEAD = spelt(
@@ -53,6 +54,10 @@ export const asServiced = (made: FigureProposal, text: string, q: Quantity): Fig
 const DONE_BY_OWNER = spelt(
   /(?<!\p{L})(?:habe? ich (?:immer )?(?:alle|jede)|(?:i|we)(?:['’]ve| have)? (?:always |religiously )?(?:done|did|changed|had it (?:done|serviced|changed))|j['’]ai (?:toujours )?(?:fait|changé)|(?:lo |la )?he (?:hecho|cambiado)|(?:l['’])?ho (?:fatto|cambiato)|heb ik (?:altijd )?(?:elke|om de))(?!\p{L})/iu,
 );
+
+/** "La révision des 1000 m'a coûté 180 €": what the first costs is not what the others do. */
+export const asFirst = (made: FigureProposal, text: string): FigureProposal =>
+  made.key === 'inspectionPrice' && FIRST_OF_ALL.test(text) ? asked(made) : made;
 
 /** "8,020 km oil, 16,100 km valves" in a log: when it was done, hardly how often, and asked about. */
 export const asLogged = (made: FigureProposal, text: string, q: Quantity): FigureProposal =>

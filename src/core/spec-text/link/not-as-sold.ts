@@ -2,6 +2,7 @@ import { spelt } from '../vocabulary/letters';
 import type { FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { FigureProposal } from '../proposal';
+import { INSTEAD_OF } from './altered';
 
 interface Saying {
   readonly of: readonly FigureKey[];
@@ -26,11 +27,11 @@ const SAYINGS: readonly Saying[] = [
   {
     of: ['sprocketFront', 'sprocketRear'],
     before: spelt(
-      /(?<!\p{L})(?:put|fit(?:ted)?|swap(?:ped)?|chang(?:ed|ing)|run(?:ning)?|ran|went|gone|going|dropped|geared|bolted|installed|mounted|tried|stuck|moved|mine has|has had|montiert|verbaut|umgerüstet|gewechselt|fahre|monté|mis|passé|mont(?:ato|ata|ado|é)|messo|cambiat[oa]|puesto|puse|cambi(?:é|ado|ada)|gemonteerd|gewisseld|monterat|bytt|byttet|skiftet)(?!\p{L})[^.;]{0,40}$/iu,
+      /(?<!\p{L})(?:put|fit(?:ted)?|swap(?:ped)?|replac(?:ed|ing)|exchang(?:ed|ing)|chang(?:ed|ing)|run(?:ning)?|ran|went|gone|going|dropped|geared|bolted|installed|mounted|tried|stuck|moved|mine has|has had|montiert|verbaut|umgerüstet|gewechselt|fahre|monté|mis|passé|mont(?:ato|ata|ado|é)|messo|cambiat[oa]|puesto|puse|cambi(?:é|ado|ada)|gemonteerd|gewisseld|monterat|bytt|byttet|skiftet)(?!\p{L})[^.;]{0,40}$/iu,
     ),
     within: 60,
     unless: spelt(
-      /(?<!\p{L})(?:stock|oem|standard|std|factory|serie|origin\p{L}*|di serie|de serie|de série)(?!\p{L})/iu,
+      /(?<!\p{L})(?:stock|oem|standard|std|factory|serie|origin\p{L}*|di serie|de serie|de série)(?!\p{L})[^\d]*$/iu,
     ),
   },
   // "Re-sprung for 210 lb": for one rider, after it was sold.
@@ -52,15 +53,106 @@ const SAYINGS: readonly Saying[] = [
   },
 ];
 
-/** A number told of one machine and not of its model waits for a look, with the words that say so. */
-export function notAsSold(made: FigureProposal, text: string, q: Quantity): FigureProposal {
+/** A new model beside the one before it. */
+const NEW_MODEL = spelt(
+  /(?<!\p{L})(?:comes|new (?:model|one|bike)|model year|for 20\d\d|now has|my ?\d\d|neue[sr]? (?:modell|maschine)|modelljahr|nouveau modèle|nouvelle|nuevo modelo|nueva|nuov[oa]|nieuwe|nya|nye|predecessor|vorgänger\p{L}*|outgoing)(?!\p{L})/iu,
+);
+/** "Clearance dropped to 6 in", "travel is down to 8.5 in", "auf 230 mm verlängert": what it became. */
+const BECAME_TO = spelt(
+  /(?<!\p{L})(?:(?:dropped|down|went|gone|came|fell|sank|rose|grew|shrank|raised|reduced|increased|lowered|cut|up)(?: \p{L}+){0,2} to|(?:sank|sinkt|stieg|steigt|fiel|fällt|kam|ging|geht|schrumpft\p{L}*|wuchs|wächst|runter|rauf|hoch|abgesenkt|erhöht|verlängert|tiefergelegt|aufgepolstert)(?: \p{L}+){0,2} auf|(?:passée?|descendue?|montée?|tombée?|réduite?|abaissée?|rehaussée?|relevée?|creusée?)(?: \p{L}+){0,2} à|(?:bajad[oa]|subid[oa]|rebajad[oa]|reducid[oa]|pasad[oa])(?: \p{L}+){0,2} (?:a|hasta)|(?:sces[oa]|salit[oa]|ridott[oa]|abbassat[oa]|rialzat[oa]|passat[oa]|portat[oa])(?: \p{L}+){0,2} a|(?:verlaagd|verhoogd|gezakt|gestegen)(?: \p{L}+){0,2} (?:naar|tot)|(?:sänkt|höjd|byggd|senket|hevet|sænket|hævet|bygget)(?: \p{L}+){0,2} till?|(?:obniżon|podwyższon)\p{L}* (?:do|na)|(?:snížen|zvýšen)\p{L}* na|(?:rebaixad|reduzid|subid|levantad)[oa](?: \p{L}+){0,2} (?:para|a))(?: (?:about|around|roughly|etwa|rund|environ|unos|circa|ca\.?))? $/iu,
+);
+/** "… to 6 in after the bash plate": what somebody did to his. */
+const BY_A_CHANGE = spelt(
+  /^ ?(?:mm|cm|in\.?|kg|lbs?|l)?,? (?:after|with|since|once|thanks to|nach|mit|durch|après|avec|con|tras|dopo|na|met|efter|med|po|dzięki) (?:the|a|my|fitting|der|dem|einem|einer|la|le|un|une|el|una|il|de|het|een|en)(?!\p{L})/iu,
+);
+/** "… auf 230 mm verlängert": the same with the verb at the end. */
+const BECAME_BEHIND = spelt(
+  /^ ?(?:mm|cm|zoll|kg|l|liter)? ?(?:verlängert|verkürzt|erhöht|abgesenkt|gesenkt|tiefergelegt|umgebaut|aufgepolstert|abgepolstert|vergrößert|verlaagd|verhoogd|vergroot)(?!\p{L})/iu,
+);
+/** Put on by an owner, in the clause of a number. */
+const FITTED =
+  "(?:fitted|installed|mounted|converted|conversion|montiert|verbaut|eingebaut|nachgerüstet|umgebaut|umbau|montée?|installée?|équipée? d(?:u|e la|e|[’']une?)|transformée?|lleva(?: montado)?|montad[oa]|instalad[oa]|convertid[oa]|montat[oa]|installat[oa]|trasformat[oa]|gemonteerd|geplaatst|omgebouwd|monterade?|monterat|ombygg?d|montert|monteret|ombygget|zamontowan\\p{L}*|założon\\p{L}*|przerobion\\p{L}*|namontovan\\p{L}*|osazen\\p{L}*|předělan\\p{L}*|asennettu|vaihdettu)";
+/** A tank that holds more than the one it came with. */
+const LARGE =
+  '(?:long[- ]range|grande capacité|gran capacidad|grande capacità|grande capacidade|große[rn]? tank|grote tank|stor(?:e|a)? tank|duż[yą] zbiornik|velk[áou]\\p{L}* nádrž|iso tankki)';
+const BY_ITS_OWNER = {
+  before: spelt(new RegExp(`(?<!\\p{L})(?:${FITTED}|${LARGE})(?!\\p{L})[^.,;\\d]{0,36}$`, 'iu')),
+  behind: spelt(new RegExp(`^[^.,;\\d]{0,28}(?<!\\p{L})(?:${FITTED}|${LARGE})(?!\\p{L})`, 'iu')),
+};
+const MAY_BE_FITTED: ReadonlySet<FigureKey> = new Set([
+  'tank',
+  'wheelFront',
+  'wheelRear',
+  'travelFront',
+  'travelRear',
+  'alternator',
+]);
+/** "After the remap 72 hp", "portée à 72 ch". */
+const TUNED_TO = spelt(
+  /(?<!\p{L})(?:(?:after|with|nach|mit|après|avec|dopo|con|tras|na|efter|etter|po) (?:(?:the|a|my|der|einer|la|le|una?|il|el|en|een) )?(?:remap\p{L}*|re-?flash|tuning|tune|mapping|abstimmung|optimierung|chip\p{L}*|reprog\p{L}*|rimappatura|mappatura|reprogramación|reprogramação|tuningu)[^.,;\d]{0,20}|(?:tuned|remapped|mapped|opened up|portée?|passée?|potenziat[oa]|portat[oa]|potenciad[oa]|getunt|getuned|opgevoerd|trimmad|trimmet|podniesion[aey]) (?:to|à|a|auf|naar|til?l|do)) (?:about |around |rund |etwa |ca\.? )?$/iu,
+);
+/** "The seat is now at 875", "Gewicht jetzt 205 kg". */
+const NOW = spelt(
+  /(?<!\p{L})(?:now|these days|jetzt|nun|mittlerweile|inzwischen|maintenant|désormais|ahora|ora|adesso|nu|nå|agora|teraz|teď|nyní|nyt)(?: (?!and |und |et |y |e |en |och |og )\p{L}+){0,4} $/iu,
+);
+const MADE_OTHERWISE: ReadonlySet<FigureKey> = new Set([
+  'seatHeight',
+  'tank',
+  'sprocketFront',
+  'sprocketRear',
+  'travelFront',
+  'travelRear',
+  'clearance',
+  'mass',
+  'statedRange',
+]);
+
+/**
+ * A number told of one machine and not of its model waits for a look, with the words that say so.
+ *
+ * @param own the text is of somebody's own machine, or one for sale: what it has now is not what it came with
+ */
+export function notAsSold(
+  made: FigureProposal,
+  text: string,
+  q: Quantity,
+  own: boolean,
+): FigureProposal {
   if (!made.ticked) return made;
-  const words = SAYINGS.filter(
-    (s) => s.of.includes(made.key) && !s.unless?.test(text.slice(0, q.from)),
-  )
-    .map((s) => s.before.exec(text.slice(Math.max(0, q.from - s.within), q.from))?.[0].trim())
-    .find((said) => said !== undefined);
+  const words =
+    SAYINGS.filter((s) => s.of.includes(made.key) && !s.unless?.test(text.slice(0, q.from)))
+      .map((s) => s.before.exec(text.slice(Math.max(0, q.from - s.within), q.from))?.[0].trim())
+      .find((said) => said !== undefined) ?? becauseItBecame(made.key, text, q, own);
   return words === undefined
     ? made
     : { ...made, ticked: false, doubts: [...made.doubts, { code: 'may-be-changed', words }] };
 }
+
+/** What the words at a number say of how it became so. */
+function becauseItBecame(
+  key: FigureKey,
+  text: string,
+  q: Quantity,
+  own: boolean,
+): string | undefined {
+  if (NEW_MODEL.test(text)) return undefined;
+  if (key === 'power' || key === 'torque')
+    return own
+      ? TUNED_TO.exec(text.slice(Math.max(0, q.from - WITHIN), q.from))?.[0].trim()
+      : undefined;
+  if (own && MAY_BE_FITTED.has(key)) {
+    const fitted =
+      BY_ITS_OWNER.before.exec(text.slice(Math.max(0, q.from - WITHIN), q.from)) ??
+      BY_ITS_OWNER.behind.exec(text.slice(q.to, q.to + WITHIN));
+    if (fitted) return fitted[0].trim();
+  }
+  if (!MADE_OTHERWISE.has(key)) return undefined;
+  const before = text.slice(Math.max(0, q.from - WITHIN), q.from);
+  const behind = text.slice(q.to, q.to + WITHIN);
+  const said =
+    INSTEAD_OF.exec(behind) ??
+    (own || BY_A_CHANGE.test(behind) ? BECAME_TO.exec(before) : null) ??
+    (own ? (BECAME_BEHIND.exec(behind) ?? NOW.exec(before)) : null);
+  return said?.[0].trim();
+}
+const WITHIN = 64;

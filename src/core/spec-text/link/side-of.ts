@@ -54,6 +54,9 @@ const opensNext = (text: string, word: SideWord, gap: string, all: readonly Quan
         (/,/.test(gap) && o.from - word.to <= NEXT_TO)),
   );
 
+/** "210 mm / 8.3 in (front)": the same length again, in another unit. */
+const TWIN = /^\s?[/(=]\s?\d[\d.,]* ?(?:mm|cm|in\.?|inch(?:es)?|["″])\)?/iu;
+
 /** Front or rear: the order of a list, else the nearest word that says so, else the heading above. */
 export function sideOf(
   text: string,
@@ -89,7 +92,9 @@ export function sideOf(
   let best: { side: Side; distance: number } | undefined;
   for (const word of sides) {
     const before = word.to <= q.from;
-    const gapText = before ? text.slice(word.to, q.from) : text.slice(q.to, word.from);
+    const gapText = before
+      ? text.slice(word.to, q.from)
+      : text.slice(q.to, word.from).replace(TWIN, '');
     const gap = gapOf(gapText);
     const distance =
       gap.words +

@@ -96,7 +96,7 @@ export const FRENCH: Vocabulary = {
     overall: 'longueur|hauteur|longueur totale|hauteur totale|largeur totale',
     topSpeed: 'vitesse maxi|vitesse max|vitesse maximale|vitesse de pointe',
     rider: 'je mesure|je pese|je fais|entrejambe|mon poids|pour mes|moi',
-    load: 'valises|valise|top case|bagages|passager|sacoches|sacoche|pot et',
+    load: 'reservoir additionnel|reservoir supplementaire|reservoir auxiliaire|valises|valise|top case|bagages|passager|sacoches|sacoche|pot et',
     sag: 'enfoncement|sag',
     odometer: 'kilometrage|compteur|km au compteur|kms au compteur|kilometres|km reels',
     trip: 'dernier entretien|dernier entretien a|derniere revision|derniere revision a|dernier service|prochain entretien|prochaine revision|prochain entretien a|prochaine revision a|derniere vidange|revision des|entretien fait a|roule|revision faite a|faite a|apres|parcouru|faits a|fait a|changee a',

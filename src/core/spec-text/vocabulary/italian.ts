@@ -88,7 +88,7 @@ export const ITALIAN: Vocabulary = {
     overall: 'lunghezza|altezza|lunghezza totale|altezza totale|altezza massima',
     topSpeed: 'velocita massima|velocita max',
     rider: 'sono alto|peso io|io peso|cavallo|per me',
-    load: 'valigie|bauletto|bagagli|passeggero|borse|bauletto da|valigie da',
+    load: 'serbatoio aggiuntivo|serbatoio supplementare|serbatoio ausiliario|valigie|bauletto|bagagli|passeggero|borse|bauletto da|valigie da',
     sag: 'sag|affondamento',
     odometer: 'chilometri|chilometraggio|percorsi|kms',
     trip: 'ultimo tagliando|ultimo tagliando a|ultima revisione|prossimo tagliando|prossimo tagliando a|ultimo cambio olio|tagliando fatto a|fatti in|fatto a|sostituito a|dopo',

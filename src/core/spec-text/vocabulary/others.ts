@@ -80,7 +80,7 @@ export const OTHERS: Vocabulary = {
     topSpeed:
       'topsnelheid|velocidade maxima|predkosc maksymalna|toppfart|huippunopeus|maksimalni rychlost|nejvyssi rychlost',
     rider: 'ik weeg|ik ben|eu peso|waze|jag vager',
-    load: 'koffers|bagage|malas|kufry|packvaskor',
+    load: 'lisatankki|extratank|ekstratank|extra tank|hulptank|dodatkowy zbiornik|pridavna nadrz|deposito extra|koffers|bagage|malas|kufry|packvaskor',
     odometer:
       'kilometerstand|ajettu|mittarilukema|najeto|stav tachometru|km stand|tellerstand|rodados|km rodados|przebieg|matarstallning|mil|gatt|gatt endast',
     trip: 'laatste beurt|laatste onderhoud|laatste onderhoudsbeurt|laatste service|volgende beurt|ostatni przeglad|ostatni serwis|nastepny przeglad|senaste service|servad vid|nasta service|siste service|sidste service|naeste service|naste service|neste service|ultima revisao|proxima revisao|viimeisin huolto|posledni servis|pristi servis|gereden|na',

@@ -91,7 +91,7 @@ export const SPANISH: Vocabulary = {
     overall: 'longitud|largo|altura total|altura|anchura|longitud total|alto',
     topSpeed: 'velocidad maxima|velocidad punta|punta',
     rider: 'mido|peso yo|yo peso|entrepierna|mi peso|para mi',
-    load: 'maletas|maleta|baul|equipaje|pasajero|alforjas|top case',
+    load: 'deposito adicional|deposito auxiliar|deposito suplementario|maletas|maleta|baul|equipaje|pasajero|alforjas|top case',
     sag: 'sag|hundimiento',
     odometer: 'kilometraje|kilometros|kms|km reales',
     trip: 'ultima revision|ultima revision a|ultima revision a los|proxima revision|proxima revision a|proxima revision a los|ultimo mantenimiento|ultimo mantenimiento a|ultimo cambio de aceite|recorridos en|hecha a|cambiado a|despues de|tras',

@@ -72,6 +72,15 @@ const FOR_WORK = spelt(
   /^ ?(?:a pop|a time|a go|each time|per (?:service|visit)|pro inspektion|par révision)(?!\p{L})|^ (?:for|with|incl\w*|when|if)(?: it['’]s)? (?:the |a |an |its )?(?:(?:\d[\d.,]*k? ?(?:km |mile |mi )?|\p{L}+ )(?=service)|)(?:first(?: one| service)?|service|oil|big one|small one|minor|major|annual|check)(?!\p{L})/iu,
 );
 
+/** No service takes as much, in money of which one buys a loaf of bread. Own assumption. */
+const MOST_FOR_WORK = 2500;
+const isForWork = (q: Quantity, text: string): boolean =>
+  isMoney(q, text) &&
+  !(
+    /^(?:EUR|GBP|USD|CHF|AUD|CAD|NZD|dollar)$/.test(q.unit ?? '') &&
+    (q.amounts[0] ?? 0) >= MOST_FOR_WORK
+  );
+
 /** "Every 12,000 a service (about £350)": what it takes, in brackets behind. */
 const PRICE_OF_WORK = spelt(
   /(?:every|alle|tous les|cada|ogni) ?[\d.,]+ ?(?:km|mi|miles)?(?: \p{L}+){0,2} \((?:ca\.? |about |env\.? |~)?$/iu,
@@ -126,7 +135,7 @@ const GUARDS: readonly Guard[] = [
   // "It costs £2,600 less", than another.
   { as: 'changed', of: isMoney, behind: [LESS, 24] },
   { as: 'noise', of: isMoney, before: [VALUED_AT, 32] },
-  { as: 'noise', of: isMoney, behind: [FOR_WORK, 40] },
+  { as: 'noise', of: isForWork, behind: [FOR_WORK, 40] },
   { as: 'noise', of: isMoney, before: [PRICE_OF_WORK, 60] },
   { as: 'noise', of: isBare, before: [NAMED_RANGE, 30] },
   // "Front sprocket 15T 24.50": on a bill.

@@ -6,7 +6,7 @@ import { inSmallLetters } from './in-small-letters';
 import { isCommon } from './no-names';
 import { hasNumber, isTelling, runsOf } from './runs';
 import { titled } from './titled';
-import { besideLookedAt, isHadOnce, pointsOf, textOf, type Candidate } from './told';
+import { besideLookedAt, isHadOnce, isMeanwhiles, pointsOf, textOf, type Candidate } from './told';
 import { yearInLine, yearInText } from './years';
 
 /** Who made it and what it is called, as far as the words say. */
@@ -18,6 +18,8 @@ export interface NamesRead {
   readonly from: number;
   /** Somebody had it, and has it no more. */
   readonly former?: boolean;
+  /** It is told of beside the machine that somebody has, whose year may stand there. */
+  readonly beside?: boolean;
 }
 
 interface LineOfText {
@@ -33,7 +35,7 @@ const NAME_LINES = 6;
 export function namesIn(text: string, lines: readonly LineOfText[]): NamesRead | undefined {
   const fields = fieldsOf(lines.slice(0, FIELD_LINES));
   const started = nameIn(text, lines);
-  const year = fields.year ?? started?.year ?? yearInText(text);
+  const year = fields.year ?? started?.year ?? (started?.beside ? undefined : yearInText(text));
   const { maker, makerAt = 0, model } = fields;
   if (model) return { maker: maker ?? '', model, year, from: lines[0]?.offset ?? 0 };
   if (maker) return ofMaker(maker, makerAt, started, year);
@@ -107,9 +109,11 @@ function nameIn(text: string, lines: readonly LineOfText[]): NamesRead | undefin
   if (!best || isOneOfTwo(best, told))
     return byNumber(first) ?? small(first) ?? (text === '' ? undefined : belowAll(lines));
   const named = inFullBy(best, lines);
+  const beside = told.some(({ candidate: c }) => c !== best && isMeanwhiles(c));
   return {
     ...named,
-    year: yearBeside(best),
+    year: beside ? yearAt(best) : yearBeside(best),
+    ...(beside ? { beside } : {}),
     from: (first[best.lineIndex]?.offset ?? 0) + best.from,
     ...(isHadOnce(best) ? { former: true } : {}),
   };
@@ -141,13 +145,16 @@ const SHORT_YEAR_BEFORE = /['’](\d{2}) $/u;
 const SHORT_YEAR_BEHIND = spelt(/^(?:,? -|,? ['’])(\d{2})(?![\p{L}\d]|[.,]\d)/u);
 
 /** The model year at a name: before it, behind it, or elsewhere in its line. */
-function yearBeside({ line, from, to, year }: Candidate): number | undefined {
+const yearBeside = (c: Candidate): number | undefined => yearAt(c) ?? yearInLine(c.line);
+
+/** Right before the name, or right behind it. */
+function yearAt({ line, from, to, year }: Candidate): number | undefined {
   if (year !== undefined) return year;
   const long = /(?<!\d)((?:19[5-9]|20[0-3])\d) $/u.exec(line.slice(0, from));
   if (long) return Number(long[1]);
   const short =
     SHORT_YEAR_BEFORE.exec(line.slice(0, from)) ?? SHORT_YEAR_BEHIND.exec(line.slice(to));
-  return short ? inFull(Number(short[1])) : yearInLine(line);
+  return short ? inFull(Number(short[1])) : undefined;
 }
 
 /** Maker and model of a run: the maker's word is the first of several, unless a number follows it. */

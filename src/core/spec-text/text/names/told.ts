@@ -187,8 +187,11 @@ export function besideLookedAt(told: readonly Told[]): readonly Told[] {
   return lookedAt.length === 0
     ? told
     : told.map((t) =>
-        isHad(wordsBefore(t.candidate)) && !lookedAt.some((o) => isSame(o.candidate, t.candidate))
+        isMeanwhiles(t.candidate) && !lookedAt.some((o) => isSame(o.candidate, t.candidate))
           ? { ...t, points: t.points + POINTS.elses }
           : t,
       );
 }
+
+/** The machine that somebody has, whose year is no other's. */
+export const isMeanwhiles = (c: Candidate): boolean => isHad(wordsBefore(c));
