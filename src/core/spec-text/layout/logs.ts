@@ -32,9 +32,26 @@ function withoutRides(lines: readonly Line[]): readonly Line[] {
   return lines.map((l, i) => (rides.has(i) ? { ...l, line: ' '.repeat(l.line.length) } : l));
 }
 
-/** Lines without what a rider logs of days, each of which tells nothing of a machine: rides, and rows of fills ("Date;Odo;Litres;km"). Places stay. */
+/** Lines without what a rider logs of days, each of which tells nothing of a machine: rides, bills, and rows of fills ("Date;Odo;Litres;km"). Places stay. */
 export const withoutLogs = (lines: readonly Line[]): readonly Line[] =>
-  withoutFills(withoutRides(lines));
+  withoutBills(withoutFills(withoutRides(lines)));
+
+/** What a workshop or a shop asks for; common usage, no source. */
+const BILL = spelt(
+  /(?<!\p{L})(?:invoice|bill|quote|estimate for|rechnung|kostenvoranschlag|facture|devis|factura|presupuesto|fattura|preventivo|factuur|offerte|faktura|faktúra|lasku|kvitto|kvittering|fatura|orçamento)(?!\p{L})/iu,
+);
+/** "1x seat foam 120.00", "Labour 14h @ 65 = 910.00": an item with its sum to the cent. */
+const ITEM = spelt(
+  /^\s*(?:\d{1,2} ?[x×] .*\d|.*\p{L}.*[ =]\d[\d.,]*[.,]\d{2})(?: ?(?:[£$€]|EUR|USD|GBP|CHF|kr|zł|Kč))?\s*$/u,
+);
+const ITEMS = 3;
+
+/** Lines without the items of a bill, which are parts and hours of work. */
+function withoutBills(lines: readonly Line[]): readonly Line[] {
+  const items = lines.filter(({ line }) => ITEM.test(line));
+  if (items.length < ITEMS || !lines.some(({ line }) => BILL.test(line))) return lines;
+  return lines.map((l) => (items.includes(l) ? { ...l, line: ' '.repeat(l.line.length) } : l));
+}
 
 function withoutFills(lines: readonly Line[]): readonly Line[] {
   const head = lines.findIndex(({ line }) => {

@@ -24,6 +24,11 @@ const HAS_RUN = spelt(
   /(?<!\p{L})(?:ridden|(?:has|have) done|gelaufen|gefahren|gereden|kjørt|kørt|gått|ajettu|najeto|przejechan[eya]|nalot|percorsi|przebieg)(?: only| just| about)?\s$/iu,
 );
 
+/** "12.000 km per jaar": how far somebody rides. */
+const PER_YEAR = spelt(
+  /^ ?(?:km|kms|mi|miles|mil|kilomet(?:re|er)s?)? ?(?:per (?:year|annum|jaar)|(?:a|each|every) year|(?:im|pro|jedes) jahr|jährlich|par an|al año|(?:all|l)['’]anno|por ano|om året|i året|per år|pr\.? år|årligen|årlig|årligt|rocznie|na rok|ročně|vuodessa|p\.?a\.?(?= |[.,;)]|$))/iu,
+);
+
 /** What may be on the clock of a machine for sale. */
 export function clockReadings(
   s: SentenceWords,
@@ -41,6 +46,7 @@ export function clockReadings(
     if (meaning?.kind === 'taker' && !clocked && !HAS_RUN.test(before)) return [];
     if (/(?:every|alle|tous les|cada|ogni|at|à|bei|due|last service\w*)\s*$/iu.test(before))
       return [];
+    if (PER_YEAR.test(s.text.slice(q.to, q.to + 24))) return [];
     const senses = sensesOf(q.unit, s.units);
     const distance = senses.find((x) => x.dimension === 'distance');
     const unit =

@@ -8,7 +8,7 @@ export interface SaleWord {
 }
 
 /** How much behind "MOT until" still belongs to it. */
-const TERM = String.raw`(?:[ :]+(?:till|until|to|due|expires|valid(?: until)?|left|bis|neu|up to date|included|incl|jusqu['’]?(?:en|au)?|vierge|ok|hasta|fino a))?(?:[ :]+(?:(?:the )?(?:end of )?(?:\d{1,2}[./-])?\d{2,4}|\p{L}{3,9} \d{2,4}|\d{1,2} (?:months?|mois|Monate|meses|mesi)))?`;
+const TERM = String.raw`(?:[ :]+(?:till|until|to|due|expires|valid(?: until)?|left|bis|neu|up to date|included|incl|jusqu['’]?(?:en|au)?|vierge|ok|hasta|fino a))?(?:[ :]+(?:(?:the )?(?:end of )?(?:\d{1,2}[./-])?\d{2,4}|(?!(?:prix|price|preis|prezzo|precio|cena|pris|hinta|asking|only|km)(?!\p{L}))\p{L}{3,9} \d{2,4}|\d{1,2} (?:months?|mois|Monate|meses|mesi)))?`;
 
 // Words of adverts in the languages that are read; common usage, no source.
 const FORMS: readonly (readonly [SaleWord['kind'], RegExp])[] = [

@@ -20,6 +20,11 @@ const FIELD = {
     String.raw`(?:^|\||(?<=(?:make|brand|marque|marke|marca|merk) ?: ?[^|:]{1,40} ))[\d.\s]*(?:model(?: name)?|modell|modèle|modelo|modello|(?:commercial|trade|market) (?:name|description)|handelsbezeichnung|dénomination commerciale|denominazione commerciale|denominación comercial)${VALUE}`,
     'iu',
   ),
+  /** "Make/Model: Corrigan 501 Dakota". */
+  both: new RegExp(
+    String.raw`^\W{0,3}(?:make(?:r)?|brand|marke|hersteller|marque|marca|merk|märke|mærke)\s?(?:[/&+]|and|und|et|e|y|en|och|og)\s?(?:model|modell|modèle|modelo|modello|type|typ)${VALUE}`,
+    'iu',
+  ),
   year: /^\s*(?:year|model year|baujahr|bj|année|año|anno|jaar|ez|erstzulassung)\s*(?:[:=|.]\s*)?(?:\d{1,2}[/.])?((?:19|20)\d{2})/iu,
 };
 
@@ -28,8 +33,10 @@ export function fieldsOf(
 ): Fields {
   let fields: Fields = {};
   for (const { line, offset } of lines) {
-    const maker = FIELD.maker.exec(line)?.[1];
-    const model = FIELD.model.exec(line)?.[1];
+    const both = FIELD.both.exec(line)?.[1];
+    const [first, rest] = both === undefined ? [] : partsOf(both);
+    const maker = first ?? FIELD.maker.exec(line)?.[1];
+    const model = rest ?? FIELD.model.exec(line)?.[1];
     const year = FIELD.year.exec(line)?.[1];
     fields = {
       ...fields,
@@ -39,4 +46,10 @@ export function fieldsOf(
     };
   }
   return fields;
+}
+
+/** Maker and model of a name that has both, without the year before it. */
+function partsOf(name: string): readonly [string, string] | readonly [] {
+  const [maker, ...model] = name.replace(/^(?:19|20)\d\d\s+/u, '').split(/\s+/u);
+  return maker && model.length > 0 ? [maker, model.join(' ')] : [];
 }

@@ -36,6 +36,7 @@ const COMMON: ReadonlySet<string> = new Set(
   pressetext communiqué comunicato comunicado persbericht pressmeddelande pressemelding tested
   driven verdict summary introduction intro conclusion results test tests testbericht fahrbericht
   vorstellung vorgestellt kurzvorstellung vorgänger vorgängerin nachfolger nachfolgerin predecessor
+  ein eine einen einer kaufe kauf kaufen mir erfahrung erfahrungen tender booking ferry by vehicle vehicles passenger
   autobahn landstraße landstrasse gelände stadt stadtverkehr reichweite verbrauch autoroute autovía
   autopista carretera autostrada extraurbano motorway highway snelweg motorvei motorväg motorvej
   successor prédécesseur predecesor predecessore voorganger

@@ -116,7 +116,7 @@ function mayBeNumbered(
   { german }: WholeText,
 ): boolean {
   if (c.maker !== undefined) return !OF_A_FRIEND.test(before);
-  if (c.heads || c.words.length > 2) return true;
+  if (c.heads || c.words.length > 2 || isLookedAt(before)) return true;
   if (ARTICLE.test(before) || OFFERED.test(before) || YEAR_BEFORE.test(before)) return true;
   if (BEHIND_HEAD.test(before) || SOLD_BEHIND.test(behind) || c.words.some(isTelling)) return true;
   return OPENS_SENTENCE.test(before)
