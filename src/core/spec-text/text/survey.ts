@@ -44,6 +44,13 @@ const OF_A_SHEET = spelt(
   /(?<!\p{L})(?:technische (?:gegevens|daten)|specificaties|datenblatt|tekniska data|tekniske data|tekniske spesifikasjoner|specifikationer|spesifikasjoner|technické údaje|dane techniczne)(?!\p{L})/iu,
 );
 
+/** In characters. */
+const NEAR = 24;
+/** A distance right behind these is how often it is looked after, and not how far it has run. */
+const CARED_FOR = spelt(
+  /(?<!\p{L})(?:services?|servicing|valves?|oil|warranty|intervals?|wartung|inspektion|ventile|garantie|révision|entretien|soupapes|revisión|revisiones|válvulas|garantía|tagliand[oi]|valvole|garanzia|onderhoud|kleppen|huolto|serwis|servis|przegląd)(?!\p{L})/iu,
+);
+
 /** What a used one may cost and what to look at: no one machine is offered. Common usage, no source. */
 const GUIDE = spelt(
   /(?<!\p{L})(?:buy(?:er['’]?s['’]?|ing) guide|what to pay|kaufberatung|gebrauchtberatung|guide d['’]achat|guía de compra|guida all['’]acquisto|aankoop(?:gids|advies)|köpguide|kjøpsguide|købsguide|guia de compra|poradnik (?:kupującego|zakupu)|ostaja(?:n)?opas)(?!\p{L})/iu,
@@ -81,6 +88,11 @@ export function surveyOf(
     (l) => l.quantities.some((q) => isSum(q)) || /\d,-|\d ?(?:vb|vhb)\b/i.test(l.line),
   );
   const distances = [...lines, ...around].some((l) => l.quantities.some((q) => isDistance(q)));
+  const hasRun = [...lines, ...around].some((l) =>
+    l.quantities.some(
+      (q) => isDistance(q) && !CARED_FOR.test(l.line.slice(Math.max(0, q.from - NEAR), q.from)),
+    ),
+  );
   const offers = names(lines, 'sale');
   const year = /(?<!\d)(?:19[5-9]|20[0-3])\d(?!\d)/.test(text);
   const guide = GUIDE.test(lower);
@@ -90,7 +102,7 @@ export function surveyOf(
       (sums || distances)) ||
       (offers.size >= 2 && (sums || distances)) ||
       (sums &&
-        (distances || lines.some((l) => l.quantities.some((q) => q.unit === 'h'))) &&
+        (hasRun || lines.some((l) => l.quantities.some((q) => q.unit === 'h'))) &&
         year &&
         text.length < 700 &&
         !/msrp|list price/.test(lower)));
