@@ -31,7 +31,7 @@ const SAYINGS: readonly Saying[] = [
     ),
     within: 60,
     unless: spelt(
-      /(?<!\p{L})(?:stock|oem|standard|std|factory|serie|origin\p{L}*|di serie|de serie|de série)(?!\p{L})[^\d]*$/iu,
+      /(?<!\p{L})(?:stock|oem|standard|std|factory|serie|origin\p{L}*|di serie|de serie|de série)(?!\p{L})[^\d]*(?:\d{1,2} ?[/:] ?)?$/iu,
     ),
   },
   // "Re-sprung for 210 lb": for one rider, after it was sold.

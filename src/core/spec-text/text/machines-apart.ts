@@ -206,6 +206,7 @@ export function blocksOf(lines: readonly ScannedLine[]): readonly (readonly Scan
     else {
       last.lines.push(...part);
       for (const key of keys) last.keys.add(key);
+      if (last.name === '') last.name = name ?? '';
     }
   });
   return blocks.filter((b) => b.keys.size > 0).length < 2 ? [lines] : blocks.map((b) => b.lines);
