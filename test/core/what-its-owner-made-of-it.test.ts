@@ -100,6 +100,13 @@ describe('of a machine that somebody has and one that he looks at the text is ab
   });
   test('without one that is looked at it is about his own', () =>
     expect(named('My daily is a Brunda 650. Seat height 850 mm.')).toEqual(['Brunda 650']));
+  test('nor does the other’s clock make it one for sale', () => {
+    const sale = (had: string) =>
+      readText(`I ride a 2016 Brunda 650${had}, but am eyeing the Vastel 580. £7,900 new.`)
+        .machines[0]?.sale;
+    expect(sale(' (92,000 km)')).toBeUndefined();
+    expect(readText('2016 Vastel 580, 92,000 km, £2,900.').machines[0]?.sale).toBeDefined();
+  });
   test('and its year is not the other’s', () => {
     const [machine] = readText(
       'My daily is a 2016 Brunda 650, but I am eyeing the Vastel 580. Seat height 850 mm.',

@@ -3,6 +3,7 @@ import type { FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { FigureProposal } from '../proposal';
 import { INSTEAD_OF } from './altered';
+import { isStock } from './changed';
 
 interface Saying {
   readonly of: readonly FigureKey[];
@@ -135,7 +136,7 @@ function becauseItBecame(
   q: Quantity,
   own: boolean,
 ): string | undefined {
-  if (NEW_MODEL.test(text)) return undefined;
+  if (NEW_MODEL.test(text) || isStock(text, q)) return undefined;
   if (key === 'power' || key === 'torque')
     return own
       ? TUNED_TO.exec(text.slice(Math.max(0, q.from - WITHIN), q.from))?.[0].trim()

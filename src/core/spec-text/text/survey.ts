@@ -1,5 +1,6 @@
 import { spelt } from '../vocabulary/letters';
 import { hasCareLog } from '../link/care-log';
+import { letGoOrTakenIn } from '../link/scopes-of-others';
 import { isUnitId, unitEntry, type CurrencyCode, type Dimension, type UnitId } from '../../units';
 import type { TextUnits } from '../link/dimensions';
 import { writtenUnit } from '../lattice/written-units';
@@ -51,6 +52,17 @@ const CARED_FOR = spelt(
   /(?<!\p{L})(?:services?|servicing|valves?|oil|warranty|intervals?|wartung|inspektion|ventile|garantie|révision|entretien|soupapes|revisión|revisiones|válvulas|garantía|tagliand[oi]|valvole|garanzia|onderhoud|kleppen|huolto|serwis|servis|przegląd)(?!\p{L})/iu,
 );
 
+/** Whether a line says how far a machine has run that nobody has beside the one he looks at, or had before. */
+function tellsHowFar({ line, quantities }: ScannedLine): boolean {
+  const others = letGoOrTakenIn(line);
+  return quantities.some(
+    (q) =>
+      isDistance(q) &&
+      !CARED_FOR.test(line.slice(Math.max(0, q.from - NEAR), q.from)) &&
+      !others.some(([from, to]) => q.from >= from && q.to <= to),
+  );
+}
+
 /** What a used one may cost and what to look at: no one machine is offered. Common usage, no source. */
 const GUIDE = spelt(
   /(?<!\p{L})(?:buy(?:er['’]?s['’]?|ing) guide|what to pay|kaufberatung|gebrauchtberatung|guide d['’]achat|guía de compra|guida all['’]acquisto|aankoop(?:gids|advies)|köpguide|kjøpsguide|købsguide|guia de compra|poradnik (?:kupującego|zakupu)|ostaja(?:n)?opas)(?!\p{L})/iu,
@@ -88,11 +100,7 @@ export function surveyOf(
     (l) => l.quantities.some((q) => isSum(q)) || /\d,-|\d ?(?:vb|vhb)\b/i.test(l.line),
   );
   const distances = [...lines, ...around].some((l) => l.quantities.some((q) => isDistance(q)));
-  const hasRun = [...lines, ...around].some((l) =>
-    l.quantities.some(
-      (q) => isDistance(q) && !CARED_FOR.test(l.line.slice(Math.max(0, q.from - NEAR), q.from)),
-    ),
-  );
+  const hasRun = [...lines, ...around].some(tellsHowFar);
   const offers = names(lines, 'sale');
   const year = /(?<!\d)(?:19[5-9]|20[0-3])\d(?!\d)/.test(text);
   const guide = GUIDE.test(lower);
