@@ -144,11 +144,18 @@ describe('logs of rides and bills tell nothing of a machine', () => {
     expect(ticked(`${sheet}\n\n${ride}`)).toEqual(ticked(sheet));
     expect(ticked(sheet)).toEqual(['seatHeight 850', 'tank 17']);
   });
+  test('but a speed and a climb in a review are told of the machine', () =>
+    expect(
+      ticked('Top speed is 165 km/h and it will climb anything. Seat height 850 mm, tank 17 L.'),
+    ).toEqual(['seatHeight 850', 'tank 17']));
   test('the items of a bill', () => {
     const items =
       '1x safari tank 18L 489.00\n1x seat foam +25mm 120.00\nFork springs 0.52 kg/mm 380.00';
     expect(ticked(`Invoice\nVastel 580\n${items}`)).toEqual([]);
-    expect(ticked(`Vastel 580\nFork springs 0.52 kg/mm\nTank 18 L`)).toContain('tank 18');
+    expect(ticked('Vastel 580\nFork springs 0.52 kg/mm\nTank 18 L')).toContain('tank 18');
+    const page = 'Vastel 580\nSeat height (mm): 850.00\nTank (L): 17.00\nWheelbase (mm): 1490.00';
+    expect(ticked(`${page}\nRequest a quote`)).toEqual(ticked(page));
+    expect(ticked(page)).toContain('tank 17');
   });
 });
 

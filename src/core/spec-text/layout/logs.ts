@@ -11,7 +11,7 @@ const NAMED = /(?:model|modell|modèle|modelo|modello|bike|machine|name|make|mak
 
 /** What a day's ride was, by the words of one who keeps a log of rides; common usage, no source. */
 const RIDDEN = spelt(
-  /(?<!\p{L})(?:(?:moving|stopped|riding|elapsed) time|elevation(?: gain)?|(?:total )?(?:ascent|descent|climb)|(?:avg|average|moving|max(?:imum)?|top)\.?(?: moving)? speed|(?:avg|max)\.?(?= \d+(?:[.,]\d)? ?(?:km\/h|kmh|kph|mph))|fahrzeit|höhenmeter|durchschnittsgeschwindigkeit|temps de (?:trajet|déplacement|roulage)|dénivelée?|vitesse moyenne|tiempo en movimiento|desnivel|velocidad media|dislivello|tempo in movimento|velocità media|rijtijd|hoogtemeters|körtid|kjøretid|køretid|höjdmeter|høydemeter|højdemeter|czas jazdy|przewyższenie|převýšení)(?!\p{L})/giu,
+  /(?<!\p{L})(?:(?:moving|stopped|riding|elapsed) time|elevation gain|total (?:ascent|climb)|(?:avg|average|moving)\.?(?: moving)? speed|avg\.?(?= \d+(?:[.,]\d)? ?(?:km\/h|kmh|kph|mph))|fahrzeit|höhenmeter|durchschnittsgeschwindigkeit|temps de (?:trajet|déplacement|roulage)|dénivelée?|vitesse moyenne|tiempo en movimiento|desnivel|velocidad media|dislivello|tempo in movimento|velocità media|rijtijd|hoogtemeters|körtid|kjøretid|køretid|höjdmeter|høydemeter|højdemeter|czas jazdy|przewyższenie|převýšení)(?!\p{L})/giu,
 );
 const RIDE_WORDS = 2;
 const isBlank = ({ line }: Line): boolean => line.trim() === '';
@@ -36,10 +36,12 @@ function withoutRides(lines: readonly Line[]): readonly Line[] {
 export const withoutLogs = (lines: readonly Line[]): readonly Line[] =>
   withoutBills(withoutFills(withoutRides(lines)));
 
-/** What a workshop or a shop asks for; common usage, no source. */
+/** The head of what a workshop or a shop asks for, and not an offer to make one; common usage, no source. */
 const BILL = spelt(
-  /(?<!\p{L})(?:invoice|bill|quote|estimate for|rechnung|kostenvoranschlag|facture|devis|factura|presupuesto|fattura|preventivo|factuur|offerte|faktura|faktúra|lasku|kvitto|kvittering|fatura|orçamento)(?!\p{L})/iu,
+  /^(?!.*(?<!\p{L})(?:request|get|ask|free|insurance|anfordern|demander|pedir|richiedi)(?!\p{L})).{0,40}(?<!\p{L})(?:invoice|bill|quote|rechnung|kostenvoranschlag|facture|devis|factura|presupuesto|fattura|preventivo|factuur|faktura|faktúra|lasku|kvitto|kvittering|fatura|orçamento)(?!\p{L}).{0,24}$/iu,
 );
+/** So many lines may stand above it. */
+const HEADS = 3;
 /** "1x seat foam 120.00", "Labour 14h @ 65 = 910.00": an item with its sum to the cent. */
 const ITEM = spelt(
   /^\s*(?:\d{1,2} ?[x×] .*\d|.*\p{L}.*[ =]\d[\d.,]*[.,]\d{2})(?: ?(?:[£$€]|EUR|USD|GBP|CHF|kr|zł|Kč))?\s*$/u,
@@ -48,9 +50,12 @@ const ITEMS = 3;
 
 /** Lines without the items of a bill, which are parts and hours of work. */
 function withoutBills(lines: readonly Line[]): readonly Line[] {
-  const items = lines.filter(({ line }) => ITEM.test(line));
-  if (items.length < ITEMS || !lines.some(({ line }) => BILL.test(line))) return lines;
-  return lines.map((l) => (items.includes(l) ? { ...l, line: ' '.repeat(l.line.length) } : l));
+  const head = lines.filter((l) => !isBlank(l)).slice(0, HEADS);
+  if (!head.some(({ line }) => BILL.test(line))) return lines;
+  const items = new Set(lines.filter(({ line }) => ITEM.test(line)));
+  return items.size < ITEMS
+    ? lines
+    : lines.map((l) => (items.has(l) ? { ...l, line: ' '.repeat(l.line.length) } : l));
 }
 
 function withoutFills(lines: readonly Line[]): readonly Line[] {
