@@ -100,6 +100,15 @@ describe('of a machine that somebody has and one that he looks at the text is ab
   });
   test('without one that is looked at it is about his own', () =>
     expect(named('My daily is a Brunda 650. Seat height 850 mm.')).toEqual(['Brunda 650']));
+  test.each([
+    'Selling my Vastel 580, 2021, 9,000 km, £5,000. Would trade it for a Brunda 650.',
+    'Verkaufe meine Vastel 580, 2021, 9.000 km, 5.000 €. Tausche sie gegen eine Brunda 650.',
+    'Vends ma Vastel 580, 2021, 9 000 km, 5 000 €. Échange possible contre une Brunda 650.',
+    'Vendo la mia Vastel 580, 2021, 9.000 km, 5.000 €. La cambio con una Brunda 650.',
+    'Ho girato con una Brunda 650, ma la mia Vastel 580 è più leggera. Altezza sella 850 mm.',
+  ])('but an advert is about what it offers, and "con" is "with": %s', (text) =>
+    expect(named(text)).toEqual(['Vastel 580']),
+  );
   test('nor does the other’s clock make it one for sale', () => {
     const sale = (had: string) =>
       readText(`I ride a 2016 Brunda 650${had}, but am eyeing the Vastel 580. £7,900 new.`)

@@ -103,6 +103,7 @@ function nameIn(text: string, lines: readonly LineOfText[]): NamesRead | undefin
       const points = pointsOf(candidate, whole);
       return points === undefined ? [] : [{ candidate, points }];
     }),
+    whole,
   );
   const most = Math.max(...told.map((t) => t.points));
   const best = told.find((t) => t.points === most)?.candidate;

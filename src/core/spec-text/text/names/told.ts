@@ -1,6 +1,6 @@
 import { spelt } from '../../vocabulary/letters';
 import { languagesOf } from '../../vocabulary/lexicon';
-import { isHad, isLookedAt } from '../whose/drawn-to';
+import { isAdvert, isHad, isLookedAt } from '../whose/drawn-to';
 import { FORMER_REACH, isFormer } from '../whose/former';
 import { AGAINST, GERMAN_NOUN, LISTED, MACHINE_VERB } from '../whose/turns';
 import type { Run } from './runs';
@@ -181,7 +181,8 @@ const wordsBefore = ({ line, from }: Candidate): string =>
   line.slice(Math.max(0, from - FORMER_REACH), from);
 
 /** "My daily is a Brunda 650, but I've been eyeing the Vastel 450": of one that is had and one that is looked at, the text is about the second. */
-export function besideLookedAt(told: readonly Told[]): readonly Told[] {
+export function besideLookedAt(told: readonly Told[], text: WholeText): readonly Told[] {
+  if (isAdvert(text.words)) return told;
   const lookedAt = told.filter(({ candidate: c }) => hasNumber(c) && isLookedAt(wordsBefore(c)));
   const isSame = (a: Candidate, b: Candidate): boolean => a.words.at(-1) === b.words.at(-1);
   return lookedAt.length === 0

@@ -8,11 +8,11 @@ const A_NEW =
 /** Words up to the name of a machine that somebody looks at. */
 const LOOKS_AT = [
   `(?:ey(?:e)?ing(?: up)?|looking (?:hard |seriously |long and hard )?at(?: getting| buying)?|considering|thinking (?:of|about)(?: (?:getting|buying|going for))?|tempted by|interested in|(?:fallen|falling) for|fancy(?:ing)?|shopping for|in the market for|lusting after|drooling over|weighing up|test[- ]?(?:rode|ridden)|(?:a )?deposit (?:down )?on|(?:and|but) now(?: (?:have|own|ride|on))?|(?:swap|trad|replac|chang|part[- ]?ex)(?:e|ed|ing|ping|ped)?(?: in)? (?:my|it|her|him|mine|the) [^.;!?\\n]{0,40}?(?:for|with|against))${A_NEW}`,
-  '(?:liebäugle(?: ich)?(?: (?:jetzt|gerade|derzeit|schon länger))* mit|schiele(?: ich)?(?: (?:jetzt|gerade|schon länger))* (?:auf|nach)|interessiere (?:ich )?mich für|spekuliere(?: ich)? auf|überlege(?: ich)?,? ob|gegen|(?:am|im) auge habe ich|probe ?gefahren bin ich) (?:eine[rn]?|die|der) (?:neuen? |gebrauchten? )?',
-  "(?:je lorgne(?: sur)?|je louche sur|j['’]hésite pour|je pense à|je regarde|intéressée? par|tentée? par|contre|j['’]envisage) (?:une?|la)(?: nouvelle| petite)?",
-  '(?:estoy (?:mirando|pensando en|valorando)|le tengo echado el ojo a|me interesa|me tienta|(?:cambiar(?:la)? )?por) (?:una?|la)(?: nueva)?',
-  '(?:sto (?:guardando|valutando|pensando a)|mi (?:tenta|interessa|ispira)|(?:cambiarla )?con) (?:una?|la)(?: nuova)?',
-  '(?:ik zit te kijken naar|kijk(?:en)? naar|denk aan|twijfel over|(?:inruilen )?voor) (?:een|de)(?: nieuwe)?',
+  '(?:liebäugle(?: ich)?(?: (?:jetzt|gerade|derzeit|schon länger))* mit|schiele(?: ich)?(?: (?:jetzt|gerade|schon länger))* (?:auf|nach)|interessiere (?:ich )?mich für|spekuliere(?: ich)? auf|überlege(?: ich)?,? ob|(?:tausch|ersetz)\\p{L}* [^.;!?\\n]{0,40}?(?:gegen|durch)|im auge habe ich|probe ?gefahren bin ich) (?:eine[rn]?|die|der) (?:neuen? |gebrauchten? )?',
+  "(?:je lorgne(?: sur)?|je louche sur|j['’]hésite pour|je pense à|je regarde|intéressée? par|tentée? par|(?:échang|troqu|remplac)\\p{L}* [^.;!?\\n]{0,40}?(?:contre|par)|j['’]envisage) (?:une?|la)(?: nouvelle| petite)?",
+  '(?:estoy (?:mirando|pensando en|valorando)|le tengo echado el ojo a|me interesa|me tienta|(?:cambi|permut)\\p{L}* [^.;!?\\n]{0,40}?por) (?:una?|la)(?: nueva)?',
+  '(?:sto (?:guardando|valutando|pensando a)|mi (?:tenta|interessa|ispira)|(?:cambi|permut|sostitu)\\p{L}* [^.;!?\\n]{0,40}?con) (?:una?|la)(?: nuova)?',
+  '(?:ik zit te kijken naar|kijk(?:en)? naar|denk aan|twijfel over|(?:in)?ruil\\p{L}* [^.;!?\\n]{0,40}?voor) (?:een|de)(?: nieuwe)?',
   '(?:funderar på|sneglar på|spanar in|tittar på|kikar på|byta (?:till|mot)|vurderer|ser på|kigger på|overvejer|bytte (?:til|mot)|bytte til|skifte til) (?:en|ett)?(?: ny)?',
   '(?:estou (?:a olhar para|a pensar em|de olho n)|penso em)(?: ?(?:uma?|a))?(?: nova)?',
   '(?:patrzę na|myślę o|zastanawiam się nad|koukám na|pošilhávám po|uvažuji o|přemýšlím o|katselen|harkitsen|mietin)(?: nową| nové| uutta)?',
@@ -20,7 +20,7 @@ const LOOKS_AT = [
 
 const MY_OWN =
   "(?:bikes|motorcycles)(?: (?:i|we)(?:['’]ve| have)?)? (?:owned|had|ridden)(?: so far| before)?:|(?:my|our)(?: (?:daily|current|present|own|main|only|other|trusty|faithful|beloved))*(?: (?:bike|ride|rider|steed|commuter|machine|tourer))?(?: is|['’]s|:)?(?: an?| the)?|(?:i|we)(?:['’]ve got| (?:(?:currently|still|now|already|presently) )?(?:ride|own|have|run))(?: an?| the| my)|(?:currently|presently|at the moment) (?:on|riding|own|owning|have|ride|running)(?: an?| the| my)|(?:coming|moving|stepping|downsizing|upgrading|changing) (?:off|(?:down |up |over )?from)(?: an?| the| my)";
-const GIVES = '(?:trad|swap|replac|sell|part[- ]?ex|chopp?)(?:e|ing|ping)?(?: in)? (?:my|our)';
+const GIVES = '(?:trad|swap|replac|part[- ]?ex|chopp?)(?:e|ing|ping)?(?: in)? (?:my|our)';
 /** Words up to the name of the machine that somebody has meanwhile. */
 const HAS = [
   `${MY_OWN}|${GIVES}`,
@@ -60,3 +60,9 @@ export const hadIn = (text: string): readonly (readonly [number, number])[] =>
     const looks = LOOKS.exec(text.slice(index + words.length))?.index;
     return looks === undefined ? [] : [[index, index + words.length + looks] as const];
   });
+
+/** An advert, which is about what it offers, whatever would be taken for it. */
+const SELLS = spelt(
+  /(?<!\p{L})(?:for sale|selling|sell my|wts|verkauf\p{L}*|biete|abzugeben|vends|à vendre|se vende|vend[oe]|vendesi|te koop|till salu|sälj(?:er|es)|selg(?:er|es)|sælg(?:er|es)|til salgs?|vende-se|sprzedam|prodám|na prodej|myydään|myyn)(?!\p{L})/iu,
+);
+export const isAdvert = (text: string): boolean => SELLS.test(text);
