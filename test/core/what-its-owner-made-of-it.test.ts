@@ -135,6 +135,14 @@ describe('what was done once is no interval', () => {
     expect(ticked(`${SALE[language]} ${once}`)).not.toContain('serviceInterval 6000');
     expect(ticked(`${SALE[language]} ${often}`)).toContain('serviceInterval 6000');
   });
+  test('nor is what its owner did oftener than its maker asks', () => {
+    const oil = (text: string) => ticked(`Vastel 580. Seat height 850 mm. ${text}`);
+    expect(oil('Oil every 4k miles instead of the 8k it calls for.')).not.toContain(
+      'oilInterval 4000',
+    );
+    expect(oil('Oil every 8k miles instead of 4k.')).toContain('oilInterval 8000');
+    expect(oil('Oil every 4k miles.')).toContain('oilInterval 4000');
+  });
   test('nor is how often its owner did it', () => {
     expect(ticked('Vastel 580. Sitzhöhe 850 mm. Ölwechsel alle 5.000 km.')).toContain(
       'oilInterval 5000',
@@ -147,6 +155,14 @@ describe('what was done once is no interval', () => {
 
 describe('logs of rides and bills tell nothing of a machine', () => {
   const sheet = 'Vastel 580\nSeat height 850 mm\nTank 17 L';
+  test('what went in at a stop is no tank', () => {
+    expect(ticked('Vastel 580. Seat height 850 mm. Tank took 15.1 litres.')).not.toContain(
+      'tank 15.1',
+    );
+    expect(ticked('Vastel 580. Seat height 850 mm. Tank takes 15.1 litres.')).toContain(
+      'tank 15.1',
+    );
+  });
   test('a day’s ride', () => {
     const ride = '312 km, 5h40 moving time, avg 55 km/h, elevation gain 3,890 m. Fuel 12.4 L.';
     expect(ticked(ride)).toEqual([]);
@@ -211,6 +227,15 @@ describe('names', () => {
     expect(
       named('Make\tModel\tMass (kg)\tSeat (mm)\nHalvek\t380\t169\t884\nQuillor\t250X\t130\t861'),
     ).toEqual(['Halvek 380', 'Quillor 250X']));
+});
+
+test('a low seat that is said before its number', () => {
+  const seats = (text: string) =>
+    readText(text).machines.flatMap((m) =>
+      m.proposals.flatMap((p) => (p.kind === 'figure' ? [`${p.amount} ${p.basis}`] : [])),
+    );
+  expect(seats('Vastel 580\nSitzhöhe tief 820 mm\nTank 17 L')).toContain('820 low-seat');
+  expect(seats('Vastel 580\nSitzhöhe 820 mm\nTank 17 L')).toContain('820 standard-seat');
 });
 
 test('feet that stand flat make no boxer', () => {

@@ -55,6 +55,11 @@ const LOW_IN_HEAD = spelt(
   /\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: ?\/ ?\p{L}+)?\)\s?[:=|]?\s*$/iu,
 );
 
+/** "Sitzhöhe tief 820 mm", "seat height low: 820". */
+const LOW_BEFORE = spelt(
+  /(?<!\p{L})(?:sitz(?:bank)?höhe|seat(?: height)?|hauteur de selle|altura (?:del |de )?(?:asiento|sillín)|altezza sella|zithoogte|zadelhoogte|sitthöjd|setehøyde|sædehøjde|altura do banco) (?:tief|niedrig|low|lowered|basse|baj[ao]|bassa|baixo|laag|låg|lav):? $/iu,
+);
+
 /** "33.5 in. (lowest)", "830/850 mm (low/high)", "(niedrig/hoch)": said of the number before its bracket, or of the first of two. */
 const LOW_BEHIND = spelt(
   /^(?: ?(?:mm|cm|in\.?))? (?:with|mit|avec|con|met|med) (?:the |an? |der |la |el |il |de )?(?:optional(?:er|e)? |optionaler? )?(?:low(?:er|ered)? (?:seat|saddle)|niedrige[nr]? sitzbank|selle basse|sella bassa|asiento bajo|lage? (?:zadel|zit))(?=\s*(?:[.;)]|$))|^(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?(?:\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))?(?: ?[/-] ?\p{L}+(?: \p{L}+)?)?\)|[/-] ?\d[\d.,]*(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))? ?[/-] ?\p{L}+(?: \p{L}+)?\))/iu,
@@ -231,7 +236,9 @@ export function basesOf(
     if (own && isOverDistance(text, own)) return 'own-fills';
     if (
       own?.key === 'seatHeight' &&
-      (LOW_IN_HEAD.test(text.slice(0, own.from)) || LOW_BEHIND.test(text.slice(own.to)))
+      (LOW_IN_HEAD.test(text.slice(0, own.from)) ||
+        LOW_BEFORE.test(text.slice(0, own.from)) ||
+        LOW_BEHIND.test(text.slice(own.to)))
     )
       return 'low-seat';
     if (

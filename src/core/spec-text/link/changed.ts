@@ -91,8 +91,14 @@ const FILLED_OVER = new RegExp(
 const LOG_BEFORE =
   /(?:(?:fuel|petrol|gas|tank) ?(?:log|book|diary)|tankbuch|fills?|fill-ups?|suivi conso|registro|diario)\s?:?\s?$/iu;
 
+/** "Tank took 15.1 l after the light had been on": what went in once. */
+const WENT_IN = spelt(
+  /(?<!\p{L})(?:took|swallowed|drank|gulped|squeezed in|put in|refilled(?: with)?|filled (?:up )?with|topped (?:it )?up with|schluckte|tankte|nachgetankt|getankt|avalé|remis|entraron|cupieron|metí|entrati|sono entrati|gingen er|gick det i|tankade|fylte|fyldte|weszło|zatankował[ea]m|natankovala?|vešlo se|tankkasin|meni)(?: (?:me|mir|er|it|in|i|do (?:niej|ní)))?(?: (?:about|around|exactly|only|just|ca\.?|etwa|rund|genau|environ|unos|circa))? $/iu,
+);
+
 /** "First tank: 11.2 l for 289 km": what went in at a stop is not what the tank holds. */
 export const isFill = (text: string, q: Quantity): boolean =>
+  (/^(?:L|gal)/.test(q.unit ?? '') && WENT_IN.test(text.slice(Math.max(0, q.from - 44), q.from))) ||
   (/^(?:L|gal)/.test(q.unit ?? '') &&
     OVER_A_WAY.test(text.slice(q.to, q.to + 24)) &&
     ((text.match(FILLED_OVER)?.length ?? 0) > 1 ||
