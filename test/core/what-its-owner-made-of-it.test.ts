@@ -54,6 +54,7 @@ describe('in an advert what a machine has now, became or had fitted waits for a 
     ['nb', 'Montert tank 22 liter.', 'Tank 22 liter.', 'tank 22'],
     ['da', 'Sædehøjde nu 835 mm.', 'Sædehøjde 835 mm.', 'seatHeight 835'],
     ['pt', 'Altura do banco agora 835 mm.', 'Altura do banco 835 mm.', 'seatHeight 835'],
+    ['pt', 'Depósito grande de 22 litros.', 'Depósito de 22 litros.', 'tank 22'],
     ['pt', 'Depósito de 22 litros montado.', 'Depósito de 22 litros.', 'tank 22'],
     ['pl', 'Wysokość siedzenia teraz 835 mm.', 'Wysokość siedzenia 835 mm.', 'seatHeight 835'],
     ['pl', 'Zamontowany zbiornik 22 l.', 'Zbiornik 22 l.', 'tank 22'],
@@ -219,6 +220,7 @@ describe('an advert', () => {
 
 describe('names', () => {
   test.each([
+    ['Mein Händler hat eine Vorführ-Falkenau 660 Rallye. Sitzhöhe 865 mm', 'Falkenau 660 Rallye'],
     ['Make/Model: Corrigan 501 Dakota\nSeat height 850 mm', 'Corrigan 501 Dakota'],
     ['Seat height 850 mm\nTank 17 L\nKestrane 670 Rally', 'Kestrane 670 Rally'],
     ['Moottoripyörä Kaarna 450 Erämaa, istuinkorkeus 870 mm', 'Kaarna 450 Erämaa'],

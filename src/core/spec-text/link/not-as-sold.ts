@@ -75,7 +75,7 @@ const FITTED =
   "(?:fitted|installed|mounted|converted|conversion|montiert|verbaut|eingebaut|nachgerüstet|umgebaut|umbau|montée?|installée?|équipée? d(?:u|e la|e|[’']une?)|transformée?|lleva(?: montado)?|montad[oa]|instalad[oa]|convertid[oa]|montat[oa]|installat[oa]|trasformat[oa]|gemonteerd|geplaatst|omgebouwd|monterade?|monterat|ombygg?d|montert|monteret|ombygget|zamontowan\\p{L}*|założon\\p{L}*|przerobion\\p{L}*|namontovan\\p{L}*|osazen\\p{L}*|předělan\\p{L}*|asennettu|vaihdettu)";
 /** A tank that holds more than the one it came with. */
 const LARGE =
-  '(?:long[- ]range|grande capacité|gran capacidad|grande capacità|grande capacidade|große[rn]? tank|grote tank|stor(?:e|a)? tank|duż[yą] zbiornik|velk[áou]\\p{L}* nádrž|iso tankki)';
+  '(?:long[- ]range|grande capacité|gran capacidad|grande capacità|grande capacidade|große[rn]? tank|grote tank|stor(?:e|a)? tank|duż[yą] zbiornik|velk[áou]\\p{L}* nádrž|iso tankki|(?:depósito|tanque|serbatoio) grande|gran depósito|grand réservoir)';
 const BY_ITS_OWNER = {
   before: spelt(new RegExp(`(?<!\\p{L})(?:${FITTED}|${LARGE})(?!\\p{L})[^.,;\\d]{0,36}$`, 'iu')),
   behind: spelt(new RegExp(`^[^.,;\\d]{0,28}(?<!\\p{L})(?:${FITTED}|${LARGE})(?!\\p{L})`, 'iu')),

@@ -158,9 +158,11 @@ function yearAt({ line, from, to, year }: Candidate): number | undefined {
   return short ? inFull(Number(short[1])) : undefined;
 }
 
+/** "Vorführ-Falkenau": a shop's, and no maker. */
+const OF_THE_SHOP = /^(?:vorführ(?:er)?|leih|miet|ex|demo)-(?=.)/iu;
 /** Maker and model of a run: the maker's word is the first of several, unless a number follows it. */
 function split(words: readonly string[], maker: string | undefined) {
-  const told = words.map(titled);
+  const told = words.map((w) => titled(w.replace(OF_THE_SHOP, '')));
   const [first = '', ...others] = told;
   return maker !== undefined
     ? { maker: titled(maker), model: told.join(' ') }
