@@ -32,6 +32,8 @@ export type Doubt =
   | { readonly code: 'hedged'; readonly words: string }
   /** The text says that something was lowered, cut or fitted: it may not be as the maker built it. */
   | { readonly code: 'may-be-changed'; readonly words: string }
+  /** A number beside it might be it as well, and nothing says what that one is. */
+  | { readonly code: 'another-beside'; readonly words: string }
   /** The text speaks of several machines by name. */
   | { readonly code: 'which-machine' }
   /** Far from what any class of machine has. */

@@ -9,6 +9,7 @@ import { notAsSold } from './link/not-as-sold';
 import { forOneState } from './link/pressure-state';
 import { asInTown, atOneSpeed } from './link/use-of-one-kind';
 import { OTHER_END } from './link/ends';
+import { besideAnother } from './link/another-beside';
 import { oneOfTwo } from './link/one-of-two';
 import { blockedIn } from './link/blocked';
 import { clockReadings, type ClockReading } from './link/clock';
@@ -243,10 +244,17 @@ function readSentence(
       ...(survey.logged ? [asLogged] : survey.sale ? [asServiced] : []),
     ];
     const seen = guards.reduce((told, look) => look(told, text, q), limited);
-    const heeded = oneOfTwo(unlikeAny(s, i, asAsked(seen, s)), text, q, {
+    const oneOf = oneOfTwo(unlikeAny(s, i, asAsked(seen, s), a.option), text, q, {
       next: alone[i + 1],
       isTaken: assigned[i + 1]?.option !== undefined,
     });
+    const heeded = besideAnother(
+      oneOf,
+      s,
+      i,
+      context.own,
+      (j) => assigned[j]?.option !== undefined || blocked.has(j),
+    );
     return [heeded, ...atBothEnds(heeded, text.slice(q.to, q.to + 48))];
   });
   return {

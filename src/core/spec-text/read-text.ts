@@ -29,6 +29,7 @@ import { settled } from './text/settle';
 import { isPersonal, isSpoken } from './text/who-tells';
 import { namesSeveral, surveyOf, type Survey } from './text/survey';
 import { type ScannedLine } from './text/scanned-line';
+import { changedElsewhere } from './text/changed-elsewhere';
 import { tubesAsked } from './text/tubes';
 
 /** Longest text that is read, characters. */
@@ -212,7 +213,13 @@ function fromLines(
   const own = `${names.maker} ${names.model}`.toLowerCase().split(/\s+/).filter(Boolean);
   const read: BlockRead = readBlock(all, survey, footnotesIn(all), own, listen);
   const told = tubesAsked(
-    onlyOnes(settled(unlikely(read.proposals)), read.passedOver, all, survey, own),
+    onlyOnes(
+      settled(unlikely(changedElsewhere(read.proposals, whole))),
+      read.passedOver,
+      all,
+      survey,
+      own,
+    ),
     text,
   );
   const sure = survey.unlike ? [] : survey.sums ? tyresAlone(told) : told;

@@ -19,6 +19,8 @@ export function doubtWords(doubt: Doubt): string {
       return `“${doubt.words}”: said with a doubt.`;
     case 'may-be-changed':
       return `“${doubt.words.trim()}”: it may not be as the maker built it.`;
+    case 'another-beside':
+      return `“${doubt.words.trim()}” stands near it and might be it as well: which is this machine’s?`;
     case 'which-machine':
       return 'The text speaks of several machines: is it this one’s?';
     case 'far-from-usual':

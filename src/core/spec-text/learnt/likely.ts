@@ -2,6 +2,9 @@ import { figureDefinition, type FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { Assigned } from '../link/assign';
 import { basesOf } from '../link/bases';
+import { isStock } from '../link/changed';
+import { RESTRICTS } from '../link/guards/changes';
+import { isPower } from '../link/restricted';
 import { atBothEnds } from '../link/both-ends';
 import type { Option, SentenceWords } from '../link/option';
 import { propose, usualBasis } from '../link/propose';
@@ -13,14 +16,36 @@ import { secondOpinion } from './second-opinion';
 
 /** From this chance on a number that the rules leave alone is offered; measured on texts that were not learnt from. */
 const LIKELY = 0.4;
-/** Below this chance a figure of the rules is not taken without a look, measured likewise; what somebody paid is mostly a bill. */
-const UNLIKELY = { paid: 0.42, other: 0.03 } as const;
+/** Below this chance a figure of the rules is not taken without a look, measured likewise; one that stands right behind its label is hardly doubted. */
+const UNLIKELY = { inWords: 0.5, plain: 0.03 } as const;
+
+/** "Seat height: 850 mm", "| Alternator | 336 W |", "Tank 16 l": a label, and its number right behind it. */
+const RIGHT_BEHIND = /^(?:[\s.]*(?:[:=|]|\t|\.{3})[\s.]*(?:[£$€] ?)?| ?)$/u;
+
+/** Whether more than a word in reach says that a number is this figure: its label right before it, its basis, its place in a pair. */
+const isPlain = (s: SentenceWords, q: Quantity, made: FigureProposal, option: Option): boolean =>
+  option.by === 'above' ||
+  option.needs !== undefined ||
+  q.listed ||
+  q.changed !== undefined ||
+  isStock(s.text, q) ||
+  (isPower(q) && RESTRICTS.test(s.text)) ||
+  (made.basis !== 'paid' && isBasisSaid(made)) ||
+  (option.by === 'label' &&
+    option.word !== undefined &&
+    RIGHT_BEHIND.test(s.text.slice(option.word.mention.to, q.from)));
 
 /** A figure that the rules are sure of and that hardly any such words mean: to be looked at. */
-export function unlikeAny(s: SentenceWords, index: number, made: FigureProposal): FigureProposal {
-  if (!made.ticked || !s.ours) return made;
+export function unlikeAny(
+  s: SentenceWords,
+  index: number,
+  made: FigureProposal,
+  option: Option,
+): FigureProposal {
+  const q = s.quantities[index];
+  if (!made.ticked || !s.ours || !q) return made;
   const opinion = secondOpinion(s, index);
-  return opinion.of(made.key) >= UNLIKELY[made.basis === 'paid' ? 'paid' : 'other']
+  return opinion.of(made.key) >= UNLIKELY[isPlain(s, q, made, option) ? 'plain' : 'inWords']
     ? made
     : {
         ...made,

@@ -20,7 +20,7 @@ const OF_LOW_SEAT = spelt(
 );
 
 /** "(stock 4.0)", "14T stock". */
-export const isStock = (text: string, q: Quantity): boolean =>
+export const isStock = (text: string, q: Pick<Quantity, 'from' | 'to'>): boolean =>
   STOCK_BEFORE.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
   STOCK_BEHIND.test(text.slice(q.to, q.to + 22));
 

@@ -92,6 +92,10 @@ const MAY_BE_FITTED: ReadonlySet<FigureKey> = new Set([
 const TUNED_TO = spelt(
   /(?<!\p{L})(?:(?:after|with|nach|mit|après|avec|dopo|con|tras|na|efter|etter|po) (?:(?:the|a|my|der|einer|la|le|una?|il|el|en|een) )?(?:remap\p{L}*|re-?flash|tuning|tune|mapping|abstimmung|optimierung|chip\p{L}*|reprog\p{L}*|rimappatura|mappatura|reprogramación|reprogramação|tuningu)[^.,;\d]{0,20}|(?:tuned|remapped|mapped|opened up|portée?|passée?|potenziat[oa]|portat[oa]|potenciad[oa]|getunt|getuned|opgevoerd|trimmad|trimmet|podniesion[aey]) (?:to|à|a|auf|naar|til?l|do)) (?:about |around |rund |etwa |ca\.? )?$/iu,
 );
+/** "65 hp after the pipe". */
+const WITH_A_PIPE = spelt(
+  /^ ?(?:hp|bhp|horse(?:power|s)?|ps|cv|ch|kw|nm|pk|hk|ft-?lbs?)?,? (?:now )?(?:after|with|since|nach|mit|durch|après|avec|dopo|con|tras|na|med|efter|etter|met|po|dzięki) (?:(?:the|a|my|an|dem|der|einem|le|la|un|une|lo|il|el|een|de|het) )?(?:\p{L}+ ){0,2}(?:pipe|exhaust|can|silencer|system|header|remap|tune|filter|jets?|jetting|cams?|big[- ]bore|auspuff\p{L}*|krümmer|échappement|pot|ligne|scarico|marmitta|escape|uitlaat|avgassystem|eksosanlegg|udstødning|wydech\p{L}*|výfuk\p{L}*|putkisto\p{L}*)(?!\p{L})/iu,
+);
 /** "The seat is now at 875", "Gewicht jetzt 205 kg". */
 const NOW = spelt(
   /(?<!\p{L})(?:now|these days|jetzt|nun|mittlerweile|inzwischen|maintenant|désormais|ahora|ora|adesso|nu|nå|agora|teraz|teď|nyní|nyt)(?: (?!and |und |et |y |e |en |och |og )\p{L}+){0,4} $/iu,
@@ -138,9 +142,8 @@ function becauseItBecame(
 ): string | undefined {
   if (NEW_MODEL.test(text) || isStock(text, q)) return undefined;
   if (key === 'power' || key === 'torque')
-    return own
-      ? TUNED_TO.exec(text.slice(Math.max(0, q.from - WITHIN), q.from))?.[0].trim()
-      : undefined;
+    return (WITH_A_PIPE.exec(text.slice(q.to, q.to + WITHIN)) ??
+      (own ? TUNED_TO.exec(text.slice(Math.max(0, q.from - WITHIN), q.from)) : null))?.[0].trim();
   if (own && MAY_BE_FITTED.has(key)) {
     const fitted =
       BY_ITS_OWNER.before.exec(text.slice(Math.max(0, q.from - WITHIN), q.from)) ??

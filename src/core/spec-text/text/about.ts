@@ -102,6 +102,21 @@ const A_PART_FOR_SALE = spelt(
   /^\W{0,3}(?:(?:for sale|fs|wts|selling|verkaufe|biete|vends|[àa] vendre|vendo|se vende|te koop|säljes|säljer|sprzedam)(?!\p{L})[:,]? ?)(?:(?:my|an?|the|some|this|old|new|used|unused|nearly new|genuine|oem|original|set of|pair of|one|two|einen?|meine?n?|mes|une?|des|mi|il|la|las|los|due)[ ,]+){0,5}(?:(?:alu(?:minium)?|aluminum|soft|hard|side|rear|front|low|tall|comfort|rally|long[- ]range|big|[\d.,]+ ?(?:l|lit(?:re|er)s?|gal(?:lon)?)) )?(?:panniers?|boxes|cases|top ?box|luggage|seat|tank|exhaust|silencer|screen|windscreen|crash ?bars?|rack|shock|fork springs|springs|wheels?|wheelset|tyres?|tires?|handlebars?|skid ?plate|bash ?plate|koffer|sitzbank|auspuff|windschild|sturzbügel|gepäckträger|federbein|valises|sacoches|selle|réservoir|pot|pare-brise|valigie|borse|sella|serbatoio|scarico|maletas|asiento|depósito|escape)(?!\p{L})(?! (?:height|bike|model|price))/iu,
 );
 
+/** "Compro trail A2, máximo 4.000 €": somebody looks for a machine, and every figure is what he asks of it. */
+const WANTED = spelt(
+  /^\W{0,3}(?:(?:hallo|hi|hello|hola|ciao|bonjour|hej|hei|moin|salve|dzień dobry)[\s,.!]+(?:zusammen|all|a todos|à tous|alla)?[\s,.!]*)?(?:wanted|wtb|want(?:ing)? to buy|looking (?:for|to buy) an?|(?:ich )?suche|gesucht|kaufe(?! mir)|(?:je )?(?:re)?cherche|(?:j['’])?achète|(?:se )?(?:compro|busco|busca)|cerco|cercasi|(?:ik )?zoek|gezocht|gevraagd|sökes|köpes|köper|søges|købes|kjøpes|ønskes kjøpt|kupię|szukam|poszukuję|koupím|hledám|sháním|ostetaan|procuro)(?!\p{L})/iu,
+);
+/** How far it may go: more than a word of looking. */
+const WITHIN_LIMITS = spelt(
+  /(?<!\p{L})(?:max(?:imum|imal|imo|imaal|imalt)?|máx(?:imo)?|min(?:imum|imo|stens)?|under|below|less than|up to|at least|or (?:more|less)|no more than|budget|unter|bis|weniger als|mindestens|höchstens|moins de|jusqu['’]à|au moins|menos de|hasta|al menos|o más|que no pase|meno di|fino a|almeno|sotto|minder dan|tot|minstens|onder|högst|minst|upp till|maks|op til|opp til|poniżej|co najmniej|nejvýše|alespoň|korkeintaan|vähintään|até|pelo menos)(?!\p{L})/iu,
+);
+/** "Looking for advice on mine": no machine is. */
+const ADVICE = spelt(
+  /^[^.\n]{0,48}(?<!\p{L})(?:advice|opinions?|views|experiences?|info(?:rmation)?|help|parts|rat|hilfe|meinung\p{L}*|erfahrung\p{L}*|avis|conseils?|aide|consej\p{L}*|opini\p{L}*|consigl\p{L}*|parer\p{L}*|advies|ervaring\p{L}*|råd|erfaring\p{L}*|opinii|rady|new home|neues zuhause)(?!\p{L})/iu,
+);
+const isWanted = (first: string, all: string): boolean =>
+  WANTED.test(first) && !ADVICE.test(first) && WITHIN_LIMITS.test(all);
+
 /** Longest first sentence that is a title, in words. */
 const TITLE = 9;
 /**
@@ -217,7 +232,8 @@ function weighed(lines: readonly ScannedLine[], sale: boolean): Weighed {
   if (
     lines.some((l) => NO_DONOR.test(l.line) || saysOtherKind(l)) ||
     A_QUOTE.test(first) ||
-    A_PART_FOR_SALE.test(first)
+    A_PART_FOR_SALE.test(first) ||
+    isWanted(first, all)
   )
     return { about: 'open', speaks, strange };
   const ours = fragment || speaks >= 1 + elsewhere * 3 || (sale && elsewhere === 0);

@@ -1,4 +1,5 @@
 import { spelt } from '../vocabulary/letters';
+import type { Quantity } from '../lattice/quantity';
 import type { ScannedLine } from './scanned-line';
 
 /** What lies between a figure and the one that puts it right. */
@@ -8,6 +9,18 @@ const PUT_RIGHT =
 const COMES_TO = spelt(
   /^ ?\p{L}{0,6}[\s,;:(–-]+(?:im (?:schnitt|mittel)|durchschnittlich|on average|averag(?:e|es|ing)|avg\.?|mostly|usually|meist(?:ens)?|en moyenne|moyenne|de media|media|in media)[\s:]*(?:about |around |etwa |ca\. )?$/iu,
 );
+/** "Between 68 and 75 mpg depending on the road, 70 overall": the same with the word behind, at most so many characters on. */
+const OVERALL = spelt(
+  /^ ?(?:mpg|km\/l|l)? ?(?:overall|on average|average|in all|all told|im schnitt|im mittel|en moyenne|de media|in media|gemiddeld|i snitt|średnio|v průměru)(?!\p{L})/iu,
+);
+const ASIDE = 60;
+const comesTo = (q: Quantity, next: Quantity, line: string): boolean =>
+  q.spread !== undefined &&
+  (COMES_TO.test(line.slice(q.to, next.from)) ||
+    (next.from - q.to <= ASIDE &&
+      !/[.;]/.test(line.slice(q.to, next.from)) &&
+      OVERALL.test(line.slice(next.to, next.to + 24))));
+
 /** "Just over two hundred kilos, two hundred and eight to be exact". */
 const EXACTLY = spelt(/^ ?\p{L}{0,6},? to be (?:exact|precise)(?!\p{L})/iu);
 /** "41 horsepower, sorry, 47": what somebody takes back in the same breath is no figure; blanked out, so that places stay. */
@@ -20,7 +33,7 @@ export function withoutSlips(scanned: ScannedLine): ScannedLine {
       (q.unit === next.unit || q.unit === undefined || next.unit === undefined) &&
       (PUT_RIGHT.test(scanned.line.slice(q.to, next.from)) ||
         EXACTLY.test(scanned.line.slice(next.to, next.to + 30)) ||
-        (q.spread !== undefined && COMES_TO.test(scanned.line.slice(q.to, next.from))))
+        comesTo(q, next, scanned.line))
     );
   });
   if (slips.length === 0) return scanned;

@@ -14,9 +14,14 @@ const LEAST_LETTERS = 40;
 const UNIT_BEHIND = String.raw`(?![\d.,:]*\d|[\d\s]{0,12}(?:cc|ccm|cm³|km|k|kms|mi|miles?|kg|kilos?|lbs?|pounds?|mm|mil|cm|hp|bhp|ps|cv|ch|pk|kw|w|watts?|eur|euros?|quid|dollars?|bucks|grand|rpm|revs|nm|newton|times|percent|per|days?|hours?|h|met(?:re|er)s?|feet|range|l|lit(?:re|er)s?)(?![\p{L}])|['’%€£$])`;
 /** What a machine's name stands behind: the head of a line, an article, whose it is, what it is set beside. */
 const BEFORE = String.raw`(?:(?:^[ \t>*•-]{0,16}|(?<!\p{L})(?:for sale:?|selling|sell|wts|fs|verkaufe|biete|vends|à vendre|se vende|vendo|vendesi|te koop|säljer|säljes|selger|selges|sælger|sælges|sprzedam|prodám|vende-se|myydään|the|this|an?|my|our|his|her|new|called|vs\.?|versus|against|than|and|or|der|die|das|den|dem|eine?|einer|meine?r?|gegen|als|und|oder|la|le|une?|ma|sa|el|il|mi|su|del|della|alla|de|het|een|mijn) )(?:(?:19|20)\d\d )?)`;
+/** "selling 2021 …": no machine is called by a year. */
+const YEAR = String.raw`(?:19[5-9]|20[0-4])\d(?!\d)`;
 /** "vastel 580", "ressic loma 390". */
 const NUMBERED = spelt(
-  new RegExp(String.raw`${BEFORE}(?:(\p{Ll}{4,}) )?(\p{Ll}{3,}) (\d{3,4})${UNIT_BEHIND}`, 'gmu'),
+  new RegExp(
+    String.raw`${BEFORE}(?:(\p{Ll}{4,}) )?(\p{Ll}{3,}) (?!${YEAR})\d{3,4}${UNIT_BEHIND}`,
+    'gmu',
+  ),
 );
 /** "the brannoch weighs", "die vastel hat". */
 const DOES = spelt(
@@ -27,8 +32,6 @@ const SOMETHING =
   /^(?:things?|dealer|maker|shop|guy|bloke|mate|friend|wife|husband|salesman|importer|factory|weather|road|roads|track|trip|ride|rest|truth|problem|question|answer|idea|point|plan|rule|trick|catch|downside|upside|verdict|manual|book|brochure|sheet|website|review|magazine|forum|video|channel|previous|latter|former|family|company|brand|industry|market|world|country|sache|frage|antwort|händler|werk|leute|kumpel|fahrt|strecke|chose|gens|concessionnaire|route|question|cosa|gente|strada|cosas?|tienda|ding|zaak)$/u;
 /** A longer first line is running text. */
 const LONGEST_TITLE = 48;
-const YEAR = /^(?:19[5-9]|20[0-4])\d$/;
-
 /** The name that a shouted text gives in a title, where it stands, and its words. */
 function titleOf(typed: string) {
   let offset = 0;
@@ -57,8 +60,8 @@ export function withCapitals(typed: string): string {
   if (small.length !== typed.length || CAPITAL.test(small)) return typed;
   const title = small === typed ? undefined : titleOf(typed);
   const names = new Set<string>();
-  for (const [, maker, model = '', number = ''] of small.matchAll(NUMBERED)) {
-    if (YEAR.test(number) || !mayName(model) || SOMETHING.test(model)) continue;
+  for (const [, maker, model = ''] of small.matchAll(NUMBERED)) {
+    if (!mayName(model) || SOMETHING.test(model)) continue;
     names.add(model);
     if (maker !== undefined && mayName(maker)) names.add(maker);
   }

@@ -1,6 +1,6 @@
 import { sentencesOf } from '../../link/sentences';
 import { namesInTalk, type Named, type OtherNamed } from './named-in-talk';
-import { ACQUIRED, BACK_TO, COMPARED, GOES_ON, inFull, MY } from './turns';
+import { ACQUIRED, BACK_TO, COMPARED, GOES_ON, inFull, MY, THE_OTHER } from './turns';
 import { turnsIn, type Of, type Theirs, type Turn } from './turns-in-sentence';
 
 /** Whose the stretches of a text are. */
@@ -40,6 +40,16 @@ const opensAnew = (before: LineOfText | undefined, offset: number): boolean =>
   offset > before.offset + before.written.length &&
   (before.written.trim().length < SHORTEST_WRAPPED || /[.!?:;)]\s*$/u.test(before.written));
 const SHORTEST_WRAPPED = 50;
+
+/** Where a place in the lines, one below the other, stands in the text. */
+function placeIn(lines: readonly LineOfText[], at: number): number {
+  let start = 0;
+  for (const { written, offset } of lines) {
+    if (at <= start + written.length) return offset + at - start;
+    start += written.length + 1;
+  }
+  return at;
+}
 
 /** Who a sentence is of before it names anybody. */
 function carried(last: Of, words: string, sale: boolean): Of {
@@ -83,10 +93,18 @@ export function whoseIn(
 ): Whose {
   const whole = lines.map((l) => l.written).join('\n');
   const names = namesInTalk(whole, ownWords);
-  if (names.others.length === 0) return NOBODY;
+  const [first] = names.own;
+  const theOther =
+    first && THE_OTHER.test(whole.slice(Math.max(0, first.from - BACK_TO), first.from));
+  // All that was told before it is of the one that was named first, or not named at all.
+  const told: readonly Theirs[] =
+    first && theOther
+      ? [{ from: lines[0]?.offset ?? 0, to: placeIn(lines, first.from), unsure: false }]
+      : [];
+  if (names.others.length === 0) return theOther ? { theirs: told, apart: true } : NOBODY;
   const isMy = (n: Named) => MY.test(whole.slice(Math.max(0, n.from - BACK_TO), n.from));
   const mine: Of = names.others.some(isMy) && !names.own.some(isMy) ? 'unsaid' : 'own';
-  const theirs: Theirs[] = [];
+  const theirs: Theirs[] = [...told];
   let last: Of = 'own';
   let start = 0;
   let before: LineOfText | undefined;

@@ -148,3 +148,8 @@ export const WHICH = spelt(
 export const SOMEBODY_BOUGHT = spelt(
   /(?<!\p{L})(?:\p{Lu}\p{Ll}+|he|she|they|mate|friend|brother|wife|neighbour) (?:has |had |just )?bought (?:an?|the) $/u,
 );
+
+/** "The other one was the …": the machine that is named behind is not the one that was told of before. Common usage, no source. */
+export const THE_OTHER = spelt(
+  /(?<!\p{L})(?:the (?:other|second|next) (?:one|bike|machine|option)|(?:die|das) (?:andere|zweite|nächste)(?: maschine)?|l['’]autre(?: moto)?|la (?:deuxième|seconde)(?: moto)?|la otra(?: moto)?|la segunda(?: moto)?|l['’]altra(?: moto)?|la seconda(?: moto)?|de (?:andere|tweede)(?: motor)?|(?:den|det) (?:andra|andre|anden)(?: hojen| sykkelen)?|a (?:outra|segunda)(?: moto)?|(?:drugi|druhý|druhá|druga)(?: motocykl)?|toinen)(?: (?:they|he|she|I|we) (?:had|have|tried|rode|sat on))? ?(?:was|is|['’]s|war|ist|était|c['’]est|est|era|es|è|é|was|is|var|är|er|to|byla?|byl|je|oli|on|[:,–-]) ?(?:an?|the|die|eine|der|une?|la|le|una|el|uma|een|de|en|ett)? ?$/iu,
+);
