@@ -65,7 +65,8 @@ describe('texts of the corpus, set otherwise', () => {
     const after = sum(SOME.map((t) => scored(t, proposals(set(t.text)))));
     expect(before.found).toBeGreaterThan(300);
     expect(after.found / before.found).toBeGreaterThan(0.95);
-    expect(after.wrongTicked / after.ticked).toBeLessThanOrEqual(0.006);
+    // However a text is set, at most one in a hundred ticked is wrong.
+    expect(after.wrongTicked / after.ticked).toBeLessThanOrEqual(0.01);
   });
 
   test.each([

@@ -230,7 +230,7 @@ function readSentence(
       },
       (to) => placed(scanned, at, a.option, q, to, alone[i - 1]),
     );
-    if (!made || isWeighed(made.key, scanned.line)) return [];
+    if (!made || isWeighed(made.key, scanned.line) || isNoRate(made, text)) return [];
     const limited = asPartlyFilled(asLimit(made, scanned.line), text, wanting, n);
     const guards = [
       atOneSpeed,
@@ -287,6 +287,15 @@ function asAsked(made: FigureProposal, { sale, text, quantities }: SentenceWords
     : made;
 }
 const PVP = spelt(/(?<!\p{L})(?:p\.?v\.?p\.?|precio de venta)(?!\p{L})/iu);
+
+/** "Fork moved 187 before it bottomed, shock 178": no spring's rate, where nothing speaks of springs. */
+const isNoRate = ({ key, doubts }: FigureProposal, text: string): boolean =>
+  (key === 'shockRate' || key === 'forkRate') &&
+  doubts.some((d) => d.code === 'unit-unsaid') &&
+  !OF_SPRINGS.test(text);
+const OF_SPRINGS = spelt(
+  /spring|feder|ressort|muelle|molla|molle|veer|veren|fjäder|fjær|fjeder|mola|sprężyn|pružin|jous|rate|\/ ?mm/iu,
+);
 
 /** A stretch of a sentence as it stands in the text. */
 function lifted(scanned: ScannedLine, at: number, from: number, to: number) {

@@ -30,6 +30,7 @@ import { isPersonal, isSpoken } from './text/who-tells';
 import { namesSeveral, surveyOf, type Survey } from './text/survey';
 import { type ScannedLine } from './text/scanned-line';
 import { changedElsewhere } from './text/changed-elsewhere';
+import { lowAsItIs } from './text/low-as-it-is';
 import { tubesAsked } from './text/tubes';
 
 /** Longest text that is read, characters. */
@@ -130,7 +131,11 @@ export function readText(text: string, { listen, home }: ReadOptions = {}): Text
 const withoutFormer = (
   machines: readonly (MachineRead & { readonly former?: boolean })[],
 ): readonly MachineRead[] => {
-  const kept = machines.filter((m) => !m.former || m.proposals.some((p) => p.ticked));
+  // What stands above a machine told by its name, and tells of none, is none.
+  const isNone = (m: MachineRead) => m.model === '' && m.maker === '' && m.proposals.length === 0;
+  const kept = machines.filter(
+    (m) => !isNone(m) && (!m.former || m.proposals.some((p) => p.ticked)),
+  );
   return (kept.length > 0 ? kept : machines).map(({ former: _, ...m }) => m);
 };
 
@@ -214,7 +219,7 @@ function fromLines(
   const read: BlockRead = readBlock(all, survey, footnotesIn(all), own, listen);
   const told = tubesAsked(
     onlyOnes(
-      settled(unlikely(changedElsewhere(read.proposals, whole))),
+      settled(unlikely(changedElsewhere(lowAsItIs(read.proposals, whole), text, whole))),
       read.passedOver,
       all,
       survey,

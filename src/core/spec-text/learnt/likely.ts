@@ -2,9 +2,9 @@ import { figureDefinition, type FigureKey } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
 import type { Assigned } from '../link/assign';
 import { basesOf } from '../link/bases';
+import { cameOut } from '../link/another-beside';
 import { isStock } from '../link/changed';
-import { RESTRICTS } from '../link/guards/changes';
-import { isPower } from '../link/restricted';
+import { isPower, speaksOfLimit } from '../link/restricted';
 import { atBothEnds } from '../link/both-ends';
 import type { Option, SentenceWords } from '../link/option';
 import { propose, usualBasis } from '../link/propose';
@@ -22,14 +22,25 @@ const UNLIKELY = { inWords: 0.5, plain: 0.03 } as const;
 /** "Seat height: 850 mm", "| Alternator | 336 W |", "Tank 16 l": a label, and its number right behind it. */
 const RIGHT_BEHIND = /^(?:[\s.]*(?:[:=|]|\t|\.{3})[\s.]*(?:[£$€] ?)?| ?)$/u;
 
+/** Which of two seats or powers it is, words beside it say. */
+const isSaidInFull = ({ key, basis }: FigureProposal): boolean =>
+  basis === 'low-seat' || key === 'unrestrictedPower';
+
 /** Whether more than a word in reach says that a number is this figure: its label right before it, its basis, its place in a pair. */
-const isPlain = (s: SentenceWords, q: Quantity, made: FigureProposal, option: Option): boolean =>
+const isPlain = (
+  s: SentenceWords,
+  q: Quantity,
+  index: number,
+  made: FigureProposal,
+  option: Option,
+): boolean =>
   option.by === 'above' ||
   option.needs !== undefined ||
   q.listed ||
   q.changed !== undefined ||
+  cameOut(s, index) ||
   isStock(s.text, q) ||
-  (isPower(q) && RESTRICTS.test(s.text)) ||
+  (isPower(q) && speaksOfLimit(s.text)) ||
   (made.basis !== 'paid' && isBasisSaid(made)) ||
   (option.by === 'label' &&
     option.word !== undefined &&
@@ -43,9 +54,9 @@ export function unlikeAny(
   option: Option,
 ): FigureProposal {
   const q = s.quantities[index];
-  if (!made.ticked || !s.ours || !q) return made;
+  if (!made.ticked || !s.ours || !q || isSaidInFull(made)) return made;
   const opinion = secondOpinion(s, index);
-  return opinion.of(made.key) >= UNLIKELY[isPlain(s, q, made, option) ? 'plain' : 'inWords']
+  return opinion.of(made.key) >= UNLIKELY[isPlain(s, q, index, made, option) ? 'plain' : 'inWords']
     ? made
     : {
         ...made,
@@ -69,7 +80,14 @@ export function likelyIn(
   return s.quantities.flatMap((q, i) => {
     if (assigned[i]?.option?.key !== undefined || s.blocked.has(i)) return [];
     const { key, chance } = secondOpinion(s, i);
-    if (key === undefined || chance < LIKELY || isOfName(key, q)) return [];
+    if (
+      key === undefined ||
+      chance < LIKELY ||
+      isOfName(key, q) ||
+      !isOfWork(key, s) ||
+      isOnceNew(key, s.text, q)
+    )
+      return [];
     const made = asLikely(s, q, i, key, survey, place);
     return made ? [made, ...atBothEnds(made, s.text.slice(q.to, q.to + 34))] : [];
   });
@@ -78,6 +96,20 @@ export function likelyIn(
 /** A bare size of an engine is mostly part of a name. */
 const isOfName = (key: FigureKey, { unit }: Quantity): boolean =>
   key === 'displacement' && unit === undefined;
+
+/** "It was £7,200 new": once, and not now. */
+const isOnceNew = (key: FigureKey, text: string, { from, to }: Quantity): boolean =>
+  key === 'price' &&
+  /^ ?(?:€ ?|euros? ?)?(?:when )?new(?!\p{L})/iu.test(text.slice(to)) &&
+  /(?<!\p{L})(?:was|cost) [£$€]?$/iu.test(text.slice(0, from));
+
+/** What work costs is told beside a word of that work. */
+const isOfWork = (key: FigureKey, { words, above }: SentenceWords): boolean =>
+  !/^(?:inspection|valves|oil)Price$/.test(key) ||
+  [...words, ...(above ? [above] : [])].some(
+    ({ meaning }) =>
+      meaning.kind === 'label' && /^(?:service|valves|oil|inspection)/.test(meaning.name),
+  );
 
 function asLikely(
   s: SentenceWords,

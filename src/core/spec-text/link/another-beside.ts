@@ -1,5 +1,5 @@
 import { spelt } from '../vocabulary/letters';
-import { isStock } from './changed';
+import { isStockByName } from './changed';
 import type { Quantity } from '../lattice/quantity';
 import type { FigureProposal } from '../proposal';
 import type { SentenceWords } from './option';
@@ -15,14 +15,24 @@ const AS_POSITIONS = /^ ?(?:mm|cm|in\.?|")? ?[/|] ?$/u;
 /** "Passa da 53 a 58 kW": what came out of the other. */
 const CAME_TO = spelt(/^ ?\p{L}{0,4}\.? ?(?:to|up to|auf|à|a|till?|naar|do|na|hasta|para) $/iu);
 
+/** Whether a number is what came out of the one before it. */
+export function cameOut(
+  { text, quantities }: Pick<SentenceWords, 'text' | 'quantities'>,
+  index: number,
+): boolean {
+  const [before, q] = [quantities[index - 1], quantities[index]];
+  return before !== undefined && q !== undefined && CAME_TO.test(text.slice(before.to, q.from));
+}
+
 /** "Neu 11.490, jetzt für 9.990 Euro": what it cost when new. */
 const isNewPrice = (before: string): boolean => NEW.test(before);
 const NEW = spelt(
   /(?<!\p{L})(?:new|rrp|msrp|list|neu|neupreis|neuwert|np|neuf|neuve|valeur|nueva?|nuev[oa]s?|nuov[oa]|nieuw|nieuwprijs|nypris|ny|nytt|nov[áéo]|nowa|nowy|uusi)(?: \p{L}{1,8})?:? ?[£$€]? ?$/iu,
 );
 
-/** Of these a machine has one, or one for each end; what is used is told for many a road. */
-const isToldOften = (made: FigureProposal): boolean => made.key === 'consumption';
+/** Of most a machine has one, or one for each end; what is used is told for many a road, pressures for many a load. */
+const isToldOften = ({ key }: FigureProposal): boolean =>
+  key === 'consumption' || key.startsWith('pressure');
 
 function mayBeIt(a: Quantity, b: Quantity, text: string, own: readonly string[]): boolean {
   const [x = 0, y = 0] = [a.amounts[0], b.amounts[0]];
@@ -53,7 +63,13 @@ export function besideAnother(
 ): FigureProposal {
   const q = s.quantities[index];
   // Said to be the stock one, or what came after another: the words tell which of the two it is.
-  if (!made.ticked || !q || isToldOften(made) || q.changed !== undefined || isStock(s.text, q))
+  if (
+    !made.ticked ||
+    !q ||
+    isToldOften(made) ||
+    q.changed !== undefined ||
+    isStockByName(s.text, q)
+  )
     return made;
   const other = s.quantities.find(
     (x, i) =>

@@ -47,6 +47,16 @@ const isOfName = (
   own.some((w) => /\p{L}{3}$/u.test(w) && text.slice(0, q.from).toLowerCase().endsWith(`${w} `)) &&
   !mentions.some((m) => m.to === q.from - 1);
 
+/** "Lowest seat: Porrig 400, 795 mm": a label, then the machine that its number is of. */
+const NAMED_BEFORE = spelt(
+  /: ?(?:the )?(\p{Lu}\p{L}{2,}(?: \p{Lu}?\p{L}+)?) (\d{2,4}\p{Lu}?)(?: \p{Lu}{1,2})?, ?$/u,
+);
+function isOfNamedBefore(before: string, own: readonly string[]): boolean {
+  const [, words = '', number = ''] = NAMED_BEFORE.exec(before) ?? [];
+  const isOwn = (word: string) => own.includes(word.toLowerCase());
+  return number !== '' && own.length > 0 && !isOwn(number) && !words.split(' ').some(isOwn);
+}
+
 /** A question about any machine, and not about this one: "which has more than 20 litres?" */
 const asksForAny = (text: string): boolean =>
   /\?\s*$/.test(text) &&
@@ -128,6 +138,7 @@ export function blockedIn(
       return 'changed';
     if (
       wanted ||
+      isOfNamedBefore(text.slice(Math.max(0, q.from - 60), q.from), own) ||
       ofAnother(i) ||
       isOfLetters(text.slice(Math.max(0, q.from - 70), q.from), own) ||
       scopes.some(([a, b]) => q.from >= a && q.from < b)

@@ -24,6 +24,19 @@ export const isStock = (text: string, q: Pick<Quantity, 'from' | 'to'>): boolean
   STOCK_BEFORE.test(text.slice(Math.max(0, q.from - 22), q.from)) ||
   STOCK_BEHIND.test(text.slice(q.to, q.to + 22));
 
+const STOCK_WORD = String.raw`(?<!\p{L}|\p{L}-)(?:stock|oem|standard|std|originally|original\p{L}{0,2}|factory|serie|serien\p{L}+|werks\p{L}*|d['’]origine|di serie|de serie|de série|fabryczn\p{L}+|seriow\p{L}+|původní\p{L}*|originál\p{L}*|vakio\p{L}*)`;
+const STOCK_NAMED = spelt(
+  new RegExp(String.raw`${STOCK_WORD}[ :]+(?:\p{L}{1,12}[ :]+){0,4}$`, 'iu'),
+);
+const SPEAKS_OF_STOCK = spelt(new RegExp(String.raw`${STOCK_WORD}(?!\p{L})`, 'iu'));
+
+/** Whether the words of a figure say that it is as the maker built it. */
+export const speaksOfStock = (words: string): boolean => SPEAKS_OF_STOCK.test(words);
+
+/** "Stock seat height is 860 mm": the same with the figure's name between. */
+export const isStockByName = (text: string, q: Pick<Quantity, 'from' | 'to'>): boolean =>
+  isStock(text, q) || STOCK_NAMED.test(text.slice(Math.max(0, q.from - 44), q.from));
+
 /** "Stock is 15/45": a pair is stock where its first number is. */
 export const isStockPair = (text: string, q: Quantity, first: Quantity | undefined): boolean =>
   q.listed && first?.listed === true && isStock(text, first);

@@ -18,7 +18,7 @@ export type InText = (from: number, to: number) => { readonly from: number; read
 
 /** "KM: 18,400", "Kilometerstand 18.400": kilometres, whatever else the text is in. */
 const KM_BEFORE = spelt(
-  /(?<!\p{L})(?:kms?|km[- ]?stand|kilomet(?:er|re)s?(?:stand)?|kilométrage|kilometraje|kilómetros|quil[óo]metr(?:os|agem)|kilometerteller|chilometraggio|laufleistung|tachostand)\s?:?\s$/iu,
+  /(?<!\p{L})(?:kms?|km[- ]?stand|kilomet(?:er|re)s?(?:stand)?|kilométrage|kilometraje|kilómetros|quil[óo]metr(?:os|agem)|kilometerteller|chilometraggio|laufleistung|tachostand)(?:\s?:?\s|\s?\()$/iu,
 );
 const HAS_RUN = spelt(
   /(?<!\p{L})(?:ridden|(?:has|have) done|gelaufen|gefahren|gereden|kjørt|kørt|gått|ajettu|najeto|przejechan[eya]|nalot|percorsi|przebieg)(?: only| just| about)?\s$/iu,

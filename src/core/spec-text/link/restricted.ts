@@ -8,6 +8,12 @@ import type { SentenceWords } from './option';
 const RESTRICTED_TO = spelt(
   /^[\s,(]{0,3}(?:but |and )?(?:now |currently )?(?:(?:restricted|limited|detuned|choked) (?:down )?to|auf \d{2}(?:[.,]\d)? ?kW gedrosselt|gedrosselt auf|bridée? à|limitad[ao] a|(?:libres? )?(?:y )?se (?:limita|puede limitar) a|depotenziat[ao] a)(?![\p{L}\d])/iu,
 );
+/** Words of a limit set for a licence, in the languages that are read. */
+const OF_A_LIMIT = spelt(
+  /(?<!\p{L})(?:limit\p{L}*|restrict\p{L}*|throttl\p{L}*|gedrosselt|drossel\p{L}*|begrenzt|bridée?|bridage|depotenziat\p{L}*|begrens\p{L}*|stryp\p{L}*|strup\p{L}*|begræns\p{L}*|ogranicz\p{L}*|omezen\p{L}*|rajoitet\p{L}*|a2)(?!\p{L})/iu,
+);
+export const speaksOfLimit = (text: string): boolean => OF_A_LIMIT.test(text);
+
 const DERESTRICTED_TO =
   /(?:de-?restrict(?:ed|able|s)? to|unrestricted|open(?:ed)? up to|entdrosselbar auf|offen|débridable à)\s*$/iu;
 /** "35 kW (A2) / 52 kW", "35 kW (bridage A2), 52 kW": the second is what it has when nothing holds it back. */

@@ -11,6 +11,9 @@ export const ON_ONE_WHEEL = spelt(
   /^(?: ?(?:kg |lbs? )?(?:on the |at the )?|, (?:on|at) the )(?:front|rear|back|vorne?|hinten|avant|arrière|[FR](?=[,;.)]|$))(?!\p{L})/iu,
 );
 
+const AT_THE =
+  /^ ?(?:à l['’]|(?:at|in|on) the |an der |am |alla |al |en el |en la |aan de |på |z |na )$/iu;
+
 /** The other end's word right behind the figure: "an 18-inch rear" is no front wheel. */
 export function contrary(s: SentenceWords, q: Quantity, key: FigureKey): boolean {
   const wrong = FRONT_KEY.test(key) ? 'rear' : 'front';
@@ -19,7 +22,7 @@ export function contrary(s: SentenceWords, q: Quantity, key: FigureKey): boolean
     s.mentions.some(
       (m) =>
         m.from >= q.to &&
-        m.from - q.to <= 2 &&
+        (m.from - q.to <= 2 || AT_THE.test(s.text.slice(q.to, m.from))) &&
         (!/,/.test(s.text.slice(q.to, m.from)) ||
           // "corsa 200 mm, monoammortizzatore, corsa 190 mm": that end has a figure of its own.
           /^\s*(?:[.;)]|,(?! (?:\p{L}+[ :]+){1,3}\d)|$)/u.test(s.text.slice(m.to, m.to + 60))) &&

@@ -1,5 +1,5 @@
 import type { FigureKey } from '../../readings';
-import { isStock } from '../link/changed';
+import { isStockByName, speaksOfStock } from '../link/changed';
 import type { FigureProposal, Proposal } from '../proposal';
 import { spelt } from '../vocabulary/letters';
 
@@ -99,11 +99,13 @@ const saidToBeChanged = (p: Proposal): string | undefined =>
  * Figures of one machine, those unticked that the text elsewhere says to be altered: by words of a change that was made, or along with a
  * figure that is told as altered. A figure named as the stock one stays, and so does a low seat of the maker's.
  *
- * @param text all of the machine's text, in which the proposals have their places
+ * @param text what is told of that machine
+ * @param whole the text in which the proposals have their places
  */
 export function changedElsewhere(
   proposals: readonly Proposal[],
   text: string,
+  whole: string,
 ): readonly Proposal[] {
   const altered = new Map<FigureKey, string>();
   for (const p of proposals) {
@@ -122,7 +124,8 @@ export function changedElsewhere(
     p.ticked &&
     altered.has(p.key) &&
     p.basis !== 'low-seat' &&
-    !isStock(text, p);
+    !isStockByName(whole, p) &&
+    !speaksOfStock(p.words);
   return proposals.map((p) =>
     waits(p)
       ? {

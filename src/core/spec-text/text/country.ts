@@ -88,19 +88,21 @@ const BRITISH =
   /\bmot\b(?! ?or)|\bv5c?\b|\bhpi\b|\bo\.?n\.?o\b|\botr\b|\bplus on the roads?\b|\buk\b|\bbritish\b|\bquid\b|\bstone\b|\bbhp\b|\bdual carriageway\b|\b[ab][- ]roads?\b|\bto the gallon\b/;
 /** Words of a sheet or an advert that one of the three has and the others have not. */
 const SWEDISH = spelt(
-  /(?<!\p{L})(?:tjänstevikt|sitthöjd|hjulbas|markfrigång|säljer|säljes|förbrukning|bränsle\p{L}*|nyservad)(?!\p{L})/u,
+  /(?<!\p{L})(?:och|är|jag|körklar|hoj(?:en)?|kostar|tjänstevikt|sitthöjd|hjulbas|markfrigång|säljer|säljes|förbrukning|bränsle\p{L}*|nyservad)(?!\p{L})/u,
 );
 const NORWEGIAN = spelt(
-  /(?<!\p{L})(?:setehøyde|sittehøyde|akselavstand|bakkeklaring|selges|selger|kjøreklar|forbruk|drivstoff\p{L}*|egenvekt)(?!\p{L})/u,
+  /(?<!\p{L})(?:kjør\p{L}*|kjøp\p{L}*|hestekrefter|vekt|setehøyde|sittehøyde|akselavstand|bakkeklaring|selges|selger|kjøreklar|forbruk|drivstoff\p{L}*|egenvekt)(?!\p{L})/u,
 );
 const DANISH = spelt(
-  /(?<!\p{L})(?:sædehøjde|saedehøjde|akselafstand|frihøjde|sædet|kørt|vejer|sælges|sælger|køreklar|forbrug|brændstof\p{L}*|egenvægt|totalvægt|nysynet|indregistreret)(?!\p{L})/u,
+  /(?<!\p{L})(?:kør\p{L}*|køb\p{L}*|hestekræfter|vægt|sædehøjde|saedehøjde|akselafstand|frihøjde|sædet|kørt|vejer|sælges|sælger|køreklar|forbrug|brændstof\p{L}*|egenvægt|totalvægt|nysynet|indregistreret)(?!\p{L})/u,
 );
 /** The same of tongues that one money goes with; Portuguese is spoken with two. */
 const POLISH = spelt(
-  /(?<!\p{L})(?:sprzedam|przebieg|zbiornik|siedzeni\p{L}|spalanie|wysokość)(?!\p{L})/u,
+  /(?<!\p{L})(?:się|jest|motocykl\p{L}*|waży|sprzedam|przebieg|zbiornik|siedzeni\p{L}|spalanie|wysokość)(?!\p{L})/u,
 );
-const CZECH = spelt(/(?<!\p{L})(?:prodám|najeto|spotřeb\p{L}|palivov\p{L}+|výška sedla)(?!\p{L})/u);
+const CZECH = spelt(
+  /(?<!\p{L})(?:jsem|nádrž\p{L}*|hmotnost\p{L}*|výkon\p{L}*|sedlo|motorka|prodám|najeto|spotřeb\p{L}|palivov\p{L}+|výška sedla)(?!\p{L})/u,
+);
 const DUTCH_OR_FINNISH = spelt(
   /(?<!\p{L})(?:zithoogte|rijklaar|vraagprijs|te koop|verbruik|myydään|istuinkorkeus|ajokunnossa|kulutus|ajettu)(?!\p{L})/u,
 );

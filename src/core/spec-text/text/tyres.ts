@@ -15,9 +15,9 @@ const tidyTyre = (size: string): string =>
     .replace(/\s+/g, ' ')
     .replace(/-(?=Z?R)/, '');
 const FRONT =
-  'front|vorne?|avant|av|delanter[oa]|anteriore|dianteir[oa]|voor|prz[oó]d|fram|foran|framhjul|forhjul|eturengas|etu|vpředu|přední|f(?=:)';
+  'front|vorne?|avant|av|delanter[oa]|anteriore|dianteir[oa]|voor|prz[oó]d|fram|foran|framhjul|forhjul|eturengas|etu|vpředu|přední|f(?=:)|(?:axle|achse|essieu|eje|asse|as) 1';
 const REAR =
-  'rear|back|hinten|arrière|ar|traser[oa]|posteriore|traseir[oa]|achter|tył|bak|bag|bakhjul|baghjul|takarengas|taka|vzadu|zadní|r(?=:)';
+  'rear|back|hinten|arrière|ar|traser[oa]|posteriore|traseir[oa]|achter|tył|bak|bag|bakhjul|baghjul|takarengas|taka|vzadu|zadní|r(?=:)|(?:axle|achse|essieu|eje|asse|as) 2';
 const SIDE_ANY = worded(`${FRONT}|${REAR}`);
 const SIDE_BEFORE = spelt(
   new RegExp(

@@ -97,8 +97,10 @@ export const ENGLISH: Vocabulary = {
     battery: 'battery|battery capacity',
     axleLimits:
       'front rear axle load|front rear axle loads|front rear axle limit|front rear axle limits|front rear gawr|front rear axle weight limit|front and rear axle limits|front and rear axle loads|max front rear axle load|permitted front rear axle load|gawr|axle limit|axle limits|axle load|permitted axle load|max axle load|maximum axle load|axle loads|permissible axle load|max axle weight|axle weight limit',
-    axleLimitFront: 'front axle|axle front|front axle limit',
-    axleLimitRear: 'rear axle|axle rear|rear axle limit',
+    axleLimitFront:
+      'front axle|front axle max|front axle maximum|max front axle|axle front|front axle limit',
+    axleLimitRear:
+      'rear axle|rear axle max|rear axle maximum|max rear axle|axle rear|rear axle limit',
     topRatio: '~top',
     carrierLimit: 'limit of both side carriers|limit of side carriers|side carrier limit',
     seatHours: 'seat is borne for|seat is good for',

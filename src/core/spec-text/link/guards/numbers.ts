@@ -17,6 +17,11 @@ const LESS = spelt(
   /^ ?(?:less|more|cheaper|dearer|extra|weniger|mehr|teurer|billiger|günstiger|(?:de |en )?(?:moins|plus)(?= (?:que|cher)|[.,;]|$)|menos(?= que|[.,;]|$)|más(?= que|[.,;]|$)|(?:in )?(?:meno|più)(?= (?:de|d|cara)|[.,;]|$)|minder|goedkoper|duurder|billigare|dyrare|billigere|dyrere)(?!\p{L})/iu,
 );
 
+/** "Griffheizung kostet 290 extra". */
+const ON_TOP = spelt(
+  /^ (?:extra|aufpreis|en option|en supplément|de suplemento|in più|meerprijs|ekstra|lisää|navíc|dopłaty)(?!\p{L})/iu,
+);
+
 /** "For the 8k service": which one, and not how often. */
 const WHICH_SERVICE = spelt(
   /(?<!\p{L})(?:for|at|after|before|did|had|its|paid for) (?:the|its|a|their) $/iu,
@@ -134,6 +139,7 @@ const GUARDS: readonly Guard[] = [
   },
   // "It costs £2,600 less", than another.
   { as: 'changed', of: isMoney, behind: [LESS, 24] },
+  { as: 'changed', of: isBare, behind: [ON_TOP, 16] },
   { as: 'noise', of: isMoney, before: [VALUED_AT, 32] },
   { as: 'noise', of: isForWork, behind: [FOR_WORK, 40] },
   { as: 'noise', of: isMoney, before: [PRICE_OF_WORK, 60] },

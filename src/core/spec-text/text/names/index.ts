@@ -5,6 +5,7 @@ import { headOf, inFull } from './lead';
 import { inSmallLetters } from './in-small-letters';
 import { isCommon } from './no-names';
 import { hasNumber, isTelling, runsOf } from './runs';
+import { MACHINE_VERB } from '../whose/turns';
 import { titled } from './titled';
 import { besideLookedAt, isHadOnce, isMeanwhiles, pointsOf, textOf, type Candidate } from './told';
 import { yearInLine, yearInText } from './years';
@@ -106,7 +107,7 @@ function nameIn(text: string, lines: readonly LineOfText[]): NamesRead | undefin
     whole,
   );
   const most = Math.max(...told.map((t) => t.points));
-  const best = told.find((t) => t.points === most)?.candidate;
+  const best = stillThere(told) ?? told.find((t) => t.points === most)?.candidate;
   if (!best || isOneOfTwo(best, told))
     return byNumber(first) ?? small(first) ?? (text === '' ? undefined : belowAll(lines));
   const named = inFullBy(best, lines);
@@ -118,6 +119,22 @@ function nameIn(text: string, lines: readonly LineOfText[]): NamesRead | undefin
     from: (first[best.lineIndex]?.offset ?? 0) + best.from,
     ...(isHadOnce(best) ? { former: true } : {}),
   };
+}
+
+interface Told {
+  readonly candidate: Candidate;
+  readonly points: number;
+}
+
+/** "I sold my Brunda 650 last week. The Harven holds 19 litres": where the name for which most speaks is gone, the one that does something. */
+function stillThere(told: readonly Told[]): Candidate | undefined {
+  const most = told.reduce<Told | undefined>(
+    (a, b) => (!a || b.points > a.points ? b : a),
+    undefined,
+  );
+  if (!most || !isHadOnce(most.candidate)) return undefined;
+  return told.find(({ candidate: c }) => !isHadOnce(c) && MACHINE_VERB.test(c.line.slice(c.to)))
+    ?.candidate;
 }
 
 /** A name under all that is told of it, alone in the last line, with its price or with what the text is. */
