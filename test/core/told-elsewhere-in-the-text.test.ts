@@ -270,3 +270,30 @@ test('few kilometres are kilometres', () =>
     readText('For sale by owner: 2020 Vastel 580, low km (3,900). Asking 4,300 GBP.').machines[0]
       ?.sale?.odometer,
   ).toEqual({ amount: 3900, unit: 'km' }));
+
+describe('a name, and not the words before it', () => {
+  test.each([
+    'Kaufvertrag: Motorrad Typ Dallow Breaker 500, Kilometerstand 7.912, 5.000 EUR, 196 kg.',
+    'Specyfikacja Dallow Breaker 500: moc 35 kW, zbiornik 17 l.',
+    'Ajoin Dallow Breaker 500:lla viikonlopun. Tankki 17 l.',
+    'Long-term Dallow Breaker 500, final report. It has a 17 l tank.',
+  ])('%s', (text) =>
+    expect(readText(text).machines[0]).toMatchObject({ maker: 'Dallow', model: 'Breaker 500' }),
+  );
+});
+
+describe('a title with dashes between its parts', () => {
+  const clock = (title: string) =>
+    readText(`${title}. Clean title. It is for sale since April.`).machines[0]?.sale?.odometer;
+  test('what it is called and what it has run', () =>
+    expect(clock('2022 Ostrik 700 – 5,900 mi – $7,450')).toEqual({ amount: 5900, unit: 'mi' }));
+  // No range ends at more than four times what it begins at; own assumption.
+  test.each([
+    ['Range 100 – 400 km', 250],
+    ['Range 100 – 401 km', undefined],
+  ])('%s', (text, middle) =>
+    expect(
+      all(`Vastel 580. ${text}`).flatMap((p) => (p.kind === 'figure' ? [p.amount] : [])),
+    ).toEqual(middle === undefined ? expect.not.arrayContaining([250.5]) : [middle]),
+  );
+});

@@ -68,6 +68,8 @@ const NO_RANGE = spelt(
 const MOST_BARE_RANGE = 15;
 
 /** Numbers so far apart are not of one unit: "ten thousand or twelve months". */
+/** No range with blanks around its dash ends at more than so many times what it begins at. Own assumption. */
+const WIDEST = 4;
 const UNLIKE = 20;
 const isTime = (unit: TextUnit | undefined): boolean => unit === 'months' || unit === 'h';
 const FEET = spelt(
@@ -260,6 +262,12 @@ function quantitiesOf(line: string, match: RegExpExecArray): readonly Quantity[]
         to: firstTo,
         ...part,
       },
+      { amounts: two, unit, from: secondAt, to, ...part },
+    ];
+  // "Ostrik 700 – 5,900 mi": what ends one part of a title, and the next.
+  if (b > a * WIDEST && /^ [-–—] $/u.test(line.slice(firstTo, secondAt)))
+    return [
+      { amounts: one, unit: undefined, from, to: firstTo, ...part },
       { amounts: two, unit, from: secondAt, to, ...part },
     ];
   const sums = unit === undefined && a >= 1000 && b < a * 2 && joint !== '-';

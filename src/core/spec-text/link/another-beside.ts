@@ -40,11 +40,21 @@ function mayBeIt(a: Quantity, b: Quantity, text: string, own: readonly string[])
   if (b.unit !== undefined && b.unit !== a.unit) return false;
   const gap = a.from < b.from ? text.slice(a.to, b.from) : text.slice(b.to, a.from);
   return (
-    gap.length < NEAR &&
     !(b.from < a.from && CAME_TO.test(gap)) &&
     !AS_POSITIONS.test(gap) &&
     Math.max(x / y, y / x) <= (b.unit === undefined ? ALIKE.bare : ALIKE.unit)
   );
+}
+
+/** The other quantities so near that one clause may join them, on either side; no more are looked at. */
+function within(all: readonly Quantity[], index: number) {
+  const q = all[index];
+  const found: { readonly x: Quantity; readonly i: number }[] = [];
+  for (let i = index - 1; q && i >= 0 && q.from - (all[i]?.to ?? 0) < NEAR; i -= 1)
+    if (all[i]) found.push({ x: all[i]!, i });
+  for (let i = index + 1; q && i < all.length && (all[i]?.from ?? 0) - q.to < NEAR; i += 1)
+    if (all[i]) found.push({ x: all[i]!, i });
+  return found;
 }
 
 /**
@@ -71,13 +81,12 @@ export function besideAnother(
     isStockByName(s.text, q)
   )
     return made;
-  const other = s.quantities.find(
-    (x, i) =>
-      i !== index &&
+  const other = within(s.quantities, index).find(
+    ({ x, i }) =>
       !isExplained(i) &&
       mayBeIt(q, x, s.text, own) &&
       !isNewPrice(s.text.slice(Math.max(0, x.from - 20), x.from)),
-  );
+  )?.x;
   return other === undefined
     ? made
     : {

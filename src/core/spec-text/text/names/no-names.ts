@@ -11,7 +11,8 @@ const COMMON: ReadonlySet<string> = new Set(
   swing five six eleven twenty quoted rolls die der das enduro avec einzylinder shaft boxer
   motorbauart make year colour color title everything manual measured observed features technical
   details info data basic chassis general available manufacturer production certificate conformity
-  infobox related commercial stationary document mot history overview ergonomics handbook neufahrzeug vorführer gebraucht extract
+  infobox related commercial stationary document mot history overview ergonomics handbook neufahrzeug vorführer gebraucht extract typ type modello specyfikacja specifikace specyfikacje kaufvertrag
+  ajoin ajelin ostin koeajo koeajossa long-term longterm langzeittest dauertest langetermijntest
   condition extras comes only great nice good please no not yes full one two three seven eight
   nine ten tipo bank schein fahrzeugschein prospekt laut hinten vorne vorn vollgetankt hi hello
   hallo hey moin servus cat fazit kurzes am zum should would could do does is are anyone anybody
