@@ -73,9 +73,13 @@ describe('lowered, as one sentence says: the heights of the others wait', () => 
     expect(ticked(`${sale} ${twin} ${seat}`)).toContain('seatHeight 820');
     expect(ticked(`${sale} ${seat}`)).toContain('seatHeight 820');
   });
-  test.each(['Pegs lowered 20 mm.', 'Price lowered for a quick sale.', 'Never been lowered.'])(
-    '%s: nothing of the seat',
-    (said) => expect(ticked(`${SALE.en} ${said} ${SEAT.en}`)).toContain('seatHeight 820'),
+  test.each([
+    'Weight has been lowered by 4 kg.',
+    'Pegs lowered 20 mm.',
+    'Price lowered for a quick sale.',
+    'Never been lowered.',
+  ])('%s: nothing of the seat', (said) =>
+    expect(ticked(`${SALE.en} ${said} ${SEAT.en}`)).toContain('seatHeight 820'),
   );
   test('the stock height is the stock height', () =>
     expect(ticked(`${SALE.en} It has been lowered. Stock seat height is 860 mm.`)).toContain(
@@ -297,3 +301,10 @@ describe('a title with dashes between its parts', () => {
     ).toEqual(middle === undefined ? expect.not.arrayContaining([250.5]) : [middle]),
   );
 });
+
+test('what a Swiss seller asks', () =>
+  expect(
+    all("Verkaufe Sarnhof Alptour 600, Jg. 2021, 18'400 km, ab MFK. VP 6'900 Fr.").flatMap((p) =>
+      p.kind === 'figure' && p.key === 'price' ? [[p.amount, p.unit, p.basis, p.ticked]] : [],
+    ),
+  ).toEqual([[6900, 'CHF', 'asked', true]]));

@@ -67,9 +67,9 @@ const NO_RANGE = spelt(
 /** A bare range is one of litres on a hundred kilometres. */
 const MOST_BARE_RANGE = 15;
 
-/** Numbers so far apart are not of one unit: "ten thousand or twelve months". */
 /** No range with blanks around its dash ends at more than so many times what it begins at. Own assumption. */
 const WIDEST = 4;
+/** Numbers so far apart are not of one unit: "ten thousand or twelve months". */
 const UNLIKE = 20;
 const isTime = (unit: TextUnit | undefined): boolean => unit === 'months' || unit === 'h';
 const FEET = spelt(

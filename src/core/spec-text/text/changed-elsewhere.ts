@@ -59,9 +59,9 @@ const CHANGES: readonly Change[] = [
   },
 ];
 
-/** A clause that only says what could be, what is not so, what it costs, or tells of pegs, bars and screens. */
+/** A clause that only says what could be, what is not so, what it costs, or tells of pegs, bars, what is used and what the engine gives. */
 const OF_NOTHING = spelt(
-  /(?<!\p{L})(?:not|never|no|isn['’]t|wasn['’]t|hasn['’]t|without|nicht|nie|keine?r?n?|ohne|pas|jamais|sans|non|mai|senza|nunca|sin|não|sem|niet|nooit|geen|zonder|ikke|inte|aldrig|ej|uden|utan|uten|bez|není|nebyl\p{L}*|ei|can|could|may|might|would|if|want\p{L}*|available|optional|option|possib\p{L}*|adjustable|accessory|accessories|kann|könnte|lässt|möglich|optional|zubehör|peut|possible|disponible|puede|posible|può|possibile|pode|kan|kunne|möjlig\p{L}*|mulig\p{L}*|można|lze|price|preis|prix|prezzo|precio|prijs|pris\p{L}*|cen[aęyuě]|preço|hinta|pegs?|footpegs?|bars?|handlebars?|screen|windscreen|headlight|fußrasten|lenker|scheibe|repose-pieds|guidon|bulle|pedane|manubrio|estriberas|manillar|reposapiés|voetsteunen|stuur|version|versions|model|suspension option|edition|modellen?)(?!\p{L})|[£$€]/iu,
+  /(?<!\p{L})(?:not|never|no|isn['’]t|wasn['’]t|hasn['’]t|without|nicht|nie|keine?r?n?|ohne|pas|jamais|sans|non|mai|senza|nunca|sin|não|sem|niet|nooit|geen|zonder|ikke|inte|aldrig|ej|uden|utan|uten|bez|není|nebyl\p{L}*|ei|can|could|may|might|would|if|want\p{L}*|available|optional|option|possib\p{L}*|adjustable|accessory|accessories|kann|könnte|lässt|möglich|optional|zubehör|peut|possible|disponible|puede|posible|può|possibile|pode|kan|kunne|möjlig\p{L}*|mulig\p{L}*|można|lze|price|preis|prix|prezzo|precio|prijs|pris\p{L}*|cen[aęyuě]|preço|hinta|pegs?|footpegs?|bars?|handlebars?|screen|windscreen|headlight|fußrasten|lenker|scheibe|repose-pieds|guidon|bulle|pedane|manubrio|estriberas|manillar|reposapiés|voetsteunen|stuur|pressures?|consumption|weight|emissions?|power|torque|speed|verbrauch|gewicht|leistung|consommation|poids|puissance|consumo|peso|potencia|potenza|potência|verbruik|vermogen|förbrukning\p{L}*|forbruk\p{L}*|vikt\p{L}*|vægt\p{L}*|vekt\p{L}*|effekt\p{L}*|spotřeb\p{L}*|výkon\p{L}*|hmotnost\p{L}*|emis\p{L}*|spalani\p{L}*|mas[aęy]|kulutus|paino|teho|version|versions|model|suspension option|edition|modellen?)(?!\p{L})|[£$€]/iu,
 );
 const CLAUSE_END = /[.;!?\n,()](?!\d)/u;
 
