@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { readText, type Proposal } from '@/core/spec-text';
+import { SALE } from '../reading';
 
 // What another sentence, another number or the words as a whole leave open. Read by hand; common usage, no source.
 
@@ -19,21 +20,6 @@ const waits = (text: string): readonly string[] =>
     ),
   );
 
-const SALE: Readonly<Record<string, string>> = {
-  en: 'For sale: Vastel 580, 2021, 9,000 km, £5,000.',
-  de: 'Verkaufe Vastel 580, 2021, 9.000 km, 5.000 €.',
-  fr: 'Vends Vastel 580, 2021, 9 000 km, 5 000 €.',
-  es: 'Se vende Vastel 580, 2021, 9.000 km, 5.000 €.',
-  it: 'Vendo Vastel 580, 2021, 9.000 km, 5.000 €.',
-  nl: 'Te koop Vastel 580, 2021, 9.000 km, € 5.000.',
-  sv: 'Säljer Vastel 580, 2021, 900 mil, 50 000 kr.',
-  nb: 'Selger Vastel 580, 2021, 9 000 km, 50 000 kr.',
-  da: 'Sælger Vastel 580, 2021, 9.000 km, 50.000 kr.',
-  pt: 'Vende-se Vastel 580, 2021, 9.000 km, 5.000 €.',
-  pl: 'Sprzedam Vastel 580, 2021, 9000 km, 20 000 zł.',
-  cs: 'Prodám Vastel 580, 2021, 9 000 km, 120 000 Kč.',
-  fi: 'Myydään Vastel 580, 2021, 9 000 km, 5 000 €.',
-};
 const SEAT: Readonly<Record<string, string>> = {
   en: 'Seat height 820 mm.',
   de: 'Sitzhöhe 820 mm.',
