@@ -294,3 +294,23 @@ test('what a Swiss seller asks', () =>
       p.kind === 'figure' && p.key === 'price' ? [[p.amount, p.unit, p.basis, p.ticked]] : [],
     ),
   ).toEqual([[6900, 'CHF', 'asked', true]]));
+
+describe('a low seat alone in a text may be the only one it has', () => {
+  test.each(['Selle basse à 810 mm.', 'Sella bassa a 810 mm.', 'Asiento bajo, 810 mm.'])(
+    '%s',
+    (text) => {
+      expect(all(`Vastel 580. ${text}`).map((p) => p.key)).toEqual(['seatHeight']);
+      expect(ticked(`Vastel 580. ${text}`)).toEqual([]);
+    },
+  );
+  test('beside another it is the lower of two', () =>
+    expect(ticked('Vastel 580. Selle 850 mm, selle basse 810 mm.')).toEqual([
+      'seatHeight 850',
+      'seatHeight 810',
+    ]));
+});
+
+test('a tank that somebody made at home is not the one it came with', () => {
+  expect(ticked('Vastel 580. It has a home made 14 litre tank.')).toEqual([]);
+  expect(ticked('Vastel 580. It has a 14 litre tank.')).toEqual(['tank 14']);
+});

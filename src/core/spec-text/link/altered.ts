@@ -10,6 +10,7 @@ const ALTERED: RegExp = words(
   'lowered(?! (?:version|suspension|model|by the (?:factory|maker)))',
   '(?:lowering|raising|longer|taller|jack[- ]?up) links?',
   'cut down',
+  'home[- ]?(?:made|built|brew(?:ed)?)|self[- ]made|eigenbau|selbst ?gebaut\\p{L}*|faite? maison|caser[oa]|artigianal\\p{L}*|zelf ?gemaakt\\p{L}*|hemmagjord\\p{L}*',
   '(?:shaved|scooped|reshaped|carved|re-?foamed|rebuilt) (?:the |my |its )?(?:seat|saddle)',
   'with the (?:rally|comfort) seat',
   '(?:the|an|with) (?:big|bigger|large|larger|optional|long[- ]range) tank',
