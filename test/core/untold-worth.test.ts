@@ -1,5 +1,15 @@
 import { describe, expect, test } from 'vitest';
-import { fullPoints, untoldWorths, type PlanSetting, type PlannedBuild } from '@/core/build';
+import loadHighs from 'highs';
+import {
+  bestBuild,
+  FELT,
+  fullPoints,
+  recommended,
+  untoldWorths,
+  type PlanSetting,
+  type PlannedBuild,
+} from '@/core/build';
+import { enoughWords, partsCounted } from '@/ui/messages';
 import type { DonorFacts } from '@/core/facts';
 import { typicalChances } from '@/core/typical';
 import { demoDossier } from '@/demo/scenario';
@@ -43,25 +53,26 @@ const build = (...partIds: readonly string[]): PlannedBuild => ({
 const partsOf = (setting: PlanSetting, ids: readonly string[]) =>
   setting.choices.filter((p) => ids.includes(p.id));
 
+/** By hand: each answer told in turn, the part's gain with it, weighed by how many of the class have that answer. */
+function averaged(
+  setting: PlanSetting,
+  fact: 'screen' | 'handGuards',
+  ids: readonly string[],
+): number {
+  const { donor } = setting;
+  const chances = Object.entries(typicalChances(donor.donorClass, fact) ?? {});
+  const all = chances.reduce((sum, [, chance]) => sum + chance, 0);
+  return chances.reduce((sum, [value, chance]) => {
+    const bare = {
+      ...setting,
+      donor: { ...donor, facts: { ...donor.facts, [fact]: told(value) } },
+    };
+    const [with_, rest] = [ids, ids.slice(1)].map((of) => fullPoints(bare, partsOf(bare, of)));
+    return sum + (chance / all) * ((with_ ?? 0) - (rest ?? 0));
+  }, 0);
+}
+
 describe('what a part is worth where the machine may have it already', () => {
-  /** By hand: each answer told in turn, the part's gain with it, weighed by how many of the class have that answer. */
-  const averaged = (
-    setting: PlanSetting,
-    fact: 'screen' | 'handGuards',
-    ids: readonly string[],
-  ) => {
-    const { donor } = setting;
-    const chances = Object.entries(typicalChances(donor.donorClass, fact) ?? {});
-    const all = chances.reduce((sum, [, chance]) => sum + chance, 0);
-    return chances.reduce((sum, [value, chance]) => {
-      const bare = {
-        ...setting,
-        donor: { ...donor, facts: { ...donor.facts, [fact]: told(value) } },
-      };
-      const [with_, rest] = [ids, ids.slice(1)].map((of) => fullPoints(bare, partsOf(bare, of)));
-      return sum + (chance / all) * ((with_ ?? 0) - (rest ?? 0));
-    }, 0);
-  };
   test.each([
     ['a tall screen on a road twin', 5, 'screen' as const, ['screen-tall', 'handguards']],
     ['a tall screen on a dual-sport', 2, 'screen' as const, ['screen-tall']],
@@ -104,5 +115,47 @@ describe('what a part is worth where the machine may have it already', () => {
     expect(lookFirstWords(found, setting.donor, worths)).toMatch(
       / spine at 0\.8 and tall adjustable screen at 3\.7 points of 100\. .* they are worth nothing and 0\.3\.$/,
     );
+  });
+});
+
+describe('what is enough, where the machine may have a part already', async () => {
+  const highs = await loadHighs();
+  /** Only a tall screen to be had, no must, money without end. */
+  const screenOnly = (setting: PlanSetting): PlanSetting => ({
+    ...setting,
+    brief: { ...setting.brief, musts: { ...setting.brief.musts, on: [] } },
+    choices: setting.choices.filter((p) => p.id === 'screen-tall'),
+  });
+  const found = (setting: PlanSetting) => {
+    const best = bestBuild(highs, screenOnly(setting), undefined);
+    if (best.kind !== 'build') throw new Error(best.kind);
+    return { best, ids: best.build.partIds, enough: recommended(best).partIds };
+  };
+  test('it does without one that is worth less than is felt on average', () => {
+    const setting = without(7, 'screen');
+    expect(averaged(screenOnly(setting), 'screen', ['screen-tall'])).toBeLessThan(FELT - 0.4);
+    const { best, ids, enough } = found(setting);
+    expect(ids).toEqual(['screen-tall']);
+    expect(enough).toEqual([]);
+    const gain = best.build.points - recommended(best).points;
+    expect(gain).toBeGreaterThan(FELT);
+    expect(enoughWords(best, setting.brief.money, partsCounted)).toContain(
+      ` buy ${gain.toFixed(1)} points more if it has the least of what nobody has told, on average less than one, which nobody feels.`,
+    );
+  });
+  test('it keeps one that is felt on average, and one that the machine is told to lack', () => {
+    const often = without(5, 'screen');
+    expect(averaged(screenOnly(often), 'screen', ['screen-tall'])).toBeGreaterThan(FELT + 0.4);
+    expect(found(often).enough).toEqual(['screen-tall']);
+    const { donor } = without(7);
+    const lacks = {
+      ...without(7),
+      donor: { ...donor, facts: { ...donor.facts, screen: told('none') } },
+    };
+    expect(found(lacks).enough).toEqual(['screen-tall']);
+  });
+  test('nor takes off what was asked for', () => {
+    const setting = { ...without(7, 'screen'), pinned: new Set(['screen-tall']) };
+    expect(found(setting).enough).toEqual(['screen-tall']);
   });
 });

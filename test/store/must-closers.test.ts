@@ -45,6 +45,22 @@ describe('musts that a part would turn', () => {
     expect(mustClosers(dossier, now, entryOf(now, 'c-bastion-1160')).has('money')).toBe(false);
     expect(mustClosers(dossier, now, entryOf(now, 'c-postmark-640-v')).has('payload')).toBe(false);
   });
+  test('none is named that breaks another must or overloads the machine', () => {
+    const heavy = (more_kg: number): Dossier => {
+      const trip = { ...now.brief.trip, luggage_kg: now.brief.trip.luggage_kg + more_kg };
+      return { ...dossier, briefs: { [BRIEF_KEY]: { ...now.brief, trip } } };
+    };
+    const closers = (more_kg: number) => {
+      const loaded = heavy(more_kg);
+      const stands = of(loaded);
+      return mustClosers(loaded, stands, entryOf(stands, 'c-sorrel-300'));
+    };
+    const { estimate } = entryOf(now, 'c-sorrel-300').stock.metrics.payloadLeft;
+    const room = estimate.kind === 'known' ? estimate.mid : Number.NaN;
+    expect(closers(0).get('range')?.part.id).toBe('bladder-7');
+    // Seven litres weigh over five kilograms: with one left nothing that carries fuel may be proposed.
+    expect(closers(room - 1).has('range')).toBe(false);
+  });
   test('a part that would burst the money is not named', () => {
     const brief = now.brief;
     const outlay = entryOf(now, 'c-wren-230').stock.metrics.outlay.estimate;

@@ -206,7 +206,7 @@ describe('a gap in words', () => {
       'No single part closes it; can, and with it tail rack comes nearest: 300 km for about 100 EUR.',
     );
     expect(
-      gapWords({ ...range, estimate: { kind: 'unknown', missing: ['tank'] } }, metric),
+      gapWords({ ...range, helpers: 0, estimate: { kind: 'unknown', missing: ['tank'] } }, metric),
     ).toMatchObject({
       have: 'Not known, for want of tank; until it is told it counts as the worst it may be.',
       short: undefined,
@@ -214,6 +214,27 @@ describe('a gap in words', () => {
     });
     expect(gapWords({ ...range, want: 'outlay' }, metric).closing).toBe(
       'Only a cheaper machine, or fewer parts.',
+    );
+    expect(gapWords({ ...range, helpers: 0 }, metric).closing).toBe(
+      'No part of the catalogue helps.',
+    );
+  });
+  test('parts that help and break something else are counted, not named', () => {
+    const closing = (helpers: number) => gapWords({ ...range, helpers }, metric).closing;
+    expect(closing(1)).toBe(
+      'The one part that helps would break a must or a limit that is kept now.',
+    );
+    expect(closing(2)).toBe(
+      '2 parts help, but each would break a must or a limit that is kept now.',
+    );
+  });
+  test('what it brings and nobody has told is to be looked for first', () => {
+    const closer = { part: { name: 'Guards' }, along: [], cost: 90, closes: true, becomes: 300 };
+    const closing = (untold: readonly ('handGuards' | 'screen')[]) =>
+      gapWords({ ...range, helpers: 1, closer: { ...closer, untold } }, metric).closing;
+    expect(closing([])).toMatch(/by guards: 300 km\.$/);
+    expect(closing(['handGuards', 'screen', 'screen'])).toMatch(
+      /by guards: 300 km\. Look first: nobody has told its hand guards and screen; it may have that already\.$/,
     );
   });
 });

@@ -297,9 +297,9 @@ describe('plans', () => {
     const words = (points: number) =>
       enoughWords({ build: build(9000, 82.3), enough: build(8000, points) }, reader, partsCounted);
     expect(words(81.6)).toBe(
-      'Enough: 1 part, fit 81.6 for 8000 EUR in all. The other 1000 EUR buy 0.7 points, which nobody feels.',
+      'Enough: 1 part, fit 81.6 for 8000 EUR in all. The other 1000 EUR buy 0.7 points more, which nobody feels.',
     );
-    expect(words(81.33)).toContain('buy not quite 1 point, which');
+    expect(words(81.33)).toContain('buy not quite 1 point more, which');
     expect(enoughWords({ build: build(9000, 82.3) }, reader, partsCounted)).toBeUndefined();
   });
   test('what another build might gain: rounded up, and from a point on said as a chance', () => {

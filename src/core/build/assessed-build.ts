@@ -1,9 +1,8 @@
 import { assess, surenessOf, type Assessment } from '../assessment';
-import type { CautionCode } from '../cautions';
 import { percentiles } from '../numeric';
 import type { Part } from '../part';
 import { fitScore, wantCurves, wantWeights } from '../preference';
-import { BORNE_LOADS, levelOf } from './borne-loads';
+import { limitsBroken } from './made-worse';
 import { PAPERS, type PlanSetting } from './plan-model-of';
 
 /** A build that the planner proposes, assessed in full. */
@@ -26,21 +25,6 @@ export interface PlannedBuild {
 /** Parts of a setting by their ids; what it does not have is left out. */
 export const partsOf = ({ choices }: PlanSetting, ids: readonly string[]): readonly Part[] =>
   ids.flatMap((id) => choices.find((p) => p.id === id) ?? []);
-
-/** So much more, kg or W, is none. */
-const NO_MORE = 0.01;
-
-/** What bears more in a build than it may: cautioned where the bare machine was not, or further over than that by the level the gates use. */
-function overloads({ brief }: PlanSetting, full: Assessment, stock: Assessment): readonly string[] {
-  const codesOf = ({ cautions }: Assessment) => new Set<CautionCode>(cautions.map((c) => c.code));
-  const [now, was] = [codesOf(full), codesOf(stock)];
-  const sureness = surenessOf(brief);
-  return BORNE_LOADS.flatMap(({ key, caution, left }) => {
-    if (now.has(caution) && !was.has(caution)) return [caution];
-    const [after, before] = [full, stock].map((a) => levelOf(left(brief, a), 1, sureness));
-    return (after ?? 0) < Math.min(0, before ?? 0) - NO_MORE ? [key] : [];
-  });
-}
 
 /** The bare machine of a setting, assessed once. */
 const stocks = new WeakMap<PlanSetting, Assessment>();
@@ -68,19 +52,7 @@ export function refusals(setting: PlanSetting, full: Assessment): readonly strin
         // A limit of law or maker is never kept by the class, but may be as likely as is asked.
         (m.verdict === 'not-known' && broken.has(m.key) && (m.chance ?? 0) < sureness)),
   );
-  const licence =
-    full.licence.kind === 'not-legal' && stock.licence.kind !== 'not-legal' ? ['licence'] : [];
-  const [now, was] = [full.metrics.payloadLeft.estimate, stock.metrics.payloadLeft.estimate];
-  const overloaded =
-    now.kind === 'known' && now.mid < 0 && (was.kind !== 'known' || was.mid >= 0) ? ['load'] : [];
-  return [
-    ...new Set([
-      ...musts.map((m) => m.key),
-      ...licence,
-      ...overloads(setting, full, stock),
-      ...overloaded,
-    ]),
-  ];
+  return [...new Set([...musts.map((m) => m.key), ...limitsBroken(setting.brief, stock, full)])];
 }
 
 /**

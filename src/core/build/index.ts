@@ -1,3 +1,4 @@
+export { madeWorse } from './made-worse';
 export { assessedBuild, type PlannedBuild } from './assessed-build';
 export { FELT, recommended } from './enough';
 export { bestBuild, buildCurve, isFinal, worthwhile, type BestBuild } from './plan-candidate';

@@ -18,18 +18,28 @@ export interface UntoldWorth {
   readonly mean: number;
 }
 
+/** What a machine with parts is worth, points of 100, with the rows of the table of draws. */
+function totalOf(setting: PlanSetting, parts: readonly Part[]): Known {
+  const { brief } = setting;
+  return fitScore(reckon({ ...setting, parts }).metrics, wantCurves(brief), wantWeights(brief))
+    .total;
+}
+
+/** Mean points of a build over the table of draws: what nobody has told is there as often as the class has it. */
+export const meanPoints = (setting: PlanSetting, partIds: readonly string[]): number =>
+  meanOf(totalOf(setting, partsOf(setting, partIds)));
+
 /** What parts of a build are worth that bring what the machine may have already (see {@link lookFirst}): counted, and on average. */
 function within(setting: PlanSetting, { partIds }: PlannedBuild): readonly UntoldWorth[] {
-  const { brief, donor } = setting;
   const parts = partsOf(setting, partIds);
-  const doubtful = lookFirst(parts, donor);
+  const doubtful = lookFirst(parts, setting.donor);
   if (doubtful.length === 0) return [];
-  const total = (fitted: readonly Part[]): Known =>
-    fitScore(reckon({ ...setting, parts: fitted }).metrics, wantCurves(brief), wantWeights(brief))
-      .total;
-  const all = total(parts);
+  const all = totalOf(setting, parts);
   return doubtful.map(({ part, facts }) => {
-    const without = total(parts.filter((p) => p.id !== part.id));
+    const without = totalOf(
+      setting,
+      parts.filter((p) => p.id !== part.id),
+    );
     return {
       partId: part.id,
       facts,

@@ -1,9 +1,12 @@
 import { assess, type Assessment } from '@/core/assessment';
+import { madeWorse } from '@/core/build';
 import type { Caution } from '@/core/cautions';
 import type { Said } from '@/core/numeric';
 import type { Part } from '@/core/part';
+import type { FactKey } from '@/core/facts';
 import type { FigureKey } from '@/core/readings';
 import { needsOf, NEED_VALUE, wantValue, type Need, type WantKey } from '@/core/preference';
+import { lookFirst } from '@/core/suitability';
 import type { Dossier } from '../records';
 import { possibleAdditions } from './additions';
 import { type Standing, type StandingCandidate } from './standing';
@@ -20,6 +23,8 @@ export interface Closer {
   readonly becomes: number;
   /** What the part itself sets off; the general word to the insurer is left to the bench. */
   readonly cautions: readonly Caution[];
+  /** Facts that it brings and nobody has told: the machine may have it already. */
+  readonly untold: readonly FactKey[];
 }
 
 export interface Rung extends Need {
@@ -28,16 +33,16 @@ export interface Rung extends Need {
   readonly estimate: Said;
   /** Figures that nobody has given and that it rests on; absent: none. */
   readonly typical?: readonly FigureKey[] | undefined;
-  /** The cheapest part that closes the gap alone, else the one that narrows it most; absent: no single part helps. */
+  /** The cheapest part that closes the gap alone, else the one that narrows it most; absent: no single part helps and breaks nothing. */
   readonly closer: Closer | undefined;
-  /** How many parts narrow it. */
+  /** How many parts narrow it and break nothing; without a closer: how many would break something. */
   readonly helpers: number;
 }
 
 /**
  * What stands between a candidate and the brief, largest loss first, and which single part would close each gap. A part that
- * needs another takes its cheapest possible helper along; what clashes with a part already there, or has no price in the
- * brief's currency, is not proposed.
+ * needs another takes its cheapest possible helper along; what clashes with a part already there, has no price in the
+ * brief's currency, or breaks a must or a limit that is kept without it, is not proposed.
  */
 export function gapClosers(
   dossier: Dossier,
@@ -53,10 +58,10 @@ export function gapClosers(
     ...entry.aboard,
     ...chosen,
   ]);
-  const tried = additions.map((a) => ({
-    ...a,
-    after: assess({ ...entry.bare, parts: [...chosen, ...a.added] }),
-  }));
+  const tried = additions.map((a) => {
+    const after = assess({ ...entry.bare, parts: [...chosen, ...a.added] });
+    return { ...a, after, breaks: madeWorse(standing.brief, now, after).length > 0 };
+  });
   const worth = (want: WantKey, of: Assessment) => {
     const { estimate } = of.metrics[want];
     return estimate.kind === 'known'
@@ -65,7 +70,7 @@ export function gapClosers(
   };
   return needs.map((need): Rung => {
     const was = worth(need.want, now);
-    const better = tried.flatMap(({ part, added, cost, after }) => {
+    const helping = tried.flatMap(({ part, added, cost, after, breaks }) => {
       const is = worth(need.want, after);
       const helps = is && was && is.value > was.value + 0.005;
       return helps
@@ -78,10 +83,13 @@ export function gapClosers(
               becomes: is.x,
               value: is.value,
               cautions: cautionsOf(added, after),
+              untold: lookFirst(added, entry.donor).flatMap(({ facts }) => facts),
+              breaks,
             },
           ]
         : [];
     });
+    const better = helping.filter((h) => !h.breaks);
     const [cheapest] = better.filter((b) => b.closes).sort((a, b) => a.cost - b.cost);
     const [nearest] = better.toSorted((a, b) => b.value - a.value || a.cost - b.cost);
     return {
@@ -90,7 +98,7 @@ export function gapClosers(
       estimate: now.metrics[need.want].estimate,
       typical: now.metrics[need.want].typical,
       closer: cheapest ?? nearest,
-      helpers: better.length,
+      helpers: better.length > 0 ? better.length : helping.length,
     };
   });
 }

@@ -1,11 +1,12 @@
-import { mustsOf, type MustResult } from '@/core/assessment';
+import { assess, mustsOf, type MustResult } from '@/core/assessment';
 import type { MustKey } from '@/core/brief';
+import { madeWorse } from '@/core/build';
 import type { AffectedFigure, Part } from '@/core/part';
 import type { Dossier } from '../records';
 import { possibleAdditions } from './additions';
 import { type Standing, type StandingCandidate } from './standing';
 
-/** The cheapest single part with which a must that fails passes, or at least no longer fails. */
+/** The cheapest single part with which a must that fails passes, or at least no longer fails; it breaks no other must, and no limit of law or maker. */
 export interface MustCloser {
   readonly part: Part;
   readonly along: readonly string[];
@@ -72,6 +73,8 @@ function compute(
       if (moneyAsked && moneyHeld && verdictOf(after, 'money') === 'fail') continue;
       const wasDoubtful = short.some((m) => m.key === key && m.verdict === 'unsure');
       if (verdict !== 'pass' && (verdict !== 'unsure' || best || wasDoubtful)) continue;
+      const full = assess({ ...entry.bare, parts: added });
+      if (madeWorse(standing.brief, entry.stock, full).length > 0) continue;
       best = { part, along: added.slice(1).map((p) => p.name.toLowerCase()), cost, verdict };
       if (verdict === 'pass') break;
     }

@@ -2,6 +2,7 @@ import { stagePlan, USUAL_STAGE, type BuildStage } from '@/core/build';
 import type { Assessment } from '@/core/assessment';
 import { buildTotal } from '@/core/money';
 import { needsOf, type FitScore, type Need, type Ranked } from '@/core/preference';
+import { lookFirst, type LookFirst } from '@/core/suitability';
 import type { Dossier } from '../records';
 import { type Standing, type StandingCandidate } from './standing';
 
@@ -13,6 +14,8 @@ export interface Way {
   readonly entry: StandingCandidate;
   /** Parts paid for on this way. */
   readonly parts: number;
+  /** Of them those that bring what the machine may have already. */
+  readonly look: readonly LookFirst[];
   readonly now: number | undefined;
   readonly byTrip: number | undefined;
   /** By the trip, and on the first ride. */
@@ -48,6 +51,7 @@ export function waysOut(
       kind,
       entry: e,
       parts: 0,
+      look: [],
       now: outlay,
       byTrip: outlay,
       score: e.stockScore,
@@ -104,6 +108,7 @@ function builds(dossier: Dossier, entry: StandingCandidate, spend: number): read
     assessment && machine !== undefined && assessment.cost.noRate.length === 0
       ? machine + buildTotal(assessment.cost)
       : undefined;
+  const byThen = steps.slice(0, 3).flatMap((s) => s.parts);
   const whole = outlayOf(entry.built);
   const byTrip = spentAfter(trip?.after);
   return [
@@ -112,7 +117,8 @@ function builds(dossier: Dossier, entry: StandingCandidate, spend: number): read
           {
             kind: 'staged' as const,
             entry,
-            parts: steps.slice(0, 3).reduce((n, s) => n + s.parts.length, 0),
+            parts: byThen.length,
+            look: lookFirst(byThen, entry.donor),
             now: spentAfter(first?.after),
             byTrip,
             score: trip.score,
@@ -127,6 +133,7 @@ function builds(dossier: Dossier, entry: StandingCandidate, spend: number): read
       kind: 'once',
       entry,
       parts: entry.parts.length,
+      look: lookFirst(entry.parts, entry.donor),
       now: whole,
       byTrip: whole,
       score: entry.builtScore,

@@ -1,5 +1,5 @@
 import type { Assessment, MustResult } from '@/core/assessment';
-import type { BestBuild, PlannedBuild, UntoldWorth } from '@/core/build';
+import { FELT, type BestBuild, type PlannedBuild, type UntoldWorth } from '@/core/build';
 import { shortName, type Donor } from '@/core/donor';
 import type { Part } from '@/core/part';
 import type { LookFirst } from '@/core/suitability';
@@ -140,8 +140,14 @@ export interface PlannedState {
 }
 
 /** Points gained that are fewer than one, whatever rounding makes of them. */
-export const gainWords = (points: number): string =>
+const gainWords = (points: number): string =>
   points >= 0.95 ? 'not quite 1 point' : `${formatNumber(points, 1)} points`;
+
+/** What the best buys beside what is enough: less than is felt, at least on average over what the machine may have already (see `enoughFor`). */
+export const unfeltWords = (points: number): string =>
+  points < FELT
+    ? `${gainWords(points)} more, which nobody feels`
+    : `${formatNumber(points, 1)} points more if it has the least of what nobody has told, on average less than one, which nobody feels`;
 
 type Planned = Pick<PlannedBuild, 'partIds' | 'cost' | 'points'>;
 
@@ -153,7 +159,7 @@ export function enoughWords(
   what: (ids: readonly string[]) => string,
 ): string | undefined {
   if (!enough) return undefined;
-  return `Enough: ${what(enough.partIds)}, fit ${formatNumber(enough.points, 1)} for ${formatNumber(enough.cost)} ${currency} in all. The other ${formatNumber(build.cost - enough.cost)} ${currency} buy ${gainWords(build.points - enough.points)}, which nobody feels.`;
+  return `Enough: ${what(enough.partIds)}, fit ${formatNumber(enough.points, 1)} for ${formatNumber(enough.cost)} ${currency} in all. The other ${formatNumber(build.cost - enough.cost)} ${currency} buy ${unfeltWords(build.points - enough.points)}.`;
 }
 
 /** How much another build of the same parts could be worth more at most; `undefined` where that is not known. */

@@ -9,7 +9,7 @@ import {
   Parts,
   PlannedState,
   answerWords,
-  gainWords,
+  unfeltWords,
   lookFirstWords,
   named,
   partsNamed,
@@ -73,7 +73,7 @@ function buildWords(
     const { build, enough } = planned;
     return {
       build: `Enough for ${name}${partsNamed(enough.partIds, catalogue)}; ${money(enough.cost)}, fit ${formatNumber(enough.points, 1)}.`,
-      more: `All ${build.partIds.length} parts of the best, ${money(build.cost)}, buy ${gainWords(build.points - enough.points)} more, which nobody feels${besides(planned, catalogue)}.`,
+      more: `All ${build.partIds.length} parts of the best, ${money(build.cost)}, buy ${unfeltWords(build.points - enough.points)}${besides(planned, catalogue)}.`,
     };
   }
   const ids = parts.map((p) => p.id);

@@ -1,9 +1,11 @@
 import { METRIC_DEFINITIONS } from '@/core/assessment';
+import type { FactKey } from '@/core/facts';
 import type { Said } from '@/core/numeric';
 import type { WantKey } from '@/core/preference';
 import type { FigureKey } from '@/core/readings';
+import { FACT_WORDS } from './fact-words';
 import { formatNumber, formatWithUnit, type Reader } from './format';
-import { additionWords } from './verdict-words';
+import { additionWords, listWords } from './verdict-words';
 import { inSentence } from './in-sentence';
 
 /** A want below its need, in base units, and the part that does most about it. */
@@ -14,7 +16,7 @@ export interface GapFacts {
   readonly estimate: Said;
   /** Figures that nobody has given and that it rests on. */
   readonly typical?: readonly FigureKey[] | undefined;
-  /** How many parts narrow it. */
+  /** How many parts narrow it; without a closer: how many would, but break a must or a limit. */
   readonly helpers: number;
   readonly closer?:
     | {
@@ -23,6 +25,8 @@ export interface GapFacts {
         readonly cost: number;
         readonly closes: boolean;
         readonly becomes: number;
+        /** Facts that it brings and nobody has told. */
+        readonly untold?: readonly FactKey[] | undefined;
       }
     | undefined;
 }
@@ -47,15 +51,24 @@ export function gapWords(
       have,
       short,
       closing:
-        want === 'outlay'
-          ? 'Only a cheaper machine, or fewer parts.'
-          : known
-            ? 'No part of the catalogue helps.'
-            : '',
+        want === 'outlay' ? 'Only a cheaper machine, or fewer parts.' : noneHelps(known, helpers),
     };
   const part = additionWords(closer.part.name, closer.along);
   const closing = closer.closes
     ? `Closed for about ${money(closer.cost)} by ${part}: ${show(closer.becomes)}${helpers > 1 ? `; ${helpers} parts help` : ''}.`
     : `No single part closes it; ${part} comes nearest: ${show(closer.becomes)} for about ${money(closer.cost)}.`;
-  return { have, short, closing };
+  return { have, short, closing: `${closing}${untoldWords(closer.untold)}` };
 }
+
+function noneHelps(known: boolean, breaking: number): string {
+  if (breaking > 0)
+    return breaking === 1
+      ? 'The one part that helps would break a must or a limit that is kept now.'
+      : `${breaking} parts help, but each would break a must or a limit that is kept now.`;
+  return known ? 'No part of the catalogue helps.' : '';
+}
+
+const untoldWords = (facts: readonly FactKey[] = []): string =>
+  facts.length === 0
+    ? ''
+    : ` Look first: nobody has told its ${listWords([...new Set(facts)].map((f) => FACT_WORDS[f].toLowerCase()))}; it may have that already.`;

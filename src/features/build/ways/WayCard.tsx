@@ -8,6 +8,7 @@ import {
   formatNumber,
   Reader,
   cautionWords,
+  lookFirstWords,
   WAY_WORDS,
   WAY_NONE_WORDS,
 } from '@/ui/messages';
@@ -163,6 +164,11 @@ export function WayCard({
           <Musts way={way} reader={reader} />
           <Gaps way={way} model={model} />
           <Cautions way={way} model={model} />
+          {way.look.length > 0 && (
+            <Text mt="1" fontSize="sm" color="unsure">
+              {lookFirstWords(way.look, way.entry.donor)}
+            </Text>
+          )}
         </>
       )}
     </Box>
