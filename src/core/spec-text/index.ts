@@ -6,14 +6,8 @@ export {
   type PassedOver,
   type Proposal,
 } from './proposal';
-export {
-  readSpecText,
-  readText,
-  SPEC_TEXT_LIMIT,
-  type MachineRead,
-  type SaleRead,
-  type TextRead,
-} from './read-text';
+export { type MachineRead, type SaleRead } from './read-machine';
+export { readSpecText, readText, SPEC_TEXT_LIMIT, type TextRead } from './read-text';
 export { isClassGuessed, type ClassRead } from './text/machine-class';
 export { isAtAPrice, readFactValue } from './facts';
 export { headingUnit, readHeader, type HeaderMeaning } from './read-header';

@@ -3,7 +3,7 @@ import { rollersRead } from './bases';
 import type { Word } from './option';
 import { type FigureKey, type Basis, figureDefinition } from '../../readings';
 import type { FigureProposal } from '../proposal';
-import type { LineContext } from '../read-line';
+import type { LineContext } from '../line-context';
 import type { TakenFigure } from './taken-figure';
 import type { Quantity } from '../lattice/quantity';
 

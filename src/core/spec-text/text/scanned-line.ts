@@ -1,10 +1,9 @@
 import type { Origin } from '../../readings';
 import type { Quantity } from '../lattice/quantity';
-import type { Places } from '../lattice/closed-up';
+import { asWritten, type Places } from '../lattice/closed-up';
 import type { Mention } from '../vocabulary/lexicon';
 
 /** A line of the text with all that stands in it. */
-
 export interface ScannedLine {
   /** With numbers in digits and tyre sizes blanked out. */
   readonly line: string;
@@ -18,4 +17,10 @@ export interface ScannedLine {
   readonly origin?: Origin;
   readonly mentions: readonly Mention[];
   readonly quantities: readonly Quantity[];
+}
+
+/** A stretch of a sentence as it stands in the text. */
+export function lifted(scanned: ScannedLine, at: number, from: number, to: number) {
+  const place = asWritten(scanned.places, at + from, at + to);
+  return { from: scanned.offset + place.from, to: scanned.offset + place.to };
 }
