@@ -90,3 +90,27 @@ describe.each(ADVERTS)('%s', (advert, clock, others) => {
     },
   );
 });
+
+describe('a line of its own, a name and a range of use', () => {
+  const sale = (text: string) => readText(text).machines[0]?.sale?.odometer;
+  test('"odometer: 5,120" in an advert with a price and a year, and the price at its head', () => {
+    const text =
+      '$5,400 - 2021 Kestler 350 Trail\nodometer: 5,120\ntitle status: clean\nSeat height 33.5 inches.';
+    expect(sale(text)).toEqual({ amount: 5120, unit: 'mi' });
+    expect(readText(text).machines[0]?.proposals.find((p) => p.key === 'price')).toMatchObject({
+      amount: 5400,
+      unit: 'USD',
+      basis: 'asked',
+      ticked: true,
+    });
+  });
+  test('a number of the name is none', () =>
+    expect(sale('For sale: 2020 Dunelark 720 / 14,870 mi / good. £6,050')).toEqual({
+      amount: 14_870,
+      unit: 'mi',
+    }));
+  test('nor is what is used on a hundred kilometres', () =>
+    expect(
+      sale('For sale: Talvik Rova 600, £4,000. Consumption 4.4 L/100 km (3.6–5.9).'),
+    ).toBeUndefined());
+});

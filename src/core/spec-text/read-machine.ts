@@ -2,6 +2,7 @@ import { withLikely } from './learnt/likely';
 import type { Listen } from './line-context';
 import type { ClockReading } from './link/clock';
 import type { PassedOver, Proposal } from './proposal';
+import { atOdds } from './text/at-odds';
 import { changedElsewhere } from './text/changed-elsewhere';
 import { largerInFront } from './text/larger-in-front';
 import type { Line } from './text/lines';
@@ -44,7 +45,7 @@ export interface MachineRead {
 
 /** What no machine has as it is told, put right where it can be and asked about. */
 const unlikely = (proposals: readonly Proposal[]): readonly Proposal[] =>
-  largerInFront(permittedAsLoad(proposals));
+  atOdds(largerInFront(permittedAsLoad(proposals)));
 
 /** What lines tell of the one machine that they are about.
  *

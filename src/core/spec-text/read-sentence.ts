@@ -82,12 +82,19 @@ export function readSentence(
       place: (option, q, i) => placed(scanned, at, option, q, q.to, alone[i - 1]),
       at: (from, to) => lifted(scanned, at, from, to),
     }),
-    clock: clockReadings(s, assigned, blocked, (from, to) => lifted(scanned, at, from, to)),
+    clock: clockReadings(
+      s,
+      assigned,
+      blocked,
+      (from, to) => lifted(scanned, at, from, to),
+      context.own,
+    ),
     open: openLabel(
       words,
       assigned,
       text,
       alone.filter((_, i) => blocked.get(i) !== 'noise').length,
+      survey.gallon,
     ),
     twoEnded: takenOf({ s, assigned }).findLast(({ a }) => OTHER_END[a.option.key] !== undefined)?.a
       .option.word,
@@ -95,10 +102,14 @@ export function readSentence(
 }
 
 /** "Torque (lb-ft)", and its number in the line below. */
-function unitBeside(text: string, { mention }: Word): { readonly unit?: UnitId } {
+function unitBeside(
+  text: string,
+  { mention }: Word,
+  gallon: 'us' | 'imp' | undefined,
+): { readonly unit?: UnitId } {
   const written = writtenUnit(text.slice(mention.from, mention.to));
   const unit =
-    unitTold(`${text.slice(mention.to).replace(/[\s:=|]+$/u, '')}:`) ??
+    unitTold(`${text.slice(mention.to).replace(/[\s:=|]+$/u, '')}:`, gallon) ??
     (written !== undefined && isUnitId(written) ? written : undefined);
   return unit === undefined ? {} : { unit };
 }
@@ -112,6 +123,7 @@ function openLabel(
   assigned: readonly Assigned[],
   text: string,
   figures: number,
+  gallon: 'us' | 'imp' | undefined,
 ): Word | undefined {
   const used = new Set(assigned.map((a) => a.option?.word));
   const isCare = (w: Word) =>
@@ -122,6 +134,6 @@ function openLabel(
   const care = last !== undefined && isCare(last);
   const free = figures === 0 || care || /[:?]\s*$/.test(text);
   return last && free && !used.has(last) && assigned.every((a) => a.option?.key === undefined)
-    ? { ...last, order: -1, ...unitBeside(text, last) }
+    ? { ...last, order: -1, ...unitBeside(text, last, gallon) }
     : undefined;
 }

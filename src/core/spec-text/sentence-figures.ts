@@ -6,7 +6,7 @@ import { besideAnother } from './link/another-beside';
 import type { Assigned } from './link/assign';
 import { basesOf, STANDARD_BEHIND } from './link/bases';
 import { atBothEnds, followsUnsaid, labelSaysSide } from './link/both-ends';
-import { asFirst, asLogged, asServiced } from './link/care-log';
+import { asFirst, asLogged, asServiced, isFirstService } from './link/care-log';
 import { isStock, isStockPair } from './link/changed';
 import { asPartlyFilled } from './link/fuel-aboard';
 import { asLeftOpen } from './link/left-open';
@@ -33,7 +33,7 @@ import { asInTown, atOneSpeed } from './link/use-of-one-kind';
 import type { FigureProposal } from './proposal';
 import type { ScannedLine } from './text/scanned-line';
 import type { Survey } from './text/survey';
-import { asAskedAlone } from './link/price';
+import { asAskedAlone, asNet } from './link/price';
 import { isNoRate } from './link/no-rate';
 import { spelt } from './vocabulary/letters';
 
@@ -83,12 +83,16 @@ export function figuresOf(seen: SentenceSeen): readonly FigureProposal[] {
   const changed = taken.length > 0 ? alteredIn(text) : undefined;
   return taken.flatMap((one, n) => {
     const made = proposed(seen, one, basisOf(seen, taken, n, bases[n]), changed);
-    if (!made || isWeighed(made.key, seen.scanned.line) || isNoRate(made, text)) return [];
+    if (!made || isNone(made, seen, one)) return [];
     const whole = asPartlyFilled(asLimit(made, seen.scanned.line), text, wanting, n);
     const heeded = lookedAt(seen, one, whole);
     return [heeded, ...atBothEnds(heeded, text.slice(one.q.to, one.q.to + 48))];
   });
 }
+
+/** What looks like a figure and is none: one wheel's load, a spring's rate where no spring is, the service after the running-in. */
+const isNone = (made: FigureProposal, { scanned, s }: SentenceSeen, { q }: Taken): boolean =>
+  isWeighed(made.key, scanned.line) || isNoRate(made, s.text) || isFirstService(made, s.text, q);
 
 type Told = ReturnType<typeof basesOf>[number];
 
@@ -163,6 +167,7 @@ const guardsOf = (survey: Survey) => [
   asLeftOpen,
   asTested,
   asFirst,
+  asNet,
   ...(survey.logged ? [asLogged] : survey.sale ? [asServiced] : []),
 ];
 

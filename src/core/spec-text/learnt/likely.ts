@@ -6,6 +6,7 @@ import { cameOut } from '../link/another-beside';
 import { isStock } from '../link/changed';
 import { isPower, speaksOfLimit } from '../link/restricted';
 import { atBothEnds } from '../link/both-ends';
+import { FRONT_KEY, OTHER_END } from '../link/ends';
 import type { Option, SentenceWords } from '../link/option';
 import { propose, usualBasis } from '../link/propose';
 import { senses } from '../link/senses';
@@ -19,12 +20,33 @@ const LIKELY = 0.4;
 /** Below this chance a figure of the rules is not taken without a look, measured likewise; one that stands right behind its label is hardly doubted. */
 const UNLIKELY = { inWords: 0.5, plain: 0.03 } as const;
 
-/** "Seat height: 850 mm", "| Alternator | 336 W |", "Tank 16 l": a label, and its number right behind it. */
-const RIGHT_BEHIND = /^(?:[\s.]*(?:[:=|]|\t|\.{3})[\s.]*(?:[£$€] ?)?| ?)$/u;
+/** "Seat height: 850 mm", "Fuel (gal): 4.2", "| Alternator | 336 W |", "Tank 16 l": a label, and its number right behind it. */
+const RIGHT_BEHIND =
+  /^(?:\s?[([][^)\]\d]{1,18}[)\]])?(?:[\s.]*(?:[:=|]|\t|\.{3})[\s.]*(?:[£$€] ?)?| ?)$/u;
 
 /** Which of two seats or powers it is, words beside it say. */
 const isSaidInFull = ({ key, basis }: FigureProposal): boolean =>
   basis === 'low-seat' || key === 'unrestrictedPower';
+
+/** "230 mm fram och 220 mm bak": each of two numbers with the word of its end right beside it. */
+function isAtItsEnd(s: SentenceWords, q: Quantity, key: FigureKey): boolean {
+  if (OTHER_END[key] === undefined) return false;
+  const side = FRONT_KEY.test(key) ? 'front' : 'rear';
+  const isNear = ({ from, to }: Quantity): boolean =>
+    (from !== q.from && from - q.to >= 0 && from - q.to < PAIRED) ||
+    (q.from - to >= 0 && q.from - to < PAIRED);
+  return (
+    s.quantities.some((o) => o.unit === q.unit && isNear(o)) &&
+    s.mentions.some(
+      (m) =>
+        m.meanings.some((x) => x.kind === 'side' && x.side === side) &&
+        (/^ (?:\p{L}{1,4} )?$/u.test(s.text.slice(q.to, m.from)) ||
+          /^:? $/u.test(s.text.slice(m.to, q.from))),
+    )
+  );
+}
+/** Between two numbers of one pair, characters. */
+const PAIRED = 24;
 
 /** Whether more than a word in reach says that a number is this figure: its label right before it, its basis, its place in a pair. */
 const isPlain = (
@@ -41,6 +63,7 @@ const isPlain = (
   cameOut(s, index) ||
   isStock(s.text, q) ||
   (isPower(q) && speaksOfLimit(s.text)) ||
+  isAtItsEnd(s, q, made.key) ||
   (made.basis !== 'paid' && isBasisSaid(made)) ||
   (option.by === 'label' &&
     option.word !== undefined &&

@@ -16,7 +16,7 @@ const ALTERED: RegExp = words(
   '(?:the|an|with) (?:big|bigger|large|larger|optional|long[- ]range) tank',
   'with the (?:big|bigger|large|larger|optional|long[- ]range) \\d[\\d.,]*[- ]?(?:l|lit(?:re|er)s?|gal\\p{L}*) tank',
   '(?:fitted|installed|put in|swapped (?:in|to)|went to|upgraded to) (?:the |some |a |my |much )?(?:stiffer|softer|progressive|heavier|longer|taller|shorter) (?:springs?|shock|forks?)',
-  'nav(?:igation)? tower|rally seat|fully built(?! up)|\\d ?(?:mm|cm) (?:tiefer|niedriger|lower(?:ed)?|taller)(?! than| als)',
+  'nav(?:igation)? tower|rally seat|fully built(?! up)|\\d ?(?:mm|cm) (?:tiefer|niedriger|lower(?:ed)?|taller)(?! than| als| with (?:the |an? )?(?:low(?:er)?|optional|accessory)| mit (?:der |einer )?(?:niedrig|tief|flach))',
   // A tank that is called the bigger one.
   '(?:bigger|larger|größere[rn]?|plus gr(?:os|and)|grotere|större|større|większ[yae]|větší|isompi) (?:tank|réservoir|zbiornik|nádrž|tankki)',
   '(?:depósito|tanque|serbatoio|réservoir) (?:maior|mayor|más grande|più grande|maggiorato|plus grand|agrandi|aumentado)',
@@ -32,8 +32,24 @@ const ALTERED: RegExp = words(
   'sänkt (?:länkage|fjädring|sadel|sits)|sænket|senket|monterat:|eftermonterat|ombygd|ombygget',
 );
 
+/** "Ma c'è l'opzione ribassata", "lowered suspension optional": what may be had, and was not done. */
+const OFFERED_BEFORE = spelt(
+  /(?<!\p{L})(?:option(?:al)?(?:ly)?|optionnelle?(?:ment)?|opzion\p{L}*|opcion\p{L}*|opção|optie|tillval|tilvalg|tilleggsutstyr|available|disponib\p{L}*|erhältlich|lieferbar|auf wunsch|wahlweise|in opzione|a richiesta|sur demande|bajo pedido)(?: \p{L}{1,12}){0,2} $/iu,
+);
+const OFFERED_BEHIND = spelt(
+  /^(?: \p{L}{1,12}){0,2} (?:\(?option(?:al)?\)?|(?:is |are |as an? |en |in |como |als )?(?:option|available|optional|opzione|opción|opcional|disponib\p{L}*|erhältlich|lieferbar|leverbaar|a richiesta|sur demande|auf wunsch|tillval|tilvalg))(?!\p{L})/iu,
+);
+const isOffered = (text: string, from: number, to: number): boolean =>
+  OFFERED_BEFORE.test(text.slice(Math.max(0, from - 48), from)) ||
+  OFFERED_BEHIND.test(text.slice(to, to + 48));
+
 /** What the words of a sentence say was done to the machine; `undefined` where they say nothing of it. */
-export const alteredIn = (text: string): string | undefined => ALTERED.exec(text)?.[0];
+export function alteredIn(text: string): string | undefined {
+  const match = ALTERED.exec(text);
+  return match && !isOffered(text, match.index, match.index + match[0].length)
+    ? match[0]
+    : undefined;
+}
 
 /** "830 mm custom", "14T aftermarket". */
 const ALTERED_BEHIND = spelt(

@@ -12,15 +12,18 @@ export interface WantsBasis {
 }
 
 /** How dry and ready to ride are said in the head of two masses. */
-export const DRY_SAID =
-  '(?:dry|trocken|leer|à sec|à vide|vide|a secco|a vuoto|vuoto|en seco|seco|en vac[ií]o|vac[ií]o|droog|leeg|empty)';
-export const READY_SAID =
-  '(?:wet|kerb|curb|ready|fuell?ed|fahrfertig|fahrbereit|vollgetankt|nass|en ordre de marche|tous pleins faits|in ordine di marcia|lleno|en orden de marcha|rijklaar|voll|full|plein|pieno|llena|vol)';
+const DRY_SAID =
+  '(?:dry|trocken|leer|à sec|à vide|vide|a secco|secco|a vuoto|vuoto|en seco|seco|em seco|a seco|en vac[ií]o|vac[ií]o|droog|leeg|torr|tørr|tør|sucha|na sucho|suchá|kuiva|empty)';
+const READY_SAID =
+  '(?:wet|kerb|curb|ready|fuell?ed|fahrfertig|fahrbereit|vollgetankt|nass|en ordre de marche|(?:avec )?(?:tous )?(?:les )?pleins(?: faits)?|t\\.?p\\.?f\\.?|in ordine di marcia|o\\.?d\\.?m\\.?|col pieno|lleno|en orden de marcha|em ordem de marcha|cheio|rijklaar|körklar|kjøreklar|køreklar|gotow[ay] do jazdy|zatankowan[ay]|pohotovostní|provozní|ajokunnossa|voll|full|plein|pieno|llena|vol)';
+/** What may stand behind the first word, and before or behind the second: "Dry weight / wet weight", "Poids à sec / poids TPF". */
+const MASS_WORD = '(?:gewicht|masse| weight| mass)?';
+const AGAIN = '(?:poids |peso |gewicht |weight |vikt |vekt |vægt |masa |hmotnost )?';
+/** Heads of two masses, dry first and ready first. */
+export const DRY_THEN_READY = `${DRY_SAID}${MASS_WORD} ?/ ?${AGAIN}${READY_SAID}${MASS_WORD}`;
+export const READY_THEN_DRY = `${READY_SAID}${MASS_WORD} ?/ ?${AGAIN}${DRY_SAID}${MASS_WORD}`;
 const HEAD_OF_TWO = spelt(
-  new RegExp(
-    `(?<!\\p{L})(?:(${DRY_SAID})(?:gewicht|masse)? ?/ ?${READY_SAID}|${READY_SAID} ?/ ?${DRY_SAID}(?:gewicht|masse)?)\\)?\\s?[:|]?\\s*$`,
-    'iu',
-  ),
+  new RegExp(`(?<!\\p{L})(?:(${DRY_THEN_READY})|${READY_THEN_DRY})\\)?\\s?[:|]?\\s*$`, 'iu'),
 );
 
 /** In running order: with 90 % of the fuel (Regulation (EU) 168/2013, from memory). */
@@ -60,6 +63,11 @@ const LOW_BEFORE = spelt(
   /(?<!\p{L})(?:sitz(?:bank)?höhe|seat(?: height)?|hauteur de selle|altura (?:del |de )?(?:asiento|sillín)|altezza sella|zithoogte|zadelhoogte|sitthöjd|setehøyde|sædehøjde|altura do banco) (?:tief|niedrig|low|lowered|basse|baj[ao]|bassa|baixo|laag|låg|lav):? $/iu,
 );
 
+/** "With the low seat the seat height is 840", "mit der niedrigen Sitzbank: Sitzhöhe 840". */
+const LOW_WITH_BEFORE = spelt(
+  /(?<!\p{L})(?:with|mit|avec|con|com|met|med) (?:\p{L}{2,4} )?(?:optional\p{L}* )?(?:low(?:er|ered)? (?:seat|saddle|suspension)|(?:niedrige|tiefe|flache)[nr]? (?:sitzbank|bank|sitz)|(?:la )?selle basse|sella bassa|asiento bajo|banco baixo|lage (?:zit|zadel|buddy)|lågt? (?:sadel|sits)|lavt? (?:sadel|sete))(?: option| kit| fitted)?[:,]? (?:the |die |der |la |l['’])?(?:seat height|seat|it|sitzhöhe|sitz|hauteur(?: de selle)?|selle|altezza(?: (?:della )?sella)?|sella|altura(?: (?:del|de) asiento)?|zithoogte|sitthöjd(?:en)?|setehøyde(?:n)?)?(?: (?:is|drops? to|goes (?:down )?to|ist|sinkt auf|est (?:à|de)|passe à|descend à|scende a|è (?:a|di)|baja a|es de|queda en|is|zakt naar|blir|bliver))?:? ?$/iu,
+);
+
 /** "33.5 in. (lowest)", "830/850 mm (low/high)", "(niedrig/hoch)": said of the number before its bracket, or of the first of two. */
 const LOW_BEHIND = spelt(
   /^(?: ?(?:mm|cm|in\.?))? (?:with|mit|avec|con|met|med) (?:the |an? |der |la |el |il |de )?(?:optional(?:er|e)? |optionaler? )?(?:low(?:er|ered)? (?:seat|saddle)|niedrige[nr]? sitzbank|selle basse|sella bassa|asiento bajo|lage? (?:zadel|zit))(?=\s*(?:[.;)]|$))|^(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?(?:\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))?(?: ?[/-] ?\p{L}+(?: \p{L}+)?)?\)|[/-] ?\d[\d.,]*(?: ?(?:mm|cm|in\.?|inch(?:es)?|"|″))? ?\((?:low|lowered|lowest|niedrig|tief|basse|baja|bassa|laag|lav|låg)(?: (?:position|setting|seat))? ?[/-] ?\p{L}+(?: \p{L}+)?\))/iu,
@@ -75,6 +83,20 @@ const isSaidOfNext = (text: string, m: Mention, basis: Basis, { from }: WantsBas
   basis === 'low-seat' &&
   from < m.from &&
   /^ (?:at|is|for|bei|à|a|de|op|på) ?(?:about |around |only )?\d/iu.test(text.slice(m.to));
+
+/** "870 mm (low seat available)", "870 mm, selle basse en option": what may be had beside the seat that is told of. */
+const OFFERED = spelt(
+  /^(?: (?:height|suspension|sitzbank|sitz|bank|seat|saddle|version|kit))? ?(?:\p{L}{1,4} ){0,2}(?:available|option(?:al|nelle)?(?:ly)?|can be (?:had|ordered|fitted|specified)|may be (?:had|ordered)|to order|offered|at (?:extra|no) cost|(?:gegen )?aufpreis|erhältlich|lieferbar|möglich|wählbar|verfügbar|auf wunsch|disponib\p{L}*|proposée|sur demande|supplément|opzione|opzionale|richiesta|optativ[oa]|opción|opcional|bajo pedido|leverbaar|optioneel|optie|verkrijgbaar|beschikbaar|meerprijs|tillval|valfri\p{L}*|tilvalg|tilgjengelig|ekstrautstyr|dostępn\p{L}*|opcj\p{L}*|na přání|za příplatek|valinnai\p{L}*|saatavilla)(?!\p{L})/iu,
+);
+const OFFERS = spelt(
+  /(?<!\p{L})(?:optional|optionally|option:|available (?:with|in)|optionnelle|en option|wahlweise|auf wunsch|optionale[rns]?|in opzione|a richiesta|opzionale|opcional|optioneel|optie|tillval|there(?:['’]s| is)(?: also)? an?|also (?:with|as) an?|aussi en|auch als|auch mit) ?:? ?(?:an? |the |eine[rn]? |une? |una? |een |en )?$/iu,
+);
+const isOnlyOffered = (text: string, m: Mention, basis: Basis, { from, to }: WantsBasis): boolean =>
+  basis === 'low-seat' &&
+  from < m.from &&
+  !/^ ?(?:mm|cm|in\.?|")? ?(?:with|mit|avec|con|met|med)(?!\p{L})/iu.test(text.slice(to)) &&
+  (OFFERED.test(text.slice(m.to, m.to + 48)) ||
+    OFFERS.test(text.slice(Math.max(0, m.from - 40), m.from)));
 
 /** "(34.1 standard)": said of the number right before it. */
 export const STANDARD_BEHIND =
@@ -218,7 +240,8 @@ export function basesOf(
       !(meaning.basis === 'list' && isSinceNew(text, m))
         ? figures.flatMap((f, i) =>
             figureDefinition(f.key).bases.includes(meaning.basis) &&
-            !isSaidOfNext(text, m, meaning.basis, f)
+            !isSaidOfNext(text, m, meaning.basis, f) &&
+            !isOnlyOffered(text, m, meaning.basis, f)
               ? [{ m, i, basis: meaning.basis, cost: cost(text, m, f, figures) }]
               : [],
           )
@@ -238,6 +261,7 @@ export function basesOf(
       own?.key === 'seatHeight' &&
       (LOW_IN_HEAD.test(text.slice(0, own.from)) ||
         LOW_BEFORE.test(text.slice(0, own.from)) ||
+        LOW_WITH_BEFORE.test(text.slice(Math.max(0, own.from - 80), own.from)) ||
         LOW_BEHIND.test(text.slice(own.to)))
     )
       return 'low-seat';

@@ -182,7 +182,7 @@ export function byWord(
       !isAside(w.mention.from),
   ).length;
   // "Fuel (US gal) | 3.4": a word that carries a unit of its own is a label, however little it says alone.
-  const unitBehind = labelFirst ? unitTold(gapText) : undefined;
+  const unitBehind = labelFirst ? unitTold(gapText, s.units.gallon) : undefined;
   const weak = word.meaning.kind === 'label' && word.meaning.weak && unitBehind === undefined;
   const points =
     nearness(gapText, labelFirst, weak && !turned, figures, labels) - (turned ? WEIGHTS.turned : 0);

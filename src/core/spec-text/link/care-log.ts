@@ -55,9 +55,20 @@ const DONE_BY_OWNER = spelt(
   /(?<!\p{L})(?:habe? ich (?:immer )?(?:alle|jede)|(?:i|we)(?:['’]ve| have)? (?:always |religiously )?(?:done|did|changed|had it (?:done|serviced|changed))|j['’]ai (?:toujours )?(?:fait|changé)|(?:lo |la )?he (?:hecho|cambiado)|(?:l['’])?ho (?:fatto|cambiato)|heb ik (?:altijd )?(?:elke|om de))(?!\p{L})/iu,
 );
 
-/** "La révision des 1000 m'a coûté 180 €": what the first costs is not what the others do. */
+/** No further off is the first service of all, after the running-in, km: an interval that short is asked about. Common practice, no source. */
+const RUN_IN = 1610;
+const isRunIn = ({ key, amount, unit }: FigureProposal): boolean =>
+  key === 'serviceInterval' && amount * (unit === 'mi' ? 1.609 : 1) <= RUN_IN;
+
+/** "My dealer wanted 95 € for the 1,000 km service": the first of all, and no interval, unless it says that it comes again. */
+export const isFirstService = (made: FigureProposal, text: string, q: Quantity): boolean =>
+  isRunIn(made) &&
+  !AGAIN.test(text.slice(Math.max(0, q.from - 40), q.from)) &&
+  !EACH.test(text.slice(q.to));
+
+/** "La révision des 1000 m'a coûté 180 €", "Révisions : 1 000 km (149 €), 10 000 km": what the first costs, and when it is due, is not so of the others. */
 export const asFirst = (made: FigureProposal, text: string): FigureProposal =>
-  made.key === 'inspectionPrice' && FIRST_OF_ALL.test(text) ? asked(made) : made;
+  isRunIn(made) || (made.key === 'inspectionPrice' && FIRST_OF_ALL.test(text)) ? asked(made) : made;
 
 /** "8,020 km oil, 16,100 km valves" in a log: when it was done, hardly how often, and asked about. */
 export const asLogged = (made: FigureProposal, text: string, q: Quantity): FigureProposal =>

@@ -16,6 +16,9 @@ export interface ClockReading {
 /** A stretch of a sentence in the whole text. */
 export type InText = (from: number, to: number) => { readonly from: number; readonly to: number };
 
+/** "4.4 L/100 km (3.6": no clock's kilometres. */
+const PER_HUNDRED = /100\s?km\s?\($/iu;
+
 /** "KM: 18,400", "Kilometerstand 18.400": kilometres, whatever else the text is in. */
 const KM_BEFORE = spelt(
   /(?<!\p{L})(?:kms?|km[- ]?stand|kilomet(?:er|re)s?(?:stand)?|kilométrage|kilometraje|kilómetros|quil[óo]metr(?:os|agem)|kilometerteller|chilometraggio|laufleistung|tachostand)(?:\s?:?\s|\s?\()$/iu,
@@ -35,11 +38,14 @@ export function clockReadings(
   assigned: readonly Assigned[],
   blocked: ReadonlyMap<number, BlockedBy>,
   at: InText,
+  own: readonly string[],
 ): readonly ClockReading[] {
   if (!s.sale) return [];
   return s.quantities.flatMap((q, i): readonly ClockReading[] => {
     const option = assigned[i]?.option;
     if (option?.key !== undefined || blocked.has(i)) return [];
+    // "2020 Dunelark 720 / 14,870 mi": a number of its name.
+    if (own.includes(s.text.slice(q.from, q.to).toLowerCase())) return [];
     const meaning = option?.word?.meaning;
     const clocked = meaning?.kind === 'taker' && meaning.taker === 'odometer';
     const before = s.text.slice(Math.max(0, q.from - 26), q.from);
@@ -51,7 +57,7 @@ export function clockReadings(
     const distance = senses.find((x) => x.dimension === 'distance');
     const unit =
       distance?.units[0] ?? (senses.some((x) => x.dimension === 'duration') ? 'h' : undefined);
-    const kmBefore = q.unit === undefined && KM_BEFORE.test(before);
+    const kmBefore = q.unit === undefined && KM_BEFORE.test(before) && !PER_HUNDRED.test(before);
     const mileage = q.unit === undefined && /(?<!\p{L})mileage\s?:?\s$/iu.test(before);
     const year = q.unit === undefined && /^(?:19|20)\d\d$/.test(s.text.slice(q.from, q.to));
     const bare = q.unit === undefined && clocked && !year;

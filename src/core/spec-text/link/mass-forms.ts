@@ -1,7 +1,7 @@
 import { PLAINLY, type Form } from './form';
 import { either } from './frames/frame';
 import type { SentenceWords } from './option';
-import { DRY_SAID, READY_SAID } from './bases';
+import { DRY_THEN_READY, READY_THEN_DRY } from './bases';
 import { WEIGHTS } from './weights';
 
 /** The sentence before asked what it weighs. */
@@ -13,10 +13,10 @@ export const MASS_FORMS: readonly Form[] = [
   // "Weight (dry/wet): 172/187 kg": in the order of its head.
   ...(
     [
-      ['dry', false, `${DRY_SAID} ?/ ?${READY_SAID}`],
-      ['ready', true, `${DRY_SAID} ?/ ?${READY_SAID}`],
-      ['ready', false, `${READY_SAID} ?/ ?${DRY_SAID}`],
-      ['dry', true, `${READY_SAID} ?/ ?${DRY_SAID}`],
+      ['dry', false, DRY_THEN_READY],
+      ['ready', true, DRY_THEN_READY],
+      ['ready', false, READY_THEN_DRY],
+      ['dry', true, READY_THEN_DRY],
     ] as const
   ).flatMap(([basis, second, head]) =>
     either('mass', {

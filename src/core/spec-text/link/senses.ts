@@ -1,7 +1,7 @@
 import { figureDefinition, limitsIn, type FigureKey } from '../../readings';
 import { preferredUnit, type Dimension, type UnitId } from '../../units';
 import type { Quantity } from '../lattice/quantity';
-import { sensesOf, UNDECIDED, type TextUnits } from './dimensions';
+import { sensesOf, UNDECIDED, type TextUnits, type UnitSense } from './dimensions';
 import type { SentenceWords } from './option';
 import { plausibility } from './plausible';
 import { WEIGHTS } from './weights';
@@ -130,7 +130,8 @@ export function senses(
     // A bare year is no money and no length.
     const year = /^(?:19[5-9]\d|20[0-3]\d)$/.test(s.text.slice(q.from, q.to).trim());
     if (year && dimension !== 'year' && dimension !== 'rotation') return [];
-    const inherited = unitAround(s, index, dimension);
+    const around = senseAround(s, index, dimension);
+    const inherited = around?.units;
     const scaled =
       q.thousands === undefined ||
       dimension === 'distance' ||
@@ -159,7 +160,8 @@ export function senses(
         amounts: saidAmounts,
         units,
         unitSaid: said,
-        open: undefined,
+        // "58 grand … when the list was 56 900": whose money, the other one leaves open as well.
+        open: handed && !own ? around?.open : undefined,
         points: best.points - (said ? 0 : WEIGHTS.bare),
         ...(bareLink ? {} : { continues: true as const }),
       },
@@ -180,20 +182,28 @@ export function senses(
     });
 }
 
-/** The unit of the nearest figure of the same kind, before or behind: "230 mm at the front and 200 at the rear". */
-export function unitAround(
+/** What the nearest figure of the same kind counts in, before or behind: "230 mm at the front and 200 at the rear". */
+function senseAround(
   s: SentenceWords,
   index: number,
   dimension: Dimension,
   onlyBefore = false,
-  /** A unit that may mean this dimension besides another says nothing: litres of a tank are no consumption. */
   onlyPlain = false,
-): readonly UnitId[] | undefined {
+): UnitSense | undefined {
   for (let far = 1; far < s.quantities.length; far += 1)
     for (const i of onlyBefore ? [index - far] : [index - far, index + far]) {
       const all = sensesOf(s.quantities[i]?.unit, s.units);
       const sense = (onlyPlain ? all.slice(0, 1) : all).find((x) => x.dimension === dimension);
-      if (sense) return sense.units;
+      if (sense) return sense;
     }
   return undefined;
 }
+
+/**
+ * The units of the nearest figure of the same kind.
+ *
+ * @param onlyPlain a unit that may mean this dimension besides another says nothing: litres of a tank are no consumption
+ */
+export const unitAround = (
+  ...asked: readonly [SentenceWords, number, Dimension, boolean?, boolean?]
+): readonly UnitId[] | undefined => senseAround(...asked)?.units;

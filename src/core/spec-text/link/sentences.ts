@@ -11,7 +11,7 @@ const END = spelt(
   /(?<!\.)[.!](?=\s+["(]?[\p{Lu}\d£$€])|[;•·](?=\s)|[?](?=\s+(?!A:))|\s[|]\s(?=\p{Lu}\p{Ll}+:)|(?<!\.)\.\.\.(?=\s)/gu,
 );
 const SHORT = spelt(
-  /(?<![\p{L}/])(?:max|min|mind|approx|ca|zul|no|vs|comp|disp|nr|bzw|incl|inc|inkl|imp|us|u\.s|st|mr|dr|tel|ext|wt|cap|hubr|ccm|e\.g|i\.e|etc|o\.n\.o|env|aprox|circa|pot|alt|cil|ht|spec|susp|displ|trans|capac|dim|sitzh|gew|federw|leist|hubr|bj|ant|post|del|delant|tras|horq|av|ar|vo|hi|hint|vord|escurs)$/iu,
+  /(?<![\p{L}/])(?:max|min|mind|approx|ca|zul|no|vs|comp|disp|nr|bzw|incl|inc|inkl|excl|exkl|ekskl|escl|zzgl|evtl|ggf|imp|us|u\.s|st|mr|dr|tel|ext|wt|cap|hubr|ccm|e\.g|i\.e|etc|o\.n\.o|env|aprox|circa|pot|alt|cil|ht|spec|susp|displ|trans|capac|dim|sitzh|gew|federw|leist|hubr|bj|ant|post|del|delant|tras|horq|av|ar|vo|hi|hint|vord|escurs)$/iu,
 );
 
 /** A stop in a line that has no capitals: "it's heavy. the seat is 870". */

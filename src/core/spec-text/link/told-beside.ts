@@ -4,6 +4,7 @@ import { type UnitId, isUnitId } from '../../units';
 import type { Quantity } from '../lattice/quantity';
 import { writtenUnit } from '../lattice/written-units';
 import { FRONT_KEY, OTHER_END } from './ends';
+import type { TextUnits } from './dimensions';
 import type { SentenceWords, Word } from './option';
 
 /** "78 kg front, 84 kg rear": what one wheel carries is not what the machine weighs. */
@@ -43,8 +44,12 @@ export function afterSide(s: SentenceWords, to: number): number {
   return side ? side.to : to;
 }
 
-/** `Seat height (mm): 880`, `wet weight kg: 158`, `service interval in miles: 6,000`: the unit stands with the label. */
-export function unitTold(gapText: string): UnitId | undefined {
+/**
+ * `Seat height (mm): 880`, `wet weight kg: 158`, `service interval in miles: 6,000`: the unit stands with the label.
+ *
+ * @param gallon whose gallons the text counts in, where that is known
+ */
+export function unitTold(gapText: string, gallon?: TextUnits['gallon']): UnitId | undefined {
   const inside =
     /^\s*(?:intervall?[eo]?s? ?)?[([]([^)\]]{1,18})[)\]]\s*[:=|\t\s-]*$/u.exec(gapText) ??
     /^[\s,/]+(?:intervall?[eo]?s?,? ?)?(?:(?:in|en) )?([^\s:=|]{1,10}(?: ?@ ?rpm| [^\s:=|]{1,8})?)\s*[:=|\t]\s*$/u.exec(
@@ -57,6 +62,7 @@ export function unitTold(gapText: string): UnitId | undefined {
         /[,;]|\s?@|\/\s?(?:rpm|min)|\s(?:bei|at|à|a|alle|bij|às|przy|vid|ved|při)\s/u,
       )[0] ?? '',
     );
+  if (unit === 'gallon' && gallon !== undefined) return `gal-${gallon}`;
   return unit !== null && unit !== undefined && isUnitId(unit) ? unit : undefined;
 }
 

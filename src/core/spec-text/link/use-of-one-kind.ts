@@ -13,6 +13,14 @@ const BEHIND = spelt(
     'iu',
   ),
 );
+/** "24 km/l na estrada a 110, 21 na cidade": one of two roads, the other told behind. */
+const ONE_OF_TWO_ROADS = spelt(
+  new RegExp(
+    String.raw`^ ?(?:mpg|l ?\/ ?100(?: ?km)?|km ?\/ ?l|l)?,? ?\(?(?:na estrada|em estrada|en carretera|su strada|extraurbano|(?:on the )?(?:open )?road|(?:auf der )?landstraße|überland|außerorts|sur route|buiten de stad|op de weg|på (?:landsväg|landevei|landevej)|w trasie|na trasie|mimo město|maantiellä)(?!\p{L})[^\n.;]{0,40}(?<!\p{L})(?:${PLACES})(?!\p{L})`,
+    'iu',
+  ),
+);
+
 /** "Town and country", "city/highway combined": of both. */
 const OF_BOTH = spelt(/(?<!\p{L})(?:and|\/|&|und|et|e|y|\+) ?$/iu);
 
@@ -49,7 +57,8 @@ export function asInTown(made: FigureProposal, text: string, q: Quantity): Figur
   const place = BEFORE.exec(before);
   const isIt = place
     ? !OF_BOTH.test(before.slice(0, place.index))
-    : BEHIND.test(text.slice(q.to, q.to + 40));
+    : BEHIND.test(text.slice(q.to, q.to + 40)) ||
+      ONE_OF_TWO_ROADS.test(text.slice(q.to, q.to + 96));
   return isIt
     ? {
         ...made,

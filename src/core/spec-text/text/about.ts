@@ -74,8 +74,12 @@ const FEEDS = spelt(/(?<!\p{L})(?:stator|alternator|lichtmaschine|alternateur)(?
 const FIGURES_OF_SPEECH = spelt(
   /(?<!\p{L})(?:same boat|off the boat|by (?:car|train|van|coach)|like an? (?:sofa|armchair|chair|tractor|boat|train|sewing machine)|(?:in|from|of) (?:the|a|my|our) (?:car|van|hotel)|my (?:car|van|helmet|jacket|budget|camera|laptop)|car park|company car|train set|goggles|wie (?:ein|auf einem) (?:traktor|sofa)|comme (?:un|dans un) (?:canapé|tracteur|bateau))(?!\p{L})/giu,
 );
+/** "… ma Pika 360 car permis A passé": because, in French. */
+const CAR_BECAUSE = spelt(
+  /(?<!\p{L})car (?=(?:je|il|elle|on|nous|ils|elles|ma|mon|mes|permis|plus|pas|peu|trop|très|besoin|achat|changement|projet|manque|passage|nouve(?:l|au|lle)|raison|double|arrêt|déménagement|jamais|envie|elle)(?!\p{L})|[jncs]['’]\p{L})/giu,
+);
 const isFigureOfSpeech = (word: string, all: string): boolean => {
-  const left = all.replace(FIGURES_OF_SPEECH, ' ').toLowerCase();
+  const left = all.replace(FIGURES_OF_SPEECH, ' ').replace(CAR_BECAUSE, ' ').toLowerCase();
   return !left.includes(word);
 };
 

@@ -63,6 +63,10 @@ function tellsHowFar({ line, quantities }: ScannedLine): boolean {
   );
 }
 
+/** "odometer: 5,120": how far it has gone, without a unit, in a line of its own. Common usage, no source. */
+const ODOMETER_LINE =
+  /^\s*(?:odometer(?: reading)?|mileage|km[- ]?stand|kilometerstand|kilométrage|kilometraje|chilometraggio|kilometerteller|mätarställning|kilometerstand|przebieg|najeto)\s*[:=]\s*\d[\d.,' ]{2,7}\s*$/imu;
+
 /** What a used one may cost and what to look at: no one machine is offered. Common usage, no source. */
 const GUIDE = spelt(
   /(?<!\p{L})(?:buy(?:er['’]?s['’]?|ing) guide|what to pay|kaufberatung|gebrauchtberatung|guide d['’]achat|guía de compra|guida all['’]acquisto|aankoop(?:gids|advies)|köpguide|kjøpsguide|købsguide|guia de compra|poradnik (?:kupującego|zakupu)|ostaja(?:n)?opas)(?!\p{L})/iu,
@@ -100,7 +104,7 @@ export function surveyOf(
     (l) => l.quantities.some((q) => isSum(q)) || /\d,-|\d ?(?:vb|vhb)\b/i.test(l.line),
   );
   const distances = [...lines, ...around].some((l) => l.quantities.some((q) => isDistance(q)));
-  const hasRun = [...lines, ...around].some(tellsHowFar);
+  const hasRun = [...lines, ...around].some(tellsHowFar) || ODOMETER_LINE.test(lower);
   const offers = names(lines, 'sale');
   const year = /(?<!\d)(?:19[5-9]|20[0-3])\d(?!\d)/.test(text);
   const guide = GUIDE.test(lower);

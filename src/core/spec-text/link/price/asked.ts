@@ -32,6 +32,15 @@ export const ASKED_FORMS: readonly Form[] = [
     behind: /^,? ?(?:fp|vb|vhb|fix|festpreis|verhandlungsbasis|verhandelbar)(?!\p{L})/iu,
     when: (s, { amounts: [a = 0] }) => a >= 500 && s.units.money !== undefined,
   },
+  // "$5,400 - 2021 Kestler 350 Trail": the head of an advert.
+  {
+    ...ASKED,
+    dimension: 'money',
+    points: PLAINLY + 1,
+    before: /^\s*[£$€]?$/u,
+    behind: /^ ?(?:€|eur|usd)? ?[-–—·|•] ?(?:19|20)\d\d \p{Lu}/iu,
+    when: (s, q) => s.sale && largest(q) >= LEAST_SUM,
+  },
   // "5.990 € passaggio escluso", "4.950 € transferencia aparte": what the papers cost the buyer is said of a machine for sale.
   {
     ...ASKED,

@@ -23,7 +23,7 @@ const COMMON: ReadonlySet<string> = new Set(
   charge luce freni distancia frenos neumáticos bremsen? reifen datenblatt mam mám mamy máme
   säljer säljes sælger sælges selger selges sprzedam prodám prodam jeżdżę jeździłem har jag jeg
   olen minulla tenho vendo ik po efter etter onze ostin kører kjører kör jezdím meu minha moja mój
-  moje mitt dear takes candidate option biete verkauft verkauf suche nuestra notre nostra ma
+  moje mitt dear takes candidate option biete verkauft verkauf verkaufe category kategorie catégorie categoría categoria categorie kategoria kategori suche nuestra notre nostra ma
   subject re fwd betreff objet oggetto asunto quick update announces frame mix chapter item
   section table figure note notes report technische spec gegevens specificaties specificatie
   caractéristiques características caratteristiche données dati datos fiche ficha scheda essai
