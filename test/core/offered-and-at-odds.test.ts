@@ -24,6 +24,8 @@ describe('a second number that is an option or a setting leaves the first ticked
     'Drover 390. Altura do assento: 885 mm (ajustável 860-885), depósito 14 l',
     'Drover 390. Zithoogte: 885 mm (optie laag 860 mm), tank 14 l',
     'Drover 390. Selle : 885 mm (option 860 ou 905), réservoir 14 l',
+    'Drover 390. Wysokość siedzenia 885 mm (opcjonalnie niskie 860 mm), zbiornik 14 l',
+    'Drover 390. Výška sedla 885 mm (volitelně snížené 860 mm), nádrž 14 l',
   ])('%s', (text) => expect(ticked(text)).toContain('seatHeight 885 mm standard-seat'));
   test.each([
     // Nothing says what the other one is.
@@ -126,7 +128,7 @@ describe('what cannot be together is asked about on both sides', () => {
     ['low above standard', sheet('Seat height: 850 mm', 'Low seat: 870 mm'), 2],
     ['low below standard', sheet('Seat height: 850 mm', 'Low seat: 830 mm'), 0],
   ])('%s', (_, text, odd) => {
-    const doubted = all(text).filter((p) => p.doubts.some((d) => d.code === 'said-otherwise'));
+    const doubted = all(text).filter((p) => p.doubts.some((d) => d.code === 'at-odds'));
     expect(doubted.map((p) => p.ticked)).toEqual(Array.from({ length: odd }, () => false));
   });
 });
@@ -227,6 +229,7 @@ describe('a sum without the tax is asked about', () => {
   ])('%s', (words) => {
     const price = all(`Pellan 650. ${words} 204 kg wet.`).find((p) => p.key === 'price');
     expect(price?.ticked).toBe(false);
+    expect(price?.doubts.map((d) => d.code)).toContain('without-tax');
   });
   test.each([
     'Preis: 5.200 € inkl. MwSt.',

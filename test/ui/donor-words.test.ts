@@ -128,6 +128,9 @@ test('every doubt has its sentence', () => {
     { code: 'unit-unsaid' },
     { code: 'mark-unclear', other: 1340 },
     { code: 'said-otherwise' },
+    { code: 'at-odds', words: '163 kg' },
+    { code: 'without-tax', words: '+ VAT' },
+    { code: 'another-beside', words: '17 l' },
   ];
   for (const doubt of doubts) expect(doubtWords(doubt)).toMatch(/^\S.*[.?]$/);
   expect(doubtWords({ code: 'pair-disagrees', other: { amount: 789, unit: 'mm' } })).toContain(

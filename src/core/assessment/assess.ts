@@ -1,23 +1,12 @@
-import type { Brief, MustKey, SeatWidth, StanceBand } from '../brief';
-import { factInUse } from '../facts';
+import type { Brief, MustKey } from '../brief';
 import { findCautions, type Caution } from '../cautions';
 import { kindOfMachine, type Donor } from '../donor';
-import {
-  oneFootGap,
-  personalFit,
-  seatShape,
-  seatWidth,
-  stanceBand,
-  stanceProbabilities,
-  type SeatShape,
-} from '../fit';
+import { personalFit } from '../fit';
 import type { LicenceResult } from '../licence';
 import { buildCost, repairs, type BuildCost } from '../money';
-import type { Estimate, Known } from '../numeric';
-import { applyParts, applySets, looseFuel, madeFor, type Part, type PartFlag } from '../part';
+import { looseFuel, type Part } from '../part';
 import type { NormalFigures } from '../readings';
 import type { Whose } from '../suitability';
-import type { SuspensionEnd } from '../suspension';
 import type { Case } from './case';
 import { isRounded, licenceOf, licenceTypical } from './licence-of';
 import { loadFacts } from './load-facts';
@@ -26,29 +15,14 @@ import {
   heartEstimate,
   loadMetrics,
   metricsOf,
-  seatWidthIndex,
   type LoadMetrics,
   type Metrics,
 } from './metrics';
+import { machineOf } from './machine-of';
 import { mustResults, type MustResult } from './musts';
 import { anew, type Once } from './once';
 import { sheetFigures } from './sheet-figures';
-
-export type Stance =
-  | {
-      readonly kind: 'known';
-      readonly band: StanceBand;
-      readonly oneFootBand: StanceBand;
-      /** The seat that the middle is reckoned with. */
-      readonly shape: SeatShape;
-      readonly width: SeatWidth;
-      /** Whether somebody has told the width; else it is what most of the class have. */
-      readonly widthTold: boolean;
-      /** The width by its place in `SEAT_WIDTHS`, from narrow to wide, in each row. */
-      readonly widthIndex: Known;
-      readonly probabilities: Readonly<Record<StanceBand, number>>;
-    }
-  | { readonly kind: 'unknown' };
+import { stanceOf, type Stance } from './stance-of';
 
 /** Everything computed for one rider on one machine with one set of parts. */
 export interface Assessment extends Reckoning {
@@ -71,56 +45,6 @@ export interface Reckoning {
   /** What sits on it: aboard, and of the build. */
   readonly fitted: readonly Part[];
 }
-
-const middleOf = (estimate: Estimate): number => (estimate.kind === 'known' ? estimate.mid : 0);
-
-/** A machine with the parts of a case on it. */
-function machineOf({
-  of,
-  stock,
-}: {
-  readonly of: Pick<Case, 'donor' | 'parts' | 'aboard'>;
-  readonly stock: NormalFigures;
-}) {
-  const { donor, aboard } = of;
-  const parts = of.parts.map((part) => madeFor(part, donor));
-  const standing =
-    aboard.parts.length === 0
-      ? stock
-      : {
-          ...applyParts(
-            stock,
-            aboard.parts.map((part) => madeFor(part, donor)),
-          ),
-          ...Object.fromEntries(aboard.readOnIt.map((key) => [key, stock[key]])),
-        };
-  const figures = applyParts(standing, parts);
-  const fitted = [...aboard.parts.map((part) => madeFor(part, donor)), ...parts];
-  const facts = applySets(donor.facts, fitted);
-  return {
-    parts,
-    figures,
-    fitted,
-    donor: facts === donor.facts ? donor : { ...donor, facts },
-    suspension: { sprungToRider: sprungEnds(fitted) },
-    sheetMass: stock.mass.estimate,
-    added_kg: middleOf(figures.mass.estimate) - middleOf(stock.mass.estimate),
-    looseFuel_L: looseFuel(fitted),
-    gripsRaised_mm: gripsRaised(parts),
-  };
-}
-
-/** How much further apart parts put grips and pegs, mm. */
-const gripsRaised = (parts: readonly Part[]): number =>
-  parts
-    .flatMap((part) => part.effects)
-    .reduce(
-      (sum, { figure, change, amount }) =>
-        change !== 'add' || (figure !== 'barHeight' && figure !== 'pegHeight')
-          ? sum
-          : sum + (figure === 'barHeight' ? amount : -amount),
-      0,
-    );
 
 /** The same donor for the same two, so that what is made of it can be kept. */
 const usual = new WeakMap<Donor, { readonly of: Brief['typicalFacts']; readonly donor: Donor }>();
@@ -256,32 +180,4 @@ export function mustsOf(of: Case, on: readonly MustKey[]): readonly MustResult[]
   const { metrics, licence, figures } = reckon(of);
   const brief = { ...of.brief, musts: { ...of.brief.musts, on } };
   return mustResults(brief, metrics, licence, licenceTypical(brief, figures), of.takenAsKept);
-}
-
-const SPRUNG: Readonly<Record<SuspensionEnd, PartFlag>> = {
-  front: 'springs-front',
-  rear: 'springs-rear',
-};
-const sprungEnds = (parts: readonly Part[]): ReadonlySet<SuspensionEnd> =>
-  new Set(
-    (['front', 'rear'] as const).filter((end) => parts.some((p) => p.flags.includes(SPRUNG[end]))),
-  );
-
-function stanceOf({
-  donor,
-  heelGap,
-}: Pick<Metrics, 'heelGap'> & { readonly donor: Donor }): Stance {
-  const gap = heelGap.estimate;
-  if (gap.kind === 'unknown') return { kind: 'unknown' };
-  const shape = seatShape(donor);
-  return {
-    kind: 'known',
-    band: stanceBand(gap.mid),
-    oneFootBand: stanceBand(oneFootGap(gap.mid, shape)),
-    shape,
-    width: seatWidth(donor),
-    widthTold: factInUse(donor.facts?.seatWidth) !== undefined,
-    widthIndex: seatWidthIndex(donor),
-    probabilities: stanceProbabilities(gap),
-  };
 }

@@ -1,11 +1,5 @@
-export {
-  assess,
-  mustsOf,
-  reckon,
-  type Assessment,
-  type Reckoning,
-  type Stance,
-} from './assess';
+export { assess, mustsOf, reckon, type Assessment, type Reckoning } from './assess';
+export type { Stance } from './stance-of';
 export { caseOf, NOTHING_ABOARD, type Aboard, type BareCase, type Case } from './case';
 export { behind } from './load-facts';
 export { lightOf, type Light } from './light';

@@ -34,6 +34,10 @@ export type Doubt =
   | { readonly code: 'may-be-changed'; readonly words: string }
   /** A number beside it might be it as well, and nothing says what that one is. */
   | { readonly code: 'another-beside'; readonly words: string }
+  /** Another figure of the same machine cannot be true beside it. */
+  | { readonly code: 'at-odds'; readonly words: string }
+  /** The words say that the tax comes on top of the sum. */
+  | { readonly code: 'without-tax'; readonly words: string }
   /** The text speaks of several machines by name. */
   | { readonly code: 'which-machine' }
   /** Far from what any class of machine has. */

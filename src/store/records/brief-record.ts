@@ -1,7 +1,6 @@
 import equal from 'fast-deep-equal';
 import * as z from 'zod/mini';
 import {
-  assumedOrigins,
   BRIEF_FIGURES,
   BRIEF_LIMITS,
   GROUNDS,
@@ -17,25 +16,13 @@ import {
   type Brief,
   type BriefFigure,
   type BriefOrigins,
-  type ClassPrices,
-  type Ground,
   type OwnNeeds,
 } from '@/core/brief';
-import { DONOR_CLASSES } from '@/core/donor';
-import { roughSum } from '@/core/money';
 import { OWN_NEED_KEYS, WANT_KEYS, type OwnNeedKey } from '@/core/preference';
-import {
-  TYPICAL_FACT_KEYS,
-  TYPICAL_KEYS,
-  typicalLimits,
-  type OwnTypical,
-  type OwnTypicalFacts,
-  type TypicalKey,
-} from '@/core/typical';
-import { FACT_DEFINITIONS } from '@/core/facts';
-import type { CurrencyCode } from '@/core/units';
 import { currencySchema as currency } from './currency';
 import { idSchema as id, isoDay } from './id';
+import { newBrief } from './new-brief';
+import { classPrices, typical, typicalFacts } from './own-typical';
 import type { Along, RecordType } from './record-type';
 
 const within = (key: BriefFigure) =>
@@ -87,52 +74,6 @@ const origins = z.partialRecord(
     }),
   ]),
 ) as unknown as z.ZodMiniType<BriefOrigins>;
-
-const typicalSpan = (key: TypicalKey) => {
-  const { min, max } = typicalLimits(key);
-  const end = z.number().check(z.minimum(min), z.maximum(max));
-  return z.optional(
-    z.strictObject({ low: end, mid: end, high: end }).check(
-      z.refine(({ low, mid, high }) => low <= mid && mid <= high, {
-        message: 'low, typical and high must rise',
-      }),
-    ),
-  );
-};
-const typicalLine = z.strictObject(
-  Object.fromEntries(TYPICAL_KEYS.map((key) => [key, typicalSpan(key)])) as {
-    [K in TypicalKey]: ReturnType<typeof typicalSpan>;
-  },
-);
-const typical = z.partialRecord(
-  z.enum(DONOR_CLASSES),
-  typicalLine,
-) as unknown as z.ZodMiniType<OwnTypical>;
-
-const percent = z.number().check(z.minimum(0), z.maximum(100));
-const typicalFacts = z.partialRecord(
-  z.enum(DONOR_CLASSES),
-  z.strictObject(
-    Object.fromEntries(
-      TYPICAL_FACT_KEYS.map((key) => [
-        key,
-        z.optional(z.partialRecord(z.enum(FACT_DEFINITIONS[key].options), percent)),
-      ]),
-    ),
-  ),
-) as unknown as z.ZodMiniType<OwnTypicalFacts>;
-
-const sum = z
-  .number()
-  .check(z.minimum(BRIEF_LIMITS['money.budget'].min), z.maximum(BRIEF_LIMITS['money.budget'].max));
-const classPrices = z.partialRecord(
-  z.enum(DONOR_CLASSES),
-  z.optional(
-    z
-      .strictObject({ low: sum, high: sum, currency })
-      .check(z.refine(({ low, high }) => low <= high, { message: 'low and high must rise' })),
-  ),
-) as unknown as z.ZodMiniType<ClassPrices>;
 
 const mustsOn = z.array(z.enum(MUST_KEYS)).check(
   z.maxLength(MUST_KEYS.length),
@@ -255,56 +196,6 @@ export const briefSchema = z.strictObject({
   classPrices: z.optional(classPrices),
   ownNeeds: z.optional(ownNeeds),
 }) satisfies z.ZodMiniType<Brief>;
-
-const EVEN_MIX: Readonly<Record<Ground, number>> = {
-  motorway: 15,
-  openRoad: 40,
-  town: 10,
-  gravel: 20,
-  twoTrack: 10,
-  singleTrack: 0,
-  sandMud: 5,
-};
-
-/** What a new brief starts from: a rider of middling build on a mixed tour. Every figure is assumed until the rider types it. */
-export function newBrief(currencyCode: CurrencyCode): Brief {
-  const begun: Brief = {
-    rider: {
-      height_mm: 1740,
-      mass_kg: 76,
-      kit_kg: 12,
-      sole_mm: 30,
-      skill: 'improving',
-      licence: 'A',
-    },
-    ground: EVEN_MIX,
-    trip: {
-      name: '',
-      length_km: 2000,
-      cruise_kmh: 100,
-      fuelGap_km: 250,
-      reserve_percent: 10,
-      luggage_kg: 20,
-      workshopGap_km: 1500,
-    },
-    money: {
-      currency: currencyCode,
-      budget: roughSum(9000, 'EUR', currencyCode),
-      tripFund: roughSum(1500, 'EUR', currencyCode),
-      gear: 0,
-      shopRate_perHour: roughSum(70, 'EUR', currencyCode),
-      ownSpanners: true,
-      rates: [],
-    },
-    musts: {
-      on: ['range', 'payload', 'licence', 'money'],
-      stance: 'balls',
-      readyMass_kg: 200,
-      clearance_mm: 200,
-    },
-  };
-  return { ...begun, origins: assumedOrigins(begun) };
-}
 
 /** How theirs came to the figures at a path, where mine came to them otherwise. */
 const originsAlong = (path: readonly string[], mine: Brief, theirs: Brief): readonly Along[] => {

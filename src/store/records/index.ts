@@ -1,4 +1,5 @@
-export { BRIEF_KEY, briefSchema, newBrief } from './brief-record';
+export { BRIEF_KEY, briefSchema } from './brief-record';
+export { newBrief } from './new-brief';
 export {
   buildSchema,
   candidateSchema,

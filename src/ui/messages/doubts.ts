@@ -21,6 +21,10 @@ export function doubtWords(doubt: Doubt): string {
       return `“${doubt.words.trim()}”: it may not be as the maker built it.`;
     case 'another-beside':
       return `“${doubt.words.trim()}” stands near it and might be it as well: which is this machine’s?`;
+    case 'at-odds':
+      return `“${doubt.words}” cannot be true beside it: one of the two is wrong.`;
+    case 'without-tax':
+      return `“${doubt.words}”: the tax comes on top. Enter what it costs in all.`;
     case 'which-machine':
       return 'The text speaks of several machines: is it this one’s?';
     case 'far-from-usual':

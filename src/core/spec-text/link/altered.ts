@@ -34,7 +34,7 @@ const ALTERED: RegExp = words(
 
 /** "Ma c'è l'opzione ribassata", "lowered suspension optional": what may be had, and was not done. */
 const OFFERED_BEFORE = spelt(
-  /(?<!\p{L})(?:option(?:al)?(?:ly)?|optionnelle?(?:ment)?|opzion\p{L}*|opcion\p{L}*|opção|optie|tillval|tilvalg|tilleggsutstyr|available|disponib\p{L}*|erhältlich|lieferbar|auf wunsch|wahlweise|in opzione|a richiesta|sur demande|bajo pedido)(?: \p{L}{1,12}){0,2} $/iu,
+  /(?<!\p{L})(?:option(?:al)?(?:ly)?|optionnelle?(?:ment)?|opzion\p{L}*|opcion\p{L}*|opção|optie|tillval|tilvalg|tilleggsutstyr|volitelně|na přání|za příplatek|opcjonalnie|valinnai\p{L}*|lisävarust\p{L}*|available|disponib\p{L}*|erhältlich|lieferbar|auf wunsch|wahlweise|in opzione|a richiesta|sur demande|bajo pedido)(?: \p{L}{1,12}){0,2} $/iu,
 );
 const OFFERED_BEHIND = spelt(
   /^(?: \p{L}{1,12}){0,2} (?:\(?option(?:al)?\)?|(?:is |are |as an? |en |in |como |als )?(?:option|available|optional|opzione|opción|opcional|disponib\p{L}*|erhältlich|lieferbar|leverbaar|a richiesta|sur demande|auf wunsch|tillval|tilvalg))(?!\p{L})/iu,

@@ -29,17 +29,22 @@ const ORDERS: readonly Order[] = [
  */
 export function atOdds(proposals: readonly Proposal[]): readonly Proposal[] {
   const figures = proposals.filter((p) => p.kind === 'figure');
-  const odd = new Set<Proposal>();
+  const odd = new Map<Proposal, Proposal>();
   for (const { less, more, unit } of ORDERS)
     for (const a of figures.filter(less))
       for (const b of figures.filter(more))
         if (convert(a.amount, a.unit, unit) > convert(b.amount, b.unit, unit)) {
-          odd.add(a);
-          odd.add(b);
+          odd.set(a, b);
+          odd.set(b, a);
         }
-  return proposals.map((p) =>
-    odd.has(p) && !p.doubts.some((d) => d.code === 'said-otherwise')
-      ? { ...p, ticked: false, doubts: [...p.doubts, { code: 'said-otherwise' as const }] }
-      : p,
-  );
+  return proposals.map((p) => {
+    const other = odd.get(p);
+    return other
+      ? {
+          ...p,
+          ticked: false,
+          doubts: [...p.doubts, { code: 'at-odds' as const, words: other.words }],
+        }
+      : p;
+  });
 }

@@ -22,7 +22,7 @@ const NET_BEFORE = spelt(
 
 /** A net sum is not what a rider pays: the tax of his country comes to it, and he is asked. */
 export const asNet = (made: FigureProposal, text: string, q: Quantity): FigureProposal => {
-  if (!made.ticked || (made.key !== 'price' && made.key !== 'usedPrice')) return made;
+  if (made.key !== 'price' && made.key !== 'usedPrice') return made;
   const words =
     NET_BEHIND.exec(text.slice(q.to, q.to + 48))?.[0] ??
     NET_BEFORE.exec(text.slice(Math.max(0, q.from - 32), q.from))?.[0];
@@ -31,6 +31,6 @@ export const asNet = (made: FigureProposal, text: string, q: Quantity): FigurePr
     : {
         ...made,
         ticked: false,
-        doubts: [...made.doubts, { code: 'hedged', words: words.trim() }],
+        doubts: [...made.doubts, { code: 'without-tax', words: words.trim() }],
       };
 };
