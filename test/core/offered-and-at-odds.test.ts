@@ -246,3 +246,18 @@ describe('a sum without the tax is asked about', () => {
     expect(ticked(`Pellan 650. ${words} 204 kg wet.`).join()).toMatch(/price 52/),
   );
 });
+
+describe('a seat of another kind in a list, and power before what the engine drives', () => {
+  test('"tall seat 940 mm" is not the one it came with; a seat that is called tall is', () => {
+    const seats = (words: string) =>
+      ticked(`Haldry Shale 450. 152 kg wet, ${words}.`).filter((t) => t.startsWith('seat'));
+    expect(seats('rack, tall seat 940 mm, 14/50 sprockets')).toEqual([]);
+    expect(seats('comfort seat: 940 mm')).toEqual([]);
+    expect(seats('and a tall seat at 940 mm')).toEqual(['seatHeight 940 mm standard-seat']);
+  });
+  test.each(['Gross power 48 kW', 'Power (gross): 48 kW', 'Bruttoleistung: 48 kW'])('%s', (words) =>
+    expect(ticked(`Haldry Shale 450. 152 kg wet. ${words}.`).join()).not.toMatch(/power/),
+  );
+  test('and the power as sheets declare it', () =>
+    expect(ticked('Haldry Shale 450. 152 kg wet. Power: 48 kW.')).toContain('power 48 kW crank'));
+});

@@ -1,5 +1,6 @@
 import { spelt } from '../vocabulary/letters';
 import type { Quantity } from '../lattice/quantity';
+import { isOffered } from './offered';
 
 // Words that say that a machine is not as its maker built it: its figures wait for a look.
 
@@ -12,7 +13,7 @@ const ALTERED: RegExp = words(
   'cut down',
   'home[- ]?(?:made|built|brew(?:ed)?)|self[- ]made|eigenbau|selbst ?gebaut\\p{L}*|faite? maison|caser[oa]|artigianal\\p{L}*|zelf ?gemaakt\\p{L}*|hemmagjord\\p{L}*',
   '(?:shaved|scooped|reshaped|carved|re-?foamed|rebuilt) (?:the |my |its )?(?:seat|saddle)',
-  'with the (?:rally|comfort) seat',
+  'with the (?:rally|comfort) seat|(?:tall|high|comfort|rally|gel|touring) (?:seat|saddle):?,? (?=[£$€]?\\d)',
   '(?:the|an|with) (?:big|bigger|large|larger|optional|long[- ]range) tank',
   'with the (?:big|bigger|large|larger|optional|long[- ]range) \\d[\\d.,]*[- ]?(?:l|lit(?:re|er)s?|gal\\p{L}*) tank',
   '(?:fitted|installed|put in|swapped (?:in|to)|went to|upgraded to) (?:the |some |a |my |much )?(?:stiffer|softer|progressive|heavier|longer|taller|shorter) (?:springs?|shock|forks?)',
@@ -31,17 +32,6 @@ const ALTERED: RegExp = words(
   'verlaagd|na verlagen|omgebouwd|obniżon\\p{L}*|snížen\\p{L}*|rebaixad[oa]|rebaixamento',
   'sänkt (?:länkage|fjädring|sadel|sits)|sænket|senket|monterat:|eftermonterat|ombygd|ombygget',
 );
-
-/** "Ma c'è l'opzione ribassata", "lowered suspension optional": what may be had, and was not done. */
-const OFFERED_BEFORE = spelt(
-  /(?<!\p{L})(?:option(?:al)?(?:ly)?|optionnelle?(?:ment)?|opzion\p{L}*|opcion\p{L}*|opção|optie|tillval|tilvalg|tilleggsutstyr|volitelně|na přání|za příplatek|opcjonalnie|valinnai\p{L}*|lisävarust\p{L}*|available|disponib\p{L}*|erhältlich|lieferbar|auf wunsch|wahlweise|in opzione|a richiesta|sur demande|bajo pedido)(?: \p{L}{1,12}){0,2} $/iu,
-);
-const OFFERED_BEHIND = spelt(
-  /^(?: \p{L}{1,12}){0,2} (?:\(?option(?:al)?\)?|(?:is |are |as an? |en |in |como |als )?(?:option|available|optional|opzione|opción|opcional|disponib\p{L}*|erhältlich|lieferbar|leverbaar|a richiesta|sur demande|auf wunsch|tillval|tilvalg))(?!\p{L})/iu,
-);
-const isOffered = (text: string, from: number, to: number): boolean =>
-  OFFERED_BEFORE.test(text.slice(Math.max(0, from - 48), from)) ||
-  OFFERED_BEHIND.test(text.slice(to, to + 48));
 
 /** What the words of a sentence say was done to the machine; `undefined` where they say nothing of it. */
 export function alteredIn(text: string): string | undefined {

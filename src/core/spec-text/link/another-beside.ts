@@ -1,5 +1,6 @@
 import { spelt } from '../vocabulary/letters';
 import { isStockByName } from './changed';
+import { isOptionalAmount } from './offered';
 import type { Quantity } from '../lattice/quantity';
 import type { FigureProposal } from '../proposal';
 import type { SentenceWords } from './option';
@@ -29,17 +30,6 @@ const isNewPrice = (before: string): boolean => NEW.test(before);
 const NEW = spelt(
   /(?<!\p{L})(?:new|rrp|msrp|list|neu|neupreis|neuwert|np|neuf|neuve|valeur|nueva?|nuev[oa]s?|nuov[oa]|nieuw|nieuwprijs|nypris|ny|nytt|nov[áéo]|nowa|nowy|uusi)(?: \p{L}{1,8})?:? ?[£$€]? ?$/iu,
 );
-
-/** "885 mm (opcional baja 860 mm)", "860 mm seat, adjustable to 840": what may be had or set beside it. */
-const OPTIONAL = spelt(
-  /(?<!\p{L})(?:option(?:al(?:ly)?|nelle?|en)?|opzion(?:e|ale)|in opzione|opcional|opción|opção|optioneel|optie|tillval|valfri\p{L}*|tilvalg|opcjonalnie|volitelně|valinnai\p{L}*|adjustable|adjusts|ajustable|réglable|regolabile|regulable|ajustável|regulável|(?:ver|ein)stellbar|verstelbaar|justerbar|ställbar|regulowan\p{L}*|nastavitelná?|säädettävä)(?: (?:low(?:er(?:ed)?)?|baj[ao]|basse|bassa|bassa a|baixo|niedrig(?:e[rs]?)?|tief(?:e[rs]?)?|laag|lage|låg|lav|nisk\p{L}*|obniżon\p{L}*|nízk\p{L}*|nižší|snížen\p{L}*|matala|seat|sitzbank|selle|sella|asiento|banco|zadel|sits|sæde|sete))*(?: ?(?:to|at|of|from|between|from|bei|auf|von|zwischen|à|de|entre|da|a|tra|op|til|till|från|fra|na|od|do))?:? ?(?:\d{2,4} ?(?:mm|cm)? ?(?:[-–—/]|ou|or|oder|o|e|and|und|et|eller|of|y|,) ?)?$/iu,
-);
-const OPTIONAL_BEHIND = spelt(
-  /^ ?(?:mm|cm|l|kg|in\.?|")? ?\(?(?:(?:as an? |en |in |als |como )?(?:option(?:al|nelle?)?|opzione|opcional|opción|tillval|tilvalg|optioneel)(?!\p{L})|(?:with|mit|avec|con|com|met|med) (?:the |der |la |el |il |de )?(?:optional|low|accessory|optionale[rn]|niedrigen?|flachen?|tiefen?|selle basse|sella (?:bassa|ribassata)|asiento bajo|banco baixo|lage|låg|lav)(?!\p{L}))/iu,
-);
-const isOptional = (text: string, { from, to }: Quantity): boolean =>
-  OPTIONAL.test(text.slice(Math.max(0, from - 48), from)) ||
-  OPTIONAL_BEHIND.test(text.slice(to, to + 40));
 
 /** Of most a machine has one, or one for each end; what is used is told for many a road, pressures for many a load. */
 const isToldOften = ({ key }: FigureProposal): boolean =>
@@ -97,7 +87,7 @@ export function besideAnother(
       !isExplained(i) &&
       mayBeIt(q, x, s.text, own) &&
       !isNewPrice(s.text.slice(Math.max(0, x.from - 20), x.from)) &&
-      !isOptional(s.text, x),
+      !isOptionalAmount(s.text, x.from, x.to),
   )?.x;
   return other === undefined
     ? made

@@ -2,6 +2,7 @@ import { spelt } from '../vocabulary/letters';
 import { figureDefinition, type Basis, type FigureKey } from '../../readings';
 import type { Mention } from '../vocabulary/lexicon';
 import { fuelBasis } from './fuel-aboard';
+import { isOffered } from './offered';
 import { gapOf } from './relation';
 
 /** A figure that wants its basis. */
@@ -84,19 +85,12 @@ const isSaidOfNext = (text: string, m: Mention, basis: Basis, { from }: WantsBas
   from < m.from &&
   /^ (?:at|is|for|bei|à|a|de|op|på) ?(?:about |around |only )?\d/iu.test(text.slice(m.to));
 
-/** "870 mm (low seat available)", "870 mm, selle basse en option": what may be had beside the seat that is told of. */
-const OFFERED = spelt(
-  /^(?: (?:height|suspension|sitzbank|sitz|bank|seat|saddle|version|kit))? ?(?:\p{L}{1,4} ){0,2}(?:available|option(?:al|nelle)?(?:ly)?|can be (?:had|ordered|fitted|specified)|may be (?:had|ordered)|to order|offered|at (?:extra|no) cost|(?:gegen )?aufpreis|erhältlich|lieferbar|möglich|wählbar|verfügbar|auf wunsch|disponib\p{L}*|proposée|sur demande|supplément|opzione|opzionale|richiesta|optativ[oa]|opción|opcional|bajo pedido|leverbaar|optioneel|optie|verkrijgbaar|beschikbaar|meerprijs|tillval|valfri\p{L}*|tilvalg|tilgjengelig|ekstrautstyr|dostępn\p{L}*|opcj\p{L}*|na přání|za příplatek|valinnai\p{L}*|saatavilla)(?!\p{L})/iu,
-);
-const OFFERS = spelt(
-  /(?<!\p{L})(?:optional|optionally|option:|available (?:with|in)|optionnelle|en option|wahlweise|auf wunsch|optionale[rns]?|in opzione|a richiesta|opzionale|opcional|optioneel|optie|tillval|there(?:['’]s| is)(?: also)? an?|also (?:with|as) an?|aussi en|auch als|auch mit) ?:? ?(?:an? |the |eine[rn]? |une? |una? |een |en )?$/iu,
-);
+/** "870 mm (low seat available)": no word on the seat that is told of, unless that one comes with it. */
 const isOnlyOffered = (text: string, m: Mention, basis: Basis, { from, to }: WantsBasis): boolean =>
   basis === 'low-seat' &&
   from < m.from &&
   !/^ ?(?:mm|cm|in\.?|")? ?(?:with|mit|avec|con|met|med)(?!\p{L})/iu.test(text.slice(to)) &&
-  (OFFERED.test(text.slice(m.to, m.to + 48)) ||
-    OFFERS.test(text.slice(Math.max(0, m.from - 40), m.from)));
+  isOffered(text, m.from, m.to);
 
 /** "(34.1 standard)": said of the number right before it. */
 export const STANDARD_BEHIND =

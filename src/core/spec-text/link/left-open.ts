@@ -12,6 +12,11 @@ const SAG = spelt(
   /(?<!\p{L})(?:sag|negativfederweg|durchhang|enfoncement|affondamento|hundimiento)(?!\p{L})/iu,
 );
 
+/** An engine without what it drives, which no sheet of today declares. */
+const GROSS = spelt(
+  /(?<!\p{L})(?:gross|brutto|brute|lorda|bruta)(?:leistung| power| output| effekt)?:? ?(?:of )?$|(?:power|output|leistung|puissance|potenza|potencia) \(?(?:gross|brutto|brute|lorda|bruta)\)?:? ?$/iu,
+);
+
 /** "16 to 18 litres depending on version", "70 mm of 205 mm travel" when sag is measured: which it is stays open, and is asked. */
 export function asLeftOpen(made: FigureProposal, text: string, q: Quantity): FigureProposal {
   if (!made.ticked) return made;
@@ -21,6 +26,13 @@ export function asLeftOpen(made: FigureProposal, text: string, q: Quantity): Fig
       ...made,
       ticked: false,
       doubts: [...made.doubts, { code: 'hedged', words: version }],
+    };
+  // "Gross power 48 kW, net 44.8 kW": what is declared is the second.
+  if (made.key === 'power' && GROSS.test(text.slice(Math.max(0, q.from - 24), q.from)))
+    return {
+      ...made,
+      ticked: false,
+      doubts: [...made.doubts, { code: 'close-call', rival: undefined }],
     };
   const isOfSag =
     (made.key === 'travelFront' || made.key === 'travelRear') &&
