@@ -173,6 +173,15 @@ describe('the answer in words', () => {
     if (outlay.kind === 'unknown') throw new Error('outlay');
     expect(plain?.build).toContain(`${Math.round(outlay.mid)} EUR in all`);
     expect(plain?.more).toBeUndefined();
+    // Of a first build it is not said what to buy.
+    const first = new Map([...found].map(([id, b]) => [id, { ...b, quick: true as const }]));
+    const soon = bestAnswer(
+      { ...planned, found: first, planned: 3, of: 10, running: true },
+      reader,
+    );
+    expect(soon?.sentence).toBe(`So far: ${whole}`);
+    expect(soon?.build).toMatch(/^Which parts are enough for .* is still being worked out\.$/);
+    expect([soon?.more, soon?.look, soon?.take]).toEqual([undefined, undefined, undefined]);
     expect(answer?.progress).toBe(
       'Planning: 3 of 10. The others count with a first build, or as they stand.',
     );

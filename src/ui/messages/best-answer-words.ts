@@ -1,7 +1,7 @@
 /** The answer across the whole shortlist: the sentence, which parts for how much, and how far the planning is. */
 
 import { spendable } from '@/core/brief';
-import { recommended, BestBuild } from '@/core/build';
+import { isFinal, recommended, type BestBuild } from '@/core/build';
 import type { StandingCandidate } from '@/store/queries';
 import { shortName } from '@/core/donor';
 import { lookFirst } from '@/core/suitability';
@@ -69,6 +69,9 @@ function buildWords(
   };
   const outlay = built.metrics.outlay.estimate;
   const name = shortName(donor);
+  // Of a first build nobody knows yet what of it is enough: a list now would be taken for what is recommended.
+  if (planned && !isFinal(planned))
+    return { build: `Which parts are enough for ${name} is still being worked out.` };
   if (planned?.enough) {
     const { build, enough } = planned;
     return {
@@ -127,7 +130,7 @@ export function bestAnswer(
           }
         : undefined,
     untold: head && untoldWords(head.built, head.donor, wantsOf(brief)),
-    look: head && lookWords(head, planned, best.parts),
+    look: head && (!planned || isFinal(planned)) ? lookWords(head, planned, best.parts) : undefined,
     progress: planningWords(best),
   };
 }
