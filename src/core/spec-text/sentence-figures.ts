@@ -27,6 +27,7 @@ import { placed } from './link/placed';
 import { forOneState } from './link/pressure-state';
 import { propose, usualBasis } from './link/propose';
 import { sideUnsaid } from './link/side-of';
+import { asBound } from './link/bound';
 import { askedIn, hedgeBefore, speakerOf } from './link/speaker';
 import type { TakenFigure } from './link/taken-figure';
 import { asInTown, atOneSpeed } from './link/use-of-one-kind';
@@ -163,6 +164,7 @@ const guardsOf = (survey: Survey) => [
   asInTown,
   (told: FigureProposal, words: string, quantity: Quantity) =>
     notAsSold(told, words, quantity, survey.sale || survey.owned),
+  asBound,
   forOneState,
   asLeftOpen,
   asTested,

@@ -27,7 +27,7 @@ const SCALE =
 /** A run of number words, perhaps opened by "a" before a scale, closed by "and a half". */
 const RUN = spelt(
   new RegExp(
-    `(?<![\\p{L}\\d.,])(?:(?:${NUMBER})|(?:a|half a) (?=(?:${SCALE})(?!\\p{L}))|(?<=^|(?:the|same|this|its|of|at|is|and|about|like|so) |[,.!?;:] )(?:hundred|thousand)(?= and ))(?:(?:[ -]|(?<=hundred|thousand|grand),? and | point )?(?:${NUMBER}|${SCALE})(?!\\p{L}))*(?: and a (?:half|quarter)| and three quarters)?(?: (?:thousand|hundred|grand))?(?![\\p{L}\\d])`,
+    `(?<![\\p{L}\\d.,])(?:(?:${NUMBER})|(?:a|half a) (?=(?:${SCALE})(?!\\p{L}))|(?<=^|(?:the|same|this|its|of|at|is|and|about|like|so) |[,.!?;:] )(?:hundred|thousand)(?= and )|(?<=(?:clearance|travel|front|rear|weighs|payload|about|around) )hundred(?= (?:and )?(?:${NUMBER})(?!\\p{L})))(?:(?:[ -]|(?<=hundred|thousand|grand),? and | point )?(?:${NUMBER}|${SCALE})(?!\\p{L}))*(?: and a (?:half|quarter)| and three quarters)?(?: (?:thousand|hundred|grand))?(?![\\p{L}\\d])`,
     'giu',
   ),
 );

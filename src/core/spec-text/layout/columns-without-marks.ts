@@ -5,11 +5,15 @@ import { ONE_MACHINE, type TableMachines } from './read-table';
 import { TWO_ENDS, twoInTitle } from './two-in-a-line';
 
 const LABEL = String.raw`^ *[-*•]? *(?<label>[\p{L}][^:=\d\t()]{1,40}?)`;
+/** "Weight (wet)", "Weight, wet": how it was taken, behind the name. */
+const TAKEN = String.raw`(?:,? ?\([^()\d]{2,24}\)|, [^:=\d\t(),]{2,20}?)?`;
 /** "Power 33 kW 36 kW", "Preis 6.490 € 5.990 €". */
-const WITH_UNITS = new RegExp(String.raw`${LABEL}(?: ?:)?\s+(?<values>[£$€]? ?\d.*)$`, 'u');
+const WITH_UNITS = new RegExp(String.raw`${LABEL}${TAKEN}(?: ?:)?\s+(?<values>[£$€]? ?\d.*)$`, 'u');
 const VALUE = spelt(
   /(?<amount>[£$€]? ?\d[\d.,' /]*?) ?(?<unit>[\p{L}"″%€£$][^\d\s,;/|:]{0,8})(?=\s|$)/gu,
 );
+/** "£4,899 £5,699", "180/185 260/265": what needs no unit behind it. */
+const OF_ITSELF = /(?<amount>[£$€] ?\d[\d.,']*|\d{1,3}[.,]?\d?\/\d{1,3}[.,]?\d?)(?=\s|$)/gu;
 /** "Weight (kg) 176 171": the unit with the label; none whose numbers run into thousands, which room may part. */
 const UNIT_IN_LABEL = spelt(
   new RegExp(
@@ -38,11 +42,17 @@ function rowOf(line: Line, at: number): Row | undefined {
   const { label = '', values: told = '' } = groups ?? {};
   if (told === '' || labelOf(label.trim()) === undefined) return undefined;
   const start = line.line.lastIndexOf(told);
-  const found = [...told.matchAll(bare ? /\d[\d.,/]*/gu : VALUE)];
-  const rest = found.reduce((left, f) => left.replace(f[0], ''), told);
+  const valuesBy = (pattern: RegExp) => {
+    const values = [...told.matchAll(pattern)];
+    const rest = values.reduce((left, f) => left.replace(f[0], ''), told);
+    return rest.trim() === '' ? values : [];
+  };
+  const found = (bare ? [/\d[\d.,/]*/gu] : [VALUE, OF_ITSELF])
+    .map(valuesBy)
+    .find((values) => values.length > 1);
+  if (!found) return undefined;
   const units = new Set(found.map((f) => f.groups?.['unit']));
-  if (rest.trim() !== '' || units.size !== 1 || found.length < 2 || found.length > MOST)
-    return undefined;
+  if (units.size !== 1 || found.length > MOST) return undefined;
   if (TWO_ENDS.test(label) && !found.every((f) => f[0].includes('/'))) return undefined;
   return {
     line,

@@ -1,7 +1,7 @@
 import { spelt } from '../vocabulary/letters';
 import type { Line } from '../text/lines';
 import { ONE_MACHINE, type TableMachines } from './read-table';
-import { labelOf } from '../vocabulary/lexicon';
+import { labelOf, opensWithLabel } from '../vocabulary/lexicon';
 
 /** Between two machines in a title. */
 const AGAINST = String.raw`(?:vs\.?|versus|v\.?|against|or|gegen|oder|contre|ou|contra|contro|tegen|mot|kontra)`;
@@ -13,7 +13,7 @@ const TITLE = new RegExp(
 );
 const AGAINST_IN_LINE = String.raw`(?: ?(?:vs\.?|versus|gegen|contre|contra|contro|tegen|mot|kontra) | / )`;
 const AMOUNT = String.raw`[£$€]? ?\d[\d.,' /]*`;
-const UNIT = String.raw`[^\d\n,;/|:]{0,14}?`;
+const UNIT = String.raw`(?: ?(?:l|lit\p{L}*) ?(?:\/|per|aos|a los|aux|auf|på|op|na|pr\.?) ?100 ?(?:km)?|[^\d\n,;/|:]{0,14}?)`;
 /** "Power: 62 hp vs 73 hp", "Power: 62 / 73 hp". */
 const PAIR = spelt(
   new RegExp(
@@ -51,7 +51,7 @@ function halves(line: Line): readonly [Line, Line] | undefined {
   const [, head = '', label = '', a = '', unitA = '', mark = '', b = '', unitB = ''] = found;
   if (TWO_ENDS.test(label) && !HAS_VS.test(mark) && !(a.includes('/') && b.includes('/')))
     return undefined;
-  if (labelOf(label.replace(/\s*[([].*$/, '')) === undefined) return undefined;
+  if (!opensWithLabel(label)) return undefined;
   // "62 / 73 hp": the unit of both.
   const one = unitA.trim() === '' ? `${a.trimEnd()} ${unitB.trim()}` : a + unitA;
   return [

@@ -46,6 +46,11 @@ const ALTERED_BEHIND = spelt(
   /^ ?(?:mm |cm )?\(?(?:aftermarket|custom(?:ised|ized)?|modified|modded|lowered|raised|cut down|shaved|nicht original|umgebaut|modifié\p{L}*|modificat\p{L}*|no original|non originale)(?! (?:version|model))(?=[\s.,;)]|$)/iu,
 );
 
+/** "14 (one up from stock)", "15, eins mehr als Serie": told by how far it is from what was built in. */
+const BESIDE_STOCK = spelt(
+  /^ ?(?:mm|cm|kg|t|teeth|tooth|zähne|dents|dientes|denti)?[,;]? ?\(?(?:which is |so |also |donc |quindi )?(?:(?:one|two|three|[+-]?\d{1,2}|eins|einer|zwei|une?|deux|uno|dos|due|een|één|twee|ett|en|to|två|o? ?jeden|o jeden)(?: ?(?:mm|cm|kg|tooth|teeth|zähne?n?|dents?|dientes?|denti|tand(?:en)?|ząb))? (?:up|down|over|under|more|less|fewer|bigger|smaller|taller|lower|higher|larger|mehr|weniger|höher|niedriger|de plus|de moins|en plus|en moins|más|menos|in più|in meno|più|meno|meer|minder|mer|mindre|fler|więcej|mniej)(?: teeth)? (?:from|than|on|to|als|unter|über|que|qu['’]|de|di|rispetto a(?:lla|l)?|dan|än|enn|end|niż)?) ?(?:the |le |la |l['’]|d['’]|de |der |die |den )?(?:stock|standard|std|oem|original\p{L}*|origine|factory|serie\p{L}*|fabbrica|fábrica|fabryczn\p{L}*)(?!\p{L})/iu,
+);
+
 const TIME_BEFORE =
   '(?:it was|they were|was|were|used to be|before it was|it used to be|vorher|zuvor|früher|ursprünglich|avant|auparavant|antes(?: era)?|prima(?: era)?|in origine|voorheen|eerst|tidigare|før|wcześniej|původně)';
 const BECAME_BRACKET = spelt(
@@ -77,7 +82,7 @@ const MAY_BE_A_PARTS = /^(?:mm|cm|in|kg|lb|L|gallon|teeth|hp|PS|kW|Nm|N\/mm)$/;
 
 /** "Tank 22 l statt 16 l", "830 mm custom": what a part made of it, unless a maker changed it from one model to the next. */
 export const isAltered = (text: string, q: Quantity): boolean => {
-  if (isChangedTo(text, q)) return true;
+  if (isChangedTo(text, q) || BESIDE_STOCK.test(text.slice(q.to, q.to + 64))) return true;
   if (q.unit === undefined || !MAY_BE_A_PARTS.test(q.unit)) return false;
   const behind = text.slice(q.to, q.to + 64);
   return (

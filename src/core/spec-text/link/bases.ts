@@ -99,8 +99,10 @@ export const STANDARD_BEHIND =
 /** Farthest that a basis word may stand, in points of {@link cost}. */
 const FARTHEST = 4.2;
 
-/** A bracket opened right behind a number and its unit. */
-const BRACKETED = spelt(/\d(?: ?[\p{L}/"″]{1,8}(?:\/?\d{3} ?km)?)?\s?\([^()\d]*$/u);
+/** A bracket opened right behind a number and its unit; "per 100 km (" is a label's. */
+const BRACKETED = spelt(
+  /\d(?<!(?:per|pro|je|auf|aux|por|pr\.?|på|na|op(?: de)?|\/) ?100)(?: ?[\p{L}/"″]{1,8}(?:\/?\d{3} ?km)?)?\s?\([^()\d]*$/u,
+);
 
 /** A bracket opened before a basis word, which a number of its own follows. */
 const OPENED = /\([^()\d]{0,16}$/u;

@@ -32,6 +32,12 @@ const PER_YEAR = spelt(
   /^ ?(?:km|kms|mi|miles|mil|kilomet(?:re|er)s?)? ?(?:per (?:year|annum|jaar)|(?:a|each|every) year|(?:im|pro|jedes) jahr|jährlich|par an|al año|(?:all|l)['’]anno|por ano|om året|i året|per år|pr\.? år|årligen|årlig|årligt|rocznie|na rok|ročně|vuodessa|p\.?a\.?(?= |[.,;)]|$))/iu,
 );
 
+/** "Huollettu 10 tkm kohdalla", "servad vid 10 000", "serviced at 10k": when it was last looked after. */
+const CARED_FOR_AT = spelt(
+  /(?<!\p{L})(?:huollettu|huolto|servad vid|servet ved|service (?:på|ved|vid|bij|par|při)|serviced at|gewartet bei|révisée? à|revisad[oa] a|tagliandat[oa] a|onderhouden bij|serwisowan[ya] przy|servisován[ao]? při) $/iu,
+);
+const CARED_FOR_THEN = spelt(/^ ?(?:km|tkm|mi)? ?(?:kohdalla|huolto|service)(?!\p{L})/iu);
+
 /** What may be on the clock of a machine for sale. */
 export function clockReadings(
   s: SentenceWords,
@@ -52,6 +58,7 @@ export function clockReadings(
     if (meaning?.kind === 'taker' && !clocked && !HAS_RUN.test(before)) return [];
     if (/(?:every|alle|tous les|cada|ogni|at|à|bei|due|last service\w*)\s*$/iu.test(before))
       return [];
+    if (CARED_FOR_AT.test(before) || CARED_FOR_THEN.test(s.text.slice(q.to, q.to + 18))) return [];
     if (PER_YEAR.test(s.text.slice(q.to, q.to + 24))) return [];
     const senses = sensesOf(q.unit, s.units);
     const distance = senses.find((x) => x.dimension === 'distance');

@@ -88,6 +88,10 @@ const MAY_BE_FITTED: ReadonlySet<FigureKey> = new Set([
   'travelRear',
   'alternator',
 ]);
+/** "It got a 24 litre tank", "kreeg van ons spaakwielen 21/18": what was put on it, unless a maker did. */
+const GIVEN = spelt(
+  /(?<!\p{L})((?:(?<!(?:['’](?:s|ve|d)|has|have|had|we|you|I|they) )got|gave (?:it|her)) (?:an?|new|some|spoked|wire|two|the)|(?:was|were|been) (?:given|treated to)|we (?:fitted|put|built)|kreeg|(?:heeft|hebben)[^.;\d]{0,24} gegeven|bekam|bekommen hat|spendiert\p{L}*|a reçu|a eu droit à|on lui a (?:mis|monté|posé|greffé)|ha ricevuto|(?:le )?(?:ho|abbiamo) (?:montato|messo)|recibió|ha recibido|le (?:puse|pusimos|monté|montamos|hemos (?:puesto|montado))|recebeu|(?:pusemos|montei|montámos)|fick|fikk|fik|dosta(?:ł[ao]?|l[ao]?)|otrzymał[ao]?|sai)(?!\p{L})[^.;\n]{0,56}$/iu,
+);
 /** "After the remap 72 hp", "portée à 72 ch". */
 const TUNED_TO = spelt(
   /(?<!\p{L})(?:(?:after|with|nach|mit|après|avec|dopo|con|tras|na|efter|etter|po) (?:(?:the|a|my|der|einer|la|le|una?|il|el|en|een) )?(?:remap\p{L}*|re-?flash|tuning|tune|mapping|abstimmung|optimierung|chip\p{L}*|reprog\p{L}*|rimappatura|mappatura|reprogramación|reprogramação|tuningu)[^.,;\d]{0,20}|(?:tuned|remapped|mapped|opened up|portée?|passée?|potenziat[oa]|portat[oa]|potenciad[oa]|getunt|getuned|opgevoerd|trimmad|trimmet|podniesion[aey]) (?:to|à|a|auf|naar|til?l|do)) (?:about |around |rund |etwa |ca\.? )?$/iu,
@@ -100,6 +104,13 @@ const WITH_A_PIPE = spelt(
 const NOW = spelt(
   /(?<!\p{L})(?:now|these days|jetzt|nun|mittlerweile|inzwischen|maintenant|désormais|ahora|ora|adesso|nu|nå|agora|teraz|teď|nyní|nyt)(?: (?!and |und |et |y |e |en |och |og )\p{L}+){0,4} $/iu,
 );
+const MAY_BE_GIVEN: ReadonlySet<FigureKey> = new Set([
+  ...MAY_BE_FITTED,
+  'seatHeight',
+  'clearance',
+  'forkRate',
+  'shockRate',
+]);
 const MADE_OTHERWISE: ReadonlySet<FigureKey> = new Set([
   'seatHeight',
   'tank',
@@ -150,9 +161,11 @@ function becauseItBecame(
       BY_ITS_OWNER.behind.exec(text.slice(q.to, q.to + WITHIN));
     if (fitted) return fitted[0].trim();
   }
+  const before = text.slice(Math.max(0, q.from - WITHIN), q.from);
+  const given = MAY_BE_GIVEN.has(key) ? GIVEN.exec(before) : null;
+  if (given?.[1]) return given[1];
   if (/Interval$/.test(key)) return oftener(text, q);
   if (!MADE_OTHERWISE.has(key)) return undefined;
-  const before = text.slice(Math.max(0, q.from - WITHIN), q.from);
   const behind = text.slice(q.to, q.to + WITHIN);
   const said =
     INSTEAD_OF.exec(behind) ??

@@ -34,6 +34,10 @@ const rounded = (...amounts: readonly number[]): number =>
     amounts.reduce((sum, a) => sum + (Number.isInteger(a) ? 0.5 / a : 0), 0),
   );
 
+/** "77 kW (105 HP)": makers of the continent call the metric horsepower so in English, too. */
+const orMetric = (units: readonly UnitId[]): readonly UnitId[] =>
+  units.includes('hp') && !units.includes('PS') ? [...units, 'PS'] : units;
+
 /**
  * Lays a figure beside its twin: the unit of both that agrees, which settles a bare gallon; `undefined` when none does.
  */
@@ -42,15 +46,16 @@ export function agreedUnit(
   mine: readonly UnitId[],
   twin: Quantity,
 ): { readonly unit: UnitId | undefined; readonly other: Twin } {
-  const theirs = sensesOf(twin.unit, UNDECIDED)[0]?.units ?? [];
+  const said = sensesOf(twin.unit, UNDECIDED)[0]?.units ?? [];
+  const theirs = orMetric(said);
   const value = twin.amounts[0] ?? 0;
   // A bare gallon is settled by which agrees, and must not be by rounding.
-  const sure = mine.length === 1 && theirs.length === 1;
+  const sure = mine.length === 1 && said.length === 1;
   const tolerance = Math.max(
     PAIR_TOLERANCE,
     ...(sure && value > 0 ? [rounded(value, amount)] : []),
   );
-  for (const unit of mine)
+  for (const unit of orMetric(mine))
     for (const t of theirs)
       if (
         unitEntry(unit).dimension === unitEntry(t).dimension &&
@@ -58,5 +63,5 @@ export function agreedUnit(
         twin.amounts.some((v) => Math.abs(convert(v, t, unit) / amount - 1) <= tolerance)
       )
         return { unit, other: { amount: value, unit: t } };
-  return { unit: undefined, other: { amount: value, unit: theirs[0] ?? 'kg' } };
+  return { unit: undefined, other: { amount: value, unit: said[0] ?? 'kg' } };
 }

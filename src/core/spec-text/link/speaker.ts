@@ -85,9 +85,13 @@ export function speakerOf(text: string, from: number, q: Quantity, to: number): 
   return HEARD.test(before) ? 'heard' : undefined;
 }
 
+/** "165 kg kerb dry?, 14 L": the mark stands right behind. */
+const ASKED_AT_ONCE = spelt(/^(?: ?\p{L}{1,9}){0,3} ?\?(?=[,;)\s])/u);
+
 /** "So range around 120 miles?": a figure that is asked about. */
 export const askedIn = (text: string, q: Quantity): string | undefined =>
-  /^[^.;:]{0,40}\?\s*$/u.test(text.slice(q.to)) && text.slice(0, q.from).trim() !== ''
+  (/^[^.;:]{0,40}\?\s*$/u.test(text.slice(q.to)) && text.slice(0, q.from).trim() !== '') ||
+  ASKED_AT_ONCE.test(text.slice(q.to, q.to + 40))
     ? '?'
     : undefined;
 

@@ -36,6 +36,10 @@ const BOTH_BEFORE = spelt(
     'iu',
   ),
 );
+/** What stands before the clause that names tyres. */
+const OF_ANOTHER =
+  /^.*(?:[;|]|\. )(?=[^;|]*(?:ty?i?re|däck|dekk|dæk|reifen|pneu|neum[áa]tic|gomme|banden|opon|renkaa))/isu;
+
 export function readTyres(
   line: string,
   made: (key: FactKey, value: string, from: number, to: number) => FactProposal,
@@ -43,9 +47,7 @@ export function readTyres(
   const sizes = [...line.matchAll(TYRE)].filter((m) => parseTyre(tidyTyre(m[0])));
   return sizes.slice(0, 2).map((match, i) => {
     // "Rear 135 mm; tyres 110/80 R19 …": a side said of something else.
-    const before = line
-      .slice(Math.max(0, match.index - 30), match.index)
-      .replace(/^.*(?:[;|]|\. )(?=[^;|]*ty?i?re)/isu, '');
+    const before = line.slice(Math.max(0, match.index - 30), match.index).replace(OF_ANOTHER, '');
     const after = line.slice(match.index + match[0].length, match.index + match[0].length + 12);
     const said = BOTH_BEFORE.test(before)
       ? null

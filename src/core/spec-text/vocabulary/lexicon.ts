@@ -255,4 +255,10 @@ export function labelOf(text: string): Extract<Meaning, { kind: 'label' }> | und
   return only.meanings.find((m) => m.kind === 'label');
 }
 
+/** Whether some words open with a label: "Consumption on test". */
+export function opensWithLabel(text: string): boolean {
+  const [first] = scanWords(text.trim());
+  return first !== undefined && first.from < 2 && first.meanings.some((m) => m.kind === 'label');
+}
+
 export const targetOf = (name: LabelName) => LABEL_TARGETS[name];

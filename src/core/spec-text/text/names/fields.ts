@@ -10,14 +10,14 @@ export interface Fields {
 }
 
 /** Ends at the next cell, at the next name of a field in the same line, or with the line. */
-const VALUE = String.raw`\s*[:=\t|]\s*(\S[^|:]{0,60}?)\s*(?=\||$|[,;]? (?:model|modell|modèle|modelo|modello|year|seat|curb|kerb|price|make|brand|engine|mileage)(?: \p{L}+)?\s*:)`;
+const VALUE = String.raw`\s*[:=\t|]\s*(\S[^|:]{0,60}?)\s*(?=\||$|\. \p{Lu}\p{L}{1,14}(?:[ -]\p{L}{1,12})?\s?:|[,;]? (?:model|modell|modèle|modelo|modello|year|seat|curb|kerb|price|make|brand|engine|mileage)(?: \p{L}+)?\s*:)`;
 const FIELD = {
   maker: new RegExp(
-    String.raw`(?:^|\|)[\d.\s]*(?:year: ?\d{4},? )?(?:make|maker|brand|manufacturer|marque|marke|hersteller|marca|merk)${VALUE}`,
+    String.raw`(?:^|\||\. )[\d.\s]*(?:year: ?\d{4},? )?(?:make|maker|brand|manufacturer|marque|marke|hersteller|marca|merk|märke|mærke|merke|značka|merkki|marka)${VALUE}`,
     'iu',
   ),
   model: new RegExp(
-    String.raw`(?:^|\||(?<=(?:make|brand|marque|marke|marca|merk) ?: ?[^|:]{1,40} ))[\d.\s]*(?:model(?: name)?|modell|modèle|modelo|modello|(?:commercial|trade|market) (?:name|description)|handelsbezeichnung|dénomination commerciale|denominazione commerciale|denominación comercial)${VALUE}`,
+    String.raw`(?:^|\||(?<=(?:make|brand|marque|marke|marca|merk) ?: ?[^|:]{1,40} ))[\d.\s]*(?:(?<=(?:merk|marke|märke|mærke|merke|značka|merkki|marka) ?: ?[^|:]{1,40}\. )(?:type|typ|tyyppi)|model(?: name)?|modell|modèle|modelo|modello|(?:commercial|trade|market) (?:name|description)|handelsbezeichnung|dénomination commerciale|denominazione commerciale|denominación comercial)${VALUE}`,
     'iu',
   ),
   /** "Make/Model: Corrigan 501 Dakota". */

@@ -40,6 +40,10 @@ const COMMON: ReadonlySet<string> = new Set(
   ein eine einen einer kaufe kauf kaufen mir erfahrung erfahrungen tender booking ferry by vehicle vehicles passenger
   autobahn landstraße landstrasse gelände stadt stadtverkehr reichweite verbrauch autoroute autovía
   autopista carretera autostrada extraurbano motorway highway snelweg motorvei motorväg motorvej
+  kjøpte købte köpte koupil koupila koupili kupił kupiła gekocht gekauft comprei compré comprato acheté
+  často kladené otázky häufige fragen fréquentes preguntas frecuentes domande frequenti veelgestelde
+  vragen vanliga frågor vanlige spørsmål ofte stillede spørgsmål usein kysyttyä faq perguntas
+  tekniska tekniske messe-notizen notizen appunti notities
   successor prédécesseur predecesor predecessore voorganger
 `
     .trim()

@@ -69,6 +69,10 @@ const ARTICLE = spelt(
   /(?<!\p{L})(?:the|an?|his|her|la|una?|une|de|een|el|un|il|a|o|uma?|on|with|for|sulla|della|alla|dalla|nella)(?: \p{Ll}+)? $/iu,
 );
 
+/** "Der Reihenzweizylinder hat", "dass der Kollege": he who opens a clause is no motorcycle, which is a she. */
+const HE_OPENS = spelt(
+  /(?:^|[.!?,;:–\n]\s*|(?<!\p{L})(?:und|aber|dass|weil|wenn|denn|da|ob) )der $/iu,
+);
 const GERMAN_ARTICLE = spelt(/(?<!\p{L})(?:die|der|eine|einer|zur|heißt|(?:seine|ihre)r?) $/iu);
 /** "Brannoch väger 214 kg": a name without an article; "tanken rymmer" is a part. */
 const NORDIC_VERB = spelt(/^(?: \d{3,4})? (?:väger|har en|vejer|har et|veier|waży)(?!\p{L})/u);
@@ -189,6 +193,7 @@ export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
     const got = ACQUIRED.test(before);
     if (numbered && (withArticle || my || does || got || LISTED.test(behind))) return 2;
     if (withArticle && RIVALRY.test(about(text, n))) return 2;
+    if (german && HE_OPENS.test(before)) return 0;
     const alone = talkedOf && !german ? 2 : 1;
     if (does && (withArticle || isProper(head))) return alone;
     if (NORDIC_VERB.test(behind) && !DEFINITE.test(head)) return 1;
