@@ -175,6 +175,67 @@ Price          £4,899      £5,699       £6,349`;
   );
 });
 
+describe('what nobody has measured, or not so, waits', () => {
+  test.each([
+    ['Auerling 690: Leistung 55 kW (Ziel), Tank 14 l', 'power 55 kW crank'],
+    ['Auerling 690: power 55 kW (estimated), tank 14 l', 'power 55 kW crank'],
+    ['Auerling 690: wet weight 190 kg, to be confirmed. Tank 14 l', 'mass 190 kg ready'],
+    // A seat is told without its rider.
+    ['Auerling 690\nSeat height, laden: 845 mm\nTank 14 l', 'seatHeight 845 mm standard-seat'],
+    ['Auerling 690\nSitzhöhe belastet 845 mm\nTank 14 l', 'seatHeight 845 mm standard-seat'],
+  ])('%s', (text, figure) => {
+    expect(waiting(text)).toContain(figure);
+    expect(ticked(text)).toContain('tank 14 L stated');
+  });
+  test.each(['Seat height (unladen): 845 mm', 'Sitzhöhe unbelastet 845 mm'])('%s', (words) =>
+    expect(ticked(`Auerling 690\n${words}\nTank 14 l`)).toContain(
+      'seatHeight 845 mm standard-seat',
+    ),
+  );
+});
+
+describe('the head of an advert that closes with its sum', () => {
+  test.each([
+    ['2022 Wren 310 - $4,300\n4,100 miles, clean title.', 'price 4300 USD asked'],
+    ['Wren 310 (2022) – 4.300 €\n4.100 km, HU neu. Verkaufe.', 'price 4300 EUR asked'],
+    ['FOR SALE: 2022 Wren 310, $4,300\n4,100 miles, clean title.', 'price 4300 USD asked'],
+    ['2022 Wren 310 - $4,300 MSRP\n4,100 miles, clean title.', 'price 4300 USD list'],
+  ])('%s', (text, price) => expect(ticked(text)).toContain(price));
+  test.each([
+    // A part's, two sums, and nobody who sells.
+    'Panniers for 2022 Wren 310 - $430\nclean title',
+    '2022 Wren 310 - $4,300 new, $3,600\n4,100 miles, clean title.',
+    '2022 Wren 310 - $4,300\nOur review of the new one. Wet weight 325 lb.',
+  ])('%s', (text) => expect(ticked(text)).not.toContain('price 4300 USD asked'));
+});
+
+describe('tables', () => {
+  test('a value in a unit of something else is not its column’s', () => {
+    const table = (value: string) =>
+      `Model | Power (PS) | Seat (mm) | Tank (l)\nTalbach 450 | ${value} | 850 | 18`;
+    expect(ticked(table('62 Nm'))).not.toContain('power 62 PS crank');
+    expect(ticked(table('62 Nm'))).toContain('tank 18 L stated');
+    expect(ticked(table('62'))).toContain('power 62 PS crank');
+    expect(ticked(table('46 kW'))).toContain('power 46 kW crank');
+  });
+  test('a unit before the word for how it was taken: “kg wet”', () =>
+    expect(ticked('make;model;kg wet;kg dry;seat mm\nHolmgarth;Fjeld 450;168;154;870')).toEqual(
+      expect.arrayContaining(['mass 168 kg ready', 'mass 154 kg dry']),
+    ));
+  test('a label in three languages is one label', () =>
+    expect(
+      ticked(
+        'Max. power / Puissance maxi / Leistung: 50 kW (68 PS) / 8.500 min-1\nMax. torque / Couple maxi / Drehmoment: 62 Nm / 6.250 min-1\nSeat height / Hauteur de selle / Sitzhöhe: 850 mm',
+      ),
+    ).toEqual([
+      'power 50 kW crank',
+      'powerRpm 8500 rpm stated',
+      'torque 62 Nm crank',
+      'torqueRpm 6250 rpm stated',
+      'seatHeight 850 mm standard-seat',
+    ]));
+});
+
 describe('who is spoken of', () => {
   test('“Der Reihenzweizylinder hat 95 PS” names no other machine', () =>
     expect(

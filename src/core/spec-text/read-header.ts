@@ -51,7 +51,10 @@ const PLAIN_UNIT = /^(?:mm|kg|hp|kw|ps|nm|lbs?)$/iu;
 function parted(text: string): { readonly name: string; readonly unit: TextUnit | undefined } {
   const tidy = text.trim().replace(/_+/g, ' ');
   const whole = writtenUnit(tidy);
-  const named = scanWords(tidy).some((m) => m.meanings.some((x) => x.kind === 'label'));
+  const meanings = scanWords(tidy).flatMap((m) => m.meanings);
+  const named = meanings.some((x) => x.kind === 'label');
+  // "kg wet".
+  const taken = meanings.some((x) => x.kind === 'basis');
   // "MPG" is a label and a unit; "Gears" a label alone.
   if (whole !== undefined)
     return named
@@ -79,7 +82,10 @@ function parted(text: string): { readonly name: string; readonly unit: TextUnit 
     ? undefined
     : tidy
         .split(/[\s/]+/)
-        .find((w, i) => (i > 0 || (named && PLAIN_UNIT.test(w))) && writtenUnit(w) !== undefined);
+        .find(
+          (w, i) =>
+            (i > 0 || ((named || taken) && PLAIN_UNIT.test(w))) && writtenUnit(w) !== undefined,
+        );
   if (middle !== undefined)
     return { name: tidy.replace(middle, ' ').trim(), unit: writtenUnit(middle) };
   return unit

@@ -7,11 +7,14 @@ export interface Cell {
 
 const RULE = /^[\s|:+-]+$/;
 
+/** "Max. torque / Couple maxi / Drehmoment: 62 Nm": one label in several languages. */
+const IN_TONGUES = /^[^:\d]{2,40}(?: \/ [^:\d]{2,40})+ ?: ?[^:]*\d/u;
+
 /** What parts the cells of a row: tabs, bars, slashes between blanks, or commas and semicolons without spaces. */
 function markOf(line: string): string | undefined {
   if (line.includes('\t')) return '\t';
   if (line.includes('|')) return '|';
-  if (line.split(' / ').length >= 4) return ' / ';
+  if (line.split(' / ').length >= 4 && !IN_TONGUES.test(line)) return ' / ';
   return [';', ','].find(
     (m) =>
       line.split(m).length >= 4 &&

@@ -262,7 +262,9 @@ function unitsOf(
             ? [{ code: 'gallon-unclear' }]
             : [],
     };
-  if (unit) return { units: [unit], doubts: [] };
+  // "62 Nm" in a column of power; litres in one of consumption are litres for each 100 km.
+  const strange = q.unit !== undefined && dimension !== 'consumption';
+  if (unit) return { units: [unit], doubts: strange ? [{ code: 'unit-unsaid' }] : [] };
   if (gallonUnclear) {
     const open = written(dimension === 'consumption' ? 'mpg' : 'gallon')?.units ?? [];
     return { units: open, doubts: open.length > 1 ? [{ code: 'gallon-unclear' }] : [] };

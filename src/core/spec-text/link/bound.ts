@@ -22,6 +22,19 @@ const ended = (words: string): RegExp =>
 const BOUND = ended(WORDS);
 const LIMIT = ended(LIMITS);
 
+/** "55 kW (Ziel)", "190 kg (estimated)", "870 mm, to be confirmed": nobody has measured it. */
+const TENTATIVE = spelt(
+  /^ ?(?:[\p{L}/"″]{1,8} )?[,(–-] ?(target|goal|ziel(?:wert)?|objectif|obiettivo|objetivo|doel|est(?:imated|imate|imé|imation)?\.?|geschätzt|stimat[oa]|estimad[oa]|geschat|uppskattat|anslået|anslått|szacunkow[oay]|odhad(?:em)?|arvio|provisional|preliminary|vorläufig|provisoire|provvisori[oa]|provisional|voorlopig|preliminärt|foreløpig|foreløbig|wstępn[eay]|předběžn[éě]|expected|erwartet|prévue?|previst[oa]|verwacht|tbc|t\.b\.c\.|to be confirmed|unconfirmed|unbestätigt|à confirmer|da confermare|por confirmar|nog te bevestigen)(?!\p{L})/iu,
+);
+
+const SAT_ON =
+  'laden|loaded|sat[- ]on|with (?:the )?rider(?: aboard)?|belastet|beladen|mit fahrer|en charge|chargée|avec pilote|cargad[oa]|con piloto|caric(?:a|ata)|con pilota|belast|belastad|med förare|obciążon\\p{L}*|zatížen\\p{L}*';
+/** "Seat height, laden: 845 mm": a seat is told without its rider. */
+const LADEN = {
+  before: spelt(new RegExp(`(?<!\\p{L})(${SAT_ON})\\)?[ :.=]{1,8}$`, 'iu')),
+  behind: spelt(new RegExp(`^ ?(?:mm|cm|in\\.?|")?,? ?\\(?(${SAT_ON})(?!\\p{L})`, 'iu')),
+};
+
 /** What is a bound by its nature, and what makers claim as one: "up to 190 kg of payload", "over 400 km". */
 const BOUNDS: ReadonlySet<FigureKey> = new Set([
   'maxMass',
@@ -35,12 +48,24 @@ const BOUNDS: ReadonlySet<FigureKey> = new Set([
 const LIMITED: ReadonlySet<FigureKey> = new Set(['mass', 'seatHeight', 'tank', 'price']);
 const LONGEST = 30;
 
-/** A figure that is told as a bound waits for a look. */
+/** A figure that is told as a bound, or as what is only aimed at, waits for a look. */
 export function asBound(made: FigureProposal, text: string, q: Quantity): FigureProposal {
-  if (!made.ticked || BOUNDS.has(made.key) || made.key.endsWith('Interval')) return made;
+  if (!made.ticked) return made;
+  const tentative = TENTATIVE.exec(text.slice(q.to, q.to + LONGEST))?.[1];
+  if (tentative !== undefined) return waiting(made, tentative);
   const before = text.slice(Math.max(0, q.from - LONGEST), q.from);
+  const laden =
+    made.key === 'seatHeight'
+      ? (LADEN.before.exec(before) ?? LADEN.behind.exec(text.slice(q.to, q.to + LONGEST)))?.[1]
+      : undefined;
+  if (laden !== undefined) return waiting(made, laden);
+  if (BOUNDS.has(made.key) || made.key.endsWith('Interval')) return made;
   const words = (BOUND.exec(before) ?? (LIMITED.has(made.key) ? LIMIT.exec(before) : null))?.[1];
-  return words === undefined
-    ? made
-    : { ...made, ticked: false, doubts: [...made.doubts, { code: 'hedged', words }] };
+  return words === undefined ? made : waiting(made, words);
 }
+
+const waiting = (made: FigureProposal, words: string): FigureProposal => ({
+  ...made,
+  ticked: false,
+  doubts: [...made.doubts, { code: 'hedged', words }],
+});

@@ -12,7 +12,7 @@ export const US: readonly Clue[] = [
   ],
   [2, /\bobo\b|\bclean title\b|\btitle in hand\b|\bstreet legal\b/],
   [2, /\busa\b|\bamerican\b|\bus (?:spec|market|gal\w*|bike|model|mpg)|\bmpg ?\(?us\b/],
-  [1.5, /(?<![a-z])\$ ?\d/],
+  [1.5, /(?<![a-z])\$(?= ?\d)/],
   [2, /°f\b|\bfahrenheit\b/],
   [1, /\bout the door\b|\bfreight\b/],
 ];

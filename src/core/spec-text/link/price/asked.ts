@@ -22,6 +22,11 @@ const ASKED_FOR = spelt(
   /(?<!\p{L})(?:(?:is|it['’]s|this one['’]s|he['’]s|one) up (?:at|for)|(?:would|will|could|to) (?:do|take|let (?:it|me have it) go for|let it go (?:at|for)))(?: about)? $/iu,
 );
 
+/** A name with its year, as adverts open. */
+const HEAD_OF_ADVERT = spelt(
+  /^\W{0,3}(?:(?:for sale|fs|wts|verkaufe|vends|[àa] vendre|vendo|se vende|te koop|säljes?|sælges|selges|sprzedam|prodám|myydään|vende-se)(?: my)?[:!]? )?(?:(?:19|20)\d\d )?\p{Lu}[\p{L}\d .'’/-]{2,40}?,?(?: \(?(?:19|20)\d\d\)?)? ?[-–—·|•,:]? ?[£$€]?$/iu,
+);
+
 const ASKED = { key: 'price', points: PLAINLY, by: 'basis', basis: 'asked' } as const;
 
 /** What somebody asks for his. */
@@ -40,6 +45,20 @@ export const ASKED_FORMS: readonly Form[] = [
     before: /^\s*[£$€]?$/u,
     behind: /^ ?(?:€|eur|usd)? ?[-–—·|•] ?(?:19|20)\d\d \p{Lu}/iu,
     when: (s, q) => s.sale && largest(q) >= LEAST_SUM,
+  },
+  // "2021 Kestler 350 Trail - $5,400", "For sale: Kestler 350 Trail, 2021, €5,400": the same the other way round.
+  {
+    ...ASKED,
+    dimension: 'money',
+    points: PLAINLY + 1,
+    before: HEAD_OF_ADVERT,
+    behind:
+      /^ ?(?:€|eur(?:os?)?|usd|kr|zł|kč)?,? ?(?:obo|ono|o\.b\.o\.?|vb|vhb|firm|neg\.?|fix)?\s*$/iu,
+    when: (s, q) =>
+      s.sale &&
+      largest(q) >= LEAST_ASKED &&
+      /(?:19|20)\d\d/u.test(s.text.slice(0, q.from)) &&
+      s.quantities.filter((o) => o.unit !== undefined).length === 1,
   },
   // "5.990 € passaggio escluso", "4.950 € transferencia aparte": what the papers cost the buyer is said of a machine for sale.
   {
