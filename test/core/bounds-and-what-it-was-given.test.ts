@@ -272,6 +272,40 @@ describe('a bare hundred that opens a number', () => {
     ).not.toContain('mass'));
 });
 
+describe('what went in at a stop, and the farthest ever', () => {
+  test.each([
+    'Quejigal 450: primer depósito (14,8 litros entraron) 392 km. Asiento a 845 mm.',
+    'Quejigal 450: first tank, 14.8 litres went in after 392 km. Seat height 845 mm.',
+    'Quejigal 450: Tank leer, 14,8 Liter gingen rein. Sitzhöhe 845 mm.',
+    'Quejigal 450: Range record 402 km, fuel range. Seat height 845 mm.',
+    'Quejigal 450: longest range so far 402 km. Seat height 845 mm.',
+  ])('%s', (text) => expect(ticked(text)).toEqual(['seatHeight 845 mm standard-seat']));
+  test.each([
+    ['Quejigal 450: tank holds 14.8 litres. Seat height 845 mm.', 'tank 14.8 L stated'],
+    ['Quejigal 450: range 402 km. Seat height 845 mm.', 'statedRange 402 km stated'],
+  ])('%s', (text, figure) => expect(ticked(text)).toContain(figure));
+});
+
+describe('words that two languages share', () => {
+  test('“im Prospekt” is no rider who says how heavy he is', () =>
+    expect(
+      ticked('Rabensteig 500. Gewicht 192 kg vollgetankt, im Prospekt stehen 189. Tank 17 Liter.'),
+    ).toEqual(['tank 17 L stated']));
+  test('“im 92 kg” is one', () =>
+    expect(
+      all(
+        'Rabensteig 500: kerb weight 192 kg, tank 17 litres. im 92 kg and it carries me well',
+      ).map((p) => (p.kind === 'figure' ? p.amount : p.value)),
+    ).toEqual([192, 17]));
+  test('“van” is no car in Dutch', () =>
+    expect(ticked('De Drover 390 is van ons. Zithoogte 860 mm. Tank van 24 liter.')).toEqual([
+      'seatHeight 860 mm standard-seat',
+      'tank 24 L stated',
+    ]));
+  test('and one in English', () =>
+    expect(ticked('Van for sale. The van has a 70 litre tank, wet weight 210 kg.')).toEqual([]));
+});
+
 describe('the clock', () => {
   test('when it was last looked after is not how far it has run', () =>
     expect(

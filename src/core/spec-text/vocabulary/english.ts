@@ -186,7 +186,7 @@ export const ENGLISH: Vocabulary = {
     topSpeed:
       'top speed|max speed|maximum speed|gets up to|got up to|goes up to|flat out|vmax|speed|mph in|0 60|0 100|0 to 60|0 to 100',
     rider:
-      'rider weight|rider|my weight|i weigh|i am|i m|im|inseam|inside leg|body weight|my height|on me|for my|at my|she is|he is|wife is|wife|pillion is|me at|with me|my inseam|in kit|in gear|with gear|geared up|i measure|tall rider|shorter riders',
+      'rider weight|rider|my weight|i weigh|i am|i m|im|im about|im only|im around|im like|im just|im roughly|inseam|inside leg|body weight|my height|on me|for my|at my|she is|he is|wife is|wife|pillion is|me at|with me|my inseam|in kit|in gear|with gear|geared up|i measure|tall rider|shorter riders',
     load: 'luggage|pillion|passenger weight|pillion weight|panniers|pannier|top case|topcase|top box|topbox|side cases|tank bag|with luggage|of luggage|saddlebags|bags|drybag|aftermarket tank|aftermarket|i run a|i carry|can|aux tank|auxiliary tank|spare tank|extra tank|second tank|rear aux tank|jerry can|fuel can|bladder|long range tank|cases|saddle bags|gear weighs|camping gear|tow|trailer|spare fuel',
     sag: 'sag|static sag|rider sag|race sag|free sag|static',
     odometer:

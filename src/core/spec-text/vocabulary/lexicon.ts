@@ -202,6 +202,13 @@ const joined = (gap: string, before: string, word: string, capital: boolean): bo
   (JOINT.test(gap) && !(capital && /\.\s/.test(gap) && !SHORT_FORM.test(before))) ||
   (gap === ', ' && word === 'by');
 
+/** Words of English that are another language's before these: "im 178 cm" is somebody's own, "im Prospekt" is German. */
+const ANOTHER_TONGUE: Readonly<Partial<Record<string, RegExp>>> = {
+  im: /^ ?(?!\d)/u,
+  // "Een tank van 24 liter", "van de dealer".
+  van: /^ (?:de|het|een|ons|onze|mijn|zijn|deze|die|\d)/u,
+};
+
 /** All that the words of a line mean, the longest phrase first, none overlapping. Time is linear in the line. */
 export function scanWords(line: string): readonly Mention[] {
   lexicon ??= built();
@@ -234,6 +241,8 @@ export function scanWords(line: string): readonly Mention[] {
     }
     const [first, last] = [words[i], best && words[best.last]];
     if (!best || !first || !last) continue;
+    if (best.last === i && ANOTHER_TONGUE[first.word]?.test(line.slice(last.to, last.to + 12)))
+      continue;
     if (last.to - first.from > 1 || isMark(line, first.from))
       found.push({ meanings: best.meanings, from: first.from, to: last.to });
     i = best.last;

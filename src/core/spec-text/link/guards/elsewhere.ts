@@ -82,7 +82,9 @@ const IS_WIDE = behind(
 const PUT_IN = before(
   "getankt(?: habe ich| hab ich)?|(?:ho|abbiamo) messo|le (?:puse|eché|metí)|j['’]ai (?:mis|remis)|(?:i|we) (?:put|got) in|meti|zatankował[ae]m|tankade|fylte|fyldte|tankte|natankoval(?:a)?(?: jsem)?|tankkasin",
 );
-const IS_PUT_IN = behind('(?:(?:l|liters?|litres?) )?(?:getankt|gegooid|bijgevuld)');
+const IS_PUT_IN = behind(
+  '(?:(?:l|liters?|litres?|litros|litri|litrów|litrů|litraa?) )?(?:getankt|gegooid|bijgevuld|went in|entraron|cupieron|(?:ci )?sono entrati|entrati|gingen (?:rein|hinein|erin)|(?:sont|sont r)?entrés|gick i|gik i|gikk (?:på|i)|weszło|wlałem|vešlo|meni)',
+);
 const isVolume = ({ unit }: Quantity): boolean => unit === 'L' || unit === 'gallon';
 
 /** "Rezerva 3 litry", "vara 3 litraa". */

@@ -121,6 +121,12 @@ const RUN_SO_FAR = spelt(
   /(?<!\p{L})(?:(?:now|currently|presently|today) (?:(?:it['’]s|it is|she['’]s|is|sits|sitting|showing) )?on|(?:sits|sitting|showing) (?:on|at)|it['’]s(?: only| just| still)? (?:now )?on) (?:about |around |just |only |just over |just under |under |over )*$/iu,
 );
 
+/** "Range record 402 km": the farthest ever is no range. */
+const FARTHEST_EVER = spelt(
+  /(?<!\p{L})(?:record|rekord|récord|(?:longest|best|farthest|furthest)(?: (?:range|tank|distance|stretch))? (?:ever|so far|yet|to date))(?!\p{L})[^.;\d]{0,16}$/iu,
+);
+
+const isWay = ({ unit }: Quantity): boolean => unit === 'km' || unit === 'mi';
 const isMass = ({ unit }: Quantity): boolean => unit === 'kg' || unit === 'lb';
 const isBare = ({ unit }: Quantity): boolean => unit === undefined;
 const isVolumeOrUse = (q: Quantity): boolean => isUse(q) || q.unit === 'L';
@@ -162,6 +168,7 @@ const GUARDS: readonly Guard[] = [
   { as: 'changed', of: isVolumeOrUse, before: [FOR_TWO, 48] },
   { as: 'changed', of: isUse, behind: [TWO_UP, 36] },
   { as: 'changed', of: isUse, before: [BEST_OF_ALL, 48] },
+  { as: 'changed', of: isWay, before: [FARTHEST_EVER, 36] },
 ];
 
 /** Why a number of a sentence is no figure, by the words at it; `undefined` where none say so. */
