@@ -1,4 +1,5 @@
 import type { MachineRead } from '../read-machine';
+import { firstOfPair } from './two-in-a-line';
 import { asItStood, wordsOf, type PlacedText } from './placed-text';
 
 /** From the first of many places to the last; too many for one call with all of them. */
@@ -19,7 +20,11 @@ export function asTyped(machine: MachineRead, laid: PlacedText, text: string): M
   const typed = <P extends { readonly words: string; readonly from: number; readonly to: number }>(
     proposal: P,
   ): P => {
-    const { words, from, to } = proposal;
+    const { words, from } = proposal;
+    const first = firstOfPair(laid.text.slice(from, proposal.to), words);
+    if (first !== undefined && !laid.places)
+      return { ...proposal, to: from + first, words: words.slice(0, first) };
+    const { to } = proposal;
     const place = asItStood(laid, text, from, to);
     const at = laid.text.slice(from, to).indexOf(words);
     // Of two numbers said in one run of words the second begins within them: "fifteen forty-six".

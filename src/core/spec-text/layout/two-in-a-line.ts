@@ -12,6 +12,7 @@ const TITLE = new RegExp(
   'u',
 );
 const AGAINST_IN_LINE = String.raw`(?: ?(?:vs\.?|versus|gegen|contre|contra|contro|tegen|mot|kontra) | / )`;
+const STARTS_AGAINST = new RegExp(`^${AGAINST_IN_LINE}`, 'iu');
 const AMOUNT = String.raw`[£$€]? ?\d[\d.,' /]*`;
 const UNIT = String.raw`(?: ?(?:l|lit\p{L}*) ?(?:\/|per|aos|a los|aux|auf|på|op|na|pr\.?) ?100 ?(?:km)?|[^\d\n,;/|:]{0,14}?)`;
 /** "Power: 62 hp vs 73 hp", "Power: 62 / 73 hp". */
@@ -58,6 +59,17 @@ function halves(line: Line): readonly [Line, Line] | undefined {
     { ...line, line: (head + one).padEnd(line.line.length) },
     { ...line, line: `${head}${blank(a + unitA + mark)}${b}${unitB}` },
   ];
+}
+
+/**
+ * How many characters of the words for the first of a pair stand where it is told: "Power: 73 PS" of "Power: 73 vs 65 PS" up to its
+ * number, since its unit stands behind the second. `undefined` where they are of no pair.
+ */
+export function firstOfPair(text: string, words: string): number | undefined {
+  let same = 0;
+  while (same < words.length && text[same] === words[same]) same += 1;
+  const upTo = text.slice(0, same).trimEnd().length;
+  return upTo > 0 && STARTS_AGAINST.test(text.slice(upTo)) ? upTo : undefined;
 }
 
 /** Two machines told in pairs, "Power: 62 hp vs 73 hp" under a title that names them; `undefined` where a text is laid out otherwise. */

@@ -90,7 +90,7 @@ const MAY_BE_FITTED: ReadonlySet<FigureKey> = new Set([
 ]);
 /** "It got a 24 litre tank", "kreeg van ons spaakwielen 21/18": what was put on it, unless a maker did. */
 const GIVEN = spelt(
-  /(?<!\p{L})((?:(?<!(?:['’](?:s|ve|d)|its|has|have|had|we|you|I|they) )got|gave (?:it|her)) (?:an?|new|some|spoked|wire|two|the)|(?:was|were|been) (?:given|treated to)|we (?:fitted|put|built)|kreeg|(?:heeft|hebben)[^.;\d]{0,24} gegeven|bekam|bekommen hat|spendiert\p{L}*|a reçu|a eu droit à|on lui a (?:mis|monté|posé|greffé)|ha ricevuto|(?:le )?(?:ho|abbiamo) (?:montato|messo)|recibió|ha recibido|le (?:puse|pusimos|monté|montamos|hemos (?:puesto|montado))|recebeu|(?:pusemos|montei|montámos)|fick|fikk|fik|dosta(?:ł[ao]?|l[ao]?)|otrzymał[ao]?|sai)(?!\p{L})[^.;\n]{0,56}$/iu,
+  /(?<!\p{L})((?:(?<!(?:['’](?:s|ve|d)|its|has|have|had|we|you|I|they) )got|gave (?:it|her)) (?:an?|new|some|spoked|wire|two|the)|(?:was|were|been) (?:given|treated to)|we (?:fitted|put|built)|kreeg|(?:heeft|hebben)[^.;\d]{0,24} gegeven|bekam|bekommen hat|spendiert\p{L}*|a reçu|a eu droit à|on lui a (?:mis|monté|posé|greffé)|ha ricevuto|(?:le )?(?:ho|abbiamo) (?:montato|messo)|recibió|ha recibido|le (?:puse|pusimos|monté|montamos|hemos (?:puesto|montado))|recebeu|(?:pusemos|montei|montámos)|fick|fikk|fik|dosta(?:ł[ao]?|l[ao]?)|otrzymał[ao]?|sai)(?!\p{L})(?![^.;\n]{0,8}(?:seat|saddle) height)[^.;\n]{0,56}$/iu,
 );
 /** "After the remap 72 hp", "portée à 72 ch". */
 const TUNED_TO = spelt(

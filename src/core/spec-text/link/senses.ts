@@ -14,6 +14,14 @@ const isAmerican = ({ gallon, usual }: TextUnits): boolean =>
   (usual.length === undefined || usual.length === 'in') &&
   usual.power !== 'kW';
 
+const IMPERIAL: Readonly<Partial<Record<UnitId, UnitId>>> = {
+  'mpg-us': 'mpg-imp',
+  'gal-us': 'gal-imp',
+};
+/** The gallon of the text, where it tells whose. */
+const ofGallon = (unit: UnitId, { gallon }: TextUnits): UnitId =>
+  (gallon === 'imp' ? IMPERIAL[unit] : undefined) ?? unit;
+
 /** Units a bare number may be in. */
 export function bareUnits(
   key: FigureKey,
@@ -37,7 +45,7 @@ export function bareUnits(
     ...new Set([
       ...(usual ? [usual] : []),
       ...(isAmerican(text) && dimension === 'torque' ? US_FIRST : METRIC_FIRST).map((s) =>
-        preferredUnit(dimension, s, 'EUR'),
+        ofGallon(preferredUnit(dimension, s, 'EUR'), text),
       ),
     ]),
   ];

@@ -64,8 +64,9 @@ function tellsHowFar({ line, quantities }: ScannedLine): boolean {
 }
 
 /** "odometer: 5,120": how far it has gone, without a unit, in a line of its own. Common usage, no source. */
-const ODOMETER_LINE =
-  /(?:^|[.;|])\s*(?:odometer(?: reading)?|mileage|ajokm|ajokilometrit|mittarilukema|km[- ]?stand|kilometerstand|kilométrage|kilometraje|chilometraggio|kilometerteller|mätarställning|kilometerstand|przebieg|najeto)\s*[:=]\s*\d[\d.,' ]{2,7}\s*(?:$|[;|]|(?<=\.\s?)(?=\p{L}))/imu;
+const ODOMETER_LINE = spelt(
+  /(?:^|[.;|])\s*(?:odometer(?: reading)?|mileage|ajokm|ajokilometrit|mittarilukema|km[- ]?stand|kilometerstand|kilométrage|kilometraje|chilometraggio|kilometerteller|mätarställning|kilometerstand|przebieg|najeto)\s*[:=]\s*\d[\d.,' ]{2,7}\s*(?:$|[;|]|(?<=\.\s?)(?=\p{L}))/imu,
+);
 
 /** What a used one may cost and what to look at: no one machine is offered. Common usage, no source. */
 const GUIDE = spelt(

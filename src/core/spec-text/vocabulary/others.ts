@@ -86,7 +86,7 @@ export const OTHERS: Vocabulary = {
     trip: 'laatste beurt|laatste onderhoud|laatste onderhoudsbeurt|laatste service|volgende beurt|ostatni przeglad|ostatni serwis|nastepny przeglad|senaste service|servad vid|nasta service|siste service|sidste service|naeste service|naste service|neste service|ultima revisao|proxima revisao|viimeisin huolto|posledni servis|pristi servis|gereden|na',
     spending: 'per maand|maand|verzekering|por mes|ipva|miesiecznie|manad',
     people: 'eigenaar|eigenaren|kleppen|donos|wlasciciel|agare',
-    contact: 'tel|telefoon|telefone',
+    contact: 'tel|telefoon|telefone|regnr|registreringsnummer',
   },
   others: 'dan mijn|do que|niz moja|an min',
   hedges: 'ongeveer|circa|cerca de|okolo|ungefar|ca',

@@ -97,13 +97,14 @@ const DUE = before(
 /** "Révision à 12 000 km", "gomme cambiate a 12.500 km": when it was done. */
 const DONE_AT = before(
   '(?:révision|vidange|entretien|tagliando|revisión|revisão|service|servis|serwis|przegląd|beurt|onderhoud)(?: (?:faite?|fatto|hecha|feita|gjord|utført|udført|gedaan|hotov|zrobiony))? (?:à|a|ai|a los|aos|vid|ved|bij|przy|při)',
+  '(?:new )?(?:ty?i?res|rear|front|chain|battery|pads|brakes|clutch|plugs|fluids?)(?: (?:done|changed|replaced|fitted|new))? at',
   '(?:gomme|catena|neumáticos|ruedas|cubiertas|cadena|banden|ketting|kettingset|pneus|chaîne|kit chaîne|corrente|däck|kedja|dekk|kjede|dæk|kæde|opony|łańcuch|pneumatiky|řetěz)(?: \\p{L}+){0,3} (?:à|a|ai|a los|aos|vid|ved|bij|przy|při)',
 );
 /** "Tagliando a 10.000: 210 euro" says what it takes each time. */
 const NO_SUM_BEHIND = /^(?!\s?(?:km|mi)?\s?:\s?[£$€]? ?\d)/u;
 /** "3,000 km left", "changed 2,000 km ago". */
 const LEFT_OR_AGO = behind(
-  '(?:left|ago|to go|of life|restants?|rimasti|restantes|übrig|kvar|igjen|tilbage)',
+  '(?:left|ago|to go|of life|restants?|rimasti|restantes|übrig|kvar|igjen|tilbage|temu|geleden|siden|sedan|sitten)',
 );
 const isWay = ({ unit }: Quantity): boolean => unit === undefined || unit === 'km' || unit === 'mi';
 /** "Mijn vrouw weegt 62 kg", "jeg veier 85 kg". */

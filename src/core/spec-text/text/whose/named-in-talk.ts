@@ -69,7 +69,10 @@ const ARTICLE = spelt(
   /(?<!\p{L})(?:the|an?|his|her|la|una?|une|de|een|el|un|il|a|o|uma?|on|with|for|sulla|della|alla|dalla|nella)(?: \p{Ll}+)? $/iu,
 );
 
-/** "Der Reihenzweizylinder hat", "dass der Kollege": he who opens a clause is no motorcycle, which is a she. */
+/** Parts and people, of whom something is told: "der Reihenzweizylinder hat", "der Händler wiegt sie". */
+const HE =
+  /(?:zylinder|motor|twin|boxer|antrieb|tank|rahmen|dämpfer|lenker|sitz|verbrauch|preis|computer|auspuff|ständer|kühler|reifen|federweg|stand|service|hersteller|händler|verkäufer|kollege|fahrer|tester|importeur|mechaniker)$/u;
+/** He who opens a clause is no motorcycle, which is a she. */
 const HE_OPENS = spelt(
   /(?:^|[.!?,;:–\n]\s*|(?<!\p{L})(?:und|aber|dass|weil|wenn|denn|da|ob) )der $/iu,
 );
@@ -193,7 +196,7 @@ export function namesInTalk(text: string, own: readonly string[]): NamesInTalk {
     const got = ACQUIRED.test(before);
     if (numbered && (withArticle || my || does || got || LISTED.test(behind))) return 2;
     if (withArticle && RIVALRY.test(about(text, n))) return 2;
-    if (german && HE_OPENS.test(before)) return 0;
+    if (german && HE_OPENS.test(before) && HE.test(head)) return 0;
     const alone = talkedOf && !german ? 2 : 1;
     if (does && (withArticle || isProper(head))) return alone;
     if (NORDIC_VERB.test(behind) && !DEFINITE.test(head)) return 1;
