@@ -42,6 +42,8 @@ describe('a bound waits', () => {
     ['Drover 390: Reichweite über 400 km, Gewicht fahrfertig 180 kg', 'statedRange 400 km stated'],
     ['Drover 390: power max. 73 hp', 'power 73 hp crank'],
     ['Drover 390: Inspektion alle 10.000 km', 'serviceInterval 10000 km stated'],
+    ['Drover 390: potenza 70 CV alle 8.750 giri', 'powerRpm 8750 rpm stated'],
+    ['Drover 390 : selle à 870 mm, est assez fine', 'seatHeight 870 mm standard-seat'],
     ['Drover 390: fuel capacity is up to 16 litres', 'tank 16 L stated'],
   ])('no bound: %s', (text, figure) => expect(ticked(text)).toContain(figure));
 });
@@ -179,6 +181,7 @@ describe('what nobody has measured, or not so, waits', () => {
   test.each([
     ['Auerling 690: Leistung 55 kW (Ziel), Tank 14 l', 'power 55 kW crank'],
     ['Auerling 690: power 55 kW (estimated), tank 14 l', 'power 55 kW crank'],
+    ['Auerling 690: power 55 kW (est), tank 14 l', 'power 55 kW crank'],
     ['Auerling 690: wet weight 190 kg, to be confirmed. Tank 14 l', 'mass 190 kg ready'],
     // A seat is told without its rider.
     ['Auerling 690\nSeat height, laden: 845 mm\nTank 14 l', 'seatHeight 845 mm standard-seat'],
@@ -304,6 +307,19 @@ describe('words that two languages share', () => {
     ]));
   test('and one in English', () =>
     expect(ticked('Van for sale. The van has a 70 litre tank, wet weight 210 kg.')).toEqual([]));
+});
+
+describe('a bare figure by the gallon of its text', () => {
+  test.each([
+    ['Larkspur 350, £4,699. Owners see 75-85 mpg. We got 78.', 'mpg-imp'],
+    ['2021 Larkspur 350, $4,699, clean title. Owners see 65-75 mpg. We got 68.', 'mpg-us'],
+  ])('%s', (text, unit) =>
+    expect(
+      all(text)
+        .flatMap((p) => (p.kind === 'figure' && p.key === 'consumption' ? [p.unit] : []))
+        .at(-1),
+    ).toBe(unit),
+  );
 });
 
 describe('the clock', () => {

@@ -8,7 +8,7 @@ export interface Cell {
 const RULE = /^[\s|:+-]+$/;
 
 /** "Max. torque / Couple maxi / Drehmoment: 62 Nm": one label in several languages. */
-const IN_TONGUES = /^[^:\d]{2,40}(?: \/ [^:\d]{2,40})+ ?: ?[^:]*\d/u;
+const IN_TONGUES = /^[^:/\d]{2,40}(?: \/ [^:/\d]{2,40})+: ?[^:]*\d/u;
 
 /** What parts the cells of a row: tabs, bars, slashes between blanks, or commas and semicolons without spaces. */
 function markOf(line: string): string | undefined {

@@ -24,7 +24,7 @@ const LIMIT = ended(LIMITS);
 
 /** "55 kW (Ziel)", "190 kg (estimated)", "870 mm, to be confirmed": nobody has measured it. */
 const TENTATIVE = spelt(
-  /^ ?(?:[\p{L}/"″]{1,8} )?[,(–-] ?(target|goal|ziel(?:wert)?|objectif|obiettivo|objetivo|doel|est(?:imated|imate|imé|imation)?\.?|geschätzt|stimat[oa]|estimad[oa]|geschat|uppskattat|anslået|anslått|szacunkow[oay]|odhad(?:em)?|arvio|provisional|preliminary|vorläufig|provisoire|provvisori[oa]|provisional|voorlopig|preliminärt|foreløpig|foreløbig|wstępn[eay]|předběžn[éě]|expected|erwartet|prévue?|previst[oa]|verwacht|tbc|t\.b\.c\.|to be confirmed|unconfirmed|unbestätigt|à confirmer|da confermare|por confirmar|nog te bevestigen)(?!\p{L})/iu,
+  /^ ?(?:[\p{L}/"″]{1,8} )?[,(–-] ?(target|goal|ziel(?:wert)?|objectif|obiettivo|objetivo|doel|est(?:\.|imated|imate|imé|imation|(?=\)))|geschätzt|stimat[oa]|estimad[oa]|geschat|uppskattat|anslået|anslått|szacunkow[oay]|odhad(?:em)?|arvio|provisional|preliminary|vorläufig|provisoire|provvisori[oa]|provisional|voorlopig|preliminärt|foreløpig|foreløbig|wstępn[eay]|předběžn[éě]|expected|erwartet|prévue?|previst[oa]|verwacht|tbc|t\.b\.c\.|to be confirmed|unconfirmed|unbestätigt|à confirmer|da confermare|por confirmar|nog te bevestigen)(?!\p{L})/iu,
 );
 
 const SAT_ON =
@@ -48,7 +48,7 @@ const BOUNDS: ReadonlySet<FigureKey> = new Set([
 const LIMITED: ReadonlySet<FigureKey> = new Set(['mass', 'seatHeight', 'tank', 'price']);
 const LONGEST = 30;
 
-/** A figure that is told as a bound, or as what is only aimed at, waits for a look. */
+/** A figure that is told as a bound ("alle" is "under" in Finnish, "every" in German and "at" in Italian), or as what is only aimed at, waits for a look. */
 export function asBound(made: FigureProposal, text: string, q: Quantity): FigureProposal {
   if (!made.ticked) return made;
   const tentative = TENTATIVE.exec(text.slice(q.to, q.to + LONGEST))?.[1];
@@ -59,7 +59,7 @@ export function asBound(made: FigureProposal, text: string, q: Quantity): Figure
       ? (LADEN.before.exec(before) ?? LADEN.behind.exec(text.slice(q.to, q.to + LONGEST)))?.[1]
       : undefined;
   if (laden !== undefined) return waiting(made, laden);
-  if (BOUNDS.has(made.key) || made.key.endsWith('Interval')) return made;
+  if (BOUNDS.has(made.key) || /(?:Interval|Rpm)$/.test(made.key)) return made;
   const words = (BOUND.exec(before) ?? (LIMITED.has(made.key) ? LIMIT.exec(before) : null))?.[1];
   return words === undefined ? made : waiting(made, words);
 }
