@@ -48,6 +48,16 @@ describe('a bound waits', () => {
   ])('no bound: %s', (text, figure) => expect(ticked(text)).toContain(figure));
 });
 
+describe('each says why it waits', () => {
+  test.each([
+    ['Drover 390: Gewicht unter 180 kg fahrfertig', 'mass', 'bound', 'unter'],
+    ['Drover 390: Sitzhöhe belastet 845 mm', 'seatHeight', 'laden', 'belastet'],
+    ['Drover 390: Leistung 55 kW (Ziel)', 'power', 'hedged', 'Ziel'],
+  ])('%s', (text, key, code, words) =>
+    expect(all(text).find((p) => p.key === key)?.doubts).toContainEqual({ code, words }),
+  );
+});
+
 describe('what a machine was given waits', () => {
   test.each([
     'We converted the Drover 390: it got a 24 litre tank. Seat height 860 mm.',

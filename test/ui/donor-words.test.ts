@@ -130,6 +130,8 @@ test('every doubt has its sentence', () => {
     { code: 'said-otherwise' },
     { code: 'at-odds', words: '163 kg' },
     { code: 'without-tax', words: '+ VAT' },
+    { code: 'bound', words: 'unter' },
+    { code: 'laden', words: 'belastet' },
     { code: 'another-beside', words: '17 l' },
   ];
   for (const doubt of doubts) expect(doubtWords(doubt)).toMatch(/^\S.*[.?]$/);

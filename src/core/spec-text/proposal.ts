@@ -36,6 +36,10 @@ export type Doubt =
   | { readonly code: 'another-beside'; readonly words: string }
   /** Another figure of the same machine cannot be true beside it. */
   | { readonly code: 'at-odds'; readonly words: string }
+  /** "under 180 kg": how much at most or at least. */
+  | { readonly code: 'bound'; readonly words: string }
+  /** "seat height, laden": taken with its rider on. */
+  | { readonly code: 'laden'; readonly words: string }
   /** The words say that the tax comes on top of the sum. */
   | { readonly code: 'without-tax'; readonly words: string }
   /** The text speaks of several machines by name. */

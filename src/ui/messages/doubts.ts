@@ -23,6 +23,10 @@ export function doubtWords(doubt: Doubt): string {
       return `“${doubt.words.trim()}” stands near it and might be it as well: which is this machine’s?`;
     case 'at-odds':
       return `“${doubt.words}” cannot be true beside it: one of the two is wrong.`;
+    case 'bound':
+      return `“${doubt.words}”: a bound, and no figure of its own.`;
+    case 'laden':
+      return `“${doubt.words}”: taken with somebody on it; the seat counts without.`;
     case 'without-tax':
       return `“${doubt.words}”: the tax comes on top. Enter what it costs in all.`;
     case 'which-machine':

@@ -52,20 +52,24 @@ const LONGEST = 30;
 export function asBound(made: FigureProposal, text: string, q: Quantity): FigureProposal {
   if (!made.ticked) return made;
   const tentative = TENTATIVE.exec(text.slice(q.to, q.to + LONGEST))?.[1];
-  if (tentative !== undefined) return waiting(made, tentative);
+  if (tentative !== undefined) return waiting(made, 'hedged', tentative);
   const before = text.slice(Math.max(0, q.from - LONGEST), q.from);
   const laden =
     made.key === 'seatHeight'
       ? (LADEN.before.exec(before) ?? LADEN.behind.exec(text.slice(q.to, q.to + LONGEST)))?.[1]
       : undefined;
-  if (laden !== undefined) return waiting(made, laden);
+  if (laden !== undefined) return waiting(made, 'laden', laden);
   if (BOUNDS.has(made.key) || /(?:Interval|Rpm)$/.test(made.key)) return made;
   const words = (BOUND.exec(before) ?? (LIMITED.has(made.key) ? LIMIT.exec(before) : null))?.[1];
-  return words === undefined ? made : waiting(made, words);
+  return words === undefined ? made : waiting(made, 'bound', words);
 }
 
-const waiting = (made: FigureProposal, words: string): FigureProposal => ({
+const waiting = (
+  made: FigureProposal,
+  code: 'bound' | 'hedged' | 'laden',
+  words: string,
+): FigureProposal => ({
   ...made,
   ticked: false,
-  doubts: [...made.doubts, { code: 'hedged', words }],
+  doubts: [...made.doubts, { code, words }],
 });
