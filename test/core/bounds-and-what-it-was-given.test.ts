@@ -266,6 +266,7 @@ describe('who is spoken of', () => {
     ['ČASTO KLADENÉ OTÁZKY – Stezka 450\nJak vysoké je sedlo? 845 mm.', 'Stezka 450'],
     ['Kjøpte Havn 700 i fjor, ny. Tanken tar 16 liter.', 'Havn 700'],
     ['Häufige Fragen: Talbach 450\nWie hoch ist der Sitz? 845 mm.', 'Talbach 450'],
+    ['Prodávám Tulák 250, 2022, najeto 8 200 km, cena 79 000 Kč, nádrž 12 l.', 'Tulák 250'],
   ])('%s', (text, name) => {
     const [machine] = readText(text).machines;
     expect(`${machine?.maker ?? ''} ${machine?.model ?? ''}`.trim()).toBe(name);
@@ -329,6 +330,22 @@ describe('a bare figure by the gallon of its text', () => {
         .flatMap((p) => (p.kind === 'figure' && p.key === 'consumption' ? [p.unit] : []))
         .at(-1),
     ).toBe(unit),
+  );
+});
+
+describe('what it uses on a condition waits', () => {
+  test.each([
+    'Drover 390: I get 68 mpg if I behave, 60 if I don’t. Tank 14 l',
+    'Drover 390: Verbrauch 4,1 l/100 km, wenn man sie lässt. Tank 14 l',
+    'Drover 390 : conso 4,1 l/100 km quand on roule calme, réservoir 14 l',
+    'Drover 390: consumo 4,1 l/100 km cuando voy tranquilo, depósito 14 l',
+    'Drover 390: verbruik 4,1 l/100 km als ik rustig rijd, tank 14 l',
+  ])('%s', (text) => expect(ticked(text)).toEqual(['tank 14 L stated']));
+  test.each([
+    'Drover 390: I get 4.1 l/100 km overall. If I behave, it is quiet. Tank 14 l',
+    'Drover 390: Verbrauch 4,1 l/100 km. Wenn man sie lässt, läuft sie. Tank 14 l',
+  ])('another sentence is none of its: %s', (text) =>
+    expect(ticked(text).some((f) => f.startsWith('consumption'))).toBe(true),
   );
 });
 

@@ -21,6 +21,11 @@ const ONE_OF_TWO_ROADS = spelt(
   ),
 );
 
+/** "68 mpg if I behave, 60 if I don't", "4,1 l wenn man sie lässt": of one way to ride. */
+const ON_CONDITION = spelt(
+  /^ ?(?:mpg|l(?:it(?:re|er)s?)? ?(?:\/|per|auf|aux|a los|op) ?100(?: ?km)?|km ?\/ ?l|l)?,? (?:if|when|as long as|unless|wenn|sofern|falls|si|quand|tant que|cuando|se|quando|als (?:ik|je)|wanneer|om (?:jag|man)|när|hvis|når|jeśli|gdy|jak|když|pokud|jos|kun)(?!\p{L})/iu,
+);
+
 /** "Town and country", "city/highway combined": of both. */
 const OF_BOTH = spelt(/(?<!\p{L})(?:and|\/|&|und|et|e|y|\+) ?$/iu);
 
@@ -58,7 +63,8 @@ export function asInTown(made: FigureProposal, text: string, q: Quantity): Figur
   const isIt = place
     ? !OF_BOTH.test(before.slice(0, place.index))
     : BEHIND.test(text.slice(q.to, q.to + 40)) ||
-      ONE_OF_TWO_ROADS.test(text.slice(q.to, q.to + 96));
+      ONE_OF_TWO_ROADS.test(text.slice(q.to, q.to + 96)) ||
+      ON_CONDITION.test(text.slice(q.to, q.to + 40));
   return isIt
     ? {
         ...made,

@@ -43,7 +43,7 @@ const COMMON: ReadonlySet<string> = new Set(
   kjøpte købte köpte koupil koupila koupili kupił kupiła gekocht gekauft comprei compré comprato acheté
   často kladené otázky häufige fragen fréquentes preguntas frecuentes domande frequenti veelgestelde
   vragen vanliga frågor vanlige spørsmål ofte stillede spørgsmål usein kysyttyä faq perguntas
-  tekniska tekniske figures performance harkitsen messe-notizen notizen appunti notities
+  tekniska tekniske figures performance harkitsen prodávám predám predávam messe-notizen notizen appunti notities
   successor prédécesseur predecesor predecessore voorganger
 `
     .trim()
