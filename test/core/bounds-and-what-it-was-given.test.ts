@@ -52,7 +52,7 @@ describe('each says why it waits', () => {
   test.each([
     ['Drover 390: Gewicht unter 180 kg fahrfertig', 'mass', 'bound', 'unter'],
     ['Drover 390: Sitzhöhe belastet 845 mm', 'seatHeight', 'laden', 'belastet'],
-    ['Drover 390: Leistung 55 kW (Ziel)', 'power', 'hedged', 'Ziel'],
+    ['Drover 390: Leistung 55 kW (Ziel)', 'power', 'tentative', 'Ziel'],
   ])('%s', (text, key, code, words) =>
     expect(all(text).find((p) => p.key === key)?.doubts).toContainEqual({ code, words }),
   );
@@ -106,7 +106,7 @@ describe('horsepower of the continent in an English sheet', () => {
     ['Drover 720. Power 105 HP (77 kW) at 9,000 rpm', 'power 105 PS crank'],
     ['Drover 720. Power 77 kW (103 HP) at 9,000 rpm', 'power 77 kW crank'],
   ])('%s', (text, figure) => expect(ticked(text)).toContain(figure));
-  // 77 kW are 104.7 metric horsepower and 103.3 mechanical (ISO 31, from memory).
+  // 77 kW are 104.7 metric horsepower and 103.3 mechanical (75 kgf·m/s and 550 ft·lbf/s, from memory).
   test.each(['Drover 720. Power 77 kW (109 HP)', 'Drover 720. Power 77 kW (99 HP)'])(
     'neither agrees: %s',
     (text) => expect(waiting(text)).toContain('power 77 kW crank'),
@@ -227,6 +227,9 @@ describe('tables', () => {
     const table = (value: string) =>
       `Model | Power (PS) | Seat (mm) | Tank (l)\nTalbach 450 | ${value} | 850 | 18`;
     expect(ticked(table('62 Nm'))).not.toContain('power 62 PS crank');
+    expect(all(table('62 Nm')).find((p) => p.key === 'power')?.doubts).toEqual([
+      { code: 'foreign-unit', words: '62 Nm' },
+    ]);
     expect(ticked(table('62 Nm'))).toContain('tank 18 L stated');
     expect(ticked(table('62'))).toContain('power 62 PS crank');
     expect(ticked(table('46 kW'))).toContain('power 46 kW crank');

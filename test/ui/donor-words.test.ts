@@ -132,6 +132,8 @@ test('every doubt has its sentence', () => {
     { code: 'without-tax', words: '+ VAT' },
     { code: 'bound', words: 'unter' },
     { code: 'laden', words: 'belastet' },
+    { code: 'tentative', words: 'Ziel' },
+    { code: 'foreign-unit', words: '62 Nm' },
     { code: 'another-beside', words: '17 l' },
   ];
   for (const doubt of doubts) expect(doubtWords(doubt)).toMatch(/^\S.*[.?]$/);

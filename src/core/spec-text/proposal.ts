@@ -38,6 +38,10 @@ export type Doubt =
   | { readonly code: 'at-odds'; readonly words: string }
   /** "under 180 kg": how much at most or at least. */
   | { readonly code: 'bound'; readonly words: string }
+  /** "55 kW (target)", "to be confirmed". */
+  | { readonly code: 'tentative'; readonly words: string }
+  /** "62 Nm" in a column of power. */
+  | { readonly code: 'foreign-unit'; readonly words: string }
   /** "seat height, laden": taken with its rider on. */
   | { readonly code: 'laden'; readonly words: string }
   /** The words say that the tax comes on top of the sum. */

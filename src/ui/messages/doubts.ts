@@ -25,6 +25,10 @@ export function doubtWords(doubt: Doubt): string {
       return `“${doubt.words}” cannot be true beside it: one of the two is wrong.`;
     case 'bound':
       return `“${doubt.words}”: a bound, and no figure of its own.`;
+    case 'tentative':
+      return `“${doubt.words}”: aimed at or estimated, and measured by nobody.`;
+    case 'foreign-unit':
+      return `“${doubt.words}” has the unit of another figure than its column.`;
     case 'laden':
       return `“${doubt.words}”: taken with somebody on it; the seat counts without.`;
     case 'without-tax':

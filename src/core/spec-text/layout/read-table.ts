@@ -247,6 +247,7 @@ function unitsOf(
   q: Quantity,
   { key, unit, gallonUnclear, sign }: FigureHeader,
   survey: Survey,
+  words: string,
 ): { readonly units: readonly UnitId[]; readonly doubts: readonly Doubt[] } {
   const { dimension } = figureDefinition(key);
   const written = (text: TextUnit | undefined) =>
@@ -264,7 +265,7 @@ function unitsOf(
     };
   // "62 Nm" in a column of power; litres in one of consumption are litres for each 100 km.
   const strange = q.unit !== undefined && dimension !== 'consumption';
-  if (unit) return { units: [unit], doubts: strange ? [{ code: 'unit-unsaid' }] : [] };
+  if (unit) return { units: [unit], doubts: strange ? [{ code: 'foreign-unit', words }] : [] };
   if (gallonUnclear) {
     const open = written(dimension === 'consumption' ? 'mpg' : 'gallon')?.units ?? [];
     return { units: open, doubts: open.length > 1 ? [{ code: 'gallon-unclear' }] : [] };
@@ -279,7 +280,7 @@ function figureOf(
   place: { readonly words: string; readonly from: number; readonly to: number },
 ): readonly FigureProposal[] {
   const { key, basis } = meaning;
-  const { units, doubts } = unitsOf(q, meaning, survey);
+  const { units, doubts } = unitsOf(q, meaning, survey, place.words);
   const [first] = possibleAmounts(key, q.amounts, units);
   if (!first) return [];
   if (findReadingFault(key, { ...first, basis, origin: 'claimed', note: '' })) return [];

@@ -52,7 +52,7 @@ const LONGEST = 30;
 export function asBound(made: FigureProposal, text: string, q: Quantity): FigureProposal {
   if (!made.ticked) return made;
   const tentative = TENTATIVE.exec(text.slice(q.to, q.to + LONGEST))?.[1];
-  if (tentative !== undefined) return waiting(made, 'hedged', tentative);
+  if (tentative !== undefined) return waiting(made, 'tentative', tentative);
   const before = text.slice(Math.max(0, q.from - LONGEST), q.from);
   const laden =
     made.key === 'seatHeight'
@@ -66,7 +66,7 @@ export function asBound(made: FigureProposal, text: string, q: Quantity): Figure
 
 const waiting = (
   made: FigureProposal,
-  code: 'bound' | 'hedged' | 'laden',
+  code: 'bound' | 'laden' | 'tentative',
   words: string,
 ): FigureProposal => ({
   ...made,

@@ -3,7 +3,7 @@ import { isCurrency } from '../../../units';
 import type { Quantity } from '../../lattice/quantity';
 import { largest } from '../frames/frame';
 import { guarded, type Guard } from './guard';
-import { isLengthOrBare, isMoney, isPower } from './kinds';
+import { isDistanceOrBare, isLengthOrBare, isMoney, isPower } from './kinds';
 
 // Numbers of an advert or a talk that are of something beside the machine. Several languages to a row; common usage, no source.
 
@@ -106,7 +106,6 @@ const NO_SUM_BEHIND = /^(?!\s?(?:km|mi)?\s?:\s?[£$€]? ?\d)/u;
 const LEFT_OR_AGO = behind(
   '(?:left|ago|to go|of life|restants?|rimasti|restantes|übrig|kvar|igjen|tilbage|temu|geleden|siden|sedan|sitten)',
 );
-const isWay = ({ unit }: Quantity): boolean => unit === undefined || unit === 'km' || unit === 'mi';
 /** "Mijn vrouw weegt 62 kg", "jeg veier 85 kg". */
 const SOMEBODY_WEIGHS = before(
   '(?:mijn vrouw|(?:a )?minha (?:mulher|esposa)|żona|(?:min )?fru(?:en|gan)?|kona|konen|manželka|vaimo|jeg|jag|ik) (?:weegt|weeg|pesa|waży|väger|veier|vejer|váží|painaa)(?: (?:cirka|ca\\.?|około|asi|noin))?',
@@ -146,16 +145,16 @@ const GUARDS: readonly Guard[] = [
   ...guards('changed', isVolume, 'before', [PUT_IN], 32),
   ...guards('changed', isVolume, 'behind', [IS_PUT_IN], 24),
   ...guards('noise', isVolume, 'before', [RESERVE], 16),
-  ...guards('noise', isWay, 'before', [DUE], 60),
+  ...guards('noise', isDistanceOrBare, 'before', [DUE], 60),
   ...DONE_AT.map(
     (words): Guard => ({
       as: 'noise',
-      of: isWay,
+      of: isDistanceOrBare,
       before: [words, 60],
       behind: [NO_SUM_BEHIND, 12],
     }),
   ),
-  ...guards('noise', isWay, 'behind', [LEFT_OR_AGO], 16),
+  ...guards('noise', isDistanceOrBare, 'behind', [LEFT_OR_AGO], 16),
   ...guards('noise', isMass, 'before', [SOMEBODY_WEIGHS, BORNE], 40),
   ...guards('changed', isPower, 'before', [NOT_ITS_POWER], 40),
 ];

@@ -9,3 +9,6 @@ export const isPower = ({ unit }: Quantity): boolean =>
 export const isUse = ({ unit }: Quantity): boolean => /mpg|100km|km\/L/.test(unit ?? '');
 export const isLengthOrBare = ({ unit }: Quantity): boolean =>
   unit === undefined || /^(?:mm|cm|m|in|ft)$/.test(unit);
+/** Written as a distance; a bare number may be one as well. */
+export const isDistance = ({ unit }: Quantity): boolean => unit === 'km' || unit === 'mi';
+export const isDistanceOrBare = (q: Quantity): boolean => q.unit === undefined || isDistance(q);

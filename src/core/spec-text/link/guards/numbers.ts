@@ -1,7 +1,7 @@
 import { spelt } from '../../vocabulary/letters';
 import type { Quantity } from '../../lattice/quantity';
 import { guarded, type Guard } from './guard';
-import { isLengthOrBare, isMoney, isPower, isUse } from './kinds';
+import { isDistance, isLengthOrBare, isMoney, isPower, isUse } from './kinds';
 
 // What stands right before a number or right behind it and says that it is no figure of the machine, or not as it came.
 
@@ -126,7 +126,6 @@ const FARTHEST_EVER = spelt(
   /(?<!\p{L})(?:record|rekord|récord|(?:longest|best|farthest|furthest)(?: (?:range|tank|distance|stretch))? (?:ever|so far|yet|to date))(?!\p{L})[^.;\d]{0,16}$/iu,
 );
 
-const isWay = ({ unit }: Quantity): boolean => unit === 'km' || unit === 'mi';
 const isMass = ({ unit }: Quantity): boolean => unit === 'kg' || unit === 'lb';
 const isBare = ({ unit }: Quantity): boolean => unit === undefined;
 const isVolumeOrUse = (q: Quantity): boolean => isUse(q) || q.unit === 'L';
@@ -168,7 +167,7 @@ const GUARDS: readonly Guard[] = [
   { as: 'changed', of: isVolumeOrUse, before: [FOR_TWO, 48] },
   { as: 'changed', of: isUse, behind: [TWO_UP, 36] },
   { as: 'changed', of: isUse, before: [BEST_OF_ALL, 48] },
-  { as: 'changed', of: isWay, before: [FARTHEST_EVER, 36] },
+  { as: 'changed', of: isDistance, before: [FARTHEST_EVER, 36] },
 ];
 
 /** Why a number of a sentence is no figure, by the words at it; `undefined` where none say so. */
